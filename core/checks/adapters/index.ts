@@ -1,0 +1,17 @@
+import type { Adapter } from '../checkFile.ts';
+import { drawingStandards } from './drawingStandards.ts';
+import { solids } from './solids.ts';
+import { springback } from './springback.ts';
+import { staticBalance } from './staticBalance.ts';
+import { wireBending } from './wireBending.ts';
+import { wireGauges } from './wireGauges.ts';
+
+/** One adapter per topic. */
+export const ADAPTERS: Readonly<Record<string, Adapter>> = {
+  'drawing-standards': drawingStandards,
+  solids,
+  springback,
+  'static-balance': staticBalance,
+  'wire-bending': wireBending,
+  'wire-gauges': wireGauges,
+};

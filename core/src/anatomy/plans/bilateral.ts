@@ -1,0 +1,61 @@
+import { mirrored, mirroredAxis, unit, type Vec3 } from '../../geometry/vec3.ts';
+import type { BoneSpec, Freedom, FreedomName, Joint, Side } from '../bodyPlan.ts';
+
+/** A bone as a plan's author writes it: once, for the left side or the midline. */
+export interface BoneDraft {
+  readonly key: string;
+  readonly name: string;
+  readonly parent: string | null;
+  readonly at?: number;
+  readonly rest: Vec3;
+  readonly joint: Joint;
+  readonly measured: string;
+}
+
+/** Left and right bones from one draft; parents of the midline are shared. */
+export function bothSides(drafts: readonly BoneDraft[]): readonly BoneSpec[] {
+  const paired = new Set(drafts.map((draft) => draft.key));
+  return (['left', 'right'] as const).flatMap((side) =>
+    drafts.map((draft) => sided(draft, side, paired)),
+  );
+}
+
+/** Midline bones from drafts. */
+export function midline(drafts: readonly BoneDraft[]): readonly BoneSpec[] {
+  return drafts.map((draft) => sided(draft, 'mid', new Set()));
+}
+
+const SUFFIX: Readonly<Record<Side, string>> = { left: '.L', right: '.R', mid: '' };
+
+/** The id of a paired bone or contact on one side. */
+export const sidedId = (key: string, side: Side): string => `${key}${SUFFIX[side]}`;
+
+/** The same bone on the other side of the body; midline bones are their own. */
+export function otherSide(id: string): string {
+  if (id.endsWith('.L')) return `${id.slice(0, -2)}.R`;
+  return id.endsWith('.R') ? `${id.slice(0, -2)}.L` : id;
+}
+
+function sided(draft: BoneDraft, side: Side, paired: ReadonlySet<string>): BoneSpec {
+  const { key, name, parent, at = 1, rest, joint, measured } = draft;
+  const direction = unit(rest);
+  return {
+    id: sidedId(key, side),
+    key,
+    name: side === 'mid' ? name : `${name}, ${side}`,
+    side,
+    parent: parent !== null && paired.has(parent) ? sidedId(parent, side) : parent,
+    at,
+    rest: side === 'right' ? mirrored(direction) : direction,
+    joint: side === 'right' ? mirroredJoint(joint) : joint,
+    measured,
+  };
+}
+
+function mirroredJoint(joint: Joint): Joint {
+  const entries = Object.entries(joint.freedoms) as [FreedomName, Freedom][];
+  const freedoms = Object.fromEntries(
+    entries.map(([name, freedom]) => [name, { ...freedom, axis: mirroredAxis(freedom.axis) }]),
+  );
+  return { ...joint, freedoms };
+}

@@ -1,0 +1,47 @@
+/** A point of the plan, seen from above: (x, z) of the animal's axes. */
+export type Point2 = readonly [number, number];
+
+const turnOf = (o: Point2, a: Point2, b: Point2): number =>
+  (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);
+
+/**
+ * Convex hull of plan points, counter-clockwise in the order (first, second) coordinate, starting
+ * at the lowest first coordinate; collinear points are dropped. Fewer than three distinct points
+ * come back as they are. Source: Andrew's monotone chain (1979).
+ */
+export function convexHull(points: readonly Point2[]): readonly Point2[] {
+  const sorted = [...points]
+    .sort((a, b) => a[0] - b[0] || a[1] - b[1])
+    .filter((p, i, all) => i === 0 || p[0] !== all[i - 1]?.[0] || p[1] !== all[i - 1]?.[1]);
+  if (sorted.length < 3) return sorted;
+  const half = (chain: readonly Point2[]): Point2[] => {
+    const kept: Point2[] = [];
+    for (const p of chain) {
+      while (kept.length >= 2 && turnOf(kept.at(-2) as Point2, kept.at(-1) as Point2, p) <= 0) {
+        kept.pop();
+      }
+      kept.push(p);
+    }
+    return kept.slice(0, -1);
+  };
+  return [...half(sorted), ...half(sorted.toReversed())];
+}
+
+/**
+ * Signed distance in mm from a point to the line of each hull edge, positive inside; one number
+ * per edge, edge i running from vertex i to vertex i + 1 of a counter-clockwise hull.
+ */
+export function edgeMargins(hull: readonly Point2[], point: Point2): readonly number[] {
+  return hull.map((from, i) => {
+    const to = hull[(i + 1) % hull.length] as Point2;
+    return turnOf(from, to, point) / Math.hypot(to[0] - from[0], to[1] - from[1]);
+  });
+}
+
+/** Distance in mm from a point to a segment of the plan. */
+export function distanceToSegment(point: Point2, from: Point2, to: Point2): number {
+  const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
+  const along = (point[0] - from[0]) * dx + (point[1] - from[1]) * dy;
+  const t = Math.min(1, Math.max(0, along / (dx * dx + dy * dy || 1)));
+  return Math.hypot(point[0] - from[0] - t * dx, point[1] - from[1] - t * dy);
+}

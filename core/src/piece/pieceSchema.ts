@@ -1,0 +1,130 @@
+import { FREEDOMS } from '../anatomy/bodyPlan.ts';
+import { METAL_IDS } from './metalIds.ts';
+import { PROVENANCES } from './provenance.ts';
+import { STAGES } from './working.ts';
+import { z } from './zodSetup.ts';
+
+/** The document's own name and version, so that a foreign file is told from a damaged one. */
+export const PIECE_FORMAT = 'keen-sinew-piece';
+export const PIECE_VERSION = 1;
+
+const lengthMm = (min: number, max: number): z.ZodNumber => z.number().min(min).max(max);
+
+/** Life lengths a user may give: from an insect's segment to the largest land animals. */
+export const LIFE_LENGTH_LIMITS = { minMm: 0.5, maxMm: 5000 } as const;
+/** Model lengths a user may ask for. */
+export const MODEL_LENGTH_LIMITS = { minMm: 5, maxMm: 5000 } as const;
+/** How far a scale may go either way, life millimetres to one of the model. */
+export const RATIO_LIMITS = { min: 0.5, max: 200 } as const;
+
+const boxSchema = z.strictObject({
+  lengthMm: lengthMm(20, 5000),
+  heightMm: lengthMm(20, 5000),
+  widthMm: lengthMm(20, 5000),
+});
+
+/** One target decides the scale; everything else follows from it. */
+export const scaleSchema = z.discriminatedUnion('by', [
+  z.strictObject({
+    by: z.literal('ratio'),
+    lifePerModel: z.number().min(RATIO_LIMITS.min).max(RATIO_LIMITS.max),
+  }),
+  z.strictObject({
+    by: z.literal('shoulder-height'),
+    mm: lengthMm(MODEL_LENGTH_LIMITS.minMm, MODEL_LENGTH_LIMITS.maxMm),
+  }),
+  z.strictObject({
+    by: z.literal('length'),
+    mm: lengthMm(MODEL_LENGTH_LIMITS.minMm, MODEL_LENGTH_LIMITS.maxMm),
+  }),
+  z.strictObject({ by: z.literal('oven') }),
+]);
+
+export const wireSizeSchema = z.strictObject({
+  system: z.enum(['AWG', 'SWG', 'US steel', 'mm']),
+  value: z.number().min(-6).max(60),
+});
+
+const metalSchema = z.enum(METAL_IDS);
+
+const wireChoiceSchema = z.strictObject({
+  metal: metalSchema,
+  size: wireSizeSchema,
+  strands: z.number().int().min(1).max(7),
+});
+
+/** Wire the user owns: the same metal and size, in one or more lengths. */
+const stockSchema = z.strictObject({
+  id: z.string().min(1).max(40),
+  metal: metalSchema,
+  size: wireSizeSchema,
+  lengthsMm: z.array(lengthMm(10, 100_000)).max(50),
+});
+
+const anglesSchema = z.partialRecord(z.enum(FREEDOMS), z.number().min(-180).max(180));
+
+/** Everything the user decided or measured about a piece; nothing that can be derived. */
+export const pieceSchema = z.strictObject({
+  format: z.literal(PIECE_FORMAT),
+  version: z.literal(PIECE_VERSION),
+  id: z.string().regex(/^[a-z0-9-]{1,60}$/),
+  name: z.string().min(1).max(80),
+  place: z.string().max(200),
+  measure: z.strictObject({
+    animalId: z.string().min(1).max(60),
+    scale: scaleSchema,
+    oven: boxSchema.nullable(),
+    lifeLengths: z.record(
+      z.string().max(40),
+      z.strictObject({
+        mm: lengthMm(LIFE_LENGTH_LIMITS.minMm, LIFE_LENGTH_LIMITS.maxMm),
+        provenance: z.enum(PROVENANCES),
+      }),
+    ),
+  }),
+  stance: z.strictObject({
+    presetId: z.string().min(1).max(40),
+    anglesDeg: z.record(z.string().max(40), anglesSchema),
+    lifted: z.array(z.string().max(40)).max(20).nullable(),
+    beyondLimits: z.boolean(),
+    base: z.strictObject({
+      lengthMm: lengthMm(20, 3000).nullable(),
+      widthMm: lengthMm(20, 3000).nullable(),
+      thicknessMm: lengthMm(2, 100),
+    }),
+  }),
+  wire: z.strictObject({
+    scheme: z.literal('bound-loops'),
+    spine: wireChoiceSchema,
+    limbs: z.record(z.string().max(40), wireChoiceSchema),
+    bendRadiusInDiameters: z.number().min(1).max(20),
+    coverMm: lengthMm(0, 10),
+    twistPitchInDiameters: z.number().min(3).max(60),
+    allowancesMm: z.strictObject({
+      fold: lengthMm(0, 200),
+      hook: lengthMm(0, 300),
+      tieEnd: lengthMm(0, 200),
+      nutAndWashers: lengthMm(0, 100),
+      margin: lengthMm(0, 200),
+      marginPerBend: lengthMm(0, 20),
+    }),
+    hipTurns: z.number().min(0).max(10),
+    sawLossMm: lengthMm(0, 5),
+    testBends: z.partialRecord(
+      metalSchema,
+      z.strictObject({
+        diameterMm: lengthMm(0.2, 12),
+        radiusMm: lengthMm(0.5, 200),
+        relaxedDeg: z.number().min(30).max(90),
+      }),
+    ),
+    stock: z.array(stockSchema).max(40),
+  }),
+  confirmed: z.array(z.enum(STAGES)).max(STAGES.length),
+});
+
+/** The one document of a piece. */
+export type Piece = z.infer<typeof pieceSchema>;
+export type ScaleChoice = Piece['measure']['scale'];
+export type WireChoice = z.infer<typeof wireChoiceSchema>;
+export type StockEntry = z.infer<typeof stockSchema>;

@@ -1,0 +1,91 @@
+import { animalById } from '../anatomy/registry.ts';
+import { planById } from '../anatomy/registry.ts';
+import { accepted, refused, type Parsed } from '../units/problem.ts';
+import { diameterMm } from '../units/gauges.ts';
+import { migrate } from './migrations.ts';
+import { PIECE_FORMAT, PIECE_VERSION, pieceSchema, type Piece } from './pieceSchema.ts';
+
+/**
+ * Reads a piece file: text → JSON → version → schema → names that must exist. Anything wrong comes
+ * back as one problem that says where; nothing is half read.
+ */
+export function readPieceText(text: string): Parsed<Piece> {
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (error) {
+    const reason = error instanceof Error ? error.message : String(error);
+    return refused(
+      'The file',
+      reason,
+      'a whole piece file in JSON, as this application exports it',
+    );
+  }
+  return readPiece(data);
+}
+
+/** The same for data that is already parsed, for example from the browser's store. */
+export function readPiece(data: unknown): Parsed<Piece> {
+  const head = data as { format?: unknown; version?: unknown } | null;
+  if (typeof data !== 'object' || head === null || head.format !== PIECE_FORMAT) {
+    return refused('The file', head?.format ?? typeof data, `a file of format “${PIECE_FORMAT}”`);
+  }
+  const current = migrate(data as Record<string, unknown>);
+  if (current === undefined) {
+    return refused('The file’s version', head.version, `a version from 1 to ${PIECE_VERSION}`);
+  }
+  const parsed = pieceSchema.safeParse(current);
+  if (!parsed.success) {
+    const issue = parsed.error.issues[0];
+    const where = issue?.path.join('.') ?? '';
+    return refused(where || 'The file', valueAt(current, issue?.path ?? []), issue?.message ?? '');
+  }
+  return checkNames(parsed.data);
+}
+
+/** Names inside a document that must exist: animal, bones, feet, stance, gauges. */
+function checkNames(piece: Piece): Parsed<Piece> {
+  const animal = animalById(piece.measure.animalId);
+  const plan = animal && planById(animal.planId);
+  if (plan === undefined) {
+    return refused('measure.animalId', piece.measure.animalId, 'an animal of the library');
+  }
+  const keys = new Set(plan.bones.map((bone) => bone.key));
+  const ids = new Set(plan.bones.map((bone) => bone.id));
+  const feet = new Set(plan.contacts.map((contact) => contact.id));
+  const strange =
+    firstStrange('measure.lifeLengths', Object.keys(piece.measure.lifeLengths), keys) ??
+    firstStrange('stance.anglesDeg', Object.keys(piece.stance.anglesDeg), ids) ??
+    firstStrange('stance.lifted', piece.stance.lifted ?? [], feet);
+  if (strange) return refused(strange.where, strange.name, `a name of the plan “${plan.name}”`);
+  if (piece.measure.scale.by === 'oven' && piece.measure.oven === null) {
+    return refused('measure.oven', null, 'the inside of the oven, as the scale depends on it');
+  }
+  const sizes = [
+    piece.wire.spine.size,
+    ...Object.values(piece.wire.limbs).map((choice) => choice.size),
+    ...piece.wire.stock.map((entry) => entry.size),
+  ];
+  const noSuch = sizes.find((size) => (diameterMm(size) ?? 0) < 0.1);
+  if (noSuch) return refused('wire size', noSuch, 'a size of its gauge table, 0.1 mm or thicker');
+  return accepted(piece);
+}
+
+function firstStrange(
+  where: string,
+  names: readonly string[],
+  known: ReadonlySet<string>,
+): { where: string; name: string } | undefined {
+  const name = names.find((candidate) => !known.has(candidate));
+  return name === undefined ? undefined : { where, name };
+}
+
+function valueAt(data: unknown, path: readonly PropertyKey[]): unknown {
+  return path.reduce<unknown>(
+    (at, key) => (typeof at === 'object' && at !== null ? (at as never)[key] : undefined),
+    data,
+  );
+}
+
+/** The text of a piece file: the document, readable, ending in a line break. */
+export const pieceText = (piece: Piece): string => `${JSON.stringify(piece, null, 2)}\n`;

@@ -1,0 +1,117 @@
+import { quantityText, type UnitSystem } from '../units/quantity.ts';
+import type { SheetTarget, Stage } from './working.ts';
+
+/** `fix`: the piece will fail. `watch`: it may, or a rule of thumb is crossed. */
+export type SnagGrade = 'fix' | 'watch';
+
+/** What each kind of trouble carries; lengths in mm, angles in degrees. */
+export interface SnagFacts {
+  'wire-too-thick': {
+    place: string;
+    limbMm: number;
+    wireMm: number;
+    coverMm: number;
+    minMm: number;
+    maxWireMm: number;
+  };
+  'angle-beyond-limit': {
+    joint: string;
+    freedom: string;
+    deg: number;
+    minDeg: number;
+    maxDeg: number;
+  };
+  'foot-off-base': { foot: string; gapMm: number };
+  'too-few-feet': { down: number };
+  'mass-outside-feet': { outsideMm: number; edge: string };
+  'mass-near-edge': { marginMm: number; tipDeg: number };
+  'feet-off-board': { foot: string; overMm: number };
+  'bend-too-short': {
+    wire: string;
+    bend: string;
+    haveMm: number;
+    needMm: number;
+    maxRadiusMm: number;
+  };
+  'bend-reversal': { wire: string; bend: string; deg: number; limitDeg: number };
+  'springback-too-large': { wire: string; metal: string; radiusMm: number };
+  'bend-tight-for-metal': { wire: string; insideMm: number; leastMm: number; metal: string };
+  'piece-over-oven': {
+    lengthMm: number;
+    heightMm: number;
+    widthMm: number;
+    ovenText: string;
+    fitRatio: number;
+  };
+  'not-enough-wire': { wire: string; size: string; metal: string; missingMm: number };
+  'bone-out-of-range': { bone: string; mm: number; lowMm: number; highMm: number };
+}
+
+export type SnagCode = keyof SnagFacts;
+
+/** A danger told while it is cheap: data; the sentence is made in {@link snagSentence} only. */
+export type Snag = {
+  readonly [C in SnagCode]: {
+    readonly code: C;
+    readonly grade: SnagGrade;
+    readonly stage: Stage;
+    readonly target?: SheetTarget;
+    readonly facts: SnagFacts[C];
+  };
+}[SnagCode];
+
+type Sentences = { readonly [C in SnagCode]: (facts: SnagFacts[C], mm: Mm, deg: Deg) => string };
+type Mm = (value: number) => string;
+type Deg = (value: number) => string;
+
+const SENTENCES: Sentences = {
+  'wire-too-thick': (f, mm) =>
+    `At the ${f.place} the limb is ${mm(f.limbMm)} thick and the wire takes ${mm(f.wireMm)}: ${
+      f.coverMm <= 0 ? 'it would stand out of the clay' : `only ${mm(f.coverMm)} of clay covers it`
+    }; ${mm(f.minMm)} is needed. ${
+      f.maxWireMm >= 0.4
+        ? `Use wire of at most ${mm(f.maxWireMm)}, or a larger scale.`
+        : 'Use a larger scale, or end the thick wire above this place.'
+    }`,
+  'angle-beyond-limit': (f, _mm, deg) =>
+    `${f.joint}: ${f.freedom} of ${deg(f.deg)} lies outside the usual ${deg(f.minDeg)} to ${deg(f.maxDeg)}, so the joint will look broken. Bring it back within the limits, or check it against a picture of the living animal.`,
+  'foot-off-base': (f, mm) =>
+    `The ${f.foot} hangs ${mm(f.gapMm)} above the base, so its peg will not hold and the other feet carry its load. Plant the foot, or mark it as lifted.`,
+  'too-few-feet': (f) =>
+    `Only ${f.down} ${f.down === 1 ? 'foot is' : 'feet are'} fixed to the base: the piece can turn about that point. Two points of fixing are the least; plant another foot or add a rod.`,
+  'mass-outside-feet': (f, mm) =>
+    `The centre of mass lies ${mm(f.outsideMm)} outside the feet on the ${f.edge} side, so the piece will tip unless its pegs hold it. Move a foot under the body, lean the trunk back, or fix the base down.`,
+  'mass-near-edge': (f, mm, deg) =>
+    `The centre of mass is only ${mm(f.marginMm)} inside the feet: unpegged, a tilt of ${deg(f.tipDeg)} would tip the piece. Spread the feet or rely on the pegs.`,
+  'feet-off-board': (f, mm) =>
+    `The hole of the ${f.foot} lies ${mm(f.overMm)} too near the edge of the base, or past it. Make the base larger or move the foot.`,
+  'bend-too-short': (f, mm) =>
+    `${f.wire}, ${f.bend}: ${mm(f.haveMm)} of straight wire is there and ${mm(f.needMm)} is needed beside the bend, so it cannot be made. Bend to a centreline radius of at most ${mm(f.maxRadiusMm)}, or use thinner wire.`,
+  'bend-reversal': (f, _mm, deg) =>
+    `${f.wire}, ${f.bend}: the wire would turn back on itself by ${deg(f.deg)}; more than ${deg(f.limitDeg)} is a fold and not a bend. Open the joint, or make a fold there with its own allowance.`,
+  'springback-too-large': (f, mm) =>
+    `${f.wire}: ${f.metal} springs back wholly from a bend of ${mm(f.radiusMm)} radius, so no bend would stay. Use a tighter bend radius or a softer metal.`,
+  'bend-tight-for-metal': (f, mm) =>
+    `${f.wire}: an inside radius of ${mm(f.insideMm)} is tighter than the ${mm(f.leastMm)} that ${f.metal} usually takes without cracking. Bend round a larger former.`,
+  'piece-over-oven': (f, mm) =>
+    `The posed piece is ${mm(f.lengthMm)} long, ${mm(f.heightMm)} high and ${mm(f.widthMm)} wide, and the oven takes ${f.ovenText}. Make it 1:${f.fitRatio.toFixed(2)} or smaller, change the stance, or bake it in parts.`,
+  'not-enough-wire': (f, mm) =>
+    `${f.wire} needs ${mm(f.missingMm)} more ${f.metal} wire of ${f.size} than is on hand in one length. Buy it before cutting; a wire that ends up short cannot be lengthened.`,
+  'bone-out-of-range': (f, mm) =>
+    `${f.bone} is ${mm(f.mm)} in life, outside the usual ${mm(f.lowMm)} to ${mm(f.highMm)}. Measure it again, or keep it if this animal was so.`,
+};
+
+/** The full sentence of a snag: what is wrong with the number, the reason and the remedy. */
+export function snagSentence(snag: Snag, system: UnitSystem = 'metric'): string {
+  const sentence = SENTENCES[snag.code] as (facts: unknown, mm: Mm, deg: Deg) => string;
+  return sentence(
+    snag.facts,
+    (value) => quantityText(value, 'mm', system),
+    (value) => quantityText(value, 'deg', system, 0),
+  );
+}
+
+/** Snags with those that must be fixed first; otherwise in the order of the work. */
+export function worstFirst(snags: readonly Snag[]): readonly Snag[] {
+  return [...snags].sort((a, b) => Number(a.grade === 'watch') - Number(b.grade === 'watch'));
+}

@@ -1,0 +1,113 @@
+import type { BasePlan } from '../wire/baseHoles.ts';
+import { dimension } from './dimension.ts';
+import {
+  fittedDrawing,
+  WEIGHT,
+  type Drawing,
+  type DrawingItem,
+  type PagePoint,
+} from './drawing.ts';
+import { project } from './views.ts';
+
+const MARGIN_MM = 6;
+const CROSS_MM = 4;
+
+/** The drilled base seen from above at 1:1: numbered holes, and an arrow to the front. */
+export function basePlanDrawing(base: BasePlan): Drawing {
+  const corner = (x: number, z: number): PagePoint => project('top', [x, 0, z]);
+  const [front, back] = [base.frontX, base.frontX - base.length.value];
+  const [left, right] = [base.leftZ, base.leftZ + base.width.value];
+  const target = { kind: 'piece', id: 'base' } as const;
+  const middleZ = (left + right) / 2;
+  const arrow = corner(front - 3, middleZ);
+  const items: DrawingItem[] = [
+    {
+      kind: 'line',
+      ink: 'board',
+      layer: 'base',
+      weight: WEIGHT.far,
+      closed: true,
+      filled: true,
+      points: [corner(front, left), corner(back, left), corner(back, right), corner(front, right)],
+      target,
+    },
+    {
+      kind: 'line',
+      ink: 'mid',
+      layer: 'front mark',
+      weight: WEIGHT.hair,
+      closed: true,
+      filled: true,
+      points: [arrow, [arrow[0] + 8, arrow[1] + 3], [arrow[0] + 8, arrow[1] - 3]],
+      target,
+    },
+    {
+      kind: 'text',
+      ink: 'mid',
+      layer: 'front mark',
+      at: [arrow[0] + 10, arrow[1] - 1.4],
+      text: 'front',
+      sizeMm: 4,
+      anchor: 'start',
+      face: 'label',
+    },
+    ...base.holes.flatMap((hole) => holeItems(hole, corner(hole.x, hole.z))),
+    ...dimension(
+      'horizontal',
+      corner(front, right),
+      corner(back, right),
+      right + 9,
+      base.length.value.toFixed(0),
+      target,
+    ),
+    ...dimension(
+      'upright',
+      corner(back, left),
+      corner(back, right),
+      -back + 9,
+      base.width.value.toFixed(0),
+      target,
+    ),
+  ];
+  return fittedDrawing('base', 'Base from above, with the holes for the pegs', items, MARGIN_MM);
+}
+
+function holeItems(hole: BasePlan['holes'][number], at: PagePoint): readonly DrawingItem[] {
+  const target = { kind: 'hole', id: hole.contactId } as const;
+  const ink = hole.z < 0 ? 'near' : 'far';
+  const layer = 'holes';
+  const cross = (from: PagePoint, to: PagePoint): DrawingItem => ({
+    kind: 'line',
+    ink: 'ink',
+    layer,
+    weight: WEIGHT.hair,
+    points: [from, to],
+    target,
+  });
+  const label = (dy: number, text: string, sizeMm: number): DrawingItem => ({
+    kind: 'text',
+    ink: 'ink',
+    layer,
+    at: [at[0] + CROSS_MM + 1, at[1] + dy],
+    text,
+    sizeMm,
+    anchor: 'start',
+    face: 'number',
+    target,
+  });
+  return [
+    cross([at[0] - CROSS_MM, at[1]], [at[0] + CROSS_MM, at[1]]),
+    cross([at[0], at[1] - CROSS_MM], [at[0], at[1] + CROSS_MM]),
+    {
+      kind: 'circle',
+      ink,
+      layer,
+      weight: WEIGHT.far,
+      at,
+      radius: hole.diameter.value / 2,
+      target,
+    },
+    label(0.8, String(hole.number), 4.5),
+    label(-4, `${hole.diameter.value.toFixed(1)} mm`, 3),
+  ];
+}

@@ -1,0 +1,117 @@
+import type { SheetTarget } from '../piece/working.ts';
+
+/** A point of a drawing in mm: x to the right, y up. */
+export type PagePoint = readonly [number, number];
+
+/**
+ * What a line means; screen and paper choose its colour. Near side rust, far side slate, midline
+ * green, always told by weight as well.
+ */
+export type Ink = 'near' | 'far' | 'mid' | 'ink' | 'soft' | 'dimension' | 'skin' | 'board';
+
+/** Line weights in mm on paper, each about √2 of the one before (steps of ISO 128). */
+export const WEIGHT = { hair: 0.13, thin: 0.25, far: 0.5, near: 0.7, mid: 1 } as const;
+
+interface Item {
+  readonly ink: Ink;
+  /** Layer of the drawing, for formats that have them: "wire B", "bones", "dimensions". */
+  readonly layer: string;
+  /** What this item shows, so that a number and its place find each other. */
+  readonly target?: SheetTarget;
+}
+
+export interface LineItem extends Item {
+  readonly kind: 'line';
+  readonly points: readonly PagePoint[];
+  readonly weight: number;
+  readonly dashed?: boolean;
+  readonly closed?: boolean;
+  readonly filled?: boolean;
+}
+
+export interface CircleItem extends Item {
+  readonly kind: 'circle';
+  readonly at: PagePoint;
+  readonly radius: number;
+  readonly weight: number;
+  readonly filled?: boolean;
+}
+
+export interface TextItem extends Item {
+  readonly kind: 'text';
+  readonly at: PagePoint;
+  readonly text: string;
+  readonly sizeMm: number;
+  readonly anchor: 'start' | 'middle' | 'end';
+  readonly face: 'label' | 'number' | 'title';
+  /** Counter-clockwise. */
+  readonly rotateDeg?: number;
+}
+
+/** Filled outlines drawn as one: their inner edges vanish. */
+export interface UnionItem extends Item {
+  readonly kind: 'union';
+  readonly outlines: readonly (readonly PagePoint[])[];
+  readonly weight: number;
+}
+
+export type DrawingItem = LineItem | CircleItem | TextItem | UnionItem;
+
+/** A drawing at 1:1 in mm, the same object for screen, paper and files. */
+export interface Drawing {
+  readonly id: string;
+  readonly title: string;
+  readonly box: { readonly min: PagePoint; readonly max: PagePoint };
+  readonly items: readonly DrawingItem[];
+}
+
+/** Width and height of a drawing in mm. */
+export const drawingSize = ({ box }: Drawing): readonly [number, number] => [
+  box.max[0] - box.min[0],
+  box.max[1] - box.min[1],
+];
+
+/** A drawing with its box fitted round its items and a margin, mm. */
+export function fittedDrawing(
+  id: string,
+  title: string,
+  items: readonly DrawingItem[],
+  marginMm: number,
+): Drawing {
+  const points = items.flatMap(itemExtent);
+  const xs = points.map((p) => p[0]);
+  const ys = points.map((p) => p[1]);
+  const low = (v: readonly number[]): number => Math.min(...v) - marginMm;
+  const high = (v: readonly number[]): number => Math.max(...v) + marginMm;
+  return { id, title, box: { min: [low(xs), low(ys)], max: [high(xs), high(ys)] }, items };
+}
+
+/** Points that an item reaches; text by an estimate of 0.6 of its size per letter. */
+function itemExtent(item: DrawingItem): readonly PagePoint[] {
+  switch (item.kind) {
+    case 'line':
+      return item.points;
+    case 'union':
+      return item.outlines.flat();
+    case 'circle':
+      return [
+        [item.at[0] - item.radius, item.at[1] - item.radius],
+        [item.at[0] + item.radius, item.at[1] + item.radius],
+      ];
+    case 'text': {
+      const long = item.text.length * item.sizeMm * 0.6;
+      const start = item.anchor === 'start' ? 0 : item.anchor === 'middle' ? -long / 2 : -long;
+      const upright = item.rotateDeg === 90;
+      const end = start + long;
+      return upright
+        ? [
+            [item.at[0] - item.sizeMm, item.at[1] + start],
+            [item.at[0], item.at[1] + end],
+          ]
+        : [
+            [item.at[0] + start, item.at[1]],
+            [item.at[0] + end, item.at[1] + item.sizeMm],
+          ];
+    }
+  }
+}

@@ -1,0 +1,200 @@
+import type { Side } from '../anatomy/bodyPlan.ts';
+import type { PosedBone } from '../anatomy/pose.ts';
+import { skinBox } from '../body/skin.ts';
+import type { Plan } from '../plan.ts';
+import type { PlannedWire } from '../wire/plannedWire.ts';
+import { dimension } from './dimension.ts';
+import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem, type Ink } from './drawing.ts';
+import { taperedOutline } from './taperedOutline.ts';
+import { project, type View } from './views.ts';
+
+/** What an elevation carries besides skin and base. */
+export interface ElevationOptions {
+  readonly show: 'bones' | 'wires';
+  readonly dimensions: boolean;
+}
+
+const INK_OF_SIDE: Readonly<Record<Side, Ink>> = { left: 'near', right: 'far', mid: 'mid' };
+const WEIGHT_OF: Readonly<Record<Side, number>> = {
+  left: WEIGHT.near,
+  right: WEIGHT.far,
+  mid: WEIGHT.mid,
+};
+/** Far side first, so that near lines lie over far ones. */
+const BACK_TO_FRONT: readonly Side[] = ['right', 'mid', 'left'];
+const TITLES: Readonly<Record<View, string>> = {
+  side: 'Side elevation',
+  front: 'Front elevation',
+  top: 'From above',
+};
+const MARGIN_MM = 6;
+const DIMENSION_GAP_MM = 9;
+
+/** A true orthographic elevation of the posed model at 1:1, mm, ground line at y = 0. */
+export function elevation(plan: Plan, view: View, options: ElevationOptions): Drawing {
+  const items = [
+    ...boardItems(plan, view),
+    skinItem(plan, view),
+    ...(options.show === 'bones' ? boneItems(plan, view) : wireItems(plan, view)),
+    ...massItems(plan, view),
+    ...(options.dimensions ? dimensionItems(plan, view) : []),
+  ];
+  return fittedDrawing(`${view}-${options.show}`, TITLES[view], items, MARGIN_MM);
+}
+
+function skinItem(plan: Plan, view: View): DrawingItem {
+  return {
+    kind: 'union',
+    ink: 'skin',
+    layer: 'skin',
+    weight: WEIGHT.thin,
+    outlines: plan.stance.cones.map((cone) =>
+      taperedOutline(project(view, cone.a), cone.radiusA, project(view, cone.b), cone.radiusB),
+    ),
+  };
+}
+
+function boardItems(plan: Plan, view: View): readonly DrawingItem[] {
+  const { base } = plan.wire;
+  const [front, back] = [base.frontX, base.frontX - base.length.value];
+  const [left, right] = [base.leftZ, base.leftZ + base.width.value];
+  const top = view === 'top';
+  const low = project(view, [front, top ? 0 : -base.thicknessMm, left]);
+  const high = project(view, [back, 0, right]);
+  return [
+    {
+      kind: 'line',
+      ink: 'board',
+      layer: 'base',
+      weight: WEIGHT.thin,
+      closed: true,
+      filled: true,
+      points: [low, [high[0], low[1]], high, [low[0], high[1]]],
+      target: { kind: 'piece', id: 'base' },
+    },
+  ];
+}
+
+function boneItems(plan: Plan, view: View): readonly DrawingItem[] {
+  const { bones } = plan.stance.posed;
+  const line = ({ bone, start, end }: PosedBone): DrawingItem => ({
+    kind: 'line',
+    ink: INK_OF_SIDE[bone.side],
+    layer: 'bones',
+    weight: WEIGHT_OF[bone.side],
+    points: [project(view, start), project(view, end)],
+    target: { kind: 'bone', id: bone.id },
+  });
+  const joint = ({ bone, start }: PosedBone): DrawingItem => ({
+    kind: 'circle',
+    ink: INK_OF_SIDE[bone.side],
+    layer: 'joints',
+    weight: WEIGHT.thin,
+    at: project(view, start),
+    radius: bone.side === 'right' ? 0.7 : 1,
+    target: { kind: 'bone', id: bone.id },
+  });
+  return BACK_TO_FRONT.flatMap((side) => {
+    const these = bones.filter(({ bone }) => bone.side === side);
+    return [...these.map(line), ...these.map(joint)];
+  });
+}
+
+function wireItems(plan: Plan, view: View): readonly DrawingItem[] {
+  const paths = plan.wire.wires.flatMap((wire) => wirePaths(wire, view));
+  return BACK_TO_FRONT.flatMap((side) => paths.filter((path) => path.ink === INK_OF_SIDE[side]));
+}
+
+/** A wire in parts of one side each, so that near, far and midline keep their colours. */
+function wirePaths(wire: PlannedWire, view: View): readonly DrawingItem[] {
+  const { points, pegs } = wire.route;
+  const last = points.length - 2;
+  const parts = points.slice(1).map((to, leg): DrawingItem => {
+    const from = points[leg]!;
+    const z = (from.at[2] + to.at[2]) / 2;
+    const side: Side = Math.abs(z) < 1e-6 ? 'mid' : z < 0 ? 'left' : 'right';
+    return {
+      kind: 'line',
+      ink: INK_OF_SIDE[side],
+      layer: `wire ${wire.id}`,
+      weight: WEIGHT_OF[side],
+      dashed: (leg === 0 && pegs[0]) || (leg === last && pegs[1]),
+      points: [project(view, from.at), project(view, to.at)],
+      target: { kind: 'wire', id: wire.id },
+    };
+  });
+  const marks = wire.bends.map((bend): DrawingItem => {
+    const at = points[bend.routePoint]!.at;
+    return {
+      kind: 'circle',
+      ink: at[2] < -1e-6 ? 'near' : at[2] > 1e-6 ? 'far' : 'mid',
+      layer: `wire ${wire.id}`,
+      weight: WEIGHT.thin,
+      at: project(view, at),
+      radius: at[2] > 1e-6 ? 0.7 : 1,
+      target: { kind: 'bend', id: `${wire.id}.${bend.number}` },
+    };
+  });
+  return [...parts, ...marks];
+}
+
+function massItems(plan: Plan, view: View): readonly DrawingItem[] {
+  if (plan.balance === null) return [];
+  const [x, y] = project(view, plan.balance.massCentre);
+  const target = { kind: 'mass-centre', id: 'mass-centre' } as const;
+  const r = 1.7;
+  return [
+    {
+      kind: 'line',
+      ink: 'ink',
+      layer: 'balance',
+      weight: WEIGHT.hair,
+      dashed: true,
+      points: [
+        [x, y],
+        [x, 0],
+      ],
+      target,
+    },
+    {
+      kind: 'line',
+      ink: 'ink',
+      layer: 'balance',
+      weight: WEIGHT.hair,
+      closed: true,
+      filled: true,
+      points: [
+        [x - r, y],
+        [x, y + r],
+        [x + r, y],
+        [x, y - r],
+      ],
+      target,
+    },
+  ];
+}
+
+function dimensionItems(plan: Plan, view: View): readonly DrawingItem[] {
+  const box = skinBox(plan.stance.cones);
+  const mm = (value: number): string => value.toFixed(1);
+  const top = box.max[1];
+  const corner = (x: number, y: number, z: number) => project(view, [x, y, z]);
+  const [lowA, highA] =
+    view === 'side'
+      ? [corner(box.max[0], top, 0), corner(box.min[0], top, 0)]
+      : [corner(0, top, box.max[2]), corner(0, top, box.min[2])];
+  const outer = Math.max(lowA[0], highA[0]) + DIMENSION_GAP_MM;
+  const width = Math.abs(highA[0] - lowA[0]);
+  const widthTarget = { kind: 'piece', id: 'piece' } as const;
+  return [
+    ...dimension('horizontal', lowA, highA, top + DIMENSION_GAP_MM, mm(width), widthTarget),
+    ...dimension(
+      'upright',
+      [Math.max(lowA[0], highA[0]), 0],
+      [Math.max(lowA[0], highA[0]), top],
+      outer,
+      mm(plan.stance.heightAsPosed.value),
+      { kind: 'height', id: 'posed' },
+    ),
+  ];
+}

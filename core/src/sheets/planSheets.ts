@@ -1,0 +1,16 @@
+import type { Plan } from '../plan.ts';
+import { basePlanDrawing } from './basePlan.ts';
+import type { Drawing } from './drawing.ts';
+import { elevation } from './elevation.ts';
+import { wireStrips } from './wireStrips.ts';
+
+/** The shop sheets of a piece, all at 1:1 of the model. */
+export function planSheets(plan: Plan): readonly Drawing[] {
+  return [
+    elevation(plan, 'side', { show: 'bones', dimensions: true }),
+    elevation(plan, 'side', { show: 'wires', dimensions: false }),
+    elevation(plan, 'front', { show: 'wires', dimensions: true }),
+    wireStrips(plan.wire.wires),
+    basePlanDrawing(plan.wire.base),
+  ];
+}

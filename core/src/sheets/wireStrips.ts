@@ -1,0 +1,118 @@
+import type { PlannedWire } from '../wire/plannedWire.ts';
+import {
+  fittedDrawing,
+  WEIGHT,
+  type Drawing,
+  type DrawingItem,
+  type PagePoint,
+} from './drawing.ts';
+
+const STRIP_MM = 34;
+const TICK_MM = 5;
+const MARGIN_MM = 6;
+/** Labels closer than this along the wire are set on alternating rows. */
+const ROW_MM = 4;
+
+/** Every wire laid straight at 1:1, with its bend marks from the named end: lay the wire on it. */
+export function wireStrips(wires: readonly PlannedWire[]): Drawing {
+  const items = wires.flatMap((wire, i) => stripItems(wire, -i * STRIP_MM));
+  return fittedDrawing('wires', 'Wires laid straight, marks from the named end', items, MARGIN_MM);
+}
+
+function stripItems(wire: PlannedWire, y: number): readonly DrawingItem[] {
+  const target = { kind: 'wire', id: wire.id } as const;
+  const layer = `wire ${wire.id}`;
+  const stroke = (points: readonly PagePoint[], weight: number): DrawingItem => ({
+    kind: 'line',
+    ink: 'ink',
+    layer,
+    weight,
+    points,
+    target,
+  });
+  const strands = wire.strands > 1 ? `, ${wire.strands} strands twisted` : '';
+  const title = `${wire.id} ${wire.name}: ${wire.metalName} ${wire.sizeText}${strands}, cut ${wire.cut.value.toFixed(1)} mm, from the ${wire.namedEnd}`;
+  return [
+    stroke(
+      [
+        [0, y],
+        [wire.cut.value, y],
+      ],
+      WEIGHT.near,
+    ),
+    stroke(
+      [
+        [0, y - TICK_MM],
+        [0, y + TICK_MM],
+      ],
+      WEIGHT.far,
+    ),
+    stroke(
+      [
+        [wire.cut.value, y - TICK_MM],
+        [wire.cut.value, y + TICK_MM],
+      ],
+      WEIGHT.far,
+    ),
+    {
+      kind: 'text',
+      ink: 'ink',
+      layer,
+      at: [0, y + TICK_MM + 3],
+      text: title,
+      sizeMm: 3.6,
+      anchor: 'start',
+      face: 'label',
+      target,
+    },
+    ...wire.bends.flatMap((bend, i) => markItems(wire, bend, i, y)),
+    ...wire.features.map((feature): DrawingItem => ({
+      kind: 'line',
+      ink: 'far',
+      layer,
+      weight: WEIGHT.mid,
+      dashed: true,
+      points: [
+        [feature.atMm, y],
+        [feature.atMm + feature.lengthMm, y],
+      ],
+      target,
+    })),
+  ];
+}
+
+function markItems(
+  wire: PlannedWire,
+  bend: PlannedWire['bends'][number],
+  index: number,
+  y: number,
+): readonly DrawingItem[] {
+  const x = bend.mark.value;
+  const target = { kind: 'bend', id: `${wire.id}.${bend.number}` } as const;
+  const layer = `wire ${wire.id}`;
+  const row = (index % 3) * ROW_MM;
+  return [
+    {
+      kind: 'line',
+      ink: 'near',
+      layer,
+      weight: WEIGHT.far,
+      points: [
+        [x, y + 2.5],
+        [x, y - 4 - row],
+      ],
+      target,
+    },
+    {
+      kind: 'text',
+      ink: 'dimension',
+      layer,
+      at: [x + 0.8, y - 7 - row],
+      text: `${bend.number}: ${x.toFixed(1)}`,
+      sizeMm: 3,
+      anchor: 'start',
+      face: 'number',
+      target,
+    },
+  ];
+}

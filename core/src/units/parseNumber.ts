@@ -1,0 +1,30 @@
+import { accepted, refused, type Parsed } from './problem.ts';
+
+/**
+ * Reads a plain number between two limits, with an optional trailing unit word that is ignored
+ * ("45°", "3 turns"). Returns the number in the unit of the field.
+ */
+export function parseNumber(
+  text: string,
+  where: string,
+  min: number,
+  max: number,
+  unit = '',
+): Parsed<number> {
+  const allowed = `a number from ${min} to ${max}${unit === '' ? '' : ` ${unit}`}`;
+  const match = /^\s*([-−+]?\d*[.,]?\d+)\s*(°|deg|[a-z]+)?\s*$/i.exec(text);
+  if (match?.[1] === undefined) return refused(where, text, allowed);
+  const value = Number(match[1].replace('−', '-').replace(',', '.'));
+  return value >= min && value <= max ? accepted(value) : refused(where, text, allowed);
+}
+
+/** Reads a scale: "1:3", "1/3" or "3" all give 3, the number of life millimetres in a model one. */
+export function parseScale(text: string, where = 'Scale'): Parsed<number> {
+  const allowed = 'a scale from 2:1 to 1:200, such as 1:3';
+  const match = /^\s*(?:(\d*\.?\d+)\s*[:/])?\s*(\d*\.?\d+)\s*$/.exec(text);
+  if (match === null) return refused(where, text, allowed);
+  const lifePerModel = Number(match[2]) / Number(match[1] ?? 1);
+  return lifePerModel >= 0.5 && lifePerModel <= 200
+    ? accepted(lifePerModel)
+    : refused(where, text, allowed);
+}

@@ -1,0 +1,49 @@
+import { diameterMm, gaugeNumber, type GaugeSystem, type WireSize } from './gauges.ts';
+import { accepted, refused, type Parsed } from './problem.ts';
+import { MM_PER_INCH } from './quantity.ts';
+
+const SYSTEMS: Readonly<Record<string, GaugeSystem>> = {
+  awg: 'AWG',
+  swg: 'SWG',
+  'us steel': 'US steel',
+  us: 'US steel',
+  uswg: 'US steel',
+  mm: 'mm',
+};
+
+const ALLOWED =
+  'a diameter from 0.2 to 12 mm (1.6 mm, 1/16 in) or a gauge with its table (14 AWG, 16 SWG, 16 US steel)';
+
+/**
+ * Reads a wire size: "1.6", "1.6 mm", "1/16 in", "14 awg", "swg 16", "16 US steel", "2/0 AWG".
+ * A bare whole number of 5 or more could be any of three gauges and is refused with that reason.
+ */
+export function parseWireSize(text: string, where = 'Wire diameter'): Parsed<WireSize> {
+  const clean = text.trim().toLowerCase();
+  const gauge =
+    /^([\d/]+)\s*(awg|swg|us steel|uswg|us)$/.exec(clean) ??
+    /^(awg|swg|us steel|uswg|us)\s*([\d/]+)$/.exec(clean);
+  if (gauge) {
+    const [label, system] = /^[\d/]+$/.test(gauge[1] ?? '')
+      ? [gauge[1], gauge[2]]
+      : [gauge[2], gauge[1]];
+    const value = gaugeNumber(label ?? '');
+    const size = { system: SYSTEMS[system ?? ''] ?? 'AWG', value: value ?? Number.NaN };
+    return diameterMm(size) === undefined ? refused(where, text, ALLOWED) : accepted(size);
+  }
+  const inch = /^(\d*\.?\d+)(?:\s*\/\s*(\d+))?\s*(?:in|inch|")$/.exec(clean);
+  if (inch) return within(text, where, (Number(inch[1]) / Number(inch[2] ?? 1)) * MM_PER_INCH);
+  const mm = /^(\d*[.,]?\d+)\s*(mm)?$/.exec(clean);
+  if (!mm?.[1]) return refused(where, text, ALLOWED);
+  const value = Number(mm[1].replace(',', '.'));
+  if (mm[2] === undefined && Number.isInteger(value) && value >= 5) {
+    return refused(where, text, `${ALLOWED}; a bare ${value} could be any of three gauges`);
+  }
+  return within(text, where, value);
+}
+
+function within(text: string, where: string, mm: number): Parsed<WireSize> {
+  return mm >= 0.2 && mm <= 12
+    ? accepted({ system: 'mm', value: mm })
+    : refused(where, text, ALLOWED);
+}

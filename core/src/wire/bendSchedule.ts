@@ -1,0 +1,169 @@
+import { angleBetween, cross, distance, dot, sub, unit, type Vec3 } from '../geometry/vec3.ts';
+import { toDeg } from '../units/angles.ts';
+
+/** A change of direction above this is a fold, not a bend: its tangents would run away. */
+export const REVERSAL_LIMIT_DEG = 175;
+/** Directions closer than this are one straight leg; far below anything a hand can bend. */
+const STRAIGHT_RAD = 1e-7;
+/** Points closer than this are one point. */
+const SAME_POINT_MM = 1e-9;
+
+/** One bend of a wire. Angles in degrees, lengths in mm. */
+export interface Bend {
+  /** Index of the bend's vertex in the polyline as given. */
+  readonly vertex: number;
+  /** Change of direction: 0 straight, 180 doubled back. */
+  readonly bendDeg: number;
+  /**
+   * Turn of this bend's plane against the bend before it, right-handed about the direction of
+   * travel, so clockwise as seen from the start of the wire; 0 for the first bend.
+   */
+  readonly turnDeg: number;
+  readonly radiusMm: number;
+  /** Set-back from the vertex to where the arc begins: R·tan(θ/2). */
+  readonly tangentMm: number;
+  /** Length of the arc along the centreline: R·θ. */
+  readonly arcMm: number;
+  /** Where the arc begins, from the start of the wire, without any features. */
+  readonly markMm: number;
+}
+
+/** Why a wire cannot be bent as drawn. */
+export type BendFault =
+  | { readonly kind: 'reversal'; readonly bend: number; readonly bendDeg: number }
+  | {
+      readonly kind: 'short-leg';
+      /** The leg, and the bends on its two ends (−1 for an end of the wire). */
+      readonly leg: number;
+      readonly bend: number;
+      readonly haveMm: number;
+      readonly needMm: number;
+    };
+
+/** A wire laid through its vertices: straights and bends in the order of travel. */
+export interface BendSchedule {
+  /** Vertices that remain after repeated and straight-through points are dropped. */
+  readonly vertices: readonly Vec3[];
+  readonly legsMm: readonly number[];
+  /** Straight wire between bends: leg less the set-backs at its ends. */
+  readonly feedsMm: readonly number[];
+  readonly bends: readonly Bend[];
+  readonly polylineMm: number;
+  /** Length of the centreline, straights and arcs. */
+  readonly developedMm: number;
+  readonly faults: readonly BendFault[];
+}
+
+/**
+ * Turns vertices into feeds, turns and bends with one centreline radius. The neutral axis is the
+ * centreline, true for round wire bent to twice its diameter or more. Vertices are mm, any frame.
+ * Source: length–rotation–angle tables of tube bending (common practice); vector geometry.
+ */
+export function bendSchedule(points: readonly Vec3[], radiusMm: number): BendSchedule {
+  const kept = keptIndices(points);
+  const vertices = kept.map((i) => points[i] as Vec3);
+  const legsMm = vertices.slice(1).map((p, i) => distance(vertices[i] as Vec3, p));
+  const directions = vertices.slice(1).map((p, i) => unit(sub(p, vertices[i] as Vec3)));
+  const angles = directions.slice(1).map((d, i) => angleBetween(directions[i] as Vec3, d));
+  const tangents = angles.map((rad) => radiusMm * Math.tan(rad / 2));
+  const feedsMm = legsMm.map((leg, i) => leg - (tangents[i - 1] ?? 0) - (tangents[i] ?? 0));
+  const turns = turnsDeg(directions);
+  let along = 0;
+  const bends = angles.map((rad, i): Bend => {
+    along += feedsMm[i] as number;
+    const bend: Bend = {
+      vertex: kept[i + 1] as number,
+      bendDeg: toDeg(rad),
+      turnDeg: turns[i] as number,
+      radiusMm,
+      tangentMm: tangents[i] as number,
+      arcMm: radiusMm * rad,
+      markMm: along,
+    };
+    along += bend.arcMm;
+    return bend;
+  });
+  return {
+    vertices,
+    legsMm,
+    feedsMm,
+    bends,
+    polylineMm: legsMm.reduce((a, b) => a + b, 0),
+    developedMm: along + (feedsMm.at(-1) ?? 0),
+    faults: bendFaults(legsMm, feedsMm, bends),
+  };
+}
+
+/** Indices of the vertices at which the direction really changes, and of both ends. */
+function keptIndices(points: readonly Vec3[]): readonly number[] {
+  const distinct = points
+    .map((_, i) => i)
+    .filter((i) => i === 0 || distance(points[i - 1] as Vec3, points[i] as Vec3) > SAME_POINT_MM);
+  return distinct.filter((i, at) => {
+    const before = distinct[at - 1];
+    const after = distinct[at + 1];
+    if (before === undefined || after === undefined) return true;
+    const here = points[i] as Vec3;
+    const into = sub(here, points[before] as Vec3);
+    return angleBetween(into, sub(points[after] as Vec3, here)) > STRAIGHT_RAD;
+  });
+}
+
+/** Turn of each bend's normal against the one before, about the leg between them. */
+function turnsDeg(directions: readonly Vec3[]): readonly number[] {
+  const normals = directions.slice(1).map((d, i) => unit(cross(directions[i] as Vec3, d)));
+  return normals.map((normal, i) => {
+    if (i === 0) return 0;
+    const before = normals[i - 1] as Vec3;
+    const sine = dot(cross(before, normal), directions[i] as Vec3);
+    return toDeg(Math.atan2(sine, dot(before, normal)));
+  });
+}
+
+function bendFaults(
+  legsMm: readonly number[],
+  feedsMm: readonly number[],
+  bends: readonly Bend[],
+): readonly BendFault[] {
+  const reversals = bends.flatMap((bend, i): BendFault[] =>
+    bend.bendDeg >= REVERSAL_LIMIT_DEG
+      ? [{ kind: 'reversal', bend: i, bendDeg: bend.bendDeg }]
+      : [],
+  );
+  if (reversals.length > 0) return reversals;
+  return feedsMm.flatMap((feed, leg): BendFault[] => {
+    if (feed >= -SAME_POINT_MM) return [];
+    const haveMm = legsMm[leg] as number;
+    return [
+      {
+        kind: 'short-leg',
+        leg,
+        bend: Math.min(leg, bends.length - 1),
+        haveMm,
+        needMm: haveMm - feed,
+      },
+    ];
+  });
+}
+
+/**
+ * The largest centreline radius in mm at which a short leg could still be bent: its length over the
+ * sum of tan(θ/2) at its ends. Infinity where neither end is a bend.
+ */
+export function largestRadiusMm(schedule: BendSchedule, leg: number): number {
+  const tans = [schedule.bends[leg - 1], schedule.bends[leg]].map((bend) =>
+    bend === undefined ? 0 : bend.tangentMm / bend.radiusMm,
+  );
+  const sum = tans.reduce((a, b) => a + b, 0);
+  return sum === 0 ? Infinity : (schedule.legsMm[leg] as number) / sum;
+}
+
+/** What one bend of a radius and angle does: set-back, arc, and what it saves of the sharp corner. */
+export function bendSaving(
+  radiusMm: number,
+  bendRad: number,
+): { readonly tangentMm: number; readonly arcMm: number; readonly savingMm: number } {
+  const tangentMm = radiusMm * Math.tan(bendRad / 2);
+  const arcMm = radiusMm * bendRad;
+  return { tangentMm, arcMm, savingMm: 2 * tangentMm - arcMm };
+}

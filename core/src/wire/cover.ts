@@ -1,0 +1,49 @@
+import type { StancePlan } from '../stance/planStance.ts';
+import { skinDistance } from '../body/surfaceDistance.ts';
+import { lerp, type Vec3 } from '../geometry/vec3.ts';
+import type { Route } from './routes.ts';
+
+/** Places looked at along each leg of a route: ends, quarters and middle. */
+const STATIONS = [0, 0.25, 0.5, 0.75, 1];
+
+/** The place where a wire lies nearest to the skin. */
+export interface ThinnestCover {
+  readonly at: Vec3;
+  readonly place: string;
+  /** Depth of the wire's axis below the skin, mm. */
+  readonly depthMm: number;
+  /** Thickness of the wire or rope there, mm. */
+  readonly wireMm: number;
+  /** Clay over the wire: depth less half the wire. */
+  readonly coverMm: number;
+}
+
+/**
+ * The thinnest cover of a wire along its route inside the body; pegs are left out, since they leave
+ * the body on purpose. `wireMmAt` tells the thickness of the leg that starts at a route point.
+ */
+export function thinnestCover(
+  stance: StancePlan,
+  route: Route,
+  wireMmAt: (leg: number) => number,
+): ThinnestCover {
+  const last = route.points.length - 1;
+  const firstLeg = route.pegs[0] ? 1 : 0;
+  const lastLeg = route.pegs[1] ? last - 1 : last;
+  let worst: ThinnestCover | undefined;
+  for (let leg = firstLeg; leg < lastLeg; leg++) {
+    const [from, to] = [route.points[leg]!, route.points[leg + 1]!];
+    for (const t of STATIONS) {
+      const at = lerp(from.at, to.at, t);
+      const depthMm = -skinDistance(stance.cones, at);
+      const wireMm = wireMmAt(leg);
+      const coverMm = depthMm - wireMm / 2;
+      if (worst !== undefined && coverMm >= worst.coverMm) continue;
+      const place =
+        t === 0 ? from.name : t === 1 ? to.name : `stretch from the ${from.name} to the ${to.name}`;
+      worst = { at, place, depthMm, wireMm, coverMm };
+    }
+  }
+  if (worst === undefined) throw new Error('a route without a leg has no cover');
+  return worst;
+}

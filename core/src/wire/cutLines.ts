@@ -1,0 +1,59 @@
+import { input, type Working, type WorkingInput } from '../piece/working.ts';
+import type { Unit } from '../units/quantity.ts';
+
+/** Makes the named lines of one wire's cut length, and their sum. */
+export interface CutLines {
+  readonly line: (
+    id: string,
+    label: string,
+    mm: number,
+    formula: string,
+    inputs: readonly WorkingInput[],
+    source?: string,
+  ) => Working;
+  readonly sum: (label: string, lines: readonly Working[]) => Working;
+}
+
+const PRACTICE = 'common practice; change it under Allowances';
+
+/** Lines and sum of the wire `prefix` ("wire.B"), shown on the sheet as wire `wireId`. */
+export function cutLines(prefix: string, wireId: string): CutLines {
+  const target = { kind: 'wire', id: wireId } as const;
+  return {
+    line: (id, label, mm, formula, inputs, source = PRACTICE) => ({
+      id: `${prefix}.line.${id}`,
+      stage: 'wire',
+      label,
+      value: mm,
+      unit: 'mm',
+      provenance:
+        inputs.length > 0 && inputs.every((i) => i.provenance === 'own') ? 'own' : 'derived',
+      formula,
+      inputs,
+      source,
+      target,
+    }),
+    sum: (label, lines) => ({
+      id: `${prefix}.cut`,
+      stage: 'wire',
+      label,
+      value: lines.reduce((total, line) => total + line.value, 0),
+      unit: 'mm',
+      provenance: 'derived',
+      formula: 'cut length = sum of the lines',
+      inputs: lines.map((line, i) =>
+        input(String.fromCharCode(97 + i), line.label, line.value, line.unit, line.provenance),
+      ),
+      source: 'wire that ends up short cannot be lengthened: every allowance is a line of its own',
+      target,
+    }),
+  };
+}
+
+/** A decided number as an input of a line. */
+export const decided = (symbol: string, label: string, value: number, unit: Unit): WorkingInput =>
+  input(symbol, label, value, unit, 'own');
+
+/** A derived number as an input of a line. */
+export const derived = (symbol: string, label: string, value: number, unit: Unit): WorkingInput =>
+  input(symbol, label, value, unit, 'derived');

@@ -1,0 +1,143 @@
+import { asInput, input, type Working } from '../piece/working.ts';
+import type { Bend, BendSchedule } from './bendSchedule.ts';
+import { angleToBendTo } from './springback.ts';
+import type { Forming } from './formingBend.ts';
+import type { PlannedBend, WireFeature } from './plannedWire.ts';
+import type { Route } from './routes.ts';
+
+const BENDING = 'length–rotation–angle tables of tube bending (common practice); vector geometry';
+
+/** What the bends of one wire are planned from. */
+export interface BendSetting {
+  readonly wireId: string;
+  readonly route: Route;
+  readonly schedule: BendSchedule;
+  readonly features: readonly WireFeature[];
+  readonly forming: Forming | undefined;
+}
+
+/** The bends of a wire with their workings, marks shifted by the features before them. */
+export function planBends(setting: BendSetting): readonly PlannedBend[] {
+  const { schedule, features, route } = setting;
+  return schedule.bends.map((bend, i) => {
+    const shiftMm = features
+      .filter((feature) => feature.afterBend <= i)
+      .reduce((sum, feature) => sum + feature.lengthMm, 0);
+    const draft = workingDraft(setting.wireId, i + 1);
+    const feed = feedWorking(draft, schedule, i);
+    const angle = angleWorking(draft, bend);
+    return {
+      number: i + 1,
+      place: route.points[bend.vertex]?.name ?? 'bend',
+      routePoint: bend.vertex,
+      feed,
+      mark: markWorking(draft, bend, feed, shiftMm),
+      turn: turnWorking(draft, bend, i),
+      angle,
+      bendTo: setting.forming && bendToWorking(draft, bend, angle, setting.forming),
+    };
+  });
+}
+
+type Draft = (
+  what: string,
+  label: string,
+) => Pick<Working, 'id' | 'stage' | 'label' | 'provenance' | 'source' | 'target'>;
+
+function workingDraft(wireId: string, number: number): Draft {
+  return (what, label) => ({
+    id: `wire.${wireId}.bend.${number}.${what}`,
+    stage: 'wire',
+    label: `Bend ${number}, ${label}`,
+    provenance: 'derived',
+    source: BENDING,
+    target: { kind: 'bend', id: `${wireId}.${number}` },
+  });
+}
+
+function feedWorking(draft: Draft, schedule: BendSchedule, i: number): Working {
+  const before = schedule.bends[i - 1]?.tangentMm ?? 0;
+  return {
+    ...draft('feed', 'straight before it'),
+    value: schedule.feedsMm[i] as number,
+    unit: 'mm',
+    formula: 'feed = leg − T₁ − T₂, with T = R·tan(θ/2)',
+    inputs: [
+      input(
+        'leg',
+        'Straight line from joint to joint',
+        schedule.legsMm[i] as number,
+        'mm',
+        'derived',
+      ),
+      input('T₁', 'Set-back of the bend before', before, 'mm', 'derived'),
+      input('T₂', 'Set-back of this bend', schedule.bends[i]!.tangentMm, 'mm', 'derived'),
+    ],
+  };
+}
+
+function markWorking(draft: Draft, bend: Bend, feed: Working, shiftMm: number): Working {
+  const before = bend.markMm - feed.value;
+  return {
+    ...draft('mark', 'mark'),
+    value: bend.markMm + shiftMm,
+    unit: 'mm',
+    formula: 'mark = wire used before + turns round the spine + feed; the arc begins at the mark',
+    inputs: [
+      input('before', 'Straights and arcs before', before, 'mm', 'derived'),
+      input('turns', 'Turns round the spine before', shiftMm, 'mm', 'derived'),
+      asInput('feed', feed),
+    ],
+  };
+}
+
+function turnWorking(draft: Draft, bend: Bend, i: number): Working {
+  return {
+    ...draft('turn', 'turn'),
+    value: bend.turnDeg,
+    unit: 'deg',
+    formula:
+      i === 0
+        ? 'the first bend sets the plane'
+        : 'φ = atan2( (n₁ × n₂)·d, n₁·n₂ ); clockwise seen from the named end is plus',
+    inputs: [],
+  };
+}
+
+function angleWorking(draft: Draft, bend: Bend): Working {
+  return {
+    ...draft('angle', 'angle'),
+    value: bend.bendDeg,
+    unit: 'deg',
+    formula: 'θ = atan2( |d₁ × d₂|, d₁·d₂ ), the change of direction at the joint',
+    inputs: [input('R', 'Bend radius of the finished wire', bend.radiusMm, 'mm', 'own')],
+  };
+}
+
+function bendToWorking(draft: Draft, bend: Bend, angle: Working, forming: Forming): Working {
+  return {
+    ...draft('bend-to', 'bend to'),
+    value: angleToBendTo(bend.bendDeg, forming.finishedMm, forming.formingMm),
+    unit: 'deg',
+    provenance: 'derived',
+    formula: 'bend to = θ · R / Rᵢ; Rᵢ/R from round wire that yields at Y',
+    inputs: [
+      asInput('θ', angle),
+      input('R', 'Finished bend radius', forming.finishedMm, 'mm', 'own'),
+      input('Rᵢ', 'Radius to form under the pliers', forming.formingMm, 'mm', 'derived'),
+      input('Y', 'Flow stress at this bend', forming.flowStressMPa, 'MPa', forming.provenance),
+      ...(forming.sheetOverBend === undefined
+        ? []
+        : [
+            input(
+              'sheet',
+              'Bend to, by the published sheet formula',
+              bend.bendDeg * forming.sheetOverBend,
+              'deg',
+              'published',
+            ),
+          ]),
+    ],
+    source: `Kalpakjian & Schmid, ch. 16, and its closed form for round wire; Y: ${forming.source}`,
+  };
+}

@@ -1,0 +1,73 @@
+import { mkdir, readFile, writeFile } from 'node:fs/promises';
+import { createRequire } from 'node:module';
+import { join } from 'node:path';
+import {
+  A4,
+  bendsCsv,
+  bodyGrid,
+  cutListCsv,
+  planJson,
+  planMeasure,
+  planPiece,
+  planSheets,
+  problemSentence,
+  readPieceText,
+} from '../core/src/index.ts';
+import { sheetsPdf, type SheetFonts } from '../core/src/formats/pdf.ts';
+
+const USAGE = 'npm run --silent plan -- PIECE.json --out FOLDER';
+const FONTS = {
+  label:
+    '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
+  number:
+    '@fontsource/atkinson-hyperlegible-mono/files/atkinson-hyperlegible-mono-latin-400-normal.woff',
+  title: '@fontsource/alegreya/files/alegreya-latin-700-normal.woff',
+} as const;
+
+/** Makes the same plan as the browser, into files. Returns the exit code. */
+async function main(args: readonly string[]): Promise<number> {
+  const outAt = args.indexOf('--out');
+  const folder = outAt < 0 ? undefined : args[outAt + 1];
+  const file = args.find((arg, i) => !arg.startsWith('--') && i !== outAt + 1);
+  if (file === undefined || folder === undefined) {
+    return fail(`Arguments: received “${args.join(' ')}”; allowed is ${USAGE}.`);
+  }
+  const text = await readFile(file, 'utf8').catch((error: Error) => error);
+  if (text instanceof Error) return fail(`${file}: cannot be read (${text.message}).`);
+  const read = readPieceText(text);
+  if (!read.ok) return fail(`${file}: ${problemSentence(read.problem)}`);
+  const piece = read.value;
+  const plan = planPiece(piece, bodyGrid(planMeasure(piece.measure, piece.stance).skeleton));
+  const pdf = await sheetsPdf(piece.name, planSheets(plan), A4, await sheetFonts());
+  try {
+    await mkdir(folder, { recursive: true });
+    await writeFile(join(folder, 'plan.json'), planJson(piece, plan));
+    await writeFile(join(folder, 'cut-list.csv'), cutListCsv(plan.wire));
+    await writeFile(join(folder, 'bends.csv'), bendsCsv(plan.wire));
+    await writeFile(join(folder, 'sheets.pdf'), pdf);
+  } catch (error) {
+    return fail(`${folder}: cannot be written (${(error as Error).message}).`);
+  }
+  const fix = plan.snags.filter((snag) => snag.grade === 'fix').length;
+  console.log(
+    `${piece.name}: plan written to ${folder}, ${fix} to fix, ${plan.snags.length - fix} to watch`,
+  );
+  return 0;
+}
+
+async function sheetFonts(): Promise<SheetFonts> {
+  const require = createRequire(import.meta.resolve('../web/package.json'));
+  const load = (name: string): Promise<Buffer> => readFile(require.resolve(name));
+  return {
+    label: await load(FONTS.label),
+    number: await load(FONTS.number),
+    title: await load(FONTS.title),
+  };
+}
+
+function fail(sentence: string): number {
+  console.error(sentence);
+  return 1;
+}
+
+process.exitCode = await main(process.argv.slice(2));
