@@ -4,7 +4,7 @@ export { planPiece, type Plan } from './plan.ts';
 export { parseLength } from './units/parseLength.ts';
 export { parseNumber, parseScale } from './units/parseNumber.ts';
 export { parseWireSize } from './units/parseWireSize.ts';
-export { problemSentence, type Parsed, type Problem } from './units/problem.ts';
+export { accepted, problemSentence, refused, type Parsed, type Problem } from './units/problem.ts';
 export { formatQuantity, quantityText, type Unit, type UnitSystem } from './units/quantity.ts';
 export { sizeText, type WireSize } from './units/gauges.ts';
 

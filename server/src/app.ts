@@ -1,0 +1,48 @@
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+
+/**
+ * What a page of ours may load: itself only. WebAssembly and blob images are named since the
+ * readers of pictures and solids need them; nothing is ever fetched from elsewhere.
+ */
+export const CONTENT_SECURITY_POLICY = {
+  defaultSrc: ["'self'"],
+  scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+  styleSrc: ["'self'", "'unsafe-inline'"],
+  imgSrc: ["'self'", 'data:', 'blob:'],
+  fontSrc: ["'self'"],
+  connectSrc: ["'self'"],
+  workerSrc: ["'self'"],
+  manifestSrc: ["'self'"],
+  objectSrc: ["'none'"],
+  baseUri: ["'none'"],
+  formAction: ["'self'"],
+  frameAncestors: ["'none'"],
+};
+
+/** The application's server: the built files of `folder`, and its start page for every address. */
+export function createApp(folder: string): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: { useDefaults: false, directives: CONTENT_SECURITY_POLICY },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compression());
+  app.use(
+    '/assets',
+    express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+  );
+  app.use(express.static(folder, { maxAge: 0 }));
+  app.get('/{*path}', (_request, response) => {
+    const page = join(folder, 'index.html');
+    if (existsSync(page)) response.set('Cache-Control', 'no-cache').sendFile(page);
+    else response.status(503).type('text').send('The application is not built yet: npm run build.');
+  });
+  return app;
+}

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+
+/** The wire in the pliers: bent as far as it must go, with what it relaxes to behind it. */
+const props = defineProps<{ bendToDeg: number; relaxesDeg: number; number: number }>();
+const ARM = 185;
+const ROOM = 60;
+
+/** A straight, an arc of fixed radius and a straight, ending at an angle upward. */
+function path(deg: number): string {
+  const rad = (deg * Math.PI) / 180;
+  const [cx, cy] = [0, -ROOM];
+  const [ex, ey] = [cx + ROOM * Math.sin(rad), cy + ROOM * Math.cos(rad)];
+  const [tx, ty] = [ex + ARM * Math.cos(rad), ey - ARM * Math.sin(rad)];
+  return `M-150 0H0A${ROOM} ${ROOM} 0 0 0 ${ex} ${ey}L${tx} ${ty}`;
+}
+const swing = computed(() => {
+  const rad = (props.bendToDeg * Math.PI) / 180;
+  return `M130 0A130 130 0 0 0 ${130 * Math.cos(rad)} ${-130 * Math.sin(rad)}`;
+});
+</script>
+
+<template>
+  <svg viewBox="-190 -265 440 320" role="img" aria-label="The wire bent in the pliers">
+    <line class="straight" x1="0" y1="0" x2="210" y2="0" />
+    <path class="ghost" :d="path(relaxesDeg)" />
+    <path class="wire" :d="path(bendToDeg)" />
+    <path class="swing" :d="swing" />
+    <line class="mark" x1="0" y1="-30" x2="0" y2="30" />
+    <text y="50">mark {{ number }} at the edge of the jaw</text>
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  width: 100%;
+  max-height: 300px;
+}
+path {
+  fill: none;
+  stroke-linecap: round;
+}
+.wire {
+  stroke: var(--verdigris);
+  stroke-width: 15;
+}
+.ghost {
+  stroke: #b5cfc2;
+  stroke-width: 15;
+}
+.swing {
+  stroke: var(--rust);
+  stroke-width: 2.5;
+}
+.straight {
+  stroke: var(--soft);
+  stroke-width: 2;
+  stroke-dasharray: 8 5;
+}
+.mark {
+  stroke: var(--rust);
+  stroke-width: 4;
+}
+text {
+  font: 700 17px var(--font-text);
+  fill: var(--rust);
+  text-anchor: middle;
+}
+</style>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { bendingView, type PlannedWire } from '@keen-sinew/core';
+import { computed } from 'vue';
+
+/** The wire after this bend, seen square to the bend: what should lie on the table. */
+const props = defineProps<{ wire: PlannedWire; number: number }>();
+type Flat = readonly (readonly [number, number])[];
+
+const view = computed(() => bendingView(props.wire, props.number));
+/** The straight rest is cut short, so that what is bent fills the picture. */
+const rest = computed((): Flat => {
+  const [from, to] = view.value.rest;
+  if (!from || !to) return [];
+  const reach = Math.max(25, extent(view.value.done) * 0.45);
+  const long = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
+  const k = Math.min(1, reach / long);
+  return [from, [from[0] + (to[0] - from[0]) * k, from[1] + (to[1] - from[1]) * k]];
+});
+const box = computed(() => {
+  const all = [...view.value.done, ...rest.value];
+  const xs = all.map((p) => p[0]);
+  const ys = all.map((p) => -p[1]);
+  const pad = extent(all) * 0.12 + 2;
+  const [x, y] = [Math.min(...xs) - pad, Math.min(...ys) - pad];
+  return { x, y, w: Math.max(...xs) + pad - x, h: Math.max(...ys) + pad - y };
+});
+
+function extent(points: Flat): number {
+  const xs = points.map((p) => p[0]);
+  const ys = points.map((p) => p[1]);
+  return Math.max(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys));
+}
+const path = (points: Flat): string =>
+  points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x} ${-y}`).join('');
+</script>
+
+<template>
+  <svg
+    :viewBox="`${box.x} ${box.y} ${box.w} ${box.h}`"
+    preserveAspectRatio="xMidYMid meet"
+    role="img"
+    aria-label="The wire after this bend, seen square to the bend"
+  >
+    <path class="done" :d="path(view.done)" />
+    <path class="rest" :d="path(rest)" />
+    <circle r="2.2" cx="0" cy="0" />
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  width: 100%;
+  height: 280px;
+}
+path {
+  fill: none;
+  stroke-linejoin: round;
+  stroke-linecap: round;
+  vector-effect: non-scaling-stroke;
+}
+.done {
+  stroke: var(--verdigris);
+  stroke-width: 7px;
+}
+.rest {
+  stroke: var(--rust);
+  stroke-width: 7px;
+  stroke-dasharray: 2 11;
+}
+circle {
+  fill: var(--sheet);
+  stroke: var(--rust);
+  stroke-width: 3px;
+  vector-effect: non-scaling-stroke;
+}
+</style>

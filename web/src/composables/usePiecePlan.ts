@@ -1,0 +1,64 @@
+import { planMeasure, planPiece, type Piece, type Plan } from '@keen-sinew/core';
+import {
+  computed,
+  inject,
+  provide,
+  shallowRef,
+  type ComputedRef,
+  type InjectionKey,
+  type Ref,
+} from 'vue';
+import { usePieceStore } from '../stores/pieceStore.ts';
+import { useBody } from './useBody.ts';
+
+/** The open piece as it is shown, its plan, and how to change it. */
+export interface PiecePlan {
+  /** The document, or the draft of a drag that is under way. */
+  readonly piece: ComputedRef<Piece>;
+  readonly plan: ComputedRef<Plan>;
+  readonly bodyProgress: Readonly<Ref<number | null>>;
+  readonly bodyProblem: Readonly<Ref<string | null>>;
+  readonly change: (label: string, recipe: (piece: Piece) => Piece) => void;
+  /** Shows a change without keeping it, while a drag is under way; null lets go of it. */
+  readonly preview: (recipe: ((piece: Piece) => Piece) | null) => void;
+}
+
+const KEY: InjectionKey<PiecePlan> = Symbol('piece plan');
+
+/** Makes the plan of the open piece for everything below this component. */
+export function providePiecePlan(): PiecePlan {
+  const store = usePieceStore();
+  const draft = shallowRef<Piece | null>(null);
+  const shown = computed(() => draft.value ?? store.current);
+  const { gridOf, progress, problem } = useBody(shown);
+  const piece = computed(() => {
+    if (shown.value === null) throw new Error('a stage is shown without an open piece');
+    return shown.value;
+  });
+  const plan = computed(() => {
+    const { skeleton } = planMeasure(piece.value.measure, piece.value.stance);
+    return planPiece(piece.value, gridOf(skeleton));
+  });
+  const value: PiecePlan = {
+    piece,
+    plan,
+    bodyProgress: progress,
+    bodyProblem: problem,
+    change: (label, recipe) => {
+      draft.value = null;
+      store.change(label, recipe);
+    },
+    preview: (recipe) => {
+      draft.value = recipe && store.current ? recipe(store.current) : null;
+    },
+  };
+  provide(KEY, value);
+  return value;
+}
+
+/** The plan made above this component. */
+export function usePiecePlan(): PiecePlan {
+  const value = inject(KEY);
+  if (value === undefined) throw new Error('no piece plan is provided here');
+  return value;
+}

@@ -1,0 +1,85 @@
+<script setup lang="ts" generic="T">
+import { problemSentence, type Parsed } from '@keen-sinew/core';
+import { NInput } from 'naive-ui';
+import { ref, watch } from 'vue';
+
+/**
+ * A typed value: shows `shown`, reads what is typed with `parse` on Enter or when left, and says in
+ * a sentence what is wrong. Escape puts the shown value back.
+ */
+const props = defineProps<{
+  label: string;
+  shown: string;
+  parse: (text: string) => Parsed<T>;
+  small?: boolean;
+  placeholder?: string;
+  disabled?: boolean;
+}>();
+const emit = defineEmits<{ set: [value: T] }>();
+
+const text = ref(props.shown);
+const problem = ref<string | null>(null);
+watch(
+  () => props.shown,
+  (shown) => {
+    text.value = shown;
+    problem.value = null;
+  },
+);
+
+function take(): void {
+  if (text.value === props.shown) {
+    problem.value = null;
+    return;
+  }
+  const read = props.parse(text.value);
+  if (!read.ok) {
+    problem.value = problemSentence(read.problem);
+    return;
+  }
+  problem.value = null;
+  emit('set', read.value);
+}
+
+function putBack(): void {
+  text.value = props.shown;
+  problem.value = null;
+}
+</script>
+
+<template>
+  <div class="field">
+    <NInput
+      v-model:value="text"
+      :size="small ? 'small' : 'medium'"
+      :status="problem ? 'error' : undefined"
+      :placeholder="placeholder ?? ''"
+      :disabled="disabled"
+      :input-props="{
+        'aria-label': label,
+        'aria-invalid': problem ? 'true' : undefined,
+        spellcheck: false,
+        autocomplete: 'off',
+      }"
+      @change="take"
+      @keydown.escape="putBack"
+    />
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  </div>
+</template>
+
+<style scoped>
+.field {
+  min-width: 0;
+}
+.field :first-child {
+  font-family: var(--font-number);
+}
+.problem {
+  margin: 4px 0;
+  color: var(--rust);
+  font-size: 13px;
+  text-align: left;
+  white-space: normal;
+}
+</style>

@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { A4, bendsCsv, cutListCsv, pieceText, planJson, planSheets } from '@keen-sinew/core';
+import { NModal } from 'naive-ui';
+import { ref } from 'vue';
+import { usePiecePlan } from '../composables/usePiecePlan.ts';
+import { downloadBlob, downloadText } from './download.ts';
+
+defineProps<{ show: boolean }>();
+const emit = defineEmits<{ 'update:show': [show: boolean] }>();
+const { piece, plan } = usePiecePlan();
+const busy = ref(false);
+const problem = ref<string | null>(null);
+
+/** The PDF writer is loaded when the first sheet is asked for. */
+async function makePdf(): Promise<Blob> {
+  const [{ sheetsPdf }, { sheetFonts }] = await Promise.all([
+    import('@keen-sinew/core/pdf'),
+    import('./sheetFonts.ts'),
+  ]);
+  const bytes = await sheetsPdf(piece.value.name, planSheets(plan.value), A4, await sheetFonts());
+  return new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' });
+}
+
+async function pdf(): Promise<void> {
+  busy.value = true;
+  problem.value = null;
+  try {
+    downloadBlob(`${piece.value.id}-sheets.pdf`, await makePdf());
+  } catch (error) {
+    problem.value = `The sheets could not be made: ${(error as Error).message}.`;
+  } finally {
+    busy.value = false;
+  }
+}
+
+const FILES = [
+  {
+    id: 'cut-list',
+    title: 'Cut list (CSV)',
+    what: 'Every wire with each allowance as a line, in mm.',
+    make: () =>
+      downloadText(`${piece.value.id}-cut-list.csv`, cutListCsv(plan.value.wire), 'text/csv'),
+  },
+  {
+    id: 'bends',
+    title: 'Bend marks (CSV)',
+    what: 'Feed, mark, turn, angle and bend-to of every bend.',
+    make: () => downloadText(`${piece.value.id}-bends.csv`, bendsCsv(plan.value.wire), 'text/csv'),
+  },
+  {
+    id: 'plan',
+    title: 'Whole plan (JSON)',
+    what: 'Every number with its working, and every snag.',
+    make: () =>
+      downloadText(
+        `${piece.value.id}-plan.json`,
+        planJson(piece.value, plan.value),
+        'application/json',
+      ),
+  },
+  {
+    id: 'piece',
+    title: 'This piece (JSON)',
+    what: 'Your decisions and measurements, to keep or to take in elsewhere.',
+    make: () => downloadText(`${piece.value.id}.json`, pieceText(piece.value), 'application/json'),
+  },
+];
+</script>
+
+<template>
+  <NModal :show="show" @update:show="emit('update:show', $event)">
+    <section class="files" role="dialog" aria-label="Sheets and files">
+      <h2>Sheets and files</h2>
+      <div class="first">
+        <p>
+          Elevations, wires with their marks, and the drilled base at exactly 1:1 of the model,
+          tiled on A4 with a 10 mm overlap. Print at 100 %, never “fit to page”, and measure the 100
+          mm bar before you cut.
+        </p>
+        <button type="button" class="pdf" :disabled="busy" @click="pdf">
+          {{ busy ? 'Drawing the sheets' : 'Shop sheets (PDF, A4)' }}
+        </button>
+      </div>
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <ul>
+        <li v-for="file in FILES" :key="file.id">
+          <button type="button" class="quiet-button" @click="file.make()">{{ file.title }}</button>
+          <span>{{ file.what }}</span>
+        </li>
+      </ul>
+      <button type="button" class="quiet-button" @click="emit('update:show', false)">Close</button>
+    </section>
+  </NModal>
+</template>
+
+<style scoped>
+.files {
+  background: var(--sheet);
+  border: 1.5px solid var(--ink);
+  padding: 22px 28px;
+  width: min(620px, 92vw);
+}
+.first {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 18px;
+  align-items: center;
+}
+.pdf {
+  background: var(--verdigris);
+  color: var(--sheet);
+  border: 0;
+  border-radius: var(--radius);
+  padding: 14px 18px;
+  font-weight: 700;
+  cursor: pointer;
+}
+ul {
+  list-style: none;
+  padding: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 170px 1fr;
+  align-items: baseline;
+  border-top: 1px dotted var(--line);
+  padding: 6px 0;
+}
+li button {
+  text-align: left;
+}
+.problem {
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,12 @@
+import '@fontsource/alegreya/latin-400-italic.css';
+import '@fontsource/alegreya/latin-700.css';
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/atkinson-hyperlegible-mono';
+import './styles/tokens.css';
+import './styles/base.css';
+import { createPinia } from 'pinia';
+import { createApp } from 'vue';
+import App from './App.vue';
+import { router } from './router.ts';
+
+createApp(App).use(createPinia()).use(router).mount('#app');

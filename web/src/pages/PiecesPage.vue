@@ -1,0 +1,215 @@
+<script setup lang="ts">
+import { ANIMALS, animalById, pieceText, type Piece } from '@keen-sinew/core';
+import { NInput, useMessage } from 'naive-ui';
+import { h, onMounted, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import ChoiceField from '../controls/ChoiceField.vue';
+import { downloadText } from '../files/download.ts';
+import { usePieceStore } from '../stores/pieceStore.ts';
+
+const store = usePieceStore();
+const router = useRouter();
+const message = useMessage();
+const name = ref('');
+const animalId = ref(ANIMALS[0]?.id ?? '');
+const problem = ref<string | null>(null);
+const fileInput = ref<HTMLInputElement | null>(null);
+const animals = ANIMALS.map((animal) => ({ label: animal.name, value: animal.id }));
+
+onMounted(() => store.loadAll());
+
+async function make(): Promise<void> {
+  const typed = name.value.trim() || `New ${animalById(animalId.value)?.name.toLowerCase()}`;
+  const id = await store.create(typed.slice(0, 80), animalId.value);
+  await router.push(`/piece/${id}/measure`);
+}
+
+async function takeIn(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  input.value = '';
+  if (!file) return;
+  const taken = await store.takeIn(await file.text());
+  if ('sentence' in taken) {
+    problem.value = `${file.name} was not taken in. ${taken.sentence}`;
+    return;
+  }
+  problem.value = null;
+  await router.push(`/piece/${taken.id}/measure`);
+}
+
+async function remove(piece: Piece): Promise<void> {
+  const restore = await store.remove(piece.id);
+  const note = message.info(() =>
+    h('span', [
+      `“${piece.name}” is removed. `,
+      h(
+        'button',
+        {
+          class: 'quiet-button',
+          onClick: async () => {
+            await restore();
+            note.destroy();
+          },
+        },
+        'Put it back',
+      ),
+    ]),
+  );
+}
+
+const keep = (piece: Piece): void =>
+  downloadText(`${piece.id}.json`, pieceText(piece), 'application/json');
+const scaleText = (piece: Piece): string =>
+  piece.measure.scale.by === 'ratio'
+    ? `1:${piece.measure.scale.lifePerModel}`
+    : `scale by ${piece.measure.scale.by.replace('-', ' ')}`;
+</script>
+
+<template>
+  <main class="pieces">
+    <header>
+      <img src="/mark.svg" alt="" width="44" height="44" />
+      <div>
+        <h1>Keen Sinew</h1>
+        <p>One measured skeleton; everything else is worked out from it.</p>
+      </div>
+    </header>
+    <section aria-labelledby="yours">
+      <h2 id="yours">Your pieces</h2>
+      <p v-if="store.pieces.length === 0">
+        There is no piece yet. Make one below, or bring the demonstration back.
+        <button type="button" class="quiet-button" @click="store.restoreDemo()">
+          Bring the demonstration back
+        </button>
+      </p>
+      <ul>
+        <li v-for="piece in store.pieces" :key="piece.id">
+          <RouterLink :to="`/piece/${piece.id}/measure`">{{ piece.name }}</RouterLink>
+          <span>
+            {{ animalById(piece.measure.animalId)?.name }}, {{ scaleText(piece) }}
+            <template v-if="piece.place"> · {{ piece.place }}</template>
+          </span>
+          <span class="acts">
+            <button type="button" class="quiet-button" @click="keep(piece)">
+              Save to a file<span class="visually-hidden">: {{ piece.name }}</span>
+            </button>
+            <button type="button" class="quiet-button" @click="remove(piece)">
+              Remove<span class="visually-hidden">: {{ piece.name }}</span>
+            </button>
+          </span>
+        </li>
+      </ul>
+      <p v-for="one in store.damaged" :key="one.id" class="problem" role="alert">
+        The stored piece “{{ one.id }}” is damaged and was set aside. {{ one.sentence }}
+      </p>
+    </section>
+    <section aria-labelledby="new">
+      <h2 id="new">A new piece</h2>
+      <form @submit.prevent="make">
+        <label>
+          <span>Name</span>
+          <NInput
+            v-model:value="name"
+            placeholder="Otter at the weir"
+            :input-props="{ 'aria-label': 'Name of the new piece', maxlength: 80 }"
+          />
+        </label>
+        <label>
+          <span>Animal</span>
+          <ChoiceField
+            label="Animal"
+            :value="animalId"
+            :options="animals"
+            @set="animalId = $event"
+          />
+        </label>
+        <button type="submit" class="make">Make the piece</button>
+      </form>
+      <button type="button" class="quiet-button" @click="fileInput?.click()">
+        Take in a piece from a file
+      </button>
+      <input
+        ref="fileInput"
+        class="visually-hidden"
+        type="file"
+        accept=".json,application/json"
+        aria-label="Piece file"
+        tabindex="-1"
+        @change="takeIn"
+      />
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    </section>
+  </main>
+</template>
+
+<style scoped>
+.pieces {
+  max-width: 880px;
+  margin: 0 auto;
+  padding: 48px 24px;
+}
+header {
+  display: flex;
+  gap: 18px;
+  align-items: center;
+  border-bottom: 1.5px solid var(--ink);
+  padding-bottom: 18px;
+  margin-bottom: 26px;
+}
+h1 {
+  font-size: 34px;
+  line-height: 1.1;
+}
+header p {
+  margin: 2px 0 0;
+  color: var(--soft);
+}
+h2 {
+  font-size: 21px;
+  margin-bottom: 6px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0 0 34px;
+}
+li {
+  display: grid;
+  grid-template-columns: 260px 1fr auto;
+  gap: 14px;
+  align-items: baseline;
+  border-bottom: 1px dotted var(--line);
+  padding: 10px 0;
+}
+li a {
+  font-weight: 700;
+  color: var(--verdigris);
+  font-size: 17px;
+}
+form {
+  display: grid;
+  grid-template-columns: 1fr 220px auto;
+  gap: 14px;
+  align-items: end;
+  margin-bottom: 12px;
+}
+label span {
+  display: block;
+  color: var(--soft);
+  font-size: 14px;
+}
+.make {
+  height: 34px;
+  padding: 0 18px;
+  background: var(--verdigris);
+  color: var(--sheet);
+  border: 0;
+  border-radius: var(--radius);
+  font-weight: 700;
+  cursor: pointer;
+}
+.problem {
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,37 @@
+import { STAGES } from '@keen-sinew/core';
+import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router';
+
+const stagePages: Readonly<Record<string, NonNullable<RouteRecordRaw['component']>>> = {
+  measure: () => import('./stages/measure/MeasureStage.vue'),
+  stance: () => import('./stages/stance/StanceStage.vue'),
+  wire: () => import('./stages/wire/WireStage.vue'),
+};
+
+const stageRoutes = STAGES.map((stage): RouteRecordRaw => ({
+  path: stage,
+  name: stage,
+  component: stagePages[stage] ?? (() => import('./stages/later/LaterStage.vue')),
+  props: { stage },
+}));
+
+/** Every screen has an address with its piece in it; stages are loaded when first opened. */
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', component: () => import('./pages/OpenLast.vue') },
+    { path: '/pieces', name: 'pieces', component: () => import('./pages/PiecesPage.vue') },
+    {
+      path: '/piece/:id',
+      component: () => import('./shell/PieceShell.vue'),
+      props: true,
+      children: [{ path: '', redirect: (to) => `${to.path}/measure` }, ...stageRoutes],
+    },
+    {
+      path: '/piece/:id/bending/:wire/:bend(\\d+)',
+      name: 'bending',
+      component: () => import('./bench/BendingPage.vue'),
+      props: true,
+    },
+    { path: '/:pathMatch(.*)*', component: () => import('./pages/NotFound.vue') },
+  ],
+});

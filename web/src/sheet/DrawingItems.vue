@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import type { Drawing, DrawingItem, PagePoint, SheetTarget } from '@keen-sinew/core';
+import { sameTarget } from '../composables/useSelection.ts';
+
+/** Items of one drawing as SVG, y turned down; pen widths and letters keep their screen size. */
+const props = defineProps<{
+  drawing: Drawing;
+  /** Board millimetres in a screen pixel. */
+  mmPerPx: number;
+  target: SheetTarget | null;
+}>();
+const emit = defineEmits<{ pick: [target: SheetTarget] }>();
+
+/** A pen of 1 mm on paper is drawn this many pixels wide. */
+const PX_PER_PEN_MM = 3.2;
+const LEAST_LETTER_PX = 12.5;
+const JOINT_PX = 4.2;
+
+const path = (points: readonly PagePoint[], closed = false): string =>
+  points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(2)} ${(-y).toFixed(2)}`).join('') +
+  (closed ? 'Z' : '');
+const pen = (weight: number): number => Math.max(0.5, weight * PX_PER_PEN_MM);
+const letter = (sizeMm: number): number => Math.max(sizeMm, LEAST_LETTER_PX * props.mmPerPx);
+const radius = (item: Extract<DrawingItem, { kind: 'circle' }>): number =>
+  item.layer === 'holes'
+    ? item.radius
+    : Math.max(item.radius, JOINT_PX * props.mmPerPx * item.radius);
+const isPicked = (item: DrawingItem): boolean => sameTarget(item.target, props.target);
+const turned = (item: Extract<DrawingItem, { kind: 'text' }>): string | undefined =>
+  item.rotateDeg ? `rotate(${-item.rotateDeg} ${item.at[0]} ${-item.at[1]})` : undefined;
+
+function choose(item: DrawingItem): void {
+  if (item.target) emit('pick', item.target);
+}
+</script>
+
+<template>
+  <g
+    v-for="(item, i) in drawing.items"
+    :key="i"
+    :class="[item.kind, `ink-${item.ink}`, { picked: isPicked(item), live: !!item.target }]"
+    @click="choose(item)"
+  >
+    <template v-if="item.kind === 'union'">
+      <path
+        v-for="(outline, n) in item.outlines"
+        :key="`s${n}`"
+        class="edge"
+        :d="path(outline, true)"
+        :stroke-width="pen(item.weight) * 2"
+      />
+      <path
+        v-for="(outline, n) in item.outlines"
+        :key="`f${n}`"
+        class="flesh"
+        :d="path(outline, true)"
+      />
+    </template>
+    <path
+      v-else-if="item.kind === 'line'"
+      :d="path(item.points, item.closed)"
+      :stroke-width="pen(item.weight)"
+      :stroke-dasharray="item.dashed ? '5 3' : undefined"
+      :class="{ filled: item.filled }"
+    />
+    <circle
+      v-else-if="item.kind === 'circle'"
+      :cx="item.at[0]"
+      :cy="-item.at[1]"
+      :r="radius(item)"
+      :stroke-width="1.6"
+    />
+    <text
+      v-else
+      :x="item.at[0]"
+      :y="-item.at[1]"
+      :font-size="letter(item.sizeMm)"
+      :text-anchor="item.anchor"
+      :class="item.face"
+      :transform="turned(item)"
+    >
+      {{ item.text }}
+    </text>
+  </g>
+</template>
+
+<style scoped>
+g {
+  color: var(--ink);
+}
+.ink-near,
+.ink-dimension {
+  color: var(--rust);
+}
+.ink-far {
+  color: var(--slate);
+}
+.ink-mid {
+  color: var(--verdigris);
+}
+.ink-soft {
+  color: var(--soft);
+}
+.ink-skin,
+.ink-board {
+  color: var(--skin-line);
+}
+path {
+  fill: none;
+  stroke: currentcolor;
+  stroke-linejoin: round;
+  stroke-linecap: round;
+  vector-effect: non-scaling-stroke;
+}
+.filled {
+  fill: currentcolor;
+}
+.ink-board .filled {
+  fill: var(--board);
+}
+.flesh {
+  stroke: none;
+  fill: var(--skin-fill);
+}
+circle {
+  fill: var(--sheet);
+  stroke: currentcolor;
+  vector-effect: non-scaling-stroke;
+}
+text {
+  fill: currentcolor;
+  font-family: var(--font-text);
+}
+text.number {
+  font-family: var(--font-number);
+}
+.live {
+  cursor: pointer;
+}
+.picked.line path {
+  stroke-width: 5px;
+}
+.picked.circle circle {
+  fill: currentcolor;
+}
+.picked text {
+  font-weight: 700;
+}
+</style>

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import type { Drawing, PagePoint, SheetTarget } from '@keen-sinew/core';
+import { useElementSize } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { boardLayout, intoDrawing, type Placed } from './boardLayout.ts';
+import DrawingItems from './DrawingItems.vue';
+
+const props = defineProps<{
+  rows: readonly (readonly Drawing[])[];
+  target: SheetTarget | null;
+  label: string;
+}>();
+const emit = defineEmits<{ pick: [target: SheetTarget] }>();
+
+const GRID_MM = 10;
+const box = ref<HTMLElement | null>(null);
+const svg = ref<SVGSVGElement | null>(null);
+const size = useElementSize(box);
+const layout = computed(() => boardLayout(props.rows));
+/** Board millimetres in a pixel: the whole board fits its box. */
+const mmPerPx = computed(() =>
+  size.width.value > 0 && size.height.value > 0
+    ? Math.max(layout.value.width / size.width.value, layout.value.height / size.height.value)
+    : 0.5,
+);
+const viewBox = computed(() => `0 0 ${layout.value.width} ${layout.value.height}`);
+const move = (one: Placed) =>
+  `translate(${one.x - one.drawing.box.min[0]} ${one.y + one.drawing.box.max[1]})`;
+
+/** Where a pointer is, in the mm of a placed drawing (y up). */
+function pointIn(one: Placed, event: PointerEvent): PagePoint {
+  const matrix = svg.value?.getScreenCTM()?.inverse();
+  const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix ?? undefined);
+  return intoDrawing(one, [at.x, at.y]);
+}
+</script>
+
+<template>
+  <div ref="box" class="board">
+    <svg
+      ref="svg"
+      :viewBox="viewBox"
+      preserveAspectRatio="xMidYMid meet"
+      role="img"
+      :aria-label="label"
+    >
+      <defs>
+        <pattern id="grid" :width="GRID_MM" :height="GRID_MM" patternUnits="userSpaceOnUse">
+          <path :d="`M${GRID_MM} 0H0V${GRID_MM}`" />
+        </pattern>
+      </defs>
+      <g v-for="one in layout.placed" :key="one.drawing.id">
+        <rect
+          class="grid"
+          :x="one.x"
+          :y="one.y"
+          :width="one.width"
+          :height="one.height"
+          fill="url(#grid)"
+        />
+        <text class="caption" :x="one.x" :y="one.y - 3 * mmPerPx" :font-size="16 * mmPerPx">
+          {{ one.drawing.title }}
+        </text>
+        <g :transform="move(one)">
+          <DrawingItems
+            :drawing="one.drawing"
+            :mm-per-px="mmPerPx"
+            :target="target"
+            @pick="emit('pick', $event)"
+          />
+          <slot
+            :placed="one"
+            :mm-per-px="mmPerPx"
+            :point-in="(e: PointerEvent) => pointIn(one, e)"
+          />
+        </g>
+      </g>
+    </svg>
+  </div>
+</template>
+
+<style scoped>
+.board {
+  flex: 1;
+  min-height: 0;
+  min-width: 0;
+  position: relative;
+}
+svg {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+}
+pattern path {
+  fill: none;
+  stroke: var(--hair);
+  stroke-width: 1px;
+  vector-effect: non-scaling-stroke;
+}
+.caption {
+  font-family: var(--font-title);
+  font-style: italic;
+  fill: var(--ink);
+}
+</style>

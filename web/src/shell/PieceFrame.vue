@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import type { Snag } from '@keen-sinew/core';
+import { useEventListener } from '@vueuse/core';
+import { computed, nextTick, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { providePiecePlan } from '../composables/usePiecePlan.ts';
+import { provideSelection, sameTarget } from '../composables/useSelection.ts';
+import FilesDialog from '../files/FilesDialog.vue';
+import { usePieceStore } from '../stores/pieceStore.ts';
+import SnagLine from './SnagLine.vue';
+import SpineNav from './SpineNav.vue';
+import TopLine from './TopLine.vue';
+
+const store = usePieceStore();
+const { piece, plan, bodyProgress, bodyProblem } = providePiecePlan();
+const { pick } = provideSelection();
+const route = useRoute();
+const router = useRouter();
+const filesShown = ref(false);
+const snagLine = ref<InstanceType<typeof SnagLine> | null>(null);
+
+const background = computed(() =>
+  bodyProgress.value === null
+    ? bodyProblem.value
+    : `Working out the body, ${Math.round(bodyProgress.value * 100)} %`,
+);
+
+/** Goes to the stage and place of a snag, with the working that shows it open where there is one. */
+async function showSnag(snag: Snag): Promise<void> {
+  await router.push(`/piece/${piece.value.id}/${snag.stage}`);
+  await nextTick();
+  const working = plan.value.workings.find((one) => sameTarget(one.target, snag.target));
+  pick(snag.target ?? null, working?.id ?? null);
+}
+
+const isTyping = (event: KeyboardEvent): boolean =>
+  event.target instanceof HTMLElement && event.target.closest('input, textarea, select') !== null;
+
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  const command = event.ctrlKey || event.metaKey;
+  const key = event.key.toLowerCase();
+  if (command && (key === 'z' || key === 'y') && !isTyping(event)) {
+    event.preventDefault();
+    if (key === 'y' || event.shiftKey) store.redo();
+    else store.undo();
+    return;
+  }
+  if (command || event.altKey || isTyping(event)) return;
+  if (key === '.') snagLine.value?.showNext();
+  else if (key === 'p') filesShown.value = true;
+  else if (key === 'escape') pick(null);
+});
+</script>
+
+<template>
+  <div class="frame">
+    <a href="#sheet" class="skip">Skip to the sheet</a>
+    <TopLine @print="filesShown = true" />
+    <div v-if="store.changedElsewhere" class="notice" role="alert">
+      This piece was changed in another tab. What is shown here is older.
+      <button type="button" class="quiet-button" @click="store.open(piece.id)">
+        Take the newer state
+      </button>
+    </div>
+    <div v-for="one in store.damaged" :key="one.id + one.sentence" class="notice" role="alert">
+      The stored piece “{{ one.id }}” is damaged and was set aside.
+      {{ one.recovered ? 'Its previous good copy was taken.' : '' }} {{ one.sentence }}
+    </div>
+    <div class="rooms">
+      <SpineNav
+        :piece-id="piece.id"
+        :here="String(route.name)"
+        :confirmed="piece.confirmed"
+        :snags="plan.snags"
+      />
+      <RouterView />
+    </div>
+    <SnagLine ref="snagLine" :snags="plan.snags" :working="background" @show="showSnag" />
+    <FilesDialog v-model:show="filesShown" />
+  </div>
+</template>
+
+<style scoped>
+.frame {
+  height: 100%;
+  display: flex;
+  flex-direction: column;
+  overflow: hidden;
+}
+.rooms {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+}
+.notice {
+  background: var(--sheet);
+  border-bottom: 1.5px solid var(--rust);
+  padding: 8px 18px;
+}
+.skip {
+  position: absolute;
+  left: -9999px;
+}
+.skip:focus {
+  left: 12px;
+  top: 12px;
+  z-index: 9;
+  background: var(--sheet);
+  padding: 8px;
+}
+</style>

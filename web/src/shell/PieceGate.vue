@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { onMounted, ref, watch } from 'vue';
+import { usePieceStore } from '../stores/pieceStore.ts';
+import { useSettingsStore } from '../stores/settingsStore.ts';
+
+/** Opens the piece of an address and shows its slot when it is there. */
+const props = defineProps<{ id: string }>();
+const store = usePieceStore();
+const settings = useSettingsStore();
+const state = ref<'opening' | 'open' | 'none'>('opening');
+
+async function openPiece(): Promise<void> {
+  if (store.current?.id === props.id) {
+    state.value = 'open';
+    return;
+  }
+  state.value = 'opening';
+  if (store.pieces.length === 0) await store.loadAll();
+  state.value = (await store.open(props.id)) ? 'open' : 'none';
+}
+
+onMounted(() => settings.load());
+watch(() => props.id, openPiece, { immediate: true });
+</script>
+
+<template>
+  <slot v-if="state === 'open' && store.current?.id === id" />
+  <main v-else-if="state === 'none'" class="none">
+    <h1>No piece of this name</h1>
+    <p>
+      There is no piece “{{ id }}” in this browser. It may have been made in another browser, or
+      removed.
+    </p>
+    <RouterLink to="/pieces">All pieces</RouterLink>
+  </main>
+  <main v-else class="none" aria-busy="true"><p>Opening the piece</p></main>
+</template>
+
+<style scoped>
+.none {
+  padding: 80px;
+}
+</style>

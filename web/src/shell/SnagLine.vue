@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { snagSentence, type Snag } from '@keen-sinew/core';
+import { NModal } from 'naive-ui';
+import { computed, ref, watch } from 'vue';
+import { useUnits } from '../composables/useUnits.ts';
+import { STAGE_NAMES } from './stageNames.ts';
+
+const props = defineProps<{ snags: readonly Snag[]; working: string | null }>();
+const emit = defineEmits<{ show: [snag: Snag] }>();
+const { system } = useUnits();
+const at = ref(0);
+const listed = ref(false);
+
+const shown = computed(() => props.snags[Math.min(at.value, props.snags.length - 1)]);
+const count = (grade: Snag['grade']) => props.snags.filter((snag) => snag.grade === grade).length;
+const sentence = (snag: Snag) => snagSentence(snag, system.value);
+
+watch(
+  () => props.snags,
+  () => (at.value = 0),
+);
+
+/** Goes to the place of the snag shown; pressed again, to the next one. */
+function showNext(): void {
+  const snag = shown.value;
+  if (!snag) return;
+  emit('show', snag);
+}
+defineExpose({
+  showNext,
+  next: () => (at.value = (at.value + 1) % Math.max(1, props.snags.length)),
+});
+
+function showFromList(snag: Snag): void {
+  listed.value = false;
+  emit('show', snag);
+}
+</script>
+
+<template>
+  <footer class="snags">
+    <button
+      v-if="snags.length > 0"
+      type="button"
+      class="counts"
+      title="List all"
+      @click="listed = true"
+    >
+      <span v-if="count('fix') > 0" class="grade fix"><i /> {{ count('fix') }} to fix</span>
+      <span v-if="count('watch') > 0" class="grade watch"><i /> {{ count('watch') }} to watch</span>
+    </button>
+    <p v-if="shown" role="status">{{ sentence(shown) }}</p>
+    <p v-else-if="working" role="status">{{ working }}</p>
+    <p v-else role="status" class="fine">Nothing to fix and nothing to watch.</p>
+    <template v-if="shown">
+      <button
+        v-if="snags.length > 1"
+        type="button"
+        class="quiet-button"
+        @click="at = (at + 1) % snags.length"
+      >
+        Next
+      </button>
+      <button type="button" class="quiet-button" @click="showNext">Show me</button>
+      <kbd>.</kbd>
+    </template>
+    <NModal v-model:show="listed">
+      <section class="list" role="dialog" aria-label="Everything that is wrong now">
+        <h2>Wrong now</h2>
+        <ol>
+          <li v-for="(snag, i) in snags" :key="i">
+            <span class="grade" :class="snag.grade">
+              <i /> {{ snag.grade === 'fix' ? 'To fix' : 'To watch' }},
+              {{ STAGE_NAMES[snag.stage].name }}
+            </span>
+            <p>{{ sentence(snag) }}</p>
+            <button type="button" class="quiet-button" @click="showFromList(snag)">Show me</button>
+          </li>
+        </ol>
+        <button type="button" class="quiet-button" @click="listed = false">Close</button>
+      </section>
+    </NModal>
+  </footer>
+</template>
+
+<style scoped>
+.snags {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  min-height: 46px;
+  padding: 4px 18px;
+  border-top: 1.5px solid var(--ink);
+}
+.snags > p {
+  margin: 0;
+  flex: 1;
+  font-size: 14.5px;
+  line-height: 1.25;
+}
+.fine {
+  color: var(--soft);
+}
+.counts {
+  background: none;
+  border: 0;
+  border-right: 1px solid var(--line);
+  padding: 4px 12px 4px 0;
+  display: flex;
+  gap: 14px;
+  cursor: pointer;
+  white-space: nowrap;
+}
+.grade {
+  font-weight: 700;
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+}
+.grade i {
+  width: 10px;
+  height: 10px;
+  transform: rotate(45deg);
+  background: var(--ochre);
+}
+.grade.watch {
+  font-weight: 400;
+}
+.grade.fix i {
+  background: var(--rust);
+}
+kbd {
+  font: 13px var(--font-number);
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  padding: 2px 7px;
+}
+.list {
+  background: var(--sheet);
+  border: 1.5px solid var(--ink);
+  padding: 20px 26px;
+  width: min(720px, 92vw);
+  max-height: 80vh;
+  overflow: auto;
+}
+.list ol {
+  padding: 0;
+  list-style: none;
+}
+.list li {
+  border-top: 1px dotted var(--line);
+  padding: 10px 0;
+}
+.list p {
+  margin: 4px 0;
+}
+</style>

@@ -1,0 +1,180 @@
+<script setup lang="ts">
+import { Redo2, Undo2 } from 'lucide-vue-next';
+import { computed, ref } from 'vue';
+import { usePiecePlan } from '../composables/usePiecePlan.ts';
+import { usePieceStore } from '../stores/pieceStore.ts';
+import { useSettingsStore } from '../stores/settingsStore.ts';
+import WorkingChip from './WorkingChip.vue';
+
+const emit = defineEmits<{ print: [] }>();
+const { piece, plan, change } = usePiecePlan();
+const store = usePieceStore();
+const settings = useSettingsStore();
+const renaming = ref(false);
+
+const animal = computed(() => plan.value.measure.skeleton.animal.name);
+const stance = computed(
+  () =>
+    plan.value.measure.skeleton.plan.stances.find((s) => s.id === piece.value.stance.presetId)
+      ?.name ?? 'Own stance',
+);
+const saved = computed(() => {
+  if (store.saveProblem) return 'Not saved';
+  if (!store.savedAt) return 'Saving';
+  const at = new Date(store.savedAt);
+  return `Saved ${at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false })}`;
+});
+
+function rename(event: Event): void {
+  const name = (event.target as HTMLInputElement).value.trim().slice(0, 80);
+  renaming.value = false;
+  if (name !== '' && name !== piece.value.name) change('Rename the piece', (p) => ({ ...p, name }));
+}
+</script>
+
+<template>
+  <header class="top">
+    <RouterLink to="/pieces" class="home" title="All pieces">
+      <img src="/mark.svg" alt="All pieces" width="26" height="26" />
+    </RouterLink>
+    <h1>
+      <input
+        v-if="renaming"
+        :value="piece.name"
+        aria-label="Name of the piece"
+        autofocus
+        @change="rename"
+        @blur="rename"
+        @keydown.escape="renaming = false"
+      />
+      <button v-else type="button" class="name" title="Rename" @click="renaming = true">
+        {{ piece.name }}
+      </button>
+    </h1>
+    <span class="what">{{ animal }} · {{ stance.toLowerCase() }}</span>
+    <div class="chips">
+      <WorkingChip label="Scale" :working="plan.measure.scale" />
+      <WorkingChip label="Tall as posed" :working="plan.stance.heightAsPosed" />
+    </div>
+    <div class="right">
+      <span class="saved" role="status" :class="{ problem: store.saveProblem }">{{ saved }}</span>
+      <button
+        class="icon"
+        type="button"
+        :disabled="!store.canUndo"
+        :title="store.canUndo ? `Undo: ${store.undoLabel} (Ctrl+Z)` : 'Nothing to undo'"
+        aria-label="Undo"
+        @click="store.undo()"
+      >
+        <Undo2 :size="18" aria-hidden="true" />
+      </button>
+      <button
+        class="icon"
+        type="button"
+        :disabled="!store.canRedo"
+        :title="store.canRedo ? `Redo: ${store.redoLabel} (Ctrl+Shift+Z)` : 'Nothing to redo'"
+        aria-label="Redo"
+        @click="store.redo()"
+      >
+        <Redo2 :size="18" aria-hidden="true" />
+      </button>
+      <button
+        class="chip"
+        type="button"
+        :title="settings.units === 'metric' ? 'Switch to inches' : 'Switch to millimetres'"
+        @click="settings.switchUnits()"
+      >
+        {{ settings.units === 'metric' ? 'mm · g' : 'in · oz' }}
+      </button>
+      <button class="print" type="button" title="Sheets and files (P)" @click="emit('print')">
+        Print shop sheets
+      </button>
+    </div>
+  </header>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  padding: 0 18px 0 16px;
+  height: 56px;
+  border-bottom: 1.5px solid var(--ink);
+  white-space: nowrap;
+}
+.home {
+  display: flex;
+}
+.name {
+  background: none;
+  border: 0;
+  padding: 0;
+  cursor: text;
+  font: 700 23px var(--font-title);
+  max-width: 300px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+h1 input {
+  font: 700 23px var(--font-title);
+  width: 260px;
+  background: var(--sheet);
+  border: 1px solid var(--ink);
+  color: var(--ink);
+}
+.what,
+.saved {
+  color: var(--soft);
+}
+.saved {
+  font-size: 14px;
+}
+.problem {
+  color: var(--rust);
+  font-weight: 700;
+}
+.chips,
+.right {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
+.right {
+  margin-left: auto;
+}
+.icon {
+  background: none;
+  border: 0;
+  width: 32px;
+  height: 32px;
+  display: grid;
+  place-items: center;
+  cursor: pointer;
+}
+.icon:disabled {
+  opacity: 0.4;
+  cursor: default;
+}
+.chip {
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  padding: 6px 10px;
+  cursor: pointer;
+}
+.print {
+  background: var(--verdigris);
+  color: var(--sheet);
+  border: 0;
+  border-radius: var(--radius);
+  padding: 9px 14px;
+  font-weight: 700;
+  cursor: pointer;
+}
+@media (max-width: 1180px) {
+  .what {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { LIFE_LENGTH_LIMITS, parseLength, type BoneRow } from '@keen-sinew/core';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { sameTarget, useSelection } from '../../composables/useSelection.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import QuantityField from '../../controls/QuantityField.vue';
+import { PROVENANCE_TEXT } from '../../ledger/provenanceText.ts';
+import WorkingDetail from '../../ledger/WorkingDetail.vue';
+
+defineProps<{ rows: readonly BoneRow[] }>();
+const { piece, change } = usePiecePlan();
+const { target, open, pick } = useSelection();
+const { system, number } = useUnits();
+
+const read = (row: BoneRow) => (typed: string) =>
+  parseLength(typed, row.life.label, LIFE_LENGTH_LIMITS, system.value);
+const isOwn = (row: BoneRow) => piece.value.measure.lifeLengths[row.bone.key] !== undefined;
+const outOfRange = ({ bone, life }: BoneRow) =>
+  life.value < bone.range[0] || life.value > bone.range[1];
+
+function set(row: BoneRow, mm: number): void {
+  change(`Change ${row.life.label}`, (p) => ({
+    ...p,
+    measure: {
+      ...p.measure,
+      lifeLengths: { ...p.measure.lifeLengths, [row.bone.key]: { mm, provenance: 'measured' } },
+    },
+  }));
+}
+
+function revert(row: BoneRow): void {
+  change(`Take the library’s ${row.life.label}`, (p) => {
+    const lifeLengths = Object.fromEntries(
+      Object.entries(p.measure.lifeLengths).filter(([key]) => key !== row.bone.key),
+    );
+    return { ...p, measure: { ...p.measure, lifeLengths } };
+  });
+}
+
+function toggle(row: BoneRow, which: 'life' | 'model'): void {
+  const working = row[which];
+  if (open.value === working.id) pick(null);
+  else pick(working.target ?? null, working.id);
+}
+</script>
+
+<template>
+  <table class="reckoning">
+    <thead>
+      <tr>
+        <th scope="col">Bone</th>
+        <th scope="col">Life</th>
+        <th scope="col">Model</th>
+        <th scope="col">From</th>
+      </tr>
+    </thead>
+    <tbody>
+      <template v-for="row in rows" :key="row.bone.key">
+        <tr :class="{ chosen: sameTarget(target, row.life.target) }">
+          <td>
+            <button
+              type="button"
+              class="name"
+              :data-working="row.life.id"
+              :aria-expanded="open === row.life.id"
+              @click="toggle(row, 'life')"
+            >
+              {{ row.bone.name.replace(', left', '') }}
+            </button>
+          </td>
+          <td class="life">
+            <QuantityField
+              small
+              :label="row.life.label"
+              :shown="number(row.life.value, 'mm')"
+              :parse="read(row)"
+              @set="set(row, $event)"
+            />
+          </td>
+          <td>
+            <button
+              type="button"
+              class="model number"
+              :class="{ out: outOfRange(row) }"
+              :data-working="row.model.id"
+              :aria-expanded="open === row.model.id"
+              @click="toggle(row, 'model')"
+            >
+              {{ number(row.model.value, 'mm') }}
+            </button>
+          </td>
+          <td class="from">
+            <button
+              v-if="isOwn(row)"
+              type="button"
+              class="quiet-button"
+              title="Take the library’s length again"
+              @click="revert(row)"
+            >
+              revert
+            </button>
+            <template v-else>{{ PROVENANCE_TEXT[row.life.provenance].short }}</template>
+          </td>
+        </tr>
+        <tr v-if="open === row.life.id || open === row.model.id">
+          <td colspan="4">
+            <WorkingDetail :working="open === row.life.id ? row.life : row.model" />
+          </td>
+        </tr>
+      </template>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+.name,
+.model {
+  background: none;
+  border: 0;
+  padding: 2px 0;
+  text-align: left;
+  cursor: pointer;
+}
+.model {
+  font-weight: 600;
+  text-align: right;
+}
+.out {
+  color: var(--ochre);
+}
+.life {
+  width: 82px;
+}
+.from {
+  font-size: 12.5px;
+  color: var(--soft);
+  width: 58px;
+}
+.from button {
+  padding: 0;
+}
+</style>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { elevation } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useSelection } from '../../composables/useSelection.ts';
+import LedgerPanel from '../../ledger/LedgerPanel.vue';
+import LedgerSection from '../../ledger/LedgerSection.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
+import SheetBoard from '../../sheet/SheetBoard.vue';
+import SheetFrame from '../../sheet/SheetFrame.vue';
+import { usePickOnSheet } from '../usePickOnSheet.ts';
+import BoneTable from './BoneTable.vue';
+import ScaleControl from './ScaleControl.vue';
+
+const { plan } = usePiecePlan();
+const { target } = useSelection();
+const pickOnSheet = usePickOnSheet();
+const options = { show: 'bones', dimensions: true } as const;
+const rows = computed(() => [
+  [elevation(plan.value, 'side', options), elevation(plan.value, 'front', options)],
+  [elevation(plan.value, 'top', { ...options, dimensions: false })],
+]);
+const animal = computed(() => plan.value.measure.skeleton.animal);
+</script>
+
+<template>
+  <SheetFrame label="The measured skeleton, drawn to scale">
+    <SheetBoard
+      :rows="rows"
+      :target="target"
+      :label="`Side, front and plan of the ${animal.name}, model millimetres`"
+      @pick="pickOnSheet"
+    />
+    <p class="advice"><b>Often got wrong:</b> {{ animal.commonMistake }}</p>
+  </SheetFrame>
+  <LedgerPanel stage="measure">
+    <LedgerSection title="Scale">
+      <ScaleControl />
+      <WorkingRow :working="plan.measure.scale" />
+    </LedgerSection>
+    <LedgerSection title="The whole animal">
+      <WorkingRow v-for="one in plan.measure.summary" :key="one.id" :working="one" />
+    </LedgerSection>
+    <LedgerSection title="Bones, left and right alike">
+      <BoneTable :rows="plan.measure.rows" />
+    </LedgerSection>
+  </LedgerPanel>
+</template>
+
+<style scoped>
+.advice {
+  margin: 0;
+  font-size: 14px;
+  color: var(--soft);
+  border-top: 1px dotted var(--line);
+  padding-top: 8px;
+}
+</style>

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { parseNumber, type FreedomName, type Working } from '@keen-sinew/core';
+import { computed, ref, watch } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useSelection } from '../../composables/useSelection.ts';
+import PickRow from '../../controls/PickRow.vue';
+import QuantityField from '../../controls/QuantityField.vue';
+import WorkingDetail from '../../ledger/WorkingDetail.vue';
+import { withAngle, withoutAngle } from './stanceChanges.ts';
+
+const { piece, plan, change } = usePiecePlan();
+const { target, open, pick } = useSelection();
+const PARTS = [
+  { label: 'Column', value: 'mid' },
+  { label: 'Left limbs', value: 'left' },
+  { label: 'Right limbs', value: 'right' },
+];
+const part = ref('left');
+
+interface JointRow {
+  readonly working: Working;
+  readonly boneId: string;
+  readonly joint: string;
+  readonly freedom: FreedomName;
+  readonly limits: readonly [number, number];
+}
+
+const rows = computed(() =>
+  plan.value.stance.angles.flatMap((working): JointRow[] => {
+    const boneId = working.target?.id ?? '';
+    const bone = plan.value.measure.skeleton.byId.get(boneId);
+    if (bone === undefined || bone.side !== part.value) return [];
+    const freedom = working.id.split('.').at(-1) as FreedomName;
+    return [
+      { working, boneId, joint: bone.joint.name, freedom, limits: working.range ?? [-180, 180] },
+    ];
+  }),
+);
+
+// Touching a bone on the sheet turns to the part of the body that it belongs to.
+watch(target, (now) => {
+  const side = now?.kind === 'bone' && plan.value.measure.skeleton.byId.get(now.id)?.side;
+  if (side) part.value = side;
+});
+
+const isOwn = (row: JointRow) =>
+  piece.value.stance.anglesDeg[row.boneId]?.[row.freedom] !== undefined;
+const read = (row: JointRow) => (typed: string) => {
+  const [low, high] = piece.value.stance.beyondLimits ? [-180, 180] : row.limits;
+  return parseNumber(typed, row.working.label, low, high, 'degrees');
+};
+const outside = ({ working, limits }: JointRow) =>
+  working.value < limits[0] - 1e-6 || working.value > limits[1] + 1e-6;
+
+const set = (row: JointRow, deg: number): void =>
+  change(`Set ${row.working.label}`, (p) => withAngle(p, row.boneId, row.freedom, deg));
+const revert = (row: JointRow): void =>
+  change(`Reset ${row.working.label}`, (p) => withoutAngle(p, row.boneId, row.freedom));
+const toggle = ({ working }: JointRow): void =>
+  open.value === working.id ? pick(null) : pick(working.target ?? null, working.id);
+</script>
+
+<template>
+  <PickRow label="Part of the body" :value="part" :options="PARTS" @set="part = $event" />
+  <table class="reckoning">
+    <thead>
+      <tr>
+        <th scope="col">Joint</th>
+        <th scope="col">Limits</th>
+        <th scope="col">Degrees</th>
+        <th scope="col"><span class="visually-hidden">Reset</span></th>
+      </tr>
+    </thead>
+    <tbody>
+      <template v-for="row in rows" :key="row.working.id">
+        <tr :class="{ chosen: target?.kind === 'bone' && target.id === row.boneId }">
+          <td>
+            <button
+              type="button"
+              :data-working="row.working.id"
+              :aria-expanded="open === row.working.id"
+              @click="toggle(row)"
+            >
+              {{ row.joint }} <small>{{ row.freedom }}</small>
+            </button>
+          </td>
+          <td class="limits number">{{ row.limits[0] }}…{{ row.limits[1] }}</td>
+          <td class="deg" :class="{ outside: outside(row) }">
+            <QuantityField
+              small
+              :label="`${row.working.label}, degrees`"
+              :shown="row.working.value.toFixed(1).replace('-0.0', '0.0')"
+              :parse="read(row)"
+              @set="set(row, $event)"
+            />
+          </td>
+          <td class="reset">
+            <button
+              v-if="isOwn(row)"
+              type="button"
+              class="quiet-button"
+              :aria-label="`Reset ${row.working.label}`"
+              @click="revert(row)"
+            >
+              reset
+            </button>
+          </td>
+        </tr>
+        <tr v-if="open === row.working.id">
+          <td colspan="4"><WorkingDetail :working="row.working" /></td>
+        </tr>
+      </template>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+table {
+  margin-top: 8px;
+}
+td button {
+  background: none;
+  border: 0;
+  padding: 2px 0;
+  text-align: left;
+  cursor: pointer;
+}
+small {
+  color: var(--soft);
+  font-size: 12.5px;
+}
+.limits {
+  font-size: 12.5px;
+  color: var(--soft);
+  white-space: nowrap;
+}
+.deg {
+  width: 72px;
+}
+.outside {
+  box-shadow: inset 0 0 0 2px var(--rust);
+}
+.reset {
+  width: 42px;
+}
+</style>

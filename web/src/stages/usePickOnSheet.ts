@@ -1,0 +1,24 @@
+import type { SheetTarget } from '@keen-sinew/core';
+import { nextTick } from 'vue';
+import { usePiecePlan } from '../composables/usePiecePlan.ts';
+import { sameTarget, useSelection } from '../composables/useSelection.ts';
+
+/**
+ * Touching something on the sheet opens the number that measures it, and brings it into view. Where
+ * the ledger shows several, the first one that is on the screen is taken.
+ */
+export function usePickOnSheet(): (target: SheetTarget) => void {
+  const { plan } = usePiecePlan();
+  const { pick } = useSelection();
+  return (target) => {
+    const found = plan.value.workings.filter((one) => sameTarget(one.target, target));
+    const shown =
+      found.find((one) => document.querySelector(`[data-working="${one.id}"]`)) ?? found[0];
+    pick(target, shown?.id ?? null);
+    void nextTick(() =>
+      document
+        .querySelector(`[data-working="${shown?.id ?? ''}"]`)
+        ?.scrollIntoView({ block: 'nearest' }),
+    );
+  };
+}

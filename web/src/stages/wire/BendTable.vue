@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import type { PlannedBend, PlannedWire, Working } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { useSelection } from '../../composables/useSelection.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import WorkingDetail from '../../ledger/WorkingDetail.vue';
+
+const props = defineProps<{ wire: PlannedWire }>();
+const { target, open, pick } = useSelection();
+const { number } = useUnits();
+
+const COLUMNS = ['mark', 'turn', 'angle', 'bendTo'] as const;
+const cells = (bend: PlannedBend): readonly (Working | undefined)[] =>
+  COLUMNS.map((column) => bend[column]);
+const shown = (cell: Working) =>
+  cell.unit === 'mm'
+    ? number(cell.value, 'mm')
+    : `${cell.value.toFixed(cell.id.endsWith('turn') ? 0 : 1)}°`;
+const openOf = (bend: PlannedBend) => cells(bend).find((cell) => cell?.id === open.value);
+const feature = computed(() => props.wire.features[0]);
+const isPicked = (bend: PlannedBend) =>
+  target.value?.kind === 'bend' && target.value.id === `${props.wire.id}.${bend.number}`;
+
+const toggle = (cell: Working): void =>
+  open.value === cell.id ? pick(null) : pick(cell.target ?? null, cell.id);
+</script>
+
+<template>
+  <table class="reckoning">
+    <thead>
+      <tr>
+        <th scope="col">No.</th>
+        <th scope="col">Mark at</th>
+        <th scope="col">Turn</th>
+        <th scope="col">Angle</th>
+        <th scope="col">Bend to</th>
+      </tr>
+    </thead>
+    <tbody>
+      <template v-for="bend in wire.bends" :key="bend.number">
+        <tr :class="{ chosen: isPicked(bend) }" :title="bend.place">
+          <td>{{ bend.number }}</td>
+          <td v-for="(cell, i) in cells(bend)" :key="i">
+            <button
+              v-if="cell"
+              type="button"
+              class="number"
+              :data-working="cell.id"
+              :aria-expanded="open === cell.id"
+              :aria-label="`Bend ${bend.number}, ${bend.place}: ${cell.label.split(', ')[1]} ${shown(cell)}`"
+              @click="toggle(cell)"
+            >
+              {{ shown(cell) }}
+            </button>
+            <span v-else>none</span>
+          </td>
+        </tr>
+        <tr v-if="openOf(bend)">
+          <td colspan="5">
+            <b>{{ bend.place }}</b>
+            <WorkingDetail :working="openOf(bend)!" />
+          </td>
+        </tr>
+        <tr v-if="feature && feature.afterBend === bend.number">
+          <td colspan="5" class="feature">
+            then {{ feature.name }}: {{ number(feature.lengthMm, 'mm') }} from
+            {{ number(feature.atMm, 'mm') }}
+          </td>
+        </tr>
+      </template>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+button {
+  background: none;
+  border: 0;
+  padding: 2px 0;
+  cursor: pointer;
+}
+.feature {
+  text-align: left !important;
+  color: var(--slate);
+  font-size: 13.5px;
+}
+</style>

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import {
+  METALS,
+  parseNumber,
+  parseWireSize,
+  sizeText,
+  type MetalId,
+  type WireChoice,
+} from '@keen-sinew/core';
+import ChoiceField from '../../controls/ChoiceField.vue';
+import QuantityField from '../../controls/QuantityField.vue';
+
+/** Metal, size and strands of one wire. */
+const props = defineProps<{ name: string; choice: WireChoice; strands?: boolean }>();
+const emit = defineEmits<{ set: [choice: WireChoice] }>();
+const OPTIONS = METALS.map(({ id, name }) => ({ label: name, value: id as string }));
+
+const readStrands = (typed: string) => parseNumber(typed, `${props.name}, strands`, 1, 7);
+</script>
+
+<template>
+  <div class="choice">
+    <span class="name">{{ name }}</span>
+    <ChoiceField
+      small
+      :label="`${name}, metal`"
+      :value="choice.metal"
+      :options="OPTIONS"
+      @set="emit('set', { ...choice, metal: $event as MetalId })"
+    />
+    <QuantityField
+      small
+      :label="`${name}, diameter or gauge`"
+      :shown="sizeText(choice.size)"
+      :parse="(typed) => parseWireSize(typed.replace(/\(.*\)/, ''), `${name}, diameter`)"
+      @set="emit('set', { ...choice, size: $event })"
+    />
+    <label v-if="strands" class="strands">
+      <QuantityField
+        small
+        :label="`${name}, strands`"
+        :shown="String(choice.strands)"
+        :parse="readStrands"
+        @set="emit('set', { ...choice, strands: Math.round($event) })"
+      />
+      strands twisted
+    </label>
+  </div>
+</template>
+
+<style scoped>
+.choice {
+  display: grid;
+  grid-template-columns: 1fr 130px;
+  gap: 4px 8px;
+  padding: 6px 0;
+  border-bottom: 1px dotted var(--line);
+}
+.name {
+  grid-column: 1 / -1;
+}
+.strands {
+  display: grid;
+  grid-template-columns: 52px 1fr;
+  gap: 8px;
+  align-items: center;
+  font-size: 14px;
+}
+</style>

@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { basePlanDrawing, elevation, wireStrips, type SheetTarget } from '@keen-sinew/core';
+import { computed, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useSelection } from '../../composables/useSelection.ts';
+import LedgerPanel from '../../ledger/LedgerPanel.vue';
+import LedgerSection from '../../ledger/LedgerSection.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
+import SheetBoard from '../../sheet/SheetBoard.vue';
+import SheetFrame from '../../sheet/SheetFrame.vue';
+import { usePickOnSheet } from '../usePickOnSheet.ts';
+import BendTable from './BendTable.vue';
+import CutTable from './CutTable.vue';
+import StockPart from './StockPart.vue';
+import TestBend from './TestBend.vue';
+import WireChoices from './WireChoices.vue';
+
+const { piece, plan } = usePiecePlan();
+const { target, pick } = useSelection();
+const pickOnSheet = usePickOnSheet();
+const router = useRouter();
+const chosenId = ref('B');
+const chosen = computed(
+  () =>
+    plan.value.wire.wires.find((wire) => wire.id === chosenId.value) ?? plan.value.wire.wires[0]!,
+);
+const rows = computed(() => [
+  [
+    elevation(plan.value, 'side', { show: 'wires', dimensions: false }),
+    elevation(plan.value, 'front', { show: 'wires', dimensions: false }),
+  ],
+  [wireStrips([chosen.value])],
+  [basePlanDrawing(plan.value.wire.base)],
+]);
+
+/** The wire that a place on the sheet belongs to. */
+const wireOf = (of: SheetTarget | null): string | undefined =>
+  of?.kind === 'wire' || of?.kind === 'bend' ? of.id.split('.')[0] : undefined;
+
+watch(target, (now) => (chosenId.value = wireOf(now) ?? chosenId.value), { immediate: true });
+
+function choose(id: string): void {
+  chosenId.value = id;
+  pick({ kind: 'wire', id });
+}
+const toBench = (): void => {
+  void router.push(`/piece/${piece.value.id}/bending/${chosen.value.id}/1`);
+};
+</script>
+
+<template>
+  <SheetFrame label="The armature, drawn to scale">
+    <SheetBoard
+      :rows="rows"
+      :target="target"
+      label="Side and front elevation with the wires, the chosen wire laid straight, and the base"
+      @pick="pickOnSheet"
+    />
+  </SheetFrame>
+  <LedgerPanel stage="wire">
+    <p class="scheme">
+      <b>Bound loops:</b> a twisted spine, and one wire per pair of limbs, lashed to it with tie
+      wire.
+    </p>
+    <LedgerSection title="Cut list">
+      <CutTable :wires="plan.wire.wires" :chosen="chosen.id" @choose="choose" />
+    </LedgerSection>
+    <LedgerSection :title="`${chosen.id}: what the cut is made of`">
+      <WorkingRow :working="chosen.cut" />
+      <WorkingRow v-for="line in chosen.lines" :key="line.id" :working="line" />
+      <template v-if="chosen.shortStrands">
+        <WorkingRow :working="chosen.shortStrands.cut" />
+        <WorkingRow v-for="line in chosen.shortStrands.lines" :key="line.id" :working="line" />
+      </template>
+      <WorkingRow :working="chosen.cover" :alarm="chosen.cover.value < piece.wire.coverMm" />
+    </LedgerSection>
+    <LedgerSection :title="`${chosen.id}: bend marks from the ${chosen.namedEnd}`">
+      <button type="button" class="bench" @click="toBench">
+        Bend {{ chosen.id }} at the bench
+      </button>
+      <BendTable :wire="chosen" />
+    </LedgerSection>
+    <LedgerSection title="Wire on hand">
+      <StockPart />
+    </LedgerSection>
+    <LedgerSection title="Wires and allowances" folded>
+      <WireChoices />
+    </LedgerSection>
+    <LedgerSection title="Your own test bend" folded>
+      <TestBend />
+    </LedgerSection>
+    <LedgerSection title="Base, holes from the front left corner" folded>
+      <WorkingRow :working="plan.wire.base.length" />
+      <WorkingRow :working="plan.wire.base.width" />
+      <template v-for="hole in plan.wire.base.holes" :key="hole.number">
+        <p class="hole">Hole {{ hole.number }}: {{ hole.foot }}, straight down</p>
+        <WorkingRow :working="hole.along" label="from the front edge" />
+        <WorkingRow :working="hole.across" label="from the left edge" />
+        <WorkingRow :working="hole.diameter" label="drill" />
+      </template>
+      <p class="caution">Clamp the board before you drill, and wear eye protection.</p>
+    </LedgerSection>
+    <p class="caution">
+      Wear eye protection when you cut wire: the ends fly. File or fold sharp ends.
+    </p>
+  </LedgerPanel>
+</template>
+
+<style scoped>
+.scheme {
+  margin: 0 0 10px;
+  font-size: 14px;
+}
+.bench {
+  width: 100%;
+  margin: 4px 0 6px;
+  padding: 9px;
+  background: var(--verdigris);
+  color: var(--sheet);
+  border: 0;
+  border-radius: var(--radius);
+  font-weight: 700;
+  cursor: pointer;
+}
+.hole {
+  margin: 6px 4px 0;
+  font-weight: 600;
+  font-size: 14px;
+}
+.caution {
+  margin: 8px 4px;
+  font-size: 13.5px;
+  color: var(--ochre);
+}
+</style>

@@ -1,0 +1,204 @@
+import { demoPieces, newPiece, problemSentence, readPieceText, type Piece } from '@keen-sinew/core';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef } from 'vue';
+import {
+  erasePiece,
+  loadPiece,
+  readSetting,
+  storedIds,
+  writePiece,
+  writeSetting,
+  type DamagedPiece,
+  type Step,
+} from './pieceStorage.ts';
+
+/** Steps kept on the way back; older ones are let go. */
+const MAX_STEPS = 100;
+
+/** The documents: which pieces there are, the one that is open, and its way back and forth. */
+export const usePieceStore = defineStore('pieces', () => {
+  const pieces = shallowRef<readonly Piece[]>([]);
+  const current = shallowRef<Piece | null>(null);
+  const past = shallowRef<readonly Step[]>([]);
+  const future = shallowRef<readonly Step[]>([]);
+  const savedAt = ref<string | null>(null);
+  const saveProblem = ref<string | null>(null);
+  const damaged = shallowRef<readonly DamagedPiece[]>([]);
+  const changedElsewhere = ref(false);
+  let revision = 0;
+  let writing: Promise<void> = Promise.resolve();
+
+  const channel =
+    typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('keen-sinew');
+  channel?.addEventListener('message', (event: MessageEvent<{ id: string }>) => {
+    if (event.data.id === current.value?.id) changedElsewhere.value = true;
+  });
+
+  /** Reads the list of pieces; on the very first visit the demonstration is put there. */
+  async function loadAll(): Promise<void> {
+    if (!(await readSetting<boolean>('visited'))) {
+      for (const piece of demoPieces()) await writeNew(piece);
+      await writeSetting('visited', true);
+    }
+    const found: Piece[] = [];
+    for (const id of await storedIds()) {
+      const { stored, damage } = await loadPiece(id);
+      if (stored) found.push(stored.piece);
+      if (damage) damaged.value = [...damaged.value, damage];
+    }
+    pieces.value = found.sort((a, b) => a.name.localeCompare(b.name));
+  }
+
+  /** Opens a piece; false where there is none of this id. */
+  async function open(id: string): Promise<boolean> {
+    const { stored, damage } = await loadPiece(id);
+    if (damage) damaged.value = [...damaged.value, damage];
+    if (!stored) return false;
+    current.value = stored.piece;
+    past.value = stored.past;
+    future.value = stored.future;
+    revision = stored.revision;
+    savedAt.value = stored.savedAt;
+    changedElsewhere.value = false;
+    await writeSetting('last', id);
+    return true;
+  }
+
+  /** Replaces the open document; `label` names the step for undo. Nothing happens if it is equal. */
+  function change(label: string, recipe: (piece: Piece) => Piece): void {
+    const before = current.value;
+    if (before === null) return;
+    const after = recipe(before);
+    if (after === before) return;
+    past.value = [...past.value, { label, piece: before }].slice(-MAX_STEPS);
+    future.value = [];
+    current.value = after;
+    save();
+  }
+
+  function undo(): void {
+    move(past, future);
+  }
+
+  function redo(): void {
+    move(future, past);
+  }
+
+  function move(from: typeof past, to: typeof past): void {
+    const step = from.value.at(-1);
+    if (step === undefined || current.value === null) return;
+    to.value = [...to.value, { label: step.label, piece: current.value }];
+    from.value = from.value.slice(0, -1);
+    current.value = step.piece;
+    save();
+  }
+
+  /** Saves after each change, one write after the other. */
+  function save(): void {
+    const piece = current.value;
+    if (piece === null) return;
+    revision += 1;
+    const record = {
+      piece,
+      past: past.value,
+      future: future.value,
+      revision,
+      savedAt: new Date().toISOString(),
+    };
+    savedAt.value = null;
+    writing = writing
+      .then(() => writePiece(record))
+      .then(() => {
+        savedAt.value = record.savedAt;
+        saveProblem.value = null;
+        channel?.postMessage({ id: piece.id });
+      })
+      .catch((error: unknown) => {
+        saveProblem.value = `Not saved: the browser’s store refused (${String(error)}). Export the piece to a file.`;
+      });
+  }
+
+  async function writeNew(piece: Piece): Promise<void> {
+    const savedNow = new Date().toISOString();
+    await writePiece({ piece, past: [], future: [], revision: 1, savedAt: savedNow });
+  }
+
+  /** Makes a new piece and returns its id. */
+  async function create(name: string, animalId: string): Promise<string> {
+    const id = freeId(name);
+    await writeNew(newPiece(id, name, animalId));
+    await loadAll();
+    return id;
+  }
+
+  /** Takes in a piece file; returns its id, or the sentence of what is wrong with it. */
+  async function takeIn(text: string): Promise<{ id: string } | { sentence: string }> {
+    const read = readPieceText(text);
+    if (!read.ok) return { sentence: problemSentence(read.problem) };
+    const taken = (await storedIds()).includes(read.value.id);
+    const id = taken ? freeId(read.value.name) : read.value.id;
+    await writeNew({ ...read.value, id });
+    await loadAll();
+    return { id };
+  }
+
+  /** Takes a piece out of the store; `restore` puts it back. */
+  async function remove(id: string): Promise<() => Promise<void>> {
+    const { stored } = await loadPiece(id);
+    await erasePiece(id);
+    if (current.value?.id === id) current.value = null;
+    await loadAll();
+    return async () => {
+      if (stored) await writePiece(stored);
+      await loadAll();
+    };
+  }
+
+  /** Puts the demonstration pieces back as they were shipped, beside whatever is there. */
+  async function restoreDemo(): Promise<void> {
+    const ids = await storedIds();
+    for (const piece of demoPieces()) {
+      await writeNew(ids.includes(piece.id) ? { ...piece, id: freeId(piece.name) } : piece);
+    }
+    await loadAll();
+  }
+
+  function freeId(name: string): string {
+    const stem = name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .slice(0, 40);
+    const used = new Set(pieces.value.map((piece) => piece.id));
+    const base = stem === '' ? 'piece' : stem;
+    let id = base;
+    for (let n = 2; used.has(id); n++) id = `${base}-${n}`;
+    return id;
+  }
+
+  return {
+    pieces,
+    current,
+    past,
+    future,
+    savedAt,
+    saveProblem,
+    damaged,
+    changedElsewhere,
+    canUndo: computed(() => past.value.length > 0),
+    canRedo: computed(() => future.value.length > 0),
+    undoLabel: computed(() => past.value.at(-1)?.label ?? ''),
+    redoLabel: computed(() => future.value.at(-1)?.label ?? ''),
+    loadAll,
+    open,
+    change,
+    undo,
+    redo,
+    create,
+    takeIn,
+    remove,
+    restoreDemo,
+    /** Resolves when everything changed so far is written. */
+    settled: () => writing,
+  };
+});
