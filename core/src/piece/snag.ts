@@ -107,7 +107,7 @@ export function snagSentence(snag: Snag, system: UnitSystem = 'metric'): string 
   return sentence(
     snag.facts,
     (value) => quantityText(value, 'mm', system),
-    (value) => quantityText(value, 'deg', system, 0),
+    (value) => quantityText(value, 'deg', system, Math.abs(value) < 10 ? 1 : 0),
   );
 }
 

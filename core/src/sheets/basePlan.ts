@@ -107,7 +107,6 @@ function holeItems(hole: BasePlan['holes'][number], at: PagePoint): readonly Dra
       radius: hole.diameter.value / 2,
       target,
     },
-    label(0.8, String(hole.number), 4.5),
-    label(-4, `${hole.diameter.value.toFixed(1)} mm`, 3),
+    label(-1.2, `${hole.number}: drill ${hole.diameter.value.toFixed(1)}`, 3.6),
   ];
 }

@@ -37,6 +37,7 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
     skinItem(plan, view),
     ...(options.show === 'bones' ? boneItems(plan, view) : wireItems(plan, view)),
     ...massItems(plan, view),
+    ...(view === 'top' ? supportItems(plan) : []),
     ...(options.dimensions ? dimensionItems(plan, view) : []),
   ];
   return fittedDrawing(`${view}-${options.show}`, TITLES[view], items, MARGIN_MM);
@@ -138,6 +139,23 @@ function wirePaths(wire: PlannedWire, view: View): readonly DrawingItem[] {
   return [...parts, ...marks];
 }
 
+/** The outline of the feet that carry, seen from above. */
+function supportItems(plan: Plan): readonly DrawingItem[] {
+  if (plan.balance === null) return [];
+  return [
+    {
+      kind: 'line',
+      ink: 'ink',
+      layer: 'balance',
+      weight: WEIGHT.thin,
+      closed: true,
+      dashed: true,
+      points: plan.balance.footing.hull.map(([x, z]) => project('top', [x, 0, z])),
+      target: { kind: 'mass-centre', id: 'mass-centre' },
+    },
+  ];
+}
+
 function massItems(plan: Plan, view: View): readonly DrawingItem[] {
   if (plan.balance === null) return [];
   const [x, y] = project(view, plan.balance.massCentre);
@@ -152,7 +170,7 @@ function massItems(plan: Plan, view: View): readonly DrawingItem[] {
       dashed: true,
       points: [
         [x, y],
-        [x, 0],
+        [x, view === 'top' ? y : 0],
       ],
       target,
     },

@@ -13,13 +13,16 @@ const MARGIN_MM = 6;
 /** Labels closer than this along the wire are set on alternating rows. */
 const ROW_MM = 4;
 
+/** What stands at each mark: its number, or its number and its distance from the named end. */
+export type MarkLabels = 'number' | 'full';
+
 /** Every wire laid straight at 1:1, with its bend marks from the named end: lay the wire on it. */
-export function wireStrips(wires: readonly PlannedWire[]): Drawing {
-  const items = wires.flatMap((wire, i) => stripItems(wire, -i * STRIP_MM));
-  return fittedDrawing('wires', 'Wires laid straight, marks from the named end', items, MARGIN_MM);
+export function wireStrips(wires: readonly PlannedWire[], labels: MarkLabels = 'full'): Drawing {
+  const items = wires.flatMap((wire, i) => stripItems(wire, -i * STRIP_MM, labels));
+  return fittedDrawing('wires', stripTitle(wires), items, MARGIN_MM);
 }
 
-function stripItems(wire: PlannedWire, y: number): readonly DrawingItem[] {
+function stripItems(wire: PlannedWire, y: number, labels: MarkLabels): readonly DrawingItem[] {
   const target = { kind: 'wire', id: wire.id } as const;
   const layer = `wire ${wire.id}`;
   const stroke = (points: readonly PagePoint[], weight: number): DrawingItem => ({
@@ -30,8 +33,6 @@ function stripItems(wire: PlannedWire, y: number): readonly DrawingItem[] {
     points,
     target,
   });
-  const strands = wire.strands > 1 ? `, ${wire.strands} strands twisted` : '';
-  const title = `${wire.id} ${wire.name}: ${wire.metalName} ${wire.sizeText}${strands}, cut ${wire.cut.value.toFixed(1)} mm, from the ${wire.namedEnd}`;
   return [
     stroke(
       [
@@ -54,18 +55,10 @@ function stripItems(wire: PlannedWire, y: number): readonly DrawingItem[] {
       ],
       WEIGHT.far,
     ),
-    {
-      kind: 'text',
-      ink: 'ink',
-      layer,
-      at: [0, y + TICK_MM + 3],
-      text: title,
-      sizeMm: 3.6,
-      anchor: 'start',
-      face: 'label',
-      target,
-    },
-    ...wire.bends.flatMap((bend, i) => markItems(wire, bend, i, y)),
+    ...(labels === 'full' ? [caption(wire, y)] : []),
+    ...wire.bends.flatMap((bend, i) =>
+      markItems(wire, bend, labels === 'full' ? (i % 3) * ROW_MM : 0, y, labels),
+    ),
     ...wire.features.map((feature): DrawingItem => ({
       kind: 'line',
       ink: 'far',
@@ -84,13 +77,13 @@ function stripItems(wire: PlannedWire, y: number): readonly DrawingItem[] {
 function markItems(
   wire: PlannedWire,
   bend: PlannedWire['bends'][number],
-  index: number,
+  row: number,
   y: number,
+  labels: MarkLabels,
 ): readonly DrawingItem[] {
   const x = bend.mark.value;
   const target = { kind: 'bend', id: `${wire.id}.${bend.number}` } as const;
   const layer = `wire ${wire.id}`;
-  const row = (index % 3) * ROW_MM;
   return [
     {
       kind: 'line',
@@ -107,12 +100,32 @@ function markItems(
       kind: 'text',
       ink: 'dimension',
       layer,
-      at: [x + 0.8, y - 7 - row],
-      text: `${bend.number}: ${x.toFixed(1)}`,
+      at: labels === 'full' ? [x + 0.8, y - 7 - row] : [x, y - 10],
+      text: labels === 'full' ? `${bend.number}: ${x.toFixed(1)}` : String(bend.number),
       sizeMm: 3,
-      anchor: 'start',
+      anchor: labels === 'full' ? 'start' : 'middle',
       face: 'number',
       target,
     },
   ];
 }
+
+function caption(wire: PlannedWire, y: number): DrawingItem {
+  const strands = wire.strands > 1 ? `, ${wire.strands} strands twisted` : '';
+  return {
+    kind: 'text',
+    ink: 'ink',
+    layer: `wire ${wire.id}`,
+    at: [0, y + TICK_MM + 3],
+    text: `${wire.id} ${wire.name}: ${wire.metalName} ${wire.sizeText}${strands}, cut ${wire.cut.value.toFixed(1)} mm, from the ${wire.namedEnd}`,
+    sizeMm: 3.6,
+    anchor: 'start',
+    face: 'label',
+    target: { kind: 'wire', id: wire.id },
+  };
+}
+
+const stripTitle = (wires: readonly PlannedWire[]): string =>
+  wires.length === 1
+    ? `${wires[0]?.id} ${wires[0]?.name} laid straight, bends from the ${wires[0]?.namedEnd}`
+    : 'Wires laid straight, marks from the named end';

@@ -12,7 +12,8 @@ const point = (deg: number, radius: number): readonly [number, number] => [
 const hand = computed(() => point(props.turnDeg, R - 12));
 const label = computed(() => point(props.turnDeg, R + 18));
 const arc = computed(() => {
-  const [ex, ey] = point(props.turnDeg, 78);
+  // Stops short of the hand, so that the arrow's tip is seen.
+  const [ex, ey] = point(props.turnDeg - Math.sign(props.turnDeg) * 7, 78);
   const large = Math.abs(props.turnDeg) > 180 ? 1 : 0;
   return `M0 -78A78 78 0 ${large} ${props.turnDeg >= 0 ? 1 : 0} ${ex} ${ey}`;
 });
@@ -61,7 +62,7 @@ const anchor = computed(() =>
       <marker
         id="tip"
         viewBox="0 0 10 10"
-        refX="6"
+        refX="4"
         refY="5"
         markerWidth="5"
         markerHeight="5"
@@ -111,9 +112,9 @@ path {
 }
 text {
   font: 17px var(--font-text);
-  text-anchor: middle;
 }
 .soft {
+  text-anchor: middle;
   fill: var(--soft);
 }
 .goes {

@@ -12,7 +12,12 @@ const { target, open, pick } = useSelection();
 
 const shown = computed(() => parts(props.working));
 const isOpen = computed(() => open.value === props.working.id);
-const isPicked = computed(() => sameTarget(target.value, props.working.target));
+/** All lines of a wire share its place, so only the open one is marked. */
+const isPicked = computed(
+  () =>
+    isOpen.value ||
+    (target.value?.kind !== 'wire' && sameTarget(target.value, props.working.target)),
+);
 
 function toggle(): void {
   if (isOpen.value) pick(null);

@@ -19,7 +19,7 @@ export const QUADRUPED_STANCES: readonly StanceSpec[] = Object.freeze<StanceSpec
       'tibia.R': { flexion: -6 },
       'metatarsus.R': { flexion: 8 },
       'scapula.L': { flexion: 2 },
-      'humerus.L': { flexion: 3 },
+      'humerus.L': { flexion: 9 },
       'radius.L': { flexion: 0 },
       'metacarpus.L': { flexion: 2 },
       'scapula.R': { flexion: 8 },

@@ -30,7 +30,7 @@ const rows = computed(() => [
     elevation(plan.value, 'side', { show: 'wires', dimensions: false }),
     elevation(plan.value, 'front', { show: 'wires', dimensions: false }),
   ],
-  [wireStrips([chosen.value])],
+  [wireStrips([chosen.value], 'number')],
   [basePlanDrawing(plan.value.wire.base)],
 ]);
 
@@ -65,6 +65,9 @@ const toBench = (): void => {
     </p>
     <LedgerSection title="Cut list">
       <CutTable :wires="plan.wire.wires" :chosen="chosen.id" @choose="choose" />
+      <button type="button" class="bench" @click="toBench">
+        Bend {{ chosen.id }} at the bench
+      </button>
     </LedgerSection>
     <LedgerSection :title="`${chosen.id}: what the cut is made of`">
       <WorkingRow :working="chosen.cut" />
@@ -76,9 +79,6 @@ const toBench = (): void => {
       <WorkingRow :working="chosen.cover" :alarm="chosen.cover.value < piece.wire.coverMm" />
     </LedgerSection>
     <LedgerSection :title="`${chosen.id}: bend marks from the ${chosen.namedEnd}`">
-      <button type="button" class="bench" @click="toBench">
-        Bend {{ chosen.id }} at the bench
-      </button>
       <BendTable :wire="chosen" />
     </LedgerSection>
     <LedgerSection title="Wire on hand">

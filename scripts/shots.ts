@@ -1,0 +1,49 @@
+import { mkdir } from 'node:fs/promises';
+import { fileURLToPath } from 'node:url';
+import { chromium, type Page } from '@playwright/test';
+import { CHROMIUM, CHROMIUM_FLAGS } from '../e2e/launch.ts';
+import { createApp } from '../server/src/app.ts';
+
+/** npm run shots: one picture of each main view from the demonstration, into docs/screenshots. */
+const VIEWS: readonly { readonly name: string; readonly path: string; readonly act?: (page: Page) => Promise<void> }[] = [
+  { name: 'pieces', path: '/pieces' },
+  { name: 'measure', path: '/piece/otter-on-the-log/measure' },
+  { name: 'stance', path: '/piece/otter-on-the-log/stance' },
+  {
+    name: 'wire',
+    path: '/piece/otter-on-the-log/wire',
+    act: (page) => page.locator('[data-working="wire.B.cut"]').click(),
+  },
+  { name: 'bending', path: '/piece/otter-on-the-log/bending/B/5' },
+  {
+    name: 'files',
+    path: '/piece/otter-on-the-log/wire',
+    act: (page) => page.getByRole('button', { name: 'Print shop sheets' }).click(),
+  },
+];
+
+const wanted = process.argv.slice(2);
+const out = new URL('../docs/screenshots/', import.meta.url);
+await mkdir(out, { recursive: true });
+const server = createApp(fileURLToPath(new URL('../web/dist', import.meta.url))).listen(0, '127.0.0.1');
+await new Promise((resolve) => server.once('listening', resolve));
+const address = server.address();
+const port = typeof address === 'object' && address ? address.port : 0;
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
+const page = await browser.newPage({
+  viewport: { width: 1280, height: 800 },
+  baseURL: `http://127.0.0.1:${port}`,
+});
+page.on('console', (message) => {
+  if (message.type() === 'error') console.error(message.text());
+});
+page.on('pageerror', (error) => console.error(error.message));
+for (const view of VIEWS) {
+  if (wanted.length > 0 && !wanted.includes(view.name)) continue;
+  await page.goto(view.path, { waitUntil: 'networkidle' });
+  await view.act?.(page);
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: fileURLToPath(new URL(`${view.name}.png`, out)), animations: 'disabled' });
+}
+await browser.close();
+server.close();
