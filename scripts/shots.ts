@@ -5,7 +5,11 @@ import { CHROMIUM, CHROMIUM_FLAGS } from '../e2e/launch.ts';
 import { createApp } from '../server/src/app.ts';
 
 /** npm run shots: one picture of each main view from the demonstration, into docs/screenshots. */
-const VIEWS: readonly { readonly name: string; readonly path: string; readonly act?: (page: Page) => Promise<void> }[] = [
+const VIEWS: readonly {
+  readonly name: string;
+  readonly path: string;
+  readonly act?: (page: Page) => Promise<void>;
+}[] = [
   { name: 'pieces', path: '/pieces' },
   { name: 'measure', path: '/piece/otter-on-the-log/measure' },
   { name: 'stance', path: '/piece/otter-on-the-log/stance' },
@@ -25,7 +29,10 @@ const VIEWS: readonly { readonly name: string; readonly path: string; readonly a
 const wanted = process.argv.slice(2);
 const out = new URL('../docs/screenshots/', import.meta.url);
 await mkdir(out, { recursive: true });
-const server = createApp(fileURLToPath(new URL('../web/dist', import.meta.url))).listen(0, '127.0.0.1');
+const server = createApp(fileURLToPath(new URL('../web/dist', import.meta.url))).listen(
+  0,
+  '127.0.0.1',
+);
 await new Promise((resolve) => server.once('listening', resolve));
 const address = server.address();
 const port = typeof address === 'object' && address ? address.port : 0;
@@ -43,7 +50,10 @@ for (const view of VIEWS) {
   await page.goto(view.path, { waitUntil: 'networkidle' });
   await view.act?.(page);
   await page.evaluate(() => document.fonts.ready);
-  await page.screenshot({ path: fileURLToPath(new URL(`${view.name}.png`, out)), animations: 'disabled' });
+  await page.screenshot({
+    path: fileURLToPath(new URL(`${view.name}.png`, out)),
+    animations: 'disabled',
+  });
 }
 await browser.close();
 server.close();

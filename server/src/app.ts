@@ -38,7 +38,7 @@ export function createApp(folder: string): Express {
     '/assets',
     express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
   );
-  app.use(express.static(folder, { maxAge: 0 }));
+  app.use(express.static(folder, { index: false, maxAge: 0 }));
   app.get('/{*path}', (_request, response) => {
     const page = join(folder, 'index.html');
     if (existsSync(page)) response.set('Cache-Control', 'no-cache').sendFile(page);

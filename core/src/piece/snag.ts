@@ -90,7 +90,7 @@ const SENTENCES: Sentences = {
   'bend-reversal': (f, _mm, deg) =>
     `${f.wire}, ${f.bend}: the wire would turn back on itself by ${deg(f.deg)}; more than ${deg(f.limitDeg)} is a fold and not a bend. Open the joint, or make a fold there with its own allowance.`,
   'springback-too-large': (f, mm) =>
-    `${f.wire}: ${f.metal} springs back wholly from a bend of ${mm(f.radiusMm)} radius, so no bend would stay. Use a tighter bend radius or a softer metal.`,
+    `${f.wire}: ${f.metal} springs back almost wholly from a bend of ${mm(f.radiusMm)} radius, so no bend would stay. Use a tighter bend radius or a softer metal.`,
   'bend-tight-for-metal': (f, mm) =>
     `${f.wire}: an inside radius of ${mm(f.insideMm)} is tighter than the ${mm(f.leastMm)} that ${f.metal} usually takes without cracking. Bend round a larger former.`,
   'piece-over-oven': (f, mm) =>

@@ -51,7 +51,10 @@ export function basePlanDrawing(base: BasePlan): Drawing {
       anchor: 'start',
       face: 'label',
     },
-    ...base.holes.flatMap((hole) => holeItems(hole, corner(hole.x, hole.z))),
+    ...base.holes.flatMap((hole) =>
+      // Labels of the rear half stand before their hole, so that they stay on the board.
+      holeItems(hole, corner(hole.x, hole.z), hole.along.value > base.length.value / 2),
+    ),
     ...dimension(
       'horizontal',
       corner(front, right),
@@ -72,7 +75,11 @@ export function basePlanDrawing(base: BasePlan): Drawing {
   return fittedDrawing('base', 'Base from above, with the holes for the pegs', items, MARGIN_MM);
 }
 
-function holeItems(hole: BasePlan['holes'][number], at: PagePoint): readonly DrawingItem[] {
+function holeItems(
+  hole: BasePlan['holes'][number],
+  at: PagePoint,
+  labelBefore: boolean,
+): readonly DrawingItem[] {
   const target = { kind: 'hole', id: hole.contactId } as const;
   const ink = hole.z < 0 ? 'near' : 'far';
   const layer = 'holes';
@@ -88,10 +95,10 @@ function holeItems(hole: BasePlan['holes'][number], at: PagePoint): readonly Dra
     kind: 'text',
     ink: 'ink',
     layer,
-    at: [at[0] + CROSS_MM + 1, at[1] + dy],
+    at: [at[0] + (labelBefore ? -1 : 1) * (CROSS_MM + 1), at[1] + dy],
     text,
     sizeMm,
-    anchor: 'start',
+    anchor: labelBefore ? 'end' : 'start',
     face: 'number',
     target,
   });

@@ -2,7 +2,13 @@ import type { MetalId } from '../piece/metalIds.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Provenance } from '../piece/provenance.ts';
 import { flowStressMPa, metalById } from './metals.ts';
-import { formingRadiusMm, sheetRatio, springbackX, yieldOverEFromTest } from './springback.ts';
+import { formingRadiusMm, sheetRatio, yieldOverEFromTest } from './springback.ts';
+
+/**
+ * A wire that must be bent more than this many times as far as it stays is not bent by hand: it is
+ * nearly a spring. Common practice.
+ */
+const MOST_OVER_BEND = 2;
 
 /** How one wire springs back at its bend radius. */
 export interface Forming {
@@ -21,7 +27,7 @@ export interface Forming {
 /**
  * Springback of a wire bent to a finished centreline radius: from the user's own test bend where
  * there is one, else from the metal's flow stress at the strain d/2R. Undefined where the wire
- * would spring back wholly.
+ * would spring back wholly, or nearly so.
  */
 export function formingBend(
   metalId: MetalId,
@@ -37,8 +43,7 @@ export function formingBend(
   const flow = tested ?? flowStressMPa(metal, diameterMm / (2 * finishedMm));
   const yieldOverE = flow / modulus;
   const formingMm = formingRadiusMm(finishedMm, yieldOverE, diameterMm);
-  if (formingMm === undefined || springbackX(formingMm, yieldOverE, diameterMm) >= 0.5)
-    return undefined;
+  if (formingMm === undefined || finishedMm / formingMm > MOST_OVER_BEND) return undefined;
   const sheet = formingRadiusMm(finishedMm, yieldOverE, diameterMm, sheetRatio);
   return {
     yieldOverE,

@@ -84,7 +84,7 @@ function tap(event: MouseEvent): void {
     </p>
     <div class="columns">
       <section aria-label="Direction">
-        <h3>Which way it goes, seen from the {{ wire.namedEnd }}</h3>
+        <h2>Which way it goes, seen from the {{ wire.namedEnd }}</h2>
         <TurnDial :turn-deg="turn" :number="number" />
         <p class="big-line">
           <span v-if="number > 1" class="number big">{{ Math.round(Math.abs(turn)) }}°</span>
@@ -92,7 +92,7 @@ function tap(event: MouseEvent): void {
         </p>
       </section>
       <section aria-label="Angle">
-        <h3>Bend to</h3>
+        <h2>Bend to</h2>
         <template v-if="bend.bendTo">
           <p class="number big" data-bend-to>{{ bend.bendTo.value.toFixed(1) }}°</p>
           <p class="relaxes">
@@ -109,7 +109,7 @@ function tap(event: MouseEvent): void {
         </p>
       </section>
       <section aria-label="The wire so far">
-        <h3>The wire after this bend</h3>
+        <h2>The wire after this bend</h2>
         <WireSoFar :wire="wire" :number="number" />
         <p class="lay">
           At the <b>{{ bend.place }}</b>. Lay it on the sheet: it should cover the drawn line up to
@@ -190,8 +190,11 @@ header p {
   padding: 10px 40px;
   min-height: 0;
 }
-h3 {
+h2 {
   font-size: 21px;
+  font-weight: 400;
+  font-style: italic;
+  color: var(--soft);
 }
 .big {
   font-size: 72px;

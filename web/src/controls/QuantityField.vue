@@ -19,16 +19,19 @@ const emit = defineEmits<{ set: [value: T] }>();
 
 const text = ref(props.shown);
 const problem = ref<string | null>(null);
+/** What was handed on last: Enter and leaving the field both ask, and it is set once. */
+let handed: string | null = null;
 watch(
   () => props.shown,
   (shown) => {
     text.value = shown;
     problem.value = null;
+    handed = null;
   },
 );
 
 function take(): void {
-  if (text.value === props.shown) {
+  if (text.value === props.shown || text.value === handed) {
     problem.value = null;
     return;
   }
@@ -38,7 +41,13 @@ function take(): void {
     return;
   }
   problem.value = null;
+  handed = text.value;
   emit('set', read.value);
+}
+
+function onKey(event: KeyboardEvent): void {
+  if (event.key === 'Enter') take();
+  else if (event.key === 'Escape') putBack();
 }
 
 function putBack(): void {
@@ -62,7 +71,7 @@ function putBack(): void {
         autocomplete: 'off',
       }"
       @change="take"
-      @keydown.escape="putBack"
+      @keydown="onKey"
     />
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   </div>

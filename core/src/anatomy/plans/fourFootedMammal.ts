@@ -273,7 +273,7 @@ export const FOUR_FOOTED_MAMMAL: BodyPlan = Object.freeze({
     'neckUpper',
     'skull',
   ],
-  spineReach: { tail: 0.8, head: 0.7 },
+  spineReach: { tail: 0.65, head: 0.7 },
   tailBones: ['tail1', 'tail2', 'tail3', 'tail4'],
   lengthBones: MIDLINE.map((draft) => draft.key),
   withersBone: 'scapula.L',

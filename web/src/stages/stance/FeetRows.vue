@@ -7,7 +7,7 @@ import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withFoot } from './stanceChanges.ts';
 
-const { piece, plan, change } = usePiecePlan();
+const { plan, change } = usePiecePlan();
 const feet = computed(() => plan.value.stance.feet);
 const hanging = computed(() => feet.value.some((foot) => foot.down && !foot.touches));
 

@@ -1,0 +1,147 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { ANIMALS, planById } from '../anatomy/registry.ts';
+import { poseSkeleton } from '../anatomy/pose.ts';
+import { buildSkeleton } from '../anatomy/skeleton.ts';
+import { length, lerp, sub, type Vec3 } from '../geometry/vec3.ts';
+import { bodyGrid } from './bodyGrid.ts';
+import { centreOfMass, stanceMassCentre } from './massCentre.ts';
+import { roundConeDistance, roundConeMeasures, type RoundCone } from './roundCone.ts';
+import { presetAngles, settledStance } from './settledStance.ts';
+import { padRadiusMm, skinBox, skinCones } from './skin.ts';
+import { skinAbove, skinDistance } from './surfaceDistance.ts';
+
+const otter = ANIMALS[0]!;
+const skeleton = buildSkeleton(planById(otter.planId)!, otter);
+const standing = { presetId: 'standing', anglesDeg: {}, lifted: null };
+
+/** The plain twin of the distance: least over many spheres along the axis. */
+function plainDistance(cone: RoundCone, p: Vec3): number {
+  let least = Infinity;
+  for (let i = 0; i <= 4000; i++) {
+    const t = i / 4000;
+    const radius = cone.radiusA + (cone.radiusB - cone.radiusA) * t;
+    least = Math.min(least, length(sub(p, lerp(cone.a, cone.b, t))) - radius);
+  }
+  return least;
+}
+
+describe('roundConeDistance', () => {
+  it('agrees with its plain twin', () => {
+    const c = fc.double({ min: -30, max: 30, noNaN: true });
+    const r = fc.double({ min: 0.5, max: 20, noNaN: true });
+    fc.assert(
+      fc.property(
+        fc.tuple(c, c, c),
+        fc.tuple(c, c, c),
+        r,
+        r,
+        fc.tuple(c, c, c),
+        (a, b, ra, rb, p) => {
+          const cone = { a, b, radiusA: ra, radiusB: rb };
+          expect(roundConeDistance(cone, p)).toBeCloseTo(plainDistance(cone, p), 2);
+        },
+      ),
+      { seed: 8, numRuns: 150 },
+    );
+  });
+});
+
+describe('bodyGrid', () => {
+  // A grid of one cone must give the closed formula's volume (VOL-15 of the solids checks).
+  it('gives the volume of a single round cone within 1 %', () => {
+    const only = skeleton.bones[0]!;
+    const lone = {
+      ...skeleton,
+      bones: [
+        {
+          ...only,
+          lifeLengthMm: 40,
+          flesh: [{ from: 0, to: 1, radiusFrom: 12, radiusTo: 6 }],
+        },
+      ],
+    };
+    const grid = bodyGrid(lone, 90);
+    expect(grid.volumeMm3 / roundConeMeasures(12, 6, 40).volume).toBeCloseTo(1, 2);
+  });
+
+  it('gives the otter a mass inside its range at about 1 kg a litre, on coarse and fine grids', () => {
+    const coarse = bodyGrid(skeleton, 60).volumeMm3 / 1e6;
+    const fine = bodyGrid(skeleton).volumeMm3 / 1e6;
+    expect(coarse / fine).toBeCloseTo(1, 1);
+    expect(fine).toBeGreaterThan(otter.ranges.massKg[0]);
+    expect(fine).toBeLessThan(otter.ranges.massKg[1]);
+  });
+
+  it('shares the body out alike to left and right, and tells its progress up to the end', () => {
+    const told: number[] = [];
+    const grid = bodyGrid(skeleton, 60, (done) => told.push(done));
+    const of = (id: string) => grid.bones.find((bone) => bone.boneId === id)?.volumeMm3 ?? 0;
+    expect(of('femur.L') / of('femur.R')).toBeCloseTo(1, 1);
+    expect(told.at(-1)).toBe(1);
+  });
+});
+
+describe('centres of mass', () => {
+  it('lie on the midline of a symmetrical stance and follow the limbs', () => {
+    const grid = bodyGrid(skeleton, 60);
+    const rest = stanceMassCentre(poseSkeleton(skeleton, {}), grid)!;
+    expect(Math.abs(rest[2])).toBeLessThan(1);
+    const forward = poseSkeleton(skeleton, {
+      'femur.L': { flexion: 50 },
+      'femur.R': { flexion: 50 },
+    });
+    expect(stanceMassCentre(forward, grid)![0]).toBeGreaterThan(rest[0]);
+  });
+
+  it('are undefined for no mass', () => {
+    expect(centreOfMass([])).toBeUndefined();
+    expect(
+      centreOfMass([
+        { mass: 1, at: [0, 0, 0] },
+        { mass: 3, at: [4, 0, 0] },
+      ]),
+    ).toEqual([3, 0, 0]);
+  });
+});
+
+describe('stances of the plan', () => {
+  it.each(['standing', 'walking'])('%s plants every foot that should be down', (presetId) => {
+    const posed = settledStance(skeleton, { ...standing, presetId });
+    const preset = skeleton.plan.stances.find((stance) => stance.id === presetId)!;
+    for (const contact of skeleton.plan.contacts) {
+      const sole = posed.byId.get(contact.bone)!.end[1] - padRadiusMm(posed, contact.bone);
+      if (preset.lifted.includes(contact.id)) expect(sole).toBeGreaterThan(5);
+      else expect(Math.abs(sole)).toBeLessThan(1e-5);
+    }
+  });
+
+  it.each(['standing', 'walking'])('%s keeps every joint within its limits', (presetId) => {
+    const angles = presetAngles(skeleton, presetId);
+    for (const [id, of] of Object.entries(angles)) {
+      const freedom = skeleton.byId.get(id)?.joint.freedoms.flexion;
+      expect(of.flexion ?? 0).toBeGreaterThanOrEqual(freedom?.minDeg ?? 0);
+      expect(of.flexion ?? 0).toBeLessThanOrEqual(freedom?.maxDeg ?? 0);
+    }
+  });
+
+  it('plants again when a leg is longer than the library’s', () => {
+    const long = buildSkeleton(skeleton.plan, otter, { tibia: { mm: 100, provenance: 'own' } });
+    const posed = settledStance(long, standing);
+    const soles = long.plan.contacts.map(
+      ({ bone }) => posed.byId.get(bone)!.end[1] - padRadiusMm(posed, bone),
+    );
+    expect(Math.max(...soles.map(Math.abs))).toBeLessThan(1e-5);
+  });
+});
+
+describe('skin', () => {
+  it('has its box touched by its highest point, found straight above', () => {
+    const cones = skinCones(settledStance(skeleton, standing));
+    const box = skinBox(cones);
+    expect(skinAbove(cones, [0, 60, 0])).toBeLessThanOrEqual(box.max[1] + 1e-6);
+    expect(skinAbove(cones, [0, 9999, 0])).toBe(9999);
+    expect(skinDistance(cones, [box.max[0] + 10, 0, 0])).toBeGreaterThan(0);
+    expect(() => skinBox([])).toThrow(/without flesh/);
+  });
+});

@@ -1,0 +1,199 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { A4 } from '../sheets/paper.ts';
+import { planSheets } from '../sheets/planSheets.ts';
+import { tiles } from '../sheets/tiling.ts';
+import { otterPiece, wholePlan } from '../testing/samples.ts';
+import { csvText } from './csv.ts';
+import { CHECK_BAR_MM, sheetsPdf, type SheetFonts } from './pdf.ts';
+import { planJson } from './planJson.ts';
+import { bendsCsv, cutListCsv } from './wireTables.ts';
+
+const piece = otterPiece();
+const plan = wholePlan(piece);
+
+function fonts(): SheetFonts {
+  const require = createRequire(new URL('../../../web/package.json', import.meta.url));
+  const load = (name: string) => new Uint8Array(readFileSync(require.resolve(name)));
+  return {
+    label: load(
+      '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
+    ),
+    number: load(
+      '@fontsource/atkinson-hyperlegible-mono/files/atkinson-hyperlegible-mono-latin-400-normal.woff',
+    ),
+    title: load('@fontsource/alegreya/files/alegreya-latin-700-normal.woff'),
+  };
+}
+
+describe('csv', () => {
+  it('quotes after RFC 4180 and defuses formulas', () => {
+    expect(
+      csvText(
+        ['a', 'b'],
+        [
+          ['x, y', 'say "so"'],
+          [1.5, undefined],
+          ['=1+1', '-x'],
+        ],
+      ),
+    ).toBe('a,b\r\n"x, y","say ""so"""\r\n1.5,\r\n\'=1+1,\'-x\r\n');
+  });
+
+  const rowsOf = (text: string) =>
+    text
+      .trim()
+      .split('\r\n')
+      .slice(1)
+      .map((row) => row.match(/("([^"]|"")*"|[^,]*)(,|$)/g)!.map((cell) => cell.replace(/,$/, '')));
+
+  it('has cut lists whose lines add up to the ledger’s cut', () => {
+    const rows = rowsOf(cutListCsv(plan.wire));
+    for (const wire of plan.wire.wires) {
+      const own = rows.filter((row) => row[0] === wire.id);
+      const lines = own.filter((row) => row[5] !== 'cut').map((row) => Number(row[6]));
+      const cut = Number(own.find((row) => row[5] === 'cut')?.[6]);
+      expect(lines.reduce((a, b) => a + b, 0)).toBeCloseTo(cut, 2);
+      expect(cut).toBeCloseTo(wire.cut.value, 2);
+    }
+  });
+
+  it('has a row per bend with the ledger’s numbers', () => {
+    const rows = rowsOf(bendsCsv(plan.wire));
+    const bends = plan.wire.wires.flatMap((wire) => wire.bends);
+    expect(rows).toHaveLength(bends.length);
+    rows.forEach((row, i) => {
+      expect(Number(row[5])).toBeCloseTo(bends[i]!.mark.value, 2);
+      expect(Number(row[8])).toBeCloseTo(bends[i]!.bendTo!.value, 2);
+    });
+  });
+});
+
+describe('plan.json', () => {
+  it('has every working with label, value, unit and provenance, and every snag as a sentence', () => {
+    const file = JSON.parse(planJson(piece, plan));
+    expect(file.workings).toHaveLength(plan.workings.length);
+    for (const working of file.workings)
+      expect(working).toMatchObject({
+        label: expect.any(String),
+        value: expect.any(Number),
+        unit: expect.any(String),
+        provenance: expect.any(String),
+      });
+    expect(new Set(file.workings.map((one: { id: string }) => one.id)).size).toBe(
+      file.workings.length,
+    );
+    expect(file.snags.every((snag: { sentence: string }) => snag.sentence.endsWith('.'))).toBe(
+      true,
+    );
+  });
+});
+
+describe('the PDF, read back by a PDF reader', () => {
+  interface Page {
+    readonly size: readonly [number, number];
+    readonly segments: readonly (readonly [number, number, number, number])[];
+    readonly text: string;
+  }
+  let pages: readonly Page[] = [];
+
+  beforeAll(async () => {
+    const bytes = await sheetsPdf(piece.name, planSheets(plan), A4, fonts());
+    const document = await getDocument({ data: bytes, verbosity: 0 }).promise;
+    pages = await Promise.all(
+      Array.from({ length: document.numPages }, async (_, i): Promise<Page> => {
+        const page = await document.getPage(i + 1);
+        const view = page.view as [number, number, number, number];
+        const list = await page.getOperatorList();
+        const content = await page.getTextContent();
+        return {
+          size: [view[2], view[3]],
+          segments: segmentsOf(list),
+          text: content.items.map((item) => ('str' in item ? item.str : '')).join(' '),
+        };
+      }),
+    );
+  });
+
+  /** Straight two-point paths in page points, the drawing transformations applied. */
+  function segmentsOf(list: { fnArray: number[]; argsArray: unknown[][] }): Page['segments'] {
+    const out: [number, number, number, number][] = [];
+    let matrix = [1, 0, 0, 1, 0, 0];
+    const stack: number[][] = [];
+    list.fnArray.forEach((fn, i) => {
+      const args = list.argsArray[i] as never[];
+      if (fn === OPS.save) stack.push(matrix);
+      else if (fn === OPS.restore) matrix = stack.pop() ?? matrix;
+      else if (fn === OPS.transform) matrix = times(matrix, args as unknown as number[]);
+      else if (fn === OPS.constructPath) {
+        const data = (args[1] as unknown as [Float32Array | undefined])[0];
+        // [moveTo 0, x, y, lineTo 1, x, y] is a single straight stroke.
+        if (data?.length === 6 && data[0] === 0 && data[3] === 1) {
+          const a = apply(matrix, data[1]!, data[2]!);
+          const b = apply(matrix, data[4]!, data[5]!);
+          out.push([...a, ...b]);
+        }
+      }
+    });
+    return out;
+  }
+  const times = (m: number[], n: number[]): number[] => [
+    m[0]! * n[0]! + m[2]! * n[1]!,
+    m[1]! * n[0]! + m[3]! * n[1]!,
+    m[0]! * n[2]! + m[2]! * n[3]!,
+    m[1]! * n[2]! + m[3]! * n[3]!,
+    m[0]! * n[4]! + m[2]! * n[5]! + m[4]!,
+    m[1]! * n[4]! + m[3]! * n[5]! + m[5]!,
+  ];
+  const apply = (m: number[], x: number, y: number): [number, number] => [
+    m[0]! * x + m[2]! * y + m[4]!,
+    m[1]! * x + m[3]! * y + m[5]!,
+  ];
+  const size = ([x1, y1, x2, y2]: Page['segments'][number]) => Math.hypot(x2 - x1, y2 - y1);
+  const points = (mm: number) => (mm * 72) / 25.4;
+
+  it('has as many pages as tiles, all of them A4', () => {
+    const expected = planSheets(plan).flatMap((drawing) => tiles(drawing, A4));
+    expect(pages).toHaveLength(expected.length);
+    for (const {
+      size: [w, h],
+    } of pages) {
+      expect([w, h].sort((a, b) => a - b)).toEqual([
+        expect.closeTo(595.2756, 2),
+        expect.closeTo(841.8898, 2),
+      ]);
+    }
+  });
+
+  it('has a bar of 283.46 points on every page: 100 mm', () => {
+    expect(points(CHECK_BAR_MM)).toBeCloseTo(283.46, 2);
+    for (const page of pages) {
+      const bars = page.segments.filter((segment) => Math.abs(size(segment) - 283.4646) < 0.01);
+      expect(bars.length).toBeGreaterThan(0);
+      expect(page.text).toContain('This bar is 100 mm');
+    }
+  });
+
+  it('shows the skull, which lies in the midplane, at its model length', () => {
+    const wanted = points(115 / 3);
+    const found = pages.some((page) =>
+      page.segments.some((segment) => Math.abs(size(segment) - wanted) < 0.01),
+    );
+    expect(found).toBe(true);
+  });
+
+  it('shows the whole cut length of a leg wire', () => {
+    const hind = plan.wire.wires[1]!;
+    const wanted = points(hind.cut.value);
+    expect(
+      pages.some((page) =>
+        page.segments.some((segment) => Math.abs(size(segment) - wanted) < 0.01),
+      ),
+    ).toBe(true);
+    expect(pages.map((page) => page.text.replace(/\s+/g, ' ')).join(' ')).toContain(
+      `1: ${hind.bends[0]!.mark.value.toFixed(1)}`,
+    );
+  });
+});

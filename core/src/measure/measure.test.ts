@@ -1,0 +1,78 @@
+import { describe, expect, it } from 'vitest';
+import type { Piece } from '../piece/pieceSchema.ts';
+import { planPiece } from '../plan.ts';
+import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
+import { planMeasure } from './planMeasure.ts';
+
+const scaled = (scale: Piece['measure']['scale']): Piece =>
+  changed(otterPiece(), 'measure', { scale });
+const workingOf = (piece: Piece, id: string) => {
+  const found = planPiece(piece, null).workings.find((one) => one.id === id);
+  if (!found) throw new Error(`no working ${id}`);
+  return found.value;
+};
+
+describe('the scale', () => {
+  it.each([
+    [{ by: 'ratio', lifePerModel: 3 }, 'measure.scale', 3],
+    [{ by: 'shoulder-height', mm: 80 }, 'measure.shoulder-height.model', 80],
+    [{ by: 'length', mm: 250 }, 'measure.length.model', 250],
+  ] as const)('by %j gives exactly what was asked, and the rest follows', (scale, id, wanted) => {
+    const piece = scaled(scale);
+    expect(workingOf(piece, id)).toBeCloseTo(wanted, 9);
+    const { lifePerModel, rows } = planMeasure(piece.measure, piece.stance);
+    for (const row of rows) expect(row.model.value * lifePerModel).toBeCloseTo(row.life.value, 9);
+  });
+
+  it('by the oven makes the posed skin touch the oven and no more', () => {
+    const piece = scaled({ by: 'oven' });
+    const { oven } = piece.measure;
+    const [long, high, wide] = ['length', 'height', 'width'].map((id) =>
+      workingOf(piece, `stance.${id}`),
+    ) as [number, number, number];
+    const used = [long / oven!.lengthMm, high / oven!.heightMm, wide / oven!.widthMm];
+    expect(Math.max(...used)).toBeCloseTo(1, 9);
+    expect(planPiece(piece, null).snags.map((snag) => snag.code)).not.toContain('piece-over-oven');
+  });
+
+  it('tells when a piece is larger than the oven, with a scale that does fit', () => {
+    const large = changed(scaled({ by: 'ratio', lifePerModel: 1.5 }), 'measure', {});
+    const snag = planPiece(large, null).snags.find((one) => one.code === 'piece-over-oven');
+    if (snag?.code !== 'piece-over-oven') throw new Error('no snag');
+    const fitting = scaled({ by: 'ratio', lifePerModel: snag.facts.fitRatio });
+    expect(planPiece(fitting, null).snags.map((one) => one.code)).not.toContain('piece-over-oven');
+  });
+});
+
+describe('life lengths', () => {
+  it('follow through to the wires when one changes', () => {
+    const before = planPiece(plainPiece(), null);
+    const lifeLengths = { tibia: { mm: 99, provenance: 'measured' as const } };
+    const after = planPiece(changed(plainPiece(), 'measure', { lifeLengths }), null);
+    expect(after.wire.wires[1]!.cut.value).toBeGreaterThan(before.wire.wires[1]!.cut.value + 2);
+    const row = after.measure.rows.find((one) => one.bone.key === 'tibia')!;
+    expect(row.life.provenance).toBe('measured');
+    expect(row.model.inputs[0]).toMatchObject({ value: 99, provenance: 'measured' });
+  });
+
+  it('outside the usual range are told, not refused', () => {
+    const lifeLengths = { skull: { mm: 180, provenance: 'own' as const } };
+    const plan = planPiece(changed(plainPiece(), 'measure', { lifeLengths }), null);
+    expect(plan.snags).toContainEqual(
+      expect.objectContaining({ code: 'bone-out-of-range', grade: 'watch' }),
+    );
+  });
+});
+
+// Ranges of whole animals are from memory (handbook ranges): plausibility, not proof.
+describe('cross-checks of the otter', () => {
+  it('follow from the bones inside the remembered ranges', () => {
+    const { sizes, skeleton } = planMeasure(plainPiece().measure, plainPiece().stance);
+    const { ranges } = skeleton.animal;
+    const within = (value: number, [low, high]: readonly [number, number]) =>
+      value >= low && value <= high;
+    expect(within(sizes.shoulderHeightMm, ranges.shoulderHeightMm)).toBe(true);
+    expect(within(sizes.headBodyMm, ranges.headBodyMm)).toBe(true);
+    expect(within(sizes.tailMm, ranges.tailMm)).toBe(true);
+  });
+});

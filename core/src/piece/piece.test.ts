@@ -1,0 +1,123 @@
+import { describe, expect, it } from 'vitest';
+import { otterPiece, plainPiece } from '../testing/samples.ts';
+import { problemSentence } from '../units/problem.ts';
+import { demoPieces } from './demoPieces.ts';
+import { lastCall } from './lastCall.ts';
+import { migrate } from './migrations.ts';
+import type { Piece } from './pieceSchema.ts';
+import { pieceText, readPiece, readPieceText } from './readPiece.ts';
+import { snagSentence, worstFirst, type Snag } from './snag.ts';
+
+const sentenceOf = (data: unknown): string => {
+  const read = readPiece(data);
+  return read.ok ? 'read' : problemSentence(read.problem);
+};
+const with_ = (path: string, value: unknown): unknown => {
+  const copy = JSON.parse(JSON.stringify(otterPiece()));
+  const keys = path.split('.');
+  const last = keys.pop()!;
+  keys.reduce((at, key) => at[key], copy)[last] = value;
+  return copy;
+};
+
+describe('piece files', () => {
+  it.each(demoPieces().map((piece) => [piece.name, piece] as const))(
+    '%s is valid and survives being written and read',
+    (_, piece) => {
+      expect(readPieceText(pieceText(piece))).toEqual({ ok: true, value: piece });
+    },
+  );
+
+  it.each([
+    ['a text that is no JSON', '{"format": ', /The file/],
+    ['an empty text', '', /The file/],
+    ['a list', '[]', /keen-sinew-piece/],
+  ])('refuses %s', (_, text, pattern) => {
+    const read = readPieceText(text);
+    expect(read.ok).toBe(false);
+    if (!read.ok) expect(problemSentence(read.problem)).toMatch(pattern);
+  });
+
+  it.each([
+    ['format', 'another-format', /format “keen-sinew-piece”/],
+    ['version', 99, /version: received 99/],
+    ['measure.animalId', 'dragon', /animalId: received “dragon”/],
+    [
+      'measure.scale',
+      { by: 'ratio', lifePerModel: -3 },
+      /measure\.scale\.lifePerModel: received -3/,
+    ],
+    ['measure.scale', { by: 'whim' }, /measure\.scale/],
+    ['measure.lifeLengths', { wing: { mm: 30, provenance: 'own' } }, /received “wing”/],
+    ['stance.anglesDeg', { 'femur.X': { flexion: 3 } }, /received “femur.X”/],
+    ['stance.anglesDeg', { 'femur.L': { flexion: 999 } }, /999/],
+    ['stance.lifted', ['tail'], /received “tail”/],
+    ['wire.spine.strands', 0, /strands: received 0/],
+    ['wire.spine.size', { system: 'SWG', value: 60 }, /wire size/],
+    ['wire.stock', 'none', /wire\.stock/],
+    ['name', '', /name: received an empty field/],
+  ])(
+    'refuses %s = %j and says where, what was received and what is allowed',
+    (path, value, pattern) => {
+      expect(sentenceOf(with_(path, value))).toMatch(pattern);
+    },
+  );
+
+  it('refuses an unknown key rather than losing it', () => {
+    expect(sentenceOf(with_('wire.magic', 1))).not.toBe('read');
+  });
+
+  it('refuses a scale by oven without an oven', () => {
+    const piece = plainPiece();
+    const measure: Piece['measure'] = { ...piece.measure, scale: { by: 'oven' }, oven: null };
+    expect(sentenceOf({ ...piece, measure })).toMatch(/measure\.oven/);
+  });
+
+  it('knows no way from a version that never was', () => {
+    expect(migrate({ version: 0 })).toBeUndefined();
+    expect(migrate({ version: 1, name: 'kept' })).toEqual({ version: 1, name: 'kept' });
+  });
+});
+
+describe('snags', () => {
+  const tooThick: Snag = {
+    code: 'wire-too-thick',
+    grade: 'fix',
+    stage: 'wire',
+    facts: { place: 'left ankle', limbMm: 3.2, wireMm: 2, coverMm: 0.6, minMm: 1, maxWireMm: 1.2 },
+  };
+  const near: Snag = {
+    code: 'mass-near-edge',
+    grade: 'watch',
+    stage: 'stance',
+    facts: { marginMm: 1.5, tipDeg: 1.4 },
+  };
+
+  it('say the number, the reason and the remedy in one place', () => {
+    expect(snagSentence(tooThick)).toBe(
+      'At the left ankle the limb is 3.2 mm thick and the wire takes 2.0 mm: only 0.6 mm of clay covers it; 1.0 mm is needed. Use wire of at most 1.2 mm, or a larger scale.',
+    );
+    expect(snagSentence(tooThick, 'imperial')).toContain('0.126 in');
+  });
+
+  it('offer no wire where none would do', () => {
+    const facts = { ...tooThick.facts, coverMm: -1, maxWireMm: -0.5 };
+    const sentence = snagSentence({ ...tooThick, facts } as Snag);
+    expect(sentence).toContain('stand out of the clay');
+    expect(sentence).toContain('end the thick wire above');
+  });
+
+  it('come worst first', () => {
+    expect(worstFirst([near, tooThick]).map((snag) => snag.grade)).toEqual(['fix', 'watch']);
+  });
+});
+
+describe('lastCall', () => {
+  it('gives the same object for the same arguments, and a new one for others', () => {
+    let calls = 0;
+    const twice = lastCall((of: { n: number }) => ({ twice: 2 * of.n, calls: ++calls }));
+    const given = { n: 2 };
+    expect(twice(given)).toBe(twice(given));
+    expect(twice({ n: 2 }).calls).toBe(2);
+  });
+});

@@ -1,0 +1,222 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { distance } from '../geometry/vec3.ts';
+import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
+import { planPiece } from '../plan.ts';
+import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
+import { bendingView } from './bendingView.ts';
+import { bentVertices } from './bentWire.ts';
+import { cutFromStock, type CutPiece, type Stick } from './stockCutting.ts';
+
+const planOf = (piece: Piece) => planPiece(piece, null);
+const codes = (piece: Piece): readonly string[] => planOf(piece).snags.map((snag) => snag.code);
+const wireOf = (mm: number): WireChoice => ({
+  metal: 'aluminium-soft',
+  size: { system: 'mm', value: mm },
+  strands: 1,
+});
+const limbsOf = (mm: number): Piece['wire']['limbs'] => ({
+  'hind-legs': wireOf(mm),
+  'fore-legs': wireOf(mm),
+});
+const stances: readonly Piece[] = ['standing', 'walking'].map((presetId) =>
+  changed(otterPiece(), 'stance', { presetId }),
+);
+
+describe('every wire of every stance', () => {
+  it.each(stances.map((piece) => [piece.stance.presetId, piece] as const))(
+    '%s: marks and bends give the posed joints back within 0.01 mm',
+    (_, piece) => {
+      for (const wire of planOf(piece).wire.wires) {
+        const back = bentVertices(wire.schedule.feedsMm, wire.schedule.bends);
+        const joints = wire.schedule.vertices;
+        joints.forEach((p, i) =>
+          joints.forEach((q, j) =>
+            expect(Math.abs(distance(p, q) - distance(back[i]!, back[j]!))).toBeLessThan(0.01),
+          ),
+        );
+      }
+    },
+  );
+
+  it.each(stances.map((piece) => [piece.stance.presetId, piece] as const))(
+    '%s: the cut length is the sum of its lines and holds the last mark',
+    (_, piece) => {
+      for (const wire of planOf(piece).wire.wires) {
+        const sum = wire.lines.reduce((total, line) => total + line.value, 0);
+        expect(wire.cut.value).toBeCloseTo(sum, 9);
+        expect(wire.bends.at(-1)!.mark.value).toBeLessThan(wire.cut.value);
+      }
+    },
+  );
+
+  it.each(stances.map((piece) => [piece.stance.presetId, piece] as const))(
+    '%s: marks go up, and each is what was fed and bent before it',
+    (_, piece) => {
+      for (const wire of planOf(piece).wire.wires) {
+        let used = 0;
+        for (const [i, bend] of wire.bends.entries()) {
+          used += bend.feed.value;
+          const turns = wire.features
+            .filter((feature) => feature.afterBend < bend.number)
+            .reduce((sum, feature) => sum + feature.lengthMm, 0);
+          expect(bend.mark.value).toBeCloseTo(used + turns, 9);
+          used += wire.schedule.bends[i]!.arcMm;
+        }
+      }
+    },
+  );
+
+  it('has a left half that mirrors the right half when the animal stands square', () => {
+    const hind = planOf(stances[0]!).wire.wires[1]!;
+    const angles = hind.bends.map((bend) => bend.angle.value);
+    expect(angles).toEqual(angles.toReversed().map((v) => expect.closeTo(v, 6)));
+  });
+});
+
+describe('allowances', () => {
+  it('are lines: each changes the cut by itself and nothing else', () => {
+    const before = planOf(plainPiece()).wire.wires;
+    const allowancesMm = { ...plainPiece().wire.allowancesMm, hook: 70 };
+    const after = planOf(changed(plainPiece(), 'wire', { allowancesMm })).wire.wires;
+    expect(after[0]!.cut.value - before[0]!.cut.value).toBeCloseTo(30, 9);
+    expect(after[1]!.cut.value).toBeCloseTo(before[1]!.cut.value, 9);
+  });
+
+  it('shift the marks behind the turns round the spine', () => {
+    const marks = (hipTurns: number) =>
+      planOf(changed(plainPiece(), 'wire', { hipTurns })).wire.wires[1]!.bends.map(
+        (b) => b.mark.value,
+      );
+    const [none, two] = [marks(0), marks(2)];
+    expect(two[4]).toBeCloseTo(none[4]!, 9);
+    expect(two[5]! - none[5]!).toBeCloseTo(2 * Math.PI * (3.2 + 1.6), 9);
+  });
+
+  it('leave out the peg of a lifted foot', () => {
+    const piece = changed(plainPiece(), 'stance', { lifted: ['hindfoot.R'] });
+    const lines = planOf(piece).wire.wires[1]!.lines;
+    expect(lines.find((line) => line.id.endsWith('pegs'))?.value).toBe(18);
+  });
+
+  // An inch for a fold is common practice.
+  it('give a fold an inch by default', () => {
+    expect(plainPiece().wire.allowancesMm.fold).toBeCloseTo(25.4, 0);
+  });
+});
+
+describe('snags of the wire', () => {
+  it('tell a wire that is too thick for the limb, with one that would do', () => {
+    const snag = planOf(changed(plainPiece(), 'wire', { limbs: limbsOf(6) })).snags.find(
+      (one) => one.code === 'wire-too-thick',
+    );
+    if (snag?.code !== 'wire-too-thick') throw new Error('no snag');
+    const limbs = limbsOf(Math.floor(snag.facts.maxWireMm * 10) / 10);
+    expect(codes(changed(plainPiece(), 'wire', { limbs }))).not.toContain('wire-too-thick');
+  });
+
+  it('tell a bend for which there is no room, a tight radius, and too little wire', () => {
+    expect(codes(changed(plainPiece(), 'wire', { bendRadiusInDiameters: 12 }))).toContain(
+      'bend-too-short',
+    );
+    const brass = { ...wireOf(1.6), metal: 'brass-half-hard' } as const;
+    expect(codes(changed(plainPiece(), 'wire', { limbs: { 'hind-legs': brass } }))).toContain(
+      'bend-tight-for-metal',
+    );
+    expect(codes(plainPiece())).toContain('not-enough-wire');
+    expect(codes(otterPiece())).not.toContain('not-enough-wire');
+  });
+
+  it('leave the demonstration buildable: nothing to fix', () => {
+    expect(planOf(otterPiece()).snags.filter((snag) => snag.grade === 'fix')).toEqual([]);
+  });
+
+  it('never give a thicker wire more cover', () => {
+    const covers = [0.8, 1.2, 1.6, 2, 3].map(
+      (mm) =>
+        planOf(changed(plainPiece(), 'wire', { limbs: limbsOf(mm) })).wire.wires[1]!.cover.value,
+    );
+    expect(covers).toEqual(covers.toSorted((a, b) => b - a));
+  });
+
+  it('tell a hole that lies too near the edge of the board', () => {
+    const base = { lengthMm: 100, widthMm: null, thicknessMm: 18 };
+    expect(codes(changed(plainPiece(), 'stance', { base }))).toContain('feet-off-board');
+  });
+});
+
+describe('the base', () => {
+  it('has a hole for each foot that is down, where its ball stands, wide enough for the wire', () => {
+    const plan = planOf(otterPiece());
+    expect(plan.wire.base.holes.map((hole) => hole.foot)).toEqual([
+      'left forefoot',
+      'left hind foot',
+      'right hind foot',
+    ]);
+    for (const hole of plan.wire.base.holes) {
+      const foot = plan.stance.feet.find((one) => one.contact.id === hole.contactId)!;
+      expect([hole.x, hole.z]).toEqual([foot.ball[0], foot.ball[2]]);
+      expect(hole.diameter.value).toBeGreaterThan(2);
+      expect(hole.along.value).toBeCloseTo(plan.wire.base.frontX - hole.x, 9);
+    }
+  });
+});
+
+describe('cutFromStock', () => {
+  const lengths = fc.array(fc.integer({ min: 20, max: 400 }), { minLength: 1, maxLength: 5 });
+
+  /** Least length left to buy, by trying every assignment. */
+  function plainLeast(pieces: readonly CutPiece[], sticks: readonly Stick[], loss: number): number {
+    const most = (sticks.length + 1) ** pieces.length;
+    let least = Infinity;
+    for (let code = 0; code < most; code++) {
+      const used = sticks.map(() => -loss);
+      let rest = code;
+      let missing = 0;
+      for (const piece of pieces) {
+        const to = rest % (sticks.length + 1);
+        rest = Math.floor(rest / (sticks.length + 1));
+        if (to === sticks.length) missing += piece.mm;
+        else used[to]! += piece.mm + loss;
+      }
+      if (used.every((mm, i) => mm <= sticks[i]!.mm + 1e-9)) least = Math.min(least, missing);
+    }
+    return least;
+  }
+
+  it('leaves no more to buy than the search over every assignment', () => {
+    fc.assert(
+      fc.property(lengths, lengths, fc.integer({ min: 0, max: 3 }), (need, have, loss) => {
+        const pieces = need.map((mm, i) => ({ id: `p${i}`, mm }));
+        const sticks = have.slice(0, 3).map((mm, i) => ({ id: `s${i}`, mm: mm * 2 }));
+        const plan = cutFromStock(pieces, sticks, loss);
+        const missing = plan.missing.reduce((sum, piece) => sum + piece.mm, 0);
+        expect(missing).toBe(plainLeast(pieces, sticks, loss));
+        for (const one of plan.sticks) {
+          const cut = one.pieces.reduce((sum, piece) => sum + piece.mm, 0);
+          expect(cut + one.leftMm).toBeLessThanOrEqual(one.stick.mm);
+        }
+      }),
+      { seed: 12, numRuns: 60 },
+    );
+  });
+
+  it('buys everything where there is nothing', () => {
+    expect(cutFromStock([{ id: 'a', mm: 10 }], [], 0).missing).toHaveLength(1);
+  });
+});
+
+describe('bendingView', () => {
+  it('shows each bend at its true angle, with the rest of the wire to the right', () => {
+    for (const wire of planOf(otterPiece()).wire.wires) {
+      for (const bend of wire.bends) {
+        const { done, rest } = bendingView(wire, bend.number);
+        const [bx, by] = done.at(-2)!;
+        const seen = 180 - (Math.atan2(Math.abs(by), bx) * 180) / Math.PI;
+        expect(seen).toBeCloseTo(bend.angle.value, 5);
+        expect(rest.at(-1)![0]).toBeGreaterThan(0);
+        expect(rest.at(-1)![1]).toBeCloseTo(0, 6);
+      }
+    }
+  });
+});

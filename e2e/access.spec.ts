@@ -1,0 +1,83 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { openOtter, row, unfold } from './helpers.ts';
+
+const SCREENS = [
+  '/pieces',
+  '/piece/otter-on-the-log/measure',
+  '/piece/otter-on-the-log/stance',
+  '/piece/otter-on-the-log/wire',
+  '/piece/otter-on-the-log/mass',
+  '/piece/otter-on-the-log/bending/B/3',
+  '/piece/no-such-piece/wire',
+  '/no/such/page',
+];
+
+for (const path of SCREENS) {
+  test(`axe finds nothing on ${path}`, async ({ page }) => {
+    await page.goto(path, { waitUntil: 'networkidle' });
+    await unfold(page);
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(
+      violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.html).join(' ')}`),
+    ).toEqual([]);
+  });
+}
+
+test('axe finds nothing in the dialogs', async ({ page }) => {
+  await openOtter(page, 'wire');
+  await page.keyboard.press('p');
+  await expect(page.getByRole('dialog', { name: 'Sheets and files' })).toBeVisible();
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map((one) => one.id)).toEqual([]);
+});
+
+test('by keyboard alone: to a stage, into a working, a value typed, and undone', async ({
+  page,
+}) => {
+  await openOtter(page, 'measure');
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'Skip to the sheet' })).toBeFocused();
+  await page.getByRole('link', { name: /^Wire/ }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/wire$/);
+  await row(page, 'wire.B.bend.1.mark').focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.detail')).toContainText('mark =');
+  await page.getByRole('link', { name: /^Measure/ }).focus();
+  await page.keyboard.press('Enter');
+  const scale = page.getByRole('textbox', { name: 'Scale', exact: true });
+  await scale.focus();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('1:4');
+  await page.keyboard.press('Enter');
+  await expect(row(page, 'measure.scale')).toContainText('1:4');
+  await row(page, 'measure.scale').focus();
+  await page.keyboard.press('Control+z');
+  await expect(row(page, 'measure.scale')).toContainText('1:3');
+});
+
+test('no page breaks the content security policy or fetches from elsewhere', async ({
+  page,
+  baseURL,
+}) => {
+  const errors: string[] = [];
+  const foreign: string[] = [];
+  page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+  page.on('pageerror', (error) => errors.push(error.message));
+  page.on('request', (request) => {
+    if (!request.url().startsWith(baseURL ?? '') && !/^(blob|data):/.test(request.url()))
+      foreign.push(request.url());
+  });
+  for (const path of SCREENS.slice(0, 6)) await page.goto(path, { waitUntil: 'networkidle' });
+  expect(errors).toEqual([]);
+  expect(foreign).toEqual([]);
+});
+
+test('a narrow window keeps the ledger in a drawer', async ({ page }) => {
+  await page.setViewportSize({ width: 860, height: 700 });
+  await openOtter(page, 'wire');
+  await expect(page.getByRole('heading', { name: 'Wire', exact: true })).toBeHidden();
+  await page.getByRole('button', { name: 'Open the ledger' }).click();
+  await expect(page.getByRole('heading', { name: 'Wire', exact: true })).toBeVisible();
+});

@@ -1,0 +1,74 @@
+import { expect, test } from '@playwright/test';
+import { numberOf, openOtter, row, type, unfold } from './helpers.ts';
+
+test('a first visit opens the demonstration, and the leg wire tells its length and why', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await expect(page).toHaveURL(/otter-on-the-log\/measure/);
+  await page.getByRole('link', { name: /^Wire/ }).click();
+  await expect(page.getByRole('row', { name: /B Hind legs/ })).toContainText('294.8');
+  await row(page, 'wire.B.cut').click();
+  const working = page.getByRole('region', { name: /Working of B Hind legs/ });
+  await expect(working).toContainText('cut length = sum of the lines');
+  await expect(working).toContainText('Turns round the spine');
+  await expect(page.locator('.snags')).toContainText('The centre of mass is only');
+});
+
+test('a new piece goes from its name to a printed sheet', async ({ page }) => {
+  await page.goto('/pieces');
+  await page.getByRole('textbox', { name: 'Name of the new piece' }).fill('Otter at the weir');
+  await page.getByRole('button', { name: 'Make the piece' }).click();
+  await expect(page).toHaveURL(/otter-at-the-weir\/measure/);
+  await page.getByRole('button', { name: 'Length', exact: true }).click();
+  await type(page, 'Snout to tail tip of the model', '10 in');
+  await expect(row(page, 'measure.length.model')).toContainText('254.0 mm');
+  await page.keyboard.press('Tab');
+  await page.getByRole('button', { name: 'Print shop sheets' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Shop sheets (PDF, A4)' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('otter-at-the-weir-sheets.pdf');
+});
+
+test('each way of setting the scale changes the others', async ({ page }) => {
+  await openOtter(page, 'measure');
+  const height = await numberOf(page, 'measure.shoulder-height.model');
+  await type(page, 'Scale', '1:6');
+  await expect
+    .poll(() => numberOf(page, 'measure.shoulder-height.model'))
+    .toBeCloseTo(height / 2, 0);
+  await page.getByRole('button', { name: 'Fit the oven' }).click();
+  await expect(page.getByText(/The largest model that fits the oven/)).toBeVisible();
+  await type(page, 'Oven, high', '50');
+  await expect.poll(() => numberOf(page, 'measure.length.model')).toBeLessThan(230);
+});
+
+test('a field says what was wrong and what is allowed, and nothing is lost', async ({ page }) => {
+  await openOtter(page, 'measure');
+  await type(page, 'Scale', 'tiny');
+  await expect(page.getByRole('alert')).toHaveText(
+    'Scale: received “tiny”; allowed is a scale from 2:1 to 1:200, such as 1:3.',
+  );
+  await expect(row(page, 'measure.scale')).toContainText('1:3');
+  await page.getByRole('textbox', { name: 'Scale', exact: true }).press('Escape');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+});
+
+test('every row of every ledger opens its working', async ({ page }) => {
+  for (const stage of ['measure', 'stance', 'wire']) {
+    await openOtter(page, stage);
+    // Folded parts of the ledger are opened, so that every number is there to be asked.
+    await unfold(page);
+    if (stage === 'stance') await expect(row(page, 'balance.tip')).toBeVisible();
+    const ids = await page
+      .locator('.ledger [data-working]')
+      .evaluateAll((all) => all.map((one) => one.getAttribute('data-working') ?? ''));
+    expect(ids.length).toBeGreaterThan(20);
+    for (const id of ids) {
+      await row(page, id).click();
+      await expect(page.locator('.detail .formula')).toHaveCount(1);
+    }
+  }
+});

@@ -1,0 +1,41 @@
+import { readFile } from 'node:fs/promises';
+import { expect, type Download, type Locator, type Page } from '@playwright/test';
+
+/** Opens a stage of the demonstration otter and waits until its numbers stand. */
+export async function openOtter(page: Page, stage: string): Promise<void> {
+  await page.goto(`/piece/otter-on-the-log/${stage}`);
+  await expect(page.getByRole('button', { name: 'Otter on the log' })).toBeVisible();
+}
+
+/** The number of a ledger row, by the id of its working. */
+export const row = (page: Page, id: string): Locator => page.locator(`[data-working="${id}"]`);
+
+export async function numberOf(page: Page, id: string): Promise<number> {
+  const text = await row(page, id).locator('.value').innerText();
+  return Number.parseFloat(text);
+}
+
+/** Types into a field and presses Enter. */
+export async function type(page: Page, label: string, text: string): Promise<void> {
+  const field = page.getByRole('textbox', { name: label, exact: true });
+  await field.fill(text);
+  await field.press('Enter');
+}
+
+/** Waits until the last change is written. */
+export const saved = (page: Page): Promise<void> =>
+  expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible();
+
+/** What a button downloads, as bytes. */
+export async function downloaded(page: Page, act: () => Promise<void>): Promise<Buffer> {
+  const waiting: Promise<Download> = page.waitForEvent('download');
+  await act();
+  const download = await waiting;
+  return readFile(await download.path());
+}
+
+/** Opens every folded part of the ledger. */
+export async function unfold(page: Page): Promise<void> {
+  const folded = page.locator('.ledger h3 button[aria-expanded="false"]');
+  while ((await folded.count()) > 0) await folded.first().click();
+}

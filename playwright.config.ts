@@ -1,0 +1,26 @@
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM, CHROMIUM_FLAGS } from './e2e/launch.ts';
+
+const PORT = 4499;
+
+export default defineConfig({
+  testDir: 'e2e',
+  testMatch: '**/*.spec.ts',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_FLAGS },
+    trace: 'retain-on-failure',
+  },
+  webServer: {
+    command: 'node --import tsx server/src/main.ts',
+    url: `http://127.0.0.1:${PORT}`,
+    env: { PORT: String(PORT), HOST: '127.0.0.1' },
+    reuseExistingServer: false,
+  },
+});

@@ -1,0 +1,80 @@
+import { execFile } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { describe, expect, it } from 'vitest';
+
+const at = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
+const folder = mkdtempSync(join(tmpdir(), 'keen-sinew-'));
+
+/** Runs a script of the project and returns what it said and how it ended. */
+function run(script: string, ...args: string[]) {
+  return new Promise<{ code: number; out: string; error: string }>((resolve) => {
+    execFile(process.execPath, ['--import', 'tsx', at(script), ...args], (failure, out, error) =>
+      resolve({ code: failure === null ? 0 : Number(failure.code), out, error }),
+    );
+  });
+}
+
+describe('the plan command', () => {
+  it.each(['otter-on-the-log', 'otter-standing-copper'])(
+    'plans %s into four files',
+    async (name) => {
+      const out = join(folder, name);
+      const { code } = await run('./plan.ts', at(`../examples/${name}.json`), '--out', out);
+      expect(code).toBe(0);
+      const plan = JSON.parse(readFileSync(join(out, 'plan.json'), 'utf8'));
+      expect(plan.workings.map((one: { id: string }) => one.id)).toContain('balance.tip');
+      expect(readFileSync(join(out, 'cut-list.csv'), 'utf8')).toContain('Turns round the spine');
+      expect(readFileSync(join(out, 'bends.csv'), 'utf8').split('\r\n').length).toBeGreaterThan(20);
+      expect(readFileSync(join(out, 'sheets.pdf')).subarray(0, 5).toString()).toBe('%PDF-');
+    },
+  );
+
+  it('ends with 1 and a sentence on bad input', async () => {
+    const bad = join(folder, 'bad.json');
+    writeFileSync(bad, '{"format":"keen-sinew-piece","version":1,"id":"x","name":""}');
+    const cases: [string[], RegExp][] = [
+      [[], /Arguments: received .* allowed is npm run/],
+      [[join(folder, 'nowhere.json'), '--out', folder], /cannot be read/],
+      [[bad, '--out', folder], /bad\.json: .*received/],
+    ];
+    for (const [args, sentence] of cases) {
+      const { code, error } = await run('./plan.ts', ...args);
+      expect(code).toBe(1);
+      expect(error).toMatch(sentence);
+    }
+  });
+});
+
+describe('the checks command', () => {
+  it('prints failures, what is not covered, and the count', async () => {
+    const file = join(folder, 'checks.json');
+    const cases = [
+      {
+        id: 'good',
+        kind: 'value',
+        input: { mm: 25.4 },
+        expected: { pt: 72 },
+        compare: { abs: 1e-9 },
+      },
+      { id: 'wrong', kind: 'value', input: { mm: 25.4 }, expected: { pt: 71, px: 1 }, compare: {} },
+    ];
+    writeFileSync(file, JSON.stringify({ topic: 'drawing-standards', cases }));
+    const { code, out } = await run('./checks.ts', file);
+    expect(code).toBe(1);
+    expect(out).toContain('FAIL drawing-standards wrong pt: expected 71, got 72');
+    expect(out).toContain('not covered, drawing-standards: wrong px');
+    expect(out.trim().split('\n').at(-1)).toBe('1 passed, 1 failed');
+  });
+
+  it('ends with 0 where all agree, and with 1 on a file that is none', async () => {
+    const good = await run('./checks.ts', at('../core/checks/data/springback.json'));
+    expect(good.code).toBe(0);
+    expect(good.out.trim()).toMatch(/^\d+ passed, 0 failed$/);
+    const bad = await run('./checks.ts', at('../README.md'));
+    expect(bad.code).toBe(1);
+    expect(bad.error).toContain('README.md');
+  });
+});

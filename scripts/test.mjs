@@ -1,0 +1,74 @@
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { buildIfStale, installIfMissing, ROOT, run } from './prepare.mjs';
+
+const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
+const RESULTS = join(ROOT, 'test-results');
+const counts = { passed: 0, failed: 0 };
+
+/** Debian's Chromium: installed where it is missing and this user may; else said how. */
+function haveChromium() {
+  if (existsSync(CHROMIUM)) return true;
+  const mayInstall = existsSync('/usr/bin/apt-get') && process.getuid?.() === 0;
+  if (mayInstall) {
+    console.log('Installing Chromium (first run only)');
+    run('apt-get', ['update', '-qq']);
+    run('apt-get', ['install', '-y', '-qq', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' });
+  }
+  if (existsSync(CHROMIUM)) return true;
+  console.error(
+    `Chromium is missing at ${CHROMIUM}. Install it (apt-get install chromium, as root), or name another with CHROMIUM=… npm test.`,
+  );
+  return false;
+}
+
+/** One step that passes or fails as a whole. */
+function step(name, command, args) {
+  console.log(`\n— ${name}`);
+  if (run(command, args) === 0) counts.passed += 1;
+  else {
+    counts.failed += 1;
+    console.error(`${name} failed`);
+  }
+}
+
+/** A step whose tests are counted one by one from its report. */
+function countedStep(name, command, args, report, read) {
+  console.log(`\n— ${name}`);
+  rmSync(report, { force: true });
+  const code = run(command, args);
+  if (!existsSync(report)) {
+    counts.failed += 1;
+    console.error(`${name} left no report`);
+    return;
+  }
+  const { passed, failed } = read(JSON.parse(readFileSync(report, 'utf8')));
+  counts.passed += passed;
+  // A run that ends badly without a failed test (a file that does not load) is a failure too.
+  counts.failed += failed === 0 && code !== 0 ? 1 : failed;
+}
+
+installIfMissing();
+mkdirSync(RESULTS, { recursive: true });
+step('formatting', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
+step('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
+step('types', 'npm', ['run', '--silent', 'types']);
+const unitReport = join(RESULTS, 'unit.json');
+countedStep(
+  'unit tests and checks',
+  'npx',
+  ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitReport}`],
+  unitReport,
+  (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests }),
+);
+buildIfStale();
+if (haveChromium()) {
+  countedStep('end to end', 'npx', ['playwright', 'test'], join(RESULTS, 'e2e.json'), (report) => ({
+    passed: report.stats.expected + report.stats.flaky,
+    failed: report.stats.unexpected,
+  }));
+} else {
+  counts.failed += 1;
+}
+console.log(`\n${counts.passed} passed, ${counts.failed} failed`);
+process.exit(counts.failed === 0 ? 0 : 1);

@@ -1,0 +1,90 @@
+import { mkdtempSync, mkdirSync, writeFileSync } from 'node:fs';
+import { spawn } from 'node:child_process';
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { createApp } from './app.ts';
+
+let server: Server;
+let address: string;
+
+beforeAll(async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'keen-sinew-'));
+  mkdirSync(join(folder, 'assets'));
+  writeFileSync(join(folder, 'index.html'), '<p>start page</p>');
+  writeFileSync(join(folder, 'assets', 'a.js'), 'export {};');
+  server = createApp(folder).listen(0, '127.0.0.1');
+  await new Promise((resolve) => server.once('listening', resolve));
+  address = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+});
+afterAll(() => server.close());
+
+describe('the server', () => {
+  it('sends the start page for every address of the application', async () => {
+    for (const path of ['/', '/pieces', '/piece/otter/wire']) {
+      const response = await fetch(address + path);
+      expect(await response.text()).toContain('start page');
+      expect(response.headers.get('cache-control')).toBe('no-cache');
+    }
+  });
+
+  it('allows a page to load from itself only', async () => {
+    const { headers } = await fetch(address);
+    const policy = headers.get('content-security-policy') ?? '';
+    expect(policy).toContain("default-src 'self'");
+    expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval'");
+    expect(policy).toContain("frame-ancestors 'none'");
+    expect(policy).not.toMatch(/https?:|'unsafe-eval'/);
+    expect(headers.get('strict-transport-security')).toBeNull();
+    expect(headers.get('x-powered-by')).toBeNull();
+  });
+
+  it('keeps built files for good and has no start page in place of a missing one', async () => {
+    expect((await fetch(`${address}/assets/a.js`)).headers.get('cache-control')).toContain(
+      'immutable',
+    );
+    expect((await fetch(`${address}/assets/missing.js`)).status).toBe(404);
+  });
+
+  it('says that it is not built yet', async () => {
+    const empty = createApp(mkdtempSync(join(tmpdir(), 'keen-sinew-'))).listen(0, '127.0.0.1');
+    await new Promise((resolve) => empty.once('listening', resolve));
+    const response = await fetch(`http://127.0.0.1:${(empty.address() as AddressInfo).port}/`);
+    expect(response.status).toBe(503);
+    expect(await response.text()).toContain('not built yet');
+    empty.close();
+  });
+});
+
+describe('starting', () => {
+  const start = (env: Record<string, string>) =>
+    new Promise<{ code: number | null; error: string }>((resolve) => {
+      const main = fileURLToPath(new URL('./main.ts', import.meta.url));
+      const child = spawn(process.execPath, ['--import', 'tsx', main], {
+        env: { ...process.env, ...env },
+      });
+      let error = '';
+      child.stderr.on('data', (data: Buffer) => (error += data.toString()));
+      child.on('exit', (code) => resolve({ code, error }));
+    });
+
+  it('says in a sentence that a port is taken, and offers another', async () => {
+    const taken = createServer().listen(0, '127.0.0.1');
+    await new Promise((resolve) => taken.once('listening', resolve));
+    const { port } = taken.address() as AddressInfo;
+    const { code, error } = await start({ PORT: String(port), HOST: '127.0.0.1' });
+    expect(code).toBe(1);
+    expect(error).toContain(`Port ${port} on 127.0.0.1 is taken`);
+    expect(error).toContain(`PORT=${port + 1} npm start`);
+    taken.close();
+  });
+
+  it('refuses a port that is none', async () => {
+    const { code, error } = await start({ PORT: 'harbour' });
+    expect(code).toBe(1);
+    expect(error).toContain('PORT: received “harbour”; allowed is a whole number from 0 to 65535.');
+  });
+});

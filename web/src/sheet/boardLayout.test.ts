@@ -1,0 +1,35 @@
+import { demoPieces, elevation, planPiece } from '@keen-sinew/core';
+import { describe, expect, it } from 'vitest';
+import { boardLayout, intoDrawing } from './boardLayout.ts';
+
+const plan = planPiece(demoPieces()[0]!, null);
+const draw = (view: 'side' | 'front' | 'top') =>
+  elevation(plan, view, { show: 'bones', dimensions: true });
+const layout = boardLayout([[draw('side'), draw('front')], [draw('top')]]);
+
+describe('boardLayout', () => {
+  it('puts the ground lines of a row on one height', () => {
+    const ground = layout.placed.slice(0, 2).map((one) => one.y + one.drawing.box.max[1]);
+    expect(ground[0]).toBeCloseTo(ground[1]!, 9);
+  });
+
+  it('keeps drawings inside the board and apart from each other', () => {
+    for (const one of layout.placed) {
+      expect(one.x + one.width).toBeLessThanOrEqual(layout.width + 1e-9);
+      expect(one.y + one.height).toBeLessThanOrEqual(layout.height + 1e-9);
+    }
+    const [side, front, top] = layout.placed;
+    expect(front!.x).toBeGreaterThan(side!.x + side!.width);
+    expect(top!.y).toBeGreaterThan(side!.y + side!.height);
+  });
+
+  it('turns board points into the drawing’s own millimetres', () => {
+    const side = layout.placed[0]!;
+    const { min, max } = side.drawing.box;
+    expect(intoDrawing(side, [side.x, side.y])).toEqual([min[0], max[1]]);
+    expect(intoDrawing(side, [side.x + side.width, side.y + side.height])).toEqual([
+      expect.closeTo(max[0], 9),
+      expect.closeTo(min[1], 9),
+    ]);
+  });
+});
