@@ -49,7 +49,7 @@ for (const view of VIEWS) {
   if (wanted.length > 0 && !wanted.includes(view.name)) continue;
   await page.goto(view.path, { waitUntil: 'networkidle' });
   await view.act?.(page);
-  await page.evaluate(() => document.fonts.ready);
+  await page.evaluate('document.fonts.ready');
   await page.screenshot({
     path: fileURLToPath(new URL(`${view.name}.png`, out)),
     animations: 'disabled',

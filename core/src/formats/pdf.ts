@@ -223,20 +223,20 @@ function drawFoot(page: PDFPage, tile: Tile, title: string, faces: Faces): void 
   const where = many
     ? `, tile ${tile.row * tile.columns + tile.column + 1} of ${tile.columns * tile.rows} (column ${tile.column + 1}, row ${tile.row + 1})`
     : '';
-  write(title, PAGE_MARGIN_MM, baseY + 8.5, 4.2, faces.title);
+  write(title, PAGE_MARGIN_MM, baseY + 6.6, 4.2, faces.title);
   const after = faces.title.widthOfTextAtSize(title, toPoints(4.2)) / toPoints(1);
   write(
     `${tile.drawing.title}, 1:1 of the model${where}`,
     PAGE_MARGIN_MM + after + 4,
-    baseY + 8.5,
+    baseY + 6.6,
     3.2,
     faces.label,
   );
-  drawCheckBar(page, baseY + 2.5);
+  drawCheckBar(page, baseY + 1.5);
   write(
     'This bar is 100 mm: measure it before you cut.',
     PAGE_MARGIN_MM + CHECK_BAR_MM + 4,
-    baseY + 1.4,
+    baseY + 0.6,
     3,
     faces.label,
   );

@@ -40,7 +40,8 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
     ...(view === 'top' ? supportItems(plan) : []),
     ...(options.dimensions ? dimensionItems(plan, view) : []),
   ];
-  return fittedDrawing(`${view}-${options.show}`, TITLES[view], items, MARGIN_MM);
+  const title = options.show === 'wires' ? `${TITLES[view]} with the wires` : TITLES[view];
+  return fittedDrawing(`${view}-${options.show}`, title, items, MARGIN_MM);
 }
 
 function skinItem(plan: Plan, view: View): DrawingItem {
