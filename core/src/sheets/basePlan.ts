@@ -114,6 +114,7 @@ function holeItems(
       radius: hole.diameter.value / 2,
       target,
     },
-    label(-1.2, `${hole.number}: drill ${hole.diameter.value.toFixed(1)}`, 3.6),
+    // Front labels stand above their hole and rear ones below, so that two in a line keep apart.
+    label(labelBefore ? -8 : 3, `${hole.number}: drill ${hole.diameter.value.toFixed(1)}`, 3.6),
   ];
 }

@@ -53,10 +53,11 @@ const anchor = computed(() =>
       v-if="number > 1 && Math.abs(turnDeg) > 25"
       class="goes"
       :x="label[0]"
-      :y="label[1] + 6"
+      :y="label[1] - 3"
       :text-anchor="anchor"
     >
-      bend {{ number }} goes here
+      <tspan>bend {{ number }}</tspan>
+      <tspan :x="label[0]" dy="18">goes here</tspan>
     </text>
     <defs>
       <marker
