@@ -5,6 +5,11 @@ import {
   A4,
   bendsCsv,
   bodyGrid,
+  drawingSvg,
+  elevation,
+  heatRun,
+  shoppingCsv,
+  stepsCsv,
   cutListCsv,
   planJson,
   planMeasure,
@@ -37,13 +42,23 @@ async function main(args: readonly string[]): Promise<number> {
   const read = readPieceText(text);
   if (!read.ok) return fail(`${file}: ${problemSentence(read.problem)}`);
   const piece = read.value;
-  const plan = planPiece(piece, bodyGrid(planMeasure(piece.measure, piece.stance).skeleton));
+  const body = bodyGrid(planMeasure(piece.measure, piece.stance).skeleton);
+  const { request } = planPiece(piece, null).cure;
+  const plan = planPiece(piece, body, request && heatRun(request));
   const pdf = await sheetsPdf(piece.name, planSheets(plan), A4, await sheetFonts());
   try {
     await mkdir(folder, { recursive: true });
     await writeFile(join(folder, 'plan.json'), planJson(piece, plan));
     await writeFile(join(folder, 'cut-list.csv'), cutListCsv(plan.wire));
     await writeFile(join(folder, 'bends.csv'), bendsCsv(plan.wire));
+    for (const view of ['side', 'front'] as const) {
+      const drawing = elevation(plan, view, { show: 'bones', dimensions: true });
+      await writeFile(join(folder, `${view}.svg`), drawingSvg(drawing));
+    }
+    if (plan.bench !== null) {
+      await writeFile(join(folder, 'shopping.csv'), shoppingCsv(plan.bench));
+      await writeFile(join(folder, 'steps.csv'), stepsCsv(plan.bench));
+    }
     await writeFile(join(folder, 'sheets.pdf'), pdf);
   } catch (error) {
     return fail(`${folder}: cannot be written (${(error as Error).message}).`);

@@ -20,6 +20,36 @@ const VIEWS: readonly {
   },
   { name: 'bending', path: '/piece/otter-on-the-log/bending/B/5' },
   {
+    name: 'mass',
+    path: '/piece/otter-on-the-log/mass',
+    act: (page) => page.locator('[data-working="mass.clay.grams"]').click(),
+  },
+  {
+    name: 'cure',
+    path: '/piece/otter-on-the-log/cure',
+    act: async (page) => {
+      await page.locator('.apexcharts-series').first().waitFor();
+    },
+  },
+  { name: 'skin', path: '/piece/otter-on-the-log/skin' },
+  { name: 'colour', path: '/piece/otter-on-the-log/colour' },
+  {
+    name: 'bench',
+    path: '/piece/otter-on-the-log/bench',
+    act: async (page) => {
+      for (const step of ['Print the shop sheets', 'Cut A, spine'])
+        await page.getByRole('checkbox', { name: `Done: ${step}` }).click();
+    },
+  },
+  { name: 'working', path: '/piece/otter-on-the-log/working/mass.core' },
+  {
+    name: 'night',
+    path: '/piece/wolf-at-the-carr/stance',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Night bench' }).click();
+    },
+  },
+  {
     name: 'files',
     path: '/piece/otter-on-the-log/wire',
     act: (page) => page.getByRole('button', { name: 'Print shop sheets' }).click(),

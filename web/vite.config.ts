@@ -1,13 +1,41 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+/** Larger than the PDF writer, which is the largest file that works offline. */
+const LARGEST_OFFLINE_BYTES = 3_000_000;
 
 export default defineConfig({
-  plugins: [vue()],
+  plugins: [
+    vue(),
+    VitePWA({
+      // Registered by the application itself, which says what came of it (composables/offline.ts).
+      injectRegister: null,
+      // A newer version waits until the last tab is closed: a page never loses its own files.
+      registerType: 'prompt',
+      includeAssets: ['mark.svg'],
+      manifest: {
+        name: 'Keen Sinew',
+        short_name: 'Keen Sinew',
+        description: 'Measured armatures for people who build animals in clay',
+        theme_color: '#ece6d8',
+        background_color: '#ece6d8',
+        icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff,woff2}'],
+        maximumFileSizeToCacheInBytes: LARGEST_OFFLINE_BYTES,
+        navigateFallback: '/index.html',
+        sourcemap: false,
+      },
+    }),
+  ],
   worker: { format: 'es' },
   build: {
     target: 'es2023',
+    manifest: true,
     // Fonts stay files: the content security policy allows them from the same address only.
     assetsInlineLimit: 0,
-    chunkSizeWarningLimit: 700,
+    chunkSizeWarningLimit: 1200,
   },
 });

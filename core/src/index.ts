@@ -2,6 +2,7 @@
 export { planPiece, type Plan } from './plan.ts';
 
 export { parseLength } from './units/parseLength.ts';
+export { parseMass, parseMinutes, parseTemperature } from './units/parseMeasure.ts';
 export { parseNumber, parseScale } from './units/parseNumber.ts';
 export { parseWireSize } from './units/parseWireSize.ts';
 export { accepted, problemSentence, refused, type Parsed, type Problem } from './units/problem.ts';
@@ -24,7 +25,10 @@ export {
   MODEL_LENGTH_LIMITS,
   PIECE_FORMAT,
   type Piece,
+  COAT_METHODS,
+  type ClayChoice,
   type ScaleChoice,
+  type StepDone,
   type StockEntry,
   type WireChoice,
 } from './piece/pieceSchema.ts';
@@ -47,6 +51,19 @@ export { dragJoint, type DragResult } from './stance/dragJoint.ts';
 export { plantedAngles } from './stance/plantedAngles.ts';
 export type { Footfall, StancePlan } from './stance/planStance.ts';
 export type { BalancePlan } from './stance/planBalance.ts';
+export type { MassPlan, RegionMass } from './mass/planMass.ts';
+export { CLAYS, clayById, type ClayClass } from './mass/clays.ts';
+export { CLAY_IDS, TOOL_IDS, type ClayId, type ToolId } from './piece/materialIds.ts';
+export type { CurePlan } from './cure/planCure.ts';
+export type { HeatRequest } from './cure/heatRequest.ts';
+export { heatRun, type HeatResult, type HeatRun } from './cure/heatRun.ts';
+export type { CoatMethod, SkinPlan, ZonePlan } from './skin/planSkin.ts';
+export { TOOLS } from './skin/tools.ts';
+export type { ColourPlan, ZoneColour } from './colour/planColour.ts';
+export { SHEENS, type Sheen } from './anatomy/coat.ts';
+export type { BenchPlan, StepPlan } from './bench/planBench.ts';
+export { sentenceText, type Sentence } from './bench/step.ts';
+export { CAUTIONS, type CautionId } from './piece/cautions.ts';
 export { METAL_IDS, type MetalId } from './piece/metalIds.ts';
 export { METALS, metalById } from './wire/metals.ts';
 export type { PlannedBend, PlannedWire } from './wire/plannedWire.ts';
@@ -59,9 +76,13 @@ export { drawingSize, type Drawing, type DrawingItem, type Ink } from './sheets/
 export { elevation, type ElevationOptions } from './sheets/elevation.ts';
 export { basePlanDrawing } from './sheets/basePlan.ts';
 export { wireStrips } from './sheets/wireStrips.ts';
+export { colourCard } from './sheets/colourCard.ts';
+export { strokeCard } from './sheets/strokeCard.ts';
 export { planSheets } from './sheets/planSheets.ts';
 export { project, unproject, type View } from './sheets/views.ts';
 export { A4, toPoints } from './sheets/paper.ts';
 
+export { drawingSvg } from './formats/svg.ts';
+export { shoppingCsv, stepsCsv } from './formats/benchTables.ts';
 export { planJson } from './formats/planJson.ts';
 export { bendsCsv, cutListCsv } from './formats/wireTables.ts';

@@ -1,53 +1,83 @@
+import { planBench, type BenchPlan } from './bench/planBench.ts';
 import type { BodyGrid } from './body/bodyGrid.ts';
-import { planMeasure, type MeasurePlan } from './measure/planMeasure.ts';
+import { planColour, type ColourPlan } from './colour/planColour.ts';
+import type { HeatRun } from './cure/heatRun.ts';
+import { planCure, type CurePlan } from './cure/planCure.ts';
+import { regionBuilds, type RegionBuild } from './mass/buildUp.ts';
+import { planMass, type MassPlan } from './mass/planMass.ts';
+import { measureWorkings, planMeasure, type MeasurePlan } from './measure/planMeasure.ts';
 import type { Piece } from './piece/pieceSchema.ts';
 import { worstFirst, type Snag } from './piece/snag.ts';
 import type { Working } from './piece/working.ts';
+import { planSkin, type SkinPlan } from './skin/planSkin.ts';
 import { planBalance, type BalancePlan } from './stance/planBalance.ts';
-import { planStance, type StancePlan } from './stance/planStance.ts';
+import { planStance, stanceWorkings, type StancePlan } from './stance/planStance.ts';
 import { planWire, wireWorkings, type WirePlan } from './wire/planWire.ts';
 
 /** The whole plan of a piece: each stage's numbers, their workings, and what is wrong. */
 export interface Plan {
+  /** The decisions that it was made from. */
+  readonly piece: Piece;
   readonly measure: MeasurePlan;
   readonly stance: StancePlan;
   readonly balance: BalancePlan | null;
   readonly wire: WirePlan;
+  /** How each region is built; known before its volume is. */
+  readonly builds: readonly RegionBuild[];
+  readonly mass: MassPlan | null;
+  readonly cure: CurePlan;
+  readonly skin: SkinPlan;
+  readonly colour: ColourPlan | null;
+  readonly bench: BenchPlan | null;
   readonly workings: readonly Working[];
   readonly snags: readonly Snag[];
 }
 
 /**
  * The main road: decisions in, whole plan out. Measure gives the skeleton, Stance poses it, the
- * body tells its balance, Wire its armature; the sheets are drawn from the result. The body's grid
- * takes longest and depends on the skeleton alone: it is worked out apart (`bodyGrid`) and handed
- * in; while it is null, the balance is null too and everything else stands.
+ * body tells its balance, Wire its armature, Mass its foil and clay, Cure its bakes, Skin its coat,
+ * Colour its paint, Bench the steps; the sheets are drawn from the result.
+ *
+ * Two things take longer and are worked out apart and handed in: the body's grid (`bodyGrid`, from
+ * the skeleton alone) and the heat flow (`heatRun`, answering `cure.request`). While the body is
+ * null, so is what is read from it; while the heat is null, or answers an older request, Cure shows
+ * the packet's rule alone. Everything else stands.
  */
-export function planPiece(piece: Piece, body: BodyGrid | null): Plan {
+export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | null = null): Plan {
   const measure = planMeasure(piece.measure, piece.stance);
   const stance = planStance(piece.stance, measure);
   const balance = planBalance(measure, stance, body);
   const wire = planWire(piece.wire, piece.stance.base, stance);
+  const mass = planMass(piece.mass, piece.skin, measure, stance, wire, body);
+  const cure = planCure(piece.cure, piece.mass, measure, stance, heat);
+  const skin = planSkin(piece.skin, measure);
+  const colour = planColour(piece.colour, measure, body);
+  const bench = planBench(piece, wire, mass, cure, skin, colour);
   return {
+    piece,
     measure,
     stance,
     balance,
     wire,
+    builds: regionBuilds(measure.skeleton, piece.mass),
+    mass,
+    cure,
+    skin,
+    colour,
+    bench,
     workings: [
-      measure.scale,
-      ...measure.summary,
-      ...measure.rows.flatMap((row) => [row.life, row.model]),
-      ...stance.summary,
-      ...stance.feet.map((foot) => foot.working),
-      ...stance.angles,
+      ...measureWorkings(measure),
+      ...stanceWorkings(stance),
       ...(balance?.workings ?? []),
       ...wireWorkings(wire),
+      ...(mass?.workings ?? []),
+      ...cure.workings,
+      ...skin.workings,
+      ...(colour?.workings ?? []),
+      ...(bench?.workings ?? []),
     ],
-    snags: worstFirst([
-      ...measure.snags,
-      ...stance.snags,
-      ...(balance?.snags ?? []),
-      ...wire.snags,
-    ]),
+    snags: worstFirst(
+      [measure, stance, balance, wire, mass, cure, skin, bench].flatMap((one) => one?.snags ?? []),
+    ),
   };
 }

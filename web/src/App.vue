@@ -1,10 +1,16 @@
 <script setup lang="ts">
 import { NConfigProvider, NMessageProvider } from 'naive-ui';
-import { THEME } from './styles/theme.ts';
+import { onMounted, watchEffect } from 'vue';
+import { useSettingsStore } from './stores/settingsStore.ts';
+import { THEMES } from './styles/theme.ts';
+
+const settings = useSettingsStore();
+onMounted(() => settings.load());
+watchEffect(() => (document.documentElement.dataset['theme'] = settings.theme));
 </script>
 
 <template>
-  <NConfigProvider :theme-overrides="THEME" abstract>
+  <NConfigProvider :theme-overrides="THEMES[settings.theme]" abstract>
     <NMessageProvider placement="bottom" :duration="6000" keep-alive-on-hover closable>
       <RouterView />
     </NMessageProvider>

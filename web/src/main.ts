@@ -7,6 +7,8 @@ import './styles/base.css';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';
+import { keepOffline } from './composables/offline.ts';
 import { router } from './router.ts';
 
 createApp(App).use(createPinia()).use(router).mount('#app');
+if (import.meta.env.PROD) void keepOffline();

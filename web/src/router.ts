@@ -1,17 +1,21 @@
-import { STAGES } from '@keen-sinew/core';
+import { STAGES, type Stage } from '@keen-sinew/core';
 import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router';
 
-const stagePages: Readonly<Record<string, NonNullable<RouteRecordRaw['component']>>> = {
+const stagePages: Readonly<Record<Stage, NonNullable<RouteRecordRaw['component']>>> = {
   measure: () => import('./stages/measure/MeasureStage.vue'),
   stance: () => import('./stages/stance/StanceStage.vue'),
   wire: () => import('./stages/wire/WireStage.vue'),
+  mass: () => import('./stages/mass/MassStage.vue'),
+  cure: () => import('./stages/cure/CureStage.vue'),
+  skin: () => import('./stages/skin/SkinStage.vue'),
+  colour: () => import('./stages/colour/ColourStage.vue'),
+  bench: () => import('./stages/bench/BenchStage.vue'),
 };
 
 const stageRoutes = STAGES.map((stage): RouteRecordRaw => ({
   path: stage,
   name: stage,
-  component: stagePages[stage] ?? (() => import('./stages/later/LaterStage.vue')),
-  props: { stage },
+  component: stagePages[stage],
 }));
 
 /** Every screen has an address with its piece in it; stages are loaded when first opened. */
@@ -30,6 +34,12 @@ export const router = createRouter({
       path: '/piece/:id/bending/:wire/:bend(\\d+)',
       name: 'bending',
       component: () => import('./bench/BendingPage.vue'),
+      props: true,
+    },
+    {
+      path: '/piece/:id/working/:step',
+      name: 'working',
+      component: () => import('./bench/WorkingPage.vue'),
       props: true,
     },
     { path: '/:pathMatch(.*)*', component: () => import('./pages/NotFound.vue') },

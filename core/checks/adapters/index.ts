@@ -1,5 +1,7 @@
 import type { Adapter } from '../checkFile.ts';
+import { colour } from './colour.ts';
 import { drawingStandards } from './drawingStandards.ts';
+import { heatConduction } from './heatConduction.ts';
 import { solids } from './solids.ts';
 import { springback } from './springback.ts';
 import { staticBalance } from './staticBalance.ts';
@@ -8,7 +10,9 @@ import { wireGauges } from './wireGauges.ts';
 
 /** One adapter per topic. */
 export const ADAPTERS: Readonly<Record<string, Adapter>> = {
+  colour,
   'drawing-standards': drawingStandards,
+  'heat-conduction': heatConduction,
   solids,
   springback,
   'static-balance': staticBalance,

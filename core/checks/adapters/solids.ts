@@ -1,13 +1,24 @@
+import { ellipsoidMeasures, thomsenArea } from '../../src/body/ellipsoid.ts';
 import { roundConeMeasures, type RoundConeMeasures } from '../../src/body/roundCone.ts';
+import { ellipticFrustum, torusMeasures } from '../../src/body/sectionSolids.ts';
 import { steinerShell } from '../../src/body/steiner.ts';
-import { nums, type Adapter } from '../checkFile.ts';
+import { nums, type Adapter, type CheckCase } from '../checkFile.ts';
 
-/** Round cones, capsules (round cones of equal radii) and Steiner's shells. */
+/** Round cones, capsules (round cones of equal radii), ellipsoids, frusta, rings, Steiner's shells. */
 export const solids: Adapter = (one) => {
   const cone = nums(one, 'r1', 'r2', 'd');
   if (cone) return measures(roundConeMeasures(...cone));
   const capsule = nums(one, 'r', 'L');
   if (capsule) return measures(roundConeMeasures(capsule[0], capsule[0], capsule[1]));
+  const axes = nums(one, 'a', 'b', 'c');
+  if (axes) return ellipsoid(...axes, one);
+  const frustum = nums(one, 'a1', 'b1', 'a2', 'b2', 'h');
+  if (frustum) {
+    const { volume, lateralArea, totalArea } = ellipticFrustum(...frustum);
+    return { V: volume, lateral_area: lateralArea, total_area: totalArea };
+  }
+  const ring = nums(one, 'R', 'r');
+  if (ring) return torus(...ring, one);
   const shell = nums(one, 'V', 'S', 'M', 't');
   if (!shell) return {};
   const [volume, area, , t] = shell;
@@ -21,6 +32,39 @@ export const solids: Adapter = (one) => {
     volume,
   };
 };
+
+/** The thickness that a key names: "V_outer_shell_t2" is 2. */
+const thicknessIn = (key: string, stem: string): number | undefined =>
+  key.startsWith(stem) ? Number(key.slice(stem.length)) : undefined;
+
+function ellipsoid(a: number, b: number, c: number, one: CheckCase): Record<string, unknown> {
+  const of = ellipsoidMeasures(a, b, c);
+  const thomsen = thomsenArea(a, b, c);
+  const shells = Object.keys(one.expected).flatMap((key) => {
+    const t = thicknessIn(key, 'V_outer_shell_t');
+    return t === undefined
+      ? []
+      : [[key, steinerShell(of.volume, of.area, of.meanCurvature, t).shellVolume]];
+  });
+  return {
+    V: of.volume,
+    S_exact: of.area,
+    M: of.meanCurvature,
+    S_Thomsen: thomsen,
+    Thomsen_error_percent: (thomsen / of.area - 1) * 100,
+    ...Object.fromEntries(shells),
+  };
+}
+
+/** A ring is not convex, but grows like a thicker ring. */
+function torus(ring: number, tube: number, one: CheckCase): Record<string, unknown> {
+  const of = torusMeasures(ring, tube);
+  const grown = Object.keys(one.expected).flatMap((key) => {
+    const t = thicknessIn(key, 'V_outer_body_t');
+    return t === undefined ? [] : [[key, torusMeasures(ring, tube + t).volume]];
+  });
+  return { V: of.volume, S: of.area, ...Object.fromEntries(grown) };
+}
 
 function measures(of: RoundConeMeasures): Record<string, unknown> {
   return {

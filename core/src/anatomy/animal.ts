@@ -1,12 +1,5 @@
 import type { Vec3 } from '../geometry/vec3.ts';
-import type { Provenance } from '../piece/provenance.ts';
-
-/** A life length with its usual range and where it comes from, in mm. */
-export interface LifeLength {
-  readonly mm: number;
-  readonly range: readonly [number, number];
-  readonly provenance: Provenance;
-}
+import type { CoatZone, RoughSize } from './coat.ts';
 
 /**
  * Flesh on part of a bone as a round cone, life mm. `from` and `to` are fractions of the bone (they
@@ -22,6 +15,19 @@ export interface FleshCone {
   readonly offsetTo?: Vec3;
 }
 
+/**
+ * Flesh as an ellipsoid section, life mm: a chest that is deeper than wide, a flat skull. Its centre
+ * lies at a fraction of the bone, moved off it by the offset (rest stance's axes, left side); its
+ * half lengths run along the bone, towards the back, and to the side.
+ */
+export interface FleshEllipsoid {
+  readonly at: number;
+  readonly radii: Vec3;
+  readonly offset?: Vec3;
+}
+
+export type Flesh = FleshCone | FleshEllipsoid;
+
 /** An animal: numbers on a body plan, each with its provenance. */
 export interface Animal {
   readonly id: string;
@@ -29,10 +35,14 @@ export interface Animal {
   readonly latin: string;
   readonly planId: string;
   /** Life lengths by bone key; left and right share one. */
-  readonly lengths: Readonly<Record<string, LifeLength>>;
+  readonly lengths: Readonly<Record<string, RoughSize>>;
   /** Rest directions that differ from the plan's, by bone key, left side; made unit when used. */
   readonly rest?: Readonly<Record<string, Vec3>>;
-  readonly flesh: Readonly<Record<string, readonly FleshCone[]>>;
+  readonly flesh: Readonly<Record<string, readonly Flesh[]>>;
+  /** The coat, zone by zone; every patch of skin belongs to one. */
+  readonly coat: readonly CoatZone[];
+  /** Diameter of the eyeball in life. */
+  readonly eye: RoughSize;
   /** Cross-checks that must follow from the bones: published or remembered whole-body ranges. */
   readonly ranges: {
     readonly massKg: readonly [number, number];

@@ -70,6 +70,16 @@ export interface StanceSpec {
   readonly lifted: readonly string[];
 }
 
+/** A region of the body that is built up in one way: its core, and its shell of clay. */
+export interface RegionSpec {
+  readonly id: string;
+  readonly name: string;
+  /** Bones whose flesh it is, by key. */
+  readonly bones: readonly string[];
+  /** `foil` round the wire under a shell of clay, or `solid` clay for slender parts. */
+  readonly core: 'foil' | 'solid';
+}
+
 /** A whole body plan. Bones are listed parents first. */
 export interface BodyPlan {
   readonly id: string;
@@ -88,4 +98,6 @@ export interface BodyPlan {
   /** The bone whose start is the withers: the shoulder height is measured at the skin over it. */
   readonly withersBone: string;
   readonly stances: readonly StanceSpec[];
+  /** Regions of the body; each bone belongs to one. */
+  readonly regions: readonly RegionSpec[];
 }

@@ -1,13 +1,15 @@
 import type { Animal } from './animal.ts';
 import { EURASIAN_OTTER } from './animals/eurasianOtter.ts';
+import { GREY_WOLF } from './animals/greyWolf.ts';
 import type { BodyPlan } from './bodyPlan.ts';
+import { FACINGS, zoneOf } from './coat.ts';
 import { FOUR_FOOTED_MAMMAL } from './plans/fourFootedMammal.ts';
 
 /** Every body plan that ships. */
 export const BODY_PLANS: readonly BodyPlan[] = Object.freeze([FOUR_FOOTED_MAMMAL]);
 
 /** Every animal that ships, in the order in which they are offered. */
-export const ANIMALS: readonly Animal[] = Object.freeze([EURASIAN_OTTER]);
+export const ANIMALS: readonly Animal[] = Object.freeze([EURASIAN_OTTER, GREY_WOLF]);
 
 /** The plan with this id, or undefined. */
 export const planById = (id: string): BodyPlan | undefined =>
@@ -49,5 +51,48 @@ export function registryFaults(plan: BodyPlan, animal: Animal): readonly string[
     plan.withersBone,
   ];
   for (const id of named) if (!seen.has(id)) faults.push(`${plan.id}: no bone ${id}`);
-  return faults;
+  return [
+    ...faults,
+    ...regionFaults(plan),
+    ...coatFaults(plan, animal),
+    ...padFaults(plan, animal),
+  ];
+}
+
+const keysOf = (plan: BodyPlan): readonly string[] => [
+  ...new Set(plan.bones.map((bone) => bone.key)),
+];
+
+/** Every bone lies in one region, and regions name only bones there are. */
+function regionFaults(plan: BodyPlan): readonly string[] {
+  const listed = plan.regions.flatMap((region) => region.bones);
+  const keys = keysOf(plan);
+  return [
+    ...keys
+      .filter((key) => listed.filter((one) => one === key).length !== 1)
+      .map((key) => `${plan.id}: ${key} is not in exactly one region`),
+    ...listed
+      .filter((key) => !keys.includes(key))
+      .map((key) => `${plan.id}: no bone ${key} for a region`),
+  ];
+}
+
+/** Every patch of skin finds a zone of the coat, whichever way it looks. */
+function coatFaults(plan: BodyPlan, animal: Animal): readonly string[] {
+  return keysOf(plan).flatMap((key) =>
+    FACINGS.filter((facing) => zoneOf(animal.coat, key, facing) === undefined).map(
+      (facing) => `${animal.id}: no zone of the coat for ${key} looking ${facing}`,
+    ),
+  );
+}
+
+/** The sole is told from the last round cone of the bone that carries it. */
+function padFaults(plan: BodyPlan, animal: Animal): readonly string[] {
+  return plan.contacts.flatMap(({ bone }) => {
+    const key = plan.bones.find((one) => one.id === bone)?.key ?? '';
+    const last = animal.flesh[key]?.at(-1);
+    return last === undefined || 'radii' in last
+      ? [`${animal.id}: ${key} carries a foot and does not end in a round cone`]
+      : [];
+  });
 }

@@ -1,7 +1,7 @@
 import type { Vec3 } from '../geometry/vec3.ts';
-import { mirrored, unit } from '../geometry/vec3.ts';
+import { mirrored, ORIGIN, unit } from '../geometry/vec3.ts';
 import type { Provenance } from '../piece/provenance.ts';
-import type { Animal, FleshCone } from './animal.ts';
+import type { Animal, Flesh } from './animal.ts';
 import type { BodyPlan, BoneSpec } from './bodyPlan.ts';
 
 /** A bone with its life length: the plan's, the animal's or the user's, and where it comes from. */
@@ -9,7 +9,7 @@ export interface Bone extends BoneSpec {
   readonly lifeLengthMm: number;
   readonly range: readonly [number, number];
   readonly provenance: Provenance;
-  readonly flesh: readonly FleshCone[];
+  readonly flesh: readonly Flesh[];
 }
 
 /** The one measured skeleton, at life size, in the rest stance. Parents stand before children. */
@@ -47,16 +47,17 @@ export function buildSkeleton(
       lifeLengthMm: mm,
       range: library.range,
       provenance,
-      flesh: (animal.flesh[spec.key] ?? []).map((cone) => mirrorCone(cone, sideways)),
+      flesh: (animal.flesh[spec.key] ?? []).map((one) => mirrorFlesh(one, sideways)),
     };
   });
   return { plan, animal, bones, byId: new Map(bones.map((bone) => [bone.id, bone])) };
 }
 
-function mirrorCone(cone: FleshCone, sideways: (v: Vec3) => Vec3): FleshCone {
+function mirrorFlesh(flesh: Flesh, sideways: (v: Vec3) => Vec3): Flesh {
+  if ('radii' in flesh) return { ...flesh, offset: sideways(flesh.offset ?? ORIGIN) };
   return {
-    ...cone,
-    offsetFrom: sideways(cone.offsetFrom ?? [0, 0, 0]),
-    offsetTo: sideways(cone.offsetTo ?? [0, 0, 0]),
+    ...flesh,
+    offsetFrom: sideways(flesh.offsetFrom ?? ORIGIN),
+    offsetTo: sideways(flesh.offsetTo ?? ORIGIN),
   };
 }

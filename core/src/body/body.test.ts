@@ -8,7 +8,7 @@ import { bodyGrid } from './bodyGrid.ts';
 import { centreOfMass, stanceMassCentre } from './massCentre.ts';
 import { roundConeDistance, roundConeMeasures, type RoundCone } from './roundCone.ts';
 import { presetAngles, settledStance } from './settledStance.ts';
-import { padRadiusMm, skinBox, skinCones } from './skin.ts';
+import { padRadiusMm, skinBox, skinParts } from './skin.ts';
 import { skinAbove, skinDistance } from './surfaceDistance.ts';
 
 const otter = ANIMALS[0]!;
@@ -137,11 +137,11 @@ describe('stances of the plan', () => {
 
 describe('skin', () => {
   it('has its box touched by its highest point, found straight above', () => {
-    const cones = skinCones(settledStance(skeleton, standing));
-    const box = skinBox(cones);
-    expect(skinAbove(cones, [0, 60, 0])).toBeLessThanOrEqual(box.max[1] + 1e-6);
-    expect(skinAbove(cones, [0, 9999, 0])).toBe(9999);
-    expect(skinDistance(cones, [box.max[0] + 10, 0, 0])).toBeGreaterThan(0);
+    const parts = skinParts(settledStance(skeleton, standing));
+    const box = skinBox(parts);
+    expect(skinAbove(parts, [0, 60, 0])).toBeLessThanOrEqual(box.max[1] + 1e-6);
+    expect(skinAbove(parts, [0, 9999, 0])).toBe(9999);
+    expect(skinDistance(parts, [box.max[0] + 10, 0, 0])).toBeGreaterThan(0);
     expect(() => skinBox([])).toThrow(/without flesh/);
   });
 });

@@ -1,9 +1,10 @@
+import { FACINGS, type Facing } from '../anatomy/coat.ts';
 import { poseSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { inverse, turn } from '../geometry/quat.ts';
 import { sub, type Vec3 } from '../geometry/vec3.ts';
-import { roundConeDistance } from './roundCone.ts';
-import { skinBox, skinCones, type SkinCone } from './skin.ts';
+import { fieldGradient, skinField, type SkinField } from './skinField.ts';
+import { skinParts } from './skin.ts';
 
 /** The flesh that belongs to one bone, at life size. */
 export interface BoneMass {
@@ -13,20 +14,36 @@ export interface BoneMass {
   readonly centre: Vec3;
 }
 
-/** The body as cells: its volume shared out to the bones. */
+/**
+ * The flesh under one patch of skin: that of one bone, looking one way in the rest stance. Flesh
+ * inside belongs to the patch that it lies nearest to.
+ */
+export interface BodyPatch {
+  readonly boneId: string;
+  readonly facing: Facing;
+  readonly areaMm2: number;
+  /** Volume in mm³ that lies deeper than 0, 1, 2 … steps of `levelMm` under the skin. */
+  readonly deeperMm3: readonly number[];
+}
+
+/** The body as cells, at life size: shared out to its bones and to its patches of skin. */
 export interface BodyGrid {
   readonly cellMm: number;
   readonly volumeMm3: number;
   readonly bones: readonly BoneMass[];
+  readonly levelMm: number;
+  readonly patches: readonly BodyPatch[];
 }
 
 /** Cells along the longest side of the body's box: coarse, about 1 % on the volume of an otter. */
-export const DEFAULT_CELLS = 180;
+export const DEFAULT_CELLS = 150;
+
+/** Skin looks up or down where its normal is within 60° of upright. */
+const UPRIGHT = Math.cos(Math.PI / 3);
 
 /**
- * Shares the body out to its bones on a grid over the rest stance at life size: each cell belongs
- * to the round cone whose surface lies furthest outside it, that is to its nearest flesh, and
- * counts with the fraction of it that is inside. Each cone is evaluated only near itself.
+ * Shares the body out on a grid over the rest stance at life size: each cell belongs to the part of
+ * flesh whose surface lies furthest outside it, and counts with the fraction of it that is inside.
  * `onProgress` is told 0 to 1. Pure and deterministic.
  */
 export function bodyGrid(
@@ -35,22 +52,9 @@ export function bodyGrid(
   onProgress: (done: number) => void = () => undefined,
 ): BodyGrid {
   const posed = poseSkeleton(skeleton, {});
-  const cones = skinCones(posed);
-  const box = skinBox(cones);
-  const h = Math.max(...sub(box.max, box.min)) / cells;
-  const n = sub(box.max, box.min).map((side) => Math.ceil(side / h) + 2) as [
-    number,
-    number,
-    number,
-  ];
-  const origin: Vec3 = [box.min[0] - h / 2, box.min[1] - h / 2, box.min[2] - h / 2];
-  const nearest = new Float64Array(n[0] * n[1] * n[2]).fill(Infinity);
-  const owner = new Int16Array(nearest.length).fill(-1);
-  cones.forEach((cone, index) => {
-    stampCone(cone, index, origin, h, n, nearest, owner);
-    onProgress((index + 1) / cones.length);
-  });
-  const sums = sumByBone(cones, origin, h, n, nearest, owner);
+  const field = skinField(skinParts(posed), cells, onProgress);
+  const { sums, patches } = shareOut(field);
+  const h3 = field.cellMm ** 3;
   const bones = posed.bones.map(({ bone, start, rotation }): BoneMass => {
     const sum = sums.get(bone.id);
     if (sum === undefined || sum[3] === 0)
@@ -58,66 +62,95 @@ export function bodyGrid(
     const mean: Vec3 = [sum[0] / sum[3], sum[1] / sum[3], sum[2] / sum[3]];
     return {
       boneId: bone.id,
-      volumeMm3: sum[3] * h ** 3,
+      volumeMm3: sum[3] * h3,
       centre: turn(inverse(rotation), sub(mean, start)),
     };
   });
-  return { cellMm: h, volumeMm3: bones.reduce((s, b) => s + b.volumeMm3, 0), bones };
+  const volumeMm3 = bones.reduce((s, b) => s + b.volumeMm3, 0);
+  return { cellMm: field.cellMm, volumeMm3, bones, levelMm: field.cellMm / 2, patches };
 }
 
-/** Keeps the least distance and its cone in every cell the cone can reach. */
-function stampCone(
-  cone: SkinCone,
-  index: number,
-  origin: Vec3,
-  h: number,
-  n: readonly [number, number, number],
-  nearest: Float64Array,
-  owner: Int16Array,
-): void {
-  const box = skinBox([cone]);
-  const low = box.min.map((v, i) => Math.max(0, Math.floor((v - origin[i as 0]) / h) - 1));
-  const high = box.max.map((v, i) =>
-    Math.min(n[i as 0] - 1, Math.ceil((v - origin[i as 0]) / h) + 1),
-  );
-  for (let k = low[2]!; k <= high[2]!; k++) {
-    for (let j = low[1]!; j <= high[1]!; j++) {
-      for (let i = low[0]!; i <= high[0]!; i++) {
-        const at = i + n[0] * (j + n[1] * k);
-        const d = roundConeDistance(cone, [
-          origin[0] + i * h,
-          origin[1] + j * h,
-          origin[2] + k * h,
-        ]);
-        if (d < nearest[at]!) {
-          nearest[at] = d;
-          owner[at] = index;
-        }
-      }
-    }
-  }
-}
+type Sums = Map<string, [number, number, number, number]>;
 
-/** Per bone: sums of x, y, z and of the inside fractions of its cells. */
-function sumByBone(
-  cones: readonly SkinCone[],
-  origin: Vec3,
-  h: number,
-  n: readonly [number, number, number],
-  nearest: Float64Array,
-  owner: Int16Array,
-): ReadonlyMap<string, readonly [number, number, number, number]> {
-  const sums = new Map<string, [number, number, number, number]>();
+/** One pass over the cells: sums of x, y, z and inside fractions per bone, and the patches. */
+function shareOut(field: SkinField): { sums: Sums; patches: readonly BodyPatch[] } {
+  const { parts, nearest, owner, cellMm: h, n, origin } = field;
+  const sums: Sums = new Map();
+  const drafts = new Map<string, PatchDraft>();
   for (let at = 0; at < nearest.length; at++) {
-    const inside = Math.min(1, Math.max(0, 0.5 - nearest[at]! / h));
+    const d = nearest[at]!;
+    if (d > AREA_REACH * h) continue;
+    const { boneId } = parts[owner[at]!]!;
+    const facing = facingAt(field, at);
+    const key = `${boneId} ${facing}`;
+    let draft = drafts.get(key);
+    if (draft === undefined) drafts.set(key, (draft = newDraft(boneId, facing)));
+    addCell(draft, d, h);
+    const inside = insideShare(d, 0, h);
     if (inside === 0) continue;
-    const boneId = cones[owner[at]!]!.boneId;
-    const sum = sums.get(boneId) ?? [0, 0, 0, 0];
+    let sum = sums.get(boneId);
+    if (sum === undefined) sums.set(boneId, (sum = [0, 0, 0, 0]));
     sum[0] += inside * (origin[0] + (at % n[0]) * h);
     sum[1] += inside * (origin[1] + (Math.floor(at / n[0]) % n[1]) * h);
     sum[2] += inside * (origin[2] + Math.floor(at / (n[0] * n[1])) * h);
     sum[3] += inside;
-    sums.set(boneId, sum);
   }
-  return sums;
+  return { sums, patches: [...drafts.values()].map((draft) => finished(draft, h)) };
+}
+
+function facingAt(field: SkinField, at: number): Facing {
+  const [gx, gy, gz] = fieldGradient(field, at);
+  const up = gy / (Math.hypot(gx, gy, gz) || 1);
+  if (up > UPRIGHT) return FACINGS[0];
+  return up < -UPRIGHT ? FACINGS[2] : FACINGS[1];
+}
+
+/** Fraction of a cell that lies deeper than a level; `d` is signed, negative inside. */
+const insideShare = (d: number, levelMm: number, h: number): number =>
+  Math.min(1, Math.max(0, 0.5 - (d + levelMm) / h));
+
+interface PatchDraft {
+  readonly boneId: string;
+  readonly facing: Facing;
+  cells: number;
+  readonly levels: number[];
+}
+
+const newDraft = (boneId: string, facing: Facing): PatchDraft => ({
+  boneId,
+  facing,
+  cells: 0,
+  levels: [],
+});
+
+/** Cells this many edges from the skin still count towards its area. */
+const AREA_REACH = 1.5;
+
+/**
+ * Adds a cell to its patch: to the area by a raised cosine over ±1.5 cells (the smeared delta of
+ * level sets; S. Osher & R. Fedkiw, 2003), and to every level that it is deeper than.
+ */
+function addCell(draft: PatchDraft, d: number, h: number): void {
+  const reach = AREA_REACH * h;
+  if (d > -reach) draft.cells += ((1 + Math.cos((Math.PI * d) / reach)) / (2 * reach)) * h;
+  const deepest = Math.floor(2 * (0.5 - d / h));
+  for (let level = 0; level <= deepest; level++) {
+    const share = insideShare(d, (level * h) / 2, h);
+    draft.levels[level] = (draft.levels[level] ?? 0) + share;
+  }
+}
+
+const finished = ({ boneId, facing, cells, levels }: PatchDraft, h: number): BodyPatch => ({
+  boneId,
+  facing,
+  areaMm2: cells * h * h,
+  deeperMm3: levels.map((share) => share * h ** 3),
+});
+
+/** Volume in mm³ of a patch that lies deeper than a life depth in mm, between its levels. */
+export function deeperMm3(patch: BodyPatch, levelMm: number, depthMm: number): number {
+  const at = Math.max(0, depthMm) / levelMm;
+  const level = Math.floor(at);
+  const [from, to] = [patch.deeperMm3[level] ?? 0, patch.deeperMm3[level + 1] ?? 0];
+  return from + (to - from) * (at - level);
 }

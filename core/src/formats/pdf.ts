@@ -12,7 +12,14 @@ import {
   type PDFFont,
   type PDFPage,
 } from 'pdf-lib';
-import type { Drawing, DrawingItem, Ink, PagePoint } from '../sheets/drawing.ts';
+import {
+  itemExtent,
+  type Drawing,
+  type DrawingItem,
+  type Ink,
+  type PagePoint,
+} from '../sheets/drawing.ts';
+import { FILL_HEX, INK_HEX } from '../sheets/inks.ts';
 import { toPoints, type PaperMm } from '../sheets/paper.ts';
 import { OVERLAP_MM, PAGE_MARGIN_MM, tiles, type Tile } from '../sheets/tiling.ts';
 
@@ -36,20 +43,8 @@ const hex = (code: string): Color => {
   const part = (at: number): number => Number.parseInt(code.slice(at, at + 2), 16) / 255;
   return rgb(part(1), part(3), part(5));
 };
-
-/** Inks on paper; the sheet itself stays white to spare toner. */
-const INKS: Readonly<Record<Ink, Color>> = {
-  near: hex('#9c3f26'),
-  far: hex('#436079'),
-  mid: hex('#1f6b5c'),
-  ink: hex('#20302e'),
-  soft: hex('#4f5d58'),
-  dimension: hex('#9c3f26'),
-  skin: hex('#8c8672'),
-  board: hex('#8c8672'),
-};
-const SKIN_FILL = hex('#f3eee2');
-const BOARD_FILL = hex('#eae2d0');
+const ink = (of: Ink): Color => hex(INK_HEX[of]);
+const fill = (of: Ink): Color => hex(FILL_HEX[of] ?? INK_HEX[of]);
 
 /**
  * Drawings as a PDF at exactly 1:1, each tiled over as many pages as it needs, with overlaps, crop
@@ -97,9 +92,23 @@ function drawTile(page: PDFPage, tile: Tile, faces: Faces): void {
     toPoints(p[0] - tile.origin[0] + x),
     toPoints(p[1] - tile.origin[1] + y),
   ];
-  for (const item of tile.drawing.items) drawItem(page, item, place, faces);
+  for (const item of tile.drawing.items)
+    if (reachesTile(item, tile)) drawItem(page, item, place, faces);
   page.pushOperators(popGraphicsState());
   drawCropMarks(page, tile);
+}
+
+/** Room in mm for pens and for letters that are wider than they were estimated. */
+const REACH_MM = 20;
+
+/** Whether an item may be seen in the window of a tile; the others are left out of its page. */
+function reachesTile(item: DrawingItem, { origin, window }: Tile): boolean {
+  const points = itemExtent(item);
+  return ([0, 1] as const).every((axis) => {
+    const size = axis === 0 ? window.w : window.h;
+    const at = points.map((point) => point[axis] - origin[axis]);
+    return Math.max(...at) >= -REACH_MM && Math.min(...at) <= size + REACH_MM;
+  });
 }
 
 type Place = (p: PagePoint) => PagePoint;
@@ -110,8 +119,8 @@ function drawItem(page: PDFPage, item: DrawingItem, place: Place, faces: Faces):
       drawPath(page, item.points.map(place), {
         closed: item.closed === true,
         weight: item.weight,
-        stroke: INKS[item.ink],
-        ...(item.filled ? { fill: item.ink === 'board' ? BOARD_FILL : INKS[item.ink] } : {}),
+        stroke: ink(item.ink),
+        ...(item.filled ? { fill: fill(item.ink) } : {}),
         ...(item.dashed ? { dash: [toPoints(1.6), toPoints(1.1)] } : {}),
       });
       break;
@@ -120,10 +129,18 @@ function drawItem(page: PDFPage, item: DrawingItem, place: Place, faces: Faces):
         drawPath(page, outline.map(place), {
           closed: true,
           weight: item.weight * 2,
-          stroke: INKS[item.ink],
+          stroke: ink(item.ink),
         });
       for (const outline of item.outlines)
-        drawPath(page, outline.map(place), { closed: true, weight: 0, fill: SKIN_FILL });
+        drawPath(page, outline.map(place), { closed: true, weight: 0, fill: fill(item.ink) });
+      break;
+    case 'fill':
+      for (const outline of item.outlines)
+        drawPath(page, outline.map(place), {
+          closed: true,
+          weight: 0,
+          fill: item.hex === undefined ? fill(item.ink) : hex(item.hex),
+        });
       break;
     case 'circle': {
       const [cx, cy] = place(item.at);
@@ -132,8 +149,8 @@ function drawItem(page: PDFPage, item: DrawingItem, place: Place, faces: Faces):
         y: cy,
         size: toPoints(item.radius),
         borderWidth: toPoints(item.weight),
-        borderColor: INKS[item.ink],
-        color: item.filled ? INKS[item.ink] : rgb(1, 1, 1),
+        borderColor: ink(item.ink),
+        color: item.filled ? ink(item.ink) : rgb(1, 1, 1),
       });
       break;
     }
@@ -179,7 +196,7 @@ function drawText(
     y: upright ? py - back : py,
     size,
     font,
-    color: INKS[item.ink],
+    color: ink(item.ink),
     ...(upright ? { rotate: degrees(90) } : {}),
   });
 }
@@ -192,7 +209,7 @@ function drawCropMarks(page: PDFPage, { window, column, row, columns, rows }: Ti
       start: { x: toPoints(a[0]), y: toPoints(a[1]) },
       end: { x: toPoints(b[0]), y: toPoints(b[1]) },
       thickness: toPoints(0.18),
-      color: INKS.soft,
+      color: ink('soft'),
       ...(dashed ? { dashArray: [toPoints(1), toPoints(2)] } : {}),
     });
   for (const cx of [x, x + w]) {
@@ -217,7 +234,7 @@ function drawFoot(page: PDFPage, tile: Tile, title: string, faces: Faces): void 
       y: toPoints(yMm),
       size: toPoints(sizeMm),
       font,
-      color: INKS.ink,
+      color: ink('ink'),
     });
   const many = tile.columns * tile.rows > 1;
   const where = many
@@ -250,7 +267,7 @@ function drawCheckBar(page: PDFPage, yMm: number): void {
         [toPoints(x1), toPoints(y1)],
         [toPoints(x2), toPoints(y2)],
       ],
-      { closed: false, weight: 0.35, stroke: INKS.ink },
+      { closed: false, weight: 0.35, stroke: ink('ink') },
     );
   const end = PAGE_MARGIN_MM + CHECK_BAR_MM;
   bar(PAGE_MARGIN_MM, yMm, end, yMm);

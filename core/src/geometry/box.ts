@@ -6,17 +6,15 @@ export interface Box3 {
   readonly max: Vec3;
 }
 
-/** The box round spheres; undefined where there are none. */
-export function boxOfSpheres(
-  spheres: readonly { readonly centre: Vec3; readonly radius: number }[],
-): Box3 | undefined {
-  if (spheres.length === 0) return undefined;
+/** The box round points; undefined where there are none. */
+export function boxOfPoints(points: readonly Vec3[]): Box3 | undefined {
+  if (points.length === 0) return undefined;
   const min: [number, number, number] = [Infinity, Infinity, Infinity];
   const max: [number, number, number] = [-Infinity, -Infinity, -Infinity];
-  for (const { centre, radius } of spheres) {
+  for (const point of points) {
     for (const i of [0, 1, 2] as const) {
-      min[i] = Math.min(min[i], centre[i] - radius);
-      max[i] = Math.max(max[i], centre[i] + radius);
+      min[i] = Math.min(min[i], point[i]);
+      max[i] = Math.max(max[i], point[i]);
     }
   }
   return { min, max };

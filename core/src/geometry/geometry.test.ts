@@ -1,19 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { boxOfSpheres, boxSize } from './box.ts';
+import { boxOfPoints, boxSize } from './box.ts';
 import { convexHull, distanceToSegment, edgeMargins, type Point2 } from './hull.ts';
 import { aboutAxis, compose, inverse, turn } from './quat.ts';
-import {
-  angleBetween,
-  cross,
-  dot,
-  length,
-  mirrored,
-  mirroredAxis,
-  sub,
-  unit,
-  type Vec3,
-} from './vec3.ts';
+import { angleBetween, cross, dot, length, mirrored, mirroredAxis, sub, unit } from './vec3.ts';
 
 const coordinate = fc.double({ min: -100, max: 100, noNaN: true });
 const vector = fc.tuple(coordinate, coordinate, coordinate);
@@ -110,11 +100,13 @@ describe('convexHull', () => {
   });
 });
 
-describe('boxOfSpheres', () => {
-  it('spans spheres, and is nothing for none', () => {
-    const centre: Vec3 = [1, 2, 3];
-    const box = boxOfSpheres([{ centre, radius: 2 }]);
+describe('boxOfPoints', () => {
+  it('spans points, and is nothing for none', () => {
+    const box = boxOfPoints([
+      [1, 2, 3],
+      [-3, 6, 7],
+    ]);
     expect(box && boxSize(box)).toEqual([4, 4, 4]);
-    expect(boxOfSpheres([])).toBeUndefined();
+    expect(boxOfPoints([])).toBeUndefined();
   });
 });

@@ -1,7 +1,7 @@
 import { posedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { settledStance, type StanceChoice } from '../body/settledStance.ts';
-import { skinCones, skinExtent } from '../body/skin.ts';
+import { skinParts, skinExtent } from '../body/skin.ts';
 import { skinAbove } from '../body/surfaceDistance.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 
@@ -32,10 +32,10 @@ export function lifeSizes(skeleton: Skeleton, choice: StanceChoice): LifeSizes {
   const totalLengthMm = lengthOf(plan.lengthBones);
   const tailMm = lengthOf(plan.tailBones);
   return {
-    shoulderHeightMm: skinAbove(skinCones(standing), withers),
+    shoulderHeightMm: skinAbove(skinParts(standing), withers),
     totalLengthMm,
     headBodyMm: totalLengthMm - tailMm,
     tailMm,
-    posedExtentMm: skinExtent(skinCones(settledStance(skeleton, choice))),
+    posedExtentMm: skinExtent(skinParts(settledStance(skeleton, choice))),
   };
 }

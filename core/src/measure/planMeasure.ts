@@ -62,6 +62,13 @@ export const planMeasure = lastCall(
   },
 );
 
+/** Every working of the measure stage, in the order in which the ledger shows them. */
+export const measureWorkings = (plan: MeasurePlan): readonly Working[] => [
+  plan.scale,
+  ...plan.summary,
+  ...plan.rows.flatMap((row) => [row.life, row.model]),
+];
+
 function boneRow(bone: Bone, scale: Working): BoneRow {
   const target = { kind: 'bone', id: bone.id } as const;
   const name = bone.name.replace(', left', '');

@@ -1,9 +1,15 @@
+import { laterStages } from './newPiece.ts';
 import { PIECE_VERSION } from './pieceSchema.ts';
 
 type Step = (old: Record<string, unknown>) => Record<string, unknown>;
 
-/** From version n to n + 1, under n. Version 1 is the first, so there is no step yet. */
-const STEPS: Readonly<Record<number, Step>> = {};
+/**
+ * From version n to n + 1, under n. Version 1 ended at the wire; version 2 goes on to the varnish,
+ * and an older piece takes the defaults of the stages it did not know.
+ */
+const STEPS: Readonly<Record<number, Step>> = {
+  1: (old) => ({ ...old, ...laterStages(), version: 2 }),
+};
 
 /**
  * Brings an older document to today's version, one step at a time. Undefined where the version is

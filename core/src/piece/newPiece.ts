@@ -49,6 +49,42 @@ export function newPiece(id: string, name: string, animalId: string): Piece {
       testBends: {},
       stock: [],
     },
+    ...laterStages(),
     confirmed: [],
+  };
+}
+
+/**
+ * Defaults of the stages from Mass to Bench, of common practice: a 5 mm shell over packed kitchen
+ * foil, firm oven clay by its class, a shell baked first, four tools, grey primer.
+ */
+export function laterStages(): Pick<Piece, 'mass' | 'cure' | 'skin' | 'colour' | 'bench'> {
+  return {
+    mass: {
+      clay: {
+        classId: 'oven-firm',
+        name: 'Firm oven clay',
+        label: { temperatureC: null, limitC: null, minutes: null, perMm: null, packetG: null },
+        weighed: null,
+      },
+      shells: {},
+      shellMm: 5,
+      foil: { widthMm: 300, gaugeMm: 0.015, packedGPerMl: 0.8 },
+      sparePercent: 15,
+      paperMm: 0.1,
+    },
+    cure: {
+      method: 'shell-first',
+      partsFirst: true,
+      fan: false,
+      ovenOffsetC: 0,
+      setC: null,
+      minutes: null,
+      nearC: 10,
+      holdMin: 15,
+    },
+    skin: { tools: ['needle', 'wire-brush', 'probe', 'ball'], zones: {} },
+    colour: { primer: 'grey', step: 0.08, baseCoats: 2, zones: {} },
+    bench: { done: {} },
   };
 }

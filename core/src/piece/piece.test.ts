@@ -3,6 +3,7 @@ import { otterPiece, plainPiece } from '../testing/samples.ts';
 import { problemSentence } from '../units/problem.ts';
 import { demoPieces } from './demoPieces.ts';
 import { lastCall } from './lastCall.ts';
+import { laterStages } from './newPiece.ts';
 import { migrate } from './migrations.ts';
 import type { Piece } from './pieceSchema.ts';
 import { pieceText, readPiece, readPieceText } from './readPiece.ts';
@@ -56,6 +57,13 @@ describe('piece files', () => {
     ['wire.spine.size', { system: 'SWG', value: 60 }, /wire size/],
     ['wire.stock', 'none', /wire\.stock/],
     ['name', '', /name: received an empty field/],
+    ['mass.shells', { wing: { core: 'foil', shellMm: 4 } }, /mass\.shells: received “wing”/],
+    ['mass.clay.classId', 'mud', /classId: received “mud”/],
+    ['cure.ovenOffsetC', 400, /ovenOffsetC: received 400/],
+    ['skin.tools', ['rake'], /received “rake”/],
+    ['skin.zones', { wing: { method: 'carved', hairMm: 2 } }, /skin\.zones: received “wing”/],
+    ['colour.zones', { back: { hex: 'brown', sheen: null } }, /hex: received “brown”/],
+    ['bench.done', { x: { on: 'today', minutes: 1, note: '' } }, /received “today”/],
   ])(
     'refuses %s = %j and says where, what was received and what is allowed',
     (path, value, pattern) => {
@@ -73,9 +81,16 @@ describe('piece files', () => {
     expect(sentenceOf({ ...piece, measure })).toMatch(/measure\.oven/);
   });
 
+  it('takes in a piece of version 1 with its decisions kept and the later stages on defaults', () => {
+    const { mass: _m, cure: _c, skin: _s, colour: _o, bench: _b, ...first } = otterPiece();
+    const read = readPiece({ ...first, version: 1 });
+    if (!read.ok) throw new Error(problemSentence(read.problem));
+    expect(read.value).toMatchObject({ version: 2, wire: first.wire, ...laterStages() });
+  });
+
   it('knows no way from a version that never was', () => {
     expect(migrate({ version: 0 })).toBeUndefined();
-    expect(migrate({ version: 1, name: 'kept' })).toEqual({ version: 1, name: 'kept' });
+    expect(migrate({ version: 3 })).toBeUndefined();
   });
 });
 

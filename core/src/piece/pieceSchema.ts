@@ -1,4 +1,6 @@
 import { FREEDOMS } from '../anatomy/bodyPlan.ts';
+import { SHEENS } from '../anatomy/coat.ts';
+import { CLAY_IDS, TOOL_IDS } from './materialIds.ts';
 import { METAL_IDS } from './metalIds.ts';
 import { PROVENANCES } from './provenance.ts';
 import { STAGES } from './working.ts';
@@ -6,8 +8,9 @@ import { z } from './zodSetup.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 1;
+export const PIECE_VERSION = 2;
 
+const celsius = z.number().min(0).max(300);
 const lengthMm = (min: number, max: number): z.ZodNumber => z.number().min(min).max(max);
 
 /** Life lengths a user may give: from an insect's segment to the largest land animals. */
@@ -16,6 +19,9 @@ export const LIFE_LENGTH_LIMITS = { minMm: 0.5, maxMm: 5000 } as const;
 export const MODEL_LENGTH_LIMITS = { minMm: 5, maxMm: 5000 } as const;
 /** How far a scale may go either way, life millimetres to one of the model. */
 export const RATIO_LIMITS = { min: 0.5, max: 200 } as const;
+
+/** How a zone of the coat is made: pressed into the clay, stuck on it, or left smooth. */
+export const COAT_METHODS = ['carved', 'fibre', 'smooth'] as const;
 
 const boxSchema = z.strictObject({
   lengthMm: lengthMm(20, 5000),
@@ -62,6 +68,100 @@ const stockSchema = z.strictObject({
 });
 
 const anglesSchema = z.partialRecord(z.enum(FREEDOMS), z.number().min(-180).max(180));
+
+/** What the user read off the packet or measured; null where the class of clay decides. */
+const claySchema = z.strictObject({
+  classId: z.enum(CLAY_IDS),
+  name: z.string().min(1).max(60),
+  label: z.strictObject({
+    temperatureC: celsius.nullable(),
+    limitC: celsius.nullable(),
+    /** Minutes for this much thickness. */
+    minutes: z.number().min(1).max(600).nullable(),
+    perMm: lengthMm(1, 50).nullable(),
+    packetG: z.number().min(5).max(25_000).nullable(),
+  }),
+  /** A block of it, weighed and measured. */
+  weighed: z
+    .strictObject({
+      grams: z.number().min(1).max(25_000),
+      lengthMm: lengthMm(5, 500),
+      widthMm: lengthMm(5, 500),
+      heightMm: lengthMm(2, 500),
+    })
+    .nullable(),
+});
+
+const massSchema = z.strictObject({
+  clay: claySchema,
+  /** Regions that the user built otherwise than the plan has them. */
+  shells: z.record(
+    z.string().max(40),
+    z.strictObject({ core: z.enum(['foil', 'solid']), shellMm: lengthMm(0.5, 60) }),
+  ),
+  shellMm: lengthMm(0.5, 60),
+  foil: z.strictObject({
+    widthMm: lengthMm(100, 1000),
+    gaugeMm: lengthMm(0.005, 0.1),
+    packedGPerMl: z.number().min(0.1).max(2.7),
+  }),
+  sparePercent: z.number().min(0).max(200),
+  paperMm: lengthMm(0.03, 1),
+});
+
+const cureSchema = z.strictObject({
+  method: z.enum(['shell-first', 'all-at-once']),
+  partsFirst: z.boolean(),
+  fan: z.boolean(),
+  /** A thermometer in the oven less what the dial says. */
+  ovenOffsetC: z.number().min(-60).max(60),
+  setC: celsius.nullable(),
+  minutes: z.number().min(1).max(1440).nullable(),
+  /** The slowest clay counts as hot when it is this near to the oven. */
+  nearC: z.number().min(1).max(40),
+  holdMin: z.number().min(0).max(240),
+});
+
+const skinSchema = z.strictObject({
+  tools: z.array(z.enum(TOOL_IDS)).max(TOOL_IDS.length),
+  zones: z.record(
+    z.string().max(40),
+    z.strictObject({
+      method: z.enum(COAT_METHODS),
+      hairMm: lengthMm(0.2, 1000).nullable(),
+    }),
+  ),
+});
+
+const colourSchema = z.strictObject({
+  primer: z.enum(['grey', 'white']),
+  /** Lightness between two steps, in OKLab (0 black to 1 white). */
+  step: z.number().min(0.02).max(0.2),
+  baseCoats: z.number().int().min(1).max(5),
+  zones: z.record(
+    z.string().max(40),
+    z.strictObject({
+      hex: z
+        .string()
+        .regex(/^#[0-9a-f]{6}$/)
+        .nullable(),
+      sheen: z.enum(SHEENS).nullable(),
+    }),
+  ),
+});
+
+const benchSchema = z.strictObject({
+  /** Steps ticked off, by id. */
+  done: z.record(
+    z.string().max(60),
+    z.strictObject({
+      /** The day, as the user's calendar has it: 2026-05-30. */
+      on: z.iso.date(),
+      minutes: z.number().min(0).max(10_000).nullable(),
+      note: z.string().max(500),
+    }),
+  ),
+});
 
 /** Everything the user decided or measured about a piece; nothing that can be derived. */
 export const pieceSchema = z.strictObject({
@@ -120,6 +220,11 @@ export const pieceSchema = z.strictObject({
     ),
     stock: z.array(stockSchema).max(40),
   }),
+  mass: massSchema,
+  cure: cureSchema,
+  skin: skinSchema,
+  colour: colourSchema,
+  bench: benchSchema,
   confirmed: z.array(z.enum(STAGES)).max(STAGES.length),
 });
 
@@ -128,3 +233,5 @@ export type Piece = z.infer<typeof pieceSchema>;
 export type ScaleChoice = Piece['measure']['scale'];
 export type WireChoice = z.infer<typeof wireChoiceSchema>;
 export type StockEntry = z.infer<typeof stockSchema>;
+export type ClayChoice = z.infer<typeof claySchema>;
+export type StepDone = Piece['bench']['done'][string];

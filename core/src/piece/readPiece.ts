@@ -53,10 +53,15 @@ function checkNames(piece: Piece): Parsed<Piece> {
   const keys = new Set(plan.bones.map((bone) => bone.key));
   const ids = new Set(plan.bones.map((bone) => bone.id));
   const feet = new Set(plan.contacts.map((contact) => contact.id));
+  const regions = new Set(plan.regions.map((region) => region.id));
+  const zones = new Set(animal?.coat.map((zone) => zone.id));
   const strange =
     firstStrange('measure.lifeLengths', Object.keys(piece.measure.lifeLengths), keys) ??
     firstStrange('stance.anglesDeg', Object.keys(piece.stance.anglesDeg), ids) ??
-    firstStrange('stance.lifted', piece.stance.lifted ?? [], feet);
+    firstStrange('stance.lifted', piece.stance.lifted ?? [], feet) ??
+    firstStrange('mass.shells', Object.keys(piece.mass.shells), regions) ??
+    firstStrange('skin.zones', Object.keys(piece.skin.zones), zones) ??
+    firstStrange('colour.zones', Object.keys(piece.colour.zones), zones);
   if (strange) return refused(strange.where, strange.name, `a name of the plan “${plan.name}”`);
   if (piece.measure.scale.by === 'oven' && piece.measure.oven === null) {
     return refused('measure.oven', null, 'the inside of the oven, as the scale depends on it');

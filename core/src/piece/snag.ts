@@ -44,6 +44,27 @@ export interface SnagFacts {
     fitRatio: number;
   };
   'not-enough-wire': { wire: string; size: string; metal: string; missingMm: number };
+  'shell-over-limb': {
+    region: string;
+    bone: string;
+    thickMm: number;
+    shellMm: number;
+    maxShellMm: number;
+  };
+  'body-weight-off': { kg: number; lowKg: number; highKg: number; girthPercent: number };
+  'clay-over-limit': { clay: string; setC: number; hotC: number; limitC: number };
+  'oven-too-cool': { clay: string; hotC: number; lowC: number };
+  'bake-too-short': { minutes: number; neededMin: number; place: string };
+  'bake-never-hot': { place: string; hotC: number; minutes: number };
+  'hair-finer-than-tool': {
+    zone: string;
+    strokeMm: number;
+    tool: string;
+    leastMm: number;
+    locks: number;
+  };
+  'no-tool': { zone: string };
+  'step-out-of-order': { step: string; needs: string };
   'bone-out-of-range': { bone: string; mm: number; lowMm: number; highMm: number };
 }
 
@@ -60,9 +81,10 @@ export type Snag = {
   };
 }[SnagCode];
 
-type Sentences = { readonly [C in SnagCode]: (facts: SnagFacts[C], mm: Mm, deg: Deg) => string };
-type Mm = (value: number) => string;
-type Deg = (value: number) => string;
+type Sentences = {
+  readonly [C in SnagCode]: (facts: SnagFacts[C], mm: Say, deg: Say, celsius: Say) => string;
+};
+type Say = (value: number) => string;
 
 const SENTENCES: Sentences = {
   'wire-too-thick': (f, mm) =>
@@ -97,17 +119,45 @@ const SENTENCES: Sentences = {
     `The posed piece is ${mm(f.lengthMm)} long, ${mm(f.heightMm)} high and ${mm(f.widthMm)} wide, and the oven takes ${f.ovenText}. Make it 1:${f.fitRatio.toFixed(2)} or smaller, change the stance, or bake it in parts.`,
   'not-enough-wire': (f, mm) =>
     `${f.wire} needs ${mm(f.missingMm)} more ${f.metal} wire of ${f.size} than is on hand in one length. Buy it before cutting; a wire that ends up short cannot be lengthened.`,
+  'shell-over-limb': (f, mm) =>
+    `${f.region}: at the ${f.bone} it is only ${mm(f.thickMm)} thick, and a shell of ${mm(f.shellMm)} leaves no room for a core. ${
+      f.maxShellMm >= 1
+        ? `Make its shell at most ${mm(f.maxShellMm)}, or build it solid.`
+        : 'Build it solid.'
+    }`,
+  'body-weight-off': (f) =>
+    `At life size this body would weigh ${f.kg.toFixed(1)} kg; the animal weighs ${f.lowKg} to ${f.highKg} kg. It will look ${f.girthPercent < 0 ? 'fat' : 'starved'}: make its girth about ${Math.ceil(Math.abs(f.girthPercent))} % ${f.girthPercent < 0 ? 'smaller' : 'larger'}, or check the bone lengths.`,
+  'clay-over-limit': (f, _mm, _deg, celsius) =>
+    `The oven would be at ${celsius(f.hotC)} with the dial at ${celsius(f.setC)}, and ${f.clay} must never be above ${celsius(f.limitC)}: it browns and gives off harmful fumes. Turn the dial down; if it smokes, switch off, open the windows and leave the room.`,
+  'oven-too-cool': (f, _mm, _deg, celsius) =>
+    `The oven would be at ${celsius(f.hotC)}, and ${f.clay} needs at least ${celsius(f.lowC)}: it would stay weak and crumble. Set the dial higher, or check it with a thermometer.`,
+  'bake-too-short': (f) =>
+    `You set ${f.minutes.toFixed(0)} minutes, and the slowest clay (${f.place}) needs ${f.neededMin.toFixed(0)}. The middle would stay soft and weak. Bake longer, or make it thinner.`,
+  'bake-never-hot': (f, _mm, _deg, celsius) =>
+    `${f.place}: in ${f.minutes} minutes the innermost clay does not come near the oven’s ${celsius(f.hotC)}. Make it thinner or give it a foil core, or bake it in layers.`,
+  'hair-finer-than-tool': (f, mm) =>
+    `${f.zone}: a lock of hair is ${mm(f.strokeMm)} wide at this scale, and your finest tool (${f.tool}) makes ${mm(f.leastMm)}. Press strokes that stand for about ${f.locks} locks each, or use a finer tool.`,
+  'no-tool': (f) =>
+    `${f.zone} is to be carved, and no tool is ticked as yours. Tick the tools that you have.`,
+  'step-out-of-order': (f) =>
+    `“${f.step}” is ticked off, and “${f.needs}” that it depends on is not. Tick that one too if it is done; if it is not, stop before it costs you the piece.`,
   'bone-out-of-range': (f, mm) =>
     `${f.bone} is ${mm(f.mm)} in life, outside the usual ${mm(f.lowMm)} to ${mm(f.highMm)}. Measure it again, or keep it if this animal was so.`,
 };
 
 /** The full sentence of a snag: what is wrong with the number, the reason and the remedy. */
 export function snagSentence(snag: Snag, system: UnitSystem = 'metric'): string {
-  const sentence = SENTENCES[snag.code] as (facts: unknown, mm: Mm, deg: Deg) => string;
+  const sentence = SENTENCES[snag.code] as (
+    facts: unknown,
+    mm: Say,
+    deg: Say,
+    celsius: Say,
+  ) => string;
   return sentence(
     snag.facts,
     (value) => quantityText(value, 'mm', system),
     (value) => quantityText(value, 'deg', system, Math.abs(value) < 10 ? 1 : 0),
+    (value) => quantityText(value, 'degC', system),
   );
 }
 

@@ -14,9 +14,20 @@ export const STAGES = [
 ] as const;
 export type Stage = (typeof STAGES)[number];
 
-/** What a number measures on the sheet: a bone, a wire, a bend, a foot, the whole piece. */
+/** What a number measures on the sheet: a bone, a wire, a region, a zone, the whole piece. */
 export interface SheetTarget {
-  readonly kind: 'bone' | 'wire' | 'bend' | 'contact' | 'hole' | 'mass-centre' | 'height' | 'piece';
+  readonly kind:
+    | 'bone'
+    | 'wire'
+    | 'bend'
+    | 'contact'
+    | 'hole'
+    | 'mass-centre'
+    | 'height'
+    | 'piece'
+    | 'region'
+    | 'zone'
+    | 'step';
   readonly id: string;
 }
 

@@ -7,7 +7,7 @@ export type PagePoint = readonly [number, number];
  * What a line means; screen and paper choose its colour. Near side rust, far side slate, midline
  * green, always told by weight as well.
  */
-export type Ink = 'near' | 'far' | 'mid' | 'ink' | 'soft' | 'dimension' | 'skin' | 'board';
+export type Ink = 'near' | 'far' | 'mid' | 'ink' | 'soft' | 'dimension' | 'skin' | 'board' | 'core';
 
 /** Line weights in mm on paper, each about √2 of the one before (steps of ISO 128). */
 export const WEIGHT = { hair: 0.13, thin: 0.25, far: 0.5, near: 0.7, mid: 1 } as const;
@@ -48,14 +48,22 @@ export interface TextItem extends Item {
   readonly rotateDeg?: number;
 }
 
-/** Filled outlines drawn as one: their inner edges vanish. */
+/** Filled outlines drawn as one, in the fill of their ink: their inner edges vanish. */
 export interface UnionItem extends Item {
   readonly kind: 'union';
   readonly outlines: readonly (readonly PagePoint[])[];
   readonly weight: number;
 }
 
-export type DrawingItem = LineItem | CircleItem | TextItem | UnionItem;
+/** Areas without an edge: swatches, zones, strokes of hair at their true width. */
+export interface FillItem extends Item {
+  readonly kind: 'fill';
+  readonly outlines: readonly (readonly PagePoint[])[];
+  /** A colour of the animal, in place of the ink's. */
+  readonly hex?: string;
+}
+
+export type DrawingItem = LineItem | CircleItem | TextItem | UnionItem | FillItem;
 
 /** A drawing at 1:1 in mm, the same object for screen, paper and files. */
 export interface Drawing {
@@ -86,12 +94,13 @@ export function fittedDrawing(
   return { id, title, box: { min: [low(xs), low(ys)], max: [high(xs), high(ys)] }, items };
 }
 
-/** Points that an item reaches; text by an estimate of 0.6 of its size per letter. */
-function itemExtent(item: DrawingItem): readonly PagePoint[] {
+/** Points whose box holds an item; text by an estimate of 0.6 of its size per letter. */
+export function itemExtent(item: DrawingItem): readonly PagePoint[] {
   switch (item.kind) {
     case 'line':
       return item.points;
     case 'union':
+    case 'fill':
       return item.outlines.flat();
     case 'circle':
       return [

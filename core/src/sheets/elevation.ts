@@ -5,12 +5,14 @@ import type { Plan } from '../plan.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import { dimension } from './dimension.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem, type Ink } from './drawing.ts';
-import { taperedOutline } from './taperedOutline.ts';
+import { coatItems, zoneItems } from './coatItems.ts';
+import { coreItems, shellLabels } from './coreItems.ts';
+import { partOutline } from './partOutline.ts';
 import { project, type View } from './views.ts';
 
 /** What an elevation carries besides skin and base. */
 export interface ElevationOptions {
-  readonly show: 'bones' | 'wires';
+  readonly show: 'bones' | 'wires' | 'core' | 'zones' | 'coat';
   readonly dimensions: boolean;
 }
 
@@ -27,11 +29,13 @@ const TITLES: Readonly<Record<View, string>> = {
   front: 'Front elevation',
   top: 'From above',
 };
-/** Short enough to stand over a narrow drawing. */
-const WIRE_TITLES: Readonly<Record<View, string>> = {
-  side: 'Side elevation with the wires',
-  front: 'Front with the wires',
-  top: 'From above with the wires',
+/** What else a drawing shows; front views are narrow, and their titles stay short. */
+const ENDINGS: Readonly<Record<ElevationOptions['show'], string>> = {
+  bones: '',
+  wires: ' with the wires',
+  core: ' with the core',
+  zones: ', base colours',
+  coat: ', lie of the coat',
 };
 const MARGIN_MM = 6;
 const DIMENSION_GAP_MM = 9;
@@ -41,12 +45,18 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
   const items = [
     ...boardItems(plan, view),
     skinItem(plan, view),
-    ...(options.show === 'bones' ? boneItems(plan, view) : wireItems(plan, view)),
-    ...massItems(plan, view),
-    ...(view === 'top' ? supportItems(plan) : []),
+    ...(options.show === 'bones' ? boneItems(plan, view) : []),
+    ...(options.show === 'core' ? coreItems(plan, view) : []),
+    ...(options.show === 'wires' || options.show === 'core' ? wireItems(plan, view) : []),
+    ...(options.show === 'core' && view === 'side' ? shellLabels(plan, view) : []),
+    ...(options.show === 'zones' ? zoneItems(plan, view) : []),
+    ...(options.show === 'coat' ? coatItems(plan, view) : []),
+    ...(options.show === 'bones' || options.show === 'wires' ? massItems(plan, view) : []),
+    ...(view === 'top' && options.show === 'bones' ? supportItems(plan) : []),
     ...(options.dimensions ? dimensionItems(plan, view) : []),
   ];
-  const title = options.show === 'wires' ? WIRE_TITLES[view] : TITLES[view];
+  const name = view === 'front' && options.show !== 'bones' ? 'Front' : TITLES[view];
+  const title = name + ENDINGS[options.show];
   return fittedDrawing(`${view}-${options.show}`, title, items, MARGIN_MM);
 }
 
@@ -56,9 +66,9 @@ function skinItem(plan: Plan, view: View): DrawingItem {
     ink: 'skin',
     layer: 'skin',
     weight: WEIGHT.thin,
-    outlines: plan.stance.cones.map((cone) =>
-      taperedOutline(project(view, cone.a), cone.radiusA, project(view, cone.b), cone.radiusB),
-    ),
+    outlines: plan.stance.skin
+      .map((part) => partOutline(view, part))
+      .filter((outline) => outline !== null),
   };
 }
 
@@ -200,7 +210,7 @@ function massItems(plan: Plan, view: View): readonly DrawingItem[] {
 }
 
 function dimensionItems(plan: Plan, view: View): readonly DrawingItem[] {
-  const box = skinBox(plan.stance.cones);
+  const box = skinBox(plan.stance.skin);
   const mm = (value: number): string => value.toFixed(1);
   const top = box.max[1];
   const corner = (x: number, y: number, z: number) => project(view, [x, y, z]);

@@ -1,7 +1,10 @@
 import type { Plan } from '../plan.ts';
 import { basePlanDrawing } from './basePlan.ts';
 import type { Drawing } from './drawing.ts';
+import { colourCard } from './colourCard.ts';
 import { elevation } from './elevation.ts';
+import { stepsSheet } from './stepsSheet.ts';
+import { strokeCard } from './strokeCard.ts';
 import { wireStrips } from './wireStrips.ts';
 
 /** The shop sheets of a piece, all at 1:1 of the model. */
@@ -12,5 +15,10 @@ export function planSheets(plan: Plan): readonly Drawing[] {
     elevation(plan, 'front', { show: 'wires', dimensions: true }),
     wireStrips(plan.wire.wires),
     basePlanDrawing(plan.wire.base),
+    elevation(plan, 'side', { show: 'core', dimensions: false }),
+    elevation(plan, 'front', { show: 'core', dimensions: false }),
+    strokeCard(plan.skin),
+    ...(plan.colour === null ? [] : [colourCard(plan.colour)]),
+    ...(plan.bench === null ? [] : [stepsSheet(plan.bench)]),
   ];
 }

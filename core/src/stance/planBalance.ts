@@ -47,17 +47,6 @@ function balanceWorkings(
 ): readonly Working[] {
   const target = { kind: 'mass-centre', id: 'mass-centre' } as const;
   const common = { stage: 'stance', provenance: 'derived', inputs: [] } as const;
-  const weight: Working = {
-    ...common,
-    id: 'body.weight.life',
-    label: 'This body at life size',
-    value: body.volumeMm3 / 1e6,
-    unit: 'kg',
-    formula: 'm = Σ cells inside the skin × 1 kg per litre',
-    inputs: [input('h', 'Edge of a cell, life', body.cellMm, 'mm', 'derived')],
-    source: 'round cones on the bones, on a grid; animals float, so about 1 kg a litre (memory)',
-    range: measure.skeleton.animal.ranges.massKg,
-  };
   const height: Working = {
     ...common,
     id: 'balance.height',
@@ -80,7 +69,6 @@ function balanceWorkings(
     target,
   };
   return [
-    weight,
     height,
     margin,
     {

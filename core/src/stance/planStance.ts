@@ -1,7 +1,7 @@
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { ContactSpec, FreedomName } from '../anatomy/bodyPlan.ts';
 import { presetOf, settledStance, stanceAngles } from '../body/settledStance.ts';
-import { padRadiusMm, skinBox, skinCones, type SkinCone } from '../body/skin.ts';
+import { padRadiusMm, skinBox, skinParts, type SkinPart } from '../body/skin.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { lastCall } from '../piece/lastCall.ts';
@@ -27,7 +27,8 @@ export interface Footfall {
 /** What Stance hands on: the posed model and its footfalls. */
 export interface StancePlan {
   readonly posed: PosedSkeleton;
-  readonly cones: readonly SkinCone[];
+  /** The flesh, posed. */
+  readonly skin: readonly SkinPart[];
   readonly feet: readonly Footfall[];
   /** Every joint angle as it stands, degrees: the planted preset with the user's over it. */
   readonly angles: readonly Working[];
@@ -40,12 +41,12 @@ export interface StancePlan {
 export const planStance = lastCall((stance: Piece['stance'], measure: MeasurePlan): StancePlan => {
   const { skeleton, lifePerModel } = measure;
   const posed = settledStance(skeleton, stance, 1 / lifePerModel);
-  const cones = skinCones(posed);
+  const skin = skinParts(posed);
   const lifted = stance.lifted ?? presetOf(skeleton, stance.presetId).lifted;
   const feet = skeleton.plan.contacts.map((contact) =>
     footfall(posed, contact, !lifted.includes(contact.id)),
   );
-  const box = skinBox(cones);
+  const box = skinBox(skin);
   const extent = (id: string, label: string, axis: 0 | 1 | 2): Working => ({
     id: `stance.${id}`,
     stage: 'stance',
@@ -63,7 +64,7 @@ export const planStance = lastCall((stance: Piece['stance'], measure: MeasurePla
   const angles = angleWorkings(measure, stance);
   return {
     posed,
-    cones,
+    skin,
     feet,
     angles,
     heightAsPosed,
@@ -75,6 +76,13 @@ export const planStance = lastCall((stance: Piece['stance'], measure: MeasurePla
     snags: [...limitSnags(measure, angles), ...feetSnags(feet)],
   };
 });
+
+/** Every working of the stance stage, in the order in which the ledger shows them. */
+export const stanceWorkings = (plan: StancePlan): readonly Working[] => [
+  ...plan.summary,
+  ...plan.feet.map((foot) => foot.working),
+  ...plan.angles,
+];
 
 function footfall(posed: PosedSkeleton, contact: ContactSpec, down: boolean): Footfall {
   const ball = posedBone(posed, contact.bone).end;

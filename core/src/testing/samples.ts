@@ -1,4 +1,5 @@
-import { bodyGrid } from '../body/bodyGrid.ts';
+import { bodyGrid, type BodyGrid } from '../body/bodyGrid.ts';
+import { heatRun } from '../cure/heatRun.ts';
 import { planMeasure } from '../measure/planMeasure.ts';
 import { demoPieces } from '../piece/demoPieces.ts';
 import { newPiece } from '../piece/newPiece.ts';
@@ -11,8 +12,10 @@ export const otterPiece = (): Piece => demoPieces()[0]!;
 /** A plain standing otter at 1:4. */
 export const plainPiece = (): Piece => newPiece('plain', 'Plain', 'eurasian-otter');
 
+type Section = 'measure' | 'stance' | 'wire' | 'mass' | 'cure' | 'skin' | 'colour' | 'bench';
+
 /** A piece with part of one of its sections replaced. */
-export function changed<S extends 'measure' | 'stance' | 'wire'>(
+export function changed<S extends Section>(
   piece: Piece,
   section: S,
   part: Partial<Piece[S]>,
@@ -20,6 +23,21 @@ export function changed<S extends 'measure' | 'stance' | 'wire'>(
   return { ...piece, [section]: { ...piece[section], ...part } };
 }
 
-/** The whole plan of a piece, body included, on a coarse grid. */
-export const wholePlan = (piece: Piece): Plan =>
-  planPiece(piece, bodyGrid(planMeasure(piece.measure, piece.stance).skeleton, 60));
+/** The demonstration wolf. */
+export const wolfPiece = (): Piece => demoPieces()[1]!;
+
+/** The body of a piece on a coarse grid; the same skeleton is worked out once. */
+export function coarseBody(piece: Piece): BodyGrid {
+  const { skeleton } = planMeasure(piece.measure, piece.stance);
+  const key = JSON.stringify([piece.measure.animalId, piece.measure.lifeLengths]);
+  const found = bodies.get(key) ?? bodyGrid(skeleton, 60);
+  bodies.set(key, found);
+  return found;
+}
+const bodies = new Map<string, BodyGrid>();
+
+/** The whole plan of a piece, body included, on a coarse grid; heat as well where it is asked. */
+export function wholePlan(piece: Piece, withHeat = false): Plan {
+  const { request } = planPiece(piece, null).cure;
+  return planPiece(piece, coarseBody(piece), withHeat && request ? heatRun(request) : null);
+}

@@ -2,6 +2,8 @@
 export const MM_PER_INCH = 25.4;
 /** Grams in an avoirdupois ounce, exact (international yard and pound agreement, 1959). */
 export const GRAMS_PER_OUNCE = 28.349523125;
+/** Millilitres in a US fluid ounce, exact (231 cubic inches to the gallon of 128). */
+export const ML_PER_FLUID_OUNCE = (231 * MM_PER_INCH ** 3) / 128 / 1000;
 /** PDF points in a millimetre: 72 to the inch (ISO 32000). */
 export const POINTS_PER_MM = 72 / MM_PER_INCH;
 
@@ -9,12 +11,37 @@ export const POINTS_PER_MM = 72 / MM_PER_INCH;
 export type UnitSystem = 'metric' | 'imperial';
 
 /** Units a working may carry; `ratio` and `count` are plain numbers. */
-export type Unit = 'mm' | 'deg' | 'g' | 'kg' | 'ml' | 'ratio' | 'count' | 'scale' | 'MPa' | 'cm';
+export type Unit =
+  | 'mm'
+  | 'cm'
+  | 'm'
+  | 'cm2'
+  | 'deg'
+  | 'g'
+  | 'kg'
+  | 'ml'
+  | 'g/ml'
+  | 'g/m2'
+  | 'percent'
+  | 'ratio'
+  | 'count'
+  | 'scale'
+  | 'MPa'
+  | 'degC'
+  | 'kelvin'
+  | 'min'
+  | 'h'
+  | 'W/mK'
+  | 'W/m2K'
+  | 'J/kgK'
+  | 'J/m2K';
 
 interface Shown {
   readonly unit: string;
   readonly digits: number;
   readonly factor: number;
+  /** Added after the factor: temperatures have another zero. */
+  readonly shift?: number;
 }
 
 const METRIC: Readonly<Record<Unit, Shown>> = {
@@ -28,6 +55,19 @@ const METRIC: Readonly<Record<Unit, Shown>> = {
   count: { unit: '', digits: 0, factor: 1 },
   scale: { unit: '', digits: 2, factor: 1 },
   MPa: { unit: 'MPa', digits: 0, factor: 1 },
+  m: { unit: 'm', digits: 1, factor: 1 },
+  cm2: { unit: 'cm²', digits: 0, factor: 1 },
+  'g/ml': { unit: 'g/ml', digits: 2, factor: 1 },
+  'g/m2': { unit: 'g/m²', digits: 1, factor: 1 },
+  percent: { unit: '%', digits: 0, factor: 1 },
+  degC: { unit: '°C', digits: 0, factor: 1 },
+  kelvin: { unit: '°C', digits: 0, factor: 1 },
+  min: { unit: 'min', digits: 0, factor: 1 },
+  h: { unit: 'h', digits: 0, factor: 1 },
+  'W/mK': { unit: 'W/(m·K)', digits: 2, factor: 1 },
+  'W/m2K': { unit: 'W/(m²·K)', digits: 0, factor: 1 },
+  'J/kgK': { unit: 'J/(kg·K)', digits: 0, factor: 1 },
+  'J/m2K': { unit: 'J/(m²·K)', digits: 0, factor: 1 },
 };
 
 const IMPERIAL: Readonly<Record<Unit, Shown>> = {
@@ -36,7 +76,12 @@ const IMPERIAL: Readonly<Record<Unit, Shown>> = {
   cm: { unit: 'in', digits: 2, factor: 10 / MM_PER_INCH },
   g: { unit: 'oz', digits: 1, factor: 1 / GRAMS_PER_OUNCE },
   kg: { unit: 'lb', digits: 2, factor: 1000 / (16 * GRAMS_PER_OUNCE) },
-  ml: { unit: 'fl oz', digits: 1, factor: 1 / 29.5735295625 },
+  ml: { unit: 'fl oz', digits: 1, factor: 1 / ML_PER_FLUID_OUNCE },
+  m: { unit: 'ft', digits: 1, factor: 1000 / (12 * MM_PER_INCH) },
+  cm2: { unit: 'in²', digits: 1, factor: 100 / MM_PER_INCH ** 2 },
+  degC: { unit: '°F', digits: 0, factor: 1.8, shift: 32 },
+  // A difference of temperatures has no zero to shift.
+  kelvin: { unit: '°F', digits: 0, factor: 1.8 },
 };
 
 /** A value in one unit system, split so that a table can align number and unit. */
@@ -58,7 +103,7 @@ export function formatQuantity(
   const shown = (system === 'metric' ? METRIC : IMPERIAL)[unit];
   if (!Number.isFinite(value)) return { number: 'none', unit: '' };
   if (unit === 'scale') return { number: `1:${trimZeros(value.toFixed(2))}`, unit: '' };
-  const number = (value * shown.factor).toFixed(digits ?? shown.digits);
+  const number = (value * shown.factor + (shown.shift ?? 0)).toFixed(digits ?? shown.digits);
   return { number: number.replace(/^-(0(\.0+)?)$/, '$1'), unit: shown.unit };
 }
 

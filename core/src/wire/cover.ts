@@ -35,7 +35,7 @@ export function thinnestCover(
     const [from, to] = [route.points[leg]!, route.points[leg + 1]!];
     for (const t of STATIONS) {
       const at = lerp(from.at, to.at, t);
-      const depthMm = -skinDistance(stance.cones, at);
+      const depthMm = -skinDistance(stance.skin, at);
       const wireMm = wireMmAt(leg);
       const coverMm = depthMm - wireMm / 2;
       if (worst !== undefined && coverMm >= worst.coverMm) continue;

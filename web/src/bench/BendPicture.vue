@@ -45,7 +45,7 @@ path {
   stroke-width: 15;
 }
 .ghost {
-  stroke: #b5cfc2;
+  stroke: var(--verdigris-wash);
   stroke-width: 15;
 }
 .swing {

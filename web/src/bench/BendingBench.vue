@@ -15,7 +15,7 @@ const props = defineProps<{ wireId: string; number: number }>();
 const { piece, plan } = providePiecePlan();
 const { text } = useUnits();
 const router = useRouter();
-const timer = useWorkTimer();
+const { text: timer } = useWorkTimer();
 const wake = useWakeLock();
 
 const wire = computed(() => plan.value.wire.wires.find((one) => one.id === props.wireId));

@@ -81,7 +81,7 @@ svg {
   max-height: 320px;
 }
 circle {
-  fill: #f3ece0;
+  fill: var(--skin-fill);
   stroke: var(--ink);
   stroke-width: 1.5;
 }

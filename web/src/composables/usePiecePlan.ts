@@ -1,15 +1,17 @@
-import { planMeasure, planPiece, type Piece, type Plan } from '@keen-sinew/core';
+import { planMeasure, planPiece, type HeatRun, type Piece, type Plan } from '@keen-sinew/core';
 import {
   computed,
   inject,
   provide,
   shallowRef,
+  watch,
   type ComputedRef,
   type InjectionKey,
   type Ref,
 } from 'vue';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import { useBody } from './useBody.ts';
+import { useHeat } from './useHeat.ts';
 
 /** The open piece as it is shown, its plan, and how to change it. */
 export interface PiecePlan {
@@ -18,6 +20,8 @@ export interface PiecePlan {
   readonly plan: ComputedRef<Plan>;
   readonly bodyProgress: Readonly<Ref<number | null>>;
   readonly bodyProblem: Readonly<Ref<string | null>>;
+  readonly heatBusy: Readonly<Ref<boolean>>;
+  readonly heatProblem: Readonly<Ref<string | null>>;
   readonly change: (label: string, recipe: (piece: Piece) => Piece) => void;
   /** Shows a change without keeping it, while a drag is under way; null lets go of it. */
   readonly preview: (recipe: ((piece: Piece) => Piece) | null) => void;
@@ -35,15 +39,21 @@ export function providePiecePlan(): PiecePlan {
     if (shown.value === null) throw new Error('a stage is shown without an open piece');
     return shown.value;
   });
+  // The question that Cure asks follows from decisions alone, so the first answer may still be out.
+  const heat = shallowRef<HeatRun | null>(null);
   const plan = computed(() => {
     const { skeleton } = planMeasure(piece.value.measure, piece.value.stance);
-    return planPiece(piece.value, gridOf(skeleton));
+    return planPiece(piece.value, gridOf(skeleton), heat.value);
   });
+  const flow = useHeat(computed(() => plan.value.cure.request));
+  watch(flow.run, (run) => (heat.value = run));
   const value: PiecePlan = {
     piece,
     plan,
     bodyProgress: progress,
     bodyProblem: problem,
+    heatBusy: flow.busy,
+    heatProblem: flow.problem,
     change: (label, recipe) => {
       draft.value = null;
       store.change(label, recipe);

@@ -1,5 +1,18 @@
 <script setup lang="ts">
-import { A4, bendsCsv, cutListCsv, pieceText, planJson, planSheets } from '@keen-sinew/core';
+import {
+  A4,
+  bendsCsv,
+  cutListCsv,
+  drawingSvg,
+  elevation,
+  pieceText,
+  planJson,
+  planSheets,
+  shoppingCsv,
+  stepsCsv,
+  type BenchPlan,
+  type View,
+} from '@keen-sinew/core';
 import { NModal } from 'naive-ui';
 import { ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
@@ -17,6 +30,8 @@ async function makePdf(): Promise<Blob> {
     import('@keen-sinew/core/pdf'),
     import('./sheetFonts.ts'),
   ]);
+  if (plan.value.bench === null)
+    throw new Error('the body is still being worked out, try again in a moment');
   const bytes = await sheetsPdf(piece.value.name, planSheets(plan.value), A4, await sheetFonts());
   return new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' });
 }
@@ -33,6 +48,13 @@ async function pdf(): Promise<void> {
   }
 }
 
+/** Files that wait for the body say so, rather than leaving half of themselves out. */
+function fromBench(name: string, make: (bench: BenchPlan) => string): void {
+  const { bench } = plan.value;
+  problem.value = bench ? null : 'The body is still being worked out. Try again in a moment.';
+  if (bench) downloadText(`${piece.value.id}-${name}.csv`, make(bench), 'text/csv');
+}
+
 const FILES = [
   {
     id: 'cut-list',
@@ -46,6 +68,29 @@ const FILES = [
     title: 'Bend marks (CSV)',
     what: 'Feed, mark, turn, angle and bend-to of every bend.',
     make: () => downloadText(`${piece.value.id}-bends.csv`, bendsCsv(plan.value.wire), 'text/csv'),
+  },
+  ...(['side', 'front'] as const).map((view: View) => ({
+    id: `${view}.svg`,
+    title: view === 'side' ? 'Side elevation (SVG)' : 'Front elevation (SVG)',
+    what: 'Bones and outline at 1:1 in millimetres, for a drawing or cutting program.',
+    make: () =>
+      downloadText(
+        `${piece.value.id}-${view}.svg`,
+        drawingSvg(elevation(plan.value, view, { show: 'bones', dimensions: true })),
+        'image/svg+xml',
+      ),
+  })),
+  {
+    id: 'steps',
+    title: 'Steps (CSV)',
+    what: 'The work in order, with what you logged of it.',
+    make: () => fromBench('steps', stepsCsv),
+  },
+  {
+    id: 'shopping',
+    title: 'Shopping list (CSV)',
+    what: 'What to buy, with quantities.',
+    make: () => fromBench('shopping', shoppingCsv),
   },
   {
     id: 'plan',
@@ -73,9 +118,9 @@ const FILES = [
       <h2>Sheets and files</h2>
       <div class="first">
         <p>
-          Elevations, wires with their marks, and the drilled base at exactly 1:1 of the model,
-          tiled on A4 with a 10 mm overlap. Print at 100 %, never “fit to page”, and measure the 100
-          mm bar before you cut.
+          Elevations, wires with their marks, the drilled base, core, strokes, colours and the
+          steps, at exactly 1:1 of the model, tiled on A4 with a 10 mm overlap. Print at 100 %,
+          never “fit to page”, and measure the 100 mm bar before you cut.
         </p>
         <button type="button" class="pdf" :disabled="busy" @click="pdf">
           {{ busy ? 'Drawing the sheets' : 'Shop sheets (PDF, A4)' }}
@@ -98,7 +143,9 @@ const FILES = [
   background: var(--sheet);
   border: 1.5px solid var(--ink);
   padding: 22px 28px;
-  width: min(620px, 92vw);
+  width: min(680px, 92vw);
+  max-height: 92vh;
+  overflow-y: auto;
 }
 .first {
   display: grid;

@@ -3,6 +3,7 @@ import { ANIMALS, animalById, pieceText, type Piece } from '@keen-sinew/core';
 import { NInput, useMessage } from 'naive-ui';
 import { h, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
+import { offlineSentence } from '../composables/offline.ts';
 import ChoiceField from '../controls/ChoiceField.vue';
 import { downloadText } from '../files/download.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
@@ -140,6 +141,7 @@ const scaleText = (piece: Piece): string =>
       />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     </section>
+    <p v-if="offlineSentence" class="offline" role="status">{{ offlineSentence }}</p>
   </main>
 </template>
 
@@ -211,5 +213,10 @@ label span {
 }
 .problem {
   color: var(--rust);
+}
+.offline {
+  margin-top: 40px;
+  font-size: 14px;
+  color: var(--soft);
 }
 </style>

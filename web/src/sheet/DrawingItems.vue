@@ -20,6 +20,8 @@ const path = (points: readonly PagePoint[], closed = false): string =>
   points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(2)} ${(-y).toFixed(2)}`).join('') +
   (closed ? 'Z' : '');
 const pen = (weight: number): number => Math.max(0.5, weight * PX_PER_PEN_MM);
+const paths = (outlines: readonly (readonly PagePoint[])[]): string =>
+  outlines.map((outline) => path(outline, true)).join('');
 const letter = (sizeMm: number): number => Math.max(sizeMm, LEAST_LETTER_PX * props.mmPerPx);
 const radius = (item: Extract<DrawingItem, { kind: 'circle' }>): number =>
   item.layer === 'holes'
@@ -62,6 +64,12 @@ function choose(item: DrawingItem): void {
       :stroke-width="pen(item.weight)"
       :stroke-dasharray="item.dashed ? '5 3' : undefined"
       :class="{ filled: item.filled }"
+    />
+    <path
+      v-else-if="item.kind === 'fill'"
+      class="area"
+      :d="paths(item.outlines)"
+      :style="item.hex ? { fill: item.hex } : undefined"
     />
     <circle
       v-else-if="item.kind === 'circle'"
@@ -118,6 +126,20 @@ path {
 .ink-board .filled {
   fill: var(--board);
 }
+.ink-core {
+  color: var(--core-line);
+}
+.ink-core .flesh {
+  fill: var(--core-fill);
+}
+.area {
+  stroke: none;
+  fill: currentcolor;
+}
+.picked .area {
+  stroke: var(--verdigris);
+  stroke-width: 1.5px;
+}
 .flesh {
   stroke: none;
   fill: var(--skin-fill);
@@ -129,6 +151,10 @@ circle {
 }
 text {
   fill: currentcolor;
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 3px;
+  vector-effect: non-scaling-stroke;
   font-family: var(--font-text);
 }
 text.number {

@@ -1,12 +1,10 @@
 <script setup lang="ts">
-import { onMounted, ref, watch } from 'vue';
+import { ref, watch } from 'vue';
 import { usePieceStore } from '../stores/pieceStore.ts';
-import { useSettingsStore } from '../stores/settingsStore.ts';
 
 /** Opens the piece of an address and shows its slot when it is there. */
 const props = defineProps<{ id: string }>();
 const store = usePieceStore();
-const settings = useSettingsStore();
 const state = ref<'opening' | 'open' | 'none'>('opening');
 
 async function openPiece(): Promise<void> {
@@ -19,7 +17,6 @@ async function openPiece(): Promise<void> {
   state.value = (await store.open(props.id)) ? 'open' : 'none';
 }
 
-onMounted(() => settings.load());
 watch(() => props.id, openPiece, { immediate: true });
 </script>
 

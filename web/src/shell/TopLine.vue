@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Redo2, Undo2 } from 'lucide-vue-next';
+import { Moon, Redo2, Sun, Undo2 } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
@@ -55,6 +55,7 @@ function rename(event: Event): void {
     <div class="chips">
       <WorkingChip label="Scale" :working="plan.measure.scale" />
       <WorkingChip label="Tall as posed" :working="plan.stance.heightAsPosed" />
+      <WorkingChip v-if="plan.mass" label="Clay" :working="plan.mass.clayGrams" />
     </div>
     <div class="right">
       <span class="saved" role="status" :class="{ problem: store.saveProblem }">{{ saved }}</span>
@@ -81,10 +82,23 @@ function rename(event: Event): void {
       <button
         class="chip"
         type="button"
-        :title="settings.units === 'metric' ? 'Switch to inches' : 'Switch to millimetres'"
+        :title="
+          settings.units === 'metric'
+            ? 'Switch to inches, ounces and °F'
+            : 'Switch to millimetres, grams and °C'
+        "
         @click="settings.switchUnits()"
       >
-        {{ settings.units === 'metric' ? 'mm · g' : 'in · oz' }}
+        {{ settings.units === 'metric' ? 'mm · °C' : 'in · °F' }}
+      </button>
+      <button
+        class="icon"
+        type="button"
+        :title="settings.theme === 'day' ? 'Night bench' : 'Paper by day'"
+        :aria-label="settings.theme === 'day' ? 'Night bench' : 'Paper by day'"
+        @click="settings.switchTheme()"
+      >
+        <component :is="settings.theme === 'day' ? Moon : Sun" :size="18" aria-hidden="true" />
       </button>
       <button class="print" type="button" title="Sheets and files (P)" @click="emit('print')">
         Print shop sheets

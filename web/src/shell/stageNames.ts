@@ -9,25 +9,22 @@ export const STAGE_NAMES: Readonly<
   wire: { name: 'Wire', purpose: 'What to cut, where to bend it, and where to drill the base.' },
   mass: {
     name: 'Mass',
-    purpose:
-      'Mass will tell how much foil and clay goes round the wire, how thick the shell may be, and what this body would weigh in life.',
+    purpose: 'How much foil and clay goes round the wire, and what this body would weigh in life.',
   },
   cure: {
     name: 'Cure',
-    purpose:
-      'Cure will tell how long the thickest clay needs at which temperature, in how many bakes, and what must never go in the oven.',
+    purpose: 'How hot and how long, until the slowest clay is cured.',
   },
   skin: {
     name: 'Skin',
-    purpose:
-      'Skin will scale hair, scales and feathers to the model and say which tool can make them.',
+    purpose: 'How long and how fine each stroke of the coat is, and with which tool.',
   },
   colour: {
     name: 'Colour',
-    purpose: 'Colour will mix the layers from primer to sheen out of the paints you own.',
+    purpose: 'The layers from primer to sheen, and how much paint they take.',
   },
   bench: {
     name: 'Bench',
-    purpose: 'Bench will put every step in order, with what to buy and how long each takes you.',
+    purpose: 'Every step in order, what is next, and what to buy.',
   },
 };

@@ -75,12 +75,16 @@ function checked(raw: unknown): StoredPiece | string {
   if (!isStored(raw)) return 'The stored record is not one of a piece.';
   const read = readPiece(raw.piece);
   if (!read.ok) return problemSentence(read.problem);
-  const good = (step: Step): boolean => readPiece(step.piece).ok;
+  // Steps of the journal are brought to today's version too; one that cannot be read is let go.
+  const brought = (step: Step): readonly Step[] => {
+    const its = readPiece(step.piece);
+    return its.ok ? [{ ...step, piece: its.value }] : [];
+  };
   return {
     ...raw,
     piece: read.value,
-    past: raw.past.filter(good),
-    future: raw.future.filter(good),
+    past: raw.past.flatMap(brought),
+    future: raw.future.flatMap(brought),
   };
 }
 

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { pieceText, demoPieces } from '@keen-sinew/core';
+import { pieceText, demoPieces, type Piece } from '@keen-sinew/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { loadPiece, storedIds, writePiece, type StoredPiece } from './pieceStorage.ts';
@@ -28,12 +28,13 @@ describe('the store of pieces', () => {
   afterEach(() => store.settled());
 
   it('shows the demonstration on a first visit, once', async () => {
-    expect(store.pieces.map((piece) => piece.id)).toEqual([ID]);
-    await store.remove(ID);
+    const ids = store.pieces.map((piece) => piece.id);
+    expect(ids).toEqual([ID, 'wolf-at-the-carr']);
+    for (const id of ids) await store.remove(id);
     await store.loadAll();
     expect(store.pieces).toEqual([]);
     await store.restoreDemo();
-    expect(store.pieces).toHaveLength(1);
+    expect(store.pieces).toHaveLength(2);
   });
 
   it('undoes and redoes in order, and forgets the way forth after a new change', async () => {
@@ -91,7 +92,7 @@ describe('the store of pieces', () => {
     rename(store, 'One');
     await store.settled();
     const restore = await store.remove(ID);
-    expect(await storedIds()).toEqual([]);
+    expect(await storedIds()).not.toContain(ID);
     await restore();
     await store.open(ID);
     expect(store.canUndo).toBe(true);
@@ -99,6 +100,20 @@ describe('the store of pieces', () => {
 
   it('opens nothing under a name that is not there', async () => {
     expect(await store.open('nobody')).toBe(false);
+  });
+});
+
+describe('a document of an older version', () => {
+  it('is brought to today’s with its journal', async () => {
+    await firstVisit();
+    const { stored } = await loadPiece(ID);
+    const { mass: _m, cure: _c, skin: _s, colour: _o, bench: _b, ...first } = stored!.piece;
+    const older = { ...first, version: 1 } as unknown as Piece;
+    await writePiece({ ...stored!, piece: older, past: [{ label: 'Rename', piece: older }] });
+    const again = await loadPiece(ID);
+    expect(again.damage).toBeUndefined();
+    expect(again.stored?.piece).toMatchObject({ version: 2, mass: { shellMm: 5 } });
+    expect(again.stored?.past[0]?.piece).toMatchObject({ version: 2, bench: { done: {} } });
   });
 });
 

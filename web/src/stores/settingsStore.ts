@@ -3,12 +3,17 @@ import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import { readSetting, writeSetting } from './pieceStorage.ts';
 
+/** Paper by day, or the night bench. */
+export type Theme = 'day' | 'night';
+
 /** What this browser prefers; not part of any piece. */
 export const useSettingsStore = defineStore('settings', () => {
   const units = ref<UnitSystem>('metric');
+  const theme = ref<Theme>('day');
 
   async function load(): Promise<void> {
     units.value = (await readSetting<UnitSystem>('units')) ?? 'metric';
+    theme.value = (await readSetting<Theme>('theme')) ?? 'day';
   }
 
   async function switchUnits(): Promise<void> {
@@ -16,5 +21,10 @@ export const useSettingsStore = defineStore('settings', () => {
     await writeSetting('units', units.value);
   }
 
-  return { units, load, switchUnits };
+  async function switchTheme(): Promise<void> {
+    theme.value = theme.value === 'day' ? 'night' : 'day';
+    await writeSetting('theme', theme.value);
+  }
+
+  return { units, theme, load, switchUnits, switchTheme };
 });

@@ -1,10 +1,6 @@
-import type { Animal, LifeLength } from '../animal.ts';
-
-const memory = (mm: number, low: number, high: number): LifeLength => ({
-  mm,
-  range: [low, high],
-  provenance: 'memory',
-});
+import type { Animal } from '../animal.ts';
+import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
+import { memory } from './memory.ts';
 
 /**
  * Eurasian otter, a typical adult. All values are from general knowledge (memory), to be checked
@@ -143,6 +139,92 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
     metatarsus: [{ from: 0, to: 1, radiusFrom: 15, radiusTo: 12 }],
     hindDigits: [{ from: 0, to: 0.9, radiusFrom: 12, radiusTo: 7 }],
   },
+  coat: [
+    {
+      id: 'throat',
+      name: 'Throat and chin',
+      bones: ['skull', ...NECK],
+      facing: ['down'],
+      hair: memory(12, 8, 18),
+      lock: memory(1.5, 0.8, 2.5),
+      lieDeg: 15,
+      hex: '#c0a98c',
+      sheen: 'satin',
+    },
+    {
+      id: 'face',
+      name: 'Face',
+      bones: ['skull'],
+      hair: memory(8, 4, 12),
+      lock: memory(0.9, 0.5, 1.5),
+      lieDeg: 12,
+      hex: '#6e503b',
+      sheen: 'satin',
+    },
+    {
+      id: 'back',
+      name: 'Back and neck',
+      bones: [...NECK, ...TRUNK],
+      facing: ['up'],
+      hair: memory(22, 15, 28),
+      lock: memory(3, 1.5, 5),
+      lieDeg: 12,
+      hex: '#54392a',
+      sheen: 'gloss',
+    },
+    {
+      id: 'belly',
+      name: 'Belly',
+      bones: TRUNK,
+      facing: ['down'],
+      hair: memory(15, 10, 20),
+      lock: memory(2.5, 1.2, 4),
+      lieDeg: 12,
+      hex: '#a58a6c',
+      sheen: 'satin',
+    },
+    {
+      id: 'flanks',
+      name: 'Flanks and thighs',
+      bones: [...NECK, ...TRUNK, ...UPPER_LIMBS],
+      hair: memory(20, 14, 26),
+      lock: memory(3, 1.5, 5),
+      lieDeg: 12,
+      hex: '#674a36',
+      sheen: 'gloss',
+    },
+    {
+      id: 'legs',
+      name: 'Lower legs',
+      bones: LOWER_LIMBS,
+      hair: memory(10, 6, 14),
+      lock: memory(1.5, 0.8, 2.5),
+      lieDeg: 12,
+      hex: '#5f4433',
+      sheen: 'satin',
+    },
+    {
+      id: 'feet',
+      name: 'Feet',
+      bones: FEET,
+      hair: memory(4, 2, 6),
+      lock: memory(0.8, 0.4, 1.2),
+      lieDeg: 10,
+      hex: '#594233',
+      sheen: 'wet',
+    },
+    {
+      id: 'tail',
+      name: 'Tail',
+      bones: TAIL,
+      hair: memory(18, 12, 24),
+      lock: memory(2.5, 1.2, 4),
+      lieDeg: 12,
+      hex: '#553c2d',
+      sheen: 'gloss',
+    },
+  ],
+  eye: memory(11, 9, 13),
   ranges: {
     massKg: [5, 12],
     shoulderHeightMm: [250, 320],

@@ -1,6 +1,7 @@
 import { X_AXIS, Y_AXIS, Z_AXIS, type Vec3 } from '../../geometry/vec3.ts';
 import type { BodyPlan, ContactSpec, Freedom, Joint } from '../bodyPlan.ts';
 import { bothSides, midline, sidedId, type BoneDraft } from './bilateral.ts';
+import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from './quadrupedParts.ts';
 import { QUADRUPED_STANCES } from './quadrupedStances.ts';
 
 /*
@@ -237,7 +238,7 @@ const foot = (
 });
 
 /** The four-footed mammal: sole-, toe- and hoof-walkers differ by the animal's rest directions. */
-export const FOUR_FOOTED_MAMMAL: BodyPlan = Object.freeze({
+export const FOUR_FOOTED_MAMMAL: BodyPlan = Object.freeze<BodyPlan>({
   id: 'four-footed-mammal',
   name: 'Four-footed mammal',
   bones: [...midline(MIDLINE), ...bothSides(LIMBS)],
@@ -274,8 +275,17 @@ export const FOUR_FOOTED_MAMMAL: BodyPlan = Object.freeze({
     'skull',
   ],
   spineReach: { tail: 0.65, head: 0.7 },
-  tailBones: ['tail1', 'tail2', 'tail3', 'tail4'],
+  tailBones: TAIL,
   lengthBones: MIDLINE.map((draft) => draft.key),
   withersBone: 'scapula.L',
   stances: QUADRUPED_STANCES,
+  regions: [
+    { id: 'head', name: 'Head', bones: ['skull'], core: 'foil' },
+    { id: 'neck', name: 'Neck', bones: NECK, core: 'foil' },
+    { id: 'trunk', name: 'Trunk', bones: TRUNK, core: 'foil' },
+    { id: 'upper-limbs', name: 'Upper limbs', bones: UPPER_LIMBS, core: 'foil' },
+    { id: 'lower-limbs', name: 'Lower limbs', bones: LOWER_LIMBS, core: 'solid' },
+    { id: 'feet', name: 'Feet', bones: FEET, core: 'solid' },
+    { id: 'tail', name: 'Tail', bones: TAIL, core: 'solid' },
+  ],
 });

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
+import CautionNote from '../../ledger/CautionNote.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
@@ -99,11 +100,9 @@ const toBench = (): void => {
         <WorkingRow :working="hole.across" label="from the left edge" />
         <WorkingRow :working="hole.diameter" label="drill" />
       </template>
-      <p class="caution">Clamp the board before you drill, and wear eye protection.</p>
+      <CautionNote :ids="['drill']" />
     </LedgerSection>
-    <p class="caution">
-      Wear eye protection when you cut wire: the ends fly. File or fold sharp ends.
-    </p>
+    <CautionNote :ids="['cut-wire']" />
   </LedgerPanel>
 </template>
 
@@ -127,10 +126,5 @@ const toBench = (): void => {
   margin: 6px 4px 0;
   font-weight: 600;
   font-size: 14px;
-}
-.caution {
-  margin: 8px 4px;
-  font-size: 13.5px;
-  color: var(--ochre);
 }
 </style>

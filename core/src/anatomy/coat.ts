@@ -1,0 +1,47 @@
+import type { Provenance } from '../piece/provenance.ts';
+
+/** How a coat shines when it is finished, from dull to running wet. */
+export const SHEENS = ['matt', 'satin', 'gloss', 'wet'] as const;
+export type Sheen = (typeof SHEENS)[number];
+
+/** Which way a patch of skin looks in the rest stance: back, flank, belly. */
+export const FACINGS = ['up', 'side', 'down'] as const;
+export type Facing = (typeof FACINGS)[number];
+
+/** A life size that is only roughly known: typical, and its usual range. */
+export interface RoughSize {
+  readonly mm: number;
+  readonly range: readonly [number, number];
+  readonly provenance: Provenance;
+}
+
+/**
+ * A zone of the coat: the bones whose skin it covers (by key), and which way that skin looks (all
+ * ways where not said). Zones are asked in order; the first that fits a patch has it.
+ */
+export interface CoatZone {
+  readonly id: string;
+  readonly name: string;
+  readonly bones: readonly string[];
+  readonly facing?: readonly Facing[];
+  /** Length of the hair that is seen. Null for bare skin. */
+  readonly hair: RoughSize | null;
+  /** Width of a lock, as hairs cling together: what a stroke stands for. */
+  readonly lock: RoughSize | null;
+  /** Angle between hair and skin, degrees: how flat the coat lies. */
+  readonly lieDeg: number;
+  /** Colour to aim at, sRGB, from memory. */
+  readonly hex: string;
+  readonly sheen: Sheen;
+}
+
+/** The zone of the coat that a patch of skin belongs to. */
+export const zoneOf = (
+  coat: readonly CoatZone[],
+  boneKey: string,
+  facing: Facing,
+): CoatZone | undefined =>
+  coat.find(
+    (zone) =>
+      zone.bones.includes(boneKey) && (zone.facing === undefined || zone.facing.includes(facing)),
+  );

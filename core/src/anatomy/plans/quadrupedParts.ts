@@ -1,0 +1,7 @@
+/** Bones of the four-footed mammal by part of the body, by key: for regions and zones of the coat. */
+export const NECK = ['neckLower', 'neckUpper'] as const;
+export const TRUNK = ['thoracic', 'lumbar', 'sacrum', 'scapula', 'pelvis'] as const;
+export const UPPER_LIMBS = ['humerus', 'femur'] as const;
+export const LOWER_LIMBS = ['radius', 'tibia'] as const;
+export const FEET = ['metacarpus', 'foreDigits', 'metatarsus', 'hindDigits'] as const;
+export const TAIL = ['tail1', 'tail2', 'tail3', 'tail4'] as const;

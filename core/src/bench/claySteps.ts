@@ -1,0 +1,213 @@
+import type { CurePlan } from '../cure/planCure.ts';
+import type { BakeStage } from '../cure/bakeStages.ts';
+import type { MassPlan } from '../mass/planMass.ts';
+import type { CautionId } from '../piece/cautions.ts';
+import type { SkinPlan, ZonePlan } from '../skin/planSkin.ts';
+import { listSentence, listText, type Sentence, type Step } from './step.ts';
+
+/** From the bare armature to the finished, cured surface. */
+export function claySteps(mass: MassPlan, skin: SkinPlan, cure: CurePlan): readonly Step[] {
+  const shell = cure.stages.find((one) => one.id === 'shell');
+  const parts = cure.stages.find((one) => one.id === 'parts');
+  const finish = cure.stages.find((one) => one.id === 'finish');
+  const built = ['mass.shell', 'mass.solid'];
+  const carved = skin.zones
+    .filter((one) => one.method === 'carved' && one.width !== null)
+    .toReversed();
+  const carving = carved.map((one) => zoneStep(one, shell ? ['mass.work-over'] : built));
+  return [
+    conditionStep(mass, cure),
+    eyesStep(cure),
+    ...(parts ? [cureStep(parts, cure, ['parts.eyes'])] : []),
+    coreStep(mass),
+    shellStep(mass),
+    solidStep(mass),
+    ...(shell ? [cureStep(shell, cure, built)] : []),
+    {
+      id: 'parts.set',
+      stage: 'mass',
+      title: 'Set the eyes',
+      sentence: [
+        'Press both eyes in, look from the front and from above whether they sit alike, and close the lids over them.',
+      ],
+      cautions: ['sharp'],
+      needs: [parts ? 'cure.parts' : 'parts.eyes', ...(shell ? ['cure.shell'] : built)],
+    },
+    ...(shell
+      ? [
+          {
+            id: 'mass.work-over',
+            stage: 'mass' as const,
+            title: 'Work over the shell',
+            sentence: [
+              'Roughen the shell, and add muscle and the last thin skin of clay. Hold it against the outlines on the sheet: what is outside them now is too fat.',
+            ],
+            cautions: ['solvent', 'sanding'] as const,
+            needs: ['cure.shell', 'parts.set'],
+          },
+        ]
+      : []),
+    ...carving,
+    ...(finish
+      ? [cureStep(finish, cure, [...carving.map((one) => one.id), 'parts.set', ...built])]
+      : []),
+  ];
+}
+
+function conditionStep({ figures, clayGrams, packets }: MassPlan, cure: CurePlan): Step {
+  const epoxy = cure.figures.clay.setting === 'chemical';
+  return {
+    id: 'mass.condition',
+    stage: 'mass',
+    title: 'Make the clay ready',
+    sentence: [
+      `Have `,
+      clayGrams,
+      ` of “${figures.name}” ready (`,
+      packets,
+      ` ${packets.value === 1 ? 'packet' : 'packets'}), worked until it is soft and even. `,
+      epoxy ? 'Mix equal parts only as much as you use in an hour.' : 'Keep it clean of dust.',
+    ],
+    cautions: epoxy ? ['epoxy', 'label'] : ['label'],
+    needs: [],
+  };
+}
+
+function eyesStep({ eye }: CurePlan): Step {
+  return {
+    id: 'parts.eyes',
+    stage: 'cure',
+    title: 'Make the eyes',
+    sentence: [
+      'Roll two balls of ',
+      eye,
+      ' and two spare ones from the same rolled sheet, so that they are alike; choose the best pair.',
+    ],
+    cautions: ['small-parts'],
+    needs: ['mass.condition'],
+  };
+}
+
+function coreStep({ foil, regions }: MassPlan): Step {
+  const cored = regions.filter((one) => one.core === 'foil');
+  return {
+    id: 'mass.core',
+    stage: 'mass',
+    title: 'Pack the core',
+    sentence:
+      cored.length === 0
+        ? ['No foil: every region is solid clay on the wire.']
+        : [
+            'Tear ',
+            foil.metres,
+            ' of foil off the roll (',
+            foil.grams,
+            ') and pack it hard round the wire: ',
+            ...listSentence(
+              cored.map((one): Sentence => [`${one.region.name.toLowerCase()} `, one.coreVolume]),
+            ),
+            '. Bind it with tape, and hold it inside the grey core on the sheet: a core that is too big cannot be shaved later.',
+          ],
+    cautions: ['foil'],
+    needs: ['wire.mount'],
+  };
+}
+
+function shellStep({ sheets }: MassPlan): Step {
+  return {
+    id: 'mass.shell',
+    stage: 'mass',
+    title: 'Lay the shell',
+    sentence:
+      sheets.length === 0
+        ? ['No shell: every region is solid clay on the wire.']
+        : [
+            'Roll clay: ',
+            ...listSentence(
+              sheets.map((one): Sentence => [
+                one.area,
+                ' to ',
+                one.gap,
+                ' (',
+                one.papers,
+                ` sheets of paper on either side of the pin) for ${listText(one.names).toLowerCase()}`,
+              ]),
+            ),
+            '. Lay it on from the belly up, press every air pocket out, and prick what you cannot press.',
+          ],
+    cautions: ['sharp'],
+    needs: ['mass.core', 'mass.condition'],
+  };
+}
+
+function solidStep({ regions }: MassPlan): Step {
+  const solid = regions.filter((one) => one.core === 'solid');
+  return {
+    id: 'mass.solid',
+    stage: 'mass',
+    title: 'Build the slender parts',
+    sentence:
+      solid.length === 0
+        ? ['No solid part: every region has a core.']
+        : [
+            'Build straight on the wire, in solid clay: ',
+            ...listSentence(
+              solid.map((one): Sentence => [`${one.region.name.toLowerCase()} `, one.clay]),
+            ),
+            '. Weigh each out, so that left and right get the same.',
+          ],
+    cautions: [],
+    needs: ['wire.mount', 'mass.condition'],
+  };
+}
+
+const CURE_CAUTIONS: Readonly<Record<'oven' | 'air' | 'chemical', readonly CautionId[]>> = {
+  oven: ['oven', 'hot-parts', 'solvent', 'heat-gun', 'label', 'qualified'],
+  air: ['label'],
+  chemical: ['epoxy', 'label'],
+};
+
+function cureStep(stage: BakeStage, cure: CurePlan, needs: readonly string[]): Step {
+  const { dial, bake, packetTime, figures } = cure;
+  const sentence: Sentence =
+    dial === null || bake === null
+      ? ['Let it set for ', packetTime, ', away from sun and draught.']
+      : [
+          'Bake at ',
+          dial,
+          ' on the dial for ',
+          stage.id === 'parts' ? packetMinutes(cure) : bake,
+          ', counted once the oven is hot; support what could droop, and let it cool in the oven.',
+        ];
+  return {
+    id: `cure.${stage.id}`,
+    stage: 'cure',
+    title: `${figures.clay.setting === 'oven' ? 'Bake' : 'Set'}: ${stage.name.toLowerCase()}`,
+    sentence,
+    cautions: CURE_CAUTIONS[figures.clay.setting],
+    needs,
+  };
+}
+
+/** Small parts need no longer than the packet asks for one thickness. */
+const packetMinutes = (cure: CurePlan) => cure.figures.time;
+
+function zoneStep(one: ZonePlan, needs: readonly string[]): Step {
+  const { zone, length, width, tool, locksPerStroke } = one;
+  const who = tool?.name ?? 'your finest tool';
+  const short = width !== null && length.value < 2 * width.value;
+  return {
+    id: `skin.${zone.id}`,
+    stage: 'skin',
+    title: `Carve the coat: ${zone.name.toLowerCase()}`,
+    sentence: [
+      `With the ${who}${tool === undefined ? '' : `, ${tool.how}`}: ${short ? 'dots and flicks' : 'strokes'} `,
+      length,
+      ' long and ',
+      width ?? '',
+      ` wide${locksPerStroke > 1 ? `, each standing for about ${locksPerStroke} locks` : ''}. Follow the lie of the hair away from the nose, and vary each by a third.`,
+    ],
+    cautions: ['sharp'],
+    needs,
+  };
+}

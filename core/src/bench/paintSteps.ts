@@ -1,0 +1,107 @@
+import type { ColourPlan } from '../colour/planColour.ts';
+import { LAYERS, type LayerRule } from '../colour/paintLayers.ts';
+import type { MassPlan } from '../mass/planMass.ts';
+import type { SkinPlan } from '../skin/planSkin.ts';
+import { listSentence, type Sentence, type Step } from './step.ts';
+
+/** From the cured piece to its last varnish, and what is learnt from it. */
+export function paintSteps(
+  colour: ColourPlan,
+  skin: SkinPlan,
+  mass: MassPlan,
+  primerName: string,
+): readonly Step[] {
+  const last = LAYERS.at(-1)?.id ?? 'base';
+  const fibre = skin.zones.filter((one) => one.method === 'fibre');
+  return [
+    {
+      id: 'colour.clean',
+      stage: 'colour',
+      title: 'Clean the surface',
+      sentence: [
+        'Sand what should be smooth, wash off dust and fingermarks, and let the piece dry: paint peels from grease.',
+      ],
+      cautions: ['sanding', 'solvent'],
+      needs: ['cure.finish'],
+    },
+    {
+      id: 'colour.primer',
+      stage: 'colour',
+      title: 'Prime',
+      sentence: [
+        `One thin even coat of ${primerName} primer, `,
+        colour.primer,
+        '. Test it on a cured scrap first: some stay sticky on oven clay for ever.',
+      ],
+      cautions: ['spraying', 'label'],
+      needs: ['colour.clean'],
+    },
+    ...LAYERS.map((rule, i) =>
+      layerStep(rule, colour, i === 0 ? 'colour.primer' : `colour.${LAYERS[i - 1]?.id ?? ''}`),
+    ),
+    ...(fibre.length === 0 ? [] : [fibreStep(fibre, last)]),
+    {
+      id: 'colour.sheen',
+      stage: 'colour',
+      title: 'Give it its sheen',
+      sentence: [
+        'Varnish, dull before bright: ',
+        ...listSentence(
+          colour.varnishes.map(({ ml }): Sentence => [`${ml.label.replace('Varnish, ', '')} `, ml]),
+        ),
+        '. Eyes and nose last, in high gloss.',
+      ],
+      cautions: ['spraying', 'label'],
+      needs: [`colour.${last}`, ...(fibre.length === 0 ? [] : ['skin.fibre'])],
+    },
+    {
+      id: 'bench.look-back',
+      stage: 'bench',
+      title: 'Look back',
+      sentence: [
+        'Weigh the piece without its base: about ',
+        mass.modelGrams,
+        ' was reckoned. Photograph it from the side and the front, and write down what you would do otherwise next time.',
+      ],
+      cautions: ['small-parts'],
+      needs: ['colour.sheen'],
+    },
+  ];
+}
+
+function layerStep(rule: LayerRule, colour: ColourPlan, needs: string): Step {
+  return {
+    id: `colour.${rule.id}`,
+    stage: 'colour',
+    title: `Paint: ${rule.name.toLowerCase()}`,
+    sentence: [
+      `${rule.how[0]?.toUpperCase() ?? ''}${rule.how.slice(1)}: `,
+      ...listSentence(
+        colour.zones.flatMap((one): Sentence[] => {
+          const layer = one.layers.find((candidate) => candidate.rule.id === rule.id);
+          return layer === undefined
+            ? []
+            : [[`${one.zone.name.toLowerCase()} ${layer.hex} `, layer.ml]];
+        }),
+      ),
+      '. Let it dry before the next.',
+    ],
+    cautions: ['label'],
+    needs: [needs],
+  };
+}
+
+const fibreStep = (zones: SkinPlan['zones'], last: string): Step => ({
+  id: 'skin.fibre',
+  stage: 'skin',
+  title: 'Apply the fibre',
+  sentence: [
+    'From the tail forwards and the belly up, so that each row covers the root of the last: ',
+    ...listSentence(
+      zones.map((one): Sentence => [`${one.zone.name.toLowerCase()} cut to `, one.length]),
+    ),
+    '.',
+  ],
+  cautions: ['solvent', 'sharp', 'label'],
+  needs: [`colour.${last}`],
+});

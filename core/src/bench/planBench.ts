@@ -1,0 +1,130 @@
+import type { ColourPlan } from '../colour/planColour.ts';
+import type { CurePlan } from '../cure/planCure.ts';
+import type { MassPlan } from '../mass/planMass.ts';
+import { lastCall } from '../piece/lastCall.ts';
+import type { Piece, StepDone } from '../piece/pieceSchema.ts';
+import type { Snag } from '../piece/snag.ts';
+import { input, type Working } from '../piece/working.ts';
+import type { SkinPlan } from '../skin/planSkin.ts';
+import type { WirePlan } from '../wire/planWire.ts';
+import { armatureSteps } from './armatureSteps.ts';
+import { claySteps } from './claySteps.ts';
+import { paintSteps } from './paintSteps.ts';
+import { shoppingList, type ShoppingLine } from './shoppingList.ts';
+import type { Step } from './step.ts';
+
+/** A step as it stands: ticked off, to be done next, possible, or waiting for another. */
+export interface StepPlan extends Step {
+  readonly number: number;
+  readonly done: StepDone | null;
+  readonly state: 'done' | 'next' | 'ready' | 'waiting';
+}
+
+/** What Bench hands on: the work in order, what is next, and what to buy. */
+export interface BenchPlan {
+  readonly steps: readonly StepPlan[];
+  readonly next: StepPlan | null;
+  readonly shopping: readonly ShoppingLine[];
+  readonly progress: Working;
+  readonly minutes: Working;
+  readonly workings: readonly Working[];
+  readonly snags: readonly Snag[];
+}
+
+/** Every step of the piece in an order that its needs allow. Null while there is no body. */
+export const planBench = lastCall(
+  (
+    piece: Piece,
+    wire: WirePlan,
+    mass: MassPlan | null,
+    cure: CurePlan,
+    skin: SkinPlan,
+    colour: ColourPlan | null,
+  ): BenchPlan | null => {
+    if (mass === null || colour === null) return null;
+    const all = [
+      ...armatureSteps(wire, piece),
+      ...claySteps(mass, skin, cure),
+      ...paintSteps(colour, skin, mass, piece.colour.primer),
+    ];
+    const { done } = piece.bench;
+    const steps = withStates(all, done);
+    const shopping = shoppingList(wire, mass, colour, piece);
+    const progress = progressWorking(steps);
+    const minutes = minutesWorking(steps);
+    return {
+      steps,
+      next: steps.find((step) => step.state === 'next') ?? null,
+      shopping,
+      progress,
+      minutes,
+      // What is bought of wire, foil, clay and paint stands in the ledgers of its own stages.
+      workings: [
+        progress,
+        minutes,
+        ...shopping.map((one) => one.quantity).filter((quantity) => quantity.stage === 'bench'),
+      ],
+      snags: steps.flatMap((step) => orderSnags(step, steps)),
+    };
+  },
+);
+
+/** The first step whose needs are all met is the next one; others that are met are ready. */
+function withStates(all: readonly Step[], done: Piece['bench']['done']): readonly StepPlan[] {
+  let nextFound = false;
+  return all.map((step, i): StepPlan => {
+    const its = done[step.id] ?? null;
+    const met = step.needs.every((need) => done[need] !== undefined);
+    const next = its === null && met && !nextFound;
+    nextFound ||= next;
+    const state = its !== null ? 'done' : next ? 'next' : met ? 'ready' : 'waiting';
+    return { ...step, number: i + 1, done: its, state };
+  });
+}
+
+function orderSnags(step: StepPlan, steps: readonly StepPlan[]): readonly Snag[] {
+  if (step.done === null) return [];
+  return step.needs
+    .map((need) => steps.find((one) => one.id === need))
+    .filter((need) => need !== undefined && need.done === null)
+    .map((need): Snag => ({
+      code: 'step-out-of-order',
+      grade: 'watch',
+      stage: 'bench',
+      target: { kind: 'step', id: step.id },
+      facts: { step: step.title, needs: need?.title ?? '' },
+    }));
+}
+
+const progressWorking = (steps: readonly StepPlan[]): Working => {
+  const done = steps.filter((step) => step.done !== null).length;
+  return {
+    id: 'bench.progress',
+    stage: 'bench',
+    label: 'Steps still to do',
+    value: steps.length - done,
+    unit: 'count',
+    provenance: 'derived',
+    formula: 'N − d',
+    inputs: [
+      input('N', 'Steps of this piece', steps.length, 'count', 'derived'),
+      input('d', 'Ticked off', done, 'count', 'own'),
+    ],
+    source: 'the steps follow from the decisions of all stages',
+  };
+};
+
+const minutesWorking = (steps: readonly StepPlan[]): Working => {
+  const logged = steps.filter((step) => typeof step.done?.minutes === 'number');
+  return {
+    id: 'bench.minutes',
+    stage: 'bench',
+    label: 'Time logged',
+    value: logged.reduce((sum, step) => sum + (step.done?.minutes ?? 0), 0),
+    unit: 'min',
+    provenance: 'measured',
+    formula: 'sum of the minutes you logged',
+    inputs: [input('n', 'Steps with a time', logged.length, 'count', 'own')],
+    source: 'your own log',
+  };
+};

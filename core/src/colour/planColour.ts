@@ -1,0 +1,204 @@
+import { zoneOf, type CoatZone, type Sheen } from '../anatomy/coat.ts';
+import type { BodyGrid } from '../body/bodyGrid.ts';
+import type { MeasurePlan } from '../measure/planMeasure.ts';
+import { lastCall } from '../piece/lastCall.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
+import { hexToOklch } from './oklab.ts';
+import { LAYERS, layerHex, type LayerRule } from './paintLayers.ts';
+
+/** Paint that a brushed coat takes, ml for 100 cm²: about 10 m² to the litre (common practice). */
+export const ML_PER_100_CM2 = 1;
+/** Skin of strokes and furrows against smooth skin (common practice). */
+export const TEXTURE = 1.4;
+
+/** Primers and their colours. */
+export const PRIMERS = { grey: '#8c8c8a', white: '#f2f1ec' } as const;
+
+/** A layer of one zone. */
+export interface LayerPlan {
+  readonly rule: LayerRule;
+  readonly hex: string;
+  readonly lightness: Working;
+  readonly ml: Working;
+}
+
+/** A zone with its colours. */
+export interface ZoneColour {
+  readonly zone: CoatZone;
+  readonly hex: string;
+  readonly own: boolean;
+  readonly sheen: Sheen;
+  readonly area: Working;
+  readonly layers: readonly LayerPlan[];
+}
+
+/** What Colour hands on. */
+export interface ColourPlan {
+  readonly primerHex: string;
+  readonly primer: Working;
+  readonly zones: readonly ZoneColour[];
+  /** Varnish by sheen, only those that are used. */
+  readonly varnishes: readonly { readonly sheen: Sheen; readonly ml: Working }[];
+  readonly workings: readonly Working[];
+}
+
+/** Colours in order from primer to sheen, with the paint they take. Null while there is no body. */
+export const planColour = lastCall(
+  (colour: Piece['colour'], measure: MeasurePlan, body: BodyGrid | null): ColourPlan | null => {
+    if (body === null) return null;
+    const zones = measure.skeleton.animal.coat.map((zone) =>
+      zoneColour(zone, colour, zoneArea(zone, measure, body)),
+    );
+    const primer = primerWorking(zones);
+    const sheens = [...new Set(zones.map((one) => one.sheen))];
+    const varnishes = sheens.map((sheen) => ({ sheen, ml: varnishWorking(sheen, zones) }));
+    return {
+      primerHex: PRIMERS[colour.primer],
+      primer,
+      zones,
+      varnishes,
+      workings: [
+        primer,
+        ...zones.flatMap((one) => [
+          one.area,
+          ...one.layers.flatMap((layer) => [layer.lightness, layer.ml]),
+        ]),
+        ...varnishes.map((one) => one.ml),
+      ],
+    };
+  },
+);
+
+/** Skin of a zone on the model, from the patches of the body that fall to it. */
+function zoneArea(zone: CoatZone, measure: MeasurePlan, body: BodyGrid): Working {
+  const { skeleton, lifePerModel } = measure;
+  const lifeMm2 = body.patches
+    .filter((patch) => {
+      const key = skeleton.byId.get(patch.boneId)?.key ?? '';
+      return zoneOf(skeleton.animal.coat, key, patch.facing)?.id === zone.id;
+    })
+    .reduce((sum, patch) => sum + patch.areaMm2, 0);
+  return {
+    id: `colour.zone.${zone.id}.area`,
+    stage: 'colour',
+    label: `${zone.name}, skin`,
+    value: lifeMm2 / lifePerModel ** 2 / 100,
+    unit: 'cm2',
+    digits: 1,
+    provenance: 'derived',
+    formula: 'a = A/n²',
+    inputs: [
+      input('A', 'Skin in life', lifeMm2 / 100, 'cm2', 'derived'),
+      asInput('n', measure.scale),
+    ],
+    source: 'patches of the body that look this way, on its grid',
+    target: { kind: 'zone', id: zone.id },
+  };
+}
+
+function zoneColour(zone: CoatZone, colour: Piece['colour'], area: Working): ZoneColour {
+  const own = colour.zones[zone.id];
+  const hex = own?.hex ?? zone.hex;
+  return {
+    zone,
+    hex,
+    own: typeof own?.hex === 'string',
+    sheen: own?.sheen ?? zone.sheen,
+    area,
+    layers: LAYERS.map((rule) => layerPlan(zone, rule, hex, colour, area)),
+  };
+}
+
+function layerPlan(
+  zone: CoatZone,
+  rule: LayerRule,
+  targetHex: string,
+  colour: Piece['colour'],
+  area: Working,
+): LayerPlan {
+  const hex = layerHex(targetHex, rule, colour.step);
+  const coats = rule.id === 'base' ? colour.baseCoats : 1;
+  const own = typeof colour.zones[zone.id]?.hex === 'string';
+  const common = {
+    stage: 'colour',
+    provenance: 'derived',
+    target: { kind: 'zone', id: zone.id },
+  } as const;
+  return {
+    rule,
+    hex,
+    lightness: {
+      ...common,
+      id: `colour.zone.${zone.id}.${rule.id}.lightness`,
+      label: `${zone.name}, ${rule.name.toLowerCase()} ${hex}: lightness`,
+      value: hexToOklch(hex)?.[0] ?? 0,
+      unit: 'ratio',
+      digits: 2,
+      formula: 'L = L₀ + k · s, hue kept, chroma × c',
+      inputs: [
+        input(
+          'L₀',
+          `Lightness of the target ${targetHex}`,
+          hexToOklch(targetHex)?.[0] ?? 0,
+          'ratio',
+          own ? 'own' : 'memory',
+        ),
+        input('k', 'Steps of this layer', rule.steps, 'ratio', 'memory'),
+        input('s', 'One step', colour.step, 'ratio', 'own'),
+        input('c', 'Chroma against the base', rule.chroma, 'ratio', 'memory'),
+      ],
+      source: 'OKLab (B. Ottosson, 2020); steps and chroma are common practice',
+    },
+    ml: {
+      ...common,
+      id: `colour.zone.${zone.id}.${rule.id}.ml`,
+      label: `${zone.name}, ${rule.name.toLowerCase()}`,
+      value: (area.value / 100) * ML_PER_100_CM2 * TEXTURE * rule.share * coats,
+      unit: 'ml',
+      digits: 2,
+      formula: 'v = a/100 · q · f · share · N',
+      inputs: [
+        asInput('a', area),
+        input('q', 'A coat on 100 cm²', ML_PER_100_CM2, 'ml', 'memory'),
+        input('f', 'Furrows against smooth skin', TEXTURE, 'ratio', 'memory'),
+        input('share', 'Share of the skin that takes it', rule.share, 'ratio', 'memory'),
+        input('N', 'Coats', coats, 'count', 'own'),
+      ],
+      source: 'about 10 m² to the litre by brush; shares are common practice',
+    },
+  };
+}
+
+const wholeCoat = (id: string, label: string, zones: readonly ZoneColour[]): Working => {
+  const area = zones.reduce((sum, one) => sum + one.area.value, 0);
+  return {
+    id,
+    stage: 'colour',
+    label,
+    value: (area / 100) * ML_PER_100_CM2 * TEXTURE,
+    unit: 'ml',
+    digits: 1,
+    provenance: 'derived',
+    formula: 'v = a/100 · q · f',
+    inputs: [
+      input('a', 'Skin that it covers', area, 'cm2', 'derived'),
+      input('q', 'A coat on 100 cm²', ML_PER_100_CM2, 'ml', 'memory'),
+      input('f', 'Furrows against smooth skin', TEXTURE, 'ratio', 'memory'),
+    ],
+    source: 'about 10 m² to the litre by brush (common practice)',
+  };
+};
+
+const primerWorking = (zones: readonly ZoneColour[]): Working =>
+  wholeCoat('colour.primer.ml', 'Primer, one coat', zones);
+
+const varnishWorking = (sheen: Sheen, zones: readonly ZoneColour[]): Working =>
+  wholeCoat(
+    `colour.varnish.${sheen}.ml`,
+    `Varnish, ${sheen === 'wet' ? 'high gloss' : sheen}: ${zones
+      .filter((one) => one.sheen === sheen)
+      .map((one) => one.zone.name.toLowerCase())
+      .join(', ')}`,
+    zones.filter((one) => one.sheen === sheen),
+  );

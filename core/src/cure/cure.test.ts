@@ -1,0 +1,179 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { Piece } from '../piece/pieceSchema.ts';
+import { planPiece } from '../plan.ts';
+import { changed, otterPiece, plainPiece, wholePlan } from '../testing/samples.ts';
+import { heatFlow, timeToReachS } from './heatFlow.ts';
+import { heatRun } from './heatRun.ts';
+import { oneTermTimeS, slabMiddle, type HeatMaterial } from './oneTermHeat.ts';
+import { besselJ, erf, scaledErfc } from './specialFunctions.ts';
+
+const CLAY: HeatMaterial = { conductivity: 0.25, densityKgM3: 1700, specificHeat: 1350, film: 12 };
+const withLabel = (piece: Piece, label: Partial<Piece['mass']['clay']['label']>): Piece =>
+  changed(piece, 'mass', {
+    clay: { ...piece.mass.clay, label: { ...piece.mass.clay.label, ...label } },
+  });
+const codes = (piece: Piece): readonly string[] =>
+  wholePlan(piece, true).snags.map((snag) => snag.code);
+
+// Values of Abramowitz & Stegun, Handbook of Mathematical Functions, tables 7.1 and 9.1, from memory.
+describe('special functions', () => {
+  it.each([
+    [0.5, 0.5204998778],
+    [1, 0.8427007929],
+    [2, 0.995322265],
+    [3, 0.9999779095],
+    [-1, -0.8427007929],
+  ])('erf(%f)', (x, value) => expect(erf(x)).toBeCloseTo(value, 9));
+
+  it('J₀ and J₁ at 1, and the first root of J₀', () => {
+    expect(besselJ(0, 1)).toBeCloseTo(0.7651976866, 9);
+    expect(besselJ(1, 1)).toBeCloseTo(0.4400505857, 9);
+    expect(besselJ(0, 2.404825557695773)).toBeCloseTo(0, 12);
+  });
+
+  it('keeps exp(x²)·erfc(x) whole where erfc vanishes, and joins its two branches', () => {
+    expect(scaledErfc(2.5 - 1e-9)).toBeCloseTo(scaledErfc(2.5 + 1e-9), 8);
+    // Asymptotic series 1/(x√π)·(1 − 1/(2x²) + 3/(4x⁴) …), A&S 7.1.23.
+    expect(scaledErfc(50)).toBeCloseTo((1 / (50 * Math.sqrt(Math.PI))) * (1 - 1 / 5000), 8);
+  });
+});
+
+describe('heatFlow by finite volumes', () => {
+  it('agrees with the whole series for slabs of any thickness, film and time', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 25, noNaN: true }),
+        fc.double({ min: 5, max: 60, noNaN: true }),
+        fc.integer({ min: 60, max: 5400 }),
+        (mm, film, seconds) => {
+          const material = { ...CLAY, film };
+          const body = { shape: 'slab', innerM: 0, thicknessM: mm / 1000, coreJPerM2K: 0 } as const;
+          const steps = Math.ceil(seconds / 2);
+          const curve = heatFlow(body, material, 20, 130, seconds / steps, steps);
+          const exact = 130 - 110 * slabMiddle(material, mm / 1000, seconds);
+          expect(Math.abs(curve.innermost.at(-1)! - exact)).toBeLessThan(0.15);
+        },
+      ),
+      { seed: 31, numRuns: 40 },
+    );
+  });
+
+  it.each(['cylinder', 'sphere'] as const)('agrees with the one-term time of a %s', (shape) => {
+    const body = { shape, innerM: 0, thicknessM: 0.02, coreJPerM2K: 0 };
+    const curve = heatFlow(body, CLAY, 20, 130, 2, 4000);
+    const volumes = timeToReachS(curve.innermost, 2, 110)!;
+    expect(volumes / oneTermTimeS(shape, CLAY, 0.02, 20 / 110)).toBeCloseTo(1, 2);
+  });
+
+  it('is slower over a core that holds heat, and never hotter than the oven', () => {
+    const shell = (coreJPerM2K: number) =>
+      heatFlow(
+        { shape: 'slab', innerM: 0, thicknessM: 0.005, coreJPerM2K },
+        CLAY,
+        20,
+        130,
+        5,
+        1000,
+      );
+    const [plain, holding] = [shell(0), shell(8000)];
+    plain.innermost.forEach((t, i) => {
+      if (i > 2) expect(holding.innermost[i]!).toBeLessThan(t);
+      expect(plain.surface[i]!).toBeLessThanOrEqual(130 + 1e-9);
+      expect(t).toBeLessThanOrEqual(plain.surface[i]! + 0.02);
+    });
+  });
+
+  it('finds the time between two steps, and none that never comes', () => {
+    expect(timeToReachS([20, 40, 80], 10, 60)).toBeCloseTo(15, 12);
+    expect(timeToReachS([20, 40, 80], 10, 20)).toBe(0);
+    expect(timeToReachS([20, 40, 80], 10, 81)).toBeNull();
+  });
+});
+
+describe('the bake', () => {
+  it('is the longer of the packet’s minimum and the physical time, told apart', () => {
+    const { cure } = wholePlan(otterPiece(), true);
+    const slowest = Math.max(...cure.heat.map(({ working }) => working.value));
+    expect(cure.needed!.value).toBeCloseTo(
+      Math.max(cure.packetTime.value, slowest + otterPiece().cure.holdMin),
+      9,
+    );
+    const shell = cure.packets.find((one) => one.kind === 'shell')!;
+    const held = cure.heat.find(({ result }) => result.caseId === 'shell-holding')!;
+    // A 5 mm shell: its packet asks for 30 minutes, the innermost clay over foil takes longer.
+    expect(shell.time.value).toBe(30);
+    expect(held.working.value).toBeGreaterThan(shell.time.value);
+    expect(held.working.range![0]).toBeLessThan(held.working.value);
+    expect(held.working.range![1]).toBeGreaterThan(held.working.value);
+  });
+
+  it('follows the label, which wins over the class', () => {
+    const labelled = withLabel(plainPiece(), { temperatureC: 110, minutes: 20, perMm: 5 });
+    const { cure } = planPiece(labelled, null);
+    expect(cure.dial!.value).toBe(110);
+    expect(cure.figures.temperature).toMatchObject({ value: 110, provenance: 'own' });
+    const solid = cure.packets.find((one) => one.kind === 'solid')!;
+    expect(solid.time.value).toBeCloseTo((20 * solid.thickness.value) / 5, 9);
+  });
+
+  it('sets the dial lower where a thermometer shows more', () => {
+    const { cure } = planPiece(changed(plainPiece(), 'cure', { ovenOffsetC: 12 }), null);
+    expect([cure.dial!.value, cure.oven!.value]).toEqual([118, 130]);
+  });
+
+  it('is quicker with a fan', () => {
+    const reach = (fan: boolean): number =>
+      wholePlan(changed(otterPiece(), 'cure', { fan }), true).cure.heat[0]!.working.value;
+    expect(reach(true)).toBeLessThan(0.7 * reach(false));
+  });
+
+  it.each([
+    [{ method: 'shell-first', partsFirst: true }, 3],
+    [{ method: 'shell-first', partsFirst: false }, 2],
+    [{ method: 'all-at-once', partsFirst: false }, 1],
+  ] as const)('%j takes %i rounds', (part, rounds) => {
+    expect(planPiece(changed(otterPiece(), 'cure', part), null).cure.bakes.value).toBe(rounds);
+  });
+
+  it('ignores the answer to an older question', () => {
+    const asked = planPiece(otterPiece(), null).cure.request!;
+    const thicker = changed(otterPiece(), 'mass', { shellMm: 6 });
+    expect(planPiece(thicker, null, heatRun(asked)).cure).toMatchObject({ run: null, heat: [] });
+  });
+});
+
+describe('clay that needs no oven', () => {
+  it.each(['air-dry', 'epoxy'] as const)('%s asks for no heat and tells hours', (classId) => {
+    const { clay } = plainPiece().mass;
+    const piece = changed(plainPiece(), 'mass', { clay: { ...clay, classId } });
+    const { cure } = planPiece(piece, null);
+    expect(cure).toMatchObject({ request: null, dial: null, bake: null });
+    expect(cure.packetTime.unit).toBe('h');
+    expect(cure.workings.every((one) => Number.isFinite(one.value))).toBe(true);
+  });
+});
+
+describe('snags of Cure', () => {
+  it('tell an oven above the clay’s limit and one too cool, whoever set it', () => {
+    expect(codes(changed(otterPiece(), 'cure', { setC: 180 }))).toContain('clay-over-limit');
+    expect(codes(withLabel(otterPiece(), { limitC: 120 }))).toContain('clay-over-limit');
+    expect(codes(changed(otterPiece(), 'cure', { setC: 80 }))).toContain('oven-too-cool');
+  });
+
+  it('tell a bake that is too short for the slowest clay, and clay that never gets hot', () => {
+    const hurried = wholePlan(changed(otterPiece(), 'cure', { minutes: 20 }), true);
+    const snag = hurried.snags.find((one) => one.code === 'bake-too-short');
+    expect(snag?.facts).toMatchObject({ minutes: 20, neededMin: hurried.cure.needed!.value });
+    const lump = changed(otterPiece(), 'mass', {
+      shells: { trunk: { core: 'solid', shellMm: 5 } },
+    });
+    const large = changed(lump, 'measure', { scale: { by: 'ratio', lifePerModel: 0.7 } });
+    expect(codes(large)).toContain('bake-never-hot');
+  });
+
+  it('are none for the demonstration', () => {
+    const own = wholePlan(otterPiece(), true).snags.filter((snag) => snag.stage === 'cure');
+    expect(own).toEqual([]);
+  });
+});

@@ -1,0 +1,62 @@
+import { heatFlow, timeToReachS } from './heatFlow.ts';
+import type { HeatCase, HeatRequest } from './heatRequest.ts';
+import type { HeatMaterial } from './oneTermHeat.ts';
+
+/** How one place warms: its curves each minute, °C, and when its innermost clay is hot, minutes. */
+export interface HeatResult {
+  readonly caseId: HeatCase['id'];
+  readonly innermostC: readonly number[];
+  readonly surfaceC: readonly number[];
+  /** Null where it does not get hot within {@link HORIZON_MIN}. */
+  readonly reachMin: number | null;
+  readonly quickestMin: number | null;
+  readonly slowestMin: number | null;
+}
+
+/** The answer to one request. */
+export interface HeatRun {
+  readonly key: string;
+  readonly results: readonly HeatResult[];
+}
+
+/** Bakes longer than this are not reckoned, minutes. */
+export const HORIZON_MIN = 300;
+const STEP_S = 5;
+const STEPS_PER_MIN = 60 / STEP_S;
+
+/**
+ * Heat flow for every place of a request: with typical figures, and with the corners of their
+ * ranges. Slow beside everything else, so it runs in a worker. `onProgress` is told 0 to 1.
+ */
+export function heatRun(
+  request: HeatRequest,
+  onProgress: (done: number) => void = () => undefined,
+): HeatRun {
+  const results = request.cases.map((one, i): HeatResult => {
+    const typical = warm(one, request, request.typical);
+    const corner = (material: HeatMaterial): number | null =>
+      reached(warm(one, request, material).innermost, request.targetC);
+    const result = {
+      caseId: one.id,
+      innermostC: eachMinute(typical.innermost),
+      surfaceC: eachMinute(typical.surface),
+      reachMin: reached(typical.innermost, request.targetC),
+      quickestMin: corner(request.quickest),
+      slowestMin: corner(request.slowest),
+    };
+    onProgress((i + 1) / request.cases.length);
+    return result;
+  });
+  return { key: request.key, results };
+}
+
+const warm = (one: HeatCase, request: HeatRequest, material: HeatMaterial) =>
+  heatFlow(one.body, material, request.startC, request.ovenC, STEP_S, HORIZON_MIN * STEPS_PER_MIN);
+
+const eachMinute = (curve: readonly number[]): readonly number[] =>
+  curve.filter((_, i) => i % STEPS_PER_MIN === 0);
+
+function reached(curve: readonly number[], targetC: number): number | null {
+  const seconds = timeToReachS(curve, STEP_S, targetC);
+  return seconds === null ? null : seconds / 60;
+}

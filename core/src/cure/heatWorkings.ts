@@ -1,0 +1,53 @@
+import type { Piece } from '../piece/pieceSchema.ts';
+import { input, type Working } from '../piece/working.ts';
+import type { HeatCase, HeatRequest } from './heatRequest.ts';
+import { HORIZON_MIN, type HeatResult, type HeatRun } from './heatRun.ts';
+
+/** The physical time of each place as a working, its range from the corners of the figures. */
+export function heatWorkings(
+  request: HeatRequest,
+  run: HeatRun,
+  cure: Piece['cure'],
+): readonly { readonly result: HeatResult; readonly working: Working }[] {
+  return run.results.flatMap((result) => {
+    const one = request.cases.find((candidate) => candidate.id === result.caseId);
+    return one === undefined ? [] : [{ result, working: heatWorking(one, result, request, cure) }];
+  });
+}
+
+function heatWorking(
+  one: HeatCase,
+  result: HeatResult,
+  request: HeatRequest,
+  cure: Piece['cure'],
+): Working {
+  const { typical } = request;
+  const core = one.body.coreJPerM2K;
+  return {
+    id: `cure.heat.${one.id}`,
+    stage: 'cure',
+    label: `Innermost clay hot: ${one.place.toLowerCase()}`,
+    value: result.reachMin ?? HORIZON_MIN,
+    unit: 'min',
+    provenance: 'derived',
+    formula: 'ρc ∂T/∂t = div(k grad T), −k ∂T/∂n = h(T − oven) at the surface',
+    inputs: [
+      input(
+        one.body.shape === 'slab' ? 'L' : 'r',
+        one.body.shape === 'slab' ? 'Thickness, heated on one face' : 'Radius, heated all round',
+        one.body.thicknessM * 1000,
+        'mm',
+        'derived',
+      ),
+      input('k', 'Conductivity of the clay', typical.conductivity, 'W/mK', 'memory'),
+      input('c', 'Specific heat of the clay', typical.specificHeat, 'J/kgK', 'memory'),
+      input('h', cure.fan ? 'Film, fan on' : 'Film, still air', typical.film, 'W/m2K', 'memory'),
+      ...(core > 0 ? [input('C', 'Heat held by the core', core, 'J/m2K' as const, 'derived')] : []),
+      input('oven', 'Oven', request.ovenC, 'degC', 'derived'),
+      input('near', 'Hot means within', cure.nearC, 'kelvin', 'own'),
+    ],
+    source:
+      'finite volumes with Crank–Nicolson steps, checked against the one-term solutions of Incropera & DeWitt, ch. 5; the range is that of k, c and h',
+    range: [result.quickestMin ?? HORIZON_MIN, result.slowestMin ?? HORIZON_MIN],
+  };
+}

@@ -1,0 +1,29 @@
+import { sentenceText } from '../bench/step.ts';
+import type { BenchPlan } from '../bench/planBench.ts';
+import { CAUTIONS } from '../piece/cautions.ts';
+import { formatQuantity } from '../units/quantity.ts';
+import { csvText, type Cell } from './csv.ts';
+
+/** The shopping list as CSV, one row for each thing, as the ledger shows it. */
+export function shoppingCsv(bench: BenchPlan): string {
+  const rows = bench.shopping.map(({ what, quantity }): readonly Cell[] => {
+    const shown = formatQuantity(quantity.value, quantity.unit, 'metric', quantity.digits);
+    return [what, Number(shown.number), shown.unit, quantity.formula];
+  });
+  return csvText(['what', 'quantity', 'unit', 'worked_out_as'], rows);
+}
+
+/** The steps as CSV with what was logged of them. */
+export function stepsCsv(bench: BenchPlan): string {
+  const rows = bench.steps.map((step): readonly Cell[] => [
+    step.number,
+    step.stage,
+    step.title,
+    sentenceText(step.sentence),
+    step.cautions.map((id) => CAUTIONS[id]).join(' '),
+    step.done?.on ?? '',
+    step.done?.minutes ?? undefined,
+    step.done?.note ?? '',
+  ]);
+  return csvText(['step', 'stage', 'title', 'what', 'caution', 'done_on', 'minutes', 'note'], rows);
+}

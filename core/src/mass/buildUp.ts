@@ -1,0 +1,89 @@
+import type { RegionSpec } from '../anatomy/bodyPlan.ts';
+import { zoneOf } from '../anatomy/coat.ts';
+import type { Skeleton } from '../anatomy/skeleton.ts';
+import { deeperMm3, type BodyGrid, type BodyPatch } from '../body/bodyGrid.ts';
+import { innerRadiusMm, type SkinPart } from '../body/skin.ts';
+import { undersizeLifeMm } from '../body/undersize.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+
+/** How a region is built: what is inside, and how thick its clay is meant to be, model mm. */
+export interface RegionBuild {
+  readonly region: RegionSpec;
+  readonly core: 'foil' | 'solid';
+  readonly shellMm: number;
+}
+
+/** Every region of the plan as the user builds it. */
+export const regionBuilds = (skeleton: Skeleton, mass: Piece['mass']): readonly RegionBuild[] =>
+  skeleton.plan.regions.map((region) => ({
+    region,
+    core: mass.shells[region.id]?.core ?? region.core,
+    shellMm: mass.shells[region.id]?.shellMm ?? mass.shellMm,
+  }));
+
+/** Volumes (model mm³) and skin (model mm²) of a region, built up. */
+export interface BuildUp {
+  readonly areaMm2: number;
+  readonly clayMm3: number;
+  readonly coreMm3: number;
+  /** Mean depth left free for applied fibre, model mm. */
+  readonly undersizeMm: number;
+}
+
+/**
+ * Clay and core of a region: clay lies between the coat's undersize u and u + t, the core deeper
+ * than u + t; a solid region is all clay. Read from the body's depth profile at life size and
+ * divided by n³.
+ */
+export function buildUp(
+  build: RegionBuild,
+  skeleton: Skeleton,
+  body: BodyGrid,
+  skin: Piece['skin'],
+  lifePerModel: number,
+): BuildUp {
+  const patches = body.patches.filter((patch) =>
+    build.region.bones.includes(keyOf(skeleton, patch)),
+  );
+  let [areaMm2, clayMm3, coreMm3, free] = [0, 0, 0, 0];
+  for (const patch of patches) {
+    const zone = zoneOf(skeleton.animal.coat, keyOf(skeleton, patch), patch.facing);
+    const under = zone === undefined ? 0 : undersizeLifeMm(zone, skin);
+    const within = deeperMm3(patch, body.levelMm, under);
+    const core =
+      build.core === 'solid'
+        ? 0
+        : deeperMm3(patch, body.levelMm, under + build.shellMm * lifePerModel);
+    areaMm2 += patch.areaMm2;
+    clayMm3 += within - core;
+    coreMm3 += core;
+    free += under * patch.areaMm2;
+  }
+  const cube = lifePerModel ** 3;
+  return {
+    areaMm2: areaMm2 / lifePerModel ** 2,
+    clayMm3: clayMm3 / cube,
+    coreMm3: coreMm3 / cube,
+    undersizeMm: areaMm2 > 0 ? free / areaMm2 / lifePerModel : 0,
+  };
+}
+
+const keyOf = (skeleton: Skeleton, patch: BodyPatch): string =>
+  skeleton.byId.get(patch.boneId)?.key ?? '';
+
+/** Radius in mm of a region's bones where each is thickest, thinnest bone first. */
+export function boneRadii(
+  build: RegionBuild,
+  skeleton: Skeleton,
+  skin: readonly SkinPart[],
+): readonly { readonly boneId: string; readonly radiusMm: number }[] {
+  const thickest = new Map<string, number>();
+  for (const part of skin) {
+    const key = skeleton.byId.get(part.boneId)?.key ?? '';
+    if (!build.region.bones.includes(key)) continue;
+    thickest.set(part.boneId, Math.max(thickest.get(part.boneId) ?? 0, innerRadiusMm(part)));
+  }
+  return [...thickest]
+    .map(([boneId, radiusMm]) => ({ boneId, radiusMm }))
+    .sort((a, b) => a.radiusMm - b.radiusMm);
+}

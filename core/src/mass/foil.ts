@@ -1,0 +1,62 @@
+import type { Piece } from '../piece/pieceSchema.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
+import type { BuildUp } from './buildUp.ts';
+
+/** Density of solid aluminium, g/ml (handbook value). */
+const ALUMINIUM_G_PER_ML = 2.7;
+
+/** The foil of all cores. */
+export interface FoilPlan {
+  readonly volume: Working;
+  readonly grams: Working;
+  readonly metres: Working;
+  readonly workings: readonly Working[];
+}
+
+/**
+ * Foil from its packed volume: grams from the packed density, metres of the roll from the mass per
+ * metre, ρ·gauge·width. Packed density by hand is common practice: 0.5 loose to 1.2 hammered.
+ */
+export function foilWorkings(regions: readonly BuildUp[], foil: Piece['mass']['foil']): FoilPlan {
+  const common = { stage: 'mass', provenance: 'derived' } as const;
+  const volume: Working = {
+    ...common,
+    id: 'mass.foil.volume',
+    label: 'Foil core, packed',
+    value: regions.reduce((sum, one) => sum + one.coreMm3, 0) / 1000,
+    unit: 'ml',
+    formula: 'v = sum of the regions’ cores',
+    inputs: [],
+    source: 'the body deeper than coat and shell',
+  };
+  const grams: Working = {
+    ...common,
+    id: 'mass.foil.grams',
+    label: 'Foil',
+    value: volume.value * foil.packedGPerMl,
+    unit: 'g',
+    formula: 'm = v · ρp',
+    inputs: [
+      asInput('v', volume),
+      input('ρp', 'Density packed hard', foil.packedGPerMl, 'g/ml', 'own'),
+    ],
+    source: 'packed density of common practice: weigh a ball of your own to check it',
+  };
+  const gramsPerMetre = ALUMINIUM_G_PER_ML * foil.gaugeMm * foil.widthMm;
+  const metres: Working = {
+    ...common,
+    id: 'mass.foil.metres',
+    label: 'Foil off the roll',
+    value: grams.value / gramsPerMetre,
+    unit: 'm',
+    formula: 'L = m/(ρ · g · w)',
+    inputs: [
+      asInput('m', grams),
+      input('ρ', 'Aluminium', ALUMINIUM_G_PER_ML, 'g/ml', 'memory'),
+      input('g', 'Gauge of the foil', foil.gaugeMm, 'mm', 'own'),
+      input('w', 'Width of the roll', foil.widthMm, 'mm', 'own'),
+    ],
+    source: 'mass of a sheet from its thickness',
+  };
+  return { volume, grams, metres, workings: [volume, grams, metres] };
+}

@@ -1,0 +1,73 @@
+import { zoneOf } from '../anatomy/coat.ts';
+import { undersizeLifeMm } from '../body/undersize.ts';
+import type { MeasurePlan } from '../measure/planMeasure.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+import type { Snag } from '../piece/snag.ts';
+import type { Working } from '../piece/working.ts';
+import type { StancePlan } from '../stance/planStance.ts';
+import { boneRadii, regionBuilds } from './buildUp.ts';
+
+/** Foil thinner than this cannot be packed round a wire: common practice. */
+export const LEAST_CORE_MM = 1;
+
+/** What is wrong with the build-up: shells that leave no core, and a body too fat or too thin. */
+export function massSnags(
+  mass: Piece['mass'],
+  skin: Piece['skin'],
+  measure: MeasurePlan,
+  stance: StancePlan,
+  lifeWeight: Working,
+): readonly Snag[] {
+  return [...shellSnags(mass, skin, measure, stance), ...weightSnags(lifeWeight)];
+}
+
+/** One snag for each foil region, at its thinnest bone. */
+function shellSnags(
+  mass: Piece['mass'],
+  skin: Piece['skin'],
+  measure: MeasurePlan,
+  stance: StancePlan,
+): readonly Snag[] {
+  const { skeleton, lifePerModel } = measure;
+  return regionBuilds(skeleton, mass).flatMap((build): Snag[] => {
+    const thinnest = boneRadii(build, skeleton, stance.skin)[0];
+    if (build.core === 'solid' || thinnest === undefined) return [];
+    const bone = skeleton.byId.get(thinnest.boneId);
+    const zone = bone && zoneOf(skeleton.animal.coat, bone.key, 'side');
+    const under = zone === undefined ? 0 : undersizeLifeMm(zone, skin) / lifePerModel;
+    const room = thinnest.radiusMm - under - LEAST_CORE_MM;
+    if (build.shellMm <= room) return [];
+    return [
+      {
+        code: 'shell-over-limb',
+        grade: 'fix',
+        stage: 'mass',
+        target: { kind: 'region', id: build.region.id },
+        facts: {
+          region: build.region.name,
+          bone: bone?.name.replace(/, (left|right)$/, '').toLowerCase() ?? '',
+          thickMm: 2 * (thinnest.radiusMm - under),
+          shellMm: build.shellMm,
+          maxShellMm: room,
+        },
+      },
+    ];
+  });
+}
+
+function weightSnags(lifeWeight: Working): readonly Snag[] {
+  const [lowKg, highKg] = lifeWeight.range ?? [0, Infinity];
+  const kg = lifeWeight.value;
+  if (kg >= lowKg && kg <= highKg) return [];
+  // Length stays, so the mass goes with the square of the girth.
+  const girthPercent = (Math.sqrt((kg > highKg ? highKg : lowKg) / kg) - 1) * 100;
+  return [
+    {
+      code: 'body-weight-off',
+      grade: 'watch',
+      stage: 'mass',
+      target: { kind: 'piece', id: 'piece' },
+      facts: { kg, lowKg, highKg, girthPercent },
+    },
+  ];
+}

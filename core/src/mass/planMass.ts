@@ -1,0 +1,213 @@
+import type { BodyGrid } from '../body/bodyGrid.ts';
+import { bodyWeight } from '../body/bodyWeight.ts';
+import type { MeasurePlan } from '../measure/planMeasure.ts';
+import { lastCall } from '../piece/lastCall.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+import type { Snag } from '../piece/snag.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
+import type { StancePlan } from '../stance/planStance.ts';
+import type { WirePlan } from '../wire/planWire.ts';
+import { buildUp, regionBuilds, type BuildUp, type RegionBuild } from './buildUp.ts';
+import { clayFigures, type ClayFigures } from './clayFigures.ts';
+import { foilWorkings, type FoilPlan } from './foil.ts';
+import { massSnags } from './massSnags.ts';
+import { sheetGroups, type SheetGroup } from './sheetGroups.ts';
+import { modelWeight } from './modelWeight.ts';
+
+/** A region with its numbers. */
+export interface RegionMass extends RegionBuild, BuildUp {
+  readonly area: Working;
+  readonly clay: Working;
+  readonly coreVolume: Working;
+}
+
+/** What Mass hands on: clay and foil by region and in all, sheets to roll, and the weights. */
+export interface MassPlan {
+  readonly figures: ClayFigures;
+  readonly regions: readonly RegionMass[];
+  readonly volume: Working;
+  readonly area: Working;
+  readonly clayVolume: Working;
+  /** Clay to have ready, with the spare. */
+  readonly clayGrams: Working;
+  readonly packets: Working;
+  readonly foil: FoilPlan;
+  readonly sheets: readonly SheetGroup[];
+  readonly modelGrams: Working;
+  readonly lifeWeight: Working;
+  readonly workings: readonly Working[];
+  readonly snags: readonly Snag[];
+}
+
+/** Foil, clay and weight of the posed model. Null while the body is still being worked out. */
+export const planMass = lastCall(
+  (
+    mass: Piece['mass'],
+    skin: Piece['skin'],
+    measure: MeasurePlan,
+    stance: StancePlan,
+    wire: WirePlan,
+    body: BodyGrid | null,
+  ): MassPlan | null => {
+    if (body === null) return null;
+    const { skeleton, lifePerModel } = measure;
+    const figures = clayFigures(mass.clay);
+    const regions = regionBuilds(skeleton, mass).map((build) =>
+      regionMass(build, buildUp(build, skeleton, body, skin, lifePerModel), measure.scale),
+    );
+    const totals = totalWorkings(regions, mass, figures, measure, body);
+    const foil = foilWorkings(regions, mass.foil);
+    const sheets = sheetGroups(regions, mass.paperMm);
+    const lifeWeight = bodyWeight(body, skeleton.animal);
+    const modelGrams = modelWeight(totals.clayVolume, figures.density, foil.grams, wire);
+    return {
+      figures,
+      regions,
+      ...totals,
+      foil,
+      sheets,
+      modelGrams,
+      lifeWeight,
+      workings: [
+        totals.volume,
+        totals.area,
+        ...regions.flatMap((one) => [one.area, one.clay, one.coreVolume]),
+        totals.clayVolume,
+        figures.density,
+        totals.clayGrams,
+        figures.packet,
+        totals.packets,
+        ...foil.workings,
+        ...sheets.flatMap((one) => [one.area, one.gap, one.papers]),
+        modelGrams,
+        lifeWeight,
+      ],
+      snags: massSnags(mass, skin, measure, stance, lifeWeight),
+    };
+  },
+);
+
+function regionMass(build: RegionBuild, up: BuildUp, scale: Working): RegionMass {
+  const { region, core, shellMm } = build;
+  const target = { kind: 'region', id: region.id } as const;
+  const common = { stage: 'mass', provenance: 'derived', target } as const;
+  const t = input('t', 'Shell of clay', shellMm, 'mm', 'own');
+  const u = input('u', 'Left free for applied fibre', up.undersizeMm, 'mm', 'derived');
+  const inputs = core === 'foil' ? [t, u, asInput('n', scale)] : [u, asInput('n', scale)];
+  const source =
+    'depth profile of the body on its grid, life size; the wire inside is not taken off';
+  return {
+    ...build,
+    ...up,
+    area: {
+      ...common,
+      id: `mass.region.${region.id}.area`,
+      label: `${region.name}, skin`,
+      value: up.areaMm2 / 100,
+      unit: 'cm2',
+      formula: 'a = A/n²',
+      inputs: [asInput('n', scale)],
+      source: 'skin of the body on its grid (smeared delta of level sets)',
+    },
+    clay: {
+      ...common,
+      id: `mass.region.${region.id}.clay`,
+      label: `${region.name}, clay`,
+      value: up.clayMm3 / 1000,
+      unit: 'ml',
+      digits: 1,
+      formula:
+        core === 'foil' ? 'v = ( V(deeper than u) − V(deeper than u + t·n) )/n³' : 'v = V/n³',
+      inputs,
+      source,
+    },
+    coreVolume: {
+      ...common,
+      id: `mass.region.${region.id}.core`,
+      label: `${region.name}, foil core`,
+      value: up.coreMm3 / 1000,
+      unit: 'ml',
+      digits: 1,
+      formula: core === 'foil' ? 'c = V(deeper than u + t·n)/n³' : 'none: solid clay on the wire',
+      inputs,
+      source,
+    },
+  };
+}
+
+type Totals = Pick<MassPlan, 'volume' | 'area' | 'clayVolume' | 'clayGrams' | 'packets'>;
+
+function totalWorkings(
+  regions: readonly RegionMass[],
+  mass: Piece['mass'],
+  figures: ClayFigures,
+  measure: MeasurePlan,
+  body: BodyGrid,
+): Totals {
+  const common = { stage: 'mass', provenance: 'derived' } as const;
+  const sum = (of: (one: RegionMass) => Working): number =>
+    regions.reduce((total, one) => total + of(one).value, 0);
+  const perRegion = (of: (one: RegionMass) => Working): Working['inputs'] =>
+    regions.map((one, i) => asInput(String.fromCharCode('a'.charCodeAt(0) + i), of(one)));
+  const clayVolume: Working = {
+    ...common,
+    id: 'mass.clay.volume',
+    label: 'Clay on the piece',
+    value: sum((one) => one.clay),
+    unit: 'ml',
+    formula: 'v = sum of the regions',
+    inputs: perRegion((one) => one.clay),
+    source: 'the regions below',
+  };
+  const clayGrams: Working = {
+    ...common,
+    id: 'mass.clay.grams',
+    label: 'Clay to have ready',
+    value: clayVolume.value * figures.density.value * (1 + mass.sparePercent / 100),
+    unit: 'g',
+    formula: 'm = v · ρ · (1 + s/100)',
+    inputs: [
+      asInput('v', clayVolume),
+      asInput('ρ', figures.density),
+      input('s', 'Spare for waste and second tries', mass.sparePercent, 'percent', 'own'),
+    ],
+    source: 'mass from volume and density; the spare is common practice',
+  };
+  return {
+    volume: {
+      ...common,
+      id: 'mass.volume',
+      label: 'The whole model',
+      value: body.volumeMm3 / measure.lifePerModel ** 3 / 1000,
+      unit: 'ml',
+      formula: 'v = V/n³',
+      inputs: [
+        input('V', 'Body in life', body.volumeMm3 / 1000, 'ml', 'derived'),
+        asInput('n', measure.scale),
+      ],
+      source: 'round cones and ellipsoids on the bones, on a grid',
+    },
+    area: {
+      ...common,
+      id: 'mass.area',
+      label: 'Skin of the model',
+      value: sum((one) => one.area),
+      unit: 'cm2',
+      formula: 'a = sum of the regions',
+      inputs: perRegion((one) => one.area),
+      source: 'the regions below',
+    },
+    clayVolume,
+    clayGrams,
+    packets: {
+      ...common,
+      id: 'mass.clay.packets',
+      label: 'Packets to buy',
+      value: Math.ceil(clayGrams.value / figures.packet.value - 1e-9),
+      unit: 'count',
+      formula: 'N = m/p, rounded up',
+      inputs: [asInput('m', clayGrams), asInput('p', figures.packet)],
+      source: 'arithmetic',
+    },
+  };
+}

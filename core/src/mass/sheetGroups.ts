@@ -1,0 +1,65 @@
+import { input, type Working } from '../piece/working.ts';
+import type { BuildUp, RegionBuild } from './buildUp.ts';
+
+/** Regions whose shell is rolled to one thickness. */
+export interface SheetGroup {
+  readonly shellMm: number;
+  readonly names: readonly string[];
+  readonly area: Working;
+  readonly gap: Working;
+  readonly papers: Working;
+}
+
+/**
+ * The sheets of clay to roll, thickest first: area = volume over thickness, the gap of the roller
+ * or clay machine, and the paper to stack on either side where there is no machine (common
+ * practice: a sheet of office paper is about 0.1 mm).
+ */
+export function sheetGroups(
+  regions: readonly (RegionBuild & BuildUp)[],
+  paperMm: number,
+): readonly SheetGroup[] {
+  const shelled = regions.filter((one) => one.core === 'foil' && one.clayMm3 > 0);
+  const thicknesses = [...new Set(shelled.map((one) => one.shellMm))].sort((a, b) => b - a);
+  return thicknesses.map((shellMm, i) => {
+    const own = shelled.filter((one) => one.shellMm === shellMm);
+    const clayMm3 = own.reduce((sum, one) => sum + one.clayMm3, 0);
+    const names = own.map((one) => one.region.name);
+    const common = { stage: 'mass', provenance: 'derived' } as const;
+    const t = input('t', 'Shell of clay', shellMm, 'mm', 'own');
+    return {
+      shellMm,
+      names,
+      area: {
+        ...common,
+        id: `mass.sheet.${i + 1}.area`,
+        label: `Sheet to roll: ${names.join(', ').toLowerCase()}`,
+        value: clayMm3 / shellMm / 100,
+        unit: 'cm2',
+        formula: 'a = v/t',
+        inputs: [input('v', 'Clay of these shells', clayMm3 / 1000, 'ml', 'derived'), t],
+        source: 'a sheet that is laid on keeps its volume',
+      },
+      gap: {
+        ...common,
+        id: `mass.sheet.${i + 1}.gap`,
+        label: 'Gap of the roller',
+        value: shellMm,
+        unit: 'mm',
+        formula: 'gap = t',
+        inputs: [t],
+        source: 'common practice: 4 to 6 mm for a shell, less for slender bodies',
+      },
+      papers: {
+        ...common,
+        id: `mass.sheet.${i + 1}.papers`,
+        label: 'Or sheets of paper on either side',
+        value: Math.round(shellMm / paperMm),
+        unit: 'count',
+        formula: 'N = t/p',
+        inputs: [t, input('p', 'A sheet of paper', paperMm, 'mm', 'own')],
+        source: 'common practice: a rolling pin on two equal stacks',
+      },
+    };
+  });
+}

@@ -1,0 +1,121 @@
+import { zoneOf, type CoatZone, type Facing } from '../anatomy/coat.ts';
+import type { SkinPart } from '../body/skin.ts';
+import { lerp, scale, sub, type Vec3 } from '../geometry/vec3.ts';
+import type { Plan } from '../plan.ts';
+import type { DrawingItem, PagePoint } from './drawing.ts';
+import { partOutline } from './partOutline.ts';
+import { seeded, seedOf, strokeOutline } from './strokes.ts';
+import { project, type View } from './views.ts';
+
+/** Which way the skin looks that an elevation shows. */
+const SEEN: Readonly<Record<View, Facing>> = { side: 'side', front: 'side', top: 'up' };
+/** Strokes drawn on one part of the flesh: enough to show the lie, few enough to see it. */
+const STROKES_PER_PART = 46;
+
+const zoneAt = (plan: Plan, part: SkinPart, facing: Facing): CoatZone | undefined => {
+  const { skeleton } = plan.measure;
+  return zoneOf(skeleton.animal.coat, skeleton.byId.get(part.boneId)?.key ?? '', facing);
+};
+
+/** Far parts first, so that near ones lie over them. */
+const backToFront = (plan: Plan): readonly SkinPart[] => {
+  const depth = ({ boneId }: SkinPart): number =>
+    boneId.endsWith('.R') ? 0 : boneId.endsWith('.L') ? 2 : 1;
+  return plan.stance.skin.toSorted((a, b) => depth(a) - depth(b));
+};
+
+/** Every part filled with the base colour of its zone. */
+export function zoneItems(plan: Plan, view: View): readonly DrawingItem[] {
+  return backToFront(plan).flatMap((part): DrawingItem[] => {
+    const zone = zoneAt(plan, part, SEEN[view]);
+    const outline = partOutline(view, part);
+    if (zone === undefined || outline === null) return [];
+    const hex = plan.colour?.zones.find((one) => one.zone.id === zone.id)?.hex ?? zone.hex;
+    return [
+      {
+        kind: 'fill',
+        ink: 'skin',
+        layer: 'zones',
+        hex,
+        outlines: [outline],
+        target: { kind: 'zone', id: zone.id },
+      },
+    ];
+  });
+}
+
+/** Strokes at their true length and width along the lie of the hair, away from the nose. */
+export function coatItems(plan: Plan, view: View): readonly DrawingItem[] {
+  return backToFront(plan)
+    .filter((part) => !part.boneId.endsWith('.R'))
+    .flatMap((part): DrawingItem[] => {
+      const zone = zoneAt(plan, part, SEEN[view]);
+      const coat = plan.skin.zones.find((one) => one.zone.id === zone?.id);
+      if (zone === undefined || !coat?.width || coat.method === 'smooth') return [];
+      return [
+        {
+          kind: 'fill',
+          ink: part.boneId.endsWith('.L') ? 'near' : 'mid',
+          layer: 'coat',
+          outlines: partStrokes(plan, view, part, coat.length.value, coat.width.value),
+          target: { kind: 'zone', id: zone.id },
+        },
+      ];
+    });
+}
+
+function partStrokes(
+  plan: Plan,
+  view: View,
+  part: SkinPart,
+  lengthMm: number,
+  widthMm: number,
+): readonly (readonly PagePoint[])[] {
+  const [from, to] = lieOf(plan, part);
+  const [start, end] = [project(view, from.at), project(view, to.at)];
+  const [dx, dy] = [end[0] - start[0], end[1] - start[1]];
+  const reach = Math.hypot(dx, dy) || 1;
+  const heading = Math.atan2(dy, dx);
+  const random = seeded(seedOf(`${part.boneId}${view}${from.radius}`));
+  return Array.from({ length: STROKES_PER_PART }, () => {
+    const along = random();
+    const radius = from.radius + (to.radius - from.radius) * along;
+    const across = 0.92 * radius * (2 * random() - 1);
+    const root: PagePoint = [
+      start[0] + dx * along - (dy / reach) * across,
+      start[1] + dy * along + (dx / reach) * across,
+    ];
+    // The flow narrows or widens with the flesh.
+    const fan = Math.atan2((across / (radius || 1)) * (to.radius - from.radius), reach);
+    return strokeOutline(root, heading + fan, lengthMm, widthMm, random);
+  });
+}
+
+interface LieEnd {
+  readonly at: Vec3;
+  readonly radius: number;
+}
+
+/** Both ends of a part's axis, the one nearer to the nose first: hair runs from it to the other. */
+function lieOf(plan: Plan, part: SkinPart): readonly [LieEnd, LieEnd] {
+  const bone = plan.measure.skeleton.byId.get(part.boneId);
+  const ends = axisEnds(part);
+  // Bones of the column that run forwards carry hair that runs back along them.
+  const forwards = bone?.side === 'mid' && (bone.rest[0] ?? 0) > 0;
+  return forwards ? [ends[1], ends[0]] : ends;
+}
+
+function axisEnds(part: SkinPart): readonly [LieEnd, LieEnd] {
+  if (part.kind === 'cone')
+    return [
+      { at: part.a, radius: part.radiusA },
+      { at: part.b, radius: part.radiusB },
+    ];
+  const half = scale(part.axes[0], part.radii[0] * 0.8);
+  const radius = part.radii[1] * 0.75;
+  const back = sub(part.centre, half);
+  return [
+    { at: back, radius },
+    { at: lerp(back, part.centre, 2), radius },
+  ];
+}

@@ -1,0 +1,61 @@
+import { zoneOf } from '../anatomy/coat.ts';
+import type { SkinPart } from '../body/skin.ts';
+import { innerRadiusMm } from '../body/skin.ts';
+import { undersizeLifeMm } from '../body/undersize.ts';
+import { lerp } from '../geometry/vec3.ts';
+import type { RegionBuild } from '../mass/buildUp.ts';
+import type { Plan } from '../plan.ts';
+import { WEIGHT, type DrawingItem } from './drawing.ts';
+import { partOutline } from './partOutline.ts';
+import { project, type View } from './views.ts';
+
+/** The foil core: every part of a foil region drawn in by its shell and by the coat stuck on it. */
+export function coreItems(plan: Plan, view: View): readonly DrawingItem[] {
+  const outlines = plan.builds
+    .filter((build) => build.core === 'foil')
+    .flatMap((build) =>
+      partsOf(plan, build).map((part) =>
+        partOutline(view, part, build.shellMm + freeMm(plan, part)),
+      ),
+    )
+    .filter((outline) => outline !== null);
+  if (outlines.length === 0) return [];
+  return [{ kind: 'union', ink: 'core', layer: 'core', weight: WEIGHT.hair, outlines }];
+}
+
+const keyOf = (plan: Plan, part: SkinPart): string =>
+  plan.measure.skeleton.byId.get(part.boneId)?.key ?? '';
+
+const partsOf = (plan: Plan, build: RegionBuild): readonly SkinPart[] =>
+  plan.stance.skin.filter((part) => build.region.bones.includes(keyOf(plan, part)));
+
+/** What applied fibre takes off the side of a part, model mm. */
+function freeMm(plan: Plan, part: SkinPart): number {
+  const { skeleton, lifePerModel } = plan.measure;
+  const zone = zoneOf(skeleton.animal.coat, keyOf(plan, part), 'side');
+  return zone === undefined ? 0 : undersizeLifeMm(zone, plan.piece.skin) / lifePerModel;
+}
+
+/** The thickness of the clay written on each region, near side. */
+export function shellLabels(plan: Plan, view: View): readonly DrawingItem[] {
+  return plan.builds.flatMap((build): DrawingItem[] => {
+    const near = partsOf(plan, build).filter((part) => !part.boneId.endsWith('.R'));
+    const [largest] = near.toSorted((a, b) => innerRadiusMm(b) - innerRadiusMm(a));
+    if (largest === undefined) return [];
+    const centre = largest.kind === 'ellipsoid' ? largest.centre : lerp(largest.a, largest.b, 0.5);
+    const [x, y] = project(view, centre);
+    return [
+      {
+        kind: 'text',
+        ink: 'ink',
+        layer: 'shells',
+        at: [x, y - 1.2],
+        text: build.core === 'solid' ? 'solid' : build.shellMm.toFixed(1),
+        sizeMm: 3.2,
+        anchor: 'middle',
+        face: 'number',
+        target: { kind: 'region', id: build.region.id },
+      },
+    ];
+  });
+}

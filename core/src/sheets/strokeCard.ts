@@ -1,0 +1,90 @@
+import type { SkinPlan, ZonePlan } from '../skin/planSkin.ts';
+import {
+  fittedDrawing,
+  WEIGHT,
+  type Drawing,
+  type DrawingItem,
+  type PagePoint,
+} from './drawing.ts';
+import { seeded, seedOf, strokeOutline } from './strokes.ts';
+
+const PATCH_MM = [40, 13] as const;
+/** Room for three lines of letters beside each patch, on paper and on a small screen. */
+const PITCH_MM = [122, 24] as const;
+const COLUMNS = 3;
+/** Strokes along and across a patch at most: a sample, not a coat. */
+const MOST = [14, 9] as const;
+
+/** A sample of every zone's strokes at true length and width, to hold against the work. */
+export function strokeCard(skin: SkinPlan): Drawing {
+  const shown = skin.zones.filter((one) => one.width !== null);
+  const items = shown.flatMap((one, i) =>
+    patchItems(one, [(i % COLUMNS) * PITCH_MM[0], -Math.floor(i / COLUMNS) * PITCH_MM[1]]),
+  );
+  return fittedDrawing('strokes', 'Strokes of each zone, true to size', items, 6);
+}
+
+function patchItems(one: ZonePlan, corner: PagePoint): readonly DrawingItem[] {
+  const target = { kind: 'zone', id: one.zone.id } as const;
+  const layer = `coat ${one.zone.id}`;
+  const [w, h] = PATCH_MM;
+  const label = (dy: number, text: string, face: 'label' | 'number'): DrawingItem => ({
+    kind: 'text',
+    ink: face === 'label' ? 'ink' : 'soft',
+    layer,
+    at: [corner[0] + w + 3, corner[1] + dy],
+    text,
+    sizeMm: face === 'label' ? 3 : 2.6,
+    anchor: 'start',
+    face,
+    target,
+  });
+  return [
+    {
+      kind: 'line',
+      ink: 'skin',
+      layer,
+      weight: WEIGHT.hair,
+      closed: true,
+      points: [
+        corner,
+        [corner[0] + w, corner[1]],
+        [corner[0] + w, corner[1] + h],
+        [corner[0], corner[1] + h],
+      ],
+      target,
+    },
+    {
+      kind: 'fill',
+      ink: 'ink',
+      layer,
+      outlines: patchStrokes(one, corner),
+      target,
+    },
+    label(10.2, one.zone.name, 'label'),
+    label(4.2, `${one.length.value.toFixed(1)} × ${one.width?.value.toFixed(2) ?? ''}`, 'number'),
+    label(
+      -1.8,
+      one.method === 'carved' ? (one.tool?.name ?? 'no tool so fine') : one.method,
+      'label',
+    ),
+  ];
+}
+
+function patchStrokes(one: ZonePlan, corner: PagePoint): readonly (readonly PagePoint[])[] {
+  const [long, wide] = [one.length.value, one.width?.value ?? 0];
+  const random = seeded(seedOf(one.zone.id));
+  const [stepX, stepY] = [long * 0.75, Math.max(wide * 1.7, 0.2)];
+  const columns = Math.min(MOST[0], Math.floor((PATCH_MM[0] - 1) / stepX));
+  const rows = Math.min(MOST[1], Math.floor((PATCH_MM[1] - 1) / stepY));
+  return Array.from({ length: Math.max(1, columns) * Math.max(1, rows) }, (_, i) => {
+    const row = Math.floor(i / Math.max(1, columns));
+    const column = i % Math.max(1, columns);
+    const root: PagePoint = [
+      corner[0] + 1 + (column + (row % 2) / 2) * stepX,
+      corner[1] + PATCH_MM[1] / 2 + (row - (rows - 1) / 2) * stepY,
+    ];
+    // A stroke longer than its patch is cut at the edge of the sample.
+    return strokeOutline(root, 0, Math.min(long, corner[0] + PATCH_MM[0] - root[0]), wide, random);
+  });
+}

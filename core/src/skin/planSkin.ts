@@ -1,0 +1,177 @@
+import type { CoatZone } from '../anatomy/coat.ts';
+import { hairLifeMm, undersizeLifeMm } from '../body/undersize.ts';
+import type { MeasurePlan } from '../measure/planMeasure.ts';
+import { lastCall } from '../piece/lastCall.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+import type { Snag } from '../piece/snag.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
+import { ownTools, toolFor, type StrokeTool } from './tools.ts';
+
+export type CoatMethod = 'carved' | 'fibre' | 'smooth';
+
+/** One zone of the coat at the model's scale. */
+export interface ZonePlan {
+  readonly zone: CoatZone;
+  readonly method: CoatMethod;
+  /** Hair in life. */
+  readonly hairLife: Working;
+  /** Length and width of a stroke, and how far it lies from the skin; null on bare skin. */
+  readonly length: Working;
+  readonly width: Working | null;
+  /** Left free under applied fibre. */
+  readonly undersize: Working;
+  /** The tool of the user's that makes it; undefined where none is fine enough. */
+  readonly tool: StrokeTool | undefined;
+  /** Locks that one stroke of the finest tool stands for; 1 where a tool is fine enough. */
+  readonly locksPerStroke: number;
+}
+
+/** What Skin hands on. */
+export interface SkinPlan {
+  readonly zones: readonly ZonePlan[];
+  readonly tools: readonly StrokeTool[];
+  readonly workings: readonly Working[];
+  readonly snags: readonly Snag[];
+}
+
+/** The coat at the model's scale: strokes, tools, and what applied fibre takes off the clay. */
+export const planSkin = lastCall((skin: Piece['skin'], measure: MeasurePlan): SkinPlan => {
+  const tools = ownTools(skin.tools);
+  const zones = measure.skeleton.animal.coat.map((zone) =>
+    zonePlan(zone, skin, tools, measure.scale),
+  );
+  return {
+    zones,
+    tools,
+    workings: zones.flatMap((one) => [
+      one.hairLife,
+      one.length,
+      ...(one.width === null ? [] : [one.width]),
+      one.undersize,
+    ]),
+    snags: zones.flatMap((one) => zoneSnags(one, tools)),
+  };
+});
+
+function zonePlan(
+  zone: CoatZone,
+  skin: Piece['skin'],
+  tools: readonly StrokeTool[],
+  scale: Working,
+): ZonePlan {
+  const target = { kind: 'zone', id: zone.id } as const;
+  const common = { stage: 'skin', unit: 'mm', target } as const;
+  const own = skin.zones[zone.id]?.hairMm ?? null;
+  const method = skin.zones[zone.id]?.method ?? (zone.hair === null ? 'smooth' : 'carved');
+  const n = asInput('n', scale);
+  const hairLife: Working = {
+    ...common,
+    id: `skin.zone.${zone.id}.life`,
+    label: `${zone.name}, hair in life`,
+    value: hairLifeMm(zone, skin),
+    provenance: own === null ? (zone.hair?.provenance ?? 'memory') : 'own',
+    formula: 'as given',
+    inputs: [],
+    source: own === null ? 'library of animals' : 'decided by you',
+    ...(zone.hair === null ? {} : { range: zone.hair.range }),
+  };
+  const width = zone.lock && widthWorking(zone, zone.lock, scale);
+  const under = undersizeLifeMm(zone, skin) / scale.value;
+  return {
+    zone,
+    method,
+    hairLife,
+    length: {
+      ...common,
+      id: `skin.zone.${zone.id}.length`,
+      label: `${zone.name}, hair on the model`,
+      value: hairLife.value / scale.value,
+      provenance: 'derived',
+      formula: 'l = L/n',
+      inputs: [asInput('L', hairLife), n],
+      source: 'definition of a scale; vary each stroke by a third, longer to the rear',
+    },
+    width,
+    undersize: {
+      ...common,
+      id: `skin.zone.${zone.id}.undersize`,
+      label: `${zone.name}, left free for fibre`,
+      value: under,
+      provenance: 'derived',
+      digits: 2,
+      formula: method === 'fibre' ? 'u = L · sin(lie)/n' : 'none: the coat is in the clay',
+      inputs:
+        method === 'fibre'
+          ? [
+              asInput('L', hairLife),
+              input('lie', 'Angle to the skin', zone.lieDeg, 'deg', 'memory'),
+              n,
+            ]
+          : [],
+      source: 'fibre stuck on stands off the clay by its lie (common practice)',
+    },
+    ...strokes(width, tools),
+  };
+}
+
+function widthWorking(
+  zone: CoatZone,
+  lock: NonNullable<CoatZone['lock']>,
+  scale: Working,
+): Working {
+  return {
+    id: `skin.zone.${zone.id}.width`,
+    stage: 'skin',
+    label: `${zone.name}, width of a lock`,
+    value: lock.mm / scale.value,
+    unit: 'mm',
+    digits: 2,
+    provenance: 'derived',
+    formula: 'w = W/n',
+    inputs: [
+      input('W', 'Lock of hair in life', lock.mm, 'mm', lock.provenance),
+      asInput('n', scale),
+    ],
+    source: 'hairs cling into locks, and a lock is what a stroke can stand for (common practice)',
+    range: [lock.range[0] / scale.value, lock.range[1] / scale.value],
+    target: { kind: 'zone', id: zone.id },
+  };
+}
+
+function strokes(
+  width: Working | null,
+  tools: readonly StrokeTool[],
+): Pick<ZonePlan, 'tool' | 'locksPerStroke'> {
+  if (width === null) return { tool: undefined, locksPerStroke: 1 };
+  const tool = toolFor(tools, width.value);
+  const finest = tools[0];
+  return {
+    tool,
+    locksPerStroke:
+      tool !== undefined || finest === undefined ? 1 : Math.ceil(finest.leastMm / width.value),
+  };
+}
+
+function zoneSnags(one: ZonePlan, tools: readonly StrokeTool[]): readonly Snag[] {
+  if (one.method !== 'carved' || one.width === null || one.tool !== undefined) return [];
+  const finest = tools[0];
+  const common = {
+    grade: 'watch',
+    stage: 'skin',
+    target: { kind: 'zone', id: one.zone.id },
+  } as const;
+  if (finest === undefined) return [{ ...common, code: 'no-tool', facts: { zone: one.zone.name } }];
+  return [
+    {
+      ...common,
+      code: 'hair-finer-than-tool',
+      facts: {
+        zone: one.zone.name,
+        strokeMm: one.width.value,
+        tool: finest.name,
+        leastMm: finest.leastMm,
+        locks: one.locksPerStroke,
+      },
+    },
+  ];
+}

@@ -1,0 +1,49 @@
+import { accepted, refused, type Parsed } from './problem.ts';
+import { GRAMS_PER_OUNCE, quantityText, type Unit, type UnitSystem } from './quantity.ts';
+
+/** Factor and shift from a typed unit to the core's. */
+type Units = Readonly<Record<string, { readonly factor: number; readonly shift?: number }>>;
+
+const FAHRENHEIT = { factor: 1 / 1.8, shift: -32 };
+const TEMPERATURES: Units = {
+  c: { factor: 1 },
+  '°c': { factor: 1 },
+  f: FAHRENHEIT,
+  '°f': FAHRENHEIT,
+};
+const MASSES: Units = {
+  g: { factor: 1 },
+  kg: { factor: 1000 },
+  oz: { factor: GRAMS_PER_OUNCE },
+  lb: { factor: 16 * GRAMS_PER_OUNCE },
+};
+const MINUTES: Units = { min: { factor: 1 }, h: { factor: 60 } };
+
+/** A temperature as people type it: "130", "130 °C", "265 F". Returns °C. */
+export const parseTemperature = reader('degC', TEMPERATURES, 'c', 'f', '130 °C or 265 °F');
+/** A mass: "454 g", "1 lb", "16 oz". Returns grams. */
+export const parseMass = reader('g', MASSES, 'g', 'oz', '454 g or 1 lb');
+/** A time: "30", "30 min", "1.5 h". Returns minutes. */
+export const parseMinutes = reader('min', MINUTES, 'min', 'min', '30 min or 1.5 h');
+
+/** A bare number is in the unit of the system that is switched on. */
+function reader(unit: Unit, units: Units, metric: string, imperial: string, example: string) {
+  return (
+    text: string,
+    where: string,
+    limits: { readonly min: number; readonly max: number },
+    system: UnitSystem = 'metric',
+  ): Parsed<number> => {
+    const shown = (value: number): string => quantityText(value, unit, system);
+    const allowed = `from ${shown(limits.min)} to ${shown(limits.max)}, such as ${example}`;
+    const match = /^\s*([-−]?\d*[.,]?\d+)\s*(°?[a-z]+)?\s*$/i.exec(text);
+    const name = match?.[2]?.toLowerCase() ?? (system === 'metric' ? metric : imperial);
+    const to = units[name];
+    if (match?.[1] === undefined || to === undefined) return refused(where, text, allowed);
+    const typed = Number(match[1].replace('−', '-').replace(',', '.'));
+    const value = (typed + (to.shift ?? 0)) * to.factor;
+    return value >= limits.min && value <= limits.max
+      ? accepted(value)
+      : refused(where, text, allowed);
+  };
+}

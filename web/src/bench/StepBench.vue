@@ -1,0 +1,242 @@
+<script setup lang="ts">
+import { CAUTIONS, quantityText } from '@keen-sinew/core';
+import { useEventListener, useWakeLock } from '@vueuse/core';
+import { TriangleAlert } from 'lucide-vue-next';
+import { computed, onMounted } from 'vue';
+import { useRouter } from 'vue-router';
+import { providePiecePlan } from '../composables/usePiecePlan.ts';
+import { useUnits } from '../composables/useUnits.ts';
+import { withStepDone } from '../stages/bench/stepChanges.ts';
+import { useWorkTimer } from './useWorkTimer.ts';
+
+/** One step full screen, for reading at arm's length. */
+const props = defineProps<{ stepId: string }>();
+const { piece, plan, change } = providePiecePlan();
+const { system } = useUnits();
+const router = useRouter();
+const timer = useWorkTimer();
+const wake = useWakeLock();
+
+const steps = computed(() => plan.value.bench?.steps ?? []);
+const at = computed(() => steps.value.findIndex((one) => one.id === props.stepId));
+const step = computed(() => steps.value[at.value]);
+
+onMounted(() => {
+  if (wake.isSupported.value) wake.request('screen').catch(() => undefined);
+});
+
+function go(by: number): void {
+  const next = steps.value[at.value + by];
+  if (next) void router.replace(`/piece/${piece.value.id}/working/${next.id}`);
+  else if (by > 0) leave();
+}
+const leave = (): void => void router.push(`/piece/${piece.value.id}/bench`);
+const bend = (): void =>
+  void router.push(`/piece/${piece.value.id}/bending/${step.value?.bendsWire ?? ''}/1`);
+
+/** Ticks the step with the time it was open, in full minutes, and goes on. */
+function done(): void {
+  const now = step.value;
+  if (!now) return;
+  const minutes = Math.max(1, Math.round(timer.seconds.value / 60));
+  change(`Tick “${now.title}”`, (p) => withStepDone(p, now.id, { minutes }));
+  go(1);
+}
+
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if (event.key === 'Escape') leave();
+  else if (event.key === ' ' || event.key === 'ArrowRight') go(1);
+  else if (event.key === 'ArrowLeft') go(-1);
+  else if (event.key === 'Enter') done();
+  else return;
+  event.preventDefault();
+});
+
+function tap(event: MouseEvent): void {
+  if ((event.target as Element).closest('button')) return;
+  go(event.clientX > window.innerWidth / 2 ? 1 : -1);
+}
+</script>
+
+<template>
+  <main v-if="step" class="bench" @click="tap">
+    <header>
+      <p>{{ piece.name }} · step {{ step.number }} of {{ steps.length }}</p>
+      <p class="timer">
+        <span class="number">{{ timer.text.value }}</span> on this step
+      </p>
+      <button type="button" class="leave" @click="leave">Leave bench</button>
+    </header>
+    <section>
+      <h1>{{ step.title }}</h1>
+      <p class="sentence">
+        <template v-for="(part, i) in step.sentence" :key="i"
+          ><template v-if="typeof part === 'string'">{{ part }}</template
+          ><b v-else class="number">{{
+            quantityText(part.value, part.unit, system, part.digits)
+          }}</b></template
+        >
+      </p>
+      <ul v-if="step.cautions.length > 0" aria-label="Cautions">
+        <li v-for="id in step.cautions" :key="id">
+          <TriangleAlert :size="22" aria-hidden="true" />{{ CAUTIONS[id] }}
+        </li>
+      </ul>
+      <div class="acts">
+        <button v-if="step.bendsWire" type="button" class="act" @click="bend">
+          Bend {{ step.bendsWire }}, one bend at a time
+        </button>
+        <button type="button" class="act main" :disabled="step.done !== null" @click="done">
+          {{ step.done ? `Done ${step.done.on}` : 'Done, next step' }}
+        </button>
+      </div>
+    </section>
+    <footer>
+      <button type="button" :disabled="at === 0" @click="go(-1)">
+        ‹ {{ steps[at - 1]?.title ?? 'first step' }}
+      </button>
+      <span>tap left or right, space or arrow keys; Enter ticks off</span>
+      <button type="button" class="next" @click="go(1)">
+        {{ steps[at + 1]?.title ?? 'leave the bench' }} ›
+      </button>
+    </footer>
+  </main>
+  <main v-else class="missing" aria-busy="true">
+    <p>
+      {{ plan.bench ? 'There is no such step in this piece.' : 'The body is being worked out.' }}
+    </p>
+    <RouterLink :to="`/piece/${piece.id}/bench`">Back to Bench</RouterLink>
+  </main>
+</template>
+
+<style scoped>
+.bench {
+  height: 100%;
+  background: var(--sheet);
+  display: grid;
+  grid-template-rows: auto 1fr auto;
+}
+header {
+  display: flex;
+  align-items: center;
+  gap: 24px;
+  padding: 20px 40px 8px;
+  color: var(--soft);
+  font-size: 18px;
+}
+header p {
+  margin: 0;
+}
+.timer {
+  margin-left: auto;
+}
+.timer .number {
+  font-size: 28px;
+  font-weight: 700;
+  color: var(--ink);
+}
+.leave {
+  min-height: 64px;
+  padding: 0 24px;
+  background: none;
+  border: 1px solid var(--ink);
+  border-radius: var(--radius);
+  color: var(--ink);
+  font-weight: 700;
+  font-size: 17px;
+  cursor: pointer;
+}
+section {
+  padding: 12px 40px;
+  overflow-y: auto;
+}
+h1 {
+  font-size: 40px;
+  line-height: 1.1;
+}
+.sentence {
+  font-size: 28px;
+  line-height: 1.4;
+  max-width: 46ch;
+  margin: 14px 0 20px;
+}
+.sentence .number {
+  font-size: 40px;
+  color: var(--rust);
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0 0 20px;
+  max-width: 80ch;
+  font-size: 19px;
+  color: var(--ochre);
+}
+li {
+  display: flex;
+  gap: 10px;
+  margin-bottom: 6px;
+}
+li svg {
+  flex: none;
+  margin-top: 2px;
+}
+.acts {
+  display: flex;
+  gap: 16px;
+}
+.act {
+  min-height: 72px;
+  padding: 0 28px;
+  border: 1.5px solid var(--ink);
+  border-radius: var(--radius);
+  background: none;
+  font-size: 20px;
+  font-weight: 700;
+  cursor: pointer;
+}
+.main {
+  background: var(--verdigris);
+  border-color: var(--verdigris);
+  color: var(--sheet);
+}
+.main:disabled {
+  background: none;
+  color: var(--soft);
+  border-color: var(--line);
+  cursor: default;
+}
+footer {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 16px;
+  background: var(--paper);
+  border-top: 1.5px solid var(--ink);
+  padding: 0 40px;
+  color: var(--soft);
+  font-size: 18px;
+}
+footer button {
+  min-height: 72px;
+  min-width: 220px;
+  background: none;
+  border: 0;
+  font-size: 20px;
+  text-align: left;
+  cursor: pointer;
+  color: var(--ink);
+}
+footer button:disabled {
+  color: var(--soft);
+  cursor: default;
+}
+footer .next {
+  text-align: right;
+  color: var(--verdigris);
+  font-weight: 700;
+}
+.missing {
+  padding: 80px;
+}
+</style>

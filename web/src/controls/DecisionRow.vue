@@ -1,0 +1,33 @@
+<script setup lang="ts">
+/** A decision in the ledger: its name, its control, and a way back where it is the user's own. */
+defineProps<{ name: string; own?: boolean; back?: string }>();
+const emit = defineEmits<{ revert: [] }>();
+</script>
+
+<template>
+  <div class="decision">
+    <span class="name">
+      {{ name }}
+      <button v-if="own" type="button" class="quiet-button" @click="emit('revert')">
+        {{ back ?? 'reset' }}<span class="visually-hidden">: {{ name }}</span>
+      </button>
+    </span>
+    <slot />
+  </div>
+</template>
+
+<style scoped>
+.decision {
+  display: grid;
+  grid-template-columns: 1fr 116px;
+  gap: 8px;
+  align-items: center;
+  padding: 3px 0 3px 4px;
+  border-bottom: 1px dotted var(--line);
+  font-size: 14px;
+}
+.name .quiet-button {
+  padding: 0 4px;
+  font-size: 13px;
+}
+</style>

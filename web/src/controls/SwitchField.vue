@@ -1,0 +1,11 @@
+<script setup lang="ts">
+import { NSwitch } from 'naive-ui';
+
+/** A decision that is on or off. */
+defineProps<{ label: string; value: boolean }>();
+const emit = defineEmits<{ set: [value: boolean] }>();
+</script>
+
+<template>
+  <NSwitch :value="value" size="small" :aria-label="label" @update:value="emit('set', $event)" />
+</template>

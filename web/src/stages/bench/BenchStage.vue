@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useSelection } from '../../composables/useSelection.ts';
+import CautionNote from '../../ledger/CautionNote.vue';
+import LedgerPanel from '../../ledger/LedgerPanel.vue';
+import LedgerSection from '../../ledger/LedgerSection.vue';
+import WorkingDetail from '../../ledger/WorkingDetail.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
+import SheetFrame from '../../sheet/SheetFrame.vue';
+import BodyPending from '../BodyPending.vue';
+import StepCard from './StepCard.vue';
+
+const { piece, plan } = usePiecePlan();
+const { target, open } = useSelection();
+const router = useRouter();
+const bench = computed(() => plan.value.bench);
+/** The working that is open, wherever in a sentence it was touched. */
+const opened = computed(() => plan.value.workings.find((one) => one.id === open.value));
+const openedIn = computed(
+  () =>
+    bench.value?.steps.find((step) =>
+      step.sentence.some((part) => typeof part !== 'string' && part.id === open.value),
+    )?.id,
+);
+const toWork = (): void => {
+  if (bench.value?.next)
+    void router.push(`/piece/${piece.value.id}/working/${bench.value.next.id}`);
+};
+</script>
+
+<template>
+  <SheetFrame label="The work in order">
+    <BodyPending v-if="!bench" />
+    <ol v-else class="steps" tabindex="0" aria-label="Steps of this piece">
+      <StepCard
+        v-for="step in bench.steps"
+        :key="step.id"
+        :step="step"
+        :picked="target?.kind === 'step' && target.id === step.id"
+      >
+        <WorkingDetail v-if="opened && openedIn === step.id" :working="opened" />
+      </StepCard>
+    </ol>
+  </SheetFrame>
+  <LedgerPanel stage="bench">
+    <BodyPending v-if="!bench" />
+    <template v-else>
+      <LedgerSection title="Next">
+        <template v-if="bench.next">
+          <p class="next-title">{{ bench.next.number }}. {{ bench.next.title }}</p>
+          <button type="button" class="work" @click="toWork">Work at the bench</button>
+          <CautionNote :ids="bench.next.cautions" />
+        </template>
+        <p v-else class="next-title">Everything is ticked off.</p>
+        <WorkingRow :working="bench.progress" />
+        <WorkingRow :working="bench.minutes" />
+      </LedgerSection>
+      <LedgerSection title="To buy">
+        <p class="note">
+          Everything the piece takes, less the wire on hand. Prices come from your shop.
+        </p>
+        <WorkingRow
+          v-for="line in bench.shopping"
+          :key="line.id"
+          :working="line.quantity"
+          :label="line.what"
+        />
+      </LedgerSection>
+    </template>
+  </LedgerPanel>
+</template>
+
+<style scoped>
+.steps {
+  list-style: none;
+  margin: 0;
+  padding: 0 6px 0 0;
+  overflow-y: auto;
+}
+.next-title {
+  margin: 4px;
+  font-weight: 700;
+}
+.note {
+  margin: 4px;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+.work {
+  width: 100%;
+  margin: 4px 0 6px;
+  padding: 9px;
+  background: var(--verdigris);
+  color: var(--sheet);
+  border: 0;
+  border-radius: var(--radius);
+  font-weight: 700;
+  cursor: pointer;
+}
+</style>

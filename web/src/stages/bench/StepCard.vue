@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { accepted, parseMinutes, type StepDone, type StepPlan } from '@keen-sinew/core';
+import { nextTick, ref, watch } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import QuantityField from '../../controls/QuantityField.vue';
+import CautionNote from '../../ledger/CautionNote.vue';
+import StepSentence from './StepSentence.vue';
+import { withStepDone, withStepOpen } from './stepChanges.ts';
+
+const props = defineProps<{ step: StepPlan; picked: boolean }>();
+const { change } = usePiecePlan();
+const { system, text } = useUnits();
+const card = ref<HTMLElement | null>(null);
+
+function toggle(): void {
+  const { id, title, done } = props.step;
+  if (done) change(`Untick “${title}”`, (p) => withStepOpen(p, id));
+  else change(`Tick “${title}”`, (p) => withStepDone(p, id, {}));
+}
+const log = (part: Partial<StepDone>): void =>
+  change(`Log “${props.step.title}”`, (p) => withStepDone(p, props.step.id, part));
+
+watch(
+  () => props.picked,
+  (picked) => {
+    if (picked) void nextTick(() => card.value?.scrollIntoView({ block: 'nearest' }));
+  },
+  { immediate: true },
+);
+</script>
+
+<template>
+  <li ref="card" class="step" :class="[step.state, { picked }]">
+    <input
+      type="checkbox"
+      :checked="step.done !== null"
+      :aria-label="`Done: ${step.title}`"
+      @change="toggle"
+    />
+    <div>
+      <h3>
+        <span class="number">{{ step.number }}</span> {{ step.title }}
+        <em v-if="step.state === 'next'">next</em>
+        <em v-else-if="step.state === 'ready'">may be done now</em>
+      </h3>
+      <p class="sentence"><StepSentence :sentence="step.sentence" /></p>
+      <slot />
+      <CautionNote v-if="step.state !== 'done'" :ids="step.cautions" />
+      <div v-if="step.done" class="log">
+        <span>Done {{ step.done.on }}</span>
+        <QuantityField
+          small
+          :label="`Minutes for ${step.title}`"
+          placeholder="minutes"
+          :shown="step.done.minutes === null ? '' : text(step.done.minutes, 'min')"
+          :parse="(typed) => parseMinutes(typed, 'Minutes', { min: 0, max: 10_000 }, system)"
+          @set="log({ minutes: $event })"
+        />
+        <QuantityField
+          small
+          :label="`Note on ${step.title}`"
+          placeholder="a note for next time"
+          :shown="step.done.note"
+          :parse="(typed) => accepted(typed.slice(0, 500))"
+          @set="log({ note: $event })"
+        />
+      </div>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+.step {
+  display: grid;
+  grid-template-columns: 28px 1fr;
+  gap: 4px;
+  padding: 10px 8px;
+  border-bottom: 1px dotted var(--line);
+}
+.next {
+  background: var(--verdigris-wash);
+}
+.picked {
+  box-shadow: inset 3px 0 0 var(--rust);
+}
+input[type='checkbox'] {
+  width: 18px;
+  height: 18px;
+  margin-top: 2px;
+  accent-color: var(--verdigris);
+}
+h3 {
+  font: 700 17px var(--font-title);
+  color: var(--ink);
+}
+h3 em {
+  font: italic 400 14px var(--font-title);
+  color: var(--verdigris);
+  margin-left: 8px;
+}
+.waiting h3,
+.waiting .sentence {
+  color: var(--soft);
+}
+.done h3 {
+  text-decoration: line-through;
+  text-decoration-thickness: 1px;
+}
+.sentence {
+  margin: 3px 0;
+  max-width: 72ch;
+}
+.log {
+  display: grid;
+  grid-template-columns: auto 90px 1fr;
+  gap: 10px;
+  align-items: center;
+  font-size: 14px;
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { colourCard, elevation } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useSelection } from '../../composables/useSelection.ts';
+import CautionNote from '../../ledger/CautionNote.vue';
+import LedgerPanel from '../../ledger/LedgerPanel.vue';
+import LedgerSection from '../../ledger/LedgerSection.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
+import SheetBoard from '../../sheet/SheetBoard.vue';
+import SheetFrame from '../../sheet/SheetFrame.vue';
+import BodyPending from '../BodyPending.vue';
+import { usePickOnSheet } from '../usePickOnSheet.ts';
+import LayerChoices from './LayerChoices.vue';
+import ZoneColours from './ZoneColours.vue';
+
+const { plan } = usePiecePlan();
+const { target } = useSelection();
+const pickOnSheet = usePickOnSheet();
+const colour = computed(() => plan.value.colour);
+const rows = computed(() => [
+  [elevation(plan.value, 'side', { show: 'zones', dimensions: false })],
+  ...(colour.value ? [[colourCard(colour.value)]] : []),
+]);
+</script>
+
+<template>
+  <SheetFrame label="Colours by zone, and their layers">
+    <SheetBoard
+      :rows="rows"
+      :target="target"
+      label="Side elevation in base colours, and every zone’s colours from primer to tips"
+      @pick="pickOnSheet"
+    />
+  </SheetFrame>
+  <LedgerPanel stage="colour">
+    <BodyPending v-if="!colour" />
+    <template v-else>
+      <LedgerSection title="Zones and their colours">
+        <ZoneColours :colour="colour" />
+      </LedgerSection>
+      <LedgerSection title="Over everything">
+        <WorkingRow :working="colour.primer" />
+        <WorkingRow v-for="one in colour.varnishes" :key="one.sheen" :working="one.ml" />
+        <CautionNote :ids="['spraying', 'sanding', 'solvent', 'label']" />
+      </LedgerSection>
+      <LedgerSection title="How it is layered" folded>
+        <LayerChoices />
+      </LedgerSection>
+    </template>
+  </LedgerPanel>
+</template>

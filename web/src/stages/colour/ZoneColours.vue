@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { SHEENS, type ColourPlan, type Sheen } from '@keen-sinew/core';
+import { computed, ref, watch } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useSelection } from '../../composables/useSelection.ts';
+import ColourField from '../../controls/ColourField.vue';
+import DecisionRow from '../../controls/DecisionRow.vue';
+import PickRow from '../../controls/PickRow.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
+import { withPart } from '../withPart.ts';
+
+const props = defineProps<{ colour: ColourPlan }>();
+const { piece, change } = usePiecePlan();
+const { target, pick } = useSelection();
+const SHEEN_NAMES = { matt: 'Matt', satin: 'Satin', gloss: 'Gloss', wet: 'High gloss' } as const;
+const SHEEN_OPTIONS = SHEENS.map((value) => ({ label: SHEEN_NAMES[value], value }));
+const chosenId = ref('flanks');
+const chosen = computed(
+  () => props.colour.zones.find((one) => one.zone.id === chosenId.value) ?? props.colour.zones[0]!,
+);
+watch(
+  target,
+  (now) => {
+    if (now?.kind === 'zone') chosenId.value = now.id;
+  },
+  { immediate: true },
+);
+
+function choose(id: string): void {
+  chosenId.value = id;
+  pick({ kind: 'zone', id });
+}
+
+function set(part: { hex?: string | null; sheen?: Sheen | null }): void {
+  const { zone } = chosen.value;
+  change(`Change the colour of ${zone.name.toLowerCase()}`, (p) =>
+    withPart(p, 'colour', {
+      zones: {
+        ...p.colour.zones,
+        [zone.id]: { hex: null, sheen: null, ...p.colour.zones[zone.id], ...part },
+      },
+    }),
+  );
+}
+</script>
+
+<template>
+  <div class="zones" role="group" aria-label="Zones">
+    <button
+      v-for="one in colour.zones"
+      :key="one.zone.id"
+      type="button"
+      :aria-pressed="one === chosen"
+      @click="choose(one.zone.id)"
+    >
+      <i :style="{ background: one.hex }" />{{ one.zone.name }}
+    </button>
+  </div>
+  <h4>{{ chosen.zone.name }}</h4>
+  <DecisionRow
+    name="Colour to aim at"
+    :own="chosen.own"
+    back="library’s"
+    @revert="set({ hex: null })"
+  >
+    <ColourField
+      :label="`Colour of ${chosen.zone.name}`"
+      :hex="chosen.hex"
+      @set="set({ hex: $event })"
+    />
+  </DecisionRow>
+  <PickRow
+    :label="`Sheen of ${chosen.zone.name}`"
+    :value="chosen.sheen"
+    :options="SHEEN_OPTIONS"
+    class="sheen"
+    @set="set({ sheen: $event as Sheen })"
+  />
+  <WorkingRow :working="chosen.area" label="Skin of this zone" />
+  <template v-for="layer in chosen.layers" :key="layer.rule.id">
+    <p class="layer">
+      <i :style="{ background: layer.hex }" />
+      <b>{{ layer.rule.name }}</b> <span class="number">{{ layer.hex }}</span>
+      <span class="how">{{ layer.rule.how }}</span>
+    </p>
+    <WorkingRow :working="layer.lightness" label="Lightness" />
+    <WorkingRow :working="layer.ml" label="Paint" />
+  </template>
+  <p v-if="piece.colour.zones[chosen.zone.id]?.hex == null" class="says">
+    Colours of the library are from memory: pick yours from a picture of the animal in good light.
+  </p>
+</template>
+
+<style scoped>
+.zones {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+.zones button {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  border: 1px solid var(--line);
+  background: none;
+  border-radius: var(--radius);
+  padding: 3px 8px;
+  font-size: 13.5px;
+  cursor: pointer;
+}
+.zones button[aria-pressed='true'] {
+  border-color: var(--ink);
+  box-shadow: inset 0 0 0 1px var(--ink);
+  font-weight: 700;
+}
+i {
+  width: 14px;
+  height: 14px;
+  border: 1px solid var(--soft);
+  flex: none;
+}
+h4 {
+  margin: 12px 0 4px;
+  font: 700 16px var(--font-title);
+}
+.sheen {
+  margin: 6px 0;
+}
+.layer {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin: 10px 4px 0;
+  font-size: 14px;
+}
+.layer i {
+  width: 26px;
+  height: 18px;
+}
+.how,
+.says {
+  font-size: 13px;
+  color: var(--soft);
+}
+.says {
+  margin: 8px 4px;
+}
+</style>

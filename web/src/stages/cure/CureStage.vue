@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import CautionNote from '../../ledger/CautionNote.vue';
+import LedgerPanel from '../../ledger/LedgerPanel.vue';
+import LedgerSection from '../../ledger/LedgerSection.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
+import SheetFrame from '../../sheet/SheetFrame.vue';
+import ClayLabel from '../mass/ClayLabel.vue';
+import BakeList from './BakeList.vue';
+import HeatChart from './HeatChart.vue';
+import OvenChoices from './OvenChoices.vue';
+import TimeTable from './TimeTable.vue';
+
+const { plan, heatBusy, heatProblem } = usePiecePlan();
+const cure = computed(() => plan.value.cure);
+const tooHot = computed(() => plan.value.snags.some((snag) => snag.code === 'clay-over-limit'));
+const tooShort = computed(() => plan.value.snags.some((snag) => snag.code === 'bake-too-short'));
+const setting = computed(() => cure.value.figures.clay.setting);
+</script>
+
+<template>
+  <SheetFrame label="How the clay warms, and how long it needs">
+    <template v-if="cure.request">
+      <h2 class="title">How the clay warms in an oven at its temperature</h2>
+      <HeatChart v-if="cure.run" :cure="cure" />
+      <p v-else class="wait" role="status">
+        {{ heatProblem ?? (heatBusy ? 'The heat flow is being worked out.' : 'One moment.') }}
+      </p>
+    </template>
+    <p v-else class="wait">
+      {{ cure.figures.clay.name }} sets without an oven
+      {{ setting === 'air' ? 'as it dries' : 'by itself' }}: never bake it hotter than its limit.
+    </p>
+    <TimeTable />
+  </SheetFrame>
+  <LedgerPanel stage="cure">
+    <LedgerSection v-if="cure.dial && cure.oven" title="The oven">
+      <WorkingRow v-if="cure.figures.temperature" :working="cure.figures.temperature" />
+      <WorkingRow :working="cure.figures.limit" />
+      <WorkingRow :working="cure.dial" />
+      <WorkingRow :working="cure.oven" :alarm="tooHot" />
+      <CautionNote :ids="['oven', 'hot-parts', 'qualified']" />
+    </LedgerSection>
+    <LedgerSection v-else title="Setting">
+      <WorkingRow :working="cure.figures.limit" />
+      <WorkingRow :working="cure.figures.time" />
+      <CautionNote v-if="setting === 'chemical'" :ids="['epoxy']" />
+    </LedgerSection>
+    <LedgerSection v-if="cure.bake" title="How long">
+      <WorkingRow v-if="cure.needed" :working="cure.needed" />
+      <WorkingRow :working="cure.bake" :alarm="tooShort" />
+      <WorkingRow :working="cure.figures.time" />
+      <WorkingRow :working="cure.figures.perMm" />
+    </LedgerSection>
+    <LedgerSection title="Bakes and parts">
+      <BakeList />
+      <WorkingRow :working="cure.bakes" />
+      <WorkingRow :working="cure.eye" />
+      <CautionNote :ids="['small-parts', 'solvent', 'heat-gun']" />
+    </LedgerSection>
+    <LedgerSection title="What the clay’s own label says" folded>
+      <ClayLabel part="oven" />
+      <CautionNote :ids="['label']" />
+    </LedgerSection>
+    <LedgerSection v-if="cure.dial" title="Your oven" folded>
+      <OvenChoices />
+    </LedgerSection>
+  </LedgerPanel>
+</template>
+
+<style scoped>
+.title {
+  font-size: 16px;
+  font-style: italic;
+  font-weight: 400;
+}
+.wait {
+  margin: auto;
+  max-width: 460px;
+  text-align: center;
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import type { CurePlan } from '@keen-sinew/core';
+import { quantityText } from '@keen-sinew/core';
+import { computed, defineAsyncComponent } from 'vue';
+import { useUnits } from '../../composables/useUnits.ts';
+import { useSettingsStore } from '../../stores/settingsStore.ts';
+
+/** Temperature of the innermost clay over time, for each slow place, with the oven above. */
+const props = defineProps<{ cure: CurePlan }>();
+const { system } = useUnits();
+const settings = useSettingsStore();
+const ApexChart = defineAsyncComponent(() => import('vue3-apexcharts'));
+
+const PAPER = { ink: '#20302e', soft: '#4f5d58', line: '#cfc6b2' };
+const LAMP = { ink: '#ece6d8', soft: '#a9b5ae', line: '#4a5855' };
+/** Rust and slate mean sides of the animal, so the curves take the others, and a dash each. */
+const CURVES = { day: ['#20302e', '#1f6b5c', '#4f5d58'], night: ['#ece6d8', '#5fb8a3', '#a9b5ae'] };
+const colours = computed(() => (settings.theme === 'day' ? PAPER : LAMP));
+
+/** Minutes shown: past the slowest place and the bake, in full tens. */
+const span = computed(() => {
+  const reach = props.cure.heat.map(({ working }) => working.value);
+  const longest = Math.max(30, ...reach, props.cure.bake?.value ?? 0);
+  return Math.ceil((longest * 1.08) / 10) * 10;
+});
+const shown = (celsius: number): number =>
+  system.value === 'metric' ? celsius : celsius * 1.8 + 32;
+const placeOf = (id: string): string => props.cure.cases.find((one) => one.id === id)?.place ?? id;
+const series = computed(() =>
+  props.cure.heat.map(({ result }) => ({
+    name: placeOf(result.caseId),
+    data: result.innermostC
+      .slice(0, span.value + 1)
+      .map((celsius, minute) => ({ x: minute, y: Math.round(shown(celsius) * 10) / 10 })),
+  })),
+);
+const label = (text: string, colour: string) => ({
+  text,
+  borderWidth: 0,
+  style: { background: 'transparent', color: colour, fontSize: '13px' },
+});
+const options = computed(() => {
+  const { ink, soft, line } = colours.value;
+  const request = props.cure.request;
+  const mark = (minutes: number, text: string, colour: string) => ({
+    x: minutes,
+    borderColor: colour,
+    strokeDashArray: 4,
+    label: { ...label(text, colour), orientation: 'horizontal', offsetY: 16 },
+  });
+  return {
+    chart: {
+      animations: { enabled: false },
+      toolbar: { show: false },
+      zoom: { enabled: false },
+      fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif',
+      foreColor: soft,
+      background: 'transparent',
+    },
+    colors: CURVES[settings.theme],
+    stroke: { width: [3, 3, 3], dashArray: [0, 7, 2], curve: 'straight' },
+    grid: { borderColor: line },
+    legend: { position: 'top', horizontalAlign: 'left', fontSize: '14px' },
+    tooltip: { theme: settings.theme === 'day' ? 'light' : 'dark' },
+    xaxis: {
+      type: 'numeric',
+      min: 0,
+      max: span.value,
+      tickAmount: Math.min(12, span.value / 10),
+      decimalsInFloat: 0,
+      title: { text: 'minutes in the hot oven', style: { fontWeight: 400 } },
+      axisBorder: { color: ink },
+    },
+    yaxis: {
+      min: Math.floor(shown(0) / 10) * 10,
+      max: Math.ceil(shown((request?.ovenC ?? 130) + 8) / 10) * 10,
+      decimalsInFloat: 0,
+      title: {
+        text: `innermost clay, ${system.value === 'metric' ? '°C' : '°F'}`,
+        style: { fontWeight: 400 },
+      },
+    },
+    annotations: {
+      yaxis: request
+        ? [
+            {
+              y: shown(request.ovenC),
+              borderColor: ink,
+              label: {
+                ...label(`oven ${quantityText(request.ovenC, 'degC', system.value)}`, ink),
+                position: 'left',
+                textAnchor: 'start',
+              },
+            },
+            {
+              y: shown(request.targetC),
+              borderColor: soft,
+              strokeDashArray: 4,
+              label: {
+                ...label(`hot: ${quantityText(request.targetC, 'degC', system.value)}`, soft),
+                position: 'left',
+                textAnchor: 'start',
+                offsetY: 16,
+              },
+            },
+          ]
+        : [],
+      xaxis: props.cure.bake
+        ? [mark(props.cure.bake.value, `bake ${props.cure.bake.value.toFixed(0)} min`, ink)]
+        : [],
+    },
+  };
+});
+const spoken = computed(() =>
+  props.cure.heat
+    .map(
+      ({ result, working }) =>
+        `${placeOf(result.caseId)}: hot after ${working.value.toFixed(0)} minutes`,
+    )
+    .join('; '),
+);
+</script>
+
+<template>
+  <div class="chart" role="img" :aria-label="`Chart of warming. ${spoken}.`">
+    <ApexChart type="line" height="100%" :options="options" :series="series" />
+  </div>
+</template>
+
+<style scoped>
+.chart {
+  flex: 1;
+  min-height: 0;
+}
+</style>

@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import {
+  accepted,
+  clayById,
+  CLAYS,
+  parseLength,
+  parseMass,
+  parseMinutes,
+  parseTemperature,
+  refused,
+  type ClayChoice,
+  type ClayId,
+} from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import ChoiceField from '../../controls/ChoiceField.vue';
+import DecisionRow from '../../controls/DecisionRow.vue';
+import QuantityField from '../../controls/QuantityField.vue';
+import { withPart } from '../withPart.ts';
+
+/** The user's clay: its class, and what its own label says. `part` shows what a stage needs. */
+const props = defineProps<{ part: 'packet' | 'oven' }>();
+const { piece, plan, change } = usePiecePlan();
+const { system, text } = useUnits();
+const clay = computed(() => piece.value.mass.clay);
+const figures = computed(() => plan.value.cure.figures);
+const OPTIONS = CLAYS.map(({ id, name }) => ({ label: name, value: id as string }));
+type Label = ClayChoice['label'];
+type Block = NonNullable<ClayChoice['weighed']>;
+
+const put = (what: string, part: Partial<ClayChoice>): void =>
+  change(what, (p) => withPart(p, 'mass', { clay: { ...p.mass.clay, ...part } }));
+const putLabel = (part: Partial<Label>): void =>
+  put('Enter the label of the clay', { label: { ...clay.value.label, ...part } });
+const putBlock = (part: Partial<Block>): void =>
+  put('Weigh a block of clay', {
+    weighed: {
+      ...(clay.value.weighed ?? { grams: 70, lengthMm: 40, widthMm: 50, heightMm: 20 }),
+      ...part,
+    },
+  });
+
+/** Another class keeps the name only where the user gave one. */
+function setClass(id: string): void {
+  const classId = id as ClayId;
+  const named = clay.value.name !== clayById(clay.value.classId).name;
+  put('Choose another clay', {
+    classId,
+    name: named ? clay.value.name : clayById(classId).name,
+  });
+}
+const readName = (typed: string) =>
+  typed.trim().length > 0 && typed.trim().length <= 60
+    ? accepted(typed.trim())
+    : refused('Name of the clay', typed, 'one to sixty letters');
+const length = (label: string, minMm: number, maxMm: number) => (typed: string) =>
+  parseLength(typed, label, { minMm, maxMm }, system.value);
+const SIDES = [
+  { key: 'lengthMm', name: 'Block, length' },
+  { key: 'widthMm', name: 'Block, width' },
+  { key: 'heightMm', name: 'Block, height' },
+] as const;
+</script>
+
+<template>
+  <DecisionRow name="Class of clay">
+    <ChoiceField
+      small
+      label="Class of clay"
+      :value="clay.classId"
+      :options="OPTIONS"
+      @set="setClass"
+    />
+  </DecisionRow>
+  <DecisionRow name="What you call it">
+    <QuantityField
+      small
+      label="Name of the clay"
+      :shown="clay.name"
+      :parse="readName"
+      @set="put('Name the clay', { name: $event })"
+    />
+  </DecisionRow>
+  <p class="remark">{{ figures.clay.remark }}</p>
+  <template v-if="props.part === 'packet'">
+    <DecisionRow
+      name="Packet, by its label"
+      :own="clay.label.packetG !== null"
+      @revert="putLabel({ packetG: null })"
+    >
+      <QuantityField
+        small
+        label="Packet of clay"
+        :shown="text(figures.packet.value, 'g')"
+        :parse="(typed) => parseMass(typed, 'Packet of clay', { min: 5, max: 25_000 }, system)"
+        @set="putLabel({ packetG: $event })"
+      />
+    </DecisionRow>
+    <DecisionRow
+      name="A block on the scale"
+      :own="clay.weighed !== null"
+      @revert="put('Forget the weighed block', { weighed: null })"
+    >
+      <QuantityField
+        small
+        label="Block of clay on the scale"
+        placeholder="not weighed"
+        :shown="clay.weighed ? text(clay.weighed.grams, 'g', 1) : ''"
+        :parse="(typed) => parseMass(typed, 'Block on the scale', { min: 1, max: 25_000 }, system)"
+        @set="putBlock({ grams: $event })"
+      />
+    </DecisionRow>
+    <template v-if="clay.weighed">
+      <DecisionRow v-for="side in SIDES" :key="side.key" :name="side.name">
+        <QuantityField
+          small
+          :label="side.name"
+          :shown="text(clay.weighed[side.key], 'mm')"
+          :parse="length(side.name, 5, 500)"
+          @set="putBlock({ [side.key]: $event })"
+        />
+      </DecisionRow>
+    </template>
+    <p v-else class="remark">
+      Cut a square block, measure its sides and weigh it: its density then replaces the class’s.
+    </p>
+  </template>
+  <template v-else>
+    <DecisionRow
+      v-if="figures.temperature"
+      name="Cures at, by its label"
+      :own="clay.label.temperatureC !== null"
+      @revert="putLabel({ temperatureC: null })"
+    >
+      <QuantityField
+        small
+        label="Curing temperature on the label"
+        :shown="text(figures.temperature.value, 'degC')"
+        :parse="
+          (typed) => parseTemperature(typed, 'Curing temperature', { min: 40, max: 300 }, system)
+        "
+        @set="putLabel({ temperatureC: $event })"
+      />
+    </DecisionRow>
+    <DecisionRow
+      name="Never above, by its label"
+      :own="clay.label.limitC !== null"
+      @revert="putLabel({ limitC: null })"
+    >
+      <QuantityField
+        small
+        label="Upper limit on the label"
+        :shown="text(figures.limit.value, 'degC')"
+        :parse="(typed) => parseTemperature(typed, 'Upper limit', { min: 20, max: 300 }, system)"
+        @set="putLabel({ limitC: $event })"
+      />
+    </DecisionRow>
+    <template v-if="figures.clay.setting === 'oven'">
+      <DecisionRow
+        name="Minutes, by its label"
+        :own="clay.label.minutes !== null"
+        @revert="putLabel({ minutes: null })"
+      >
+        <QuantityField
+          small
+          label="Minutes on the label"
+          :shown="text(figures.time.value, 'min')"
+          :parse="(typed) => parseMinutes(typed, 'Minutes', { min: 1, max: 600 }, system)"
+          @set="putLabel({ minutes: $event })"
+        />
+      </DecisionRow>
+      <DecisionRow
+        name="for each thickness of"
+        :own="clay.label.perMm !== null"
+        @revert="putLabel({ perMm: null })"
+      >
+        <QuantityField
+          small
+          label="Thickness on the label"
+          :shown="text(figures.perMm.value, 'mm')"
+          :parse="length('Thickness on the label', 1, 50)"
+          @set="putLabel({ perMm: $event })"
+        />
+      </DecisionRow>
+    </template>
+  </template>
+</template>
+
+<style scoped>
+.remark {
+  margin: 4px;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { elevation, strokeCard } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useSelection } from '../../composables/useSelection.ts';
+import CautionNote from '../../ledger/CautionNote.vue';
+import LedgerPanel from '../../ledger/LedgerPanel.vue';
+import LedgerSection from '../../ledger/LedgerSection.vue';
+import SheetBoard from '../../sheet/SheetBoard.vue';
+import SheetFrame from '../../sheet/SheetFrame.vue';
+import { usePickOnSheet } from '../usePickOnSheet.ts';
+import ToolList from './ToolList.vue';
+import ZoneTable from './ZoneTable.vue';
+
+const { plan } = usePiecePlan();
+const { target } = useSelection();
+const pickOnSheet = usePickOnSheet();
+const rows = computed(() => [
+  [elevation(plan.value, 'side', { show: 'coat', dimensions: false })],
+  [strokeCard(plan.value.skin)],
+]);
+const usesFibre = computed(() => plan.value.skin.zones.some((one) => one.method === 'fibre'));
+</script>
+
+<template>
+  <SheetFrame label="The coat at the model’s scale">
+    <SheetBoard
+      :rows="rows"
+      :target="target"
+      label="Side elevation with the lie of the hair, and a sample of each zone’s strokes true to size"
+      @pick="pickOnSheet"
+    />
+  </SheetFrame>
+  <LedgerPanel stage="skin">
+    <LedgerSection title="Zones of the coat">
+      <ZoneTable />
+      <CautionNote :ids="usesFibre ? ['sharp', 'solvent', 'label'] : ['sharp']" />
+    </LedgerSection>
+    <LedgerSection title="Tools you have">
+      <ToolList />
+    </LedgerSection>
+  </LedgerPanel>
+</template>

@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { COAT_METHODS, parseLength, type CoatMethod, type ZonePlan } from '@keen-sinew/core';
+import { computed, ref, watch } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useSelection } from '../../composables/useSelection.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import DecisionRow from '../../controls/DecisionRow.vue';
+import PickRow from '../../controls/PickRow.vue';
+import QuantityField from '../../controls/QuantityField.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
+import { withPart } from '../withPart.ts';
+
+const { piece, plan, change } = usePiecePlan();
+const { target, pick } = useSelection();
+const { system, text } = useUnits();
+const NAMES = { carved: 'In the clay', fibre: 'Fibre on it', smooth: 'Smooth' } as const;
+const METHODS = COAT_METHODS.map((value) => ({ label: NAMES[value], value }));
+const zones = computed(() => plan.value.skin.zones);
+const chosenId = ref('flanks');
+const chosen = computed(
+  () => zones.value.find((one) => one.zone.id === chosenId.value) ?? zones.value[0]!,
+);
+watch(
+  target,
+  (now) => {
+    if (now?.kind === 'zone') chosenId.value = now.id;
+  },
+  { immediate: true },
+);
+
+function choose(one: ZonePlan): void {
+  chosenId.value = one.zone.id;
+  pick({ kind: 'zone', id: one.zone.id });
+}
+
+function set(part: { method?: CoatMethod; hairMm?: number | null }): void {
+  const { zone, method } = chosen.value;
+  change(`Change the coat of ${zone.name.toLowerCase()}`, (p) =>
+    withPart(p, 'skin', {
+      zones: {
+        ...p.skin.zones,
+        [zone.id]: { method, hairMm: p.skin.zones[zone.id]?.hairMm ?? null, ...part },
+      },
+    }),
+  );
+}
+const madeWith = (one: ZonePlan) =>
+  one.method === 'carved' ? (one.tool?.name ?? 'none so fine') : NAMES[one.method].toLowerCase();
+</script>
+
+<template>
+  <table class="reckoning">
+    <thead>
+      <tr>
+        <th scope="col">Zone</th>
+        <th scope="col">Long</th>
+        <th scope="col">Wide</th>
+        <th scope="col">Made with</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="one in zones" :key="one.zone.id" :class="{ chosen: one === chosen }">
+        <td>
+          <button type="button" class="zone" :aria-pressed="one === chosen" @click="choose(one)">
+            {{ one.zone.name }}
+          </button>
+        </td>
+        <td class="number">{{ text(one.length.value, 'mm').replace(/ .*/, '') }}</td>
+        <td class="number">
+          {{ one.width ? text(one.width.value, 'mm', 2).replace(/ .*/, '') : '' }}
+        </td>
+        <td class="tool" :class="{ none: one.method === 'carved' && !one.tool }">
+          {{ madeWith(one) }}
+        </td>
+      </tr>
+    </tbody>
+  </table>
+  <h4>{{ chosen.zone.name }}</h4>
+  <PickRow
+    :label="`How the coat of ${chosen.zone.name} is made`"
+    :value="chosen.method"
+    :options="METHODS"
+    @set="set({ method: $event as CoatMethod })"
+  />
+  <DecisionRow
+    name="Hair in life"
+    :own="piece.skin.zones[chosen.zone.id]?.hairMm != null"
+    back="library’s"
+    @revert="set({ hairMm: null })"
+  >
+    <QuantityField
+      small
+      :label="`Hair in life, ${chosen.zone.name}`"
+      :shown="text(chosen.hairLife.value, 'mm')"
+      :parse="(typed) => parseLength(typed, 'Hair in life', { minMm: 0.2, maxMm: 1000 }, system)"
+      @set="set({ hairMm: $event })"
+    />
+  </DecisionRow>
+  <WorkingRow :working="chosen.hairLife" label="Hair in life" />
+  <WorkingRow :working="chosen.length" label="Hair on the model" />
+  <WorkingRow
+    v-if="chosen.width"
+    :working="chosen.width"
+    label="Width of a lock"
+    :alarm="chosen.method === 'carved' && !chosen.tool"
+  />
+  <WorkingRow :working="chosen.undersize" label="Left free for fibre" />
+  <p v-if="chosen.method === 'carved' && chosen.locksPerStroke > 1" class="says">
+    Your finest tool makes strokes that stand for about {{ chosen.locksPerStroke }} locks each.
+  </p>
+  <p v-if="chosen.method === 'fibre'" class="says">
+    The clay under this zone is made smaller by what is left free: see Mass.
+  </p>
+</template>
+
+<style scoped>
+.zone {
+  background: none;
+  border: 0;
+  padding: 2px 0;
+  text-align: left;
+  cursor: pointer;
+}
+.chosen .zone {
+  font-weight: 700;
+}
+.tool {
+  font-size: 13px;
+}
+.none {
+  color: var(--ochre);
+  font-weight: 600;
+}
+h4 {
+  margin: 12px 0 6px;
+  font: 700 16px var(--font-title);
+}
+.says {
+  margin: 6px 4px;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+</style>
