@@ -7,6 +7,13 @@ export async function openOtter(page: Page, stage: string): Promise<void> {
   await expect(page.getByRole('button', { name: 'Otter on the log' })).toBeVisible();
 }
 
+/** Goes to Cure and waits until body and heat are worked out, so that the whole plan stands. */
+export async function workedOut(page: Page): Promise<void> {
+  await page.getByRole('link', { name: /^Cure/ }).click();
+  await expect(row(page, 'cure.heat.solid')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Clay \d/ })).toBeVisible();
+}
+
 /** The number of a ledger row, by the id of its working. */
 export const row = (page: Page, id: string): Locator => page.locator(`[data-working="${id}"]`);
 

@@ -3,8 +3,7 @@ export const CHROMIUM = process.env['CHROMIUM'] ?? '/usr/bin/chromium';
 
 export const CHROMIUM_FLAGS: string[] = [
   '--no-sandbox',
-  '--use-angle=swiftshader',
-  '--enable-unsafe-swiftshader',
+  '--disable-gpu',
   '--disable-background-networking',
   '--disable-component-update',
   '--disable-sync',

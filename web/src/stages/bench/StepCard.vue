@@ -39,11 +39,11 @@ watch(
       @change="toggle"
     />
     <div>
-      <h3>
+      <h2>
         <span class="number">{{ step.number }}</span> {{ step.title }}
         <em v-if="step.state === 'next'">next</em>
         <em v-else-if="step.state === 'ready'">may be done now</em>
-      </h3>
+      </h2>
       <p class="sentence"><StepSentence :sentence="step.sentence" /></p>
       <slot />
       <CautionNote v-if="step.state !== 'done'" :ids="step.cautions" />
@@ -90,20 +90,19 @@ input[type='checkbox'] {
   margin-top: 2px;
   accent-color: var(--verdigris);
 }
-h3 {
+h2 {
   font: 700 17px var(--font-title);
   color: var(--ink);
 }
-h3 em {
+h2 em {
   font: italic 400 14px var(--font-title);
-  color: var(--verdigris);
   margin-left: 8px;
 }
-.waiting h3,
+.waiting h2,
 .waiting .sentence {
   color: var(--soft);
 }
-.done h3 {
+.done h2 {
   text-decoration: line-through;
   text-decoration-thickness: 1px;
 }

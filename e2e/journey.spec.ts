@@ -1,0 +1,125 @@
+import { expect, test } from '@playwright/test';
+import { numberOf, openOtter, row, saved, type, unfold, workedOut } from './helpers.ts';
+
+test('a piece goes from nothing to its last step', async ({ page }) => {
+  test.slow();
+  await page.goto('/pieces');
+  await page.getByRole('textbox', { name: 'Name of the new piece' }).fill('Wolf at the ford');
+  await page.getByRole('main').getByText('Eurasian otter', { exact: true }).click();
+  await page.getByText('Grey wolf', { exact: true }).last().click();
+  await page.getByRole('button', { name: 'Make the piece' }).click();
+  await expect(page).toHaveURL(/wolf-at-the-ford\/measure/);
+  await type(page, 'Scale', '1:8');
+  await page.getByRole('link', { name: /^Stance/ }).click();
+  await page.getByRole('button', { name: 'Walking' }).click();
+  await page.getByRole('link', { name: /^Mass/ }).click();
+  await expect(row(page, 'mass.clay.grams')).toBeVisible();
+  await unfold(page);
+  await type(page, 'Usual shell', '3 mm');
+  await expect(row(page, 'mass.sheet.1.gap')).toContainText('3.0 mm');
+  await workedOut(page);
+  await unfold(page);
+  await type(page, 'Curing temperature on the label', '265 F');
+  await expect(row(page, 'cure.dial')).toContainText('129 °C');
+  await page.getByRole('link', { name: /^Skin/ }).click();
+  await page.getByRole('button', { name: 'Tail', exact: true }).click();
+  await page.getByRole('button', { name: 'Fibre on it' }).click();
+  await expect.poll(() => numberOf(page, 'skin.zone.tail.undersize')).toBeGreaterThan(1);
+  await page.getByRole('link', { name: /^Colour/ }).click();
+  await type(page, 'Colour of Tail', '#55504a');
+  await expect(row(page, 'colour.zone.tail.base.lightness')).toContainText('0.43');
+  await page.getByRole('link', { name: /^Bench/ }).click();
+  await expect(page.locator('.step').filter({ hasText: 'Apply the fibre' })).toBeVisible();
+  const boxes = page.getByRole('checkbox', { name: /^Done: / });
+  const count = await boxes.count();
+  expect(count).toBeGreaterThan(30);
+  for (let i = 0; i < count; i++) {
+    // In order, the step that is next is always the first that is open.
+    await expect(page.locator('.step').nth(i)).toHaveClass(/next/);
+    await boxes.nth(i).click();
+  }
+  await expect(page.getByText('Everything is ticked off.')).toBeVisible();
+  await expect.poll(() => numberOf(page, 'bench.progress')).toBe(0);
+  await saved(page);
+  await page.reload();
+  await expect(page.getByText('Everything is ticked off.')).toBeVisible();
+});
+
+test('the steps follow a change of scale', async ({ page }) => {
+  await openOtter(page, 'bench');
+  const step = page.locator('.step').filter({ hasText: 'Cut B, hind legs' });
+  await expect(step).toContainText('294.8 mm');
+  await page.getByRole('link', { name: /^Measure/ }).click();
+  await type(page, 'Scale', '1:5');
+  await page.getByRole('link', { name: /^Bench/ }).click();
+  await expect(step).not.toContainText('294.8 mm');
+  await expect(step).toContainText(/\d+\.\d\smm/);
+});
+
+test('a step ticked before its time is told, and showing it goes there', async ({ page }) => {
+  await openOtter(page, 'bench');
+  await page.getByRole('checkbox', { name: 'Done: Bake: shell' }).click();
+  await page.getByRole('button', { name: /to watch/ }).click();
+  const dialog = page.getByRole('dialog', { name: 'Everything that is wrong now' });
+  await expect(dialog).toContainText('“Bake: shell” is ticked off');
+  await dialog
+    .getByRole('listitem')
+    .filter({ hasText: 'Bake: shell' })
+    .first()
+    .getByRole('button', { name: 'Show me' })
+    .click();
+  await expect(page.locator('.step.picked')).toContainText('Bake: shell');
+});
+
+test('work at the bench: read from afar, tick off with Enter, the minutes are logged', async ({
+  page,
+}) => {
+  await openOtter(page, 'bench');
+  await page.getByRole('button', { name: 'Work at the bench' }).click();
+  await expect(page.getByRole('heading', { name: 'Print the shop sheets' })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Cut A, spine' })).toBeVisible();
+  const number = page.locator('.sentence .number').first();
+  await expect(number).toHaveText('439.0 mm');
+  expect(
+    await number.evaluate((one) => Number.parseFloat(getComputedStyle(one).fontSize)),
+  ).toBeGreaterThanOrEqual(40);
+  for (const button of await page.getByRole('button').all()) {
+    const box = await button.boundingBox();
+    expect(Math.min(box?.width ?? 0, box?.height ?? 0)).toBeGreaterThanOrEqual(64);
+  }
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: /Bend A, one bend at a time/ }).click();
+  await expect(page.getByText(/bend 1 of 9, from the tail end/)).toBeVisible();
+  await page.goto('/piece/otter-on-the-log/bench');
+  await expect(
+    page.getByRole('textbox', { name: 'Minutes for Print the shop sheets' }),
+  ).toHaveValue('1 min');
+});
+
+test('clay, oven and label: a hot oven is a snag with its remedy, and it can be undone', async ({
+  page,
+}) => {
+  await openOtter(page, 'cure');
+  await workedOut(page);
+  await expect(page.getByRole('img', { name: /Chart of warming/ })).toBeVisible();
+  await unfold(page);
+  await type(page, 'Dial', '190');
+  await expect(page.locator('.snags')).toContainText('must never be above 175 °C');
+  await expect(page.locator('.snags')).toContainText('Turn the dial down');
+  await page.getByRole('button', { name: /^reset.*Set the dial yourself/ }).click();
+  await expect(page.locator('.snags')).not.toContainText('never be above');
+});
+
+test('both systems of units: millimetres and °C, inches and °F, kept after a reload', async ({
+  page,
+}) => {
+  await openOtter(page, 'cure');
+  await page.getByRole('button', { name: /mm · °C/ }).click();
+  await expect(row(page, 'cure.oven')).toContainText('266 °F');
+  await page.reload();
+  await expect(row(page, 'cure.oven')).toContainText('266 °F');
+  await page.getByRole('link', { name: /^Mass/ }).click();
+  await expect(row(page, 'mass.clay.grams')).toContainText('oz');
+  await expect(row(page, 'mass.foil.metres')).toContainText('ft');
+});

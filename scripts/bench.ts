@@ -1,0 +1,107 @@
+import { execFileSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import {
+  bodyGrid,
+  demoPieces,
+  heatRun,
+  planMeasure,
+  planPiece,
+  type Piece,
+} from '../core/src/index.ts';
+import { routeSizes } from './routeSizes.ts';
+
+/*
+ * npm run bench: how long the slow things take, beside a reference loop in the same run, so that
+ * machines can be compared by ratio. Prints a table; judges nothing.
+ */
+
+interface Timing {
+  readonly name: string;
+  readonly medianMs: number;
+  readonly p95Ms: number;
+  readonly aim: string;
+}
+
+const DRAGS = 200;
+const [otter, wolf] = demoPieces() as [Piece, Piece];
+
+/** Median and 95th percentile of some runs, ms, after a few to warm up. */
+function time(name: string, runs: number, act: (i: number) => unknown, aim = ''): Timing {
+  for (let i = 0; i < Math.min(20, runs); i++) act(-1 - i);
+  const each = Array.from({ length: runs }, (_, i) => {
+    const start = performance.now();
+    act(i);
+    return performance.now() - start;
+  }).sort((a, b) => a - b);
+  const at = (share: number): number => each[Math.min(runs - 1, Math.floor(share * runs))]!;
+  return { name, medianMs: at(0.5), p95Ms: at(0.95), aim };
+}
+
+/** The reference: a fixed sum of square roots, about as long as a frame of work. */
+function reference(): number {
+  let sum = 0;
+  for (let i = 0; i < 1_000_000; i++) sum += Math.sqrt(i ^ (i >> 3));
+  return sum;
+}
+
+const bodies = new Map(
+  [otter, wolf].map((piece) => [
+    piece.id,
+    bodyGrid(planMeasure(piece.measure, piece.stance).skeleton),
+  ]),
+);
+const heats = new Map(
+  [otter, wolf].map((piece) => [piece.id, heatRun(planPiece(piece, null).cure.request!)]),
+);
+
+/** A whole new plan after a joint was dragged a little further. */
+function drag(piece: Piece) {
+  return (i: number) => {
+    const anglesDeg = { ...piece.stance.anglesDeg, 'radius.L': { flexion: (i % 40) / 2 } };
+    const dragged = { ...piece, stance: { ...piece.stance, anglesDeg } };
+    return planPiece(dragged, bodies.get(piece.id) ?? null, heats.get(piece.id) ?? null);
+  };
+}
+
+const timings = [
+  time('reference loop', 50, reference),
+  time('re-plan after a joint drag, otter', DRAGS, drag(otter), 'under 16 ms'),
+  time('re-plan after a joint drag, wolf', DRAGS, drag(wolf), 'under 16 ms'),
+  time(
+    'body on its grid, otter',
+    12,
+    () => bodyGrid(planMeasure(otter.measure, otter.stance).skeleton),
+    'under 500 ms',
+  ),
+  time(
+    'body on its grid, wolf',
+    12,
+    () => bodyGrid(planMeasure(wolf.measure, wolf.stance).skeleton),
+    'under 500 ms',
+  ),
+  time('heat flow of a bake, otter', 12, () => heatRun(planPiece(otter, null).cure.request!)),
+];
+const unit = timings[0]!.medianMs;
+console.log('what                                   median ms   95 % ms   × reference   aim');
+for (const { name, medianMs, p95Ms, aim } of timings) {
+  console.log(
+    `${name.padEnd(38)} ${medianMs.toFixed(2).padStart(9)} ${p95Ms.toFixed(2).padStart(9)} ${(medianMs / unit).toFixed(2).padStart(13)}   ${aim}`,
+  );
+}
+
+const dist = fileURLToPath(new URL('../web/dist', import.meta.url));
+if (!existsSync(`${dist}/.vite/manifest.json`)) {
+  execFileSync('npm', ['run', '--silent', 'build'], {
+    cwd: fileURLToPath(new URL('..', import.meta.url)),
+    stdio: 'inherit',
+  });
+}
+console.log('\nscript per route, kB after gzip (first page: under 300)');
+for (const { route, gzipBytes } of routeSizes(dist))
+  console.log(`${route.padEnd(38)} ${(gzipBytes / 1000).toFixed(1).padStart(9)}`);
+
+const { heapUsed, rss } = process.memoryUsage();
+console.log(
+  `\nmemory: heap ${(heapUsed / 1e6).toFixed(0)} MB, process ${(rss / 1e6).toFixed(0)} MB, after ${DRAGS * 2} plans and two bodies`,
+);
