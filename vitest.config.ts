@@ -6,6 +6,8 @@ export default defineConfig({
   test: {
     include: ['{core,web,server,scripts}/**/*.test.ts'],
     environment: 'node',
-    testTimeout: 30_000,
+    // Generous for slow machines: no test measures time.
+    testTimeout: 240_000,
+    hookTimeout: 240_000,
   },
 });

@@ -2,7 +2,6 @@ import { expect, test } from '@playwright/test';
 import { numberOf, openOtter, row, saved, type, unfold, workedOut } from './helpers.ts';
 
 test('a piece goes from nothing to its last step', async ({ page }) => {
-  test.slow();
   await page.goto('/pieces');
   await page.getByRole('textbox', { name: 'Name of the new piece' }).fill('Wolf at the ford');
   await page.getByRole('main').getByText('Eurasian otter', { exact: true }).click();

@@ -14,9 +14,7 @@ test.describe('without a network', () => {
     context,
   }) => {
     await page.goto('/pieces');
-    await expect(page.getByText('Kept in this browser: it opens without a network')).toBeVisible({
-      timeout: 30_000,
-    });
+    await expect(page.getByText('Kept in this browser: it opens without a network')).toBeVisible();
     await context.setOffline(true);
     await page.goto('/piece/otter-on-the-log/measure');
     await type(page, 'Scale', '1:4');

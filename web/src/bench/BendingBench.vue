@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useEventListener, useWakeLock } from '@vueuse/core';
-import { computed, onMounted } from 'vue';
+import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { providePiecePlan } from '../composables/usePiecePlan.ts';
 import { useUnits } from '../composables/useUnits.ts';
+import BenchFrame from './BenchFrame.vue';
 import BendPicture from './BendPicture.vue';
 import RulerStrip from './RulerStrip.vue';
 import TurnDial from './TurnDial.vue';
@@ -16,7 +16,6 @@ const { piece, plan } = providePiecePlan();
 const { text } = useUnits();
 const router = useRouter();
 const { text: timer } = useWorkTimer();
-const wake = useWakeLock();
 
 const wire = computed(() => plan.value.wire.wires.find((one) => one.id === props.wireId));
 const bend = computed(() => wire.value?.bends[props.number - 1]);
@@ -36,10 +35,6 @@ const before = computed(() =>
 );
 const last = computed(() => props.number >= count.value);
 
-onMounted(() => {
-  if (wake.isSupported.value) wake.request('screen').catch(() => undefined);
-});
-
 function go(step: number): void {
   const next = props.number + step;
   if (next < 1) return;
@@ -47,36 +42,27 @@ function go(step: number): void {
   else void router.replace(`/piece/${piece.value.id}/bending/${props.wireId}/${next}`);
 }
 const leave = (): void => void router.push(`/piece/${piece.value.id}/wire`);
-
-useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-  if (event.key === 'Escape') leave();
-  else if (event.key === ' ' || event.key === 'ArrowRight') go(1);
-  else if (event.key === 'ArrowLeft') go(-1);
-  else return;
-  event.preventDefault();
-});
-
-function tap(event: MouseEvent): void {
-  if ((event.target as Element).closest('button')) return;
-  go(event.clientX > window.innerWidth / 2 ? 1 : -1);
-}
 </script>
 
 <template>
-  <main v-if="wire && bend" class="bench" @click="tap">
-    <header>
-      <div>
-        <h1>{{ wire.id }} · {{ wire.name.toLowerCase() }}</h1>
-        <p>
-          {{ wire.metalName }}, {{ wire.sizeText }} · cut {{ text(wire.cut.value, 'mm') }} · bend
-          {{ number }} of {{ count }}, from the {{ wire.namedEnd }}
-        </p>
-      </div>
-      <p class="timer">
-        <span class="number">{{ timer }}</span> on this wire
+  <BenchFrame
+    v-if="wire && bend"
+    :timer="timer"
+    timed="on this wire"
+    :back="number === 1 ? 'first bend' : `bend ${number - 1}`"
+    :next="last ? 'Done: back to Wire' : `bend ${number + 1}`"
+    hint="tap left or right, space, or arrow keys"
+    :first="number === 1"
+    @turn="go"
+    @leave="leave"
+  >
+    <template #head>
+      <h1>{{ wire.id }} · {{ wire.name.toLowerCase() }}</h1>
+      <p class="what">
+        {{ wire.metalName }}, {{ wire.sizeText }} · cut {{ text(wire.cut.value, 'mm') }} · bend
+        {{ number }} of {{ count }}, from the {{ wire.namedEnd }}
       </p>
-      <button type="button" class="leave" @click="leave">Leave bench</button>
-    </header>
+    </template>
     <RulerStrip :wire="wire" :number="number" />
     <p v-if="before" class="before">
       First wind {{ before.name }}: {{ text(before.lengthMm, 'mm') }} of wire from
@@ -117,16 +103,7 @@ function tap(event: MouseEvent): void {
         </p>
       </section>
     </div>
-    <footer>
-      <button type="button" :disabled="number === 1" @click="go(-1)">
-        {{ number === 1 ? 'first bend' : `‹ bend ${number - 1}` }}
-      </button>
-      <span>tap left or right, space, or arrow keys</span>
-      <button type="button" class="next" @click="go(1)">
-        {{ last ? 'Done: back to Wire ›' : `bend ${number + 1} ›` }}
-      </button>
-    </footer>
-  </main>
+  </BenchFrame>
   <main v-else class="missing">
     <h1>No such bend</h1>
     <p>Wire {{ wireId }} has {{ count }} bends; there is no bend {{ number }}.</p>
@@ -135,46 +112,18 @@ function tap(event: MouseEvent): void {
 </template>
 
 <style scoped>
-.bench {
-  height: 100%;
-  background: var(--sheet);
-  display: flex;
-  flex-direction: column;
-  overflow: auto;
-  user-select: none;
-}
-header {
-  display: flex;
-  gap: 24px;
-  align-items: center;
-  padding: 20px 40px 8px;
-}
-header > div {
-  flex: 1;
-}
 h1 {
   font-size: 30px;
   line-height: 1.15;
 }
-header p {
+.what {
   margin: 2px 0 0;
   color: var(--soft);
   font-size: 17px;
 }
-.timer .number {
-  font-size: 28px;
-  color: var(--ink);
-  font-weight: 600;
-}
 .leave {
   min-height: 64px;
   padding: 0 24px;
-  background: none;
-  border: 1.5px solid var(--ink);
-  border-radius: var(--radius);
-  font-weight: 700;
-  font-size: 17px;
-  cursor: pointer;
 }
 .before {
   margin: 0 40px;
@@ -221,31 +170,6 @@ h2 {
 .lay {
   font-size: 17px;
   color: var(--soft);
-}
-footer {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  background: var(--paper);
-  border-top: 1.5px solid var(--ink);
-  padding: 0 40px;
-  color: var(--soft);
-  font-size: 18px;
-}
-footer button {
-  min-height: 72px;
-  min-width: 200px;
-  background: none;
-  border: 0;
-  font-size: 20px;
-  text-align: left;
-  cursor: pointer;
-  color: var(--ink);
-}
-footer .next {
-  text-align: right;
-  color: var(--verdigris);
-  font-weight: 700;
 }
 .missing {
   padding: 80px;

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { CAUTIONS, quantityText } from '@keen-sinew/core';
-import { useEventListener, useWakeLock } from '@vueuse/core';
+import { useEventListener } from '@vueuse/core';
 import { TriangleAlert } from 'lucide-vue-next';
-import { computed, onMounted } from 'vue';
+import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { providePiecePlan } from '../composables/usePiecePlan.ts';
 import { useUnits } from '../composables/useUnits.ts';
 import { withStepDone } from '../stages/bench/stepChanges.ts';
+import BenchFrame from './BenchFrame.vue';
 import { useWorkTimer } from './useWorkTimer.ts';
 
 /** One step full screen, for reading at arm's length. */
@@ -15,15 +16,10 @@ const { piece, plan, change } = providePiecePlan();
 const { system } = useUnits();
 const router = useRouter();
 const timer = useWorkTimer();
-const wake = useWakeLock();
 
 const steps = computed(() => plan.value.bench?.steps ?? []);
 const at = computed(() => steps.value.findIndex((one) => one.id === props.stepId));
 const step = computed(() => steps.value[at.value]);
-
-onMounted(() => {
-  if (wake.isSupported.value) wake.request('screen').catch(() => undefined);
-});
 
 function go(by: number): void {
   const next = steps.value[at.value + by];
@@ -44,29 +40,28 @@ function done(): void {
 }
 
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-  if (event.key === 'Escape') leave();
-  else if (event.key === ' ' || event.key === 'ArrowRight') go(1);
-  else if (event.key === 'ArrowLeft') go(-1);
-  else if (event.key === 'Enter') done();
-  else return;
+  // A focused button keeps its own Enter.
+  if (event.key !== 'Enter' || (event.target as Element).closest('button, a')) return;
   event.preventDefault();
+  done();
 });
-
-function tap(event: MouseEvent): void {
-  if ((event.target as Element).closest('button')) return;
-  go(event.clientX > window.innerWidth / 2 ? 1 : -1);
-}
 </script>
 
 <template>
-  <main v-if="step" class="bench" @click="tap">
-    <header>
-      <p>{{ piece.name }} · step {{ step.number }} of {{ steps.length }}</p>
-      <p class="timer">
-        <span class="number">{{ timer.text.value }}</span> on this step
-      </p>
-      <button type="button" class="leave" @click="leave">Leave bench</button>
-    </header>
+  <BenchFrame
+    v-if="step"
+    :timer="timer.text.value"
+    timed="on this step"
+    :back="steps[at - 1]?.title ?? 'first step'"
+    :next="steps[at + 1]?.title ?? 'leave the bench'"
+    hint="tap left or right, space or arrow keys; Enter ticks off"
+    :first="at === 0"
+    @turn="go"
+    @leave="leave"
+  >
+    <template #head>
+      <p class="what">{{ piece.name }} · step {{ step.number }} of {{ steps.length }}</p>
+    </template>
     <section>
       <h1>{{ step.title }}</h1>
       <p class="sentence">
@@ -91,16 +86,7 @@ function tap(event: MouseEvent): void {
         </button>
       </div>
     </section>
-    <footer>
-      <button type="button" :disabled="at === 0" @click="go(-1)">
-        ‹ {{ steps[at - 1]?.title ?? 'first step' }}
-      </button>
-      <span>tap left or right, space or arrow keys; Enter ticks off</span>
-      <button type="button" class="next" @click="go(1)">
-        {{ steps[at + 1]?.title ?? 'leave the bench' }} ›
-      </button>
-    </footer>
-  </main>
+  </BenchFrame>
   <main v-else class="missing" aria-busy="true">
     <p>
       {{ plan.bench ? 'There is no such step in this piece.' : 'The body is being worked out.' }}
@@ -110,41 +96,10 @@ function tap(event: MouseEvent): void {
 </template>
 
 <style scoped>
-.bench {
-  height: 100%;
-  background: var(--sheet);
-  display: grid;
-  grid-template-rows: auto 1fr auto;
-}
-header {
-  display: flex;
-  align-items: center;
-  gap: 24px;
-  padding: 20px 40px 8px;
+.what {
+  margin: 0;
   color: var(--soft);
   font-size: 18px;
-}
-header p {
-  margin: 0;
-}
-.timer {
-  margin-left: auto;
-}
-.timer .number {
-  font-size: 28px;
-  font-weight: 700;
-  color: var(--ink);
-}
-.leave {
-  min-height: 64px;
-  padding: 0 24px;
-  background: none;
-  border: 1px solid var(--ink);
-  border-radius: var(--radius);
-  color: var(--ink);
-  font-weight: 700;
-  font-size: 17px;
-  cursor: pointer;
 }
 section {
   padding: 12px 40px;
@@ -205,36 +160,6 @@ li svg {
   color: var(--soft);
   border-color: var(--line);
   cursor: default;
-}
-footer {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 16px;
-  background: var(--paper);
-  border-top: 1.5px solid var(--ink);
-  padding: 0 40px;
-  color: var(--soft);
-  font-size: 18px;
-}
-footer button {
-  min-height: 72px;
-  min-width: 220px;
-  background: none;
-  border: 0;
-  font-size: 20px;
-  text-align: left;
-  cursor: pointer;
-  color: var(--ink);
-}
-footer button:disabled {
-  color: var(--soft);
-  cursor: default;
-}
-footer .next {
-  text-align: right;
-  color: var(--verdigris);
-  font-weight: 700;
 }
 .missing {
   padding: 80px;

@@ -50,7 +50,7 @@ const toWork = (): void => {
       <LedgerSection title="Next">
         <template v-if="bench.next">
           <p class="next-title">{{ bench.next.number }}. {{ bench.next.title }}</p>
-          <button type="button" class="work" @click="toWork">Work at the bench</button>
+          <button type="button" class="wide-button" @click="toWork">Work at the bench</button>
           <CautionNote :ids="bench.next.cautions" />
         </template>
         <p v-else class="next-title">Everything is ticked off.</p>
@@ -87,16 +87,5 @@ const toWork = (): void => {
   margin: 4px;
   font-size: 13.5px;
   color: var(--soft);
-}
-.work {
-  width: 100%;
-  margin: 4px 0 6px;
-  padding: 9px;
-  background: var(--verdigris);
-  color: var(--sheet);
-  border: 0;
-  border-radius: var(--radius);
-  font-weight: 700;
-  cursor: pointer;
 }
 </style>

@@ -43,7 +43,7 @@ const plant = (): void =>
       :alarm="foot.down && !foot.touches"
     />
   </div>
-  <button v-if="hanging" type="button" class="plant" @click="plant">
+  <button v-if="hanging" type="button" class="wide-button" @click="plant">
     Plant the feet: bend each leg until its foot touches
   </button>
 </template>
@@ -59,16 +59,5 @@ const plant = (): void =>
 }
 .row {
   flex: 1;
-}
-.plant {
-  width: 100%;
-  margin-top: 8px;
-  padding: 8px;
-  background: var(--verdigris);
-  color: var(--sheet);
-  border: 0;
-  border-radius: var(--radius);
-  font-weight: 600;
-  cursor: pointer;
 }
 </style>

@@ -66,7 +66,7 @@ const toBench = (): void => {
     </p>
     <LedgerSection title="Cut list">
       <CutTable :wires="plan.wire.wires" :chosen="chosen.id" @choose="choose" />
-      <button type="button" class="bench" @click="toBench">
+      <button type="button" class="wide-button" @click="toBench">
         Bend {{ chosen.id }} at the bench
       </button>
     </LedgerSection>
@@ -110,17 +110,6 @@ const toBench = (): void => {
 .scheme {
   margin: 0 0 10px;
   font-size: 14px;
-}
-.bench {
-  width: 100%;
-  margin: 4px 0 6px;
-  padding: 9px;
-  background: var(--verdigris);
-  color: var(--sheet);
-  border: 0;
-  border-radius: var(--radius);
-  font-weight: 700;
-  cursor: pointer;
 }
 .hole {
   margin: 6px 4px 0;
