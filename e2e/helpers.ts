@@ -7,11 +7,15 @@ export async function openOtter(page: Page, stage: string): Promise<void> {
   await expect(page.getByRole('button', { name: 'Otter on the log' })).toBeVisible();
 }
 
+/** Waits until the body is worked out: the clay then stands in the top line. */
+export const bodyDone = (page: Page): Promise<void> =>
+  expect(page.getByRole('button', { name: /^Clay \d/ })).toBeVisible();
+
 /** Goes to Cure and waits until body and heat are worked out, so that the whole plan stands. */
 export async function workedOut(page: Page): Promise<void> {
   await page.getByRole('link', { name: /^Cure/ }).click();
   await expect(row(page, 'cure.heat.solid')).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Clay \d/ })).toBeVisible();
+  await bodyDone(page);
 }
 
 /** The number of a ledger row, by the id of its working. */

@@ -18,27 +18,22 @@ function run(script: string, ...args: string[]) {
 }
 
 describe('the plan command', () => {
-  it.each(['otter-on-the-log', 'wolf-at-the-carr', 'otter-standing-copper'])(
-    'plans %s into its files',
-    async (name) => {
-      const out = join(folder, name);
-      const { code } = await run('./plan.ts', at(`../examples/${name}.json`), '--out', out);
-      expect(code).toBe(0);
-      const plan = JSON.parse(readFileSync(join(out, 'plan.json'), 'utf8'));
-      const ids = plan.workings.map((one: { id: string }) => one.id);
-      for (const id of ['balance.tip', 'mass.clay.grams', 'cure.needed', 'bench.progress'])
-        expect(ids).toContain(id);
-      for (const view of ['side', 'front'])
-        expect(readFileSync(join(out, `${view}.svg`), 'utf8')).toMatch(
-          /<svg [^>]*width="[\d.]+mm"/,
-        );
-      expect(readFileSync(join(out, 'shopping.csv'), 'utf8')).toContain('Kitchen foil');
-      expect(readFileSync(join(out, 'steps.csv'), 'utf8')).toContain('Look back');
-      expect(readFileSync(join(out, 'cut-list.csv'), 'utf8')).toContain('Turns round the spine');
-      expect(readFileSync(join(out, 'bends.csv'), 'utf8').split('\r\n').length).toBeGreaterThan(20);
-      expect(readFileSync(join(out, 'sheets.pdf')).subarray(0, 5).toString()).toBe('%PDF-');
-    },
-  );
+  it.each(['otter-on-the-log', 'wolf-at-the-carr'])('plans %s into its files', async (name) => {
+    const out = join(folder, name);
+    const { code } = await run('./plan.ts', at(`../examples/${name}.json`), '--out', out);
+    expect(code).toBe(0);
+    const plan = JSON.parse(readFileSync(join(out, 'plan.json'), 'utf8'));
+    const ids = plan.workings.map((one: { id: string }) => one.id);
+    for (const id of ['balance.tip', 'mass.clay.grams', 'cure.needed', 'bench.progress'])
+      expect(ids).toContain(id);
+    for (const view of ['side', 'front'])
+      expect(readFileSync(join(out, `${view}.svg`), 'utf8')).toMatch(/<svg [^>]*width="[\d.]+mm"/);
+    expect(readFileSync(join(out, 'shopping.csv'), 'utf8')).toContain('Kitchen foil');
+    expect(readFileSync(join(out, 'steps.csv'), 'utf8')).toContain('Look back');
+    expect(readFileSync(join(out, 'cut-list.csv'), 'utf8')).toContain('Turns round the spine');
+    expect(readFileSync(join(out, 'bends.csv'), 'utf8').split('\r\n').length).toBeGreaterThan(20);
+    expect(readFileSync(join(out, 'sheets.pdf')).subarray(0, 5).toString()).toBe('%PDF-');
+  });
 
   it('ends with 1 and a sentence on bad input', async () => {
     const bad = join(folder, 'bad.json');

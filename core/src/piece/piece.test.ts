@@ -1,3 +1,4 @@
+import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { otterPiece, plainPiece } from '../testing/samples.ts';
 import { problemSentence } from '../units/problem.ts';
@@ -8,6 +9,8 @@ import { migrate } from './migrations.ts';
 import type { Piece } from './pieceSchema.ts';
 import { pieceText, readPiece, readPieceText } from './readPiece.ts';
 import { snagSentence, worstFirst, type Snag } from './snag.ts';
+
+const EXAMPLES = new URL('../../../examples/', import.meta.url);
 
 const sentenceOf = (data: unknown): string => {
   const read = readPiece(data);
@@ -28,6 +31,12 @@ describe('piece files', () => {
       expect(readPieceText(pieceText(piece))).toEqual({ ok: true, value: piece });
     },
   );
+
+  it.each(readdirSync(EXAMPLES))('the example %s is of today’s version and valid', (name) => {
+    const text = readFileSync(new URL(name, EXAMPLES), 'utf8');
+    const read = readPieceText(text);
+    expect(read).toMatchObject({ ok: true, value: JSON.parse(text) });
+  });
 
   it.each([
     ['a text that is no JSON', '{"format": ', /The file/],

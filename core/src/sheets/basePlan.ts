@@ -72,7 +72,7 @@ export function basePlanDrawing(base: BasePlan): Drawing {
       target,
     ),
   ];
-  return fittedDrawing('base', 'Base from above, with the holes for the pegs', items, MARGIN_MM);
+  return fittedDrawing('base', 'Base from above: holes by number and drill, mm', items, MARGIN_MM);
 }
 
 function holeItems(
@@ -115,6 +115,6 @@ function holeItems(
       target,
     },
     // Front labels stand above their hole and rear ones below, so that two in a line keep apart.
-    label(labelBefore ? -8 : 3, `${hole.number}: drill ${hole.diameter.value.toFixed(1)}`, 3.6),
+    label(labelBefore ? -8 : 3, `${hole.number}: ${hole.diameter.value.toFixed(1)}`, 3.6),
   ];
 }

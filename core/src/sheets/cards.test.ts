@@ -42,7 +42,8 @@ describe('strokes of hair', () => {
   });
 
   it('stand on the card for every zone with hair, with the ledger’s figures', () => {
-    const card = strokeCard(plan.skin);
+    const card = strokeCard(plan.skin, 2);
+    expect(tiles(card, A4)).toHaveLength(1);
     const texts = card.items.map((item) => (item.kind === 'text' ? item.text : ''));
     for (const one of plan.skin.zones) {
       expect(texts).toContain(one.zone.name);

@@ -123,14 +123,18 @@ function wireItems(plan: Plan, view: View): readonly DrawingItem[] {
   return BACK_TO_FRONT.flatMap((side) => paths.filter((path) => path.ink === INK_OF_SIDE[side]));
 }
 
+/** The side of the animal that a place lies on; the midplane within a millionth of a millimetre. */
+const sideOf = (z: number): Side => (Math.abs(z) < 1e-6 ? 'mid' : z < 0 ? 'left' : 'right');
+
 /** A wire in parts of one side each, so that near, far and midline keep their colours. */
 function wirePaths(wire: PlannedWire, view: View): readonly DrawingItem[] {
   const { points, pegs } = wire.route;
   const last = points.length - 2;
+  // The spine belongs to the midline, whichever way the head is turned; it has no pegs.
+  const isSpine = !pegs.includes(true);
   const parts = points.slice(1).map((to, leg): DrawingItem => {
     const from = points[leg]!;
-    const z = (from.at[2] + to.at[2]) / 2;
-    const side: Side = Math.abs(z) < 1e-6 ? 'mid' : z < 0 ? 'left' : 'right';
+    const side = isSpine ? 'mid' : sideOf((from.at[2] + to.at[2]) / 2);
     return {
       kind: 'line',
       ink: INK_OF_SIDE[side],
@@ -145,7 +149,7 @@ function wirePaths(wire: PlannedWire, view: View): readonly DrawingItem[] {
     const at = points[bend.routePoint]!.at;
     return {
       kind: 'circle',
-      ink: at[2] < -1e-6 ? 'near' : at[2] > 1e-6 ? 'far' : 'mid',
+      ink: INK_OF_SIDE[isSpine ? 'mid' : sideOf(at[2])],
       layer: `wire ${wire.id}`,
       weight: WEIGHT.thin,
       at: project(view, at),

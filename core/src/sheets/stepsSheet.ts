@@ -4,7 +4,7 @@ import { CAUTIONS } from '../piece/cautions.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
 
 /** Letters in a line of the list, so that at 3 mm it fits the width of an A4 page. */
-const LINE_LETTERS = 96;
+const LINE_LETTERS = 110;
 const LINE_MM = 4.4;
 
 /** The whole work as a list to tick off with a pencil, cautions beside their steps. */

@@ -6,20 +6,22 @@ import {
   type DrawingItem,
   type PagePoint,
 } from './drawing.ts';
-import { seeded, seedOf, strokeOutline } from './strokes.ts';
+import { seeded, seedOf, strokeOutline, VARY_LENGTH } from './strokes.ts';
 
 const PATCH_MM = [40, 13] as const;
 /** Room for three lines of letters beside each patch, on paper and on a small screen. */
 const PITCH_MM = [122, 24] as const;
-const COLUMNS = 3;
 /** Strokes along and across a patch at most: a sample, not a coat. */
 const MOST = [14, 9] as const;
 
-/** A sample of every zone's strokes at true length and width, to hold against the work. */
-export function strokeCard(skin: SkinPlan): Drawing {
+/**
+ * A sample of every zone's strokes at true length and width, to hold against the work, in so many
+ * columns: two fit a page, three a screen.
+ */
+export function strokeCard(skin: SkinPlan, columns: number): Drawing {
   const shown = skin.zones.filter((one) => one.width !== null);
   const items = shown.flatMap((one, i) =>
-    patchItems(one, [(i % COLUMNS) * PITCH_MM[0], -Math.floor(i / COLUMNS) * PITCH_MM[1]]),
+    patchItems(one, [(i % columns) * PITCH_MM[0], -Math.floor(i / columns) * PITCH_MM[1]]),
   );
   return fittedDrawing('strokes', 'Strokes of each zone, true to size', items, 6);
 }
@@ -85,6 +87,7 @@ function patchStrokes(one: ZonePlan, corner: PagePoint): readonly (readonly Page
       corner[1] + PATCH_MM[1] / 2 + (row - (rows - 1) / 2) * stepY,
     ];
     // A stroke longer than its patch is cut at the edge of the sample.
-    return strokeOutline(root, 0, Math.min(long, corner[0] + PATCH_MM[0] - root[0]), wide, random);
+    const room = (corner[0] + PATCH_MM[0] - root[0]) / (1 + VARY_LENGTH);
+    return strokeOutline(root, 0, Math.min(long, room), wide, random);
   });
 }

@@ -12,7 +12,7 @@ export function seeded(seed: number): () => number {
 }
 
 /** Irregularity of strokes: share of the length, and degrees, either way. Common practice. */
-const VARY_LENGTH = 0.33;
+export const VARY_LENGTH = 0.33;
 const VARY_DEG = 12;
 
 /**

@@ -87,12 +87,12 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       </div>
     </section>
   </BenchFrame>
-  <main v-else class="missing" aria-busy="true">
-    <p>
-      {{ plan.bench ? 'There is no such step in this piece.' : 'The body is being worked out.' }}
-    </p>
+  <main v-else-if="plan.bench" class="missing">
+    <h1>No such step</h1>
+    <p>This piece has no step “{{ stepId }}”: steps follow from the decisions.</p>
     <RouterLink :to="`/piece/${piece.id}/bench`">Back to Bench</RouterLink>
   </main>
+  <main v-else class="missing" aria-busy="true"><h1>The body is being worked out</h1></main>
 </template>
 
 <style scoped>

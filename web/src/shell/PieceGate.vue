@@ -30,7 +30,7 @@ watch(() => props.id, openPiece, { immediate: true });
     </p>
     <RouterLink to="/pieces">All pieces</RouterLink>
   </main>
-  <main v-else class="none" aria-busy="true"><p>Opening the piece</p></main>
+  <main v-else class="none" aria-busy="true"><h1>Opening the piece</h1></main>
 </template>
 
 <style scoped>

@@ -54,7 +54,9 @@ function rename(event: Event): void {
     <span class="what">{{ animal }} · {{ stance.toLowerCase() }}</span>
     <div class="chips">
       <WorkingChip label="Scale" :working="plan.measure.scale" />
-      <WorkingChip label="Tall as posed" :working="plan.stance.heightAsPosed" />
+      <span class="tall">
+        <WorkingChip label="Tall as posed" :working="plan.stance.heightAsPosed" />
+      </span>
       <WorkingChip v-if="plan.mass" label="Clay" :working="plan.mass.clayGrams" />
     </div>
     <div class="right">
@@ -126,9 +128,13 @@ function rename(event: Event): void {
   padding: 0;
   cursor: text;
   font: 700 23px var(--font-title);
-  max-width: 300px;
+  max-width: 100%;
   overflow: hidden;
   text-overflow: ellipsis;
+}
+h1 {
+  min-width: 120px;
+  overflow: hidden;
 }
 h1 input {
   font: 700 23px var(--font-title);
@@ -148,11 +154,20 @@ h1 input {
   color: var(--rust);
   font-weight: 700;
 }
+.what {
+  min-width: 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
 .chips,
 .right {
   display: flex;
   align-items: center;
   gap: 10px;
+}
+.chips,
+.right {
+  flex: none;
 }
 .right {
   margin-left: auto;
@@ -188,6 +203,11 @@ h1 input {
 }
 @media (max-width: 1180px) {
   .what {
+    display: none;
+  }
+}
+@media (max-width: 1080px) {
+  .tall {
     display: none;
   }
 }

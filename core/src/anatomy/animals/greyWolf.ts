@@ -159,7 +159,7 @@ export const GREY_WOLF: Animal = Object.freeze({
     },
     {
       id: 'back',
-      name: 'Back, withers and mane',
+      name: 'Back and mane',
       bones: [...NECK, ...TRUNK],
       facing: ['up'],
       hair: memory(85, 60, 130),

@@ -17,7 +17,7 @@ const { target } = useSelection();
 const pickOnSheet = usePickOnSheet();
 const rows = computed(() => [
   [elevation(plan.value, 'side', { show: 'coat', dimensions: false })],
-  [strokeCard(plan.value.skin)],
+  [strokeCard(plan.value.skin, 3)],
 ]);
 const usesFibre = computed(() => plan.value.skin.zones.some((one) => one.method === 'fibre'));
 </script>
