@@ -43,16 +43,16 @@ const VIEWS: readonly {
   },
   { name: 'working', path: '/piece/otter-on-the-log/working/mass.core' },
   {
+    name: 'files',
+    path: '/piece/otter-on-the-log/wire',
+    act: (page) => page.getByRole('button', { name: 'Print shop sheets' }).click(),
+  },
+  {
     name: 'night',
     path: '/piece/wolf-at-the-carr/stance',
     act: async (page) => {
       await page.getByRole('button', { name: 'Night bench' }).click();
     },
-  },
-  {
-    name: 'files',
-    path: '/piece/otter-on-the-log/wire',
-    act: (page) => page.getByRole('button', { name: 'Print shop sheets' }).click(),
   },
 ];
 

@@ -1,4 +1,5 @@
 import type { Adapter } from '../checkFile.ts';
+import { animals } from './animals.ts';
 import { colour } from './colour.ts';
 import { drawingStandards } from './drawingStandards.ts';
 import { heatConduction } from './heatConduction.ts';
@@ -10,6 +11,7 @@ import { wireGauges } from './wireGauges.ts';
 
 /** One adapter per topic. */
 export const ADAPTERS: Readonly<Record<string, Adapter>> = {
+  animals,
   colour,
   'drawing-standards': drawingStandards,
   'heat-conduction': heatConduction,

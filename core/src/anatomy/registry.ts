@@ -1,6 +1,7 @@
 import type { Animal } from './animal.ts';
 import { EURASIAN_OTTER } from './animals/eurasianOtter.ts';
 import { GREY_WOLF } from './animals/greyWolf.ts';
+import { THYLACINE } from './animals/thylacine.ts';
 import type { BodyPlan } from './bodyPlan.ts';
 import { FACINGS, zoneOf } from './coat.ts';
 import { FOUR_FOOTED_MAMMAL } from './plans/fourFootedMammal.ts';
@@ -9,7 +10,7 @@ import { FOUR_FOOTED_MAMMAL } from './plans/fourFootedMammal.ts';
 export const BODY_PLANS: readonly BodyPlan[] = Object.freeze([FOUR_FOOTED_MAMMAL]);
 
 /** Every animal that ships, in the order in which they are offered. */
-export const ANIMALS: readonly Animal[] = Object.freeze([EURASIAN_OTTER, GREY_WOLF]);
+export const ANIMALS: readonly Animal[] = Object.freeze([EURASIAN_OTTER, GREY_WOLF, THYLACINE]);
 
 /** The plan with this id, or undefined. */
 export const planById = (id: string): BodyPlan | undefined =>

@@ -147,7 +147,7 @@ describe('the list', () => {
   });
 
   it('buys only the wire that is not on hand', () => {
-    const whats = (piece: Piece) => benchOf(piece).shopping.map((line) => line.what);
+    const whats = (piece: Piece) => benchOf(piece).shopping.map((line) => sentenceText(line.what));
     expect(whats(otterPiece()).join()).not.toContain('soft aluminium');
     const none = changed(otterPiece(), 'wire', { stock: [] });
     expect(whats(none).join()).toContain('soft aluminium');

@@ -2,6 +2,7 @@ import type { ColourPlan } from '../colour/planColour.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
+import type { Sentence } from './step.ts';
 import { ropeDiameterMm } from '../wire/twist.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 
@@ -12,7 +13,7 @@ const TIE_WIRE_MM = 0.5;
 /** One thing to have, with its quantity. */
 export interface ShoppingLine {
   readonly id: string;
-  readonly what: string;
+  readonly what: Sentence;
   readonly quantity: Working;
 }
 
@@ -21,21 +22,20 @@ export function shoppingList(
   wire: WirePlan,
   mass: MassPlan,
   colour: ColourPlan,
-  piece: Pick<Piece, 'mass' | 'colour' | 'stance'>,
+  piece: Pick<Piece, 'colour'>,
 ): readonly ShoppingLine[] {
-  const line = (what: string, quantity: Working): ShoppingLine => ({
+  const line = (what: string | Sentence, quantity: Working): ShoppingLine => ({
     id: quantity.id,
-    what,
+    what: typeof what === 'string' ? [what] : what,
     quantity,
   });
-  const thick = piece.stance.base.thicknessMm;
   return [
     ...wire.stock.groups
       .filter((group) => group.buy.value > 0)
       .map((group) => line(`${group.metalName}, ${group.sizeText}`, group.buy)),
     line('Thin tie wire, soft', tieWire(wire)),
     line(
-      `Board for the base, ${wire.base.length.value.toFixed(0)} × ${wire.base.width.value.toFixed(0)} × ${thick.toFixed(0)} mm`,
+      ['Board for the base, ', wire.base.length, ' by ', wire.base.width],
       count('bench.shop.board', 'Boards', 1, 'one piece, one base', []),
     ),
     line(
@@ -43,10 +43,7 @@ export function shoppingList(
       count('bench.shop.nuts', 'Pegs to fix', wire.base.holes.length, 'one for each hole', []),
     ),
     line('Kitchen foil', mass.foil.metres),
-    line(
-      `${piece.mass.clay.name}, packets of ${mass.figures.packet.value.toFixed(0)} g`,
-      mass.packets,
-    ),
+    line([`${mass.figures.name}, packets of `, mass.figures.packet], mass.packets),
     line(`Primer, ${piece.colour.primer}`, colour.primer),
     ...colour.zones.map((one) =>
       line(`Paint for ${one.zone.name.toLowerCase()}, ${one.hex} and its steps`, paint(one)),

@@ -8,7 +8,7 @@ import { csvText, type Cell } from './csv.ts';
 export function shoppingCsv(bench: BenchPlan): string {
   const rows = bench.shopping.map(({ what, quantity }): readonly Cell[] => {
     const shown = formatQuantity(quantity.value, quantity.unit, 'metric', quantity.digits);
-    return [what, Number(shown.number), shown.unit, quantity.formula];
+    return [sentenceText(what), Number(shown.number), shown.unit, quantity.formula];
   });
   return csvText(['what', 'quantity', 'unit', 'worked_out_as'], rows);
 }

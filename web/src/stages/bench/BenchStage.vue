@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { sentenceText } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
+import { useUnits } from '../../composables/useUnits.ts';
 import CautionNote from '../../ledger/CautionNote.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
@@ -14,6 +16,7 @@ import StepCard from './StepCard.vue';
 
 const { piece, plan } = usePiecePlan();
 const { target, open } = useSelection();
+const { system } = useUnits();
 const router = useRouter();
 const bench = computed(() => plan.value.bench);
 /** The working that is open, wherever in a sentence it was touched. */
@@ -65,7 +68,7 @@ const toWork = (): void => {
           v-for="line in bench.shopping"
           :key="line.id"
           :working="line.quantity"
-          :label="line.what"
+          :label="sentenceText(line.what, system)"
         />
       </LedgerSection>
     </template>

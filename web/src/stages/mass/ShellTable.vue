@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { parseLength, type RegionMass } from '@keen-sinew/core';
+import { formatQuantity, parseLength, type RegionMass } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -12,6 +12,7 @@ import { withPart } from '../withPart.ts';
 const { piece, plan, change } = usePiecePlan();
 const { target, open } = useSelection();
 const { system, number } = useUnits();
+const unit = computed(() => formatQuantity(0, 'ml', system.value).unit);
 const regions = computed(() => plan.value.mass?.regions ?? []);
 const opened = (one: RegionMass) =>
   [one.area, one.clay, one.coreVolume].find((working) => working.id === open.value);
@@ -52,8 +53,8 @@ const read = (one: RegionMass) => (typed: string) =>
         <th scope="col">Region</th>
         <th scope="col">Core</th>
         <th scope="col">Shell</th>
-        <th scope="col">Clay ml</th>
-        <th scope="col">Foil ml</th>
+        <th scope="col">Clay {{ unit }}</th>
+        <th scope="col">Foil {{ unit }}</th>
       </tr>
     </thead>
     <tbody>
