@@ -19,7 +19,7 @@ const emit = defineEmits<{ revert: [] }>();
 <style scoped>
 .decision {
   display: grid;
-  grid-template-columns: 1fr 116px;
+  grid-template-columns: minmax(0, 1fr) 142px;
   gap: 8px;
   align-items: center;
   padding: 3px 0 3px 4px;

@@ -17,11 +17,13 @@ const LAMP = { ink: '#ece6d8', soft: '#a9b5ae', line: '#4a5855' };
 const CURVES = { day: ['#20302e', '#1f6b5c', '#4f5d58'], night: ['#ece6d8', '#5fb8a3', '#a9b5ae'] };
 const colours = computed(() => (settings.theme === 'day' ? PAPER : LAMP));
 
-/** Minutes shown: past the slowest place and the bake, in full tens. */
-const span = computed(() => {
+/** Minutes shown: past the slowest place and the bake, in full steps of the axis. */
+const axis = computed(() => {
   const reach = props.cure.heat.map(({ working }) => working.value);
   const longest = Math.max(30, ...reach, props.cure.bake?.value ?? 0);
-  return Math.ceil((longest * 1.08) / 10) * 10;
+  const step = longest < 110 ? 10 : longest < 230 ? 20 : 50;
+  const steps = Math.ceil((longest * 1.08) / step);
+  return { span: steps * step, steps };
 });
 const shown = (celsius: number): number =>
   system.value === 'metric' ? celsius : celsius * 1.8 + 32;
@@ -30,7 +32,7 @@ const series = computed(() =>
   props.cure.heat.map(({ result }) => ({
     name: placeOf(result.caseId),
     data: result.innermostC
-      .slice(0, span.value + 1)
+      .slice(0, axis.value.span + 1)
       .map((celsius, minute) => ({ x: minute, y: Math.round(shown(celsius) * 10) / 10 })),
   })),
 );
@@ -65,8 +67,8 @@ const options = computed(() => {
     xaxis: {
       type: 'numeric',
       min: 0,
-      max: span.value,
-      tickAmount: Math.min(12, span.value / 10),
+      max: axis.value.span,
+      tickAmount: axis.value.steps,
       decimalsInFloat: 0,
       title: { text: 'minutes in the hot oven', style: { fontWeight: 400 } },
       axisBorder: { color: ink },

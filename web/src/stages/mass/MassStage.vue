@@ -36,8 +36,8 @@ const lifeOff = computed(() => plan.value.snags.some((snag) => snag.code === 'bo
       @pick="pickOnSheet"
     />
     <p class="key">
-      Grey is packed foil, what is round it is clay. Numbers are the thickness of the shell; “solid”
-      is clay straight on the wire.
+      Grey is packed foil, what is round it is clay. Numbers are the thickness of the shell in mm;
+      “solid” is clay straight on the wire.
     </p>
   </SheetFrame>
   <LedgerPanel stage="mass">
