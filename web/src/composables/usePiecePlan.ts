@@ -62,6 +62,11 @@ export function providePiecePlan(): PiecePlan {
       draft.value = recipe && store.current ? recipe(store.current) : null;
     },
   };
+  return providePlan(value);
+}
+
+/** Hands a plan to everything below this component, wherever it comes from. */
+export function providePlan(value: PiecePlan): PiecePlan {
   provide(KEY, value);
   return value;
 }

@@ -1,0 +1,86 @@
+// @vitest-environment happy-dom
+import { demoPieces, type Piece } from '@keen-sinew/core';
+import { describe, expect, it } from 'vitest';
+import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
+import BakeList from './BakeList.vue';
+import OvenChoices from './OvenChoices.vue';
+import TimeTable from './TimeTable.vue';
+
+const [otter] = demoPieces() as [Piece];
+const withClay = (classId: Piece['mass']['clay']['classId']): Piece => ({
+  ...otter,
+  mass: { ...otter.mass, clay: { ...otter.mass.clay, classId } },
+});
+
+describe('TimeTable', () => {
+  it('sets the packet’s rule and the physical time of each place side by side', () => {
+    const { wrapper, plan } = mountWithPiece(TimeTable, otter, {}, true);
+    const rows = wrapper.findAll('tbody tr');
+    expect(rows).toHaveLength(3);
+    plan().cure.cases.forEach((one, i) => expect(rows[i]!.text()).toContain(one.place));
+    for (const { working } of plan().cure.heat)
+      expect(wrapper.find(`[data-working="${working.id}"]`).text()).toContain(
+        working.value.toFixed(0),
+      );
+    expect(wrapper.find('thead').text()).toMatch(
+      /Packet’s rule, a minimum.*Innermost clay hot after/,
+    );
+  });
+
+  it('opens the working with the corners of the figures as its range', async () => {
+    const { wrapper } = mountWithPiece(TimeTable, otter, {}, true);
+    await wrapper.find('[data-working="cure.heat.shell-holding"]').trigger('click');
+    expect(wrapper.find('.detail').text()).toContain('Heat held by the core');
+    expect(wrapper.find('.detail').text()).toContain('Usual:');
+  });
+
+  it('has no column of heat for a clay that needs no oven', () => {
+    const { wrapper } = mountWithPiece(TimeTable, withClay('air-dry'));
+    expect(wrapper.find('thead').text()).not.toContain('Innermost');
+    expect(wrapper.text()).toContain('h');
+  });
+});
+
+describe('OvenChoices', () => {
+  it('sets dial and minutes by hand, and lets them follow again', async () => {
+    const { wrapper, piece, plan } = mountWithPiece(OvenChoices, otter);
+    await typeInto(wrapper, 'Dial', '140');
+    await typeInto(wrapper, 'Minutes of the bake', '2 h');
+    expect(piece().cure).toMatchObject({ setC: 140, minutes: 120 });
+    expect(plan().cure.oven!.value).toBe(148);
+    await press(wrapper, 'reset: Set the dial yourself');
+    await press(wrapper, 'reset: Set the time yourself');
+    expect(piece().cure).toMatchObject({ setC: null, minutes: null });
+  });
+
+  it('reads differences in the degrees that are shown', async () => {
+    const { wrapper, piece, settings } = mountWithPiece(OvenChoices, otter);
+    await typeInto(wrapper, 'Thermometer less dial', '-12');
+    expect(piece().cure.ovenOffsetC).toBe(-12);
+    settings.units = 'imperial';
+    await wrapper.vm.$nextTick();
+    await typeInto(wrapper, 'Thermometer less dial', '18');
+    expect(piece().cure.ovenOffsetC).toBeCloseTo(10, 9);
+    await typeInto(wrapper, 'Hot means within', '500');
+    expect(wrapper.find('[role=alert]').text()).toContain('°F');
+  });
+
+  it('turns the fan on', async () => {
+    const { wrapper, piece } = mountWithPiece(OvenChoices, otter);
+    await wrapper.find('[role=switch]').trigger('click');
+    expect(piece().cure.fan).toBe(true);
+  });
+});
+
+describe('BakeList', () => {
+  it('says what each school costs, and lists its bakes', async () => {
+    const { wrapper, piece } = mountWithPiece(BakeList, otter);
+    expect(wrapper.findAll('li')).toHaveLength(3);
+    expect(wrapper.text()).toContain('costs one more bake');
+    await press(wrapper, 'All at once');
+    expect(piece().cure.method).toBe('all-at-once');
+    expect(wrapper.findAll('li')).toHaveLength(2);
+    await wrapper.find('[role=switch]').trigger('click');
+    expect(wrapper.findAll('li')).toHaveLength(1);
+  });
+});

@@ -1,0 +1,117 @@
+// @vitest-environment happy-dom
+import { demoPieces, type Piece } from '@keen-sinew/core';
+import { describe, expect, it } from 'vitest';
+import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
+import ClayLabel from './ClayLabel.vue';
+import FoilChoices from './FoilChoices.vue';
+import ShellTable from './ShellTable.vue';
+
+const [otter, wolf] = demoPieces() as [Piece, Piece];
+
+describe('ShellTable', () => {
+  it('shows each region with its build, and the plan’s own numbers', () => {
+    const { wrapper, plan } = mountWithPiece(ShellTable, otter);
+    const rows = wrapper.findAll('tbody tr');
+    expect(rows).toHaveLength(plan().mass!.regions.length);
+    plan().mass!.regions.forEach((region, i) => {
+      expect(rows[i]!.text()).toContain(region.region.name);
+      expect(rows[i]!.text()).toContain(region.clay.value.toFixed(1));
+    });
+  });
+
+  it('sets one region’s shell and leaves the others', async () => {
+    const { wrapper, piece, labels } = mountWithPiece(ShellTable, otter);
+    await typeInto(wrapper, 'Shell of Head', '3.5 mm');
+    expect(piece().mass.shells['head']).toEqual({ core: 'foil', shellMm: 3.5 });
+    expect(piece().mass.shells['tail']).toEqual(otter.mass.shells['tail']);
+    expect(labels).toEqual(['Change the build of head']);
+  });
+
+  it('turns foil to solid clay, and takes the plan’s own build back', async () => {
+    const { wrapper, piece, plan } = mountWithPiece(ShellTable, otter);
+    await wrapper.findAll('button.core')[2]!.trigger('click');
+    expect(piece().mass.shells['trunk']).toEqual({ core: 'solid', shellMm: 5 });
+    expect(plan().mass!.regions[2]!.coreVolume.value).toBe(0);
+    const reset = wrapper.findAll('tbody tr')[2]!.find('.quiet-button');
+    await reset.trigger('click');
+    expect(piece().mass.shells).not.toHaveProperty('trunk');
+  });
+
+  it('opens the working of a number below its row, and shows ounces with their name', async () => {
+    const { wrapper, settings } = mountWithPiece(ShellTable, otter);
+    await wrapper.find('[data-working="mass.region.head.clay"]').trigger('click');
+    expect(wrapper.find('.detail').text()).toContain('V(deeper than u)');
+    expect(wrapper.find('thead').text()).toContain('Clay ml');
+    settings.units = 'imperial';
+    await wrapper.vm.$nextTick();
+    expect(wrapper.find('thead').text()).toContain('Clay fl oz');
+  });
+
+  it('says what is wrong with a shell, and changes nothing', async () => {
+    const { wrapper, labels } = mountWithPiece(ShellTable, otter);
+    await typeInto(wrapper, 'Shell of Trunk', '5 m');
+    expect(wrapper.find('[role=alert]').text()).toContain('Shell of Trunk: received “5 m”');
+    expect(labels).toEqual([]);
+  });
+
+  it('marks the region whose shell leaves no core', () => {
+    const thick = { ...otter, mass: { ...otter.mass, shellMm: 14 } };
+    const { wrapper } = mountWithPiece(ShellTable, thick);
+    expect(wrapper.findAll('td.alarm').length).toBeGreaterThan(0);
+    expect(mountWithPiece(ShellTable, otter).wrapper.findAll('td.alarm')).toHaveLength(0);
+  });
+});
+
+describe('ClayLabel', () => {
+  it('takes packet and weighing, and gives them back', async () => {
+    const { wrapper, piece, plan } = mountWithPiece(ClayLabel, wolf, { part: 'packet' });
+    await typeInto(wrapper, 'Packet of clay', '2 lb');
+    expect(piece().mass.clay.label.packetG).toBeCloseTo(907.18, 1);
+    expect(wrapper.text()).toContain('Cut a square block');
+    await typeInto(wrapper, 'Block of clay on the scale', '68 g');
+    expect(piece().mass.clay.weighed).toMatchObject({ grams: 68, lengthMm: 40 });
+    await typeInto(wrapper, 'Block, height', '25');
+    expect(plan().mass!.figures.density.value).toBeCloseTo(68 / 50, 6);
+    await press(wrapper, 'reset: A block on the scale');
+    expect(piece().mass.clay.weighed).toBeNull();
+  });
+
+  it('takes the label’s oven figures, °F too, and the class’s come back', async () => {
+    const { wrapper, piece } = mountWithPiece(ClayLabel, wolf, { part: 'oven' });
+    await typeInto(wrapper, 'Curing temperature on the label', '275 F');
+    expect(piece().mass.clay.label.temperatureC).toBeCloseTo(135, 9);
+    await typeInto(wrapper, 'Upper limit on the label', '150');
+    await typeInto(wrapper, 'Minutes on the label', '0.5 h');
+    await typeInto(wrapper, 'Thickness on the label', '1/4 in');
+    expect(piece().mass.clay.label).toMatchObject({ limitC: 150, minutes: 30 });
+    expect(piece().mass.clay.label.perMm).toBeCloseTo(6.35, 9);
+    await press(wrapper, 'reset: Cures at, by its label');
+    expect(piece().mass.clay.label.temperatureC).toBeNull();
+  });
+
+  it('refuses a heat that no clay bears', async () => {
+    const { wrapper, labels } = mountWithPiece(ClayLabel, wolf, { part: 'oven' });
+    await typeInto(wrapper, 'Curing temperature on the label', '900');
+    expect(wrapper.find('[role=alert]').text()).toContain('allowed is from 40 °C to 300 °C');
+    expect(labels).toEqual([]);
+  });
+});
+
+describe('FoilChoices', () => {
+  it('sets shell, spare, foil and paper, each as one step', async () => {
+    const { wrapper, piece, labels } = mountWithPiece(FoilChoices, otter);
+    await typeInto(wrapper, 'Usual shell', '6');
+    await typeInto(wrapper, 'Spare clay', '25 %');
+    await typeInto(wrapper, 'Width of the foil', '45 cm');
+    await typeInto(wrapper, 'Gauge of the foil', '0.02');
+    await typeInto(wrapper, 'Packed density of the foil', '1.1');
+    await typeInto(wrapper, 'A sheet of paper', '0.12');
+    expect(piece().mass).toMatchObject({
+      shellMm: 6,
+      sparePercent: 25,
+      paperMm: 0.12,
+      foil: { widthMm: 450, gaugeMm: 0.02, packedGPerMl: 1.1 },
+    });
+    expect(labels).toHaveLength(6);
+  });
+});
