@@ -3,6 +3,7 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   plugins: [vue()],
+  publicDir: 'web/public',
   test: {
     include: ['{core,web,server,scripts}/**/*.test.ts'],
     environment: 'node',

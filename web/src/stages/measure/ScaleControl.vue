@@ -104,7 +104,7 @@ const readOven = (typed: string) =>
       <QuantityField
         small
         :label="`Oven, ${SIDE_NAMES[side]}`"
-        :shown="oven ? text(oven[side], 'mm', 0) : ''"
+        :shown="oven ? text(oven[side], 'mm', system === 'metric' ? 0 : 2) : ''"
         :parse="readOven"
         @set="setOven(side, $event)"
       />
