@@ -1,0 +1,108 @@
+import { describe, expect, it } from 'vitest';
+import type { Piece } from '../piece/pieceSchema.ts';
+import { planPiece } from '../plan.ts';
+import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
+import { bakeStages } from './bakeStages.ts';
+import { FILM } from './heatRequest.ts';
+import { HORIZON_MIN, heatRun } from './heatRun.ts';
+
+const cureOf = (piece: Piece) => planPiece(piece, null).cure;
+const allOf = (piece: Piece, core: 'foil' | 'solid'): Piece =>
+  changed(piece, 'mass', {
+    shells: Object.fromEntries(
+      planPiece(piece, null).builds.map((one) => [one.region.id, { core, shellMm: 4 }]),
+    ),
+  });
+
+describe('places that are slow to warm', () => {
+  it('are the thickest shell, twice, and the thickest solid part', () => {
+    const { cases } = cureOf(otterPiece());
+    expect(cases.map((one) => one.id)).toEqual(['shell-insulating', 'shell-holding', 'solid']);
+    expect(cases[0]!.thicknessMm).toBe(5);
+    // The otter’s shank is 31 mm thick in radius at the knee, at 1:3.
+    expect(cases[2]!.thicknessMm).toBeCloseTo((2 * 31) / 3, 9);
+    expect(cases[2]!.body).toMatchObject({ shape: 'cylinder', innerM: 0, coreJPerM2K: 0 });
+  });
+
+  it('are only those there are', () => {
+    expect(cureOf(allOf(otterPiece(), 'solid')).cases.map((one) => one.id)).toEqual(['solid']);
+    expect(cureOf(allOf(otterPiece(), 'foil')).cases.map((one) => one.id)).toEqual([
+      'shell-insulating',
+      'shell-holding',
+    ]);
+  });
+
+  it('give the packed core the heat of aluminium: ρ·c·r/2 for each m² of its face', () => {
+    const { cases } = cureOf(otterPiece());
+    // Thickest foil region: the trunk, 64 mm in life, less the shell of 5 mm; 0.8 g/ml, 900 J/(kg·K).
+    const coreM = (64 / 3 - 5) / 1000;
+    expect(cases[1]!.body.coreJPerM2K).toBeCloseTo((800 * 900 * coreM) / 2, 6);
+  });
+});
+
+describe('the question to the heat flow', () => {
+  it('carries typical figures between its quickest and slowest corners', () => {
+    const { typical, slowest, quickest, ovenC, targetC } = cureOf(otterPiece()).request!;
+    for (const key of ['conductivity', 'film'] as const) {
+      expect(slowest[key]).toBeLessThan(typical[key]);
+      expect(quickest[key]).toBeGreaterThan(typical[key]);
+    }
+    expect(slowest.specificHeat).toBeGreaterThan(quickest.specificHeat);
+    expect(typical.densityKgM3).toBeCloseTo(1750, 6);
+    expect([ovenC, targetC]).toEqual([130, 120]);
+  });
+
+  it('takes the moving air of a fan', () => {
+    const withFan = changed(otterPiece(), 'cure', { fan: true });
+    expect(cureOf(withFan).request!.typical.film).toBe(FILM.fan[2]);
+    expect(cureOf(otterPiece()).request!.typical.film).toBe(FILM.still[2]);
+  });
+
+  it('is another one exactly where its answer would be', () => {
+    const key = (piece: Piece) => cureOf(piece).request!.key;
+    const same = [
+      changed(otterPiece(), 'skin', { tools: [] }),
+      changed(otterPiece(), 'cure', { holdMin: 40, minutes: 60 }),
+      changed(otterPiece(), 'colour', { primer: 'white' }),
+    ];
+    for (const piece of same) expect(key(piece)).toBe(key(otterPiece()));
+    const other = [
+      changed(otterPiece(), 'cure', { nearC: 5 }),
+      changed(otterPiece(), 'cure', { setC: 135 }),
+      changed(otterPiece(), 'measure', { scale: { by: 'ratio', lifePerModel: 4 } }),
+    ];
+    for (const piece of other) expect(key(piece)).not.toBe(key(otterPiece()));
+  });
+});
+
+describe('the answer', () => {
+  it('has a temperature for each minute, rising from the room to the oven', () => {
+    const request = cureOf(plainPiece()).request!;
+    const told: number[] = [];
+    const { results } = heatRun(request, (done) => told.push(done));
+    expect(told.at(-1)).toBe(1);
+    for (const { innermostC, surfaceC, reachMin, quickestMin, slowestMin } of results) {
+      expect(innermostC).toHaveLength(HORIZON_MIN + 1);
+      expect(innermostC[0]).toBe(20);
+      expect(innermostC.at(-1)!).toBeCloseTo(request.ovenC, 0);
+      innermostC.forEach((t, i) => {
+        if (i > 0) expect(t).toBeGreaterThanOrEqual(innermostC[i - 1]! - 1e-9);
+        expect(t).toBeLessThanOrEqual(surfaceC[i]! + 0.05);
+      });
+      expect(quickestMin!).toBeLessThan(reachMin!);
+      expect(slowestMin!).toBeGreaterThan(reachMin!);
+    }
+  });
+});
+
+describe('bakes in their order', () => {
+  it('put the parts before the shell and the finish last', () => {
+    const both = bakeStages(otterPiece().cure, 'oven').map((one) => one.id);
+    expect(both).toEqual(['parts', 'shell', 'finish']);
+  });
+
+  it('say set, and not baked, where no oven is used', () => {
+    const words = bakeStages(otterPiece().cure, 'air').map((one) => one.what);
+    expect(words.join(' ')).not.toContain('baked');
+  });
+});

@@ -1,0 +1,85 @@
+// @vitest-environment happy-dom
+import { demoPieces, pieceText } from '@keen-sinew/core';
+import { flushPromises, mount, type VueWrapper } from '@vue/test-utils';
+import { NMessageProvider } from 'naive-ui';
+import { createPinia, setActivePinia } from 'pinia';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { h } from 'vue';
+import { createMemoryHistory, createRouter, type Router } from 'vue-router';
+import PiecesPage from './PiecesPage.vue';
+
+let router: Router;
+async function page(): Promise<VueWrapper> {
+  localStorage.clear();
+  const pinia = createPinia();
+  setActivePinia(pinia);
+  router = createRouter({
+    history: createMemoryHistory(),
+    routes: [{ path: '/:all(.*)*', component: { render: () => h('div') } }],
+  });
+  const host = { render: () => h(NMessageProvider, null, { default: () => h(PiecesPage) }) };
+  const wrapper = mount(host, { global: { plugins: [pinia, router] } });
+  await flushPromises();
+  await flushPromises();
+  return wrapper;
+}
+
+const give = async (wrapper: VueWrapper, name: string, text: string): Promise<void> => {
+  const input = wrapper.find('input[type=file]');
+  const file = new File([text], name, { type: 'application/json' });
+  Object.defineProperty(input.element, 'files', { configurable: true, value: [file] });
+  await input.trigger('change');
+  await flushPromises();
+  await flushPromises();
+};
+
+describe('the page of pieces', () => {
+  let wrapper: VueWrapper;
+  beforeEach(async () => {
+    wrapper = await page();
+  });
+
+  it('lists the demonstration with animal, scale and place', () => {
+    const rows = wrapper.findAll('li').map((row) => row.text());
+    expect(rows).toHaveLength(2);
+    expect(rows[0]).toMatch(/Otter on the log.*Eurasian otter, 1:3\s+· Visitor hut, Marrowby Fen/s);
+    expect(rows[1]).toMatch(/Wolf at the carr.*Grey wolf, 1:6/s);
+  });
+
+  it('makes a piece under the name that was typed and goes there', async () => {
+    await wrapper.find('input[aria-label="Name of the new piece"]').setValue('Otter at the weir');
+    await wrapper.find('form').trigger('submit');
+    await flushPromises();
+    await flushPromises();
+    expect(router.currentRoute.value.path).toBe('/piece/otter-at-the-weir/measure');
+  });
+
+  it('takes in a file, and under another name where it is already there', async () => {
+    await give(wrapper, 'otter.json', pieceText(demoPieces()[0]!));
+    expect(router.currentRoute.value.path).toBe('/piece/otter-on-the-log-2/measure');
+    expect(wrapper.findAll('li')).toHaveLength(3);
+  });
+
+  it('says what is wrong with a file that is none, and changes nothing', async () => {
+    await give(wrapper, 'notes.txt', 'remember the milk');
+    expect(wrapper.find('[role=alert]').text()).toContain('notes.txt was not taken in. The file');
+    expect(wrapper.findAll('li')).toHaveLength(2);
+  });
+
+  it('removes a piece, and offers the demonstration where none is left', async () => {
+    for (let left = 2; left > 0; left--) {
+      const remove = wrapper.findAll('li button').find((one) => one.text().startsWith('Remove'))!;
+      await remove.trigger('click');
+      await flushPromises();
+      await flushPromises();
+    }
+    expect(wrapper.text()).toContain('There is no piece yet');
+    await wrapper
+      .findAll('button')
+      .find((one) => one.text() === 'Bring the demonstration back')!
+      .trigger('click');
+    await flushPromises();
+    await flushPromises();
+    expect(wrapper.findAll('li')).toHaveLength(2);
+  });
+});
