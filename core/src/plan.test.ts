@@ -1,0 +1,168 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { ANIMALS, planById } from './anatomy/registry.ts';
+import { assertPosed } from './anatomy/pose.ts';
+import { newPiece } from './piece/newPiece.ts';
+import type { Piece } from './piece/pieceSchema.ts';
+import { PROVENANCES } from './piece/provenance.ts';
+import { readPiece } from './piece/readPiece.ts';
+import { snagSentence } from './piece/snag.ts';
+import { STAGES, type Working } from './piece/working.ts';
+import { planPiece } from './plan.ts';
+import { changed, coarseBody, otterPiece, wholePlan } from './testing/samples.ts';
+
+const plain = (animalId: string): Piece => newPiece('plain', 'Plain', animalId);
+const CASES = ANIMALS.flatMap((animal) =>
+  planById(animal.planId)!.stances.map(
+    (stance) =>
+      [
+        `${animal.name}, ${stance.name.toLowerCase()}`,
+        changed(plain(animal.id), 'stance', { presetId: stance.id }),
+      ] as const,
+  ),
+);
+
+describe.each(CASES)('the whole plan: %s', (_, piece) => {
+  const plan = wholePlan(piece, true);
+
+  it('is made of workings that say what they are and where they come from', () => {
+    const seen = new Set<string>();
+    for (const one of plan.workings) {
+      expect(seen.has(one.id), one.id).toBe(false);
+      seen.add(one.id);
+      for (const words of [one.label, one.formula, one.source]) expect(words, one.id).not.toBe('');
+      expect(PROVENANCES, one.id).toContain(one.provenance);
+      expect(STAGES, one.id).toContain(one.stage);
+      expect(Number.isFinite(one.value), one.id).toBe(true);
+      for (const input of one.inputs) expect(Number.isFinite(input.value), one.id).toBe(true);
+      if (one.range) expect(one.range[0], one.id).toBeLessThanOrEqual(one.range[1]);
+    }
+  });
+
+  it('has numbers of every stage', () => {
+    const stages = new Set(plan.workings.map((one) => one.stage));
+    expect([...stages].sort()).toEqual([...STAGES].sort());
+  });
+
+  it('points at places that there are', () => {
+    const places: Readonly<Record<string, (id: string) => boolean>> = {
+      bone: (id) => plan.measure.skeleton.byId.has(id),
+      region: (id) => plan.builds.some((build) => build.region.id === id),
+      zone: (id) => plan.skin.zones.some((zone) => zone.zone.id === id),
+      wire: (id) => plan.wire.wires.some((wire) => wire.id === id),
+      contact: (id) => plan.stance.feet.some((foot) => foot.contact.id === id),
+      step: (id) => plan.bench!.steps.some((step) => step.id === id),
+    };
+    const targets = [...plan.workings, ...plan.snags].flatMap((one) => one.target ?? []);
+    for (const { kind, id } of targets) expect(places[kind]?.(id) ?? true, id).toBe(true);
+  });
+
+  it('tells each snag as a sentence with its remedy, in both systems of units', () => {
+    for (const snag of plan.snags) {
+      for (const system of ['metric', 'imperial'] as const) {
+        const text = snagSentence(snag, system);
+        expect(text).toMatch(/^[A-Z“].*\.$/s);
+        expect(text).not.toMatch(/NaN|undefined|Infinity/);
+      }
+    }
+  });
+
+  it('stands on bones of their own length, with its standing feet on the ground', () => {
+    expect(() => assertPosed(plan.stance.posed)).not.toThrow();
+    for (const foot of plan.stance.feet.filter((one) => one.down)) expect(foot.touches).toBe(true);
+  });
+
+  it('cuts each wire to the sum of its lines, and drills under each standing foot', () => {
+    const sum = (lines: readonly Working[]): number => lines.reduce((s, one) => s + one.value, 0);
+    for (const wire of plan.wire.wires) expect(sum(wire.lines)).toBeCloseTo(wire.cut.value, 9);
+    const down = plan.stance.feet.filter((one) => one.down);
+    expect(plan.wire.base.holes.map((hole) => hole.contactId).sort()).toEqual(
+      down.map((foot) => foot.contact.id).sort(),
+    );
+    for (const hole of plan.wire.base.holes) {
+      const foot = down.find((one) => one.contact.id === hole.contactId)!;
+      expect([hole.x, hole.z]).toEqual([foot.ball[0], foot.ball[2]]);
+    }
+  });
+});
+
+describe('the road', () => {
+  it('works out again only what a change reaches', () => {
+    const body = coarseBody(otterPiece());
+    const before = planPiece(otterPiece(), body);
+    const start = before.piece;
+    const recoloured = planPiece(changed(start, 'colour', { baseCoats: 3 }), body);
+    for (const stage of ['measure', 'stance', 'balance', 'wire', 'mass', 'cure', 'skin'] as const)
+      expect(recoloured[stage], stage).toBe(before[stage]);
+    expect(recoloured.colour).not.toBe(before.colour);
+    const reshelled = planPiece(changed(start, 'mass', { shellMm: 6 }), body);
+    expect(reshelled.wire).toBe(before.wire);
+    expect(reshelled.mass).not.toBe(before.mass);
+  });
+
+  it('stands without the body, and says which parts wait for it', () => {
+    const plan = planPiece(otterPiece(), null);
+    expect([plan.balance, plan.mass, plan.colour, plan.bench]).toEqual([null, null, null, null]);
+    expect(plan.wire.wires).toHaveLength(3);
+    expect(plan.cure.packets.length).toBeGreaterThan(0);
+    expect(plan.skin.zones.length).toBeGreaterThan(0);
+  });
+
+  it('gives the same plan for the same decisions', () => {
+    const text = (): string => JSON.stringify(wholePlan(otterPiece(), true).workings);
+    expect(text()).toBe(text());
+  });
+
+  // Whatever a user decides within the schema, the plan is numbers and sentences, never a crash.
+  it('bears any valid decisions', () => {
+    const animal = fc.constantFrom(...ANIMALS.map((one) => one.id));
+    const decisions = fc.record({
+      animal,
+      lifePerModel: fc.double({ min: 0.5, max: 200, noNaN: true }),
+      shellMm: fc.double({ min: 0.5, max: 60, noNaN: true }),
+      core: fc.constantFrom('foil' as const, 'solid' as const),
+      setC: fc.option(fc.integer({ min: 0, max: 300 })),
+      method: fc.constantFrom('carved' as const, 'fibre' as const, 'smooth' as const),
+      step: fc.double({ min: 0.02, max: 0.2, noNaN: true }),
+      hex: fc.integer({ min: 0, max: 0xffffff }),
+      wireMm: fc.double({ min: 0.2, max: 8, noNaN: true }),
+      strands: fc.integer({ min: 1, max: 7 }),
+    });
+    fc.assert(
+      fc.property(decisions, (d) => {
+        const start = plain(d.animal);
+        const choice = {
+          metal: 'steel-annealed' as const,
+          size: { system: 'mm' as const, value: d.wireMm },
+          strands: d.strands,
+        };
+        const piece: Piece = {
+          ...start,
+          measure: { ...start.measure, scale: { by: 'ratio', lifePerModel: d.lifePerModel } },
+          wire: { ...start.wire, spine: choice },
+          mass: {
+            ...start.mass,
+            shellMm: d.shellMm,
+            shells: { trunk: { core: d.core, shellMm: d.shellMm } },
+          },
+          cure: { ...start.cure, setC: d.setC },
+          skin: { ...start.skin, zones: { back: { method: d.method, hairMm: null } } },
+          colour: {
+            ...start.colour,
+            step: d.step,
+            zones: { back: { hex: `#${d.hex.toString(16).padStart(6, '0')}`, sheen: null } },
+          },
+        };
+        expect(readPiece(piece).ok).toBe(true);
+        const plan = planPiece(piece, coarseBody(piece));
+        for (const one of plan.workings) expect(Number.isFinite(one.value), one.id).toBe(true);
+        for (const snag of plan.snags) expect(snagSentence(snag)).toMatch(/\.$/);
+        for (const one of plan.mass!.regions) {
+          expect(one.clay.value).toBeGreaterThanOrEqual(0);
+          expect(one.coreVolume.value).toBeGreaterThanOrEqual(0);
+        }
+      }),
+      { seed: 2026, numRuns: 40 },
+    );
+  });
+});
