@@ -1,0 +1,110 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { planMeasure } from '../measure/planMeasure.ts';
+import { skinParts } from '../body/skin.ts';
+import { settledStance } from '../body/settledStance.ts';
+import { metalById } from '../wire/metals.ts';
+import { coarseBody, otterPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
+import { boneRadii, buildUp, regionBuilds } from './buildUp.ts';
+import { sheetGroups } from './sheetGroups.ts';
+
+const piece = otterPiece();
+const { skeleton } = planMeasure(piece.measure, piece.stance);
+const body = coarseBody(piece);
+const trunk = regionBuilds(skeleton, piece.mass).find((one) => one.region.id === 'trunk')!;
+
+describe('buildUp', () => {
+  it('shares a region between clay and core whatever the shell, more clay for a thicker one', () => {
+    const thickness = fc.double({ min: 0.5, max: 40, noNaN: true });
+    fc.assert(
+      fc.property(thickness, thickness, (a, b) => {
+        const [thin, thick] = [Math.min(a, b), Math.max(a, b)].map((shellMm) =>
+          buildUp({ ...trunk, shellMm }, skeleton, body, piece.skin, 3),
+        );
+        expect(thin!.clayMm3 + thin!.coreMm3).toBeCloseTo(thick!.clayMm3 + thick!.coreMm3, 4);
+        expect(thick!.clayMm3).toBeGreaterThanOrEqual(thin!.clayMm3 - 1e-6);
+        expect(thin!.areaMm2).toBe(thick!.areaMm2);
+      }),
+      { seed: 14, numRuns: 60 },
+    );
+  });
+
+  it('leaves more free the more of the region carries fibre', () => {
+    const free = (...ids: string[]): number =>
+      buildUp(
+        trunk,
+        skeleton,
+        body,
+        {
+          ...piece.skin,
+          zones: Object.fromEntries(ids.map((id) => [id, { method: 'fibre', hairMm: 20 }])),
+        },
+        3,
+      ).undersizeMm;
+    expect(free()).toBe(0);
+    expect(free('belly')).toBeGreaterThan(0);
+    expect(free('belly', 'flanks')).toBeGreaterThan(free('belly'));
+    expect(free('tail')).toBe(0);
+  });
+});
+
+describe('boneRadii', () => {
+  it('stand thinnest first, left as right, and only of the region’s bones', () => {
+    const skin = skinParts(settledStance(skeleton, piece.stance, 1 / 3));
+    const radii = boneRadii(trunk, skeleton, skin);
+    const sizes = radii.map((one) => one.radiusMm);
+    expect(sizes).toEqual([...sizes].sort((a, b) => a - b));
+    for (const { boneId } of radii)
+      expect(trunk.region.bones).toContain(skeleton.byId.get(boneId)!.key);
+    const of = (id: string) => radii.find((one) => one.boneId === id)?.radiusMm;
+    expect(of('pelvis.L')).toBeCloseTo(of('pelvis.R')!, 9);
+  });
+});
+
+describe('sheetGroups', () => {
+  it('put regions of one thickness together, thickest first, and leave solid ones out', () => {
+    const region = (id: string, core: 'foil' | 'solid', shellMm: number, clayMm3: number) => ({
+      region: { id, name: id, bones: [], core },
+      core,
+      shellMm,
+      clayMm3,
+      areaMm2: 0,
+      coreMm3: 0,
+      undersizeMm: 0,
+    });
+    const groups = sheetGroups(
+      [
+        region('head', 'foil', 3, 3000),
+        region('trunk', 'foil', 5, 20_000),
+        region('neck', 'foil', 5, 5000),
+        region('tail', 'solid', 5, 9000),
+      ],
+      0.1,
+    );
+    expect(groups.map((one) => [one.shellMm, one.names])).toEqual([
+      [5, ['trunk', 'neck']],
+      [3, ['head']],
+    ]);
+    expect(groups[0]!.area.value).toBeCloseTo(50, 9);
+    expect(groups[1]!.papers.value).toBe(30);
+  });
+});
+
+describe('the weight of the model', () => {
+  it('is clay, foil and wire, each from its own density', () => {
+    const { mass, wire } = wholePlan(wolfPiece());
+    // All wires of the wolf are one steel of one gauge: ρ·π·d²/4 for each metre.
+    const metres = wire.wires.reduce(
+      (sum, one) =>
+        sum +
+        one.cut.value +
+        (one.shortStrands ? one.shortStrands.count * one.shortStrands.cut.value : 0),
+      0,
+    );
+    const d = wire.wires[0]!.diameterMm;
+    const steelG =
+      ((metres / 1000) * metalById('steel-annealed').densityKgM3 * Math.PI * d * d) / 4 / 1000;
+    const clayG = mass!.clayVolume.value * mass!.figures.density.value;
+    expect(mass!.modelGrams.value).toBeCloseTo(clayG + mass!.foil.grams.value + steelG, 6);
+  });
+});
