@@ -124,9 +124,8 @@ describe('the animals of the library', () => {
       const of = (id: string): number =>
         body.bones.find((bone) => bone.boneId === id)?.volumeMm3 ?? 0;
       for (const bone of its.bones.filter((one) => one.side === 'left')) {
-        // Cells that two bones reach equally fall to either, by the last bit of their distance.
         expect(Math.abs(of(bone.id) - of(bone.id.replace('.L', '.R')))).toBeLessThanOrEqual(
-          0.01 * of(bone.id),
+          1e-6 * of(bone.id),
         );
       }
     },

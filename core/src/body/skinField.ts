@@ -13,6 +13,9 @@ export interface SkinField {
   readonly owner: Int16Array;
 }
 
+/** Parts that reach a cell equally, within this, leave it to the first: left and right alike. */
+const TIE_MM = 1e-6;
+
 /** Cells round a part in which it is still evaluated: its area and slope need them. */
 const MARGIN_CELLS = 3;
 
@@ -72,7 +75,7 @@ function stampPart(
         const at = i + n[0] * (j + n[1] * k);
         const p: Vec3 = [origin[0] + i * h, origin[1] + j * h, origin[2] + k * h];
         const d = partDistance(part, p);
-        if (d < nearest[at]!) {
+        if (d < nearest[at]! - TIE_MM) {
           nearest[at] = d;
           owner[at] = index;
         }
