@@ -31,10 +31,15 @@ export function useHeat(request: Readonly<Ref<HeatRequest | null>>) {
       problem.value = `The heat could not be worked out: ${event.message}`;
       stop();
     });
-    const answer = await wrap<HeatWorker>(mine).heat(of);
-    if (worker !== mine) return;
-    run.value = answer;
-    problem.value = null;
+    try {
+      const answer = await wrap<HeatWorker>(mine).heat(of);
+      if (worker !== mine) return;
+      run.value = answer;
+      problem.value = null;
+    } catch (error) {
+      if (worker !== mine) return;
+      problem.value = `The heat could not be worked out: ${(error as Error).message}`;
+    }
     stop();
   }
 
