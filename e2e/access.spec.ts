@@ -1,10 +1,20 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { bodyDone, openOtter, row, unfold } from './helpers.ts';
+import { bodyDone, openOtter, row, settingKept, unfold } from './helpers.ts';
 
 const SCREENS = [
   '/pieces',
+  '/library',
+  '/library/red-deer?with=woolly-mammoth,grey-heron',
+  '/library/own/none',
+  '/piece/heron-at-the-sluice/stance',
+  '/piece/adder-in-a-coil/wire',
   '/piece/otter-on-the-log/measure',
+  '/piece/otter-on-the-log/measure/pictures/otter-front',
+  '/piece/otter-on-the-log/measure/photograph',
+  '/piece/heron-at-the-sluice/measure/found',
+  '/piece/adder-in-a-coil/measure/pictures',
+  '/piece/otter-on-the-log/measure/tape',
   '/piece/otter-on-the-log/stance',
   '/piece/otter-on-the-log/wire',
   '/piece/otter-on-the-log/mass',
@@ -50,6 +60,7 @@ for (const path of SCREENS) {
 test('the night bench can be read, and stays after a reload', async ({ page }) => {
   await openOtter(page, 'measure');
   await page.getByRole('button', { name: 'Night bench' }).click();
+  await settingKept(page, 'theme', 'night');
   for (const stage of ['cure', 'bench']) {
     await openOtter(page, stage);
     await expect(page.locator('html')).toHaveAttribute('data-theme', 'night');

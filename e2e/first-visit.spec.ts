@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { numberOf, openOtter, row, type, unfold, bodyDone, workedOut } from './helpers.ts';
+import { bodyDone, numberOf, openOtter, row, saved, type, unfold, workedOut } from './helpers.ts';
 
 test('a first visit opens the demonstration, and the leg wire tells its length and why', async ({
   page,
@@ -20,10 +20,12 @@ test('a new piece goes from its name to a printed sheet', async ({ page }) => {
   await page.getByRole('textbox', { name: 'Name of the new piece' }).fill('Otter at the weir');
   await page.getByRole('button', { name: 'Make the piece' }).click();
   await expect(page).toHaveURL(/otter-at-the-weir\/measure/);
-  await page.getByRole('button', { name: 'Length', exact: true }).click();
+  await page.getByRole('button', { name: 'Snout to tail tip', exact: true }).click();
   await type(page, 'Snout to tail tip of the model', '10 in');
   await expect(row(page, 'measure.length.model')).toContainText('254.0 mm');
   await page.keyboard.press('Tab');
+  await saved(page);
+  await bodyDone(page);
   await page.getByRole('button', { name: 'Print shop sheets' }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
@@ -49,7 +51,7 @@ test('a field says what was wrong and what is allowed, and nothing is lost', asy
   await openOtter(page, 'measure');
   await type(page, 'Scale', 'tiny');
   await expect(page.getByRole('alert')).toHaveText(
-    'Scale: received “tiny”; allowed is a scale from 2:1 to 1:200, such as 1:3.',
+    'Scale: received “tiny”; allowed is a scale from 50:1 to 1:200, such as 1:3.',
   );
   await expect(row(page, 'measure.scale')).toContainText('1:3');
   await page.getByRole('textbox', { name: 'Scale', exact: true }).press('Escape');

@@ -50,3 +50,29 @@ export async function unfold(page: Page): Promise<void> {
   const folded = page.locator('.ledger h3 button[aria-expanded="false"]');
   while ((await folded.count()) > 0) await folded.first().click();
 }
+
+/** Waits until the browser keeps a setting, so that a reload finds it. */
+export const settingKept = (page: Page, key: string, value: string): Promise<void> =>
+  expect
+    .poll(() =>
+      page.evaluate(
+        (name) =>
+          new Promise((done, fail) => {
+            const opening = indexedDB.open('keen-sinew');
+            opening.onerror = () => fail(opening.error);
+            opening.onsuccess = () => {
+              const reading = opening.result
+                .transaction('settings')
+                .objectStore('settings')
+                .get(name);
+              reading.onerror = () => fail(reading.error);
+              reading.onsuccess = () => {
+                opening.result.close();
+                done(reading.result);
+              };
+            };
+          }),
+        key,
+      ),
+    )
+    .toBe(value);

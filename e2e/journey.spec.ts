@@ -1,5 +1,14 @@
 import { expect, test } from '@playwright/test';
-import { numberOf, openOtter, row, saved, type, unfold, workedOut } from './helpers.ts';
+import {
+  numberOf,
+  openOtter,
+  row,
+  saved,
+  settingKept,
+  type,
+  unfold,
+  workedOut,
+} from './helpers.ts';
 
 test('a piece goes from nothing to its last step', async ({ page }) => {
   await page.goto('/pieces');
@@ -116,6 +125,7 @@ test('both systems of units: millimetres and °C, inches and °F, kept after a r
   await openOtter(page, 'cure');
   await page.getByRole('button', { name: /mm · °C/ }).click();
   await expect(row(page, 'cure.oven')).toContainText('266 °F');
+  await settingKept(page, 'units', 'imperial');
   await page.reload();
   await expect(row(page, 'cure.oven')).toContainText('266 °F');
   await page.getByRole('link', { name: /^Mass/ }).click();

@@ -3,7 +3,8 @@ export const CHROMIUM = process.env['CHROMIUM'] ?? '/usr/bin/chromium';
 
 export const CHROMIUM_FLAGS: string[] = [
   '--no-sandbox',
-  '--disable-gpu',
+  '--use-angle=swiftshader',
+  '--enable-unsafe-swiftshader',
   '--disable-background-networking',
   '--disable-component-update',
   '--disable-sync',

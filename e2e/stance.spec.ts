@@ -80,3 +80,27 @@ test('“show me” goes to the stage and place of a snag', async ({ page }) => 
   await expect(page).toHaveURL(/\/stance$/);
   await expect(page.locator('.detail')).toHaveCount(1);
 });
+
+test('a paw is dragged where it should be, its whole limb follows, and what is out of reach is told', async ({
+  page,
+}) => {
+  await openOtter(page, 'stance');
+  await page.getByRole('button', { name: 'Standing' }).click();
+  await page.getByRole('button', { name: 'A drag reaches' }).click();
+  const paw = page.locator('[data-handle="side:foreDigits.L"]');
+  const before = (await paw.boundingBox())!;
+  await drag(page, 'side:foreDigits.L', -12, -26);
+  await expect(page.getByTitle(/^Undo: Reach with the fingers/)).toBeVisible();
+  const after = (await paw.boundingBox())!;
+  expect(Math.abs(after.x - before.x + 12)).toBeLessThan(3);
+  expect(Math.abs(after.y - before.y + 26)).toBeLessThan(3);
+  const box = (await paw.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 330, box.y - 60, { steps: 3 });
+  await expect(page.getByText(/Out of reach by \d/)).toBeVisible();
+  await page.mouse.up();
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByTitle(/^Undo: Take the stance/)).toBeVisible();
+});

@@ -7,8 +7,12 @@ import {
   heatRun,
   planMeasure,
   planPiece,
+  recoverStance,
+  stanceAngles,
+  type Picture,
   type Piece,
 } from '../core/src/index.ts';
+import { pictureTimes } from './pictureBench.ts';
 import { routeSizes } from './routeSizes.ts';
 
 /*
@@ -24,7 +28,7 @@ interface Timing {
 }
 
 const DRAGS = 200;
-const [otter, wolf] = demoPieces() as [Piece, Piece];
+const [otter, wolf, heron] = demoPieces() as [Piece, Piece, Piece];
 
 /** Median and 95th percentile of some runs, ms, after a few to warm up. */
 function time(name: string, runs: number, act: (i: number) => unknown, aim = ''): Timing {
@@ -64,6 +68,21 @@ function drag(piece: Piece) {
   };
 }
 
+/** A whole new plan after a landmark was put a little further. */
+function place(i: number) {
+  const [side, front] = heron.references.pictures as [Picture, Picture];
+  const landmarks = {
+    ...side.landmarks,
+    'skull.start': [[500 + (i % 50), 300] as [number, number]],
+  };
+  const pictures = [{ ...side, landmarks }, front];
+  return planPiece({ ...heron, references: { ...heron.references, pictures } }, null);
+}
+
+const { skeleton } = planMeasure(otter.measure, otter.stance);
+const standing = stanceAngles(skeleton, { presetId: '', anglesDeg: {}, lifted: null });
+const photograph = otter.references.pictures.find(({ view }) => view === 'photo')!;
+
 const timings = [
   time('reference loop', 50, reference),
   time('re-plan after a joint drag, otter', DRAGS, drag(otter), 'under 16 ms'),
@@ -79,6 +98,10 @@ const timings = [
     12,
     () => bodyGrid(planMeasure(wolf.measure, wolf.stance).skeleton),
     'under 500 ms',
+  ),
+  time('re-plan after a landmark, heron', DRAGS, place, 'under 16 ms'),
+  time('stance from one photograph, otter', 24, () =>
+    recoverStance(skeleton, photograph, standing),
   ),
   time('heat flow of a bake, otter', 12, () => heatRun(planPiece(otter, null).cure.request!)),
 ];
@@ -97,6 +120,17 @@ if (!existsSync(`${dist}/.vite/manifest.json`)) {
     stdio: 'inherit',
   });
 }
+const pictures = await pictureTimes();
+console.log('\nin the page, a picture of 24 megapixels        median ms   × reference');
+for (const [name, ms] of [
+  ['placing a landmark, to the next frame', pictures.placeMs],
+  ['zooming, to the next frame', pictures.zoomMs],
+] as const)
+  console.log(
+    `${name.padEnd(46)} ${ms.toFixed(1).padStart(9)} ${(ms / pictures.referenceMs).toFixed(2).padStart(13)}`,
+  );
+console.log(`pictures decoded meanwhile                     ${pictures.decodes}`);
+
 console.log('\nscript per route, kB after gzip (first page: under 300)');
 for (const { route, gzipBytes } of routeSizes(dist))
   console.log(`${route.padEnd(38)} ${(gzipBytes / 1000).toFixed(1).padStart(9)}`);

@@ -32,8 +32,9 @@ export function installIfMissing() {
   keepStamp('install', stamp);
 }
 
-/** Builds the application where a source is newer than what was built. */
+/** Builds the application where a source is newer than what was built; new animals are taken in. */
 export function buildIfStale() {
+  if (run('node', ['--import', 'tsx', 'scripts/animalIndex.ts']) !== 0) process.exit(1);
   const stamp = stampOf(['core/src', 'web', 'package-lock.json']);
   if (existsSync(join(ROOT, 'web/dist/index.html')) && isFresh('build', stamp)) return;
   console.log('Building the application');

@@ -11,7 +11,48 @@ const VIEWS: readonly {
   readonly act?: (page: Page) => Promise<void>;
 }[] = [
   { name: 'pieces', path: '/pieces' },
+  { name: 'library', path: '/library/red-deer?with=woolly-mammoth' },
+  {
+    name: 'own-animal',
+    path: '/library/grey-wolf',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Take it as a start for your own' }).click();
+      await page.getByRole('button', { name: 'Add a part' }).click();
+      const neck = page.getByRole('textbox', { name: 'Length of Neck, lower half', exact: true });
+      await neck.fill('400');
+      await neck.press('Enter');
+    },
+  },
   { name: 'measure', path: '/piece/otter-on-the-log/measure' },
+  {
+    name: 'pictures',
+    path: '/piece/heron-at-the-sluice/measure/pictures/heron-side',
+    act: async (page) => {
+      await page.locator('.canvas canvas').first().waitFor();
+      await page.locator('.ledger li button', { hasText: 'Ankle, left' }).click();
+    },
+  },
+  {
+    name: 'found',
+    path: '/piece/heron-at-the-sluice/measure/found',
+    act: (page) => page.getByRole('button', { name: /^Clay \d/ }).waitFor(),
+  },
+  {
+    name: 'tape',
+    path: '/piece/otter-on-the-log/measure/tape',
+    act: async (page) => {
+      await page.locator('ol button', { hasText: 'Shank' }).click();
+      for (const mm of ['92.1', '91.8']) {
+        await page.locator('.caliper input').fill(mm);
+        await page.locator('.caliper input').press('Enter');
+      }
+    },
+  },
+  {
+    name: 'photograph',
+    path: '/piece/otter-on-the-log/measure/photograph',
+    act: (page) => page.getByRole('img', { name: /recovered stance/ }).waitFor(),
+  },
   { name: 'stance', path: '/piece/otter-on-the-log/stance' },
   {
     name: 'wire',

@@ -1,3 +1,4 @@
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildIfStale, installIfMissing, ROOT, run } from './prepare.mjs';
@@ -22,14 +23,32 @@ function haveChromium() {
   return false;
 }
 
-/** One step that passes or fails as a whole. */
-function step(name, command, args) {
-  console.log(`\n— ${name}`);
-  if (run(command, args) === 0) counts.passed += 1;
-  else {
-    counts.failed += 1;
-    console.error(`${name} failed`);
+/** Steps that pass or fail as a whole, side by side; each one's output is shown when it is done. */
+async function steps(all) {
+  const results = await Promise.all(
+    all.map(async ([name, command, args]) => ({ name, ...(await output(command, args)) })),
+  );
+  for (const { name, code, text } of results) {
+    console.log(`\n— ${name}`);
+    if (text !== '') console.log(text);
+    if (code === 0) counts.passed += 1;
+    else {
+      counts.failed += 1;
+      console.error(`${name} failed`);
+    }
   }
+}
+
+/** Runs a command in the project's folder without showing it; resolves to its exit code and output. */
+function output(command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, shell: process.platform === 'win32' });
+    let text = '';
+    for (const stream of [child.stdout, child.stderr])
+      stream.on('data', (data) => (text += data.toString()));
+    child.on('error', (error) => resolve({ code: 1, text: `${command}: ${error.message}` }));
+    child.on('close', (code) => resolve({ code: code ?? 1, text: text.trim() }));
+  });
 }
 
 /** A step whose tests are counted one by one from its report. */
@@ -50,9 +69,11 @@ function countedStep(name, command, args, report, read) {
 
 installIfMissing();
 mkdirSync(RESULTS, { recursive: true });
-step('formatting', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
-step('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
-step('types', 'npm', ['run', '--silent', 'types']);
+await steps([
+  ['formatting', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
+  ['lint', 'npx', ['eslint', '.', '--max-warnings', '0']],
+  ['types', 'npm', ['run', '--silent', 'types']],
+]);
 const unitReport = join(RESULTS, 'unit.json');
 countedStep(
   'unit tests and checks',

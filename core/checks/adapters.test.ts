@@ -77,8 +77,23 @@ describe('colour', () => {
 describe('animals', () => {
   it('are asked by name in any case, and others are not covered', () => {
     expect(answer('animals', { animal: 'GREY WOLF' })['femur_mm']).toBe(232);
-    expect(answer('animals', { animal: 'dodo' })).toEqual({});
-    expect(answer('animals', { C_mm: 60 })).toEqual({});
+    expect(answer('animals', { animal: 'quagga' })).toEqual({});
+    expect(answer('animals', { circumference: 60 })).toEqual({});
+  });
+
+  it('are told by their inputs: bones, strides, footfalls, teeth', () => {
+    expect(answer('animals', { C_mm: 100 })['Anderson_kg']).toBeCloseTo(
+      (0.078 * 100 ** 2.73) / 1000,
+      9,
+    );
+    // A stride of 2.29 hip heights goes with a Froude number of 1 (Alexander 1976).
+    expect(answer('animals', { SL: 2.29, h: 1 })['Froude']).toBeCloseTo(1, 1);
+    expect(
+      answer('animals', { duty: 0.9, phase_fore_after_same_side_hind: 0.25 })['mean_feet_down'],
+    ).toBeCloseTo(3.6, 9);
+    expect(
+      answer('animals', { 'upper I.C.P.M': '3.1.4', 'lower I.C.P.M': '3.1.4.3' })['total_teeth'],
+    ).toBeUndefined();
   });
 
   it('fail a range that they lie outside of', () => {

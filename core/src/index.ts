@@ -12,7 +12,13 @@ export { sizeText, type WireSize } from './units/gauges.ts';
 export type { PagePoint } from './sheets/drawing.ts';
 export type { Vec3 } from './geometry/vec3.ts';
 
-export { ANIMALS, animalById, planById } from './anatomy/registry.ts';
+export { ANIMALS, animalById, BODY_PLANS, planById } from './anatomy/registry.ts';
+export { wordsOf } from './anatomy/coat.ts';
+export { newPieceOf } from './piece/newPiece.ts';
+export { creatureSchema, newCreature, type Creature, type Graft } from './anatomy/creature.ts';
+export { creatureFaults } from './anatomy/creatureFaults.ts';
+export { findSubject, subjectOf, type Subject } from './anatomy/subject.ts';
+export { knowsYouth, NEW_BORN, youthFactor, YOUTH_PARTS } from './anatomy/individual.ts';
 export { FREEDOMS, type Freedom, type FreedomName, type Side } from './anatomy/bodyPlan.ts';
 export type { Bone, Skeleton } from './anatomy/skeleton.ts';
 export type { JointAngles } from './anatomy/pose.ts';
@@ -48,6 +54,7 @@ export {
 export type { MeasurePlan, BoneRow } from './measure/planMeasure.ts';
 export { planMeasure } from './measure/planMeasure.ts';
 export { dragJoint, type DragResult } from './stance/dragJoint.ts';
+export { dragReach, type DragReach } from './stance/dragReach.ts';
 export { plantedAngles } from './stance/plantedAngles.ts';
 export type { Footfall, StancePlan } from './stance/planStance.ts';
 export type { BalancePlan } from './stance/planBalance.ts';
@@ -86,3 +93,83 @@ export { drawingSvg } from './formats/svg.ts';
 export { shoppingCsv, stepsCsv } from './formats/benchTables.ts';
 export { planJson } from './formats/planJson.ts';
 export { bendsCsv, cutListCsv } from './formats/wireTables.ts';
+
+export { creatureText } from './anatomy/creature.ts';
+export { STARTERS, type Starter } from './anatomy/starters.ts';
+export { readCreatureText } from './anatomy/readCreature.ts';
+export { landmarksOf, type Landmark } from './anatomy/landmarks.ts';
+export { buildSkeleton } from './anatomy/skeleton.ts';
+export { planFor } from './anatomy/planFor.ts';
+export { bodyStations, type Station } from './body/stations.ts';
+export { planSizes, type LifeSize } from './body/planSizes.ts';
+export {
+  compareBodies,
+  NORMS,
+  oddProportions,
+  oddSentence,
+  type ComparedLine,
+  type Norm,
+} from './measure/proportions.ts';
+export {
+  andersonKg,
+  andersonBipedKg,
+  campioneBipedKg,
+  campioneEvansKg,
+} from './measure/bodyMass.ts';
+export { lineup } from './sheets/lineup.ts';
+export { boneDrawing, landmarkDrawing } from './sheets/landmarkDrawing.ts';
+export { measuredDrawing } from './sheets/measuredDrawing.ts';
+export { stanceDrawing } from './sheets/stanceDrawing.ts';
+export { stanceAngles } from './body/settledStance.ts';
+export type { Animal } from './anatomy/animal.ts';
+export type { BodyPlan } from './anatomy/bodyPlan.ts';
+
+export { boneEnds, type BoneEnds } from './anatomy/landmarks.ts';
+export {
+  blankPicture,
+  MOST_CLICKS,
+  MOST_PICTURES,
+  MOST_READINGS,
+  PICTURE_LIMITS,
+  PICTURE_VIEWS,
+  type Picture,
+  type PicturePoint,
+  type PictureView,
+  type References,
+} from './piece/referencesSchema.ts';
+export {
+  calibrate,
+  type Calibration,
+  type CalibrationGap,
+} from './measure/pictures/calibration.ts';
+export { clickSpread, meanPoint } from './measure/pictures/precision.ts';
+export { GAP_WORDS } from './measure/pictures/pictureFaults.ts';
+export type { Disagreement } from './measure/pictures/disagreements.ts';
+export type { Remedy } from './measure/pictures/reconcile.ts';
+export type { NextStep } from './measure/pictures/stillUnknown.ts';
+export {
+  planReferences,
+  type Offer,
+  type ReferencesPlan,
+} from './measure/pictures/planReferences.ts';
+export { readingsOf, type ReadingSummary } from './measure/readings.ts';
+export {
+  recoverStance,
+  type PhotoBone,
+  type RecoveredStance,
+} from './measure/photo/recoverStance.ts';
+export { eyeFits, LEAST_MM, roundScalesNear, type EyeFit } from './measure/scaleEffects.ts';
+export { readPictureHeader, uprightSize, type PictureHeader } from './formats/pictureHeader.ts';
+export { landmarksCsv, landmarksTps, readLandmarks } from './formats/landmarkFiles.ts';
+export {
+  plateLayout,
+  plateReference,
+  REFERENCE_PLATES,
+  type ReferencePlate,
+} from './sheets/referencePlates.ts';
+export { PIECE_VERSION } from './piece/pieceSchema.ts';
+export { stanceToSend } from './measure/photo/stanceToSend.ts';
+export { settledStance } from './body/settledStance.ts';
+export { foundCsv } from './formats/foundLengths.ts';
+export { foundShares, type FoundShare } from './measure/pictures/foundShares.ts';
+export { plateDrawing } from './sheets/plateDrawing.ts';

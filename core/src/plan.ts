@@ -5,6 +5,7 @@ import type { HeatRun } from './cure/heatRun.ts';
 import { planCure, type CurePlan } from './cure/planCure.ts';
 import { regionBuilds, type RegionBuild } from './mass/buildUp.ts';
 import { planMass, type MassPlan } from './mass/planMass.ts';
+import { planReferences, type ReferencesPlan } from './measure/pictures/planReferences.ts';
 import { measureWorkings, planMeasure, type MeasurePlan } from './measure/planMeasure.ts';
 import type { Piece } from './piece/pieceSchema.ts';
 import { worstFirst, type Snag } from './piece/snag.ts';
@@ -19,6 +20,8 @@ export interface Plan {
   /** The decisions that it was made from. */
   readonly piece: Piece;
   readonly measure: MeasurePlan;
+  /** What pictures, tape and caliper say; taken over into Measure only when the user does so. */
+  readonly references: ReferencesPlan;
   readonly stance: StancePlan;
   readonly balance: BalancePlan | null;
   readonly wire: WirePlan;
@@ -34,7 +37,8 @@ export interface Plan {
 }
 
 /**
- * The main road: decisions in, whole plan out. Measure gives the skeleton, Stance poses it, the
+ * The main road: decisions in, whole plan out. Measure gives the skeleton (and what
+ * its pictures and readings would make of it), Stance poses it, the
  * body tells its balance, Wire its armature, Mass its foil and clay, Cure its bakes, Skin its coat,
  * Colour its paint, Bench the steps; the sheets are drawn from the result.
  *
@@ -45,6 +49,7 @@ export interface Plan {
  */
 export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | null = null): Plan {
   const measure = planMeasure(piece.measure, piece.stance);
+  const references = planReferences(piece.references, measure);
   const stance = planStance(piece.stance, measure);
   const balance = planBalance(measure, stance, body);
   const wire = planWire(piece.wire, piece.stance.base, stance);
@@ -56,6 +61,7 @@ export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | n
   return {
     piece,
     measure,
+    references,
     stance,
     balance,
     wire,
@@ -67,6 +73,7 @@ export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | n
     bench,
     workings: [
       ...measureWorkings(measure),
+      ...references.workings,
       ...stanceWorkings(stance),
       ...(balance?.workings ?? []),
       ...wireWorkings(wire),
@@ -77,7 +84,9 @@ export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | n
       ...(bench?.workings ?? []),
     ],
     snags: worstFirst(
-      [measure, stance, balance, wire, mass, cure, skin, bench].flatMap((one) => one?.snags ?? []),
+      [measure, references, stance, balance, wire, mass, cure, skin, bench].flatMap(
+        (one) => one?.snags ?? [],
+      ),
     ),
   };
 }

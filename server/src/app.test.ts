@@ -59,6 +59,37 @@ describe('the server', () => {
   });
 });
 
+describe('the simulated caliper', () => {
+  it('streams readings of a length that scatter as a hand does, and now and then slip', async () => {
+    const quick = createApp(mkdtempSync(join(tmpdir(), 'keen-sinew-')), 1).listen(0, '127.0.0.1');
+    await new Promise((resolve) => quick.once('listening', resolve));
+    const { port } = quick.address() as AddressInfo;
+    const stop = new AbortController();
+    const response = await fetch(`http://127.0.0.1:${port}/devices/caliper?mm=82&seed=3`, {
+      signal: stop.signal,
+    });
+    expect(response.headers.get('content-type')).toContain('text/event-stream');
+    let text = '';
+    const reader = response.body!.pipeThrough(new TextDecoderStream()).getReader();
+    while ((text.match(/event: reading/g)?.length ?? 0) < 8) text += (await reader.read()).value;
+    stop.abort();
+    const values = [...text.matchAll(/data: (\{.*\})/g)].map(
+      ([, json]) => (JSON.parse(json!) as { mm: number }).mm,
+    );
+    const first = values.slice(0, 6);
+    for (const mm of first) expect(Math.abs(mm - 82)).toBeLessThan(82 * 0.02);
+    expect(new Set(first).size).toBeGreaterThan(3);
+    expect(values[6]).toBeCloseTo(82 * 0.9, 2);
+    quick.close();
+  });
+
+  it('refuses what is no length in a sentence', async () => {
+    const response = await fetch(`${address}/devices/caliper?mm=far`);
+    expect(response.status).toBe(400);
+    expect(await response.text()).toContain('received “far”');
+  });
+});
+
 describe('starting', () => {
   const start = (env: Record<string, string>) =>
     new Promise<{ code: number | null; error: string }>((resolve) => {

@@ -3,6 +3,7 @@ import express, { type Express } from 'express';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { caliper } from './devices/caliper.ts';
 
 /**
  * What a page of ours may load: itself only. WebAssembly and blob images are named since the
@@ -23,8 +24,14 @@ export const CONTENT_SECURITY_POLICY = {
   frameAncestors: ["'none'"],
 };
 
-/** The application's server: the built files of `folder`, and its start page for every address. */
-export function createApp(folder: string): Express {
+/** A hand that measures takes about so long from one reading to the next. */
+const READING_MS = 900;
+
+/**
+ * The application's server: the built files of `folder`, its start page for every address, and the
+ * stand-ins for bench devices, whose readings come every `readingMs`.
+ */
+export function createApp(folder: string, readingMs = READING_MS): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -33,6 +40,7 @@ export function createApp(folder: string): Express {
       strictTransportSecurity: false,
     }),
   );
+  app.use('/devices', caliper(readingMs));
   app.use(compression());
   app.use(
     '/assets',

@@ -18,6 +18,31 @@ const stageRoutes = STAGES.map((stage): RouteRecordRaw => ({
   component: stagePages[stage],
 }));
 
+/** The rooms of Measure; all of them belong to its stage. */
+const measureRoutes: readonly RouteRecordRaw[] = [
+  {
+    path: 'measure/pictures/:picture?',
+    component: () => import('./stages/measure/PicturesStage.vue'),
+    props: true,
+    meta: { stage: 'measure' },
+  },
+  {
+    path: 'measure/found',
+    component: () => import('./stages/measure/FoundStage.vue'),
+    meta: { stage: 'measure' },
+  },
+  {
+    path: 'measure/tape',
+    component: () => import('./stages/measure/TapeStage.vue'),
+    meta: { stage: 'measure' },
+  },
+  {
+    path: 'measure/photograph',
+    component: () => import('./stages/measure/PhotoStage.vue'),
+    meta: { stage: 'measure' },
+  },
+];
+
 /** Every screen has an address with its piece in it; stages are loaded when first opened. */
 export const router = createRouter({
   history: createWebHistory(),
@@ -25,10 +50,26 @@ export const router = createRouter({
     { path: '/', component: () => import('./pages/OpenLast.vue') },
     { path: '/pieces', name: 'pieces', component: () => import('./pages/PiecesPage.vue') },
     {
+      path: '/library/own/:id',
+      name: 'own-animal',
+      component: () => import('./library/CreaturePage.vue'),
+      props: true,
+    },
+    {
+      path: '/library/:id?',
+      name: 'library',
+      component: () => import('./library/LibraryPage.vue'),
+      props: true,
+    },
+    {
       path: '/piece/:id',
       component: () => import('./shell/PieceShell.vue'),
       props: true,
-      children: [{ path: '', redirect: (to) => `${to.path}/measure` }, ...stageRoutes],
+      children: [
+        { path: '', redirect: (to) => `${to.path}/measure` },
+        ...stageRoutes,
+        ...measureRoutes,
+      ],
     },
     {
       path: '/piece/:id/bending/:wire/:bend(\\d+)',

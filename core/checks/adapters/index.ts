@@ -3,6 +3,8 @@ import { animals } from './animals.ts';
 import { colour } from './colour.ts';
 import { drawingStandards } from './drawingStandards.ts';
 import { heatConduction } from './heatConduction.ts';
+import { landmarkAlignment, photoPerspective, twoViewTrueLength } from './photos.ts';
+import { openData } from './openData.ts';
 import { solids } from './solids.ts';
 import { springback } from './springback.ts';
 import { staticBalance } from './staticBalance.ts';
@@ -15,9 +17,13 @@ export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   colour,
   'drawing-standards': drawingStandards,
   'heat-conduction': heatConduction,
+  'landmark-alignment': landmarkAlignment,
+  'open-data': openData,
+  'photo-perspective': photoPerspective,
   solids,
   springback,
   'static-balance': staticBalance,
+  'two-view-true-length': twoViewTrueLength,
   'wire-bending': wireBending,
   'wire-gauges': wireGauges,
 };

@@ -2,12 +2,13 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Animal } from './animal.ts';
 import { FREEDOMS } from './bodyPlan.ts';
-import { otherSide } from './plans/bilateral.ts';
+import { otherSide } from './plans/kit/bilateral.ts';
 import { assertPosed, poseSkeleton, posedBone, type JointAngles } from './pose.ts';
-import { ANIMALS, planById, registryFaults } from './registry.ts';
+import { animalFaults, planFaults } from './faults.ts';
+import { animalById, ANIMALS, BODY_PLANS, planById } from './registry.ts';
 import { buildSkeleton } from './skeleton.ts';
 
-const otter = ANIMALS[0]!;
+const otter = animalById('eurasian-otter')!;
 const plan = planById(otter.planId)!;
 const skeleton = buildSkeleton(plan, otter);
 
@@ -22,13 +23,17 @@ const angles = fc.dictionary(
 describe('the library', () => {
   it.each(ANIMALS.map((animal) => [animal.name, animal] as const))('%s is whole', (_, animal) => {
     const itsPlan = planById(animal.planId);
-    expect(itsPlan && registryFaults(itsPlan, animal)).toEqual([]);
+    expect(itsPlan && animalFaults(itsPlan, animal)).toEqual([]);
+  });
+
+  it.each(BODY_PLANS.map((one) => [one.name, one] as const))('plan %s is whole', (_, one) => {
+    expect(planFaults(one)).toEqual([]);
   });
 
   it('names what is missing from an animal', () => {
     const { femur: _gone, ...lengths } = otter.lengths;
     const poor: Animal = { ...otter, lengths };
-    expect(registryFaults(plan, poor).join()).toContain('no life length for femur');
+    expect(animalFaults(plan, poor).join()).toContain('no life length for femur');
   });
 
   it('marks every length with a provenance and a range', () => {

@@ -1,4 +1,5 @@
 import type { Vec3 } from '../geometry/vec3.ts';
+import type { Provenance } from '../piece/provenance.ts';
 import type { CoatZone, RoughSize } from './coat.ts';
 
 /**
@@ -28,27 +29,82 @@ export interface FleshEllipsoid {
 
 export type Flesh = FleshCone | FleshEllipsoid;
 
+/**
+ * A thin blade between bones: a flight feather's row, a membrane, a fin, an insect's wing. Its
+ * outline runs through points on bones (by key, of the left side or the midline), each at a fraction
+ * of its bone and moved off it by an offset in rest axes, life mm. It folds as the bones do.
+ */
+export interface Blade {
+  readonly id: string;
+  readonly name: string;
+  /** False for a blade on the midline, which has no mirror image. */
+  readonly paired: boolean;
+  readonly outline: readonly {
+    readonly bone: string;
+    readonly at: number;
+    readonly offset?: Vec3;
+  }[];
+  readonly thickness: RoughSize;
+}
+
+/** Something made apart and set in: an eye, a claw, a horn, a beak, an antenna. */
+export interface Feature {
+  readonly id: string;
+  readonly name: string;
+  /** The bone it sits on, by key. */
+  readonly bone: string;
+  readonly count: number;
+  /** Its length, along the curve where it has one. */
+  readonly size: RoughSize;
+}
+
+/** A count that zoologists give: teeth, vertebrae of a region, feathers of a tract, rows of scales. */
+export interface Count {
+  readonly name: string;
+  readonly range: readonly [number, number];
+  readonly provenance: Provenance;
+  /** How it is made up, or where it is counted. */
+  readonly note?: string;
+}
+
 /** An animal: numbers on a body plan, each with its provenance. */
 export interface Animal {
   readonly id: string;
   readonly name: string;
   readonly latin: string;
   readonly planId: string;
-  /** Life lengths by bone key; left and right share one. */
+  /** The stance of its plan that a new piece begins with; the first where not said. */
+  readonly usualStance?: string;
+  /** What it stands on, where the plan leaves that open: balls of the feet, or tips of the digits. */
+  readonly walksOn?: 'balls' | 'tips';
+  /** Life lengths by bone key; left and right share one. An optional bone without one is absent. */
   readonly lengths: Readonly<Record<string, RoughSize>>;
   /** Rest directions that differ from the plan's, by bone key, left side; made unit when used. */
   readonly rest?: Readonly<Record<string, Vec3>>;
+  /** Where on its parent a bone starts, by key, where that differs from the plan's: a tusk, a fin. */
+  readonly seats?: Readonly<Record<string, number>>;
+  /**
+   * Degrees by which the joint axes of a part are turned in the side elevation, where the animal
+   * holds its body otherwise than the plan: the wings of an owl that sits upright.
+   */
+  readonly axesTurnedDeg?: Readonly<Record<string, number>>;
   readonly flesh: Readonly<Record<string, readonly Flesh[]>>;
+  readonly blades?: readonly Blade[];
+  readonly features?: readonly Feature[];
+  readonly counts?: readonly Count[];
   /** The coat, zone by zone; every patch of skin belongs to one. */
   readonly coat: readonly CoatZone[];
   /** Diameter of the eyeball in life. */
   readonly eye: RoughSize;
+  /** Grams in a millilitre inside the outline, coat and all; 1 where not said. */
+  readonly density?: { readonly gPerMl: number; readonly why: string };
+  /** The sexes where they differ much in size: a factor on every length. */
+  readonly sexes?: readonly { readonly name: string; readonly size: number }[];
   /** Cross-checks that must follow from the bones: published or remembered whole-body ranges. */
   readonly ranges: {
-    readonly massKg: readonly [number, number];
-    readonly shoulderHeightMm: readonly [number, number];
-    readonly headBodyMm: readonly [number, number];
-    readonly tailMm: readonly [number, number];
+    readonly massKg?: readonly [number, number];
+    /** By size of the plan, life mm. */
+    readonly sizes: Readonly<Record<string, readonly [number, number]>>;
   };
   /** What makers most often get wrong about this animal. */
   readonly commonMistake: string;

@@ -38,28 +38,104 @@ export interface BoneSpec {
   readonly joint: Joint;
   /** From where to where the life length is measured, in words. */
   readonly measured: string;
+  /** What is seen at its far end, where no other bone begins: "tip of the snout". */
+  readonly tip?: string;
+  /** An animal that gives it no length does not have it: ears, horns, some fins. */
+  readonly optional?: boolean;
 }
+
+/** One joint of a plan, by the bone it moves, and one of its freedoms. */
+export interface JointRef {
+  readonly bone: string;
+  readonly freedom: FreedomName;
+}
+
+/**
+ * How a body is held where it meets the ground: a `foot` stands and hides the peg of its limb's
+ * wire; a `rest` lies on the ground (a serpent's belly); a `rod` comes up from the base and carries
+ * a body that swims or flies.
+ */
+export const CONTACT_KINDS = ['foot', 'rest', 'rod'] as const;
+export type ContactKind = (typeof CONTACT_KINDS)[number];
 
 /** A place where the animal meets the ground: the far end of a bone, padded by its flesh. */
 export interface ContactSpec {
   readonly id: string;
   readonly name: string;
   readonly side: Side;
+  readonly kind: ContactKind;
   readonly bone: string;
-  /** The two joints that reach for the ground, and the one that keeps the foot level. */
-  readonly reach: readonly [string, string];
-  readonly level: string;
+  /**
+   * Joints that reach for the ground: two flexions move a foot in the side elevation, a single one
+   * only brings it up or down (a sprawling limb), none leaves it as it lies.
+   */
+  readonly reach: readonly JointRef[];
+  /** The bone that turns back by as much as the reach has turned, so that the foot keeps its tilt. */
+  readonly level: string | null;
 }
 
-/** A pair of limbs that one wire can run through, from left foot to right foot. */
+/** A pair of limbs that one wire can run through, from left end to right end. */
 export interface LimbPairSpec {
   readonly id: string;
   readonly name: string;
-  /** The girdle the wire goes over: "hip" or "shoulder". */
+  /** What the wire goes over: "hip" or "shoulder". */
   readonly over: string;
-  /** Left limb bones from the trunk to the foot; the right ones mirror them. */
+  /** Left limb bones from the trunk outwards; the right ones mirror them. */
   readonly bonesLeft: readonly string[];
-  readonly contactLeft: string;
+  /** The foot it ends in, or null where the limb meets no ground: the wire then ends in its tip. */
+  readonly contactLeft: string | null;
+}
+
+/** A size of the whole body, as a zoologist measures it, that must follow from the bones. */
+export type SizeSpec = {
+  readonly id: string;
+  readonly name: string;
+  /** From where to where, in words. */
+  readonly measured: string;
+} & (
+  | {
+      /** Sum of bones in a line, as if straightened. */
+      readonly kind: 'chain';
+      readonly bones: readonly string[];
+    }
+  | {
+      /** Ground to the skin over the start of a bone, in the first stance. */
+      readonly kind: 'height';
+      readonly bone: string;
+    }
+  | {
+      /** Ground to the highest skin, in the first stance. */
+      readonly kind: 'top';
+    }
+  | {
+      /** Widest distance between the far ends of left bones and their right images, in a stance. */
+      readonly kind: 'span';
+      readonly stance: string;
+      readonly bonesLeft: readonly string[];
+    }
+);
+
+/** What a part of a body is: parts of one kind can stand for each other in a composed creature. */
+export const PART_KINDS = ['trunk', 'head', 'tail', 'limbs', 'wings', 'fins', 'feelers'] as const;
+export type PartKind = (typeof PART_KINDS)[number];
+
+/** A part of the body that can be named, compared, and lent to a composed creature. */
+export interface PartSpec {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: PartKind;
+  /** Its bones, by key, the one nearest to the trunk first. */
+  readonly keys: readonly string[];
+}
+
+/** A muscle as a sculptor lays it: from an origin to an insertion, both on bones (left side). */
+export interface MuscleSpec {
+  readonly id: string;
+  readonly name: string;
+  readonly origin: { readonly bone: string; readonly at: number };
+  readonly insertion: { readonly bone: string; readonly at: number };
+  /** What it does to the form, in a few words. */
+  readonly form: string;
 }
 
 /** A stance that a plan offers: joint angles in degrees from rest, and the feet that stay up. */
@@ -68,6 +144,8 @@ export interface StanceSpec {
   readonly name: string;
   readonly anglesDeg: Readonly<Record<string, Readonly<Partial<Record<FreedomName, number>>>>>;
   readonly lifted: readonly string[];
+  /** Limb pairs, by id, that lie folded on the body in this stance and carry no wire. */
+  readonly folded?: readonly string[];
 }
 
 /** A region of the body that is built up in one way: its core, and its shell of clay. */
@@ -80,7 +158,7 @@ export interface RegionSpec {
   readonly core: 'foil' | 'solid';
 }
 
-/** A whole body plan. Bones are listed parents first. */
+/** A whole body plan. Bones are listed parents first; the first stance is how it stands. */
 export interface BodyPlan {
   readonly id: string;
   readonly name: string;
@@ -89,14 +167,18 @@ export interface BodyPlan {
   readonly limbPairs: readonly LimbPairSpec[];
   /** Bones of the spine wire in order, from the tail tip to the head. */
   readonly spine: readonly string[];
-  /** How far the spine wire runs along its first and last bone, as a fraction from the body. */
-  readonly spineReach: { readonly tail: number; readonly head: number };
+  /** Where the spine wire ends: how far along its first and last bone, and what is seen there. */
+  readonly spineEnds: {
+    readonly tail: { readonly reach: number; readonly name: string };
+    readonly head: { readonly reach: number; readonly name: string };
+  };
   /** Tail bones, along which only one strand of the spine runs on. */
   readonly tailBones: readonly string[];
-  /** Midline bones whose lengths add up to the total length, nose to tail tip. */
-  readonly lengthBones: readonly string[];
-  /** The bone whose start is the withers: the shoulder height is measured at the skin over it. */
-  readonly withersBone: string;
+  /** The parts of the body; each bone belongs to one. The first is the trunk with the root. */
+  readonly parts: readonly PartSpec[];
+  /** Cross-checks that follow from the bones. The first chain is the animal's length. */
+  readonly sizes: readonly SizeSpec[];
+  readonly muscles: readonly MuscleSpec[];
   readonly stances: readonly StanceSpec[];
   /** Regions of the body; each bone belongs to one. */
   readonly regions: readonly RegionSpec[];

@@ -4,6 +4,30 @@ import type { Provenance } from '../piece/provenance.ts';
 export const SHEENS = ['matt', 'satin', 'gloss', 'wet'] as const;
 export type Sheen = (typeof SHEENS)[number];
 
+/** What a zone of skin is covered with. */
+export const COVERINGS = ['hair', 'feather', 'scale', 'skin'] as const;
+export type Covering = (typeof COVERINGS)[number];
+
+/** What one of it is called, and what one stroke of a tool stands for. */
+export const COVERING_WORDS: Readonly<
+  Record<Covering, { readonly one: string; readonly stroke: string; readonly lie: string }>
+> = {
+  hair: { one: 'hair', stroke: 'lock of hair', lie: 'the lie of the hair away from the nose' },
+  feather: {
+    one: 'feather',
+    stroke: 'feather',
+    lie: 'the rows, from the tail forward, so that each laps over the next',
+  },
+  scale: {
+    one: 'scale',
+    stroke: 'scale',
+    lie: 'the rows round the body, each half a scale on from the last',
+  },
+  skin: { one: 'skin', stroke: 'fold', lie: 'the folds of the skin' },
+};
+
+export const wordsOf = (zone: CoatZone) => COVERING_WORDS[zone.covering ?? 'hair'];
+
 /** Which way a patch of skin looks in the rest stance: back, flank, belly. */
 export const FACINGS = ['up', 'side', 'down'] as const;
 export type Facing = (typeof FACINGS)[number];
@@ -22,11 +46,13 @@ export interface RoughSize {
 export interface CoatZone {
   readonly id: string;
   readonly name: string;
+  /** What it is made of; hair where not said. */
+  readonly covering?: Covering;
   readonly bones: readonly string[];
   readonly facing?: readonly Facing[];
-  /** Length of the hair that is seen. Null for bare skin. */
+  /** Length of the hair, feather or scale that is seen. Null for bare skin. */
   readonly hair: RoughSize | null;
-  /** Width of a lock, as hairs cling together: what a stroke stands for. */
+  /** Width of a lock, as hairs cling together, of a feather or a scale: what a stroke stands for. */
   readonly lock: RoughSize | null;
   /** Angle between hair and skin, degrees: how flat the coat lies. */
   readonly lieDeg: number;

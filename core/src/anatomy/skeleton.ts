@@ -1,19 +1,27 @@
 import type { Vec3 } from '../geometry/vec3.ts';
-import { mirrored, ORIGIN, unit } from '../geometry/vec3.ts';
+import { aboutAxis, turn } from '../geometry/quat.ts';
+import { mirrored, ORIGIN, unit, Z_AXIS } from '../geometry/vec3.ts';
 import type { Provenance } from '../piece/provenance.ts';
 import type { Animal, Flesh } from './animal.ts';
-import type { BodyPlan, BoneSpec } from './bodyPlan.ts';
+import { toRad } from '../units/angles.ts';
+import type { BodyPlan, BoneSpec, Freedom, FreedomName, Joint } from './bodyPlan.ts';
+import { planFor } from './planFor.ts';
 
 /** A bone with its life length: the plan's, the animal's or the user's, and where it comes from. */
 export interface Bone extends BoneSpec {
   readonly lifeLengthMm: number;
   readonly range: readonly [number, number];
   readonly provenance: Provenance;
+  /** How sure a length of the user's is, with 95 %; null where nobody said. */
+  readonly plusMinusMm: number | null;
+  /** The day on which it was taken over; null for the library's. */
+  readonly takenOn: string | null;
   readonly flesh: readonly Flesh[];
 }
 
 /** The one measured skeleton, at life size, in the rest stance. Parents stand before children. */
 export interface Skeleton {
+  /** The plan as this animal has it. */
   readonly plan: BodyPlan;
   readonly animal: Animal;
   readonly bones: readonly Bone[];
@@ -24,6 +32,8 @@ export interface Skeleton {
 export interface OwnLength {
   readonly mm: number;
   readonly provenance: Provenance;
+  readonly plusMinusMm?: number | null;
+  readonly on?: string | null;
 }
 
 /**
@@ -31,10 +41,11 @@ export interface OwnLength {
  * where plan and animal do not fit each other, which the registry's tests exclude.
  */
 export function buildSkeleton(
-  plan: BodyPlan,
+  general: BodyPlan,
   animal: Animal,
   own: Readonly<Record<string, OwnLength>> = {},
 ): Skeleton {
+  const plan = planFor(general, animal);
   const bones = plan.bones.map((spec): Bone => {
     const library = animal.lengths[spec.key];
     if (library === undefined) throw new Error(`${animal.id} has no length for ${spec.key}`);
@@ -43,14 +54,34 @@ export function buildSkeleton(
     const sideways = spec.side === 'right' ? mirrored : (v: Vec3): Vec3 => v;
     return {
       ...spec,
+      at: animal.seats?.[spec.key] ?? spec.at,
+      joint: turnedJoint(spec.joint, turnOf(plan, animal, spec.key)),
       rest: drawn === undefined ? spec.rest : sideways(unit(drawn)),
       lifeLengthMm: mm,
       range: library.range,
       provenance,
+      plusMinusMm: own[spec.key]?.plusMinusMm ?? null,
+      takenOn: own[spec.key]?.on ?? null,
       flesh: (animal.flesh[spec.key] ?? []).map((one) => mirrorFlesh(one, sideways)),
     };
   });
   return { plan, animal, bones, byId: new Map(bones.map((bone) => [bone.id, bone])) };
+}
+
+const turnOf = (plan: BodyPlan, animal: Animal, key: string): number =>
+  animal.axesTurnedDeg?.[plan.parts.find((part) => part.keys.includes(key))?.id ?? ''] ?? 0;
+
+/** The axes of a joint turned about z by degrees; this is the same on both sides. */
+export function turnedJoint(joint: Joint, deg: number): Joint {
+  if (deg === 0) return joint;
+  const q = aboutAxis(Z_AXIS, toRad(deg));
+  const freedoms = Object.fromEntries(
+    (Object.entries(joint.freedoms) as [FreedomName, Freedom][]).map(([name, freedom]) => [
+      name,
+      { ...freedom, axis: turn(q, freedom.axis) },
+    ]),
+  );
+  return { ...joint, freedoms };
 }
 
 function mirrorFlesh(flesh: Flesh, sideways: (v: Vec3) => Vec3): Flesh {

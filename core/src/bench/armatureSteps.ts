@@ -24,7 +24,8 @@ export function armatureSteps(wire: WirePlan, piece: Pick<Piece, 'wire'>): reado
       stage: 'wire',
       title: 'Bind the armature',
       sentence: [
-        `Wind ${listText(wire.wires.slice(1).map((one) => `${one.id} (${one.name.toLowerCase()})`))} round the spine, ${piece.wire.hipTurns} turns each, and lash every crossing with thin tie wire until nothing slips. Hold it against the 1:1 sheets from the side and the front.`,
+        ...bindingText(wire, piece.wire.hipTurns),
+        'Hold it against the 1:1 sheets from the side and the front.',
       ],
       cautions: ['cut-wire'],
       needs: bent,
@@ -39,6 +40,23 @@ export function armatureSteps(wire: WirePlan, piece: Pick<Piece, 'wire'>): reado
       cautions: ['lead', 'qualified'],
       needs: ['wire.bind', 'wire.drill'],
     },
+  ];
+}
+
+/** What is wound round the spine, and what is only lashed to it. */
+function bindingText({ wires }: WirePlan, turns: number): readonly string[] {
+  const named = (kind: PlannedWire['kind']): readonly string[] =>
+    wires.filter((one) => one.kind === kind).map((one) => `${one.id} (${one.name.toLowerCase()})`);
+  const [limbs, rods] = [named('limbs'), named('rod')];
+  return [
+    ...(limbs.length === 0
+      ? []
+      : [
+          `Wind ${listText(limbs)} round the spine, ${turns} turns each, and lash every crossing with thin tie wire until nothing slips. `,
+        ]),
+    ...(rods.length === 0
+      ? []
+      : [`Lash ${listText(rods)} to the spine with thin tie wire until nothing slips. `]),
   ];
 }
 
@@ -73,13 +91,13 @@ function bendStep(wire: PlannedWire): Step {
   return {
     id: `wire.${wire.id}.bend`,
     stage: 'wire',
-    title: `Bend ${wire.id}, ${wire.name.toLowerCase()}`,
+    title: `${wire.bends.length === 0 ? 'Straighten' : 'Bend'} ${wire.id}, ${wire.name.toLowerCase()}`,
     sentence: [
       ...twist,
-      `Bend it ${wire.bends.length} times, counted from the ${wire.namedEnd}`,
       ...(first === undefined
-        ? ['.']
+        ? ['Leave it straight: roll it on a flat board until it lies true.']
         : [
+            `Bend it ${wire.bends.length} times, counted from the ${wire.namedEnd}`,
             '; the first mark is at ',
             first.mark,
             ...(first.bendTo === undefined ? ['.'] : [', bent to ', first.bendTo, '.']),
@@ -87,7 +105,7 @@ function bendStep(wire: PlannedWire): Step {
     ],
     cautions: ['cut-wire'],
     needs: [`wire.${wire.id}.cut`],
-    bendsWire: wire.id,
+    ...(wire.bends.length === 0 ? {} : { bendsWire: wire.id }),
   };
 }
 

@@ -1,3 +1,4 @@
+import { wordsOf } from '../anatomy/coat.ts';
 import type { CurePlan } from '../cure/planCure.ts';
 import type { BakeStage } from '../cure/bakeStages.ts';
 import type { MassPlan } from '../mass/planMass.ts';
@@ -205,7 +206,7 @@ function zoneStep(one: ZonePlan, needs: readonly string[]): Step {
       length,
       ' long and ',
       width ?? '',
-      ` wide${locksPerStroke > 1 ? `, each standing for about ${locksPerStroke} locks` : ''}. Follow the lie of the hair away from the nose, and vary each by a third.`,
+      ` wide${locksPerStroke > 1 ? `, each standing for about ${locksPerStroke} ${wordsOf(zone).one === 'hair' ? 'locks' : 'of them'}` : ''}. Follow ${wordsOf(zone).lie}, and vary each ${wordsOf(zone).one === 'hair' ? 'by a third' : 'a little'}.`,
     ],
     cautions: ['sharp'],
     needs,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ANIMALS, planById } from '../anatomy/registry.ts';
+import { animalById, planById } from '../anatomy/registry.ts';
 import { poseSkeleton } from '../anatomy/pose.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import { length, lerp, sub, type Vec3 } from '../geometry/vec3.ts';
@@ -11,7 +11,7 @@ import { presetAngles, settledStance } from './settledStance.ts';
 import { padRadiusMm, skinBox, skinParts } from './skin.ts';
 import { skinAbove, skinDistance } from './surfaceDistance.ts';
 
-const otter = ANIMALS[0]!;
+const otter = animalById('eurasian-otter')!;
 const skeleton = buildSkeleton(planById(otter.planId)!, otter);
 const standing = { presetId: 'standing', anglesDeg: {}, lifted: null };
 

@@ -3,6 +3,7 @@ import { poseSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { inverse, turn } from '../geometry/quat.ts';
 import { sub, type Vec3 } from '../geometry/vec3.ts';
+import { bladeMasses } from './blades.ts';
 import { fieldGradient, skinField, type SkinField } from './skinField.ts';
 import { skinParts } from './skin.ts';
 
@@ -44,6 +45,7 @@ const UPRIGHT = Math.cos(Math.PI / 3);
 /**
  * Shares the body out on a grid over the rest stance at life size: each cell belongs to the part of
  * flesh whose surface lies furthest outside it, and counts with the fraction of it that is inside.
+ * Blades (feathers, membranes, fins) are thinner than a cell and are added by area and thickness.
  * `onProgress` is told 0 to 1. Pure and deterministic.
  */
 export function bodyGrid(
@@ -55,6 +57,17 @@ export function bodyGrid(
   const field = skinField(skinParts(posed), cells, onProgress);
   const { sums, patches } = shareOut(field);
   const h3 = field.cellMm ** 3;
+  const blades = bladeMasses(skeleton);
+  for (const { boneId, volumeMm3, centre } of blades) {
+    const share = volumeMm3 / h3;
+    const sum = sums.get(boneId) ?? [0, 0, 0, 0];
+    sums.set(boneId, [
+      sum[0] + share * centre[0],
+      sum[1] + share * centre[1],
+      sum[2] + share * centre[2],
+      sum[3] + share,
+    ]);
+  }
   const bones = posed.bones.map(({ bone, start, rotation }): BoneMass => {
     const sum = sums.get(bone.id);
     if (sum === undefined || sum[3] === 0)
@@ -67,7 +80,15 @@ export function bodyGrid(
     };
   });
   const volumeMm3 = bones.reduce((s, b) => s + b.volumeMm3, 0);
-  return { cellMm: field.cellMm, volumeMm3, bones, levelMm: field.cellMm / 2, patches };
+  const thin = blades.map((blade): BodyPatch => ({
+    boneId: blade.boneId,
+    facing: 'side',
+    // Both faces; a blade is thinner than a cell, so nothing lies deeper than its first level.
+    areaMm2: 2 * blade.areaMm2,
+    deeperMm3: [blade.volumeMm3],
+  }));
+  const levelMm = field.cellMm / 2;
+  return { cellMm: field.cellMm, volumeMm3, bones, levelMm, patches: [...patches, ...thin] };
 }
 
 type Sums = Map<string, [number, number, number, number]>;

@@ -1,4 +1,4 @@
-import type { ContactSpec } from '../anatomy/bodyPlan.ts';
+import type { ContactSpec, JointRef } from '../anatomy/bodyPlan.ts';
 import { poseSkeleton, posedBone, type JointAngles } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { padRadiusMm } from './skin.ts';
@@ -24,78 +24,97 @@ function footPlace(skeleton: Skeleton, angles: JointAngles, contact: ContactSpec
 }
 
 /**
- * Brings every foot that should be down to one level, by flexing its two reaching joints within
- * their limits and turning the foot back by as much, so that it keeps its tilt. Each foot keeps its
- * place along x; the common level is the mean of the feet as given, which changes the fewest angles.
- * A leg that cannot reach stays at its limit: the stance reports the gap.
+ * Brings every foot that should be down to one level, by turning its reaching joints within their
+ * limits and turning the foot back by as much, so that it keeps its tilt. With two joints a foot
+ * keeps its place along x; with one (a sprawling limb) it only comes up or down; what merely rests
+ * or is carried by a rod stays as it is. The common level is the mean of the feet as given, which
+ * changes the fewest angles. A leg that cannot reach stays at its limit: the stance reports the gap.
  */
 export function plantFeet(
   skeleton: Skeleton,
   angles: JointAngles,
   contacts: readonly ContactSpec[],
 ): JointAngles {
-  if (contacts.length === 0) return angles;
-  const places = contacts.map((contact) => footPlace(skeleton, angles, contact));
+  const feet = contacts.filter((contact) => contact.reach.length > 0);
+  if (feet.length === 0) return angles;
+  const places = feet.map((contact) => footPlace(skeleton, angles, contact));
   const level = places.reduce((sum, place) => sum + place.soleY, 0) / places.length;
-  return contacts.reduce(
+  return feet.reduce(
     (planted, contact, i) => reach(skeleton, planted, contact, { ...places[i]!, soleY: level }),
     angles,
   );
 }
 
-/** Newton's method on two flexions, clamped to the limits at each step. */
+/** Newton's method on one or two joints, clamped to the limits at each step. */
 function reach(
   skeleton: Skeleton,
   given: JointAngles,
   contact: ContactSpec,
   target: FootPlace,
 ): JointAngles {
-  const start = contact.reach.map((id) => given[id]?.flexion ?? 0) as [number, number];
-  const withFlexions = (flexions: readonly [number, number]): JointAngles =>
-    bent(skeleton, given, contact, flexions, start);
-  const miss = (flexions: readonly [number, number]): [number, number] => {
-    const place = footPlace(skeleton, withFlexions(flexions), contact);
-    return [place.x - target.x, place.soleY - target.soleY];
+  const start = contact.reach.map(({ bone, freedom }) => given[bone]?.[freedom] ?? 0);
+  const withTurns = (turns: readonly number[]): JointAngles =>
+    turned(skeleton, given, contact, turns, start);
+  const miss = (turns: readonly number[]): readonly [number, number] => {
+    const place = footPlace(skeleton, withTurns(turns), contact);
+    return [start.length === 1 ? 0 : place.x - target.x, place.soleY - target.soleY];
   };
-  let at = start;
+  let at: readonly number[] = start;
   for (let step = 0; step < MAX_STEPS; step++) {
-    const [mx, my] = miss(at);
-    if (Math.hypot(mx, my) < CLOSE_MM) break;
-    const a = miss([at[0] + SLOPE_STEP_DEG, at[1]]);
-    const b = miss([at[0], at[1] + SLOPE_STEP_DEG]);
-    const [ax, ay, bx, by] = [a[0] - mx, a[1] - my, b[0] - mx, b[1] - my];
-    const det = ax * by - bx * ay;
-    if (Math.abs(det) < 1e-12) break;
-    const d0 = ((-mx * by + my * bx) / det) * SLOPE_STEP_DEG;
-    const d1 = ((-ax * my + ay * mx) / det) * SLOPE_STEP_DEG;
-    at = [
-      withinLimits(skeleton, contact.reach[0], at[0] + d0),
-      withinLimits(skeleton, contact.reach[1], at[1] + d1),
-    ];
+    const here = miss(at);
+    if (Math.hypot(...here) < CLOSE_MM) break;
+    const slopes = at.map((_, i) => {
+      const there = miss(at.map((deg, j) => (i === j ? deg + SLOPE_STEP_DEG : deg)));
+      return [
+        (there[0] - here[0]) / SLOPE_STEP_DEG,
+        (there[1] - here[1]) / SLOPE_STEP_DEG,
+      ] as const;
+    });
+    const change = newtonStep(here, slopes);
+    if (change === undefined) break;
+    at = at.map((deg, i) => withinLimits(skeleton, contact.reach[i]!, deg + change[i]!));
   }
-  return withFlexions(at);
+  return withTurns(at);
+}
+
+/** The turns in degrees that take a miss to zero in the plane of its slopes. */
+function newtonStep(
+  [mx, my]: readonly [number, number],
+  slopes: readonly (readonly [number, number])[],
+): readonly number[] | undefined {
+  const [a, b] = slopes;
+  if (a === undefined) return undefined;
+  if (b === undefined) return Math.abs(a[1]) < 1e-9 ? undefined : [-my / a[1]];
+  const det = a[0] * b[1] - b[0] * a[1];
+  if (Math.abs(det) < 1e-8) return undefined;
+  return [(-mx * b[1] + my * b[0]) / det, (-a[0] * my + a[1] * mx) / det];
 }
 
 /** The angles with the reaching joints set and the foot turned back by as much. */
-function bent(
+function turned(
   skeleton: Skeleton,
   given: JointAngles,
   contact: ContactSpec,
-  flexions: readonly [number, number],
-  start: readonly [number, number],
+  turns: readonly number[],
+  start: readonly number[],
 ): JointAngles {
-  const turned = flexions[0] - start[0] + flexions[1] - start[1];
-  const levelled = (given[contact.level]?.flexion ?? 0) - turned;
-  const set = (id: string, flexion: number): JointAngles[string] => ({ ...given[id], flexion });
-  return {
-    ...given,
-    [contact.reach[0]]: set(contact.reach[0], flexions[0]),
-    [contact.reach[1]]: set(contact.reach[1], flexions[1]),
-    [contact.level]: set(contact.level, withinLimits(skeleton, contact.level, levelled)),
+  const angles: Record<string, JointAngles[string]> = { ...given };
+  contact.reach.forEach(({ bone, freedom }, i) => {
+    angles[bone] = { ...angles[bone], [freedom]: turns[i]! };
+  });
+  const last = contact.reach.at(-1);
+  if (contact.level === null || last === undefined) return angles;
+  const by = turns.reduce((sum, deg, i) => sum + deg - start[i]!, 0);
+  const level: JointRef = { bone: contact.level, freedom: last.freedom };
+  const back = (given[level.bone]?.[level.freedom] ?? 0) - by;
+  angles[level.bone] = {
+    ...angles[level.bone],
+    [level.freedom]: withinLimits(skeleton, level, back),
   };
+  return angles;
 }
 
-function withinLimits(skeleton: Skeleton, id: string, deg: number): number {
-  const freedom = skeleton.byId.get(id)?.joint.freedoms.flexion;
-  return freedom === undefined ? 0 : Math.min(freedom.maxDeg, Math.max(freedom.minDeg, deg));
+function withinLimits(skeleton: Skeleton, { bone, freedom }: JointRef, deg: number): number {
+  const limits = skeleton.byId.get(bone)?.joint.freedoms[freedom];
+  return limits === undefined ? 0 : Math.min(limits.maxDeg, Math.max(limits.minDeg, deg));
 }

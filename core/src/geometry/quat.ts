@@ -1,4 +1,4 @@
-import { add, cross, dot, scale, type Vec3 } from './vec3.ts';
+import { add, cross, dot, scale, unit, type Vec3 } from './vec3.ts';
 
 /** A unit quaternion (x, y, z, w): a rotation, right-handed about its axis. */
 export type Quat = readonly [number, number, number, number];
@@ -35,3 +35,15 @@ export function turn(q: Quat, v: Vec3): Vec3 {
 
 /** The rotation undone (unit quaternions only). */
 export const inverse = (q: Quat): Quat => [-q[0], -q[1], -q[2], q[3]];
+
+/** The least rotation that brings one unit vector onto another; half a turn about any axis across. */
+export function shortestTurn(from: Vec3, to: Vec3): Quat {
+  const axis = cross(from, to);
+  const w = 1 + dot(from, to);
+  if (w < 1e-12) {
+    const across = unit(cross(from, Math.abs(from[0]) < 0.9 ? [1, 0, 0] : [0, 1, 0]));
+    return aboutAxis(across, Math.PI);
+  }
+  const size = Math.hypot(...axis, w);
+  return [axis[0] / size, axis[1] / size, axis[2] / size, w / size];
+}

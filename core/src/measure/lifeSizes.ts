@@ -1,47 +1,28 @@
-import { posedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
+import { bodyBox } from '../body/blades.ts';
+import { planSizes, type LifeSize } from '../body/planSizes.ts';
 import { settledStance, type StanceChoice } from '../body/settledStance.ts';
-import { skinParts, skinExtent } from '../body/skin.ts';
-import { skinAbove } from '../body/surfaceDistance.ts';
+import { boxSize } from '../geometry/box.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
-import { lastCall } from '../piece/lastCall.ts';
 
 /** Whole-body sizes at life size that follow from the bones, in mm. */
 export interface LifeSizes {
-  /** Ground to the skin over the withers in the plan's first (standing) stance. */
-  readonly shoulderHeightMm: number;
-  /** Snout to tail tip along the bones of the midline, as if straightened. */
-  readonly totalLengthMm: number;
-  /** Snout to tail root, the same way. */
-  readonly headBodyMm: number;
-  readonly tailMm: number;
-  /** Length (x), height (y), width (z) of the skin in the chosen stance. */
+  /** The plan's sizes, in its order. */
+  readonly all: readonly LifeSize[];
+  /** The plan's first chain: the animal's length, as if straightened. */
+  readonly length: LifeSize;
+  /** Length (x), height (y), width (z) of the body in the chosen stance, wings and all. */
   readonly posedExtentMm: Vec3;
 }
 
-/** Measures the skeleton as a zoologist would: standing height, straightened length, posed box. */
+/** Measures the skeleton as a zoologist would: heights and spans posed, lengths straightened. */
 export function lifeSizes(skeleton: Skeleton, choice: StanceChoice): LifeSizes {
-  const { plan } = skeleton;
-  const lengthOf = (keys: readonly string[]): number =>
-    keys.reduce((sum, id) => sum + (skeleton.byId.get(id)?.lifeLengthMm ?? 0), 0);
-  const totalLengthMm = lengthOf(plan.lengthBones);
-  const tailMm = lengthOf(plan.tailBones);
+  const all = planSizes(skeleton);
+  const length = all.find(({ spec }) => spec.kind === 'chain');
+  if (length === undefined) throw new Error(`plan ${skeleton.plan.id} has no length`);
   return {
-    shoulderHeightMm: shoulderHeightMm(skeleton),
-    totalLengthMm,
-    headBodyMm: totalLengthMm - tailMm,
-    tailMm,
-    posedExtentMm: skinExtent(skinParts(settledStance(skeleton, choice))),
+    all,
+    length,
+    posedExtentMm: boxSize(bodyBox(settledStance(skeleton, choice))),
   };
 }
-
-/** Ground to the skin over the withers, standing: the same for every stance of a skeleton. */
-const shoulderHeightMm = lastCall((skeleton: Skeleton): number => {
-  const standing = settledStance(skeleton, {
-    presetId: skeleton.plan.stances[0]?.id ?? '',
-    anglesDeg: {},
-    lifted: null,
-  });
-  const withers = posedBone(standing, skeleton.plan.withersBone).start;
-  return skinAbove(skinParts(standing), withers);
-});

@@ -1,10 +1,13 @@
-import { animalById, planById } from '../anatomy/registry.ts';
+import { individual } from '../anatomy/individual.ts';
+import { subjectOf } from '../anatomy/subject.ts';
 import { buildSkeleton, type Bone, type Skeleton } from '../anatomy/skeleton.ts';
+import { sumPlusMinus } from '../anatomy/sumPlusMinus.ts';
 import { lastCall } from '../piece/lastCall.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import { lifeSizes, type LifeSizes } from './lifeSizes.ts';
+import { LEAST_MM, smallThings, smallWorkings } from './scaleEffects.ts';
 import { ovenFit, scaleWorking } from './scaleWorking.ts';
 
 /** One bone of the table: left and right share a row. */
@@ -22,15 +25,20 @@ export interface MeasurePlan {
   readonly scale: Working;
   readonly rows: readonly BoneRow[];
   readonly summary: readonly Working[];
+  /** The smallest of each kind at this scale: thinnest limb, claw, fin, lock, eye. */
+  readonly small: readonly Working[];
   readonly snags: readonly Snag[];
 }
 
 const skeletonOf = lastCall(
-  (animalId: string, lifeLengths: Piece['measure']['lifeLengths']): Skeleton => {
-    const animal = animalById(animalId);
-    const plan = animal && planById(animal.planId);
-    if (animal === undefined || plan === undefined) throw new Error(`no animal ${animalId}`);
-    return buildSkeleton(plan, animal, lifeLengths);
+  (
+    animalId: string,
+    creature: Piece['measure']['creature'],
+    figure: Piece['measure']['figure'],
+    lifeLengths: Piece['measure']['lifeLengths'],
+  ): Skeleton => {
+    const { plan, animal } = subjectOf({ animalId, creature });
+    return buildSkeleton(plan, individual(plan, animal, figure), lifeLengths);
   },
 );
 
@@ -44,11 +52,16 @@ const sizesOf = lastCall((skeleton: Skeleton, stance: Piece['stance']) =>
  */
 export const planMeasure = lastCall(
   (measure: Piece['measure'], stance: Piece['stance']): MeasurePlan => {
-    const skeleton = skeletonOf(measure.animalId, measure.lifeLengths);
+    const skeleton = skeletonOf(
+      measure.animalId,
+      measure.creature,
+      measure.figure,
+      measure.lifeLengths,
+    );
     const sizes = sizesOf(skeleton, stance);
-    const scale = scaleWorking(measure.scale, measure.oven, sizes);
+    const scale = scaleWorking(measure, sizes, skeleton.animal.eye);
     const rows = skeleton.bones
-      .filter((bone) => bone.side !== 'right')
+      .filter((bone, i, all) => all.findIndex((one) => one.key === bone.key) === i)
       .map((bone) => boneRow(bone, scale));
     return {
       skeleton,
@@ -57,7 +70,12 @@ export const planMeasure = lastCall(
       scale,
       rows,
       summary: summaryWorkings(skeleton, sizes, scale),
-      snags: [...rows.flatMap(rangeSnag), ...ovenSnags(measure, sizes, scale.value)],
+      small: smallWorkings(skeleton, scale.value),
+      snags: [
+        ...rows.flatMap(rangeSnag),
+        ...ovenSnags(measure, sizes, scale.value),
+        ...smallSnags(skeleton, scale.value),
+      ],
     };
   },
 );
@@ -66,6 +84,7 @@ export const planMeasure = lastCall(
 export const measureWorkings = (plan: MeasurePlan): readonly Working[] => [
   plan.scale,
   ...plan.summary,
+  ...plan.small,
   ...plan.rows.flatMap((row) => [row.life, row.model]),
 ];
 
@@ -81,7 +100,8 @@ function boneRow(bone: Bone, scale: Working): BoneRow {
     provenance: bone.provenance,
     formula: 'as given',
     inputs: [],
-    source: `measured from ${bone.measured}`,
+    ...sumPlusMinus([bone]),
+    source: `measured from ${bone.measured}${takenText(bone)}`,
     target,
     range: bone.range,
   };
@@ -94,6 +114,7 @@ function boneRow(bone: Bone, scale: Working): BoneRow {
     provenance: 'derived',
     formula: 'l = L / n',
     inputs: [asInput('L', life), asInput('n', scale)],
+    ...sumPlusMinus([bone], 1 / scale.value),
     source: 'definition of a scale',
     target,
     range: [bone.range[0] / scale.value, bone.range[1] / scale.value],
@@ -101,73 +122,56 @@ function boneRow(bone: Bone, scale: Working): BoneRow {
   return { bone, life, model };
 }
 
+/** Since when a length was taken over. */
+const takenText = ({ takenOn }: Bone): string =>
+  takenOn === null ? '' : `; taken over on ${takenOn}`;
+
+/** The plan's sizes in life and on the model, with the animal's usual ranges beside them. */
 function summaryWorkings(skeleton: Skeleton, sizes: LifeSizes, scale: Working): readonly Working[] {
-  const { ranges } = skeleton.animal;
-  const size = (
-    id: string,
-    label: string,
-    lifeMm: number,
-    formula: string,
-    range: readonly [number, number] | undefined,
-    target: Working['target'],
-  ): readonly Working[] => {
+  return sizes.all.flatMap(({ spec, mm }): readonly Working[] => {
+    const target =
+      spec.kind === 'height' ? { target: { kind: 'height', id: spec.id } as const } : {};
+    const range = skeleton.animal.ranges.sizes[spec.id];
+    const chain = spec.kind === 'chain' ? spec.bones.map((id) => skeleton.byId.get(id)!) : [];
     const life: Working = {
-      id: `measure.${id}.life`,
+      id: `measure.${spec.id}.life`,
       stage: 'measure',
-      label: `${label}, life`,
-      value: lifeMm,
+      label: `${spec.name}, life`,
+      value: mm,
       unit: 'mm',
       provenance: 'derived',
-      formula,
+      formula: spec.measured,
       inputs: [],
-      source: 'sum or height of the bones in the standing stance; usual range from memory',
-      ...(target === undefined ? {} : { target }),
+      source: SIZE_SOURCES[spec.kind],
+      ...sumPlusMinus(chain),
+      ...target,
       ...(range === undefined ? {} : { range }),
     };
     return [
       life,
       {
-        id: `measure.${id}.model`,
+        id: `measure.${spec.id}.model`,
         stage: 'measure',
-        label: `${label}, model`,
-        value: lifeMm / scale.value,
+        label: `${spec.name}, model`,
+        value: mm / scale.value,
         unit: 'mm',
         provenance: 'derived',
         formula: 'l = L / n',
         inputs: [asInput('L', life), input('n', 'Scale', scale.value, 'scale', scale.provenance)],
+        ...sumPlusMinus(chain, 1 / scale.value),
         source: 'definition of a scale',
-        ...(target === undefined ? {} : { target }),
+        ...target,
       },
     ];
-  };
-  return [
-    ...size(
-      'shoulder-height',
-      'Shoulder height',
-      sizes.shoulderHeightMm,
-      'ground to the skin over the withers, standing',
-      ranges.shoulderHeightMm,
-      { kind: 'height', id: 'shoulder' },
-    ),
-    ...size(
-      'length',
-      'Snout to tail tip',
-      sizes.totalLengthMm,
-      'Σ bones of the midline, straightened',
-      [ranges.headBodyMm[0] + ranges.tailMm[0], ranges.headBodyMm[1] + ranges.tailMm[1]],
-      undefined,
-    ),
-    ...size(
-      'head-body',
-      'Head and body',
-      sizes.headBodyMm,
-      'Σ midline bones, snout to tail root',
-      ranges.headBodyMm,
-      undefined,
-    ),
-    ...size('tail', 'Tail', sizes.tailMm, 'Σ four tail quarters', ranges.tailMm, undefined),
-  ];
+  });
 }
+
+const SIZE_SOURCES = {
+  chain: 'sum of the bones; usual range from memory',
+  height: 'height of the bones with their flesh, standing; usual range from memory',
+  top: 'height of the bones with their flesh, standing; usual range from memory',
+  span: 'distance of the bones’ ends, spread; usual range from memory',
+} as const;
 
 function rangeSnag({ bone, life }: BoneRow): readonly Snag[] {
   const [lowMm, highMm] = bone.range;
@@ -209,3 +213,23 @@ function ovenSnags(
     },
   ];
 }
+
+/** Strokes belong to Skin, and thin blades are told there; what must be modelled is told here. */
+const MODELLED = ['limb', 'feature', 'eye'] as const;
+
+const smallSnags = (skeleton: Skeleton, lifePerModel: number): readonly Snag[] =>
+  smallThings(skeleton).flatMap(({ kind, name, lifeMm, boneId }): Snag[] => {
+    const mm = lifeMm / lifePerModel;
+    const leastMm = LEAST_MM[kind];
+    if (mm >= leastMm || !MODELLED.some((one) => one === kind)) return [];
+    return [
+      {
+        code: 'too-small-to-make',
+        grade: 'watch',
+        stage: 'measure',
+        target:
+          boneId === undefined ? { kind: 'piece', id: 'piece' } : { kind: 'bone', id: boneId },
+        facts: { what: name, mm, leastMm, maxScale: lifeMm / leastMm },
+      },
+    ];
+  });

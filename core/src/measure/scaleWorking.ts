@@ -1,22 +1,37 @@
 import type { Piece, ScaleChoice } from '../piece/pieceSchema.ts';
+import type { Provenance } from '../piece/provenance.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { LifeSizes } from './lifeSizes.ts';
 
 type Oven = NonNullable<Piece['measure']['oven']>;
+type Common = Pick<Working, 'id' | 'stage' | 'label' | 'unit' | 'source'>;
 
 /**
- * Life millimetres per model millimetre at which the posed box just fits the oven, turned whichever
- * way round lies better on the shelf; height stays upright. Bare box, no clearance.
+ * Life millimetres per model millimetre at which the posed box just fits a floor of two sides,
+ * turned whichever way round lies better.
  */
-export function ovenFit(sizes: LifeSizes, oven: Oven): number {
-  const [long, high, wide] = sizes.posedExtentMm;
-  const along = Math.max(long / oven.lengthMm, wide / oven.widthMm);
-  const across = Math.max(long / oven.widthMm, wide / oven.lengthMm);
-  return Math.max(high / oven.heightMm, Math.min(along, across));
+export function floorFit(
+  { posedExtentMm: [long, , wide] }: Pick<LifeSizes, 'posedExtentMm'>,
+  floor: { readonly lengthMm: number; readonly widthMm: number },
+): number {
+  const along = Math.max(long / floor.lengthMm, wide / floor.widthMm);
+  const across = Math.max(long / floor.widthMm, wide / floor.lengthMm);
+  return Math.min(along, across);
 }
 
-/** The scale as a working, whichever target decides it. Value: life mm per model mm. */
-export function scaleWorking(choice: ScaleChoice, oven: Oven | null, sizes: LifeSizes): Working {
+/** The same for the inside of an oven or a box: height stays upright. Bare box, no clearance. */
+export const ovenFit = (sizes: Pick<LifeSizes, 'posedExtentMm'>, oven: Oven): number =>
+  Math.max(sizes.posedExtentMm[1] / oven.heightMm, floorFit(sizes, oven));
+
+/**
+ * The scale as a working, whichever target decides it. Value: life mm per model mm. Throws where a
+ * box decides that the document lacks, which its reader refuses.
+ */
+export function scaleWorking(
+  { scale: choice, oven, box }: Pick<Piece['measure'], 'scale' | 'oven' | 'box'>,
+  sizes: LifeSizes,
+  eye: { readonly mm: number; readonly provenance: Provenance },
+): Working {
   const common = {
     id: 'measure.scale',
     stage: 'measure',
@@ -34,52 +49,73 @@ export function scaleWorking(choice: ScaleChoice, oven: Oven | null, sizes: Life
         formula: 'n as chosen',
         inputs: [input('n', 'Scale chosen', choice.lifePerModel, 'scale', 'own')],
       };
-    case 'shoulder-height':
-      return {
-        ...common,
-        value: sizes.shoulderHeightMm / choice.mm,
-        provenance: 'derived',
-        formula: 'n = H / h',
-        inputs: [
-          input('H', 'Shoulder height, life', sizes.shoulderHeightMm, 'mm', 'derived'),
-          input('h', 'Shoulder height wanted', choice.mm, 'mm', 'own'),
-        ],
-      };
-    case 'length':
-      return {
-        ...common,
-        value: sizes.totalLengthMm / choice.mm,
-        provenance: 'derived',
-        formula: 'n = L / l',
-        inputs: [
-          input('L', 'Snout to tail tip, life', sizes.totalLengthMm, 'mm', 'derived'),
-          input('l', 'Length wanted', choice.mm, 'mm', 'own'),
-        ],
-      };
+    case 'size': {
+      const size = sizes.all.find(({ spec }) => spec.id === choice.sizeId) ?? sizes.length;
+      return byLength(common, size.spec.name, size.mm, 'derived', choice.mm);
+    }
+    case 'eye':
+      return byLength(common, 'Eye, across', eye.mm, eye.provenance, choice.mm);
     case 'oven':
-      return ovenScale(common, oven, sizes);
+      return boxScale(common, 'Oven', oven, sizes);
+    case 'box':
+      return boxScale(common, 'Box', box, sizes);
+    case 'board':
+      return boardScale(common, choice, sizes);
   }
 }
 
-function ovenScale(
-  common: Pick<Working, 'id' | 'stage' | 'label' | 'unit' | 'source'>,
-  oven: Oven | null,
-  sizes: LifeSizes,
-): Working {
-  if (oven === null) throw new Error('a scale by oven without an oven: the document was not read');
+const byLength = (
+  common: Common,
+  name: string,
+  lifeMm: number,
+  from: Provenance,
+  modelMm: number,
+): Working => ({
+  ...common,
+  value: lifeMm / modelMm,
+  provenance: 'derived',
+  formula: 'n = L / l',
+  inputs: [
+    input('L', `${name}, life`, lifeMm, 'mm', from),
+    input('l', `${name}, wanted`, modelMm, 'mm', 'own'),
+  ],
+});
+
+function boxScale(common: Common, name: string, inside: Oven | null, sizes: LifeSizes): Working {
+  if (inside === null) throw new Error(`a scale by ${name} without one: the document was not read`);
   const [long, high, wide] = sizes.posedExtentMm;
   return {
     ...common,
-    value: ovenFit(sizes, oven),
+    value: ovenFit(sizes, inside),
     provenance: 'derived',
     formula: 'n = max( H/h, min( max(L/l, W/w), max(L/w, W/l) ) )',
     inputs: [
       input('L', 'Posed length, life', long, 'mm', 'derived'),
       input('H', 'Posed height, life', high, 'mm', 'derived'),
       input('W', 'Posed width, life', wide, 'mm', 'derived'),
-      input('l', 'Oven, long side', oven.lengthMm, 'mm', 'own'),
-      input('h', 'Oven, height', oven.heightMm, 'mm', 'own'),
-      input('w', 'Oven, short side', oven.widthMm, 'mm', 'own'),
+      input('l', `${name}, long side`, inside.lengthMm, 'mm', 'own'),
+      input('h', `${name}, height`, inside.heightMm, 'mm', 'own'),
+      input('w', `${name}, short side`, inside.widthMm, 'mm', 'own'),
+    ],
+  };
+}
+
+function boardScale(
+  common: Common,
+  board: Extract<ScaleChoice, { by: 'board' }>,
+  sizes: LifeSizes,
+): Working {
+  const [long, , wide] = sizes.posedExtentMm;
+  return {
+    ...common,
+    value: floorFit(sizes, board),
+    provenance: 'derived',
+    formula: 'n = min( max(L/l, W/w), max(L/w, W/l) )',
+    inputs: [
+      input('L', 'Posed length, life', long, 'mm', 'derived'),
+      input('W', 'Posed width, life', wide, 'mm', 'derived'),
+      input('l', 'Board, long side', board.lengthMm, 'mm', 'own'),
+      input('w', 'Board, short side', board.widthMm, 'mm', 'own'),
     ],
   };
 }

@@ -1,11 +1,20 @@
+import { HERON_PICTURES, OTTER_PICTURES } from './demoPictures.ts';
 import { newPiece } from './newPiece.ts';
 import type { Piece } from './pieceSchema.ts';
 
 /**
- * The demonstration: an otter on a washed-up log and a wolf at the edge of the carr, for the visitor
- * hut of the invented wetland reserve Marrowby Fen. All of it is invented.
+ * The demonstration: pieces for the visitor hut of the invented wetland reserve Marrowby Fen, an
+ * otter on a washed-up log, a wolf at the edge of the carr, a heron stalking at the sluice, an adder
+ * basking in a coil, and a fishing dinosaur for the corner of the fen before the fen. All of it is
+ * invented.
  */
-export const demoPieces = (): readonly Piece[] => [otterOnTheLog(), wolfAtTheCarr()];
+export const demoPieces = (): readonly Piece[] => [
+  otterOnTheLog(),
+  wolfAtTheCarr(),
+  heronAtTheSluice(),
+  adderInACoil(),
+  fishingBaryonyx(),
+];
 
 function otterOnTheLog(): Piece {
   const otter = newPiece('otter-on-the-log', 'Otter on the log', 'eurasian-otter');
@@ -18,6 +27,7 @@ function otterOnTheLog(): Piece {
       scale: { by: 'ratio', lifePerModel: 3 },
       oven: { lengthMm: 420, heightMm: 260, widthMm: 340 },
     },
+    references: { ...otter.references, pictures: [...OTTER_PICTURES] },
     stance: { ...otter.stance, presetId: 'walking' },
     wire: {
       ...otter.wire,
@@ -37,6 +47,71 @@ function otterOnTheLog(): Piece {
     },
     cure: { ...otter.cure, ovenOffsetC: 8 },
     confirmed: ['measure'],
+  };
+}
+
+const soft = (mm: number) =>
+  ({ metal: 'aluminium-soft', size: { system: 'mm', value: mm }, strands: 1 }) as const;
+
+function heronAtTheSluice(): Piece {
+  const heron = newPiece('heron-at-the-sluice', 'Heron at the sluice', 'grey-heron');
+  return {
+    ...heron,
+    place: 'Sluice window, Marrowby Fen',
+    measure: { ...heron.measure, scale: { by: 'ratio', lifePerModel: 4 } },
+    references: { ...heron.references, pictures: [...HERON_PICTURES] },
+    stance: { ...heron.stance, presetId: 'stalking' },
+    wire: {
+      ...heron.wire,
+      spine: { ...soft(1), strands: 2 },
+      limbs: { legs: soft(1.6), wings: soft(1) },
+      coverMm: 0.5,
+    },
+    mass: { ...heron.mass, shellMm: 3 },
+  };
+}
+
+function adderInACoil(): Piece {
+  const adder = newPiece('adder-in-a-coil', 'Adder in a coil', 'adder');
+  return {
+    ...adder,
+    place: 'Reptile bank, Marrowby Fen',
+    measure: { ...adder.measure, scale: { by: 'ratio', lifePerModel: 2 } },
+    stance: { ...adder.stance, presetId: 'coiled' },
+    wire: {
+      ...adder.wire,
+      spine: { ...soft(0.8), strands: 2 },
+      limbs: { front: soft(1.6), rear: soft(1.6) },
+      coverMm: 0.5,
+    },
+  };
+}
+
+function fishingBaryonyx(): Piece {
+  const baryonyx = newPiece('fishing-baryonyx', 'The fen before the fen', 'baryonyx');
+  return {
+    ...baryonyx,
+    place: 'Corner case, Marrowby Fen',
+    measure: {
+      ...baryonyx.measure,
+      scale: { by: 'ratio', lifePerModel: 18 },
+      oven: { lengthMm: 480, heightMm: 300, widthMm: 400 },
+    },
+    stance: {
+      ...baryonyx.stance,
+      presetId: 'walking',
+      anglesDeg: {
+        neckLower: { flexion: -22 },
+        neckUpper: { flexion: -16 },
+        skull: { flexion: -8, abduction: 10 },
+      },
+    },
+    wire: {
+      ...baryonyx.wire,
+      spine: { ...soft(1.6), strands: 2 },
+      limbs: { 'hind-legs': soft(2.5), arms: soft(1.2) },
+    },
+    mass: { ...baryonyx.mass, shellMm: 3.5 },
   };
 }
 

@@ -1,15 +1,50 @@
-import { laterStages } from './newPiece.ts';
+import { GROWN_UP, laterStages, NO_REFERENCES, ROD_MM } from './newPiece.ts';
 import { PIECE_VERSION } from './pieceSchema.ts';
 
 type Step = (old: Record<string, unknown>) => Record<string, unknown>;
 
 /**
  * From version n to n + 1, under n. Version 1 ended at the wire; version 2 goes on to the varnish,
- * and an older piece takes the defaults of the stages it did not know.
+ * and an older piece takes the defaults of the stages it did not know. Version 3 knows own animals,
+ * sexes and young, rods, and scales by any size of the plan. Version 4 keeps pictures and readings, and
+ * how sure an own length is.
  */
 const STEPS: Readonly<Record<number, Step>> = {
   1: (old) => ({ ...old, ...laterStages(), version: 2 }),
+  2: (old) => {
+    const measure = old['measure'] as Record<string, unknown>;
+    const stance = old['stance'] as Record<string, unknown>;
+    const base = (stance?.['base'] ?? {}) as Record<string, unknown>;
+    return {
+      ...old,
+      version: 3,
+      measure: { creature: null, figure: GROWN_UP, ...measure, scale: bySize(measure?.['scale']) },
+      stance: { ...stance, base: { rodMm: ROD_MM, ...base } },
+    };
+  },
+  3: (old) => {
+    const measure = old['measure'] as Record<string, unknown>;
+    const lengths = (measure?.['lifeLengths'] ?? {}) as Record<string, Record<string, unknown>>;
+    const unsure = Object.entries(lengths).map(([key, length]) => [
+      key,
+      { plusMinusMm: null, on: null, ...length },
+    ]);
+    return {
+      references: NO_REFERENCES,
+      ...old,
+      version: 4,
+      measure: { box: null, ...measure, lifeLengths: Object.fromEntries(unsure) },
+    };
+  },
 };
+
+/** Version 2 had two sizes to scale by, each a way of its own. */
+function bySize(scale: unknown): unknown {
+  const old = scale as { by?: unknown; mm?: unknown } | undefined;
+  return old?.by === 'length' || old?.by === 'shoulder-height'
+    ? { by: 'size', sizeId: old.by, mm: old.mm }
+    : scale;
+}
 
 /**
  * Brings an older document to today's version, one step at a time. Undefined where the version is

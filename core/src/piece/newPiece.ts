@@ -1,15 +1,100 @@
+import type { Creature } from '../anatomy/creature.ts';
+import { buildSkeleton } from '../anatomy/skeleton.ts';
+import { subjectOf } from '../anatomy/subject.ts';
+import { bodyBox } from '../body/blades.ts';
+import { planSizes } from '../body/planSizes.ts';
+import { settledStance } from '../body/settledStance.ts';
+import { boxSize } from '../geometry/box.ts';
+import { firstWires } from './firstWires.ts';
 import { PIECE_FORMAT, PIECE_VERSION, type Piece } from './pieceSchema.ts';
 
+/** A grown animal of no particular sex. */
+export const GROWN_UP = { sex: null, youth: 0 } as const;
+
+/** Rods hold a swimming or flying body this high above its base, mm: common practice. */
+export const ROD_MM = 60;
+
+/** A piece that was measured on nothing yet. */
+export const NO_REFERENCES: Piece['references'] = {
+  pictures: [],
+  specimen: { name: '', lifePerSpecimen: 1 },
+  readings: {},
+};
+
+function usualStance(of: Pick<Piece['measure'], 'animalId' | 'creature'>): string {
+  const { plan, animal } = subjectOf(of);
+  return animal.usualStance ?? plan.stances[0]?.id ?? 'standing';
+}
+
+/** Scales that modellers use, life millimetres to one of the model. */
+export const ROUND_SCALES = [
+  0.05,
+  0.1,
+  0.2,
+  0.25,
+  1 / 3,
+  0.5,
+  1,
+  2,
+  3,
+  4,
+  5,
+  6,
+  8,
+  10,
+  12,
+  15,
+  18,
+  20,
+  24,
+  30,
+  40,
+  50,
+  72,
+  100,
+] as const;
+
+/** A handy model is about this long, mm. */
+const HANDY_MM = 300;
+
+/** The round scale at which the animal comes nearest to a handy length and still fits the oven. */
+function handyScale(of: Pick<Piece['measure'], 'animalId' | 'creature'>): number {
+  const { plan, animal } = subjectOf(of);
+  const skeleton = buildSkeleton(plan, animal);
+  const longest = Math.max(...planSizes(skeleton).map(({ mm }) => mm));
+  const stance = { presetId: usualStance(of), anglesDeg: {}, lifted: null };
+  const [long, high, wide] = boxSize(bodyBox(settledStance(skeleton, stance)));
+  const fits = (n: number): boolean =>
+    long <= n * OVEN.lengthMm && high <= n * OVEN.heightMm && wide <= n * OVEN.widthMm;
+  const off = (n: number): number => Math.abs(Math.log(longest / n / HANDY_MM));
+  const fitting = ROUND_SCALES.filter(fits);
+  return fitting.reduce((best, n) => (off(n) < off(best) ? n : best), ROUND_SCALES.at(-1)!);
+}
+
+/** Inside of a small household oven, mm: common practice. */
+const OVEN = { lengthMm: 400, heightMm: 250, widthMm: 350 } as const;
+
 /**
- * A new piece on sensible defaults: 1:4, standing, soft aluminium, allowances of common practice.
- * `id` must be unique in the user's store.
+ * A new piece on sensible defaults: a round scale that makes a model of a forearm's length, standing,
+ * soft aluminium, allowances of common practice. `id` must be unique in the user's store.
  */
 export function newPiece(id: string, name: string, animalId: string): Piece {
-  const limb = {
-    metal: 'aluminium-soft',
-    size: { system: 'mm', value: 1.6 },
-    strands: 1,
-  } as const;
+  return pieceOn(id, name, { animalId, creature: null });
+}
+
+/** A new piece of an own animal, which it carries along. */
+export const newPieceOf = (id: string, name: string, creature: Creature): Piece =>
+  pieceOn(id, name, { animalId: creature.base, creature });
+
+function pieceOn(
+  id: string,
+  name: string,
+  of: Pick<Piece['measure'], 'animalId' | 'creature'>,
+): Piece {
+  const lifePerModel = handyScale(of);
+  const first = firstWires(subjectOf(of), lifePerModel);
+  const wire = (mm: number) =>
+    ({ metal: 'aluminium-soft', size: { system: 'mm', value: mm }, strands: 1 }) as const;
   return {
     format: PIECE_FORMAT,
     version: PIECE_VERSION,
@@ -17,24 +102,29 @@ export function newPiece(id: string, name: string, animalId: string): Piece {
     name,
     place: '',
     measure: {
-      animalId,
-      scale: { by: 'ratio', lifePerModel: 4 },
-      oven: { lengthMm: 400, heightMm: 250, widthMm: 350 },
+      ...of,
+      figure: GROWN_UP,
+      scale: { by: 'ratio', lifePerModel },
+      oven: { ...OVEN },
+      box: null,
       lifeLengths: {},
     },
+    references: NO_REFERENCES,
     stance: {
-      presetId: 'standing',
+      presetId: usualStance(of),
       anglesDeg: {},
       lifted: null,
       beyondLimits: false,
-      base: { lengthMm: null, widthMm: null, thicknessMm: 18 },
+      base: { lengthMm: null, widthMm: null, thicknessMm: 18, rodMm: ROD_MM },
     },
     wire: {
       scheme: 'bound-loops',
-      spine: { ...limb, strands: 2 },
-      limbs: { 'hind-legs': limb, 'fore-legs': limb },
+      spine: { ...wire(first.spineMm), strands: 2 },
+      limbs: Object.fromEntries(
+        Object.entries(first.limbsMm).map(([pair, mm]) => [pair, wire(mm)]),
+      ),
       bendRadiusInDiameters: 1.5,
-      coverMm: 1,
+      coverMm: first.coverMm,
       twistPitchInDiameters: 10,
       allowancesMm: {
         fold: 25,

@@ -58,7 +58,11 @@ describe('piece files', () => {
       /measure\.scale\.lifePerModel: received -3/,
     ],
     ['measure.scale', { by: 'whim' }, /measure\.scale/],
-    ['measure.lifeLengths', { wing: { mm: 30, provenance: 'own' } }, /received “wing”/],
+    [
+      'measure.lifeLengths',
+      { wing: { mm: 30, provenance: 'own', plusMinusMm: null, on: null } },
+      /received “wing”/,
+    ],
     ['stance.anglesDeg', { 'femur.X': { flexion: 3 } }, /received “femur.X”/],
     ['stance.anglesDeg', { 'femur.L': { flexion: 999 } }, /999/],
     ['stance.lifted', ['tail'], /received “tail”/],
@@ -94,12 +98,12 @@ describe('piece files', () => {
     const { mass: _m, cure: _c, skin: _s, colour: _o, bench: _b, ...first } = otterPiece();
     const read = readPiece({ ...first, version: 1 });
     if (!read.ok) throw new Error(problemSentence(read.problem));
-    expect(read.value).toMatchObject({ version: 2, wire: first.wire, ...laterStages() });
+    expect(read.value).toMatchObject({ version: 4, wire: first.wire, ...laterStages() });
   });
 
   it('knows no way from a version that never was', () => {
     expect(migrate({ version: 0 })).toBeUndefined();
-    expect(migrate({ version: 3 })).toBeUndefined();
+    expect(migrate({ version: 5 })).toBeUndefined();
   });
 });
 

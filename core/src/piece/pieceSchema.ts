@@ -1,24 +1,26 @@
 import { FREEDOMS } from '../anatomy/bodyPlan.ts';
+import { creatureSchema } from '../anatomy/creature.ts';
 import { SHEENS } from '../anatomy/coat.ts';
 import { CLAY_IDS, TOOL_IDS } from './materialIds.ts';
 import { METAL_IDS } from './metalIds.ts';
 import { PROVENANCES } from './provenance.ts';
 import { STAGES } from './working.ts';
+import { referencesSchema } from './referencesSchema.ts';
 import { z } from './zodSetup.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 2;
+export const PIECE_VERSION = 4;
 
 const celsius = z.number().min(0).max(300);
 const lengthMm = (min: number, max: number): z.ZodNumber => z.number().min(min).max(max);
 
 /** Life lengths a user may give: from an insect's segment to the largest land animals. */
-export const LIFE_LENGTH_LIMITS = { minMm: 0.5, maxMm: 5000 } as const;
+export const LIFE_LENGTH_LIMITS = { minMm: 0.1, maxMm: 8000 } as const;
 /** Model lengths a user may ask for. */
 export const MODEL_LENGTH_LIMITS = { minMm: 5, maxMm: 5000 } as const;
-/** How far a scale may go either way, life millimetres to one of the model. */
-export const RATIO_LIMITS = { min: 0.5, max: 200 } as const;
+/** How far a scale may go either way, life millimetres to one of the model: 50 times to a 200th. */
+export const RATIO_LIMITS = { min: 0.02, max: 200 } as const;
 
 /** How a zone of the coat is made: pressed into the clay, stuck on it, or left smooth. */
 export const COAT_METHODS = ['carved', 'fibre', 'smooth'] as const;
@@ -36,14 +38,22 @@ export const scaleSchema = z.discriminatedUnion('by', [
     lifePerModel: z.number().min(RATIO_LIMITS.min).max(RATIO_LIMITS.max),
   }),
   z.strictObject({
-    by: z.literal('shoulder-height'),
-    mm: lengthMm(MODEL_LENGTH_LIMITS.minMm, MODEL_LENGTH_LIMITS.maxMm),
-  }),
-  z.strictObject({
-    by: z.literal('length'),
+    by: z.literal('size'),
+    /** A size of the animal's plan: its length, its shoulder height, its wingspan. */
+    sizeId: z.string().min(1).max(40),
     mm: lengthMm(MODEL_LENGTH_LIMITS.minMm, MODEL_LENGTH_LIMITS.maxMm),
   }),
   z.strictObject({ by: z.literal('oven') }),
+  /** The inside of the box that it travels in. */
+  z.strictObject({ by: z.literal('box') }),
+  /** The board that it stands on. */
+  z.strictObject({
+    by: z.literal('board'),
+    lengthMm: lengthMm(20, 3000),
+    widthMm: lengthMm(20, 3000),
+  }),
+  /** Eyes that are at hand or sold: the scale at which they fit. */
+  z.strictObject({ by: z.literal('eye'), mm: lengthMm(0.5, 60) }),
 ]);
 
 export const wireSizeSchema = z.strictObject({
@@ -172,16 +182,30 @@ export const pieceSchema = z.strictObject({
   place: z.string().max(200),
   measure: z.strictObject({
     animalId: z.string().min(1).max(60),
+    /** The user's own animal, whole, so that the piece stands alone; null for one of the library. */
+    creature: creatureSchema.nullable(),
+    /** Which individual of it: a sex by name, and how young it is, 0 grown up to 1 new-born. */
+    figure: z.strictObject({
+      sex: z.string().min(1).max(40).nullable(),
+      youth: z.number().min(0).max(1),
+    }),
     scale: scaleSchema,
     oven: boxSchema.nullable(),
+    box: boxSchema.nullable(),
     lifeLengths: z.record(
       z.string().max(40),
       z.strictObject({
         mm: lengthMm(LIFE_LENGTH_LIMITS.minMm, LIFE_LENGTH_LIMITS.maxMm),
         provenance: z.enum(PROVENANCES),
+        /** Half the width of the range that it lies in with 95 %; null where nobody knows. */
+        plusMinusMm: z.number().min(0).max(LIFE_LENGTH_LIMITS.maxMm).nullable(),
+        /** The day on which it was taken over. */
+        on: z.iso.date().nullable(),
       }),
     ),
   }),
+  /** What it was measured on: pictures with their landmarks, and readings of a specimen. */
+  references: referencesSchema,
   stance: z.strictObject({
     presetId: z.string().min(1).max(40),
     anglesDeg: z.record(z.string().max(40), anglesSchema),
@@ -191,6 +215,8 @@ export const pieceSchema = z.strictObject({
       lengthMm: lengthMm(20, 3000).nullable(),
       widthMm: lengthMm(20, 3000).nullable(),
       thicknessMm: lengthMm(2, 100),
+      /** How high a rod holds a swimming or flying body above the base. */
+      rodMm: lengthMm(0, 1000),
     }),
   }),
   wire: z.strictObject({
@@ -231,6 +257,7 @@ export const pieceSchema = z.strictObject({
 /** The one document of a piece. */
 export type Piece = z.infer<typeof pieceSchema>;
 export type ScaleChoice = Piece['measure']['scale'];
+export type LifeLength = Piece['measure']['lifeLengths'][string];
 export type WireChoice = z.infer<typeof wireChoiceSchema>;
 export type StockEntry = z.infer<typeof stockSchema>;
 export type ClayChoice = z.infer<typeof claySchema>;

@@ -1,5 +1,5 @@
-import { animalById } from '../anatomy/registry.ts';
-import { planById } from '../anatomy/registry.ts';
+import { creatureFaults } from '../anatomy/creatureFaults.ts';
+import { findSubject } from '../anatomy/subject.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
 import { diameterMm } from '../units/gauges.ts';
 import { migrate } from './migrations.ts';
@@ -45,33 +45,45 @@ export function readPiece(data: unknown): Parsed<Piece> {
 
 /** Names inside a document that must exist: animal, bones, feet, stance, gauges. */
 function checkNames(piece: Piece): Parsed<Piece> {
-  const animal = animalById(piece.measure.animalId);
-  const plan = animal && planById(animal.planId);
-  if (plan === undefined) {
+  const { creature } = piece.measure;
+  const fault = creature === null ? undefined : creatureFaults(creature)[0];
+  if (fault !== undefined) return refused(fault.where, fault.received, fault.allowed);
+  const subject = findSubject(piece.measure);
+  if (subject === undefined) {
     return refused('measure.animalId', piece.measure.animalId, 'an animal of the library');
   }
+  const { plan, animal } = subject;
   const keys = new Set(plan.bones.map((bone) => bone.key));
   const ids = new Set(plan.bones.map((bone) => bone.id));
   const feet = new Set(plan.contacts.map((contact) => contact.id));
   const regions = new Set(plan.regions.map((region) => region.id));
-  const zones = new Set(animal?.coat.map((zone) => zone.id));
+  const zones = new Set(animal.coat.map((zone) => zone.id));
   const strange =
     firstStrange('measure.lifeLengths', Object.keys(piece.measure.lifeLengths), keys) ??
+    firstStrange('references.readings', Object.keys(piece.references.readings), ids) ??
     firstStrange('stance.anglesDeg', Object.keys(piece.stance.anglesDeg), ids) ??
     firstStrange('stance.lifted', piece.stance.lifted ?? [], feet) ??
     firstStrange('mass.shells', Object.keys(piece.mass.shells), regions) ??
     firstStrange('skin.zones', Object.keys(piece.skin.zones), zones) ??
     firstStrange('colour.zones', Object.keys(piece.colour.zones), zones);
   if (strange) return refused(strange.where, strange.name, `a name of the plan “${plan.name}”`);
+  const { scale } = piece.measure;
+  const sizes = plan.sizes.map((size) => size.id);
+  if (scale.by === 'size' && !sizes.includes(scale.sizeId)) {
+    return refused('measure.scale.sizeId', scale.sizeId, `one of ${sizes.join(', ')}`);
+  }
   if (piece.measure.scale.by === 'oven' && piece.measure.oven === null) {
     return refused('measure.oven', null, 'the inside of the oven, as the scale depends on it');
   }
-  const sizes = [
+  if (piece.measure.scale.by === 'box' && piece.measure.box === null) {
+    return refused('measure.box', null, 'the inside of the box, as the scale depends on it');
+  }
+  const wireSizes = [
     piece.wire.spine.size,
     ...Object.values(piece.wire.limbs).map((choice) => choice.size),
     ...piece.wire.stock.map((entry) => entry.size),
   ];
-  const noSuch = sizes.find((size) => (diameterMm(size) ?? 0) < 0.1);
+  const noSuch = wireSizes.find((size) => (diameterMm(size) ?? 0) < 0.1);
   if (noSuch) return refused('wire size', noSuch, 'a size of its gauge table, 0.1 mm or thicker');
   return accepted(piece);
 }

@@ -58,6 +58,8 @@ export interface SnagFacts {
   'bake-never-hot': { place: string; hotC: number; minutes: number };
   'hair-finer-than-tool': {
     zone: string;
+    /** What one stroke stands for: a lock of hair, a feather, a scale. */
+    what: string;
     strokeMm: number;
     tool: string;
     leastMm: number;
@@ -66,6 +68,24 @@ export interface SnagFacts {
   'no-tool': { zone: string };
   'step-out-of-order': { step: string; needs: string };
   'bone-out-of-range': { bone: string; mm: number; lowMm: number; highMm: number };
+  'picture-gives-nothing': { picture: string; why: string };
+  'landmarks-on-one-point': { picture: string; first: string; second: string };
+  'views-of-different-animals': { first: string; second: string; percent: number; factor: number };
+  'views-disagree': {
+    landmark: string;
+    /** Along which axis, in words: "in height". */
+    axis: string;
+    mm: number;
+    percent: number;
+    plusMinusMm: number;
+    first: string;
+    second: string;
+    /** The picture that is likely wrong; empty where nothing tells. */
+    outlier: string;
+    others: number;
+  };
+  'reading-doubted': { bone: string; mm: number; meanMm: number };
+  'too-small-to-make': { what: string; mm: number; leastMm: number; maxScale: number };
 }
 
 export type SnagCode = keyof SnagFacts;
@@ -136,13 +156,28 @@ const SENTENCES: Sentences = {
   'bake-never-hot': (f, _mm, _deg, celsius) =>
     `${f.place}: in ${f.minutes} minutes the innermost clay does not come near the oven’s ${celsius(f.hotC)}. Make it thinner or give it a foil core, or bake it in layers.`,
   'hair-finer-than-tool': (f, mm) =>
-    `${f.zone}: a lock of hair is ${mm(f.strokeMm)} wide at this scale, and your finest tool (${f.tool}) makes ${mm(f.leastMm)}. Press strokes that stand for about ${f.locks} locks each, or use a finer tool.`,
+    `${f.zone}: a ${f.what} is ${mm(f.strokeMm)} wide at this scale, and your finest tool (${f.tool}) makes ${mm(f.leastMm)}. Press strokes that stand for about ${f.locks} each, or use a finer tool.`,
   'no-tool': (f) =>
     `${f.zone} is to be carved, and no tool is ticked as yours. Tick the tools that you have.`,
   'step-out-of-order': (f) =>
     `“${f.step}” is ticked off, and “${f.needs}” that it depends on is not. Tick that one too if it is done; if it is not, stop before it costs you the piece.`,
   'bone-out-of-range': (f, mm) =>
     `${f.bone} is ${mm(f.mm)} in life, outside the usual ${mm(f.lowMm)} to ${mm(f.highMm)}. Measure it again, or keep it if this animal was so.`,
+  'picture-gives-nothing': (f) => `${f.picture} gives no lengths: ${f.why}.`,
+  'landmarks-on-one-point': (f) =>
+    `${f.picture}: ${f.first} and ${f.second} lie on one point, so the bone between them has no length there. Move one of them, or take one away if the view looks along the bone.`,
+  'views-of-different-animals': (f) =>
+    `${f.first} and ${f.second} do not show one body: after the best scaling (${f.factor.toFixed(2)} times) they still miss by ${f.percent.toFixed(0)} % of its size. Check their scales, what each is a view of, and that both show the same animal in the same stance.`,
+  'views-disagree': (f, mm) =>
+    `${f.landmark}: ${f.first} and ${f.second} differ by ${mm(f.mm)} ${f.axis} (${f.percent.toFixed(1)} %), and clicks and scales leave open only ${mm(f.plusMinusMm)}. ${
+      f.outlier === ''
+        ? 'Look at both again, or bring a third view, which would tell which is wrong.'
+        : `${f.outlier} is likely wrong here: move the landmark there, or do without it.`
+    }${f.others > 0 ? ` ${f.others} more ${f.others === 1 ? 'differs' : 'differ'} so.` : ''}`,
+  'reading-doubted': (f, mm) =>
+    `${f.bone}: a reading of ${mm(f.mm)} lies far from the ${mm(f.meanMm)} of the others and is left out. Measure it again, and take the odd one away.`,
+  'too-small-to-make': (f, mm) =>
+    `${f.what} would be ${mm(f.mm)} at this scale, and ${mm(f.leastMm)} is about the least that clay allows. Make the model 1:${f.maxScale.toFixed(1)} or larger, make this part of wire or another material, or let it stand for more than it is.`,
 };
 
 /** The full sentence of a snag: what is wrong with the number, the reason and the remedy. */

@@ -27,7 +27,9 @@ export interface SheetTarget {
     | 'piece'
     | 'region'
     | 'zone'
-    | 'step';
+    | 'step'
+    | 'picture'
+    | 'landmark';
   readonly id: string;
 }
 
@@ -57,6 +59,8 @@ export interface Working {
   /** Where the formula or value is from: a publication, common practice, memory. */
   readonly source: string;
   readonly target?: SheetTarget;
+  /** Half the range that holds the value with 95 %, in its unit; absent where nobody knows. */
+  readonly plusMinus?: number;
   /** Usual or plausible range of the value, in its unit. */
   readonly range?: readonly [number, number];
   /** Digits after the point where the unit's usual ones do not fit. */

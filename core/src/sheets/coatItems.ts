@@ -12,10 +12,12 @@ const SEEN: Readonly<Record<View, Facing>> = { side: 'side', front: 'side', top:
 /** Strokes drawn on one part of the flesh: enough to show the lie, few enough to see it. */
 const STROKES_PER_PART = 46;
 
-const zoneAt = (plan: Plan, part: SkinPart, facing: Facing): CoatZone | undefined => {
+const zoneAtBone = (plan: Plan, boneId: string, facing: Facing): CoatZone | undefined => {
   const { skeleton } = plan.measure;
-  return zoneOf(skeleton.animal.coat, skeleton.byId.get(part.boneId)?.key ?? '', facing);
+  return zoneOf(skeleton.animal.coat, skeleton.byId.get(boneId)?.key ?? '', facing);
 };
+const zoneAt = (plan: Plan, part: SkinPart, facing: Facing): CoatZone | undefined =>
+  zoneAtBone(plan, part.boneId, facing);
 
 /** Far parts first, so that near ones lie over them. */
 const backToFront = (plan: Plan): readonly SkinPart[] => {
@@ -24,11 +26,12 @@ const backToFront = (plan: Plan): readonly SkinPart[] => {
   return plan.stance.skin.toSorted((a, b) => depth(a) - depth(b));
 };
 
-/** Every part filled with the base colour of its zone. */
+/** Every part and blade filled with the base colour of its zone, far ones first. */
 export function zoneItems(plan: Plan, view: View): readonly DrawingItem[] {
-  return backToFront(plan).flatMap((part): DrawingItem[] => {
-    const zone = zoneAt(plan, part, SEEN[view]);
-    const outline = partOutline(view, part);
+  const fill = (
+    zone: CoatZone | undefined,
+    outline: readonly PagePoint[] | null,
+  ): readonly DrawingItem[] => {
     if (zone === undefined || outline === null) return [];
     const hex = plan.colour?.zones.find((one) => one.zone.id === zone.id)?.hex ?? zone.hex;
     return [
@@ -41,7 +44,23 @@ export function zoneItems(plan: Plan, view: View): readonly DrawingItem[] {
         target: { kind: 'zone', id: zone.id },
       },
     ];
-  });
+  };
+  const bladesOn = (near: boolean): readonly DrawingItem[] =>
+    plan.stance.blades
+      .filter((blade) => (blade.side === 'left') === near)
+      .flatMap((blade) =>
+        fill(
+          zoneAtBone(plan, blade.boneId, SEEN[view]),
+          blade.outline.map((point) => project(view, point)),
+        ),
+      );
+  return [
+    ...bladesOn(false),
+    ...backToFront(plan).flatMap((part) =>
+      fill(zoneAt(plan, part, SEEN[view]), partOutline(view, part)),
+    ),
+    ...bladesOn(true),
+  ];
 }
 
 /** Strokes at their true length and width along the lie of the hair, away from the nose. */
@@ -87,7 +106,9 @@ function partStrokes(
     ];
     // The flow narrows or widens with the flesh.
     const fan = Math.atan2((across / (radius || 1)) * (to.radius - from.radius), reach);
-    return strokeOutline(root, heading + fan, lengthMm, widthMm, random);
+    // A long feather ends with the part that it grows on.
+    const room = lengthMm > reach / 2 ? reach * Math.max(1 - along, 0.15) : lengthMm;
+    return strokeOutline(root, heading + fan, Math.min(lengthMm, room), widthMm, random);
   });
 }
 

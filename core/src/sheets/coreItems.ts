@@ -5,7 +5,7 @@ import { undersizeLifeMm } from '../body/undersize.ts';
 import { lerp } from '../geometry/vec3.ts';
 import type { RegionBuild } from '../mass/buildUp.ts';
 import type { Plan } from '../plan.ts';
-import { WEIGHT, type DrawingItem } from './drawing.ts';
+import { WEIGHT, type DrawingItem, type PagePoint } from './drawing.ts';
 import { partOutline } from './partOutline.ts';
 import { project, type View } from './views.ts';
 
@@ -36,14 +36,22 @@ function freeMm(plan: Plan, part: SkinPart): number {
   return zone === undefined ? 0 : undersizeLifeMm(zone, plan.piece.skin) / lifePerModel;
 }
 
+/** Room that a label needs, mm. */
+const LABEL_MM = [11, 4] as const;
+
 /** The thickness of the clay written on each region, near side. */
 export function shellLabels(plan: Plan, view: View): readonly DrawingItem[] {
+  const taken: PagePoint[] = [];
   return plan.builds.flatMap((build): DrawingItem[] => {
     const near = partsOf(plan, build).filter((part) => !part.boneId.endsWith('.R'));
     const [largest] = near.toSorted((a, b) => innerRadiusMm(b) - innerRadiusMm(a));
     if (largest === undefined) return [];
     const centre = largest.kind === 'ellipsoid' ? largest.centre : lerp(largest.a, largest.b, 0.5);
     const [x, y] = project(view, centre);
+    // A label over another can be read in the ledger; here it would hide both.
+    if (taken.some((at) => Math.abs(at[0] - x) < LABEL_MM[0] && Math.abs(at[1] - y) < LABEL_MM[1]))
+      return [];
+    taken.push([x, y]);
     return [
       {
         kind: 'text',

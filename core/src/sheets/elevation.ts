@@ -1,13 +1,12 @@
 import type { Side } from '../anatomy/bodyPlan.ts';
-import type { PosedBone } from '../anatomy/pose.ts';
-import { skinBox } from '../body/skin.ts';
+import { bodyBox } from '../body/blades.ts';
 import type { Plan } from '../plan.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import { dimension } from './dimension.ts';
-import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem, type Ink } from './drawing.ts';
+import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
 import { coatItems, zoneItems } from './coatItems.ts';
 import { coreItems, shellLabels } from './coreItems.ts';
-import { partOutline } from './partOutline.ts';
+import { BACK_TO_FRONT, boneItems, INK_OF_SIDE, skinItems, WEIGHT_OF_SIDE } from './posedItems.ts';
 import { project, type View } from './views.ts';
 
 /** What an elevation carries besides skin and base. */
@@ -16,14 +15,6 @@ export interface ElevationOptions {
   readonly dimensions: boolean;
 }
 
-const INK_OF_SIDE: Readonly<Record<Side, Ink>> = { left: 'near', right: 'far', mid: 'mid' };
-const WEIGHT_OF: Readonly<Record<Side, number>> = {
-  left: WEIGHT.near,
-  right: WEIGHT.far,
-  mid: WEIGHT.mid,
-};
-/** Far side first, so that near lines lie over far ones. */
-const BACK_TO_FRONT: readonly Side[] = ['right', 'mid', 'left'];
 const TITLES: Readonly<Record<View, string>> = {
   side: 'Side elevation',
   front: 'Front elevation',
@@ -44,8 +35,8 @@ const DIMENSION_GAP_MM = 9;
 export function elevation(plan: Plan, view: View, options: ElevationOptions): Drawing {
   const items = [
     ...boardItems(plan, view),
-    skinItem(plan, view),
-    ...(options.show === 'bones' ? boneItems(plan, view) : []),
+    ...skinItems(plan.stance.skin, plan.stance.blades, view),
+    ...(options.show === 'bones' ? boneItems(plan.stance.posed, view) : []),
     ...(options.show === 'core' ? coreItems(plan, view) : []),
     ...(options.show === 'wires' || options.show === 'core' ? wireItems(plan, view) : []),
     ...(options.show === 'core' && view === 'side' ? shellLabels(plan, view) : []),
@@ -58,18 +49,6 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
   const name = view === 'front' && options.show !== 'bones' ? 'Front' : TITLES[view];
   const title = name + ENDINGS[options.show];
   return fittedDrawing(`${view}-${options.show}`, title, items, MARGIN_MM);
-}
-
-function skinItem(plan: Plan, view: View): DrawingItem {
-  return {
-    kind: 'union',
-    ink: 'skin',
-    layer: 'skin',
-    weight: WEIGHT.thin,
-    outlines: plan.stance.skin
-      .map((part) => partOutline(view, part))
-      .filter((outline) => outline !== null),
-  };
 }
 
 function boardItems(plan: Plan, view: View): readonly DrawingItem[] {
@@ -93,31 +72,6 @@ function boardItems(plan: Plan, view: View): readonly DrawingItem[] {
   ];
 }
 
-function boneItems(plan: Plan, view: View): readonly DrawingItem[] {
-  const { bones } = plan.stance.posed;
-  const line = ({ bone, start, end }: PosedBone): DrawingItem => ({
-    kind: 'line',
-    ink: INK_OF_SIDE[bone.side],
-    layer: 'bones',
-    weight: WEIGHT_OF[bone.side],
-    points: [project(view, start), project(view, end)],
-    target: { kind: 'bone', id: bone.id },
-  });
-  const joint = ({ bone, start }: PosedBone): DrawingItem => ({
-    kind: 'circle',
-    ink: INK_OF_SIDE[bone.side],
-    layer: 'joints',
-    weight: WEIGHT.thin,
-    at: project(view, start),
-    radius: bone.side === 'right' ? 0.7 : 1,
-    target: { kind: 'bone', id: bone.id },
-  });
-  return BACK_TO_FRONT.flatMap((side) => {
-    const these = bones.filter(({ bone }) => bone.side === side);
-    return [...these.map(line), ...these.map(joint)];
-  });
-}
-
 function wireItems(plan: Plan, view: View): readonly DrawingItem[] {
   const paths = plan.wire.wires.flatMap((wire) => wirePaths(wire, view));
   return BACK_TO_FRONT.flatMap((side) => paths.filter((path) => path.ink === INK_OF_SIDE[side]));
@@ -130,8 +84,8 @@ const sideOf = (z: number): Side => (Math.abs(z) < 1e-6 ? 'mid' : z < 0 ? 'left'
 function wirePaths(wire: PlannedWire, view: View): readonly DrawingItem[] {
   const { points, pegs } = wire.route;
   const last = points.length - 2;
-  // The spine belongs to the midline, whichever way the head is turned; it has no pegs.
-  const isSpine = !pegs.includes(true);
+  // The spine belongs to the midline, whichever way the head is turned.
+  const isSpine = wire.kind === 'spine';
   const parts = points.slice(1).map((to, leg): DrawingItem => {
     const from = points[leg]!;
     const side = isSpine ? 'mid' : sideOf((from.at[2] + to.at[2]) / 2);
@@ -139,7 +93,7 @@ function wirePaths(wire: PlannedWire, view: View): readonly DrawingItem[] {
       kind: 'line',
       ink: INK_OF_SIDE[side],
       layer: `wire ${wire.id}`,
-      weight: WEIGHT_OF[side],
+      weight: WEIGHT_OF_SIDE[side],
       dashed: (leg === 0 && pegs[0]) || (leg === last && pegs[1]),
       points: [project(view, from.at), project(view, to.at)],
       target: { kind: 'wire', id: wire.id },
@@ -214,7 +168,7 @@ function massItems(plan: Plan, view: View): readonly DrawingItem[] {
 }
 
 function dimensionItems(plan: Plan, view: View): readonly DrawingItem[] {
-  const box = skinBox(plan.stance.skin);
+  const box = bodyBox(plan.stance.posed);
   const mm = (value: number): string => value.toFixed(1);
   const top = box.max[1];
   const corner = (x: number, y: number, z: number) => project(view, [x, y, z]);

@@ -45,7 +45,7 @@ describe.each(ANIMALS.map((animal) => [animal.name, animal.id] as const))(
         'wires',
         'base',
         'side-core',
-        'strokes',
+        ...(plan.skin.zones.some((one) => one.width !== null) ? ['strokes'] : []),
         'colours',
         'steps',
       ])

@@ -17,7 +17,7 @@ export function planSheets(plan: Plan): readonly Drawing[] {
     basePlanDrawing(plan.wire.base),
     elevation(plan, 'side', { show: 'core', dimensions: false }),
     elevation(plan, 'front', { show: 'core', dimensions: false }),
-    strokeCard(plan.skin, 2),
+    ...(plan.skin.zones.some((one) => one.width !== null) ? [strokeCard(plan.skin, 2)] : []),
     ...(plan.colour === null ? [] : [colourCard(plan.colour)]),
     ...(plan.bench === null ? [] : [stepsSheet(plan.bench)]),
   ];

@@ -127,5 +127,5 @@ function caption(wire: PlannedWire, y: number): DrawingItem {
 
 const stripTitle = (wires: readonly PlannedWire[]): string =>
   wires.length === 1
-    ? `${wires[0]?.id} ${wires[0]?.name} laid straight, bends from the ${wires[0]?.namedEnd}`
+    ? `${wires[0]?.id} ${wires[0]?.name} laid straight${wires[0]?.bends.length === 0 ? '' : `, bends from the ${wires[0]?.namedEnd}`}`
     : 'Wires laid straight, marks from the named end';

@@ -1,4 +1,4 @@
-import type { CoatZone } from '../anatomy/coat.ts';
+import { wordsOf, type CoatZone } from '../anatomy/coat.ts';
 import { hairLifeMm, undersizeLifeMm } from '../body/undersize.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { lastCall } from '../piece/lastCall.ts';
@@ -64,10 +64,11 @@ function zonePlan(
   const own = skin.zones[zone.id]?.hairMm ?? null;
   const method = skin.zones[zone.id]?.method ?? (zone.hair === null ? 'smooth' : 'carved');
   const n = asInput('n', scale);
+  const words = wordsOf(zone);
   const hairLife: Working = {
     ...common,
     id: `skin.zone.${zone.id}.life`,
-    label: `${zone.name}, hair in life`,
+    label: `${zone.name}, ${words.one} in life`,
     value: hairLifeMm(zone, skin),
     provenance: own === null ? (zone.hair?.provenance ?? 'memory') : 'own',
     formula: 'as given',
@@ -84,7 +85,7 @@ function zonePlan(
     length: {
       ...common,
       id: `skin.zone.${zone.id}.length`,
-      label: `${zone.name}, hair on the model`,
+      label: `${zone.name}, ${words.one} on the model`,
       value: hairLife.value / scale.value,
       provenance: 'derived',
       formula: 'l = L/n',
@@ -122,17 +123,20 @@ function widthWorking(
   return {
     id: `skin.zone.${zone.id}.width`,
     stage: 'skin',
-    label: `${zone.name}, width of a lock`,
+    label: `${zone.name}, width of a ${wordsOf(zone).stroke}`,
     value: lock.mm / scale.value,
     unit: 'mm',
     digits: 2,
     provenance: 'derived',
     formula: 'w = W/n',
     inputs: [
-      input('W', 'Lock of hair in life', lock.mm, 'mm', lock.provenance),
+      input('W', `Width of a ${wordsOf(zone).stroke} in life`, lock.mm, 'mm', lock.provenance),
       asInput('n', scale),
     ],
-    source: 'hairs cling into locks, and a lock is what a stroke can stand for (common practice)',
+    source:
+      (zone.covering ?? 'hair') === 'hair'
+        ? 'hairs cling into locks, and a lock is what a stroke can stand for (common practice)'
+        : 'definition of a scale',
     range: [lock.range[0] / scale.value, lock.range[1] / scale.value],
     target: { kind: 'zone', id: zone.id },
   };
@@ -167,6 +171,7 @@ function zoneSnags(one: ZonePlan, tools: readonly StrokeTool[]): readonly Snag[]
       code: 'hair-finer-than-tool',
       facts: {
         zone: one.zone.name,
+        what: wordsOf(one.zone).stroke,
         strokeMm: one.width.value,
         tool: finest.name,
         leastMm: finest.leastMm,

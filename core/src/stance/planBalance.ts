@@ -33,10 +33,14 @@ export const planBalance = lastCall(
       massCentre,
       footing: stands,
       workings,
-      snags: contacts.length === 0 ? [] : balanceSnags(stands, massCentre, contacts),
+      snags: judged(standing) ? balanceSnags(stands, massCentre, contacts) : [],
     };
   },
 );
+
+/** A body on rods is carried by its base, one on its belly cannot tip, one without contacts hangs. */
+const judged = (standing: StancePlan['feet']): boolean =>
+  standing.length > 0 && standing.every((foot) => foot.contact.kind === 'foot');
 
 function balanceWorkings(
   measure: MeasurePlan,

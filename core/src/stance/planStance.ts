@@ -1,7 +1,9 @@
+import type { Skeleton } from '../anatomy/skeleton.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { ContactSpec, FreedomName } from '../anatomy/bodyPlan.ts';
-import { presetOf, settledStance, stanceAngles } from '../body/settledStance.ts';
-import { padRadiusMm, skinBox, skinParts, type SkinPart } from '../body/skin.ts';
+import { isAloft, liftedIn, presetOf, settledStance, stanceAngles } from '../body/settledStance.ts';
+import { bodyBox, posedBlades, type PosedBlade } from '../body/blades.ts';
+import { padRadiusMm, skinParts, type SkinPart } from '../body/skin.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { lastCall } from '../piece/lastCall.ts';
@@ -29,7 +31,11 @@ export interface StancePlan {
   readonly posed: PosedSkeleton;
   /** The flesh, posed. */
   readonly skin: readonly SkinPart[];
+  /** Feathers, membranes and fins, posed. */
+  readonly blades: readonly PosedBlade[];
   readonly feet: readonly Footfall[];
+  /** Limb pairs, by id, that lie folded on the body. */
+  readonly folded: readonly string[];
   /** Every joint angle as it stands, degrees: the planted preset with the user's over it. */
   readonly angles: readonly Working[];
   readonly heightAsPosed: Working;
@@ -40,13 +46,14 @@ export interface StancePlan {
 /** Poses the measured skeleton at the model's size, in mm, ground at y = 0. */
 export const planStance = lastCall((stance: Piece['stance'], measure: MeasurePlan): StancePlan => {
   const { skeleton, lifePerModel } = measure;
-  const posed = settledStance(skeleton, stance, 1 / lifePerModel);
+  const posed = settledStance(skeleton, stance, 1 / lifePerModel, stance.base.rodMm);
   const skin = skinParts(posed);
-  const lifted = stance.lifted ?? presetOf(skeleton, stance.presetId).lifted;
-  const feet = skeleton.plan.contacts.map((contact) =>
+  const lifted = liftedIn(skeleton, stance);
+  const aloft = isAloft(skeleton, lifted) ? [bodyRod(skeleton)] : [];
+  const feet = [...skeleton.plan.contacts, ...aloft].map((contact) =>
     footfall(posed, contact, !lifted.includes(contact.id)),
   );
-  const box = skinBox(skin);
+  const box = bodyBox(posed);
   const extent = (id: string, label: string, axis: 0 | 1 | 2): Working => ({
     id: `stance.${id}`,
     stage: 'stance',
@@ -65,7 +72,9 @@ export const planStance = lastCall((stance: Piece['stance'], measure: MeasurePla
   return {
     posed,
     skin,
+    blades: posedBlades(posed),
     feet,
+    folded: presetOf(skeleton, stance.presetId).folded ?? [],
     angles,
     heightAsPosed,
     summary: [
@@ -84,16 +93,28 @@ export const stanceWorkings = (plan: StancePlan): readonly Working[] => [
   ...plan.angles,
 ];
 
+/** What carries a body that has no foot down: a rod into the root of its spine. */
+const bodyRod = (skeleton: Skeleton): ContactSpec => ({
+  id: 'body-rod',
+  name: 'body',
+  side: 'mid',
+  kind: 'rod',
+  bone: skeleton.bones[0]?.id ?? '',
+  reach: [],
+  level: null,
+});
+
 function footfall(posed: PosedSkeleton, contact: ContactSpec, down: boolean): Footfall {
   const ball = posedBone(posed, contact.bone).end;
-  const pad = padRadiusMm(posed, contact.bone);
+  const held = contact.kind === 'rod';
+  const pad = held ? 0 : padRadiusMm(posed, contact.bone);
   const gapMm = Math.max(0, ball[1] - pad);
   return {
     contact,
     ball,
     gapMm,
     down,
-    touches: gapMm <= TOUCH_MM,
+    touches: held || gapMm <= TOUCH_MM,
     working: {
       id: `stance.foot.${contact.id}`,
       stage: 'stance',
@@ -103,10 +124,14 @@ function footfall(posed: PosedSkeleton, contact: ContactSpec, down: boolean): Fo
       provenance: 'derived',
       formula: 'gap = y − r',
       inputs: [
-        input('y', 'Height of the ball of the foot', ball[1], 'mm', 'derived'),
+        input('y', 'Height of the bone’s end', ball[1], 'mm', 'derived'),
         input('r', 'Padding under it', pad, 'mm', 'memory'),
       ],
-      source: 'the body settles until its lowest foot touches',
+      source: held
+        ? 'a rod from the base carries the body here'
+        : contact.kind === 'rest'
+          ? 'the body settles until its lowest skin touches'
+          : 'the body settles until its lowest foot touches',
       target: { kind: 'contact', id: contact.id },
     },
   };

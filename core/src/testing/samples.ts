@@ -24,12 +24,13 @@ export function changed<S extends Section>(
 }
 
 /** The demonstration wolf. */
-export const wolfPiece = (): Piece => demoPieces()[1]!;
+export const wolfPiece = (): Piece =>
+  demoPieces().find((piece) => piece.id === 'wolf-at-the-carr')!;
 
 /** The body of a piece on a coarse grid; the same skeleton is worked out once. */
 export function coarseBody(piece: Piece): BodyGrid {
   const { skeleton } = planMeasure(piece.measure, piece.stance);
-  const key = JSON.stringify([piece.measure.animalId, piece.measure.lifeLengths]);
+  const key = JSON.stringify(piece.measure);
   const found = bodies.get(key) ?? bodyGrid(skeleton, 60);
   bodies.set(key, found);
   return found;

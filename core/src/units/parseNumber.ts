@@ -18,13 +18,14 @@ export function parseNumber(
   return value >= min && value <= max ? accepted(value) : refused(where, text, allowed);
 }
 
-/** Reads a scale: "1:3", "1/3" or "3" all give 3, the number of life millimetres in a model one. */
+/** Reads a scale: "1:3", "1/3" or "3" all give 3, the number of life millimetres in a model one; "4:1"
+ * gives a quarter. */
 export function parseScale(text: string, where = 'Scale'): Parsed<number> {
-  const allowed = 'a scale from 2:1 to 1:200, such as 1:3';
+  const allowed = 'a scale from 50:1 to 1:200, such as 1:3';
   const match = /^\s*(?:(\d*\.?\d+)\s*[:/])?\s*(\d*\.?\d+)\s*$/.exec(text);
   if (match === null) return refused(where, text, allowed);
   const lifePerModel = Number(match[2]) / Number(match[1] ?? 1);
-  return lifePerModel >= 0.5 && lifePerModel <= 200
+  return lifePerModel >= 0.02 && lifePerModel <= 200
     ? accepted(lifePerModel)
     : refused(where, text, allowed);
 }

@@ -16,6 +16,8 @@ export type Unit =
   | 'cm'
   | 'm'
   | 'cm2'
+  | 'px'
+  | 'mm/px'
   | 'deg'
   | 'g'
   | 'kg'
@@ -47,6 +49,8 @@ interface Shown {
 const METRIC: Readonly<Record<Unit, Shown>> = {
   mm: { unit: 'mm', digits: 1, factor: 1 },
   cm: { unit: 'cm', digits: 1, factor: 1 },
+  px: { unit: 'px', digits: 1, factor: 1 },
+  'mm/px': { unit: 'mm/px', digits: 4, factor: 1 },
   deg: { unit: '°', digits: 1, factor: 1 },
   g: { unit: 'g', digits: 0, factor: 1 },
   kg: { unit: 'kg', digits: 2, factor: 1 },
@@ -74,6 +78,7 @@ const IMPERIAL: Readonly<Record<Unit, Shown>> = {
   ...METRIC,
   mm: { unit: 'in', digits: 3, factor: 1 / MM_PER_INCH },
   cm: { unit: 'in', digits: 2, factor: 10 / MM_PER_INCH },
+  'mm/px': { unit: 'in/px', digits: 5, factor: 1 / MM_PER_INCH },
   g: { unit: 'oz', digits: 1, factor: 1 / GRAMS_PER_OUNCE },
   kg: { unit: 'lb', digits: 2, factor: 1000 / (16 * GRAMS_PER_OUNCE) },
   ml: { unit: 'fl oz', digits: 1, factor: 1 / ML_PER_FLUID_OUNCE },
@@ -102,7 +107,11 @@ export function formatQuantity(
 ): FormattedQuantity {
   const shown = (system === 'metric' ? METRIC : IMPERIAL)[unit];
   if (!Number.isFinite(value)) return { number: 'none', unit: '' };
-  if (unit === 'scale') return { number: `1:${trimZeros(value.toFixed(2))}`, unit: '' };
+  if (unit === 'scale') {
+    const number =
+      value < 1 ? `${trimZeros((1 / value).toFixed(2))}:1` : `1:${trimZeros(value.toFixed(2))}`;
+    return { number, unit: '' };
+  }
   const number = (value * shown.factor + (shown.shift ?? 0)).toFixed(digits ?? shown.digits);
   return { number: number.replace(/^-(0(\.0+)?)$/, '$1'), unit: shown.unit };
 }

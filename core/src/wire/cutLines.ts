@@ -1,3 +1,5 @@
+import type { Bone } from '../anatomy/skeleton.ts';
+import { sumPlusMinus } from '../anatomy/sumPlusMinus.ts';
 import { input, type Working, type WorkingInput } from '../piece/working.ts';
 import type { Unit } from '../units/quantity.ts';
 
@@ -11,7 +13,13 @@ export interface CutLines {
     inputs: readonly WorkingInput[],
     source?: string,
   ) => Working;
-  readonly sum: (label: string, lines: readonly Working[]) => Working;
+  /** `along` are the bones that the wire follows: they say how sure the sum is. */
+  readonly sum: (
+    label: string,
+    lines: readonly Working[],
+    along: readonly Bone[],
+    sizeFactor: number,
+  ) => Working;
 }
 
 const PRACTICE = 'common practice; change it under Allowances';
@@ -33,7 +41,8 @@ export function cutLines(prefix: string, wireId: string): CutLines {
       source,
       target,
     }),
-    sum: (label, lines) => ({
+    sum: (label, lines, along, sizeFactor) => ({
+      ...sumPlusMinus(along, sizeFactor),
       id: `${prefix}.cut`,
       stage: 'wire',
       label,

@@ -1,4 +1,6 @@
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
+import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
+import { posedBone } from '../anatomy/pose.ts';
 import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
 import type { Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/planStance.ts';
@@ -47,6 +49,7 @@ export function planLimbWire(
   const cover = thinnestCover(stance, route, () => diameterMm);
   return {
     id,
+    kind: 'limbs',
     name: pair.name,
     namedEnd: footName(stance, pair),
     metal: choice.metal,
@@ -59,7 +62,14 @@ export function planLimbWire(
     forming,
     features,
     lines,
-    cut: cutLines(`wire.${id}`, id).sum(`${id} ${pair.name}, cut`, lines),
+    cut: cutLines(`wire.${id}`, id).sum(
+      `${id} ${pair.name}, cut`,
+      lines,
+      pair.bonesLeft
+        .flatMap((bone) => [bone, otherSide(bone)])
+        .map((bone) => posedBone(stance.posed, bone).bone),
+      stance.posed.sizeFactor,
+    ),
     shortStrands: null,
     bends: planBends({ wireId: id, route, schedule, features, forming }),
     cover: coverWorking(id, cover, wire.coverMm),
@@ -72,7 +82,7 @@ export function planLimbWire(
 }
 
 const footName = (stance: StancePlan, pair: LimbPairSpec): string =>
-  stance.feet.find((foot) => foot.contact.id === pair.contactLeft)?.contact.name ?? 'left foot';
+  stance.feet.find((foot) => foot.contact.id === pair.contactLeft)?.contact.name ?? 'left tip';
 
 /** The turns round the spine: right after the bend at the crossing, or after the bend before it. */
 function wrapFeature(

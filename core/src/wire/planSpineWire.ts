@@ -1,3 +1,4 @@
+import { posedBone } from '../anatomy/pose.ts';
 import type { Working } from '../piece/working.ts';
 import { sizeText } from '../units/gauges.ts';
 import { bendSchedule, type BendSchedule } from './bendSchedule.ts';
@@ -35,9 +36,13 @@ export function planSpineWire(setting: WireSetting, id: string): PlannedWire {
   const single = route.singleUntil ?? 0;
   const cover = thinnestCover(stance, route, (leg) => (leg < single ? diameterMm : ropeMm));
   const { lines, shortLines } = spineLines(setting, id, route, schedule, diameterMm);
+  const { posed } = stance;
+  const column = posed.skeleton.plan.spine.map((bone) => posedBone(posed, bone).bone);
+  const withoutTail = column.slice(single);
   const label = choice.strands === 1 ? NAME : `${NAME}, long strand`;
   return {
     id,
+    kind: 'spine',
     name: NAME,
     namedEnd: 'tail end',
     metal: choice.metal,
@@ -50,14 +55,19 @@ export function planSpineWire(setting: WireSetting, id: string): PlannedWire {
     forming,
     features: [],
     lines,
-    cut: cutLines(`wire.${id}`, id).sum(`${id} ${label}, cut`, lines),
+    cut: cutLines(`wire.${id}`, id).sum(`${id} ${label}, cut`, lines, column, posed.sizeFactor),
     shortStrands:
       choice.strands === 1
         ? null
         : {
             count: choice.strands - 1,
             lines: shortLines,
-            cut: cutLines(`wire.${id}2`, id).sum(`${id}2 ${NAME}, short strand, cut`, shortLines),
+            cut: cutLines(`wire.${id}2`, id).sum(
+              `${id}2 ${NAME}, short strand, cut`,
+              shortLines,
+              withoutTail,
+              posed.sizeFactor,
+            ),
           },
     bends: planBends({ wireId: id, route, schedule, features: [], forming }),
     cover: coverWorking(id, cover, wire.coverMm),

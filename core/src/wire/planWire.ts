@@ -1,4 +1,4 @@
-import { otherSide } from '../anatomy/plans/bilateral.ts';
+import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import { lastCall } from '../piece/lastCall.ts';
 import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
@@ -6,6 +6,7 @@ import type { Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import { planBase, type BasePlan } from './baseHoles.ts';
 import { planLimbWire, type WireSetting } from './planLimbWire.ts';
+import { planRodWire } from './planRodWire.ts';
 import type { PlannedWire } from './plannedWire.ts';
 import { planSpineWire } from './planSpineWire.ts';
 import { planStock, type StockPlan } from './planStock.ts';
@@ -15,35 +16,54 @@ import { choiceDiameterMm } from './wireStock.ts';
 /** What Wire hands on: every wire with its bends, the base with its holes, and the stock. */
 export interface WirePlan {
   readonly wires: readonly PlannedWire[];
+  /** Limbs that lie folded on the body in this stance, by name: they carry no wire. */
+  readonly unwired: readonly string[];
   readonly base: BasePlan;
   readonly stock: StockPlan;
   readonly snags: readonly Snag[];
 }
 
-/** The scheme "bound loops": a twisted spine, and one wire per limb pair lashed to it. */
+/** Wires are called by letters, the spine first. */
+const letter = (i: number): string => String.fromCharCode('A'.charCodeAt(0) + i);
+
+/**
+ * The scheme "bound loops": a twisted spine, and one wire per limb pair lashed to it; a body that
+ * lies, swims or flies takes straight rods from the base instead of pegged feet.
+ */
 export const planWire = lastCall(
   (wire: Piece['wire'], base: Piece['stance']['base'], stance: StancePlan): WirePlan => {
     const { plan } = stance.posed.skeleton;
     const ropeMm = ropeDiameterMm(wire.spine.strands, choiceDiameterMm(wire.spine));
     const setting: WireSetting = { stance, wire, base, ropeMm };
     const choices = new Map<string, WireChoice>([['A', wire.spine]]);
-    const limbs = plan.limbPairs.map((pair, i) => {
-      const id = String.fromCharCode('B'.charCodeAt(0) + i);
+    const wired = plan.limbPairs.filter((pair) => !stance.folded.includes(pair.id));
+    const limbs = wired.map((pair, i) => {
+      const id = letter(1 + i);
       const choice = wire.limbs[pair.id] ?? wire.spine;
       choices.set(id, choice);
       return planLimbWire(setting, pair, choice, id);
     });
-    const wires = [planSpineWire(setting, 'A'), ...limbs];
+    const rods = stance.feet
+      .filter((hold) => hold.contact.kind !== 'foot' && hold.down)
+      .map((hold, i) => {
+        const id = letter(1 + wired.length + i);
+        const choice = { ...(wire.limbs[hold.contact.id] ?? wire.spine), strands: 1 };
+        choices.set(id, choice);
+        return planRodWire(setting, hold, choice, id);
+      });
+    const wires = [planSpineWire(setting, 'A'), ...limbs, ...rods];
     const pegMm = (contactId: string): number => {
-      const i = plan.limbPairs.findIndex((pair) =>
-        [pair.contactLeft, otherSide(pair.contactLeft)].includes(contactId),
+      const i = wired.findIndex(
+        ({ contactLeft }) =>
+          contactLeft !== null && [contactLeft, otherSide(contactLeft)].includes(contactId),
       );
-      return limbs[i]?.diameterMm ?? ropeMm;
+      return limbs[i]?.diameterMm ?? rods[0]?.diameterMm ?? ropeMm;
     };
     const board = planBase(stance, base, pegMm);
     const stock = planStock(wires, choices, wire);
     return {
       wires,
+      unwired: plan.limbPairs.filter((pair) => !wired.includes(pair)).map((pair) => pair.name),
       base: board,
       stock,
       snags: [...wires.flatMap((one) => one.snags), ...board.snags, ...stock.snags],

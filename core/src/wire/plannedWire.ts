@@ -33,6 +33,8 @@ export interface PlannedBend {
 /** One wire of the armature, from its named end. */
 export interface PlannedWire {
   readonly id: string;
+  /** The spine; a pair of limbs wound round it; a straight rod lashed to it. */
+  readonly kind: 'spine' | 'limbs' | 'rod';
   readonly name: string;
   /** The end marks are measured from: "tail end", "left hind foot". */
   readonly namedEnd: string;

@@ -1,5 +1,6 @@
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
-import { otherSide } from '../anatomy/plans/bilateral.ts';
+import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
+import type { Bone } from '../anatomy/skeleton.ts';
 import { alongBone, posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { StancePlan } from '../stance/planStance.ts';
@@ -22,31 +23,37 @@ export interface Route {
   readonly pegs: readonly [start: boolean, end: boolean];
 }
 
+/** A wire that ends in a free limb stops short of its tip: common practice. */
+const TIP_REACH = 0.8;
+
 /** The spine: from short of the tail tip, along the column, into the head. */
 export function spineRoute(posed: PosedSkeleton): Route {
-  const { spine, spineReach, tailBones } = posed.skeleton.plan;
-  const tails = tailBones.toReversed();
-  const points: RoutePoint[] = [];
-  spine.forEach((id, i) => {
-    const at = posedBone(posed, id);
-    const isTail = tails.includes(id);
-    if (isTail) {
-      if (i === 0) points.push({ at: alongBone(at, spineReach.tail), name: 'tail end' });
-      points.push({ at: at.start, name: jointName(at.bone.joint.name) });
-    } else if (at.bone.parent !== null) {
-      points.push({ at: at.start, name: jointName(at.bone.joint.name) });
-      if (i === spine.length - 1) {
-        points.push({ at: alongBone(at, spineReach.head), name: 'muzzle' });
-      }
-    }
+  const { spine, spineEnds, tailBones } = posed.skeleton.plan;
+  const bones = spine.map((id) => posedBone(posed, id));
+  const [first, last] = [bones[0], bones.at(-1)];
+  if (first === undefined || last === undefined)
+    throw new Error(`plan ${posed.skeleton.plan.id} has no spine`);
+  const joints = bones.slice(1).map((bone, i): RoutePoint => {
+    // Two neighbours meet where the one that hangs on the other begins.
+    const hanging = bone.bone.parent === spine[i] ? bone : bones[i]!;
+    return { at: hanging.start, name: jointName(hanging.bone.joint.name) };
   });
-  return { points, wrapAt: null, singleUntil: tails.length, pegs: [false, false] };
+  return {
+    points: [
+      { at: alongBone(first, spineEnds.tail.reach), name: spineEnds.tail.name },
+      ...joints,
+      { at: alongBone(last, spineEnds.head.reach), name: spineEnds.head.name },
+    ],
+    wrapAt: null,
+    singleUntil: tailBones.length,
+    pegs: [false, false],
+  };
 }
 
 /**
  * A limb pair: from under the left foot, up the limb, over the girdle, down to the right foot. A
- * lifted foot has no peg: the wire ends in its ball. `pegDepthMm` is how far a peg reaches below
- * the top of the base.
+ * lifted foot has no peg: the wire ends in its ball, and in a free limb short of its tip.
+ * `pegDepthMm` is how far a peg reaches below the top of the base.
  */
 export function limbRoute(stance: StancePlan, pair: LimbPairSpec, pegDepthMm: number): Route {
   const left = limbUp(stance, pair, 'left', pegDepthMm);
@@ -72,9 +79,6 @@ function limbUp(
   pegDepthMm: number,
 ): { readonly points: readonly RoutePoint[]; readonly peg: boolean } {
   const sided = (id: string): string => (side === 'left' ? id : otherSide(id));
-  const foot = stance.feet.find((one) => one.contact.id === sided(pair.contactLeft));
-  if (foot === undefined) throw new Error(`no foot ${sided(pair.contactLeft)}`);
-  const [x, , z] = foot.ball;
   const joints = pair.bonesLeft
     .toReversed()
     .slice(0, -1)
@@ -82,11 +86,26 @@ function limbUp(
       const at = posedBone(stance.posed, sided(id));
       return { at: at.start, name: `${side} ${jointName(at.bone.joint.name)}` };
     });
+  const { contactLeft } = pair;
+  if (contactLeft === null) {
+    const last = posedBone(stance.posed, sided(pair.bonesLeft.at(-1) ?? ''));
+    const tip = {
+      at: alongBone(last, TIP_REACH),
+      name: `${side} ${last.bone.tip ?? `end of the ${plainName(last.bone)}`}`,
+    };
+    return { points: [tip, ...joints], peg: false };
+  }
+  const foot = stance.feet.find((one) => one.contact.id === sided(contactLeft));
+  if (foot === undefined) throw new Error(`no foot ${sided(contactLeft)}`);
+  const [x, , z] = foot.ball;
   const ball: RoutePoint = { at: foot.ball, name: `ball of the ${foot.contact.name}` };
   const peg: RoutePoint[] = foot.down
     ? [{ at: [x, -pegDepthMm, z], name: `peg under the ${foot.contact.name}` }]
     : [];
   return { points: [...peg, ball, ...joints], peg: foot.down };
 }
+
+const plainName = ({ name }: Bone): string =>
+  jointName(name).replace(/,? ?(left|right)$|\s*\(.*\)/g, '');
 
 const jointName = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);

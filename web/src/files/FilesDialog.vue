@@ -5,6 +5,7 @@ import {
   cutListCsv,
   drawingSvg,
   elevation,
+  foundCsv,
   pieceText,
   planJson,
   planSheets,
@@ -45,6 +46,16 @@ async function pdf(): Promise<void> {
     problem.value = `The sheets could not be made: ${(error as Error).message}.`;
   } finally {
     busy.value = false;
+  }
+}
+
+async function archive(): Promise<void> {
+  problem.value = null;
+  try {
+    const { pieceZip } = await import('./pieceZip.ts');
+    downloadBlob(`${piece.value.id}.zip`, await pieceZip(piece.value));
+  } catch (error) {
+    problem.value = `The archive could not be made: ${(error as Error).message}.`;
   }
 }
 
@@ -104,10 +115,27 @@ const FILES = [
       ),
   },
   {
+    id: 'found',
+    title: 'Lengths found (CSV)',
+    what: 'What pictures, tape and caliper say of each bone, in life, ± and from what.',
+    make: () =>
+      downloadText(
+        `${piece.value.id}-found-lengths.csv`,
+        foundCsv(plan.value.references),
+        'text/csv',
+      ),
+  },
+  {
     id: 'piece',
     title: 'This piece (JSON)',
     what: 'Your decisions and measurements, to keep or to take in elsewhere.',
     make: () => downloadText(`${piece.value.id}.json`, pieceText(piece.value), 'application/json'),
+  },
+  {
+    id: 'zip',
+    title: 'This piece (ZIP)',
+    what: 'The same with the reference pictures that you brought in.',
+    make: () => void archive(),
   },
 ];
 </script>

@@ -21,7 +21,15 @@ const result = computed(() => text(props.working.value, props.working.unit, prop
         </dd>
       </div>
     </dl>
-    <p class="number">= {{ result }}</p>
+    <p class="number">
+      = {{ result
+      }}<template v-if="working.plusMinus !== undefined">
+        ± {{ text(working.plusMinus, working.unit, working.digits) }}</template
+      >
+    </p>
+    <p v-if="working.plusMinus !== undefined" class="note">
+      The true value lies in this range with 95 %: clicks, scales and readings; not the pose.
+    </p>
     <p v-if="working.range" class="note">
       Usual: {{ text(working.range[0], working.unit) }} to
       {{ text(working.range[1], working.unit) }}

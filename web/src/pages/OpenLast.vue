@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { demoPieces } from '@keen-sinew/core';
 import { onMounted } from 'vue';
 import { useRouter } from 'vue-router';
 import { readSetting } from '../stores/pieceStorage.ts';
@@ -11,7 +12,11 @@ const router = useRouter();
 onMounted(async () => {
   await store.loadAll();
   const last = await readSetting<string>('last');
-  const piece = store.pieces.find((one) => one.id === last) ?? store.pieces[0];
+  const wanted = [last, demoPieces()[0]?.id];
+  const piece =
+    wanted
+      .map((id) => store.pieces.find((one) => one.id === id))
+      .find((one) => one !== undefined) ?? store.pieces[0];
   await router.replace(piece ? `/piece/${piece.id}/measure` : '/pieces');
 });
 </script>

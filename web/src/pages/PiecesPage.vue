@@ -1,21 +1,24 @@
 <script setup lang="ts">
-import { ANIMALS, animalById, pieceText, type Piece } from '@keen-sinew/core';
+import { ANIMALS, animalById, pieceText, quantityText, type Piece } from '@keen-sinew/core';
 import { NInput, useMessage } from 'naive-ui';
 import { h, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { offlineSentence } from '../composables/offline.ts';
 import ChoiceField from '../controls/ChoiceField.vue';
-import { downloadText } from '../files/download.ts';
+import { downloadBlob, downloadText } from '../files/download.ts';
+import { keepPicture } from '../stores/pictureStorage.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 
 const store = usePieceStore();
 const router = useRouter();
 const message = useMessage();
 const name = ref('');
-const animalId = ref(ANIMALS[0]?.id ?? '');
+const animalId = ref('eurasian-otter');
 const problem = ref<string | null>(null);
 const fileInput = ref<HTMLInputElement | null>(null);
-const animals = ANIMALS.map((animal) => ({ label: animal.name, value: animal.id }));
+const animals = ANIMALS.map((animal) => ({ label: animal.name, value: animal.id })).toSorted(
+  (a, b) => a.label.localeCompare(b.label),
+);
 
 onMounted(() => store.loadAll());
 
@@ -30,13 +33,27 @@ async function takeIn(event: Event): Promise<void> {
   const file = input.files?.[0];
   input.value = '';
   if (!file) return;
-  const taken = await store.takeIn(await file.text());
+  const taken = await readIn(file);
   if ('sentence' in taken) {
     problem.value = `${file.name} was not taken in. ${taken.sentence}`;
     return;
   }
   problem.value = null;
   await router.push(`/piece/${taken.id}/measure`);
+}
+
+/** A piece file as text, or an archive with its pictures, told by what it holds. */
+async function readIn(file: File): Promise<{ id: string } | { sentence: string }> {
+  if ((await file.slice(0, 2).text()) !== 'PK') return store.takeIn(await file.text());
+  try {
+    const { readPieceZip } = await import('../files/pieceZip.ts');
+    const { text, pictures } = await readPieceZip(file);
+    const taken = await store.takeIn(text);
+    if ('id' in taken) for (const [id, blob] of pictures) await keepPicture(taken.id, id, blob);
+    return taken;
+  } catch (error) {
+    return { sentence: `The archive could not be read: ${(error as Error).message}.` };
+  }
 }
 
 async function remove(piece: Piece): Promise<void> {
@@ -59,12 +76,24 @@ async function remove(piece: Piece): Promise<void> {
   );
 }
 
-const keep = (piece: Piece): void =>
-  downloadText(`${piece.id}.json`, pieceText(piece), 'application/json');
-const scaleText = (piece: Piece): string =>
-  piece.measure.scale.by === 'ratio'
-    ? `1:${piece.measure.scale.lifePerModel}`
-    : `scale by ${piece.measure.scale.by.replace('-', ' ')}`;
+/** With the pictures that were brought in, where there are some: nothing is left behind. */
+async function keep(piece: Piece): Promise<void> {
+  if (piece.references.pictures.every(({ shipped }) => shipped !== null)) {
+    downloadText(`${piece.id}.json`, pieceText(piece), 'application/json');
+    return;
+  }
+  try {
+    const { pieceZip } = await import('../files/pieceZip.ts');
+    downloadBlob(`${piece.id}.zip`, await pieceZip(piece));
+  } catch (error) {
+    problem.value = `${piece.name} was not saved: ${(error as Error).message}.`;
+  }
+}
+function scaleText({ measure: { scale } }: Piece): string {
+  if (scale.by === 'ratio') return quantityText(scale.lifePerModel, 'scale');
+  if (scale.by === 'size') return `scale by ${scale.sizeId.replace('-', ' ')}`;
+  return scale.by === 'eye' ? 'scale by its eyes' : `scale by the ${scale.by}`;
+}
 </script>
 
 <template>
@@ -88,7 +117,8 @@ const scaleText = (piece: Piece): string =>
         <li v-for="piece in store.pieces" :key="piece.id">
           <RouterLink :to="`/piece/${piece.id}/measure`">{{ piece.name }}</RouterLink>
           <span>
-            {{ animalById(piece.measure.animalId)?.name }}, {{ scaleText(piece) }}
+            {{ piece.measure.creature?.name ?? animalById(piece.measure.animalId)?.name }},
+            {{ scaleText(piece) }}
             <template v-if="piece.place"> · {{ piece.place }}</template>
           </span>
           <span class="acts">
@@ -107,6 +137,10 @@ const scaleText = (piece: Piece): string =>
     </section>
     <section aria-labelledby="new">
       <h2 id="new">A new piece</h2>
+      <p class="look">
+        Not sure which? <RouterLink to="/library">Open the library of animals</RouterLink> to see
+        them side by side, or to put one together yourself.
+      </p>
       <form @submit.prevent="make">
         <label>
           <span>Name</span>
@@ -134,7 +168,7 @@ const scaleText = (piece: Piece): string =>
         ref="fileInput"
         class="visually-hidden"
         type="file"
-        accept=".json,application/json"
+        accept=".json,.zip,application/json,application/zip"
         aria-label="Piece file"
         tabindex="-1"
         @change="takeIn"

@@ -25,9 +25,16 @@ const background = computed(() =>
     : `Working out the body, ${Math.round(bodyProgress.value * 100)} %`,
 );
 
+/** Where a snag is seen: its stage, or the room of Measure that it is of. */
+function roomOf({ stage, code, target }: Snag): string {
+  if (target?.kind === 'picture') return `measure/pictures/${target.id}`;
+  if (target?.kind === 'landmark') return 'measure/found';
+  return code === 'reading-doubted' ? 'measure/tape' : stage;
+}
+
 /** Goes to the stage and place of a snag, with the working that shows it open where there is one. */
 async function showSnag(snag: Snag): Promise<void> {
-  await router.push(`/piece/${piece.value.id}/${snag.stage}`);
+  await router.push(`/piece/${piece.value.id}/${roomOf(snag)}`);
   await nextTick();
   const working = plan.value.workings.find((one) => sameTarget(one.target, snag.target));
   pick(snag.target ?? null, working?.id ?? null);
@@ -69,7 +76,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     <div class="rooms">
       <SpineNav
         :piece-id="piece.id"
-        :here="String(route.name)"
+        :here="String(route.meta['stage'] ?? route.name)"
         :confirmed="piece.confirmed"
         :snags="plan.snags"
       />

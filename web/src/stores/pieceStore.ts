@@ -1,4 +1,12 @@
-import { demoPieces, newPiece, problemSentence, readPieceText, type Piece } from '@keen-sinew/core';
+import {
+  demoPieces,
+  newPiece,
+  newPieceOf,
+  problemSentence,
+  readPieceText,
+  type Creature,
+  type Piece,
+} from '@keen-sinew/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import {
@@ -11,6 +19,7 @@ import {
   type DamagedPiece,
   type Step,
 } from './pieceStorage.ts';
+import { dropPicturesOfNone } from './pictureStorage.ts';
 
 /** Steps kept on the way back; older ones are let go. */
 const MAX_STEPS = 100;
@@ -25,6 +34,8 @@ export const usePieceStore = defineStore('pieces', () => {
   const saveProblem = ref<string | null>(null);
   const damaged = shallowRef<readonly DamagedPiece[]>([]);
   const changedElsewhere = ref(false);
+  /** Pictures of removed pieces are let go at the next visit, so that removing can be undone. */
+  let tidied = false;
   let revision = 0;
   let writing: Promise<void> = Promise.resolve();
 
@@ -41,7 +52,10 @@ export const usePieceStore = defineStore('pieces', () => {
       await writeSetting('visited', true);
     }
     const found: Piece[] = [];
-    for (const id of await storedIds()) {
+    const ids = await storedIds();
+    if (!tidied) await dropPicturesOfNone(ids);
+    tidied = true;
+    for (const id of ids) {
       const { stored, damage } = await loadPiece(id);
       if (stored) found.push(stored.piece);
       if (damage) damaged.value = [...damaged.value, damage];
@@ -131,6 +145,14 @@ export const usePieceStore = defineStore('pieces', () => {
     return id;
   }
 
+  /** Makes a new piece of an own animal, which it carries along; returns its id. */
+  async function createOf(name: string, creature: Creature): Promise<string> {
+    const id = freeId(name);
+    await writeNew(newPieceOf(id, name, creature));
+    await loadAll();
+    return id;
+  }
+
   /** Takes in a piece file; returns its id, or the sentence of what is wrong with it. */
   async function takeIn(text: string): Promise<{ id: string } | { sentence: string }> {
     const read = readPieceText(text);
@@ -195,6 +217,7 @@ export const usePieceStore = defineStore('pieces', () => {
     undo,
     redo,
     create,
+    createOf,
     takeIn,
     remove,
     restoreDemo,

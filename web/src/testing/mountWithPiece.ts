@@ -32,7 +32,7 @@ const bodies = new Map<string, BodyGrid>();
 const heats = new Map<string, HeatRun>();
 
 function bodyOf(piece: Piece): BodyGrid {
-  const key = JSON.stringify(piece.measure.lifeLengths) + piece.measure.animalId;
+  const key = JSON.stringify(piece.measure);
   const { skeleton } = planMeasure(piece.measure, piece.stance);
   const found = bodies.get(key) ?? bodyGrid(skeleton, COARSE_CELLS);
   bodies.set(key, found);

@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { memory } from './memory.ts';
+import { count, feature, section } from './shapes.ts';
 
 /**
  * Eurasian otter, a typical adult. All values are from general knowledge (memory), to be checked
@@ -14,6 +15,7 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
   planId: 'four-footed-mammal',
   lengths: {
     skull: memory(115, 103, 128),
+    ear: memory(24, 18, 30),
     neckUpper: memory(52, 40, 62),
     neckLower: memory(58, 45, 70),
     thoracic: memory(240, 205, 275),
@@ -35,6 +37,7 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
     hindDigits: memory(46, 36, 56),
   },
   rest: {
+    ear: [-0.5, 0.55, -0.68],
     lumbar: [1, 0.16, 0],
     thoracic: [1, -0.12, 0],
     neckLower: [1, 0.12, 0],
@@ -48,6 +51,7 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
     metatarsus: [0.5, -0.86, 0],
   },
   flesh: {
+    ear: [section(0.45, [14, 4, 10])],
     skull: [
       {
         from: 0.12,
@@ -139,6 +143,14 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
     metatarsus: [{ from: 0, to: 1, radiusFrom: 15, radiusTo: 12 }],
     hindDigits: [{ from: 0, to: 0.9, radiusFrom: 12, radiusTo: 7 }],
   },
+  features: [feature('claws', 'Claws', 'foreDigits', 20, memory(7, 5, 9))],
+  counts: [
+    count('Teeth', 36, 36, 'I 3/3 · C 1/1 · P 4/3 · M 1/2, on each side'),
+    count('Neck vertebrae', 7),
+    count('Chest vertebrae', 14, 15),
+    count('Loin vertebrae', 5, 6),
+    count('Toes, each foot', 5, 5, 'webbed to the last joint'),
+  ],
   coat: [
     {
       id: 'throat',
@@ -154,7 +166,7 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
     {
       id: 'face',
       name: 'Face',
-      bones: ['skull'],
+      bones: ['skull', 'ear'],
       hair: memory(8, 4, 12),
       lock: memory(0.9, 0.5, 1.5),
       lieDeg: 12,
@@ -225,11 +237,18 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
     },
   ],
   eye: memory(11, 9, 13),
+  sexes: [
+    { name: 'male', size: 1 },
+    { name: 'female', size: 0.88 },
+  ],
   ranges: {
     massKg: [5, 12],
-    shoulderHeightMm: [250, 320],
-    headBodyMm: [570, 850],
-    tailMm: [320, 470],
+    sizes: {
+      'shoulder-height': [250, 320],
+      length: [890, 1320],
+      'head-body': [570, 850],
+      tail: [320, 470],
+    },
   },
   commonMistake:
     'The legs come out too long: the belly hangs low and the elbow and knee lie inside the outline of the body.',

@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { memory } from './memory.ts';
+import { cone, count, feature } from './shapes.ts';
 
 /**
  * Grey wolf, a typical adult of middle latitudes. All values are from general knowledge (memory),
@@ -14,6 +15,7 @@ export const GREY_WOLF: Animal = Object.freeze({
   planId: 'four-footed-mammal',
   lengths: {
     skull: memory(260, 230, 290),
+    ear: memory(110, 95, 125),
     neckUpper: memory(110, 90, 130),
     neckLower: memory(120, 100, 145),
     thoracic: memory(370, 320, 420),
@@ -35,6 +37,7 @@ export const GREY_WOLF: Animal = Object.freeze({
     hindDigits: memory(60, 50, 72),
   },
   rest: {
+    ear: [-0.12, 0.94, -0.32],
     lumbar: [1, 0.05, 0],
     thoracic: [1, 0.03, 0],
     neckLower: [1, 0.42, 0],
@@ -54,6 +57,7 @@ export const GREY_WOLF: Animal = Object.freeze({
     metatarsus: [0.12, -0.99, 0],
   },
   flesh: {
+    ear: [cone(0, 0.9, 30, 9)],
     skull: [
       { at: 0.26, radii: [92, 62, 72], offset: [0, -6, 0] },
       {
@@ -135,6 +139,14 @@ export const GREY_WOLF: Animal = Object.freeze({
     metatarsus: [{ from: 0, to: 1, radiusFrom: 20, radiusTo: 19 }],
     hindDigits: [{ from: 0, to: 0.85, radiusFrom: 20, radiusTo: 11 }],
   },
+  features: [feature('claws', 'Claws', 'foreDigits', 18, memory(28, 22, 34))],
+  counts: [
+    count('Teeth', 42, 42, 'I 3/3 · C 1/1 · P 4/4 · M 2/3, on each side'),
+    count('Neck vertebrae', 7),
+    count('Chest vertebrae', 13),
+    count('Loin vertebrae', 7),
+    count('Toes that meet the ground, each foot', 4),
+  ],
   coat: [
     {
       id: 'throat',
@@ -150,7 +162,7 @@ export const GREY_WOLF: Animal = Object.freeze({
     {
       id: 'face',
       name: 'Face',
-      bones: ['skull'],
+      bones: ['skull', 'ear'],
       hair: memory(14, 6, 30),
       lock: memory(1.5, 0.8, 2.5),
       lieDeg: 18,
@@ -221,11 +233,18 @@ export const GREY_WOLF: Animal = Object.freeze({
     },
   ],
   eye: memory(23, 20, 26),
+  sexes: [
+    { name: 'male', size: 1 },
+    { name: 'female', size: 0.93 },
+  ],
   ranges: {
     massKg: [25, 55],
-    shoulderHeightMm: [650, 850],
-    headBodyMm: [1000, 1500],
-    tailMm: [300, 500],
+    sizes: {
+      'shoulder-height': [650, 850],
+      length: [1300, 2000],
+      'head-body': [1000, 1500],
+      tail: [300, 500],
+    },
   },
   commonMistake:
     'The chest comes out round and the legs too far apart: a wolf is deep and narrow, stands high on its toes, and its elbows lie close in.',

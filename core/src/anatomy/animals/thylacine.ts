@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { memory } from './memory.ts';
+import { count, feature, section } from './shapes.ts';
 
 /**
  * Thylacine, a typical adult: extinct, known from skins, skeletons and short films. All values are
@@ -15,6 +16,7 @@ export const THYLACINE: Animal = Object.freeze({
   planId: 'four-footed-mammal',
   lengths: {
     skull: memory(218, 190, 245),
+    ear: memory(80, 68, 92),
     neckUpper: memory(78, 62, 95),
     neckLower: memory(86, 68, 105),
     thoracic: memory(345, 300, 395),
@@ -36,6 +38,7 @@ export const THYLACINE: Animal = Object.freeze({
     hindDigits: memory(44, 36, 54),
   },
   rest: {
+    ear: [-0.1, 0.9, -0.42],
     lumbar: [1, 0.12, 0],
     thoracic: [1, 0.02, 0],
     neckLower: [1, 0.34, 0],
@@ -55,6 +58,7 @@ export const THYLACINE: Animal = Object.freeze({
     metatarsus: [0.34, -0.94, 0],
   },
   flesh: {
+    ear: [section(0.5, [40, 8, 22])],
     skull: [
       { at: 0.25, radii: [78, 48, 58], offset: [0, -4, 0] },
       {
@@ -136,6 +140,14 @@ export const THYLACINE: Animal = Object.freeze({
     metatarsus: [{ from: 0, to: 1, radiusFrom: 16, radiusTo: 15 }],
     hindDigits: [{ from: 0, to: 0.85, radiusFrom: 16, radiusTo: 9 }],
   },
+  features: [feature('claws', 'Claws', 'foreDigits', 18, memory(16, 12, 20))],
+  counts: [
+    count('Teeth', 46, 46, 'I 4/3 · C 1/1 · P 3/3 · M 4/4, on each side'),
+    count('Neck vertebrae', 7),
+    count('Chest vertebrae', 13),
+    count('Loin vertebrae', 6),
+    count('Stripes', 13, 21, 'from behind the shoulders to the root of the tail'),
+  ],
   coat: [
     {
       id: 'throat',
@@ -151,7 +163,7 @@ export const THYLACINE: Animal = Object.freeze({
     {
       id: 'face',
       name: 'Face',
-      bones: ['skull'],
+      bones: ['skull', 'ear'],
       hair: memory(6, 3, 10),
       lock: memory(0.9, 0.5, 1.5),
       lieDeg: 10,
@@ -222,11 +234,18 @@ export const THYLACINE: Animal = Object.freeze({
     },
   ],
   eye: memory(18, 15, 21),
+  sexes: [
+    { name: 'male', size: 1 },
+    { name: 'female', size: 0.87 },
+  ],
   ranges: {
     massKg: [12, 30],
-    shoulderHeightMm: [500, 620],
-    headBodyMm: [950, 1300],
-    tailMm: [450, 660],
+    sizes: {
+      'shoulder-height': [500, 620],
+      length: [1400, 1960],
+      'head-body': [950, 1300],
+      tail: [450, 660],
+    },
   },
   commonMistake:
     'It comes out as a striped dog: its tail grows thick and stiff out of the rump, its hind quarters stand low, and its head is long for so slight a body.',

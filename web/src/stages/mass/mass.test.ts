@@ -29,10 +29,10 @@ describe('ShellTable', () => {
 
   it('turns foil to solid clay, and takes the plan’s own build back', async () => {
     const { wrapper, piece, plan } = mountWithPiece(ShellTable, otter);
-    await wrapper.findAll('button.core')[2]!.trigger('click');
+    await wrapper.findAll('button.core')[3]!.trigger('click');
     expect(piece().mass.shells['trunk']).toEqual({ core: 'solid', shellMm: 5 });
-    expect(plan().mass!.regions[2]!.coreVolume.value).toBe(0);
-    const reset = wrapper.findAll('tbody tr')[2]!.find('.quiet-button');
+    expect(plan().mass!.regions[3]!.coreVolume.value).toBe(0);
+    const reset = wrapper.findAll('tbody tr')[3]!.find('.quiet-button');
     await reset.trigger('click');
     expect(piece().mass.shells).not.toHaveProperty('trunk');
   });

@@ -6,6 +6,7 @@ import { useUnits } from '../../composables/useUnits.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import { PROVENANCE_TEXT } from '../../ledger/provenanceText.ts';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
+import { revertLength } from './lengthChanges.ts';
 
 defineProps<{ rows: readonly BoneRow[] }>();
 const { piece, change } = usePiecePlan();
@@ -23,19 +24,16 @@ function set(row: BoneRow, mm: number): void {
     ...p,
     measure: {
       ...p.measure,
-      lifeLengths: { ...p.measure.lifeLengths, [row.bone.key]: { mm, provenance: 'measured' } },
+      lifeLengths: {
+        ...p.measure.lifeLengths,
+        [row.bone.key]: { mm, provenance: 'measured', plusMinusMm: null, on: null },
+      },
     },
   }));
 }
 
-function revert(row: BoneRow): void {
-  change(`Take the library’s ${row.life.label}`, (p) => {
-    const lifeLengths = Object.fromEntries(
-      Object.entries(p.measure.lifeLengths).filter(([key]) => key !== row.bone.key),
-    );
-    return { ...p, measure: { ...p.measure, lifeLengths } };
-  });
-}
+const revert = (row: BoneRow): void =>
+  change(`Take the library’s ${row.life.label}`, (p) => revertLength(p, row.bone.key));
 
 function toggle(row: BoneRow, which: 'life' | 'model'): void {
   const working = row[which];

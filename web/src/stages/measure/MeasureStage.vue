@@ -10,9 +10,12 @@ import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
 import BoneTable from './BoneTable.vue';
+import FigureControl from './FigureControl.vue';
+import MeasureTabs from './MeasureTabs.vue';
 import ScaleControl from './ScaleControl.vue';
+import SmallThings from './SmallThings.vue';
 
-const { plan } = usePiecePlan();
+const { piece, plan } = usePiecePlan();
 const { target } = useSelection();
 const pickOnSheet = usePickOnSheet();
 const options = { show: 'bones', dimensions: true } as const;
@@ -25,18 +28,25 @@ const animal = computed(() => plan.value.measure.skeleton.animal);
 
 <template>
   <SheetFrame label="The measured skeleton, drawn to scale">
+    <MeasureTabs />
     <SheetBoard
       :rows="rows"
       :target="target"
       :label="`Side, front and plan of the ${animal.name}, model millimetres`"
       @pick="pickOnSheet"
     />
-    <p class="advice"><b>Often got wrong:</b> {{ animal.commonMistake }}</p>
+    <p v-if="piece.measure.creature === null" class="advice">
+      <b>Often got wrong:</b> {{ animal.commonMistake }}
+    </p>
   </SheetFrame>
   <LedgerPanel stage="measure">
     <LedgerSection title="Scale">
       <ScaleControl />
       <WorkingRow :working="plan.measure.scale" />
+      <SmallThings />
+    </LedgerSection>
+    <LedgerSection title="Which individual" folded>
+      <FigureControl />
     </LedgerSection>
     <LedgerSection title="The whole animal">
       <WorkingRow v-for="one in plan.measure.summary" :key="one.id" :working="one" />

@@ -12,22 +12,39 @@ import { useUnits } from '../../composables/useUnits.ts';
 import PickRow from '../../controls/PickRow.vue';
 import QuantityField from '../../controls/QuantityField.vue';
 
-type By = ScaleChoice['by'];
 type Oven = NonNullable<Piece['measure']['oven']>;
 
 const { piece, plan, change } = usePiecePlan();
 const { system, text } = useUnits();
-const WAYS: readonly { readonly label: string; readonly value: By }[] = [
-  { label: 'Ratio', value: 'ratio' },
-  { label: 'Shoulder height', value: 'shoulder-height' },
-  { label: 'Length', value: 'length' },
-  { label: 'Fit the oven', value: 'oven' },
-];
+/** A size of the plan is offered under this and its id. */
+const SIZE = 'size:';
+/** A row of sizes that still reads at a glance. */
+const MOST_SIZES = 3;
 const SIDES = ['lengthMm', 'widthMm', 'heightMm'] as const;
 const SIDE_NAMES = { lengthMm: 'long', widthMm: 'deep', heightMm: 'high' } as const;
 
 const scale = computed(() => piece.value.measure.scale);
+const sizes = computed(() => plan.value.measure.sizes.all.slice(0, MOST_SIZES));
+const ways = computed(() => [
+  { label: 'Ratio', value: 'ratio' },
+  ...sizes.value.map(({ spec }) => ({ label: spec.name, value: SIZE + spec.id })),
+  { label: 'Fit the oven', value: 'oven' },
+  { label: 'Fit a box', value: 'box' },
+  { label: 'Fit a board', value: 'board' },
+  { label: 'Fit eyes', value: 'eye' },
+]);
+const way = computed(() =>
+  scale.value.by === 'size' ? SIZE + scale.value.sizeId : scale.value.by,
+);
+const sized = computed(() => {
+  const now = scale.value;
+  if (now.by !== 'size') return undefined;
+  const size = plan.value.measure.sizes.all.find(({ spec }) => spec.id === now.sizeId);
+  return { ...now, name: (size ?? plan.value.measure.sizes.length).spec.name };
+});
 const oven = computed(() => piece.value.measure.oven);
+const board = computed(() => (scale.value.by === 'board' ? scale.value : null));
+const FALLBACK: Oven = { lengthMm: 400, heightMm: 250, widthMm: 350 };
 
 const setScale = (next: ScaleChoice): void =>
   change('Change the scale', (p) => ({ ...p, measure: { ...p.measure, scale: next } }));
@@ -35,37 +52,58 @@ const setScale = (next: ScaleChoice): void =>
 /** Keeps the model as large as it is, and only changes which target decides. */
 function setWay(by: string): void {
   const ratio = plan.value.measure.lifePerModel;
-  const { shoulderHeightMm, totalLengthMm } = plan.value.measure.sizes;
+  const size = plan.value.measure.sizes.all.find(({ spec }) => SIZE + spec.id === by);
   const oneDigit = (mm: number): number => Math.round((mm / ratio) * 10) / 10;
   if (by === 'ratio') setScale({ by, lifePerModel: Math.round(ratio * 1000) / 1000 });
-  else if (by === 'shoulder-height') setScale({ by, mm: oneDigit(shoulderHeightMm) });
-  else if (by === 'length') setScale({ by, mm: oneDigit(totalLengthMm) });
-  else if (by === 'oven') {
-    const fallback: Oven = { lengthMm: 400, heightMm: 250, widthMm: 350 };
-    change('Fit the oven', (p) => ({
+  else if (size) setScale({ by: 'size', sizeId: size.spec.id, mm: oneDigit(size.mm) });
+  else if (by === 'oven' || by === 'box')
+    change(by === 'oven' ? 'Fit the oven' : 'Fit a box', (p) => ({
       ...p,
-      measure: { ...p.measure, oven: p.measure.oven ?? fallback, scale: { by } },
+      measure: { ...p.measure, [by]: p.measure[by] ?? FALLBACK, scale: { by } },
     }));
+  else if (by === 'eye') {
+    const { mm } = plan.value.measure.skeleton.animal.eye;
+    setScale({ by, mm: Math.max(0.5, Math.round((2 * mm) / ratio) / 2) });
+  } else if (by === 'board') {
+    const [long, , wide] = plan.value.measure.sizes.posedExtentMm;
+    setScale({ by, lengthMm: upTo10(long / ratio), widthMm: upTo10(wide / ratio) });
   }
 }
 
-const setOven = (side: (typeof SIDES)[number], mm: number): void =>
-  change('Change the oven', (p) => ({
+/** Boards are cut to whole centimetres. */
+const upTo10 = (mm: number): number => Math.min(3000, Math.max(20, Math.ceil(mm / 10) * 10));
+
+const setBox = (which: 'oven' | 'box', side: (typeof SIDES)[number], mm: number): void =>
+  change(`Change the ${which}`, (p) => ({
     ...p,
-    measure: {
-      ...p.measure,
-      oven: { ...(p.measure.oven ?? { lengthMm: 400, heightMm: 250, widthMm: 350 }), [side]: mm },
-    },
+    measure: { ...p.measure, [which]: { ...(p.measure[which] ?? FALLBACK), [side]: mm } },
   }));
 
 const readLength = (where: string) => (typed: string) =>
   parseLength(typed, where, MODEL_LENGTH_LIMITS, system.value);
-const readOven = (typed: string) =>
-  parseLength(typed, 'Oven', { minMm: 20, maxMm: 5000 }, system.value);
+const readBox = (name: string) => (typed: string) =>
+  parseLength(typed, name, { minMm: 20, maxMm: 5000 }, system.value);
+const readBoard = (typed: string) =>
+  parseLength(typed, 'Board', { minMm: 20, maxMm: 3000 }, system.value);
+const readEye = (typed: string) =>
+  parseLength(typed, 'Eye', { minMm: 0.5, maxMm: 60 }, system.value);
+const boxes = computed(() => [
+  { id: 'oven' as const, name: 'Oven', title: 'Inside of the oven', box: oven.value },
+  ...(scale.value.by === 'box'
+    ? [
+        {
+          id: 'box' as const,
+          name: 'Box',
+          title: 'Inside of the box',
+          box: piece.value.measure.box,
+        },
+      ]
+    : []),
+]);
 </script>
 
 <template>
-  <PickRow label="What decides the scale" :value="scale.by" :options="WAYS" @set="setWay" />
+  <PickRow label="What decides the scale" :value="way" :options="ways" @set="setWay" />
   <div class="target">
     <label v-if="scale.by === 'ratio'">
       <span>Scale</span>
@@ -76,37 +114,52 @@ const readOven = (typed: string) =>
         @set="setScale({ by: 'ratio', lifePerModel: $event })"
       />
     </label>
-    <label v-else-if="scale.by === 'shoulder-height'">
-      <span>Shoulder height of the model</span>
+    <label v-else-if="sized">
+      <span>{{ sized.name }} of the model</span>
       <QuantityField
-        label="Shoulder height of the model"
-        :shown="text(scale.mm, 'mm')"
-        :parse="readLength('Shoulder height')"
-        @set="setScale({ by: 'shoulder-height', mm: $event })"
+        :label="`${sized.name} of the model`"
+        :shown="text(sized.mm, 'mm')"
+        :parse="readLength(sized.name)"
+        @set="setScale({ by: 'size', sizeId: sized.sizeId, mm: $event })"
       />
     </label>
-    <label v-else-if="scale.by === 'length'">
-      <span>Snout to tail tip of the model</span>
+    <label v-else-if="scale.by === 'eye'">
+      <span>Eyes at hand, across</span>
       <QuantityField
-        label="Snout to tail tip of the model"
+        label="Eyes at hand, across"
         :shown="text(scale.mm, 'mm')"
-        :parse="readLength('Length')"
-        @set="setScale({ by: 'length', mm: $event })"
+        :parse="readEye"
+        @set="setScale({ by: 'eye', mm: $event })"
       />
     </label>
     <p v-else>
-      The largest model that fits the oven as posed: 1:{{ plan.measure.lifePerModel.toFixed(2) }}
+      The largest model that fits the {{ scale.by }} as posed: 1:{{
+        plan.measure.lifePerModel.toFixed(2)
+      }}
     </p>
   </div>
-  <div class="oven">
-    <span>Inside of the oven</span>
+  <div v-if="board" class="oven">
+    <span>Board it stands on</span>
+    <label v-for="side in ['lengthMm', 'widthMm'] as const" :key="side">
+      <QuantityField
+        small
+        :label="`Board, ${SIDE_NAMES[side]}`"
+        :shown="text(board[side], 'mm', system === 'metric' ? 0 : 2)"
+        :parse="readBoard"
+        @set="setScale({ ...board, [side]: $event })"
+      />
+      <small>{{ SIDE_NAMES[side] }}</small>
+    </label>
+  </div>
+  <div v-for="one in boxes" :key="one.id" class="oven">
+    <span>{{ one.title }}</span>
     <label v-for="side in SIDES" :key="side">
       <QuantityField
         small
-        :label="`Oven, ${SIDE_NAMES[side]}`"
-        :shown="oven ? text(oven[side], 'mm', system === 'metric' ? 0 : 2) : ''"
-        :parse="readOven"
-        @set="setOven(side, $event)"
+        :label="`${one.name}, ${SIDE_NAMES[side]}`"
+        :shown="one.box ? text(one.box[side], 'mm', system === 'metric' ? 0 : 2) : ''"
+        :parse="readBox(one.name)"
+        @set="setBox(one.id, side, $event)"
       />
       <small>{{ SIDE_NAMES[side] }}</small>
     </label>

@@ -24,7 +24,12 @@ describe('BoneTable', () => {
     const { wrapper, piece, plan } = bones();
     const before = plan().wire.wires[1]!.cut.value;
     await typeInto(wrapper, 'Shank (tibia), life', '98 mm');
-    expect(piece().measure.lifeLengths['tibia']).toEqual({ mm: 98, provenance: 'measured' });
+    expect(piece().measure.lifeLengths['tibia']).toEqual({
+      mm: 98,
+      provenance: 'measured',
+      plusMinusMm: null,
+      on: null,
+    });
     expect(plan().wire.wires[1]!.cut.value).toBeGreaterThan(before);
     await press(wrapper, 'revert');
     expect(piece().measure.lifeLengths).toEqual({});
@@ -57,7 +62,7 @@ describe('ScaleControl', () => {
       'measure.shoulder-height.model',
       100,
     ],
-    ['Length', 'Snout to tail tip of the model', '12 in', 'measure.length.model', 304.8],
+    ['Snout to tail tip', 'Snout to tail tip of the model', '12 in', 'measure.length.model', 304.8],
     ['Ratio', 'Scale', '1:4', 'measure.scale', 4],
   ])('by %s gives what is asked', async (way, field, typed, id, wanted) => {
     const { wrapper, plan } = mountWithPiece(ScaleControl, otter);
@@ -68,7 +73,7 @@ describe('ScaleControl', () => {
 
   it('keeps the size where only the way of saying it changes', async () => {
     const { wrapper, plan } = mountWithPiece(ScaleControl, otter);
-    for (const way of ['Shoulder height', 'Length', 'Ratio']) {
+    for (const way of ['Shoulder height', 'Snout to tail tip', 'Ratio']) {
       await press(wrapper, way);
       expect(plan().measure.lifePerModel).toBeCloseTo(3, 1);
     }

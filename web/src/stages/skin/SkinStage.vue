@@ -17,7 +17,9 @@ const { target } = useSelection();
 const pickOnSheet = usePickOnSheet();
 const rows = computed(() => [
   [elevation(plan.value, 'side', { show: 'coat', dimensions: false })],
-  [strokeCard(plan.value.skin, 3)],
+  ...(plan.value.skin.zones.some((one) => one.width !== null)
+    ? [[strokeCard(plan.value.skin, 3)]]
+    : []),
 ]);
 const usesFibre = computed(() => plan.value.skin.zones.some((one) => one.method === 'fibre'));
 </script>

@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { COAT_METHODS, parseLength, type CoatMethod, type ZonePlan } from '@keen-sinew/core';
+import {
+  COAT_METHODS,
+  parseLength,
+  wordsOf,
+  type CoatMethod,
+  type ZonePlan,
+} from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -27,6 +33,12 @@ watch(
   },
   { immediate: true },
 );
+
+const word = computed(() => {
+  const { one } = wordsOf(chosen.value.zone);
+  return one.charAt(0).toUpperCase() + one.slice(1);
+});
+const stroke = computed(() => wordsOf(chosen.value.zone).stroke.replace(' of hair', ''));
 
 function choose(one: ZonePlan): void {
   chosenId.value = one.zone.id;
@@ -82,31 +94,38 @@ const madeWith = (one: ZonePlan) =>
     :options="METHODS"
     @set="set({ method: $event as CoatMethod })"
   />
-  <DecisionRow
-    name="Hair in life"
-    :own="piece.skin.zones[chosen.zone.id]?.hairMm != null"
-    back="library’s"
-    @revert="set({ hairMm: null })"
-  >
-    <QuantityField
-      small
-      :label="`Hair in life, ${chosen.zone.name}`"
-      :shown="text(chosen.hairLife.value, 'mm')"
-      :parse="(typed) => parseLength(typed, 'Hair in life', { minMm: 0.2, maxMm: 1000 }, system)"
-      @set="set({ hairMm: $event })"
+  <p v-if="chosen.zone.hair === null && chosen.method === 'smooth'" class="says">
+    Bare: it is smoothed, and takes no strokes.
+  </p>
+  <template v-else>
+    <DecisionRow
+      :name="`${word} in life`"
+      :own="piece.skin.zones[chosen.zone.id]?.hairMm != null"
+      back="library’s"
+      @revert="set({ hairMm: null })"
+    >
+      <QuantityField
+        small
+        :label="`${word} in life, ${chosen.zone.name}`"
+        :shown="text(chosen.hairLife.value, 'mm')"
+        :parse="
+          (typed) => parseLength(typed, `${word} in life`, { minMm: 0.2, maxMm: 1000 }, system)
+        "
+        @set="set({ hairMm: $event })"
+      />
+    </DecisionRow>
+    <WorkingRow :working="chosen.hairLife" :label="`${word} in life`" />
+    <WorkingRow :working="chosen.length" :label="`${word} on the model`" />
+    <WorkingRow
+      v-if="chosen.width"
+      :working="chosen.width"
+      :label="`Width of a ${stroke}`"
+      :alarm="chosen.method === 'carved' && !chosen.tool"
     />
-  </DecisionRow>
-  <WorkingRow :working="chosen.hairLife" label="Hair in life" />
-  <WorkingRow :working="chosen.length" label="Hair on the model" />
-  <WorkingRow
-    v-if="chosen.width"
-    :working="chosen.width"
-    label="Width of a lock"
-    :alarm="chosen.method === 'carved' && !chosen.tool"
-  />
-  <WorkingRow :working="chosen.undersize" label="Left free for fibre" />
+    <WorkingRow :working="chosen.undersize" label="Left free for fibre" />
+  </template>
   <p v-if="chosen.method === 'carved' && chosen.locksPerStroke > 1" class="says">
-    Your finest tool makes strokes that stand for about {{ chosen.locksPerStroke }} locks each.
+    Your finest tool makes strokes that stand for about {{ chosen.locksPerStroke }} each.
   </p>
   <p v-if="chosen.method === 'fibre'" class="says">
     The clay under this zone is made smaller by what is left free: see Mass.

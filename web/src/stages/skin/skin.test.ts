@@ -41,7 +41,7 @@ describe('ZoneTable', () => {
     };
     const { wrapper } = mountWithPiece(ZoneTable, tiny);
     expect(wrapper.findAll('td.none').length).toBeGreaterThan(3);
-    expect(wrapper.text()).toMatch(/stand for about \d+ locks each/);
+    expect(wrapper.text()).toMatch(/stand for about \d+ each/);
   });
 });
 

@@ -1,44 +1,88 @@
 <script setup lang="ts">
-import { dragJoint, type PagePoint } from '@keen-sinew/core';
-import { project } from '@keen-sinew/core';
+import { dragJoint, dragReach, project, type PagePoint, type Piece } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import { withAngle } from './stanceChanges.ts';
 
-/** Handles on the far end of every bone of one elevation: dragging one turns its joint. */
+/**
+ * Handles on the far end of every bone of one elevation: dragging one turns its joint, or brings the
+ * end under the pointer by its whole limb.
+ */
 const props = defineProps<{
   view: 'side' | 'front';
   mmPerPx: number;
+  reaching: boolean;
   pointIn: (event: PointerEvent) => PagePoint;
 }>();
+const emit = defineEmits<{ shortfall: [mm: number] }>();
 const { piece, plan, change, preview } = usePiecePlan();
 const { pick } = useSelection();
 const dragged = ref<string | null>(null);
 
 const HANDLE_PX = 11;
+const BACK_TO_FRONT = { right: 0, mid: 1, left: 2 } as const;
 const handles = computed(() =>
   plan.value.stance.posed.bones
     .filter(({ bone }) => bone.parent !== null && bone.key !== 'pelvis')
-    // Near handles last, so that they lie on top.
-    .toSorted((a, b) => b.end[2] - a.end[2])
+    // Near handles last, so that they lie on top. The order never follows the pose: a handle that is
+    // moved in the document while it is dragged would lose the pointer.
+    .toSorted((a, b) => BACK_TO_FRONT[a.bone.side] - BACK_TO_FRONT[b.bone.side])
     .map((at) => ({ id: at.bone.id, name: at.bone.name, at: project(props.view, at.end) })),
 );
 
-/** The angle that a pointer asks for, against the document as it was when the drag began. */
-function asked(event: PointerEvent) {
+/** What a pointer asks for: the next document, and in words what is done. */
+interface Asked {
+  readonly label: string;
+  readonly recipe: (piece: Piece) => Piece;
+  readonly shortfallMm: number;
+}
+
+function asked(event: PointerEvent): Asked | undefined {
   if (dragged.value === null) return undefined;
   const [px, py] = props.pointIn(event);
   // Both elevations draw their horizontal axis (x or z) towards the left.
-  return dragJoint(
-    plan.value.measure.skeleton,
+  return props.reaching ? reach(dragged.value, [-px, py]) : joint(dragged.value, [-px, py]);
+}
+
+function joint(id: string, pointer: readonly [number, number]): Asked | undefined {
+  const { skeleton, lifePerModel } = plan.value.measure;
+  const result = dragJoint(
+    skeleton,
     piece.value.stance,
-    1 / plan.value.measure.lifePerModel,
-    dragged.value,
+    1 / lifePerModel,
+    id,
     props.view,
-    [-px, py],
+    pointer,
     piece.value.stance.beyondLimits,
   );
+  if (result === undefined) return undefined;
+  const name = skeleton.byId.get(result.boneId)?.joint.name ?? 'joint';
+  return {
+    label: `Turn the ${name.toLowerCase()}`,
+    recipe: (p) => withAngle(p, result.boneId, result.freedom, result.deg),
+    shortfallMm: 0,
+  };
+}
+
+function reach(id: string, pointer: readonly [number, number]): Asked {
+  const { skeleton, lifePerModel } = plan.value.measure;
+  const { stance } = piece.value;
+  const result = dragReach(
+    skeleton,
+    stance,
+    1 / lifePerModel,
+    stance.base.rodMm,
+    id,
+    props.view,
+    pointer,
+    stance.beyondLimits,
+  );
+  return {
+    label: `Reach with the ${(skeleton.byId.get(id)?.name ?? 'limb').toLowerCase()}`,
+    recipe: (p) => ({ ...p, stance: { ...p.stance, anglesDeg: { ...result.anglesDeg } } }),
+    shortfallMm: result.shortfallMm,
+  };
 }
 
 function start(event: PointerEvent, id: string): void {
@@ -48,19 +92,20 @@ function start(event: PointerEvent, id: string): void {
 }
 
 function drag(event: PointerEvent): void {
-  const result = asked(event);
-  if (result) preview((p) => withAngle(p, result.boneId, result.freedom, result.deg));
+  const next = asked(event);
+  if (next === undefined) return;
+  preview(next.recipe);
+  emit('shortfall', next.shortfallMm);
 }
 
+/** Ends a drag once: losing the pointer follows letting go. */
 function finish(event: PointerEvent): void {
-  const result = asked(event);
+  if (dragged.value === null) return;
+  const next = asked(event);
   dragged.value = null;
   preview(null);
-  if (result === undefined) return;
-  const name = plan.value.measure.skeleton.byId.get(result.boneId)?.joint.name ?? 'joint';
-  change(`Turn the ${name.toLowerCase()}`, (p) =>
-    withAngle(p, result.boneId, result.freedom, result.deg),
-  );
+  emit('shortfall', 0);
+  if (next) change(next.label, next.recipe);
 }
 </script>
 
@@ -79,6 +124,7 @@ function finish(event: PointerEvent): void {
       @pointermove="drag"
       @pointerup="finish"
       @pointercancel="finish"
+      @lostpointercapture="finish"
     >
       <title>Drag: {{ handle.name }}</title>
     </circle>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { elevation, type Drawing } from '@keen-sinew/core';
 import { NSwitch } from 'naive-ui';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
+import { useUnits } from '../../composables/useUnits.ts';
 import PickRow from '../../controls/PickRow.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
@@ -28,6 +29,16 @@ const stances = computed(() =>
 );
 const viewOf = (drawing: Drawing): 'side' | 'front' | null =>
   drawing.id.startsWith('side') ? 'side' : drawing.id.startsWith('front') ? 'front' : null;
+
+const { text } = useUnits();
+const drags = ref<'turn' | 'reach'>('turn');
+const DRAGS = [
+  { label: 'A drag turns a joint', value: 'turn' },
+  { label: 'A drag reaches', value: 'reach' },
+];
+const shortfallMm = ref(0);
+/** Less than this is met, for a hand. */
+const LEAST_TOLD_MM = 0.5;
 
 /** A new stance starts from its own angles; the way back is undo. */
 const setStance = (presetId: string): void =>
@@ -55,14 +66,34 @@ const setBeyond = (beyondLimits: boolean): void =>
           v-if="viewOf(placed.drawing)"
           :view="viewOf(placed.drawing)!"
           :mm-per-px="mmPerPx"
+          :reaching="drags === 'reach'"
           :point-in="pointIn"
+          @shortfall="shortfallMm = $event"
         />
       </template>
     </SheetBoard>
-    <p class="advice">
-      Drag a joint: from the side it flexes, from the front it swings outward. Bones keep their
-      length; the body settles on its lowest foot.
-    </p>
+    <div class="drags">
+      <PickRow
+        label="What a drag does"
+        :value="drags"
+        :options="DRAGS"
+        @set="drags = $event as 'reach'"
+      />
+      <p class="advice" aria-live="polite">
+        <template v-if="shortfallMm > LEAST_TOLD_MM">
+          Out of reach by {{ text(shortfallMm, 'mm') }}: bones keep their length, and joints their
+          limits.
+        </template>
+        <template v-else-if="drags === 'reach'">
+          Drag a paw, a hand, the head or the tip of the tail: its whole limb follows, the trunk
+          stays.
+        </template>
+        <template v-else>
+          Drag a joint: from the side it flexes, from the front it swings outward. Bones keep their
+          length; the body settles on its lowest foot.
+        </template>
+      </p>
+    </div>
   </SheetFrame>
   <LedgerPanel stage="stance">
     <PickRow label="Stance" :value="piece.stance.presetId" :options="stances" @set="setStance" />
@@ -94,6 +125,14 @@ const setBeyond = (beyondLimits: boolean): void =>
 </template>
 
 <style scoped>
+.drags {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+}
+.drags > :first-child {
+  flex: none;
+}
 .advice {
   margin: 0;
   font-size: 14px;

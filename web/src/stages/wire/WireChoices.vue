@@ -10,7 +10,15 @@ import WireChoiceRow from './WireChoiceRow.vue';
 const { piece, plan, change } = usePiecePlan();
 const { system, text } = useUnits();
 const wire = computed(() => piece.value.wire);
-const pairs = computed(() => plan.value.measure.skeleton.plan.limbPairs);
+const all = computed(() => plan.value.measure.skeleton.plan.limbPairs);
+const pairs = computed(() =>
+  all.value.filter((pair) => !plan.value.stance.folded.includes(pair.id)),
+);
+/** Places where a rod from the base holds the body. */
+const holds = computed(() =>
+  plan.value.stance.feet.filter((hold) => hold.contact.kind !== 'foot' && hold.down),
+);
+const onRods = computed(() => holds.value.some((hold) => hold.contact.kind === 'rod'));
 
 const LENGTHS = [
   { key: 'fold', label: 'Loop or fold in the head', max: 200 },
@@ -34,10 +42,10 @@ const setSpine = (spine: WireChoice): void =>
   change('Change the spine wire', (p) => withWire(p, { spine }));
 const setLimb = (id: string, choice: WireChoice): void =>
   change('Change a limb wire', (p) => withWire(p, { limbs: { ...p.wire.limbs, [id]: choice } }));
-const setBase = (mm: number): void =>
+const setBase = (part: { thicknessMm?: number; rodMm?: number }): void =>
   change('Change the base', (p) => ({
     ...p,
-    stance: { ...p.stance, base: { ...p.stance.base, thicknessMm: mm } },
+    stance: { ...p.stance, base: { ...p.stance.base, ...part } },
   }));
 const read =
   (label: string, max: number, minMm = 0) =>
@@ -54,7 +62,35 @@ const read =
     :choice="wire.limbs[pair.id] ?? wire.spine"
     @set="setLimb(pair.id, $event)"
   />
+  <WireChoiceRow
+    v-for="hold in holds"
+    :key="hold.contact.id"
+    :name="`Rod, ${hold.contact.name}`"
+    :choice="wire.limbs[hold.contact.id] ?? { ...wire.spine, strands: 1 }"
+    @set="setLimb(hold.contact.id, $event)"
+  />
+  <p v-if="plan.wire.unwired.length > 0" class="says">
+    {{ plan.wire.unwired.join(', ') }}: folded on the body in this stance, so no wire runs in them.
+  </p>
+  <p v-if="all.length === 0" class="says">
+    This body has no limb wires:
+    {{
+      onRods
+        ? 'rods from the base hold it, and its fins are cut from sheet and set in.'
+        : 'its spine carries it all, and rods from the base keep it from turning.'
+    }}
+  </p>
   <div class="list">
+    <label v-if="onRods">
+      <span>Rod between the base and the body</span>
+      <QuantityField
+        small
+        label="Rod between the base and the body"
+        :shown="text(piece.stance.base.rodMm, 'mm')"
+        :parse="read('Rod between the base and the body', 1000)"
+        @set="setBase({ rodMm: $event })"
+      />
+    </label>
     <label v-for="one in LENGTHS" :key="one.key">
       <span>{{ one.label }}</span>
       <QuantityField
@@ -92,13 +128,18 @@ const read =
         label="Thickness of the base"
         :shown="text(piece.stance.base.thicknessMm, 'mm')"
         :parse="read('Thickness of the base', 100, 2)"
-        @set="setBase"
+        @set="setBase({ thicknessMm: $event })"
       />
     </label>
   </div>
 </template>
 
 <style scoped>
+.says {
+  margin: 6px 4px;
+  font-size: 13.5px;
+  color: var(--soft);
+}
 .list label {
   display: grid;
   grid-template-columns: 1fr 100px;

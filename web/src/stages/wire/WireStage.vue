@@ -66,7 +66,7 @@ const toBench = (): void => {
     </p>
     <LedgerSection title="Cut list">
       <CutTable :wires="plan.wire.wires" :chosen="chosen.id" @choose="choose" />
-      <button type="button" class="wide-button" @click="toBench">
+      <button v-if="chosen.bends.length > 0" type="button" class="wide-button" @click="toBench">
         Bend {{ chosen.id }} at the bench
       </button>
     </LedgerSection>
@@ -79,7 +79,10 @@ const toBench = (): void => {
       </template>
       <WorkingRow :working="chosen.cover" :alarm="chosen.cover.value < piece.wire.coverMm" />
     </LedgerSection>
-    <LedgerSection :title="`${chosen.id}: bend marks from the ${chosen.namedEnd}`">
+    <LedgerSection
+      v-if="chosen.bends.length > 0"
+      :title="`${chosen.id}: bend marks from the ${chosen.namedEnd}`"
+    >
       <BendTable :wire="chosen" />
     </LedgerSection>
     <LedgerSection title="Wire on hand">

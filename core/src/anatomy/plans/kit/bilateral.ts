@@ -1,15 +1,20 @@
-import { mirrored, mirroredAxis, unit, type Vec3 } from '../../geometry/vec3.ts';
-import type { BoneSpec, Freedom, FreedomName, Joint, Side } from '../bodyPlan.ts';
+import { mirrored, mirroredAxis, unit, type Vec3 } from '../../../geometry/vec3.ts';
+import type { BoneSpec, Freedom, FreedomName, Joint, Side } from '../../bodyPlan.ts';
 
 /** A bone as a plan's author writes it: once, for the left side or the midline. */
 export interface BoneDraft {
   readonly key: string;
+  /** Where several bones of the midline share a key: the links of a serpent. */
+  readonly id?: string;
   readonly name: string;
   readonly parent: string | null;
   readonly at?: number;
   readonly rest: Vec3;
   readonly joint: Joint;
   readonly measured: string;
+  /** What is seen at its far end, where no other bone begins: "tip of the snout". */
+  readonly tip?: string;
+  readonly optional?: boolean;
 }
 
 /** Left and right bones from one draft; parents of the midline are shared. */
@@ -37,10 +42,10 @@ export function otherSide(id: string): string {
 }
 
 function sided(draft: BoneDraft, side: Side, paired: ReadonlySet<string>): BoneSpec {
-  const { key, name, parent, at = 1, rest, joint, measured } = draft;
+  const { key, name, parent, at = 1, rest, joint, measured, tip } = draft;
   const direction = unit(rest);
   return {
-    id: sidedId(key, side),
+    id: draft.id ?? sidedId(key, side),
     key,
     name: side === 'mid' ? name : `${name}, ${side}`,
     side,
@@ -49,6 +54,8 @@ function sided(draft: BoneDraft, side: Side, paired: ReadonlySet<string>): BoneS
     rest: side === 'right' ? mirrored(direction) : direction,
     joint: side === 'right' ? mirroredJoint(joint) : joint,
     measured,
+    ...(tip === undefined ? {} : { tip }),
+    ...(draft.optional === true ? { optional: true } : {}),
   };
 }
 

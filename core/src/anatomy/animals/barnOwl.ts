@@ -1,0 +1,142 @@
+import type { Animal } from '../animal.ts';
+import { BIRD } from '../plans/bird.ts';
+import { memory } from './memory.ts';
+import { cone, count, feature, on, section, zone } from './shapes.ts';
+
+/**
+ * Barn owl, a typical adult, perched. All values are from general knowledge (memory), to be checked
+ * against a specimen; the bones under the plumage are the least certain.
+ */
+export const BARN_OWL: Animal = Object.freeze({
+  id: 'barn-owl',
+  name: 'Barn owl',
+  latin: 'Tyto alba',
+  planId: 'bird',
+  lengths: {
+    bill: memory(20, 16, 24),
+    skull: memory(50, 44, 58),
+    neck1: memory(20, 15, 26),
+    neck2: memory(20, 15, 26),
+    neck3: memory(20, 15, 26),
+    thoracic: memory(68, 56, 80),
+    synsacrum: memory(55, 45, 65),
+    tail: memory(116, 105, 130),
+    coracoid: memory(26, 20, 32),
+    humerus: memory(84, 76, 92),
+    ulna: memory(96, 88, 106),
+    manus: memory(48, 42, 56),
+    primaries: memory(238, 225, 258),
+    pelvis: memory(20, 15, 25),
+    femur: memory(52, 45, 58),
+    tibiotarsus: memory(90, 80, 100),
+    tarsometatarsus: memory(63, 55, 72),
+    toes: memory(34, 28, 40),
+    hallux: memory(16, 12, 20),
+  },
+  rest: {
+    synsacrum: [-0.38, -0.92, 0],
+    thoracic: [0.32, 0.95, 0],
+    neck1: [0.3, 0.95, 0],
+    neck2: [0.1, 1, 0],
+    neck3: [0.15, 1, 0],
+    skull: [1, 0.05, 0],
+    bill: [0.55, -0.85, 0],
+    tail: [-0.5, -0.86, 0],
+    coracoid: [0.1, -0.3, -0.95],
+    humerus: [-0.42, -0.89, -0.16],
+    ulna: [0.46, 0.88, -0.1],
+    manus: [-0.46, -0.88, -0.05],
+    primaries: [-0.5, -0.85, 0.18],
+    pelvis: [0.35, -0.2, -0.9],
+    femur: [0.85, -0.5, -0.1],
+    tibiotarsus: [-0.35, -0.93, 0],
+    tarsometatarsus: [0.2, -0.98, 0],
+    toes: [1, -0.1, -0.1],
+    hallux: [-1, -0.1, 0.1],
+  },
+  axesTurnedDeg: { wings: 52 },
+  flesh: {
+    bill: [cone(0, 0.95, 6, 1.5)],
+    skull: [section(0.32, [31, 35, 37], [0, 2, 0]), section(0.74, [11, 37, 37], [0, -3, 0])],
+    neck1: [cone(0, 1, 36, 33)],
+    neck2: [cone(0, 1, 33, 32)],
+    neck3: [cone(0, 1, 32, 32)],
+    thoracic: [section(0.45, [60, 42, 42], [14, -4, 0])],
+    synsacrum: [cone(0, 1, 36, 22, [12, 0, 0], [4, 0, 0])],
+    tail: [section(0.42, [56, 6, 22])],
+    coracoid: [cone(0.3, 1, 20, 18)],
+    humerus: [cone(0, 1, 14, 10)],
+    ulna: [section(0.5, [50, 17, 8], [-6, 0, 0])],
+    manus: [section(0.5, [32, 20, 8])],
+    primaries: [section(0.36, [88, 18, 5])],
+    pelvis: [cone(0.4, 1, 20, 18)],
+    femur: [cone(0, 1, 18, 14)],
+    tibiotarsus: [cone(0, 1, 14, 8)],
+    tarsometatarsus: [cone(0, 1, 8, 5.5)],
+    toes: [
+      cone(0, 0.9, 5, 3),
+      cone(0, 0.1, 5, 3, [0, 0, 0], [22, 0, 15]),
+      cone(0, 0.1, 5, 3, [0, 0, 0], [14, 0, -20]),
+    ],
+    hallux: [cone(0, 0.9, 4.5, 3)],
+  },
+  blades: [
+    {
+      id: 'wing',
+      name: 'Flight feathers',
+      paired: true,
+      outline: [
+        on('coracoid', 1),
+        on('ulna', 0),
+        on('ulna', 1),
+        on('manus', 1),
+        on('primaries', 1),
+        on('synsacrum', 0.9, [0, 0, -18]),
+      ],
+      thickness: memory(0.4, 0.2, 0.6),
+    },
+  ],
+  features: [
+    feature('bill', 'Bill', 'bill', 1, memory(20, 16, 24)),
+    feature('claws', 'Claws', 'toes', 8, memory(16, 13, 19)),
+  ],
+  counts: [
+    count('Primaries, each wing', 10, 11, 'and a minute outer one'),
+    count('Secondaries, each wing', 14, 15),
+    count('Tail feathers', 12),
+    count('Neck vertebrae', 14),
+    count('Toes, each foot', 4, 4, 'the outer one turns to the rear'),
+  ],
+  coat: [
+    zone('bill', 'Bill', BIRD.bill, null, '#d8c7ae', { covering: 'skin' }),
+    zone('disc', 'Facial disc and crown', BIRD.head, [14, 3, 12], '#f1ece2', {
+      covering: 'feather',
+    }),
+    zone('breast', 'Breast and neck', [...BIRD.trunk, ...BIRD.neck], [24, 9, 12], '#f3eee3', {
+      covering: 'feather',
+      facing: ['down', 'side'],
+    }),
+    zone('back', 'Back', [...BIRD.trunk, ...BIRD.neck, ...BIRD.arm], [26, 12, 10], '#c9a063', {
+      covering: 'feather',
+    }),
+    zone('flight', 'Flight feathers', BIRD.hand, [190, 28, 4], '#d3ac70', { covering: 'feather' }),
+    zone('thighs', 'Thighs', BIRD.thighs, [16, 5, 12], '#f3eee4', { covering: 'feather' }),
+    zone('feet', 'Feet', BIRD.feet, [6, 1, 15], '#d5c4b3', { covering: 'feather' }),
+    zone('tail', 'Tail', BIRD.tail, [100, 26, 4], '#d0a96b', { covering: 'feather' }),
+  ],
+  eye: memory(18, 17, 19),
+  density: { gPerMl: 0.33, why: 'the outline is that of a very loose plumage' },
+  ranges: {
+    massKg: [0.25, 0.45],
+    sizes: {
+      height: [280, 400],
+      length: [330, 390],
+      wingspan: [800, 950],
+      'wing-chord': [270, 310],
+      tarsus: [55, 72],
+      tail: [105, 130],
+    },
+  },
+  commonMistake:
+    'The body is made as deep as the plumage looks and the legs too short: a slim upright body stands on long, white-feathered, slightly knock-kneed legs.',
+} satisfies Animal);

@@ -1,0 +1,138 @@
+import type { Animal } from '../animal.ts';
+import { INSECT } from '../plans/insect.ts';
+import { memory } from './memory.ts';
+import { cone, count, feature, on, section, zone } from './shapes.ts';
+
+/**
+ * Emperor dragonfly, a typical adult, wings spread. All values are from general knowledge (memory),
+ * to be checked against a specimen; lengths agree with field guides.
+ */
+export const EMPEROR_DRAGONFLY: Animal = Object.freeze({
+  id: 'emperor-dragonfly',
+  name: 'Emperor dragonfly',
+  latin: 'Anax imperator',
+  planId: 'insect',
+  lengths: {
+    head: memory(7, 6, 8.5),
+    antenna: memory(4, 3, 5),
+    prothorax: memory(3, 2.3, 3.7),
+    pterothorax: memory(12, 10, 14),
+    abdomen1: memory(18, 15, 20),
+    abdomen2: memory(18, 15, 20),
+    abdomen3: memory(18, 15, 20),
+    forewing: memory(51, 46, 55),
+    hindwing: memory(49, 45, 54),
+    foreCoxa: memory(2.6, 2, 3.2),
+    foreFemur: memory(6.5, 5.4, 7.6),
+    foreTibia: memory(5.5, 4.5, 6.5),
+    foreTarsus: memory(3.5, 2.8, 4.2),
+    midCoxa: memory(3, 2.3, 3.7),
+    midFemur: memory(8.5, 7, 10),
+    midTibia: memory(7, 5.8, 8.2),
+    midTarsus: memory(4, 3.2, 4.8),
+    hindCoxa: memory(3, 2.3, 3.7),
+    hindFemur: memory(10.5, 8.8, 12),
+    hindTibia: memory(9, 7.5, 10.5),
+    hindTarsus: memory(4.5, 3.6, 5.4),
+  },
+  rest: {
+    forewing: [0.12, 0.04, -1],
+    hindwing: [-0.1, 0.02, -1],
+    foreCoxa: [0.55, -0.8, -0.35],
+    midCoxa: [0.35, -0.85, -0.4],
+    hindCoxa: [0.15, -0.88, -0.42],
+  },
+  flesh: {
+    head: [section(0.42, [3, 3.3, 4.3])],
+    antenna: [cone(0, 1, 0.25, 0.08)],
+    prothorax: [cone(0, 1, 2, 1.8)],
+    pterothorax: [section(0.45, [7, 4.2, 3.2], [0, -1.5, 0])],
+    abdomen1: [cone(0, 0.25, 2.3, 1.6), cone(0.25, 1, 1.6, 1.5)],
+    abdomen2: [cone(0, 1, 1.5, 1.6)],
+    abdomen3: [cone(0, 0.85, 1.6, 1.4), cone(0.85, 1, 0.9, 0.5)],
+    forewing: [cone(0, 0.2, 0.7, 0.4)],
+    hindwing: [cone(0, 0.2, 0.7, 0.4)],
+    ...Object.fromEntries(
+      ['fore', 'mid', 'hind'].flatMap((pair) => [
+        [`${pair}Coxa`, [cone(0.3, 1, 0.9, 0.8)]],
+        [`${pair}Femur`, [cone(0, 1, 0.6, 0.45)]],
+        [`${pair}Tibia`, [cone(0, 1, 0.4, 0.3)]],
+        [`${pair}Tarsus`, [cone(0, 1, 0.25, 0.2)]],
+      ]),
+    ),
+  },
+  blades: [
+    {
+      id: 'forewing',
+      name: 'Forewing',
+      paired: true,
+      outline: [
+        on('forewing', 0.06, [2, 0, 0]),
+        on('forewing', 0.5, [2.2, 0, 0]),
+        on('forewing', 0.9, [1.2, 0, 0]),
+        on('forewing', 1),
+        on('forewing', 0.96, [-4, 0, 0]),
+        on('forewing', 0.75, [-8.4, 0, 0]),
+        on('forewing', 0.4, [-8, 0, 0]),
+        on('forewing', 0.1, [-4.5, 0, 0]),
+      ],
+      thickness: memory(0.06, 0.02, 0.1),
+    },
+    {
+      id: 'hindwing',
+      name: 'Hindwing',
+      paired: true,
+      outline: [
+        on('hindwing', 0.06, [2, 0, 0]),
+        on('hindwing', 0.5, [2, 0, 0]),
+        on('hindwing', 0.9, [1, 0, 0]),
+        on('hindwing', 1),
+        on('hindwing', 0.95, [-4.5, 0, 0]),
+        on('hindwing', 0.7, [-9.5, 0, 0]),
+        on('hindwing', 0.35, [-12.5, 0, 0]),
+        on('hindwing', 0.1, [-10, 0, 0]),
+      ],
+      thickness: memory(0.06, 0.02, 0.1),
+    },
+  ],
+  features: [
+    feature('compound-eyes', 'Compound eyes', 'head', 2, memory(7, 6, 8)),
+    feature('antennae', 'Antennae', 'antenna', 2, memory(4, 3, 5)),
+  ],
+  counts: [
+    count('Segments of the abdomen', 10),
+    count('Wings', 4),
+    count('Legs', 6),
+    count('Segments of the antenna', 7),
+  ],
+  coat: [
+    zone('head', 'Head and eyes', INSECT.head, null, '#5d8fa8', {
+      covering: 'skin',
+      sheen: 'gloss',
+    }),
+    zone('thorax', 'Thorax', INSECT.thorax, [0.6, 0.1, 20], '#7d9a45'),
+    zone('stripe', 'Stripe of the back', INSECT.abdomen, null, '#22211f', {
+      covering: 'skin',
+      sheen: 'satin',
+      facing: ['up'],
+    }),
+    zone('abdomen', 'Abdomen', INSECT.abdomen, null, '#4f86c6', {
+      covering: 'skin',
+      sheen: 'satin',
+    }),
+    zone('legs', 'Legs', INSECT.legs, null, '#4c3a2c', { covering: 'skin' }),
+    zone('feelers', 'Antennae', INSECT.feelers, null, '#3a322a', { covering: 'skin' }),
+    zone('wings', 'Wings', INSECT.wings, null, '#d9d3bd', { covering: 'skin', sheen: 'gloss' }),
+  ],
+  eye: memory(7, 6, 8),
+  ranges: {
+    massKg: [0.0009, 0.0015],
+    sizes: {
+      length: [66, 84],
+      wingspan: [95, 110],
+      hindwing: [45, 54],
+    },
+  },
+  commonMistake:
+    'All four wings are cut alike and set in one line: hindwings are shorter and broader at the root, and the thorax leans back so that all six legs reach forward.',
+} satisfies Animal);

@@ -1,0 +1,147 @@
+import type { Animal } from '../animal.ts';
+import { BIRD } from '../plans/bird.ts';
+import { memory } from './memory.ts';
+import { cone, count, feature, on, section, zone } from './shapes.ts';
+
+/**
+ * Grey heron, a typical adult. All values are from general knowledge (memory), to be checked
+ * against a specimen; wing, tarsus, bill and tail agree with handbook ranges.
+ */
+export const GREY_HERON: Animal = Object.freeze({
+  id: 'grey-heron',
+  name: 'Grey heron',
+  latin: 'Ardea cinerea',
+  planId: 'bird',
+  lengths: {
+    bill: memory(118, 100, 133),
+    skull: memory(62, 54, 70),
+    neck1: memory(125, 105, 145),
+    neck2: memory(135, 115, 155),
+    neck3: memory(112, 95, 130),
+    thoracic: memory(108, 92, 125),
+    synsacrum: memory(95, 80, 110),
+    tail: memory(168, 155, 180),
+    coracoid: memory(42, 34, 50),
+    humerus: memory(180, 160, 200),
+    ulna: memory(205, 185, 230),
+    manus: memory(105, 92, 120),
+    primaries: memory(352, 320, 385),
+    pelvis: memory(32, 26, 38),
+    femur: memory(84, 72, 95),
+    tibiotarsus: memory(210, 185, 235),
+    tarsometatarsus: memory(155, 130, 175),
+    toes: memory(95, 80, 108),
+    hallux: memory(52, 42, 62),
+  },
+  rest: {
+    synsacrum: [-1, -0.5, 0],
+    thoracic: [1, 0.55, 0],
+    neck1: [0.9, 0.35, 0],
+    neck2: [-0.5, 0.87, 0],
+    neck3: [0.42, 0.9, 0],
+    skull: [1, 0.02, 0],
+    bill: [1, -0.12, 0],
+    tail: [-1, -0.55, 0],
+    humerus: [-0.85, -0.52, -0.05],
+    ulna: [0.9, 0.44, -0.06],
+    manus: [-0.86, -0.5, -0.02],
+    primaries: [-0.88, -0.46, 0.1],
+    femur: [0.8, -0.6, -0.05],
+    tibiotarsus: [-0.28, -0.96, 0],
+    tarsometatarsus: [0.1, -1, 0],
+    toes: [1, -0.05, -0.12],
+    hallux: [-1, -0.05, 0.1],
+  },
+  flesh: {
+    bill: [cone(0, 0.98, 12, 1.5, [0, -1, 0])],
+    skull: [section(0.45, [40, 19, 18]), cone(0.7, 1, 15, 12)],
+    neck1: [cone(0, 1, 24, 17)],
+    neck2: [cone(0, 1, 17, 14)],
+    neck3: [cone(0, 1, 14, 15)],
+    thoracic: [section(0.45, [108, 60, 50], [0, -36, 0]), cone(0.5, 1, 34, 26, [0, -10, 0])],
+    synsacrum: [cone(0, 1, 44, 25, [0, -26, 0], [0, -9, 0])],
+    tail: [section(0.45, [88, 10, 26], [0, 6, 0])],
+    coracoid: [cone(0.4, 1, 18, 16)],
+    humerus: [cone(0, 1, 16, 12)],
+    ulna: [section(0.5, [104, 20, 9], [-8, -5, -3])],
+    manus: [section(0.45, [62, 19, 8], [0, -3, -2])],
+    primaries: [section(0.34, [120, 17, 6])],
+    pelvis: [cone(0.5, 1, 26, 26)],
+    femur: [cone(0, 1, 23, 18)],
+    tibiotarsus: [cone(0, 0.45, 18, 9), cone(0.45, 1, 9, 6.5)],
+    tarsometatarsus: [cone(0, 1, 7.5, 6)],
+    toes: [
+      cone(0, 0.95, 5.5, 3),
+      cone(0, 0.1, 5.5, 2.6, [0, 0, 0], [62, 0, 34]),
+      cone(0, 0.1, 5.5, 2.6, [0, 0, 0], [60, 0, -38]),
+    ],
+    hallux: [cone(0, 0.95, 5, 2.6)],
+  },
+  blades: [
+    {
+      id: 'wing',
+      name: 'Flight feathers',
+      paired: true,
+      outline: [
+        on('coracoid', 1),
+        on('ulna', 0),
+        on('ulna', 1),
+        on('manus', 1),
+        on('primaries', 1),
+        on('synsacrum', 0.9, [0, -26, -30]),
+      ],
+      thickness: memory(0.6, 0.3, 1),
+    },
+  ],
+  features: [
+    feature('bill', 'Bill', 'bill', 1, memory(118, 100, 133)),
+    feature('claws', 'Claws', 'toes', 8, memory(14, 10, 18)),
+    feature('plumes', 'Crest plumes', 'skull', 2, memory(170, 120, 220)),
+  ],
+  counts: [
+    count('Primaries, each wing', 10, 11, 'and a minute outer one'),
+    count('Secondaries, each wing', 15, 20),
+    count('Tail feathers', 12),
+    count('Neck vertebrae', 19, 20, 'the sixth makes the kink'),
+    count('Toes, each foot', 4),
+  ],
+  coat: [
+    zone('bill', 'Bill', BIRD.bill, null, '#c9953d', { covering: 'skin', sheen: 'satin' }),
+    zone('crown', 'Crown and face', BIRD.head, [9, 3, 8], '#e3e2dc', { covering: 'feather' }),
+    zone('foreneck', 'Front of the neck', BIRD.neck, [22, 5, 8], '#e6e3da', {
+      covering: 'feather',
+      facing: ['down'],
+    }),
+    zone('neck', 'Neck', BIRD.neck, [18, 5, 8], '#c9c9c6', { covering: 'feather' }),
+    zone('belly', 'Breast and belly', BIRD.trunk, [42, 14, 8], '#dcdad3', {
+      covering: 'feather',
+      facing: ['down'],
+    }),
+    zone('back', 'Back and flanks', [...BIRD.trunk, ...BIRD.arm], [38, 18, 8], '#8d939a', {
+      covering: 'feather',
+    }),
+    zone('flight', 'Flight feathers', BIRD.hand, [230, 26, 4], '#3e4349', { covering: 'feather' }),
+    zone('thighs', 'Thighs', BIRD.thighs, [20, 7, 8], '#d9d7d0', { covering: 'feather' }),
+    zone('feet', 'Feet', BIRD.feet, [3, 4, 0], '#7b7560', { covering: 'scale' }),
+    zone('tail', 'Tail', BIRD.tail, [150, 28, 4], '#7f858c', { covering: 'feather' }),
+  ],
+  eye: memory(22, 20, 25),
+  density: {
+    gPerMl: 0.7,
+    why: 'the outline is that of the plumage, with air in it and in the sacs',
+  },
+  ranges: {
+    massKg: [1, 2.1],
+    sizes: {
+      height: [750, 1000],
+      length: [840, 1020],
+      wingspan: [1550, 1950],
+      'wing-chord': [425, 500],
+      tarsus: [130, 175],
+      bill: [100, 133],
+      tail: [155, 180],
+    },
+  },
+  commonMistake:
+    'The neck is bent as a smooth curve: it kinks at its sixth vertebra, so that the front folds like a clasp knife and never like a swan’s.',
+} satisfies Animal);

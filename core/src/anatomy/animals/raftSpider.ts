@@ -1,0 +1,105 @@
+import type { Animal } from '../animal.ts';
+import { SPIDER } from '../plans/spider.ts';
+import { memory } from './memory.ts';
+import { cone, count, feature, section, zone } from './shapes.ts';
+
+/**
+ * Raft spider, a grown female. All values are from general knowledge (memory), to be checked
+ * against a specimen; the segments of the legs follow from the leg span.
+ */
+export const RAFT_SPIDER: Animal = Object.freeze({
+  id: 'raft-spider',
+  name: 'Raft spider',
+  latin: 'Dolomedes fimbriatus',
+  planId: 'spider',
+  lengths: {
+    prosoma: memory(8.4, 6, 10),
+    opisthosoma: memory(10.2, 7, 13),
+    spinneret: memory(1, 0.6, 1.4),
+    chelicera: memory(3.2, 2.4, 4),
+    fang: memory(1.6, 1.1, 2.1),
+    palpFemur: memory(4.8, 3.6, 6),
+    palpTibia: memory(4.6, 3.4, 5.8),
+    palpTarsus: memory(3.8, 2.8, 4.8),
+    leg1Coxa: memory(4.4, 3.4, 5.4),
+    leg1Trochanter: memory(0.9, 0.6, 1.2),
+    leg1Femur: memory(7, 5.4, 8.6),
+    leg1Patella: memory(3.4, 2.6, 4.2),
+    leg1Tibia: memory(6, 4.6, 7.4),
+    leg1Metatarsus: memory(5.8, 4.4, 7.2),
+    leg1Tarsus: memory(3, 2.2, 3.8),
+    leg2Coxa: memory(4.4, 3.4, 5.4),
+    leg2Trochanter: memory(0.9, 0.6, 1.2),
+    leg2Femur: memory(7.1, 5.4, 8.8),
+    leg2Patella: memory(3.4, 2.6, 4.2),
+    leg2Tibia: memory(6, 4.6, 7.4),
+    leg2Metatarsus: memory(5.9, 4.4, 7.4),
+    leg2Tarsus: memory(3, 2.2, 3.8),
+    leg3Coxa: memory(4.2, 3.2, 5.2),
+    leg3Trochanter: memory(0.9, 0.6, 1.2),
+    leg3Femur: memory(6.4, 4.9, 7.9),
+    leg3Patella: memory(3, 2.3, 3.7),
+    leg3Tibia: memory(5.2, 4, 6.4),
+    leg3Metatarsus: memory(5.4, 4.1, 6.7),
+    leg3Tarsus: memory(2.7, 2, 3.4),
+    leg4Coxa: memory(4.4, 3.4, 5.4),
+    leg4Trochanter: memory(1, 0.7, 1.3),
+    leg4Femur: memory(7.6, 5.8, 9.4),
+    leg4Patella: memory(3.4, 2.6, 4.2),
+    leg4Tibia: memory(6.6, 5, 8.2),
+    leg4Metatarsus: memory(7.2, 5.5, 8.9),
+    leg4Tarsus: memory(3.2, 2.4, 4),
+  },
+  flesh: {
+    prosoma: [section(0.46, [4.6, 2.4, 3.7]), cone(0.6, 0.95, 2.2, 1.9)],
+    opisthosoma: [section(0.52, [5.4, 3.1, 3.3])],
+    spinneret: [cone(0, 0.9, 0.5, 0.3)],
+    chelicera: [cone(0, 1, 1.1, 0.8)],
+    fang: [cone(0, 1, 0.35, 0.1)],
+    palpFemur: [cone(0, 1, 0.6, 0.55)],
+    palpTibia: [cone(0, 1, 0.55, 0.5)],
+    palpTarsus: [cone(0, 0.95, 0.5, 0.3)],
+    ...Object.fromEntries(
+      [1, 2, 3, 4].flatMap((n) => [
+        [`leg${n}Coxa`, [cone(0.45, 1, 1, 0.9)]],
+        [`leg${n}Trochanter`, [cone(0, 1, 0.85, 0.85)]],
+        [`leg${n}Femur`, [cone(0, 0.4, 0.85, 1), cone(0.4, 1, 1, 0.75)]],
+        [`leg${n}Patella`, [cone(0, 1, 0.75, 0.7)]],
+        [`leg${n}Tibia`, [cone(0, 1, 0.7, 0.5)]],
+        [`leg${n}Metatarsus`, [cone(0, 1, 0.5, 0.35)]],
+        [`leg${n}Tarsus`, [cone(0, 1, 0.35, 0.25)]],
+      ]),
+    ),
+  },
+  features: [
+    feature('eyes', 'Eyes in two rows', 'prosoma', 8, memory(0.45, 0.3, 0.7)),
+    feature('claws', 'Claws of the feet', 'leg1Tarsus', 24, memory(0.3, 0.2, 0.4)),
+  ],
+  counts: [
+    count('Eyes', 8, 8, 'four small ones in front, four larger ones behind'),
+    count('Legs', 8),
+    count('Segments of each leg', 7),
+    count('Spinnerets', 6, 6, 'three pairs, two of them seen'),
+  ],
+  coat: [
+    zone('carapace', 'Carapace', SPIDER.carapace, [0.6, 0.12, 15], '#5f4327'),
+    zone('belly', 'Underside of the abdomen', SPIDER.abdomen, [0.5, 0.12, 15], '#6e5c46', {
+      facing: ['down'],
+    }),
+    zone('bands', 'Abdomen', SPIDER.abdomen, [0.6, 0.12, 15], '#4a3421'),
+    zone('jaws', 'Jaws and palps', [...SPIDER.jaws, ...SPIDER.palps], [0.7, 0.1, 25], '#63482f'),
+    zone('legs', 'Legs', SPIDER.legs, [0.8, 0.1, 30], '#6b4e33'),
+  ],
+  eye: memory(0.5, 0.35, 0.7),
+  density: { gPerMl: 1.05, why: 'horny skin about soft parts' },
+  sexes: [
+    { name: 'female', size: 1 },
+    { name: 'male', size: 0.68 },
+  ],
+  ranges: {
+    massKg: [0.0003, 0.0012],
+    sizes: { length: [13, 22], 'leg-span': [50, 75] },
+  },
+  commonMistake:
+    'Legs are set on the abdomen and bent once: all eight spring from the carapace, each has seven segments, and the palps look like a fifth, half-long pair.',
+} satisfies Animal);

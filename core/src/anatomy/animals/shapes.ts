@@ -1,0 +1,77 @@
+import type { Vec3 } from '../../geometry/vec3.ts';
+import type { Blade, Count, Feature, FleshCone, FleshEllipsoid } from '../animal.ts';
+import type { CoatZone, RoughSize } from '../coat.ts';
+import { memory } from './memory.ts';
+
+/** A round cone of flesh between two fractions of its bone, radii and offsets in life mm. */
+export const cone = (
+  from: number,
+  to: number,
+  radiusFrom: number,
+  radiusTo: number,
+  offsetFrom?: Vec3,
+  offsetTo: Vec3 | undefined = offsetFrom,
+): FleshCone => ({
+  from,
+  to,
+  radiusFrom,
+  radiusTo,
+  ...(offsetFrom === undefined ? {} : { offsetFrom }),
+  ...(offsetTo === undefined ? {} : { offsetTo }),
+});
+
+/** An ellipsoid of flesh at a fraction of its bone: half lengths along it, deep and wide, life mm. */
+export const section = (at: number, radii: Vec3, offset?: Vec3): FleshEllipsoid => ({
+  at,
+  radii,
+  ...(offset === undefined ? {} : { offset }),
+});
+
+/** A count from general knowledge. */
+export const count = (name: string, low: number, high = low, note?: string): Count => ({
+  name,
+  range: [low, high],
+  provenance: 'memory',
+  ...(note === undefined ? {} : { note }),
+});
+
+/** A part made apart, from general knowledge; left and right together are two. */
+export const feature = (
+  id: string,
+  name: string,
+  bone: string,
+  many: number,
+  size: RoughSize,
+): Feature => ({ id, name, bone, count: many, size });
+
+/** A point of a blade's outline. */
+export const on = (bone: string, at: number, offset?: Vec3): Blade['outline'][number] => ({
+  bone,
+  at,
+  ...(offset === undefined ? {} : { offset }),
+});
+
+type Rest = Pick<CoatZone, 'facing' | 'covering' | 'sheen'>;
+
+/**
+ * A zone of the coat, sizes from general knowledge: length and width of its hairs, feathers or
+ * scales in life mm (null for bare skin), how steeply they stand in degrees, and its colour.
+ */
+export const zone = (
+  id: string,
+  name: string,
+  bones: readonly string[],
+  size: readonly [lengthMm: number, widthMm: number, lieDeg: number] | null,
+  hex: string,
+  more: Partial<Rest> = {},
+): CoatZone => ({
+  id,
+  name,
+  bones,
+  hair: size === null ? null : memory(size[0], size[0] * 0.6, size[0] * 1.5),
+  lock: size === null ? null : memory(size[1], size[1] * 0.6, size[1] * 1.6),
+  lieDeg: size?.[2] ?? 0,
+  hex,
+  sheen: 'matt',
+  ...more,
+});

@@ -1,0 +1,153 @@
+import type { Animal } from './animal.ts';
+import type { BodyPlan, BoneSpec, RegionSpec, SizeSpec } from './bodyPlan.ts';
+import type { Creature, Graft } from './creature.ts';
+import { renamedParts, type Lent } from './graft.ts';
+import { planFor, planWithout } from './planFor.ts';
+import { animalById, planById } from './registry.ts';
+import { girthBy, grown } from './sizing.ts';
+import type { Subject } from './subject.ts';
+
+/**
+ * Puts an own animal together: the base without the parts it loses, with the parts that others
+ * lend, then its own size, lengths and girths. Undefined where it names an animal or a part that
+ * there is not; {@link creatureFaults} says which.
+ */
+export function composeCreature(creature: Creature): Subject | undefined {
+  const base = animalById(creature.base);
+  const general = base && planById(base.planId);
+  if (base === undefined || general === undefined) return undefined;
+  const lost = creature.without.flatMap(
+    (id) => general.parts.find((part) => part.id === id)?.keys ?? [],
+  );
+  const bare: Subject = {
+    plan: planWithout(planFor(general, base), lost),
+    animal: withoutKeys(base, lost),
+  };
+  let subject: Subject | undefined = bare;
+  for (const graft of creature.grafts)
+    subject = subject && addGraft(subject, graft, lentPart(graft, subject));
+  return subject && changedBy(creature, subject);
+}
+
+function withoutKeys(base: Animal, lost: readonly string[]): Animal {
+  // Where it stands is in its plan already.
+  const { walksOn: _walksOn, ...animal } = base;
+  const kept = <T>(of: Readonly<Record<string, T>>) =>
+    Object.fromEntries(Object.entries(of).filter(([key]) => !lost.includes(key)));
+  return {
+    ...animal,
+    lengths: kept(animal.lengths),
+    rest: kept(animal.rest ?? {}),
+    flesh: kept(animal.flesh),
+    blades: (animal.blades ?? []).filter((b) => !b.outline.some((p) => lost.includes(p.bone))),
+    features: (animal.features ?? []).filter((feature) => !lost.includes(feature.bone)),
+  };
+}
+
+/** The donor's part under names that are free in the host. */
+function lentPart(graft: Graft, host: Subject): Lent | undefined {
+  const animal = animalById(graft.from);
+  const general = animal && planById(animal.planId);
+  if (animal === undefined || general === undefined) return undefined;
+  return renamedParts({ plan: planFor(general, animal), animal }, graft, host);
+}
+
+function addGraft(host: Subject, graft: Graft, lent: Lent | undefined): Subject | undefined {
+  if (lent === undefined || !host.plan.bones.some((bone) => bone.key === graft.onBone))
+    return undefined;
+  const { plan, animal } = host;
+  const midline = lent.bones.filter((bone) => bone.side === 'mid').map((bone) => bone.id);
+  return {
+    plan: {
+      ...plan,
+      id: `${plan.id}+${graft.id}`,
+      bones: [...plan.bones, ...lent.bones],
+      contacts: [...plan.contacts, ...lent.contacts],
+      limbPairs: [...plan.limbPairs, ...lent.limbPairs],
+      parts: [...plan.parts, lent.part],
+      muscles: [...plan.muscles, ...lent.muscles],
+      regions: lent.regions.reduce(mergedRegion, plan.regions),
+      ...longerSpine(plan, lent.part.kind, midline),
+    },
+    animal: {
+      ...animal,
+      lengths: { ...animal.lengths, ...lent.animal.lengths },
+      rest: { ...animal.rest, ...lent.animal.rest },
+      flesh: { ...animal.flesh, ...lent.animal.flesh },
+      blades: [...(animal.blades ?? []), ...(lent.animal.blades ?? [])],
+      features: [...(animal.features ?? []), ...(lent.animal.features ?? [])],
+      coat: [...lent.animal.coat, ...animal.coat],
+    },
+  };
+}
+
+const mergedRegion = (regions: readonly RegionSpec[], added: RegionSpec): readonly RegionSpec[] =>
+  regions.some((region) => region.id === added.id)
+    ? regions.map((region) =>
+        region.id === added.id ? { ...region, bones: [...region.bones, ...added.bones] } : region,
+      )
+    : [...regions, added];
+
+/** A lent head or tail carries the spine wire on, and counts towards the animal's length. */
+function longerSpine(
+  plan: BodyPlan,
+  kind: string,
+  midline: readonly BoneSpec['id'][],
+): Pick<BodyPlan, 'spine' | 'tailBones' | 'sizes'> {
+  const { spine, tailBones, sizes } = plan;
+  if (kind !== 'head' && kind !== 'tail') return { spine, tailBones, sizes };
+  const counted = sizes.map((size): SizeSpec =>
+    size.kind === 'chain' && (size.id === 'length' || (kind === 'head') === (size.id !== 'tail'))
+      ? { ...size, bones: [...size.bones, ...midline] }
+      : size,
+  );
+  return kind === 'head'
+    ? { spine: [...spine, ...midline], tailBones, sizes: counted }
+    : {
+        spine: [...midline.toReversed(), ...spine],
+        tailBones: [...tailBones, ...midline],
+        sizes: counted,
+      };
+}
+
+/** Own size, lengths, girths, eye and weight over what the library gives. */
+function changedBy(creature: Creature, { plan, animal }: Subject): Subject {
+  const { size, lengthsMm, girth, eyeMm, massKg } = creature;
+  const partOf = (key: string): string =>
+    plan.parts.find((part) => part.keys.includes(key))?.id ?? '';
+  const whole = (): number => size;
+  const sized =
+    size === 1
+      ? animal
+      : grown(animal, { lengthBy: whole, fleshBy: whole, eyeBy: size, wholeBy: size });
+  const changed =
+    size !== 1 ||
+    creature.without.length + creature.grafts.length + Object.keys(lengthsMm).length > 0 ||
+    Object.keys(girth).length > 0;
+  return {
+    plan: { ...plan, name: changed ? `${plan.name} of your own` : plan.name },
+    animal: {
+      ...sized,
+      id: creature.id,
+      name: creature.name,
+      latin: `after ${animal.latin}`,
+      lengths: Object.fromEntries(
+        Object.entries(sized.lengths).map(([key, life]) => {
+          const mm = lengthsMm[key];
+          return [key, mm === undefined ? life : { ...life, mm, provenance: 'own' as const }];
+        }),
+      ),
+      flesh: Object.fromEntries(
+        Object.entries(sized.flesh).map(([key, list]) => [
+          key,
+          list.map((flesh) => girthBy(flesh, girth[partOf(key)] ?? 1)),
+        ]),
+      ),
+      eye: eyeMm === null ? sized.eye : { mm: eyeMm, range: [eyeMm, eyeMm], provenance: 'own' },
+      ranges: {
+        ...(massKg === null ? (changed ? {} : animal.ranges) : { massKg }),
+        sizes: changed ? {} : animal.ranges.sizes,
+      },
+    },
+  };
+}

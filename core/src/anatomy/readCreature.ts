@@ -1,0 +1,30 @@
+import { accepted, refused, type Parsed } from '../units/problem.ts';
+import { CREATURE_FORMAT, creatureSchema, type Creature } from './creature.ts';
+import { creatureFaults } from './creatureFaults.ts';
+
+/**
+ * Reads an own animal's file: text → JSON → schema → names that must exist. Anything wrong comes
+ * back as one problem that says where; nothing is half read.
+ */
+export function readCreatureText(text: string): Parsed<Creature> {
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (error) {
+    const reason = error instanceof Error ? error.message : String(error);
+    return refused('The file', reason, 'a whole file of an own animal in JSON');
+  }
+  const format = (data as { format?: unknown } | null)?.format;
+  if (format !== CREATURE_FORMAT)
+    return refused('The file', format ?? typeof data, `a file of format “${CREATURE_FORMAT}”`);
+  const parsed = creatureSchema.safeParse(data);
+  if (!parsed.success) {
+    const issue = parsed.error.issues[0];
+    const where = issue?.path.join('.') ?? '';
+    return refused(where || 'The file', undefined, issue?.message ?? 'a whole own animal');
+  }
+  const fault = creatureFaults(parsed.data)[0];
+  return fault === undefined
+    ? accepted(parsed.data)
+    : refused(fault.where, fault.received, fault.allowed);
+}

@@ -1,0 +1,89 @@
+import { scale, type Vec3 } from '../geometry/vec3.ts';
+import type { Animal, Blade, Flesh } from './animal.ts';
+import type { RoughSize } from './coat.ts';
+
+/** A rough size times a factor, with its range. */
+export const sizedBy = (size: RoughSize, k: number): RoughSize => ({
+  ...size,
+  mm: size.mm * k,
+  range: [size.range[0] * k, size.range[1] * k],
+});
+
+/** Flesh times a factor; fractions along the bone stay. */
+export function fleshBy(flesh: Flesh, k: number): Flesh {
+  if ('radii' in flesh) {
+    return {
+      ...flesh,
+      radii: scale(flesh.radii, k),
+      ...(flesh.offset === undefined ? {} : { offset: scale(flesh.offset, k) }),
+    };
+  }
+  return {
+    ...flesh,
+    radiusFrom: flesh.radiusFrom * k,
+    radiusTo: flesh.radiusTo * k,
+    ...(flesh.offsetFrom === undefined ? {} : { offsetFrom: scale(flesh.offsetFrom, k) }),
+    ...(flesh.offsetTo === undefined ? {} : { offsetTo: scale(flesh.offsetTo, k) }),
+  };
+}
+
+/** Flesh whose offsets are turned with their bone about z. */
+export function turnedFlesh(flesh: Flesh, turned: (v: Vec3) => Vec3): Flesh {
+  if ('radii' in flesh)
+    return flesh.offset === undefined ? flesh : { ...flesh, offset: turned(flesh.offset) };
+  return {
+    ...flesh,
+    ...(flesh.offsetFrom === undefined ? {} : { offsetFrom: turned(flesh.offsetFrom) }),
+    ...(flesh.offsetTo === undefined ? {} : { offsetTo: turned(flesh.offsetTo) }),
+  };
+}
+
+/** A girth factor: across the bone only, so that an ellipsoid keeps its length along it. */
+export function girthBy(flesh: Flesh, k: number): Flesh {
+  if (!('radii' in flesh)) return fleshBy(flesh, k);
+  const [along, deep, wide] = flesh.radii;
+  return { ...flesh, radii: [along, deep * k, wide * k] };
+}
+
+/** A blade times a factor, thickness too. */
+export const bladeBy = (blade: Blade, k: number): Blade => ({
+  ...blade,
+  thickness: sizedBy(blade.thickness, k),
+  outline: blade.outline.map((point) =>
+    point.offset === undefined ? point : { ...point, offset: scale(point.offset, k) },
+  ),
+});
+
+/** How lengths and flesh of each bone change, by key. */
+export interface Growth {
+  readonly lengthBy: (key: string) => number;
+  readonly fleshBy: (key: string) => number;
+  readonly eyeBy: number;
+  /** For hair, lengths of parts, and whatever belongs to no bone. */
+  readonly wholeBy: number;
+}
+
+/** The animal with every size grown; ranges of the bones go along. Whole-body ranges are left out. */
+export function grown(animal: Animal, growth: Growth): Animal {
+  const each = <T, U>(of: Readonly<Record<string, T>>, change: (one: T, key: string) => U) =>
+    Object.fromEntries(Object.entries(of).map(([key, one]) => [key, change(one, key)]));
+  return {
+    ...animal,
+    lengths: each(animal.lengths, (size, key) => sizedBy(size, growth.lengthBy(key))),
+    flesh: each(animal.flesh, (list, key) => list.map((f) => fleshBy(f, growth.fleshBy(key)))),
+    blades: (animal.blades ?? []).map((blade) =>
+      bladeBy(blade, growth.lengthBy(blade.outline[0]?.bone ?? '')),
+    ),
+    features: (animal.features ?? []).map((feature) => ({
+      ...feature,
+      size: sizedBy(feature.size, growth.lengthBy(feature.bone)),
+    })),
+    coat: animal.coat.map((zone) => ({
+      ...zone,
+      hair: zone.hair && sizedBy(zone.hair, growth.wholeBy),
+      lock: zone.lock && sizedBy(zone.lock, growth.wholeBy),
+    })),
+    eye: sizedBy(animal.eye, growth.eyeBy),
+    ranges: { sizes: {} },
+  };
+}

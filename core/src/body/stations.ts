@@ -1,0 +1,67 @@
+import { alongBone, posedBone, poseSkeleton } from '../anatomy/pose.ts';
+import type { Skeleton } from '../anatomy/skeleton.ts';
+import { add, scale, unit, type Vec3 } from '../geometry/vec3.ts';
+import { skinParts, skinBox, type SkinPart } from './skin.ts';
+import { skinDistance } from './surfaceDistance.ts';
+
+/** A station of the body: how wide and deep the flesh is there, square to the column, life mm. */
+export interface Station {
+  readonly boneId: string;
+  readonly boneName: string;
+  /** Fraction of the bone. */
+  readonly at: number;
+  readonly widthMm: number;
+  readonly depthMm: number;
+}
+
+/** Sections are taken here on every bone of the column. */
+const PLACES = [0.25, 0.75] as const;
+
+/** Stations along the column in the rest stance, from the tail to the head. */
+export function bodyStations(skeleton: Skeleton): readonly Station[] {
+  const posed = poseSkeleton(skeleton, {});
+  const all = skinParts(posed);
+  // The flesh of the same part of the body only: limbs beside the trunk would widen it.
+  const partOf = (key: string) => skeleton.plan.parts.find((part) => part.keys.includes(key));
+  const fleshBy = (boneId: string): readonly SkinPart[] => {
+    const own = partOf(skeleton.byId.get(boneId)?.key ?? '');
+    return all.filter((part) => {
+      const bone = skeleton.byId.get(part.boneId);
+      return bone?.side === 'mid' && partOf(bone.key) === own;
+    });
+  };
+  const far = Math.hypot(...skinBox(all).max, ...skinBox(all).min);
+  return skeleton.plan.spine.flatMap((id) => {
+    const bone = posedBone(posed, id);
+    const column = fleshBy(id);
+    return PLACES.flatMap((at): Station[] => {
+      const p = alongBone(bone, at);
+      const along = bone.bone.rest;
+      const reach = (direction: Vec3): number => skinReach(column, p, direction, far);
+      // Square to the bone in the side elevation, the upper way round.
+      const unitUp = scale(unit([-along[1], along[0], 0]), along[0] < 0 ? -1 : 1);
+      const depthMm = reach(unitUp) + reach(scale(unitUp, -1));
+      const middle = add(p, scale(unitUp, (reach(unitUp) - reach(scale(unitUp, -1))) / 2));
+      const widthMm = 2 * skinReach(column, middle, [0, 0, 1], far);
+      if (depthMm === 0) return [];
+      return [{ boneId: id, boneName: bone.bone.name, at, widthMm, depthMm }];
+    });
+  });
+}
+
+/** Steps of a march are at least this share of the body, so that it ends. */
+const LEAST_STEP = 1e-5;
+
+/**
+ * How far the skin is from a point inside it, in a direction: a march by the depth below the skin,
+ * which never oversteps the first way out. 0 outside.
+ */
+function skinReach(parts: readonly SkinPart[], from: Vec3, direction: Vec3, farMm: number): number {
+  let reach = 0;
+  while (reach < farMm) {
+    const depth = -skinDistance(parts, add(from, scale(direction, reach)));
+    if (depth <= 0) return reach;
+    reach += Math.max(depth, farMm * LEAST_STEP);
+  }
+  return reach;
+}

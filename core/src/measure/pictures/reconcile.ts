@@ -1,0 +1,164 @@
+import { Matrix, solve } from 'ml-matrix';
+import { alignPoints } from '../photo/alignment.ts';
+import { toDeg } from '../../units/angles.ts';
+import type { SharedPoint, ViewPair } from './disagreements.ts';
+
+/** What brings two views together, and how well. Lengths in life mm. */
+export interface Remedy {
+  readonly kind: 'rescale' | 'relevel' | 'move-landmark';
+  /** The picture to change. */
+  readonly pictureId: string;
+  /** Rescale: factor. Re-level: degrees counter-clockwise. Move: mm. */
+  readonly by: number;
+  readonly landmarkId?: string;
+  /** Root mean square of the misses before and after. */
+  readonly beforeMm: number;
+  readonly afterMm: number;
+}
+
+export interface PairMatch {
+  readonly pair: ViewPair;
+  /** Root mean square of the misses once both stand on one origin. */
+  readonly rmsMm: number;
+  /** The same as a share of the extent: what views of different animals show. */
+  readonly share: number;
+  /** After the best scaling, as a share of the extent. */
+  readonly shareScaled: number;
+  /** The scaling of the second upon the first that brings them nearest. */
+  readonly factor: number;
+  readonly remedy: Remedy | null;
+}
+
+/**
+ * Misses must fall to this share of what they were before a remedy is offered. One landmark among many
+ * moves their root mean square less than a scale does, so less is asked of it.
+ */
+const WORTHWHILE = { rescale: 0.6, relevel: 0.6, 'move-landmark': 0.75 } as const;
+/** Fewer shared landmarks than this fit anything. */
+const LEAST_SHARED = 4;
+
+/** How two views match along an axis, and the one change that would reconcile them best. */
+export function matchOf(pair: ViewPair): PairMatch {
+  const { shared } = pair;
+  const values = shared.flatMap(({ first, second }) => [first, second]);
+  const extent = Math.max(
+    Math.max(...shared.map((s) => s.first)) - Math.min(...shared.map((s) => s.first)),
+    1e-9,
+  );
+  const rmsMm = rmsAfter(shared, []);
+  const scaled = fit(shared, [({ first }) => first]);
+  const scalable = shared.length >= LEAST_SHARED && values.length > 0;
+  return {
+    pair,
+    rmsMm,
+    share: rmsMm / extent,
+    shareScaled: scaled === undefined ? rmsMm / extent : scaled.rms / extent,
+    factor: scaled === undefined ? 1 : 1 / (1 + scaled.by[0]!),
+    remedy: scalable ? bestRemedy(pair, rmsMm) : null,
+  };
+}
+
+function bestRemedy(pair: ViewPair, beforeMm: number): Remedy | null {
+  const { views, shared } = pair;
+  const [a, b] = views.map(({ picture }) => picture.id) as [string, string];
+  const rescaled = fit(shared, [({ first }) => first]);
+  const levelA = fit(shared, [({ firstOther }) => firstOther]);
+  const levelB = fit(shared, [({ secondOther }) => secondOther]);
+  const candidates: Remedy[] = [];
+  const add = (kind: Remedy['kind'], pictureId: string, by: number, afterMm: number): void => {
+    candidates.push({ kind, pictureId, by, beforeMm, afterMm });
+  };
+  if (rescaled) add('rescale', b, 1 / (1 + rescaled.by[0]!), rescaled.rms);
+  // A miss that grows across the first picture is a tilt of it; the second must be turned back.
+  if (levelA) add('relevel', a, toDeg(Math.atan(levelA.by[0]!)), levelA.rms);
+  if (levelB) add('relevel', b, -toDeg(Math.atan(levelB.by[0]!)), levelB.rms);
+  const moved = withoutWorst(shared);
+  if (moved)
+    candidates.push({
+      kind: 'move-landmark',
+      pictureId: b,
+      by: moved.mm,
+      landmarkId: moved.landmarkId,
+      beforeMm,
+      afterMm: moved.rms,
+    });
+  const best = candidates.reduce<Remedy | null>(
+    (least, one) => (least === null || one.afterMm < least.afterMm ? one : least),
+    null,
+  );
+  return best !== null && best.afterMm <= WORTHWHILE[best.kind] * beforeMm ? best : null;
+}
+
+/**
+ * Least squares of the misses on an offset and the given terms; undefined where they are not
+ * independent. `by` holds the factors of the terms.
+ */
+function fit(
+  shared: readonly SharedPoint[],
+  terms: readonly ((point: SharedPoint) => number)[],
+): { readonly by: readonly number[]; readonly rms: number } | undefined {
+  if (shared.length < terms.length + 2) return undefined;
+  const spread = terms.every((term) => {
+    const values = shared.map(term);
+    return Math.max(...values) - Math.min(...values) > 1e-6;
+  });
+  if (!spread) return undefined;
+  const rows = shared.map((point) => [1, ...terms.map((term) => term(point))]);
+  const misses = shared.map(({ first, second }) => [second - first]);
+  const answer = solve(new Matrix(rows), new Matrix(misses), true).to1DArray();
+  const left = rows.map(
+    (row, i) => misses[i]![0]! - row.reduce((sum, v, k) => sum + v * answer[k]!, 0),
+  );
+  return { by: answer.slice(1), rms: rms(left) };
+}
+
+function rmsAfter(shared: readonly SharedPoint[], terms: readonly never[]): number {
+  const fitted = fit(shared, terms);
+  return fitted?.rms ?? 0;
+}
+
+/** What is left when the landmark with the largest miss is not counted. */
+function withoutWorst(
+  shared: readonly SharedPoint[],
+): { readonly landmarkId: string; readonly mm: number; readonly rms: number } | undefined {
+  const tries = shared.map((point) => {
+    const rest = shared.filter((one) => one !== point);
+    const offset = rest.reduce((sum, { first, second }) => sum + second - first, 0) / rest.length;
+    return {
+      landmarkId: point.landmarkId,
+      mm: point.second - point.first - offset,
+      rms: rmsAfter(rest, []),
+    };
+  });
+  return tries.reduce<(typeof tries)[number] | undefined>(
+    (least, one) => (least === undefined || one.rms < least.rms ? one : least),
+    undefined,
+  );
+}
+
+const rms = (values: readonly number[]): number =>
+  Math.sqrt(values.reduce((sum, v) => sum + v * v, 0) / Math.max(1, values.length));
+
+/**
+ * Two pictures of the same view laid upon each other: the similarity of Umeyama (1991), as scale,
+ * turn in degrees counter-clockwise and what it leaves, life mm. Undefined for other pairs or fewer
+ * than three shared landmarks.
+ */
+export function layUpon(
+  pair: ViewPair,
+): { readonly factor: number; readonly turnDeg: number; readonly rmsMm: number } | undefined {
+  const [a, b] = pair.views;
+  if (a.axes.across.axis !== b.axes.across.axis || a.axes.up.axis !== b.axes.up.axis)
+    return undefined;
+  const ids = pair.shared.map(({ landmarkId }) => landmarkId);
+  if (ids.length < 3) return undefined;
+  const flip = a.axes.across.sign * b.axes.across.sign;
+  const from = ids.map((id) => b.points.get(id)!.page).map(([x, y]) => [flip * x, y]);
+  const to = ids.map((id) => [...a.points.get(id)!.page]);
+  const { scale, rotation, rms: rmsMm } = alignPoints(from, to);
+  return {
+    factor: scale,
+    turnDeg: flip * toDeg(Math.atan2(rotation[1]![0]!, rotation[0]![0]!)),
+    rmsMm,
+  };
+}

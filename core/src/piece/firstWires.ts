@@ -1,0 +1,69 @@
+import type { Flesh } from '../anatomy/animal.ts';
+import { planFor } from '../anatomy/planFor.ts';
+import type { Subject } from '../anatomy/subject.ts';
+
+/** Diameters of wire that shops have, mm, thickest first; a new piece takes none above the first. */
+const SIZES_MM = [1.6, 1.2, 1, 0.8, 0.6, 0.5, 0.4, 0.3] as const;
+
+/** Clay over a wire, thickest wish first: slender legs bear less. Common practice. */
+const COVERS_MM = [1, 0.5, 0.3] as const;
+
+/** Wires that a new piece begins with, by what its limbs can hide at its scale. */
+export interface FirstWires {
+  readonly coverMm: number;
+  readonly spineMm: number;
+  readonly limbsMm: Readonly<Record<string, number>>;
+}
+
+/**
+ * The thickest wires of the shop that every limb can hide under the most clay that still lets all of
+ * them be made; the finest under the least where none can, which the wire stage then tells.
+ */
+export function firstWires({ plan: general, animal }: Subject, lifePerModel: number): FirstWires {
+  const plan = planFor(general, animal);
+  const radius = (boneId: string, at?: number): number => {
+    const key = plan.bones.find((bone) => bone.id === boneId)?.key ?? '';
+    const flesh = animal.flesh[key] ?? [];
+    return Math.max(0, ...flesh.map((one) => thinRadius(one, at))) / lifePerModel;
+  };
+  const limbs = plan.limbPairs.map((pair) => ({
+    id: pair.id,
+    radiusMm: Math.min(...pair.bonesLeft.slice(1).map((id) => radius(id))),
+  }));
+  // Two strands run in the spine, one in the tail; it ends before its first and last bone do.
+  const ends = new Map([
+    [plan.spine[0], plan.spineEnds.tail.reach],
+    [plan.spine.at(-1), plan.spineEnds.head.reach],
+  ]);
+  const spineRadius = Math.min(
+    ...plan.spine.map((id) => {
+      const hidden = radius(id, ends.get(id));
+      return plan.tailBones.includes(id) ? hidden : hidden / 2;
+    }),
+  );
+  const thinnest = Math.min(spineRadius, ...limbs.map((limb) => limb.radiusMm));
+  const coverMm =
+    COVERS_MM.find((cover) => 2 * (thinnest - cover) >= LEAST_HANDY_MM) ?? COVERS_MM.at(-1)!;
+  const thickest = (radiusMm: number): number =>
+    SIZES_MM.find((d) => d <= 2 * (radiusMm - coverMm) - SPARE_MM) ?? SIZES_MM.at(-1)!;
+  return {
+    coverMm,
+    spineMm: thickest(spineRadius),
+    limbsMm: Object.fromEntries(limbs.map(({ id, radiusMm }) => [id, thickest(radiusMm)])),
+  };
+}
+
+/** Wire thinner than this is fiddly to bend: rather less clay over it. Common practice. */
+const LEAST_HANDY_MM = 0.8;
+
+/** So that a wire does not just fit by rounding, mm. */
+const SPARE_MM = 0.05;
+
+/** The radius of flesh where it is thinnest along its bone, or at a place of it; life mm. */
+function thinRadius(flesh: Flesh, at: number | undefined): number {
+  if ('radii' in flesh) return Math.min(flesh.radii[1], flesh.radii[2]) / 2;
+  const { from, to, radiusFrom, radiusTo } = flesh;
+  if (at === undefined) return Math.min(radiusFrom, radiusTo);
+  if (at < Math.min(from, to) || at > Math.max(from, to) || from === to) return 0;
+  return radiusFrom + ((radiusTo - radiusFrom) * (at - from)) / (to - from);
+}

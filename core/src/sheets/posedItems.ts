@@ -1,0 +1,80 @@
+import type { Side } from '../anatomy/bodyPlan.ts';
+import type { PosedBone, PosedSkeleton } from '../anatomy/pose.ts';
+import type { PosedBlade } from '../body/blades.ts';
+import type { SkinPart } from '../body/skin.ts';
+import { WEIGHT, type DrawingItem, type Ink } from './drawing.ts';
+import { partOutline } from './partOutline.ts';
+import { project, type View } from './views.ts';
+
+/** Near side rust, far side slate, midline green; always told by weight as well. */
+export const INK_OF_SIDE: Readonly<Record<Side, Ink>> = { left: 'near', right: 'far', mid: 'mid' };
+export const WEIGHT_OF_SIDE: Readonly<Record<Side, number>> = {
+  left: WEIGHT.near,
+  right: WEIGHT.far,
+  mid: WEIGHT.mid,
+};
+/** Far side first, so that near lines lie over far ones. */
+export const BACK_TO_FRONT: readonly Side[] = ['right', 'mid', 'left'];
+
+/** The outline of the flesh between the far blades and the near ones. */
+export function skinItems(
+  skin: readonly SkinPart[],
+  blades: readonly PosedBlade[],
+  view: View,
+): readonly DrawingItem[] {
+  return [
+    ...bladeItems(blades, view, ['right', 'mid']),
+    {
+      kind: 'union',
+      ink: 'skin',
+      layer: 'skin',
+      weight: WEIGHT.thin,
+      outlines: skin.map((part) => partOutline(view, part)).filter((outline) => outline !== null),
+    },
+    ...bladeItems(blades, view, ['left']),
+  ];
+}
+
+/** Feathers, membranes and fins. */
+function bladeItems(
+  blades: readonly PosedBlade[],
+  view: View,
+  sides: readonly Side[],
+): readonly DrawingItem[] {
+  return sides.flatMap((side) =>
+    blades
+      .filter((blade) => blade.side === side)
+      .map((blade): DrawingItem => ({
+        kind: 'union',
+        ink: 'skin',
+        layer: 'skin',
+        weight: WEIGHT.thin,
+        outlines: [blade.outline.map((point) => project(view, point))],
+      })),
+  );
+}
+
+/** Bones as lines with their joints, far side first. */
+export function boneItems({ bones }: PosedSkeleton, view: View): readonly DrawingItem[] {
+  const line = ({ bone, start, end }: PosedBone): DrawingItem => ({
+    kind: 'line',
+    ink: INK_OF_SIDE[bone.side],
+    layer: 'bones',
+    weight: WEIGHT_OF_SIDE[bone.side],
+    points: [project(view, start), project(view, end)],
+    target: { kind: 'bone', id: bone.id },
+  });
+  const joint = ({ bone, start }: PosedBone): DrawingItem => ({
+    kind: 'circle',
+    ink: INK_OF_SIDE[bone.side],
+    layer: 'joints',
+    weight: WEIGHT.thin,
+    at: project(view, start),
+    radius: bone.side === 'right' ? 0.7 : 1,
+    target: { kind: 'bone', id: bone.id },
+  });
+  return BACK_TO_FRONT.flatMap((side) => {
+    const these = bones.filter(({ bone }) => bone.side === side);
+    return [...these.map(line), ...these.map(joint)];
+  });
+}

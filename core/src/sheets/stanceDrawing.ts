@@ -1,0 +1,33 @@
+import type { JointAngles } from '../anatomy/pose.ts';
+import type { Skeleton } from '../anatomy/skeleton.ts';
+import { bodyBox, posedBlades } from '../body/blades.ts';
+import { settledStance } from '../body/settledStance.ts';
+import { skinParts } from '../body/skin.ts';
+import { fittedDrawing, type Drawing } from './drawing.ts';
+import { boneItems, skinItems } from './posedItems.ts';
+import type { View } from './views.ts';
+
+const TITLES: Readonly<Record<View, string>> = {
+  side: 'Recovered, from the side',
+  front: 'from the front',
+  top: 'from above',
+};
+
+/** A stance in one view at 1:n of life, mm, its lowest foot on the ground. */
+export function stanceDrawing(
+  skeleton: Skeleton,
+  presetId: string,
+  anglesDeg: JointAngles,
+  view: View,
+  lifePerModel: number,
+): Drawing {
+  const posed = settledStance(skeleton, { presetId, anglesDeg, lifted: null }, 1 / lifePerModel);
+  const box = bodyBox(posed);
+  const margin = 0.03 * Math.max(...box.max.map((v, i) => v - box.min[i as 0]));
+  return fittedDrawing(
+    `recovered-${view}`,
+    TITLES[view],
+    [...skinItems(skinParts(posed), posedBlades(posed), view), ...boneItems(posed, view)],
+    margin,
+  );
+}

@@ -1,0 +1,62 @@
+import type { JointAngles } from '../anatomy/pose.ts';
+import { posedBone } from '../anatomy/pose.ts';
+import type { Skeleton } from '../anatomy/skeleton.ts';
+import { settledStance, stanceAngles, type StanceChoice } from '../body/settledStance.ts';
+import { padRadiusMm } from '../body/skin.ts';
+import type { Vec3 } from '../geometry/vec3.ts';
+import type { DragView } from './dragJoint.ts';
+import { reachTo } from './reach.ts';
+
+/** What a reach sets: the angles of a chain, degrees to a hundredth, and by how much it fails. */
+export interface DragReach {
+  /** The user's own angles, with those of the chain put in. */
+  readonly anglesDeg: JointAngles;
+  /** How far the end stays from the pointer, mm of the model. */
+  readonly shortfallMm: number;
+  readonly chain: readonly string[];
+}
+
+/**
+ * Brings the far end of a bone under the pointer by its whole chain, the trunk held where it is. The
+ * pointer is in the view's plane, (x, y) from the side and (z, y) from the front, mm of the model; the
+ * third coordinate stays. A foot is not pushed through the ground.
+ */
+export function dragReach(
+  skeleton: Skeleton,
+  choice: StanceChoice,
+  sizeFactor: number,
+  rodMm: number,
+  boneId: string,
+  view: DragView,
+  pointer: readonly [number, number],
+  anyAngle = false,
+): DragReach {
+  const posed = settledStance(skeleton, choice, sizeFactor, rodMm);
+  const { end } = posedBone(posed, boneId);
+  const lift = posed.bones[0]!.start[1];
+  const isFoot = skeleton.plan.contacts.some(
+    (contact) => contact.kind === 'foot' && contact.bone === boneId,
+  );
+  const y = isFoot ? Math.max(pointer[1], padRadiusMm(posed, boneId)) : pointer[1];
+  const [x, z] = view === 'side' ? [pointer[0], end[2]] : [end[0], pointer[0]];
+  const target: Vec3 = [x / sizeFactor, (y - lift) / sizeFactor, z / sizeFactor];
+  const { angles, shortfallMm, chain } = reachTo(
+    skeleton,
+    stanceAngles(skeleton, choice),
+    boneId,
+    target,
+    anyAngle,
+  );
+  const moved = chain.filter((id) => Object.keys(angles[id] ?? {}).length > 0);
+  const rounded = moved.map((id) => [
+    id,
+    Object.fromEntries(
+      Object.entries(angles[id]!).map(([name, deg]) => [name, Math.round(deg * 100) / 100]),
+    ),
+  ]);
+  return {
+    anglesDeg: { ...choice.anglesDeg, ...Object.fromEntries(rounded) },
+    shortfallMm: shortfallMm * sizeFactor,
+    chain,
+  };
+}

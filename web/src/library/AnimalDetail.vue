@@ -1,0 +1,192 @@
+<script setup lang="ts">
+import {
+  bodyStations,
+  oddProportions,
+  oddSentence,
+  planSizes,
+  wordsOf,
+  type Skeleton,
+  type Subject,
+} from '@keen-sinew/core';
+import { computed } from 'vue';
+import { useUnits } from '../composables/useUnits.ts';
+import LedgerSection from '../ledger/LedgerSection.vue';
+import FactTable, { type Fact } from './FactTable.vue';
+import LandmarkList from './LandmarkList.vue';
+import WeighBones from './WeighBones.vue';
+
+/** Everything the library says of one animal, each number with its range and where it comes from. */
+const props = defineProps<{
+  subject: Subject;
+  skeleton: Skeleton;
+  picked: string | null;
+  own: boolean;
+}>();
+const emit = defineEmits<{ pick: [boneKey: string] }>();
+const { text } = useUnits();
+const animal = computed(() => props.subject.animal);
+
+const span = (range: readonly [number, number], say: (value: number) => string): string =>
+  range[0] === range[1]
+    ? say(range[0])
+    : `${say(range[0]).replace(/ [a-z]+$/, '')} to ${say(range[1])}`;
+const mm = (value: number): string => text(value, 'mm', value < 10 ? 1 : 0);
+const kg = (value: number): string =>
+  value < 0.1 ? text(value * 1000, 'g', 1) : text(value, 'kg', value < 10 ? 1 : 0);
+
+const sizes = computed((): readonly Fact[] => [
+  ...planSizes(props.skeleton).map(({ spec, mm: value }): Fact => {
+    const range = animal.value.ranges.sizes[spec.id];
+    return {
+      id: spec.id,
+      name: spec.name,
+      value: mm(value),
+      provenance: 'derived',
+      note: spec.measured,
+      ...(range === undefined
+        ? {}
+        : { range: span(range, mm), odd: value < range[0] || value > range[1] }),
+    };
+  }),
+  ...(animal.value.ranges.massKg === undefined
+    ? []
+    : [
+        {
+          id: 'mass',
+          name: 'Weight in life',
+          value: span(animal.value.ranges.massKg, kg),
+          provenance: props.own ? ('own' as const) : ('memory' as const),
+          ...(animal.value.density === undefined ? {} : { note: animal.value.density.why }),
+        },
+      ]),
+]);
+const bones = computed((): readonly Fact[] => {
+  const keys = [...new Set(props.skeleton.bones.map((bone) => bone.key))];
+  return keys.map((key) => {
+    const bone = props.skeleton.bones.find((one) => one.key === key)!;
+    return {
+      id: key,
+      name: bone.name.replace(', left', ''),
+      value: mm(bone.lifeLengthMm),
+      range: span(bone.range, mm),
+      provenance: bone.provenance,
+      note: bone.measured,
+    };
+  });
+});
+const stations = computed((): readonly Fact[] =>
+  bodyStations(props.skeleton).map((one) => ({
+    id: `${one.boneId}@${one.at}`,
+    name: `${one.boneName}, ${one.at < 0.5 ? 'near end' : 'far end'}`,
+    value: `${mm(one.widthMm)} × ${mm(one.depthMm)}`,
+    provenance: 'memory',
+  })),
+);
+const parts = computed((): readonly Fact[] => [
+  {
+    id: 'eye',
+    name: 'Eyeball',
+    value: mm(animal.value.eye.mm),
+    range: span(animal.value.eye.range, mm),
+    provenance: animal.value.eye.provenance,
+    note: 'the part that is seen is smaller',
+  },
+  ...(animal.value.features ?? []).map((feature) => ({
+    id: feature.id,
+    name: `${feature.name} (${feature.count})`,
+    value: mm(feature.size.mm),
+    range: span(feature.size.range, mm),
+    provenance: feature.size.provenance,
+  })),
+  ...(animal.value.counts ?? []).map((count) => ({
+    id: `count-${count.name}`,
+    name: count.name,
+    value: span(count.range, String),
+    provenance: count.provenance,
+    ...(count.note === undefined ? {} : { note: count.note }),
+  })),
+]);
+const coat = computed((): readonly Fact[] =>
+  animal.value.coat.map((zone) => ({
+    id: zone.id,
+    name: zone.name,
+    value: zone.hair === null ? 'bare' : mm(zone.hair.mm),
+    provenance: zone.hair?.provenance ?? 'memory',
+    ...(zone.hair === null
+      ? {}
+      : { range: span(zone.hair.range, mm), note: `length of a ${wordsOf(zone).one}` }),
+  })),
+);
+const boneName = (key: string): string =>
+  props.skeleton.bones.find((bone) => bone.key === key)?.name.replace(', left', '') ?? key;
+const odd = computed(() => (props.own ? oddProportions(props.subject).map(oddSentence) : []));
+</script>
+
+<template>
+  <p v-if="animal.commonMistake && !own" class="mistake">
+    <b>Often got wrong:</b> {{ animal.commonMistake }}
+  </p>
+  <ul v-if="odd.length > 0" class="odd">
+    <li v-for="sentence in odd" :key="sentence">{{ sentence }}</li>
+  </ul>
+  <p v-if="animal.sexes" class="sexes">
+    {{ animal.sexes.map((sex) => `${sex.name} ${Math.round(sex.size * 100)} %`).join(', ') }} of the
+    lengths given here.
+  </p>
+  <LedgerSection title="The whole animal">
+    <FactTable :facts="sizes" />
+  </LedgerSection>
+  <LedgerSection title="Bones, left and right alike">
+    <FactTable :facts="bones" :picked="picked" @pick="emit('pick', $event)" />
+  </LedgerSection>
+  <LedgerSection title="Eyes, parts and counts" folded>
+    <FactTable :facts="parts" />
+  </LedgerSection>
+  <LedgerSection title="Sections, width × depth" folded>
+    <FactTable :facts="stations" />
+  </LedgerSection>
+  <LedgerSection title="Coat and skin" folded>
+    <FactTable :facts="coat" />
+  </LedgerSection>
+  <LedgerSection title="Landmarks to find on a picture" folded>
+    <LandmarkList :skeleton="skeleton" />
+  </LedgerSection>
+  <LedgerSection v-if="subject.plan.muscles.length > 0" title="Muscles" folded>
+    <ul class="muscles">
+      <li v-for="muscle in subject.plan.muscles" :key="muscle.id">
+        <b>{{ muscle.name }}</b>: {{ muscle.form }}. From
+        {{ boneName(muscle.origin.bone).toLowerCase() }} to
+        {{ boneName(muscle.insertion.bone).toLowerCase() }}.
+      </li>
+    </ul>
+  </LedgerSection>
+  <LedgerSection title="What did it weigh?" folded>
+    <WeighBones />
+  </LedgerSection>
+</template>
+
+<style scoped>
+.mistake,
+.sexes {
+  margin: 0 0 10px;
+  font-size: 14px;
+  color: var(--soft);
+}
+.odd {
+  margin: 0 0 10px;
+  padding: 8px 10px 8px 24px;
+  border: 1px solid var(--ochre);
+  border-radius: var(--radius);
+  font-size: 14px;
+}
+.muscles {
+  margin: 0;
+  padding: 4px 0;
+  list-style: none;
+  font-size: 14px;
+}
+.muscles li {
+  padding: 3px 2px;
+  border-bottom: 1px dotted var(--line);
+}
+</style>

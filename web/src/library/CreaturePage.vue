@@ -1,0 +1,274 @@
+<script setup lang="ts">
+import {
+  animalById,
+  ANIMALS,
+  buildSkeleton,
+  creatureFaults,
+  creatureText,
+  findSubject,
+  lineup,
+  oddProportions,
+  oddSentence,
+  parseLength,
+  parseNumber,
+  problemSentence,
+  type Creature,
+  type Subject,
+} from '@keen-sinew/core';
+import { NInput } from 'naive-ui';
+import { computed, onMounted, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { useUnits } from '../composables/useUnits.ts';
+import ChoiceField from '../controls/ChoiceField.vue';
+import QuantityField from '../controls/QuantityField.vue';
+import { downloadText } from '../files/download.ts';
+import LedgerSection from '../ledger/LedgerSection.vue';
+import SheetBoard from '../sheet/SheetBoard.vue';
+import SheetFrame from '../sheet/SheetFrame.vue';
+import { useCreatureStore } from '../stores/creatureStore.ts';
+import { usePieceStore } from '../stores/pieceStore.ts';
+import CreatureLengths from './CreatureLengths.vue';
+import CreatureParts from './CreatureParts.vue';
+import GraftList from './GraftList.vue';
+import LibraryFrame from './LibraryFrame.vue';
+import { OWN } from './subjects.ts';
+
+const props = defineProps<{ id: string }>();
+const router = useRouter();
+const store = useCreatureStore();
+const { system, text } = useUnits();
+const pieces = usePieceStore();
+const loaded = ref(false);
+onMounted(async () => {
+  if (store.byId(props.id) === undefined) await store.load();
+  await pieces.loadAll();
+  loaded.value = true;
+});
+
+const creature = computed(() => store.byId(props.id));
+const base = computed(() => {
+  const animalId = creature.value?.base ?? '';
+  return findSubject({ animalId, creature: null });
+});
+const faults = computed(() => (creature.value ? creatureFaults(creature.value) : []));
+const subject = computed((): Subject | undefined =>
+  creature.value && faults.value.length === 0
+    ? findSubject({ animalId: creature.value.base, creature: creature.value })
+    : undefined,
+);
+const skeleton = computed(
+  () => subject.value && buildSkeleton(subject.value.plan, subject.value.animal),
+);
+const rows = computed(() => [
+  [lineup([subject.value, base.value].filter((one) => one !== undefined))],
+]);
+const odd = computed(() => (subject.value ? oddProportions(subject.value).map(oddSentence) : []));
+const animals = ANIMALS.map(({ id, name }) => ({ value: id, label: name })).toSorted((a, b) =>
+  a.label.localeCompare(b.label),
+);
+
+const change = (part: Partial<Creature>): void => {
+  if (creature.value) store.change(creature.value, part);
+};
+const percent = (value: number): string => `${Math.round(value * 1000) / 10} %`;
+const readPercent = (where: string, min: number, max: number) => (typed: string) => {
+  const read = parseNumber(typed.replace('%', ''), where, min, max, '%');
+  return read.ok ? { ok: true as const, value: read.value / 100 } : read;
+};
+const readKg = (typed: string) => {
+  const match = /^\s*([\d.,]+)\s*(?:to|-|–)\s*([\d.,]+)\s*(?:kg)?\s*$/.exec(typed);
+  const [low, high] = [match?.[1], match?.[2]].map((one) => Number(one?.replace(',', '.')));
+  return low !== undefined && high !== undefined && low > 0 && high >= low
+    ? { ok: true as const, value: [low, high] as [number, number] }
+    : {
+        ok: false as const,
+        problem: {
+          where: 'Weight in life',
+          received: typed === '' ? 'an empty field' : `“${typed}”`,
+          allowed: 'two weights in kg, the lighter first, such as 20 to 35',
+        },
+      };
+};
+
+async function makePiece(): Promise<void> {
+  if (!creature.value) return;
+  const id = await pieces.createOf(`New ${creature.value.name.toLowerCase()}`, creature.value);
+  await router.push(`/piece/${id}/measure`);
+}
+const keep = (): void => {
+  if (creature.value)
+    downloadText(`${creature.value.id}.json`, creatureText(creature.value), 'application/json');
+};
+function onKey(event: KeyboardEvent): void {
+  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+  if ((event.target as HTMLElement).tagName === 'INPUT') return;
+  event.preventDefault();
+  if (event.shiftKey) store.redo(props.id);
+  else store.undo(props.id);
+}
+</script>
+
+<template>
+  <LibraryFrame :title="creature?.name ?? 'An animal of your own'" @keydown="onKey">
+    <template #top>
+      <button
+        type="button"
+        class="quiet-button"
+        :disabled="!store.canUndo(id)"
+        @click="store.undo(id)"
+      >
+        Undo
+      </button>
+      <button
+        type="button"
+        class="quiet-button"
+        :disabled="!store.canRedo(id)"
+        @click="store.redo(id)"
+      >
+        Redo
+      </button>
+      <RouterLink class="quiet-button" :to="`/library/${OWN}${id}`">Back to the library</RouterLink>
+    </template>
+    <template v-if="creature && base" #list>
+      <label class="entry">
+        <span>Name</span>
+        <NInput
+          :value="creature.name"
+          :input-props="{ 'aria-label': 'Name of the animal', maxlength: 60 }"
+          @change="$event.trim() !== '' && change({ name: $event.trim() })"
+        />
+      </label>
+      <label class="entry">
+        <span>Starts from</span>
+        <ChoiceField
+          label="Starts from"
+          :value="creature.base"
+          :options="animals"
+          @set="change({ base: $event, without: [], lengthsMm: {}, girth: {} })"
+        />
+      </label>
+      <label class="entry">
+        <span>Size of it all</span>
+        <QuantityField
+          small
+          label="Size of it all"
+          :shown="percent(creature.size)"
+          :parse="readPercent('Size', 2, 5000)"
+          @set="change({ size: $event })"
+        />
+      </label>
+      <h2>Parts of the {{ base.animal.name.toLowerCase() }}</h2>
+      <CreatureParts :creature="creature" :base="base" @change="change" />
+    </template>
+    <SheetFrame :label="`${creature?.name ?? 'Own animal'} beside the animal that it starts from`">
+      <template v-if="creature && base">
+        <SheetBoard
+          :rows="rows"
+          :target="null"
+          :label="`${creature.name} beside the ${base.animal.name.toLowerCase()} that it starts from`"
+        />
+        <div v-if="faults.length > 0" class="faults" role="alert">
+          <p v-for="fault in faults" :key="fault.where + fault.received">
+            {{ problemSentence(fault) }}
+          </p>
+        </div>
+        <ul v-if="odd.length > 0" class="odd" role="status">
+          <li v-for="sentence in odd" :key="sentence">{{ sentence }}</li>
+        </ul>
+        <p v-else-if="faults.length === 0" class="fine">
+          Every proportion lies within what is known of its kind here.
+        </p>
+      </template>
+      <p v-else-if="loaded" role="alert">
+        There is no own animal “{{ id }}” in this browser.
+        <RouterLink to="/library">Open the library</RouterLink>
+      </p>
+    </SheetFrame>
+    <template v-if="creature" #ledger>
+      <button type="button" class="wide-button" :disabled="!subject" @click="makePiece">
+        Make a piece of it
+      </button>
+      <button type="button" class="quiet-button" @click="keep">Save to a file</button>
+      <LedgerSection title="Parts of other animals">
+        <GraftList :creature="creature" :base="base" @change="change" />
+      </LedgerSection>
+      <LedgerSection title="Eyes and weight">
+        <label class="entry">
+          <span>Eyeball</span>
+          <QuantityField
+            small
+            label="Eyeball"
+            :shown="text(creature.eyeMm ?? subject?.animal.eye.mm ?? 0, 'mm')"
+            :parse="(typed) => parseLength(typed, 'Eyeball', { minMm: 0.1, maxMm: 500 }, system)"
+            @set="change({ eyeMm: $event })"
+          />
+        </label>
+        <label class="entry">
+          <span>Weight in life</span>
+          <QuantityField
+            small
+            label="Weight in life"
+            placeholder="20 to 35 kg"
+            :shown="creature.massKg ? `${creature.massKg[0]} to ${creature.massKg[1]} kg` : ''"
+            :parse="readKg"
+            @set="change({ massKg: $event })"
+          />
+        </label>
+      </LedgerSection>
+      <LedgerSection title="Bone lengths in life">
+        <CreatureLengths
+          v-if="skeleton"
+          :creature="creature"
+          :skeleton="skeleton"
+          @change="change"
+        />
+      </LedgerSection>
+      <p v-if="!animalById(creature.base)" class="faults">Its base is not in this library.</p>
+    </template>
+  </LibraryFrame>
+</template>
+
+<style scoped>
+.entry {
+  display: grid;
+  grid-template-columns: 1fr;
+  gap: 2px;
+  margin-bottom: 8px;
+  font-size: 14px;
+}
+aside .entry {
+  grid-template-columns: 1fr 130px;
+  align-items: center;
+}
+h2 {
+  font-weight: 400;
+  font-style: italic;
+  color: var(--soft);
+  font-size: 15px;
+  margin-top: 12px;
+  border-bottom: 1px solid var(--line);
+}
+a.quiet-button {
+  text-decoration: none;
+}
+.faults {
+  color: var(--rust);
+  font-size: 14.5px;
+}
+.faults p {
+  margin: 2px 0;
+}
+.odd {
+  margin: 0;
+  padding: 6px 10px 6px 24px;
+  border-top: 1px solid var(--ochre);
+  font-size: 14px;
+  max-height: 110px;
+  overflow-y: auto;
+}
+.fine {
+  margin: 0;
+  color: var(--soft);
+  font-size: 14px;
+}
+</style>

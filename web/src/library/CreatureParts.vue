@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { parseNumber, type Creature, type Subject } from '@keen-sinew/core';
+import QuantityField from '../controls/QuantityField.vue';
+
+/** The parts of the animal that an own one starts from: kept or left out, and how thick. */
+const props = defineProps<{ creature: Creature; base: Subject }>();
+const emit = defineEmits<{ change: [part: Partial<Creature>] }>();
+
+const isKept = (id: string): boolean => !props.creature.without.includes(id);
+
+function setKept(id: string, kept: boolean): void {
+  const others = props.creature.without.filter((one) => one !== id);
+  emit('change', { without: kept ? others : [...others, id] });
+}
+function setGirth(id: string, factor: number): void {
+  const { [id]: _old, ...others } = props.creature.girth;
+  emit('change', { girth: factor === 1 ? others : { ...others, [id]: factor } });
+}
+const readGirth = (typed: string) => {
+  const read = parseNumber(typed.replace('%', ''), 'Girth', 20, 500, '%');
+  return read.ok ? { ok: true as const, value: read.value / 100 } : read;
+};
+</script>
+
+<template>
+  <ul>
+    <li v-for="(part, i) in base.plan.parts" :key="part.id">
+      <label>
+        <input
+          type="checkbox"
+          :checked="isKept(part.id)"
+          :disabled="i === 0"
+          @change="setKept(part.id, ($event.target as HTMLInputElement).checked)"
+        />
+        {{ part.name }}
+      </label>
+      <QuantityField
+        small
+        :label="`Girth of ${part.name}`"
+        :disabled="!isKept(part.id)"
+        :shown="`${Math.round((creature.girth[part.id] ?? 1) * 100)} %`"
+        :parse="readGirth"
+        @set="setGirth(part.id, $event)"
+      />
+    </li>
+  </ul>
+  <p class="hint">Beside each part: its girth, 100 % as in the library.</p>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 1fr 68px;
+  align-items: center;
+  gap: 6px;
+  padding: 2px 0;
+}
+input {
+  accent-color: var(--verdigris);
+}
+.hint {
+  margin: 4px 0;
+  font-size: 13px;
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,185 @@
+<script setup lang="ts">
+import {
+  animalById,
+  ANIMALS,
+  parseNumber,
+  planById,
+  planFor,
+  type Creature,
+  type Graft,
+  type Subject,
+} from '@keen-sinew/core';
+import { computed } from 'vue';
+import ChoiceField from '../controls/ChoiceField.vue';
+import QuantityField from '../controls/QuantityField.vue';
+
+/** Parts lent by other animals: whose, which, onto what, and how large. */
+const props = defineProps<{ creature: Creature; base: Subject | undefined }>();
+const emit = defineEmits<{ change: [part: Partial<Creature>] }>();
+
+const donors = ANIMALS.map(({ id, name }) => ({ value: id, label: name })).toSorted((a, b) =>
+  a.label.localeCompare(b.label),
+);
+function partsOf(animalId: string) {
+  const animal = animalById(animalId);
+  const plan = animal && planById(animal.planId);
+  if (!animal || !plan) return [];
+  return planFor(plan, animal)
+    .parts.slice(1)
+    .map((part) => ({ value: part.id, label: part.name }));
+}
+/** Bones of the midline that a part can sit on. */
+const seats = computed(() => {
+  const bones = props.base?.plan.bones.filter((bone) => bone.side === 'mid') ?? [];
+  return [...new Map(bones.map((bone) => [bone.key, bone.name]))].map(([value, label]) => ({
+    value,
+    label,
+  }));
+});
+
+const put = (index: number, part: Partial<Graft>): void =>
+  emit('change', {
+    grafts: props.creature.grafts.map((graft, i) => (i === index ? { ...graft, ...part } : graft)),
+  });
+
+function setDonor(index: number, from: string): void {
+  const offered = partsOf(from);
+  const now = props.creature.grafts[index]!;
+  const part = offered.find((one) => one.value === now.part) ?? offered[0];
+  put(index, { from, part: part?.value ?? now.part, name: nameOf(part?.label ?? '', from) });
+}
+function setPart(index: number, part: string): void {
+  const { from } = props.creature.grafts[index]!;
+  const label = partsOf(from).find((one) => one.value === part)?.label ?? part;
+  put(index, { part, name: nameOf(label, from) });
+}
+const nameOf = (part: string, from: string): string =>
+  `${part} of the ${animalById(from)?.name.toLowerCase() ?? from}`.slice(0, 60);
+
+function add(): void {
+  const used = props.creature.grafts.map((graft) => graft.id);
+  let n = 1;
+  while (used.includes(`added-${n}`)) n += 1;
+  const seat = seats.value.find((one) => /thoracic|dorsal|chest|trunk/i.test(one.value));
+  emit('change', {
+    grafts: [
+      ...props.creature.grafts,
+      {
+        id: `added-${n}`,
+        name: nameOf('Wings', 'barn-owl'),
+        from: 'barn-owl',
+        part: 'wings',
+        onBone: seat?.value ?? seats.value[0]?.value ?? '',
+        at: 0.8,
+        size: fittingSize('barn-owl'),
+      },
+    ],
+  });
+}
+/** A size at which the donor's trunk would be as long as the base's, in round figures. */
+function fittingSize(from: string): number {
+  const donor = animalById(from);
+  const plan = donor && planById(donor.planId);
+  const longest = (of: Subject): number =>
+    Math.max(...(of.plan.parts[0]?.keys ?? []).map((key) => of.animal.lengths[key]?.mm ?? 0));
+  if (!donor || !plan || !props.base) return 1;
+  const factor = longest(props.base) / longest({ plan, animal: donor });
+  return Math.min(50, Math.max(0.02, Number(factor.toPrecision(2))));
+}
+const remove = (index: number): void =>
+  emit('change', { grafts: props.creature.grafts.filter((_, i) => i !== index) });
+const readShare = (where: string, min: number, max: number) => (typed: string) => {
+  const read = parseNumber(typed.replace('%', ''), where, min, max, '%');
+  return read.ok ? { ok: true as const, value: read.value / 100 } : read;
+};
+</script>
+
+<template>
+  <fieldset v-for="(graft, i) in creature.grafts" :key="graft.id">
+    <legend>{{ graft.name }}</legend>
+    <label>
+      <span>Lent by</span>
+      <ChoiceField
+        small
+        label="Lent by"
+        :value="graft.from"
+        :options="donors"
+        @set="setDonor(i, $event)"
+      />
+    </label>
+    <label>
+      <span>Part</span>
+      <ChoiceField
+        small
+        label="Part"
+        :value="graft.part"
+        :options="partsOf(graft.from)"
+        @set="setPart(i, $event)"
+      />
+    </label>
+    <label>
+      <span>Set on</span>
+      <ChoiceField
+        small
+        label="Set on"
+        :value="graft.onBone"
+        :options="seats"
+        @set="put(i, { onBone: $event })"
+      />
+    </label>
+    <label>
+      <span>Along that bone</span>
+      <QuantityField
+        small
+        label="Along that bone"
+        :shown="`${Math.round(graft.at * 100)} %`"
+        :parse="readShare('Along that bone', 0, 100)"
+        @set="put(i, { at: $event })"
+      />
+    </label>
+    <label>
+      <span>Size of the donor’s</span>
+      <QuantityField
+        small
+        label="Size of the donor’s"
+        :shown="`${Math.round(graft.size * 100)} %`"
+        :parse="readShare('Size', 2, 5000)"
+        @set="put(i, { size: $event })"
+      />
+    </label>
+    <button type="button" class="quiet-button" @click="remove(i)">Take it off again</button>
+  </fieldset>
+  <p v-if="creature.grafts.length === 0" class="hint">
+    Wings, arms, a second pair of legs, another head or tail: each comes with its joints, limits,
+    coat and muscles. Leave a part out on the left first where one is to take its place.
+  </p>
+  <button v-if="creature.grafts.length < 8" type="button" class="quiet-button" @click="add">
+    Add a part
+  </button>
+</template>
+
+<style scoped>
+fieldset {
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  margin: 0 0 8px;
+  padding: 4px 8px 6px;
+}
+legend {
+  font-weight: 600;
+  font-size: 14px;
+}
+label {
+  display: grid;
+  grid-template-columns: 110px 1fr;
+  align-items: center;
+  gap: 6px;
+  padding: 2px 0;
+  font-size: 14px;
+}
+.hint {
+  margin: 4px 0;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+</style>

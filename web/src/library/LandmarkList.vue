@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { landmarkDrawing, landmarksOf, type Skeleton } from '@keen-sinew/core';
+import { computed, ref, watch } from 'vue';
+import SheetBoard from '../sheet/SheetBoard.vue';
+
+/** Places to find on a picture of the animal: each with a small drawing of where it is. */
+const props = defineProps<{ skeleton: Skeleton }>();
+const landmarks = computed(() => landmarksOf(props.skeleton).filter((one) => one.side !== 'right'));
+const chosenId = ref('');
+watch(
+  landmarks,
+  (all) => {
+    if (!all.some((one) => one.id === chosenId.value)) chosenId.value = all[0]?.id ?? '';
+  },
+  { immediate: true },
+);
+const drawing = computed(() => {
+  const landmark = landmarks.value.find((one) => one.id === chosenId.value);
+  return landmark && landmarkDrawing(props.skeleton, landmark);
+});
+</script>
+
+<template>
+  <div v-if="drawing" class="small">
+    <SheetBoard :rows="[[drawing]]" :target="null" :label="`Where it is: ${drawing.title}`" />
+  </div>
+  <ul>
+    <li v-for="one in landmarks" :key="one.id">
+      <button type="button" :aria-pressed="one.id === chosenId" @click="chosenId = one.id">
+        {{ one.name.replace(', left', '') }}
+      </button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.small {
+  height: 150px;
+  display: flex;
+  background: var(--sheet);
+  border: 1px solid var(--line);
+}
+ul {
+  list-style: none;
+  margin: 6px 0 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+button {
+  background: none;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  padding: 2px 7px;
+  font-size: 13px;
+  cursor: pointer;
+}
+button[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--sheet);
+}
+</style>

@@ -1,0 +1,268 @@
+<script setup lang="ts">
+import {
+  buildSkeleton,
+  creatureText,
+  lineup,
+  STARTERS,
+  type Starter,
+  type Norm,
+  type SheetTarget,
+} from '@keen-sinew/core';
+import { useMessage } from 'naive-ui';
+import { computed, h, onMounted, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import PickRow from '../controls/PickRow.vue';
+import { downloadText } from '../files/download.ts';
+import SheetBoard from '../sheet/SheetBoard.vue';
+import SheetFrame from '../sheet/SheetFrame.vue';
+import { useCreatureStore } from '../stores/creatureStore.ts';
+import { usePieceStore } from '../stores/pieceStore.ts';
+import AnimalDetail from './AnimalDetail.vue';
+import AnimalList from './AnimalList.vue';
+import ComparedBars from './ComparedBars.vue';
+import LibraryFrame from './LibraryFrame.vue';
+import { listedGroups, OWN, subjectByRef } from './subjects.ts';
+
+const props = defineProps<{ id?: string }>();
+const route = useRoute();
+const router = useRouter();
+const message = useMessage();
+const store = useCreatureStore();
+const pieces = usePieceStore();
+onMounted(async () => {
+  await store.load();
+  await pieces.loadAll();
+});
+
+const groups = computed(() => listedGroups(store.creatures));
+const open = computed(() => props.id ?? 'grey-heron');
+const beside = computed(() => {
+  const asked = route.query['with'];
+  return typeof asked === 'string' ? asked.split(',').filter((ref) => ref !== '') : [];
+});
+const subject = computed(() => subjectByRef(open.value, store.creatures));
+const chosen = computed(() =>
+  [open.value, ...beside.value.filter((ref) => ref !== open.value)].flatMap(
+    (ref) => subjectByRef(ref, store.creatures) ?? [],
+  ),
+);
+const skeletons = computed(() =>
+  chosen.value.map(({ plan, animal }) => buildSkeleton(plan, animal)),
+);
+const rows = computed(() => [[lineup(chosen.value)]]);
+const NORMS: readonly { readonly label: string; readonly value: Norm }[] = [
+  { label: 'to the trunk', value: 'trunk' },
+  { label: 'to the head', value: 'head' },
+  { label: 'to the standing height', value: 'height' },
+];
+const norm = ref<Norm>('trunk');
+
+const picked = ref<string | null>(null);
+const target = computed((): SheetTarget | null => {
+  const bone = skeletons.value[0]?.bones.find((one) => one.key === picked.value);
+  return bone === undefined ? null : { kind: 'bone', id: bone.id };
+});
+function pickOnSheet(at: SheetTarget): void {
+  picked.value = skeletons.value[0]?.byId.get(at.id)?.key ?? null;
+}
+
+const go = (ref: string, withThese: readonly string[]): void =>
+  void router.replace({
+    path: `/library/${ref}`,
+    query: withThese.length === 0 ? {} : { with: withThese.join(',') },
+  });
+const setBeside = (ref: string, on: boolean): void =>
+  go(open.value, on ? [...beside.value, ref] : beside.value.filter((one) => one !== ref));
+
+const creature = computed(() => store.creatures.find((one) => OWN + one.id === open.value));
+async function makePiece(): Promise<void> {
+  const name = `New ${subject.value?.animal.name.toLowerCase() ?? 'piece'}`;
+  const id = creature.value
+    ? await pieces.createOf(name, creature.value)
+    : await pieces.create(name, open.value);
+  await router.push(`/piece/${id}/measure`);
+}
+function makeOwn(): void {
+  const base = creature.value?.base ?? open.value;
+  const id = store.create(`${subject.value?.animal.name ?? 'Animal'} of my own`, base);
+  if (creature.value)
+    store.change(store.byId(id)!, { ...creature.value, id, name: `${creature.value.name}, copy` });
+  void router.push(`/library/own/${id}`);
+}
+function begin(starter: Starter): void {
+  void router.push(`/library/own/${store.begin(starter.creature('new'))}`);
+}
+const keep = (): void => {
+  if (creature.value)
+    downloadText(`${creature.value.id}.json`, creatureText(creature.value), 'application/json');
+};
+async function remove(): Promise<void> {
+  const gone = creature.value;
+  if (!gone) return;
+  const restore = await store.remove(gone.id);
+  go('grey-heron', []);
+  const note = message.info(() =>
+    h('span', [
+      `“${gone.name}” is removed; pieces made of it keep it. `,
+      h(
+        'button',
+        {
+          class: 'quiet-button',
+          onClick: () => {
+            restore();
+            note.destroy();
+          },
+        },
+        'Put it back',
+      ),
+    ]),
+  );
+}
+
+const fileInput = ref<HTMLInputElement | null>(null);
+const problem = ref<string | null>(null);
+async function takeIn(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  input.value = '';
+  if (!file) return;
+  const taken = store.takeIn(await file.text());
+  problem.value = 'sentence' in taken ? `${file.name} was not taken in. ${taken.sentence}` : null;
+  if ('id' in taken) go(OWN + taken.id, []);
+}
+</script>
+
+<template>
+  <LibraryFrame title="Library of animals">
+    <template #list>
+      <AnimalList
+        :groups="groups"
+        :open="open"
+        :beside="beside"
+        @open="go($event, beside)"
+        @beside="setBeside"
+      />
+      <h2 class="start">Begin a creature</h2>
+      <p v-if="store.creatures.length === 0" class="hint">
+        None of your own yet: take an animal as a start, or one of these.
+      </p>
+      <ul class="starters">
+        <li v-for="starter in STARTERS" :key="starter.name">
+          <button type="button" class="quiet-button" :title="starter.why" @click="begin(starter)">
+            {{ starter.name }}
+          </button>
+        </li>
+      </ul>
+      <button type="button" class="quiet-button" @click="fileInput?.click()">
+        Take in an animal from a file
+      </button>
+      <input
+        ref="fileInput"
+        class="visually-hidden"
+        type="file"
+        accept=".json,application/json"
+        aria-label="Animal file"
+        tabindex="-1"
+        @change="takeIn"
+      />
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <p v-if="store.problem" class="problem" role="alert">{{ store.problem }}</p>
+      <p v-if="store.unreadable > 0" class="problem" role="alert">
+        {{ store.unreadable }} of your own animals cannot be read by this version and were left
+        alone.
+      </p>
+    </template>
+    <SheetFrame :label="`${chosen.map((one) => one.animal.name).join(', ')}, at one scale`">
+      <SheetBoard
+        v-if="chosen.length > 0"
+        :rows="rows"
+        :target="target"
+        label="Side elevations at one scale, standing, beside a bar and something of a person’s"
+        @pick="pickOnSheet"
+      />
+      <p v-else role="alert">
+        There is no animal “{{ open }}” here. Choose one from the list on the left.
+      </p>
+      <section v-if="chosen.length > 1" class="compared" aria-label="Compared">
+        <PickRow
+          label="Lengths as shares of"
+          :value="norm"
+          :options="NORMS"
+          @set="norm = $event as Norm"
+        />
+        <ComparedBars :skeletons="skeletons" :norm="norm" />
+      </section>
+      <p v-else class="hint">Tick other animals in the list to put them beside this one.</p>
+    </SheetFrame>
+    <template v-if="subject && skeletons[0]" #ledger>
+      <h2>{{ subject.animal.name }}</h2>
+      <p class="latin">
+        <i>{{ subject.animal.latin }}</i> · {{ subject.plan.name }}
+      </p>
+      <button type="button" class="wide-button" @click="makePiece">Make a piece of it</button>
+      <div class="acts">
+        <RouterLink v-if="creature" class="quiet-button" :to="`/library/own/${creature.id}`">
+          Change it
+        </RouterLink>
+        <button type="button" class="quiet-button" @click="makeOwn">
+          {{ creature ? 'Copy it' : 'Take it as a start for your own' }}
+        </button>
+        <template v-if="creature">
+          <button type="button" class="quiet-button" @click="keep">Save to a file</button>
+          <button type="button" class="quiet-button" @click="remove">Remove</button>
+        </template>
+      </div>
+      <AnimalDetail
+        :subject="subject"
+        :skeleton="skeletons[0]"
+        :picked="picked"
+        :own="creature !== undefined"
+        @pick="picked = picked === $event ? null : $event"
+      />
+    </template>
+  </LibraryFrame>
+</template>
+
+<style scoped>
+.latin {
+  margin: 0 0 8px;
+  color: var(--soft);
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  margin-bottom: 8px;
+}
+.acts a {
+  text-decoration: none;
+}
+.start {
+  font-weight: 400;
+  font-style: italic;
+  font-size: 15px;
+  color: var(--soft);
+  border-bottom: 1px solid var(--line);
+}
+.starters {
+  list-style: none;
+  margin: 0 0 10px;
+  padding: 0;
+}
+.starters button {
+  text-align: left;
+  padding: 3px 2px;
+}
+.hint {
+  margin: 4px 0;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+.problem {
+  color: var(--rust);
+  font-size: 14px;
+}
+.compared {
+  max-height: 46%;
+  overflow-y: auto;
+}
+</style>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import {
+  andersonBipedKg,
+  andersonKg,
+  campioneBipedKg,
+  campioneEvansKg,
+  parseLength,
+} from '@keen-sinew/core';
+import { computed, ref } from 'vue';
+import { useUnits } from '../composables/useUnits.ts';
+import PickRow from '../controls/PickRow.vue';
+import QuantityField from '../controls/QuantityField.vue';
+
+/** What an animal weighed, from a tape round its limb bones: two published relations beside each other. */
+const { system, text } = useUnits();
+const walks = ref<'four' | 'two'>('four');
+const humerusMm = ref<number | null>(null);
+const femurMm = ref<number | null>(null);
+const WALKS = [
+  { label: 'On four legs', value: 'four' },
+  { label: 'On two', value: 'two' },
+];
+const read = (where: string) => (typed: string) =>
+  parseLength(typed, where, { minMm: 2, maxMm: 2000 }, system.value);
+const found = computed(() => {
+  const femur = femurMm.value;
+  if (femur === null) return null;
+  if (walks.value === 'two')
+    return { anderson: andersonBipedKg(femur), campione: campioneBipedKg(femur) };
+  if (humerusMm.value === null) return null;
+  const sum = humerusMm.value + femur;
+  return { anderson: andersonKg(sum), campione: campioneEvansKg(sum) };
+});
+const kg = (value: number): string => text(value, 'kg', value < 10 ? 2 : 0);
+</script>
+
+<template>
+  <PickRow
+    label="How it walks"
+    :value="walks"
+    :options="WALKS"
+    @set="walks = $event as 'four' | 'two'"
+  />
+  <div class="tapes">
+    <label v-if="walks === 'four'">
+      <span>Round the humerus, at its thinnest</span>
+      <QuantityField
+        small
+        label="Round the humerus"
+        :shown="humerusMm === null ? '' : text(humerusMm, 'mm')"
+        :parse="read('Round the humerus')"
+        @set="humerusMm = $event"
+      />
+    </label>
+    <label>
+      <span>Round the femur, at its thinnest</span>
+      <QuantityField
+        small
+        label="Round the femur"
+        :shown="femurMm === null ? '' : text(femurMm, 'mm')"
+        :parse="read('Round the femur')"
+        @set="femurMm = $event"
+      />
+    </label>
+  </div>
+  <p v-if="found" class="found" role="status">
+    About <b class="number">{{ kg(found.anderson) }}</b> (Anderson, Hall-Martin and Russell 1985:
+    {{ walks === 'four' ? 'M = 0.078·C^2.73 g' : 'M = 0.16·C^2.73 g' }}), or
+    <b class="number">{{ kg(found.campione) }}</b> ({{
+      walks === 'four'
+        ? 'Campione and Evans 2012: log M = 2.749·log C − 1.104; mean error a quarter'
+        : 'Campione and others 2014: the femur × √2'
+    }}). Constants are quoted from memory.
+  </p>
+  <p v-else class="found">Lay a tape round the bones, cast or real, and type what it shows.</p>
+</template>
+
+<style scoped>
+.tapes {
+  margin: 8px 0;
+  display: grid;
+  gap: 4px;
+}
+label {
+  display: grid;
+  grid-template-columns: 1fr 110px;
+  gap: 8px;
+  align-items: center;
+  font-size: 14px;
+}
+.found {
+  margin: 4px 0;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+b {
+  color: var(--ink);
+}
+</style>

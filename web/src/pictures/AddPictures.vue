@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { plateReference, REFERENCE_PLATES, type Picture, type PictureView } from '@keen-sinew/core';
+import { useDropZone, useEventListener } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { usePiecePlan } from '../composables/usePiecePlan.ts';
+import ChoiceField from '../controls/ChoiceField.vue';
+import { keepPicture } from '../stores/pictureStorage.ts';
+import { takeInPictures } from './takeIn.ts';
+import { withPictures } from './pictureChanges.ts';
+
+/** Brings pictures in: by file, dropped on the sheet, or pasted; and the demonstration's own. */
+const { piece, change } = usePiecePlan();
+const router = useRouter();
+const view = ref<PictureView>('side');
+const busy = ref(false);
+const sentences = ref<readonly string[]>([]);
+const input = ref<HTMLInputElement | null>(null);
+const VIEWS = [
+  { label: 'from the side', value: 'side' },
+  { label: 'from the front', value: 'front' },
+  { label: 'from above', value: 'top' },
+  { label: 'from behind', value: 'back' },
+  { label: 'one photograph of the stance', value: 'photo' },
+];
+
+const shipped = computed(() => {
+  const have = new Set(piece.value.references.pictures.map((one) => one.id));
+  return REFERENCE_PLATES.filter(
+    (plate) =>
+      plate.animalId === piece.value.measure.animalId &&
+      piece.value.measure.creature === null &&
+      !have.has(plateReference(plate).id),
+  );
+});
+
+function add(added: readonly Picture[]): void {
+  const first = added[0];
+  if (first === undefined) return;
+  change(added.length === 1 ? `Add ${first.name}` : `Add ${added.length} pictures`, (p) =>
+    withPictures(p, [...p.references.pictures, ...added]),
+  );
+  void router.push(`/piece/${piece.value.id}/measure/pictures/${first.id}`);
+}
+
+async function take(files: readonly File[]): Promise<void> {
+  if (files.length === 0 || busy.value) return;
+  busy.value = true;
+  sentences.value = [];
+  try {
+    const ids = piece.value.references.pictures.map((one) => one.id);
+    const found = await takeInPictures(files, view.value, ids);
+    for (const { picture, blob } of found.pictures)
+      await keepPicture(piece.value.id, picture.id, blob);
+    sentences.value = found.sentences;
+    add(found.pictures.map(({ picture }) => picture));
+  } catch (error) {
+    sentences.value = [
+      `The pictures could not be kept in this browser: ${(error as Error).message}. Make room, or bring in smaller ones.`,
+    ];
+  } finally {
+    busy.value = false;
+    if (input.value) input.value.value = '';
+  }
+}
+
+useEventListener(document, 'paste', (event: ClipboardEvent) => {
+  const files = [...(event.clipboardData?.files ?? [])];
+  if (files.length > 0) event.preventDefault();
+  void take(files);
+});
+const { isOverDropZone } = useDropZone(() => document.querySelector<HTMLElement>('#sheet'), {
+  onDrop: (files) => void take(files ?? []),
+});
+</script>
+
+<template>
+  <div class="add" :class="{ over: isOverDropZone }">
+    <label class="pick">
+      <span>New picture</span>
+      <ChoiceField
+        small
+        label="What new pictures show"
+        :value="view"
+        :options="VIEWS"
+        @set="view = $event as PictureView"
+      />
+    </label>
+    <button type="button" :disabled="busy" @click="input?.click()">
+      {{ busy ? 'Reading' : 'Add pictures' }}
+    </button>
+    <input
+      ref="input"
+      class="visually-hidden"
+      type="file"
+      multiple
+      tabindex="-1"
+      aria-label="Picture files"
+      accept="image/png,image/jpeg,image/webp,application/pdf,.pdf"
+      @change="take([...(input?.files ?? [])])"
+    />
+    <button v-if="shipped.length > 0" type="button" @click="add(shipped.map(plateReference))">
+      Take the demonstration’s {{ shipped.length }}
+    </button>
+    <p v-for="one in sentences" :key="one" class="problem" role="alert">{{ one }}</p>
+  </div>
+</template>
+
+<style scoped>
+.add {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 8px;
+  align-items: center;
+  font-size: 14px;
+  border: 1px dashed transparent;
+  padding: 2px 4px;
+}
+.over {
+  border-color: var(--verdigris);
+}
+.pick {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+.pick > span {
+  white-space: nowrap;
+}
+.pick > :last-child {
+  min-width: 132px;
+}
+button {
+  border: 1px solid var(--ink);
+  border-radius: var(--radius);
+  background: none;
+  padding: 4px 10px;
+  cursor: pointer;
+  font-weight: 600;
+}
+.problem {
+  flex-basis: 100%;
+  margin: 0;
+  color: var(--rust);
+}
+</style>

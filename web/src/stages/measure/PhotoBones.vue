@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import type { RecoveredStance } from '@keen-sinew/core';
+import { useUnits } from '../../composables/useUnits.ts';
+
+/** Each bone of the photograph: how much of it is seen, which way it points, how well it fits. */
+defineProps<{ found: RecoveredStance }>();
+const emit = defineEmits<{ flip: [boneId: string] }>();
+const { text } = useUnits();
+/** A joint that misses by more than this is told. */
+const POOR_DEG = 12;
+</script>
+
+<template>
+  <div v-for="one in found.impossible" :key="one.bone.id" class="impossible" role="alert">
+    <b>{{ one.bone.name }}</b> is seen longer than it can be. Any one of these helps: move its far
+    end {{ one.movePx.toFixed(0) }} px nearer to its near end; take {{ one.pxPerMm.toFixed(3) }} px
+    in a millimetre as the scale; or its length is {{ text(one.lengthMm, 'mm') }} and not
+    {{ text(one.bone.lifeLengthMm, 'mm') }}.
+  </div>
+  <p v-if="found.bones.length === 0" class="says">No bone has both its ends placed yet.</p>
+  <table v-else class="reckoning">
+    <thead>
+      <tr>
+        <th scope="col">Bone</th>
+        <th scope="col">Seen</th>
+        <th scope="col">Far end</th>
+        <th scope="col">Misses</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="one in found.bones" :key="one.bone.id">
+        <td>{{ one.bone.name }}</td>
+        <td class="number">{{ Math.round(100 * one.seenShare) }} %</td>
+        <td>
+          <button
+            type="button"
+            class="quiet-button"
+            :class="{ guess: !one.chosen }"
+            :disabled="one.depthMm === null"
+            :aria-label="`${one.bone.name}: ${one.nearer === 1 ? 'nearer' : 'farther'}, turn it`"
+            @click="emit('flip', one.bone.id)"
+          >
+            {{ one.nearer === 1 ? 'nearer' : 'farther' }}
+            {{ one.depthMm === null ? '' : text(one.depthMm, 'mm', 0) }}
+          </button>
+        </td>
+        <td class="number" :class="{ poor: (one.missDeg ?? 0) > POOR_DEG }">
+          {{ one.missDeg === null ? 'none' : `${one.missDeg.toFixed(0)}°` }}
+        </td>
+      </tr>
+    </tbody>
+  </table>
+  <p class="says">
+    Lighter ones are guessed. “Misses” is how far the joints, within their limits, stay from the
+    bone as it is seen; where it is large, try the other way.
+  </p>
+</template>
+
+<style scoped>
+.quiet-button {
+  padding: 0 2px;
+  font-size: 13.5px;
+  white-space: nowrap;
+}
+.guess {
+  font-weight: 400;
+}
+.poor {
+  color: var(--ochre);
+  font-weight: 700;
+}
+.impossible {
+  margin: 6px 0;
+  padding-left: 8px;
+  border-left: 3px solid var(--rust);
+  font-size: 14px;
+}
+.says {
+  margin: 4px 0;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+</style>

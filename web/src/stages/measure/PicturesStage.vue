@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { computed, toRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import LedgerPanel from '../../ledger/LedgerPanel.vue';
+import LedgerSection from '../../ledger/LedgerSection.vue';
+import AddPictures from '../../pictures/AddPictures.vue';
+import LandmarkGuide from '../../pictures/LandmarkGuide.vue';
+import PictureCanvas from '../../pictures/PictureCanvas.vue';
+import PictureDecisions from '../../pictures/PictureDecisions.vue';
+import PictureStrip from '../../pictures/PictureStrip.vue';
+import { withPictures } from '../../pictures/pictureChanges.ts';
+import { usePictureDesk } from '../../pictures/usePictureDesk.ts';
+import { usePictureImage } from '../../pictures/usePictureImage.ts';
+import SheetFrame from '../../sheet/SheetFrame.vue';
+import MeasureTabs from './MeasureTabs.vue';
+
+const props = defineProps<{ picture?: string }>();
+const { piece, change } = usePiecePlan();
+const router = useRouter();
+const desk = usePictureDesk(toRef(props, 'picture'));
+const shown = desk.picture;
+const { image, problem } = usePictureImage(() => piece.value.id, shown);
+
+const label = computed(() => {
+  const name = shown.value?.name ?? 'Picture';
+  if (desk.tool.value === 'scale') return `${name}. Click the two ends of a known length.`;
+  if (desk.tool.value === 'level') return `${name}. Click the two ends of something level.`;
+  if (desk.tool.value === 'crop') return `${name}. Click two corners of what is to stay.`;
+  const mark = desk.current.value;
+  return mark
+    ? `${name}. Click on: ${mark.name}. Enter places it in the middle, arrows nudge it.`
+    : `${name}. Everything asked for is placed.`;
+});
+
+function remove(): void {
+  const gone = shown.value;
+  if (gone === null) return;
+  change(`Remove ${gone.name}`, (p) =>
+    withPictures(
+      p,
+      p.references.pictures.filter((one) => one.id !== gone.id),
+    ),
+  );
+  void router.push(`/piece/${piece.value.id}/measure/pictures`);
+}
+</script>
+
+<template>
+  <SheetFrame label="Reference pictures">
+    <MeasureTabs />
+    <div class="shelf">
+      <PictureStrip
+        v-if="desk.pictures.value.length > 0"
+        :piece-id="piece.id"
+        :pictures="desk.pictures.value"
+        :chosen="shown?.id"
+      />
+      <AddPictures />
+    </div>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <PictureCanvas
+      v-if="shown"
+      :key="shown.id"
+      :picture="shown"
+      :image="image"
+      :marks="desk.marks.value"
+      :strokes="desk.strokes.value"
+      :placing="desk.placing.value"
+      :label="label"
+      @point="desk.point"
+      @move="desk.move"
+      @mark="desk.choose"
+      @nudge="desk.nudge"
+      @erase="desk.erase"
+      @next="desk.goNext()"
+    />
+    <div v-else class="empty">
+      <svg viewBox="0 0 240 110" aria-hidden="true">
+        <path d="M20 60 C60 30 120 30 160 55 L225 70" />
+        <path d="M60 52 L54 74 L66 94 M150 54 L146 76 L160 94" />
+        <path class="bar" d="M30 104 H110 M30 99 V109 M110 99 V109" />
+        <circle
+          v-for="[x, y] in [
+            [60, 52],
+            [54, 74],
+            [66, 94],
+            [150, 54],
+            [146, 76],
+            [160, 94],
+          ]"
+          :key="x"
+          :cx="x"
+          :cy="y"
+          r="4"
+        />
+      </svg>
+      <p>
+        Two pictures of one animal, from the side and from the front, give every bone its true
+        length: what one view shortens, the other shows.
+      </p>
+      <p>
+        Drop pictures or pages of a PDF here, paste one, or add files. PNG, JPEG, WebP and PDF are
+        read; they stay in this browser.
+      </p>
+    </div>
+  </SheetFrame>
+  <LedgerPanel stage="measure">
+    <template v-if="shown">
+      <LedgerSection :title="shown.name">
+        <PictureDecisions :desk="desk" :picture="shown" />
+      </LedgerSection>
+      <LedgerSection title="Landmarks">
+        <LandmarkGuide :desk="desk" :picture="shown" />
+      </LedgerSection>
+      <p class="remove">
+        <button type="button" class="quiet-button" @click="remove">Remove this picture</button>
+      </p>
+    </template>
+    <p v-else class="says">No picture yet. The library’s lengths are used until there is one.</p>
+  </LedgerPanel>
+</template>
+
+<style scoped>
+.shelf {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 12px;
+  align-items: center;
+}
+.empty {
+  flex: 1;
+  display: grid;
+  place-content: center;
+  text-align: center;
+  color: var(--soft);
+  max-width: 520px;
+  margin: 0 auto;
+}
+.empty svg {
+  width: 300px;
+  margin: 0 auto;
+  fill: none;
+  stroke: var(--verdigris);
+  stroke-width: 2.5;
+}
+.empty .bar {
+  stroke: var(--ink);
+}
+.empty circle {
+  fill: var(--sheet);
+  stroke: var(--rust);
+}
+.problem {
+  margin: 0;
+  color: var(--rust);
+}
+.remove {
+  margin: 10px 0;
+}
+.says {
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import type { ReferencesPlan } from '@keen-sinew/core';
+import { useUnits } from '../../composables/useUnits.ts';
+
+/** The left side and the right side of one animal, the clearest difference first. */
+defineProps<{ sides: ReferencesPlan['sides'] }>();
+const { number } = useUnits();
+</script>
+
+<template>
+  <p v-if="sides.length === 0" class="says">
+    A bone that is measured on both sides is compared here.
+  </p>
+  <table v-else class="reckoning">
+    <thead>
+      <tr>
+        <th scope="col">Bone, life</th>
+        <th scope="col">Left</th>
+        <th scope="col">Right</th>
+        <th scope="col">Differs</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="one in sides" :key="one.key">
+        <td>{{ one.name }}</td>
+        <td class="number">{{ number(one.leftMm, 'mm') }}</td>
+        <td class="number">{{ number(one.rightMm, 'mm') }}</td>
+        <td class="number" :class="{ clear: one.clear }">
+          {{ number(Math.abs(one.differenceMm), 'mm') }}
+          <small>± {{ number(one.plusMinusMm, 'mm') }}</small>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+.clear {
+  color: var(--rust);
+  font-weight: 700;
+}
+small {
+  display: block;
+  font-weight: 400;
+  color: var(--soft);
+}
+.says {
+  margin: 4px 0;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+</style>

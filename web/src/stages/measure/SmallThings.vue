@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { eyeFits, LEAST_MM, roundScalesNear, type ScaleChoice } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import WorkingRow from '../../ledger/WorkingRow.vue';
+import { withPart } from '../withPart.ts';
+
+/** What the scale does to the smallest parts, and handy scales and eyes nearby. */
+const { plan, change } = usePiecePlan();
+const { text } = useUnits();
+const measure = computed(() => plan.value.measure);
+const tooSmall = (id: string, mm: number): boolean =>
+  mm < (LEAST_MM[id.split('.').at(-1) as keyof typeof LEAST_MM] ?? 0);
+const near = computed(() => roundScalesNear(measure.value.lifePerModel));
+const eyes = computed(() =>
+  eyeFits(measure.value.skeleton.animal.eye.mm, measure.value.lifePerModel),
+);
+const setScale = (scale: ScaleChoice): void =>
+  change('Change the scale', (p) => withPart(p, 'measure', { scale }));
+</script>
+
+<template>
+  <p class="head">Smallest parts at this scale</p>
+  <WorkingRow
+    v-for="one in measure.small"
+    :key="one.id"
+    :working="one"
+    :alarm="tooSmall(one.id, one.value)"
+  />
+  <p class="near">
+    Round scales nearby
+    <button
+      v-for="n in near"
+      :key="n"
+      type="button"
+      class="quiet-button"
+      @click="setScale({ by: 'ratio', lifePerModel: n })"
+    >
+      {{ text(n, 'scale') }}
+    </button>
+  </p>
+  <p class="near">
+    Eyes as they are sold
+    <button
+      v-for="fit in eyes"
+      :key="fit.eyeMm"
+      type="button"
+      class="quiet-button"
+      @click="setScale({ by: 'eye', mm: fit.eyeMm })"
+    >
+      {{ text(fit.eyeMm, 'mm') }} at {{ text(fit.lifePerModel, 'scale') }}
+    </button>
+  </p>
+</template>
+
+<style scoped>
+.head,
+.near {
+  margin: 8px 0 2px;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+.near {
+  margin: 2px 0;
+}
+.quiet-button {
+  padding: 2px 5px;
+}
+</style>

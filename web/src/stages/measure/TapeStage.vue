@@ -1,0 +1,299 @@
+<script setup lang="ts">
+import { boneDrawing, MOST_READINGS, parseLength, parseScale, readingsOf } from '@keen-sinew/core';
+import { computed, nextTick, ref, watch } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import DecisionRow from '../../controls/DecisionRow.vue';
+import PickRow from '../../controls/PickRow.vue';
+import QuantityField from '../../controls/QuantityField.vue';
+import { useCaliper } from '../../devices/useCaliper.ts';
+import LedgerPanel from '../../ledger/LedgerPanel.vue';
+import LedgerSection from '../../ledger/LedgerSection.vue';
+import SheetBoard from '../../sheet/SheetBoard.vue';
+import SheetFrame from '../../sheet/SheetFrame.vue';
+import CaliperField from './CaliperField.vue';
+import MeasureTabs from './MeasureTabs.vue';
+import OfferTable from './OfferTable.vue';
+import { withReading, withoutReading } from './readingChanges.ts';
+
+/** A list to work down with tape or caliper on a specimen, a toy or a cast. */
+const { piece, plan, change } = usePiecePlan();
+const { system, text } = useUnits();
+const skeleton = computed(() => plan.value.measure.skeleton);
+const references = computed(() => piece.value.references);
+const each = ref('3');
+const both = ref('left');
+const EACH = ['1', '2', '3', '5'].map((n) => ({ label: `${n} each`, value: n }));
+const SIDES = [
+  { label: 'One side', value: 'left' },
+  { label: 'Both sides', value: 'both' },
+];
+const bones = computed(() =>
+  skeleton.value.bones.filter((bone) => both.value === 'both' || bone.side !== 'right'),
+);
+const readingsFor = (id: string): readonly number[] => references.value.readings[id] ?? [];
+const isDone = (id: string): boolean => readingsFor(id).length >= Number(each.value);
+const boneId = ref(bones.value.find(({ id }) => !isDone(id))?.id ?? bones.value[0]!.id);
+const bone = computed(() => bones.value.find(({ id }) => id === boneId.value) ?? bones.value[0]!);
+const readings = computed(() => readingsFor(bone.value.id));
+const summary = computed(() => readingsOf(readings.value));
+const doneCount = computed(() => bones.value.filter(({ id }) => isDone(id)).length);
+const drawing = computed(() => boneDrawing(skeleton.value, bone.value));
+
+function goNext(): void {
+  const at = bones.value.findIndex(({ id }) => id === bone.value.id);
+  const order = [...bones.value.slice(at + 1), ...bones.value.slice(0, at)];
+  boneId.value = order.find(({ id }) => !isDone(id))?.id ?? order[0]?.id ?? boneId.value;
+}
+
+/** A reading goes to the bone that is measured; when it has enough, the next one comes by itself. */
+function take(mm: number): void {
+  const { id, name } = bone.value;
+  if (readingsFor(id).length >= MOST_READINGS) {
+    goNext();
+    return;
+  }
+  change(`Measure ${name}`, (p) => withReading(p, id, mm));
+  if (isDone(id)) void nextTick(goNext);
+}
+
+const expectedMm = computed(
+  () =>
+    Math.round((100 * bone.value.lifeLengthMm) / references.value.specimen.lifePerSpecimen) / 100,
+);
+const caliper = useCaliper(take);
+let seed = 0;
+const listen = (): void => caliper.start(expectedMm.value, ++seed);
+watch(boneId, () => {
+  if (!caliper.running.value) return;
+  if (doneCount.value === bones.value.length) caliper.stop();
+  else listen();
+});
+
+const readReading = (typed: string) =>
+  parseLength(typed, bone.value.name, { minMm: 0.01, maxMm: 100_000 }, system.value);
+const setSpecimen = (label: string, part: Partial<typeof references.value.specimen>): void =>
+  change(label, (p) => ({
+    ...p,
+    references: { ...p.references, specimen: { ...p.references.specimen, ...part } },
+  }));
+const taped = computed(() =>
+  plan.value.references.offers.filter(({ found }) => found.provenance === 'measured'),
+);
+</script>
+
+<template>
+  <SheetFrame label="Measuring with tape or caliper">
+    <MeasureTabs />
+    <SheetBoard
+      :rows="[[drawing]]"
+      :target="null"
+      :label="`Where to measure: ${bone.name}, ${bone.measured}`"
+    />
+    <div class="desk">
+      <div class="what">
+        <p class="name">{{ bone.name }}</p>
+        <p>From {{ bone.measured }}.</p>
+        <p class="says">
+          The plan expects {{ text(expectedMm, 'mm') }}. Lay the jaws along the bone, not across a
+          bend; take them off and lay them on anew for every reading.
+        </p>
+      </div>
+      <CaliperField
+        :label="`Reading of ${bone.name}`"
+        :parse="readReading"
+        @read="take"
+        @next="goNext"
+      />
+      <div class="taken">
+        <ul>
+          <li
+            v-for="(mm, i) in readings"
+            :key="i"
+            :class="{ doubted: summary?.doubted.includes(i) }"
+          >
+            {{ text(mm, 'mm', 2) }}
+            <button
+              type="button"
+              class="quiet-button"
+              :aria-label="`Take away the reading ${text(mm, 'mm', 2)}`"
+              @click="change('Take a reading away', (p) => withoutReading(p, bone.id, i))"
+            >
+              ×
+            </button>
+          </li>
+        </ul>
+        <p v-if="summary" class="mean">
+          Mean <b class="number">{{ text(summary.value, 'mm', 2) }}</b> ±
+          {{ text(summary.plusMinusMm, 'mm', 2)
+          }}<template v-if="summary.spreadMm !== null"
+            >, spread {{ text(summary.spreadMm, 'mm', 2) }}</template
+          >
+          <span v-if="summary.doubted.length > 0" class="caution">
+            · the one struck out lies far off: measure again
+          </span>
+        </p>
+      </div>
+    </div>
+  </SheetFrame>
+  <LedgerPanel stage="measure">
+    <LedgerSection title="What is measured">
+      <DecisionRow name="Specimen, toy or cast">
+        <input
+          class="text"
+          aria-label="Name of the specimen"
+          maxlength="80"
+          placeholder="a name for it"
+          :value="references.specimen.name"
+          @change="
+            setSpecimen('Name the specimen', { name: ($event.target as HTMLInputElement).value })
+          "
+        />
+      </DecisionRow>
+      <DecisionRow name="Its scale to life">
+        <QuantityField
+          small
+          label="Scale of the specimen"
+          :shown="text(references.specimen.lifePerSpecimen, 'scale')"
+          :parse="parseScale"
+          @set="setSpecimen('Change the specimen’s scale', { lifePerSpecimen: $event })"
+        />
+      </DecisionRow>
+      <p class="says">
+        Specimens are often protected and old ones may be treated with poisons: ask their keeper,
+        wear gloves, and do not press on bone.
+      </p>
+    </LedgerSection>
+    <LedgerSection title="Caliper">
+      <p class="says">
+        A caliper that types like a keyboard works in the field as it is. Without one, try the
+        simulated caliper.
+      </p>
+      <button
+        type="button"
+        class="wide-button"
+        @click="caliper.running.value ? caliper.stop() : listen()"
+      >
+        {{ caliper.running.value ? 'Stop the simulated caliper' : 'Try the simulated caliper' }}
+      </button>
+      <p v-if="caliper.problem.value" class="problem" role="alert">{{ caliper.problem.value }}</p>
+      <PickRow label="Readings of each bone" :value="each" :options="EACH" @set="each = $event" />
+      <PickRow class="sides" label="Sides" :value="both" :options="SIDES" @set="both = $event" />
+    </LedgerSection>
+    <LedgerSection :title="`The list: ${doneCount} of ${bones.length}`">
+      <ol>
+        <li v-for="one in bones" :key="one.id">
+          <button
+            type="button"
+            :class="{ done: isDone(one.id) }"
+            :aria-current="one.id === bone.id ? 'true' : undefined"
+            @click="boneId = one.id"
+          >
+            <span>{{ one.name }}</span>
+            <small class="number">
+              {{
+                readingsFor(one.id).length === 0
+                  ? ''
+                  : text(readingsOf(readingsFor(one.id))!.value, 'mm')
+              }}
+              {{ readingsFor(one.id).length }}/{{ each }}
+            </small>
+          </button>
+        </li>
+      </ol>
+    </LedgerSection>
+    <LedgerSection v-if="taped.length > 0" title="Take the lengths over">
+      <OfferTable :offers="taped" />
+    </LedgerSection>
+  </LedgerPanel>
+</template>
+
+<style scoped>
+.desk {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 240px minmax(0, 1fr);
+  gap: 18px;
+  border-top: 1px solid var(--line);
+  padding-top: 10px;
+  min-height: 132px;
+}
+.what p {
+  margin: 2px 0;
+}
+.what .name {
+  font: 700 20px/1.2 var(--font-title);
+}
+.says {
+  font-size: 13.5px;
+  color: var(--soft);
+  margin: 4px 0;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  font-family: var(--font-number);
+}
+ul li {
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  padding: 2px 2px 2px 8px;
+}
+.doubted {
+  text-decoration: line-through;
+  color: var(--ochre);
+}
+.caution {
+  color: var(--ochre);
+}
+.mean {
+  margin: 8px 0 0;
+}
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+ol button {
+  width: 100%;
+  display: flex;
+  justify-content: space-between;
+  background: none;
+  border: 0;
+  border-bottom: 1px dotted var(--line);
+  border-left: 4px solid transparent;
+  padding: 3px 6px;
+  text-align: left;
+  cursor: pointer;
+  font-size: 14px;
+}
+ol .done {
+  border-left-color: var(--verdigris);
+}
+ol button[aria-current='true'] {
+  background: var(--verdigris-wash);
+}
+small {
+  color: var(--soft);
+  white-space: nowrap;
+}
+.text {
+  width: 100%;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+  padding: 3px 6px;
+}
+.sides {
+  margin-top: 6px;
+}
+.problem {
+  color: var(--rust);
+  font-size: 13.5px;
+}
+</style>

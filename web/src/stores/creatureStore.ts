@@ -1,0 +1,125 @@
+import { newCreature, problemSentence, readCreatureText, type Creature } from '@keen-sinew/core';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef } from 'vue';
+import { dropCreature, keepCreature, storedCreatures } from './creatureStorage.ts';
+
+/** Steps kept on the way back. */
+const MAX_STEPS = 100;
+
+/** Animals of one's own: kept in the browser, each change with a way back. */
+export const useCreatureStore = defineStore('creatures', () => {
+  const creatures = shallowRef<readonly Creature[]>([]);
+  const unreadable = ref(0);
+  const problem = ref<string | null>(null);
+  const past = shallowRef<readonly Creature[]>([]);
+  const future = shallowRef<readonly Creature[]>([]);
+  let writing: Promise<void> = Promise.resolve();
+
+  async function load(): Promise<void> {
+    const found = await storedCreatures();
+    creatures.value = found.creatures;
+    unreadable.value = found.unreadable;
+  }
+
+  const byId = (id: string): Creature | undefined => creatures.value.find((one) => one.id === id);
+
+  function put(creature: Creature): void {
+    creatures.value = byId(creature.id)
+      ? creatures.value.map((one) => (one.id === creature.id ? creature : one))
+      : [...creatures.value, creature];
+    writing = writing
+      .then(() => keepCreature(creature))
+      .then(() => {
+        problem.value = null;
+      })
+      .catch((error: unknown) => {
+        problem.value = `Not saved: the browser’s store refused (${String(error)}). Save the animal to a file.`;
+      });
+  }
+
+  /** Changes one animal; the state before is kept for undo. */
+  function change(creature: Creature, part: Partial<Creature>): void {
+    past.value = [...past.value, creature].slice(-MAX_STEPS);
+    future.value = [];
+    put({ ...creature, ...part });
+  }
+
+  function undo(id: string): void {
+    move(past, future, id);
+  }
+  function redo(id: string): void {
+    move(future, past, id);
+  }
+  function move(from: typeof past, to: typeof past, id: string): void {
+    const at = from.value.findLastIndex((one) => one.id === id);
+    const [before, now] = [from.value[at], byId(id)];
+    if (before === undefined || now === undefined) return;
+    to.value = [...to.value, now];
+    from.value = from.value.toSpliced(at, 1);
+    put(before);
+  }
+
+  /** A new animal, still a copy of one in the library; returns its id. */
+  function create(name: string, base: string): string {
+    const id = freeId(name);
+    put(newCreature(id, name, base));
+    return id;
+  }
+
+  /** Keeps an animal as it is under a free id of its name; returns the id. */
+  function begin(creature: Creature): string {
+    const id = freeId(creature.name);
+    put({ ...creature, id });
+    return id;
+  }
+
+  /** Takes in an animal's file; returns its id, or the sentence of what is wrong with it. */
+  function takeIn(text: string): { id: string } | { sentence: string } {
+    const read = readCreatureText(text);
+    if (!read.ok) return { sentence: problemSentence(read.problem) };
+    const id = byId(read.value.id) === undefined ? read.value.id : freeId(read.value.name);
+    put({ ...read.value, id });
+    return { id };
+  }
+
+  /** Removes an animal; `restore` puts it back. */
+  async function remove(id: string): Promise<() => void> {
+    const gone = byId(id);
+    creatures.value = creatures.value.filter((one) => one.id !== id);
+    await dropCreature(id);
+    return () => {
+      if (gone) put(gone);
+    };
+  }
+
+  function freeId(name: string): string {
+    const stem = name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .slice(0, 40);
+    const base = stem === '' ? 'animal' : stem;
+    let id = base;
+    for (let n = 2; byId(id) !== undefined; n++) id = `${base}-${n}`;
+    return id;
+  }
+
+  return {
+    creatures,
+    unreadable,
+    problem,
+    load,
+    byId,
+    change,
+    undo,
+    redo,
+    canUndo: computed(() => (id: string) => past.value.some((one) => one.id === id)),
+    canRedo: computed(() => (id: string) => future.value.some((one) => one.id === id)),
+    create,
+    begin,
+    takeIn,
+    remove,
+    /** Resolves when everything changed so far is written. */
+    settled: () => writing,
+  };
+});
