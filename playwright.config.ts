@@ -11,6 +11,8 @@ export default defineConfig({
   // Generous, as machines of a build farm can be many times slower than a desk: nothing is timed.
   timeout: 240_000,
   expect: { timeout: 60_000 },
+  // A test that fails and then passes is told as flaky by the list.
+  retries: 1,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,

@@ -49,6 +49,8 @@ for (const path of SCREENS) {
         foreign.push(request.url());
     });
     await page.goto(path, { waitUntil: 'networkidle' });
+    await expect(page.getByRole('main')).toBeVisible();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
     await expect(page.getByText(/Opening the piece|being worked out/i)).toHaveCount(0);
     await unfold(page);
     expect(await axeFinds(page)).toEqual([]);

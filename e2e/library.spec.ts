@@ -53,7 +53,7 @@ test('an animal of one’s own: winged, told what is odd, kept, saved, and made 
   await expect(page).toHaveURL(/\/measure$/);
   await expect(page.getByText('Grey wolf of my own').first()).toBeVisible();
   await page.getByRole('link', { name: /^Wire/ }).click();
-  await expect(page.getByText('D Wings of the barn owl')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'D Wings of the barn owl' })).toBeVisible();
 
   // Taken in elsewhere under its own name, refused with a sentence where it is damaged.
   await page.goto('/library');

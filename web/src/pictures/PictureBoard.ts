@@ -62,6 +62,8 @@ export class PictureBoard {
   private marks: readonly Mark[] = [];
   private strokes: readonly Stroke[] = [];
   private placing = false;
+  /** Where the last press began, pixels of the board, and whether it was to place something. */
+  private press: { readonly at: { x: number; y: number }; readonly placing: boolean } | null = null;
 
   constructor(
     private readonly box: HTMLDivElement,
@@ -77,10 +79,22 @@ export class PictureBoard {
     this.pictureLayer.add(this.pictureGroup);
     this.markLayer.add(this.markGroup);
     this.stage.add(this.pictureLayer, this.markLayer);
+    // While placing, a click is a press and a release at one place, whatever was drawn anew between.
+    this.stage.on('mousedown touchstart', () => {
+      const at = this.stage.getPointerPosition();
+      this.press = at === null ? null : { at, placing: this.placing };
+    });
+    this.stage.on('mouseup touchend', (event) => {
+      if (this.press?.placing !== true || event.evt.button === 2) return;
+      const { x, y } = this.stage.getPointerPosition() ?? this.press.at;
+      const at = this.pointer();
+      if (at === null || Math.hypot(x - this.press.at.x, y - this.press.at.y) >= CLICK_PX) return;
+      this.dot(at);
+      this.events.onPoint(at);
+    });
     this.stage.on('click tap', (event) => {
       const at = this.pointer();
-      if (at === null || event.evt.button === 2) return;
-      if (this.placing) this.dot(at);
+      if (at === null || event.evt.button === 2 || this.press?.placing === true) return;
       this.events.onPoint(at);
     });
     this.stage.on('mousemove', () => this.events.onHover(this.pointer()));
@@ -234,7 +248,7 @@ export class PictureBoard {
     const line = new Line({ ...common, stroke: INKS[ink], strokeWidth: 2.4 * px });
     const halo = new Line({ ...common, stroke: HALO, strokeWidth: 4.6 * px, opacity: 0.7 });
     line.on('click tap', (event) => {
-      if (this.placing) return;
+      if (this.press?.placing === true) return;
       event.cancelBubble = true;
       this.events.onStroke(id);
     });
@@ -271,7 +285,7 @@ export class PictureBoard {
       draggable: true,
     });
     ring.on('click tap', (event) => {
-      if (this.placing) return;
+      if (this.press?.placing === true) return;
       event.cancelBubble = true;
       this.events.onMark(mark.id);
     });
