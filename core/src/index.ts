@@ -33,6 +33,7 @@ export {
   type Piece,
   COAT_METHODS,
   type ClayChoice,
+  type KeptStance,
   type ScaleChoice,
   type StepDone,
   type StockEntry,
@@ -56,8 +57,27 @@ export { planMeasure } from './measure/planMeasure.ts';
 export { dragJoint, type DragResult } from './stance/dragJoint.ts';
 export { dragReach, type DragReach } from './stance/dragReach.ts';
 export { plantedAngles } from './stance/plantedAngles.ts';
+export { dragTrunk, type TrunkDrag } from './stance/dragTrunk.ts';
+export { carriedOver, type CarriedOver } from './stance/carriedOver.ts';
+export { compareStances, type StanceComparison } from './stance/compareStances.ts';
+export { mirroredSide, straightened, swappedSides, type StanceEdit } from './stance/limbEdits.ts';
+export {
+  isOwn,
+  likelyNames,
+  stanceFromBvh,
+  type Faces,
+  type JointNames,
+} from './stance/bvhStance.ts';
+export { gaitMoment, gaitOf, type GaitChoice } from './posing/gaitMoment.ts';
+export type { GaitPlan } from './stance/planGait.ts';
+export { groundHeight, type Ground } from './posing/ground.ts';
+export { WEIGHT_METALS } from './balance/counterweight.ts';
+export { bvhText } from './formats/bvh.ts';
+export { readBvh, type BvhFile } from './formats/readBvh.ts';
+export { footfallDrawing } from './sheets/footfallDrawing.ts';
+export { tipRoseDrawing } from './sheets/tipRoseDrawing.ts';
 export type { Footfall, StancePlan } from './stance/planStance.ts';
-export type { BalancePlan } from './stance/planBalance.ts';
+export type { BalancePlan } from './balance/planBalance.ts';
 export type { MassPlan, RegionMass } from './mass/planMass.ts';
 export { CLAYS, clayById, type ClayClass } from './mass/clays.ts';
 export { CLAY_IDS, TOOL_IDS, type ClayId, type ToolId } from './piece/materialIds.ts';
@@ -98,10 +118,11 @@ export { creatureText } from './anatomy/creature.ts';
 export { STARTERS, type Starter } from './anatomy/starters.ts';
 export { readCreatureText } from './anatomy/readCreature.ts';
 export { landmarksOf, type Landmark } from './anatomy/landmarks.ts';
+export { pieceSkeleton } from './measure/pieceSkeleton.ts';
 export { buildSkeleton } from './anatomy/skeleton.ts';
 export { planFor } from './anatomy/planFor.ts';
 export { bodyStations, type Station } from './body/stations.ts';
-export { planSizes, type LifeSize } from './body/planSizes.ts';
+export { planSizes, type LifeSize } from './posing/planSizes.ts';
 export {
   compareBodies,
   NORMS,
@@ -120,7 +141,7 @@ export { lineup } from './sheets/lineup.ts';
 export { boneDrawing, landmarkDrawing } from './sheets/landmarkDrawing.ts';
 export { measuredDrawing } from './sheets/measuredDrawing.ts';
 export { stanceDrawing } from './sheets/stanceDrawing.ts';
-export { stanceAngles } from './body/settledStance.ts';
+export { liftedIn, stanceAngles } from './posing/settledStance.ts';
 export type { Animal } from './anatomy/animal.ts';
 export type { BodyPlan } from './anatomy/bodyPlan.ts';
 
@@ -169,7 +190,7 @@ export {
 } from './sheets/referencePlates.ts';
 export { PIECE_VERSION } from './piece/pieceSchema.ts';
 export { stanceToSend } from './measure/photo/stanceToSend.ts';
-export { settledStance } from './body/settledStance.ts';
+export { settledStance } from './posing/settledStance.ts';
 export { foundCsv } from './formats/foundLengths.ts';
 export { foundShares, type FoundShare } from './measure/pictures/foundShares.ts';
 export { plateDrawing } from './sheets/plateDrawing.ts';

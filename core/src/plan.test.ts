@@ -102,7 +102,9 @@ describe('the road', () => {
 
   it('stands without the body, and says which parts wait for it', () => {
     const plan = planPiece(otterPiece(), null);
-    expect([plan.balance, plan.mass, plan.colour, plan.bench]).toEqual([null, null, null, null]);
+    expect([plan.mass, plan.colour, plan.bench]).toEqual([null, null, null]);
+    // A first balance comes from thin sections.
+    expect(plan.balance.exact).toBe(false);
     expect(plan.wire.wires).toHaveLength(3);
     expect(plan.cure.packets.length).toBeGreaterThan(0);
     expect(plan.skin.zones.length).toBeGreaterThan(0);

@@ -11,7 +11,7 @@ import type { Piece } from './piece/pieceSchema.ts';
 import { worstFirst, type Snag } from './piece/snag.ts';
 import type { Working } from './piece/working.ts';
 import { planSkin, type SkinPlan } from './skin/planSkin.ts';
-import { planBalance, type BalancePlan } from './stance/planBalance.ts';
+import { planBalance, type BalancePlan } from './balance/planBalance.ts';
 import { planStance, stanceWorkings, type StancePlan } from './stance/planStance.ts';
 import { planWire, wireWorkings, type WirePlan } from './wire/planWire.ts';
 
@@ -23,7 +23,7 @@ export interface Plan {
   /** What pictures, tape and caliper say; taken over into Measure only when the user does so. */
   readonly references: ReferencesPlan;
   readonly stance: StancePlan;
-  readonly balance: BalancePlan | null;
+  readonly balance: BalancePlan;
   readonly wire: WirePlan;
   /** How each region is built; known before its volume is. */
   readonly builds: readonly RegionBuild[];
@@ -51,9 +51,9 @@ export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | n
   const measure = planMeasure(piece.measure, piece.stance);
   const references = planReferences(piece.references, measure);
   const stance = planStance(piece.stance, measure);
-  const balance = planBalance(measure, stance, body);
   const wire = planWire(piece.wire, piece.stance.base, stance);
   const mass = planMass(piece.mass, piece.skin, measure, stance, wire, body);
+  const balance = planBalance(piece.stance, measure, stance, body, mass);
   const cure = planCure(piece.cure, piece.mass, measure, stance, heat);
   const skin = planSkin(piece.skin, measure);
   const colour = planColour(piece.colour, measure, body);
@@ -75,7 +75,7 @@ export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | n
       ...measureWorkings(measure),
       ...references.workings,
       ...stanceWorkings(stance),
-      ...(balance?.workings ?? []),
+      ...balance.workings,
       ...wireWorkings(wire),
       ...(mass?.workings ?? []),
       ...cure.workings,

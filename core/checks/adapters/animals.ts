@@ -13,13 +13,13 @@ import {
   campioneEvansCircumferenceMm,
   campioneEvansKg,
 } from '../../src/measure/bodyMass.ts';
-import { planSizes } from '../../src/body/planSizes.ts';
+import { planSizes } from '../../src/posing/planSizes.ts';
 import {
   FEET,
   supportShares,
   symmetricalFootfalls,
   type Footfalls,
-} from '../../src/stance/footfalls.ts';
+} from '../../src/posing/footfalls.ts';
 import {
   alexanderSpeed,
   froude,

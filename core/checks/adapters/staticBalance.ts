@@ -1,5 +1,5 @@
 import type { Point2 } from '../../src/geometry/hull.ts';
-import { footing, tipAngleDeg, tippingPushN } from '../../src/stance/footing.ts';
+import { footing, tipAngleDeg, tippingPushN } from '../../src/balance/footing.ts';
 import { num, nums, type Adapter } from '../checkFile.ts';
 
 /** Margins and tip angles of contacts, and the push that starts a tip. Plan (x, y) is (x, z). */

@@ -146,7 +146,67 @@ export interface StanceSpec {
   readonly lifted: readonly string[];
   /** Limb pairs, by id, that lie folded on the body in this stance and carry no wire. */
   readonly folded?: readonly string[];
+  /** Feet that an animal with limbs too short for it holds in the air instead. */
+  readonly mayHang?: readonly string[];
+  /** The body lies: it comes down on its lowest skin, and rods instead of feet hold it. */
+  readonly lies?: boolean;
 }
+
+/** A joint that goes to and fro with the stride: mean + swing · cos 2π·times·(moment − peakAt). */
+export interface MoveSpec {
+  readonly bone: string;
+  readonly freedom: FreedomName;
+  readonly meanDeg: number;
+  readonly swingDeg: number;
+  /** When in the stride it is farthest to the positive side, 0 to 1. */
+  readonly peakAt: number;
+  readonly times?: 1 | 2;
+}
+
+interface GaitCommon {
+  readonly id: string;
+  readonly name: string;
+  readonly moves: readonly MoveSpec[];
+  /** Limb pairs, by id, that lie folded on the body meanwhile. */
+  readonly folded?: readonly string[];
+}
+
+/** A gait on feet: each foot goes back along the ground while it is down, and forward through the air. */
+export interface StepGaitSpec extends GaitCommon {
+  readonly kind: 'steps';
+  /** How long a foot is down, as a share of the stride. */
+  readonly duty: number;
+  /** When the left and the right foot of each pair fall, shares of the stride; feet by key. */
+  readonly falls: Readonly<Record<string, readonly [left: number, right: number]>>;
+  /** How far a foot goes back while down, over the distance from its hip or shoulder to the foot. */
+  readonly sweep: number;
+  /** Height of the hip over that of the plan's first stance. */
+  readonly height: number;
+  /** How high a foot is lifted in mid-swing, over the same distance. */
+  readonly lift: number;
+  /** How far joints of the limb fold in mid-swing, degrees, by key of the bone. */
+  readonly folds: Readonly<Record<string, number>>;
+}
+
+/** A gait without feet: a wave that runs along the body. */
+export interface WaveGaitSpec extends GaitCommon {
+  readonly kind: 'wave';
+}
+
+/** One moment of a movement that does not repeat. */
+export interface KeyPose {
+  readonly at: number;
+  readonly anglesDeg: StanceSpec['anglesDeg'];
+  readonly lifted: readonly string[];
+}
+
+/** A movement that does not repeat, through some poses: a take-off. */
+export interface KeyedGaitSpec extends GaitCommon {
+  readonly kind: 'keyed';
+  readonly keys: readonly KeyPose[];
+}
+
+export type GaitSpec = StepGaitSpec | WaveGaitSpec | KeyedGaitSpec;
 
 /** A region of the body that is built up in one way: its core, and its shell of clay. */
 export interface RegionSpec {
@@ -180,6 +240,8 @@ export interface BodyPlan {
   readonly sizes: readonly SizeSpec[];
   readonly muscles: readonly MuscleSpec[];
   readonly stances: readonly StanceSpec[];
+  /** Ways it moves, the slowest first. */
+  readonly gaits: readonly GaitSpec[];
   /** Regions of the body; each bone belongs to one. */
   readonly regions: readonly RegionSpec[];
 }

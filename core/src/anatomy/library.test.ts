@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bodyGrid } from '../body/bodyGrid.ts';
 import { bodyWeight } from '../body/bodyWeight.ts';
-import { planSizes } from '../body/planSizes.ts';
+import { planSizes } from '../posing/planSizes.ts';
 import { newPiece } from '../piece/newPiece.ts';
 import { planPiece } from '../plan.ts';
 import { totalTeeth } from './dentalFormula.ts';

@@ -70,6 +70,9 @@ export function planWithout(plan: BodyPlan, keys: readonly string[]): BodyPlan {
         ? {}
         : { folded: stance.folded.filter((id) => pairs.some((pair) => pair.id === id)) }),
       lifted: stance.lifted.filter((id) => feet.some((foot) => foot.id === id)),
+      ...(stance.mayHang === undefined
+        ? {}
+        : { mayHang: stance.mayHang.filter((id) => feet.some((foot) => foot.id === id)) }),
     })),
     muscles: plan.muscles.filter(
       ({ origin, insertion }) => left.has(origin.bone) && left.has(insertion.bone),
@@ -93,5 +96,7 @@ function onTips(plan: BodyPlan): BodyPlan {
     const longer = foot !== undefined && !pair.bonesLeft.includes(foot.bone);
     return longer ? { ...pair, bonesLeft: [...pair.bonesLeft, foot.bone] } : pair;
   });
-  return { ...plan, contacts, limbPairs };
+  // What walks on its tips has legs too long to sit on its heels.
+  const stances = plan.stances.filter(({ id }) => id !== 'sitting');
+  return { ...plan, contacts, limbPairs, stances };
 }

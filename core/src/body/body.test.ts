@@ -7,7 +7,7 @@ import { length, lerp, sub, type Vec3 } from '../geometry/vec3.ts';
 import { bodyGrid } from './bodyGrid.ts';
 import { centreOfMass, stanceMassCentre } from './massCentre.ts';
 import { roundConeDistance, roundConeMeasures, type RoundCone } from './roundCone.ts';
-import { presetAngles, settledStance } from './settledStance.ts';
+import { presetAngles, settledStance } from '../posing/settledStance.ts';
 import { padRadiusMm, skinBox, skinParts } from './skin.ts';
 import { skinAbove, skinDistance } from './surfaceDistance.ts';
 

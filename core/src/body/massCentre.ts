@@ -19,7 +19,10 @@ export function centreOfMass(
  * Centre of mass of a stance, mm of the posed size, with every bone's flesh carried along by its
  * bone and the same density throughout.
  */
-export function stanceMassCentre(posed: PosedSkeleton, body: BodyGrid): Vec3 | undefined {
+export function stanceMassCentre(
+  posed: PosedSkeleton,
+  body: Pick<BodyGrid, 'bones'>,
+): Vec3 | undefined {
   return centreOfMass(
     body.bones.map((mass) => {
       const at = posedBone(posed, mass.boneId);

@@ -45,3 +45,25 @@ export function distanceToSegment(point: Point2, from: Point2, to: Point2): numb
   const t = Math.min(1, Math.max(0, along / (dx * dx + dy * dy || 1)));
   return Math.hypot(point[0] - from[0] - t * dx, point[1] - from[1] - t * dy);
 }
+
+/** An edge of a hull as a point sees it. */
+export interface SeenEdge {
+  /** Unit normal of the edge, away from the inside. */
+  readonly outward: Point2;
+  /** How far the point lies inside the edge's line, mm; negative outside. */
+  readonly insideMm: number;
+}
+
+/** The edges of a counter-clockwise hull as seen from a point; none where it has no inside. */
+export function edgesOf(hull: readonly Point2[], point: Point2): readonly SeenEdge[] {
+  if (hull.length < 3) return [];
+  const margins = edgeMargins(hull, point);
+  return hull.map((from, i) => {
+    const to = hull[(i + 1) % hull.length] as Point2;
+    const long = Math.hypot(to[0] - from[0], to[1] - from[1]);
+    return {
+      outward: [(to[1] - from[1]) / long, -(to[0] - from[0]) / long],
+      insideMm: margins[i]!,
+    };
+  });
+}

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { planMeasure } from '../measure/planMeasure.ts';
 import { skinParts } from '../body/skin.ts';
-import { settledStance } from '../body/settledStance.ts';
+import { settledStance } from '../posing/settledStance.ts';
 import { metalById } from '../wire/metals.ts';
 import { coarseBody, otterPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
 import { boneRadii, buildUp, regionBuilds } from './buildUp.ts';

@@ -1,7 +1,7 @@
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { bodyBox } from '../body/blades.ts';
-import { planSizes, type LifeSize } from '../body/planSizes.ts';
-import { settledStance, type StanceChoice } from '../body/settledStance.ts';
+import { planSizes, type LifeSize } from '../posing/planSizes.ts';
+import { settledStance, type StanceChoice } from '../posing/settledStance.ts';
 import { boxSize } from '../geometry/box.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 

@@ -3,7 +3,7 @@ import type { BodyPlan, PartSpec } from '../anatomy/bodyPlan.ts';
 import { ANIMALS, planById } from '../anatomy/registry.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import type { Subject } from '../anatomy/subject.ts';
-import { planSizes } from '../body/planSizes.ts';
+import { planSizes } from '../posing/planSizes.ts';
 
 /** What lengths can be told as shares of. */
 export const NORMS = ['trunk', 'head', 'height'] as const;

@@ -2,8 +2,8 @@ import type { Creature } from '../anatomy/creature.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import { subjectOf } from '../anatomy/subject.ts';
 import { bodyBox } from '../body/blades.ts';
-import { planSizes } from '../body/planSizes.ts';
-import { settledStance } from '../body/settledStance.ts';
+import { planSizes } from '../posing/planSizes.ts';
+import { settledStance } from '../posing/settledStance.ts';
 import { boxSize } from '../geometry/box.ts';
 import { firstWires } from './firstWires.ts';
 import { PIECE_FORMAT, PIECE_VERSION, type Piece } from './pieceSchema.ts';
@@ -74,6 +74,17 @@ function handyScale(of: Pick<Piece['measure'], 'animalId' | 'creature'>): number
 /** Inside of a small household oven, mm: common practice. */
 const OVEN = { lengthMm: 400, heightMm: 250, widthMm: 350 } as const;
 
+/** What a stance starts with beside its angles: flat ground, nothing locked, no weight in it. */
+export const NEW_STANCE = Object.freeze({
+  gait: null,
+  locked: [],
+  ground: { kind: 'flat' },
+  hold: 'base',
+  weight: null,
+  tiltDeg: 10,
+  kept: [],
+} satisfies Partial<Piece['stance']>);
+
 /**
  * A new piece on sensible defaults: a round scale that makes a model of a forearm's length, standing,
  * soft aluminium, allowances of common practice. `id` must be unique in the user's store.
@@ -111,6 +122,7 @@ function pieceOn(
     },
     references: NO_REFERENCES,
     stance: {
+      ...NEW_STANCE,
       presetId: usualStance(of),
       anglesDeg: {},
       lifted: null,

@@ -23,8 +23,18 @@ export interface SnagFacts {
   };
   'foot-off-base': { foot: string; gapMm: number };
   'too-few-feet': { down: number };
-  'mass-outside-feet': { outsideMm: number; edge: string };
-  'mass-near-edge': { marginMm: number; tipDeg: number };
+  'mass-outside-feet': {
+    outsideMm: number;
+    edge: string;
+    /** A weight that would bring it inside; 0 where none would. */
+    weightG: number;
+  };
+  'mass-near-edge': { marginMm: number; tipDeg: number; towards: string };
+  'hook-below-mass': { aboveMm: number };
+  'weight-too-large': { grams: number; ballMm: number; roomMm: number };
+  suspended: { gait: string };
+  'body-in-ground': { part: string; mm: number };
+  'limbs-meet': { first: string; second: string; mm: number; others: number };
   'feet-off-board': { foot: string; overMm: number };
   'bend-too-short': {
     wire: string;
@@ -122,9 +132,23 @@ const SENTENCES: Sentences = {
   'too-few-feet': (f) =>
     `Only ${f.down} ${f.down === 1 ? 'foot is' : 'feet are'} fixed to the base: the piece can turn about that point. Two points of fixing are the least; plant another foot or add a rod.`,
   'mass-outside-feet': (f, mm) =>
-    `The centre of mass lies ${mm(f.outsideMm)} outside the feet on the ${f.edge} side, so the piece will tip unless its pegs hold it. Move a foot under the body, lean the trunk back, or fix the base down.`,
+    `The centre of mass lies ${mm(f.outsideMm)} outside the feet on the ${f.edge} side, so the piece will tip unless its pegs hold it. Move a foot under the body, lean the trunk back, ${
+      f.weightG > 0 ? `put a weight of ${Math.ceil(f.weightG)} g into the body, ` : ''
+    }or fix the base down.`,
   'mass-near-edge': (f, mm, deg) =>
-    `The centre of mass is only ${mm(f.marginMm)} inside the feet: unpegged, a tilt of ${deg(f.tipDeg)} would tip the piece. Spread the feet or rely on the pegs.`,
+    `The centre of mass is only ${mm(f.marginMm)} inside the feet: unpegged, a tilt of ${deg(f.tipDeg)} towards ${f.towards} would tip the piece. Spread the feet, put a weight into the body, or rely on the pegs.`,
+  'hook-below-mass': (f, mm) =>
+    `The highest place of the spine lies ${mm(f.aboveMm)} below the centre of mass, so the piece would turn over on its hook. Carry the hook higher on a wire, or hang it from two points.`,
+  'weight-too-large': (f, mm) =>
+    `A weight of ${f.grams.toFixed(0)} g is a ball of ${mm(f.ballMm)}, and ${mm(f.roomMm)} fits there under the clay. Put it into a thicker part, use lead in place of steel, or share it out.`,
+  suspended: (f) =>
+    `At this moment of the ${f.gait} no foot is on the ground, so nothing of the animal carries it: a rod from the base does, into the heaviest part of the body. Give it two if it must not turn, or slide to a moment with a foot down.`,
+  'body-in-ground': (f, mm) =>
+    `The ${f.part} lies ${mm(f.mm)} inside the ground, where there is no room for its clay. Raise it, plant the feet again, or take that much of the ground away.`,
+  'limbs-meet': (f, mm) =>
+    `${f.first} and ${f.second} go ${mm(f.mm)} into each other: two wires and their clay will not fit there. Move one of them aside.${
+      f.others > 0 ? ` ${f.others} more ${f.others === 1 ? 'pair meets' : 'pairs meet'} so.` : ''
+    }`,
   'feet-off-board': (f, mm) =>
     `The hole of the ${f.foot} lies ${mm(f.overMm)} too near the edge of the base, or past it. Make the base larger or move the foot.`,
   'bend-too-short': (f, mm) =>

@@ -1,4 +1,5 @@
 import type { Side } from '../anatomy/bodyPlan.ts';
+import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { bodyBox } from '../body/blades.ts';
 import type { Plan } from '../plan.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
@@ -6,6 +7,7 @@ import { dimension } from './dimension.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
 import { coatItems, zoneItems } from './coatItems.ts';
 import { coreItems, shellLabels } from './coreItems.ts';
+import { besideItems, groundItems, limitItems, weightItems } from './stanceItems.ts';
 import { BACK_TO_FRONT, boneItems, INK_OF_SIDE, skinItems, WEIGHT_OF_SIDE } from './posedItems.ts';
 import { project, type View } from './views.ts';
 
@@ -13,6 +15,12 @@ import { project, type View } from './views.ts';
 export interface ElevationOptions {
   readonly show: 'bones' | 'wires' | 'core' | 'zones' | 'coat';
   readonly dimensions: boolean;
+  /** The bone whose joint's limits are shown as an arc. */
+  readonly limitsOf?: string | null;
+  /** Another stance to compare with, drawn thin behind. */
+  readonly beside?: PosedSkeleton | null;
+  /** The whole body as one dark shape, to judge the gesture. */
+  readonly silhouette?: boolean;
 }
 
 const TITLES: Readonly<Record<View, string>> = {
@@ -35,8 +43,12 @@ const DIMENSION_GAP_MM = 9;
 export function elevation(plan: Plan, view: View, options: ElevationOptions): Drawing {
   const items = [
     ...boardItems(plan, view),
-    ...skinItems(plan.stance.skin, plan.stance.blades, view),
-    ...(options.show === 'bones' ? boneItems(plan.stance.posed, view) : []),
+    ...groundItems(plan, view),
+    ...skinItems(plan.stance.skin, plan.stance.blades, view, options.silhouette === true),
+    ...(options.beside ? besideItems(options.beside, view) : []),
+    ...(options.show === 'bones' && options.silhouette !== true
+      ? boneItems(plan.stance.posed, view)
+      : []),
     ...(options.show === 'core' ? coreItems(plan, view) : []),
     ...(options.show === 'wires' || options.show === 'core' ? wireItems(plan, view) : []),
     ...(options.show === 'core' && view === 'side' ? shellLabels(plan, view) : []),
@@ -44,6 +56,8 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
     ...(options.show === 'coat' ? coatItems(plan, view) : []),
     ...(options.show === 'bones' || options.show === 'wires' ? massItems(plan, view) : []),
     ...(view === 'top' && options.show === 'bones' ? supportItems(plan) : []),
+    ...(options.limitsOf ? limitItems(plan, options.limitsOf, view) : []),
+    ...weightItems(plan, view),
     ...(options.dimensions ? dimensionItems(plan, view) : []),
   ];
   const name = view === 'front' && options.show !== 'bones' ? 'Front' : TITLES[view];
@@ -116,7 +130,6 @@ function wirePaths(wire: PlannedWire, view: View): readonly DrawingItem[] {
 
 /** The outline of the feet that carry, seen from above. */
 function supportItems(plan: Plan): readonly DrawingItem[] {
-  if (plan.balance === null) return [];
   return [
     {
       kind: 'line',
@@ -132,7 +145,6 @@ function supportItems(plan: Plan): readonly DrawingItem[] {
 }
 
 function massItems(plan: Plan, view: View): readonly DrawingItem[] {
-  if (plan.balance === null) return [];
   const [x, y] = project(view, plan.balance.massCentre);
   const target = { kind: 'mass-centre', id: 'mass-centre' } as const;
   const r = 1.7;

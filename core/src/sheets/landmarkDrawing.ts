@@ -2,7 +2,7 @@ import type { Landmark } from '../anatomy/landmarks.ts';
 import { alongBone, posedBone } from '../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { bodyBox, posedBlades } from '../body/blades.ts';
-import { settledStance } from '../body/settledStance.ts';
+import { settledStance } from '../posing/settledStance.ts';
 import { skinParts } from '../body/skin.ts';
 import {
   fittedDrawing,

@@ -1,7 +1,7 @@
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import type { Subject } from '../anatomy/subject.ts';
 import { bodyBox, posedBlades } from '../body/blades.ts';
-import { settledStance } from '../body/settledStance.ts';
+import { settledStance } from '../posing/settledStance.ts';
 import { skinParts } from '../body/skin.ts';
 import {
   fittedDrawing,

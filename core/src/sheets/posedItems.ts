@@ -16,22 +16,24 @@ export const WEIGHT_OF_SIDE: Readonly<Record<Side, number>> = {
 /** Far side first, so that near lines lie over far ones. */
 export const BACK_TO_FRONT: readonly Side[] = ['right', 'mid', 'left'];
 
-/** The outline of the flesh between the far blades and the near ones. */
+/** The outline of the flesh between the far blades and the near ones; dark as a silhouette. */
 export function skinItems(
   skin: readonly SkinPart[],
   blades: readonly PosedBlade[],
   view: View,
+  silhouette = false,
 ): readonly DrawingItem[] {
+  const ink = silhouette ? 'ink' : 'skin';
   return [
-    ...bladeItems(blades, view, ['right', 'mid']),
+    ...bladeItems(blades, view, ['right', 'mid'], ink),
     {
       kind: 'union',
-      ink: 'skin',
+      ink,
       layer: 'skin',
       weight: WEIGHT.thin,
       outlines: skin.map((part) => partOutline(view, part)).filter((outline) => outline !== null),
     },
-    ...bladeItems(blades, view, ['left']),
+    ...bladeItems(blades, view, ['left'], ink),
   ];
 }
 
@@ -40,13 +42,14 @@ function bladeItems(
   blades: readonly PosedBlade[],
   view: View,
   sides: readonly Side[],
+  ink: Ink,
 ): readonly DrawingItem[] {
   return sides.flatMap((side) =>
     blades
       .filter((blade) => blade.side === side)
       .map((blade): DrawingItem => ({
         kind: 'union',
-        ink: 'skin',
+        ink,
         layer: 'skin',
         weight: WEIGHT.thin,
         outlines: [blade.outline.map((point) => project(view, point))],

@@ -3,7 +3,7 @@ import { animalById, planById } from '../anatomy/registry.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import type { Side } from '../anatomy/bodyPlan.ts';
 import type { JointAngles } from '../anatomy/pose.ts';
-import { settledStance } from '../body/settledStance.ts';
+import { settledStance } from '../posing/settledStance.ts';
 import { skinBox, skinParts, type SkinPart } from '../body/skin.ts';
 import { aboutAxis, turn } from '../geometry/quat.ts';
 import { add, lerp, scale, Y_AXIS, type Vec3 } from '../geometry/vec3.ts';

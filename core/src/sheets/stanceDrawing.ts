@@ -1,7 +1,7 @@
 import type { JointAngles } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { bodyBox, posedBlades } from '../body/blades.ts';
-import { settledStance } from '../body/settledStance.ts';
+import { settledStance } from '../posing/settledStance.ts';
 import { skinParts } from '../body/skin.ts';
 import { fittedDrawing, type Drawing } from './drawing.ts';
 import { boneItems, skinItems } from './posedItems.ts';

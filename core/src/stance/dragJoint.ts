@@ -1,15 +1,21 @@
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
-import type { FreedomName } from '../anatomy/bodyPlan.ts';
+import { FREEDOMS, type FreedomName } from '../anatomy/bodyPlan.ts';
 import { posedBone, type JointAngles } from '../anatomy/pose.ts';
-import { settledStance, stanceAngles, type StanceChoice } from '../body/settledStance.ts';
+import { settledStance, stanceAngles, type StanceChoice } from '../posing/settledStance.ts';
 
-/** Which elevation was dragged in: each shows one freedom of a joint. */
-export type DragView = 'side' | 'front';
+/** Which view was dragged in: each shows the turns about the axis that it looks along. */
+export type DragView = 'side' | 'front' | 'top';
 
-const FREEDOM_OF: Readonly<Record<DragView, FreedomName>> = {
-  side: 'flexion',
-  front: 'abduction',
+/** The axis that each view looks along, and the two coordinates that it shows. */
+const LOOKS: Readonly<Record<DragView, { readonly along: 0 | 1 | 2; readonly shows: Shown }>> = {
+  side: { along: 2, shows: [0, 1] },
+  front: { along: 0, shows: [2, 1] },
+  top: { along: 1, shows: [0, 2] },
 };
+type Shown = readonly [0 | 1 | 2, 0 | 1 | 2];
+
+/** A view shows a turn whose axis lies at least this much along it. */
+const SHOWN = 0.6;
 
 /** What a drag sets: one angle of one joint, in degrees. */
 export interface DragResult {
@@ -27,8 +33,9 @@ const FINE_DEG = 1e-4;
 /**
  * Turns the joint at the near end of a bone so that the bone's far end comes as near to the pointer
  * as the view can show. `pointer` is in the view's plane: (x, y) from the side, (z, y) from the
- * front, mm of the model. Where the joint has no such freedom, the nearest one above it in the same
- * limb turns. `anyAngle` lifts the limits knowingly. Undefined where nothing can turn.
+ * front, (x, z) from above, mm of the model. Of the joint's freedoms the one turns that the view
+ * shows best; where it has none, the nearest joint above it in the same limb turns. `anyAngle` lifts
+ * the limits knowingly; `locked` joints stay. Undefined where nothing can turn.
  */
 export function dragJoint(
   skeleton: Skeleton,
@@ -38,13 +45,14 @@ export function dragJoint(
   view: DragView,
   pointer: readonly [number, number],
   anyAngle = false,
+  locked: readonly string[] = [],
 ): DragResult | undefined {
-  const freedomName = FREEDOM_OF[view];
-  const turning = turningBone(skeleton, boneId, freedomName);
-  const freedom = turning?.joint.freedoms[freedomName];
-  if (turning === undefined || freedom === undefined) return undefined;
+  const found = turningBone(skeleton, boneId, view);
+  if (found === undefined || locked.includes(found.bone.id)) return undefined;
+  const { bone: turning, name: freedomName } = found;
+  const freedom = turning.joint.freedoms[freedomName]!;
   const angles = stanceAngles(skeleton, choice);
-  const axis = view === 'side' ? 0 : 2;
+  const [across, up] = LOOKS[view].shows;
   const miss = (deg: number): number => {
     const tried: JointAngles = {
       ...choice.anglesDeg,
@@ -52,7 +60,7 @@ export function dragJoint(
     };
     const posed = settledStance(skeleton, { ...choice, anglesDeg: tried }, sizeFactor);
     const { end } = posedBone(posed, boneId);
-    return Math.hypot(end[axis] - pointer[0], end[1] - pointer[1]);
+    return Math.hypot(end[across] - pointer[0], end[up] - pointer[1]);
   };
   const [low, high] = anyAngle ? [-180, 180] : [freedom.minDeg, freedom.maxDeg];
   const start = Math.min(high, Math.max(low, angles[turning.id]?.[freedomName] ?? 0));
@@ -61,15 +69,35 @@ export function dragJoint(
   return { boneId: turning.id, freedom: freedomName, deg: Math.round(deg * 10) / 10, atLimit };
 }
 
-/** The bone itself, or its nearest ancestor on the same side, that has the freedom. */
-function turningBone(skeleton: Skeleton, boneId: string, freedom: FreedomName): Bone | undefined {
+interface Turning {
+  readonly bone: Bone;
+  readonly name: FreedomName;
+}
+
+/** The bone itself, or its nearest ancestor on the same side, that the view can show turning. */
+function turningBone(skeleton: Skeleton, boneId: string, view: DragView): Turning | undefined {
   let bone = skeleton.byId.get(boneId);
   const side = bone?.side;
   while (bone !== undefined && bone.side === side) {
-    if (bone.joint.freedoms[freedom] !== undefined) return bone;
+    const name = shownFreedom(bone, view);
+    if (name !== undefined) return { bone, name };
     bone = bone.parent === null ? undefined : skeleton.byId.get(bone.parent);
   }
   return undefined;
+}
+
+/** The freedom of a bone's joint that a view shows best, by its axis at rest. */
+export function shownFreedom(bone: Bone, view: DragView): FreedomName | undefined {
+  const { along } = LOOKS[view];
+  const seen = FREEDOMS.flatMap((name) => {
+    const freedom = bone.joint.freedoms[name];
+    return freedom === undefined ? [] : [{ name, share: Math.abs(freedom.axis[along]) }];
+  });
+  const best = seen.reduce<(typeof seen)[number] | undefined>(
+    (a, b) => (a === undefined || b.share > a.share + 1e-9 ? b : a),
+    undefined,
+  );
+  return best !== undefined && best.share >= SHOWN ? best.name : undefined;
 }
 
 /** Least of a function of one angle: coarse steps, then golden section round the best of them. */

@@ -1,11 +1,12 @@
 import type { JointAngles } from '../anatomy/pose.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import { settledStance, stanceAngles, type StanceChoice } from '../body/settledStance.ts';
+import { settledStance, stanceAngles, type StanceChoice } from '../posing/settledStance.ts';
 import { padRadiusMm } from '../body/skin.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { DragView } from './dragJoint.ts';
-import { reachTo } from './reach.ts';
+import { FLAT, groundHeight } from '../posing/ground.ts';
+import { reachTo } from '../posing/reach.ts';
 
 /** What a reach sets: the angles of a chain, degrees to a hundredth, and by how much it fails. */
 export interface DragReach {
@@ -18,8 +19,8 @@ export interface DragReach {
 
 /**
  * Brings the far end of a bone under the pointer by its whole chain, the trunk held where it is. The
- * pointer is in the view's plane, (x, y) from the side and (z, y) from the front, mm of the model; the
- * third coordinate stays. A foot is not pushed through the ground.
+ * pointer is in the view's plane, (x, y) from the side, (z, y) from the front and (x, z) from above,
+ * mm of the model; the third coordinate stays. A foot is not pushed through the ground.
  */
 export function dragReach(
   skeleton: Skeleton,
@@ -30,6 +31,7 @@ export function dragReach(
   view: DragView,
   pointer: readonly [number, number],
   anyAngle = false,
+  locked: readonly string[] = [],
 ): DragReach {
   const posed = settledStance(skeleton, choice, sizeFactor, rodMm);
   const { end } = posedBone(posed, boneId);
@@ -37,8 +39,10 @@ export function dragReach(
   const isFoot = skeleton.plan.contacts.some(
     (contact) => contact.kind === 'foot' && contact.bone === boneId,
   );
-  const y = isFoot ? Math.max(pointer[1], padRadiusMm(posed, boneId)) : pointer[1];
-  const [x, z] = view === 'side' ? [pointer[0], end[2]] : [end[0], pointer[0]];
+  const [x, wantedY, z] = pointed(view, pointer, end);
+  const y = isFoot
+    ? Math.max(wantedY, padRadiusMm(posed, boneId) + groundHeight(choice.ground ?? FLAT, x))
+    : wantedY;
   const target: Vec3 = [x / sizeFactor, (y - lift) / sizeFactor, z / sizeFactor];
   const { angles, shortfallMm, chain } = reachTo(
     skeleton,
@@ -46,6 +50,7 @@ export function dragReach(
     boneId,
     target,
     anyAngle,
+    locked,
   );
   const moved = chain.filter((id) => Object.keys(angles[id] ?? {}).length > 0);
   const rounded = moved.map((id) => [
@@ -59,4 +64,10 @@ export function dragReach(
     shortfallMm: shortfallMm * sizeFactor,
     chain,
   };
+}
+
+/** A point under the pointer: what the view shows is taken from it, the rest stays. */
+export function pointed(view: DragView, [a, b]: readonly [number, number], kept: Vec3): Vec3 {
+  if (view === 'side') return [a, b, kept[2]];
+  return view === 'front' ? [kept[0], b, a] : [a, kept[1], b];
 }

@@ -1,9 +1,19 @@
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { ContactSpec, FreedomName } from '../anatomy/bodyPlan.ts';
-import { isAloft, liftedIn, presetOf, settledStance, stanceAngles } from '../body/settledStance.ts';
+import { collisions } from './collisions.ts';
+import { planGait, type GaitPlan } from './planGait.ts';
+import { groundHeight, type Ground } from '../posing/ground.ts';
+import {
+  foldedIn,
+  isAloft,
+  isLying,
+  liftedIn,
+  settledStance,
+  stanceAngles,
+} from '../posing/settledStance.ts';
 import { bodyBox, posedBlades, type PosedBlade } from '../body/blades.ts';
-import { padRadiusMm, skinParts, type SkinPart } from '../body/skin.ts';
+import { innerRadiusMm, padRadiusMm, skinBox, skinParts, type SkinPart } from '../body/skin.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { lastCall } from '../piece/lastCall.ts';
@@ -20,6 +30,8 @@ export interface Footfall {
   /** The far end of the foot's last limb bone, in the middle of its padding. */
   readonly ball: Vec3;
   readonly gapMm: number;
+  /** Height of the ground under it. */
+  readonly groundMm: number;
   /** Meant to be on the ground. */
   readonly down: boolean;
   readonly touches: boolean;
@@ -36,6 +48,9 @@ export interface StancePlan {
   readonly feet: readonly Footfall[];
   /** Limb pairs, by id, that lie folded on the body. */
   readonly folded: readonly string[];
+  readonly ground: Ground;
+  /** The gait whose moment it is; null for a stance. */
+  readonly gait: GaitPlan | null;
   /** Every joint angle as it stands, degrees: the planted preset with the user's over it. */
   readonly angles: readonly Working[];
   readonly heightAsPosed: Working;
@@ -49,10 +64,18 @@ export const planStance = lastCall((stance: Piece['stance'], measure: MeasurePla
   const posed = settledStance(skeleton, stance, 1 / lifePerModel, stance.base.rodMm);
   const skin = skinParts(posed);
   const lifted = liftedIn(skeleton, stance);
-  const aloft = isAloft(skeleton, lifted) ? [bodyRod(skeleton)] : [];
+  const onBase = stance.hold === 'base';
+  const aloft =
+    !onBase || !isAloft(skeleton, lifted)
+      ? []
+      : isLying(skeleton, stance)
+        ? lyingRods(skeleton)
+        : [bodyRod(skeleton)];
   const feet = [...skeleton.plan.contacts, ...aloft].map((contact) =>
-    footfall(posed, contact, !lifted.includes(contact.id)),
+    footfall(posed, contact, onBase && !lifted.includes(contact.id), stance.ground),
   );
+  const gait = planGait(measure, stance);
+  const folded = foldedIn(skeleton, stance);
   const box = bodyBox(posed);
   const extent = (id: string, label: string, axis: 0 | 1 | 2): Working => ({
     id: `stance.${id}`,
@@ -74,7 +97,9 @@ export const planStance = lastCall((stance: Piece['stance'], measure: MeasurePla
     skin,
     blades: posedBlades(posed),
     feet,
-    folded: presetOf(skeleton, stance.presetId).folded ?? [],
+    folded,
+    ground: stance.ground,
+    gait,
     angles,
     heightAsPosed,
     summary: [
@@ -82,13 +107,19 @@ export const planStance = lastCall((stance: Piece['stance'], measure: MeasurePla
       extent('length', 'Long as posed', 0),
       extent('width', 'Wide as posed', 2),
     ],
-    snags: [...limitSnags(measure, angles), ...feetSnags(feet)],
+    snags: [
+      ...limitSnags(measure, angles),
+      ...(onBase ? [...feetSnags(feet), ...suspendedSnags(gait, feet)] : []),
+      ...meetingSnags(posed, folded),
+      ...groundSnags(posed, skin, stance.ground),
+    ],
   };
 });
 
 /** Every working of the stance stage, in the order in which the ledger shows them. */
 export const stanceWorkings = (plan: StancePlan): readonly Working[] => [
   ...plan.summary,
+  ...(plan.gait?.workings ?? []),
   ...plan.feet.map((foot) => foot.working),
   ...plan.angles,
 ];
@@ -104,15 +135,39 @@ const bodyRod = (skeleton: Skeleton): ContactSpec => ({
   level: null,
 });
 
-function footfall(posed: PosedSkeleton, contact: ContactSpec, down: boolean): Footfall {
+/** What holds a body that lies: rods into the front and the rear of its trunk. */
+function lyingRods(skeleton: Skeleton): readonly ContactSpec[] {
+  const mid = skeleton.bones.filter(
+    ({ key, side }) => side === 'mid' && skeleton.plan.parts[0]?.keys.includes(key),
+  );
+  const rod = (id: string, name: string, bone: string): ContactSpec => ({
+    ...bodyRod(skeleton),
+    id,
+    name,
+    bone,
+  });
+  return [
+    rod('front-rod', 'front of the trunk', mid.at(-1)?.id ?? ''),
+    rod('rear-rod', 'rear of the trunk', mid[0]?.id ?? ''),
+  ];
+}
+
+function footfall(
+  posed: PosedSkeleton,
+  contact: ContactSpec,
+  down: boolean,
+  ground: Ground,
+): Footfall {
   const ball = posedBone(posed, contact.bone).end;
   const held = contact.kind === 'rod';
   const pad = held ? 0 : padRadiusMm(posed, contact.bone);
-  const gapMm = Math.max(0, ball[1] - pad);
+  const groundMm = groundHeight(ground, ball[0]);
+  const gapMm = Math.max(0, ball[1] - pad - groundMm);
   return {
     contact,
     ball,
     gapMm,
+    groundMm,
     down,
     touches: held || gapMm <= TOUCH_MM,
     working: {
@@ -122,10 +177,11 @@ function footfall(posed: PosedSkeleton, contact: ContactSpec, down: boolean): Fo
       value: gapMm,
       unit: 'mm',
       provenance: 'derived',
-      formula: 'gap = y − r',
+      formula: groundMm === 0 ? 'gap = y − r' : 'gap = y − r − g',
       inputs: [
         input('y', 'Height of the bone’s end', ball[1], 'mm', 'derived'),
         input('r', 'Padding under it', pad, 'mm', 'memory'),
+        ...(groundMm === 0 ? [] : [input('g', 'Ground there', groundMm, 'mm', 'own')]),
       ],
       source: held
         ? 'a rod from the base carries the body here'
@@ -198,4 +254,71 @@ function feetSnags(feet: readonly Footfall[]): readonly Snag[] {
   const down = feet.filter((foot) => foot.down && foot.touches).length;
   if (down >= 2) return hanging;
   return [...hanging, { code: 'too-few-feet', grade: 'fix', stage: 'stance', facts: { down } }];
+}
+
+function suspendedSnags(gait: GaitPlan | null, feet: readonly Footfall[]): readonly Snag[] {
+  if (gait === null || feet.some((foot) => foot.down && foot.contact.kind !== 'rod')) return [];
+  if (gait.spec.kind === 'wave') return [];
+  const facts = { gait: gait.spec.name.toLowerCase() };
+  return [{ code: 'suspended', grade: 'watch', stage: 'stance', facts }];
+}
+
+/** Less than this is pressed aside with a thumb, mm. */
+const PRESSED_MM = 0.5;
+
+function meetingSnags(posed: PosedSkeleton, folded: readonly string[]): readonly Snag[] {
+  const found = collisions(posed, folded).filter(({ depthMm }) => depthMm > PRESSED_MM);
+  const [worst] = found;
+  if (worst === undefined) return [];
+  const name = (id: string): string => posedBone(posed, id).bone.name;
+  const second = name(worst.second);
+  return [
+    {
+      code: 'limbs-meet',
+      grade: 'fix',
+      stage: 'stance',
+      target: { kind: 'bone', id: worst.first },
+      facts: {
+        first: name(worst.first),
+        second: second.charAt(0).toLowerCase() + second.slice(1),
+        mm: worst.depthMm,
+        others: found.length - 1,
+      },
+    },
+  ];
+}
+
+/** Flesh may sink this much of its own thickness into the ground: it is flattened there. */
+const FLATTENED = 0.5;
+
+/** The deepest flesh inside the ground, feet apart. */
+function groundSnags(
+  posed: PosedSkeleton,
+  skin: readonly SkinPart[],
+  ground: Ground,
+): readonly Snag[] {
+  const feet = new Set(posed.skeleton.plan.contacts.map(({ bone }) => bone));
+  const depths = skin.flatMap((part) => {
+    const { bone } = posedBone(posed, part.boneId);
+    if (feet.has(bone.id) || feet.has(bone.parent ?? '')) return [];
+    const { min, max } = skinBox([part]);
+    const thick = 2 * innerRadiusMm(part);
+    const mm = groundHeight(ground, (min[0] + max[0]) / 2) - min[1];
+    return mm > Math.max(PRESSED_MM, FLATTENED * thick) ? [{ bone, mm }] : [];
+  });
+  const worst = depths.reduce<(typeof depths)[number] | undefined>(
+    (a, b) => (a === undefined || b.mm > a.mm ? b : a),
+    undefined,
+  );
+  if (worst === undefined) return [];
+  const part = worst.bone.name.charAt(0).toLowerCase() + worst.bone.name.slice(1);
+  return [
+    {
+      code: 'body-in-ground',
+      grade: 'watch',
+      stage: 'stance',
+      target: { kind: 'bone', id: worst.bone.id },
+      facts: { part, mm: worst.mm },
+    },
+  ];
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { assertPosed, posedBone } from '../anatomy/pose.ts';
-import { settledStance } from '../body/settledStance.ts';
+import { settledStance } from '../posing/settledStance.ts';
 import { planMeasure } from '../measure/planMeasure.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { changed, otterPiece, plainPiece, wholePlan } from '../testing/samples.ts';

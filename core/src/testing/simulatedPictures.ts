@@ -1,7 +1,7 @@
 import { boneEnds } from '../anatomy/landmarks.ts';
 import type { JointAngles } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import { settledStance } from '../body/settledStance.ts';
+import { settledStance } from '../posing/settledStance.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import { axesOf, pageOfPlace } from '../measure/pictures/viewAxes.ts';
 import type { Picture, PicturePoint, PictureView } from '../piece/referencesSchema.ts';

@@ -4,6 +4,10 @@ export const MM_PER_INCH = 25.4;
 export const GRAMS_PER_OUNCE = 28.349523125;
 /** Millilitres in a US fluid ounce, exact (231 cubic inches to the gallon of 128). */
 export const ML_PER_FLUID_OUNCE = (231 * MM_PER_INCH ** 3) / 128 / 1000;
+/** Newtons in a pound-force: 0.45359237 kg at 9.80665 m/s², exact (ISO 80000-4). */
+export const NEWTONS_PER_POUND = 0.45359237 * 9.80665;
+/** Kilometres in a statute mile, exact (international yard and pound agreement, 1959). */
+export const KM_PER_MILE = 1.609344;
 /** PDF points in a millimetre: 72 to the inch (ISO 32000). */
 export const POINTS_PER_MM = 72 / MM_PER_INCH;
 
@@ -23,6 +27,9 @@ export type Unit =
   | 'kg'
   | 'ml'
   | 'g/ml'
+  | 'N'
+  | 's'
+  | 'km/h'
   | 'g/m2'
   | 'percent'
   | 'ratio'
@@ -53,6 +60,9 @@ const METRIC: Readonly<Record<Unit, Shown>> = {
   'mm/px': { unit: 'mm/px', digits: 4, factor: 1 },
   deg: { unit: '°', digits: 1, factor: 1 },
   g: { unit: 'g', digits: 0, factor: 1 },
+  N: { unit: 'N', digits: 1, factor: 1 },
+  s: { unit: 's', digits: 2, factor: 1 },
+  'km/h': { unit: 'km/h', digits: 1, factor: 1 },
   kg: { unit: 'kg', digits: 2, factor: 1 },
   ml: { unit: 'ml', digits: 0, factor: 1 },
   ratio: { unit: '', digits: 3, factor: 1 },
@@ -79,6 +89,8 @@ const IMPERIAL: Readonly<Record<Unit, Shown>> = {
   mm: { unit: 'in', digits: 3, factor: 1 / MM_PER_INCH },
   cm: { unit: 'in', digits: 2, factor: 10 / MM_PER_INCH },
   'mm/px': { unit: 'in/px', digits: 5, factor: 1 / MM_PER_INCH },
+  N: { unit: 'lbf', digits: 2, factor: 1 / NEWTONS_PER_POUND },
+  'km/h': { unit: 'mph', digits: 1, factor: 1 / KM_PER_MILE },
   g: { unit: 'oz', digits: 1, factor: 1 / GRAMS_PER_OUNCE },
   kg: { unit: 'lb', digits: 2, factor: 1000 / (16 * GRAMS_PER_OUNCE) },
   ml: { unit: 'fl oz', digits: 1, factor: 1 / ML_PER_FLUID_OUNCE },

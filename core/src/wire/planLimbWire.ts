@@ -116,11 +116,15 @@ function limbLines(
   const { line } = cutLines(`wire.${id}`, id);
   const { nutAndWashers, margin, marginPerBend } = wire.allowancesMm;
   const pegs = route.pegs.filter(Boolean).length;
-  const pads = [route.pegs[0] ? 1 : null, route.pegs[1] ? route.points.length - 2 : null]
-    .filter((i) => i !== null)
-    .map((i) => route.points[i]!.at[1]);
+  const depthMm = base.thicknessMm + nutAndWashers;
+  const heights = route.points.map(({ at }) => at[1]);
+  // From the ball of a pegged foot down to the ground under it.
+  const pads = [
+    route.pegs[0] ? heights[1]! - heights[0]! - depthMm : 0,
+    route.pegs[1] ? heights.at(-2)! - heights.at(-1)! - depthMm : 0,
+  ];
   const padMm = pads.reduce((a, b) => a + b, 0);
-  const bonesMm = schedule.polylineMm - padMm - pegs * (base.thicknessMm + nutAndWashers);
+  const bonesMm = schedule.polylineMm - padMm - pegs * depthMm;
   const savedMm = schedule.polylineMm - schedule.developedMm;
   const bends = schedule.bends.length;
   const geometry = 'bones of the posed model, joint to joint';

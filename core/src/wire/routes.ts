@@ -100,7 +100,7 @@ function limbUp(
   const [x, , z] = foot.ball;
   const ball: RoutePoint = { at: foot.ball, name: `ball of the ${foot.contact.name}` };
   const peg: RoutePoint[] = foot.down
-    ? [{ at: [x, -pegDepthMm, z], name: `peg under the ${foot.contact.name}` }]
+    ? [{ at: [x, foot.groundMm - pegDepthMm, z], name: `peg under the ${foot.contact.name}` }]
     : [];
   return { points: [...peg, ball, ...joints], peg: foot.down };
 }

@@ -15,8 +15,10 @@ const renaming = ref(false);
 const animal = computed(() => plan.value.measure.skeleton.animal.name);
 const stance = computed(
   () =>
+    plan.value.stance.gait?.spec.name ??
     plan.value.measure.skeleton.plan.stances.find((s) => s.id === piece.value.stance.presetId)
-      ?.name ?? 'Own stance',
+      ?.name ??
+    'Own stance',
 );
 const saved = computed(() => {
   if (store.saveProblem) return 'Not saved';

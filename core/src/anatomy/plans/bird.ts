@@ -14,6 +14,8 @@ import {
   wholeBody,
 } from './kit/joints.ts';
 import { chain, span, muscle } from './kit/names.ts';
+import { BIRD_GAITS } from './kit/gaits.ts';
+import { onBothSides } from './kit/bilateral.ts';
 
 /** Bones by part of the body, by key: for regions and zones of the plumage. */
 export const BIRD = {
@@ -366,7 +368,70 @@ export const BIRD_PLAN: BodyPlan = composePlan({
       },
       lifted: ['foot.L', 'foot.R'],
     },
+    {
+      id: 'alert',
+      name: 'Alert, neck stretched',
+      anglesDeg: {
+        synsacrum: { flexion: 10 },
+        neck1: { flexion: 22 },
+        neck2: { flexion: -6 },
+        neck3: { flexion: 22 },
+        skull: { flexion: -38 },
+      },
+      lifted: [],
+      folded: ['wings'],
+    },
+    {
+      id: 'perching',
+      name: 'Perching',
+      anglesDeg: {
+        synsacrum: { flexion: 26 },
+        neck1: { flexion: -6 },
+        neck2: { flexion: 14 },
+        neck3: { flexion: -40 },
+        skull: { flexion: 8 },
+        ...onBothSides('femur', { flexion: -12 }),
+        ...onBothSides('tibiotarsus', { flexion: -30 }),
+        ...onBothSides('tarsometatarsus', { flexion: 22 }),
+        tail: { flexion: -10 },
+      },
+      lifted: [],
+      folded: ['wings'],
+    },
+    {
+      id: 'feeding',
+      name: 'Striking, bill down',
+      anglesDeg: {
+        synsacrum: { flexion: -34 },
+        neck1: { flexion: -70 },
+        neck2: { flexion: -20 },
+        neck3: { flexion: 8 },
+        skull: { flexion: 20 },
+        ...onBothSides('femur', { flexion: 26 }),
+      },
+      lifted: [],
+      folded: ['wings'],
+    },
+    {
+      id: 'resting',
+      name: 'Resting on one leg',
+      anglesDeg: {
+        synsacrum: { flexion: 8 },
+        neck1: { flexion: 60 },
+        neck2: { flexion: 24 },
+        neck3: { flexion: -96 },
+        skull: { flexion: 0 },
+        'femur.R': { flexion: 8 },
+        'tibiotarsus.R': { flexion: -66 },
+        'tarsometatarsus.R': { flexion: 96 },
+        'toes.R': { flexion: -80 },
+        'hallux.R': { flexion: 60 },
+      },
+      lifted: ['foot.R'],
+      folded: ['wings'],
+    },
   ],
+  gaits: BIRD_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: BIRD.head, core: 'foil' },
     { id: 'bill', name: 'Bill', bones: BIRD.bill, core: 'solid' },

@@ -4,6 +4,7 @@ import { composePlan } from './kit/composePlan.ts';
 import { MAMMAL_FORELEGS, MAMMAL_HEAD, MAMMAL_HINDLEGS, MAMMAL_TRUNK } from './kit/mammalParts.ts';
 import { FEET, HEAD_PARTS, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from './quadrupedParts.ts';
 import { QUADRUPED_STANCES } from './quadrupedStances.ts';
+import { MAMMAL_GAITS } from './kit/gaits.ts';
 
 const HEAD_AND_BODY = ['sacrum', 'lumbar', 'thoracic', 'neckLower', 'neckUpper', 'skull'] as const;
 
@@ -54,6 +55,7 @@ export const FOUR_FOOTED_MAMMAL: BodyPlan = composePlan({
     },
   ],
   stances: QUADRUPED_STANCES,
+  gaits: MAMMAL_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: ['skull'], core: 'foil' },
     { id: 'head-parts', name: 'Ears, horns, proboscis', bones: HEAD_PARTS, core: 'solid' },

@@ -4,6 +4,8 @@ import type { BoneDraft } from './kit/bilateral.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, joint, raise, sweep, swing, wholeBody } from './kit/joints.ts';
 import { chain, muscle, span } from './kit/names.ts';
+import { INSECT_GAITS } from './kit/gaits.ts';
+import { onBothSides } from './kit/bilateral.ts';
 
 const PAIRS = ['fore', 'mid', 'hind'] as const;
 type Pair = (typeof PAIRS)[number];
@@ -227,7 +229,32 @@ export const INSECT_PLAN: BodyPlan = composePlan({
       },
       lifted: ['forefoot.R', 'midfoot.L', 'hindfoot.R'],
     },
+    {
+      id: 'alert',
+      name: 'Threatening, head up',
+      anglesDeg: {
+        pterothorax: { flexion: 7 },
+        prothorax: { flexion: 10 },
+        head: { flexion: 10 },
+        ...onBothSides('mandible', { flexion: -24 }),
+        ...onBothSides('antenna', { flexion: 20 }),
+      },
+      lifted: [],
+    },
+    {
+      id: 'flying',
+      name: 'Wings spread',
+      anglesDeg: {
+        ...onBothSides('forewing', { flexion: 8, abduction: 20 }),
+        ...onBothSides('hindwing', { flexion: -6, abduction: 8 }),
+        ...onBothSides('foreFemur', { abduction: 30 }),
+        ...onBothSides('midFemur', { abduction: 24 }),
+        ...onBothSides('hindFemur', { abduction: 20 }),
+      },
+      lifted: ['forefoot.L', 'forefoot.R', 'midfoot.L', 'midfoot.R', 'hindfoot.L', 'hindfoot.R'],
+    },
   ],
+  gaits: INSECT_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: INSECT.head, core: 'solid' },
     { id: 'thorax', name: 'Thorax', bones: INSECT.thorax, core: 'foil' },

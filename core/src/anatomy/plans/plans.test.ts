@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { settledStance } from '../../body/settledStance.ts';
+import { settledStance } from '../../posing/settledStance.ts';
 import { bodyBox } from '../../body/blades.ts';
 import { padRadiusMm } from '../../body/skin.ts';
 import { landmarksOf } from '../landmarks.ts';

@@ -5,6 +5,7 @@ import { bone, column, fixed, joint, outward, swing } from './kit/joints.ts';
 import { MAMMAL_HINDLEGS } from './kit/mammalParts.ts';
 import { chain, heightOver, span, muscle } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
+import { PTEROSAUR_GAITS } from './kit/gaits.ts';
 
 const FINGER = ['wingFinger1', 'wingFinger2', 'wingFinger3', 'wingFinger4'] as const;
 
@@ -219,7 +220,30 @@ export const PTEROSAUR_PLAN: BodyPlan = composePlan({
       },
       lifted: ['hand.L', 'hand.R', 'hindfoot.L', 'hindfoot.R'],
     },
+    {
+      id: 'alert',
+      name: 'Alert',
+      anglesDeg: {
+        sacrum: { flexion: 8 },
+        neckLower: { flexion: 16 },
+        neckUpper: { flexion: 10 },
+        skull: { flexion: -30 },
+      },
+      lifted: [],
+    },
+    {
+      id: 'feeding',
+      name: 'Picking up food',
+      anglesDeg: {
+        sacrum: { flexion: -3 },
+        neckLower: { flexion: -50 },
+        neckUpper: { flexion: -34 },
+        skull: { flexion: 0 },
+      },
+      lifted: [],
+    },
   ],
+  gaits: PTEROSAUR_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: ['skull'], core: 'solid' },
     { id: 'neck', name: 'Neck', bones: PTEROSAUR.neck, core: 'solid' },

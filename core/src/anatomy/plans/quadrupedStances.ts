@@ -1,4 +1,5 @@
 import type { StanceSpec } from '../bodyPlan.ts';
+import { onBothSides } from './kit/bilateral.ts';
 
 /**
  * Stances of a four-footed mammal, degrees from rest. The walk is the moment of a lateral-sequence
@@ -32,5 +33,75 @@ export const QUADRUPED_STANCES: readonly StanceSpec[] = Object.freeze<StanceSpec
       tail3: { flexion: 6 },
     },
     lifted: ['forefoot.R'],
+  },
+  {
+    id: 'alert',
+    name: 'Alert',
+    anglesDeg: {
+      neckLower: { flexion: 24 },
+      neckUpper: { flexion: 8 },
+      skull: { flexion: -30 },
+      'ear.L': { flexion: 12 },
+      'ear.R': { flexion: 12 },
+      tail1: { flexion: 16 },
+    },
+    lifted: [],
+  },
+  {
+    id: 'feeding',
+    name: 'Feeding',
+    anglesDeg: {
+      thoracic: { flexion: -6 },
+      neckLower: { flexion: -50 },
+      neckUpper: { flexion: -20 },
+      skull: { flexion: -6 },
+      ...onBothSides('humerus', { flexion: -6 }),
+      ...onBothSides('radius', { flexion: 6 }),
+    },
+    lifted: [],
+  },
+  {
+    id: 'sitting',
+    name: 'Sitting',
+    anglesDeg: {
+      sacrum: { flexion: 40 },
+      lumbar: { flexion: 6 },
+      neckLower: { flexion: -6 },
+      skull: { flexion: -30 },
+      ...onBothSides('scapula', { flexion: -25 }),
+      ...onBothSides('humerus', { flexion: -20 }),
+      ...onBothSides('radius', { flexion: -6 }),
+      ...onBothSides('metacarpus', { flexion: -6 }),
+      ...onBothSides('femur', { flexion: 54, abduction: 14 }),
+      ...onBothSides('tibia', { flexion: -75 }),
+      ...onBothSides('metatarsus', { flexion: 60 }),
+      ...onBothSides('hindDigits', { flexion: -40 }),
+      tail1: { flexion: 58 },
+      tail2: { flexion: 10 },
+    },
+    lifted: [],
+    mayHang: ['forefoot.L', 'forefoot.R'],
+  },
+  {
+    id: 'resting',
+    name: 'Lying, legs folded',
+    anglesDeg: {
+      neckLower: { flexion: 14 },
+      skull: { flexion: -14 },
+      ...onBothSides('scapula', { flexion: 22 }),
+      ...onBothSides('humerus', { flexion: -45, abduction: 30 }),
+      ...onBothSides('radius', { flexion: 92 }),
+      ...onBothSides('metacarpus', { flexion: -14 }),
+      ...onBothSides('foreDigits', { flexion: -18 }),
+      ...onBothSides('femur', { flexion: 60, abduction: 36 }),
+      ...onBothSides('tibia', { flexion: -75 }),
+      ...onBothSides('metatarsus', { flexion: 58 }),
+      ...onBothSides('hindDigits', { flexion: -24 }),
+      tail1: { flexion: 0 },
+      tail2: { abduction: 25 },
+      tail3: { abduction: 30 },
+    },
+    lifted: ['forefoot.L', 'forefoot.R', 'hindfoot.L', 'hindfoot.R'],
+    lies: true,
   },
 ]);

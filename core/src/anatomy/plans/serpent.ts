@@ -4,6 +4,7 @@ import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, wholeBody } from './kit/joints.ts';
 import { chain, muscle } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
+import { serpentGaits } from './kit/gaits.ts';
 
 const NECK_LINKS = 2;
 const TRUNK_LINKS = 20;
@@ -87,6 +88,10 @@ const bends = (deg: (share: number) => number): StanceSpec['anglesDeg'] =>
 
 const WAVES = 1.75;
 const WAVE_DEG = 26;
+/** Links from the head that rise from the ground in a strike. */
+const RAISED = 9;
+/** How far a link of a gliding serpent points off its way. */
+const OFF_DEG = 44;
 
 /**
  * A flat spiral, tail outside and head within: on a spiral whose turns lie `PITCH` of the length
@@ -99,6 +104,17 @@ const coilDeg = (share: number): number => {
   const r = Math.sqrt((share * PITCH) / Math.PI + INNER ** 2);
   return Math.min(31, (1 / CHAIN.length / r) * (180 / Math.PI));
 };
+
+/** A fore body raised in an S, head level, the rest in the coil. */
+function strikeBends(): StanceSpec['anglesDeg'] {
+  const raised = CHAIN.slice(0, RAISED);
+  const coil = bends((share) => (share < RAISED / CHAIN.length ? 0 : coilDeg(share)));
+  // Down from the level head, and level again on the ground.
+  const up = Object.fromEntries(
+    raised.slice(1).map((id, i) => [id, { flexion: i < (RAISED - 1) / 2 ? -18 : 18 }]),
+  );
+  return { ...coil, ...up };
+}
 
 /** The serpent: many equal links, lying on its belly in a wave or a coil. */
 export const SERPENT_PLAN: BodyPlan = composePlan({
@@ -133,7 +149,14 @@ export const SERPENT_PLAN: BodyPlan = composePlan({
       lifted: [],
     },
     { id: 'stretched', name: 'Stretched out', anglesDeg: {}, lifted: [] },
+    {
+      id: 'striking',
+      name: 'Raised to strike',
+      anglesDeg: strikeBends(),
+      lifted: [],
+    },
   ],
+  gaits: serpentGaits(CHAIN, WAVES, OFF_DEG),
   regions: [
     { id: 'head', name: 'Head', bones: SERPENT.head, core: 'solid' },
     { id: 'trunk', name: 'Body', bones: [...SERPENT.neck, ...SERPENT.trunk], core: 'solid' },

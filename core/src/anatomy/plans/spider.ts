@@ -15,6 +15,8 @@ import {
   wholeBody,
 } from './kit/joints.ts';
 import { chain, span } from './kit/names.ts';
+import { SPIDER_GAITS } from './kit/gaits.ts';
+import { onBothSides } from './kit/bilateral.ts';
 
 /** Segments of a spider's leg from the body outwards, with how steeply each rises at rest, degrees. */
 const SEGMENTS = [
@@ -229,7 +231,35 @@ export const SPIDER_PLAN: BodyPlan = composePlan({
       },
       lifted: ['foot1.L', 'foot1.R'],
     },
+    {
+      id: 'resting',
+      name: 'Flat, legs drawn in',
+      anglesDeg: {
+        ...Object.fromEntries(
+          [1, 2, 3, 4].flatMap((n) => [
+            ...Object.entries(onBothSides(`leg${n}Femur`, { flexion: -26 })),
+            ...Object.entries(onBothSides(`leg${n}Tibia`, { flexion: 34 })),
+          ]),
+        ),
+      },
+      lifted: [],
+    },
+    {
+      id: 'feeding',
+      name: 'Striking',
+      anglesDeg: {
+        prosoma: { flexion: 12 },
+        ...onBothSides('leg1Femur', { flexion: 46 }),
+        ...onBothSides('leg1Tibia', { flexion: 34 }),
+        ...onBothSides('leg2Femur', { flexion: 22 }),
+        ...onBothSides('chelicera', { flexion: 30 }),
+        ...onBothSides('fang', { flexion: 30 }),
+        ...onBothSides('palpFemur', { flexion: 24 }),
+      },
+      lifted: ['foot1.L', 'foot1.R', 'foot2.L', 'foot2.R'],
+    },
   ],
+  gaits: SPIDER_GAITS,
   regions: [
     { id: 'carapace', name: 'Carapace', bones: SPIDER.carapace, core: 'foil' },
     { id: 'abdomen', name: 'Abdomen', bones: SPIDER.abdomen, core: 'foil' },

@@ -4,6 +4,8 @@ import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, fixed, joint, outward, raise, sweep, swing } from './kit/joints.ts';
 import { chain, heightOver, muscle } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
+import { SPRAWLER_GAITS } from './kit/gaits.ts';
+import { onBothSides } from './kit/bilateral.ts';
 
 /** Bones by part of the body, by key: for regions and zones of the skin. */
 export const SPRAWLER = {
@@ -235,7 +237,48 @@ export const SPRAWLING_REPTILE: BodyPlan = composePlan({
       },
       lifted: [],
     },
+    {
+      id: 'alert',
+      name: 'Alert, head up',
+      anglesDeg: {
+        dorsalFront: { flexion: 6 },
+        neck: { flexion: 18 },
+        skull: { flexion: 8 },
+        tail2: { abduction: 12 },
+        tail3: { abduction: 14 },
+      },
+      lifted: [],
+    },
+    {
+      id: 'resting',
+      name: 'Lying flat',
+      anglesDeg: {
+        ...onBothSides('humerus', { flexion: -30, abduction: 22 }),
+        ...onBothSides('radius', { abduction: 50 }),
+        ...onBothSides('femur', { flexion: -40, abduction: 22 }),
+        ...onBothSides('tibia', { abduction: 50 }),
+        neck: { flexion: -4 },
+        tail2: { abduction: 14 },
+        tail3: { abduction: 20 },
+        tail4: { abduction: 20 },
+      },
+      lifted: ['forefoot.L', 'forefoot.R', 'hindfoot.L', 'hindfoot.R'],
+      lies: true,
+    },
+    {
+      id: 'feeding',
+      name: 'Snapping to the side',
+      anglesDeg: {
+        dorsalFront: { abduction: 10 },
+        neck: { abduction: 22, flexion: 4 },
+        skull: { abduction: 26 },
+        tail1: { abduction: 12 },
+        tail2: { abduction: 14 },
+      },
+      lifted: [],
+    },
   ],
+  gaits: SPRAWLER_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: SPRAWLER.head, core: 'foil' },
     { id: 'neck', name: 'Neck', bones: SPRAWLER.neck, core: 'foil' },

@@ -3,6 +3,7 @@ import type { BodyPlan, StanceSpec } from '../bodyPlan.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, freedom, joint, raise, sweep, wholeBody } from './kit/joints.ts';
 import { chain, muscle } from './kit/names.ts';
+import { SWIMMER_GAITS } from './kit/gaits.ts';
 
 /** From the back of the head to the root of the tail fin. */
 const COLUMN = ['trunk1', 'trunk2', 'trunk3', 'peduncle1', 'peduncle2'] as const;
@@ -173,7 +174,20 @@ export const SWIMMER_PLAN: BodyPlan = composePlan({
       lifted: [],
     },
     { id: 'straight', name: 'Straight', anglesDeg: {}, lifted: [] },
+    {
+      id: 'turning',
+      name: 'Turning',
+      anglesDeg: wave('abduction', [10, 14, 14, 12, 10]),
+      lifted: [],
+    },
+    {
+      id: 'striking',
+      name: 'Bent to strike',
+      anglesDeg: wave('abduction', [-12, -22, -10, 22, 22]),
+      lifted: [],
+    },
   ],
+  gaits: SWIMMER_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: SWIMMER.head, core: 'foil' },
     { id: 'trunk', name: 'Trunk', bones: SWIMMER.trunk, core: 'foil' },

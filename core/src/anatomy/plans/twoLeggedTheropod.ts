@@ -5,6 +5,8 @@ import { bone, column } from './kit/joints.ts';
 import { MAMMAL_FORELEGS, MAMMAL_HINDLEGS } from './kit/mammalParts.ts';
 import { chain, heightOver, muscle } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
+import { THEROPOD_GAITS } from './kit/gaits.ts';
+import { onBothSides } from './kit/bilateral.ts';
 
 /** Bones by part of the body, by key: for regions and zones of the coat. */
 export const THEROPOD = {
@@ -188,7 +190,57 @@ export const TWO_LEGGED_THEROPOD: BodyPlan = composePlan({
       },
       lifted: ['hindfoot.R'],
     },
+    {
+      id: 'alert',
+      name: 'Alert',
+      anglesDeg: {
+        sacrum: { flexion: 14 },
+        neckLower: { flexion: 26 },
+        neckUpper: { flexion: 10 },
+        skull: { flexion: -44 },
+        tail1: { flexion: 12 },
+        tail2: { flexion: 4 },
+      },
+      lifted: [],
+    },
+    {
+      id: 'feeding',
+      name: 'Feeding, head down',
+      anglesDeg: {
+        sacrum: { flexion: -15 },
+        dorsalFront: { flexion: -8 },
+        neckLower: { flexion: -46 },
+        neckUpper: { flexion: -26 },
+        skull: { flexion: 6 },
+        ...onBothSides('femur', { flexion: 18 }),
+        ...onBothSides('tibia', { flexion: -20 }),
+        ...onBothSides('metatarsus', { flexion: 14 }),
+        ...onBothSides('humerus', { flexion: 20 }),
+        tail1: { flexion: -8 },
+      },
+      lifted: [],
+    },
+    {
+      id: 'resting',
+      name: 'Squatting',
+      anglesDeg: {
+        sacrum: { flexion: 0 },
+        neckLower: { flexion: 14 },
+        skull: { flexion: -14 },
+        ...onBothSides('femur', { flexion: 42 }),
+        ...onBothSides('tibia', { flexion: -74 }),
+        ...onBothSides('metatarsus', { flexion: 46 }),
+        ...onBothSides('hindDigits', { flexion: -22 }),
+        ...onBothSides('radius', { flexion: 60 }),
+        tail1: { flexion: 2 },
+        tail2: { abduction: 8 },
+        tail3: { abduction: 12 },
+      },
+      lifted: ['hindfoot.L', 'hindfoot.R'],
+      lies: true,
+    },
   ],
+  gaits: THEROPOD_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: ['skull'], core: 'foil' },
     { id: 'neck', name: 'Neck', bones: THEROPOD.neck, core: 'foil' },

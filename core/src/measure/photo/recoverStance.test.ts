@@ -3,7 +3,7 @@ import { fitAngles } from '../../anatomy/fitAngles.ts';
 import { assertPosed, poseSkeleton, type JointAngles } from '../../anatomy/pose.ts';
 import { animalById, ANIMALS, planById } from '../../anatomy/registry.ts';
 import { buildSkeleton, type Skeleton } from '../../anatomy/skeleton.ts';
-import { stanceAngles } from '../../body/settledStance.ts';
+import { stanceAngles } from '../../posing/settledStance.ts';
 import { angleBetween, sub, unit, type Vec3 } from '../../geometry/vec3.ts';
 import type { Picture } from '../../piece/referencesSchema.ts';
 import { REFERENCE_PLATES } from '../../sheets/referencePlates.ts';

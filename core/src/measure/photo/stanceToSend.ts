@@ -1,6 +1,6 @@
 import { posedBone, type JointAngles } from '../../anatomy/pose.ts';
 import type { Skeleton } from '../../anatomy/skeleton.ts';
-import { settledStance } from '../../body/settledStance.ts';
+import { settledStance } from '../../posing/settledStance.ts';
 import { padRadiusMm } from '../../body/skin.ts';
 import type { Piece } from '../../piece/pieceSchema.ts';
 

@@ -82,6 +82,7 @@ function send(): void {
     stance: {
       ...p.stance,
       presetId: startId.value,
+      gait: null,
       ...sent,
       lifted: sent.lifted && [...sent.lifted],
     },

@@ -1,30 +1,49 @@
 <script setup lang="ts">
-import { dragJoint, dragReach, project, type PagePoint, type Piece } from '@keen-sinew/core';
+import {
+  dragJoint,
+  dragReach,
+  dragTrunk,
+  groundHeight,
+  liftedIn,
+  project,
+  unproject,
+  type PagePoint,
+  type Piece,
+  type Vec3,
+  type View,
+} from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
-import { withAngle } from './stanceChanges.ts';
+import { withAngle, withFoot, withStance } from './stanceChanges.ts';
 
 /**
- * Handles on the far end of every bone of one elevation: dragging one turns its joint, or brings the
- * end under the pointer by its whole limb.
+ * Handles on the far end of every bone of one elevation: dragging one turns its joint, brings the end
+ * under the pointer by its whole limb, or moves the trunk on its planted feet.
  */
 const props = defineProps<{
-  view: 'side' | 'front';
+  view: View;
   mmPerPx: number;
-  reaching: boolean;
+  drags: 'turn' | 'reach' | 'trunk';
   pointIn: (event: PointerEvent) => PagePoint;
 }>();
-const emit = defineEmits<{ shortfall: [mm: number] }>();
+const emit = defineEmits<{ told: [sentence: { shortfallMm: number; share: number }] }>();
 const { piece, plan, change, preview } = usePiecePlan();
 const { pick } = useSelection();
 const dragged = ref<string | null>(null);
+/** The document and the place at which a drag began. */
+let began: { readonly piece: Piece; readonly at: PagePoint } | null = null;
 
 const HANDLE_PX = 11;
 const BACK_TO_FRONT = { right: 0, mid: 1, left: 2 } as const;
+const trunkKeys = computed(() => plan.value.measure.skeleton.plan.parts[0]?.keys ?? []);
 const handles = computed(() =>
   plan.value.stance.posed.bones
-    .filter(({ bone }) => bone.parent !== null && bone.key !== 'pelvis')
+    .filter(({ bone }) =>
+      props.drags === 'trunk'
+        ? bone.side === 'mid' && trunkKeys.value.includes(bone.key)
+        : bone.parent !== null && bone.key !== 'pelvis',
+    )
     // Near handles last, so that they lie on top. The order never follows the pose: a handle that is
     // moved in the document while it is dragged would lose the pointer.
     .toSorted((a, b) => BACK_TO_FRONT[a.bone.side] - BACK_TO_FRONT[b.bone.side])
@@ -36,25 +55,40 @@ interface Asked {
   readonly label: string;
   readonly recipe: (piece: Piece) => Piece;
   readonly shortfallMm: number;
+  readonly share: number;
+}
+
+const ORIGIN: Vec3 = [0, 0, 0];
+/** A pointer's place in the animal's axes as the view shows it; what it does not show is 0. */
+const inAnimal = (at: PagePoint): Vec3 => unproject(props.view, at, ORIGIN);
+/** The two coordinates that the view shows, in the order in which the core takes them. */
+function shown([x, y, z]: Vec3): readonly [number, number] {
+  if (props.view === 'side') return [x, y];
+  return props.view === 'front' ? [z, y] : [x, z];
 }
 
 function asked(event: PointerEvent): Asked | undefined {
-  if (dragged.value === null) return undefined;
-  const [px, py] = props.pointIn(event);
-  // Both elevations draw their horizontal axis (x or z) towards the left.
-  return props.reaching ? reach(dragged.value, [-px, py]) : joint(dragged.value, [-px, py]);
+  if (dragged.value === null || began === null) return undefined;
+  const at = props.pointIn(event);
+  if (props.drags === 'trunk') return trunk(began.piece, began.at, at);
+  const pointer = shown(inAnimal(at));
+  return props.drags === 'reach' ? reach(dragged.value, pointer) : joint(dragged.value, pointer);
 }
 
+const size = (): number => 1 / plan.value.measure.lifePerModel;
+
 function joint(id: string, pointer: readonly [number, number]): Asked | undefined {
-  const { skeleton, lifePerModel } = plan.value.measure;
+  const { skeleton } = plan.value.measure;
+  const { stance } = piece.value;
   const result = dragJoint(
     skeleton,
-    piece.value.stance,
-    1 / lifePerModel,
+    stance,
+    size(),
     id,
     props.view,
     pointer,
-    piece.value.stance.beyondLimits,
+    stance.beyondLimits,
+    stance.locked,
   );
   if (result === undefined) return undefined;
   const name = skeleton.byId.get(result.boneId)?.joint.name ?? 'joint';
@@ -62,32 +96,71 @@ function joint(id: string, pointer: readonly [number, number]): Asked | undefine
     label: `Turn the ${name.toLowerCase()}`,
     recipe: (p) => withAngle(p, result.boneId, result.freedom, result.deg),
     shortfallMm: 0,
+    share: 1,
   };
 }
 
 function reach(id: string, pointer: readonly [number, number]): Asked {
-  const { skeleton, lifePerModel } = plan.value.measure;
+  const { skeleton } = plan.value.measure;
   const { stance } = piece.value;
   const result = dragReach(
     skeleton,
     stance,
-    1 / lifePerModel,
+    size(),
     stance.base.rodMm,
     id,
     props.view,
     pointer,
     stance.beyondLimits,
+    stance.locked,
   );
   return {
     label: `Reach with the ${(skeleton.byId.get(id)?.name ?? 'limb').toLowerCase()}`,
-    recipe: (p) => ({ ...p, stance: { ...p.stance, anglesDeg: { ...result.anglesDeg } } }),
+    recipe: (p) => footSet(withStance(p, { anglesDeg: { ...result.anglesDeg } }), id, pointer),
     shortfallMm: result.shortfallMm,
+    share: 1,
+  };
+}
+
+/** A foot that is let go near the ground is down; one that is held clear of it is lifted. */
+const NEAR_MM = 2.5;
+
+function footSet(next: Piece, boneId: string, pointer: readonly [number, number]): Piece {
+  if (props.view === 'top') return next;
+  const { skeleton } = plan.value.measure;
+  const foot = plan.value.stance.feet.find(
+    ({ contact }) => contact.bone === boneId && contact.kind === 'foot',
+  );
+  if (foot === undefined) return next;
+  const x = props.view === 'side' ? pointer[0] : foot.ball[0];
+  const pad = foot.ball[1] - foot.gapMm - foot.groundMm;
+  const clear = pointer[1] - Math.max(0, pad) - groundHeight(next.stance.ground, x);
+  return withFoot(next, liftedIn(skeleton, next.stance), foot.contact.id, clear <= NEAR_MM);
+}
+
+function trunk(from: Piece, start: PagePoint, at: PagePoint): Asked {
+  const [a, b] = [inAnimal(start), inAnimal(at)];
+  const by: Vec3 = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
+  const result = dragTrunk(
+    plan.value.measure.skeleton,
+    from.stance,
+    size(),
+    by,
+    from.stance.beyondLimits,
+    from.stance.locked,
+  );
+  return {
+    label: 'Move the trunk',
+    recipe: (p) => withStance(p, { anglesDeg: { ...result.anglesDeg } }),
+    shortfallMm: 0,
+    share: result.share,
   };
 }
 
 function start(event: PointerEvent, id: string): void {
   (event.target as Element).setPointerCapture(event.pointerId);
   dragged.value = id;
+  began = { piece: piece.value, at: props.pointIn(event) };
   pick({ kind: 'bone', id });
 }
 
@@ -95,7 +168,7 @@ function drag(event: PointerEvent): void {
   const next = asked(event);
   if (next === undefined) return;
   preview(next.recipe);
-  emit('shortfall', next.shortfallMm);
+  emit('told', next);
 }
 
 /** Ends a drag once: losing the pointer follows letting go. */
@@ -103,8 +176,9 @@ function finish(event: PointerEvent): void {
   if (dragged.value === null) return;
   const next = asked(event);
   dragged.value = null;
+  began = null;
   preview(null);
-  emit('shortfall', 0);
+  emit('told', { shortfallMm: 0, share: 1 });
   if (next) change(next.label, next.recipe);
 }
 </script>

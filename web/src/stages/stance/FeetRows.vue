@@ -24,7 +24,16 @@ const setDown = (foot: Footfall, down: boolean): void =>
 const plant = (): void =>
   change('Plant the feet', (p) => ({
     ...p,
-    stance: { ...p.stance, anglesDeg: plantedAngles(plan.value.measure.skeleton, p.stance) },
+    stance: {
+      ...p.stance,
+      anglesDeg: {
+        ...plantedAngles(
+          plan.value.measure.skeleton,
+          p.stance,
+          1 / plan.value.measure.lifePerModel,
+        ),
+      },
+    },
   }));
 </script>
 

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { parseNumber, type FreedomName, type Working } from '@keen-sinew/core';
+import { Lock, LockOpen } from 'lucide-vue-next';
 import { computed, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import PickRow from '../../controls/PickRow.vue';
 import QuantityField from '../../controls/QuantityField.vue';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
-import { withAngle, withoutAngle } from './stanceChanges.ts';
+import { withAngle, withLock, withoutAngle } from './stanceChanges.ts';
 
 const { piece, plan, change } = usePiecePlan();
 const { target, open, pick } = useSelection();
@@ -56,6 +57,11 @@ const set = (row: JointRow, deg: number): void =>
   change(`Set ${row.working.label}`, (p) => withAngle(p, row.boneId, row.freedom, deg));
 const revert = (row: JointRow): void =>
   change(`Reset ${row.working.label}`, (p) => withoutAngle(p, row.boneId, row.freedom));
+const isLocked = (row: JointRow) => piece.value.stance.locked.includes(row.boneId);
+const lock = (row: JointRow): void =>
+  change(`${isLocked(row) ? 'Unlock' : 'Lock'} the ${row.joint.toLowerCase()}`, (p) =>
+    withLock(p, row.boneId, !isLocked(row)),
+  );
 const toggle = ({ working }: JointRow): void =>
   open.value === working.id ? pick(null) : pick(working.target ?? null, working.id);
 </script>
@@ -68,7 +74,7 @@ const toggle = ({ working }: JointRow): void =>
         <th scope="col">Joint</th>
         <th scope="col">Limits</th>
         <th scope="col">Degrees</th>
-        <th scope="col"><span class="visually-hidden">Reset</span></th>
+        <th scope="col"><span class="visually-hidden">Lock and reset</span></th>
       </tr>
     </thead>
     <tbody>
@@ -95,6 +101,16 @@ const toggle = ({ working }: JointRow): void =>
             />
           </td>
           <td class="reset">
+            <button
+              type="button"
+              class="quiet-button lock"
+              :aria-pressed="isLocked(row)"
+              :aria-label="`Lock ${row.working.label}`"
+              :title="isLocked(row) ? 'Locked: drags leave it alone' : 'Lock it against drags'"
+              @click="lock(row)"
+            >
+              <component :is="isLocked(row) ? Lock : LockOpen" :size="13" aria-hidden="true" />
+            </button>
             <button
               v-if="isOwn(row)"
               type="button"
@@ -141,6 +157,13 @@ small {
   box-shadow: inset 0 0 0 2px var(--rust);
 }
 .reset {
-  width: 42px;
+  width: 66px;
+  white-space: nowrap;
+}
+.lock {
+  padding: 0 3px;
+}
+.lock[aria-pressed='true'] {
+  color: var(--rust);
 }
 </style>

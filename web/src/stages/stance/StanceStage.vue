@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { elevation, type Drawing } from '@keen-sinew/core';
+import {
+  compareStances,
+  elevation,
+  settledStance,
+  stanceAngles,
+  tipRoseDrawing,
+  type Drawing,
+  type View,
+} from '@keen-sinew/core';
 import { NSwitch } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -11,51 +19,110 @@ import LedgerSection from '../../ledger/LedgerSection.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
+import SkeletonSpace from '../../sheet/SkeletonSpace.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
+import BalanceControl from './BalanceControl.vue';
+import CompareTable from './CompareTable.vue';
 import DragHandles from './DragHandles.vue';
 import FeetRows from './FeetRows.vue';
+import GaitPanel from './GaitPanel.vue';
+import GroundControl from './GroundControl.vue';
 import JointTable from './JointTable.vue';
+import KeptStances from './KeptStances.vue';
+import LimbEdits from './LimbEdits.vue';
+import StanceFiles from './StanceFiles.vue';
+import { withMoment, withPreset, withStance } from './stanceChanges.ts';
 
 const { piece, plan, change } = usePiecePlan();
 const { target } = useSelection();
-const pickOnSheet = usePickOnSheet();
-const options = { show: 'bones', dimensions: true } as const;
-const rows = computed(() => [
-  [elevation(plan.value, 'side', options), elevation(plan.value, 'front', options)],
-  [elevation(plan.value, 'top', { ...options, dimensions: false })],
-]);
-const stances = computed(() =>
-  plan.value.measure.skeleton.plan.stances.map(({ id, name }) => ({ label: name, value: id })),
-);
-const viewOf = (drawing: Drawing): 'side' | 'front' | null =>
-  drawing.id.startsWith('side') ? 'side' : drawing.id.startsWith('front') ? 'front' : null;
-
 const { text } = useUnits();
-const drags = ref<'turn' | 'reach'>('turn');
+const pickOnSheet = usePickOnSheet();
+const skeleton = computed(() => plan.value.measure.skeleton);
+
+const shows = ref<'bones' | 'silhouette' | 'space'>('bones');
+const SHOWS = [
+  { label: 'Bones', value: 'bones' },
+  { label: 'Silhouette', value: 'silhouette' },
+  { label: 'In space', value: 'space' },
+];
+const comparing = ref<string | null>(null);
+const beside = computed(() => {
+  const kept = piece.value.stance.kept.find(({ id }) => id === comparing.value);
+  if (kept === undefined) return null;
+  const { ground, base } = piece.value.stance;
+  const size = 1 / plan.value.measure.lifePerModel;
+  const posed = settledStance(skeleton.value, { ...kept, ground }, size, base.rodMm);
+  return {
+    posed,
+    name: kept.name,
+    comparison: compareStances(plan.value.stance.posed, posed),
+  };
+});
+
+const limitsOf = computed(() => (target.value?.kind === 'bone' ? target.value.id : null));
+/** The rose is drawn as large as the plan is wide. */
+const ROSE_SHARE = 1 / 55;
+const rows = computed(() => {
+  const options = {
+    show: 'bones',
+    dimensions: true,
+    silhouette: shows.value === 'silhouette',
+    limitsOf: limitsOf.value,
+    beside: beside.value?.posed ?? null,
+  } as const;
+  const view = (name: View, dimensions: boolean): Drawing =>
+    elevation(plan.value, name, { ...options, dimensions });
+  const top = view('top', false);
+  const deep = top.box.max[1] - top.box.min[1];
+  return [
+    [view('side', true), view('front', true)],
+    piece.value.stance.hold === 'base'
+      ? [top, tipRoseDrawing(plan.value.balance, deep * ROSE_SHARE)]
+      : [top],
+  ];
+});
+const viewOf = ({ id }: Drawing): View | null =>
+  (['side', 'front', 'top'] as const).find((view) => id.startsWith(`${view}-`)) ?? null;
+
+const stances = computed(() =>
+  skeleton.value.plan.stances.map(({ id, name }) => ({ label: name, value: id })),
+);
+const gaits = computed(() =>
+  skeleton.value.plan.gaits.map(({ id, name }) => ({ label: name, value: id })),
+);
+const gait = computed(() => plan.value.stance.gait);
+const angles = computed(() => stanceAngles(skeleton.value, piece.value.stance));
+
+const drags = ref<'turn' | 'reach' | 'trunk'>('turn');
 const DRAGS = [
   { label: 'A drag turns a joint', value: 'turn' },
   { label: 'A drag reaches', value: 'reach' },
+  { label: 'A drag moves the trunk', value: 'trunk' },
 ];
-const shortfallMm = ref(0);
+const told = ref({ shortfallMm: 0, share: 1 });
 /** Less than this is met, for a hand. */
 const LEAST_TOLD_MM = 0.5;
 
-/** A new stance starts from its own angles; the way back is undo. */
 const setStance = (presetId: string): void =>
-  change(`Take the stance “${presetId}”`, (p) => ({
-    ...p,
-    stance: { ...p.stance, presetId, anglesDeg: {}, lifted: null },
-  }));
+  change(`Take the stance “${presetId}”`, (p) => withPreset(p, presetId));
+const setGait = (id: string): void =>
+  change(`Take the gait “${id}”`, (p) => withMoment(p, id, p.stance.gait?.moment ?? 0));
 const setBeyond = (beyondLimits: boolean): void =>
-  change(beyondLimits ? 'Allow any angle' : 'Keep to the limits', (p) => ({
-    ...p,
-    stance: { ...p.stance, beyondLimits },
-  }));
+  change(beyondLimits ? 'Allow any angle' : 'Keep to the limits', (p) =>
+    withStance(p, { beyondLimits }),
+  );
 </script>
 
 <template>
   <SheetFrame label="The posed skeleton, drawn to scale">
+    <SkeletonSpace
+      v-if="shows === 'space'"
+      :skeleton="skeleton"
+      :preset-id="piece.stance.presetId"
+      :angles="angles"
+    />
     <SheetBoard
+      v-else
       :rows="rows"
       :target="target"
       label="Side, front and plan of the posed skeleton; drag a joint to turn it, or type its angle"
@@ -66,48 +133,72 @@ const setBeyond = (beyondLimits: boolean): void =>
           v-if="viewOf(placed.drawing)"
           :view="viewOf(placed.drawing)!"
           :mm-per-px="mmPerPx"
-          :reaching="drags === 'reach'"
+          :drags="drags"
           :point-in="pointIn"
-          @shortfall="shortfallMm = $event"
+          @told="told = $event"
         />
       </template>
     </SheetBoard>
+    <GaitPanel v-if="gait" :gait="gait" />
     <div class="drags">
       <PickRow
+        label="What is shown"
+        :value="shows"
+        :options="SHOWS"
+        @set="shows = $event as 'bones'"
+      />
+      <PickRow
+        v-if="shows !== 'space'"
         label="What a drag does"
         :value="drags"
         :options="DRAGS"
         @set="drags = $event as 'reach'"
       />
-      <p class="advice" aria-live="polite">
-        <template v-if="shortfallMm > LEAST_TOLD_MM">
-          Out of reach by {{ text(shortfallMm, 'mm') }}: bones keep their length, and joints their
-          limits.
-        </template>
-        <template v-else-if="drags === 'reach'">
-          Drag a paw, a hand, the head or the tip of the tail: its whole limb follows, the trunk
-          stays.
-        </template>
-        <template v-else>
-          Drag a joint: from the side it flexes, from the front it swings outward. Bones keep their
-          length; the body settles on its lowest foot.
-        </template>
-      </p>
     </div>
+    <p v-if="shows !== 'space'" class="advice" aria-live="polite">
+      <template v-if="told.shortfallMm > LEAST_TOLD_MM">
+        Out of reach by {{ text(told.shortfallMm, 'mm') }}: bones keep their length, and joints
+        their limits.
+      </template>
+      <template v-else-if="told.share < 1">
+        No farther: a leg is at its end, and its foot stays where it is planted.
+      </template>
+      <template v-else-if="drags === 'reach'">
+        Drag a paw, a hand, the head or the tip of the tail: its whole limb follows, the trunk
+        stays.
+      </template>
+      <template v-else-if="drags === 'trunk'">
+        Drag the trunk: the feet that are down stay where they are, and the legs follow.
+      </template>
+      <template v-else>
+        Drag a joint: each view turns it about the axis that it looks along. Bones keep their
+        length; the body settles on its lowest foot.
+      </template>
+    </p>
   </SheetFrame>
   <LedgerPanel stage="stance">
-    <PickRow label="Stance" :value="piece.stance.presetId" :options="stances" @set="setStance" />
-    <LedgerSection title="Size as posed" class="first">
+    <PickRow
+      label="Stance"
+      :value="gait ? '' : piece.stance.presetId"
+      :options="stances"
+      @set="setStance"
+    />
+    <LedgerSection v-if="gaits.length > 0" title="A moment of a gait" class="first">
+      <PickRow label="Gait" :value="gait?.spec.id ?? ''" :options="gaits" @set="setGait" />
+      <WorkingRow v-for="one in gait?.workings ?? []" :key="one.id" :working="one" />
+      <p v-if="!gait" class="advice">
+        Choose one, and slide through its stride: any moment is a stance to go on from.
+      </p>
+    </LedgerSection>
+    <LedgerSection title="Size as posed">
       <WorkingRow v-for="one in plan.stance.summary" :key="one.id" :working="one" />
     </LedgerSection>
-    <LedgerSection title="Feet on the base">
+    <LedgerSection v-if="piece.stance.hold === 'base'" title="Feet on the ground">
       <FeetRows />
+      <GroundControl />
     </LedgerSection>
     <LedgerSection title="Balance, unpegged">
-      <template v-if="plan.balance">
-        <WorkingRow v-for="one in plan.balance.workings" :key="one.id" :working="one" />
-      </template>
-      <p v-else class="advice">The body is being worked out.</p>
+      <BalanceControl />
     </LedgerSection>
     <LedgerSection title="Joint angles">
       <JointTable />
@@ -120,6 +211,12 @@ const setBeyond = (beyondLimits: boolean): void =>
         />
         Allow angles beyond the limits
       </label>
+      <LimbEdits />
+    </LedgerSection>
+    <LedgerSection title="Kept stances">
+      <KeptStances :comparing="comparing" @compare="comparing = $event" />
+      <CompareTable v-if="beside" :comparison="beside.comparison" :name="beside.name" />
+      <StanceFiles />
     </LedgerSection>
   </LedgerPanel>
 </template>
@@ -127,10 +224,11 @@ const setBeyond = (beyondLimits: boolean): void =>
 <style scoped>
 .drags {
   display: flex;
-  gap: 14px;
+  gap: 18px;
   align-items: center;
+  flex-wrap: wrap;
 }
-.drags > :first-child {
+.drags > * {
   flex: none;
 }
 .advice {

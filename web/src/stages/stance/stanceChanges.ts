@@ -1,15 +1,19 @@
-import type { FreedomName, Piece } from '@keen-sinew/core';
+import { gaitOf, type FreedomName, type Ground, type Piece, type Skeleton } from '@keen-sinew/core';
+
+type Stance = Piece['stance'];
+
+/** The document with part of its stance changed. */
+export const withStance = (piece: Piece, part: Partial<Stance>): Piece => ({
+  ...piece,
+  stance: { ...piece.stance, ...part },
+});
 
 /** The document with one joint angle set, in degrees. */
 export function withAngle(piece: Piece, boneId: string, freedom: FreedomName, deg: number): Piece {
   const { anglesDeg } = piece.stance;
-  return {
-    ...piece,
-    stance: {
-      ...piece.stance,
-      anglesDeg: { ...anglesDeg, [boneId]: { ...anglesDeg[boneId], [freedom]: deg } },
-    },
-  };
+  return withStance(piece, {
+    anglesDeg: { ...anglesDeg, [boneId]: { ...anglesDeg[boneId], [freedom]: deg } },
+  });
 }
 
 /** The document with one joint angle given back to the stance. */
@@ -18,8 +22,9 @@ export function withoutAngle(piece: Piece, boneId: string, freedom: FreedomName)
   const others = Object.fromEntries(
     Object.entries(piece.stance.anglesDeg).filter(([id]) => id !== boneId),
   );
-  const anglesDeg = Object.keys(rest).length > 0 ? { ...others, [boneId]: rest } : others;
-  return { ...piece, stance: { ...piece.stance, anglesDeg } };
+  return withStance(piece, {
+    anglesDeg: Object.keys(rest).length > 0 ? { ...others, [boneId]: rest } : others,
+  });
 }
 
 /** The document with a foot meant to be down or lifted. */
@@ -30,8 +35,63 @@ export function withFoot(
   down: boolean,
 ): Piece {
   const without = lifted.filter((id) => id !== foot);
-  return {
-    ...piece,
-    stance: { ...piece.stance, lifted: down ? without : [...without, foot] },
-  };
+  return withStance(piece, { lifted: down ? without : [...without, foot] });
+}
+
+/** A stance of the plan from its own angles; the way back is undo. */
+export const withPreset = (piece: Piece, presetId: string): Piece =>
+  withStance(piece, { presetId, gait: null, anglesDeg: {}, lifted: null });
+
+/** A moment of a gait; another gait starts from its own angles, another moment keeps the user's. */
+export const withMoment = (piece: Piece, id: string, moment: number): Piece =>
+  piece.stance.gait?.id === id
+    ? withStance(piece, { gait: { id, moment } })
+    : withStance(piece, { gait: { id, moment }, anglesDeg: {}, lifted: null });
+
+/** A joint that drags leave alone, or no longer do. */
+export function withLock(piece: Piece, boneId: string, locked: boolean): Piece {
+  const others = piece.stance.locked.filter((id) => id !== boneId);
+  return withStance(piece, { locked: locked ? [...others, boneId] : others });
+}
+
+/** What the stance is called: its gait and moment, or its stance. */
+export function stanceName(skeleton: Skeleton, { gait, presetId }: Stance): string {
+  const spec = gait ? gaitOf(skeleton, gait.id) : undefined;
+  if (spec !== undefined) return `${spec.name}, ${Math.round(gait!.moment * 100)} %`;
+  return skeleton.plan.stances.find(({ id }) => id === presetId)?.name ?? 'Own stance';
+}
+
+/** Ground of a kind to start with, as large as suits a body of this length and height, mm. */
+export function groundOf(
+  kind: Ground['kind'],
+  frontX: number,
+  rearX: number,
+  tall: number,
+): Ground {
+  const round = (mm: number): number => Math.max(1, Math.round(mm));
+  const long = frontX - rearX;
+  switch (kind) {
+    case 'flat':
+      return { kind };
+    case 'slope':
+      return { kind, deg: 10, fromMm: round(-rearX) * -1 };
+    case 'step':
+      return { kind, riseMm: round(tall * 0.12), fromMm: Math.round((frontX + rearX) / 2) };
+    case 'log':
+      return {
+        kind,
+        atMm: Math.round(frontX - long * 0.25),
+        topMm: round(tall * 0.2),
+        diameterMm: round(tall * 0.2),
+      };
+    case 'rock':
+      return {
+        kind,
+        points: [
+          [Math.round(rearX), 0],
+          [Math.round((rearX + frontX) / 2), round(tall * 0.08)],
+          [Math.round(frontX), round(tall * 0.22)],
+        ],
+      };
+  }
 }

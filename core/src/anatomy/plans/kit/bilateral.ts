@@ -66,3 +66,9 @@ function mirroredJoint(joint: Joint): Joint {
   );
   return { ...joint, freedoms };
 }
+
+/** The same angles for a bone of both sides, by key: a part of a stance that is symmetrical. */
+export const onBothSides = <T>(key: string, angles: T): Record<string, T> => ({
+  [sidedId(key, 'left')]: angles,
+  [sidedId(key, 'right')]: angles,
+});

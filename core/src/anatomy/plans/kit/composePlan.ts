@@ -3,6 +3,7 @@ import type {
   ContactKind,
   ContactSpec,
   FreedomName,
+  GaitSpec,
   MuscleSpec,
   PartKind,
   RegionSpec,
@@ -61,6 +62,7 @@ export interface PlanDraft {
   readonly tailBones: readonly string[];
   readonly sizes: readonly SizeSpec[];
   readonly stances: readonly StanceSpec[];
+  readonly gaits: readonly GaitSpec[];
   readonly regions: readonly RegionSpec[];
 }
 

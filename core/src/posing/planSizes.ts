@@ -3,10 +3,10 @@ import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { distance } from '../geometry/vec3.ts';
-import { bodyBox } from './blades.ts';
+import { bodyBox } from '../body/blades.ts';
 import { settledStance } from './settledStance.ts';
-import { skinParts } from './skin.ts';
-import { skinAbove } from './surfaceDistance.ts';
+import { skinParts } from '../body/skin.ts';
+import { skinAbove } from '../body/surfaceDistance.ts';
 
 /** A size of the whole body at life size, mm. */
 export interface LifeSize {

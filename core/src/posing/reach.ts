@@ -15,15 +15,16 @@ export interface Reached {
   readonly chain: readonly string[];
 }
 
-/** A target is met within this, life mm. */
+/** A target is met within this, life mm, and within this share of the chain where that is less. */
 const MET_MM = 0.01;
+const MET_SHARE = 1e-5;
 const MAX_STEPS = 200;
 /** A chain that gains less than this share of its shortfall in a step has come as near as it can. */
 const LITTLE = 1e-5;
 /** An angle turns by at most this in one step, radians: the derivative holds no further. */
 const LARGEST_TURN = 0.35;
 /** Chains start from these turns of their hinges too, so that a straight limb can bend, radians. */
-const NUDGES = [0, 0.3, -0.3] as const;
+const NUDGES = [0.3, -0.3] as const;
 
 /**
  * The bones that turn when the far end of one is moved: from it towards the trunk, as long as they
@@ -50,8 +51,8 @@ export function reachingChain(skeleton: Skeleton, boneId: string): readonly Bone
  * Brings the far end of a bone to a point, the trunk held still, by turning the joints of its chain
  * within their limits: damped least squares on the end's position (S. Buss & J.-S. Kim 2005; A.
  * Aristidou & J. Lasenby 2011 compare such methods), with the exact derivative axis × (end − joint).
- * `target` is in the animal's axes with the root at the origin, life mm. `anyAngle` lifts the limits.
- * Where the point is out of reach, the chain comes as near as it can and says by how much it fails.
+ * `target` is in the animal's axes with the root at the origin, life mm. `anyAngle` lifts the limits;
+ * joints of `locked` bones stay as they are. Where the point is out of reach, the chain comes as near as it can and says by how much it fails.
  */
 export function reachTo(
   skeleton: Skeleton,
@@ -59,18 +60,28 @@ export function reachTo(
   boneId: string,
   target: Vec3,
   anyAngle = false,
+  locked: readonly string[] = [],
 ): Reached {
   const chain = reachingChain(skeleton, boneId);
-  const turnings = turningsOf(chain, anyAngle);
+  const turnings = turningsOf(
+    chain.filter(({ id }) => !locked.includes(id)),
+    anyAngle,
+  );
+  const metMm = Math.min(
+    MET_MM,
+    MET_SHARE * chain.reduce((sum, bone) => sum + bone.lifeLengthMm, 0),
+  );
   const base = baseOf(skeleton, start, chain[0]);
   const given = turnings.map(({ bone, name }) => toRad(start[bone.id]?.[name] ?? 0));
   const end = (at: readonly number[]): Kinematics => kinematics(chain, turnings, at, base, start);
-  const tries = NUDGES.map((nudge) => {
-    const at = given.map((rad, i) => clamped(turnings[i]!, rad + nudge));
-    return descend(turnings, nudge === 0 ? given : at, end, target);
-  });
   // The first try keeps nearest to what was; another one must be clearly nearer to the target.
-  const best = tries.reduce((a, b) => (b.miss < a.miss - MET_MM ? b : a));
+  let best = descend(turnings, given, end, target, metMm);
+  for (const nudge of NUDGES) {
+    if (best.miss <= metMm) break;
+    const from = given.map((rad, i) => clamped(turnings[i]!, rad + nudge));
+    const other = descend(turnings, from, end, target, metMm);
+    if (other.miss < best.miss - metMm) best = other;
+  }
   const merged: Record<string, JointAngles[string]> = { ...start };
   turnings.forEach(({ bone, name }, i) => {
     merged[bone.id] = { ...merged[bone.id], [name]: toDeg(best.at[i]!) };
@@ -155,13 +166,14 @@ function descend(
   from: readonly number[],
   end: (at: readonly number[]) => Kinematics,
   target: Vec3,
+  metMm: number,
 ): { readonly at: readonly number[]; readonly miss: number } {
   let at = from.map((rad, i) => clamped(turnings[i]!, rad));
   let now = end(at);
   let miss = distance(now.end, target);
   const size = Math.max(1, ...now.slopes.map((slope) => Math.hypot(...slope)));
   let damping = 1e-3;
-  for (let step = 0; step < MAX_STEPS && miss > MET_MM && damping < 1e4; step++) {
+  for (let step = 0; step < MAX_STEPS && miss > metMm && damping < 1e4; step++) {
     const next = stepped(turnings, at, now, target, damping * size ** 2);
     const tried = end(next);
     const left = distance(tried.end, target);

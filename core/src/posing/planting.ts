@@ -1,7 +1,7 @@
 import type { ContactSpec, JointRef } from '../anatomy/bodyPlan.ts';
 import { poseSkeleton, posedBone, type JointAngles } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import { padRadiusMm } from './skin.ts';
+import { padRadiusMm } from '../body/skin.ts';
 
 /** Newton steps that plant a foot; six are enough from any plan's stance, the rest is margin. */
 const MAX_STEPS = 20;
@@ -24,7 +24,7 @@ function footPlace(skeleton: Skeleton, angles: JointAngles, contact: ContactSpec
 }
 
 /**
- * Brings every foot that should be down to one level, by turning its reaching joints within their
+ * Brings every foot that should be down to one level above the ground (`groundAt`, life mm by x), by turning its reaching joints within their
  * limits and turning the foot back by as much, so that it keeps its tilt. With two joints a foot
  * keeps its place along x; with one (a sprawling limb) it only comes up or down; what merely rests
  * or is carried by a rod stays as it is. The common level is the mean of the feet as given, which
@@ -34,13 +34,19 @@ export function plantFeet(
   skeleton: Skeleton,
   angles: JointAngles,
   contacts: readonly ContactSpec[],
+  groundAt: (x: number) => number = () => 0,
 ): JointAngles {
   const feet = contacts.filter((contact) => contact.reach.length > 0);
   if (feet.length === 0) return angles;
   const places = feet.map((contact) => footPlace(skeleton, angles, contact));
-  const level = places.reduce((sum, place) => sum + place.soleY, 0) / places.length;
+  const level =
+    places.reduce((sum, place) => sum + place.soleY - groundAt(place.x), 0) / places.length;
   return feet.reduce(
-    (planted, contact, i) => reach(skeleton, planted, contact, { ...places[i]!, soleY: level }),
+    (planted, contact, i) =>
+      reach(skeleton, planted, contact, {
+        ...places[i]!,
+        soleY: level + groundAt(places[i]!.x),
+      }),
     angles,
   );
 }

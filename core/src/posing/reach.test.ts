@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { assertPosed, poseSkeleton, posedBone, type JointAngles } from '../anatomy/pose.ts';
 import { animalById, ANIMALS, planById } from '../anatomy/registry.ts';
 import { buildSkeleton, type Bone, type Skeleton } from '../anatomy/skeleton.ts';
-import { settledStance, stanceAngles } from '../body/settledStance.ts';
+import { settledStance, stanceAngles } from './settledStance.ts';
 import { add, distance, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import { evenNumbers } from '../testing/tracing.ts';
 import { toDeg } from '../units/angles.ts';
-import { dragReach } from './dragReach.ts';
+import { dragReach } from '../stance/dragReach.ts';
 import { reachingChain, reachTo } from './reach.ts';
 
 const skeletonOf = (id: string): Skeleton => {

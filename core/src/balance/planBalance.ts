@@ -1,0 +1,147 @@
+import type { BodyGrid } from '../body/bodyGrid.ts';
+import { stanceMassCentre } from '../body/massCentre.ts';
+import { thinSections } from '../body/thinSections.ts';
+import { alongBone, posedBone } from '../anatomy/pose.ts';
+import type { Point2 } from '../geometry/hull.ts';
+import { add, scale, type Vec3 } from '../geometry/vec3.ts';
+import type { MassPlan } from '../mass/planMass.ts';
+import type { MeasurePlan } from '../measure/planMeasure.ts';
+import { lastCall } from '../piece/lastCall.ts';
+import type { Counterweight, Piece } from '../piece/pieceSchema.ts';
+import type { Snag } from '../piece/snag.ts';
+import type { Working } from '../piece/working.ts';
+import type { Footfall, StancePlan } from '../stance/planStance.ts';
+import { balanceSnags } from './balanceSnags.ts';
+import { balanceWorkings } from './balanceWorkings.ts';
+import { roomsUnder, weightPlaces, type WeightPlace } from './counterweight.ts';
+import { footing, type Footing } from './footing.ts';
+import { hangingPoint, type HangingPoint } from './hangingPoint.ts';
+import { reactions, type Reactions } from './reactions.ts';
+import { BOARD_THICKNESSES_MM, smallestBase, type SmallBase } from './smallestBase.ts';
+import { solePoints } from './soles.ts';
+import { tipRose, type TipDirection } from './tipRose.ts';
+
+/** Mean density of clay over foil and wire until Mass has told it, g/ml: common practice, memory. */
+const FIRST_DENSITY = 1.3;
+/** Clay that stays over a weight, mm: common practice. */
+const WEIGHT_COVER_MM = 2;
+/** A centre that lies this share of its height inside the feet is safe from a nudge: about 5°. */
+export const WANTED_MARGIN_SHARE = 0.09;
+
+/** Whether and how the stance stands by itself, and what would help. */
+export interface BalancePlan {
+  /** Of the piece with its weight, mm. */
+  readonly massCentre: Vec3;
+  /** From the body's cells, or still from thin sections. */
+  readonly exact: boolean;
+  /** Grams of the whole piece. */
+  readonly grams: number;
+  readonly standing: readonly Footfall[];
+  readonly footing: Footing;
+  readonly rose: readonly TipDirection[];
+  /** What each standing foot carries, grams, in their order. */
+  readonly reactions: Reactions;
+  readonly weight: Counterweight | null;
+  /** Radius of the largest ball that fits where the weight is, mm. */
+  readonly weightRoomMm: number;
+  /** Where a weight would bring the centre inside; empty where none is needed. */
+  readonly places: readonly WeightPlace[];
+  readonly bases: readonly SmallBase[];
+  /** The smallest board of the chosen thickness. */
+  readonly base: SmallBase;
+  readonly hook: HangingPoint | undefined;
+  readonly workings: readonly Working[];
+  readonly snags: readonly Snag[];
+}
+
+/**
+ * Balance of the stance: the centre of mass from the body's cells on their bones (from thin sections
+ * while those are being worked out), one density throughout, with a metal weight where one was
+ * placed; grams from Mass where it knows them.
+ */
+export const planBalance = lastCall(
+  (
+    choice: Piece['stance'],
+    measure: MeasurePlan,
+    stance: StancePlan,
+    body: BodyGrid | null,
+    mass: MassPlan | null,
+  ): BalancePlan => {
+    const { posed } = stance;
+    const bones = body?.bones ?? thinSections(measure.skeleton);
+    const bare =
+      stanceMassCentre(posed, { bones }) ?? posedBone(posed, posed.bones[0]!.bone.id).start;
+    const bareG = mass?.modelGrams.value ?? firstGrams(bones, measure.lifePerModel);
+    const { weight } = choice;
+    const held = weight !== null && measure.skeleton.byId.has(weight.boneId) ? weight : null;
+    const massCentre = held === null ? bare : withWeight(stance, bare, bareG, held);
+    const grams = bareG + (held?.grams ?? 0);
+    const standing = stance.feet.filter((foot) => foot.down && foot.touches);
+    const contacts = standing.flatMap((foot) => solePoints(posed, foot, choice.ground));
+    const plumb: Point2 = [massCentre[0], massCentre[2]];
+    const stands = footing(contacts, plumb, massCentre[1]);
+    const carried = reactions(
+      standing.map(({ ball }): Point2 => [ball[0], ball[2]]),
+      plumb,
+      grams,
+    );
+    const marginMm = WANTED_MARGIN_SHARE * massCentre[1];
+    const alone = footing(contacts, [bare[0], bare[2]], bare[1]);
+    const places =
+      judged(choice, standing) && alone.marginMm < marginMm
+        ? weightPlaces(
+            posed,
+            stance.skin,
+            stands.hull,
+            [bare[0], bare[2]],
+            bareG,
+            marginMm,
+            choice.weight?.metal ?? 'steel',
+            WEIGHT_COVER_MM,
+          )
+        : [];
+    const boardOf = (thicknessMm: number): SmallBase =>
+      smallestBase(contacts, plumb, massCentre[1], grams, thicknessMm, choice.tiltDeg);
+    const facts = {
+      massCentre,
+      exact: body !== null,
+      grams,
+      standing,
+      footing: stands,
+      rose: tipRose(stands.hull, plumb, massCentre[1]),
+      reactions: carried,
+      weight: held,
+      weightRoomMm:
+        held === null ? 0 : (roomsUnder(stance.skin, WEIGHT_COVER_MM).get(held.boneId) ?? 0),
+      places,
+      bases: BOARD_THICKNESSES_MM.map(boardOf),
+      base: boardOf(choice.base.thicknessMm),
+      hook: hangingPoint(posed, massCentre),
+    };
+    return {
+      ...facts,
+      workings: balanceWorkings(facts, choice, measure, stance, mass !== null),
+      snags: balanceSnags(facts, choice, judged(choice, standing)),
+    };
+  },
+);
+
+/** A piece that hangs cannot tip, nor one on rods or on its belly; one without contacts hangs too. */
+const judged = ({ hold }: Piece['stance'], standing: readonly Footfall[]): boolean =>
+  hold === 'base' && standing.length > 0 && standing.every((foot) => foot.contact.kind === 'foot');
+
+const firstGrams = (
+  bones: readonly { readonly volumeMm3: number }[],
+  lifePerModel: number,
+): number =>
+  (bones.reduce((sum, one) => sum + one.volumeMm3, 0) / lifePerModel ** 3 / 1000) * FIRST_DENSITY;
+
+function withWeight(
+  { posed }: StancePlan,
+  bare: Vec3,
+  bareG: number,
+  { boneId, at, grams }: Counterweight,
+): Vec3 {
+  const place = alongBone(posedBone(posed, boneId), at);
+  return scale(add(scale(bare, bareG), scale(place, grams)), 1 / (bareG + grams));
+}

@@ -1,0 +1,55 @@
+import { poseSkeleton, posedBone } from '../anatomy/pose.ts';
+import type { Skeleton } from '../anatomy/skeleton.ts';
+import { add, scale, sub, type Vec3 } from '../geometry/vec3.ts';
+import type { BoneMass } from './bodyGrid.ts';
+import { skinParts, type SkinPart } from './skin.ts';
+
+/** Volume and middle of one part of flesh, mm³ and mm. */
+interface Lump {
+  readonly volume: number;
+  readonly centre: Vec3;
+}
+
+const BALL = (4 / 3) * Math.PI;
+
+/** An ellipsoid, 4/3·π·abc; a round cone as a frustum between two half balls (solid geometry). */
+function lumpOf(part: SkinPart): Lump {
+  if (part.kind === 'ellipsoid') {
+    const [a, b, c] = part.radii;
+    return { volume: BALL * a * b * c, centre: part.centre };
+  }
+  const { a, b, radiusA: r, radiusB: s } = part;
+  const h = Math.hypot(...sub(b, a));
+  const frustum = (Math.PI * h * (r * r + r * s + s * s)) / 3;
+  // From the end a, the middle of a frustum lies at h/4·(r² + 2rs + 3s²)/(r² + rs + s²).
+  const along = (r * r + 2 * r * s + 3 * s * s) / (4 * (r * r + r * s + s * s));
+  const ends = [(BALL / 2) * r ** 3, (BALL / 2) * s ** 3] as const;
+  const volume = frustum + ends[0] + ends[1];
+  const share = (frustum * along + ends[1]) / volume;
+  return { volume, centre: add(a, scale(sub(b, a), share)) };
+}
+
+/**
+ * Masses of thin sections: what each bone's parts of flesh measure by themselves, life size. They
+ * overlap where they meet, so the whole comes out too large; for a centre of mass it is near enough
+ * until the body is worked out cell by cell.
+ */
+export function thinSections(skeleton: Skeleton): readonly BoneMass[] {
+  const posed = poseSkeleton(skeleton, {});
+  const sums = new Map<string, Lump>();
+  for (const part of skinParts(posed)) {
+    const lump = lumpOf(part);
+    const known = sums.get(part.boneId);
+    const volume = lump.volume + (known?.volume ?? 0);
+    const centre =
+      known === undefined
+        ? lump.centre
+        : add(known.centre, scale(sub(lump.centre, known.centre), lump.volume / volume));
+    sums.set(part.boneId, { volume, centre });
+  }
+  return [...sums].map(([boneId, { volume, centre }]) => ({
+    boneId,
+    volumeMm3: volume,
+    centre: sub(centre, posedBone(posed, boneId).start),
+  }));
+}

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { formatQuantity, parseNumber, WEIGHT_METALS, type Piece } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import ChoiceField from '../../controls/ChoiceField.vue';
+import DecisionRow from '../../controls/DecisionRow.vue';
+import PickRow from '../../controls/PickRow.vue';
+import QuantityField from '../../controls/QuantityField.vue';
+import CautionNote from '../../ledger/CautionNote.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
+import { withStance } from './stanceChanges.ts';
+
+/** How the piece stands or hangs, what a weight would do, and the smallest base. */
+const { piece, plan, change } = usePiecePlan();
+const { system, text } = useUnits();
+const stance = computed(() => piece.value.stance);
+const balance = computed(() => plan.value.balance);
+const HOLDS = [
+  { label: 'On a base', value: 'base' },
+  { label: 'Hanging', value: 'hanging' },
+  { label: 'On a wall', value: 'wall' },
+];
+const METALS = Object.entries(WEIGHT_METALS).map(([value, { name }]) => ({ value, label: name }));
+
+/** Round a weight up to what kitchen scales tell. */
+const upTo = (grams: number): number => Math.ceil(grams * 1.02);
+const places = computed(() => balance.value.places.slice(0, 4));
+const nameOf = (boneId: string): string =>
+  plan.value.measure.skeleton.byId.get(boneId)?.name ?? boneId;
+const setHold = (hold: string): void =>
+  change(`Hold it: ${hold}`, (p) => withStance(p, { hold: hold as Piece['stance']['hold'] }));
+const setTilt = (tiltDeg: number): void =>
+  change('Change the tilt to survive', (p) => withStance(p, { tiltDeg }));
+
+function place(index: number): void {
+  const at = places.value[index];
+  if (at === undefined) return;
+  const metal = stance.value.weight?.metal ?? 'steel';
+  change(`Put a weight into the ${nameOf(at.boneId).toLowerCase()}`, (p) =>
+    withStance(p, { weight: { boneId: at.boneId, at: at.at, grams: upTo(at.grams), metal } }),
+  );
+}
+type Weight = NonNullable<Piece['stance']['weight']>;
+const put = (label: string, part: Partial<Weight>): void =>
+  change(label, (p) =>
+    withStance(p, { weight: p.stance.weight === null ? null : { ...p.stance.weight, ...part } }),
+  );
+const remove = (): void => change('Take the weight out', (p) => withStance(p, { weight: null }));
+const readGrams = (typed: string) => parseNumber(typed, 'Weight', 0.1, 20_000, 'g');
+const readTilt = (typed: string) => parseNumber(typed, 'Tilt', 1, 45, 'degrees');
+const percent = (at: number): string => `${Math.round(at * 100)} % along`;
+const unit = computed(() => formatQuantity(0, 'mm', system.value).unit);
+const mm = (value: number): string => formatQuantity(value, 'mm', system.value).number;
+</script>
+
+<template>
+  <PickRow label="How it is held" :value="stance.hold" :options="HOLDS" @set="setHold" />
+  <WorkingRow
+    v-for="one in balance.workings"
+    :key="one.id"
+    :working="one"
+    :alarm="one.unit === 'g' && one.value < -0.5"
+  />
+  <template v-if="stance.hold === 'base'">
+    <DecisionRow name="Tilt that it must survive">
+      <QuantityField
+        small
+        label="Tilt that it must survive"
+        :shown="text(stance.tiltDeg, 'deg')"
+        :parse="readTilt"
+        @set="setTilt"
+      />
+    </DecisionRow>
+    <table class="reckoning">
+      <caption class="visually-hidden">
+        Smallest base by thickness of the board
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col">Board {{ unit }}</th>
+          <th scope="col">Long</th>
+          <th scope="col">Wide</th>
+          <th scope="col">Board g</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="board in balance.bases" :key="board.thicknessMm">
+          <td class="number">{{ mm(board.thicknessMm) }}</td>
+          <td class="number">{{ mm(board.lengthMm) }}</td>
+          <td class="number">{{ mm(board.widthMm) }}</td>
+          <td class="number">{{ board.boardG.toFixed(0) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </template>
+  <template v-if="stance.weight">
+    <DecisionRow name="Weight inside" own back="take it out" @revert="remove">
+      <QuantityField
+        small
+        label="Weight inside"
+        :shown="text(stance.weight.grams, 'g')"
+        :parse="readGrams"
+        @set="put('Change the weight', { grams: $event })"
+      />
+    </DecisionRow>
+    <DecisionRow name="Metal">
+      <ChoiceField
+        small
+        label="Metal of the weight"
+        :value="stance.weight.metal"
+        :options="METALS"
+        @set="put('Change the metal of the weight', { metal: $event as Weight['metal'] })"
+      />
+    </DecisionRow>
+    <CautionNote v-if="stance.weight.metal === 'lead'" :ids="['lead']" />
+  </template>
+  <template v-else-if="places.length > 0">
+    <p class="says">A weight in the body would bring the centre inside the feet:</p>
+    <ul class="places">
+      <li v-for="(one, i) in places" :key="`${one.boneId}${one.at}`">
+        <button type="button" class="quiet-button" @click="place(i)">
+          {{ upTo(one.grams) }} g in the {{ nameOf(one.boneId).toLowerCase() }},
+          {{ percent(one.at) }}
+        </button>
+        <span v-if="one.ballMm > one.roomMm" class="tight">
+          a ball of {{ mm(2 * one.ballMm) }}, room for {{ mm(2 * Math.max(0, one.roomMm)) }}
+          {{ unit }}
+        </span>
+      </li>
+    </ul>
+  </template>
+</template>
+
+<style scoped>
+.says {
+  margin: 8px 0 2px;
+  font-size: 14px;
+  color: var(--soft);
+}
+.places {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.places button {
+  text-align: left;
+}
+.tight {
+  display: block;
+  padding-left: 8px;
+  font-size: 13px;
+  color: var(--rust);
+}
+</style>

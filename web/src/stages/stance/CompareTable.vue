@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import type { StanceComparison } from '@keen-sinew/core';
+import { formatQuantity } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { useSelection } from '../../composables/useSelection.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+
+/** Two stances bone by bone: the same lengths, and what moved how far. */
+const props = defineProps<{ comparison: StanceComparison; name: string }>();
+const { pick, target } = useSelection();
+const { system } = useUnits();
+const unit = computed(() => formatQuantity(0, 'mm', system.value).unit);
+const mm = (value: number, digits?: number): string =>
+  formatQuantity(value, 'mm', system.value, digits).number;
+const MOST = 14;
+const rows = computed(() => props.comparison.bones.slice(0, MOST));
+</script>
+
+<template>
+  <p class="says">
+    Dashed on the sheet: “{{ name }}”. All {{ comparison.bones.length }} bones have the same length
+    in both; the greatest difference is {{ comparison.worstMm.toExponential(0) }} mm, which is
+    rounding.
+  </p>
+  <table class="reckoning">
+    <thead>
+      <tr>
+        <th scope="col">Moved most</th>
+        <th scope="col">Here {{ unit }}</th>
+        <th scope="col">There</th>
+        <th scope="col">Moved</th>
+        <th scope="col">Turned °</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr
+        v-for="one in rows"
+        :key="one.boneId"
+        :class="{ chosen: target?.kind === 'bone' && target.id === one.boneId }"
+      >
+        <td>
+          <button type="button" class="bone" @click="pick({ kind: 'bone', id: one.boneId })">
+            {{ one.name }}
+          </button>
+        </td>
+        <td class="number">{{ mm(one.lengthsMm[0]) }}</td>
+        <td class="number">{{ mm(one.lengthsMm[1]) }}</td>
+        <td class="number">{{ mm(one.movedMm) }}</td>
+        <td class="number">{{ one.turnedDeg.toFixed(0) }}</td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+.says {
+  margin: 4px 0;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+.bone {
+  background: none;
+  border: 0;
+  padding: 2px 0;
+  text-align: left;
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,169 @@
+<script setup lang="ts">
+import {
+  accepted,
+  parseLength,
+  parseNumber,
+  plantedAngles,
+  refused,
+  type Ground,
+  type Parsed,
+} from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import ChoiceField from '../../controls/ChoiceField.vue';
+import DecisionRow from '../../controls/DecisionRow.vue';
+import QuantityField from '../../controls/QuantityField.vue';
+import { groundOf, withStance } from './stanceChanges.ts';
+
+/** What the piece stands on; the feet are planted on it whenever it changes. */
+const { piece, plan, change } = usePiecePlan();
+const { system, text } = useUnits();
+const ground = computed(() => piece.value.stance.ground);
+const KINDS = [
+  { value: 'flat', label: 'Flat' },
+  { value: 'slope', label: 'Slope' },
+  { value: 'step', label: 'Step' },
+  { value: 'log', label: 'Log or branch' },
+  { value: 'rock', label: 'Rock' },
+];
+
+const put = (label: string, next: Ground): void =>
+  change(label, (p) => {
+    const moved = withStance(p, { ground: next });
+    const { skeleton, lifePerModel } = plan.value.measure;
+    return withStance(moved, {
+      anglesDeg: { ...plantedAngles(skeleton, moved.stance, 1 / lifePerModel) },
+    });
+  });
+
+function setKind(kind: string): void {
+  const xs = plan.value.stance.posed.bones.flatMap(({ start, end }) => [start[0], end[0]]);
+  const feet = plan.value.stance.feet.map(({ ball }) => ball[0]);
+  const [front, rear] = [Math.max(...feet, ...(feet.length ? [] : xs)), Math.min(...xs)];
+  put(
+    `Stand on ${kind === 'flat' ? 'flat ground' : `a ${kind}`}`,
+    groundOf(kind as Ground['kind'], front, rear, plan.value.stance.heightAsPosed.value),
+  );
+}
+
+interface Field {
+  readonly label: string;
+  readonly shown: string;
+  readonly parse: (typed: string) => Parsed<number>;
+  readonly with: (value: number) => Ground;
+}
+
+const length =
+  (label: string, minMm: number, maxMm: number) =>
+  (typed: string): Parsed<number> =>
+    parseLength(typed, label, { minMm, maxMm }, system.value);
+
+/** Places may lie behind the hip, so they may be negative. */
+const place = (label: string) => (typed: string) => {
+  const back = /^\s*[-−]/.test(typed);
+  const read = parseLength(
+    typed.replace(/^\s*[-−+]/, ''),
+    label,
+    { minMm: 0, maxMm: 5000 },
+    system.value,
+  );
+  return read.ok ? accepted(back ? -read.value : read.value) : read;
+};
+
+const fields = computed((): readonly Field[] => {
+  const g = ground.value;
+  const mm = (value: number): string => text(value, 'mm');
+  const field = (
+    label: string,
+    value: string,
+    parse: (typed: string) => Parsed<number>,
+    set: (value: number) => Ground,
+  ): Field => ({ label, shown: value, parse, with: set });
+  if (g.kind === 'slope')
+    return [
+      field(
+        'Rises by, minus falls',
+        text(g.deg, 'deg'),
+        (typed) => parseNumber(typed, 'Slope', -45, 45, 'degrees'),
+        (deg) => ({ ...g, deg }),
+      ),
+      field('From, ahead of the hip', mm(g.fromMm), place('From'), (fromMm) => ({ ...g, fromMm })),
+    ];
+  if (g.kind === 'step')
+    return [
+      field('Step up', mm(g.riseMm), length('Step up', 0.5, 1000), (riseMm) => ({ ...g, riseMm })),
+      field('From, ahead of the hip', mm(g.fromMm), place('From'), (fromMm) => ({ ...g, fromMm })),
+    ];
+  if (g.kind === 'log')
+    return [
+      field('Thick', mm(g.diameterMm), length('Thick', 1, 2000), (diameterMm) => ({
+        ...g,
+        diameterMm,
+      })),
+      field('Its top above the base', mm(g.topMm), length('Top', 0.5, 2000), (topMm) => ({
+        ...g,
+        topMm,
+      })),
+      field('Middle, ahead of the hip', mm(g.atMm), place('Middle'), (atMm) => ({ ...g, atMm })),
+    ];
+  return [];
+});
+
+const rockText = computed(() =>
+  ground.value.kind === 'rock' ? ground.value.points.map(([x, y]) => `${x} ${y}`).join(', ') : '',
+);
+/** A rock as pairs of numbers: how far ahead of the hip, and how high. */
+function readRock(typed: string): Parsed<Ground> {
+  const points = typed
+    .split(/[,;\n]/)
+    .map((pair) => pair.trim())
+    .filter((pair) => pair !== '')
+    .map((pair) => pair.split(/\s+/).map(Number));
+  const fine =
+    points.length >= 2 &&
+    points.length <= 40 &&
+    points.every((one) => one.length === 2 && one.every((v) => Number.isFinite(v))) &&
+    points.every(([, y]) => y! >= 0 && y! <= 2000) &&
+    points.every(([x], i) => i === 0 || x! > points[i - 1]![0]!);
+  return fine
+    ? accepted({ kind: 'rock', points: points.map(([x, y]) => [x!, y!] as [number, number]) })
+    : refused(
+        'Rock',
+        typed,
+        '2 to 40 points from back to front, each “ahead of the hip” and “high” in mm, such as -120 0, 0 20, 140 60',
+      );
+}
+function underFeet(): void {
+  const g = ground.value;
+  const down = plan.value.stance.feet.filter((foot) => foot.down);
+  if (g.kind !== 'log' || down.length === 0) return;
+  const middle = down.reduce((sum, { ball }) => sum + ball[0], 0) / down.length;
+  put('Bring the log under the feet', { ...g, atMm: Math.round(middle * 10) / 10 });
+}
+</script>
+
+<template>
+  <DecisionRow name="Stands on">
+    <ChoiceField small label="Ground" :value="ground.kind" :options="KINDS" @set="setKind" />
+  </DecisionRow>
+  <DecisionRow v-for="field in fields" :key="field.label" :name="field.label">
+    <QuantityField
+      small
+      :label="field.label"
+      :shown="field.shown"
+      :parse="field.parse"
+      @set="put(`Change the ground: ${field.label.toLowerCase()}`, field.with($event))"
+    />
+  </DecisionRow>
+  <QuantityField
+    v-if="ground.kind === 'rock'"
+    label="Points of the rock, back to front: ahead and high, mm"
+    :shown="rockText"
+    :parse="readRock"
+    @set="put('Change the rock', $event)"
+  />
+  <button v-if="ground.kind === 'log'" type="button" class="wide-button" @click="underFeet">
+    Bring it under the middle of the feet
+  </button>
+</template>

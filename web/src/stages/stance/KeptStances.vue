@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { pieceSkeleton, carriedOver, type KeptStance, type Piece } from '@keen-sinew/core';
+import { computed, ref } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import ChoiceField from '../../controls/ChoiceField.vue';
+import DecisionRow from '../../controls/DecisionRow.vue';
+import { usePieceStore } from '../../stores/pieceStore.ts';
+import { stanceName, withStance } from './stanceChanges.ts';
+
+/** Stances kept under a name, taken up again, compared, or brought over from another piece. */
+const props = defineProps<{ comparing: string | null }>();
+const emit = defineEmits<{ compare: [id: string | null] }>();
+const { piece, plan, change } = usePiecePlan();
+const store = usePieceStore();
+const name = ref('');
+const said = ref<string | null>(null);
+const kept = computed(() => piece.value.stance.kept);
+const MOST = 60;
+
+function keep(): void {
+  const { stance } = piece.value;
+  const given = name.value.trim().slice(0, 60);
+  const called = given === '' ? stanceName(plan.value.measure.skeleton, stance) : given;
+  if (kept.value.length >= MOST) {
+    said.value = `${MOST} stances are kept, which is the most: remove one first.`;
+    return;
+  }
+  const used = new Set(kept.value.map(({ id }) => id));
+  let n = kept.value.length + 1;
+  while (used.has(`stance-${n}`)) n += 1;
+  const one: KeptStance = {
+    id: `stance-${n}`,
+    name: called,
+    presetId: stance.presetId,
+    gait: stance.gait,
+    anglesDeg: stance.anglesDeg,
+    lifted: stance.lifted,
+  };
+  change(`Keep the stance “${called}”`, (p) => withStance(p, { kept: [...p.stance.kept, one] }));
+  name.value = '';
+  said.value = null;
+}
+const take = ({ presetId, gait, anglesDeg, lifted, name: called }: KeptStance): void =>
+  change(`Take up “${called}”`, (p) => withStance(p, { presetId, gait, anglesDeg, lifted }));
+function remove(one: KeptStance): void {
+  if (props.comparing === one.id) emit('compare', null);
+  change(`Remove “${one.name}”`, (p) =>
+    withStance(p, { kept: p.stance.kept.filter(({ id }) => id !== one.id) }),
+  );
+}
+
+/** Stances of other pieces whose animal has the same plan. */
+interface Offered {
+  readonly value: string;
+  readonly label: string;
+  readonly from: Piece;
+  readonly stance: Pick<Piece['stance'], 'presetId' | 'gait' | 'anglesDeg' | 'lifted'>;
+}
+const offered = computed((): readonly Offered[] =>
+  store.pieces.flatMap((other): Offered[] => {
+    if (other.id === piece.value.id) return [];
+    const skeleton = pieceSkeleton(other);
+    if (skeleton === undefined || skeleton.plan.id !== plan.value.measure.skeleton.plan.id)
+      return [];
+    return [
+      {
+        value: other.id,
+        label: `${other.name}: ${stanceName(skeleton, other.stance)}`,
+        from: other,
+        stance: other.stance,
+      },
+      ...other.stance.kept.map((one) => ({
+        value: `${other.id} ${one.id}`,
+        label: `${other.name}: ${one.name}`,
+        from: other,
+        stance: one,
+      })),
+    ];
+  }),
+);
+const list = (ids: readonly string[]): string =>
+  ids.map((id) => plan.value.measure.skeleton.byId.get(id)?.name ?? id).join(', ');
+
+function bring(value: string): void {
+  const one = offered.value.find((offer) => offer.value === value);
+  const from = one && pieceSkeleton(one.from);
+  if (!one || !from) return;
+  const { skeleton, lifePerModel } = plan.value.measure;
+  const result = carriedOver(
+    from,
+    { ...one.stance, ground: piece.value.stance.ground },
+    skeleton,
+    1 / lifePerModel,
+  );
+  change(`Take the stance of ${one.from.name}`, (p) => withStance(p, result.stance));
+  said.value =
+    [
+      result.cut.length > 0 ? `Brought within this animal’s limits: ${list(result.cut)}.` : '',
+      result.missing.length > 0 ? `This animal does not have: ${result.missing.join(', ')}.` : '',
+    ]
+      .filter((sentence) => sentence !== '')
+      .join(' ') || null;
+}
+</script>
+
+<template>
+  <form class="keep" @submit.prevent="keep">
+    <input v-model="name" maxlength="60" aria-label="Name of the stance" placeholder="A name" />
+    <button type="submit" class="quiet-button">Keep this stance</button>
+  </form>
+  <ul v-if="kept.length > 0" class="list">
+    <li v-for="one in kept" :key="one.id">
+      <span class="name">{{ one.name }}</span>
+      <button
+        type="button"
+        class="quiet-button"
+        :aria-label="`Take up ${one.name}`"
+        @click="take(one)"
+      >
+        take up
+      </button>
+      <button
+        type="button"
+        class="quiet-button"
+        :aria-pressed="comparing === one.id"
+        :aria-label="`Compare with ${one.name}`"
+        @click="emit('compare', comparing === one.id ? null : one.id)"
+      >
+        compare
+      </button>
+      <button
+        type="button"
+        class="quiet-button"
+        :aria-label="`Remove ${one.name}`"
+        @click="remove(one)"
+      >
+        remove
+      </button>
+    </li>
+  </ul>
+  <p v-else class="says">Keep a stance to come back to it, or to compare another one with it.</p>
+  <DecisionRow v-if="offered.length > 0" name="From another piece">
+    <ChoiceField
+      small
+      label="Stance of another piece"
+      value=""
+      :options="[{ label: 'choose', value: '' }, ...offered]"
+      @set="bring"
+    />
+  </DecisionRow>
+  <p v-if="said" class="says" role="status">{{ said }}</p>
+</template>
+
+<style scoped>
+.keep {
+  display: flex;
+  gap: 6px;
+  padding: 4px 0;
+}
+.keep input {
+  flex: 1;
+  min-width: 0;
+  padding: 4px 8px;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+}
+.list {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.list li {
+  display: flex;
+  gap: 4px;
+  align-items: baseline;
+  border-bottom: 1px dotted var(--line);
+  font-size: 14px;
+}
+.name {
+  flex: 1;
+  min-width: 0;
+}
+.list button[aria-pressed='true'] {
+  text-decoration: underline;
+}
+.says {
+  margin: 4px 0;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+</style>

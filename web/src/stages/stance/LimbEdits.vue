@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import {
+  mirroredSide,
+  straightened,
+  swappedSides,
+  type Side,
+  type StanceEdit,
+} from '@keen-sinew/core';
+import { computed, ref } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import ChoiceField from '../../controls/ChoiceField.vue';
+import DecisionRow from '../../controls/DecisionRow.vue';
+import { withStance } from './stanceChanges.ts';
+
+/** Whole limbs at once: copied to the other side, exchanged, straightened. */
+const { piece, plan, change } = usePiecePlan();
+const skeleton = computed(() => plan.value.measure.skeleton);
+const ALL = 'all';
+const paired = computed(() =>
+  skeleton.value.plan.parts.filter(({ keys }) =>
+    skeleton.value.bones.some((bone) => bone.side === 'left' && keys.includes(bone.key)),
+  ),
+);
+const options = computed(() => [
+  { label: 'All limbs', value: ALL },
+  ...paired.value.map(({ id, name }) => ({ label: name, value: id })),
+]);
+const limb = ref(ALL);
+const chosen = computed(() =>
+  options.value.some(({ value }) => value === limb.value) ? limb.value : ALL,
+);
+const name = computed(
+  () => options.value.find(({ value }) => value === chosen.value)?.label.toLowerCase() ?? '',
+);
+
+const edit = (label: string, result: StanceEdit): void =>
+  change(label, (p) =>
+    withStance(p, {
+      anglesDeg: { ...result.anglesDeg },
+      lifted: result.lifted === null ? null : [...result.lifted],
+    }),
+  );
+const copy = (from: 'left' | 'right'): void =>
+  edit(
+    `Copy ${name.value} from the ${from} to the other side`,
+    mirroredSide(
+      skeleton.value,
+      piece.value.stance,
+      from,
+      chosen.value === ALL ? undefined : chosen.value,
+    ),
+  );
+const swap = (): void =>
+  edit('Swap left and right', swappedSides(skeleton.value, piece.value.stance));
+
+/** One part after the other, each on what the one before has left. */
+function straighten(side: Side): void {
+  const parts = chosen.value === ALL ? paired.value.map(({ id }) => id) : [chosen.value];
+  let stance = piece.value.stance;
+  for (const id of parts) {
+    const result = straightened(skeleton.value, stance, id, side);
+    stance = { ...stance, anglesDeg: { ...result.anglesDeg } };
+  }
+  edit(`Straighten ${name.value}, ${side}`, { anglesDeg: stance.anglesDeg, lifted: stance.lifted });
+}
+</script>
+
+<template>
+  <DecisionRow name="Limbs">
+    <ChoiceField
+      small
+      label="Which limbs"
+      :value="chosen"
+      :options="options"
+      @set="limb = $event"
+    />
+  </DecisionRow>
+  <div class="edits">
+    <button type="button" class="quiet-button" @click="copy('left')">Copy left to right</button>
+    <button type="button" class="quiet-button" @click="copy('right')">Copy right to left</button>
+    <button type="button" class="quiet-button" @click="straighten('left')">Straighten left</button>
+    <button type="button" class="quiet-button" @click="straighten('right')">
+      Straighten right
+    </button>
+    <button type="button" class="quiet-button" @click="swap">
+      Swap left and right, whole body
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.edits {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 8px;
+  padding: 4px 0;
+}
+</style>
