@@ -26,7 +26,7 @@ const target = { kind: 'mass-centre', id: 'mass-centre' } as const;
 
 function tipSnags({ footing: stands, massCentre, rose, places }: Facts): readonly Snag[] {
   if (!stands.stable) {
-    const best = places[0];
+    const best = places.find(({ ballMm, roomMm }) => ballMm <= roomMm);
     const facts = {
       outsideMm: -stands.marginMm,
       edge: sideOf(massCentre, stands.hull),

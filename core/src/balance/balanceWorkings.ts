@@ -150,7 +150,8 @@ function weightWorkings(
             label: 'A weight that would do',
             value: best.grams,
             unit: 'g',
-            formula: 'm_w = m · (e − d) / (d_w − e), the most over the edges',
+            formula:
+              'm_w = m · (e − d) / (d_w − e), the most over the edges; 2 % more, whole grams',
             inputs: [],
             source: 'balance of moments about the edges of the outline',
             target: { kind: 'bone', id: best.boneId },

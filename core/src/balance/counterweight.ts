@@ -65,6 +65,8 @@ export function roomsUnder(
   return room;
 }
 
+/** Weights are told in whole grams, with a little to spare. */
+const SPARE = 1.02;
 /** Places along a bone that are tried. */
 const PLACES = [0.1, 0.3, 0.5, 0.7, 0.9] as const;
 
@@ -87,8 +89,9 @@ export function weightPlaces(
     .flatMap(([boneId, roomMm]) =>
       PLACES.flatMap((at): WeightPlace[] => {
         const [x, , z] = alongBone(posedBone(posed, boneId), at);
-        const needed = weightNeededG(hull, centre, grams, [x, z], marginMm);
-        if (needed === undefined || needed <= 0) return [];
+        const least = weightNeededG(hull, centre, grams, [x, z], marginMm);
+        if (least === undefined || least <= 0) return [];
+        const needed = Math.ceil(least * SPARE);
         const ballMm = ballRadiusMm(needed, WEIGHT_METALS[metal].gPerMl);
         return [{ boneId, at, grams: needed, ballMm, roomMm }];
       }),

@@ -1,5 +1,5 @@
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import type { Vec3 } from '../geometry/vec3.ts';
+import { lerp, type Vec3 } from '../geometry/vec3.ts';
 
 /** Where a hook goes so that the piece hangs as it was posed. */
 export interface HangingPoint {
@@ -14,27 +14,21 @@ export interface HangingPoint {
   readonly tiltDeg: number;
 }
 
-const STEPS = 50;
-
 /**
  * The place on the spine straight above the centre of mass: hung there, a body is at rest as it is,
  * for its centre comes to lie under the hook (statics). Where the spine does not pass over the
  * centre, the nearest place and the tilt that it would give, atan(off/below).
  */
 export function hangingPoint(posed: PosedSkeleton, centre: Vec3): HangingPoint | undefined {
-  const places = posed.skeleton.plan.spine.flatMap((boneId) => {
+  const places = posed.skeleton.plan.spine.map((boneId) => {
     const { start, end } = posedBone(posed, boneId);
-    return Array.from({ length: STEPS + 1 }, (_, i) => {
-      const at = i / STEPS;
-      const place: Vec3 = [
-        start[0] + (end[0] - start[0]) * at,
-        start[1] + (end[1] - start[1]) * at,
-        start[2] + (end[2] - start[2]) * at,
-      ];
-      const offMm = Math.hypot(place[0] - centre[0], place[2] - centre[2]);
-      const belowMm = place[1] - centre[1];
-      return { boneId, at, place, offMm, belowMm };
-    });
+    // Nearest to the centre in plan, along the bone.
+    const [dx, dz] = [end[0] - start[0], end[2] - start[2]];
+    const along = (centre[0] - start[0]) * dx + (centre[2] - start[2]) * dz;
+    const at = Math.min(1, Math.max(0, along / (dx * dx + dz * dz || 1)));
+    const place = lerp(start, end, at);
+    const offMm = Math.hypot(place[0] - centre[0], place[2] - centre[2]);
+    return { boneId, at, place, offMm, belowMm: place[1] - centre[1] };
   });
   const above = places.filter(({ belowMm }) => belowMm > 0);
   const best = (above.length > 0 ? above : places).reduce<(typeof places)[number] | undefined>(

@@ -2,7 +2,7 @@ import type { BodyGrid } from '../body/bodyGrid.ts';
 import { stanceMassCentre } from '../body/massCentre.ts';
 import { thinSections } from '../body/thinSections.ts';
 import { alongBone, posedBone } from '../anatomy/pose.ts';
-import type { Point2 } from '../geometry/hull.ts';
+import { edgesOf, type Point2 } from '../geometry/hull.ts';
 import { add, scale, type Vec3 } from '../geometry/vec3.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
@@ -25,8 +25,8 @@ import { tipRose, type TipDirection } from './tipRose.ts';
 const FIRST_DENSITY = 1.3;
 /** Clay that stays over a weight, mm: common practice. */
 const WEIGHT_COVER_MM = 2;
-/** A centre that lies this share of its height inside the feet is safe from a nudge: about 5°. */
-export const WANTED_MARGIN_SHARE = 0.09;
+/** A centre that lies this share of its height inside the feet is safe from a nudge: nearly 6°. */
+const WANTED_MARGIN_SHARE = 0.1;
 
 /** Whether and how the stance stands by itself, and what would help. */
 export interface BalancePlan {
@@ -85,7 +85,7 @@ export const planBalance = lastCall(
       plumb,
       grams,
     );
-    const marginMm = WANTED_MARGIN_SHARE * massCentre[1];
+    const marginMm = wantedMarginMm(stands.hull, bare[1]);
     const alone = footing(contacts, [bare[0], bare[2]], bare[1]);
     const places =
       judged(choice, standing) && alone.marginMm < marginMm
@@ -129,6 +129,19 @@ export const planBalance = lastCall(
 /** A piece that hangs cannot tip, nor one on rods or on its belly; one without contacts hangs too. */
 const judged = ({ hold }: Piece['stance'], standing: readonly Footfall[]): boolean =>
   hold === 'base' && standing.length > 0 && standing.every((foot) => foot.contact.kind === 'foot');
+
+/** A narrow outline cannot give so much: then this share of the room from its middle to an edge. */
+const MIDDLE_SHARE = 0.85;
+
+/** How far inside the outline a weight is to bring the centre, mm. */
+function wantedMarginMm(hull: readonly Point2[], heightMm: number): number {
+  const middle: Point2 = [
+    hull.reduce((sum, p) => sum + p[0], 0) / hull.length,
+    hull.reduce((sum, p) => sum + p[1], 0) / hull.length,
+  ];
+  const room = Math.min(...edgesOf(hull, middle).map(({ insideMm }) => insideMm));
+  return Math.min(WANTED_MARGIN_SHARE * heightMm, MIDDLE_SHARE * room);
+}
 
 const firstGrams = (
   bones: readonly { readonly volumeMm3: number }[],

@@ -118,7 +118,7 @@ describe('snags', () => {
     code: 'mass-near-edge',
     grade: 'watch',
     stage: 'stance',
-    facts: { marginMm: 1.5, tipDeg: 1.4 },
+    facts: { marginMm: 1.5, tipDeg: 1.4, towards: 'the right' },
   };
 
   it('say the number, the reason and the remedy in one place', () => {

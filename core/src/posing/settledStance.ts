@@ -1,9 +1,10 @@
-import type { StanceSpec } from '../anatomy/bodyPlan.ts';
+import type { ContactSpec, StanceSpec } from '../anatomy/bodyPlan.ts';
 import { poseSkeleton, posedBone, type JointAngles, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { gaitMoment, gaitOf, type GaitChoice } from './gaitMoment.ts';
 import { FLAT, groundHeight, type Ground } from './ground.ts';
 import { plantFeet } from './planting.ts';
+import { toesAngles } from './toesAngles.ts';
 import { padRadiusMm, skinBox, skinParts } from '../body/skin.ts';
 
 /**
@@ -31,6 +32,17 @@ export function presetOf(skeleton: Skeleton, presetId: string): StanceSpec {
 
 const presetCache = new WeakMap<Skeleton, Map<string, JointAngles>>();
 
+/** Feet planted on flat ground, and their toes laid along it. */
+export const plantedFlat = (
+  skeleton: Skeleton,
+  angles: JointAngles,
+  down: readonly ContactSpec[],
+): JointAngles =>
+  down.reduce<JointAngles>(
+    (sum, foot) => toesAngles(skeleton, sum, foot),
+    plantFeet(skeleton, angles, down),
+  );
+
 /** A preset's angles with its standing feet planted on this skeleton. Remembered per skeleton. */
 export function presetAngles(skeleton: Skeleton, presetId: string): JointAngles {
   const known = presetCache.get(skeleton) ?? new Map<string, JointAngles>();
@@ -39,7 +51,7 @@ export function presetAngles(skeleton: Skeleton, presetId: string): JointAngles 
   const found = known.get(preset.id);
   if (found !== undefined) return found;
   const down = skeleton.plan.contacts.filter((contact) => !preset.lifted.includes(contact.id));
-  const planted = plantFeet(skeleton, preset.anglesDeg, down);
+  const planted = plantedFlat(skeleton, preset.anglesDeg, down);
   known.set(preset.id, planted);
   return planted;
 }

@@ -18,6 +18,7 @@ export function toesAngles(
   air = 0,
   folds: Readonly<Record<string, number>> = {},
 ): JointAngles {
+  if (contact.kind !== 'foot') return angles;
   const toes = skeleton.bones.filter(
     (bone) => bone.parent === contact.bone && bone.joint.freedoms.flexion !== undefined,
   );

@@ -7,6 +7,7 @@ import { limitArc } from '../stance/limitArc.ts';
 import { WEIGHT, type DrawingItem } from './drawing.ts';
 import { project, type View } from './views.ts';
 
+const BALL_SEGMENTS = 48;
 /** Ground beyond the body that is drawn, as a share of its length. */
 const BEYOND = 0.12;
 
@@ -110,15 +111,19 @@ export function limitItems(plan: Plan, boneId: string, view: View): readonly Dra
 export function weightItems(plan: Plan, view: View): readonly DrawingItem[] {
   const { weight } = plan.balance;
   if (weight === null) return [];
-  const at = alongBone(posedBone(plan.stance.posed, weight.boneId), weight.at);
+  const [x, y] = project(view, alongBone(posedBone(plan.stance.posed, weight.boneId), weight.at));
+  const r = ballRadiusMm(weight.grams, WEIGHT_METALS[weight.metal].gPerMl);
   return [
     {
-      kind: 'circle',
+      kind: 'line',
       ink: 'ink',
-      layer: 'holes',
+      layer: 'weight',
       weight: WEIGHT.far,
-      at: project(view, at),
-      radius: ballRadiusMm(weight.grams, WEIGHT_METALS[weight.metal].gPerMl),
+      closed: true,
+      points: Array.from({ length: BALL_SEGMENTS }, (_, i) => {
+        const rad = (2 * Math.PI * i) / BALL_SEGMENTS;
+        return [x + r * Math.cos(rad), y + r * Math.sin(rad)];
+      }),
       target: { kind: 'bone', id: weight.boneId },
     },
   ];

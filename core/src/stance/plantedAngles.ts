@@ -1,7 +1,7 @@
 import type { JointAngles } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { plantFeet } from '../posing/planting.ts';
-import { liftedIn, stanceAngles, type StanceChoice } from '../posing/settledStance.ts';
+import { liftedIn, plantedFlat, stanceAngles, type StanceChoice } from '../posing/settledStance.ts';
 import { changedAngles } from './changedAngles.ts';
 import { FLAT, groundHeight } from '../posing/ground.ts';
 import { toesOnGround } from './toesOnGround.ts';
@@ -20,15 +20,15 @@ export function plantedAngles(
   const down = skeleton.plan.contacts.filter((contact) => !lifted.includes(contact.id));
   const before = stanceAngles(skeleton, choice);
   const { ground = FLAT } = choice;
-  const planted = plantFeet(
-    skeleton,
-    before,
-    down,
-    (x) => groundHeight(ground, x * sizeFactor) / sizeFactor,
-  );
-  const after =
-    ground.kind === 'flat'
-      ? planted
-      : toesOnGround(skeleton, planted, { ...choice, ground }, down, sizeFactor);
+  const onGround = (): JointAngles => {
+    const planted = plantFeet(
+      skeleton,
+      before,
+      down,
+      (x) => groundHeight(ground, x * sizeFactor) / sizeFactor,
+    );
+    return toesOnGround(skeleton, planted, { ...choice, ground }, down, sizeFactor);
+  };
+  const after = ground.kind === 'flat' ? plantedFlat(skeleton, before, down) : onGround();
   return changedAngles(choice.anglesDeg, before, after);
 }

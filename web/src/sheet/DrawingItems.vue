@@ -129,6 +129,13 @@ path {
 .ink-core {
   color: var(--core-line);
 }
+.flesh {
+  stroke: none;
+  fill: var(--skin-fill);
+}
+.ink-ink .flesh {
+  fill: currentcolor;
+}
 .ink-core .flesh {
   fill: var(--core-fill);
 }
@@ -139,10 +146,6 @@ path {
 .picked .area {
   stroke: var(--verdigris);
   stroke-width: 1.5px;
-}
-.flesh {
-  stroke: none;
-  fill: var(--skin-fill);
 }
 circle {
   fill: var(--sheet);

@@ -72,7 +72,7 @@ export class SkeletonTurning {
     this.body.add(grid);
     this.scene.add(this.body);
     if (first) {
-      this.camera.position.copy(middle).add(new Vector3(size * 0.45, size * 0.3, -size * 0.95));
+      this.camera.position.copy(middle).add(new Vector3(size * 0.55, size * 0.4, -size * 1.25));
       this.camera.far = size * 20;
       this.controls.target.copy(middle);
       this.controls.update();

@@ -23,8 +23,6 @@ const HOLDS = [
 ];
 const METALS = Object.entries(WEIGHT_METALS).map(([value, { name }]) => ({ value, label: name }));
 
-/** Round a weight up to what kitchen scales tell. */
-const upTo = (grams: number): number => Math.ceil(grams * 1.02);
 const places = computed(() => balance.value.places.slice(0, 4));
 const nameOf = (boneId: string): string =>
   plan.value.measure.skeleton.byId.get(boneId)?.name ?? boneId;
@@ -38,7 +36,7 @@ function place(index: number): void {
   if (at === undefined) return;
   const metal = stance.value.weight?.metal ?? 'steel';
   change(`Put a weight into the ${nameOf(at.boneId).toLowerCase()}`, (p) =>
-    withStance(p, { weight: { boneId: at.boneId, at: at.at, grams: upTo(at.grams), metal } }),
+    withStance(p, { weight: { boneId: at.boneId, at: at.at, grams: at.grams, metal } }),
   );
 }
 type Weight = NonNullable<Piece['stance']['weight']>;
@@ -120,7 +118,7 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
     <ul class="places">
       <li v-for="(one, i) in places" :key="`${one.boneId}${one.at}`">
         <button type="button" class="quiet-button" @click="place(i)">
-          {{ upTo(one.grams) }} g in the {{ nameOf(one.boneId).toLowerCase() }},
+          {{ one.grams }} g in the {{ nameOf(one.boneId).toLowerCase() }},
           {{ percent(one.at) }}
         </button>
         <span v-if="one.ballMm > one.roomMm" class="tight">

@@ -307,12 +307,13 @@ export const SPRAWLER_GAITS: readonly GaitSpec[] = Object.freeze<GaitSpec[]>([
     height: 1,
     lift: 0.16,
     folds: {},
-    // The trunk is bent most when a hind foot falls, hollow on the side of the foot that lifts.
+    // The trunk is bent most when a hind foot falls; hips and shoulders turn against each other, and
+    // both keep to the way.
     moves: [
-      move('sacrum', 'abduction', 0, -15, 0.02),
-      move('dorsalRear', 'abduction', 0, 14, 0.02),
-      move('dorsalFront', 'abduction', 0, 14, 0.02),
-      move('neck', 'abduction', 0, -12, 0.02),
+      move('sacrum', 'abduction', 0, -13, 0.02),
+      move('dorsalRear', 'abduction', 0, 4, 0.02),
+      move('dorsalFront', 'abduction', 0, 18, 0.02),
+      move('neck', 'abduction', 0, -10, 0.02),
       move('tail1', 'abduction', 0, 12, 0.1),
       move('tail2', 'abduction', 0, 12, 0.25),
       move('tail3', 'abduction', 0, 14, 0.4),
