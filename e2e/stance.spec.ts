@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { numberOf, openOtter, row, saved, type } from './helpers.ts';
+import { bodyDone, downloaded, numberOf, openOtter, row, saved, type } from './helpers.ts';
 
 /** Drags a handle of the sheet by some pixels. */
 async function drag(page: Page, handle: string, dx: number, dy: number): Promise<void> {
@@ -103,4 +103,137 @@ test('a paw is dragged where it should be, its whole limb follows, and what is o
   await page.keyboard.press('Control+z');
   await page.keyboard.press('Control+z');
   await expect(page.getByTitle(/^Undo: Take the stance/)).toBeVisible();
+});
+
+/** Chooses from a list by its label. */
+async function choose(page: Page, label: string, option: string): Promise<void> {
+  await page.getByLabel(label, { exact: true }).first().click();
+  await page.locator('.n-base-select-option', { hasText: option }).first().click();
+}
+
+test('a paw is dragged onto the log, and stands there', async ({ page }) => {
+  await openOtter(page, 'stance');
+  await page.getByRole('button', { name: 'Standing' }).click();
+  await page.getByRole('switch', { name: 'The left forefoot is on the base' }).click();
+  await choose(page, 'Ground', 'Log');
+  await type(page, 'Its top above the base', '18 mm');
+  await type(page, 'Thick', '18 mm');
+  await page.getByRole('button', { name: 'A drag reaches' }).click();
+  // The middle of the log, as the sheet shows it.
+  const log = (await page.locator('g.circle.ink-board circle').first().boundingBox())!;
+  const paw = (await page.locator('[data-handle="side:metacarpus.L"]').boundingBox())!;
+  const from = { x: paw.x + paw.width / 2, y: paw.y + paw.height / 2 };
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(log.x + log.width / 2, from.y - 20, { steps: 5 });
+  await page.mouse.move(log.x + log.width / 2, log.y + 4, { steps: 5 });
+  await page.mouse.up();
+  await expect(row(page, 'stance.foot.forefoot.L')).toContainText('left forefoot, down');
+  await expect.poll(() => numberOf(page, 'stance.foot.forefoot.L')).toBeLessThan(0.6);
+  await row(page, 'stance.foot.forefoot.L').click();
+  await expect(page.locator('.detail')).toContainText('Ground there');
+});
+
+test('a gallop is slid through its stride; a moment in the air asks for a rod', async ({
+  page,
+}) => {
+  await page.goto('/piece/wolf-at-the-carr/stance');
+  await page.getByRole('button', { name: 'Gallop', exact: true }).click();
+  await expect(row(page, 'stance.gait.stride')).toBeVisible();
+  const next = page.getByRole('button', { name: 'An eighth on' });
+  await expect(row(page, 'stance.foot.hindfoot.L')).toContainText('left hind foot, down');
+  for (const percent of ['12.5 %', '25.0 %', '37.5 %', '50.0 %']) {
+    await next.click();
+    await expect(page.locator('output')).toHaveText(percent);
+  }
+  await expect(row(page, 'stance.foot.hindfoot.L')).toContainText('left hind foot, lifted');
+  await expect(row(page, 'stance.foot.forefoot.R')).toContainText('right forefoot, down');
+  const slider = page.getByRole('slider', { name: 'Moment of the gallop' });
+  await slider.focus();
+  await page.keyboard.press('End');
+  await next.click();
+  for (const percent of ['25.0 %', '37.5 %', '50.0 %', '62.5 %', '75.0 %', '87.5 %']) {
+    await next.click();
+    await expect(page.locator('output')).toHaveText(percent);
+  }
+  await page
+    .getByRole('button', { name: /to watch/ })
+    .first()
+    .click();
+  await expect(page.getByRole('dialog')).toContainText('At this moment of the gallop no foot');
+  await page.keyboard.press('Escape');
+  // Every moment is a stance to go on from: it is refined, kept, and compared with another.
+  await type(page, 'Knee, left, flexion, degrees', '-40');
+  await page.getByLabel('Name of the stance').fill('In the air');
+  await page.getByRole('button', { name: 'Keep this stance' }).click();
+  await page.getByRole('button', { name: 'Standing', exact: true }).click();
+  await page.getByRole('button', { name: 'Compare with In the air' }).click();
+  await expect(page.getByText(/bones have the same length in both/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take up In the air' }).click();
+  await expect(page.locator('output')).toHaveText('87.5 %');
+});
+
+test('a piece that would tip says so, and a weight in its body mends it', async ({ page }) => {
+  await page.goto('/piece/fishing-baryonyx/stance');
+  await page.getByRole('button', { name: 'Standing', exact: true }).click();
+  await bodyDone(page);
+  await expect(page.locator('.snags')).toContainText('to watch');
+  await page
+    .getByRole('button', { name: /to watch/ })
+    .first()
+    .click();
+  await expect(page.getByRole('dialog')).toContainText('would tip the piece');
+  await page.keyboard.press('Escape');
+  await page
+    .getByRole('button', { name: /^\d+ g in the/ })
+    .first()
+    .click();
+  await expect(row(page, 'balance.weight.placed')).toBeVisible();
+  await page
+    .getByRole('button', { name: /to watch/ })
+    .first()
+    .click();
+  await expect(page.getByRole('dialog')).not.toContainText('would tip the piece');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+z');
+  await expect(row(page, 'balance.weight.placed')).toHaveCount(0);
+});
+
+test('the trunk is moved on planted feet, and a stance goes out as BVH and comes back', async ({
+  page,
+}) => {
+  await openOtter(page, 'stance');
+  await page.getByRole('button', { name: 'Standing' }).click();
+  await page.getByRole('button', { name: 'A drag moves the trunk' }).click();
+  const tall = await numberOf(page, 'stance.height');
+  await drag(page, 'side:lumbar', 0, 14);
+  await expect(page.getByTitle(/^Undo: Move the trunk/)).toBeVisible();
+  await expect.poll(() => numberOf(page, 'stance.height')).toBeLessThan(tall - 2);
+  const crouched = await numberOf(page, 'stance.height');
+  await expect.poll(() => numberOf(page, 'stance.foot.forefoot.L')).toBe(0);
+  const file = await downloaded(page, () =>
+    page.getByRole('button', { name: 'Save as BVH' }).click(),
+  );
+  expect(file.toString()).toMatch(/^HIERARCHY\nROOT sacrum/);
+  await page.getByRole('button', { name: 'Standing' }).click();
+  await expect.poll(() => numberOf(page, 'stance.height')).toBe(tall);
+  const taking = page.getByLabel('BVH file');
+  await taking.setInputFiles({
+    name: 'bad.bvh',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('no'),
+  });
+  await expect(page.getByRole('alert')).toContainText('begins with HIERARCHY');
+  await taking.setInputFiles({ name: 'crouch.bvh', mimeType: 'text/plain', buffer: file });
+  await page.getByRole('button', { name: 'Take this stance' }).click();
+  await expect.poll(() => numberOf(page, 'stance.height')).toBeCloseTo(crouched, 0);
+});
+
+test('hung, a piece tells where its hook goes', async ({ page }) => {
+  await openOtter(page, 'stance');
+  await page.getByRole('button', { name: 'Hanging', exact: true }).click();
+  await row(page, 'balance.hook.place').click();
+  await expect(page.locator('.detail')).toContainText('straight above the centre of mass');
+  await page.getByRole('button', { name: 'On a wall', exact: true }).click();
+  await expect(row(page, 'balance.wall.pull')).toBeVisible();
 });

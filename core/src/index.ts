@@ -55,7 +55,7 @@ export {
 export type { MeasurePlan, BoneRow } from './measure/planMeasure.ts';
 export { planMeasure } from './measure/planMeasure.ts';
 export { dragJoint, type DragResult } from './stance/dragJoint.ts';
-export { dragReach, type DragReach } from './stance/dragReach.ts';
+export { dragReach, SNAP_MM, type DragReach } from './stance/dragReach.ts';
 export { plantedAngles } from './stance/plantedAngles.ts';
 export { dragTrunk, type TrunkDrag } from './stance/dragTrunk.ts';
 export { carriedOver, type CarriedOver } from './stance/carriedOver.ts';

@@ -84,7 +84,7 @@ export function stanceAngles(skeleton: Skeleton, choice: StanceChoice): JointAng
 }
 
 /**
- * Poses a choice and lets the whole body down until its lowest foot lies on the ground (y = 0); a
+ * Poses a choice and lets the whole body down until the lowest foot that is down lies on the ground; a
  * body without feet comes down on its lowest skin, and one that is carried by a rod, or has no foot
  * down, is held `rodMm` above the ground.
  * `sizeFactor` 1 is life size. `rodMm` and the result are mm of that size.
@@ -126,18 +126,19 @@ export const liftedIn = (skeleton: Skeleton, choice: StanceChoice): readonly str
 export const isAloft = (skeleton: Skeleton, lifted: readonly string[]): boolean =>
   skeleton.plan.contacts.every((contact) => lifted.includes(contact.id));
 
-/** What comes to lie on the ground: the lowest sole, or the lowest skin less the length of a rod. */
+/** What comes to lie on the ground: the lowest sole of a foot that is down, or the lowest skin less the length of a rod. */
 function lowestMm(hung: PosedSkeleton, choice: StanceChoice, rodMm: number): number {
   const { skeleton } = hung;
   const { contacts } = skeleton.plan;
   const { ground = FLAT } = choice;
+  const lifted = liftedIn(skeleton, choice);
   const soles = contacts
-    .filter((contact) => contact.kind === 'foot')
+    .filter(({ kind, id }) => kind === 'foot' && !lifted.includes(id))
     .map(({ bone }) => {
       const [x, y] = posedBone(hung, bone).end;
       return y - padRadiusMm(hung, bone) - groundHeight(ground, x);
     });
-  if (soles.length > 0 && !isAloft(skeleton, liftedIn(skeleton, choice))) return Math.min(...soles);
+  if (soles.length > 0) return Math.min(...soles);
   const parts = skinParts(hung);
   const rests = contacts.some((contact) => contact.kind === 'rest') || isLying(skeleton, choice);
   if (!rests || ground.kind === 'flat') return skinBox(parts).min[1] - (rests ? 0 : rodMm);

@@ -45,7 +45,6 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
     ...boardItems(plan, view),
     ...groundItems(plan, view),
     ...skinItems(plan.stance.skin, plan.stance.blades, view, options.silhouette === true),
-    ...(options.beside ? besideItems(options.beside, view) : []),
     ...(options.show === 'bones' && options.silhouette !== true
       ? boneItems(plan.stance.posed, view)
       : []),
@@ -56,13 +55,18 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
     ...(options.show === 'coat' ? coatItems(plan, view) : []),
     ...(options.show === 'bones' || options.show === 'wires' ? massItems(plan, view) : []),
     ...(view === 'top' && options.show === 'bones' ? supportItems(plan) : []),
-    ...(options.limitsOf ? limitItems(plan, options.limitsOf, view) : []),
     ...weightItems(plan, view),
     ...(options.dimensions ? dimensionItems(plan, view) : []),
   ];
   const name = view === 'front' && options.show !== 'bones' ? 'Front' : TITLES[view];
   const title = name + ENDINGS[options.show];
-  return fittedDrawing(`${view}-${options.show}`, title, items, MARGIN_MM);
+  const drawing = fittedDrawing(`${view}-${options.show}`, title, items, MARGIN_MM);
+  // What is laid over for a moment must not make the sheet jump: it may reach beyond the frame.
+  const over = [
+    ...(options.beside ? besideItems(options.beside, view) : []),
+    ...(options.limitsOf ? limitItems(plan, options.limitsOf, view) : []),
+  ];
+  return over.length === 0 ? drawing : { ...drawing, items: [...items, ...over] };
 }
 
 function boardItems(plan: Plan, view: View): readonly DrawingItem[] {

@@ -102,7 +102,6 @@ export function limitItems(plan: Plan, boneId: string, view: View): readonly Dra
       layer: 'limits',
       weight: WEIGHT.thin,
       points: [arc.centre, ...arc.points, arc.centre].map((point) => project(view, point)),
-      target: { kind: 'bone', id: boneId },
     },
   ];
 }

@@ -20,7 +20,8 @@ export interface DragReach {
 /**
  * Brings the far end of a bone under the pointer by its whole chain, the trunk held where it is. The
  * pointer is in the view's plane, (x, y) from the side, (z, y) from the front and (x, z) from above,
- * mm of the model; the third coordinate stays. A foot is not pushed through the ground.
+ * mm of the model; the third coordinate stays. A foot is not pushed through the ground,
+ * and near to it is put on it.
  */
 export function dragReach(
   skeleton: Skeleton,
@@ -41,7 +42,7 @@ export function dragReach(
   );
   const [x, wantedY, z] = pointed(view, pointer, end);
   const y = isFoot
-    ? Math.max(wantedY, padRadiusMm(posed, boneId) + groundHeight(choice.ground ?? FLAT, x))
+    ? onGround(wantedY, padRadiusMm(posed, boneId) + groundHeight(choice.ground ?? FLAT, x))
     : wantedY;
   const target: Vec3 = [x / sizeFactor, (y - lift) / sizeFactor, z / sizeFactor];
   const { angles, shortfallMm, chain } = reachTo(
@@ -65,6 +66,12 @@ export function dragReach(
     chain,
   };
 }
+
+/** A foot let go this near to the ground was meant to stand on it, mm of the model. */
+export const SNAP_MM = 2.5;
+
+const onGround = (wantedY: number, soleY: number): number =>
+  wantedY < soleY + SNAP_MM ? soleY : wantedY;
 
 /** A point under the pointer: what the view shows is taken from it, the rest stays. */
 export function pointed(view: DragView, [a, b]: readonly [number, number], kept: Vec3): Vec3 {

@@ -111,7 +111,7 @@ export const planStance = lastCall((stance: Piece['stance'], measure: MeasurePla
       ...limitSnags(measure, angles),
       ...(onBase ? [...feetSnags(feet), ...suspendedSnags(gait, feet)] : []),
       ...meetingSnags(posed, folded),
-      ...groundSnags(posed, skin, stance.ground),
+      ...groundSnags(posed, skin, stance.ground, lifted),
     ],
   };
 });
@@ -291,13 +291,16 @@ function meetingSnags(posed: PosedSkeleton, folded: readonly string[]): readonly
 /** Flesh may sink this much of its own thickness into the ground: it is flattened there. */
 const FLATTENED = 0.5;
 
-/** The deepest flesh inside the ground, feet apart. */
+/** The deepest flesh inside the ground, apart from feet that stand on it. */
 function groundSnags(
   posed: PosedSkeleton,
   skin: readonly SkinPart[],
   ground: Ground,
+  lifted: readonly string[],
 ): readonly Snag[] {
-  const feet = new Set(posed.skeleton.plan.contacts.map(({ bone }) => bone));
+  const feet = new Set(
+    posed.skeleton.plan.contacts.flatMap(({ id, bone }) => (lifted.includes(id) ? [] : [bone])),
+  );
   const depths = skin.flatMap((part) => {
     const { bone } = posedBone(posed, part.boneId);
     if (feet.has(bone.id) || feet.has(bone.parent ?? '')) return [];

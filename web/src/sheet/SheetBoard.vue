@@ -1,14 +1,22 @@
 <script setup lang="ts">
 import type { Drawing, PagePoint, SheetTarget } from '@keen-sinew/core';
 import { useElementSize } from '@vueuse/core';
-import { computed, ref } from 'vue';
-import { boardLayout, intoDrawing, type Placed } from './boardLayout.ts';
+import { computed, ref, shallowRef, watch } from 'vue';
+import {
+  boardLayout,
+  heldLayout,
+  intoDrawing,
+  type BoardLayout,
+  type Placed,
+} from './boardLayout.ts';
 import DrawingItems from './DrawingItems.vue';
 
 const props = defineProps<{
   rows: readonly (readonly Drawing[])[];
   target: SheetTarget | null;
   label: string;
+  /** Keeps scale and places while something is dragged. */
+  hold?: boolean;
 }>();
 const emit = defineEmits<{ pick: [target: SheetTarget] }>();
 
@@ -16,7 +24,15 @@ const GRID_MM = 10;
 const box = ref<HTMLElement | null>(null);
 const svg = ref<SVGSVGElement | null>(null);
 const size = useElementSize(box);
-const layout = computed(() => boardLayout(props.rows));
+const held = shallowRef<BoardLayout | null>(null);
+const layout = computed(() =>
+  held.value === null ? boardLayout(props.rows) : heldLayout(held.value, props.rows),
+);
+watch(
+  () => props.hold,
+  (hold) => (held.value = hold ? boardLayout(props.rows) : null),
+  { flush: 'sync' },
+);
 /** Board millimetres in a pixel: the whole board fits its box. */
 const mmPerPx = computed(() =>
   size.width.value > 0 && size.height.value > 0

@@ -1,6 +1,6 @@
 import { demoPieces, elevation, planPiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { boardLayout, intoDrawing } from './boardLayout.ts';
+import { boardLayout, heldLayout, intoDrawing } from './boardLayout.ts';
 
 const plan = planPiece(demoPieces()[0]!, null);
 const draw = (view: 'side' | 'front' | 'top') =>
@@ -31,5 +31,19 @@ describe('boardLayout', () => {
       expect.closeTo(max[0], 9),
       expect.closeTo(min[1], 9),
     ]);
+  });
+
+  it('stays as it was while something is dragged, with the new drawings in it', () => {
+    const otter = demoPieces()[0]!;
+    const bent = { ...otter, stance: { ...otter.stance, anglesDeg: { skull: { flexion: 40 } } } };
+    const next = elevation(planPiece(bent, null), 'side', { show: 'bones', dimensions: true });
+    expect(next.box).not.toEqual(layout.placed[0]!.drawing.box);
+    const held = heldLayout(layout, [[next, draw('front')], [draw('top')]]);
+    expect([held.width, held.height]).toEqual([layout.width, layout.height]);
+    const [side, was] = [held.placed[0]!, layout.placed[0]!];
+    expect(side.drawing.items).toBe(next.items);
+    expect(side.drawing.box).toEqual(was.drawing.box);
+    // A place under the pointer stays the same place of the animal.
+    expect(intoDrawing(side, [10, 10])).toEqual(intoDrawing(was, [10, 10]));
   });
 });

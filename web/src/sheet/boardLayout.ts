@@ -47,6 +47,20 @@ export function boardLayout(rows: readonly (readonly Drawing[])[]): BoardLayout 
   return { placed, width, height: Math.max(y, 1) };
 }
 
+/** New drawings on a layout that stays as it was: nothing jumps under a pointer that drags. */
+export function heldLayout(held: BoardLayout, rows: readonly (readonly Drawing[])[]): BoardLayout {
+  const drawings = rows.flat();
+  return {
+    ...held,
+    placed: held.placed.map((one, i) => {
+      const drawing = drawings[i];
+      return drawing === undefined
+        ? one
+        : { ...one, drawing: { ...drawing, box: one.drawing.box } };
+    }),
+  };
+}
+
 /** A board point in the drawing's own mm (y up). */
 export const intoDrawing = ({ drawing, x, y }: Placed, [bx, by]: PagePoint): PagePoint => [
   bx - x + drawing.box.min[0],

@@ -6,6 +6,7 @@ import {
   groundHeight,
   liftedIn,
   project,
+  SNAP_MM,
   unproject,
   type PagePoint,
   type Piece,
@@ -27,7 +28,10 @@ const props = defineProps<{
   drags: 'turn' | 'reach' | 'trunk';
   pointIn: (event: PointerEvent) => PagePoint;
 }>();
-const emit = defineEmits<{ told: [sentence: { shortfallMm: number; share: number }] }>();
+const emit = defineEmits<{
+  told: [sentence: { shortfallMm: number; share: number }];
+  dragging: [now: boolean];
+}>();
 const { piece, plan, change, preview } = usePiecePlan();
 const { pick } = useSelection();
 const dragged = ref<string | null>(null);
@@ -116,16 +120,25 @@ function reach(id: string, pointer: readonly [number, number]): Asked {
   );
   return {
     label: `Reach with the ${(skeleton.byId.get(id)?.name ?? 'limb').toLowerCase()}`,
-    recipe: (p) => footSet(withStance(p, { anglesDeg: { ...result.anglesDeg } }), id, pointer),
+    recipe: (p) =>
+      footSet(
+        withStance(p, { anglesDeg: { ...result.anglesDeg } }),
+        id,
+        pointer,
+        result.shortfallMm,
+      ),
     shortfallMm: result.shortfallMm,
     share: 1,
   };
 }
 
-/** A foot that is let go near the ground is down; one that is held clear of it is lifted. */
-const NEAR_MM = 2.5;
-
-function footSet(next: Piece, boneId: string, pointer: readonly [number, number]): Piece {
+/** A foot that is let go near the ground and gets there is down; one held clear of it is lifted. */
+function footSet(
+  next: Piece,
+  boneId: string,
+  pointer: readonly [number, number],
+  shortfallMm: number,
+): Piece {
   if (props.view === 'top') return next;
   const { skeleton } = plan.value.measure;
   const foot = plan.value.stance.feet.find(
@@ -135,7 +148,8 @@ function footSet(next: Piece, boneId: string, pointer: readonly [number, number]
   const x = props.view === 'side' ? pointer[0] : foot.ball[0];
   const pad = foot.ball[1] - foot.gapMm - foot.groundMm;
   const clear = pointer[1] - Math.max(0, pad) - groundHeight(next.stance.ground, x);
-  return withFoot(next, liftedIn(skeleton, next.stance), foot.contact.id, clear <= NEAR_MM);
+  const down = clear <= SNAP_MM && shortfallMm <= SNAP_MM;
+  return withFoot(next, liftedIn(skeleton, next.stance), foot.contact.id, down);
 }
 
 function trunk(from: Piece, start: PagePoint, at: PagePoint): Asked {
@@ -159,6 +173,7 @@ function trunk(from: Piece, start: PagePoint, at: PagePoint): Asked {
 
 function start(event: PointerEvent, id: string): void {
   (event.target as Element).setPointerCapture(event.pointerId);
+  emit('dragging', true);
   dragged.value = id;
   began = { piece: piece.value, at: props.pointIn(event) };
   pick({ kind: 'bone', id });
@@ -177,6 +192,7 @@ function finish(event: PointerEvent): void {
   const next = asked(event);
   dragged.value = null;
   began = null;
+  emit('dragging', false);
   preview(null);
   emit('told', { shortfallMm: 0, share: 1 });
   if (next) change(next.label, next.recipe);

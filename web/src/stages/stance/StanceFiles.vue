@@ -119,7 +119,8 @@ const setFrame = (event: Event): void => {
   <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   <template v-if="read">
     <p class="says">
-      {{ read.joints.length }} joints, {{ read.frames.length }}
+      {{ read.joints.length }} {{ read.joints.length === 1 ? 'joint' : 'joints' }},
+      {{ read.frames.length }}
       {{ read.frames.length === 1 ? 'frame' : 'frames' }}.
       {{
         own

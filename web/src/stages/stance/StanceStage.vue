@@ -99,6 +99,7 @@ const DRAGS = [
   { label: 'A drag reaches', value: 'reach' },
   { label: 'A drag moves the trunk', value: 'trunk' },
 ];
+const dragging = ref(false);
 const told = ref({ shortfallMm: 0, share: 1 });
 /** Less than this is met, for a hand. */
 const LEAST_TOLD_MM = 0.5;
@@ -125,6 +126,7 @@ const setBeyond = (beyondLimits: boolean): void =>
       v-else
       :rows="rows"
       :target="target"
+      :hold="dragging"
       label="Side, front and plan of the posed skeleton; drag a joint to turn it, or type its angle"
       @pick="pickOnSheet"
     >
@@ -136,6 +138,7 @@ const setBeyond = (beyondLimits: boolean): void =>
           :drags="drags"
           :point-in="pointIn"
           @told="told = $event"
+          @dragging="dragging = $event"
         />
       </template>
     </SheetBoard>

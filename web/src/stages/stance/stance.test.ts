@@ -2,8 +2,14 @@
 import { demoPieces, type Piece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
+import BalanceControl from './BalanceControl.vue';
 import FeetRows from './FeetRows.vue';
+import GaitPanel from './GaitPanel.vue';
+import GroundControl from './GroundControl.vue';
 import JointTable from './JointTable.vue';
+import KeptStances from './KeptStances.vue';
+import LimbEdits from './LimbEdits.vue';
+import StanceFiles from './StanceFiles.vue';
 
 const [, wolf] = demoPieces() as [Piece, Piece];
 const bent: Piece = {
@@ -12,6 +18,16 @@ const bent: Piece = {
 };
 
 describe('JointTable', () => {
+  it('locks a joint against drags, and unlocks it', async () => {
+    const { wrapper, piece } = mountWithPiece(JointTable, wolf);
+    const lock = wrapper.find('[aria-label="Lock Knee, left, flexion"]');
+    await lock.trigger('click');
+    expect(piece().stance.locked).toEqual(['tibia.L']);
+    expect(lock.attributes('aria-pressed')).toBe('true');
+    await lock.trigger('click');
+    expect(piece().stance.locked).toEqual([]);
+  });
+
   it('turns to the part of the body that was touched on the sheet', async () => {
     const { wrapper, selection } = mountWithPiece(JointTable, wolf);
     expect(wrapper.text()).toContain('Hip joint');
@@ -42,5 +58,213 @@ describe('FeetRows', () => {
     expect(left().touches).toBe(true);
     await wrapper.findAll('[role=switch]')[0]!.trigger('click');
     expect(piece().stance.lifted).toHaveLength(1);
+  });
+});
+
+const heron = demoPieces().find(({ id }) => id === 'heron-at-the-sluice')!;
+const baryonyx = demoPieces().find(({ id }) => id === 'fishing-baryonyx')!;
+const galloping: Piece = {
+  ...wolf,
+  stance: { ...wolf.stance, gait: { id: 'gallop', moment: 0.25 }, anglesDeg: {} },
+};
+
+describe('GaitPanel', () => {
+  const mounted = () =>
+    mountWithPiece(GaitPanel, galloping, (plan) => ({ gait: plan.stance.gait }));
+
+  it('steps by eighths, round and round', async () => {
+    const { wrapper, piece, labels } = mounted();
+    await wrapper.find('[aria-label="An eighth on"]').trigger('click');
+    expect(piece().stance.gait).toEqual({ id: 'gallop', moment: 0.375 });
+    for (let i = 0; i < 4; i++)
+      await wrapper.find('[aria-label="An eighth back"]').trigger('click');
+    expect(piece().stance.gait!.moment).toBe(0.875);
+    expect(labels).toContain('Slide the gallop');
+  });
+
+  it('slides to a moment, and tells it', async () => {
+    const { wrapper, piece } = mounted();
+    const slider = wrapper.find('input[type=range]');
+    await slider.setValue('430');
+    await slider.trigger('change');
+    expect(piece().stance.gait!.moment).toBeCloseTo(0.43, 9);
+    expect(wrapper.find('output').text()).toBe('43.0 %');
+  });
+
+  it('stops at the ends of a take-off', async () => {
+    const flying: Piece = {
+      ...heron,
+      stance: { ...heron.stance, gait: { id: 'take-off', moment: 1 }, anglesDeg: {} },
+    };
+    const { wrapper, piece } = mountWithPiece(GaitPanel, flying, (plan) => ({
+      gait: plan.stance.gait,
+    }));
+    await wrapper.find('[aria-label="An eighth on"]').trigger('click');
+    expect(piece().stance.gait!.moment).toBe(1);
+  });
+});
+
+describe('GroundControl', () => {
+  const onLog: Piece = {
+    ...wolf,
+    stance: { ...wolf.stance, ground: { kind: 'log', atMm: 100, topMm: 10, diameterMm: 10 } },
+  };
+
+  it('changes a log and plants the feet again', async () => {
+    const { wrapper, piece, plan } = mountWithPiece(GroundControl, onLog);
+    await press(wrapper, 'Bring it under');
+    const before = piece().stance.anglesDeg;
+    await typeInto(wrapper, 'Its top above the base', '14');
+    expect(piece().stance.ground).toMatchObject({ kind: 'log', topMm: 14 });
+    await typeInto(wrapper, 'Middle, ahead of the hip', '-20 mm');
+    expect(piece().stance.ground).toMatchObject({ atMm: -20 });
+    expect(piece().stance.anglesDeg).not.toEqual(before);
+    for (const foot of plan().stance.feet.filter(({ down }) => down))
+      expect(foot.touches, foot.contact.name).toBe(true);
+  });
+
+  it('reads a rock from pairs, and refuses one that goes back', async () => {
+    const rock: Piece = {
+      ...wolf,
+      stance: {
+        ...wolf.stance,
+        ground: {
+          kind: 'rock',
+          points: [
+            [-100, 0],
+            [100, 5],
+          ],
+        },
+      },
+    };
+    const { wrapper, piece } = mountWithPiece(GroundControl, rock);
+    const label = 'Points of the rock, back to front: ahead and high, mm';
+    await typeInto(wrapper, label, '-120 0, 0 4, 140 9');
+    expect(piece().stance.ground).toMatchObject({
+      points: [
+        [-120, 0],
+        [0, 4],
+        [140, 9],
+      ],
+    });
+    await typeInto(wrapper, label, '10 0, 0 4');
+    expect(wrapper.find('[role=alert]').text()).toContain('from back to front');
+    expect(piece().stance.ground).toMatchObject({
+      points: [
+        [-120, 0],
+        [0, 4],
+        [140, 9],
+      ],
+    });
+  });
+});
+
+describe('BalanceControl', () => {
+  const front: Piece = {
+    ...baryonyx,
+    stance: { ...baryonyx.stance, presetId: 'standing', anglesDeg: {}, lifted: null },
+  };
+
+  it('places a weight that it offers, changes it, and takes it out', async () => {
+    const { wrapper, piece, plan, labels } = mountWithPiece(BalanceControl, front);
+    const codes = () => plan().snags.map(({ code }) => code);
+    expect(codes()).toContain('mass-near-edge');
+    await wrapper.find('.places button').trigger('click');
+    expect(piece().stance.weight!.metal).toBe('steel');
+    expect(codes()).not.toContain('mass-near-edge');
+    await typeInto(wrapper, 'Weight inside', '900 g');
+    expect(codes()).toContain('weight-too-large');
+    await typeInto(wrapper, 'Weight inside', 'heavy');
+    expect(wrapper.find('[role=alert]').text()).toContain('0.1 to 20000 g');
+    await press(wrapper, 'take it out');
+    expect(piece().stance.weight).toBeNull();
+    expect(labels.at(-1)).toBe('Take the weight out');
+  });
+
+  it('warns of lead', () => {
+    const lead: Piece = {
+      ...front,
+      stance: { ...front.stance, weight: { boneId: 'tail1', at: 0.5, grams: 10, metal: 'lead' } },
+    };
+    const { wrapper } = mountWithPiece(BalanceControl, lead);
+    expect(wrapper.find('[aria-label=Cautions]').text()).toContain('Lead is poisonous');
+  });
+
+  it('tells the smallest base for the tilt that is typed', async () => {
+    const { wrapper, plan } = mountWithPiece(BalanceControl, front);
+    const before = plan().balance.base.lengthMm;
+    await typeInto(wrapper, 'Tilt that it must survive', '30');
+    expect(plan().balance.base.lengthMm).toBeGreaterThan(before);
+    expect(wrapper.findAll('tbody tr')).toHaveLength(plan().balance.bases.length);
+  });
+
+  it('hangs a piece', async () => {
+    const { wrapper, piece } = mountWithPiece(BalanceControl, front);
+    await press(wrapper, 'Hanging');
+    expect(piece().stance.hold).toBe('hanging');
+    expect(wrapper.text()).toContain('Hook, from the');
+  });
+});
+
+describe('LimbEdits', () => {
+  it('swaps the sides, with the lifted foot', async () => {
+    const walking = { ...wolf, stance: { ...wolf.stance, presetId: 'walking' } };
+    const { wrapper, plan, labels } = mountWithPiece(LimbEdits, walking);
+    const lifted = () =>
+      plan()
+        .stance.feet.filter(({ down }) => !down)
+        .map(({ contact }) => contact.id);
+    const before = lifted();
+    await press(wrapper, 'Swap left and right');
+    expect(lifted()).not.toEqual(before);
+    expect(lifted()).toHaveLength(before.length);
+    expect(labels).toEqual(['Swap left and right']);
+  });
+
+  it('copies a side, and straightens one', async () => {
+    const { wrapper, piece } = mountWithPiece(LimbEdits, bent);
+    await press(wrapper, 'Copy left to right');
+    expect(piece().stance.anglesDeg['femur.R']!.flexion).toBeCloseTo(40, 2);
+    await press(wrapper, 'Straighten right');
+    expect(piece().stance.anglesDeg['femur.R']!.flexion).toBe(0);
+    expect(piece().stance.anglesDeg['femur.L']!.flexion).toBe(40);
+  });
+});
+
+describe('KeptStances', () => {
+  it('keeps a stance under a name, takes it up again, and removes it', async () => {
+    const { wrapper, piece } = mountWithPiece(KeptStances, bent, { comparing: null });
+    await wrapper.find('input').setValue('Bent thigh');
+    await wrapper.find('form').trigger('submit');
+    expect(piece().stance.kept.map(({ name }) => name)).toEqual(['Bent thigh']);
+    await wrapper.find('form').trigger('submit');
+    // Without a name it is called after what it is.
+    expect(piece().stance.kept[1]!.name).toBe('Standing');
+    await wrapper.find('[aria-label="Take up Bent thigh"]').trigger('click');
+    expect(piece().stance.anglesDeg).toEqual(bent.stance.anglesDeg);
+    await wrapper.find('[aria-label="Remove Bent thigh"]').trigger('click');
+    expect(piece().stance.kept.map(({ name }) => name)).toEqual(['Standing']);
+  });
+});
+
+describe('StanceFiles', () => {
+  it('tells what is wrong with a file, and lets joints of another be named', async () => {
+    const { wrapper } = mountWithPiece(StanceFiles, wolf);
+    const field = wrapper.find('input[type=file]');
+    const give = async (text: string): Promise<void> => {
+      const file = new File([text], 'a.bvh', { type: 'text/plain' });
+      Object.defineProperty(field.element, 'files', { value: [file], configurable: true });
+      await field.trigger('change');
+      await new Promise((done) => setTimeout(done));
+      await wrapper.vm.$nextTick();
+    };
+    await give('nothing');
+    expect(wrapper.find('[role=alert]').text()).toContain('HIERARCHY');
+    await give(
+      'HIERARCHY\nROOT Hips\n{\nOFFSET 0 0 0\nCHANNELS 3 Zrotation Xrotation Yrotation\nEnd Site\n{\nOFFSET 0 1 0\n}\n}\nMOTION\nFrames: 1\nFrame Time: 0.1\n0 0 0\n',
+    );
+    expect(wrapper.find('[role=alert]').exists()).toBe(false);
+    expect(wrapper.text()).toContain('1 joint, 1 frame');
+    expect(wrapper.text()).toContain('Hips');
   });
 });

@@ -69,7 +69,6 @@ export function groundOf(
   tall: number,
 ): Ground {
   const round = (mm: number): number => Math.max(1, Math.round(mm));
-  const long = frontX - rearX;
   switch (kind) {
     case 'flat':
       return { kind };
@@ -80,7 +79,8 @@ export function groundOf(
     case 'log':
       return {
         kind,
-        atMm: Math.round(frontX - long * 0.25),
+        // Under the forefeet.
+        atMm: Math.round(frontX),
         topMm: round(tall * 0.2),
         diameterMm: round(tall * 0.2),
       };
