@@ -4,6 +4,8 @@ import { fileURLToPath } from 'node:url';
 import {
   bodyGrid,
   demoPieces,
+  dragReach,
+  dragTrunk,
   heatRun,
   planMeasure,
   planPiece,
@@ -12,6 +14,7 @@ import {
   type Picture,
   type Piece,
 } from '../core/src/index.ts';
+import { reachTimes } from './ikBench.ts';
 import { pictureTimes } from './pictureBench.ts';
 import { routeSizes } from './routeSizes.ts';
 
@@ -79,6 +82,25 @@ function place(i: number) {
   return planPiece({ ...heron, references: { ...heron.references, pictures } }, null);
 }
 
+/** A whole new plan after a paw, or the trunk, was dragged a little further. */
+function reach(i: number) {
+  const { stance } = otter;
+  const to: readonly [number, number] = [60 + (i % 20), 4 + (i % 10)];
+  const result = dragReach(skeleton, stance, 1 / 3, stance.base.rodMm, 'metacarpus.L', 'side', to);
+  return replan(otter, { ...stance, anglesDeg: { ...result.anglesDeg } });
+}
+function trunk(i: number) {
+  const { stance } = otter;
+  const { anglesDeg } = dragTrunk(skeleton, stance, 1 / 3, [(i % 16) - 8, -(i % 5), 0]);
+  return replan(otter, { ...stance, anglesDeg: { ...anglesDeg } });
+}
+/** A whole new plan at a moment of a gallop that was not shown before. */
+function slide(i: number) {
+  return replan(wolf, { ...wolf.stance, gait: { id: 'gallop', moment: ((i + 1) % 997) / 997 } });
+}
+const replan = (piece: Piece, stance: Piece['stance']) =>
+  planPiece({ ...piece, stance }, bodies.get(piece.id) ?? null, heats.get(piece.id) ?? null);
+
 const { skeleton } = planMeasure(otter.measure, otter.stance);
 const standing = stanceAngles(skeleton, { presetId: '', anglesDeg: {}, lifted: null });
 const photograph = otter.references.pictures.find(({ view }) => view === 'photo')!;
@@ -87,6 +109,9 @@ const timings = [
   time('reference loop', 50, reference),
   time('re-plan after a joint drag, otter', DRAGS, drag(otter), 'under 16 ms'),
   time('re-plan after a joint drag, wolf', DRAGS, drag(wolf), 'under 16 ms'),
+  time('re-plan after a paw reached, otter', DRAGS, reach, 'under 16 ms'),
+  time('re-plan after the trunk was moved, otter', 60, trunk, 'under 16 ms'),
+  time('re-plan after a gallop was slid, wolf', DRAGS, slide, 'under 16 ms'),
   time(
     'body on its grid, otter',
     12,
@@ -112,6 +137,14 @@ for (const { name, medianMs, p95Ms, aim } of timings) {
     `${name.padEnd(38)} ${medianMs.toFixed(2).padStart(9)} ${p95Ms.toFixed(2).padStart(9)} ${(medianMs / unit).toFixed(2).padStart(13)}   ${aim}`,
   );
 }
+
+console.log(
+  '\nreaching for a point                           median ms   × reference   met within 0.1 mm',
+);
+for (const { name, medianMs, met } of reachTimes())
+  console.log(
+    `${name.padEnd(46)} ${medianMs.toFixed(3).padStart(9)} ${(medianMs / unit).toFixed(3).padStart(13)}   ${(100 * met).toFixed(0)} %`,
+  );
 
 const dist = fileURLToPath(new URL('../web/dist', import.meta.url));
 if (!existsSync(`${dist}/.vite/manifest.json`)) {

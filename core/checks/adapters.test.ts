@@ -109,3 +109,34 @@ describe('animals', () => {
     expect(report.failures.map(({ mismatch }) => mismatch.key)).toEqual(['mass_kg']);
   });
 });
+
+describe('static balance', () => {
+  it('shares a weight among three supports by areas, as a second way to the same', () => {
+    const P = [
+      [0, 0],
+      [120, 10],
+      [30, 90],
+    ];
+    const com = [50, 30];
+    const area = (a: number[], b: number[], c: number[]): number =>
+      ((b[0]! - a[0]!) * (c[1]! - a[1]!) - (c[0]! - a[0]!) * (b[1]! - a[1]!)) / 2;
+    const whole = area(P[0]!, P[1]!, P[2]!);
+    const shares = [
+      area(com, P[1]!, P[2]!) / whole,
+      area(P[0]!, com, P[2]!) / whole,
+      area(P[0]!, P[1]!, com) / whole,
+    ];
+    const got = answer('static-balance', { P, com, W_g: 720 }, 'R_g');
+    (got['R_g'] as number[]).forEach((r, i) => expect(r).toBeCloseTo(720 * shares[i]!, 8));
+  });
+
+  it('asks for no weight where the centre lies well inside', () => {
+    const parts = [
+      [200, [-20, 0]],
+      [100, [0, 0]],
+    ];
+    const got = answer('static-balance', { parts, edge_x: 30, margin: 5, weight_x: -40 });
+    expect(got['mass_needed_g']).toBe(0);
+    expect(got['com_x_after']).toBe(got['com_x_before']);
+  });
+});

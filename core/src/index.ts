@@ -55,8 +55,11 @@ export {
 export type { MeasurePlan, BoneRow } from './measure/planMeasure.ts';
 export { planMeasure } from './measure/planMeasure.ts';
 export { dragJoint, type DragResult } from './stance/dragJoint.ts';
+export { poseSkeleton, posedBone } from './anatomy/pose.ts';
+export { reachingChain, reachTo, type Reached } from './posing/reach.ts';
 export { dragReach, SNAP_MM, type DragReach } from './stance/dragReach.ts';
 export { plantedAngles } from './stance/plantedAngles.ts';
+export { heldFeet } from './stance/heldFeet.ts';
 export { dragTrunk, type TrunkDrag } from './stance/dragTrunk.ts';
 export { carriedOver, type CarriedOver } from './stance/carriedOver.ts';
 export { compareStances, type StanceComparison } from './stance/compareStances.ts';

@@ -266,7 +266,7 @@ export const pieceSchema = z.strictObject({
     anglesDeg: z.record(z.string().max(40), anglesSchema),
     lifted: z.array(z.string().max(40)).max(20).nullable(),
     beyondLimits: z.boolean(),
-    /** Bones whose joints a drag leaves as they are. */
+    /** Bones whose joints a drag leaves as they are, and feet that stay where they stand. */
     locked: z.array(z.string().max(40)).max(200),
     ground: groundSchema,
     /** How the piece is held: on its base, hung from a hook, or on a wall. */

@@ -7,7 +7,12 @@ import { ANIMALS, animalById, planById } from '../anatomy/registry.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import { distance } from '../geometry/vec3.ts';
 import { FLAT, groundHeight, groundLine, type Ground } from '../posing/ground.ts';
-import { liftedIn, settledStance, stanceAngles } from '../posing/settledStance.ts';
+import {
+  liftedIn,
+  settledStance,
+  stanceAngles,
+  type StanceChoice,
+} from '../posing/settledStance.ts';
 import { evenNumbers } from '../testing/tracing.ts';
 import { changed, plainPiece, wholePlan } from '../testing/samples.ts';
 import { carriedOver } from './carriedOver.ts';
@@ -16,6 +21,7 @@ import { compareStances } from './compareStances.ts';
 import { dragJoint } from './dragJoint.ts';
 import { dragReach } from './dragReach.ts';
 import { dragTrunk } from './dragTrunk.ts';
+import { heldFeet } from './heldFeet.ts';
 import { limitArc } from './limitArc.ts';
 import { mirroredSide, straightened, swappedSides } from './limbEdits.ts';
 import { plantedAngles } from './plantedAngles.ts';
@@ -385,5 +391,38 @@ describe('numbers of a drag', () => {
       ),
       { seed: 6, numRuns: 25 },
     );
+  });
+});
+
+describe('locked feet', () => {
+  const feet = ['hindfoot.L', 'forefoot.L', 'forefoot.R', 'hindfoot.R'];
+  const placeOf = (choice: StanceChoice, id: string) => {
+    const { bone } = otter.plan.contacts.find((one) => one.id === id)!;
+    return posedBone(poseSkeleton(otter, stanceAngles(otter, choice)), bone).end;
+  };
+
+  it('stay where they stand when the trunk turns, and the turned joint keeps its angle', () => {
+    const turned = { ...standing, anglesDeg: { sacrum: { flexion: 4 } } };
+    const { anglesDeg, slippedMm } = heldFeet(otter, standing, turned, feet, ['sacrum']);
+    expect(slippedMm).toBeLessThan(0.1);
+    expect(anglesDeg['sacrum']).toEqual({ flexion: 4 });
+    for (const id of feet)
+      expect(distance(placeOf({ ...turned, anglesDeg }, id), placeOf(standing, id))).toBeLessThan(
+        0.2,
+      );
+  });
+
+  it('leave other feet to go along', () => {
+    const turned = { ...standing, anglesDeg: { sacrum: { flexion: 4 } } };
+    const { anglesDeg } = heldFeet(otter, standing, turned, ['hindfoot.L'], ['sacrum']);
+    expect(
+      distance(placeOf({ ...turned, anglesDeg }, 'forefoot.R'), placeOf(standing, 'forefoot.R')),
+    ).toBeGreaterThan(1);
+    expect(heldFeet(otter, standing, turned, [], ['sacrum']).anglesDeg).toBe(turned.anglesDeg);
+  });
+
+  it('tell by how much they are pulled from their place where the limb is too short', () => {
+    const turned = { ...standing, anglesDeg: { sacrum: { flexion: 40 } } };
+    expect(heldFeet(otter, standing, turned, feet, ['sacrum']).slippedMm).toBeGreaterThan(5);
   });
 });

@@ -16,7 +16,7 @@ import {
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
-import { withAngle, withFoot, withStance } from './stanceChanges.ts';
+import { withFoot, withStance, withTurn } from './stanceChanges.ts';
 
 /**
  * Handles on the far end of every bone of one elevation: dragging one turns its joint, brings the end
@@ -98,15 +98,17 @@ function joint(id: string, pointer: readonly [number, number]): Asked | undefine
   const name = skeleton.byId.get(result.boneId)?.joint.name ?? 'joint';
   return {
     label: `Turn the ${name.toLowerCase()}`,
-    recipe: (p) => withAngle(p, result.boneId, result.freedom, result.deg),
+    recipe: (p) => withTurn(p, skeleton, result.boneId, result.freedom, result.deg),
     shortfallMm: 0,
     share: 1,
   };
 }
 
-function reach(id: string, pointer: readonly [number, number]): Asked {
+function reach(id: string, pointer: readonly [number, number]): Asked | undefined {
   const { skeleton } = plan.value.measure;
   const { stance } = piece.value;
+  const foot = skeleton.plan.contacts.find(({ bone }) => bone === id);
+  if (foot !== undefined && stance.locked.includes(foot.id)) return undefined;
   const result = dragReach(
     skeleton,
     stance,

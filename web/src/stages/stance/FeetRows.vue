@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import type { Footfall } from '@keen-sinew/core';
 import { plantedAngles } from '@keen-sinew/core';
+import { Lock, LockOpen } from 'lucide-vue-next';
 import { NSwitch } from 'naive-ui';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import WorkingRow from '../../ledger/WorkingRow.vue';
-import { withFoot } from './stanceChanges.ts';
+import { withFoot, withLock } from './stanceChanges.ts';
 
-const { plan, change } = usePiecePlan();
+const { piece, plan, change } = usePiecePlan();
 const feet = computed(() => plan.value.stance.feet);
 const hanging = computed(() => feet.value.some((foot) => foot.down && !foot.touches));
 
@@ -19,6 +20,12 @@ const setDown = (foot: Footfall, down: boolean): void =>
       foot.contact.id,
       down,
     ),
+  );
+
+const isLocked = ({ contact }: Footfall): boolean => piece.value.stance.locked.includes(contact.id);
+const lock = (foot: Footfall): void =>
+  change(`${isLocked(foot) ? 'Unlock' : 'Lock'} the ${foot.contact.name}`, (p) =>
+    withLock(p, foot.contact.id, !isLocked(foot)),
   );
 
 const plant = (): void =>
@@ -51,6 +58,17 @@ const plant = (): void =>
       :label="`${foot.contact.name}, ${foot.down ? 'down' : 'lifted'}`"
       :alarm="foot.down && !foot.touches"
     />
+    <button
+      v-if="foot.contact.kind === 'foot'"
+      type="button"
+      class="quiet-button lock"
+      :aria-pressed="isLocked(foot)"
+      :aria-label="`Lock the ${foot.contact.name} where it stands`"
+      :title="isLocked(foot) ? 'Locked where it stands' : 'Lock it where it stands'"
+      @click="lock(foot)"
+    >
+      <component :is="isLocked(foot) ? Lock : LockOpen" :size="14" aria-hidden="true" />
+    </button>
   </div>
   <button v-if="hanging" type="button" class="wide-button" @click="plant">
     Plant the feet: bend each leg until its foot touches
@@ -68,5 +86,12 @@ const plant = (): void =>
 }
 .row {
   flex: 1;
+}
+.lock {
+  margin-top: 4px;
+  padding: 2px 3px;
+}
+.lock[aria-pressed='true'] {
+  color: var(--rust);
 }
 </style>

@@ -7,7 +7,7 @@ import { useSelection } from '../../composables/useSelection.ts';
 import PickRow from '../../controls/PickRow.vue';
 import QuantityField from '../../controls/QuantityField.vue';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
-import { withAngle, withLock, withoutAngle } from './stanceChanges.ts';
+import { withLock, withoutAngle, withTurn } from './stanceChanges.ts';
 
 const { piece, plan, change } = usePiecePlan();
 const { target, open, pick } = useSelection();
@@ -54,7 +54,9 @@ const outside = ({ working, limits }: JointRow) =>
   working.value < limits[0] - 1e-6 || working.value > limits[1] + 1e-6;
 
 const set = (row: JointRow, deg: number): void =>
-  change(`Set ${row.working.label}`, (p) => withAngle(p, row.boneId, row.freedom, deg));
+  change(`Set ${row.working.label}`, (p) =>
+    withTurn(p, plan.value.measure.skeleton, row.boneId, row.freedom, deg),
+  );
 const revert = (row: JointRow): void =>
   change(`Reset ${row.working.label}`, (p) => withoutAngle(p, row.boneId, row.freedom));
 const isLocked = (row: JointRow) => piece.value.stance.locked.includes(row.boneId);

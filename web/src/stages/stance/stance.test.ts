@@ -68,6 +68,30 @@ const galloping: Piece = {
   stance: { ...wolf.stance, gait: { id: 'gallop', moment: 0.25 }, anglesDeg: {} },
 };
 
+describe('a locked foot', () => {
+  it('stays where it stands when an angle of the trunk is typed', async () => {
+    const locking = mountWithPiece(FeetRows, wolf);
+    await locking.wrapper
+      .find('[aria-label="Lock the left hind foot where it stands"]')
+      .trigger('click');
+    expect(locking.piece().stance.locked).toEqual(['hindfoot.L']);
+    const { wrapper, plan, selection } = mountWithPiece(JointTable, locking.piece());
+    selection.pick({ kind: 'bone', id: 'skull' });
+    await wrapper.vm.$nextTick();
+    const ballOf = (id: string) => {
+      const { posed } = plan().stance;
+      const foot = plan().stance.feet.find((one) => one.contact.id === id)!;
+      return foot.ball.map((v, i) => v - posed.bones[0]!.start[i]!);
+    };
+    const before = [ballOf('hindfoot.L'), ballOf('hindfoot.R')] as const;
+    const root = plan().measure.skeleton.bones[0]!;
+    await typeInto(wrapper, `${root.joint.name}, flexion, degrees`, '3');
+    const far = (a: number[], b: number[]) => Math.hypot(...a.map((v, i) => v - b[i]!));
+    expect(far(ballOf('hindfoot.L'), before[0])).toBeLessThan(0.1);
+    expect(far(ballOf('hindfoot.R'), before[1])).toBeGreaterThan(0.3);
+  });
+});
+
 describe('GaitPanel', () => {
   const mounted = () =>
     mountWithPiece(GaitPanel, galloping, (plan) => ({ gait: plan.stance.gait }));

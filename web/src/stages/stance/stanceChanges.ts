@@ -1,4 +1,11 @@
-import { gaitOf, type FreedomName, type Ground, type Piece, type Skeleton } from '@keen-sinew/core';
+import {
+  gaitOf,
+  heldFeet,
+  type FreedomName,
+  type Ground,
+  type Piece,
+  type Skeleton,
+} from '@keen-sinew/core';
 
 type Stance = Piece['stance'];
 
@@ -14,6 +21,27 @@ export function withAngle(piece: Piece, boneId: string, freedom: FreedomName, de
   return withStance(piece, {
     anglesDeg: { ...anglesDeg, [boneId]: { ...anglesDeg[boneId], [freedom]: deg } },
   });
+}
+
+/** The document with one joint angle set, and the feet that are locked kept where they stand. */
+export function withTurn(
+  piece: Piece,
+  skeleton: Skeleton,
+  boneId: string,
+  freedom: FreedomName,
+  deg: number,
+): Piece {
+  const next = withAngle(piece, boneId, freedom, deg);
+  const { locked, beyondLimits } = piece.stance;
+  const { anglesDeg } = heldFeet(
+    skeleton,
+    piece.stance,
+    next.stance,
+    locked,
+    [boneId],
+    beyondLimits,
+  );
+  return withStance(next, { anglesDeg: { ...anglesDeg } });
 }
 
 /** The document with one joint angle given back to the stance. */
@@ -48,10 +76,10 @@ export const withMoment = (piece: Piece, id: string, moment: number): Piece =>
     ? withStance(piece, { gait: { id, moment } })
     : withStance(piece, { gait: { id, moment }, anglesDeg: {}, lifted: null });
 
-/** A joint that drags leave alone, or no longer do. */
-export function withLock(piece: Piece, boneId: string, locked: boolean): Piece {
-  const others = piece.stance.locked.filter((id) => id !== boneId);
-  return withStance(piece, { locked: locked ? [...others, boneId] : others });
+/** A joint that drags leave alone, or a foot that stays where it stands; or no longer. */
+export function withLock(piece: Piece, id: string, locked: boolean): Piece {
+  const others = piece.stance.locked.filter((one) => one !== id);
+  return withStance(piece, { locked: locked ? [...others, id] : others });
 }
 
 /** What the stance is called: its gait and moment, or its stance. */
