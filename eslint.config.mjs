@@ -10,6 +10,7 @@ const ROAD = [
   'wire',
   'mass',
   'balance',
+  'strength',
   'cure',
   'skin',
   'colour',

@@ -12,6 +12,7 @@ import { worstFirst, type Snag } from './piece/snag.ts';
 import type { Working } from './piece/working.ts';
 import { planSkin, type SkinPlan } from './skin/planSkin.ts';
 import { planBalance, type BalancePlan } from './balance/planBalance.ts';
+import { planStrength, type StrengthPlan } from './strength/planStrength.ts';
 import { planStance, stanceWorkings, type StancePlan } from './stance/planStance.ts';
 import { planWire, wireWorkings, type WirePlan } from './wire/planWire.ts';
 
@@ -28,6 +29,7 @@ export interface Plan {
   /** How each region is built; known before its volume is. */
   readonly builds: readonly RegionBuild[];
   readonly mass: MassPlan | null;
+  readonly strength: StrengthPlan;
   readonly cure: CurePlan;
   readonly skin: SkinPlan;
   readonly colour: ColourPlan | null;
@@ -54,6 +56,7 @@ export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | n
   const wire = planWire(piece.wire, piece.stance.base, stance);
   const mass = planMass(piece.mass, piece.skin, measure, stance, wire, body);
   const balance = planBalance(piece.stance, measure, stance, body, mass);
+  const strength = planStrength(piece.wire, stance, wire, balance, body);
   const cure = planCure(piece.cure, piece.mass, measure, stance, heat);
   const skin = planSkin(piece.skin, measure);
   const colour = planColour(piece.colour, measure, body);
@@ -67,6 +70,7 @@ export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | n
     wire,
     builds: regionBuilds(measure.skeleton, piece.mass),
     mass,
+    strength,
     cure,
     skin,
     colour,
@@ -77,6 +81,7 @@ export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | n
       ...stanceWorkings(stance),
       ...balance.workings,
       ...wireWorkings(wire),
+      ...strength.workings,
       ...(mass?.workings ?? []),
       ...cure.workings,
       ...skin.workings,
@@ -84,7 +89,7 @@ export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | n
       ...(bench?.workings ?? []),
     ],
     snags: worstFirst(
-      [measure, references, stance, balance, wire, mass, cure, skin, bench].flatMap(
+      [measure, references, stance, balance, wire, strength, mass, cure, skin, bench].flatMap(
         (one) => one?.snags ?? [],
       ),
     ),

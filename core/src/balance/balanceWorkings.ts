@@ -86,7 +86,7 @@ function tipWorkings(facts: Facts, height: Working): readonly Working[] {
       label:
         worst === undefined
           ? 'Tips at a tilt of'
-          : `Tips at a tilt towards ${directionText(worst.towardsDeg)} of`,
+          : `Tips towards ${directionText(worst.towardsDeg)} at`,
       value: stands.tipDeg,
       unit: 'deg',
       formula: 'φ = atan( margin / h )',

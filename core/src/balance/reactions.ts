@@ -1,4 +1,3 @@
-import { Matrix, pseudoInverse } from 'ml-matrix';
 import type { Point2 } from '../geometry/hull.ts';
 
 /** What each contact carries, in the unit of the weight. */
@@ -35,17 +34,31 @@ export function reactions(supports: readonly Point2[], centre: Point2, weight: n
   return { held, loose };
 }
 
+/** Spread in a direction below this share of the other is none: the supports lie on a line. */
+const FLAT = 1e-9;
+
+/** Rᵢ = W/n + a·(xᵢ − x̄) + b·(yᵢ − ȳ), with (a, b) from the second moments of the supports. */
 function shared(supports: readonly Point2[], centre: Point2, weight: number): readonly number[] {
-  if (supports.length === 0) return [];
-  // About the middle of the supports, so that the three rows are of one size.
-  const mean = [0, 1].map((k) => supports.reduce((s, p) => s + p[k as 0], 0) / supports.length);
-  const spread = Math.max(1, ...supports.map((p) => Math.hypot(p[0] - mean[0]!, p[1] - mean[1]!)));
-  const row = (k: 0 | 1): number[] => supports.map((p) => (p[k] - mean[k]!) / spread);
-  const a = new Matrix([supports.map(() => 1), row(0), row(1)]);
-  const b = Matrix.columnVector([
-    weight,
-    (weight * (centre[0] - mean[0]!)) / spread,
-    (weight * (centre[1] - mean[1]!)) / spread,
+  const n = supports.length;
+  if (n === 0) return [];
+  const mean = (k: 0 | 1): number => supports.reduce((sum, p) => sum + p[k], 0) / n;
+  const [mx, my] = [mean(0), mean(1)];
+  const moment = (j: 0 | 1, k: 0 | 1): number =>
+    supports.reduce((sum, p) => sum + (p[j] - [mx, my][j]!) * (p[k] - [mx, my][k]!), 0);
+  const [a, b] = leastSolution(moment(0, 0), moment(0, 1), moment(1, 1), [
+    weight * (centre[0] - mx),
+    weight * (centre[1] - my),
   ]);
-  return pseudoInverse(a).mmul(b).to1DArray();
+  return supports.map((p) => weight / n + a * (p[0] - mx) + b * (p[1] - my));
+}
+
+/** The shortest solution of a symmetric system of two, by its axes; nothing along one that is flat. */
+function leastSolution(xx: number, xy: number, yy: number, [u, v]: Point2): Point2 {
+  const middle = (xx + yy) / 2;
+  const off = Math.hypot((xx - yy) / 2, xy);
+  const angle = Math.atan2(xy, (xx - yy) / 2) / 2;
+  const [c, s] = [Math.cos(angle), Math.sin(angle)];
+  const along = middle + off > 0 ? (c * u + s * v) / (middle + off) : 0;
+  const across = middle - off > FLAT * (middle + off) ? (c * v - s * u) / (middle - off) : 0;
+  return [c * along - s * across, s * along + c * across];
 }

@@ -32,6 +32,18 @@ export interface SnagFacts {
   'mass-near-edge': { marginMm: number; tipDeg: number; towards: string };
   'hook-below-mass': { aboveMm: number };
   'weight-too-large': { grams: number; ballMm: number; roomMm: number };
+  'wire-too-weak': {
+    wire: string;
+    place: string;
+    percent: number;
+    /** Only when the piece is turned over. */
+    turned: boolean;
+    leastMm: number;
+    mostMm: number;
+    /** A metal that would hold and fit; empty where there is none. */
+    stiffer: string;
+    strands: number;
+  };
   suspended: { gait: string };
   'body-in-ground': { part: string; mm: number };
   'limbs-meet': { first: string; second: string; mm: number; others: number };
@@ -141,6 +153,16 @@ const SENTENCES: Sentences = {
     `The highest place of the spine lies ${mm(f.aboveMm)} below the centre of mass, so the piece would turn over on its hook. Carry the hook higher on a wire, or hang it from two points.`,
   'weight-too-large': (f, mm) =>
     `A weight of ${f.grams.toFixed(0)} g is a ball of ${mm(f.ballMm)}, and ${mm(f.roomMm)} fits there under the clay. Put it into a thicker part, use lead in place of steel, or share it out.`,
+  'wire-too-weak': (f, mm) =>
+    `${f.wire} bears ${f.percent.toFixed(0)} % of what bends it at the ${f.place}${
+      f.turned ? ' when the piece is turned over' : ''
+    }, while the clay is raw: it will give. ${
+      f.leastMm <= f.mostMm
+        ? `Use wire of at least ${mm(f.leastMm)}, or ${f.strands} strands`
+        : `It would need ${mm(f.leastMm)}, and only ${mm(f.mostMm)} fits under the clay: use ${
+            f.stiffer === '' ? 'a rod' : f.stiffer
+          }, or make the limb ${mm(f.leastMm - f.mostMm)} thicker`
+    }; or prop it until it is baked, and turn the piece over only then.`,
   suspended: (f) =>
     `At this moment of the ${f.gait} no foot is on the ground, so nothing of the animal carries it: a rod from the base does, into the heaviest part of the body. Give it two if it must not turn, or slide to a moment with a foot down.`,
   'body-in-ground': (f, mm) =>

@@ -1,10 +1,10 @@
-import { Matrix, solve } from 'ml-matrix';
 import { FREEDOMS, type FreedomName } from '../anatomy/bodyPlan.ts';
 import { fitAngles } from '../anatomy/fitAngles.ts';
 import type { JointAngles } from '../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { bvhFrame, type BvhFile, type BvhPosed } from '../formats/readBvh.ts';
 import { aboutAxis, compose, IDENTITY, inverse, turn, type Quat } from '../geometry/quat.ts';
+import { leastSquares } from '../geometry/leastSquares.ts';
 import { distance, sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import { toDeg } from '../units/angles.ts';
 
@@ -169,8 +169,9 @@ export function freedomAngles(bone: Bone, wanted: Quat): Partial<Record<FreedomN
         (value, row) => (value - now[row]!) / SLOPE,
       ),
     );
-    const by = solve(new Matrix(slopes).transpose(), Matrix.columnVector([...now]), true);
-    at = at.map((rad, k) => rad - by.get(k, 0));
+    const rows = now.map((_, row) => slopes.map((slope) => slope[row]!));
+    const by = leastSquares(rows, now);
+    at = at.map((rad, k) => rad - by[k]!);
   }
   return Object.fromEntries(names.map((name, k) => [name, toDeg(wrapped(at[k]!))]));
 }

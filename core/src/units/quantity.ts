@@ -28,6 +28,7 @@ export type Unit =
   | 'ml'
   | 'g/ml'
   | 'N'
+  | 'Nmm'
   | 's'
   | 'km/h'
   | 'g/m2'
@@ -61,6 +62,7 @@ const METRIC: Readonly<Record<Unit, Shown>> = {
   deg: { unit: '°', digits: 1, factor: 1 },
   g: { unit: 'g', digits: 0, factor: 1 },
   N: { unit: 'N', digits: 1, factor: 1 },
+  Nmm: { unit: 'N·mm', digits: 1, factor: 1 },
   s: { unit: 's', digits: 2, factor: 1 },
   'km/h': { unit: 'km/h', digits: 1, factor: 1 },
   kg: { unit: 'kg', digits: 2, factor: 1 },
@@ -89,6 +91,7 @@ const IMPERIAL: Readonly<Record<Unit, Shown>> = {
   mm: { unit: 'in', digits: 3, factor: 1 / MM_PER_INCH },
   cm: { unit: 'in', digits: 2, factor: 10 / MM_PER_INCH },
   'mm/px': { unit: 'in/px', digits: 5, factor: 1 / MM_PER_INCH },
+  Nmm: { unit: 'lbf·in', digits: 3, factor: 1 / (NEWTONS_PER_POUND * MM_PER_INCH) },
   N: { unit: 'lbf', digits: 2, factor: 1 / NEWTONS_PER_POUND },
   'km/h': { unit: 'mph', digits: 1, factor: 1 / KM_PER_MILE },
   g: { unit: 'oz', digits: 1, factor: 1 / GRAMS_PER_OUNCE },

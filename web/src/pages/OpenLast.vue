@@ -1,18 +1,19 @@
 <script setup lang="ts">
-import { demoPieces } from '@keen-sinew/core';
 import { onMounted } from 'vue';
 import { useRouter } from 'vue-router';
 import { readSetting } from '../stores/pieceStorage.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 
 /** The front door: the piece that was open last, the demonstration on a first visit. */
+/** The piece that a first visit opens. */
+const FIRST_DEMO = 'otter-on-the-log';
 const store = usePieceStore();
 const router = useRouter();
 
 onMounted(async () => {
   await store.loadAll();
   const last = await readSetting<string>('last');
-  const wanted = [last, demoPieces()[0]?.id];
+  const wanted = [last, FIRST_DEMO];
   const piece =
     wanted
       .map((id) => store.pieces.find((one) => one.id === id))

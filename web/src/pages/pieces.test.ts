@@ -19,8 +19,8 @@ async function page(): Promise<VueWrapper> {
   });
   const host = { render: () => h(NMessageProvider, null, { default: () => h(PiecesPage) }) };
   const wrapper = mount(host, { global: { plugins: [pinia, router] } });
-  await flushPromises();
-  await flushPromises();
+  // The demonstration is fetched on the first visit.
+  await vi.waitFor(() => expect(wrapper.findAll('li').length).toBeGreaterThan(0));
   return wrapper;
 }
 

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import type { Snag } from '@keen-sinew/core';
 import { useEventListener } from '@vueuse/core';
-import { computed, nextTick, ref } from 'vue';
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { providePiecePlan } from '../composables/usePiecePlan.ts';
 import { provideSelection, sameTarget } from '../composables/useSelection.ts';
-import FilesDialog from '../files/FilesDialog.vue';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import SnagLine from './SnagLine.vue';
 import SpineNav from './SpineNav.vue';
@@ -16,7 +15,11 @@ const { piece, plan, bodyProgress, bodyProblem } = providePiecePlan();
 const { pick } = provideSelection();
 const route = useRoute();
 const router = useRouter();
+/** Fetched when sheets and files are asked for the first time. */
+const FilesDialog = defineAsyncComponent(() => import('../files/FilesDialog.vue'));
 const filesShown = ref(false);
+const filesAsked = ref(false);
+watch(filesShown, (shown) => (filesAsked.value ||= shown));
 const snagLine = ref<InstanceType<typeof SnagLine> | null>(null);
 
 const background = computed(() =>
@@ -83,7 +86,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <RouterView />
     </div>
     <SnagLine ref="snagLine" :snags="plan.snags" :working="background" @show="showSnag" />
-    <FilesDialog v-model:show="filesShown" />
+    <FilesDialog v-if="filesAsked" v-model:show="filesShown" />
   </div>
 </template>
 

@@ -1,5 +1,4 @@
 import {
-  demoPieces,
   newPiece,
   newPieceOf,
   problemSentence,
@@ -20,6 +19,10 @@ import {
   type Step,
 } from './pieceStorage.ts';
 import { dropPicturesOfNone } from './pictureStorage.ts';
+
+/** The demonstration pieces, fetched when they are asked for: few visits need them. */
+const demonstration = async (): Promise<readonly Piece[]> =>
+  (await import('./demonstration.ts')).demoPieces();
 
 /** Steps kept on the way back; older ones are let go. */
 const MAX_STEPS = 100;
@@ -48,7 +51,7 @@ export const usePieceStore = defineStore('pieces', () => {
   /** Reads the list of pieces; on the very first visit the demonstration is put there. */
   async function loadAll(): Promise<void> {
     if (!(await readSetting<boolean>('visited'))) {
-      for (const piece of demoPieces()) await writeNew(piece);
+      for (const piece of await demonstration()) await writeNew(piece);
       await writeSetting('visited', true);
     }
     const found: Piece[] = [];
@@ -179,7 +182,7 @@ export const usePieceStore = defineStore('pieces', () => {
   /** Puts the demonstration pieces back as they were shipped, beside whatever is there. */
   async function restoreDemo(): Promise<void> {
     const ids = await storedIds();
-    for (const piece of demoPieces()) {
+    for (const piece of await demonstration()) {
       await writeNew(ids.includes(piece.id) ? { ...piece, id: freeId(piece.name) } : piece);
     }
     await loadAll();

@@ -1,4 +1,4 @@
-import { determinant, Matrix, SVD } from 'ml-matrix';
+import { smallDeterminant, smallSvd } from '../../geometry/smallSvd.ts';
 
 /** A similarity: y = s·R·x + t, with the misses that it leaves. */
 export interface Alignment {
@@ -22,23 +22,21 @@ export function alignPoints(
   y: readonly (readonly number[])[],
 ): Alignment {
   const n = x.length;
-  const m = x[0]?.length ?? 0;
   if (n === 0 || n !== y.length) throw new Error(`${n} points cannot lie upon ${y.length}`);
   const mx = centroid(x);
   const my = centroid(y);
   const spread = x.reduce((sum, p) => sum + p.reduce((s, v, k) => s + (v - mx[k]!) ** 2, 0), 0) / n;
   if (!(spread > 0)) throw new Error('points that are all one give no scale');
-  const covariance = Matrix.zeros(m, m);
-  x.forEach((p, i) => {
-    for (let r = 0; r < m; r++)
-      for (let c = 0; c < m; c++)
-        covariance.set(r, c, covariance.get(r, c) + ((y[i]![r]! - my[r]!) * (p[c]! - mx[c]!)) / n);
-  });
-  const { leftSingularVectors: u, rightSingularVectors: v, diagonal } = new SVD(covariance);
-  const flip = determinant(u) * determinant(v) < 0 ? -1 : 1;
-  const signs = diagonal.map((_, k) => (k === m - 1 ? flip : 1));
-  const rotation = u.mmul(Matrix.diag(signs)).mmul(v.transpose()).to2DArray();
-  const scale = diagonal.reduce((sum, d, k) => sum + d * signs[k]!, 0) / spread;
+  const covariance = mx.map((_, r) =>
+    mx.map((_, c) => x.reduce((sum, p, i) => sum + (y[i]![r]! - my[r]!) * (p[c]! - mx[c]!), 0) / n),
+  );
+  const { u, sigma, v } = smallSvd(covariance);
+  const flip = smallDeterminant(u) * smallDeterminant(v) < 0 ? -1 : 1;
+  const signs = sigma.map((_, k) => (k === sigma.length - 1 ? flip : 1));
+  const rotation = mx.map((_, r) =>
+    mx.map((_, c) => signs.reduce((sum, sign, k) => sum + u[k]![r]! * sign * v[k]![c]!, 0)),
+  );
+  const scale = sigma.reduce((sum, d, k) => sum + d * signs[k]!, 0) / spread;
   const turned = (p: readonly number[]): readonly number[] =>
     rotation.map((row) => row.reduce((sum, r, k) => sum + r * p[k]!, 0));
   const shift = turned(mx).map((value, k) => my[k]! - scale * value);

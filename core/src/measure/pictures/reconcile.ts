@@ -1,4 +1,4 @@
-import { Matrix, solve } from 'ml-matrix';
+import { leastSquares } from '../../geometry/leastSquares.ts';
 import { alignPoints } from '../photo/alignment.ts';
 import { toDeg } from '../../units/angles.ts';
 import type { SharedPoint, ViewPair } from './disagreements.ts';
@@ -104,10 +104,10 @@ function fit(
   });
   if (!spread) return undefined;
   const rows = shared.map((point) => [1, ...terms.map((term) => term(point))]);
-  const misses = shared.map(({ first, second }) => [second - first]);
-  const answer = solve(new Matrix(rows), new Matrix(misses), true).to1DArray();
+  const misses = shared.map(({ first, second }) => second - first);
+  const answer = leastSquares(rows, misses);
   const left = rows.map(
-    (row, i) => misses[i]![0]! - row.reduce((sum, v, k) => sum + v * answer[k]!, 0),
+    (row, i) => misses[i]! - row.reduce((sum, v, k) => sum + v * answer[k]!, 0),
   );
   return { by: answer.slice(1), rms: rms(left) };
 }

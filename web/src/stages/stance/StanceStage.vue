@@ -76,7 +76,7 @@ const rows = computed(() => {
   const deep = top.box.max[1] - top.box.min[1];
   return [
     [view('side', true), view('front', true)],
-    piece.value.stance.hold === 'base'
+    plan.value.balance.standing.some(({ contact }) => contact.kind === 'foot')
       ? [top, tipRoseDrawing(plan.value.balance, deep * ROSE_SHARE)]
       : [top],
   ];

@@ -1,0 +1,57 @@
+import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
+import type { StancePlan } from '../stance/planStance.ts';
+import type { WiredJoint } from './planStrength.ts';
+import { roundSection } from './sections.ts';
+
+/** How far a free end hangs lower than posed, before the wire yields. */
+export interface Sag {
+  readonly boneId: string;
+  readonly name: string;
+  readonly mm: number;
+}
+
+/**
+ * Sag of the free ends (head, tail, lifted limbs) by the moment–area method: δ = ∫ M(s)·x(s)/EI ds
+ * along the chain from the trunk to the end, with x the level distance to the end; M straight between
+ * the joints, by Simpson's rule (strength of materials). Elastic: what yields hangs lower.
+ */
+export function sags(
+  posed: PosedSkeleton,
+  joints: readonly WiredJoint[],
+  stance: StancePlan,
+): readonly Sag[] {
+  const byBone = new Map(joints.map((joint) => [joint.boneId, joint]));
+  const standing = new Set(
+    stance.feet.filter(({ down }) => down).map(({ contact }) => contact.bone),
+  );
+  const ends = joints.filter(
+    ({ boneId, isTrunk }) =>
+      !isTrunk &&
+      !joints.some((other) => posedBone(posed, other.boneId).bone.parent === boneId) &&
+      !standing.has(boneId),
+  );
+  return ends.map(({ boneId }) => {
+    const tip = posedBone(posed, boneId).end;
+    let mm = 0;
+    let beyondNmm = 0;
+    let joint = byBone.get(boneId);
+    while (joint !== undefined && !joint.isTrunk) {
+      const { start, end, bone } = posedBone(posed, joint.boneId);
+      const ei = joint.metal.eMPa[2] * joint.strands * roundSection(joint.wire.diameterMm).iMm4;
+      const level = (at: readonly number[]): number => Math.hypot(tip[0] - at[0]!, tip[2] - at[2]!);
+      const middle = start.map((v, k) => (v + end[k as 0]) / 2);
+      const near = joint.load.stanceNmm;
+      const long = bone.lifeLengthMm * posed.sizeFactor;
+      mm +=
+        ((long / 6) *
+          (near * level(start) +
+            4 * ((near + beyondNmm) / 2) * level(middle) +
+            beyondNmm * level(end))) /
+        ei;
+      beyondNmm = near;
+      joint = bone.parent === null ? undefined : byBone.get(bone.parent);
+    }
+    const { bone } = posedBone(posed, boneId);
+    return { boneId, name: bone.name, mm };
+  });
+}

@@ -1,0 +1,58 @@
+import type { Piece } from '../piece/pieceSchema.ts';
+import { METALS, type Metal } from '../wire/metals.ts';
+import type { PlannedWire } from '../wire/plannedWire.ts';
+import { ropeDiameterMm } from '../wire/twist.ts';
+import type { WiredJoint } from './planStrength.ts';
+import { diameterForMoment } from './sections.ts';
+
+/** A wire is thick enough when it yields at this many times its load as posed: common practice. */
+export const WANTED_FACTOR = 1.5;
+
+/** The thinnest wire that holds, the thickest that the clay covers, and what would help. */
+export interface WireSizes {
+  readonly leastMm: number;
+  /** The joint that asks for it. */
+  readonly at: WiredJoint | undefined;
+  readonly mostMm: number;
+  /** A metal of which a wire that fits would hold; undefined where there is none. */
+  readonly stiffer: Metal | undefined;
+  /** Strands of this wire that would hold. */
+  readonly strands: number;
+}
+
+const neededMm = (joint: WiredJoint, metal: Metal): number =>
+  diameterForMoment(
+    Math.max(WANTED_FACTOR * joint.load.stanceNmm, joint.isTrunk ? 0 : joint.load.handlingNmm),
+    metal.yieldMPa[2],
+    joint.strands,
+  );
+
+/** Sizes of one wire, as one diameter all along. mm. */
+export function wireSizes(
+  wire: PlannedWire,
+  joints: readonly WiredJoint[],
+  choice: Piece['wire'],
+): WireSizes {
+  const own = joints.filter((joint) => joint.wire.id === wire.id);
+  const at = own.reduce<WiredJoint | undefined>(
+    (worst, one) =>
+      worst === undefined || neededMm(one, one.metal) > neededMm(worst, worst.metal) ? one : worst,
+    undefined,
+  );
+  const leastMm = at === undefined ? 0 : neededMm(at, at.metal);
+  // The cover is that of the rope where there are several strands.
+  const spare = 2 * (wire.cover.value - choice.coverMm);
+  const ropeMm = wire.cover.inputs.find(({ symbol }) => symbol === 'd')?.value ?? wire.diameterMm;
+  const strandsThere = ropeMm > wire.diameterMm + 1e-9 ? wire.strands : 1;
+  const mostMm = Math.max(0, (ropeMm + spare) / ropeDiameterMm(strandsThere, 1));
+  const stiffer = METALS.find(
+    (metal) => at !== undefined && metal.id !== wire.metal && neededMm(at, metal) <= mostMm,
+  );
+  return {
+    leastMm,
+    at,
+    mostMm,
+    stiffer,
+    strands: at === undefined ? 1 : Math.ceil(at.strands * (leastMm / wire.diameterMm) ** 3),
+  };
+}

@@ -1,0 +1,111 @@
+import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+import { input, type Working } from '../piece/working.ts';
+import type { PlannedWire } from '../wire/plannedWire.ts';
+import type { WiredJoint } from './planStrength.ts';
+import type { Sag } from './sag.ts';
+import { WANTED_FACTOR, wireSizes } from './sizes.ts';
+
+const common = { stage: 'wire', provenance: 'derived' } as const;
+
+/** What a joint's wire bears as posed, and when the piece is turned over, as shares of its yield. */
+export function jointWorkings(joint: WiredJoint, posed: PosedSkeleton): readonly Working[] {
+  const { bone } = posedBone(posed, joint.boneId);
+  const side = bone.side === 'mid' ? '' : `, ${bone.side}`;
+  const target = { kind: 'bone', id: joint.boneId } as const;
+  const working = (id: string, label: string, momentNmm: number, what: string): Working => ({
+    ...common,
+    id: `strength.${joint.boneId}.${id}`,
+    label: `${bone.joint.name}${side}, ${label}`,
+    value: (100 * momentNmm) / joint.yieldNmm,
+    unit: 'percent',
+    formula: 'share = M / M_y, with M_y = n · Y · πd³ / 32',
+    inputs: [
+      input('M', what, momentNmm, 'Nmm', 'derived'),
+      input('n', 'Strands there, which may slip', joint.strands, 'count', 'own'),
+      input('d', 'Wire', joint.wire.diameterMm, 'mm', 'own'),
+      input('Y', `Yield of ${joint.metal.name}`, joint.metal.yieldMPa[2], 'MPa', 'memory'),
+    ],
+    source:
+      'statics and strength of materials; raw clay carries nothing, the feet are pinned; over 100 % the wire gives',
+    target,
+  });
+  return [
+    working('posed', 'as posed', joint.load.stanceNmm, 'Moment of all that lies beyond'),
+    ...(joint.isTrunk
+      ? []
+      : [
+          working(
+            'turned',
+            'turned over',
+            joint.load.handlingNmm,
+            'Moment, held by the trunk, the worst way up',
+          ),
+        ]),
+  ];
+}
+
+/** How far an end hangs. */
+export const sagWorking = ({ boneId, name, mm }: Sag): Working => ({
+  ...common,
+  id: `strength.sag.${boneId}`,
+  label: `${name} hangs lower by`,
+  value: mm,
+  unit: 'mm',
+  formula: 'δ = ∫ M(s) · x(s) / (E·I) ds',
+  inputs: [],
+  source: 'moment–area method with E from memory; elastic: where the wire gives, it hangs lower',
+  target: { kind: 'bone', id: boneId },
+});
+
+/** The thinnest wire that holds, and the thickest that the clay covers. */
+export function sizeWorkings(
+  wire: PlannedWire,
+  joints: readonly WiredJoint[],
+  choice: Piece['wire'],
+): readonly Working[] {
+  const { leastMm, at, mostMm } = wireSizes(wire, joints, choice);
+  if (at === undefined) return [];
+  const target = { kind: 'wire', id: wire.id } as const;
+  return [
+    {
+      ...common,
+      id: `strength.${wire.id}.least`,
+      label: `${wire.id}, thinnest that holds`,
+      value: leastMm,
+      unit: 'mm',
+      digits: 2,
+      formula: 'd = ∛( 32 · max( f·M, M_turned ) / (nπY) ), at the joint that asks for most',
+      inputs: [
+        input('f', 'Times its load as posed', WANTED_FACTOR, 'ratio', 'memory'),
+        input('M', 'Moment as posed', at.load.stanceNmm, 'Nmm', 'derived'),
+        input(
+          'M_turned',
+          'Moment turned over',
+          at.isTrunk ? 0 : at.load.handlingNmm,
+          'Nmm',
+          'derived',
+        ),
+        input('n', 'Strands', at.strands, 'count', 'own'),
+        input('Y', `Yield of ${at.metal.name}`, at.metal.yieldMPa[2], 'MPa', 'memory'),
+      ],
+      source: 'strength of materials; half as much again as it must hold is common practice',
+      target: { kind: 'bone', id: at.boneId },
+    },
+    {
+      ...common,
+      id: `strength.${wire.id}.most`,
+      label: `${wire.id}, thickest that the clay covers`,
+      value: mostMm,
+      unit: 'mm',
+      digits: 2,
+      formula: '(thickness there + 2 · (cover − least cover)) / strands side by side',
+      inputs: [
+        input('cover', 'Cover at the thinnest place', wire.cover.value, 'mm', 'derived'),
+        input('least', 'Cover wanted', choice.coverMm, 'mm', 'own'),
+      ],
+      source: 'the sections of the body',
+      target,
+    },
+  ];
+}

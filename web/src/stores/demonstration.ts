@@ -1,0 +1,1 @@
+export { demoPieces } from '@keen-sinew/core';
