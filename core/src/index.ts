@@ -59,6 +59,13 @@ export { poseSkeleton, posedBone } from './anatomy/pose.ts';
 export { reachingChain, reachTo, type Reached } from './posing/reach.ts';
 export { dragReach, SNAP_MM, type DragReach } from './stance/dragReach.ts';
 export { plantedAngles } from './stance/plantedAngles.ts';
+export {
+  LOAD_CLASSES,
+  loadClass,
+  type LoadClassId,
+  type StrengthPlan,
+  type WiredJoint,
+} from './strength/planStrength.ts';
 export { heldFeet } from './stance/heldFeet.ts';
 export { dragTrunk, type TrunkDrag } from './stance/dragTrunk.ts';
 export { carriedOver, type CarriedOver } from './stance/carriedOver.ts';

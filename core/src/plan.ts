@@ -40,9 +40,9 @@ export interface Plan {
 
 /**
  * The main road: decisions in, whole plan out. Measure gives the skeleton (and what
- * its pictures and readings would make of it), Stance poses it, the
- * body tells its balance, Wire its armature, Mass its foil and clay, Cure its bakes, Skin its coat,
- * Colour its paint, Bench the steps; the sheets are drawn from the result.
+ * its pictures and readings would make of it), Stance poses it, Wire makes its armature, Mass its
+ * foil and clay; their weight tells the balance, and whether the bare wires bear it; Cure its bakes,
+ * Skin its coat, Colour its paint, Bench the steps; the sheets are drawn from the result.
  *
  * Two things take longer and are worked out apart and handed in: the body's grid (`bodyGrid`, from
  * the skeleton alone) and the heat flow (`heatRun`, answering `cure.request`). While the body is

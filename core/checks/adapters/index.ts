@@ -8,8 +8,10 @@ import { openData } from './openData.ts';
 import { solids } from './solids.ts';
 import { springback } from './springback.ts';
 import { staticBalance } from './staticBalance.ts';
+import { stockCutting } from './stockCutting.ts';
 import { wireBending } from './wireBending.ts';
 import { wireGauges } from './wireGauges.ts';
+import { wireMechanics } from './wireMechanics.ts';
 
 /** One adapter per topic. */
 export const ADAPTERS: Readonly<Record<string, Adapter>> = {
@@ -23,7 +25,9 @@ export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   solids,
   springback,
   'static-balance': staticBalance,
+  'stock-cutting': stockCutting,
   'two-view-true-length': twoViewTrueLength,
   'wire-bending': wireBending,
   'wire-gauges': wireGauges,
+  'wire-mechanics': wireMechanics,
 };

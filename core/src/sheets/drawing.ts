@@ -7,7 +7,8 @@ export type PagePoint = readonly [number, number];
  * What a line means; screen and paper choose its colour. Near side rust, far side slate, midline
  * green, always told by weight as well.
  */
-export type Ink = 'near' | 'far' | 'mid' | 'ink' | 'soft' | 'dimension' | 'skin' | 'board' | 'core';
+export type Ink =
+  'near' | 'far' | 'mid' | 'ink' | 'soft' | 'dimension' | 'watch' | 'skin' | 'board' | 'core';
 
 /** Line weights in mm on paper, each about √2 of the one before (steps of ISO 128). */
 export const WEIGHT = { hair: 0.13, thin: 0.25, far: 0.5, near: 0.7, mid: 1 } as const;

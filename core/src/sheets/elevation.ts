@@ -7,6 +7,7 @@ import { dimension } from './dimension.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
 import { coatItems, zoneItems } from './coatItems.ts';
 import { coreItems, shellLabels } from './coreItems.ts';
+import { loadItems } from './loadItems.ts';
 import { besideItems, groundItems, limitItems, weightItems } from './stanceItems.ts';
 import { BACK_TO_FRONT, boneItems, INK_OF_SIDE, skinItems, WEIGHT_OF_SIDE } from './posedItems.ts';
 import { project, type View } from './views.ts';
@@ -19,6 +20,8 @@ export interface ElevationOptions {
   readonly limitsOf?: string | null;
   /** Another stance to compare with, drawn thin behind. */
   readonly beside?: PosedSkeleton | null;
+  /** Wires by what they bear, in place of the side they are on. */
+  readonly byLoad?: boolean;
   /** The whole body as one dark shape, to judge the gesture. */
   readonly silhouette?: boolean;
 }
@@ -49,7 +52,11 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
       ? boneItems(plan.stance.posed, view)
       : []),
     ...(options.show === 'core' ? coreItems(plan, view) : []),
-    ...(options.show === 'wires' || options.show === 'core' ? wireItems(plan, view) : []),
+    ...(options.byLoad
+      ? loadItems(plan, view)
+      : options.show === 'wires' || options.show === 'core'
+        ? wireItems(plan, view)
+        : []),
     ...(options.show === 'core' && view === 'side' ? shellLabels(plan, view) : []),
     ...(options.show === 'zones' ? zoneItems(plan, view) : []),
     ...(options.show === 'coat' ? coatItems(plan, view) : []),

@@ -8,6 +8,7 @@ export const INK_HEX: Readonly<Record<Ink, string>> = {
   ink: '#20302e',
   soft: '#4f5d58',
   dimension: '#9c3f26',
+  watch: '#8a5a0b',
   skin: '#8c8672',
   board: '#8c8672',
   core: '#5f6b70',

@@ -1,3 +1,4 @@
+import type { ContactKind } from '../anatomy/bodyPlan.ts';
 import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { BalancePlan } from '../balance/planBalance.ts';
@@ -73,12 +74,16 @@ export const planStrength = lastCall(
     const bones = body?.bones ?? thinSections(posed.skeleton);
     const volume = bones.reduce((sum, one) => sum + one.volumeMm3, 0) * posed.sizeFactor ** 3;
     const flesh = fleshLoads(posed, bones, balance.grams / volume);
-    const supports = balance.standing.map((foot, i) => ({
-      boneId: foot.contact.bone,
-      at: foot.ball,
-      grams: -(balance.reactions.held[i] ?? 0),
-    }));
-    const loads = jointLoads(posed, flesh, supports, restingBones(stance));
+    const resting = restingBones(stance);
+    // Where the body lies on the ground, the ground carries it and its rods only hold it.
+    const pushes = (kind: ContactKind): boolean =>
+      kind === 'foot' || (kind === 'rod' && resting.size === 0);
+    const supports = balance.standing.flatMap(({ contact, ball }, i) =>
+      pushes(contact.kind)
+        ? [{ boneId: contact.bone, at: ball, grams: -(balance.reactions.held[i] ?? 0) }]
+        : [],
+    );
+    const loads = jointLoads(posed, flesh, supports, resting);
     const joints = wiredJoints(posed, wire, loads);
     const hanging = sags(posed, joints, stance);
     return {

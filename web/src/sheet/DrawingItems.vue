@@ -100,6 +100,9 @@ g {
 .ink-dimension {
   color: var(--rust);
 }
+.ink-watch {
+  color: var(--ochre);
+}
 .ink-far {
   color: var(--slate);
 }

@@ -1,9 +1,16 @@
 <script setup lang="ts">
-import { basePlanDrawing, elevation, wireStrips, type SheetTarget } from '@keen-sinew/core';
+import {
+  basePlanDrawing,
+  elevation,
+  LOAD_CLASSES,
+  wireStrips,
+  type SheetTarget,
+} from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
+import PickRow from '../../controls/PickRow.vue';
 import CautionNote from '../../ledger/CautionNote.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
@@ -14,6 +21,7 @@ import { usePickOnSheet } from '../usePickOnSheet.ts';
 import BendTable from './BendTable.vue';
 import CutTable from './CutTable.vue';
 import StockPart from './StockPart.vue';
+import StrengthTable from './StrengthTable.vue';
 import TestBend from './TestBend.vue';
 import WireChoices from './WireChoices.vue';
 
@@ -26,11 +34,16 @@ const chosen = computed(
   () =>
     plan.value.wire.wires.find((wire) => wire.id === chosenId.value) ?? plan.value.wire.wires[0]!,
 );
+const by = ref<'side' | 'load'>('side');
+const BYS = [
+  { label: 'Wires by side', value: 'side' },
+  { label: 'By what they bear', value: 'load' },
+];
+const options = computed(
+  () => ({ show: 'wires', dimensions: false, byLoad: by.value === 'load' }) as const,
+);
 const rows = computed(() => [
-  [
-    elevation(plan.value, 'side', { show: 'wires', dimensions: false }),
-    elevation(plan.value, 'front', { show: 'wires', dimensions: false }),
-  ],
+  [elevation(plan.value, 'side', options.value), elevation(plan.value, 'front', options.value)],
   [wireStrips([chosen.value], 'number')],
   [basePlanDrawing(plan.value.wire.base)],
 ]);
@@ -58,6 +71,17 @@ const toBench = (): void => {
       label="Side and front elevation with the wires, the chosen wire laid straight, and the base"
       @pick="pickOnSheet"
     />
+    <div class="by">
+      <PickRow
+        label="Colour of the wires"
+        :value="by"
+        :options="BYS"
+        @set="by = $event as 'load'"
+      />
+      <ul v-if="by === 'load'" class="legend" aria-label="What the lines say">
+        <li v-for="one in LOAD_CLASSES" :key="one.id" :class="one.id">{{ one.name }}</li>
+      </ul>
+    </div>
   </SheetFrame>
   <LedgerPanel stage="wire">
     <p class="scheme">
@@ -85,6 +109,9 @@ const toBench = (): void => {
     >
       <BendTable :wire="chosen" />
     </LedgerSection>
+    <LedgerSection :title="`${chosen.id}: strength under raw clay`">
+      <StrengthTable :wire-id="chosen.id" />
+    </LedgerSection>
     <LedgerSection title="Wire on hand">
       <StockPart />
     </LedgerSection>
@@ -110,6 +137,38 @@ const toBench = (): void => {
 </template>
 
 <style scoped>
+.by {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 18px;
+  align-items: center;
+}
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 16px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  font-size: 14px;
+}
+.legend li::before {
+  content: '';
+  display: inline-block;
+  width: 26px;
+  margin-right: 6px;
+  vertical-align: middle;
+  border-top: 2px solid var(--verdigris);
+}
+.legend .enough::before {
+  border-top: 3px solid var(--ink);
+}
+.legend .barely::before {
+  border-top: 4px solid var(--ochre);
+}
+.legend .gives::before {
+  border-top: 4px dashed var(--rust);
+}
 .scheme {
   margin: 0 0 10px;
   font-size: 14px;

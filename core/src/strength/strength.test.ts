@@ -1,0 +1,161 @@
+import { describe, expect, it } from 'vitest';
+import { snagSentence } from '../piece/snag.ts';
+import { planPiece } from '../plan.ts';
+import {
+  changed,
+  coarseBody,
+  otterPiece,
+  plainPiece,
+  wholePlan,
+  wolfPiece,
+} from '../testing/samples.ts';
+import { loadClass } from './planStrength.ts';
+import {
+  bundle,
+  cantilever,
+  diameterForMoment,
+  lengthAtYieldMm,
+  roundSection,
+  yieldMomentNmm,
+} from './sections.ts';
+
+describe('sections', () => {
+  it('find the diameter again that holds a moment', () => {
+    for (const [d, y, n] of [
+      [1.6, 35, 1],
+      [2, 250, 2],
+      [0.8, 60, 3],
+    ] as const)
+      expect(diameterForMoment(yieldMomentNmm(d, y, n), y, n)).toBeCloseTo(d, 9);
+  });
+
+  // Parallel axes (any text on strength): seven bonded strands are stiffer than one of their area.
+  it('hold strands together as one, or let them slip', () => {
+    const seven = bundle(7);
+    expect(seven.slippingI).toBeLessThan(seven.singleI);
+    expect(seven.bondedIx!).toBeGreaterThan(seven.singleI);
+    expect(bundle(5).bondedIx).toBeUndefined();
+  });
+
+  it('sag less the thicker the wire, sixteen times less for twice the thickness', () => {
+    const sag = (d: number): number => cantilever(100, 0.1, 0.002, d, 69_000).tipDeflectionMm;
+    let before = Infinity;
+    for (let d = 0.6; d < 5; d += 0.2) {
+      expect(sag(d)).toBeLessThan(before);
+      before = sag(d);
+    }
+    expect(sag(1) / sag(2)).toBeCloseTo(16, 9);
+  });
+
+  it('yield at their root at the length that they say', () => {
+    const [tip, even, my] = [0.15, 0.004, yieldMomentNmm(2, 35)];
+    const long = lengthAtYieldMm(my, tip, even);
+    expect(cantilever(long, tip, even, 2, 69_000).rootMomentNmm).toBeCloseTo(my, 9);
+    expect(lengthAtYieldMm(my, tip, 0)).toBeCloseTo(my / tip, 9);
+  });
+
+  it('have the moment of inertia of a disc about its middle', () => {
+    // By summing strips: ∫ y² dA over a disc of radius 1.
+    let sum = 0;
+    for (let i = 0; i < 20_000; i++) {
+      const y = -1 + (2 * (i + 0.5)) / 20_000;
+      sum += y * y * 2 * Math.sqrt(1 - y * y) * (2 / 20_000);
+    }
+    expect(roundSection(2).iMm4).toBeCloseTo(sum, 6);
+  });
+});
+
+describe('planStrength', () => {
+  const plan = wholePlan(otterPiece());
+  const joint = (id: string, of = plan) => of.strength.joints.find(({ boneId }) => boneId === id)!;
+
+  it('loads a neck by what hangs on it: weight times lever', () => {
+    const { posed } = plan.stance;
+    const skull = joint('skull');
+    const working = plan.strength.workings.find(({ id }) => id === 'strength.skull.posed')!;
+    const moment = working.inputs.find(({ symbol }) => symbol === 'M')!.value;
+    expect(moment).toBeCloseTo(skull.load.stanceNmm, 9);
+    expect(working.value).toBeCloseTo((100 * moment) / skull.yieldNmm, 9);
+    // No head’s lever is longer than the head, so its weight bounds the moment.
+    const long = posed.byId.get('skull')!.bone.lifeLengthMm * posed.sizeFactor;
+    expect(moment).toBeLessThan((plan.balance.grams / 1000) * 9.81 * long);
+    expect(joint('neckLower').load.stanceNmm).toBeGreaterThan(joint('neckUpper').load.stanceNmm);
+    expect(joint('neckUpper').load.stanceNmm).toBeGreaterThan(skull.load.stanceNmm);
+  });
+
+  it('turned over, a joint bears no less than the same weight hanging level', () => {
+    for (const { isTrunk, load, boneId } of plan.strength.joints)
+      if (!isTrunk && /neck|skull|tail/.test(boneId))
+        expect(load.handlingNmm, boneId).toBeGreaterThanOrEqual(load.stanceNmm - 1e-9);
+  });
+
+  it('is helped by stiffer metal and by more strands', () => {
+    const before = joint('radius.L');
+    const steel = changed(otterPiece(), 'wire', {
+      limbs: Object.fromEntries(
+        Object.entries(otterPiece().wire.limbs).map(([id, choice]) => [
+          id,
+          { ...choice, metal: 'steel-annealed' as const },
+        ]),
+      ),
+    });
+    const after = joint('radius.L', wholePlan(steel));
+    // Yield 250 over 35 MPa, typical values from memory; the heavier wire takes a little of it back.
+    const gain = before.posedShare / after.posedShare;
+    expect(gain).toBeLessThan(250 / 35);
+    expect(gain).toBeGreaterThan(0.95 * (250 / 35));
+    expect(loadClass(after)).not.toBe('gives');
+  });
+
+  it('follows the stance: a lifted foot leaves its load to the others', () => {
+    const standing = wholePlan(changed(plainPiece(), 'stance', { presetId: 'standing' }));
+    const lifted = wholePlan(
+      changed(plainPiece(), 'stance', { presetId: 'standing', lifted: ['forefoot.R'] }),
+    );
+    expect(joint('radius.L', lifted).load.stanceNmm).toBeGreaterThan(
+      joint('radius.L', standing).load.stanceNmm,
+    );
+    expect(joint('radius.R', lifted).load.stanceNmm).toBeLessThan(
+      joint('radius.R', standing).load.stanceNmm,
+    );
+  });
+
+  it('tells a wire that gives, with what would hold and what fits', () => {
+    const snag = plan.snags.find(({ code }) => code === 'wire-too-weak')!;
+    expect(snag.grade).toBe('watch');
+    expect(snagSentence(snag)).toMatch(/bears \d+ % of what bends it .* prop it until it is baked/);
+    expect(snagSentence(snag)).toMatch(/at least [\d.]+ mm, or \d+ strands/);
+  });
+
+  it('says so where no size both holds and fits, and names a metal or a rod', () => {
+    const thin = changed(otterPiece(), 'wire', { coverMm: 8 });
+    const sentences = planPiece(thin, coarseBody(thin))
+      .snags.filter(({ code }) => code === 'wire-too-weak')
+      .map((snag) => snagSentence(snag));
+    expect(sentences.some((sentence) => /only [\d.]+ mm fits under the clay/.test(sentence))).toBe(
+      true,
+    );
+  });
+
+  it('lets what lies on the ground bear nothing', () => {
+    const adder = changed(
+      { ...plainPiece(), measure: { ...plainPiece().measure, animalId: 'adder' } },
+      'stance',
+      { presetId: 'stretched' },
+    );
+    for (const { load } of planPiece(adder, null).strength.joints)
+      expect(load.stanceNmm).toBeLessThan(1);
+  });
+
+  it('tells how far free ends hang, more for a softer metal', () => {
+    const sagOf = (of: typeof plan, id: string): number =>
+      of.strength.workings.find((one) => one.id === `strength.sag.${id}`)!.value;
+    const wolf = wolfPiece();
+    const soft = changed(wolf, 'wire', {
+      spine: { ...wolf.wire.spine, metal: 'aluminium-soft' as const },
+    });
+    const [steel, aluminium] = [wholePlan(wolf), wholePlan(soft)];
+    expect(sagOf(aluminium, 'skull')).toBeGreaterThan(2 * sagOf(steel, 'skull'));
+    expect(sagOf(steel, 'skull')).toBeGreaterThan(0);
+  });
+});
