@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import {
   A4,
+  basePlanDrawing,
   bendsCsv,
   cutListCsv,
+  drawingDxf,
   drawingSvg,
   elevation,
   foundCsv,
@@ -11,7 +13,9 @@ import {
   planSheets,
   shoppingCsv,
   stepsCsv,
+  wireStrips,
   type BenchPlan,
+  type Drawing,
   type View,
 } from '@keen-sinew/core';
 import { NModal } from 'naive-ui';
@@ -66,6 +70,9 @@ function fromBench(name: string, make: (bench: BenchPlan) => string): void {
   if (bench) downloadText(`${piece.value.id}-${name}.csv`, make(bench), 'text/csv');
 }
 
+const dxf = (name: string, drawing: Drawing): void =>
+  downloadText(`${piece.value.id}-${name}.dxf`, drawingDxf(drawing), 'image/vnd.dxf');
+
 const FILES = [
   {
     id: 'cut-list',
@@ -91,6 +98,24 @@ const FILES = [
         'image/svg+xml',
       ),
   })),
+  ...(['side', 'front'] as const).map((view: View) => ({
+    id: `${view}.dxf`,
+    title: view === 'side' ? 'Side elevation (DXF)' : 'Front elevation (DXF)',
+    what: 'The armature in its outline, a layer for each wire, 1:1 in millimetres.',
+    make: () => dxf(view, elevation(plan.value, view, { show: 'wires', dimensions: true })),
+  })),
+  {
+    id: 'wires.dxf',
+    title: 'Wires laid straight (DXF)',
+    what: 'Every wire with its bend marks, to cut or engrave a rule from.',
+    make: () => dxf('wires', wireStrips(plan.value.wire.wires)),
+  },
+  {
+    id: 'base.dxf',
+    title: 'Drilled base (DXF)',
+    what: 'The board with its holes, for a drilling or cutting machine.',
+    make: () => dxf('base', basePlanDrawing(plan.value.wire.base)),
+  },
   {
     id: 'steps',
     title: 'Steps (CSV)',
