@@ -110,4 +110,11 @@ test('the ledger’s cut lengths are those of the exported cut list', async ({ p
     .reduce((s, cells) => s + Number(cells.at(-1)), 0);
   expect(cut).toBeCloseTo(shown, 1);
   expect(sum).toBeCloseTo(cut, 2);
+  const dxf = (
+    await downloaded(page, () =>
+      page.getByRole('button', { name: 'Wires laid straight (DXF)' }).click(),
+    )
+  ).toString();
+  expect(dxf).toContain('$INSUNITS\n70\n4\n');
+  expect(dxf).toMatch(/LINE\n8\nWIRE_B\n/);
 });
