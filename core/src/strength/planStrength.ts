@@ -102,18 +102,28 @@ export const planStrength = lastCall(
 /** Skin this near to the ground lies on it, mm. */
 const LIES_MM = 1;
 
-/** Bones whose flesh lies on the ground by itself: a belly, a tail, a coil. */
-function restingBones({ skin, ground, posed }: StancePlan): ReadonlySet<string> {
-  const feet = new Set(
-    posed.skeleton.plan.contacts.flatMap(({ bone, kind }) => (kind === 'foot' ? [bone] : [])),
-  );
-  return new Set(
+/**
+ * Bones whose flesh lies on the ground by itself: a belly, a tail, a coil. Of a body that lies, the
+ * ground carries trunk and limbs, and only neck, head and tail can hang over.
+ */
+function restingBones({ skin, ground, posed, feet }: StancePlan): ReadonlySet<string> {
+  const { plan, bones } = posed.skeleton;
+  const soles = new Set(plan.contacts.flatMap(({ bone, kind }) => (kind === 'foot' ? [bone] : [])));
+  const lying = new Set(
     skin.flatMap((part) => {
       const { min, max } = skinBox([part]);
       const gap = min[1] - groundHeight(ground, (min[0] + max[0]) / 2);
-      return gap <= LIES_MM && !feet.has(part.boneId) ? [part.boneId] : [];
+      return gap <= LIES_MM && !soles.has(part.boneId) ? [part.boneId] : [];
     }),
   );
+  const stands = feet.some(
+    ({ contact, down, touches }) => contact.kind === 'foot' && down && touches,
+  );
+  if (stands || lying.size === 0) return lying;
+  const carried = new Set(
+    plan.parts.flatMap(({ kind, keys }) => (kind === 'trunk' || kind === 'limbs' ? keys : [])),
+  );
+  return new Set([...lying, ...bones.filter(({ key }) => carried.has(key)).map(({ id }) => id)]);
 }
 
 /** Every joint that a wire of the armature runs through. */

@@ -147,6 +147,13 @@ describe('planStrength', () => {
       expect(load.stanceNmm).toBeLessThan(1);
   });
 
+  it('lets a lying body’s trunk rest, and its neck alone hang over', () => {
+    const lying = wholePlan(changed(plainPiece(), 'stance', { presetId: 'resting' }));
+    expect(joint('thoracic', lying).posedShare).toBeLessThan(1);
+    expect(joint('femur.L', lying).posedShare).toBeLessThan(0.01);
+    expect(joint('neckLower', lying).load.stanceNmm).toBeGreaterThan(1);
+  });
+
   it('tells how far free ends hang, more for a softer metal', () => {
     const sagOf = (of: typeof plan, id: string): number =>
       of.strength.workings.find((one) => one.id === `strength.sag.${id}`)!.value;

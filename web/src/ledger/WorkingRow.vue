@@ -6,7 +6,13 @@ import { useUnits } from '../composables/useUnits.ts';
 import { PROVENANCE_TEXT } from './provenanceText.ts';
 import WorkingDetail from './WorkingDetail.vue';
 
-const props = defineProps<{ working: Working; label?: string; alarm?: boolean }>();
+const props = defineProps<{
+  working: Working;
+  label?: string;
+  alarm?: boolean;
+  /** Beside other controls: the last column is only as wide as its word. */
+  tight?: boolean;
+}>();
 const { parts } = useUnits();
 const { target, open, pick } = useSelection();
 
@@ -26,7 +32,7 @@ function toggle(): void {
 </script>
 
 <template>
-  <div class="row" :class="{ picked: isPicked }">
+  <div class="row" :class="{ picked: isPicked, tight }">
     <button type="button" :aria-expanded="isOpen" :data-working="working.id" @click="toggle">
       <span class="label">{{ label ?? working.label }}</span>
       <span class="value number" :class="{ alarm }">{{ shown.number }} {{ shown.unit }}</span>
@@ -51,6 +57,9 @@ button {
   border: 0;
   padding: 6px 4px;
   cursor: pointer;
+}
+.tight button {
+  grid-template-columns: 1fr auto auto;
 }
 .picked button,
 button:hover {

@@ -54,6 +54,7 @@ const plant = (): void =>
     />
     <WorkingRow
       class="row"
+      tight
       :working="foot.working"
       :label="`${foot.contact.name}, ${foot.down ? 'down' : 'lifted'}`"
       :alarm="foot.down && !foot.touches"
