@@ -1,4 +1,3 @@
-import { FREEDOMS } from '../anatomy/bodyPlan.ts';
 import { creatureSchema } from '../anatomy/creature.ts';
 import { SHEENS } from '../anatomy/coat.ts';
 import { CLAY_IDS, TOOL_IDS } from './materialIds.ts';
@@ -6,7 +5,10 @@ import { METAL_IDS } from './metalIds.ts';
 import { PROVENANCES } from './provenance.ts';
 import { STAGES } from './working.ts';
 import { referencesSchema } from './referencesSchema.ts';
+import { stanceSchema } from './stanceSchema.ts';
 import { z } from './zodSetup.ts';
+
+export type { Counterweight, KeptStance } from './stanceSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
@@ -76,8 +78,6 @@ const stockSchema = z.strictObject({
   size: wireSizeSchema,
   lengthsMm: z.array(lengthMm(10, 100_000)).max(50),
 });
-
-const anglesSchema = z.partialRecord(z.enum(FREEDOMS), z.number().min(-180).max(180));
 
 /** What the user read off the packet or measured; null where the class of clay decides. */
 const claySchema = z.strictObject({
@@ -173,59 +173,6 @@ const benchSchema = z.strictObject({
   ),
 });
 
-/** A moment of a gait: where in the stride, 0 to 1. */
-const gaitSchema = z.strictObject({
-  id: z.string().min(1).max(40),
-  moment: z.number().min(0).max(1),
-});
-
-const along = z.number().min(-5000).max(5000);
-
-/** What it stands on, mm of the model; x forward from the root of the spine. */
-export const groundSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('flat') }),
-  /** Rises from a place on, towards the head where positive. */
-  z.strictObject({ kind: z.literal('slope'), deg: z.number().min(-45).max(45), fromMm: along }),
-  z.strictObject({ kind: z.literal('step'), riseMm: lengthMm(0.5, 1000), fromMm: along }),
-  /** A log on the base or a branch above it, lying across. */
-  z.strictObject({
-    kind: z.literal('log'),
-    atMm: along,
-    topMm: lengthMm(0.5, 2000),
-    diameterMm: lengthMm(1, 2000),
-  }),
-  /** Seen from the side, from back to front. */
-  z.strictObject({
-    kind: z.literal('rock'),
-    points: z
-      .array(z.tuple([along, z.number().min(0).max(2000)]))
-      .min(2)
-      .max(40)
-      .refine((points) => points.every(([x], i) => i === 0 || x > points[i - 1]![0]), {
-        message: 'the points of a rock go from back to front, each farther forward than the last',
-      }),
-  }),
-]);
-
-/** A metal weight inside the body, or none. */
-const weightSchema = z.strictObject({
-  boneId: z.string().min(1).max(40),
-  /** Where along the bone, 0 to 1. */
-  at: z.number().min(0).max(1),
-  grams: z.number().min(0.1).max(20_000),
-  metal: z.enum(['lead', 'steel']),
-});
-
-/** A stance under a name of the user's. */
-const keptStanceSchema = z.strictObject({
-  id: z.string().min(1).max(40),
-  name: z.string().min(1).max(60),
-  presetId: z.string().min(1).max(40),
-  gait: gaitSchema.nullable(),
-  anglesDeg: z.record(z.string().max(40), anglesSchema),
-  lifted: z.array(z.string().max(40)).max(20).nullable(),
-});
-
 /** Everything the user decided or measured about a piece; nothing that can be derived. */
 export const pieceSchema = z.strictObject({
   format: z.literal(PIECE_FORMAT),
@@ -259,30 +206,7 @@ export const pieceSchema = z.strictObject({
   }),
   /** What it was measured on: pictures with their landmarks, and readings of a specimen. */
   references: referencesSchema,
-  stance: z.strictObject({
-    presetId: z.string().min(1).max(40),
-    /** A moment of a gait in place of the stance. */
-    gait: gaitSchema.nullable(),
-    anglesDeg: z.record(z.string().max(40), anglesSchema),
-    lifted: z.array(z.string().max(40)).max(20).nullable(),
-    beyondLimits: z.boolean(),
-    /** Bones whose joints a drag leaves as they are, and feet that stay where they stand. */
-    locked: z.array(z.string().max(40)).max(200),
-    ground: groundSchema,
-    /** How the piece is held: on its base, hung from a hook, or on a wall. */
-    hold: z.enum(['base', 'hanging', 'wall']),
-    weight: weightSchema.nullable(),
-    /** The tilt that the piece on its base must survive, degrees. */
-    tiltDeg: z.number().min(1).max(45),
-    kept: z.array(keptStanceSchema).max(60),
-    base: z.strictObject({
-      lengthMm: lengthMm(20, 3000).nullable(),
-      widthMm: lengthMm(20, 3000).nullable(),
-      thicknessMm: lengthMm(2, 100),
-      /** How high a rod holds a swimming or flying body above the base. */
-      rodMm: lengthMm(0, 1000),
-    }),
-  }),
+  stance: stanceSchema,
   wire: z.strictObject({
     scheme: z.literal('bound-loops'),
     spine: wireChoiceSchema,
@@ -323,8 +247,6 @@ export type Piece = z.infer<typeof pieceSchema>;
 export type ScaleChoice = Piece['measure']['scale'];
 export type LifeLength = Piece['measure']['lifeLengths'][string];
 export type WireChoice = z.infer<typeof wireChoiceSchema>;
-export type KeptStance = z.infer<typeof keptStanceSchema>;
-export type Counterweight = z.infer<typeof weightSchema>;
 export type StockEntry = z.infer<typeof stockSchema>;
 export type ClayChoice = z.infer<typeof claySchema>;
 export type StepDone = Piece['bench']['done'][string];

@@ -1,7 +1,7 @@
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { ContactSpec, FreedomName } from '../anatomy/bodyPlan.ts';
-import { collisions } from './collisions.ts';
+import { feetSnags, groundSnags, limitSnags, meetingSnags, suspendedSnags } from './stanceSnags.ts';
 import { planGait, type GaitPlan } from './planGait.ts';
 import { groundHeight, type Ground } from '../posing/ground.ts';
 import {
@@ -13,7 +13,7 @@ import {
   stanceAngles,
 } from '../posing/settledStance.ts';
 import { bodyBox, posedBlades, type PosedBlade } from '../body/blades.ts';
-import { innerRadiusMm, padRadiusMm, skinBox, skinParts, type SkinPart } from '../body/skin.ts';
+import { padRadiusMm, skinParts, type SkinPart } from '../body/skin.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { lastCall } from '../piece/lastCall.ts';
@@ -108,7 +108,7 @@ export const planStance = lastCall((stance: Piece['stance'], measure: MeasurePla
       extent('width', 'Wide as posed', 2),
     ],
     snags: [
-      ...limitSnags(measure, angles),
+      ...limitSnags(angles),
       ...(onBase ? [...feetSnags(feet), ...suspendedSnags(gait, feet)] : []),
       ...meetingSnags(posed, folded),
       ...groundSnags(posed, skin, stance.ground, lifted),
@@ -218,110 +218,3 @@ function angleWorkings(measure: MeasurePlan, stance: Piece['stance']): readonly 
 }
 
 const sideText = (side: string): string => (side === 'mid' ? '' : `, ${side}`);
-
-function limitSnags(measure: MeasurePlan, angles: readonly Working[]): readonly Snag[] {
-  return angles.flatMap((working): Snag[] => {
-    const [minDeg, maxDeg] = working.range ?? [-180, 180];
-    if (working.value >= minDeg - 1e-6 && working.value <= maxDeg + 1e-6) return [];
-    const [joint = '', freedom = ''] = splitLast(working.label);
-    return [
-      {
-        code: 'angle-beyond-limit',
-        grade: 'fix',
-        stage: 'stance',
-        ...(working.target ? { target: working.target } : {}),
-        facts: { joint, freedom, deg: working.value, minDeg, maxDeg },
-      },
-    ];
-  });
-}
-
-const splitLast = (label: string): readonly string[] => {
-  const at = label.lastIndexOf(', ');
-  return [label.slice(0, at), label.slice(at + 2)];
-};
-
-function feetSnags(feet: readonly Footfall[]): readonly Snag[] {
-  const hanging = feet
-    .filter((foot) => foot.down && !foot.touches)
-    .map((foot): Snag => ({
-      code: 'foot-off-base',
-      grade: 'fix',
-      stage: 'stance',
-      target: { kind: 'contact', id: foot.contact.id },
-      facts: { foot: foot.contact.name, gapMm: foot.gapMm },
-    }));
-  const down = feet.filter((foot) => foot.down && foot.touches).length;
-  if (down >= 2) return hanging;
-  return [...hanging, { code: 'too-few-feet', grade: 'fix', stage: 'stance', facts: { down } }];
-}
-
-function suspendedSnags(gait: GaitPlan | null, feet: readonly Footfall[]): readonly Snag[] {
-  if (gait === null || feet.some((foot) => foot.down && foot.contact.kind !== 'rod')) return [];
-  if (gait.spec.kind === 'wave') return [];
-  const facts = { gait: gait.spec.name.toLowerCase() };
-  return [{ code: 'suspended', grade: 'watch', stage: 'stance', facts }];
-}
-
-/** Less than this is pressed aside with a thumb, mm. */
-const PRESSED_MM = 0.5;
-
-function meetingSnags(posed: PosedSkeleton, folded: readonly string[]): readonly Snag[] {
-  const found = collisions(posed, folded).filter(({ depthMm }) => depthMm > PRESSED_MM);
-  const [worst] = found;
-  if (worst === undefined) return [];
-  const name = (id: string): string => posedBone(posed, id).bone.name;
-  const second = name(worst.second);
-  return [
-    {
-      code: 'limbs-meet',
-      grade: 'fix',
-      stage: 'stance',
-      target: { kind: 'bone', id: worst.first },
-      facts: {
-        first: name(worst.first),
-        second: second.charAt(0).toLowerCase() + second.slice(1),
-        mm: worst.depthMm,
-        others: found.length - 1,
-      },
-    },
-  ];
-}
-
-/** Flesh may sink this much of its own thickness into the ground: it is flattened there. */
-const FLATTENED = 0.5;
-
-/** The deepest flesh inside the ground, apart from feet that stand on it. */
-function groundSnags(
-  posed: PosedSkeleton,
-  skin: readonly SkinPart[],
-  ground: Ground,
-  lifted: readonly string[],
-): readonly Snag[] {
-  const feet = new Set(
-    posed.skeleton.plan.contacts.flatMap(({ id, bone }) => (lifted.includes(id) ? [] : [bone])),
-  );
-  const depths = skin.flatMap((part) => {
-    const { bone } = posedBone(posed, part.boneId);
-    if (feet.has(bone.id) || feet.has(bone.parent ?? '')) return [];
-    const { min, max } = skinBox([part]);
-    const thick = 2 * innerRadiusMm(part);
-    const mm = groundHeight(ground, (min[0] + max[0]) / 2) - min[1];
-    return mm > Math.max(PRESSED_MM, FLATTENED * thick) ? [{ bone, mm }] : [];
-  });
-  const worst = depths.reduce<(typeof depths)[number] | undefined>(
-    (a, b) => (a === undefined || b.mm > a.mm ? b : a),
-    undefined,
-  );
-  if (worst === undefined) return [];
-  const part = worst.bone.name.charAt(0).toLowerCase() + worst.bone.name.slice(1);
-  return [
-    {
-      code: 'body-in-ground',
-      grade: 'watch',
-      stage: 'stance',
-      target: { kind: 'bone', id: worst.bone.id },
-      facts: { part, mm: worst.mm },
-    },
-  ];
-}
