@@ -5,6 +5,7 @@ import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts
 import BendTable from './BendTable.vue';
 import CutTable from './CutTable.vue';
 import StockPart from './StockPart.vue';
+import StrengthTable from './StrengthTable.vue';
 import TestBend from './TestBend.vue';
 import WireChoices from './WireChoices.vue';
 
@@ -93,5 +94,20 @@ describe('TestBend', () => {
       relaxedDeg: 80,
     });
     expect(plan().wire.wires[1]!.bends[0]!.bendTo!.value).toBeGreaterThan(tableAngle);
+  });
+});
+
+describe('StrengthTable', () => {
+  it('tells what each joint bears, in numbers and words, with the working', async () => {
+    const { wrapper, plan } = mountWithPiece(StrengthTable, otter, { wireId: 'C' });
+    const joints = plan().strength.joints.filter(({ wire }) => wire.id === 'C');
+    expect(wrapper.findAll('tbody tr')).toHaveLength(joints.length);
+    expect(wrapper.text()).toContain('prop it until the clay is baked');
+    const button = wrapper.find('[data-working="strength.radius.L.posed"]');
+    expect(Number(button.text())).toBeGreaterThan(100);
+    await button.trigger('click');
+    expect(wrapper.text()).toContain('M_y = n · Y · πd³ / 32');
+    await button.trigger('click');
+    expect(wrapper.text()).not.toContain('M_y = n');
   });
 });
