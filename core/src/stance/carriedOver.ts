@@ -1,7 +1,7 @@
 import { FREEDOMS } from '../anatomy/bodyPlan.ts';
 import type { JointAngles } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import { stanceAngles, type StanceChoice } from '../posing/settledStance.ts';
+import { liftedIn, stanceAngles, type StanceChoice } from '../posing/settledStance.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { plantedAngles } from './plantedAngles.ts';
 
@@ -16,8 +16,8 @@ export interface CarriedOver {
 
 /**
  * A stance of one animal on another of the same plan: every angle carries over, within the other's
- * limits, and the feet are planted again on its own limbs. The result stands on the plan's first
- * stance with all angles the user's own.
+ * limits, feet that were up stay up, and the others are planted again on its own limbs. All angles
+ * are the user's own.
  */
 export function carriedOver(
   from: Skeleton,
@@ -44,8 +44,10 @@ export function carriedOver(
       }),
     );
   }
-  const presetId = to.plan.stances[0]?.id ?? '';
-  const lifted = (choice.lifted ?? []).filter((id) =>
+  // A body that lies goes on lying; a moment of a gait becomes a stance of its own.
+  const named = choice.gait ? undefined : to.plan.stances.find(({ id }) => id === choice.presetId);
+  const presetId = named?.id ?? to.plan.stances[0]?.id ?? '';
+  const lifted = liftedIn(from, choice).filter((id) =>
     to.plan.contacts.some((contact) => contact.id === id),
   );
   const stance = { presetId, gait: null, anglesDeg: own, lifted };

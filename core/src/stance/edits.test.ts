@@ -7,12 +7,7 @@ import { ANIMALS, animalById, planById } from '../anatomy/registry.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import { distance } from '../geometry/vec3.ts';
 import { FLAT, groundHeight, groundLine, type Ground } from '../posing/ground.ts';
-import {
-  liftedIn,
-  settledStance,
-  stanceAngles,
-  type StanceChoice,
-} from '../posing/settledStance.ts';
+import { settledStance, stanceAngles, type StanceChoice } from '../posing/settledStance.ts';
 import { evenNumbers } from '../testing/tracing.ts';
 import { changed, plainPiece, wholePlan } from '../testing/samples.ts';
 import { carriedOver } from './carriedOver.ts';
@@ -344,15 +339,18 @@ describe('a stance on another animal of the plan', () => {
     const angles = stanceAngles(wolf, result.stance);
     expect(angles['neckLower']!.flexion).toBe(stanceAngles(otter, walking)['neckLower']!.flexion);
     const piece = changed(plainPiece(), 'measure', { animalId: 'grey-wolf' });
-    const plan = wholePlan(
-      changed(piece, 'stance', {
-        ...result.stance,
-        lifted: [...liftedIn(otter, walking)],
-      }),
-    );
+    const plan = wholePlan(changed(piece, 'stance', result.stance));
+    expect(result.stance.lifted).toEqual(['forefoot.R']);
     for (const foot of plan.stance.feet.filter(({ down }) => down))
       expect(foot.touches, foot.contact.name).toBe(true);
     expect(result.missing).toEqual([]);
+  });
+
+  it('goes on lying where it lay', () => {
+    const lying = { ...standing, presetId: 'resting' };
+    const { stance } = carriedOver(otter, lying, wolf);
+    expect(stance.presetId).toBe('resting');
+    expect(stance.lifted).toHaveLength(4);
   });
 
   it('says what the other does not have, and what had to be cut', () => {

@@ -101,7 +101,7 @@ export function groundOf(
     case 'flat':
       return { kind };
     case 'slope':
-      return { kind, deg: 10, fromMm: round(-rearX) * -1 };
+      return { kind, deg: 10, fromMm: Math.round(rearX) };
     case 'step':
       return { kind, riseMm: round(tall * 0.12), fromMm: Math.round((frontX + rearX) / 2) };
     case 'log':
