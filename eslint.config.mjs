@@ -11,6 +11,7 @@ const ROAD = [
   'mass',
   'balance',
   'strength',
+  'schemes',
   'cure',
   'skin',
   'colour',

@@ -4,7 +4,7 @@ export { planPiece, type Plan } from './plan.ts';
 export { parseLength } from './units/parseLength.ts';
 export { parseMass, parseMinutes, parseTemperature } from './units/parseMeasure.ts';
 export { parseNumber, parseScale } from './units/parseNumber.ts';
-export { parseWireSize } from './units/parseWireSize.ts';
+export { bareSizes, parseWireSize } from './units/parseWireSize.ts';
 export { accepted, problemSentence, refused, type Parsed, type Problem } from './units/problem.ts';
 export { formatQuantity, quantityText, type Unit, type UnitSystem } from './units/quantity.ts';
 export { sizeText, type WireSize } from './units/gauges.ts';
@@ -102,9 +102,45 @@ export { SHEENS, type Sheen } from './anatomy/coat.ts';
 export type { BenchPlan, StepPlan } from './bench/planBench.ts';
 export { sentenceText, type Sentence } from './bench/step.ts';
 export { CAUTIONS, type CautionId } from './piece/cautions.ts';
-export { METAL_IDS, type MetalId } from './piece/metalIds.ts';
-export { METALS, metalById } from './wire/metals.ts';
-export type { PlannedBend, PlannedWire } from './wire/plannedWire.ts';
+export type { MetalId } from './piece/metalIds.ts';
+export { METALS, metalById, metalsOf, type Metal } from './wire/metals.ts';
+export type { MoreStrands, PlannedBend, PlannedWire, WireKind } from './wire/plannedWire.ts';
+export {
+  BINDER_IDS,
+  LIMB_WAYS,
+  SCHEME_IDS,
+  THREAD_IDS,
+  type BinderId,
+  type LimbWay,
+  type OwnMetal,
+  type SchemeId,
+  type SoldEntry,
+  type ThreadId,
+} from './piece/wireSchema.ts';
+export { SCHEMES, schemeById, wayOf, type Scheme } from './wire/schemes.ts';
+export { BINDERS, binderById } from './wire/binders.ts';
+export { THREADS, threadById } from './wire/hardware.ts';
+export type { FinePart } from './wire/fineDrafts.ts';
+export type { Binding } from './wire/bindings.ts';
+export type { Hinge } from './wire/hinges.ts';
+export type { RoutePoint } from './wire/routePoints.ts';
+export {
+  baseKey,
+  fromOtherEnd,
+  mayEdit,
+  merged,
+  movedPoint,
+  overJoint,
+  routeTargets,
+  splitAt,
+  waysOf,
+  withoutPoint,
+  withWays,
+  type Ways,
+} from './wire/routeEdits.ts';
+export { afterCutting } from './wire/afterCutting.ts';
+export { compareSchemes, type SchemeCase, type SchemeCost } from './schemes/compareSchemes.ts';
+export { recommendScheme, type Reason, type SchemeAdvice } from './schemes/recommendScheme.ts';
 export type { WirePlan } from './wire/planWire.ts';
 export type { StockGroup } from './wire/planStock.ts';
 export type { BasePlan, Hole } from './wire/baseHoles.ts';

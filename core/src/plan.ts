@@ -1,6 +1,7 @@
 import { planBench, type BenchPlan } from './bench/planBench.ts';
 import type { BodyGrid } from './body/bodyGrid.ts';
 import { planColour, type ColourPlan } from './colour/planColour.ts';
+import { bindingHeatSnags } from './cure/bindingHeat.ts';
 import type { HeatRun } from './cure/heatRun.ts';
 import { planCure, type CurePlan } from './cure/planCure.ts';
 import { regionBuilds, type RegionBuild } from './mass/buildUp.ts';
@@ -58,6 +59,7 @@ export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | n
   const balance = planBalance(piece.stance, measure, stance, body, mass);
   const strength = planStrength(piece.wire, stance, wire, balance, body);
   const cure = planCure(piece.cure, piece.mass, measure, stance, heat);
+  const bound = bindingHeatSnags(piece.wire.binder.kind, wire, cure);
   const skin = planSkin(piece.skin, measure);
   const colour = planColour(piece.colour, measure, body);
   const bench = planBench(piece, wire, mass, cure, skin, colour);
@@ -88,10 +90,11 @@ export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | n
       ...(colour?.workings ?? []),
       ...(bench?.workings ?? []),
     ],
-    snags: worstFirst(
-      [measure, references, stance, balance, wire, strength, mass, cure, skin, bench].flatMap(
+    snags: worstFirst([
+      ...[measure, references, stance, balance, wire, strength, mass, cure, skin, bench].flatMap(
         (one) => one?.snags ?? [],
       ),
-    ),
+      ...bound,
+    ]),
   };
 }

@@ -1,7 +1,7 @@
-import { cutFromStock } from '../../src/wire/stockCutting.ts';
+import { fewestSticks } from '../../src/wire/stockCutting.ts';
 import { nums, type Adapter } from '../checkFile.ts';
 
-/** The fewest equal sticks that give all pieces: one more is tried until nothing is missing. */
+/** The fewest equal sticks that give all pieces. */
 export const stockCutting: Adapter = (one) => {
   const items = one.input['items'] as readonly number[] | undefined;
   const given = nums(one, 'stock', 'kerf');
@@ -9,14 +9,10 @@ export const stockCutting: Adapter = (one) => {
   const [stock, kerf] = given;
   const pieces = items.map((mm, i) => ({ id: String(i), mm }));
   const total = items.reduce((sum, mm) => sum + mm, 0);
-  const bound = Math.ceil(total / stock);
-  let sticks = bound;
-  const fits = (count: number): boolean =>
-    cutFromStock(
-      pieces,
-      Array.from({ length: count }, (_, i) => ({ id: String(i), mm: stock })),
-      kerf,
-    ).missing.length === 0;
-  while (!fits(sticks)) sticks += 1;
-  return { optimal_sticks: sticks, ceil_bound: bound, waste_mm: sticks * stock - total };
+  const { sticks = NaN } = fewestSticks(pieces, stock, kerf);
+  return {
+    optimal_sticks: sticks,
+    ceil_bound: Math.ceil(total / stock),
+    waste_mm: sticks * stock - total,
+  };
 };

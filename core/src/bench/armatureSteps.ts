@@ -17,7 +17,9 @@ export function armatureSteps(wire: WirePlan, piece: Pick<Piece, 'wire'>): reado
       cautions: [],
       needs: [],
     },
-    ...wire.wires.flatMap((one) => [cutStep(one), bendStep(one)]),
+    ...wire.wires.flatMap((one) =>
+      one.otherEndOf === null ? [cutStep(one), bendStep(one)] : [bendStep(one)],
+    ),
     drillStep(wire),
     {
       id: 'wire.bind',
@@ -61,20 +63,17 @@ function bindingText({ wires }: WirePlan, turns: number): readonly string[] {
 }
 
 function cutStep(wire: PlannedWire): Step {
-  const short: Sentence =
-    wire.shortStrands === null
-      ? []
-      : [
-          `, and ${wire.shortStrands.count} of `,
-          wire.shortStrands.cut,
-          ' that begins at the root of the tail',
-        ];
+  const short = wire.moreStrands.flatMap(({ name, count, cut }): Sentence => [
+    `, and ${count} of `,
+    cut,
+    ` (${name.toLowerCase()})`,
+  ]);
   return {
     id: `wire.${wire.id}.cut`,
     stage: 'wire',
     title: `Cut ${wire.id}, ${wire.name.toLowerCase()}`,
     sentence: [
-      `Cut ${wire.metalName}, ${wire.sizeText}: `,
+      `Cut ${wire.count > 1 ? `${wire.count} times ` : ''}${wire.metalName}, ${wire.sizeText}: `,
       wire.cut,
       ...short,
       `. Mark the ${wire.namedEnd} with tape.`,

@@ -1,14 +1,9 @@
 import type { ColourPlan } from '../colour/planColour.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import { asInput, input, type Working } from '../piece/working.ts';
+import { asInput, type Working } from '../piece/working.ts';
 import type { Sentence } from './step.ts';
-import { ropeDiameterMm } from '../wire/twist.ts';
 import type { WirePlan } from '../wire/planWire.ts';
-
-/** Turns of tie wire round a crossing, and its diameter in mm: common practice. */
-const TIE_TURNS = 10;
-const TIE_WIRE_MM = 0.5;
 
 /** One thing to have, with its quantity. */
 export interface ShoppingLine {
@@ -33,15 +28,27 @@ export function shoppingList(
     ...wire.stock.groups
       .filter((group) => group.buy.value > 0)
       .map((group) => line(`${group.metalName}, ${group.sizeText}`, group.buy)),
-    line('Thin tie wire, soft', tieWire(wire)),
+    ...(wire.bindings.total.unit === 'm'
+      ? [line('Tie for the bindings', wire.bindings.total)]
+      : []),
     line(
       ['Board for the base, ', wire.base.length, ' by ', wire.base.width],
       count('bench.shop.board', 'Boards', 1, 'one piece, one base', []),
     ),
-    line(
-      'Nuts and washers, or clamps for the pegs',
-      count('bench.shop.nuts', 'Pegs to fix', wire.base.holes.length, 'one for each hole', []),
-    ),
+    ...(wire.base.hardware.length > 0
+      ? wire.base.hardware.map((one) => line(one.label, one))
+      : [
+          line(
+            'Nuts and washers, or clamps for the pegs',
+            count(
+              'bench.shop.nuts',
+              'Pegs to fix',
+              wire.base.holes.length,
+              'one for each hole',
+              [],
+            ),
+          ),
+        ]),
     line('Kitchen foil', mass.foil.metres),
     line([`${mass.figures.name}, packets of `, mass.figures.packet], mass.packets),
     line(`Primer, ${piece.colour.primer}`, colour.primer),
@@ -50,32 +57,6 @@ export function shoppingList(
     ),
     ...colour.varnishes.map(({ ml }) => line(ml.label, ml)),
   ].filter((one) => one.quantity.value > 0);
-}
-
-/** Each loop is lashed where it crosses the spine: N·π·(rope + limb + tie) for every crossing. */
-function tieWire(wire: WirePlan): Working {
-  const [spine, ...limbs] = wire.wires;
-  const rope = spine === undefined ? 0 : ropeDiameterMm(spine.strands, spine.diameterMm);
-  const each = limbs.map((limb) => Math.PI * (rope + limb.diameterMm + TIE_WIRE_MM) * TIE_TURNS);
-  return {
-    id: 'bench.shop.tie-wire',
-    stage: 'bench',
-    label: 'Tie wire for the crossings',
-    value: each.reduce((sum, mm) => sum + mm, 0) / 1000,
-    unit: 'm',
-    digits: 2,
-    provenance: 'derived',
-    formula: 'L = Σ N · π · (D + d + t)',
-    inputs: [
-      input('N', 'Turns for each crossing', TIE_TURNS, 'count', 'memory'),
-      input('D', 'Rope of the spine', rope, 'mm', 'derived'),
-      ...limbs.map((limb, i) =>
-        input(`d${i + 1}`, `${limb.id} ${limb.name}`, limb.diameterMm, 'mm', 'own'),
-      ),
-      input('t', 'Tie wire', TIE_WIRE_MM, 'mm', 'memory'),
-    ],
-    source: 'common practice: ten close turns hold a crossing',
-  };
 }
 
 function paint(zone: ColourPlan['zones'][number]): Working {

@@ -66,7 +66,8 @@ describe('csv', () => {
     expect(rows).toHaveLength(bends.length);
     rows.forEach((row, i) => {
       expect(Number(row[5])).toBeCloseTo(bends[i]!.mark.value, 2);
-      expect(Number(row[8])).toBeCloseTo(bends[i]!.bendTo!.value, 2);
+      expect(Number(row[6])).toBeCloseTo(bends[i]!.middle.value, 2);
+      expect(Number(row[9])).toBeCloseTo(bends[i]!.bendTo!.value, 2);
     });
   });
 });

@@ -9,19 +9,14 @@ const rounded = (value: number): number => Math.round(value * 1000) / 1000;
 /** The cut list as CSV: each allowance a row, and each piece closed by a row "cut". mm. */
 export function cutListCsv(plan: WirePlan): string {
   const header = ['piece', 'name', 'quantity', 'metal', 'diameter_mm', 'line', 'length_mm'];
-  const rows = plan.wires.flatMap((wire) => [
-    ...pieceRows(wire, wire.id, wire.name, 1, wire.lines, wire.cut),
-    ...(wire.shortStrands === null
-      ? []
-      : pieceRows(
-          wire,
-          `${wire.id}2`,
-          `${wire.name}, short strand`,
-          wire.shortStrands.count,
-          wire.shortStrands.lines,
-          wire.shortStrands.cut,
-        )),
-  ]);
+  const rows = plan.wires
+    .filter(({ otherEndOf }) => otherEndOf === null)
+    .flatMap((wire) => [
+      ...pieceRows(wire, wire.id, wire.name, wire.count, wire.lines, wire.cut),
+      ...wire.moreStrands.flatMap(({ id, name, count, lines, cut }) =>
+        pieceRows(wire, id, name, count, lines, cut),
+      ),
+    ]);
   return csvText(header, rows);
 }
 
@@ -54,6 +49,7 @@ export function bendsCsv(plan: WirePlan): string {
     'place',
     'feed_mm',
     'mark_mm',
+    'middle_mm',
     'turn_deg',
     'angle_deg',
     'bend_to_deg',
@@ -66,6 +62,7 @@ export function bendsCsv(plan: WirePlan): string {
       bend.place,
       rounded(bend.feed.value),
       rounded(bend.mark.value),
+      rounded(bend.middle.value),
       rounded(bend.turn.value),
       rounded(bend.angle.value),
       bend.bendTo && rounded(bend.bendTo.value),

@@ -93,17 +93,17 @@ describe('sheetGroups', () => {
 describe('the weight of the model', () => {
   it('is clay, foil and wire, each from its own density', () => {
     const { mass, wire } = wholePlan(wolfPiece());
-    // All wires of the wolf are one steel of one gauge: ρ·π·d²/4 for each metre.
-    const metres = wire.wires.reduce(
-      (sum, one) =>
-        sum +
-        one.cut.value +
-        (one.shortStrands ? one.shortStrands.count * one.shortStrands.cut.value : 0),
-      0,
-    );
-    const d = wire.wires[0]!.diameterMm;
-    const steelG =
-      ((metres / 1000) * metalById('steel-annealed').densityKgM3 * Math.PI * d * d) / 4 / 1000;
+    // Every piece of wire by itself: ρ·π·d²/4 for each metre.
+    const steel = metalById('steel-annealed').densityKgM3;
+    const gramsOf = (mm: number, d: number): number =>
+      ((mm / 1000) * steel * Math.PI * d * d) / 4 / 1000;
+    let steelG = 0;
+    for (const one of wire.wires) {
+      expect(one.metal).toBe('steel-annealed');
+      steelG += one.count * gramsOf(one.cut.value, one.diameterMm);
+      for (const { count, cut } of one.moreStrands)
+        steelG += count * gramsOf(cut.value, one.diameterMm);
+    }
     const clayG = mass!.clayVolume.value * mass!.figures.density.value;
     expect(mass!.modelGrams.value).toBeCloseTo(clayG + mass!.foil.grams.value + steelG, 6);
   });

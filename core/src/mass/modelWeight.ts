@@ -1,5 +1,6 @@
 import { asInput, input, type Working } from '../piece/working.ts';
-import { gramsPerMetre, metalById } from '../wire/metals.ts';
+import { gramsPerMetre } from '../wire/metals.ts';
+import { cutPieces } from '../wire/planStock.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 
 /** What the finished piece weighs off its base, g: clay without the spare, foil and all wire. */
@@ -9,11 +10,11 @@ export function modelWeight(
   foilGrams: Working,
   wire: WirePlan,
 ): Working {
-  const wireGrams = wire.wires.reduce((sum, one) => {
-    const strands =
-      one.cut.value + (one.shortStrands?.count ?? 0) * (one.shortStrands?.cut.value ?? 0);
-    return sum + (strands / 1000) * gramsPerMetre(one.diameterMm, metalById(one.metal).densityKgM3);
-  }, 0);
+  const wireGrams = cutPieces(wire.wires).reduce(
+    (sum, { mm, wire: { diameterMm, densityKgM3 } }) =>
+      sum + (mm / 1000) * gramsPerMetre(diameterMm, densityKgM3),
+    0,
+  );
   const clayGrams = clayVolume.value * density.value;
   return {
     id: 'mass.model.grams',

@@ -33,7 +33,15 @@ function otterOnTheLog(): Piece {
       ...otter.wire,
       spine: { ...wire, strands: 2 },
       limbs: { 'hind-legs': wire, 'fore-legs': wire },
-      stock: [{ id: 'coil-1', metal: wire.metal, size: wire.size, lengthsMm: [1000, 1000] }],
+      stock: [
+        { id: 'coil-1', metal: wire.metal, size: wire.size, lengthsMm: [1000, 1000] },
+        {
+          id: 'coil-2',
+          metal: wire.metal,
+          size: { system: 'mm', value: 1 },
+          lengthsMm: [500],
+        },
+      ],
     },
     mass: {
       ...otter.mass,

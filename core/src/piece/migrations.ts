@@ -1,4 +1,4 @@
-import { GROWN_UP, laterStages, NEW_STANCE, NO_REFERENCES, ROD_MM } from './newPiece.ts';
+import { GROWN_UP, laterStages, NEW_STANCE, NEW_WIRE, NO_REFERENCES, ROD_MM } from './newPiece.ts';
 import { PIECE_VERSION } from './pieceSchema.ts';
 
 type Step = (old: Record<string, unknown>) => Record<string, unknown>;
@@ -7,9 +7,15 @@ type Step = (old: Record<string, unknown>) => Record<string, unknown>;
  * From version n to n + 1, under n. Version 1 ended at the wire; version 2 goes on to the varnish,
  * and an older piece takes the defaults of the stages it did not know. Version 3 knows own animals,
  * sexes and young, rods, and scales by any size of the plan. Version 4 keeps pictures and readings, and
- * how sure an own length is. Version 5 knows gaits, grounds, kept stances, weights and hooks.
+ * how sure an own length is. Version 5 knows gaits, grounds, kept stances, weights and hooks. Version 6
+ * knows six schemes, own routes and metals, bindings, and what wire costs.
  */
 const STEPS: Readonly<Record<number, Step>> = {
+  5: (old) => ({
+    ...old,
+    version: 6,
+    wire: { ...NEW_WIRE, ...(old['wire'] as Record<string, unknown>) },
+  }),
   4: (old) => ({
     ...old,
     version: 5,

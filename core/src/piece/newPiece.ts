@@ -5,7 +5,7 @@ import { bodyBox } from '../body/blades.ts';
 import { planSizes } from '../posing/planSizes.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { boxSize } from '../geometry/box.ts';
-import { firstWires } from './firstWires.ts';
+import { firstWires, type FirstWires } from './firstWires.ts';
 import { PIECE_FORMAT, PIECE_VERSION, type Piece } from './pieceSchema.ts';
 
 /** A grown animal of no particular sex. */
@@ -104,8 +104,6 @@ function pieceOn(
 ): Piece {
   const lifePerModel = handyScale(of);
   const first = firstWires(subjectOf(of), lifePerModel);
-  const wire = (mm: number) =>
-    ({ metal: 'aluminium-soft', size: { system: 'mm', value: mm }, strands: 1 }) as const;
   return {
     format: PIECE_FORMAT,
     version: PIECE_VERSION,
@@ -129,30 +127,64 @@ function pieceOn(
       beyondLimits: false,
       base: { lengthMm: null, widthMm: null, thicknessMm: 18, rodMm: ROD_MM },
     },
-    wire: {
-      scheme: 'bound-loops',
-      spine: { ...wire(first.spineMm), strands: 2 },
-      limbs: Object.fromEntries(
-        Object.entries(first.limbsMm).map(([pair, mm]) => [pair, wire(mm)]),
-      ),
-      bendRadiusInDiameters: 1.5,
-      coverMm: first.coverMm,
-      twistPitchInDiameters: 10,
-      allowancesMm: {
-        fold: 25,
-        hook: 40,
-        tieEnd: 20,
-        nutAndWashers: 8,
-        margin: 5,
-        marginPerBend: 1,
-      },
-      hipTurns: 2,
-      sawLossMm: 0,
-      testBends: {},
-      stock: [],
-    },
+    wire: newWire(first),
     ...laterStages(),
     confirmed: [],
+  };
+}
+
+const soft = (mm: number) =>
+  ({ metal: 'aluminium-soft', size: { system: 'mm', value: mm }, strands: 1 }) as const;
+
+/** The wire decisions that documents before version 6 did not know, on common practice. */
+export const NEW_WIRE = Object.freeze({
+  ways: {},
+  rod: { metal: 'steel-annealed', size: { system: 'mm', value: 2 }, thread: null },
+  neckStrands: 0,
+  taperTail: false,
+  coilPitchInDiameters: 6,
+  fine: {},
+  routes: {},
+  binder: {
+    kind: 'tie-wire',
+    metal: 'steel-annealed',
+    size: { system: 'mm', value: 0.4 },
+    turns: 3,
+    tailMm: 15,
+    overlapMm: 25,
+  },
+  posable: false,
+  freeJoints: [],
+  bendAt: 'start',
+  ownMetals: [],
+  sold: [],
+  keepMm: 60,
+} satisfies Partial<Piece['wire']>);
+
+/** Wire of a new piece: bound loops of soft aluminium, as thick as its limbs can hide. */
+function newWire(first: FirstWires): Piece['wire'] {
+  const thickest = Math.max(first.spineMm, ...Object.values(first.limbsMm));
+  return {
+    ...NEW_WIRE,
+    scheme: 'bound-loops',
+    spine: { ...soft(first.spineMm), strands: 2 },
+    limbs: Object.fromEntries(Object.entries(first.limbsMm).map(([pair, mm]) => [pair, soft(mm)])),
+    rod: { ...NEW_WIRE.rod, size: { system: 'mm', value: thickest } },
+    bendRadiusInDiameters: 1.5,
+    coverMm: first.coverMm,
+    twistPitchInDiameters: 10,
+    allowancesMm: {
+      fold: 25,
+      hook: 40,
+      tieEnd: 20,
+      nutAndWashers: 8,
+      margin: 5,
+      marginPerBend: 1,
+    },
+    hipTurns: 2,
+    sawLossMm: 0,
+    testBends: {},
+    stock: [],
   };
 }
 

@@ -1,18 +1,19 @@
 import { creatureSchema } from '../anatomy/creature.ts';
 import { SHEENS } from '../anatomy/coat.ts';
 import { CLAY_IDS, TOOL_IDS } from './materialIds.ts';
-import { METAL_IDS } from './metalIds.ts';
 import { PROVENANCES } from './provenance.ts';
 import { STAGES } from './working.ts';
 import { referencesSchema } from './referencesSchema.ts';
 import { stanceSchema } from './stanceSchema.ts';
+import { wireSchema } from './wireSchema.ts';
 import { z } from './zodSetup.ts';
 
 export type { Counterweight, KeptStance } from './stanceSchema.ts';
+export type { SoldEntry, StockEntry, WireChoice } from './wireSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 5;
+export const PIECE_VERSION = 6;
 
 const celsius = z.number().min(0).max(300);
 const lengthMm = (min: number, max: number): z.ZodNumber => z.number().min(min).max(max);
@@ -57,27 +58,6 @@ export const scaleSchema = z.discriminatedUnion('by', [
   /** Eyes that are at hand or sold: the scale at which they fit. */
   z.strictObject({ by: z.literal('eye'), mm: lengthMm(0.5, 60) }),
 ]);
-
-export const wireSizeSchema = z.strictObject({
-  system: z.enum(['AWG', 'SWG', 'US steel', 'mm']),
-  value: z.number().min(-6).max(60),
-});
-
-const metalSchema = z.enum(METAL_IDS);
-
-const wireChoiceSchema = z.strictObject({
-  metal: metalSchema,
-  size: wireSizeSchema,
-  strands: z.number().int().min(1).max(7),
-});
-
-/** Wire the user owns: the same metal and size, in one or more lengths. */
-const stockSchema = z.strictObject({
-  id: z.string().min(1).max(40),
-  metal: metalSchema,
-  size: wireSizeSchema,
-  lengthsMm: z.array(lengthMm(10, 100_000)).max(50),
-});
 
 /** What the user read off the packet or measured; null where the class of clay decides. */
 const claySchema = z.strictObject({
@@ -207,33 +187,7 @@ export const pieceSchema = z.strictObject({
   /** What it was measured on: pictures with their landmarks, and readings of a specimen. */
   references: referencesSchema,
   stance: stanceSchema,
-  wire: z.strictObject({
-    scheme: z.literal('bound-loops'),
-    spine: wireChoiceSchema,
-    limbs: z.record(z.string().max(40), wireChoiceSchema),
-    bendRadiusInDiameters: z.number().min(1).max(20),
-    coverMm: lengthMm(0, 10),
-    twistPitchInDiameters: z.number().min(3).max(60),
-    allowancesMm: z.strictObject({
-      fold: lengthMm(0, 200),
-      hook: lengthMm(0, 300),
-      tieEnd: lengthMm(0, 200),
-      nutAndWashers: lengthMm(0, 100),
-      margin: lengthMm(0, 200),
-      marginPerBend: lengthMm(0, 20),
-    }),
-    hipTurns: z.number().min(0).max(10),
-    sawLossMm: lengthMm(0, 5),
-    testBends: z.partialRecord(
-      metalSchema,
-      z.strictObject({
-        diameterMm: lengthMm(0.2, 12),
-        radiusMm: lengthMm(0.5, 200),
-        relaxedDeg: z.number().min(30).max(90),
-      }),
-    ),
-    stock: z.array(stockSchema).max(40),
-  }),
+  wire: wireSchema,
   mass: massSchema,
   cure: cureSchema,
   skin: skinSchema,
@@ -246,7 +200,5 @@ export const pieceSchema = z.strictObject({
 export type Piece = z.infer<typeof pieceSchema>;
 export type ScaleChoice = Piece['measure']['scale'];
 export type LifeLength = Piece['measure']['lifeLengths'][string];
-export type WireChoice = z.infer<typeof wireChoiceSchema>;
-export type StockEntry = z.infer<typeof stockSchema>;
 export type ClayChoice = z.infer<typeof claySchema>;
 export type StepDone = Piece['bench']['done'][string];

@@ -56,6 +56,7 @@ function checkNames(piece: Piece): Parsed<Piece> {
   const keys = new Set(plan.bones.map((bone) => bone.key));
   const ids = new Set(plan.bones.map((bone) => bone.id));
   const feet = new Set(plan.contacts.map((contact) => contact.id));
+  const pairs = new Set(plan.limbPairs.map((pair) => pair.id));
   const regions = new Set(plan.regions.map((region) => region.id));
   const zones = new Set(animal.coat.map((zone) => zone.id));
   const strange =
@@ -63,6 +64,9 @@ function checkNames(piece: Piece): Parsed<Piece> {
     firstStrange('references.readings', Object.keys(piece.references.readings), ids) ??
     firstStrange('stance.anglesDeg', Object.keys(piece.stance.anglesDeg), ids) ??
     firstStrange('stance.lifted', piece.stance.lifted ?? [], feet) ??
+    firstStrange('wire.ways', Object.keys(piece.wire.ways), pairs) ??
+    firstStrange('wire.fine', Object.keys(piece.wire.fine), keys) ??
+    firstStrange('wire.freeJoints', piece.wire.freeJoints, ids) ??
     firstStrange('mass.shells', Object.keys(piece.mass.shells), regions) ??
     firstStrange('skin.zones', Object.keys(piece.skin.zones), zones) ??
     firstStrange('colour.zones', Object.keys(piece.colour.zones), zones);
@@ -81,7 +85,11 @@ function checkNames(piece: Piece): Parsed<Piece> {
   const wireSizes = [
     piece.wire.spine.size,
     ...Object.values(piece.wire.limbs).map((choice) => choice.size),
+    piece.wire.rod.size,
+    piece.wire.binder.size,
+    ...Object.values(piece.wire.fine).flatMap((choice) => (choice === null ? [] : [choice.size])),
     ...piece.wire.stock.map((entry) => entry.size),
+    ...piece.wire.sold.map((entry) => entry.size),
   ];
   const noSuch = wireSizes.find((size) => (diameterMm(size) ?? 0) < 0.1);
   if (noSuch) return refused('wire size', noSuch, 'a size of its gauge table, 0.1 mm or thicker');

@@ -48,6 +48,9 @@ export interface SnagFacts {
   'body-in-ground': { part: string; mm: number };
   'limbs-meet': { first: string; second: string; mm: number; others: number };
   'feet-off-board': { foot: string; overMm: number };
+  'peg-shows': { foot: string; footMm: number; pegMm: number; mostMm: number };
+  'binding-in-oven': { binder: string; holdsToC: number; ovenC: number; why: string };
+  'iron-too-weak': { percent: number; leverMm: number; leastMm: number };
   'bend-too-short': {
     wire: string;
     bend: string;
@@ -56,7 +59,13 @@ export interface SnagFacts {
     maxRadiusMm: number;
   };
   'bend-reversal': { wire: string; bend: string; deg: number; limitDeg: number };
-  'springback-too-large': { wire: string; metal: string; radiusMm: number };
+  'springback-too-large': {
+    wire: string;
+    metal: string;
+    radiusMm: number;
+    /** The widest bend that stays; 0 where none does. */
+    widestMm: number;
+  };
   'bend-tight-for-metal': { wire: string; insideMm: number; leastMm: number; metal: string };
   'piece-over-oven': {
     lengthMm: number;
@@ -65,7 +74,14 @@ export interface SnagFacts {
     ovenText: string;
     fitRatio: number;
   };
-  'not-enough-wire': { wire: string; size: string; metal: string; missingMm: number };
+  'not-enough-wire': {
+    wire: string;
+    pieces: number;
+    size: string;
+    metal: string;
+    missingMm: number;
+    longestMm: number;
+  };
   'shell-over-limb': {
     region: string;
     bone: string;
@@ -173,18 +189,34 @@ const SENTENCES: Sentences = {
     }`,
   'feet-off-board': (f, mm) =>
     `The hole of the ${f.foot} lies ${mm(f.overMm)} too near the edge of the base, or past it. Make the base larger or move the foot.`,
+  'peg-shows': (f, mm) =>
+    `The ${f.foot} is ${mm(f.footMm)} thick and its peg ${mm(f.pegMm)}: the peg will show. ${
+      f.mostMm >= 0.3
+        ? `Use wire of at most ${mm(f.mostMm)} there`
+        : 'Carry the piece on another foot or a rod'
+    }, or make the foot thicker, or let a stone or a tuft of the ground hide it.`,
+  'binding-in-oven': (f, _mm, _deg, celsius) =>
+    `The wires are bound with ${f.binder}, which holds to about ${celsius(f.holdsToC)}, and the oven will be at ${celsius(f.ovenC)}: ${f.why}. Bind them with thin tie wire instead, or check the packet.`,
+  'iron-too-weak': (f, mm) =>
+    `The back iron bears ${f.percent.toFixed(0)} % of what bends it: the weight lies ${mm(f.leverMm)} beside it. Use an iron of at least ${mm(f.leastMm)}, or set it nearer to the centre of mass.`,
   'bend-too-short': (f, mm) =>
     `${f.wire}, ${f.bend}: ${mm(f.haveMm)} of straight wire is there and ${mm(f.needMm)} is needed beside the bend, so it cannot be made. Bend to a centreline radius of at most ${mm(f.maxRadiusMm)}, or use thinner wire.`,
   'bend-reversal': (f, _mm, deg) =>
     `${f.wire}, ${f.bend}: the wire would turn back on itself by ${deg(f.deg)}; more than ${deg(f.limitDeg)} is a fold and not a bend. Open the joint, or make a fold there with its own allowance.`,
   'springback-too-large': (f, mm) =>
-    `${f.wire}: ${f.metal} springs back almost wholly from a bend of ${mm(f.radiusMm)} radius, so no bend would stay. Use a tighter bend radius or a softer metal.`,
+    `${f.wire}: ${f.metal} springs back almost wholly from a bend of ${mm(f.radiusMm)} radius, so no bend would stay. ${
+      f.widestMm > 0
+        ? `Bend it to a radius of at most ${mm(f.widestMm)}, or use a softer metal.`
+        : 'Use a softer metal.'
+    }`,
   'bend-tight-for-metal': (f, mm) =>
     `${f.wire}: an inside radius of ${mm(f.insideMm)} is tighter than the ${mm(f.leastMm)} that ${f.metal} usually takes without cracking. Bend round a larger former.`,
   'piece-over-oven': (f, mm) =>
     `The posed piece is ${mm(f.lengthMm)} long, ${mm(f.heightMm)} high and ${mm(f.widthMm)} wide, and the oven takes ${f.ovenText}. Make it 1:${f.fitRatio.toFixed(2)} or smaller, change the stance, or bake it in parts.`,
   'not-enough-wire': (f, mm) =>
-    `${f.wire} needs ${mm(f.missingMm)} more ${f.metal} wire of ${f.size} than is on hand in one length. Buy it before cutting; a wire that ends up short cannot be lengthened.`,
+    `For ${f.wire}, ${mm(f.missingMm)} more ${f.metal} wire of ${f.size} is needed than is on hand${
+      f.pieces === 1 ? ' in one length' : `, in ${f.pieces} pieces of up to ${mm(f.longestMm)}`
+    }. Buy it before cutting; a wire that ends up short cannot be lengthened.`,
   'shell-over-limb': (f, mm) =>
     `${f.region}: at the ${f.bone} it is only ${mm(f.thickMm)} thick, and a shell of ${mm(f.shellMm)} leaves no room for a core. ${
       f.maxShellMm >= 1

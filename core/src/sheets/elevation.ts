@@ -22,6 +22,8 @@ export interface ElevationOptions {
   readonly beside?: PosedSkeleton | null;
   /** Wires by what they bear, in place of the side they are on. */
   readonly byLoad?: boolean;
+  /** Crosses where wires are bound to each other. */
+  readonly bindings?: boolean;
   /** The whole body as one dark shape, to judge the gesture. */
   readonly silhouette?: boolean;
 }
@@ -57,6 +59,7 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
       : options.show === 'wires' || options.show === 'core'
         ? wireItems(plan, view)
         : []),
+    ...(options.bindings ? bindingItems(plan, view) : []),
     ...(options.show === 'core' && view === 'side' ? shellLabels(plan, view) : []),
     ...(options.show === 'zones' ? zoneItems(plan, view) : []),
     ...(options.show === 'coat' ? coatItems(plan, view) : []),
@@ -137,6 +140,42 @@ function wirePaths(wire: PlannedWire, view: View): readonly DrawingItem[] {
     };
   });
   return [...parts, ...marks];
+}
+
+/** Half the width of the mark of a binding, mm. */
+const BINDING_MM = 1.6;
+
+/** A diagonal cross where a limb crosses the spine, two strokes where wires lie side by side. */
+function bindingItems(plan: Plan, view: View): readonly DrawingItem[] {
+  return plan.wire.bindings.bindings.flatMap(({ at, kind, wires }): readonly DrawingItem[] => {
+    const [x, y] = project(view, at);
+    const stroke = (points: readonly (readonly [number, number])[]): DrawingItem => ({
+      kind: 'line',
+      ink: 'watch',
+      layer: 'bindings',
+      weight: WEIGHT.thin,
+      points,
+      target: { kind: 'wire', id: wires[0] ?? '' },
+    });
+    const r = BINDING_MM;
+    return kind === 'cross'
+      ? [
+          stroke([
+            [x - r, y - r],
+            [x + r, y + r],
+          ]),
+          stroke([
+            [x - r, y + r],
+            [x + r, y - r],
+          ]),
+        ]
+      : [-0.5, 0.5].map((k) =>
+          stroke([
+            [x + k - r, y - r / 2],
+            [x + k + r, y + r / 2],
+          ]),
+        );
+  });
 }
 
 /** The outline of the feet that carry, seen from above. */

@@ -1,8 +1,7 @@
 import type { ContactKind } from '../anatomy/bodyPlan.ts';
-import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { BalancePlan } from '../balance/planBalance.ts';
-import type { BodyGrid } from '../body/bodyGrid.ts';
+import type { BodyGrid, BoneMass } from '../body/bodyGrid.ts';
 import { skinBox } from '../body/skin.ts';
 import { thinSections } from '../body/thinSections.ts';
 import { groundHeight } from '../posing/ground.ts';
@@ -17,8 +16,17 @@ import type { WirePlan } from '../wire/planWire.ts';
 import { fleshLoads, jointLoads, type JointLoad } from './jointLoads.ts';
 import { yieldMomentNmm } from './sections.ts';
 import { sags, type Sag } from './sag.ts';
+import { ironSupport, planIron } from './iron.ts';
 import { strengthSnags } from './strengthSnags.ts';
 import { jointWorkings, sagWorking, sizeWorkings } from './strengthWorkings.ts';
+
+/** One of the wires at a joint. */
+export interface Bearer {
+  readonly wire: PlannedWire;
+  readonly metal: Metal;
+  readonly strands: number;
+  readonly yieldNmm: number;
+}
 
 /** The wire that runs through a bone, at the joint where the bone starts. */
 export interface WiredJoint {
@@ -26,6 +34,8 @@ export interface WiredJoint {
   readonly wire: PlannedWire;
   readonly metal: Metal;
   readonly strands: number;
+  /** All wires that run through it, the strongest first, with the moment at which each yields. */
+  readonly bearers: readonly Bearer[];
   readonly load: JointLoad;
   /** Moment at which the wire there yields, N·mm. */
   readonly yieldNmm: number;
@@ -55,6 +65,10 @@ export interface StrengthPlan {
   readonly sags: readonly Sag[];
   readonly workings: readonly Working[];
   readonly snags: readonly Snag[];
+  /** The masses it was reckoned from. */
+  readonly bones: readonly BoneMass[];
+  /** What the back iron bears at the base; null without one. */
+  readonly iron: Working | null;
 }
 
 /**
@@ -62,42 +76,50 @@ export interface StrengthPlan {
  * the flesh beyond it and the feet under it, against the yield of the strands there. After the bake
  * the clay carries too.
  */
-export const planStrength = lastCall(
-  (
-    choice: Piece['wire'],
-    stance: StancePlan,
-    wire: WirePlan,
-    balance: BalancePlan,
-    body: BodyGrid | null,
-  ): StrengthPlan => {
-    const { posed } = stance;
-    const bones = body?.bones ?? thinSections(posed.skeleton);
-    const volume = bones.reduce((sum, one) => sum + one.volumeMm3, 0) * posed.sizeFactor ** 3;
-    const flesh = fleshLoads(posed, bones, balance.grams / volume);
-    const resting = restingBones(stance);
-    // Where the body lies on the ground, the ground carries it and its rods only hold it.
-    const pushes = (kind: ContactKind): boolean =>
-      kind === 'foot' || (kind === 'rod' && resting.size === 0);
-    const supports = balance.standing.flatMap(({ contact, ball }, i) =>
-      pushes(contact.kind)
-        ? [{ boneId: contact.bone, at: ball, grams: -(balance.reactions.held[i] ?? 0) }]
-        : [],
-    );
-    const loads = jointLoads(posed, flesh, supports, resting);
-    const joints = wiredJoints(posed, wire, loads);
-    const hanging = sags(posed, joints, stance);
-    return {
-      joints,
-      sags: hanging,
-      workings: [
-        ...joints.flatMap((joint) => jointWorkings(joint, posed)),
-        ...hanging.map(sagWorking),
-        ...wire.wires.flatMap((one) => sizeWorkings(one, joints, choice)),
-      ],
-      snags: strengthSnags(joints, wire.wires, choice, posed),
-    };
-  },
-);
+export const planStrength = lastCall(strengthOf);
+
+/** The same without a memory of the last call, to reckon other schemes beside the chosen one. */
+export function strengthOf(
+  choice: Piece['wire'],
+  stance: StancePlan,
+  wire: WirePlan,
+  balance: BalancePlan,
+  body: Pick<BodyGrid, 'bones'> | null,
+): StrengthPlan {
+  const { posed } = stance;
+  const bones = body?.bones ?? thinSections(posed.skeleton);
+  const volume = bones.reduce((sum, one) => sum + one.volumeMm3, 0) * posed.sizeFactor ** 3;
+  const flesh = fleshLoads(posed, bones, balance.grams / volume);
+  const resting = restingBones(stance);
+  // Where the body lies on the ground, the ground carries it and its rods only hold it.
+  // An iron carries all, and the feet only touch.
+  const iron = wire.wires.find(({ kind }) => kind === 'iron');
+  const pushes = (kind: ContactKind): boolean =>
+    iron === undefined && (kind === 'foot' || (kind === 'rod' && resting.size === 0));
+  const supports = balance.standing.flatMap(({ contact, ball }, i) =>
+    pushes(contact.kind)
+      ? [{ boneId: contact.bone, at: ball, grams: -(balance.reactions.held[i] ?? 0) }]
+      : [],
+  );
+  const held = iron === undefined ? supports : [ironSupport(iron, balance.grams)];
+  const loads = jointLoads(posed, flesh, held, resting);
+  const joints = wiredJoints(posed, wire, loads, choice.ownMetals);
+  const hanging = sags(posed, joints, stance);
+  const ironPlan = iron && planIron(iron, choice, balance);
+  return {
+    joints,
+    sags: hanging,
+    workings: [
+      ...joints.flatMap((joint) => jointWorkings(joint, posed)),
+      ...hanging.map(sagWorking),
+      ...wire.wires.flatMap((one) => sizeWorkings(one, joints, choice)),
+      ...(ironPlan?.workings ?? []),
+    ],
+    snags: [...strengthSnags(joints, wire.wires, choice, posed), ...(ironPlan?.snags ?? [])],
+    bones,
+    iron: ironPlan?.workings[0] ?? null,
+  };
+}
 
 /** Skin this near to the ground lies on it, mm. */
 const LIES_MM = 1;
@@ -126,46 +148,43 @@ function restingBones({ skin, ground, posed, feet }: StancePlan): ReadonlySet<st
   return new Set([...lying, ...bones.filter(({ key }) => carried.has(key)).map(({ id }) => id)]);
 }
 
-/** Every joint that a wire of the armature runs through. */
+/** Every joint that wires of the armature run through; where several do, they bear it together. */
 function wiredJoints(
   posed: PosedSkeleton,
   { wires }: WirePlan,
   loads: ReadonlyMap<string, JointLoad>,
+  own: Piece['wire']['ownMetals'],
 ): readonly WiredJoint[] {
   const { plan } = posed.skeleton;
   const trunk = new Set(plan.parts[0]?.keys ?? []);
-  const through = (wire: PlannedWire): readonly { boneId: string; strands: number }[] => {
-    if (wire.kind === 'spine')
-      return plan.spine.map((boneId) => ({
-        boneId,
-        strands: plan.tailBones.includes(boneId) ? 1 : wire.strands,
-      }));
-    const pair = plan.limbPairs.find(({ name }) => name === wire.name);
-    return (pair?.bonesLeft ?? []).flatMap((id) =>
-      [id, otherSide(id)].map((boneId) => ({ boneId, strands: wire.strands })),
-    );
-  };
-  return wires.flatMap((wire) =>
-    through(wire).flatMap(({ boneId, strands }): WiredJoint[] => {
+  const found = new Map<string, WiredJoint>();
+  for (const wire of wires) {
+    const metal = metalById(wire.metal, own);
+    for (const { boneId, strands } of wire.through) {
       const { bone } = posedBone(posed, boneId);
       const load = loads.get(boneId);
-      if (bone.parent === null || load === undefined) return [];
-      const metal = metalById(wire.metal);
-      const yieldNmm = yieldMomentNmm(wire.diameterMm, metal.yieldMPa[2], strands);
+      if (bone.parent === null || load === undefined) continue;
+      const before = found.get(boneId);
+      const ownNmm = yieldMomentNmm(wire.diameterMm, metal.yieldMPa[2], strands);
+      const yieldNmm = ownNmm + (before?.yieldNmm ?? 0);
       const isTrunk = bone.side === 'mid' && trunk.has(bone.key);
-      return [
-        {
-          boneId,
-          wire,
-          metal,
-          strands,
-          load,
-          yieldNmm,
-          isTrunk,
-          posedShare: load.stanceNmm / yieldNmm,
-          turnedShare: isTrunk ? 0 : load.handlingNmm / yieldNmm,
-        },
-      ];
-    }),
-  );
+      // The stiffest of them names the joint.
+      const leads = before === undefined || ownNmm > before.bearers[0]!.yieldNmm;
+      const bearer = { wire, metal, strands, yieldNmm: ownNmm };
+      const bearers = leads ? [bearer, ...(before?.bearers ?? [])] : [...before.bearers, bearer];
+      found.set(boneId, {
+        boneId,
+        ...(leads
+          ? { wire, metal, strands }
+          : { wire: before.wire, metal: before.metal, strands: before.strands }),
+        bearers,
+        load,
+        yieldNmm,
+        isTrunk,
+        posedShare: load.stanceNmm / yieldNmm,
+        turnedShare: isTrunk ? 0 : load.handlingNmm / yieldNmm,
+      });
+    }
+  }
+  return [...found.values()];
 }

@@ -24,10 +24,12 @@ export function sags(
   const standing = new Set(
     stance.feet.filter(({ down }) => down).map(({ contact }) => contact.bone),
   );
-  const ends = joints.filter(
+  // A digit or an ear does not make what it sits on any less of an end.
+  const large = joints.filter(({ wire }) => wire.kind !== 'fine');
+  const ends = large.filter(
     ({ boneId, isTrunk }) =>
       !isTrunk &&
-      !joints.some((other) => posedBone(posed, other.boneId).bone.parent === boneId) &&
+      !large.some((other) => posedBone(posed, other.boneId).bone.parent === boneId) &&
       !standing.has(boneId),
   );
   return ends.map(({ boneId }) => {
@@ -37,7 +39,11 @@ export function sags(
     let joint = byBone.get(boneId);
     while (joint !== undefined && !joint.isTrunk) {
       const { start, end, bone } = posedBone(posed, joint.boneId);
-      const ei = joint.metal.eMPa[2] * joint.strands * roundSection(joint.wire.diameterMm).iMm4;
+      const ei = joint.bearers.reduce(
+        (sum, { metal, strands, wire }) =>
+          sum + metal.eMPa[2] * strands * roundSection(wire.diameterMm).iMm4,
+        0,
+      );
       const level = (at: readonly number[]): number => Math.hypot(tip[0] - at[0]!, tip[2] - at[2]!);
       const middle = start.map((v, k) => (v + end[k as 0]) / 2);
       const near = joint.load.stanceNmm;

@@ -1,5 +1,5 @@
 import type { Piece } from '../piece/pieceSchema.ts';
-import { METALS, type Metal } from '../wire/metals.ts';
+import { metalsOf, type Metal } from '../wire/metals.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import { ropeDiameterMm } from '../wire/twist.ts';
 import type { WiredJoint } from './planStrength.ts';
@@ -45,7 +45,7 @@ export function wireSizes(
   const ropeMm = wire.cover.inputs.find(({ symbol }) => symbol === 'd')?.value ?? wire.diameterMm;
   const strandsThere = ropeMm > wire.diameterMm + 1e-9 ? wire.strands : 1;
   const mostMm = Math.max(0, (ropeMm + spare) / ropeDiameterMm(strandsThere, 1));
-  const stiffer = METALS.find(
+  const stiffer = metalsOf(choice.ownMetals).find(
     (metal) => at !== undefined && metal.id !== wire.metal && neededMm(at, metal) <= mostMm,
   );
   return {

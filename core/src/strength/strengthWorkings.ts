@@ -23,8 +23,13 @@ export function jointWorkings(joint: WiredJoint, posed: PosedSkeleton): readonly
     inputs: [
       input('M', what, momentNmm, 'Nmm', 'derived'),
       input('n', 'Strands there, which may slip', joint.strands, 'count', 'own'),
-      input('d', 'Wire', joint.wire.diameterMm, 'mm', 'own'),
+      input('d', `Wire ${joint.wire.id}`, joint.wire.diameterMm, 'mm', 'own'),
       input('Y', `Yield of ${joint.metal.name}`, joint.metal.yieldMPa[2], 'MPa', 'memory'),
+      ...joint.bearers
+        .slice(1)
+        .map(({ wire, yieldNmm }) =>
+          input(`+ M_y`, `${wire.id} beside it yields at`, yieldNmm, 'Nmm', 'derived'),
+        ),
     ],
     source:
       'statics and strength of materials; raw clay carries nothing, the feet are pinned; over 100 % the wire gives',

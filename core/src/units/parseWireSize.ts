@@ -47,3 +47,19 @@ function within(text: string, where: string, mm: number): Parsed<WireSize> {
     ? accepted({ system: 'mm', value: mm })
     : refused(where, text, ALLOWED);
 }
+
+/**
+ * What a bare whole number could mean: a diameter in mm, or a number of each gauge table that has it.
+ * Empty for anything else, which {@link parseWireSize} reads by itself.
+ */
+export function bareSizes(text: string): readonly WireSize[] {
+  const match = /^\s*(\d{1,2})\s*$/.exec(text);
+  if (!match) return [];
+  const value = Number(match[1]);
+  return (['mm', 'AWG', 'SWG', 'US steel'] as const)
+    .map((system): WireSize => ({ system, value }))
+    .filter((size) => {
+      const mm = diameterMm(size);
+      return mm !== undefined && mm >= 0.2 && mm <= 12;
+    });
+}

@@ -44,7 +44,8 @@ export type Unit =
   | 'W/mK'
   | 'W/m2K'
   | 'J/kgK'
-  | 'J/m2K';
+  | 'J/m2K'
+  | 'money';
 
 interface Shown {
   readonly unit: string;
@@ -84,6 +85,8 @@ const METRIC: Readonly<Record<Unit, Shown>> = {
   'W/m2K': { unit: 'W/(m²·K)', digits: 0, factor: 1 },
   'J/kgK': { unit: 'J/(kg·K)', digits: 0, factor: 1 },
   'J/m2K': { unit: 'J/(m²·K)', digits: 0, factor: 1 },
+  // In the user's own money, whichever that is.
+  money: { unit: '', digits: 2, factor: 1 },
 };
 
 const IMPERIAL: Readonly<Record<Unit, Shown>> = {

@@ -1,26 +1,37 @@
-import type { Piece } from '../piece/pieceSchema.ts';
+import { skinDistance } from '../body/surfaceDistance.ts';
+import { sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import type { Snag } from '../piece/snag.ts';
 import { input, type Working } from '../piece/working.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import { toDeg } from '../units/angles.ts';
+import { drillFor, HOLE_CLEARANCE_MM, threadById } from './hardware.ts';
+import type { PlannedWire } from './plannedWire.ts';
+import type { WireSetting } from './wireDraft.ts';
 
-/** Room for the wire to be pushed through: common practice. */
-const HOLE_CLEARANCE_MM = 0.3;
 /** Wood left beside a hole so that it does not split: common practice. */
 const EDGE_MM = 12;
 /** Default overhang of the base beyond the outermost feet: common practice. */
 const OVERHANG_MM = 30;
 /** Boards are cut to full steps of this. */
 const BOARD_STEP_MM = 5;
+/** A hole that leans less than this is drilled square. */
+const SQUARE_DEG = 1;
 
-/** A hole of the base, from the front left corner: `alongMm` backwards, `acrossMm` to the right. */
+/** A hole of the base, from the front left corner: `along` backwards, `across` to the right. */
 export interface Hole {
   readonly number: number;
   readonly foot: string;
   readonly contactId: string;
+  /** The wire or rod that goes in. */
+  readonly wireId: string;
   readonly along: Working;
   readonly across: Working;
   readonly diameter: Working;
-  /** Plan position in the animal's axes. */
+  /** How far the hole leans from square, and where its top leans to, seen from above. */
+  readonly slant: Working;
+  readonly leansTo: string;
+  /** The turn in which its peg is set and fixed: crosswise over the board. */
+  readonly order: number;
+  /** Plan position at the top of the board, in the animal's axes. */
   readonly x: number;
   readonly z: number;
 }
@@ -33,69 +44,222 @@ export interface BasePlan {
   readonly width: Working;
   readonly thicknessMm: number;
   readonly holes: readonly Hole[];
+  readonly hardware: readonly Working[];
+  readonly workings: readonly Working[];
   readonly snags: readonly Snag[];
 }
 
+/** A peg where it goes through the top of the board. */
+interface Peg {
+  readonly contactId: string;
+  readonly name: string;
+  readonly wire: PlannedWire;
+  /** At the top of the board. */
+  readonly at: Vec3;
+  /** Unit, upwards. */
+  readonly up: Vec3;
+  /** Where the foot hides it; null for a rod that shows. */
+  readonly ball: Vec3 | null;
+  readonly threaded: boolean;
+}
+
 /**
- * Hole positions under the pegs. Pegs run straight down, so the angle of entry is square to the
- * board. The board is centred under the holes; its size is the user's or follows from the feet.
- * `pegMm` tells the wire's diameter under a foot.
+ * Holes where pegs and rods go through the board, its size (the user's, or from the feet), and the
+ * hardware below. A straight peg is square to the board; a rod that leans takes a slanting hole.
  */
-export function planBase(
-  stance: StancePlan,
-  base: Piece['stance']['base'],
-  pegMm: (contactId: string) => number,
-): BasePlan {
+export function planBase(setting: WireSetting, wires: readonly PlannedWire[]): BasePlan {
+  const { stance, base } = setting;
+  const pegs = wires.flatMap((wire) => pegsOf(setting, wire));
   const feet = stance.feet.filter((foot) => foot.down);
-  const xs = feet.map((foot) => foot.ball[0]);
-  const zs = feet.map((foot) => foot.ball[2]);
+  const xs = [...feet.map((foot) => foot.ball[0]), ...pegs.map(({ at }) => at[0])];
+  const zs = [...feet.map((foot) => foot.ball[2]), ...pegs.map(({ at }) => at[2])];
   const length = boardWorking('length', 'Base, front to back', xs, base.lengthMm);
   const width = boardWorking('width', 'Base, left to right', zs, base.widthMm);
   const frontX = middle(xs) + length.value / 2;
   const leftZ = middle(zs) - width.value / 2;
-  const holes = feet
-    .toSorted((a, b) => b.ball[0] - a.ball[0])
-    .map((foot, i): Hole => {
-      const number = i + 1;
-      const target = { kind: 'hole', id: foot.contact.id } as const;
-      const place = (
-        what: 'along' | 'across' | 'diameter',
-        value: number,
-        label: string,
-      ): Working => ({
-        id: `base.hole.${number}.${what}`,
-        stage: 'wire',
-        label: `Hole ${number}, ${label}`,
-        value,
-        unit: 'mm',
-        provenance: 'derived',
-        formula: 'place of the ball of the foot, straight down',
-        inputs: [],
-        source: `peg of the ${foot.contact.name}, as posed`,
-        target,
-      });
-      const wire = pegMm(foot.contact.id);
-      return {
-        number,
-        foot: foot.contact.name,
-        contactId: foot.contact.id,
-        x: foot.ball[0],
-        z: foot.ball[2],
-        along: place('along', frontX - foot.ball[0], 'from the front edge'),
-        across: place('across', foot.ball[2] - leftZ, 'from the left edge'),
-        diameter: {
-          ...place('diameter', wire + HOLE_CLEARANCE_MM, 'drill'),
-          formula: 'drill = d + clearance',
-          inputs: [
-            input('d', 'Wire', wire, 'mm', 'own'),
-            input('clearance', 'Clearance', HOLE_CLEARANCE_MM, 'mm', 'memory'),
-          ],
-          source: 'common practice',
-        },
-      };
-    });
-  const snags = holes.flatMap((hole) => edgeSnag(hole, length.value, width.value));
-  return { frontX, leftZ, length, width, thicknessMm: base.thicknessMm, holes, snags };
+  const sorted = pegs.toSorted((a, b) => b.at[0] - a.at[0]);
+  const order = crosswise(sorted);
+  const holes = sorted.map((peg, i) => holeOf(setting, peg, i + 1, order[i]!, frontX, leftZ));
+  const hardware = hardwareOf(setting, pegs);
+  return {
+    frontX,
+    leftZ,
+    length,
+    width,
+    thicknessMm: base.thicknessMm,
+    holes,
+    hardware,
+    workings: [
+      length,
+      width,
+      ...holes.flatMap((hole) => [hole.along, hole.across, hole.diameter, hole.slant]),
+      ...hardware,
+    ],
+    snags: [
+      ...holes.flatMap((hole) => edgeSnag(hole, length.value, width.value)),
+      ...sorted.flatMap((peg) => showsSnag(setting, peg)),
+    ],
+  };
+}
+
+/** The pegs of a wire, one at each end that goes into the base. */
+function pegsOf(setting: WireSetting, one: PlannedWire): readonly Peg[] {
+  const { stance, wire } = setting;
+  const { points, pegs } = one.route;
+  const ends = [
+    ...(pegs[0] ? [[points[0]!, points[1]!] as const] : []),
+    ...(pegs[1] ? [[points.at(-1)!, points.at(-2)!] as const] : []),
+  ];
+  return ends.map(([peg, next]): Peg => {
+    const contactId = peg.ref.split(':')[1] ?? '';
+    const foot = stance.feet.find(({ contact }) => contact.id === contactId);
+    const up = unit(sub(next.at, peg.at));
+    // The peg goes as deep below the ground as the setting says, whichever way it leans.
+    const rise = setting.pegDepthMm / up[1];
+    const at: Vec3 = [peg.at[0] + up[0] * rise, peg.at[1] + up[1] * rise, peg.at[2] + up[2] * rise];
+    const stiff = one.kind === 'rod' || one.kind === 'iron';
+    return {
+      contactId,
+      name: foot?.contact.name ?? 'iron',
+      wire: one,
+      at,
+      up,
+      ball: foot?.contact.kind === 'foot' ? foot.ball : null,
+      threaded: stiff && wire.rod.thread !== null,
+    };
+  });
+}
+
+/** In which turn each peg is set: the first at the front, then each time the one farthest from all set. */
+function crosswise(pegs: readonly Peg[]): readonly number[] {
+  const order = pegs.map(() => 0);
+  const away = (i: number, j: number): number =>
+    Math.hypot(pegs[i]!.at[0] - pegs[j]!.at[0], pegs[i]!.at[2] - pegs[j]!.at[2]);
+  for (let turn = 1; turn <= pegs.length; turn++) {
+    const set = order.flatMap((at, i) => (at > 0 ? [i] : []));
+    let [best, far] = [-1, -1];
+    for (const [i, at] of order.entries()) {
+      const nearest = Math.min(...set.map((j) => away(i, j)));
+      if (at === 0 && (best === -1 || nearest > far)) [best, far] = [i, nearest];
+    }
+    order[best] = turn;
+  }
+  return order;
+}
+
+function holeOf(
+  { wire }: WireSetting,
+  peg: Peg,
+  number: number,
+  order: number,
+  frontX: number,
+  leftZ: number,
+): Hole {
+  const target = { kind: 'hole', id: peg.contactId } as const;
+  const common = {
+    stage: 'wire',
+    provenance: 'derived',
+    source: `peg of the ${peg.name}, as posed`,
+    target,
+  } as const;
+  const place = (what: string, value: number, label: string): Working => ({
+    ...common,
+    id: `base.hole.${number}.${what}`,
+    label: `Hole ${number}, ${label}`,
+    value,
+    unit: 'mm',
+    formula: 'where the peg goes through the top of the board',
+    inputs: [],
+  });
+  const d = peg.wire.diameterMm;
+  const slantDeg = toDeg(Math.acos(Math.min(1, peg.up[1])));
+  const thread = peg.threaded && wire.rod.thread !== null ? threadById(wire.rod.thread) : undefined;
+  return {
+    number,
+    foot: peg.name,
+    contactId: peg.contactId,
+    wireId: peg.wire.id,
+    order,
+    x: peg.at[0],
+    z: peg.at[2],
+    along: place('along', frontX - peg.at[0], 'from the front edge'),
+    across: place('across', peg.at[2] - leftZ, 'from the left edge'),
+    diameter: {
+      ...place('diameter', thread?.clearanceMm ?? drillFor(d), 'drill'),
+      formula: thread
+        ? `clearance hole for ${thread.id}`
+        : 'the first drill of at least d + clearance',
+      inputs: [
+        input('d', 'Wire', d, 'mm', 'own'),
+        ...(thread ? [] : [input('clearance', 'Clearance', HOLE_CLEARANCE_MM, 'mm', 'memory')]),
+      ],
+      source: thread
+        ? 'ISO 273, medium series, from memory'
+        : 'drills that are sold; common practice',
+    },
+    slant: {
+      ...common,
+      id: `base.hole.${number}.slant`,
+      label: `Hole ${number}, leans`,
+      value: slantDeg,
+      unit: 'deg',
+      formula: 'φ = arccos( up · peg ), 0 is square to the board',
+      inputs: [],
+    },
+    leansTo: slantDeg < SQUARE_DEG ? 'square to the board' : leanText(peg.up),
+  };
+}
+
+/** Where the top of a peg leans to, seen from above. */
+function leanText([x, , z]: Vec3): string {
+  const fromFront = toDeg(Math.atan2(z, x));
+  const names = [
+    'the front',
+    'front right',
+    'the right',
+    'rear right',
+    'the rear',
+    'rear left',
+    'the left',
+    'front left',
+  ];
+  return `top leans to ${names[(Math.round(fromFront / 45) + 8) % 8]!}`;
+}
+
+/** Nuts and washers for what goes through the base, counted. */
+function hardwareOf({ wire }: WireSetting, pegs: readonly Peg[]): readonly Working[] {
+  const threaded = pegs.filter((peg) => peg.threaded).length;
+  const thread = wire.rod.thread;
+  const count = (id: string, label: string, each: number, of: number, why: string): Working => ({
+    id: `base.hardware.${id}`,
+    stage: 'wire',
+    label,
+    value: each * of,
+    unit: 'count',
+    provenance: 'derived',
+    formula: `${each} · rods`,
+    inputs: [input('rods', 'Threaded rods', of, 'count', 'derived')],
+    source: why,
+    target: { kind: 'piece', id: 'base' },
+  });
+  if (threaded === 0 || thread === null) return [];
+  return [
+    count(
+      'nuts',
+      `Nuts ${thread}`,
+      2,
+      threaded,
+      'one above and one below the board: common practice',
+    ),
+    count('washers', `Washers ${thread}`, 2, threaded, 'one under each nut: common practice'),
+    count(
+      'springs',
+      `Spring washers ${thread}`,
+      1,
+      threaded,
+      'below, so that it does not work loose',
+    ),
+  ];
 }
 
 const middle = (values: readonly number[]): number =>
@@ -124,6 +288,28 @@ function boardWorking(
     source: 'common practice',
     target: { kind: 'piece', id: 'base' },
   };
+}
+
+/** A foot that is too thin to hide its peg. */
+function showsSnag({ stance, wire }: WireSetting, peg: Peg): readonly Snag[] {
+  if (peg.ball === null) return [];
+  const footMm = Math.max(0, -2 * skinDistance(stance.skin, peg.ball));
+  const needMm = peg.wire.diameterMm + 2 * wire.coverMm;
+  if (footMm >= needMm) return [];
+  return [
+    {
+      code: 'peg-shows',
+      grade: 'watch',
+      stage: 'wire',
+      target: { kind: 'hole', id: peg.contactId },
+      facts: {
+        foot: peg.name,
+        footMm,
+        pegMm: peg.wire.diameterMm,
+        mostMm: Math.max(0, footMm - 2 * wire.coverMm),
+      },
+    },
+  ];
 }
 
 function edgeSnag(hole: Hole, lengthMm: number, widthMm: number): readonly Snag[] {

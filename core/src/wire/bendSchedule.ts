@@ -55,17 +55,23 @@ export interface BendSchedule {
 }
 
 /**
- * Turns vertices into feeds, turns and bends with one centreline radius. The neutral axis is the
- * centreline, true for round wire bent to twice its diameter or more. Vertices are mm, any frame.
+ * Turns vertices into feeds, turns and bends with one centreline radius, or one for each vertex (a
+ * wire that runs alone in a leg and twisted in the trunk). The neutral axis is the centreline, true for round wire bent to twice its diameter or more. Vertices are mm, any frame.
  * Source: length–rotation–angle tables of tube bending (common practice); vector geometry.
  */
-export function bendSchedule(points: readonly Vec3[], radiusMm: number): BendSchedule {
+export function bendSchedule(
+  points: readonly Vec3[],
+  radiusMm: number | readonly number[],
+): BendSchedule {
   const kept = keptIndices(points);
+  const radiusAt = (vertex: number): number =>
+    typeof radiusMm === 'number' ? radiusMm : (radiusMm[vertex] ?? 0);
   const vertices = kept.map((i) => points[i] as Vec3);
   const legsMm = vertices.slice(1).map((p, i) => distance(vertices[i] as Vec3, p));
   const directions = vertices.slice(1).map((p, i) => unit(sub(p, vertices[i] as Vec3)));
   const angles = directions.slice(1).map((d, i) => angleBetween(directions[i] as Vec3, d));
-  const tangents = angles.map((rad) => radiusMm * Math.tan(rad / 2));
+  const radii = angles.map((_, i) => radiusAt(kept[i + 1] as number));
+  const tangents = angles.map((rad, i) => (radii[i] as number) * Math.tan(rad / 2));
   const feedsMm = legsMm.map((leg, i) => leg - (tangents[i - 1] ?? 0) - (tangents[i] ?? 0));
   const turns = turnsDeg(directions);
   let along = 0;
@@ -75,9 +81,9 @@ export function bendSchedule(points: readonly Vec3[], radiusMm: number): BendSch
       vertex: kept[i + 1] as number,
       bendDeg: toDeg(rad),
       turnDeg: turns[i] as number,
-      radiusMm,
+      radiusMm: radii[i] as number,
       tangentMm: tangents[i] as number,
-      arcMm: radiusMm * rad,
+      arcMm: (radii[i] as number) * rad,
       markMm: along,
     };
     along += bend.arcMm;

@@ -181,8 +181,8 @@ describe('springback', () => {
 
   it('takes the user’s own test bend before the table', () => {
     const test = { diameterMm: 2, radiusMm: 4, relaxedDeg: 84 };
-    const own = formingBend('aluminium-soft', 2, 4, { 'aluminium-soft': test })!;
-    const table = formingBend('aluminium-soft', 2, 4, {})!;
+    const own = formingBend(metalById('aluminium-soft'), 2, 4, { 'aluminium-soft': test })!;
+    const table = formingBend(metalById('aluminium-soft'), 2, 4, {})!;
     expect(own.provenance).toBe('measured');
     expect(own.overBend).toBeGreaterThan(table.overBend);
     // Bent by the same wire round the released radius, 90° needs about 90/84 more.
@@ -191,7 +191,7 @@ describe('springback', () => {
   });
 
   it('says when nothing would stay bent', () => {
-    expect(formingBend('brass-half-hard', 0.3, 200, {})).toBeUndefined();
+    expect(formingBend(metalById('brass-half-hard'), 0.3, 200, {})).toBeUndefined();
   });
 });
 

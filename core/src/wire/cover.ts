@@ -31,19 +31,24 @@ export function thinnestCover(
   const firstLeg = route.pegs[0] ? 1 : 0;
   const lastLeg = route.pegs[1] ? last - 1 : last;
   let worst: ThinnestCover | undefined;
+  const look = (at: Vec3, place: string, leg: number): void => {
+    const depthMm = -skinDistance(stance.skin, at);
+    const wireMm = wireMmAt(leg);
+    const coverMm = depthMm - wireMm / 2;
+    if (worst === undefined || coverMm < worst.coverMm)
+      worst = { at, place, depthMm, wireMm, coverMm };
+  };
   for (let leg = firstLeg; leg < lastLeg; leg++) {
     const [from, to] = [route.points[leg]!, route.points[leg + 1]!];
     for (const t of STATIONS) {
-      const at = lerp(from.at, to.at, t);
-      const depthMm = -skinDistance(stance.skin, at);
-      const wireMm = wireMmAt(leg);
-      const coverMm = depthMm - wireMm / 2;
-      if (worst !== undefined && coverMm >= worst.coverMm) continue;
       const place =
         t === 0 ? from.name : t === 1 ? to.name : `stretch from the ${from.name} to the ${to.name}`;
-      worst = { at, place, depthMm, wireMm, coverMm };
+      look(lerp(from.at, to.at, t), place, leg);
     }
   }
+  // A rod that only goes from its hole to the bone lies inside the body with its end alone.
+  const end = route.points[firstLeg];
+  if (firstLeg >= lastLeg && end !== undefined) look(end.at, end.name, 0);
   if (worst === undefined) throw new Error('a route without a leg has no cover');
   return worst;
 }

@@ -1,6 +1,7 @@
 import type { Bone } from '../anatomy/skeleton.ts';
 import { sumPlusMinus } from '../anatomy/sumPlusMinus.ts';
 import { input, type Working, type WorkingInput } from '../piece/working.ts';
+import type { WireDecisions } from '../piece/wireSchema.ts';
 import type { Unit } from '../units/quantity.ts';
 
 /** Makes the named lines of one wire's cut length, and their sum. */
@@ -66,3 +67,15 @@ export const decided = (symbol: string, label: string, value: number, unit: Unit
 /** A derived number as an input of a line. */
 export const derived = (symbol: string, label: string, value: number, unit: Unit): WorkingInput =>
   input(symbol, label, value, unit, 'derived');
+
+/** The margin of a wire, which grows with its bends. */
+export const marginLine = (
+  line: CutLines['line'],
+  { allowancesMm: { margin, marginPerBend } }: Pick<WireDecisions, 'allowancesMm'>,
+  bends: number,
+): Working =>
+  line('margin', 'Margin', margin + bends * marginPerBend, 'm + N · m₁', [
+    decided('m', 'Margin', margin, 'mm'),
+    derived('N', 'Bends', bends, 'count'),
+    decided('m₁', 'Margin per bend', marginPerBend, 'mm'),
+  ]);

@@ -1,7 +1,6 @@
-import type { MetalId } from '../piece/metalIds.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Provenance } from '../piece/provenance.ts';
-import { flowStressMPa, metalById } from './metals.ts';
+import { flowStressMPa, type Metal } from './metals.ts';
 import { formingRadiusMm, sheetRatio, yieldOverEFromTest } from './springback.ts';
 
 /**
@@ -30,14 +29,13 @@ export interface Forming {
  * would spring back wholly, or nearly so.
  */
 export function formingBend(
-  metalId: MetalId,
+  metal: Metal,
   diameterMm: number,
   finishedMm: number,
   tests: Piece['wire']['testBends'],
 ): Forming | undefined {
-  const metal = metalById(metalId);
   const modulus = metal.eMPa[2];
-  const test = tests[metalId];
+  const test = tests[metal.id];
   const tested =
     test && yieldOverEFromTest(test.relaxedDeg, test.radiusMm, test.diameterMm) * modulus;
   const flow = tested ?? flowStressMPa(metal, diameterMm / (2 * finishedMm));
@@ -55,4 +53,28 @@ export function formingBend(
     overBend: finishedMm / formingMm,
     sheetOverBend: sheet === undefined ? undefined : finishedMm / sheet,
   };
+}
+
+/** Steps of the search for the widest bend that stays. */
+const STEPS = 40;
+
+/**
+ * The largest finished centreline radius in mm to which this wire can be bent so that the bend stays,
+ * by bisection between half a diameter and the radius that does not; 0 where none does.
+ */
+export function widestRadiusMm(
+  metal: Metal,
+  diameterMm: number,
+  tooWideMm: number,
+  tests: Piece['wire']['testBends'],
+): number {
+  const stays = (mm: number): boolean => formingBend(metal, diameterMm, mm, tests) !== undefined;
+  let [low, high] = [diameterMm / 2, tooWideMm];
+  if (!stays(low)) return 0;
+  for (let i = 0; i < STEPS; i++) {
+    const mid = (low + high) / 2;
+    if (stays(mid)) low = mid;
+    else high = mid;
+  }
+  return low;
 }

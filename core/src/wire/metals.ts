@@ -1,4 +1,5 @@
 import type { MetalId } from '../piece/metalIds.ts';
+import type { OwnMetal } from '../piece/wireSchema.ts';
 
 /** [low, high, typical]. */
 type Range3 = readonly [number, number, number];
@@ -14,6 +15,8 @@ export interface Metal {
   readonly hardening: { readonly kMPa: number; readonly n: number } | null;
   /** Least inside bend radius in diameters that usually goes without cracks: common practice. */
   readonly leastInsideDiameters: number;
+  /** How often it can be bent to and fro before it breaks, in words: common practice. */
+  readonly rebends: string;
   readonly source: string;
 }
 
@@ -30,6 +33,7 @@ export const METALS: readonly Metal[] = Object.freeze([
     densityKgM3: 2700,
     hardening: { kMPa: 180, n: 0.2 },
     leastInsideDiameters: 0.5,
+    rebends: 'many small re-bends; a sharp bend and back at one place breaks it after a handful',
     source: HANDBOOK,
   },
   {
@@ -40,6 +44,8 @@ export const METALS: readonly Metal[] = Object.freeze([
     densityKgM3: 8940,
     hardening: { kMPa: 315, n: 0.54 },
     leastInsideDiameters: 0.5,
+    rebends:
+      'stands re-bending well at first, hardens with each, and breaks after a dozen or so sharp ones; heating it red and cooling it makes it soft again',
     source: HANDBOOK,
   },
   {
@@ -50,6 +56,7 @@ export const METALS: readonly Metal[] = Object.freeze([
     densityKgM3: 7850,
     hardening: { kMPa: 530, n: 0.26 },
     leastInsideDiameters: 0.5,
+    rebends: 'a few sharp re-bends, and many gentle ones',
     source: HANDBOOK,
   },
   {
@@ -60,6 +67,18 @@ export const METALS: readonly Metal[] = Object.freeze([
     densityKgM3: 8000,
     hardening: { kMPa: 1275, n: 0.45 },
     leastInsideDiameters: 1,
+    rebends: 'hardens fast: after two or three sharp re-bends it is stiff, then it cracks',
+    source: HANDBOOK,
+  },
+  {
+    id: 'stainless-hard',
+    name: 'hard stainless steel',
+    eMPa: [180_000, 200_000, 190_000],
+    yieldMPa: [900, 1600, 1200],
+    densityKgM3: 7900,
+    hardening: null,
+    leastInsideDiameters: 2,
+    rebends: 'is a spring: it is not re-bent, and snaps where it was bent sharply once',
     source: HANDBOOK,
   },
   {
@@ -70,13 +89,37 @@ export const METALS: readonly Metal[] = Object.freeze([
     densityKgM3: 8450,
     hardening: null,
     leastInsideDiameters: 1.5,
+    rebends: 'a sharp bend and back once or twice, then it cracks',
     source: HANDBOOK,
   },
 ]);
 
-/** The metal with this id; the schema admits no other. */
-export function metalById(id: MetalId): Metal {
-  const found = METALS.find((metal) => metal.id === id);
+/** A metal of the user's own as one of the table; it does not harden, as nobody measured that. */
+function ownMetal(own: OwnMetal): Metal {
+  return {
+    id: own.id,
+    name: own.name,
+    eMPa: [own.eMPa, own.eMPa, own.eMPa],
+    yieldMPa: [own.yieldMPa, own.yieldMPa, own.yieldMPa],
+    densityKgM3: own.densityKgM3,
+    hardening: null,
+    leastInsideDiameters: own.leastInsideDiameters,
+    rebends: 'unknown: bend an offcut to and fro and count',
+    source: 'your own figures of this metal',
+  };
+}
+
+/** Every metal that a piece can use: those of the table, and the user's own. */
+export const metalsOf = (own: readonly OwnMetal[]): readonly Metal[] => [
+  ...METALS,
+  ...own.map(ownMetal),
+];
+
+/** The metal with this id; the schema admits no other than the table's and the piece's own. */
+export function metalById(id: MetalId, own: readonly OwnMetal[] = []): Metal {
+  const found =
+    METALS.find((metal) => metal.id === id) ??
+    own.filter((metal) => metal.id === id).map(ownMetal)[0];
   if (found === undefined) throw new Error(`no metal ${id}`);
   return found;
 }

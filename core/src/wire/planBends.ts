@@ -13,7 +13,8 @@ export interface BendSetting {
   readonly route: Route;
   readonly schedule: BendSchedule;
   readonly features: readonly WireFeature[];
-  readonly forming: Forming | undefined;
+  /** How the wire springs back at a finished radius, mm. */
+  readonly formingAt: (radiusMm: number) => Forming | undefined;
 }
 
 /** The bends of a wire with their workings, marks shifted by the features before them. */
@@ -26,15 +27,19 @@ export function planBends(setting: BendSetting): readonly PlannedBend[] {
     const draft = workingDraft(setting.wireId, i + 1);
     const feed = feedWorking(draft, schedule, i);
     const angle = angleWorking(draft, bend);
+    const mark = markWorking(draft, bend, feed, shiftMm);
+    const forming = setting.formingAt(bend.radiusMm);
     return {
       number: i + 1,
       place: route.points[bend.vertex]?.name ?? 'bend',
       routePoint: bend.vertex,
       feed,
-      mark: markWorking(draft, bend, feed, shiftMm),
+      mark,
+      middle: middleWorking(draft, bend, mark),
       turn: turnWorking(draft, bend, i),
       angle,
-      bendTo: setting.forming && bendToWorking(draft, bend, angle, setting.forming),
+      bendTo: forming && bendToWorking(draft, bend, angle, forming),
+      forming,
     };
   });
 }
@@ -87,6 +92,20 @@ function markWorking(draft: Draft, bend: Bend, feed: Working, shiftMm: number): 
       input('before', 'Straights and arcs before', before, 'mm', 'derived'),
       input('turns', 'Turns round the spine before', shiftMm, 'mm', 'derived'),
       asInput('feed', feed),
+    ],
+  };
+}
+
+function middleWorking(draft: Draft, bend: Bend, mark: Working): Working {
+  return {
+    ...draft('middle', 'its middle'),
+    value: mark.value + bend.arcMm / 2,
+    unit: 'mm',
+    formula: 'middle = mark + R·θ/2: bend by hand at it, or round a former whose corner it meets',
+    inputs: [
+      asInput('mark', mark),
+      input('R', 'Bend radius of the finished wire', bend.radiusMm, 'mm', 'own'),
+      input('θ', 'Angle', bend.bendDeg, 'deg', 'derived'),
     ],
   };
 }

@@ -1,10 +1,18 @@
-import type { Piece, StockEntry } from '../piece/pieceSchema.ts';
+import type { SoldEntry, StockEntry } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import { input, type Working } from '../piece/working.ts';
+import type { WireDecisions } from '../piece/wireSchema.ts';
 import { sizeText } from '../units/gauges.ts';
+import type { BindingPlan } from './bindings.ts';
 import { metalById } from './metals.ts';
 import type { PlannedWire } from './plannedWire.ts';
-import { cutFromStock, type CutPiece, type CuttingPlan } from './stockCutting.ts';
+import {
+  cutFromStock,
+  fewestSticks,
+  type CutPiece,
+  type CuttingPlan,
+  type SticksToBuy,
+} from './stockCutting.ts';
 import { choiceDiameterMm, sameWire } from './wireStock.ts';
 
 /** One kind of wire the piece needs: what is cut from stock, and what must be bought. */
@@ -16,98 +24,204 @@ export interface StockGroup {
   readonly pieces: readonly CutPiece[];
   readonly cutting: CuttingPlan;
   readonly buy: Working;
+  /** Lengths to buy as the shop sells them, and what they cost; null where that is not entered. */
+  readonly lengths: (SticksToBuy & { readonly sold: SoldEntry; readonly working: Working }) | null;
+  readonly cost: Working | null;
 }
 
-/** All kinds of wire, with a snag for each piece that the wire on hand does not give. */
+/** All kinds of wire, with a snag for each kind of which there is not enough. */
 export interface StockPlan {
   readonly groups: readonly StockGroup[];
+  /** All that is to be bought, where every price is known. */
+  readonly cost: Working | null;
+  readonly workings: readonly Working[];
   readonly snags: readonly Snag[];
 }
 
-/** Every piece to cut: a wire's own length and its shorter strands. */
+type Kind = Pick<StockEntry, 'metal' | 'size'>;
+
+/** Every piece to cut: a wire's own length, as often as it is needed, and its shorter strands. */
 export function cutPieces(
   wires: readonly PlannedWire[],
-): readonly (CutPiece & { wire: PlannedWire })[] {
-  return wires.flatMap((wire) => [
-    { id: wire.id, mm: wire.cut.value, wire },
-    ...Array.from({ length: wire.shortStrands?.count ?? 0 }, () => ({
-      id: `${wire.id}2`,
-      mm: wire.shortStrands?.cut.value ?? 0,
-      wire,
-    })),
-  ]);
+): readonly (CutPiece & { readonly wire: PlannedWire })[] {
+  return wires
+    .filter(({ otherEndOf }) => otherEndOf === null)
+    .flatMap((wire) => [
+      ...Array.from({ length: wire.count }, () => ({ id: wire.id, mm: wire.cut.value, wire })),
+      ...wire.moreStrands.flatMap(({ id, count, cut }) =>
+        Array.from({ length: count }, () => ({ id, mm: cut.value, wire })),
+      ),
+    ]);
 }
 
 /** Groups the pieces by wire and cuts each group from the stock of the same wire. */
 export function planStock(
   wires: readonly PlannedWire[],
-  choices: ReadonlyMap<string, Pick<StockEntry, 'metal' | 'size'>>,
-  wire: Piece['wire'],
+  wire: WireDecisions,
+  bindings: BindingPlan,
 ): StockPlan {
-  const kinds: Pick<StockEntry, 'metal' | 'size'>[] = [];
-  for (const choice of choices.values()) {
-    if (!kinds.some((kind) => sameWire(kind, choice))) kinds.push(choice);
-  }
+  const kinds: Kind[] = [];
+  for (const kind of wires) if (!kinds.some((one) => sameWire(one, kind))) kinds.push(kind);
   const all = cutPieces(wires);
   const groups = kinds.map((kind, i): StockGroup => {
-    const pieces = all.filter((piece) => sameWire(choices.get(piece.wire.id)!, kind));
+    const pieces = all.filter((piece) => sameWire(piece.wire, kind));
     const sticks = wire.stock
       .filter((entry) => sameWire(entry, kind))
       .flatMap((entry) => entry.lengthsMm.map((mm, n) => ({ id: `${entry.id} no. ${n + 1}`, mm })));
     const cutting = cutFromStock(pieces, sticks, wire.sawLossMm);
+    const { name: metalName } = metalById(kind.metal, wire.ownMetals);
+    const lengths = lengthsToBuy(i, kind, cutting.missing, wire);
     return {
-      ...kind,
-      metalName: metalById(kind.metal).name,
+      metal: kind.metal,
+      size: kind.size,
+      metalName,
       sizeText: sizeText(kind.size),
       pieces,
       cutting,
-      buy: buyWorking(i, kind, pieces, cutting),
+      buy: buyWorking(i, kind, metalName, pieces, cutting),
+      lengths,
+      cost: lengths === null ? null : costOf(i, lengths),
     };
   });
-  return { groups, snags: groups.flatMap((group) => missingSnags(group, all)) };
+  const cost = totalCost(groups);
+  const bound = bindings.total.unit === 'm' ? 1 : 0;
+  return {
+    groups,
+    cost,
+    workings: [
+      ...groups.flatMap(({ buy, lengths, cost: own }) =>
+        [buy, lengths?.working, own].filter((one) => one !== undefined && one !== null),
+      ),
+      ...(cost === null || groups.length + bound < 2 ? [] : [cost]),
+    ],
+    snags: groups.flatMap((group) => missingSnag(group, all)),
+  };
 }
 
 function buyWorking(
   index: number,
-  kind: Pick<StockEntry, 'metal' | 'size'>,
+  kind: Kind,
+  metalName: string,
   pieces: readonly CutPiece[],
-  cutting: CuttingPlan,
+  { missing, proven, boundMm }: CuttingPlan,
 ): Working {
   const need = pieces.reduce((sum, piece) => sum + piece.mm, 0);
-  const missing = cutting.missing.reduce((sum, piece) => sum + piece.mm, 0);
+  const missingMm = missing.reduce((sum, piece) => sum + piece.mm, 0);
   return {
     id: `wire.stock.${index + 1}.buy`,
     stage: 'wire',
-    label: `To buy: ${metalById(kind.metal).name} ${choiceDiameterMm(kind).toFixed(2)} mm`,
-    value: missing,
+    label: `To buy: ${metalName} ${choiceDiameterMm(kind).toFixed(2)} mm`,
+    value: missingMm,
     unit: 'mm',
     provenance: 'derived',
     formula: 'pieces that no length on hand gives',
     inputs: [
       input('need', 'Needed in all', need, 'mm', 'derived'),
-      input('cut', 'Cut from wire on hand', need - missing, 'mm', 'derived'),
+      input('cut', 'Cut from wire on hand', need - missingMm, 'mm', 'derived'),
+      input('bound', 'No way of cutting leaves less than', boundMm, 'mm', 'derived'),
     ],
-    source: 'search over all ways of cutting, least length left to buy',
+    source: proven
+      ? 'search over all ways of cutting: proven that none leaves less to buy'
+      : 'best of 20 000 ways of cutting; between this and the bound it is not known whether one is better',
   };
 }
 
-function missingSnags(
-  group: StockGroup,
-  all: readonly (CutPiece & { wire: PlannedWire })[],
+function lengthsToBuy(
+  index: number,
+  kind: Kind,
+  missing: readonly CutPiece[],
+  wire: WireDecisions,
+): StockGroup['lengths'] {
+  const sold = wire.sold.find((one) => sameWire(one, kind));
+  if (sold === undefined || missing.length === 0) return null;
+  const found = fewestSticks(missing, sold.lengthMm, wire.sawLossMm);
+  const { sticks, bound, proven } = found;
+  if (sticks === undefined) return null;
+  return {
+    ...found,
+    sold,
+    working: {
+      id: `wire.stock.${index + 1}.lengths`,
+      stage: 'wire',
+      label: 'Lengths to buy, as sold',
+      value: sticks,
+      unit: 'count',
+      provenance: 'derived',
+      formula: 'fewest equal lengths that give all missing pieces',
+      inputs: [
+        input('l', 'Sold in lengths of', sold.lengthMm, 'mm', 'own'),
+        input('loss', 'Lost at each cut', wire.sawLossMm, 'mm', 'own'),
+        input('bound', 'No fewer can do', bound, 'count', 'derived'),
+      ],
+      source: proven
+        ? 'search over all ways of cutting: proven that fewer do not do'
+        : 'best that the search found; the bound says how many fewer there might be',
+    },
+  };
+}
+
+function costOf(
+  index: number,
+  { sold, working }: NonNullable<StockGroup['lengths']>,
+): Working | null {
+  if (sold.price === null) return null;
+  return {
+    id: `wire.stock.${index + 1}.cost`,
+    stage: 'wire',
+    label: 'They cost',
+    value: working.value * sold.price,
+    unit: 'money',
+    provenance: 'derived',
+    formula: 'lengths · price',
+    inputs: [
+      input('lengths', 'Lengths to buy', working.value, 'count', 'derived'),
+      input('price', 'Price of one', sold.price, 'money', 'own'),
+    ],
+    source: 'your own prices, in your own money',
+  };
+}
+
+function totalCost(groups: readonly StockGroup[]): Working | null {
+  const needed = groups.filter(({ buy }) => buy.value > 0);
+  const costs = needed.flatMap(({ cost }) => (cost === null ? [] : [cost]));
+  if (costs.length === 0 || costs.length < needed.length) return null;
+  return {
+    id: 'wire.stock.cost',
+    stage: 'wire',
+    label: 'All wire to buy',
+    value: costs.reduce((sum, { value }) => sum + value, 0),
+    unit: 'money',
+    provenance: 'derived',
+    formula: 'Σ lengths · price',
+    inputs: costs.map(({ label, value }, i) =>
+      input(String.fromCharCode(97 + i), label, value, 'money', 'derived'),
+    ),
+    source: 'your own prices, in your own money',
+  };
+}
+
+function missingSnag(
+  { cutting: { missing }, sizeText: size, metalName: metal }: StockGroup,
+  all: readonly (CutPiece & { readonly wire: PlannedWire })[],
 ): readonly Snag[] {
-  return group.cutting.missing.map((piece): Snag => {
-    const wire = all.find((one) => one.id === piece.id)?.wire;
-    return {
+  if (missing.length === 0) return [];
+  const ids = [...new Set(missing.map(({ id }) => id))];
+  const longest = missing.reduce((a, b) => (b.mm > a.mm ? b : a));
+  const wire = all.find(({ id }) => id === longest.id)!.wire;
+  return [
+    {
       code: 'not-enough-wire',
       grade: 'watch',
       stage: 'wire',
-      target: { kind: 'wire', id: wire?.id ?? piece.id },
+      target: { kind: 'wire', id: wire.id },
       facts: {
-        wire: `${piece.id} ${wire?.name ?? ''}`.trim(),
-        size: group.sizeText,
-        metal: group.metalName,
-        missingMm: piece.mm,
+        wire: ids.length === 1 ? `${longest.id} ${wire.name}` : ids.join(', '),
+        pieces: missing.length,
+        size,
+        metal,
+        missingMm: missing.reduce((sum, { mm }) => sum + mm, 0),
+        longestMm: longest.mm,
       },
-    };
-  });
+    },
+  ];
 }

@@ -1,91 +1,130 @@
-import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import { lastCall } from '../piece/lastCall.ts';
-import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import { planBase, type BasePlan } from './baseHoles.ts';
-import { planLimbWire, type WireSetting } from './planLimbWire.ts';
-import { planRodWire } from './planRodWire.ts';
+import { bindingsOf, planBindings, type BindingPlan } from './bindings.ts';
+import { draftWires, unfolded } from './draftWires.ts';
+import type { FinePart } from './fineDrafts.ts';
+import { planHinges, type HingePlan } from './hinges.ts';
 import type { PlannedWire } from './plannedWire.ts';
-import { planSpineWire } from './planSpineWire.ts';
 import { planStock, type StockPlan } from './planStock.ts';
+import { wayOf } from './schemes.ts';
+import { spineStrands } from './spineStrands.ts';
 import { ropeDiameterMm } from './twist.ts';
+import { finishWire, type WireDraft, type WireSetting } from './wireDraft.ts';
 import { choiceDiameterMm } from './wireStock.ts';
 
-/** What Wire hands on: every wire with its bends, the base with its holes, and the stock. */
+/** What Wire hands on: every wire with its bends, how they are bound, the base, and the stock. */
 export interface WirePlan {
   readonly wires: readonly PlannedWire[];
-  /** Limbs that lie folded on the body in this stance, by name: they carry no wire. */
+  /** Limbs without a wire, by name: folded on the body in this stance, or made without one. */
   readonly unwired: readonly string[];
+  /** Digits, ears, antennae and the like, with their wire or why they have none. */
+  readonly fine: readonly FinePart[];
+  readonly bindings: BindingPlan;
+  readonly hinges: HingePlan;
   readonly base: BasePlan;
   readonly stock: StockPlan;
   readonly snags: readonly Snag[];
 }
 
-/** Wires are called by letters, the spine first. */
+/** Large wires are called by letters, the spine first; thin ones by T and a number. */
 const letter = (i: number): string => String.fromCharCode('A'.charCodeAt(0) + i);
 
-/**
- * The scheme "bound loops": a twisted spine, and one wire per limb pair lashed to it; a body that
- * lies, swims or flies takes straight rods from the base instead of pegged feet.
- */
-export const planWire = lastCall(
-  (wire: Piece['wire'], base: Piece['stance']['base'], stance: StancePlan): WirePlan => {
-    const { plan } = stance.posed.skeleton;
-    const ropeMm = ropeDiameterMm(wire.spine.strands, choiceDiameterMm(wire.spine));
-    const setting: WireSetting = { stance, wire, base, ropeMm };
-    const choices = new Map<string, WireChoice>([['A', wire.spine]]);
-    const wired = plan.limbPairs.filter((pair) => !stance.folded.includes(pair.id));
-    const limbs = wired.map((pair, i) => {
-      const id = letter(1 + i);
-      const choice = wire.limbs[pair.id] ?? wire.spine;
-      choices.set(id, choice);
-      return planLimbWire(setting, pair, choice, id);
-    });
-    const rods = stance.feet
-      .filter((hold) => hold.contact.kind !== 'foot' && hold.down)
-      .map((hold, i) => {
-        const id = letter(1 + wired.length + i);
-        const choice = { ...(wire.limbs[hold.contact.id] ?? wire.spine), strands: 1 };
-        choices.set(id, choice);
-        return planRodWire(setting, hold, choice, id);
-      });
-    const wires = [planSpineWire(setting, 'A'), ...limbs, ...rods];
-    const pegMm = (contactId: string): number => {
-      const i = wired.findIndex(
-        ({ contactLeft }) =>
-          contactLeft !== null && [contactLeft, otherSide(contactLeft)].includes(contactId),
-      );
-      return limbs[i]?.diameterMm ?? rods[0]?.diameterMm ?? ropeMm;
-    };
-    const board = planBase(stance, base, pegMm);
-    const stock = planStock(wires, choices, wire);
-    return {
-      wires,
-      unwired: plan.limbPairs.filter((pair) => !wired.includes(pair)).map((pair) => pair.name),
-      base: board,
-      stock,
-      snags: [...wires.flatMap((one) => one.snags), ...board.snags, ...stock.snags],
-    };
-  },
-);
+/** The armature of a stance by the chosen scheme, with all that is needed to make it. */
+export const planWire = lastCall(wireOf);
+
+/** The same without a memory of the last call, to reckon other schemes beside the chosen one. */
+export function wireOf(
+  wire: Piece['wire'],
+  base: Piece['stance']['base'],
+  stance: StancePlan,
+): WirePlan {
+  const setting = wireSetting(wire, base, stance);
+  const { drafts, fine } = draftWires(setting);
+  const wires = withOwnersCut(
+    lettered(drafts).map(([draft, id]) => finishWire(setting, draft, id)),
+  );
+  const bindings = planBindings(setting, bindingsOf(setting, wires));
+  const board = planBase(setting, wires);
+  const stock = planStock(wires, wire, bindings);
+  const hinges = planHinges(setting);
+  return {
+    wires,
+    unwired: stance.posed.skeleton.plan.limbPairs
+      .filter((pair) => stance.folded.includes(pair.id) || wayOf(wire, pair) === 'none')
+      .map((pair) => pair.name),
+    fine,
+    bindings,
+    hinges,
+    base: board,
+    stock,
+    snags: [...wires.flatMap((one) => one.snags), ...board.snags, ...stock.snags],
+  };
+}
+
+/** What every wire of a piece is planned from. */
+export function wireSetting(
+  wire: Piece['wire'],
+  base: Piece['stance']['base'],
+  stance: StancePlan,
+): WireSetting {
+  const d = choiceDiameterMm(wire.spine);
+  const { plan } = stance.posed.skeleton;
+  const { strandsAt } = spineStrands(plan, { ...wire, neckStrands: 0 });
+  const coiled = wire.scheme === 'coiled-trunk';
+  const folded = wire.scheme === 'folded-pair' && unfolded(stance).length > 0;
+  const strands = coiled ? 1 : folded ? 2 * unfolded(stance).length : Math.max(...strandsAt);
+  return {
+    stance,
+    wire,
+    base,
+    ropeMm: ropeDiameterMm(strands, d),
+    pegDepthMm: base.thicknessMm + wire.allowancesMm.nutAndWashers,
+  };
+}
+
+/** The other end of a folded wire has no length of its own: it is part of the one cut. */
+const withOwnersCut = (wires: readonly PlannedWire[]): readonly PlannedWire[] =>
+  wires.map((wire) =>
+    wire.otherEndOf === null
+      ? wire
+      : { ...wire, cut: wires.find(({ key }) => key === wire.otherEndOf)!.cut },
+  );
+
+/** Letters for drafts in their order; the other end of a folded wire has its letter with an r. */
+function lettered(drafts: readonly WireDraft[]): readonly (readonly [WireDraft, string])[] {
+  let [large, thin] = [0, 0];
+  return drafts.map((draft) => [
+    draft,
+    draft.kind === 'fine'
+      ? `T${++thin}`
+      : draft.otherEndOf === undefined
+        ? letter(large++)
+        : `${letter(large - 1)}r`,
+  ]);
+}
 
 /** Every working of the wire stage, in the order in which the ledger shows them. */
 export function wireWorkings(plan: WirePlan): readonly Working[] {
   return [
     ...plan.wires.flatMap((wire) => [
-      wire.cut,
+      ...(wire.otherEndOf === null ? [wire.cut] : []),
       ...wire.lines,
-      ...(wire.shortStrands ? [wire.shortStrands.cut, ...wire.shortStrands.lines] : []),
+      ...wire.moreStrands.flatMap(({ cut, lines }) => [cut, ...lines]),
       ...wire.bends.flatMap((bend) =>
-        [bend.feed, bend.mark, bend.turn, bend.angle, bend.bendTo].filter((w) => w !== undefined),
+        [bend.feed, bend.mark, bend.middle, bend.turn, bend.angle, bend.bendTo].filter(
+          (w) => w !== undefined,
+        ),
       ),
+      ...(wire.leftOut === undefined ? [] : [wire.leftOut]),
       wire.cover,
     ]),
-    plan.base.length,
-    plan.base.width,
-    ...plan.base.holes.flatMap((hole) => [hole.along, hole.across, hole.diameter]),
-    ...plan.stock.groups.map((group) => group.buy),
+    ...plan.bindings.workings,
+    ...plan.hinges.workings,
+    ...plan.base.workings,
+    ...plan.stock.workings,
   ];
 }

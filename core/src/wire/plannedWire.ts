@@ -1,11 +1,12 @@
 import type { MetalId } from '../piece/metalIds.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
+import type { WireSize } from '../units/gauges.ts';
 import type { BendSchedule } from './bendSchedule.ts';
 import type { Forming } from './formingBend.ts';
 import type { Route } from './routes.ts';
 
-/** A length of wire that is no bend: turns round the spine. It shifts the marks behind it. */
+/** A length of wire that is no bend: turns round the spine, a coil. It shifts the marks behind it. */
 export interface WireFeature {
   readonly name: string;
   /** Number of the bend after which it is made (0 before the first). */
@@ -23,27 +24,65 @@ export interface PlannedBend {
   readonly routePoint: number;
   /** Straight wire from the last bend (or the end) to this mark, mm. */
   readonly feed: Working;
+  /** Where the arc begins: the jaw of the pliers. */
   readonly mark: Working;
+  /** The middle of the arc: the thumb, or the corner of a former. */
+  readonly middle: Working;
   readonly turn: Working;
   readonly angle: Working;
   /** Undefined where the wire would spring back wholly. */
   readonly bendTo: Working | undefined;
+  readonly forming: Forming | undefined;
+}
+
+/** Strands of their own that are twisted onto a wire. */
+export interface MoreStrands {
+  readonly id: string;
+  readonly name: string;
+  readonly count: number;
+  readonly cut: Working;
+  readonly lines: readonly Working[];
+}
+
+/**
+ * What a wire is. `spine`: along the column; `limbs`: a pair over the girdle; `limb`: the other end
+ * of a folded wire; `rod`: stiff, from the base; `iron`: the one that carries all; `fine`: thin, in a
+ * digit or an ear.
+ */
+export type WireKind = 'spine' | 'limbs' | 'limb' | 'rod' | 'iron' | 'fine';
+
+/** A bone that a wire runs through, and with how many strands. */
+export interface CarriedBone {
+  readonly boneId: string;
+  readonly strands: number;
 }
 
 /** One wire of the armature, from its named end. */
 export interface PlannedWire {
   readonly id: string;
-  /** The spine; a pair of limbs wound round it; a straight rod lashed to it. */
-  readonly kind: 'spine' | 'limbs' | 'rod';
+  /** What it is whatever its letter: "spine", "limbs:hind-legs", "fine:ear.L". */
+  readonly key: string;
+  readonly kind: WireKind;
   readonly name: string;
   /** The end marks are measured from: "tail end", "left hind foot". */
   readonly namedEnd: string;
   readonly metal: MetalId;
   readonly metalName: string;
+  readonly densityKgM3: number;
   readonly diameterMm: number;
+  readonly size: WireSize;
   readonly sizeText: string;
   readonly strands: number;
+  /** How many such wires are cut: one a toe. */
+  readonly count: number;
   readonly route: Route;
+  /** Strands on each leg of the route, this wire's and those twisted with it. */
+  readonly strandsAt: readonly number[];
+  readonly through: readonly CarriedBone[];
+  /** The wire of which this is the other end, bent from there; it is not cut again. */
+  readonly otherEndOf: string | null;
+  /** Whether the user drew its route. */
+  readonly own: boolean;
   readonly schedule: BendSchedule;
   readonly forming: Forming | undefined;
   readonly features: readonly WireFeature[];
@@ -51,12 +90,10 @@ export interface PlannedWire {
   readonly lines: readonly Working[];
   readonly cut: Working;
   /** Shorter strands twisted onto the long one, if any. */
-  readonly shortStrands: {
-    readonly count: number;
-    readonly cut: Working;
-    readonly lines: readonly Working[];
-  } | null;
+  readonly moreStrands: readonly MoreStrands[];
   readonly bends: readonly PlannedBend[];
+  /** How far its far end is off when it is bent without the over-bend; undefined where it has no bend. */
+  readonly leftOut: Working | undefined;
   readonly cover: Working;
   readonly snags: readonly Snag[];
 }

@@ -1,6 +1,8 @@
 import type { Snag } from '../piece/snag.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
 import { largestRadiusMm, REVERSAL_LIMIT_DEG, type BendSchedule } from './bendSchedule.ts';
 import type { ThinnestCover } from './cover.ts';
+import { widestRadiusMm } from './formingBend.ts';
 import type { Metal } from './metals.ts';
 import type { Route } from './routes.ts';
 
@@ -64,39 +66,47 @@ export function coverSnags(
   ];
 }
 
-/** Snags of metal and radius: nothing stays bent, or the metal may crack. */
+/** How tightly and how widely one wire is bent. */
+export interface MetalCase {
+  readonly metal: Metal;
+  readonly diameterMm: number;
+  /** Smallest and largest finished centreline radius of its bends, mm. */
+  readonly tightestMm: number;
+  readonly widestMm: number;
+  /** Whether even the widest bend stays. */
+  readonly stays: boolean;
+  readonly tests: Piece['wire']['testBends'];
+}
+
+/** Snags of metal and radius: nothing stays bent, or the metal may crack; each with the nearest that can. */
 export function metalSnags(
   wireId: string,
   wireName: string,
-  metal: Metal,
-  diameterMm: number,
-  radiusMm: number,
-  springsBackWholly: boolean,
+  { metal, diameterMm, tightestMm, widestMm, stays, tests }: MetalCase,
 ): readonly Snag[] {
-  const target = { kind: 'wire', id: wireId } as const;
-  const insideMm = radiusMm - diameterMm / 2;
+  const common = { stage: 'wire', target: { kind: 'wire', id: wireId } } as const;
+  const insideMm = tightestMm - diameterMm / 2;
   const leastMm = metal.leastInsideDiameters * diameterMm;
   const tight: readonly Snag[] =
     insideMm >= leastMm - 1e-9
       ? []
       : [
           {
+            ...common,
             code: 'bend-tight-for-metal',
             grade: 'watch',
-            stage: 'wire',
-            target,
             facts: { wire: wireName, insideMm, leastMm, metal: metal.name },
           },
         ];
-  if (!springsBackWholly) return tight;
+  if (stays) return tight;
+  const canMm = widestRadiusMm(metal, diameterMm, widestMm, tests);
   return [
     ...tight,
     {
+      ...common,
       code: 'springback-too-large',
       grade: 'fix',
-      stage: 'wire',
-      target,
-      facts: { wire: wireName, metal: metal.name, radiusMm },
+      facts: { wire: wireName, metal: metal.name, radiusMm: widestMm, widestMm: canMm },
     },
   ];
 }

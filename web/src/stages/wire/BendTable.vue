@@ -4,12 +4,13 @@ import { computed } from 'vue';
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
 
 const props = defineProps<{ wire: PlannedWire }>();
 const { target, open, pick } = useSelection();
 const { number } = useUnits();
 
-const COLUMNS = ['mark', 'turn', 'angle', 'bendTo'] as const;
+const COLUMNS = ['mark', 'middle', 'turn', 'angle', 'bendTo'] as const;
 const cells = (bend: PlannedBend): readonly (Working | undefined)[] =>
   COLUMNS.map((column) => bend[column]);
 const shown = (cell: Working) =>
@@ -30,7 +31,8 @@ const toggle = (cell: Working): void =>
     <thead>
       <tr>
         <th scope="col">No.</th>
-        <th scope="col">Mark at</th>
+        <th scope="col">Start</th>
+        <th scope="col">Middle</th>
         <th scope="col">Turn</th>
         <th scope="col">Angle</th>
         <th scope="col">Bend to</th>
@@ -47,7 +49,7 @@ const toggle = (cell: Working): void =>
               class="number"
               :data-working="cell.id"
               :aria-expanded="open === cell.id"
-              :aria-label="`Bend ${bend.number}, ${bend.place}: ${cell.label.split(', ')[1]} ${shown(cell)}`"
+              :aria-label="`Bend ${bend.number}, ${bend.place}: ${cell.label.split(', ').slice(1).join(', ')} ${shown(cell)}`"
               @click="toggle(cell)"
             >
               {{ shown(cell) }}
@@ -56,13 +58,13 @@ const toggle = (cell: Working): void =>
           </td>
         </tr>
         <tr v-if="openOf(bend)">
-          <td colspan="5">
+          <td colspan="6">
             <b>{{ bend.place }}</b>
             <WorkingDetail :working="openOf(bend)!" />
           </td>
         </tr>
         <tr v-if="feature && feature.afterBend === bend.number">
-          <td colspan="5" class="feature">
+          <td colspan="6" class="feature">
             then {{ feature.name }}: {{ number(feature.lengthMm, 'mm') }} from
             {{ number(feature.atMm, 'mm') }}
           </td>
@@ -70,6 +72,10 @@ const toggle = (cell: Working): void =>
       </template>
     </tbody>
   </table>
+  <p class="says">
+    Start: the jaw of the pliers at the mark. Middle: by hand, the thumb at the mark.
+  </p>
+  <WorkingRow v-if="wire.leftOut" :working="wire.leftOut" />
 </template>
 
 <style scoped>
@@ -83,5 +89,10 @@ button {
   text-align: left !important;
   color: var(--slate);
   font-size: 13.5px;
+}
+.says {
+  margin: 4px;
+  font-size: 13.5px;
+  color: var(--soft);
 }
 </style>

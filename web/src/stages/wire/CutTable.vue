@@ -1,10 +1,19 @@
 <script setup lang="ts">
 import type { PlannedWire } from '@keen-sinew/core';
+import { computed, ref } from 'vue';
 import { useUnits } from '../../composables/useUnits.ts';
 
-defineProps<{ wires: readonly PlannedWire[]; chosen: string }>();
+const props = defineProps<{ wires: readonly PlannedWire[]; chosen: string }>();
 const emit = defineEmits<{ choose: [id: string] }>();
 const { number } = useUnits();
+const large = computed(() => props.wires.filter(({ kind }) => kind !== 'fine'));
+const thin = computed(() => props.wires.filter(({ kind }) => kind === 'fine'));
+const opened = ref(false);
+/** Many thin wires are shown when asked for, or when one of them is chosen. */
+const showsThin = computed(
+  () => opened.value || thin.value.length <= 2 || thin.value.some(({ id }) => id === props.chosen),
+);
+const shown = computed(() => [...large.value, ...(showsThin.value ? thin.value : [])]);
 </script>
 
 <template>
@@ -18,9 +27,9 @@ const { number } = useUnits();
       </tr>
     </thead>
     <tbody>
-      <template v-for="wire in wires" :key="wire.id">
+      <template v-for="wire in shown" :key="wire.id">
         <tr :class="{ chosen: wire.id === chosen }">
-          <td>
+          <td :class="{ strand: wire.otherEndOf }">
             <button
               type="button"
               :aria-pressed="wire.id === chosen"
@@ -30,22 +39,31 @@ const { number } = useUnits();
             </button>
           </td>
           <td class="number">{{ wire.diameterMm.toFixed(2) }}</td>
-          <td class="number cut">{{ number(wire.cut.value, 'mm') }}</td>
+          <td class="number cut">
+            <template v-if="wire.otherEndOf">as above</template>
+            <template v-else>{{ number(wire.cut.value, 'mm') }}</template>
+          </td>
           <td class="number">{{ wire.bends.length }}</td>
         </tr>
-        <tr v-if="wire.shortStrands">
-          <td class="strand">{{ wire.id }}2 short strand × {{ wire.shortStrands.count }}</td>
+        <tr v-for="one in wire.moreStrands" :key="one.id">
+          <td class="strand">
+            {{ one.id }} {{ one.name.replace('Spine, ', '') }}
+            <template v-if="one.count > 1">× {{ one.count }}</template>
+          </td>
           <td class="number">{{ wire.diameterMm.toFixed(2) }}</td>
-          <td class="number cut">{{ number(wire.shortStrands.cut.value, 'mm') }}</td>
+          <td class="number cut">{{ number(one.cut.value, 'mm') }}</td>
           <td></td>
         </tr>
       </template>
     </tbody>
   </table>
+  <button v-if="!showsThin" type="button" class="quiet-button" @click="opened = true">
+    And {{ thin.length }} thin wires: show them
+  </button>
 </template>
 
 <style scoped>
-button {
+td button {
   background: none;
   border: 0;
   padding: 3px 0;
@@ -57,6 +75,7 @@ button {
 }
 .cut {
   font-weight: 700;
+  white-space: nowrap;
 }
 .strand {
   padding-left: 18px !important;

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import {
   accepted,
-  METALS,
+  afterCutting,
   parseLength,
-  parseWireSize,
   refused,
-  sizeText,
-  type MetalId,
+  parseNumber,
   type Parsed,
+  type SoldEntry,
   type StockEntry,
+  type StockGroup,
 } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -16,12 +16,14 @@ import { useUnits } from '../../composables/useUnits.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
 import QuantityField from '../../controls/QuantityField.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
+import { useMetals } from './useMetals.ts';
 import { withWire } from './wireChanges.ts';
+import WireSizeField from './WireSizeField.vue';
 
 const { piece, plan, change } = usePiecePlan();
 const { system, number, text } = useUnits();
 const stock = computed(() => piece.value.wire.stock);
-const OPTIONS = METALS.map(({ id, name }) => ({ label: name, value: id as string }));
+const metals = useMetals();
 
 function add(): void {
   const used = new Set(stock.value.map((entry) => entry.id));
@@ -39,6 +41,34 @@ const put = (entry: StockEntry): void =>
 const drop = (id: string): void =>
   change('Remove wire on hand', (p) =>
     withWire(p, { stock: p.wire.stock.filter((one) => one.id !== id) }),
+  );
+
+const isSame = (a: Pick<SoldEntry, 'metal' | 'size'>, b: typeof a): boolean =>
+  a.metal === b.metal && a.size.system === b.size.system && a.size.value === b.size.value;
+const soldOf = (group: StockGroup) => piece.value.wire.sold.find((one) => isSame(one, group));
+const sell = (group: StockGroup, part: Partial<SoldEntry>): void =>
+  change('Change how wire is sold', (p) => {
+    const { metal, size } = group;
+    const entry: SoldEntry = {
+      lengthMm: 1000,
+      price: null,
+      ...soldOf(group),
+      metal,
+      size,
+      ...part,
+    };
+    const others = p.wire.sold.filter((one) => !isSame(one, group));
+    return withWire(p, { sold: [...others, entry] });
+  });
+/** Something is cut from what is on hand. */
+const cuts = computed(() =>
+  plan.value.wire.stock.groups.some(({ cutting }) =>
+    cutting.sticks.some(({ pieces }) => pieces.length > 0),
+  ),
+);
+const keepOffcuts = (): void =>
+  change('Cut the pieces, keep the offcuts', (p) =>
+    withWire(p, { stock: [...afterCutting(p.wire, plan.value.wire.stock)] }),
   );
 
 /** Several lengths in one field: "1 m; 480; 2 x 600". */
@@ -67,14 +97,12 @@ function readLengths(typed: string): Parsed<number[]> {
       small
       label="Wire on hand, metal"
       :value="entry.metal"
-      :options="OPTIONS"
-      @set="put({ ...entry, metal: $event as MetalId })"
+      :options="metals"
+      @set="put({ ...entry, metal: $event })"
     />
-    <QuantityField
-      small
+    <WireSizeField
       label="Wire on hand, diameter or gauge"
-      :shown="sizeText(entry.size)"
-      :parse="(typed) => parseWireSize(typed.replace(/\(.*\)/, ''), 'Wire on hand, diameter')"
+      :size="entry.size"
       @set="put({ ...entry, size: $event })"
     />
     <QuantityField
@@ -103,10 +131,62 @@ function readLengths(typed: string): Parsed<number[]> {
       <template v-else>nothing</template>
     </p>
     <WorkingRow :working="group.buy" :alarm="group.buy.value > 0" />
+    <p class="stick">
+      {{
+        group.cutting.proven
+          ? 'Proven: no other way of cutting leaves less to buy.'
+          : `Not proven best; no way of cutting leaves less than ${text(group.cutting.boundMm, 'mm', 0)} to buy.`
+      }}
+    </p>
+    <div v-if="group.cutting.missing.length > 0" class="sold">
+      <span>Sold in lengths of</span>
+      <QuantityField
+        small
+        :label="`${group.metalName} ${group.sizeText}, sold in lengths of`"
+        placeholder="1 m"
+        :shown="soldOf(group) ? text(soldOf(group)!.lengthMm, 'mm', 0) : ''"
+        :parse="
+          (typed) => parseLength(typed, 'Sold in lengths of', { minMm: 50, maxMm: 500_000 }, system)
+        "
+        @set="sell(group, { lengthMm: $event })"
+      />
+      <span>Price of one, in your money</span>
+      <QuantityField
+        small
+        :label="`${group.metalName} ${group.sizeText}, price of one`"
+        placeholder="not entered"
+        :shown="soldOf(group)?.price?.toFixed(2) ?? ''"
+        :parse="(typed) => parseNumber(typed, 'Price of one', 0, 100_000)"
+        @set="sell(group, { price: $event })"
+      />
+    </div>
+    <WorkingRow v-if="group.lengths" :working="group.lengths.working" />
+    <p v-else-if="soldOf(group) && group.cutting.missing.length > 0" class="stick">
+      A piece is longer than the length that is sold: buy a coil, or split the wire under “Route”.
+    </p>
+    <WorkingRow v-if="group.cost" :working="group.cost" />
     <p v-if="group.cutting.missing.length > 0" class="stick">
       To buy as: {{ group.cutting.missing.map((m) => `${m.id} ${number(m.mm, 'mm')}`).join(', ') }}
     </p>
   </div>
+  <WorkingRow v-if="plan.wire.stock.cost" :working="plan.wire.stock.cost" />
+  <template v-if="cuts">
+    <button type="button" class="quiet-button" @click="keepOffcuts">
+      They are cut: keep the offcuts
+    </button>
+    <label class="keep">
+      <span>Offcuts are kept from</span>
+      <QuantityField
+        small
+        label="Offcuts are kept from"
+        :shown="text(piece.wire.keepMm, 'mm', 0)"
+        :parse="
+          (typed) => parseLength(typed, 'Offcuts are kept from', { minMm: 0, maxMm: 1000 }, system)
+        "
+        @set="change('Change which offcuts are kept', (p) => withWire(p, { keepMm: $event }))"
+      />
+    </label>
+  </template>
 </template>
 
 <style scoped>
@@ -125,5 +205,14 @@ function readLengths(typed: string): Parsed<number[]> {
 }
 .group {
   margin-top: 6px;
+}
+.sold,
+.keep {
+  display: grid;
+  grid-template-columns: 1fr 110px;
+  gap: 4px 8px;
+  align-items: center;
+  padding: 3px 4px;
+  font-size: 14px;
 }
 </style>

@@ -1,23 +1,24 @@
 <script setup lang="ts">
-import { metalById, METALS, parseLength, parseNumber, type MetalId } from '@keen-sinew/core';
+import { metalById, parseLength, parseNumber, type MetalId } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
 import QuantityField from '../../controls/QuantityField.vue';
+import { useMetals } from './useMetals.ts';
 import { withWire } from './wireChanges.ts';
 
 /** The user's own test bend of a metal, which overrides the table's springback. */
 const { piece, change } = usePiecePlan();
 const { system, text } = useUnits();
 const metal = ref<MetalId>(piece.value.wire.spine.metal);
-const OPTIONS = METALS.map(({ id, name }) => ({ label: name, value: id as string }));
+const metals = useMetals();
 const START = { diameterMm: 2, radiusMm: 3, relaxedDeg: 88 };
 const test = computed(() => piece.value.wire.testBends[metal.value]);
 
 type Test = typeof START;
 function set(part: Partial<Test>): void {
-  change(`Test bend of ${metalById(metal.value).name}`, (p) =>
+  change(`Test bend of ${metalById(metal.value, piece.value.wire.ownMetals).name}`, (p) =>
     withWire(p, {
       testBends: { ...p.wire.testBends, [metal.value]: { ...START, ...test.value, ...part } },
     }),
@@ -42,8 +43,8 @@ const mm = (label: string, minMm: number, maxMm: number) => (typed: string) =>
       small
       label="Metal of the test bend"
       :value="metal"
-      :options="OPTIONS"
-      @set="metal = $event as MetalId"
+      :options="metals"
+      @set="metal = $event"
     />
     <span>Wire diameter</span>
     <QuantityField

@@ -1,19 +1,14 @@
 <script setup lang="ts">
-import {
-  METALS,
-  parseNumber,
-  parseWireSize,
-  sizeText,
-  type MetalId,
-  type WireChoice,
-} from '@keen-sinew/core';
+import { parseNumber, type WireChoice } from '@keen-sinew/core';
 import ChoiceField from '../../controls/ChoiceField.vue';
 import QuantityField from '../../controls/QuantityField.vue';
+import { useMetals } from './useMetals.ts';
+import WireSizeField from './WireSizeField.vue';
 
 /** Metal, size and strands of one wire. */
 const props = defineProps<{ name: string; choice: WireChoice; strands?: boolean }>();
 const emit = defineEmits<{ set: [choice: WireChoice] }>();
-const OPTIONS = METALS.map(({ id, name }) => ({ label: name, value: id as string }));
+const metals = useMetals();
 
 const readStrands = (typed: string) => parseNumber(typed, `${props.name}, strands`, 1, 7);
 </script>
@@ -25,14 +20,12 @@ const readStrands = (typed: string) => parseNumber(typed, `${props.name}, strand
       small
       :label="`${name}, metal`"
       :value="choice.metal"
-      :options="OPTIONS"
-      @set="emit('set', { ...choice, metal: $event as MetalId })"
+      :options="metals"
+      @set="emit('set', { ...choice, metal: $event })"
     />
-    <QuantityField
-      small
+    <WireSizeField
       :label="`${name}, diameter or gauge`"
-      :shown="sizeText(choice.size)"
-      :parse="(typed) => parseWireSize(typed.replace(/\(.*\)/, ''), `${name}, diameter`)"
+      :size="choice.size"
       @set="emit('set', { ...choice, size: $event })"
     />
     <label v-if="strands" class="strands">

@@ -1,9 +1,20 @@
 <script setup lang="ts">
-import { parseLength, parseNumber, type WireChoice } from '@keen-sinew/core';
+import {
+  parseLength,
+  parseNumber,
+  THREAD_IDS,
+  threadById,
+  wayOf,
+  type WireChoice,
+  type WireSize,
+} from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
+import ChoiceField from '../../controls/ChoiceField.vue';
+import DecisionRow from '../../controls/DecisionRow.vue';
 import QuantityField from '../../controls/QuantityField.vue';
+import SwitchField from '../../controls/SwitchField.vue';
 import { withAllowance, withWire } from './wireChanges.ts';
 import WireChoiceRow from './WireChoiceRow.vue';
 
@@ -12,7 +23,10 @@ const { system, text } = useUnits();
 const wire = computed(() => piece.value.wire);
 const all = computed(() => plan.value.measure.skeleton.plan.limbPairs);
 const pairs = computed(() =>
-  all.value.filter((pair) => !plan.value.stance.folded.includes(pair.id)),
+  all.value.filter(
+    (pair) =>
+      !plan.value.stance.folded.includes(pair.id) && wayOf(piece.value.wire, pair) !== 'none',
+  ),
 );
 /** Places where a rod from the base holds the body. */
 const holds = computed(() =>
@@ -32,6 +46,7 @@ const NUMBERS = [
   { key: 'hipTurns', label: 'Turns round the spine', min: 0, max: 10 },
   { key: 'bendRadiusInDiameters', label: 'Bend radius, in wire diameters', min: 1, max: 20 },
   { key: 'twistPitchInDiameters', label: 'Pitch of the twist, in rope diameters', min: 3, max: 60 },
+  { key: 'coilPitchInDiameters', label: 'Pitch of a coil, in wire diameters', min: 1.5, max: 40 },
 ] as const;
 const WIRE_LENGTHS = [
   { key: 'coverMm', label: 'Least clay over the wire', max: 10 },
@@ -51,6 +66,30 @@ const read =
   (label: string, max: number, minMm = 0) =>
   (typed: string) =>
     parseLength(typed, label, { minMm, maxMm: max }, system.value);
+
+const SPINE_NUMBERS = [
+  { key: 'neckStrands', label: 'Strands more along the neck', max: 5 },
+] as const;
+const stiff = computed(() =>
+  plan.value.wire.wires.some(({ kind }) => kind === 'rod' || kind === 'iron'),
+);
+const threads = [
+  { label: 'plain', value: '' },
+  ...THREAD_IDS.map((id) => ({ label: `threaded ${id}`, value: id as string })),
+];
+/** A thread is a diameter too, and its nut and washers are what stands below the base. */
+function setThread(id: string): void {
+  change('Change the rod', (p) => {
+    const thread = THREAD_IDS.find((one) => one === id) ?? null;
+    const size: WireSize =
+      thread === null ? p.wire.rod.size : { system: 'mm', value: threadById(thread).diameterMm };
+    return withWire(p, { rod: { ...p.wire.rod, thread, size } });
+  });
+}
+const setRod = (choice: WireChoice): void =>
+  change('Change the rod', (p) =>
+    withWire(p, { rod: { metal: choice.metal, size: choice.size, thread: null } }),
+  );
 </script>
 
 <template>
@@ -69,8 +108,36 @@ const read =
     :choice="wire.limbs[hold.contact.id] ?? { ...wire.spine, strands: 1 }"
     @set="setLimb(hold.contact.id, $event)"
   />
+  <template v-if="stiff">
+    <WireChoiceRow name="Rods and iron" :choice="{ ...wire.rod, strands: 1 }" @set="setRod" />
+    <DecisionRow name="Bolted through the base">
+      <ChoiceField
+        small
+        label="Rods, thread"
+        :value="wire.rod.thread ?? ''"
+        :options="threads"
+        @set="setThread"
+      />
+    </DecisionRow>
+  </template>
+  <DecisionRow v-if="wire.spine.strands > 1" name="Drop strands one by one along the tail">
+    <SwitchField
+      label="Drop strands one by one along the tail"
+      :value="wire.taperTail"
+      @set="change('Taper the tail', (p) => withWire(p, { taperTail: $event }))"
+    />
+  </DecisionRow>
+  <DecisionRow v-for="one in SPINE_NUMBERS" :key="one.key" :name="one.label">
+    <QuantityField
+      small
+      :label="one.label"
+      :shown="String(wire[one.key])"
+      :parse="(typed) => parseNumber(typed, one.label, 0, one.max)"
+      @set="change(`Change ${one.label}`, (p) => withWire(p, { [one.key]: Math.round($event) }))"
+    />
+  </DecisionRow>
   <p v-if="plan.wire.unwired.length > 0" class="says">
-    {{ plan.wire.unwired.join(', ') }}: folded on the body in this stance, so no wire runs in them.
+    {{ plan.wire.unwired.join(', ') }}: folded on the body in this stance, or made without wire.
   </p>
   <p v-if="all.length === 0" class="says">
     This body has no limb wires:

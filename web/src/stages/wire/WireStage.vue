@@ -3,8 +3,11 @@ import {
   basePlanDrawing,
   elevation,
   LOAD_CLASSES,
+  mayEdit,
   wireStrips,
+  type Drawing,
   type SheetTarget,
+  type View,
 } from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -18,11 +21,18 @@ import WorkingRow from '../../ledger/WorkingRow.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
+import BasePart from './BasePart.vue';
 import BendTable from './BendTable.vue';
+import BindingPart from './BindingPart.vue';
 import CutTable from './CutTable.vue';
+import FineWires from './FineWires.vue';
+import HingePart from './HingePart.vue';
+import MetalPart from './MetalPart.vue';
+import RouteHandles from './RouteHandles.vue';
+import RoutePart from './RoutePart.vue';
+import SchemePart from './SchemePart.vue';
 import StockPart from './StockPart.vue';
 import StrengthTable from './StrengthTable.vue';
-import TestBend from './TestBend.vue';
 import WireChoices from './WireChoices.vue';
 
 const { piece, plan } = usePiecePlan();
@@ -30,23 +40,35 @@ const { target, pick } = useSelection();
 const pickOnSheet = usePickOnSheet();
 const router = useRouter();
 const chosenId = ref('B');
+const wires = computed(() => plan.value.wire.wires);
+/** None where the piece is made without wire. */
 const chosen = computed(
-  () =>
-    plan.value.wire.wires.find((wire) => wire.id === chosenId.value) ?? plan.value.wire.wires[0]!,
+  () => wires.value.find((wire) => wire.id === chosenId.value) ?? wires.value[0],
 );
-const by = ref<'side' | 'load'>('side');
-const BYS = [
+const shows = ref<'side' | 'load' | 'route'>('side');
+const SHOWS = [
   { label: 'Wires by side', value: 'side' },
   { label: 'By what they bear', value: 'load' },
+  { label: 'Edit the route', value: 'route' },
 ];
 const options = computed(
-  () => ({ show: 'wires', dimensions: false, byLoad: by.value === 'load' }) as const,
+  () =>
+    ({
+      show: 'wires',
+      dimensions: false,
+      byLoad: shows.value === 'load',
+      bindings: shows.value === 'side',
+    }) as const,
 );
 const rows = computed(() => [
   [elevation(plan.value, 'side', options.value), elevation(plan.value, 'front', options.value)],
-  [wireStrips([chosen.value], 'number')],
+  ...(chosen.value ? [[wireStrips([chosen.value], 'number')]] : []),
   [basePlanDrawing(plan.value.wire.base)],
 ]);
+const viewOf = ({ id }: Drawing): View | undefined =>
+  id.startsWith('side') ? 'side' : id.startsWith('front') ? 'front' : undefined;
+const dragging = ref(false);
+const told = ref('');
 
 /** The wire that a place on the sheet belongs to. */
 const wireOf = (of: SheetTarget | null): string | undefined =>
@@ -59,7 +81,7 @@ function choose(id: string): void {
   pick({ kind: 'wire', id });
 }
 const toBench = (): void => {
-  void router.push(`/piece/${piece.value.id}/bending/${chosen.value.id}/1`);
+  if (chosen.value) void router.push(`/piece/${piece.value.id}/bending/${chosen.value.id}/1`);
 };
 </script>
 
@@ -68,70 +90,100 @@ const toBench = (): void => {
     <SheetBoard
       :rows="rows"
       :target="target"
+      :hold="dragging"
       label="Side and front elevation with the wires, the chosen wire laid straight, and the base"
       @pick="pickOnSheet"
-    />
+    >
+      <template #default="{ placed, mmPerPx, pointIn }">
+        <RouteHandles
+          v-if="shows === 'route' && chosen && mayEdit(chosen) && viewOf(placed.drawing)"
+          :view="viewOf(placed.drawing)!"
+          :mm-per-px="mmPerPx"
+          :wire="chosen"
+          :point-in="pointIn"
+          @told="told = $event"
+          @dragging="dragging = $event"
+        />
+      </template>
+    </SheetBoard>
     <div class="by">
       <PickRow
-        label="Colour of the wires"
-        :value="by"
-        :options="BYS"
-        @set="by = $event as 'load'"
+        label="What the drawing is for"
+        :value="shows"
+        :options="SHOWS"
+        @set="shows = $event as 'load'"
       />
-      <ul v-if="by === 'load'" class="legend" aria-label="What the lines say">
+      <ul v-if="shows === 'load'" class="legend" aria-label="What the lines say">
         <li v-for="one in LOAD_CLASSES" :key="one.id" :class="one.id">{{ one.name }}</li>
       </ul>
+      <p v-else-if="shows === 'route'" class="told" aria-live="polite">
+        <template v-if="told">{{ told }}</template>
+        <template v-else-if="chosen && mayEdit(chosen)">
+          Drag a stretch of {{ chosen.id }} onto a joint, or one of its ends to another place.
+        </template>
+        <template v-else>Choose a wire in the cut list that has a route of its own.</template>
+      </p>
     </div>
   </SheetFrame>
   <LedgerPanel stage="wire">
-    <p class="scheme">
-      <b>Bound loops:</b> a twisted spine, and one wire per pair of limbs, lashed to it with tie
-      wire.
-    </p>
+    <LedgerSection title="Scheme"><SchemePart /></LedgerSection>
     <LedgerSection title="Cut list">
-      <CutTable :wires="plan.wire.wires" :chosen="chosen.id" @choose="choose" />
-      <button v-if="chosen.bends.length > 0" type="button" class="wide-button" @click="toBench">
+      <p v-if="wires.length === 0" class="hint">
+        No wire: the piece is clay alone. Anything thin droops in the oven; choose another scheme if
+        a limb is longer than it is thick.
+      </p>
+      <CutTable v-else :wires="wires" :chosen="chosen?.id ?? ''" @choose="choose" />
+      <button
+        v-if="chosen && chosen.bends.length > 0"
+        type="button"
+        class="wide-button"
+        @click="toBench"
+      >
         Bend {{ chosen.id }} at the bench
       </button>
     </LedgerSection>
-    <LedgerSection :title="`${chosen.id}: what the cut is made of`">
-      <WorkingRow :working="chosen.cut" />
-      <WorkingRow v-for="line in chosen.lines" :key="line.id" :working="line" />
-      <template v-if="chosen.shortStrands">
-        <WorkingRow :working="chosen.shortStrands.cut" />
-        <WorkingRow v-for="line in chosen.shortStrands.lines" :key="line.id" :working="line" />
-      </template>
-      <WorkingRow :working="chosen.cover" :alarm="chosen.cover.value < piece.wire.coverMm" />
-    </LedgerSection>
-    <LedgerSection
-      v-if="chosen.bends.length > 0"
-      :title="`${chosen.id}: bend marks from the ${chosen.namedEnd}`"
-    >
-      <BendTable :wire="chosen" />
-    </LedgerSection>
-    <LedgerSection :title="`${chosen.id}: strength under raw clay`">
-      <StrengthTable :wire-id="chosen.id" />
-    </LedgerSection>
-    <LedgerSection title="Wire on hand">
-      <StockPart />
-    </LedgerSection>
-    <LedgerSection title="Wires and allowances" folded>
-      <WireChoices />
-    </LedgerSection>
-    <LedgerSection title="Your own test bend" folded>
-      <TestBend />
-    </LedgerSection>
-    <LedgerSection title="Base, holes from the front left corner" folded>
-      <WorkingRow :working="plan.wire.base.length" />
-      <WorkingRow :working="plan.wire.base.width" />
-      <template v-for="hole in plan.wire.base.holes" :key="hole.number">
-        <p class="hole">Hole {{ hole.number }}: {{ hole.foot }}, straight down</p>
-        <WorkingRow :working="hole.along" label="from the front edge" />
-        <WorkingRow :working="hole.across" label="from the left edge" />
-        <WorkingRow :working="hole.diameter" label="drill" />
-      </template>
-      <CautionNote :ids="['drill']" />
-    </LedgerSection>
+    <template v-if="chosen">
+      <LedgerSection :title="`${chosen.id}: what the cut is made of`">
+        <p v-if="chosen.otherEndOf" class="hint">
+          The other end of a folded wire: its lengths stand with the wire itself.
+        </p>
+        <template v-else>
+          <WorkingRow :working="chosen.cut" />
+          <WorkingRow v-for="line in chosen.lines" :key="line.id" :working="line" />
+          <template v-for="one in chosen.moreStrands" :key="one.id">
+            <WorkingRow :working="one.cut" />
+            <WorkingRow v-for="line in one.lines" :key="line.id" :working="line" />
+          </template>
+        </template>
+        <WorkingRow :working="chosen.cover" :alarm="chosen.cover.value < piece.wire.coverMm" />
+      </LedgerSection>
+      <LedgerSection
+        v-if="chosen.bends.length > 0"
+        :title="`${chosen.id}: bend marks from the ${chosen.namedEnd}`"
+      >
+        <BendTable :wire="chosen" />
+      </LedgerSection>
+      <LedgerSection :title="`${chosen.id}: strength under raw clay`">
+        <StrengthTable :wire-id="chosen.id" />
+        <WorkingRow
+          v-if="plan.strength.iron"
+          :working="plan.strength.iron"
+          :alarm="plan.strength.iron.value > 100"
+        />
+      </LedgerSection>
+      <LedgerSection :title="`${chosen.id}: its route`" folded>
+        <RoutePart :wire="chosen" />
+      </LedgerSection>
+    </template>
+    <LedgerSection title="Bindings" folded><BindingPart /></LedgerSection>
+    <LedgerSection title="Wire on hand"><StockPart /></LedgerSection>
+    <LedgerSection title="Wires and allowances" folded><WireChoices /></LedgerSection>
+    <LedgerSection title="Thin wires" folded><FineWires /></LedgerSection>
+    <LedgerSection title="Metals and test bends" folded><MetalPart /></LedgerSection>
+    <LedgerSection title="Joints left free" folded><HingePart /></LedgerSection>
+    <LedgerSection title="Base, holes from the front left corner" folded
+      ><BasePart
+    /></LedgerSection>
     <CautionNote :ids="['cut-wire']" />
   </LedgerPanel>
 </template>
@@ -169,13 +221,10 @@ const toBench = (): void => {
 .legend .gives::before {
   border-top: 4px dashed var(--rust);
 }
-.scheme {
-  margin: 0 0 10px;
+.told,
+.hint {
+  margin: 4px;
   font-size: 14px;
-}
-.hole {
-  margin: 6px 4px 0;
-  font-weight: 600;
-  font-size: 14px;
+  color: var(--soft);
 }
 </style>

@@ -1,0 +1,178 @@
+import { BUILT_IN_METAL_IDS } from './metalIds.ts';
+import { z } from './zodSetup.ts';
+
+const mm = (min: number, max: number): z.ZodNumber => z.number().min(min).max(max);
+
+/** How the armature as a whole is made. What each is, and costs, is said in wire/schemes.ts. */
+export const SCHEME_IDS = [
+  'bound-loops',
+  'folded-pair',
+  'base-rods',
+  'back-iron',
+  'coiled-trunk',
+  'no-wire',
+] as const;
+export type SchemeId = (typeof SCHEME_IDS)[number];
+
+/** How one pair of limbs is made, where it differs from the scheme. */
+export const LIMB_WAYS = ['loops', 'folded', 'rods', 'none'] as const;
+export type LimbWay = (typeof LIMB_WAYS)[number];
+
+/** What holds wires together at a binding. */
+export const BINDER_IDS = [
+  'tie-wire',
+  'paper-tape',
+  'thread',
+  'putty',
+  'solder',
+  'hot-glue',
+] as const;
+export type BinderId = (typeof BINDER_IDS)[number];
+
+/** Threads of rods that are bolted through the base; null for a plain rod. */
+export const THREAD_IDS = ['M2', 'M2.5', 'M3', 'M4', 'M5', 'M6', 'M8'] as const;
+export type ThreadId = (typeof THREAD_IDS)[number];
+
+export const wireSizeSchema = z.strictObject({
+  system: z.enum(['AWG', 'SWG', 'US steel', 'mm']),
+  value: z.number().min(-6).max(60),
+});
+
+/** A metal of the table, or one of the user's own. */
+const metalSchema = z.string().regex(/^[a-z0-9-]{1,40}$/);
+
+export const wireChoiceSchema = z.strictObject({
+  metal: metalSchema,
+  size: wireSizeSchema,
+  strands: z.number().int().min(1).max(7),
+});
+
+/** Wire the user owns: the same metal and size, in one or more lengths. */
+export const stockSchema = z.strictObject({
+  id: z.string().min(1).max(40),
+  metal: metalSchema,
+  size: wireSizeSchema,
+  lengthsMm: z.array(mm(10, 100_000)).max(50),
+});
+
+/** Wire as a shop sells it: one length, and its price in the user's own money. */
+const soldSchema = z.strictObject({
+  metal: metalSchema,
+  size: wireSizeSchema,
+  lengthMm: mm(50, 500_000),
+  price: z.number().min(0).max(100_000).nullable(),
+});
+
+const ownMetalSchema = z.strictObject({
+  id: z.string().regex(/^own-[0-9]{1,3}$/),
+  name: z.string().min(1).max(40),
+  eMPa: z.number().min(1000).max(500_000),
+  yieldMPa: z.number().min(1).max(3000),
+  densityKgM3: z.number().min(500).max(25_000),
+  leastInsideDiameters: z.number().min(0).max(20),
+});
+
+/** Points of a route, by reference to the skeleton; read in wire/routePoints.ts. */
+const routeSchema = z.array(z.string().min(1).max(60)).min(2).max(60);
+
+/** Everything decided about the wire. */
+export const wireSchema = z
+  .strictObject({
+    scheme: z.enum(SCHEME_IDS),
+    /** Limb pairs, by id, that are made otherwise than the scheme has them. */
+    ways: z.record(z.string().max(40), z.enum(LIMB_WAYS)),
+    spine: wireChoiceSchema,
+    /** By limb pair, or by the contact that a rod holds. */
+    limbs: z.record(z.string().max(40), wireChoiceSchema),
+    /** The rod of the legs, or the iron of the back. */
+    rod: z.strictObject({
+      metal: metalSchema,
+      size: wireSizeSchema,
+      thread: z.enum(THREAD_IDS).nullable(),
+    }),
+    /** Strands more along the neck. */
+    neckStrands: z.number().int().min(0).max(5),
+    /** The strands of the spine end one by one along the tail, not all at its root. */
+    taperTail: z.boolean(),
+    coilPitchInDiameters: z.number().min(1.5).max(40),
+    /** Thin wires of digits, ears, antennae, fins: by key of the bone; null is left out. */
+    fine: z.record(
+      z.string().max(40),
+      z
+        .strictObject({
+          metal: metalSchema,
+          size: wireSizeSchema,
+          count: z.number().int().min(1).max(20),
+        })
+        .nullable(),
+    ),
+    /** Routes drawn by the user, by key of the wire: each a way of its own, none where it is merged. */
+    routes: z.record(z.string().max(60), z.array(routeSchema).max(6)),
+    binder: z.strictObject({
+      kind: z.enum(BINDER_IDS),
+      metal: metalSchema,
+      size: wireSizeSchema,
+      turns: z.number().int().min(1).max(20),
+      tailMm: mm(0, 100),
+      overlapMm: mm(5, 200),
+    }),
+    posable: z.boolean(),
+    /** Joints that stay free of putty, by bone. */
+    freeJoints: z.array(z.string().max(40)).max(60),
+    bendRadiusInDiameters: z.number().min(1).max(20),
+    /** Where the tool goes: pliers grip at the start of the bend, thumbs press at its middle. */
+    bendAt: z.enum(['start', 'middle']),
+    coverMm: mm(0, 10),
+    twistPitchInDiameters: z.number().min(3).max(60),
+    allowancesMm: z.strictObject({
+      fold: mm(0, 200),
+      hook: mm(0, 300),
+      tieEnd: mm(0, 200),
+      nutAndWashers: mm(0, 100),
+      margin: mm(0, 200),
+      marginPerBend: mm(0, 20),
+    }),
+    hipTurns: z.number().min(0).max(10),
+    sawLossMm: mm(0, 5),
+    testBends: z.record(
+      metalSchema,
+      z.strictObject({
+        diameterMm: mm(0.2, 12),
+        radiusMm: mm(0.5, 200),
+        relaxedDeg: z.number().min(30).max(90),
+      }),
+    ),
+    ownMetals: z.array(ownMetalSchema).max(20),
+    stock: z.array(stockSchema).max(40),
+    sold: z.array(soldSchema).max(40),
+    /** Offcuts shorter than this are not kept. */
+    keepMm: mm(0, 1000),
+  })
+  .superRefine((wire, context) => {
+    const known = new Set<string>([...BUILT_IN_METAL_IDS, ...wire.ownMetals.map(({ id }) => id)]);
+    const used: [path: (string | number)[], id: string][] = [
+      [['spine', 'metal'], wire.spine.metal],
+      [['rod', 'metal'], wire.rod.metal],
+      [['binder', 'metal'], wire.binder.metal],
+    ];
+    for (const [key, one] of Object.entries(wire.limbs))
+      used.push([['limbs', key, 'metal'], one.metal]);
+    for (const [key, one] of Object.entries(wire.fine))
+      if (one !== null) used.push([['fine', key, 'metal'], one.metal]);
+    wire.stock.forEach((one, i) => used.push([['stock', i, 'metal'], one.metal]));
+    wire.sold.forEach((one, i) => used.push([['sold', i, 'metal'], one.metal]));
+    for (const id of Object.keys(wire.testBends)) used.push([['testBends', id], id]);
+    for (const [path, id] of used)
+      if (!known.has(id))
+        context.addIssue({
+          code: 'custom',
+          path,
+          message: `“${id}” is no metal of this piece: allowed are ${[...known].join(', ')}`,
+        });
+  });
+
+export type WireDecisions = z.infer<typeof wireSchema>;
+export type WireChoice = z.infer<typeof wireChoiceSchema>;
+export type StockEntry = z.infer<typeof stockSchema>;
+export type SoldEntry = z.infer<typeof soldSchema>;
+export type OwnMetal = z.infer<typeof ownMetalSchema>;

@@ -1,0 +1,110 @@
+import type { BalancePlan } from '../balance/planBalance.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+import { input, type Working } from '../piece/working.ts';
+import type { SchemeId } from '../piece/wireSchema.ts';
+import type { StancePlan } from '../stance/planStance.ts';
+import { strengthOf, type StrengthPlan } from '../strength/planStrength.ts';
+import { cutPieces } from '../wire/planStock.ts';
+import { wireOf, type WirePlan } from '../wire/planWire.ts';
+import { SCHEMES, type Scheme } from '../wire/schemes.ts';
+import { benchMinutes, doings, MINUTES } from './schemeMinutes.ts';
+
+/** What one scheme would cost this piece, beside the others. */
+export interface SchemeCost {
+  readonly scheme: Scheme;
+  readonly wire: WirePlan;
+  readonly metres: Working;
+  readonly joints: Working;
+  readonly minutes: Working;
+  /** What the most loaded joint bears as posed, as a share of what bends it; null without wires. */
+  readonly worst: Working | null;
+  /** How many things would be to fix. */
+  readonly fixes: number;
+}
+
+/** What the comparison needs of a plan. */
+export interface SchemeCase {
+  readonly piece: Pick<Piece, 'wire' | 'stance'>;
+  readonly stance: StancePlan;
+  readonly balance: BalancePlan;
+  readonly strength: Pick<StrengthPlan, 'bones'>;
+}
+
+/** Every scheme worked out for one piece, with the user's wires, regions and routes as they are. */
+export const compareSchemes = (of: SchemeCase): readonly SchemeCost[] =>
+  SCHEMES.map((scheme) => schemeCost(of, scheme));
+
+function schemeCost({ piece, stance, balance, strength }: SchemeCase, scheme: Scheme): SchemeCost {
+  const choice = { ...piece.wire, scheme: scheme.id };
+  const wire = wireOf(choice, piece.stance.base, stance);
+  const held = strengthOf(choice, stance, wire, balance, strength);
+  const done = doings(wire);
+  const working = of(scheme.id);
+  const worst = held.joints.reduce((most, { posedShare }) => Math.max(most, posedShare), 0);
+  const at = held.joints.find(({ posedShare }) => posedShare === worst);
+  const lengthMm = cutPieces(wire.wires).reduce((sum, { mm }) => sum + mm, 0);
+  return {
+    scheme,
+    wire,
+    metres: {
+      ...working('metres', 'Wire in all', 'Σ cut lengths', [
+        input('N', 'Pieces to cut', done.pieces, 'count', 'derived'),
+      ]),
+      value: lengthMm / 1000,
+      unit: 'm',
+      digits: 2,
+    },
+    joints: {
+      ...working('joints', 'Places to bind', 'Σ bindings', []),
+      value: done.bindings,
+      unit: 'count',
+    },
+    minutes: {
+      ...working(
+        'minutes',
+        'Time at the bench',
+        'pieces · 4 + bends · 2 + bindings · 3 + holes · 4 + twisted metres · 12',
+        [
+          input('pieces', 'Cut and checked', done.pieces, 'count', 'derived'),
+          input('bends', 'Marked and bent', done.bends, 'count', 'derived'),
+          input('bindings', 'Bound', done.bindings, 'count', 'derived'),
+          input('holes', 'Drilled', done.holes, 'count', 'derived'),
+          input('twisted', 'Twisted or coiled', done.twistedM, 'm', 'derived'),
+          input('t', 'For a binding', MINUTES.bind, 'min', 'memory'),
+        ],
+      ),
+      value: benchMinutes(done),
+      unit: 'min',
+    },
+    worst:
+      at === undefined
+        ? null
+        : {
+            ...working('worst', 'Most loaded joint, as posed', 'share = M / M_y', [
+              input('M', 'Moment there', at.load.stanceNmm, 'Nmm', 'derived'),
+              input('M_y', 'Moment that bends it', at.yieldNmm, 'Nmm', 'derived'),
+            ]),
+            value: 100 * worst,
+            unit: 'percent',
+            target: { kind: 'bone', id: at.boneId },
+          },
+    fixes: [...wire.snags, ...held.snags].filter(({ grade }) => grade === 'fix').length,
+  };
+}
+
+const of =
+  (id: SchemeId) =>
+  (
+    what: string,
+    label: string,
+    formula: string,
+    inputs: Working['inputs'],
+  ): Omit<Working, 'value' | 'unit'> => ({
+    id: `scheme.${id}.${what}`,
+    stage: 'wire',
+    label,
+    provenance: 'derived',
+    formula,
+    inputs,
+    source: 'the whole armature worked out in this scheme; minutes are common practice',
+  });

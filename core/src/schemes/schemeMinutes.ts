@@ -1,0 +1,53 @@
+import type { WirePlan } from '../wire/planWire.ts';
+
+/** Minutes at the bench for each thing done once; common practice, to be replaced by your own pace. */
+export const MINUTES = Object.freeze({
+  cut: 1,
+  mark: 0.5,
+  bend: 1.5,
+  bind: 3,
+  hole: 4,
+  /** Twisting or coiling, per metre of wire. */
+  twistPerM: 12,
+  /** Checking a bent wire against the 1:1 sheet. */
+  check: 3,
+});
+
+/** How often each thing is done for an armature. */
+export interface Doings {
+  readonly pieces: number;
+  readonly bends: number;
+  readonly bindings: number;
+  readonly holes: number;
+  /** Wire that is twisted or coiled, m. */
+  readonly twistedM: number;
+}
+
+/** Counts what an armature takes. */
+export function doings({ wires, bindings, base }: WirePlan): Doings {
+  const made = wires.filter(({ otherEndOf }) => otherEndOf === null);
+  const twisted = made.flatMap((wire) => {
+    const coil = wire.lines.find(({ id }) => id.endsWith('.coil'))?.value ?? 0;
+    const strands = wire.moreStrands.map(({ count, cut }) => count * cut.value);
+    const folded = wire.lines.find(({ id }) => id.endsWith('.trunk'))?.value ?? 0;
+    return [coil, folded, ...strands];
+  });
+  return {
+    pieces: made.reduce(
+      (sum, wire) => sum + wire.count + wire.moreStrands.reduce((n, { count }) => n + count, 0),
+      0,
+    ),
+    bends: wires.reduce((sum, wire) => sum + wire.count * wire.bends.length, 0),
+    bindings: bindings.bindings.reduce((sum, { count }) => sum + count, 0),
+    holes: base.holes.length,
+    twistedM: twisted.reduce((sum, mm) => sum + mm, 0) / 1000,
+  };
+}
+
+/** Minutes that these doings take at the usual pace. */
+export const benchMinutes = ({ pieces, bends, bindings, holes, twistedM }: Doings): number =>
+  pieces * (MINUTES.cut + MINUTES.check) +
+  bends * (MINUTES.mark + MINUTES.bend) +
+  bindings * MINUTES.bind +
+  holes * MINUTES.hole +
+  twistedM * MINUTES.twistPerM;

@@ -1,0 +1,191 @@
+import type { Vec3 } from '../geometry/vec3.ts';
+import { input, type Working } from '../piece/working.ts';
+import { binderById } from './binders.ts';
+import { decided, derived } from './cutLines.ts';
+import type { PlannedWire } from './plannedWire.ts';
+import type { WireSetting } from './wireDraft.ts';
+import { choiceDiameterMm } from './wireStock.ts';
+
+/** A place where wires are bound: crossed on the diagonal, or side by side. */
+export interface Binding {
+  readonly at: Vec3;
+  readonly place: string;
+  readonly kind: 'cross' | 'beside';
+  /** The wires it holds, by letter. */
+  readonly wires: readonly string[];
+  readonly aMm: number;
+  readonly bMm: number;
+  /** How many of them there are: one a toe. */
+  readonly count: number;
+}
+
+/** All bindings with the wire or tape that they take. */
+export interface BindingPlan {
+  readonly bindings: readonly (Binding & { readonly length: Working })[];
+  readonly total: Working;
+  readonly workings: readonly Working[];
+}
+
+/**
+ * Length in mm once round two touching round wires of diameters a and b, along the middle of a tie of
+ * thickness t: an open belt, 2√(c² − (R−r)²) + π(R + r) + 2(R−r)·asin((R−r)/c). Geometry of belts.
+ */
+export function beltMm(aMm: number, bMm: number, tieMm: number): number {
+  const [R, r] = [(Math.max(aMm, bMm) + tieMm) / 2, (Math.min(aMm, bMm) + tieMm) / 2];
+  const c = (aMm + bMm) / 2;
+  const s = R - r;
+  return 2 * Math.sqrt(c * c - s * s) + Math.PI * (R + r) + 2 * s * Math.asin(s / c);
+}
+
+/**
+ * Length in mm of one turn on the diagonal of a crossing: as round a rod as thick as both wires and
+ * the tie, π(a + b + t). On the safe side of the true loop; common practice.
+ */
+export const crossTurnMm = (aMm: number, bMm: number, tieMm: number): number =>
+  Math.PI * (aMm + bMm + tieMm);
+
+/** Where the wires of a plan are bound to each other. */
+export function bindingsOf(
+  { wire, ropeMm }: WireSetting,
+  wires: readonly PlannedWire[],
+): readonly Binding[] {
+  const spine =
+    wires.find(({ kind }) => kind === 'spine') ?? wires.find(({ kind }) => kind === 'limbs');
+  const spineId = spine?.id ?? '';
+  const trunkMm = ropeMm;
+  const coil = wire.scheme === 'coiled-trunk' ? 2 : 1;
+  return wires.flatMap((one): readonly Binding[] => {
+    const d = one.diameterMm;
+    const first = one.route.points[0]!;
+    const last = one.route.points.at(-1)!;
+    const bind = (
+      kind: Binding['kind'],
+      at: typeof first,
+      to: string,
+      bMm: number,
+      count = 1,
+    ): Binding => ({ at: at.at, place: at.name, kind, wires: [one.id, to], aMm: d, bMm, count });
+    const overlaps = one.own
+      ? [first, last]
+          .filter(({ ref }) => !/@|^peg:|^ball:/.test(ref))
+          .map((end) => bind('beside', end, partner(wires, one, end.ref) ?? spineId, d, 2))
+      : [];
+    switch (one.kind) {
+      case 'spine':
+        return [
+          ...overlaps,
+          ...one.moreStrands.map(({ id, count }): Binding => ({
+            ...bind('beside', first, id, d, count),
+            place: `start of ${id}`,
+          })),
+          ...(one.key === 'tail'
+            ? [bind('beside', last, partner(wires, one, last.ref) ?? '', d, 2)]
+            : []),
+        ];
+      case 'limbs':
+      case 'limb': {
+        const { wrapAt, points } = one.route;
+        const to =
+          one.otherEndOf === null && one.strands === 1
+            ? spineId
+            : (wires.find(({ key }) => key === one.otherEndOf)?.id ?? one.id);
+        return [
+          ...overlaps,
+          ...(wrapAt === null ? [] : [bind('cross', points[wrapAt]!, to, trunkMm, coil)]),
+        ];
+      }
+      case 'rod':
+      case 'iron': {
+        const to = partner(wires, one, last.ref);
+        const partnerMm = wires.find(({ id }) => id === to)?.diameterMm ?? trunkMm;
+        // Two lashings, or the rod can turn: common practice.
+        return [
+          bind('beside', one.route.points.at(-2)!, to ?? spineId, partnerMm),
+          bind('beside', last, to ?? spineId, partnerMm),
+        ];
+      }
+      case 'fine': {
+        const to = partner(wires, one, first.ref) ?? spineId;
+        const partnerMm = wires.find(({ id }) => id === to)?.diameterMm ?? trunkMm;
+        return [bind('beside', first, to, partnerMm, one.count), ...overlaps.slice(0, 0)];
+      }
+    }
+  });
+}
+
+/** Another wire that passes the same place, or the bone before it. */
+function partner(wires: readonly PlannedWire[], one: PlannedWire, ref: string): string | undefined {
+  const at = one.route.points.find((point) => point.ref === ref)?.at;
+  if (at === undefined) return undefined;
+  let best: { id: string; far: number } | undefined;
+  for (const other of wires) {
+    if (other === one || other.kind === 'fine' || other.kind === 'rod') continue;
+    for (const point of other.route.points) {
+      const far = Math.hypot(point.at[0] - at[0], point.at[1] - at[1], point.at[2] - at[2]);
+      if (best === undefined || far < best.far) best = { id: other.id, far };
+    }
+  }
+  return best?.id;
+}
+
+/** Bindings with their lengths, and whether what binds them stands the bake. */
+export function planBindings({ wire }: WireSetting, bindings: readonly Binding[]): BindingPlan {
+  const binder = binderById(wire.binder.kind);
+  const tieMm = binder.id === 'tie-wire' ? choiceDiameterMm(wire.binder) : 0.3;
+  const made = bindings.map((one, i) => ({ ...one, length: bindingWorking(wire, one, i, tieMm) }));
+  const totalMm = made.reduce((sum, { length, count }) => sum + length.value * count, 0);
+  const total: Working = {
+    id: 'wire.bindings.total',
+    stage: 'wire',
+    label: binder.wound ? `${binder.name}, in all` : 'Places to bind',
+    value: binder.wound ? totalMm / 1000 : made.reduce((sum, { count }) => sum + count, 0),
+    unit: binder.wound ? 'm' : 'count',
+    digits: binder.wound ? 2 : 0,
+    provenance: 'derived',
+    formula: binder.wound ? 'Σ turns and tails of every binding' : 'Σ bindings',
+    inputs: [
+      input(
+        'N',
+        'Bindings',
+        made.reduce((sum, { count }) => sum + count, 0),
+        'count',
+        'derived',
+      ),
+      input('turns', 'Turns on each diagonal', wire.binder.turns, 'count', 'own'),
+    ],
+    source: `common practice; ${binder.why}`,
+  };
+  return { bindings: made, total, workings: [total, ...made.map(({ length }) => length)] };
+}
+
+function bindingWorking(
+  { binder }: WireSetting['wire'],
+  one: Binding,
+  i: number,
+  tieMm: number,
+): Working {
+  const cross = one.kind === 'cross';
+  const turns = 2 * binder.turns;
+  const turnMm = cross ? crossTurnMm(one.aMm, one.bMm, tieMm) : beltMm(one.aMm, one.bMm, tieMm);
+  return {
+    id: `wire.binding.${i + 1}`,
+    stage: 'wire',
+    label: `${one.wires.join(' to ')}, ${one.place}`,
+    value: turns * turnMm + 2 * binder.tailMm,
+    unit: 'mm',
+    digits: 0,
+    provenance: 'derived',
+    formula: cross
+      ? '2n · π(a + b + t) + 2 · tail, n turns on each diagonal'
+      : '2n · (2√(c² − s²) + π(R + r) + 2s·asin(s/c)) + 2 · tail, side by side',
+    inputs: [
+      decided('n', cross ? 'Turns on each diagonal' : 'Half the turns', binder.turns, 'count'),
+      derived('a', 'Wire', one.aMm, 'mm'),
+      derived('b', 'What it is bound to', one.bMm, 'mm'),
+      decided('t', 'Tie', tieMm, 'mm'),
+      decided('tail', 'Tail to twist off', binder.tailMm, 'mm'),
+    ],
+    source: 'geometry of belts; the number of turns is common practice',
+    target: { kind: 'wire', id: one.wires[0] ?? '' },
+  };
+}

@@ -1,0 +1,114 @@
+import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
+import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
+import type { WireDecisions } from '../piece/wireSchema.ts';
+import type { StancePlan } from '../stance/planStance.ts';
+import { coilDraft, hasBarrel } from './coilDraft.ts';
+import { fineDraft, fineParts, type FinePart } from './fineDrafts.ts';
+import { foldedDrafts, foldedPairs } from './foldedDrafts.ts';
+import { limbDraft } from './limbDraft.ts';
+import { ownDrafts } from './ownRoutes.ts';
+import { heldRodDraft, ironDraft, legRod, rodChoice } from './rodDraft.ts';
+import { wayOf } from './schemes.ts';
+import { spineDraft } from './spineDraft.ts';
+import { tailDraft } from './tailDraft.ts';
+import type { WireDraft, WireSetting } from './wireDraft.ts';
+import { choiceDiameterMm } from './wireStock.ts';
+
+/** Every wire of the scheme, the spine first, and the thin parts with or without one. */
+export interface Drafts {
+  readonly drafts: readonly WireDraft[];
+  readonly fine: readonly FinePart[];
+}
+
+/** The limb pairs of a stance that are not folded on the body. */
+export const unfolded = (stance: StancePlan): readonly LimbPairSpec[] =>
+  stance.posed.skeleton.plan.limbPairs.filter((pair) => !stance.folded.includes(pair.id));
+
+/** Whether an iron carries the piece: asked for, and the piece stands on feet. */
+export const onIron = ({ scheme }: Pick<WireDecisions, 'scheme'>, stance: StancePlan): boolean =>
+  scheme === 'back-iron' &&
+  stance.feet.some(({ contact, down }) => down && contact.kind === 'foot');
+
+/** Drafts the wires of the chosen scheme, with the user's own routes in place of the scheme's. */
+export function draftWires(setting: WireSetting): Drafts {
+  const { stance, wire } = setting;
+  const pairs = unfolded(stance);
+  const iron = onIron(wire, stance);
+  const made = pairs.flatMap((pair) => limbWires(setting, pair, !iron));
+  const folded = wire.scheme === 'folded-pair' ? foldedWires(setting, pairs) : [];
+  const held =
+    wire.scheme === 'no-wire'
+      ? []
+      : stance.feet
+          .filter(({ contact, down }) => contact.kind !== 'foot' && down)
+          .map((hold) => heldRodDraft(setting, hold));
+  const large = [
+    ...trunkWires(setting, folded),
+    ...folded,
+    ...made,
+    ...held,
+    ...(iron ? [ironDraft(setting)] : []),
+  ];
+  const routed = large.flatMap((draft) => ownDrafts(setting, draft));
+  const carried = new Set([
+    ...large.flatMap(({ through }) => through.map(({ boneId }) => boneId)),
+    // A limb left without a wire, or folded on the body, gets no thin ones either.
+    ...stance.posed.skeleton.plan.limbPairs.flatMap(({ bonesLeft }) =>
+      bonesLeft.flatMap((id) => [id, otherSide(id)]),
+    ),
+    ...stance.posed.skeleton.plan.spine,
+  ]);
+  const fine = wire.scheme === 'no-wire' ? [] : fineParts(setting, carried);
+  const thin = fine.flatMap((part) =>
+    part.choice === null ? [] : ownDrafts(setting, fineDraft(setting, part, part.choice)),
+  );
+  return { drafts: [...routed, ...thin], fine };
+}
+
+/** The trunk: twisted, coiled, or what the folded wires leave of it. */
+function trunkWires(setting: WireSetting, folded: readonly WireDraft[]): readonly WireDraft[] {
+  switch (setting.wire.scheme) {
+    case 'no-wire':
+      return [];
+    case 'coiled-trunk':
+      return [hasBarrel(setting) ? coilDraft(setting) : spineDraft(setting)];
+    case 'folded-pair':
+      return folded.length === 0 ? [spineDraft(setting)] : tailDraft(setting);
+    default:
+      return [spineDraft(setting)];
+  }
+}
+
+function foldedWires(setting: WireSetting, pairs: readonly LimbPairSpec[]): readonly WireDraft[] {
+  const all = foldedPairs(
+    setting,
+    pairs.filter((pair) => wayOf(setting.wire, pair) === 'folded'),
+  );
+  return all.flatMap((one) => foldedDrafts(setting, one, all, true));
+}
+
+function limbWires(
+  setting: WireSetting,
+  pair: LimbPairSpec,
+  pegged: boolean,
+): readonly WireDraft[] {
+  const way = wayOf(setting.wire, pair);
+  if (way === 'none' || way === 'folded') return [];
+  if (way === 'loops') return [limbDraft(setting, pair, pegged)];
+  const rods = [legRod(setting, pair, 'left'), legRod(setting, pair, 'right')].flatMap((rod) =>
+    rod === null ? [] : [rod],
+  );
+  const beside = new Set(rods.flatMap((rod) => rod.beside));
+  const rodMm = choiceDiameterMm(rodChoice(setting));
+  const limb = limbDraft(setting, pair, false);
+  const d = choiceDiameterMm(limb.choice);
+  const { points } = limb.route;
+  // Where the rod runs along, wire and rod lie side by side.
+  const doubled = points.map(
+    ({ ref }, i) => beside.has(ref) && beside.has(points[i + 1]?.ref ?? ''),
+  );
+  return [
+    { ...limb, thickAt: (leg) => (doubled[leg] ? d + rodMm : d) },
+    ...rods.map(({ draft }) => draft),
+  ];
+}

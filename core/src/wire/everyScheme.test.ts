@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest';
+import { ANIMALS } from '../anatomy/animals/index.ts';
+import { distance } from '../geometry/vec3.ts';
+import { newPiece } from '../piece/newPiece.ts';
+import { SCHEME_IDS, type SchemeId } from '../piece/wireSchema.ts';
+import { planPiece } from '../plan.ts';
+import { changed } from '../testing/samples.ts';
+import { bentVertices } from './bentWire.ts';
+import type { PlannedWire } from './plannedWire.ts';
+import { cutPieces } from './planStock.ts';
+import type { WirePlan } from './planWire.ts';
+
+/** Lengths and angles worked out in floating point agree within this, mm. */
+const TINY_MM = 1e-6;
+
+function planned(animalId: string, presetId: string, scheme: SchemeId): WirePlan {
+  const piece = changed(newPiece('one', 'One', animalId), 'stance', { presetId });
+  return planPiece(changed(piece, 'wire', { scheme }), null).wire;
+}
+
+/** Bends the wire by its marks, feature by feature, and compares every pair of joints. */
+function worstMissMm(wire: PlannedWire): number {
+  const marks = wire.bends.map(({ mark }) => mark.value);
+  // Back from marks to feeds: less the arc before, less what was wound on before.
+  const feeds = marks.map((mark, i) => {
+    const before = wire.bends[i - 1];
+    const arcMm = wire.schedule.bends[i - 1]?.arcMm ?? 0;
+    const wound = wire.features
+      .filter(({ afterBend }) => afterBend === i)
+      .reduce((sum, { lengthMm }) => sum + lengthMm, 0);
+    return mark - wound - (before === undefined ? 0 : before.mark.value + arcMm);
+  });
+  const joints = wire.schedule.vertices;
+  const steps = wire.bends.map((bend, i) => ({
+    turnDeg: bend.turn.value,
+    bendDeg: bend.angle.value,
+    tangentMm: wire.schedule.bends[i]!.tangentMm,
+  }));
+  const back = bentVertices([...feeds, wire.schedule.feedsMm.at(-1)!], steps);
+  let worst = 0;
+  joints.forEach((p, i) =>
+    joints.forEach((q, j) => {
+      worst = Math.max(worst, Math.abs(distance(p, q) - distance(back[i]!, back[j]!)));
+    }),
+  );
+  return worst;
+}
+
+describe.each(SCHEME_IDS.map((id) => [id] as const))('scheme %s', (scheme) => {
+  it.each(ANIMALS.map((animal) => [animal.id] as const))('%s: in every stance', (animalId) => {
+    const stances = planPiece(newPiece('one', 'One', animalId), null).measure.skeleton.plan.stances;
+    for (const { id } of stances) {
+      const plan = planned(animalId, id, scheme);
+      const keys = plan.wires.map(({ key }) => key);
+      expect(new Set(keys).size, id).toBe(keys.length);
+      expect(new Set(plan.wires.map((wire) => wire.id)).size, id).toBe(keys.length);
+      for (const wire of plan.wires) {
+        const place = `${id}, ${wire.id} ${wire.name}`;
+        expect(worstMissMm(wire), place).toBeLessThan(0.01);
+        for (const { lines, cut } of [
+          ...(wire.otherEndOf === null ? [wire] : []),
+          ...wire.moreStrands,
+        ]) {
+          const sum = lines.reduce((total, line) => total + line.value, 0);
+          expect(Math.abs(cut.value - sum), place).toBeLessThan(TINY_MM);
+          expect(cut.value, place).toBeGreaterThan(0);
+        }
+        const last = wire.bends.at(-1);
+        const owner = plan.wires.find(({ key }) => key === wire.otherEndOf) ?? wire;
+        if (last) expect(last.middle.value, place).toBeLessThan(owner.cut.value);
+      }
+      for (const { mm } of cutPieces(plan.wires)) expect(Number.isFinite(mm), id).toBe(true);
+      if (scheme === 'no-wire') expect(plan.wires, id).toEqual([]);
+    }
+  });
+});

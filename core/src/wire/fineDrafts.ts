@@ -1,0 +1,159 @@
+import { posedBone, type PosedBone } from '../anatomy/pose.ts';
+import type { Skeleton } from '../anatomy/skeleton.ts';
+import { skinDistance } from '../body/surfaceDistance.ts';
+import { distance, lerp } from '../geometry/vec3.ts';
+import type { WireChoice } from '../piece/pieceSchema.ts';
+import { cutLines, decided, derived, marginLine } from './cutLines.ts';
+import { jointText, lowerFirst } from './routePoints.ts';
+import { routeThrough, TIP_REACH } from './routes.ts';
+import type { WireDraft, WireSetting } from './wireDraft.ts';
+
+/** Thin wire that shops have, mm, thickest first: common practice. */
+export const FINE_SIZES_MM = [1, 0.8, 0.6, 0.5, 0.4, 0.3] as const;
+/** A part shorter than this is bent from the clay alone, mm: common practice. */
+export const LEAST_FINE_MM = 12;
+/** Clay over a thin wire, where the cover of the large ones would leave no room, mm: common practice. */
+const LEAST_COVER_MM = 0.3;
+/** Toes of a foot where the animal's counts do not say: common practice. */
+const USUAL_TOES = 4;
+
+/** A chain of bones that no large wire runs through: a digit, an ear, an antenna, a wing finger. */
+export interface FinePart {
+  /** Key of its first bone, under which the user's choice is kept. */
+  readonly key: string;
+  readonly name: string;
+  readonly bones: readonly PosedBone[];
+  readonly lengthMm: number;
+  /** Deepest wire axis under the skin at its thinnest place, mm. */
+  readonly depthMm: number;
+  readonly count: number;
+  /** The wire it gets, the user's or the thickest that it hides; null where it gets none. */
+  readonly choice: WireChoice | null;
+  /** Why it has no wire, in words; empty where it has one. */
+  readonly why: string;
+}
+
+/** Every thin part of the stance, with its wire or the reason why it has none. */
+export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): readonly FinePart[] {
+  const { stance, wire } = setting;
+  const { posed } = stance;
+  const free = posed.bones.filter(({ bone }) => !carried.has(bone.id) && bone.parent !== null);
+  const roots = free.filter(({ bone }) => !free.some((other) => other.bone.id === bone.parent));
+  return roots
+    .flatMap((root) => chainsFrom(root, free))
+    .map((bones): FinePart => {
+      const { key } = bones[0]!.bone;
+      const lengthMm = bones.reduce((sum, { start, end }) => sum + distance(start, end), 0);
+      const depthMm = Math.min(
+        ...bones.flatMap(({ start, end }, i) =>
+          [0.3, 0.55, TIP_REACH].map((t) =>
+            i < bones.length - 1 || t <= TIP_REACH
+              ? -skinDistance(stance.skin, lerp(start, end, t))
+              : Infinity,
+          ),
+        ),
+      );
+      const own = wire.fine[key];
+      const count = own?.count ?? digitsOf(posed.skeleton, key);
+      // The flesh of the bone is that of all its digits, side by side.
+      const eachMm = count > 2 ? (2 * depthMm) / count : depthMm;
+      const coverMm = Math.min(wire.coverMm, LEAST_COVER_MM);
+      const size = FINE_SIZES_MM.find((d) => d <= 2 * (eachMm - coverMm) + 1e-9);
+      const chosen = own === undefined ? size : undefined;
+      const why =
+        own === null
+          ? 'left out by you'
+          : own !== undefined
+            ? ''
+            : lengthMm < LEAST_FINE_MM
+              ? 'too short to need a wire'
+              : size === undefined
+                ? 'too thin to hide a wire under its clay'
+                : '';
+      const choice: WireChoice | null =
+        why !== ''
+          ? null
+          : own
+            ? { metal: own.metal, size: own.size, strands: 1 }
+            : { metal: wire.spine.metal, size: { system: 'mm', value: chosen! }, strands: 1 };
+      return {
+        key,
+        name: partName(bones),
+        bones,
+        lengthMm,
+        depthMm,
+        count,
+        choice,
+        why,
+      };
+    });
+}
+
+function chainsFrom(
+  root: PosedBone,
+  free: readonly PosedBone[],
+): readonly (readonly PosedBone[])[] {
+  const children = free.filter(({ bone }) => bone.parent === root.bone.id);
+  const [first, ...rest] = children;
+  if (first === undefined) return [[root]];
+  const [main = [], ...more] = chainsFrom(first, free);
+  return [[root, ...main], ...more, ...rest.flatMap((other) => chainsFrom(other, free))];
+}
+
+function partName(bones: readonly PosedBone[]): string {
+  const { bone } = bones[0]!;
+  return bone.side === 'mid'
+    ? bone.name
+    : `${bone.name.replace(/,? ?(left|right)$/, '')}, ${bone.side}`;
+}
+
+/** How many digits the one bone of the plan stands for: from the animal's counts, else the usual four. */
+function digitsOf({ animal, plan }: Skeleton, key: string): number {
+  const { counts = [] } = animal;
+  if (!/digits|^toes$|^fingers$/i.test(key)) return 1;
+  const foot = /^fore|^fingers/.test(key)
+    ? /^(Toes|Fingers|Digits), each (forefoot|hand|foot)$/
+    : /^(Toes|Digits), each (hind foot|foot)$/;
+  const range = counts.find(({ name }) => foot.test(name))?.range;
+  // A toe that has a bone of its own in the plan is not counted twice.
+  const apart = plan.bones.some((bone) => bone.key === 'hallux') ? 1 : 0;
+  return range === undefined ? USUAL_TOES - apart : Math.max(1, range[0] - apart);
+}
+
+/** A thin wire per part: from its root joint, with an end to bind, to short of its tip. */
+export function fineDraft(setting: WireSetting, part: FinePart, choice: WireChoice): WireDraft {
+  const { stance, wire } = setting;
+  const [first, last] = [part.bones[0]!.bone, part.bones.at(-1)!.bone];
+  const refs = [...part.bones.map(({ bone }) => bone.id), `${last.id}@${TIP_REACH}`];
+  const route = routeThrough(stance, refs, setting)!;
+  const each = part.count > 1 ? `, ${part.count} alike` : '';
+  return {
+    key: `fine:${first.id}`,
+    kind: 'fine',
+    name: `${part.name}${each}`,
+    namedEnd: `end at the ${lowerFirst(jointText(first))}`,
+    choice,
+    count: part.count,
+    coverMm: Math.min(wire.coverMm, LEAST_COVER_MM),
+    route,
+    through: part.bones.map(({ bone }) => ({ boneId: bone.id, strands: part.count })),
+    along: part.bones.map(({ bone }) => posedBone(stance.posed, bone.id).bone),
+    lines: (id, schedule) => {
+      const { line } = cutLines(`wire.${id}`, id);
+      return [
+        line(
+          'bones',
+          'Along the bones, short of the tip',
+          schedule.developedMm,
+          'Σ feeds and arcs',
+          [derived('N', 'Bends', schedule.bends.length, 'count')],
+          'bones of the posed model, bends rounded',
+        ),
+        line('tie', 'Beside the wire it is bound to', wire.allowancesMm.tieEnd, 'as set', [
+          decided('a', 'Tie end', wire.allowancesMm.tieEnd, 'mm'),
+        ]),
+        marginLine(line, wire, schedule.bends.length),
+      ];
+    },
+  };
+}

@@ -1,0 +1,218 @@
+import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
+import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
+import { posedBone } from '../anatomy/pose.ts';
+import { distance } from '../geometry/vec3.ts';
+import type { Working } from '../piece/working.ts';
+import { bendSchedule, type BendSchedule } from './bendSchedule.ts';
+import { cutLines, decided, derived, marginLine } from './cutLines.ts';
+import { developedUntil } from './developed.ts';
+import { limbChoice, pairEnd } from './limbDraft.ts';
+import type { CarriedBone, PlannedWire } from './plannedWire.ts';
+import { limbRefs, routeThrough, spineRefs, type Route } from './routes.ts';
+import { twistLine } from './spineDraft.ts';
+import { ropeDiameterMm } from './twist.ts';
+import { bendRadii, type WireDraft, type WireSetting } from './wireDraft.ts';
+import { choiceDiameterMm } from './wireStock.ts';
+
+/** One pair of limbs whose wire is folded at an end of the spine. */
+export interface FoldedPair {
+  readonly pair: LimbPairSpec;
+  /** The end of the spine at which it is folded. */
+  readonly fold: 'head' | 'rump';
+  /** Bone of the spine that the limbs hang on, by its place in the spine. */
+  readonly attach: number;
+}
+
+/**
+ * Which pair is folded where: the rear ones at the head, the front ones at the rump, so that the trunk
+ * between has the strands of both and the tail stays thin. A single pair is folded at the head.
+ */
+export function foldedPairs(
+  setting: Pick<WireSetting, 'stance'>,
+  pairs: readonly LimbPairSpec[],
+): readonly FoldedPair[] {
+  const { plan, byId } = setting.stance.posed.skeleton;
+  const attached = pairs
+    .map((pair) => {
+      let id: string | null = pair.bonesLeft[0] ?? null;
+      while (id !== null && !plan.spine.includes(id)) id = byId.get(id)?.parent ?? null;
+      return { pair, attach: id === null ? plan.tailBones.length : plan.spine.indexOf(id) };
+    })
+    .sort((a, b) => a.attach - b.attach);
+  const rear = Math.ceil(attached.length / 2);
+  return attached.map(({ pair, attach }, i) => ({
+    pair,
+    attach,
+    fold: i < rear ? 'head' : 'rump',
+  }));
+}
+
+/** Whether a folded wire runs along a leg of the spine's route (its i-th bone). */
+const runsAlong = ({ fold, attach }: FoldedPair, leg: number, tail: number): boolean =>
+  fold === 'head' ? leg >= attach : leg <= attach && leg >= tail;
+
+/** Strands on each leg of the spine's route: two of each folded wire that passes there. */
+export const foldedStrands = (
+  legs: number,
+  tail: number,
+  folded: readonly FoldedPair[],
+): readonly number[] =>
+  Array.from(
+    { length: legs },
+    (_, leg) => 2 * folded.filter((one) => runsAlong(one, leg, tail)).length,
+  );
+
+/** Spine points nearer to the crossing than this many rope thicknesses are left out of a route. */
+const CLEAR_ROPES = 3;
+
+/**
+ * A folded wire as two drafts: the left end with the trunk in it, up to the fold, and the right end
+ * from its foot until it joins the trunk. Both are one length of wire, cut once: twice the way from
+ * foot to fold, and the fold itself.
+ */
+export function foldedDrafts(
+  setting: WireSetting,
+  folded: FoldedPair,
+  all: readonly FoldedPair[],
+  pegged: boolean,
+): readonly [WireDraft, WireDraft] {
+  const { stance } = setting;
+  const { plan } = stance.posed.skeleton;
+  const { pair, fold, attach } = folded;
+  const tail = plan.tailBones.length;
+  const choice = limbChoice(setting, pair);
+  const d = choiceDiameterMm(choice);
+  const over = `over:${pair.id}`;
+  const onSpine = spineRefs(stance.posed);
+  const strandsOnSpine = foldedStrands(plan.spine.length, tail, all);
+  const ropeMm = ropeDiameterMm(Math.max(2, ...strandsOnSpine), d);
+  const overAt = posedBone(stance.posed, pair.bonesLeft[0]!).start;
+  const points = routeThrough(stance, onSpine, setting)!.points;
+  const indices =
+    fold === 'head'
+      ? points.map((_, i) => i).filter((i) => i > attach)
+      : points
+          .map((_, i) => i)
+          .filter((i) => i <= attach && i >= tail)
+          .toReversed();
+  const clear = indices.filter(
+    (i, k) => k === indices.length - 1 || distance(points[i]!.at, overAt) > CLEAR_ROPES * ropeMm,
+  );
+  const leftRefs = limbRefs(pair, 'left', pegged);
+  const rightRefs = limbRefs(pair, 'right', pegged);
+  const trunkRefs = clear.map((i) => onSpine[i]!);
+  const main = routeThrough(stance, [...leftRefs, over, ...trunkRefs], setting)!;
+  const other = routeThrough(stance, [...rightRefs, over, trunkRefs[0]!], setting)!;
+  const legCount = main.points.findIndex(({ ref }) => ref === over);
+  // A leg of the route lies on the bones of the spine between its two points.
+  const strandsAt = main.points.slice(1).map((_, leg) => {
+    if (leg < legCount) return 1;
+    const at = clear[leg - legCount]!;
+    return strandsOnSpine[fold === 'head' ? at - 1 : Math.min(at, strandsOnSpine.length - 1)] ?? 2;
+  });
+  const spineBones = plan.spine.filter((_, i) => runsAlong(folded, i, tail));
+  const bonesOf = (side: 'left' | 'right'): readonly CarriedBone[] =>
+    pair.bonesLeft.map((id) => ({ boneId: side === 'left' ? id : otherSide(id), strands: 1 }));
+  const bone = (id: string) => posedBone(stance.posed, id).bone;
+  const rightMm = endMm(
+    other,
+    bendRadii(
+      setting.wire,
+      d,
+      other.points.slice(1).map(() => 1),
+    ),
+  );
+  const left: WireDraft = {
+    key: `limbs:${pair.id}`,
+    kind: 'limbs',
+    name: `${pair.name}, folded at the ${fold}`,
+    namedEnd: pairEnd(setting, pair),
+    choice,
+    route: main,
+    strandsAt,
+    through: [...bonesOf('left'), ...spineBones.map((boneId) => ({ boneId, strands: 2 }))],
+    along: [
+      ...pair.bonesLeft.flatMap((id) => [id, otherSide(id)]),
+      ...spineBones,
+      ...spineBones,
+    ].map(bone),
+    lines: (id, schedule) =>
+      foldedLines(setting, id, {
+        route: main,
+        schedule,
+        strandsAt,
+        choice,
+        legCount,
+        rightMm,
+        fold,
+      }),
+  };
+  const right: WireDraft = {
+    key: `limbs:${pair.id}:right`,
+    kind: 'limb',
+    name: `${pair.name}, right end`,
+    namedEnd: pairEnd(setting, pair).replace('left', 'right'),
+    choice,
+    route: other,
+    through: bonesOf('right'),
+    otherEndOf: left.key,
+    along: [],
+    lines: () => [],
+  };
+  return [left, right];
+}
+
+/** Length of the right end up to the crossing, mm. */
+function endMm(route: Route, radii: readonly number[]): number {
+  const schedule = bendSchedule(
+    route.points.map(({ at }) => at),
+    radii,
+  );
+  return developedUntil(schedule, route, route.points.length - 2);
+}
+
+interface Folding {
+  readonly route: Route;
+  readonly schedule: BendSchedule;
+  readonly strandsAt: readonly number[];
+  readonly choice: WireDraft['choice'];
+  /** Index of the crossing. */
+  readonly legCount: number;
+  readonly rightMm: number;
+  readonly fold: 'head' | 'rump';
+}
+
+function foldedLines(
+  { wire }: WireSetting,
+  id: string,
+  { route, schedule, strandsAt, choice, legCount, rightMm, fold }: Folding,
+): readonly Working[] {
+  const { line } = cutLines(`wire.${id}`, id);
+  const leftMm = developedUntil(schedule, route, legCount);
+  const trunkMm = schedule.developedMm - leftMm;
+  const twist = twistLine(wire, line, { route, schedule, strandsAt, from: legCount }, choice);
+  const source = 'bones of the posed model, bends rounded';
+  return [
+    line('left', 'Left end, foot to crossing', leftMm, 'Σ feeds and arcs', [], source),
+    line('right', 'Right end, foot to crossing', rightMm, 'Σ feeds and arcs', [], source),
+    line(
+      'trunk',
+      `Along the spine to the fold at the ${fold}, there and back`,
+      2 * trunkMm,
+      '2 · L',
+      [derived('L', 'From the crossing to the fold', trunkMm, 'mm')],
+      source,
+    ),
+    ...(twist === undefined
+      ? []
+      : [{ ...twist, value: 2 * twist.value, formula: `2 · ${twist.formula}` }]),
+    line('fold', 'The fold itself', wire.allowancesMm.fold, 'as set', [
+      decided('a', 'Fold or loop', wire.allowancesMm.fold, 'mm'),
+    ]),
+    marginLine(line, wire, schedule.bends.length),
+  ];
+}
+
+/** The letter of the wire that another is the end of. */
+export const ownerOf = (wires: readonly PlannedWire[], wire: PlannedWire): PlannedWire =>
+  wires.find(({ key }) => key === wire.otherEndOf) ?? wire;

@@ -1,0 +1,83 @@
+import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
+import { limbLines, wrapFeature } from './limbDraft.ts';
+import type { CarriedBone, MoreStrands } from './plannedWire.ts';
+import { routeThrough, type Route } from './routes.ts';
+import { cutLines } from './cutLines.ts';
+import type { WireDraft, WireSetting } from './wireDraft.ts';
+
+/**
+ * A draft on the ways that the user drew for it: none where it was merged into another wire, several
+ * where it was split, each a wire of its own. A way that this stance does not have is passed over.
+ */
+export function ownDrafts(setting: WireSetting, draft: WireDraft): readonly WireDraft[] {
+  const ways = setting.wire.routes[draft.key];
+  if (ways === undefined) return [draft];
+  return ways.flatMap((refs, i): readonly WireDraft[] => {
+    const route = routeThrough(setting.stance, refs, setting);
+    return route === undefined ? [] : [onRoute(setting, draft, route, i, ways.length)];
+  });
+}
+
+/** Key of the n-th way of a wire that was split, counted from 0. */
+export const wayKey = (key: string, n: number): string => (n === 0 ? key : `${key}#${n + 1}`);
+
+function onRoute(
+  setting: WireSetting,
+  draft: WireDraft,
+  route: Route,
+  n: number,
+  of: number,
+): WireDraft {
+  const { stance } = setting;
+  const { choice } = draft;
+  const through = bonesThrough(setting, route);
+  const strands = draft.kind === 'spine' ? choice.strands : 1;
+  const overlaps = [route.points[0]!, route.points.at(-1)!].filter(
+    ({ ref }) => !/@|^peg:|^ball:/.test(ref),
+  ).length;
+  const pair = stance.posed.skeleton.plan.limbPairs.find(
+    ({ id }) => route.wrapAt !== null && route.points[route.wrapAt]!.ref === `over:${id}`,
+  );
+  const name = of > 1 ? `${draft.name}, part ${n + 1}` : draft.name;
+  const lines: WireDraft['lines'] = (id, schedule) =>
+    limbLines(setting, id, route, schedule, choice, overlaps);
+  const more: WireDraft['more'] = (id, schedule): readonly MoreStrands[] => {
+    const made = limbLines(setting, id, route, schedule, choice, overlaps).map((line) => ({
+      ...line,
+      id: line.id.replace(`wire.${id}.`, `wire.${id}2.`),
+    }));
+    const cut = cutLines(`wire.${id}2`, id).sum(`${id}2 ${name}, strand, cut`, made, [], 1);
+    return [{ id: `${id}2`, name: `${name}, strand`, count: strands - 1, lines: made, cut }];
+  };
+  return {
+    key: wayKey(draft.key, n),
+    kind: draft.kind,
+    name,
+    namedEnd: route.points[0]!.name,
+    choice,
+    ...(draft.count === undefined ? {} : { count: draft.count }),
+    route,
+    own: true,
+    strandsAt: route.points.slice(1).map(() => strands),
+    through: through.map((boneId): CarriedBone => ({ boneId, strands })),
+    along: through.map((id) => stance.posed.byId.get(id)!.bone),
+    features: (schedule) =>
+      pair === undefined ? [] : wrapFeature(setting, route, schedule, choice, pair.over),
+    lines,
+    ...(strands > 1 ? { more } : {}),
+  };
+}
+
+/** The bones whose joints a route passes. */
+function bonesThrough({ stance }: WireSetting, route: Route): readonly string[] {
+  const { limbPairs } = stance.posed.skeleton.plan;
+  const ids = route.points.flatMap(({ ref }) => {
+    if (ref.startsWith('over:')) {
+      const first = limbPairs.find(({ id }) => `over:${id}` === ref)?.bonesLeft[0];
+      return first === undefined ? [] : [first, otherSide(first)];
+    }
+    const id = ref.split('@')[0]!;
+    return stance.posed.byId.has(id) ? [id] : [];
+  });
+  return [...new Set(ids)];
+}

@@ -1,0 +1,228 @@
+import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
+import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
+import { posedBone, type PosedBone, type PosedSkeleton } from '../anatomy/pose.ts';
+import { skinDistance } from '../body/surfaceDistance.ts';
+import { thinSections } from '../body/thinSections.ts';
+import { turn } from '../geometry/quat.ts';
+import { groundHeight } from '../posing/ground.ts';
+import { add, lerp, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
+import type { WireChoice } from '../piece/pieceSchema.ts';
+import type { Working } from '../piece/working.ts';
+import type { Footfall } from '../stance/planStance.ts';
+import { toDeg } from '../units/angles.ts';
+import type { BendSchedule } from './bendSchedule.ts';
+import { cutLines, decided, derived } from './cutLines.ts';
+import { neckFrom } from './spineStrands.ts';
+import { routePoint, type RoutePoint } from './routePoints.ts';
+import type { Route } from './routes.ts';
+import type { WireDraft, WireSetting } from './wireDraft.ts';
+import { choiceDiameterMm } from './wireStock.ts';
+
+/** A hole is drilled slanting up to this; a rod that leans more is bent above the board. */
+export const MOST_SLANT_DEG = 30;
+/** Places along a rod at which its cover is looked at. */
+const STATIONS = 6;
+
+/** The stiff rod of legs and back. */
+export const rodChoice = ({ wire }: Pick<WireSetting, 'wire'>): WireChoice => ({
+  metal: wire.rod.metal,
+  size: wire.rod.size,
+  strands: 1,
+});
+
+const pegPoint = (name: string, ref: string, at: Vec3): RoutePoint => ({ ref, at, name });
+
+/**
+ * A straight rod from under the base up to the bone that it carries, lashed to the spine there: for
+ * a body that swims or flies, and for one that lies on its belly and must not turn.
+ */
+export function heldRodDraft(setting: WireSetting, hold: Footfall): WireDraft {
+  const { stance, wire, pegDepthMm } = setting;
+  const [x, , z] = hold.ball;
+  const { id, name } = hold.contact;
+  const peg = pegPoint(`peg under the ${name}`, `peg:${id}`, [x, -pegDepthMm, z]);
+  const route: Route = {
+    points: [peg, { ref: `ball:${id}`, at: hold.ball, name }],
+    wrapAt: null,
+    pegs: [true, false],
+  };
+  return {
+    key: `rod:${id}`,
+    kind: 'rod',
+    name: `Rod, ${name}`,
+    namedEnd: 'end under the base',
+    choice: { ...(wire.limbs[id] ?? wire.spine), strands: 1 },
+    route,
+    through: [],
+    along: [posedBone(stance.posed, hold.contact.bone).bone],
+    lines: (wireId, schedule) => rodLines(setting, wireId, schedule, pegDepthMm, 'the spine'),
+  };
+}
+
+/** How far up a leg a straight rod from its foot stays inside the flesh. */
+export interface LegRod {
+  readonly draft: WireDraft;
+  /** References that the rod runs beside, from the ball up to where it ends. */
+  readonly beside: readonly string[];
+}
+
+/**
+ * A stiff rod up one leg: from under the base through the foot, straight to the highest joint that it
+ * reaches inside the flesh with enough clay over it, at least to the first. Steeper than
+ * {@link MOST_SLANT_DEG} it goes through a slanting hole; else it stands upright and is bent in the
+ * foot. The soft wire of the limb is bound along it.
+ */
+export function legRod(
+  setting: WireSetting,
+  pair: LimbPairSpec,
+  side: 'left' | 'right',
+): LegRod | null {
+  const { stance, wire, pegDepthMm } = setting;
+  const sided = (id: string): string => (side === 'left' ? id : otherSide(id));
+  const foot = stance.feet.find(({ contact }) => contact.id === sided(pair.contactLeft ?? ''));
+  if (foot === undefined || !foot.down) return null;
+  const choice = wire.limbs[`rod:${foot.contact.id}`] ?? rodChoice(setting);
+  const d = choiceDiameterMm(choice);
+  const bones = pair.bonesLeft.toReversed().slice(0, -1).map(sided);
+  const joints = bones.map((id) => routePoint(stance, id, setting)!);
+  const covered = (to: Vec3): boolean =>
+    Array.from({ length: STATIONS }, (_, i) => (i + 0.5) / STATIONS).every(
+      (t) => -skinDistance(stance.skin, lerp(foot.ball, to, t)) - d / 2 >= wire.coverMm,
+    );
+  const best = Math.max(
+    0,
+    joints.findLastIndex(({ at }) => covered(at)),
+  );
+  const top = joints[best]!;
+  const up = unit(sub(top.at, foot.ball));
+  const slantDeg = toDeg(Math.acos(Math.min(1, Math.max(-1, up[1]))));
+  const { id, name } = foot.contact;
+  const below = foot.ball[1] - foot.groundMm + pegDepthMm;
+  const slanting = slantDeg <= MOST_SLANT_DEG;
+  const pegAt: Vec3 = slanting
+    ? add(foot.ball, scale(up, -below / up[1]))
+    : [foot.ball[0], foot.groundMm - pegDepthMm, foot.ball[2]];
+  const peg = pegPoint(`peg under the ${name}`, `peg:${id}`, pegAt);
+  const ball: RoutePoint = { ref: `ball:${id}`, at: foot.ball, name: `ball of the ${name}` };
+  const route: Route = { points: [peg, ball, top], wrapAt: null, pegs: [true, false] };
+  const inside = bones.slice(0, best);
+  const pegMm = slanting ? pegDepthMm / up[1] : pegDepthMm;
+  return {
+    beside: [`ball:${id}`, ...bones.slice(0, best + 1)],
+    draft: {
+      key: `rod:${id}`,
+      kind: 'rod',
+      name: `Rod, ${name}`,
+      namedEnd: 'end under the base',
+      choice,
+      route,
+      through: inside.map((boneId) => ({ boneId, strands: 1 })),
+      along: bones.slice(0, best + 1).map((boneId) => posedBone(stance.posed, boneId).bone),
+      lines: (wireId, schedule) =>
+        rodLines(setting, wireId, schedule, pegMm, 'the wire of the limb'),
+    },
+  };
+}
+
+/** The iron runs along the trunk for at least this share of a bone of it: common practice. */
+const LEAST_ALONG = 0.35;
+
+/**
+ * The back iron: one stiff rod from under the base up into the trunk and along it, bound in two places
+ * so that the body cannot turn. It carries all the weight, so it stands where the column is nearest to
+ * the plumb line of the flesh (by its thin sections, before any body is worked out).
+ */
+export function ironDraft(setting: WireSetting): WireDraft {
+  const { stance, pegDepthMm } = setting;
+  const { plan } = stance.posed.skeleton;
+  const trunk = plan.spine.slice(plan.tailBones.length, neckFrom(plan));
+  const column = (trunk.length > 0 ? trunk : plan.spine).map((id) => posedBone(stance.posed, id));
+  const plumb = fleshCentre(stance.posed);
+  const beside = ({ start, end }: PosedBone, t: number): number => {
+    const [x, , z] = lerp(start, end, t);
+    return Math.hypot(x - plumb[0], z - plumb[2]);
+  };
+  const places = column.flatMap((bone) =>
+    Array.from({ length: 11 }, (_, i) => ({ bone, t: i / 10 })),
+  );
+  const { bone, t } = places.reduce((best, one) =>
+    beside(one.bone, one.t) < beside(best.bone, best.t) ? one : best,
+  );
+  // Along the bone towards its higher end, unless too little of it is left there.
+  const upward = bone.end[1] >= bone.start[1];
+  const room = upward ? 1 - t : t;
+  const to = room >= LEAST_ALONG === upward ? 1 : 0;
+  const at = lerp(bone.start, bone.end, t);
+  const end = to === 1 ? bone.end : bone.start;
+  const groundMm = groundHeight(stance.ground, at[0]);
+  const { id } = bone.bone;
+  const route: Route = {
+    points: [
+      pegPoint('peg of the iron', 'peg:iron', [at[0], groundMm - pegDepthMm, at[2]]),
+      { ref: `${id}@${t}`, at, name: 'trunk, where the iron meets it' },
+      { ref: to === 1 ? `${id}@1` : id, at: end, name: 'trunk, end of the iron' },
+    ],
+    wrapAt: null,
+    pegs: [true, false],
+  };
+  return {
+    key: 'iron',
+    kind: 'iron',
+    name: 'Back iron',
+    namedEnd: 'end under the base',
+    choice: rodChoice(setting),
+    route,
+    through: [{ boneId: id, strands: 1 }],
+    along: [bone.bone],
+    lines: (wireId, schedule) => rodLines(setting, wireId, schedule, pegDepthMm, 'the spine'),
+  };
+}
+
+/** Centre of the flesh, each bone's at its middle, mm. */
+function fleshCentre(posed: PosedSkeleton): Vec3 {
+  let grams = 0;
+  let sum: Vec3 = [0, 0, 0];
+  for (const { boneId, volumeMm3, centre } of thinSections(posed.skeleton)) {
+    const bone = posedBone(posed, boneId);
+    const at = add(bone.start, turn(bone.rotation, scale(centre, posed.sizeFactor)));
+    sum = add(sum, scale(at, volumeMm3));
+    grams += volumeMm3;
+  }
+  return scale(sum, 1 / grams);
+}
+
+function rodLines(
+  { wire, base }: WireSetting,
+  id: string,
+  schedule: BendSchedule,
+  pegMm: number,
+  beside: string,
+): readonly Working[] {
+  const { line } = cutLines(`wire.${id}`, id);
+  const { nutAndWashers, tieEnd, margin } = wire.allowancesMm;
+  const depthMm = base.thicknessMm + nutAndWashers;
+  const share = depthMm === 0 ? 0 : pegMm / depthMm;
+  const riseMm = schedule.developedMm - pegMm;
+  return [
+    line(
+      'rise',
+      'From the base up to its end',
+      riseMm,
+      'Σ feeds and arcs above the base',
+      [derived('N', 'Bends', schedule.bends.length, 'count')],
+      'bones of the posed model',
+    ),
+    line('pegs', 'Peg through the base', share * base.thicknessMm, 't / cos φ', [
+      decided('t', 'Thickness of the base', base.thicknessMm, 'mm'),
+      derived('cos φ', 'Of the slant', share === 0 ? 1 : 1 / share, 'ratio'),
+    ]),
+    line('nuts', 'Below the base, nut and washers', share * nutAndWashers, 'a / cos φ', [
+      decided('a', 'Nut and washers', nutAndWashers, 'mm'),
+      derived('cos φ', 'Of the slant', share === 0 ? 1 : 1 / share, 'ratio'),
+    ]),
+    line('tie', `Beside ${beside}, to be lashed`, tieEnd, 'as set', [
+      decided('a', 'Tie end', tieEnd, 'mm'),
+    ]),
+    line('margin', 'Margin', margin, 'as set', [decided('m', 'Margin', margin, 'mm')]),
+  ];
+}

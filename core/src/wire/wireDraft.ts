@@ -1,0 +1,154 @@
+import type { Bone } from '../anatomy/skeleton.ts';
+import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
+import type { Working } from '../piece/working.ts';
+import type { StancePlan } from '../stance/planStance.ts';
+import { sizeText } from '../units/gauges.ts';
+import { bendSchedule, type BendSchedule } from './bendSchedule.ts';
+import { thinnestCover } from './cover.ts';
+import { coverWorking } from './coverWorking.ts';
+import { cutLines } from './cutLines.ts';
+import { leftOutWorking } from './executedBends.ts';
+import { formingBend } from './formingBend.ts';
+import { metalById } from './metals.ts';
+import { planBends } from './planBends.ts';
+import type {
+  CarriedBone,
+  MoreStrands,
+  PlannedWire,
+  WireFeature,
+  WireKind,
+} from './plannedWire.ts';
+import type { Route } from './routes.ts';
+import { ropeDiameterMm } from './twist.ts';
+import { bendSnags, coverSnags, metalSnags } from './wireSnags.ts';
+import { choiceDiameterMm } from './wireStock.ts';
+
+/** What every wire of a piece is planned from. */
+export interface WireSetting {
+  readonly stance: StancePlan;
+  readonly wire: Piece['wire'];
+  readonly base: Piece['stance']['base'];
+  /** Diameter of the finished trunk, round which the limb wires are wound, mm. */
+  readonly ropeMm: number;
+  /** How far a peg reaches below the ground, mm. */
+  readonly pegDepthMm: number;
+}
+
+/** A wire before it has its letter: its way, and what it is made of. */
+export interface WireDraft {
+  readonly key: string;
+  readonly kind: WireKind;
+  readonly name: string;
+  readonly namedEnd: string;
+  readonly choice: WireChoice;
+  readonly count?: number;
+  readonly route: Route;
+  readonly own?: boolean;
+  /** Strands on each leg of the route; one everywhere where not said. */
+  readonly strandsAt?: readonly number[];
+  /** Thickness on each leg where other wires lie beside this one, mm; its own rope where not said. */
+  readonly thickAt?: (leg: number) => number;
+  /** Clay wanted over it, mm, where that is not the piece's usual cover. */
+  readonly coverMm?: number;
+  readonly through: readonly CarriedBone[];
+  readonly otherEndOf?: string;
+  /** The bones that it follows: they say how sure its length is. */
+  readonly along: readonly Bone[];
+  readonly features?: (schedule: BendSchedule) => readonly WireFeature[];
+  readonly lines: (id: string, schedule: BendSchedule) => readonly Working[];
+  readonly more?: (id: string, schedule: BendSchedule) => readonly MoreStrands[];
+}
+
+/** The finished plan of a draft under its letter: schedule, springback, marks, cover and snags. */
+export function finishWire(setting: WireSetting, draft: WireDraft, id: string): PlannedWire {
+  const { stance, wire } = setting;
+  const { choice, route, name } = draft;
+  const legs = route.points.length - 1;
+  const strandsAt = draft.strandsAt ?? Array.from({ length: legs }, () => 1);
+  const diameterMm = choiceDiameterMm(choice);
+  const metal = metalById(choice.metal, wire.ownMetals);
+  const ropeAt = (leg: number): number => ropeDiameterMm(strandsAt[leg] ?? 1, diameterMm);
+  const schedule = bendSchedule(
+    route.points.map((point) => point.at),
+    bendRadii(wire, diameterMm, strandsAt),
+  );
+  const formingAt = remembered((radiusMm: number) =>
+    formingBend(metal, diameterMm, radiusMm, wire.testBends),
+  );
+  const radii = [...new Set(schedule.bends.map((bend) => bend.radiusMm))];
+  const widestMm = Math.max(0, ...radii);
+  const tightestMm = Math.min(...radii);
+  const features = draft.features?.(schedule) ?? [];
+  const lines = draft.lines(id, schedule);
+  const bends = planBends({ wireId: id, route, schedule, features, formingAt });
+  const thickAt = draft.thickAt ?? ropeAt;
+  const cover = thinnestCover(stance, route, thickAt);
+  const wantedMm = draft.coverMm ?? wire.coverMm;
+  const { sizeFactor } = stance.posed;
+  const text = `${id} ${name}`;
+  return {
+    id,
+    key: draft.key,
+    kind: draft.kind,
+    name,
+    namedEnd: draft.namedEnd,
+    metal: choice.metal,
+    metalName: metal.name,
+    densityKgM3: metal.densityKgM3,
+    diameterMm,
+    size: choice.size,
+    sizeText: sizeText(choice.size),
+    strands: Math.max(...strandsAt),
+    count: draft.count ?? 1,
+    route,
+    strandsAt,
+    through: draft.through,
+    otherEndOf: draft.otherEndOf ?? null,
+    own: draft.own ?? false,
+    schedule,
+    forming: formingAt(widestMm),
+    features,
+    lines,
+    cut: cutLines(`wire.${id}`, id).sum(`${text}, cut`, lines, draft.along, sizeFactor),
+    moreStrands: draft.more?.(id, schedule) ?? [],
+    bends,
+    leftOut: leftOutWorking(id, { schedule, bends }, diameterMm),
+    cover: coverWorking(id, cover, wantedMm),
+    snags: [
+      ...bendSnags(id, text, schedule, route),
+      ...coverSnags(id, cover, wantedMm),
+      ...(radii.length === 0
+        ? []
+        : metalSnags(id, text, {
+            metal,
+            diameterMm,
+            tightestMm,
+            widestMm,
+            stays: formingAt(widestMm) !== undefined,
+            tests: wire.testBends,
+          })),
+    ],
+  };
+}
+
+/** Bend radii at the points of a route, mm: so many times the wire or rope that is bent there. */
+export function bendRadii(
+  wire: Pick<Piece['wire'], 'bendRadiusInDiameters'>,
+  diameterMm: number,
+  strandsAt: readonly number[],
+): readonly number[] {
+  const ropeMm = (leg: number): number => ropeDiameterMm(strandsAt[leg] ?? 1, diameterMm);
+  return Array.from(
+    { length: strandsAt.length + 1 },
+    (_, point) => wire.bendRadiusInDiameters * Math.max(ropeMm(point - 1), ropeMm(point)),
+  );
+}
+
+/** A function of one number that works out each value once. */
+function remembered<T>(of: (x: number) => T): (x: number) => T {
+  const known = new Map<number, T>();
+  return (x) => {
+    if (!known.has(x)) known.set(x, of(x));
+    return known.get(x)!;
+  };
+}

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { BINDERS, binderById, parseLength, parseNumber, type BinderId } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import ChoiceField from '../../controls/ChoiceField.vue';
+import DecisionRow from '../../controls/DecisionRow.vue';
+import QuantityField from '../../controls/QuantityField.vue';
+import CautionNote from '../../ledger/CautionNote.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
+import { withBinder } from './wireChanges.ts';
+import WireSizeField from './WireSizeField.vue';
+
+/** Where wires are bound to each other, with what, and how much of it that takes. */
+const { piece, plan, change } = usePiecePlan();
+const { system, text } = useUnits();
+const binder = computed(() => piece.value.wire.binder);
+const what = computed(() => binderById(binder.value.kind));
+const OPTIONS = BINDERS.map(({ id, name }) => ({ label: name, value: id as string }));
+const bindings = computed(() => plan.value.wire.bindings);
+type Binder = typeof binder.value;
+const set = (part: Partial<Binder>): void =>
+  change('Change what binds the wires', (p) => withBinder(p, part));
+const FIELDS = [
+  { key: 'tailMm', label: 'Tail to twist off', min: 0, max: 100 },
+  { key: 'overlapMm', label: 'Overlap of wires side by side', min: 5, max: 200 },
+] as const;
+</script>
+
+<template>
+  <WorkingRow :working="bindings.total" />
+  <DecisionRow name="Bound with">
+    <ChoiceField
+      small
+      label="Bound with"
+      :value="binder.kind"
+      :options="OPTIONS"
+      @set="set({ kind: $event as BinderId })"
+    />
+  </DecisionRow>
+  <p class="says">
+    {{ what.why.charAt(0).toUpperCase() + what.why.slice(1) }}. Holds to about
+    {{ text(what.holdsToC, 'degC') }}, from memory: the packet wins.
+  </p>
+  <DecisionRow v-if="binder.kind === 'tie-wire'" name="Tie wire">
+    <WireSizeField
+      label="Tie wire, diameter or gauge"
+      :size="binder.size"
+      @set="set({ size: $event })"
+    />
+  </DecisionRow>
+  <DecisionRow name="Turns on each diagonal">
+    <QuantityField
+      small
+      label="Turns on each diagonal"
+      :shown="String(binder.turns)"
+      :parse="(typed) => parseNumber(typed, 'Turns on each diagonal', 1, 20)"
+      @set="set({ turns: Math.round($event) })"
+    />
+  </DecisionRow>
+  <DecisionRow v-for="one in FIELDS" :key="one.key" :name="one.label">
+    <QuantityField
+      small
+      :label="one.label"
+      :shown="text(binder[one.key], 'mm')"
+      :parse="(typed) => parseLength(typed, one.label, { minMm: one.min, maxMm: one.max }, system)"
+      @set="set({ [one.key]: $event })"
+    />
+  </DecisionRow>
+  <WorkingRow
+    v-for="(one, i) in bindings.bindings"
+    :key="i"
+    :working="one.length"
+    :label="`${one.count > 1 ? `${one.count} × ` : ''}${one.length.label}${one.kind === 'cross' ? ', crossed' : ''}`"
+  />
+  <p v-if="bindings.bindings.length === 0" class="says">
+    Nothing to bind: one wire, or none at all.
+  </p>
+  <CautionNote
+    :ids="
+      binder.kind === 'putty'
+        ? ['epoxy']
+        : binder.kind === 'solder'
+          ? ['qualified', 'hot-parts']
+          : []
+    "
+  />
+</template>
+
+<style scoped>
+.says {
+  margin: 4px;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { parseNumber, type FinePart, type WireSize } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import QuantityField from '../../controls/QuantityField.vue';
+import { withFine } from './wireChanges.ts';
+import WireSizeField from './WireSizeField.vue';
+
+/** Digits, ears, antennae, fins: the thin wire of each, or why it has none. */
+const { plan, change } = usePiecePlan();
+const { text } = useUnits();
+/** Left and right are one choice. */
+const parts = computed(() => {
+  const seen = new Set<string>();
+  return plan.value.wire.fine.filter(({ key }) => !seen.has(key) && seen.add(key));
+});
+const nameOf = ({ name }: FinePart): string => name.replace(/, (left|right)$/, '');
+const usual = (part: FinePart) => ({
+  metal: part.choice?.metal ?? 'aluminium-soft',
+  size: part.choice?.size ?? ({ system: 'mm', value: 0.4 } as WireSize),
+  count: part.count,
+});
+const set = (part: FinePart, own: Partial<ReturnType<typeof usual>> | null | undefined): void =>
+  change(`Change the thin wire: ${nameOf(part)}`, (p) =>
+    withFine(p, part.key, own && { ...usual(part), ...own }),
+  );
+</script>
+
+<template>
+  <p v-if="parts.length === 0" class="says">
+    No digits, ears or fins lie beyond the large wires of this armature.
+  </p>
+  <div v-for="part in parts" :key="part.key" class="part">
+    <span class="name">
+      {{ nameOf(part) }}
+      <small>{{ text(part.lengthMm, 'mm', 0) }} long</small>
+    </span>
+    <template v-if="part.choice">
+      <WireSizeField
+        :label="`${nameOf(part)}, diameter or gauge`"
+        :size="part.choice.size"
+        @set="set(part, { size: $event })"
+      />
+      <label class="count">
+        <QuantityField
+          small
+          :label="`${nameOf(part)}, wires each`"
+          :shown="String(part.count)"
+          :parse="(typed) => parseNumber(typed, `${nameOf(part)}, wires each`, 1, 20)"
+          @set="set(part, { count: Math.round($event) })"
+        />
+        each
+      </label>
+      <button type="button" class="quiet-button" @click="set(part, null)">Leave out</button>
+    </template>
+    <template v-else>
+      <span class="why">no wire: {{ part.why }}</span>
+      <button
+        v-if="part.why === 'left out by you'"
+        type="button"
+        class="quiet-button"
+        @click="set(part, undefined)"
+      >
+        As usual
+      </button>
+      <button v-else type="button" class="quiet-button" @click="set(part, {})">Give it one</button>
+    </template>
+  </div>
+  <p class="says">
+    A thin wire runs to short of the tip, and its end is bound beside the wire it sits on.
+  </p>
+</template>
+
+<style scoped>
+.part {
+  display: grid;
+  grid-template-columns: 1fr 104px;
+  gap: 3px 8px;
+  align-items: center;
+  padding: 5px 4px;
+  border-bottom: 1px dotted var(--line);
+  font-size: 14px;
+}
+small {
+  color: var(--soft);
+  font-size: 13px;
+}
+.count {
+  display: grid;
+  grid-template-columns: 52px 1fr;
+  gap: 6px;
+  align-items: center;
+}
+.why,
+.says {
+  font-size: 13.5px;
+  color: var(--soft);
+}
+.says {
+  margin: 6px 4px;
+}
+</style>

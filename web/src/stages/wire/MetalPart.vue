@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { accepted, metalById, parseNumber, refused, type OwnMetal } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import DecisionRow from '../../controls/DecisionRow.vue';
+import QuantityField from '../../controls/QuantityField.vue';
+import TestBend from './TestBend.vue';
+import { withWire } from './wireChanges.ts';
+
+/** What the metals of this armature bear of bending to and fro, the user's own metals, and test bends. */
+const { piece, plan, change } = usePiecePlan();
+const own = computed(() => piece.value.wire.ownMetals);
+const used = computed(() => [...new Set(plan.value.wire.wires.map(({ metal }) => metal))]);
+/** Ids of metals that something of the piece is made of: they cannot be taken away. */
+const inUse = computed(() => {
+  const { spine, limbs, rod, binder, fine, stock, sold, testBends } = piece.value.wire;
+  return new Set([
+    spine.metal,
+    rod.metal,
+    binder.metal,
+    ...Object.values(limbs).map(({ metal }) => metal),
+    ...Object.values(fine).flatMap((one) => (one === null ? [] : [one.metal])),
+    ...stock.map(({ metal }) => metal),
+    ...sold.map(({ metal }) => metal),
+    ...Object.keys(testBends),
+  ]);
+});
+const FIELDS = [
+  { key: 'yieldMPa', label: 'Yield, MPa', min: 1, max: 3000 },
+  { key: 'eMPa', label: 'Stiffness E, MPa', min: 1000, max: 500_000 },
+  { key: 'densityKgM3', label: 'Density, kg/m³', min: 500, max: 25_000 },
+  { key: 'leastInsideDiameters', label: 'Least inside bend, in diameters', min: 0, max: 20 },
+] as const;
+
+function add(): void {
+  const taken = new Set(own.value.map(({ id }) => id));
+  let n = 1;
+  while (taken.has(`own-${n}`)) n++;
+  const metal: OwnMetal = {
+    id: `own-${n}`,
+    name: `own metal ${n}`,
+    eMPa: 100_000,
+    yieldMPa: 100,
+    densityKgM3: 8000,
+    leastInsideDiameters: 1,
+  };
+  change('Add a metal', (p) => withWire(p, { ownMetals: [...p.wire.ownMetals, metal] }));
+}
+const put = (metal: OwnMetal): void =>
+  change('Change a metal', (p) =>
+    withWire(p, { ownMetals: p.wire.ownMetals.map((one) => (one.id === metal.id ? metal : one)) }),
+  );
+const drop = (id: string): void =>
+  change('Remove a metal', (p) =>
+    withWire(p, { ownMetals: p.wire.ownMetals.filter((one) => one.id !== id) }),
+  );
+const readName = (typed: string) => {
+  const name = typed.trim();
+  return name.length >= 1 && name.length <= 40
+    ? accepted(name)
+    : refused('Name of the metal', typed, '1 to 40 letters');
+};
+</script>
+
+<template>
+  <p v-for="id in used" :key="id" class="says">
+    <b>Re-bending {{ metalById(id, own).name }}:</b> {{ metalById(id, own).rebends }} (common
+    practice).
+  </p>
+  <div v-for="metal in own" :key="metal.id" class="metal">
+    <DecisionRow name="Name">
+      <QuantityField
+        small
+        :label="`${metal.name}, name`"
+        :shown="metal.name"
+        :parse="readName"
+        @set="put({ ...metal, name: $event })"
+      />
+    </DecisionRow>
+    <DecisionRow v-for="one in FIELDS" :key="one.key" :name="one.label">
+      <QuantityField
+        small
+        :label="`${metal.name}, ${one.label}`"
+        :shown="String(metal[one.key])"
+        :parse="(typed) => parseNumber(typed, one.label, one.min, one.max)"
+        @set="put({ ...metal, [one.key]: $event })"
+      />
+    </DecisionRow>
+    <button v-if="!inUse.has(metal.id)" type="button" class="quiet-button" @click="drop(metal.id)">
+      Remove {{ metal.name }}
+    </button>
+    <p v-else class="says">In use, so it stays.</p>
+  </div>
+  <button type="button" class="quiet-button" @click="add">Add a metal of your own</button>
+  <h4>Your own test bend</h4>
+  <TestBend />
+</template>
+
+<style scoped>
+.says {
+  margin: 4px;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+.metal {
+  padding: 4px 0 8px;
+  border-bottom: 1px solid var(--line);
+}
+h4 {
+  margin: 10px 4px 0;
+  font-size: 14px;
+}
+</style>

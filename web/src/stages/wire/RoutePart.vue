@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import {
+  baseKey,
+  fromOtherEnd,
+  mayEdit,
+  merged,
+  problemSentence,
+  splitAt,
+  waysOf,
+  withoutPoint,
+  withWays,
+  type Parsed,
+  type PlannedWire,
+  type Ways,
+} from '@keen-sinew/core';
+import { computed, ref, watch } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import ChoiceField from '../../controls/ChoiceField.vue';
+
+/** The way of the chosen wire, place by place, with what can be done to it. */
+const props = defineProps<{ wire: PlannedWire }>();
+const { piece, plan, change } = usePiecePlan();
+const problem = ref<string | null>(null);
+watch(
+  () => props.wire.id,
+  () => (problem.value = null),
+);
+
+/** Ends this far apart can still be joined: the wire goes straight from one to the other. */
+const NEAR_MM = 40;
+const ways = computed(() => waysOf(plan.value.wire.wires, props.wire.key));
+const n = computed(() => baseKey(props.wire.key)[1]);
+const own = computed(() => piece.value.wire.routes[baseKey(props.wire.key)[0]] !== undefined);
+const others = computed(() =>
+  plan.value.wire.wires
+    .filter((other) => other.id !== props.wire.id && mayEdit(other))
+    .map(({ id, name }) => ({ label: `${id} ${name}`, value: id })),
+);
+const joinWith = ref('');
+const partner = computed(() => others.value.find(({ value }) => value === joinWith.value));
+/** Wires that were merged into others, by key: they can come back. */
+const gone = computed(() =>
+  Object.entries(piece.value.wire.routes)
+    .filter(([, list]) => list.length === 0)
+    .map(([key]) => key),
+);
+
+function put(label: string, next: Parsed<Ways>): void {
+  problem.value = next.ok ? null : problemSentence(next.problem);
+  if (next.ok) change(label, (p) => withWays(p, props.wire.key, next.value));
+}
+const turnRound = (): void =>
+  change(`Start ${props.wire.id} from its other end`, (p) =>
+    withWays(p, props.wire.key, fromOtherEnd(ways.value, n.value)),
+  );
+const backToScheme = (key: string): void =>
+  change('Back to the scheme’s own way', (p) => withWays(p, key, null));
+function join(): void {
+  const other = plan.value.wire.wires.find(({ id }) => id === joinWith.value);
+  if (other === undefined) return;
+  const next = merged(piece.value, props.wire, other, NEAR_MM);
+  problem.value = next.ok ? null : problemSentence(next.problem);
+  if (next.ok) change(`Join ${props.wire.id} and ${other.id}`, () => next.value);
+  joinWith.value = '';
+}
+</script>
+
+<template>
+  <template v-if="mayEdit(wire)">
+    <ol class="places">
+      <li v-for="(point, i) in wire.route.points" :key="point.ref">
+        <span>{{ point.name }}</span>
+        <span class="acts">
+          <button
+            v-if="i > 0 && i < wire.route.points.length - 1"
+            type="button"
+            class="quiet-button"
+            @click="put(`Split ${wire.id}`, splitAt(ways, n, i))"
+          >
+            split<span class="visually-hidden"> {{ wire.id }} at the {{ point.name }}</span>
+          </button>
+          <button
+            v-if="wire.route.points.length > 2"
+            type="button"
+            class="quiet-button"
+            @click="put(`Leave the ${point.name} out of ${wire.id}`, withoutPoint(ways, n, i))"
+          >
+            leave out<span class="visually-hidden"> the {{ point.name }}</span>
+          </button>
+        </span>
+      </li>
+    </ol>
+    <div class="row">
+      <button type="button" class="quiet-button" @click="turnRound">
+        Start from the other end
+      </button>
+      <button v-if="own" type="button" class="quiet-button" @click="backToScheme(wire.key)">
+        Back to the scheme’s own way
+      </button>
+    </div>
+    <div v-if="others.length > 0" class="join">
+      <ChoiceField
+        small
+        label="Join it with"
+        :value="joinWith"
+        :options="[{ label: 'Join it with …', value: '' }, ...others]"
+        @set="joinWith = $event"
+      />
+      <button type="button" class="quiet-button" :disabled="!partner" @click="join">Join</button>
+    </div>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p class="says">
+      Choose “Edit the route” under the drawing to drag the wire over other joints there. A wire
+      that ends at a joint gets an overlap and two bindings.
+    </p>
+  </template>
+  <p v-else class="says">
+    {{
+      wire.otherEndOf
+        ? 'This is the other end of a folded wire; edit the wire itself.'
+        : 'A rod stands where its foot or the trunk is: move that in Stance.'
+    }}
+  </p>
+  <div v-for="key in gone" :key="key" class="row">
+    <button type="button" class="quiet-button" @click="backToScheme(key)">
+      Bring back {{ key.replace(/^limbs:/, '').replaceAll('-', ' ') }}, which was joined to another
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.places {
+  margin: 4px 0;
+  padding-left: 26px;
+  font-size: 14px;
+}
+.places li {
+  padding: 2px 0;
+  border-bottom: 1px dotted var(--line);
+}
+.places li > span:first-child {
+  display: inline-block;
+  min-width: 55%;
+}
+.acts .quiet-button {
+  padding: 0 4px;
+  font-size: 13px;
+}
+.row,
+.join {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin: 4px 0;
+}
+.join {
+  display: grid;
+  grid-template-columns: 1fr auto;
+}
+.problem {
+  margin: 4px;
+  color: var(--rust);
+  font-size: 13.5px;
+}
+.says {
+  margin: 4px;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import {
+  bareSizes,
+  parseWireSize,
+  refused,
+  sizeText,
+  type Parsed,
+  type WireSize,
+} from '@keen-sinew/core';
+import { ref } from 'vue';
+import QuantityField from '../../controls/QuantityField.vue';
+
+/** A diameter or gauge. A bare number could be any of four sizes, so it asks which is meant. */
+const props = defineProps<{ label: string; size: WireSize }>();
+const emit = defineEmits<{ set: [size: WireSize] }>();
+const asked = ref<readonly WireSize[]>([]);
+
+function read(typed: string): Parsed<WireSize> {
+  const clean = typed.replace(/\(.*\)/, '');
+  asked.value = bareSizes(clean);
+  return asked.value.length > 0
+    ? refused(props.label, typed, 'a size with its table; choose below which one it is')
+    : parseWireSize(clean, props.label);
+}
+function choose(size: WireSize): void {
+  asked.value = [];
+  emit('set', size);
+}
+</script>
+
+<template>
+  <div>
+    <QuantityField
+      small
+      :label="label"
+      :shown="sizeText(size)"
+      :parse="read"
+      @set="emit('set', $event)"
+    />
+    <div v-if="asked.length > 0" class="asked" role="group" :aria-label="`${label}: which table?`">
+      <button v-for="one in asked" :key="one.system" type="button" @click="choose(one)">
+        {{ sizeText(one) }}
+      </button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.asked {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  margin: 4px 0;
+}
+button {
+  border: 1px solid var(--verdigris);
+  border-radius: var(--radius);
+  background: none;
+  padding: 3px 7px;
+  font-size: 13px;
+  font-family: var(--font-number);
+  cursor: pointer;
+}
+</style>
