@@ -11,6 +11,8 @@ import { project } from './views.ts';
 
 const MARGIN_MM = 6;
 const CROSS_MM = 4;
+/** Length of the stroke that shows where a hole leans. */
+const SLANT_MM = 9;
 
 /** The drilled base seen from above at 1:1: numbered holes, and an arrow to the front. */
 export function basePlanDrawing(base: BasePlan): Drawing {
@@ -91,6 +93,7 @@ function holeItems(
     points: [from, to],
     target,
   });
+  const lean = hole.slant.value < 1 ? '' : `, ${hole.slant.value.toFixed(0)}°`;
   const label = (dy: number, text: string, sizeMm: number): DrawingItem => ({
     kind: 'text',
     ink: 'ink',
@@ -115,6 +118,15 @@ function holeItems(
       target,
     },
     // Front labels stand above their hole and rear ones below, so that two in a line keep apart.
-    label(labelBefore ? -8 : 3, `${hole.number}: ${hole.diameter.value.toFixed(1)}`, 3.6),
+    label(labelBefore ? -8 : 3, `${hole.number}: ${hole.diameter.value.toFixed(1)}${lean}`, 3.6),
+    ...slantItems(hole, at),
   ];
+}
+
+/** A hole that leans: a stroke towards where the top of its peg leans. */
+function slantItems(hole: BasePlan['holes'][number], at: PagePoint): readonly DrawingItem[] {
+  if (hole.slant.value < 1) return [];
+  const [dx, dz] = hole.lean;
+  const tip: PagePoint = [at[0] - dx * SLANT_MM, at[1] - dz * SLANT_MM];
+  return [{ kind: 'line', ink: 'near', layer: 'holes', weight: WEIGHT.far, points: [at, tip] }];
 }

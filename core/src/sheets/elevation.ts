@@ -1,12 +1,14 @@
 import type { Side } from '../anatomy/bodyPlan.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { bodyBox } from '../body/blades.ts';
+import { lerp, type Vec3 } from '../geometry/vec3.ts';
 import type { Plan } from '../plan.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import { dimension } from './dimension.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
 import { coatItems, zoneItems } from './coatItems.ts';
 import { coreItems, shellLabels } from './coreItems.ts';
+import { coilItems } from './coilItems.ts';
 import { loadItems } from './loadItems.ts';
 import { besideItems, groundItems, limitItems, weightItems } from './stanceItems.ts';
 import { BACK_TO_FRONT, boneItems, INK_OF_SIDE, skinItems, WEIGHT_OF_SIDE } from './posedItems.ts';
@@ -59,6 +61,7 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
       : options.show === 'wires' || options.show === 'core'
         ? wireItems(plan, view)
         : []),
+    ...(options.show === 'wires' && !options.byLoad ? coilItems(plan, view) : []),
     ...(options.bindings ? bindingItems(plan, view) : []),
     ...(options.show === 'core' && view === 'side' ? shellLabels(plan, view) : []),
     ...(options.show === 'zones' ? zoneItems(plan, view) : []),
@@ -101,31 +104,48 @@ function boardItems(plan: Plan, view: View): readonly DrawingItem[] {
 }
 
 function wireItems(plan: Plan, view: View): readonly DrawingItem[] {
-  const paths = plan.wire.wires.flatMap((wire) => wirePaths(wire, view));
+  const paths = plan.wire.wires.flatMap((wire) => wirePaths(wire, view, groundOf(plan)));
   return BACK_TO_FRONT.flatMap((side) => paths.filter((path) => path.ink === INK_OF_SIDE[side]));
 }
 
 /** The side of the animal that a place lies on; the midplane within a millionth of a millimetre. */
 const sideOf = (z: number): Side => (Math.abs(z) < 1e-6 ? 'mid' : z < 0 ? 'left' : 'right');
 
+/** Height of the ground over a peg: as far above it as pegs reach down. */
+const groundOf =
+  ({ piece }: Plan) =>
+  (peg: Vec3): number =>
+    peg[1] + piece.stance.base.thicknessMm + piece.wire.allowancesMm.nutAndWashers;
+
 /** A wire in parts of one side each, so that near, far and midline keep their colours. */
-function wirePaths(wire: PlannedWire, view: View): readonly DrawingItem[] {
+function wirePaths(
+  wire: PlannedWire,
+  view: View,
+  groundAt: (peg: Vec3) => number,
+): readonly DrawingItem[] {
   const { points, pegs } = wire.route;
   const last = points.length - 2;
   // The spine belongs to the midline, whichever way the head is turned.
   const isSpine = wire.kind === 'spine';
-  const parts = points.slice(1).map((to, leg): DrawingItem => {
+  const stiff = wire.kind === 'rod' || wire.kind === 'iron';
+  const parts = points.slice(1).flatMap((to, leg): readonly DrawingItem[] => {
     const from = points[leg]!;
     const side = isSpine ? 'mid' : sideOf((from.at[2] + to.at[2]) / 2);
-    return {
+    const line = (a: Vec3, b: Vec3, dashed: boolean): DrawingItem => ({
       kind: 'line',
       ink: INK_OF_SIDE[side],
       layer: `wire ${wire.id}`,
       weight: WEIGHT_OF_SIDE[side],
-      dashed: (leg === 0 && pegs[0]) || (leg === last && pegs[1]),
-      points: [project(view, from.at), project(view, to.at)],
+      dashed,
+      points: [project(view, a), project(view, b)],
       target: { kind: 'wire', id: wire.id },
-    };
+    });
+    const inBase = (leg === 0 && pegs[0]) || (leg === last && pegs[1]);
+    if (!inBase || !stiff) return [line(from.at, to.at, inBase)];
+    // A rod is seen above the board; only what is inside it is hidden.
+    const rise = (groundAt(from.at) - from.at[1]) / (to.at[1] - from.at[1]);
+    const top = lerp(from.at, to.at, Math.min(1, Math.max(0, rise)));
+    return [line(from.at, top, true), line(top, to.at, false)];
   });
   const marks = wire.bends.map((bend): DrawingItem => {
     const at = points[bend.routePoint]!.at;

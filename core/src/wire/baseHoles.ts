@@ -29,6 +29,8 @@ export interface Hole {
   /** How far the hole leans from square, and where its top leans to, seen from above. */
   readonly slant: Working;
   readonly leansTo: string;
+  /** The same as a direction in plan: x forward, z to the right; zero where it is square. */
+  readonly lean: readonly [x: number, z: number];
   /** The turn in which its peg is set and fixed: crosswise over the board. */
   readonly order: number;
   /** Plan position at the top of the board, in the animal's axes. */
@@ -173,6 +175,7 @@ function holeOf(
   });
   const d = peg.wire.diameterMm;
   const slantDeg = toDeg(Math.acos(Math.min(1, peg.up[1])));
+  const flat = Math.hypot(peg.up[0], peg.up[2]);
   const thread = peg.threaded && wire.rod.thread !== null ? threadById(wire.rod.thread) : undefined;
   return {
     number,
@@ -206,6 +209,7 @@ function holeOf(
       formula: 'φ = arccos( up · peg ), 0 is square to the board',
       inputs: [],
     },
+    lean: slantDeg < SQUARE_DEG ? [0, 0] : [peg.up[0] / flat, peg.up[2] / flat],
     leansTo: slantDeg < SQUARE_DEG ? 'square to the board' : leanText(peg.up),
   };
 }

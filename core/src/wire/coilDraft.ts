@@ -81,6 +81,21 @@ export function trunkCoil(setting: WireSetting): Coil {
   return { formerMm, turns, pitchMm, longMm, extraMm, dropMm };
 }
 
+/** A coil where it lies: its axis in the animal's axes, mm. */
+export interface PlacedCoil extends Coil {
+  readonly from: Vec3;
+  readonly to: Vec3;
+}
+
+/** The coil of the trunk with the ends of its axis. */
+export function placedCoil(setting: WireSetting): PlacedCoil {
+  const coil = trunkCoil(setting);
+  const { points } = routeThrough(setting.stance, spineRefs(setting.stance.posed), setting)!;
+  const [a, b] = barrel(setting).map((i) => points[i]!.at) as [Vec3, Vec3];
+  const dropped = ([x, y, z]: Vec3): Vec3 => [x, y - coil.dropMm, z];
+  return { ...coil, from: dropped(a), to: dropped(b) };
+}
+
 /** The spine of a coiled trunk: one wire, tail to head, whose barrel is a coil of itself. */
 export function coilDraft(setting: WireSetting): WireDraft {
   const { stance, wire } = setting;

@@ -5,6 +5,7 @@ import type { Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import { planBase, type BasePlan } from './baseHoles.ts';
 import { bindingsOf, planBindings, type BindingPlan } from './bindings.ts';
+import { placedCoil, type PlacedCoil } from './coilDraft.ts';
 import { draftWires, unfolded } from './draftWires.ts';
 import type { FinePart } from './fineDrafts.ts';
 import { planHinges, type HingePlan } from './hinges.ts';
@@ -24,6 +25,8 @@ export interface WirePlan {
   /** Digits, ears, antennae and the like, with their wire or why they have none. */
   readonly fine: readonly FinePart[];
   readonly bindings: BindingPlan;
+  /** The coil of the trunk, where the scheme has one. */
+  readonly coil: PlacedCoil | null;
   readonly hinges: HingePlan;
   readonly base: BasePlan;
   readonly stock: StockPlan;
@@ -58,6 +61,9 @@ export function wireOf(
       .map((pair) => pair.name),
     fine,
     bindings,
+    coil: wires.some(({ lines }) => lines.some(({ id }) => id.endsWith('.coil')))
+      ? placedCoil(setting)
+      : null,
     hinges,
     base: board,
     stock,

@@ -66,34 +66,34 @@ const setPosable = (posable: boolean): void =>
     <b>{{ scheme.name }}:</b> {{ scheme.what }}.
   </p>
   <p class="risk">What can go wrong: {{ scheme.risk }}.</p>
-  <DecisionRow
-    v-for="pair in pairs"
-    :key="pair.id"
-    :name="pair.name"
-    :own="piece.wire.ways[pair.id] !== undefined"
-    back="as the scheme"
-    @revert="followScheme(pair.id)"
-  >
-    <ChoiceField
-      small
-      :label="`${pair.name}, how they are made`"
-      :value="wayOf(piece.wire, pair)"
-      :options="ways"
-      @set="setWay(pair.id, $event as LimbWay)"
-    />
-  </DecisionRow>
-  <DecisionRow name="Posable: its pose is changed later">
-    <SwitchField label="Posable" :value="piece.wire.posable" @set="setPosable" />
-  </DecisionRow>
   <button
     type="button"
-    class="wide-button"
+    class="quiet-button"
     :aria-expanded="comparing"
     @click="comparing = !comparing"
   >
-    {{ comparing ? 'Put the comparison away' : 'Compare the six schemes' }}
+    {{ comparing ? 'Put the schemes away' : 'Compare and change the scheme' }}
   </button>
   <template v-if="comparing && best">
+    <DecisionRow
+      v-for="pair in pairs"
+      :key="pair.id"
+      :name="pair.name"
+      :own="piece.wire.ways[pair.id] !== undefined"
+      back="as the scheme"
+      @revert="followScheme(pair.id)"
+    >
+      <ChoiceField
+        small
+        :label="`${pair.name}, how they are made`"
+        :value="wayOf(piece.wire, pair)"
+        :options="ways"
+        @set="setWay(pair.id, $event as LimbWay)"
+      />
+    </DecisionRow>
+    <DecisionRow name="Posable: its pose is changed later">
+      <SwitchField label="Posable" :value="piece.wire.posable" @set="setPosable" />
+    </DecisionRow>
     <p class="best">
       Suits this piece best: <b>{{ schemeById(best.id).name }}</b>
     </p>

@@ -10,7 +10,7 @@ import {
   type StockEntry,
   type StockGroup,
 } from '@keen-sinew/core';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
@@ -46,6 +46,10 @@ const drop = (id: string): void =>
 const isSame = (a: Pick<SoldEntry, 'metal' | 'size'>, b: typeof a): boolean =>
   a.metal === b.metal && a.size.system === b.size.system && a.size.value === b.size.value;
 const soldOf = (group: StockGroup) => piece.value.wire.sold.find((one) => isSame(one, group));
+/** Kinds of wire whose sale the user asked to enter. */
+const selling = ref<readonly string[]>([]);
+const sells = (group: StockGroup): boolean =>
+  soldOf(group) !== undefined || selling.value.includes(group.sizeText + group.metal);
 const sell = (group: StockGroup, part: Partial<SoldEntry>): void =>
   change('Change how wire is sold', (p) => {
     const { metal, size } = group;
@@ -131,14 +135,24 @@ function readLengths(typed: string): Parsed<number[]> {
       <template v-else>nothing</template>
     </p>
     <WorkingRow :working="group.buy" :alarm="group.buy.value > 0" />
-    <p class="stick">
+    <p v-if="group.cutting.sticks.length > 0" class="stick">
       {{
         group.cutting.proven
           ? 'Proven: no other way of cutting leaves less to buy.'
           : `Not proven best; no way of cutting leaves less than ${text(group.cutting.boundMm, 'mm', 0)} to buy.`
       }}
     </p>
-    <div v-if="group.cutting.missing.length > 0" class="sold">
+    <button
+      v-if="group.cutting.missing.length > 0 && !sells(group)"
+      type="button"
+      class="quiet-button"
+      @click="selling = [...selling, group.sizeText + group.metal]"
+    >
+      How it is sold<span class="visually-hidden"
+        >: {{ group.metalName }} {{ group.sizeText }}</span
+      >
+    </button>
+    <div v-else-if="group.cutting.missing.length > 0" class="sold">
       <span>Sold in lengths of</span>
       <QuantityField
         small
