@@ -5,6 +5,7 @@ import {
   A4,
   bendsCsv,
   bodyGrid,
+  cardSheets,
   drawingSvg,
   elevation,
   heatRun,
@@ -60,6 +61,12 @@ async function main(args: readonly string[]): Promise<number> {
       await writeFile(join(folder, 'steps.csv'), stepsCsv(plan.bench));
     }
     await writeFile(join(folder, 'sheets.pdf'), pdf);
+    const cards = cardSheets(plan);
+    if (cards.length > 0)
+      await writeFile(
+        join(folder, 'bending-cards.pdf'),
+        await sheetsPdf(piece.name, cards, A4, await sheetFonts()),
+      );
   } catch (error) {
     return fail(`${folder}: cannot be written (${(error as Error).message}).`);
   }

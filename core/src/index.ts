@@ -152,9 +152,11 @@ export { basePlanDrawing } from './sheets/basePlan.ts';
 export { wireStrips } from './sheets/wireStrips.ts';
 export { colourCard } from './sheets/colourCard.ts';
 export { strokeCard } from './sheets/strokeCard.ts';
-export { planSheets } from './sheets/planSheets.ts';
+export { cardSheets, planSheets } from './sheets/planSheets.ts';
+export { bendingCards } from './sheets/bendingCards.ts';
+export { cutListSheet } from './sheets/cutListSheet.ts';
 export { project, unproject, type View } from './sheets/views.ts';
-export { A4, toPoints } from './sheets/paper.ts';
+export { A4, PAPERS, toPoints, type PaperName } from './sheets/paper.ts';
 
 export { drawingSvg } from './formats/svg.ts';
 export { shoppingCsv, stepsCsv } from './formats/benchTables.ts';

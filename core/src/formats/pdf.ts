@@ -243,7 +243,7 @@ function drawFoot(page: PDFPage, tile: Tile, title: string, faces: Faces): void 
   write(title, PAGE_MARGIN_MM, baseY + 6.6, 4.2, faces.title);
   const after = faces.title.widthOfTextAtSize(title, toPoints(4.2)) / toPoints(1);
   write(
-    `${tile.drawing.title}, 1:1 of the model${where}`,
+    `${tile.drawing.title}${tile.drawing.notToScale === true ? '' : ', 1:1 of the model'}${where}`,
     PAGE_MARGIN_MM + after + 4,
     baseY + 6.6,
     3.2,

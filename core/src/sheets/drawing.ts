@@ -72,6 +72,8 @@ export interface Drawing {
   readonly title: string;
   readonly box: { readonly min: PagePoint; readonly max: PagePoint };
   readonly items: readonly DrawingItem[];
+  /** A list or a card: its numbers hold, its pictures are no measure. */
+  readonly notToScale?: boolean;
 }
 
 /** Width and height of a drawing in mm. */

@@ -28,5 +28,13 @@ export const INCH_PAPERS: Readonly<Record<string, PaperMm>> = Object.freeze({
 
 export const A4: PaperMm = isoPaperA(4);
 
+/** Papers that sheets are tiled on. */
+export const PAPERS = Object.freeze({
+  A4,
+  A3: isoPaperA(3),
+  Letter: INCH_PAPERS['Letter'] as PaperMm,
+});
+export type PaperName = keyof typeof PAPERS;
+
 /** PDF points from millimetres: 72 to the inch (ISO 32000). */
 export const toPoints = (mm: number): number => mm * POINTS_PER_MM;

@@ -1,7 +1,9 @@
 import type { Plan } from '../plan.ts';
 import { basePlanDrawing } from './basePlan.ts';
 import type { Drawing } from './drawing.ts';
+import { bendingCards } from './bendingCards.ts';
 import { colourCard } from './colourCard.ts';
+import { cutListSheet } from './cutListSheet.ts';
 import { elevation } from './elevation.ts';
 import { stepsSheet } from './stepsSheet.ts';
 import { strokeCard } from './strokeCard.ts';
@@ -13,6 +15,7 @@ export function planSheets(plan: Plan): readonly Drawing[] {
     elevation(plan, 'side', { show: 'bones', dimensions: true }),
     elevation(plan, 'side', { show: 'wires', dimensions: false }),
     elevation(plan, 'front', { show: 'wires', dimensions: true }),
+    cutListSheet(plan.wire),
     wireStrips(plan.wire.wires),
     basePlanDrawing(plan.wire.base),
     elevation(plan, 'side', { show: 'core', dimensions: false }),
@@ -22,3 +25,6 @@ export function planSheets(plan: Plan): readonly Drawing[] {
     ...(plan.bench === null ? [] : [stepsSheet(plan.bench)]),
   ];
 }
+
+/** The bending cards of every wire that is bent: six bends to a page, to follow at the bench. */
+export const cardSheets = (plan: Plan): readonly Drawing[] => plan.wire.wires.flatMap(bendingCards);

@@ -16,7 +16,7 @@ export function stepsSheet(bench: BenchPlan): Drawing {
     y -= (lines.length + 1) * LINE_MM + 3;
     return drawn;
   });
-  return fittedDrawing('steps', 'The work in order', items, 4);
+  return { ...fittedDrawing('steps', 'The work in order', items, 4), notToScale: true };
 }
 
 interface Line {

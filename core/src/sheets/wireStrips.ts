@@ -18,6 +18,8 @@ export type MarkLabels = 'number' | 'full';
 
 /** Every wire laid straight at 1:1, with its bend marks from the named end: lay the wire on it. */
 export function wireStrips(wires: readonly PlannedWire[], labels: MarkLabels = 'full'): Drawing {
+  if (wires.length === 0) return fittedDrawing('wires', stripTitle(wires), [noWire()], MARGIN_MM);
+  // The other end of a folded wire is marked on the wire itself, from its far end.
   const items = wires.flatMap((wire, i) => stripItems(wire, -i * STRIP_MM, labels));
   return fittedDrawing('wires', stripTitle(wires), items, MARGIN_MM);
 }
@@ -55,7 +57,7 @@ function stripItems(wire: PlannedWire, y: number, labels: MarkLabels): readonly 
       ],
       WEIGHT.far,
     ),
-    ...(labels === 'full' ? [caption(wire, y)] : []),
+    ...(labels === 'full' ? [caption(wire, y), ...rulerItems(wire, y)] : []),
     ...wire.bends.flatMap((bend, i) =>
       markItems(wire, bend, labels === 'full' ? (i % 3) * ROW_MM : 0, y, labels),
     ),
@@ -73,6 +75,37 @@ function stripItems(wire: PlannedWire, y: number, labels: MarkLabels): readonly 
     })),
   ];
 }
+
+/** Ticks every 10 mm, longer every 50, above the wire: a rule to read any length on. */
+function rulerItems(wire: PlannedWire, y: number): readonly DrawingItem[] {
+  const count = Math.floor(wire.cut.value / 10);
+  return Array.from({ length: count }, (_, i): DrawingItem => {
+    const x = (i + 1) * 10;
+    const long = (i + 1) % 5 === 0;
+    return {
+      kind: 'line',
+      ink: 'soft',
+      layer: `wire ${wire.id}`,
+      weight: WEIGHT.hair,
+      points: [
+        [x, y + 0.6],
+        [x, y + (long ? 3 : 1.8)],
+      ],
+    };
+  });
+}
+
+/** What stands on the sheet of a piece without wire. */
+const noWire = (): DrawingItem => ({
+  kind: 'text',
+  ink: 'ink',
+  layer: 'wires',
+  at: [0, 0],
+  text: 'No wire: the piece is clay alone.',
+  sizeMm: 4,
+  anchor: 'start',
+  face: 'label',
+});
 
 function markItems(
   wire: PlannedWire,
@@ -96,12 +129,30 @@ function markItems(
       ],
       target,
     },
+    ...(labels === 'full'
+      ? [
+          {
+            kind: 'line',
+            ink: 'near',
+            layer,
+            weight: WEIGHT.hair,
+            points: [
+              [bend.middle.value, y + 1.6],
+              [bend.middle.value, y - 1.6],
+            ],
+            target,
+          } satisfies DrawingItem,
+        ]
+      : []),
     {
       kind: 'text',
       ink: 'dimension',
       layer,
       at: labels === 'full' ? [x + 0.8, y - 7 - row] : [x, y - 10],
-      text: labels === 'full' ? `${bend.number}: ${x.toFixed(1)}` : String(bend.number),
+      text:
+        labels === 'full'
+          ? `${bend.number}: ${x.toFixed(1)} (${bend.middle.value.toFixed(1)})`
+          : String(bend.number),
       sizeMm: 3,
       anchor: labels === 'full' ? 'start' : 'middle',
       face: 'number',
@@ -117,7 +168,7 @@ function caption(wire: PlannedWire, y: number): DrawingItem {
     ink: 'ink',
     layer: `wire ${wire.id}`,
     at: [0, y + TICK_MM + 3],
-    text: `${wire.id} ${wire.name}: ${wire.metalName} ${wire.sizeText}${strands}, cut ${wire.cut.value.toFixed(1)} mm, from the ${wire.namedEnd}`,
+    text: `${wire.id} ${wire.name}: ${wire.metalName} ${wire.sizeText}${strands}, cut ${wire.cut.value.toFixed(1)} mm, from the ${wire.namedEnd}; marks: start (middle)`,
     sizeMm: 3.6,
     anchor: 'start',
     face: 'label',

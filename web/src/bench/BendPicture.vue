@@ -2,7 +2,13 @@
 import { computed } from 'vue';
 
 /** The wire in the pliers: bent as far as it must go, with what it relaxes to behind it. */
-const props = defineProps<{ bendToDeg: number; relaxesDeg: number; number: number }>();
+const props = defineProps<{
+  bendToDeg: number;
+  relaxesDeg: number;
+  number: number;
+  /** The mark lies where the arc begins, under the jaw, or at its middle, under the thumb. */
+  at: 'start' | 'middle';
+}>();
 const ARM = 185;
 const ROOM = 60;
 
@@ -14,6 +20,11 @@ function path(deg: number): string {
   const [tx, ty] = [ex + ARM * Math.cos(rad), ey - ARM * Math.sin(rad)];
   return `M-150 0H0A${ROOM} ${ROOM} 0 0 0 ${ex} ${ey}L${tx} ${ty}`;
 }
+/** Where the mark lies, and which way it crosses the wire. */
+const mark = computed(() => {
+  const rad = props.at === 'start' ? 0 : ((props.bendToDeg / 2) * Math.PI) / 180;
+  return { x: ROOM * Math.sin(rad), y: -ROOM + ROOM * Math.cos(rad), deg: (-rad * 180) / Math.PI };
+});
 const swing = computed(() => {
   const rad = (props.bendToDeg * Math.PI) / 180;
   return `M130 0A130 130 0 0 0 ${130 * Math.cos(rad)} ${-130 * Math.sin(rad)}`;
@@ -26,8 +37,17 @@ const swing = computed(() => {
     <path class="ghost" :d="path(relaxesDeg)" />
     <path class="wire" :d="path(bendToDeg)" />
     <path class="swing" :d="swing" />
-    <line class="mark" x1="0" y1="-30" x2="0" y2="30" />
-    <text y="50">mark {{ number }} at the edge of the jaw</text>
+    <line
+      class="mark"
+      x1="0"
+      y1="-30"
+      x2="0"
+      y2="30"
+      :transform="`translate(${mark.x} ${mark.y}) rotate(${mark.deg})`"
+    />
+    <text y="50">
+      mark {{ number }} {{ at === 'start' ? 'at the edge of the jaw' : 'under the thumb' }}
+    </text>
   </svg>
 </template>
 

@@ -12,7 +12,7 @@ import WireSoFar from './WireSoFar.vue';
 
 /** One wire at the bench, one bend at a time, for reading at arm's length. */
 const props = defineProps<{ wireId: string; number: number }>();
-const { piece, plan } = providePiecePlan();
+const { piece, plan, change } = providePiecePlan();
 const { text } = useUnits();
 const router = useRouter();
 const { text: timer } = useWorkTimer();
@@ -34,6 +34,20 @@ const before = computed(() =>
   wire.value?.features.find((feature) => feature.afterBend === props.number - 1),
 );
 const last = computed(() => props.number >= count.value);
+
+/** Pliers grip where the arc begins; thumbs press where its middle will be. */
+const at = computed(() => piece.value.wire.bendAt);
+const switchHow = (): void =>
+  change('Change where the tool goes', (p) => ({
+    ...p,
+    wire: { ...p.wire, bendAt: p.wire.bendAt === 'start' ? 'middle' : 'start' },
+  }));
+/** What is bent on a twisted rope is bent once, all strands together. */
+const rope = computed(() => {
+  const { strandsAt } = wire.value!;
+  const leg = bend.value!.routePoint;
+  return (strandsAt[leg - 1] ?? 1) > 1 && (strandsAt[leg] ?? 1) > 1;
+});
 
 function go(step: number): void {
   const next = props.number + step;
@@ -63,7 +77,7 @@ const leave = (): void => void router.push(`/piece/${piece.value.id}/wire`);
         {{ number }} of {{ count }}, from the {{ wire.namedEnd }}
       </p>
     </template>
-    <RulerStrip :wire="wire" :number="number" />
+    <RulerStrip :wire="wire" :number="number" :at="at" />
     <p v-if="before" class="before">
       First wind {{ before.name }}: {{ text(before.lengthMm, 'mm') }} of wire from
       {{ text(before.atMm, 'mm') }}.
@@ -81,13 +95,19 @@ const leave = (): void => void router.push(`/piece/${piece.value.id}/wire`);
         <h2>Bend to</h2>
         <template v-if="bend.bendTo">
           <p class="number big" data-bend-to>{{ bend.bendTo.value.toFixed(1) }}°</p>
-          <p class="relaxes">
-            relaxes to <b>{{ bend.angle.value.toFixed(1) }}°</b>
-          </p>
+          <div class="with-how">
+            <p class="relaxes">
+              relaxes to <b>{{ bend.angle.value.toFixed(1) }}°</b>
+            </p>
+            <button type="button" class="how" @click.stop="switchHow">
+              {{ at === 'start' ? 'by pliers, at its start' : 'by hand, at its middle' }}
+            </button>
+          </div>
           <BendPicture
             :bend-to-deg="bend.bendTo.value"
             :relaxes-deg="bend.angle.value"
             :number="number"
+            :at="at"
           />
         </template>
         <p v-else class="relaxes">
@@ -98,8 +118,8 @@ const leave = (): void => void router.push(`/piece/${piece.value.id}/wire`);
         <h2>The wire after this bend</h2>
         <WireSoFar :wire="wire" :number="number" />
         <p class="lay">
-          At the <b>{{ bend.place }}</b>. Lay it on the sheet: it should cover the drawn line up to
-          here.
+          At the <b>{{ bend.place }}</b><template v-if="rope">, all strands together</template>. Lay
+          it on the sheet: it should cover the drawn line up to here.
         </p>
       </section>
     </div>
@@ -144,6 +164,20 @@ h2 {
   font-weight: 400;
   font-style: italic;
   color: var(--soft);
+}
+.with-how {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+}
+.how {
+  min-height: 64px;
+  padding: 0 16px;
+  font-size: 17px;
+  background: none;
+  border: 1.5px solid var(--line);
+  border-radius: var(--radius);
+  cursor: pointer;
 }
 .big {
   font-size: 72px;

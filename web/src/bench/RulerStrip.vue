@@ -4,7 +4,9 @@ import { computed } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
 
 /** The straight wire with its marks: done ones green, the one at hand large and rust. */
-const props = defineProps<{ wire: PlannedWire; number: number }>();
+const props = defineProps<{ wire: PlannedWire; number: number; at: 'start' | 'middle' }>();
+const placeOf = (bend: PlannedWire['bends'][number]) =>
+  (props.at === 'start' ? bend.mark : bend.middle).value;
 const { number: format } = useUnits();
 const WIDTH = 1200;
 const x = (mm: number): number => (mm / props.wire.cut.value) * WIDTH;
@@ -12,8 +14,8 @@ const x = (mm: number): number => (mm / props.wire.cut.value) * WIDTH;
 const marks = computed(() =>
   props.wire.bends.map((bend) => ({
     number: bend.number,
-    x: x(bend.mark.value),
-    text: format(bend.mark.value, 'mm'),
+    x: x(placeOf(bend)),
+    text: format(placeOf(bend), 'mm'),
     state: bend.number < props.number ? 'done' : bend.number === props.number ? 'now' : 'next',
   })),
 );
@@ -22,7 +24,7 @@ const rows = computed(() => {
   let lastX = -100;
   let lastRow = 0;
   return marks.value.map((mark) => {
-    const row = mark.x - lastX < 46 ? (lastRow + 1) % 2 : 0;
+    const row = mark.x - lastX < 54 ? (lastRow + 1) % 2 : 0;
     lastX = mark.x;
     lastRow = row;
     return row;

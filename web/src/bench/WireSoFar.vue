@@ -16,6 +16,12 @@ const rest = computed((): Flat => {
   const k = Math.min(1, reach / long);
   return [from, [from[0] + (to[0] - from[0]) * k, from[1] + (to[1] - from[1]) * k]];
 });
+/** Shown only where the eye could tell it from the wire. */
+const springs = computed(() => {
+  const [meant, got] = [view.value.done[0], view.value.leftOut[0]];
+  if (!meant || !got) return false;
+  return Math.hypot(meant[0] - got[0], meant[1] - got[1]) > extent(view.value.done) * 0.01;
+});
 const box = computed(() => {
   const all = [...view.value.done, ...rest.value];
   const xs = all.map((p) => p[0]);
@@ -41,6 +47,7 @@ const path = (points: Flat): string =>
     role="img"
     aria-label="The wire after this bend, seen square to the bend"
   >
+    <path v-if="springs" class="left-out" :d="path(view.leftOut)" />
     <path class="done" :d="path(view.done)" />
     <path class="rest" :d="path(rest)" />
     <circle r="2.2" cx="0" cy="0" />
@@ -61,6 +68,11 @@ path {
 .done {
   stroke: var(--verdigris);
   stroke-width: 7px;
+}
+.left-out {
+  stroke: var(--soft);
+  stroke-width: 2px;
+  stroke-dasharray: 3 6;
 }
 .rest {
   stroke: var(--rust);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
-  A4,
+  cardSheets,
+  PAPERS,
   basePlanDrawing,
   bendsCsv,
   cutListCsv,
@@ -16,41 +17,58 @@ import {
   wireStrips,
   type BenchPlan,
   type Drawing,
+  type PaperName,
   type View,
 } from '@keen-sinew/core';
 import { NModal } from 'naive-ui';
 import { ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
+import PickRow from '../controls/PickRow.vue';
+import { useSettingsStore } from '../stores/settingsStore.ts';
 import { downloadBlob, downloadText } from './download.ts';
 
 defineProps<{ show: boolean }>();
 const emit = defineEmits<{ 'update:show': [show: boolean] }>();
 const { piece, plan } = usePiecePlan();
+const settings = useSettingsStore();
 const busy = ref(false);
 const problem = ref<string | null>(null);
 
+const PAPER_OPTIONS = Object.keys(PAPERS).map((name) => ({ label: name, value: name }));
+
 /** The PDF writer is loaded when the first sheet is asked for. */
-async function makePdf(): Promise<Blob> {
+async function makePdf(drawings: readonly Drawing[]): Promise<Blob> {
   const [{ sheetsPdf }, { sheetFonts }] = await Promise.all([
     import('@keen-sinew/core/pdf'),
     import('./sheetFonts.ts'),
   ]);
-  if (plan.value.bench === null)
-    throw new Error('the body is still being worked out, try again in a moment');
-  const bytes = await sheetsPdf(piece.value.name, planSheets(plan.value), A4, await sheetFonts());
+  const paper = PAPERS[settings.paper];
+  const bytes = await sheetsPdf(piece.value.name, drawings, paper, await sheetFonts());
   return new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' });
 }
 
-async function pdf(): Promise<void> {
+async function pdf(name: string, drawings: () => readonly Drawing[]): Promise<void> {
   busy.value = true;
   problem.value = null;
   try {
-    downloadBlob(`${piece.value.id}-sheets.pdf`, await makePdf());
+    downloadBlob(`${piece.value.id}-${name}.pdf`, await makePdf(drawings()));
   } catch (error) {
     problem.value = `The sheets could not be made: ${(error as Error).message}.`;
   } finally {
     busy.value = false;
   }
+}
+
+/** All shop sheets; they wait for the body, rather than leaving half of themselves out. */
+function shopSheets(): readonly Drawing[] {
+  if (plan.value.bench === null)
+    throw new Error('the body is still being worked out, try again in a moment');
+  return planSheets(plan.value);
+}
+function cards(): readonly Drawing[] {
+  const sheets = cardSheets(plan.value);
+  if (sheets.length === 0) throw new Error('no wire of this piece is bent');
+  return sheets;
 }
 
 async function archive(): Promise<void> {
@@ -74,6 +92,12 @@ const dxf = (name: string, drawing: Drawing): void =>
   downloadText(`${piece.value.id}-${name}.dxf`, drawingDxf(drawing), 'image/vnd.dxf');
 
 const FILES = [
+  {
+    id: 'cards',
+    title: 'Bending cards (PDF)',
+    what: 'Every bend on a card of its own, six to a page: mark, which way, how far, the shape after it.',
+    make: () => void pdf('bending-cards', cards),
+  },
   {
     id: 'cut-list',
     title: 'Cut list (CSV)',
@@ -172,12 +196,20 @@ const FILES = [
       <div class="first">
         <p>
           Elevations, wires with their marks, the drilled base, core, strokes, colours and the
-          steps, at exactly 1:1 of the model, tiled on A4 with a 10 mm overlap. Print at 100 %,
-          never “fit to page”, and measure the 100 mm bar before you cut.
+          steps, at exactly 1:1 of the model, tiled with a 10 mm overlap. Print at 100 %, never “fit
+          to page”, and measure the 100 mm bar before you cut.
         </p>
-        <button type="button" class="pdf" :disabled="busy" @click="pdf">
-          {{ busy ? 'Drawing the sheets' : 'Shop sheets (PDF, A4)' }}
-        </button>
+        <div class="make">
+          <PickRow
+            label="Paper"
+            :value="settings.paper"
+            :options="PAPER_OPTIONS"
+            @set="settings.setPaper($event as PaperName)"
+          />
+          <button type="button" class="pdf" :disabled="busy" @click="pdf('sheets', shopSheets)">
+            {{ busy ? 'Drawing the sheets' : `Shop sheets (PDF, ${settings.paper})` }}
+          </button>
+        </div>
       </div>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <ul>
@@ -205,6 +237,10 @@ const FILES = [
   grid-template-columns: 1fr auto;
   gap: 18px;
   align-items: center;
+}
+.make {
+  display: grid;
+  gap: 8px;
 }
 .pdf {
   background: var(--verdigris);

@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@keen-sinew/core';
+import type { PaperName, UnitSystem } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import { readSetting, writeSetting } from './pieceStorage.ts';
@@ -10,10 +10,12 @@ export type Theme = 'day' | 'night';
 export const useSettingsStore = defineStore('settings', () => {
   const units = ref<UnitSystem>('metric');
   const theme = ref<Theme>('day');
+  const paper = ref<PaperName>('A4');
 
   async function load(): Promise<void> {
     units.value = (await readSetting<UnitSystem>('units')) ?? 'metric';
     theme.value = (await readSetting<Theme>('theme')) ?? 'day';
+    paper.value = (await readSetting<PaperName>('paper')) ?? 'A4';
   }
 
   async function switchUnits(): Promise<void> {
@@ -26,5 +28,10 @@ export const useSettingsStore = defineStore('settings', () => {
     await writeSetting('theme', theme.value);
   }
 
-  return { units, theme, load, switchUnits, switchTheme };
+  async function setPaper(name: PaperName): Promise<void> {
+    paper.value = name;
+    await writeSetting('paper', name);
+  }
+
+  return { units, theme, paper, load, switchUnits, switchTheme, setPaper };
 });

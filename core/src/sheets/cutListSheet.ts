@@ -1,0 +1,135 @@
+import type { PlannedWire } from '../wire/plannedWire.ts';
+import type { WirePlan } from '../wire/planWire.ts';
+import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
+
+const ROW_MM = 7;
+const BOX_MM = 3.6;
+/** Where the columns begin, mm: box, letter, name, wire, how many, length. */
+const COLUMNS = { letter: 6, name: 16, wire: 84, count: 146, cut: 176 } as const;
+
+/** The cut list to tick off with a pencil: every length of wire, tie wire and hardware. Not to scale. */
+export function cutListSheet({ wires, bindings, base, stock }: WirePlan): Drawing {
+  const rows: Row[] = [
+    ...wires
+      .filter(({ otherEndOf }) => otherEndOf === null)
+      .flatMap((wire): readonly Row[] => [
+        rowOf(wire, wire.id, wire.name, wire.count, wire.cut.value),
+        ...wire.moreStrands.map(({ id, name, count, cut }) =>
+          rowOf(wire, id, name, count, cut.value),
+        ),
+      ]),
+    ...(bindings.total.unit === 'm' && bindings.total.value > 0
+      ? [plain(bindings.total.label, `${bindings.total.value.toFixed(2)} m`)]
+      : []),
+    ...base.hardware.map((one) => plain(one.label, one.value.toFixed(0))),
+    ...stock.groups
+      .filter(({ buy }) => buy.value > 0)
+      .map(({ buy }) => plain(buy.label, `${buy.value.toFixed(0)} mm`)),
+  ];
+  const items = [
+    ...headItems(),
+    ...(rows.length === 0
+      ? [text(COLUMNS.name, -ROW_MM, 'No wire: the piece is clay alone.', 'label', 'cut list')]
+      : rows.flatMap((row, i) => rowItems(row, -(i + 1) * ROW_MM))),
+  ];
+  const title = 'Cut list: tick each length when it is cut';
+  return { ...fittedDrawing('cut-list', title, items, 4), notToScale: true };
+}
+
+interface Row {
+  readonly letter: string;
+  readonly name: string;
+  readonly wire: string;
+  readonly count: string;
+  readonly cut: string;
+  readonly target: { readonly kind: 'wire'; readonly id: string } | undefined;
+}
+
+const rowOf = (wire: PlannedWire, id: string, name: string, count: number, mm: number): Row => ({
+  letter: id,
+  name,
+  wire: `${wire.metalName}, ${wire.sizeText}`,
+  count: `${count} ×`,
+  cut: `${mm.toFixed(1)} mm`,
+  target: { kind: 'wire', id: wire.id },
+});
+
+const plain = (name: string, cut: string): Row => ({
+  letter: '',
+  name,
+  wire: '',
+  count: '',
+  cut,
+  target: undefined,
+});
+
+function text(
+  x: number,
+  y: number,
+  words: string,
+  face: 'label' | 'number' | 'title',
+  layer: string,
+  anchor: 'start' | 'end' = 'start',
+  target?: Row['target'],
+): DrawingItem {
+  return {
+    kind: 'text',
+    ink: face === 'title' ? 'soft' : 'ink',
+    layer,
+    at: [x, y],
+    text: words,
+    sizeMm: 3.4,
+    anchor,
+    face,
+    ...(target ? { target } : {}),
+  };
+}
+
+function headItems(): readonly DrawingItem[] {
+  const layer = 'cut list';
+  return [
+    text(COLUMNS.name, 0, 'piece', 'title', layer),
+    text(COLUMNS.wire, 0, 'wire', 'title', layer),
+    text(COLUMNS.count, 0, 'times', 'title', layer, 'end'),
+    text(COLUMNS.cut, 0, 'cut to', 'title', layer, 'end'),
+  ];
+}
+
+function rowItems(
+  { letter, name, wire, count, cut, target }: Row,
+  y: number,
+): readonly DrawingItem[] {
+  const layer = letter === '' ? 'cut list' : `wire ${letter}`;
+  const low = y - 0.6;
+  const items: readonly DrawingItem[] = [
+    {
+      kind: 'line',
+      ink: 'ink',
+      layer,
+      weight: WEIGHT.thin,
+      closed: true,
+      points: [
+        [0, low],
+        [BOX_MM, low],
+        [BOX_MM, low + BOX_MM],
+        [0, low + BOX_MM],
+      ],
+    },
+    text(COLUMNS.letter, y, letter, 'number', layer, 'start', target),
+    text(COLUMNS.name, y, name, 'label', layer, 'start', target),
+    text(COLUMNS.wire, y, wire, 'label', layer),
+    text(COLUMNS.count, y, count, 'number', layer, 'end'),
+    text(COLUMNS.cut, y, cut, 'number', layer, 'end', target),
+    {
+      kind: 'line',
+      ink: 'soft',
+      layer,
+      weight: WEIGHT.hair,
+      points: [
+        [0, y - 2.2],
+        [COLUMNS.cut, y - 2.2],
+      ],
+    },
+  ];
+  return items.filter((item) => item.kind !== 'text' || item.text !== '');
+}
