@@ -1,0 +1,109 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { Piece } from '../piece/pieceSchema.ts';
+import { planPiece } from '../plan.ts';
+import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
+import { afterCutting } from './afterCutting.ts';
+import { cutFromStock, fewestSticks } from './stockCutting.ts';
+
+/** Fewest equal sticks by trying every partition: the plain twin for a few pieces. */
+function plainFewest(pieces: readonly number[], stick: number, loss: number): number {
+  let best = pieces.length;
+  const used: number[] = [];
+  const place = (at: number): void => {
+    if (used.length >= best) return;
+    if (at === pieces.length) {
+      best = used.length;
+      return;
+    }
+    const need = pieces[at]!;
+    for (let i = 0; i < used.length; i++)
+      if (used[i]! + loss + need <= stick + 1e-9) {
+        const before = used[i]!;
+        used[i] = before + loss + need;
+        place(at + 1);
+        used[i] = before;
+      }
+    used.push(need);
+    place(at + 1);
+    used.pop();
+  };
+  place(0);
+  return best;
+}
+
+describe('fewestSticks', () => {
+  it('never takes more sticks than the search over every partition', () => {
+    const lengths = fc.array(fc.integer({ min: 30, max: 500 }), { minLength: 1, maxLength: 8 });
+    fc.assert(
+      fc.property(lengths, fc.integer({ min: 0, max: 4 }), (pieces, loss) => {
+        const named = pieces.map((mm, i) => ({ id: String(i), mm }));
+        const found = fewestSticks(named, 500, loss);
+        expect(found.sticks).toBe(plainFewest(pieces, 500, loss));
+        expect(found.sticks).toBeGreaterThanOrEqual(found.bound);
+        expect(found.proven).toBe(true);
+      }),
+      { seed: 21, numRuns: 120 },
+    );
+  });
+
+  it('says that a piece is longer than a stick', () => {
+    expect(fewestSticks([{ id: 'a', mm: 501 }], 500, 0).sticks).toBeUndefined();
+    expect(fewestSticks([{ id: 'a', mm: 500 }], 500, 3).sticks).toBe(1);
+  });
+});
+
+describe('cutFromStock', () => {
+  it('tells whether it is proven, and a bound that holds either way', () => {
+    const many = Array.from({ length: 26 }, (_, i) => ({
+      id: String(i),
+      mm: 101 + ((i * 37) % 89),
+    }));
+    const sticks = [950, 870, 640].map((mm, i) => ({ id: `s${i}`, mm }));
+    const plan = cutFromStock(many, sticks, 1);
+    const missing = plan.missing.reduce((sum, { mm }) => sum + mm, 0);
+    expect(missing).toBeGreaterThanOrEqual(plan.boundMm - 1e-9);
+    const few = cutFromStock(many.slice(0, 5), sticks, 1);
+    expect([few.proven, few.missing]).toEqual([true, []]);
+  });
+});
+
+describe('stock of a piece', () => {
+  const wireOf = (piece: Piece) => planPiece(piece, null).wire;
+
+  it('becomes its offcuts once it is cut, and short ones are not kept', () => {
+    const { stock } = wireOf(otterPiece());
+    const left = afterCutting(otterPiece().wire, stock);
+    const sum = (entries: Piece['wire']['stock']): number =>
+      entries.flatMap(({ lengthsMm }) => lengthsMm).reduce((a, b) => a + b, 0);
+    const cut = stock.groups
+      .flatMap(({ cutting }) => cutting.sticks)
+      .reduce((total, { pieces }) => total + pieces.reduce((mm, piece) => mm + piece.mm, 0), 0);
+    const dropped = stock.groups
+      .flatMap(({ cutting }) => cutting.sticks)
+      .filter(({ pieces, leftMm }) => pieces.length > 0 && leftMm < otterPiece().wire.keepMm)
+      .reduce((total, { leftMm }) => total + leftMm, 0);
+    expect(sum([...left])).toBeCloseTo(sum(otterPiece().wire.stock) - cut - dropped, 6);
+    for (const mm of left.flatMap(({ lengthsMm }) => lengthsMm))
+      expect(mm).toBeGreaterThanOrEqual(otterPiece().wire.keepMm);
+  });
+
+  it('leaves lengths alone from which nothing was cut', () => {
+    const size = { system: 'mm', value: 5 } as const;
+    const entry = { id: 'bar', metal: 'brass-half-hard', size, lengthsMm: [700] };
+    const piece = changed(otterPiece(), 'wire', { stock: [entry] });
+    expect(afterCutting(piece.wire, wireOf(piece).stock)).toEqual([entry]);
+  });
+
+  it('costs what its lengths cost, and nothing is said while a price is missing', () => {
+    const plain = plainPiece();
+    const kinds = wireOf(plain).stock.groups;
+    const sold = kinds.map(({ metal, size }) => ({ metal, size, lengthMm: 1000, price: 2.5 }));
+    const { groups, cost } = wireOf(changed(plain, 'wire', { sold })).stock;
+    const lengths = groups.reduce((sum, group) => sum + (group.lengths?.sticks ?? 0), 0);
+    expect(cost!.value).toBeCloseTo(2.5 * lengths, 9);
+    expect(lengths).toBeGreaterThanOrEqual(groups.length);
+    const unpriced = sold.map((one, i) => (i === 0 ? { ...one, price: null } : one));
+    expect(wireOf(changed(plain, 'wire', { sold: unpriced })).stock.cost).toBeNull();
+  });
+});
