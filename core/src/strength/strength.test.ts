@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { snagSentence } from '../piece/snag.ts';
+import { ANIMALS } from '../anatomy/registry.ts';
+import { demoPieces } from '../piece/demoPieces.ts';
+import { newPiece } from '../piece/newPiece.ts';
 import { planPiece } from '../plan.ts';
 import {
   changed,
@@ -164,5 +167,46 @@ describe('planStrength', () => {
     const [steel, aluminium] = [wholePlan(wolf), wholePlan(soft)];
     expect(sagOf(aluminium, 'skull')).toBeGreaterThan(2 * sagOf(steel, 'skull'));
     expect(sagOf(steel, 'skull')).toBeGreaterThan(0);
+  });
+
+  it.each(ANIMALS.map(({ id }) => [id] as const))('%s: a thicker wire never sags more', (id) => {
+    const piece = newPiece('one', 'One', id);
+    const sagsWith = (mm: number): Map<string, number> => {
+      const size = { system: 'mm', value: mm } as const;
+      const { spine, limbs } = piece.wire;
+      const wire = {
+        spine: { ...spine, size },
+        limbs: Object.fromEntries(
+          Object.entries(limbs).map(([key, one]) => [key, { ...one, size }]),
+        ),
+        fine: {},
+      };
+      const { sags } = planPiece(changed(piece, 'wire', wire), null).strength;
+      return new Map(sags.map((sag) => [sag.boneId, sag.mm]));
+    };
+    let before = sagsWith(0.6);
+    for (const mm of [0.8, 1.2, 2, 3]) {
+      const now = sagsWith(mm);
+      for (const [bone, sag] of now) expect(sag, bone).toBeLessThanOrEqual(before.get(bone)!);
+      before = now;
+    }
+  });
+
+  it('adds up what wires side by side bear', () => {
+    const rods = wholePlan(changed(wolfPiece(), 'wire', { scheme: 'base-rods' }));
+    const shin = joint('metacarpus.L', rods);
+    expect(shin.bearers.length).toBe(2);
+    expect(shin.yieldNmm).toBeCloseTo(
+      shin.bearers.reduce((sum, { yieldNmm }) => sum + yieldNmm, 0),
+      9,
+    );
+  });
+
+  it('leaves every demonstration buildable in the scheme it has', () => {
+    for (const piece of demoPieces())
+      expect(
+        wholePlan(piece).snags.filter(({ grade }) => grade === 'fix'),
+        piece.id,
+      ).toEqual([]);
   });
 });
