@@ -104,6 +104,7 @@ const line = (list: readonly PagePoint[]): string => list.map(([x, y]) => `${x},
       :key="to.ref"
       class="target"
       :class="{ over: over?.ref === to.ref }"
+      :data-target="`${view}:${to.ref}`"
       :cx="project(view, to.at)[0]"
       :cy="-project(view, to.at)[1]"
       :r="3.5 * mmPerPx"

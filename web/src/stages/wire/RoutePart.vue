@@ -77,7 +77,7 @@ function join(): void {
             class="quiet-button"
             @click="put(`Split ${wire.id}`, splitAt(ways, n, i))"
           >
-            split<span class="visually-hidden"> {{ wire.id }} at the {{ point.name }}</span>
+            split<span class="visually-hidden">{{ ` ${wire.id} at the ${point.name}` }}</span>
           </button>
           <button
             v-if="wire.route.points.length > 2"

@@ -21,7 +21,7 @@ describe('CutTable and BendTable', () => {
       expect(wrapper.text()).toContain(`${wire.id} ${wire.name}`);
       expect(wrapper.text()).toContain(wire.cut.value.toFixed(1));
     }
-    expect(wrapper.text()).toContain('A2 short strand × 1');
+    expect(wrapper.text()).toContain('A2 short strand from the root of the tail');
     expect(wrapper.find('tr.chosen').text()).toContain('B Hind legs');
   });
 
