@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { snagSentence, type Snag } from '@keen-sinew/core';
-import { NModal } from 'naive-ui';
-import { computed, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
-import { STAGE_NAMES } from './stageNames.ts';
+
+/** The list and its dialog are fetched when they are first asked for. */
+const SnagList = defineAsyncComponent(() => import('./SnagList.vue'));
 
 const props = defineProps<{ snags: readonly Snag[]; working: string | null }>();
 const emit = defineEmits<{ show: [snag: Snag] }>();
 const { system } = useUnits();
 const at = ref(0);
 const listed = ref(false);
+const asked = ref(false);
 
 const shown = computed(() => props.snags[Math.min(at.value, props.snags.length - 1)]);
 const count = (grade: Snag['grade']) => props.snags.filter((snag) => snag.grade === grade).length;
@@ -31,6 +33,10 @@ defineExpose({
   next: () => (at.value = (at.value + 1) % Math.max(1, props.snags.length)),
 });
 
+function list(): void {
+  asked.value = true;
+  listed.value = true;
+}
 function showFromList(snag: Snag): void {
   listed.value = false;
   emit('show', snag);
@@ -39,13 +45,7 @@ function showFromList(snag: Snag): void {
 
 <template>
   <footer class="snags">
-    <button
-      v-if="snags.length > 0"
-      type="button"
-      class="counts"
-      title="List all"
-      @click="listed = true"
-    >
+    <button v-if="snags.length > 0" type="button" class="counts" title="List all" @click="list">
       <span v-if="count('fix') > 0" class="grade fix"><i /> {{ count('fix') }} to fix</span>
       <span v-if="count('watch') > 0" class="grade watch"><i /> {{ count('watch') }} to watch</span>
     </button>
@@ -64,22 +64,7 @@ function showFromList(snag: Snag): void {
       <button type="button" class="quiet-button" @click="showNext">Show me</button>
       <kbd>.</kbd>
     </template>
-    <NModal v-model:show="listed">
-      <section class="list" role="dialog" aria-label="Everything that is wrong now">
-        <h2>Wrong now</h2>
-        <ol>
-          <li v-for="(snag, i) in snags" :key="i">
-            <span class="grade" :class="snag.grade">
-              <i /> {{ snag.grade === 'fix' ? 'To fix' : 'To watch' }},
-              {{ STAGE_NAMES[snag.stage].name }}
-            </span>
-            <p>{{ sentence(snag) }}</p>
-            <button type="button" class="quiet-button" @click="showFromList(snag)">Show me</button>
-          </li>
-        </ol>
-        <button type="button" class="quiet-button" @click="listed = false">Close</button>
-      </section>
-    </NModal>
+    <SnagList v-if="asked" v-model:show="listed" :snags="snags" @pick="showFromList" />
   </footer>
 </template>
 
@@ -135,24 +120,5 @@ kbd {
   border: 1px solid var(--line);
   border-radius: var(--radius);
   padding: 2px 7px;
-}
-.list {
-  background: var(--sheet);
-  border: 1.5px solid var(--ink);
-  padding: 20px 26px;
-  width: min(720px, 92vw);
-  max-height: 80vh;
-  overflow: auto;
-}
-.list ol {
-  padding: 0;
-  list-style: none;
-}
-.list li {
-  border-top: 1px dotted var(--line);
-  padding: 10px 0;
-}
-.list p {
-  margin: 4px 0;
 }
 </style>

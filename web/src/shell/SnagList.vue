@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { snagSentence, type Snag } from '@keen-sinew/core';
+import { NModal } from 'naive-ui';
+import { useUnits } from '../composables/useUnits.ts';
+import { STAGE_NAMES } from './stageNames.ts';
+
+/** Everything that is wrong now, worst first, each with the way to its place. */
+defineProps<{ show: boolean; snags: readonly Snag[] }>();
+const emit = defineEmits<{ 'update:show': [show: boolean]; pick: [snag: Snag] }>();
+const { system } = useUnits();
+const sentence = (snag: Snag) => snagSentence(snag, system.value);
+</script>
+
+<template>
+  <NModal :show="show" @update:show="emit('update:show', $event)">
+    <section class="list" role="dialog" aria-label="Everything that is wrong now">
+      <h2>Wrong now</h2>
+      <ol>
+        <li v-for="(snag, i) in snags" :key="i">
+          <span class="grade" :class="snag.grade">
+            <i /> {{ snag.grade === 'fix' ? 'To fix' : 'To watch' }},
+            {{ STAGE_NAMES[snag.stage].name }}
+          </span>
+          <p>{{ sentence(snag) }}</p>
+          <button type="button" class="quiet-button" @click="emit('pick', snag)">Show me</button>
+        </li>
+      </ol>
+      <button type="button" class="quiet-button" @click="emit('update:show', false)">Close</button>
+    </section>
+  </NModal>
+</template>
+
+<style scoped>
+.grade {
+  font-weight: 700;
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+}
+.grade i {
+  width: 10px;
+  height: 10px;
+  transform: rotate(45deg);
+  background: var(--ochre);
+}
+.grade.watch {
+  font-weight: 400;
+}
+.grade.fix i {
+  background: var(--rust);
+}
+.list {
+  background: var(--sheet);
+  border: 1.5px solid var(--ink);
+  padding: 20px 26px;
+  width: min(720px, 92vw);
+  max-height: 80vh;
+  overflow: auto;
+}
+.list ol {
+  padding: 0;
+  list-style: none;
+}
+.list li {
+  border-top: 1px dotted var(--line);
+  padding: 10px 0;
+}
+.list p {
+  margin: 4px 0;
+}
+</style>
