@@ -3,10 +3,12 @@ import { existsSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import {
   bodyGrid,
+  compareSchemes,
   demoPieces,
   dragReach,
   dragTrunk,
   heatRun,
+  newPiece,
   planMeasure,
   planPiece,
   recoverStance,
@@ -14,6 +16,8 @@ import {
   type Picture,
   type Piece,
 } from '../core/src/index.ts';
+import { planStance } from '../core/src/stance/planStance.ts';
+import { planWire } from '../core/src/wire/planWire.ts';
 import { reachTimes } from './ikBench.ts';
 import { pictureTimes } from './pictureBench.ts';
 import { routeSizes } from './routeSizes.ts';
@@ -101,6 +105,16 @@ function slide(i: number) {
 const replan = (piece: Piece, stance: Piece['stance']) =>
   planPiece({ ...piece, stance }, bodies.get(piece.id) ?? null, heats.get(piece.id) ?? null);
 
+/** A whole new wire plan: another margin each time, so that nothing is remembered. */
+function wirePlanOf(animalId: string) {
+  const piece = newPiece('bench', 'Bench', animalId);
+  const stance = planStance(piece.stance, planMeasure(piece.measure, piece.stance));
+  return (i: number) => {
+    const allowancesMm = { ...piece.wire.allowancesMm, margin: 5 + (i % 50) / 10 };
+    return planWire({ ...piece.wire, allowancesMm }, piece.stance.base, stance);
+  };
+}
+
 const { skeleton } = planMeasure(otter.measure, otter.stance);
 const standing = stanceAngles(skeleton, { presetId: '', anglesDeg: {}, lifted: null });
 const photograph = otter.references.pictures.find(({ view }) => view === 'photo')!;
@@ -128,6 +142,9 @@ const timings = [
   time('stance from one photograph, otter', 24, () =>
     recoverStance(skeleton, photograph, standing),
   ),
+  time('wire plan, raft spider (most wires)', DRAGS, wirePlanOf('raft-spider'), 'under 50 ms'),
+  time('wire plan, adder (most bends)', DRAGS, wirePlanOf('adder'), 'under 50 ms'),
+  time('six schemes compared, otter', 40, () => compareSchemes(planPiece(otter, null))),
   time('heat flow of a bake, otter', 12, () => heatRun(planPiece(otter, null).cure.request!)),
 ];
 const unit = timings[0]!.medianMs;

@@ -7,7 +7,13 @@ export { parseNumber, parseScale } from './units/parseNumber.ts';
 export { bareSizes, parseWireSize } from './units/parseWireSize.ts';
 export { accepted, problemSentence, refused, type Parsed, type Problem } from './units/problem.ts';
 export { formatQuantity, quantityText, type Unit, type UnitSystem } from './units/quantity.ts';
-export { sizeText, type WireSize } from './units/gauges.ts';
+export {
+  gaugeLabel,
+  gaugeTable,
+  WORKSHOP_GAUGES,
+  sizeText,
+  type WireSize,
+} from './units/gauges.ts';
 
 export type { PagePoint } from './sheets/drawing.ts';
 export type { Vec3 } from './geometry/vec3.ts';
@@ -121,6 +127,7 @@ export { SCHEMES, schemeById, wayOf, type Scheme } from './wire/schemes.ts';
 export { BINDERS, binderById } from './wire/binders.ts';
 export { THREADS, threadById } from './wire/hardware.ts';
 export type { FinePart } from './wire/fineDrafts.ts';
+export type { Shaft } from './wire/shafts.ts';
 export type { Binding } from './wire/bindings.ts';
 export type { Hinge } from './wire/hinges.ts';
 export type { RoutePoint } from './wire/routePoints.ts';

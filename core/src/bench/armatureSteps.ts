@@ -1,4 +1,5 @@
 import type { Piece } from '../piece/pieceSchema.ts';
+import { sizeText } from '../units/gauges.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 import { listText, type Sentence, type Step } from './step.ts';
@@ -20,6 +21,7 @@ export function armatureSteps(wire: WirePlan, piece: Pick<Piece, 'wire'>): reado
     ...wire.wires.flatMap((one) =>
       one.otherEndOf === null ? [cutStep(one), bendStep(one)] : [bendStep(one)],
     ),
+    ...shaftSteps(wire),
     drillStep(wire),
     {
       id: 'wire.bind',
@@ -106,6 +108,27 @@ function bendStep(wire: PlannedWire): Step {
     needs: [`wire.${wire.id}.cut`],
     ...(wire.bends.length === 0 ? {} : { bendsWire: wire.id }),
   };
+}
+
+/** One step for all shafts of parts that are made apart. */
+function shaftSteps({ shafts }: WirePlan): readonly Step[] {
+  const cut = shafts.flatMap((shaft) => (shaft.cut === null ? [] : [{ ...shaft, cut: shaft.cut }]));
+  if (cut.length === 0) return [];
+  return [
+    {
+      id: 'wire.shafts',
+      stage: 'wire',
+      title: 'Cut the shafts of the parts',
+      sentence: cut
+        .flatMap(({ id, name, count, metalName, size, cut: each }, i): Sentence => [
+          `${i === 0 ? 'For parts made apart: ' : '; '}${id} ${name.toLowerCase()}, ${count} of ${metalName}, ${sizeText(size)}, each `,
+          each,
+        ])
+        .concat('. Roughen them, so that the clay holds.'),
+      cautions: ['cut-wire', 'small-parts'],
+      needs: ['sheets.print'],
+    },
+  ];
 }
 
 function drillStep({ base }: WirePlan): Step {

@@ -17,11 +17,16 @@ export function cutListCsv(plan: WirePlan): string {
         pieceRows(wire, id, name, count, lines, cut),
       ),
     ]);
-  return csvText(header, rows);
+  const shafts = plan.shafts.flatMap((shaft) =>
+    shaft.cut === null
+      ? []
+      : pieceRows(shaft, shaft.id, shaft.name, shaft.count, [shaft.cut], shaft.cut),
+  );
+  return csvText(header, [...rows, ...shafts]);
 }
 
 function pieceRows(
-  wire: PlannedWire,
+  wire: Pick<PlannedWire, 'metalName' | 'diameterMm'>,
   piece: string,
   name: string,
   quantity: number,

@@ -10,8 +10,8 @@ export function modelWeight(
   foilGrams: Working,
   wire: WirePlan,
 ): Working {
-  const wireGrams = cutPieces(wire.wires).reduce(
-    (sum, { mm, wire: { diameterMm, densityKgM3 } }) =>
+  const wireGrams = cutPieces(wire).reduce(
+    (sum, { mm, diameterMm, densityKgM3 }) =>
       sum + (mm / 1000) * gramsPerMetre(diameterMm, densityKgM3),
     0,
   );

@@ -56,6 +56,7 @@ function checkNames(piece: Piece): Parsed<Piece> {
   const keys = new Set(plan.bones.map((bone) => bone.key));
   const ids = new Set(plan.bones.map((bone) => bone.id));
   const feet = new Set(plan.contacts.map((contact) => contact.id));
+  const fine = new Set([...keys, ...(animal.features ?? []).map(({ id }) => `part-${id}`)]);
   const pairs = new Set(plan.limbPairs.map((pair) => pair.id));
   const regions = new Set(plan.regions.map((region) => region.id));
   const zones = new Set(animal.coat.map((zone) => zone.id));
@@ -65,7 +66,7 @@ function checkNames(piece: Piece): Parsed<Piece> {
     firstStrange('stance.anglesDeg', Object.keys(piece.stance.anglesDeg), ids) ??
     firstStrange('stance.lifted', piece.stance.lifted ?? [], feet) ??
     firstStrange('wire.ways', Object.keys(piece.wire.ways), pairs) ??
-    firstStrange('wire.fine', Object.keys(piece.wire.fine), keys) ??
+    firstStrange('wire.fine', Object.keys(piece.wire.fine), fine) ??
     firstStrange('wire.freeJoints', piece.wire.freeJoints, ids) ??
     firstStrange('mass.shells', Object.keys(piece.mass.shells), regions) ??
     firstStrange('skin.zones', Object.keys(piece.skin.zones), zones) ??

@@ -102,7 +102,7 @@ export const wireSchema = z
         .strictObject({
           metal: metalSchema,
           size: wireSizeSchema,
-          count: z.number().int().min(1).max(20),
+          count: z.number().int().min(1).max(200),
         })
         .nullable(),
     ),

@@ -42,7 +42,7 @@ function schemeCost({ piece, stance, balance, strength }: SchemeCase, scheme: Sc
   const working = of(scheme.id);
   const worst = held.joints.reduce((most, { posedShare }) => Math.max(most, posedShare), 0);
   const at = held.joints.find(({ posedShare }) => posedShare === worst);
-  const lengthMm = cutPieces(wire.wires).reduce((sum, { mm }) => sum + mm, 0);
+  const lengthMm = cutPieces(wire).reduce((sum, { mm }) => sum + mm, 0);
   return {
     scheme,
     wire,

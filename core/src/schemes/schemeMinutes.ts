@@ -1,3 +1,4 @@
+import { cutPieces } from '../wire/planStock.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 
 /** Minutes at the bench for each thing done once; common practice, to be replaced by your own pace. */
@@ -24,7 +25,8 @@ export interface Doings {
 }
 
 /** Counts what an armature takes. */
-export function doings({ wires, bindings, base }: WirePlan): Doings {
+export function doings(plan: WirePlan): Doings {
+  const { wires, bindings, base } = plan;
   const made = wires.filter(({ otherEndOf }) => otherEndOf === null);
   const twisted = made.flatMap((wire) => {
     const coil = wire.lines.find(({ id }) => id.endsWith('.coil'))?.value ?? 0;
@@ -33,10 +35,7 @@ export function doings({ wires, bindings, base }: WirePlan): Doings {
     return [coil, folded, ...strands];
   });
   return {
-    pieces: made.reduce(
-      (sum, wire) => sum + wire.count + wire.moreStrands.reduce((n, { count }) => n + count, 0),
-      0,
-    ),
+    pieces: cutPieces(plan).length,
     bends: wires.reduce((sum, wire) => sum + wire.count * wire.bends.length, 0),
     bindings: bindings.bindings.reduce((sum, { count }) => sum + count, 0),
     holes: base.holes.length,

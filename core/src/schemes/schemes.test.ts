@@ -21,7 +21,7 @@ describe('compareSchemes', () => {
   it('works out all six, the chosen one with the numbers of the plan itself', () => {
     expect(costs.map(({ scheme }) => scheme.id)).toEqual([...SCHEME_IDS]);
     const now = costs[0]!;
-    const metres = cutPieces(plan.wire.wires).reduce((sum, { mm }) => sum + mm, 0) / 1000;
+    const metres = cutPieces(plan.wire).reduce((sum, { mm }) => sum + mm, 0) / 1000;
     expect(now.metres.value).toBeCloseTo(metres, 9);
     const worst = Math.max(...plan.strength.joints.map(({ posedShare }) => 100 * posedShare));
     expect(now.worst!.value).toBeCloseTo(worst, 9);
@@ -30,7 +30,7 @@ describe('compareSchemes', () => {
   it('is what choosing each of them would give', () => {
     for (const { scheme, metres, joints, worst } of costs) {
       const chosen = planPiece(changed(wolfPiece(), 'wire', { scheme: scheme.id }), null);
-      const mm = cutPieces(chosen.wire.wires).reduce((sum, one) => sum + one.mm, 0);
+      const mm = cutPieces(chosen.wire).reduce((sum, one) => sum + one.mm, 0);
       expect(metres.value, scheme.id).toBeCloseTo(mm / 1000, 9);
       expect(joints.value).toBe(
         chosen.wire.bindings.bindings.reduce((sum, { count }) => sum + count, 0),

@@ -1,3 +1,4 @@
+import { sizeText } from '../units/gauges.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
@@ -8,7 +9,7 @@ const BOX_MM = 3.6;
 const COLUMNS = { letter: 6, name: 16, wire: 84, count: 146, cut: 176 } as const;
 
 /** The cut list to tick off with a pencil: every length of wire, tie wire and hardware. Not to scale. */
-export function cutListSheet({ wires, bindings, base, stock }: WirePlan): Drawing {
+export function cutListSheet({ wires, shafts, bindings, base, stock }: WirePlan): Drawing {
   const rows: Row[] = [
     ...wires
       .filter(({ otherEndOf }) => otherEndOf === null)
@@ -18,6 +19,9 @@ export function cutListSheet({ wires, bindings, base, stock }: WirePlan): Drawin
           rowOf(wire, id, name, count, cut.value),
         ),
       ]),
+    ...shafts.flatMap((shaft) =>
+      shaft.cut === null ? [] : [rowOf(shaft, shaft.id, shaft.name, shaft.count, shaft.cut.value)],
+    ),
     ...(bindings.total.unit === 'm' && bindings.total.value > 0
       ? [plain(bindings.total.label, `${bindings.total.value.toFixed(2)} m`)]
       : []),
@@ -45,10 +49,16 @@ interface Row {
   readonly target: { readonly kind: 'wire'; readonly id: string } | undefined;
 }
 
-const rowOf = (wire: PlannedWire, id: string, name: string, count: number, mm: number): Row => ({
+const rowOf = (
+  wire: Pick<PlannedWire, 'id' | 'metalName' | 'size'>,
+  id: string,
+  name: string,
+  count: number,
+  mm: number,
+): Row => ({
   letter: id,
   name,
-  wire: `${wire.metalName}, ${wire.sizeText}`,
+  wire: `${wire.metalName}, ${sizeText(wire.size)}`,
   count: `${count} ×`,
   cut: `${mm.toFixed(1)} mm`,
   target: { kind: 'wire', id: wire.id },

@@ -96,11 +96,8 @@ describe('bending cards', () => {
         const [a, b] = rest.points as [readonly [number, number], readonly [number, number]];
         const turn = Math.atan2(q[1] - p[1], q[0] - p[0]) - Math.atan2(b[1] - a[1], b[0] - a[0]);
         const seen = Math.abs((((turn * 180) / Math.PI + 540) % 360) - 180);
-        const bend = Number(
-          textsOf(page)
-            .filter((text) => text.startsWith('relaxes'))
-            [i]!.match(/[\d.]+/)![0],
-        );
+        const told = textsOf(page).filter((text) => text.startsWith('relaxes'));
+        const bend = Number(/[\d.]+/.exec(told[i]!)![0]);
         expect(seen).toBeCloseTo(bend, 1);
       });
     }

@@ -55,6 +55,11 @@ export function gaugeTable(system: GaugeSystem): readonly { gauge: number; diame
     .sort((a, b) => a.gauge - b.gauge);
 }
 
+/** Gauge numbers that wire for armatures has, thick to thin: 6 to 30. */
+export const WORKSHOP_GAUGES: readonly number[] = Object.freeze(
+  Array.from({ length: 25 }, (_, i) => 6 + i),
+);
+
 /** Diameter in mm of a size, or undefined where its system has no such gauge. */
 export function diameterMm(size: WireSize): number | undefined {
   if (size.system === 'mm') return size.value > 0 ? size.value : undefined;

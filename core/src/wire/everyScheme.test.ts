@@ -69,7 +69,7 @@ describe.each(SCHEME_IDS.map((id) => [id] as const))('scheme %s', (scheme) => {
         const owner = plan.wires.find(({ key }) => key === wire.otherEndOf) ?? wire;
         if (last) expect(last.middle.value, place).toBeLessThan(owner.cut.value);
       }
-      for (const { mm } of cutPieces(plan.wires)) expect(Number.isFinite(mm), id).toBe(true);
+      for (const { mm } of cutPieces(plan)) expect(Number.isFinite(mm), id).toBe(true);
       if (scheme === 'no-wire') expect(plan.wires, id).toEqual([]);
     }
   });

@@ -6,6 +6,7 @@ import { sizeText } from '../units/gauges.ts';
 import type { BindingPlan } from './bindings.ts';
 import { metalById } from './metals.ts';
 import type { PlannedWire } from './plannedWire.ts';
+import type { Shaft } from './shafts.ts';
 import {
   cutFromStock,
   fewestSticks,
@@ -40,31 +41,56 @@ export interface StockPlan {
 
 type Kind = Pick<StockEntry, 'metal' | 'size'>;
 
-/** Every piece to cut: a wire's own length, as often as it is needed, and its shorter strands. */
-export function cutPieces(
-  wires: readonly PlannedWire[],
-): readonly (CutPiece & { readonly wire: PlannedWire })[] {
-  return wires
-    .filter(({ otherEndOf }) => otherEndOf === null)
-    .flatMap((wire) => [
-      ...Array.from({ length: wire.count }, () => ({ id: wire.id, mm: wire.cut.value, wire })),
-      ...wire.moreStrands.flatMap(({ id, count, cut }) =>
-        Array.from({ length: count }, () => ({ id, mm: cut.value, wire })),
-      ),
-    ]);
+/** A length to cut, with the wire that it is cut from. */
+export interface WirePiece extends CutPiece {
+  /** The wire that it is part of: A of the strand A2; null for a shaft, which has no place. */
+  readonly wireId: string | null;
+  readonly name: string;
+  readonly metal: string;
+  readonly size: StockEntry['size'];
+  readonly diameterMm: number;
+  readonly densityKgM3: number;
+}
+
+/** What pieces are cut for: the wires of the armature, and the shafts of parts made apart. */
+export interface ToCut {
+  readonly wires: readonly PlannedWire[];
+  readonly shafts: readonly Shaft[];
+}
+
+/** Every piece to cut: a wire's own length, as often as it is needed, its shorter strands, shafts. */
+export function cutPieces({ wires, shafts }: ToCut): readonly WirePiece[] {
+  const times = (count: number, id: string, mm: number, of: PlannedWire | Shaft): WirePiece[] =>
+    Array.from({ length: count }, () => ({
+      id,
+      mm,
+      wireId: 'route' in of ? of.id : null,
+      name: of.name,
+      metal: of.metal,
+      size: of.size,
+      diameterMm: of.diameterMm,
+      densityKgM3: of.densityKgM3,
+    }));
+  return [
+    ...wires
+      .filter(({ otherEndOf }) => otherEndOf === null)
+      .flatMap((wire) => [
+        ...times(wire.count, wire.id, wire.cut.value, wire),
+        ...wire.moreStrands.flatMap(({ id, count, cut }) => times(count, id, cut.value, wire)),
+      ]),
+    ...shafts.flatMap((shaft) =>
+      shaft.cut === null ? [] : times(shaft.count, shaft.id, shaft.cut.value, shaft),
+    ),
+  ];
 }
 
 /** Groups the pieces by wire and cuts each group from the stock of the same wire. */
-export function planStock(
-  wires: readonly PlannedWire[],
-  wire: WireDecisions,
-  bindings: BindingPlan,
-): StockPlan {
+export function planStock(toCut: ToCut, wire: WireDecisions, bindings: BindingPlan): StockPlan {
+  const all = cutPieces(toCut);
   const kinds: Kind[] = [];
-  for (const kind of wires) if (!kinds.some((one) => sameWire(one, kind))) kinds.push(kind);
-  const all = cutPieces(wires);
+  for (const kind of all) if (!kinds.some((one) => sameWire(one, kind))) kinds.push(kind);
   const groups = kinds.map((kind, i): StockGroup => {
-    const pieces = all.filter((piece) => sameWire(piece.wire, kind));
+    const pieces = all.filter((piece) => sameWire(piece, kind));
     const sticks = wire.stock
       .filter((entry) => sameWire(entry, kind))
       .flatMap((entry) => entry.lengthsMm.map((mm, n) => ({ id: `${entry.id} no. ${n + 1}`, mm })));
@@ -202,20 +228,20 @@ function totalCost(groups: readonly StockGroup[]): Working | null {
 
 function missingSnag(
   { cutting: { missing }, sizeText: size, metalName: metal }: StockGroup,
-  all: readonly (CutPiece & { readonly wire: PlannedWire })[],
+  all: readonly WirePiece[],
 ): readonly Snag[] {
   if (missing.length === 0) return [];
   const ids = [...new Set(missing.map(({ id }) => id))];
   const longest = missing.reduce((a, b) => (b.mm > a.mm ? b : a));
-  const wire = all.find(({ id }) => id === longest.id)!.wire;
+  const { name, wireId } = all.find(({ id }) => id === longest.id)!;
   return [
     {
       code: 'not-enough-wire',
       grade: 'watch',
       stage: 'wire',
-      target: { kind: 'wire', id: wire.id },
+      target: wireId === null ? { kind: 'piece', id: 'piece' } : { kind: 'wire', id: wireId },
       facts: {
-        wire: ids.length === 1 ? `${longest.id} ${wire.name}` : ids.join(', '),
+        wire: ids.length === 1 ? `${longest.id} ${name}` : ids.join(', '),
         pieces: missing.length,
         size,
         metal,

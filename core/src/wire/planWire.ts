@@ -11,6 +11,7 @@ import type { FinePart } from './fineDrafts.ts';
 import { planHinges, type HingePlan } from './hinges.ts';
 import type { PlannedWire } from './plannedWire.ts';
 import { planStock, type StockPlan } from './planStock.ts';
+import { planShafts, type Shaft } from './shafts.ts';
 import { wayOf } from './schemes.ts';
 import { spineStrands } from './spineStrands.ts';
 import { ropeDiameterMm } from './twist.ts';
@@ -24,6 +25,8 @@ export interface WirePlan {
   readonly unwired: readonly string[];
   /** Digits, ears, antennae and the like, with their wire or why they have none. */
   readonly fine: readonly FinePart[];
+  /** Straight wires inside parts that are made apart: claws, plumes. */
+  readonly shafts: readonly Shaft[];
   readonly bindings: BindingPlan;
   /** The coil of the trunk, where the scheme has one. */
   readonly coil: PlacedCoil | null;
@@ -52,7 +55,8 @@ export function wireOf(
   );
   const bindings = planBindings(setting, bindingsOf(setting, wires));
   const board = planBase(setting, wires);
-  const stock = planStock(wires, wire, bindings);
+  const shafts = wire.scheme === 'no-wire' ? [] : planShafts(setting, carriedBones(wires));
+  const stock = planStock({ wires, shafts }, wire, bindings);
   const hinges = planHinges(setting);
   return {
     wires,
@@ -60,6 +64,7 @@ export function wireOf(
       .filter((pair) => stance.folded.includes(pair.id) || wayOf(wire, pair) === 'none')
       .map((pair) => pair.name),
     fine,
+    shafts,
     bindings,
     coil: wires.some(({ lines }) => lines.some(({ id }) => id.endsWith('.coil')))
       ? placedCoil(setting)
@@ -70,6 +75,14 @@ export function wireOf(
     snags: [...wires.flatMap((one) => one.snags), ...board.snags, ...stock.snags],
   };
 }
+
+/** Bones with a thin wire of their own. */
+const carriedBones = (wires: readonly PlannedWire[]): ReadonlySet<string> =>
+  new Set(
+    wires
+      .filter(({ kind }) => kind === 'fine')
+      .flatMap(({ through }) => through.map(({ boneId }) => boneId)),
+  );
 
 /** What every wire of a piece is planned from. */
 export function wireSetting(
@@ -128,6 +141,7 @@ export function wireWorkings(plan: WirePlan): readonly Working[] {
       ...(wire.leftOut === undefined ? [] : [wire.leftOut]),
       wire.cover,
     ]),
+    ...plan.shafts.flatMap(({ cut }) => (cut === null ? [] : [cut])),
     ...plan.bindings.workings,
     ...plan.hinges.workings,
     ...plan.base.workings,

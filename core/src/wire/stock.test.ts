@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { newPiece } from '../piece/newPiece.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { planPiece } from '../plan.ts';
 import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
@@ -105,5 +106,34 @@ describe('stock of a piece', () => {
     expect(lengths).toBeGreaterThanOrEqual(groups.length);
     const unpriced = sold.map((one, i) => (i === 0 ? { ...one, price: null } : one));
     expect(wireOf(changed(plain, 'wire', { sold: unpriced })).stock.cost).toBeNull();
+  });
+});
+
+describe('shafts of parts made apart', () => {
+  const heron = newPiece('one', 'One', 'grey-heron');
+  const shaftsOf = (wire: Partial<Piece['wire']> = {}) =>
+    planPiece(changed(heron, 'wire', wire), null).wire.shafts;
+
+  it('go into the plumes, and leave out claws that are too short at this scale', () => {
+    const plumes = shaftsOf().find(({ key }) => key === 'part-plumes')!;
+    const size = 1 / (heron.measure.scale.by === 'ratio' ? heron.measure.scale.lifePerModel : 1);
+    // Crest plumes of a heron are 120 to 220 mm long (from memory).
+    expect(plumes.lengthMm / size).toBeGreaterThan(120);
+    expect(plumes.lengthMm / size).toBeLessThan(220);
+    expect(plumes.cut!.value).toBeCloseTo(plumes.lengthMm + heron.wire.allowancesMm.tieEnd, 9);
+    const otter = planPiece(plainPiece(), null).wire.shafts;
+    expect(otter.find(({ key }) => key === 'part-claws')).toMatchObject({
+      cut: null,
+      why: 'too short to need a wire',
+    });
+  });
+
+  it('are cut from stock like any wire, and listed where the user asks for one', () => {
+    const size = { system: 'mm', value: 0.3 } as const;
+    const fine = { 'part-claws': { metal: 'copper-annealed', size, count: 8 } };
+    const { stock, shafts } = planPiece(changed(plainPiece(), 'wire', { fine }), null).wire;
+    const claws = shafts.find(({ key }) => key === 'part-claws')!;
+    const pieces = stock.groups.find(({ metal }) => metal === 'copper-annealed')!.pieces;
+    expect(pieces.map(({ id }) => id)).toEqual(Array.from({ length: 8 }, () => claws.id));
   });
 });

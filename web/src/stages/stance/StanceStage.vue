@@ -17,6 +17,7 @@ import PickRow from '../../controls/PickRow.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
+import LoadLegend from '../wire/LoadLegend.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
 import SkeletonSpace from '../../sheet/SkeletonSpace.vue';
@@ -39,10 +40,11 @@ const { text } = useUnits();
 const pickOnSheet = usePickOnSheet();
 const skeleton = computed(() => plan.value.measure.skeleton);
 
-const shows = ref<'bones' | 'silhouette' | 'space'>('bones');
+const shows = ref<'bones' | 'silhouette' | 'load' | 'space'>('bones');
 const SHOWS = [
   { label: 'Bones', value: 'bones' },
   { label: 'Silhouette', value: 'silhouette' },
+  { label: 'What the wires bear', value: 'load' },
   { label: 'In space', value: 'space' },
 ];
 const comparing = ref<string | null>(null);
@@ -64,9 +66,10 @@ const limitsOf = computed(() => (target.value?.kind === 'bone' ? target.value.id
 const ROSE_SHARE = 1 / 55;
 const rows = computed(() => {
   const options = {
-    show: 'bones',
+    show: shows.value === 'load' ? 'wires' : 'bones',
     dimensions: true,
     silhouette: shows.value === 'silhouette',
+    byLoad: shows.value === 'load',
     limitsOf: limitsOf.value,
     beside: beside.value?.posed ?? null,
   } as const;
@@ -158,6 +161,7 @@ const setBeyond = (beyondLimits: boolean): void =>
         @set="drags = $event as 'reach'"
       />
     </div>
+    <LoadLegend v-if="shows === 'load'" />
     <p v-if="shows !== 'space'" class="advice" aria-live="polite">
       <template v-if="told.shortfallMm > LEAST_TOLD_MM">
         Out of reach by {{ text(told.shortfallMm, 'mm') }}: bones keep their length, and joints

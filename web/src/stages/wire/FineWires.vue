@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { parseNumber, type FinePart, type WireSize } from '@keen-sinew/core';
+import { parseNumber, type FinePart, type Shaft, type WireSize } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import QuantityField from '../../controls/QuantityField.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withFine } from './wireChanges.ts';
 import WireSizeField from './WireSizeField.vue';
 
@@ -24,6 +25,14 @@ const usual = (part: FinePart) => ({
 const set = (part: FinePart, own: Partial<ReturnType<typeof usual>> | null | undefined): void =>
   change(`Change the thin wire: ${nameOf(part)}`, (p) =>
     withFine(p, part.key, own && { ...usual(part), ...own }),
+  );
+const setShaft = (shaft: Shaft, own: { size?: WireSize } | null | undefined): void =>
+  change(`Change the shaft: ${shaft.name.toLowerCase()}`, (p) =>
+    withFine(
+      p,
+      shaft.key,
+      own && { metal: shaft.metal, size: shaft.size, count: shaft.count, ...own },
+    ),
   );
 </script>
 
@@ -67,6 +76,30 @@ const set = (part: FinePart, own: Partial<ReturnType<typeof usual>> | null | und
       <button v-else type="button" class="quiet-button" @click="set(part, {})">Give it one</button>
     </template>
   </div>
+  <div v-for="shaft in plan.wire.shafts" :key="shaft.key" class="part">
+    <span class="name">
+      {{ shaft.name }} <small>{{ text(shaft.lengthMm, 'mm', 1) }} long, made apart</small>
+    </span>
+    <template v-if="shaft.cut">
+      <WireSizeField
+        :label="`${shaft.name}, diameter or gauge`"
+        :size="shaft.size"
+        @set="setShaft(shaft, { size: $event })"
+      />
+      <WorkingRow class="wide" :working="shaft.cut" :label="`${shaft.id}, ${shaft.count} ×`" />
+      <button type="button" class="quiet-button" @click="setShaft(shaft, null)">Leave out</button>
+    </template>
+    <template v-else>
+      <span class="why">no wire: {{ shaft.why }}</span>
+      <button
+        type="button"
+        class="quiet-button"
+        @click="setShaft(shaft, shaft.why === 'left out by you' ? undefined : {})"
+      >
+        {{ shaft.why === 'left out by you' ? 'As usual' : 'Give it one' }}
+      </button>
+    </template>
+  </div>
   <p class="says">
     A thin wire runs to short of the tip, and its end is bound beside the wire it sits on.
   </p>
@@ -85,6 +118,9 @@ const set = (part: FinePart, own: Partial<ReturnType<typeof usual>> | null | und
 small {
   color: var(--soft);
   font-size: 13px;
+}
+.wide {
+  grid-column: 1 / -1;
 }
 .count {
   display: grid;

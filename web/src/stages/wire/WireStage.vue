@@ -2,7 +2,6 @@
 import {
   basePlanDrawing,
   elevation,
-  LOAD_CLASSES,
   mayEdit,
   wireStrips,
   type Drawing,
@@ -26,7 +25,9 @@ import BendTable from './BendTable.vue';
 import BindingPart from './BindingPart.vue';
 import CutTable from './CutTable.vue';
 import FineWires from './FineWires.vue';
+import GaugeTables from './GaugeTables.vue';
 import HingePart from './HingePart.vue';
+import LoadLegend from './LoadLegend.vue';
 import MetalPart from './MetalPart.vue';
 import RouteHandles from './RouteHandles.vue';
 import RoutePart from './RoutePart.vue';
@@ -113,9 +114,7 @@ const toBench = (): void => {
         :options="SHOWS"
         @set="shows = $event as 'load'"
       />
-      <ul v-if="shows === 'load'" class="legend" aria-label="What the lines say">
-        <li v-for="one in LOAD_CLASSES" :key="one.id" :class="one.id">{{ one.name }}</li>
-      </ul>
+      <LoadLegend v-if="shows === 'load'" />
       <p v-else-if="shows === 'route'" class="told" aria-live="polite">
         <template v-if="told">{{ told }}</template>
         <template v-else-if="chosen && mayEdit(chosen)">
@@ -180,6 +179,7 @@ const toBench = (): void => {
     <LedgerSection title="Wires and allowances" folded><WireChoices /></LedgerSection>
     <LedgerSection title="Thin wires" folded><FineWires /></LedgerSection>
     <LedgerSection title="Metals and test bends" folded><MetalPart /></LedgerSection>
+    <LedgerSection title="Gauge tables" folded><GaugeTables /></LedgerSection>
     <LedgerSection title="Joints left free" folded><HingePart /></LedgerSection>
     <LedgerSection title="Base, holes from the front left corner" folded
       ><BasePart
@@ -194,32 +194,6 @@ const toBench = (): void => {
   flex-wrap: wrap;
   gap: 6px 18px;
   align-items: center;
-}
-.legend {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 16px;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-  font-size: 14px;
-}
-.legend li::before {
-  content: '';
-  display: inline-block;
-  width: 26px;
-  margin-right: 6px;
-  vertical-align: middle;
-  border-top: 2px solid var(--verdigris);
-}
-.legend .enough::before {
-  border-top: 3px solid var(--ink);
-}
-.legend .barely::before {
-  border-top: 4px solid var(--ochre);
-}
-.legend .gives::before {
-  border-top: 4px dashed var(--rust);
 }
 .told,
 .hint {

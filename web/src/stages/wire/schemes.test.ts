@@ -6,7 +6,9 @@ import BasePart from './BasePart.vue';
 import BindingPart from './BindingPart.vue';
 import CutTable from './CutTable.vue';
 import FineWires from './FineWires.vue';
+import GaugeTables from './GaugeTables.vue';
 import HingePart from './HingePart.vue';
+import LoadLegend from './LoadLegend.vue';
 import MetalPart from './MetalPart.vue';
 import RoutePart from './RoutePart.vue';
 import SchemePart from './SchemePart.vue';
@@ -249,6 +251,32 @@ describe('StockPart', () => {
     await press(wrapper, 'They are cut: keep the offcuts');
     const after = piece().wire.stock.flatMap(({ lengthsMm }) => lengthsMm);
     expect(after.reduce((a, b) => a + b, 0)).toBeLessThan(before.reduce((a, b) => a + b, 0));
+  });
+});
+
+describe('GaugeTables and LoadLegend', () => {
+  // ASTM B258: 14 AWG is 1.628 mm. BS 3737: 14 SWG is 2.032 mm.
+  it('set the three tables beside each other', () => {
+    const { wrapper } = mountWithPiece(GaugeTables, otter);
+    const row = wrapper.findAll('tbody tr').find((one) => one.text().startsWith('14'))!;
+    expect(row.findAll('td').map((cell) => cell.text())).toEqual(['14', '1.63', '2.03', '2.03']);
+  });
+
+  it('say in words what each line means', () => {
+    const { wrapper } = mountWithPiece(LoadLegend, otter);
+    expect(wrapper.text()).toContain('gives: prop it until the clay is baked');
+  });
+});
+
+describe('shafts', () => {
+  it('are given and left out beside the thin wires', async () => {
+    expect(mountWithPiece(FineWires, heron).wrapper.text()).toMatch(/Crest plumes .* made apart/);
+    const { wrapper, piece, plan } = mountWithPiece(FineWires, otter);
+    const before = plan().wire.shafts.filter(({ cut }) => cut !== null).length;
+    const buttons = wrapper.findAll('button').filter((one) => one.text() === 'Give it one');
+    await buttons.at(-1)!.trigger('click');
+    expect(Object.keys(piece().wire.fine).some((key) => key.startsWith('part-'))).toBe(true);
+    expect(plan().wire.shafts.filter(({ cut }) => cut !== null).length).toBe(before + 1);
   });
 });
 

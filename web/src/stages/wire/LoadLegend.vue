@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { LOAD_CLASSES } from '@keen-sinew/core';
+
+/** What the lines say where wires are drawn by what they bear: by colour, weight and dashes. */
+</script>
+
+<template>
+  <ul class="legend" aria-label="What the lines say">
+    <li v-for="one in LOAD_CLASSES" :key="one.id" :class="one.id">{{ one.name }}</li>
+  </ul>
+</template>
+
+<style scoped>
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 16px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  font-size: 14px;
+}
+.legend li::before {
+  content: '';
+  display: inline-block;
+  width: 26px;
+  margin-right: 6px;
+  vertical-align: middle;
+  border-top: 2px solid var(--verdigris);
+}
+.legend .enough::before {
+  border-top: 3px solid var(--ink);
+}
+.legend .barely::before {
+  border-top: 4px solid var(--ochre);
+}
+.legend .gives::before {
+  border-top: 4px dashed var(--rust);
+}
+</style>
