@@ -8,7 +8,7 @@ import { bodyGrid } from './bodyGrid.ts';
 import { centreOfMass, stanceMassCentre } from './massCentre.ts';
 import { roundConeDistance, roundConeMeasures, type RoundCone } from './roundCone.ts';
 import { presetAngles, settledStance } from '../posing/settledStance.ts';
-import { padRadiusMm, skinBox, skinParts } from './skin.ts';
+import { padRadiusMm, partDistance, skinBox, skinParts } from './skin.ts';
 import { skinAbove, skinDistance } from './surfaceDistance.ts';
 
 const otter = animalById('eurasian-otter')!;
@@ -143,5 +143,18 @@ describe('skin', () => {
     expect(skinAbove(parts, [0, 9999, 0])).toBe(9999);
     expect(skinDistance(parts, [box.max[0] + 10, 0, 0])).toBeGreaterThan(0);
     expect(() => skinBox([])).toThrow(/without flesh/);
+  });
+
+  it('is as far away as the nearest of all its parts, each of them asked', () => {
+    const parts = skinParts(settledStance(skeleton, standing));
+    const { min, max } = skinBox(parts);
+    const along = (k: 0 | 1 | 2) => fc.double({ min: min[k] - 60, max: max[k] + 60, noNaN: true });
+    fc.assert(
+      fc.property(along(0), along(1), along(2), (x, y, z) => {
+        const plain = Math.min(...parts.map((part) => partDistance(part, [x, y, z])));
+        expect(skinDistance(parts, [x, y, z])).toBe(plain);
+      }),
+      { seed: 9, numRuns: 400 },
+    );
   });
 });

@@ -1,13 +1,42 @@
+import type { Box3 } from '../geometry/box.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import { partDistance, skinBox, type SkinPart } from './skin.ts';
+
+/** Boxes of parts, worked out once for each. */
+const boxes = new WeakMap<SkinPart, Box3>();
+
+function boxOf(part: SkinPart): Box3 {
+  const known = boxes.get(part);
+  if (known !== undefined) return known;
+  const box = skinBox([part]);
+  boxes.set(part, box);
+  return box;
+}
+
+/** Squared distance in mm² from a point to a box; 0 inside it. */
+function boxDistance2({ min, max }: Box3, p: Vec3): number {
+  let sum = 0;
+  for (let k = 0; k < 3; k++) {
+    const over = Math.max(min[k]! - p[k]!, p[k]! - max[k]!, 0);
+    sum += over * over;
+  }
+  return sum;
+}
 
 /**
  * Signed distance in mm from a point to the skin of a union of flesh: negative inside. Exact
  * outside; inside it is the depth below the surface of the part that covers best, never more than
- * the true depth, so that a cover read from it is on the safe side.
+ * the true depth, so that a cover read from it is on the safe side. A part whose box is farther away
+ * than the nearest skin so far is not looked at: the result is the same.
  */
 export function skinDistance(parts: readonly SkinPart[], p: Vec3): number {
-  return parts.reduce((least, part) => Math.min(least, partDistance(part, p)), Infinity);
+  let least = Infinity;
+  for (const part of parts) {
+    const far2 = boxDistance2(boxOf(part), p);
+    if (far2 > 0 && (least <= 0 || far2 >= least * least)) continue;
+    least = Math.min(least, partDistance(part, p));
+  }
+  return least;
 }
 
 /** Height in mm of the skin straight above a point inside it, by bisection to a micrometre. */
