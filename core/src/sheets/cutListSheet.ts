@@ -6,7 +6,7 @@ import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing
 const ROW_MM = 7;
 const BOX_MM = 3.6;
 /** Where the columns begin, mm: box, letter, name, wire, how many, length. */
-const COLUMNS = { letter: 6, name: 16, wire: 84, count: 146, cut: 176 } as const;
+const COLUMNS = { letter: 6, name: 14, wire: 76, count: 152, cut: 178 } as const;
 
 /** The cut list to tick off with a pencil: every length of wire, tie wire and hardware. Not to scale. */
 export function cutListSheet({ wires, shafts, bindings, base, stock }: WirePlan): Drawing {
@@ -88,7 +88,7 @@ function text(
     layer,
     at: [x, y],
     text: words,
-    sizeMm: 3.4,
+    sizeMm: 3,
     anchor,
     face,
     ...(target ? { target } : {}),

@@ -167,7 +167,7 @@ const BINDING_MM = 1.6;
 
 /** A diagonal cross where a limb crosses the spine, two strokes where wires lie side by side. */
 function bindingItems(plan: Plan, view: View): readonly DrawingItem[] {
-  return plan.wire.bindings.bindings.flatMap(({ at, kind, wires }): readonly DrawingItem[] => {
+  return plan.wire.bindings.bindings.flatMap(({ at, kind }): readonly DrawingItem[] => {
     const [x, y] = project(view, at);
     const stroke = (points: readonly (readonly [number, number])[]): DrawingItem => ({
       kind: 'line',
@@ -175,7 +175,6 @@ function bindingItems(plan: Plan, view: View): readonly DrawingItem[] {
       layer: 'bindings',
       weight: WEIGHT.thin,
       points,
-      target: { kind: 'wire', id: wires[0] ?? '' },
     });
     const r = BINDING_MM;
     return kind === 'cross'

@@ -16,7 +16,7 @@ export function planSheets(plan: Plan): readonly Drawing[] {
     elevation(plan, 'side', { show: 'wires', dimensions: false }),
     elevation(plan, 'front', { show: 'wires', dimensions: true }),
     cutListSheet(plan.wire),
-    wireStrips(plan.wire.wires),
+    ...stripSheets(plan),
     basePlanDrawing(plan.wire.base),
     elevation(plan, 'side', { show: 'core', dimensions: false }),
     elevation(plan, 'front', { show: 'core', dimensions: false }),
@@ -28,3 +28,16 @@ export function planSheets(plan: Plan): readonly Drawing[] {
 
 /** The bending cards of every wire that is bent: six bends to a page, to follow at the bench. */
 export const cardSheets = (plan: Plan): readonly Drawing[] => plan.wire.wires.flatMap(bendingCards);
+
+/** Strips that fit the height of a page, so that no wire is cut across. */
+const STRIPS_A_SHEET = 4;
+
+/** Wires laid straight, some to a sheet; thin ones that stay straight stand in the cut list alone. */
+function stripSheets({ wire }: Plan): readonly Drawing[] {
+  const wires = wire.wires.filter(({ kind, bends }) => kind !== 'fine' || bends.length > 0);
+  const sheets = Math.max(1, Math.ceil(wires.length / STRIPS_A_SHEET));
+  return Array.from({ length: sheets }, (_, i) => {
+    const drawing = wireStrips(wires.slice(i * STRIPS_A_SHEET, (i + 1) * STRIPS_A_SHEET));
+    return i === 0 ? { ...drawing, id: 'wires' } : { ...drawing, id: `wires-${i + 1}` };
+  });
+}

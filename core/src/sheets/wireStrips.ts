@@ -10,7 +10,7 @@ import {
 const STRIP_MM = 34;
 const TICK_MM = 5;
 const MARGIN_MM = 6;
-/** Labels closer than this along the wire are set on alternating rows. */
+/** Labels are set on three rows, the first lowest, so that later ticks do not run through it. */
 const ROW_MM = 4;
 
 /** What stands at each mark: its number, or its number and its distance from the named end. */
@@ -59,7 +59,7 @@ function stripItems(wire: PlannedWire, y: number, labels: MarkLabels): readonly 
     ),
     ...(labels === 'full' ? [caption(wire, y), ...rulerItems(wire, y)] : []),
     ...wire.bends.flatMap((bend, i) =>
-      markItems(wire, bend, labels === 'full' ? (i % 3) * ROW_MM : 0, y, labels),
+      markItems(wire, bend, labels === 'full' ? (2 - (i % 3)) * ROW_MM : 0, y, labels),
     ),
     ...wire.features.map((feature): DrawingItem => ({
       kind: 'line',
@@ -168,7 +168,7 @@ function caption(wire: PlannedWire, y: number): DrawingItem {
     ink: 'ink',
     layer: `wire ${wire.id}`,
     at: [0, y + TICK_MM + 3],
-    text: `${wire.id} ${wire.name}: ${wire.metalName} ${wire.sizeText}${strands}, cut ${wire.cut.value.toFixed(1)} mm, from the ${wire.namedEnd}; marks: start (middle)`,
+    text: `${wire.id} ${wire.name}: ${wire.metalName} ${wire.sizeText}${strands}, cut ${wire.cut.value.toFixed(1)} mm, ${wire.bends.length === 0 ? 'straight' : `from the ${wire.namedEnd}`}`,
     sizeMm: 3.6,
     anchor: 'start',
     face: 'label',
@@ -179,4 +179,4 @@ function caption(wire: PlannedWire, y: number): DrawingItem {
 const stripTitle = (wires: readonly PlannedWire[]): string =>
   wires.length === 1
     ? `${wires[0]?.id} ${wires[0]?.name} laid straight${wires[0]?.bends.length === 0 ? '' : `, bends from the ${wires[0]?.namedEnd}`}`
-    : 'Wires laid straight, marks from the named end';
+    : 'Wires laid straight, marks from the named end: start (middle)';
