@@ -3,16 +3,14 @@ import { sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import type { Snag } from '../piece/snag.ts';
 import { input, type Working } from '../piece/working.ts';
 import { toDeg } from '../units/angles.ts';
+import { baseHardware } from './baseHardware.ts';
+import { boardWorking } from './boardSize.ts';
 import { drillFor, HOLE_CLEARANCE_MM, threadById } from './hardware.ts';
 import type { PlannedWire } from './plannedWire.ts';
 import type { WireSetting } from './wireDraft.ts';
 
 /** Wood left beside a hole so that it does not split: common practice. */
 const EDGE_MM = 12;
-/** Default overhang of the base beyond the outermost feet: common practice. */
-const OVERHANG_MM = 30;
-/** Boards are cut to full steps of this. */
-const BOARD_STEP_MM = 5;
 /** A hole that leans less than this is drilled square. */
 const SQUARE_DEG = 1;
 
@@ -82,7 +80,7 @@ export function planBase(setting: WireSetting, wires: readonly PlannedWire[]): B
   const sorted = pegs.toSorted((a, b) => b.at[0] - a.at[0]);
   const order = crosswise(sorted);
   const holes = sorted.map((peg, i) => holeOf(setting, peg, i + 1, order[i]!, frontX, leftZ));
-  const hardware = hardwareOf(setting, pegs);
+  const hardware = baseHardware(setting, pegs.filter((peg) => peg.threaded).length);
   return {
     frontX,
     leftZ,
@@ -230,69 +228,8 @@ function leanText([x, , z]: Vec3): string {
   return `top leans to ${names[(Math.round(fromFront / 45) + 8) % 8]!}`;
 }
 
-/** Nuts and washers for what goes through the base, counted. */
-function hardwareOf({ wire }: WireSetting, pegs: readonly Peg[]): readonly Working[] {
-  const threaded = pegs.filter((peg) => peg.threaded).length;
-  const thread = wire.rod.thread;
-  const count = (id: string, label: string, each: number, of: number, why: string): Working => ({
-    id: `base.hardware.${id}`,
-    stage: 'wire',
-    label,
-    value: each * of,
-    unit: 'count',
-    provenance: 'derived',
-    formula: `${each} · rods`,
-    inputs: [input('rods', 'Threaded rods', of, 'count', 'derived')],
-    source: why,
-    target: { kind: 'piece', id: 'base' },
-  });
-  if (threaded === 0 || thread === null) return [];
-  return [
-    count(
-      'nuts',
-      `Nuts ${thread}`,
-      2,
-      threaded,
-      'one above and one below the board: common practice',
-    ),
-    count('washers', `Washers ${thread}`, 2, threaded, 'one under each nut: common practice'),
-    count(
-      'springs',
-      `Spring washers ${thread}`,
-      1,
-      threaded,
-      'below, so that it does not work loose',
-    ),
-  ];
-}
-
 const middle = (values: readonly number[]): number =>
   values.length === 0 ? 0 : (Math.min(...values) + Math.max(...values)) / 2;
-
-function boardWorking(
-  id: string,
-  label: string,
-  at: readonly number[],
-  own: number | null,
-): Working {
-  const spread = at.length === 0 ? 0 : Math.max(...at) - Math.min(...at);
-  const fitted = Math.ceil((spread + 2 * OVERHANG_MM) / BOARD_STEP_MM) * BOARD_STEP_MM;
-  return {
-    id: `base.${id}`,
-    stage: 'wire',
-    label,
-    value: own ?? fitted,
-    unit: 'mm',
-    provenance: own === null ? 'derived' : 'own',
-    formula: own === null ? 'spread of the feet + 2 · overhang, up to full 5 mm' : 'as set',
-    inputs: [
-      input('spread', 'Spread of the feet', spread, 'mm', 'derived'),
-      input('overhang', 'Overhang', OVERHANG_MM, 'mm', 'memory'),
-    ],
-    source: 'common practice',
-    target: { kind: 'piece', id: 'base' },
-  };
-}
 
 /** A foot that is too thin to hide its peg. */
 function showsSnag({ stance, wire }: WireSetting, peg: Peg): readonly Snag[] {

@@ -2,6 +2,7 @@
 import { snagSentence, type Snag } from '@keen-sinew/core';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
+import GradeMark from './GradeMark.vue';
 
 /** The list and its dialog are fetched when they are first asked for. */
 const SnagList = defineAsyncComponent(() => import('./SnagList.vue'));
@@ -46,8 +47,8 @@ function showFromList(snag: Snag): void {
 <template>
   <footer class="snags">
     <button v-if="snags.length > 0" type="button" class="counts" title="List all" @click="list">
-      <span v-if="count('fix') > 0" class="grade fix"><i /> {{ count('fix') }} to fix</span>
-      <span v-if="count('watch') > 0" class="grade watch"><i /> {{ count('watch') }} to watch</span>
+      <GradeMark v-if="count('fix') > 0" grade="fix">{{ count('fix') }} to fix</GradeMark>
+      <GradeMark v-if="count('watch') > 0" grade="watch">{{ count('watch') }} to watch</GradeMark>
     </button>
     <p v-if="shown" role="status">{{ sentence(shown) }}</p>
     <p v-else-if="working" role="status">{{ working }}</p>
@@ -95,24 +96,6 @@ function showFromList(snag: Snag): void {
   gap: 14px;
   cursor: pointer;
   white-space: nowrap;
-}
-.grade {
-  font-weight: 700;
-  display: inline-flex;
-  align-items: center;
-  gap: 8px;
-}
-.grade i {
-  width: 10px;
-  height: 10px;
-  transform: rotate(45deg);
-  background: var(--ochre);
-}
-.grade.watch {
-  font-weight: 400;
-}
-.grade.fix i {
-  background: var(--rust);
 }
 kbd {
   font: 13px var(--font-number);

@@ -2,6 +2,7 @@
 import { snagSentence, type Snag } from '@keen-sinew/core';
 import { NModal } from 'naive-ui';
 import { useUnits } from '../composables/useUnits.ts';
+import GradeMark from './GradeMark.vue';
 import { STAGE_NAMES } from './stageNames.ts';
 
 /** Everything that is wrong now, worst first, each with the way to its place. */
@@ -17,10 +18,9 @@ const sentence = (snag: Snag) => snagSentence(snag, system.value);
       <h2>Wrong now</h2>
       <ol>
         <li v-for="(snag, i) in snags" :key="i">
-          <span class="grade" :class="snag.grade">
-            <i /> {{ snag.grade === 'fix' ? 'To fix' : 'To watch' }},
-            {{ STAGE_NAMES[snag.stage].name }}
-          </span>
+          <GradeMark :grade="snag.grade">
+            {{ snag.grade === 'fix' ? 'To fix' : 'To watch' }}, {{ STAGE_NAMES[snag.stage].name }}
+          </GradeMark>
           <p>{{ sentence(snag) }}</p>
           <button type="button" class="quiet-button" @click="emit('pick', snag)">Show me</button>
         </li>
@@ -31,24 +31,6 @@ const sentence = (snag: Snag) => snagSentence(snag, system.value);
 </template>
 
 <style scoped>
-.grade {
-  font-weight: 700;
-  display: inline-flex;
-  align-items: center;
-  gap: 8px;
-}
-.grade i {
-  width: 10px;
-  height: 10px;
-  transform: rotate(45deg);
-  background: var(--ochre);
-}
-.grade.watch {
-  font-weight: 400;
-}
-.grade.fix i {
-  background: var(--rust);
-}
 .list {
   background: var(--sheet);
   border: 1.5px solid var(--ink);

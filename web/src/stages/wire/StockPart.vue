@@ -4,24 +4,22 @@ import {
   afterCutting,
   parseLength,
   refused,
-  parseNumber,
   type Parsed,
-  type SoldEntry,
   type StockEntry,
-  type StockGroup,
 } from '@keen-sinew/core';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
 import QuantityField from '../../controls/QuantityField.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
+import StockGroupPart from './StockGroupPart.vue';
 import { useMetals } from './useMetals.ts';
 import { withWire } from './wireChanges.ts';
 import WireSizeField from './WireSizeField.vue';
 
 const { piece, plan, change } = usePiecePlan();
-const { system, number, text } = useUnits();
+const { system, text } = useUnits();
 const stock = computed(() => piece.value.wire.stock);
 const metals = useMetals();
 
@@ -43,27 +41,6 @@ const drop = (id: string): void =>
     withWire(p, { stock: p.wire.stock.filter((one) => one.id !== id) }),
   );
 
-const isSame = (a: Pick<SoldEntry, 'metal' | 'size'>, b: typeof a): boolean =>
-  a.metal === b.metal && a.size.system === b.size.system && a.size.value === b.size.value;
-const soldOf = (group: StockGroup) => piece.value.wire.sold.find((one) => isSame(one, group));
-/** Kinds of wire whose sale the user asked to enter. */
-const selling = ref<readonly string[]>([]);
-const sells = (group: StockGroup): boolean =>
-  soldOf(group) !== undefined || selling.value.includes(group.sizeText + group.metal);
-const sell = (group: StockGroup, part: Partial<SoldEntry>): void =>
-  change('Change how wire is sold', (p) => {
-    const { metal, size } = group;
-    const entry: SoldEntry = {
-      lengthMm: 1000,
-      price: null,
-      ...soldOf(group),
-      metal,
-      size,
-      ...part,
-    };
-    const others = p.wire.sold.filter((one) => !isSame(one, group));
-    return withWire(p, { sold: [...others, entry] });
-  });
 /** Something is cut from what is on hand. */
 const cuts = computed(() =>
   plan.value.wire.stock.groups.some(({ cutting }) =>
@@ -125,64 +102,11 @@ function readLengths(typed: string): Parsed<number[]> {
   </p>
   <button type="button" class="quiet-button" @click="add">Add wire on hand</button>
 
-  <div v-for="group in plan.wire.stock.groups" :key="group.metal + group.sizeText" class="group">
-    <p v-for="one in group.cutting.sticks" :key="one.stick.id" class="stick">
-      From {{ text(one.stick.mm, 'mm', 0) }}:
-      <template v-if="one.pieces.length > 0">
-        {{ one.pieces.map((piece_) => `${piece_.id} ${number(piece_.mm, 'mm')}`).join(', ') }}; left
-        {{ text(one.leftMm, 'mm', 0) }}
-      </template>
-      <template v-else>nothing</template>
-    </p>
-    <WorkingRow :working="group.buy" :alarm="group.buy.value > 0" />
-    <p v-if="group.cutting.sticks.length > 0" class="stick">
-      {{
-        group.cutting.proven
-          ? 'Proven: no other way of cutting leaves less to buy.'
-          : `Not proven best; no way of cutting leaves less than ${text(group.cutting.boundMm, 'mm', 0)} to buy.`
-      }}
-    </p>
-    <button
-      v-if="group.cutting.missing.length > 0 && !sells(group)"
-      type="button"
-      class="quiet-button"
-      @click="selling = [...selling, group.sizeText + group.metal]"
-    >
-      How it is sold<span class="visually-hidden"
-        >: {{ group.metalName }} {{ group.sizeText }}</span
-      >
-    </button>
-    <div v-else-if="group.cutting.missing.length > 0" class="sold">
-      <span>Sold in lengths of</span>
-      <QuantityField
-        small
-        :label="`${group.metalName} ${group.sizeText}, sold in lengths of`"
-        placeholder="1 m"
-        :shown="soldOf(group) ? text(soldOf(group)!.lengthMm, 'mm', 0) : ''"
-        :parse="
-          (typed) => parseLength(typed, 'Sold in lengths of', { minMm: 50, maxMm: 500_000 }, system)
-        "
-        @set="sell(group, { lengthMm: $event })"
-      />
-      <span>Price of one, in your money</span>
-      <QuantityField
-        small
-        :label="`${group.metalName} ${group.sizeText}, price of one`"
-        placeholder="not entered"
-        :shown="soldOf(group)?.price?.toFixed(2) ?? ''"
-        :parse="(typed) => parseNumber(typed, 'Price of one', 0, 100_000)"
-        @set="sell(group, { price: $event })"
-      />
-    </div>
-    <WorkingRow v-if="group.lengths" :working="group.lengths.working" />
-    <p v-else-if="soldOf(group) && group.cutting.missing.length > 0" class="stick">
-      A piece is longer than the length that is sold: buy a coil, or split the wire under “Route”.
-    </p>
-    <WorkingRow v-if="group.cost" :working="group.cost" />
-    <p v-if="group.cutting.missing.length > 0" class="stick">
-      To buy as: {{ group.cutting.missing.map((m) => `${m.id} ${number(m.mm, 'mm')}`).join(', ') }}
-    </p>
-  </div>
+  <StockGroupPart
+    v-for="group in plan.wire.stock.groups"
+    :key="group.metal + group.sizeText"
+    :group="group"
+  />
   <WorkingRow v-if="plan.wire.stock.cost" :working="plan.wire.stock.cost" />
   <template v-if="cuts">
     <button type="button" class="quiet-button" @click="keepOffcuts">
@@ -211,16 +135,11 @@ function readLengths(typed: string): Parsed<number[]> {
   padding: 6px 0;
   border-bottom: 1px dotted var(--line);
 }
-.empty,
-.stick {
+.empty {
   margin: 4px;
   font-size: 14px;
   color: var(--soft);
 }
-.group {
-  margin-top: 6px;
-}
-.sold,
 .keep {
   display: grid;
   grid-template-columns: 1fr 110px;

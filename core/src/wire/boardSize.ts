@@ -1,0 +1,32 @@
+import { input, type Working } from '../piece/working.ts';
+
+/** Default overhang of the base beyond the outermost feet: common practice. */
+const OVERHANG_MM = 30;
+/** Boards are cut to full steps of this. */
+const BOARD_STEP_MM = 5;
+
+/** A side of the board, mm: the user's, or the spread of what stands on it with its overhang. */
+export function boardWorking(
+  id: string,
+  label: string,
+  at: readonly number[],
+  own: number | null,
+): Working {
+  const spread = at.length === 0 ? 0 : Math.max(...at) - Math.min(...at);
+  const fitted = Math.ceil((spread + 2 * OVERHANG_MM) / BOARD_STEP_MM) * BOARD_STEP_MM;
+  return {
+    id: `base.${id}`,
+    stage: 'wire',
+    label,
+    value: own ?? fitted,
+    unit: 'mm',
+    provenance: own === null ? 'derived' : 'own',
+    formula: own === null ? 'spread of the feet + 2 · overhang, up to full 5 mm' : 'as set',
+    inputs: [
+      input('spread', 'Spread of the feet', spread, 'mm', 'derived'),
+      input('overhang', 'Overhang', OVERHANG_MM, 'mm', 'memory'),
+    ],
+    source: 'common practice',
+    target: { kind: 'piece', id: 'base' },
+  };
+}

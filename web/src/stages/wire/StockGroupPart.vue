@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { parseLength, parseNumber, type SoldEntry, type StockGroup } from '@keen-sinew/core';
+import { computed, ref } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import QuantityField from '../../controls/QuantityField.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
+import { withWire } from './wireChanges.ts';
+
+/** One kind of wire: what is cut from which length, what is left to buy, and what that costs. */
+const props = defineProps<{ group: StockGroup }>();
+const { piece, change } = usePiecePlan();
+const { system, number, text } = useUnits();
+
+const isSame = (a: Pick<SoldEntry, 'metal' | 'size'>, b: typeof a): boolean =>
+  a.metal === b.metal && a.size.system === b.size.system && a.size.value === b.size.value;
+const sold = computed(() => piece.value.wire.sold.find((one) => isSame(one, props.group)));
+/** The user asked to enter how it is sold. */
+const asked = ref(false);
+const sells = computed(() => sold.value !== undefined || asked.value);
+const sell = (part: Partial<SoldEntry>): void =>
+  change('Change how wire is sold', (p) => {
+    const { metal, size } = props.group;
+    const entry: SoldEntry = {
+      lengthMm: 1000,
+      price: null,
+      ...sold.value,
+      metal,
+      size,
+      ...part,
+    };
+    const others = p.wire.sold.filter((one) => !isSame(one, props.group));
+    return withWire(p, { sold: [...others, entry] });
+  });
+</script>
+
+<template>
+  <div class="group">
+    <p v-for="one in group.cutting.sticks" :key="one.stick.id" class="stick">
+      From {{ text(one.stick.mm, 'mm', 0) }}:
+      <template v-if="one.pieces.length > 0">
+        {{ one.pieces.map((one_) => `${one_.id} ${number(one_.mm, 'mm')}`).join(', ') }}; left
+        {{ text(one.leftMm, 'mm', 0) }}
+      </template>
+      <template v-else>nothing</template>
+    </p>
+    <WorkingRow :working="group.buy" :alarm="group.buy.value > 0" />
+    <p v-if="group.cutting.sticks.length > 0" class="stick">
+      {{
+        group.cutting.proven
+          ? 'Proven: no other way of cutting leaves less to buy.'
+          : `Not proven best; no way of cutting leaves less than ${text(group.cutting.boundMm, 'mm', 0)} to buy.`
+      }}
+    </p>
+    <button
+      v-if="group.cutting.missing.length > 0 && !sells"
+      type="button"
+      class="quiet-button"
+      @click="asked = true"
+    >
+      How it is sold<span class="visually-hidden"
+        >: {{ group.metalName }} {{ group.sizeText }}</span
+      >
+    </button>
+    <div v-else-if="group.cutting.missing.length > 0" class="sold">
+      <span>Sold in lengths of</span>
+      <QuantityField
+        small
+        :label="`${group.metalName} ${group.sizeText}, sold in lengths of`"
+        placeholder="1 m"
+        :shown="sold ? text(sold.lengthMm, 'mm', 0) : ''"
+        :parse="
+          (typed) => parseLength(typed, 'Sold in lengths of', { minMm: 50, maxMm: 500_000 }, system)
+        "
+        @set="sell({ lengthMm: $event })"
+      />
+      <span>Price of one, in your money</span>
+      <QuantityField
+        small
+        :label="`${group.metalName} ${group.sizeText}, price of one`"
+        placeholder="not entered"
+        :shown="sold?.price?.toFixed(2) ?? ''"
+        :parse="(typed) => parseNumber(typed, 'Price of one', 0, 100_000)"
+        @set="sell({ price: $event })"
+      />
+    </div>
+    <WorkingRow v-if="group.lengths" :working="group.lengths.working" />
+    <p v-else-if="sold && group.cutting.missing.length > 0" class="stick">
+      A piece is longer than the length that is sold: buy a coil, or split the wire under “Route”.
+    </p>
+    <WorkingRow v-if="group.cost" :working="group.cost" />
+    <p v-if="group.cutting.missing.length > 0" class="stick">
+      To buy as: {{ group.cutting.missing.map((m) => `${m.id} ${number(m.mm, 'mm')}`).join(', ') }}
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.stick {
+  margin: 4px;
+  font-size: 14px;
+  color: var(--soft);
+}
+.group {
+  margin-top: 6px;
+}
+.sold {
+  display: grid;
+  grid-template-columns: 1fr 110px;
+  gap: 4px 8px;
+  align-items: center;
+  padding: 3px 4px;
+  font-size: 14px;
+}
+</style>
