@@ -1,8 +1,9 @@
 import type { ContactKind } from '../anatomy/bodyPlan.ts';
-import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
+import { alongBone, posedBone, type PosedBone } from '../anatomy/pose.ts';
 import type { BalancePlan } from '../balance/planBalance.ts';
 import type { BodyGrid, BoneMass } from '../body/bodyGrid.ts';
 import { skinBox } from '../body/skin.ts';
+import { skinDistance } from '../body/surfaceDistance.ts';
 import { thinSections } from '../body/thinSections.ts';
 import { groundHeight } from '../posing/ground.ts';
 import { lastCall } from '../piece/lastCall.ts';
@@ -18,7 +19,7 @@ import { yieldMomentNmm } from './sections.ts';
 import { sags, type Sag } from './sag.ts';
 import { ironSupport, planIron } from './iron.ts';
 import { strengthSnags } from './strengthSnags.ts';
-import { jointWorkings, sagWorking, sizeWorkings } from './strengthWorkings.ts';
+import { jointSizes, jointWorkings, sagWorking, sizeWorkings } from './strengthWorkings.ts';
 
 /** One of the wires at a joint. */
 export interface Bearer {
@@ -39,6 +40,8 @@ export interface WiredJoint {
   readonly load: JointLoad;
   /** Moment at which the wire there yields, N·mm. */
   readonly yieldNmm: number;
+  /** Depth of the bone's line below the skin where it is least, at its joint and its middle, mm. */
+  readonly depthMm: number;
   /** Held by the hand there when the piece is turned over: only what hangs on it counts. */
   readonly isTrunk: boolean;
   /** Shares of the yield moment: as posed, and turned over. */
@@ -103,14 +106,17 @@ export function strengthOf(
   );
   const held = iron === undefined ? supports : [ironSupport(iron, balance.grams)];
   const loads = jointLoads(posed, flesh, held, resting);
-  const joints = wiredJoints(posed, wire, loads, choice.ownMetals);
+  const joints = wiredJoints(stance, wire, loads, choice.ownMetals);
   const hanging = sags(posed, joints, stance);
   const ironPlan = iron && planIron(iron, choice, balance);
   return {
     joints,
     sags: hanging,
     workings: [
-      ...joints.flatMap((joint) => jointWorkings(joint, posed)),
+      ...joints.flatMap((joint) => [
+        ...jointWorkings(joint, posed),
+        ...jointSizes(joint, posed, choice.coverMm),
+      ]),
       ...hanging.map(sagWorking),
       ...wire.wires.flatMap((one) => sizeWorkings(one, joints, choice)),
       ...(ironPlan?.workings ?? []),
@@ -148,9 +154,15 @@ function restingBones({ skin, ground, posed, feet }: StancePlan): ReadonlySet<st
   return new Set([...lying, ...bones.filter(({ key }) => carried.has(key)).map(({ id }) => id)]);
 }
 
+/** Places of a bone at which its flesh is looked at: its joint and its middle. */
+const STATIONS = [0, 0.5] as const;
+
+const depthOf = (bone: PosedBone, skin: StancePlan['skin']): number =>
+  Math.min(...STATIONS.map((t) => -skinDistance(skin, alongBone(bone, t))));
+
 /** Every joint that wires of the armature run through; where several do, they bear it together. */
 function wiredJoints(
-  posed: PosedSkeleton,
+  { posed, skin }: StancePlan,
   { wires }: WirePlan,
   loads: ReadonlyMap<string, JointLoad>,
   own: Piece['wire']['ownMetals'],
@@ -179,6 +191,7 @@ function wiredJoints(
           : { wire: before.wire, metal: before.metal, strands: before.strands }),
         bearers,
         load,
+        depthMm: before?.depthMm ?? depthOf(posedBone(posed, boneId), skin),
         yieldNmm,
         isTrunk,
         posedShare: load.stanceNmm / yieldNmm,

@@ -20,7 +20,8 @@ export interface WireSizes {
   readonly strands: number;
 }
 
-const neededMm = (joint: WiredJoint, metal: Metal): number =>
+/** The thinnest wire of a metal that holds at a joint, mm. */
+export const neededMm = (joint: WiredJoint, metal: Metal): number =>
   diameterForMoment(
     Math.max(WANTED_FACTOR * joint.load.stanceNmm, joint.isTrunk ? 0 : joint.load.handlingNmm),
     metal.yieldMPa[2],

@@ -192,6 +192,21 @@ describe('planStrength', () => {
     }
   });
 
+  it('tells at every joint the thinnest that holds and the thickest that fits', () => {
+    const sizeOf = (id: string, what: string): number =>
+      plan.strength.workings.find((one) => one.id === `strength.${id}.${what}`)!.value;
+    for (const { boneId, metal, strands, load, isTrunk } of plan.strength.joints) {
+      const least = sizeOf(boneId, 'least');
+      const wanted = Math.max(1.5 * load.stanceNmm, isTrunk ? 0 : load.handlingNmm);
+      expect(yieldMomentNmm(least, metal.yieldMPa[2], strands)).toBeCloseTo(wanted, 6);
+    }
+    // A thigh hides a thicker wire than a shin, and a wider cover leaves less room.
+    expect(sizeOf('femur.L', 'most')).toBeGreaterThan(sizeOf('metatarsus.L', 'most'));
+    const thin = wholePlan(changed(otterPiece(), 'wire', { coverMm: 2 }));
+    const most = thin.strength.workings.find(({ id }) => id === 'strength.femur.L.most')!.value;
+    expect(sizeOf('femur.L', 'most') - most).toBeCloseTo(2 * (2 - otterPiece().wire.coverMm), 9);
+  });
+
   it('adds up what wires side by side bear', () => {
     const rods = wholePlan(changed(wolfPiece(), 'wire', { scheme: 'base-rods' }));
     const shin = joint('metacarpus.L', rods);

@@ -4,7 +4,8 @@ import { input, type Working } from '../piece/working.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import type { WiredJoint } from './planStrength.ts';
 import type { Sag } from './sag.ts';
-import { WANTED_FACTOR, wireSizes } from './sizes.ts';
+import { ropeDiameterMm } from '../wire/twist.ts';
+import { neededMm, WANTED_FACTOR, wireSizes } from './sizes.ts';
 
 const common = { stage: 'wire', provenance: 'derived' } as const;
 
@@ -47,6 +48,53 @@ export function jointWorkings(joint: WiredJoint, posed: PosedSkeleton): readonly
             'Moment, held by the trunk, the worst way up',
           ),
         ]),
+  ];
+}
+
+/** The thinnest wire that holds at one joint, and the thickest that the flesh along its bone covers. */
+export function jointSizes(
+  joint: WiredJoint,
+  posed: PosedSkeleton,
+  coverMm: number,
+): readonly Working[] {
+  const { bone } = posedBone(posed, joint.boneId);
+  const place = `${bone.joint.name}${bone.side === 'mid' ? '' : `, ${bone.side}`}`;
+  const target = { kind: 'bone', id: joint.boneId } as const;
+  const strands = input('n', 'Strands there', joint.strands, 'count', 'own');
+  return [
+    {
+      ...common,
+      id: `strength.${joint.boneId}.least`,
+      label: `${place}, thinnest that holds here`,
+      value: neededMm(joint, joint.metal),
+      unit: 'mm',
+      digits: 2,
+      formula: 'd = ∛( 32 · max( f·M, M_turned ) / (nπY) )',
+      inputs: [
+        input('f', 'Times its load as posed', WANTED_FACTOR, 'ratio', 'memory'),
+        input('M', 'Moment as posed', joint.load.stanceNmm, 'Nmm', 'derived'),
+        strands,
+        input('Y', `Yield of ${joint.metal.name}`, joint.metal.yieldMPa[2], 'MPa', 'memory'),
+      ],
+      source: 'strength of materials; half as much again as it must hold is common practice',
+      target,
+    },
+    {
+      ...common,
+      id: `strength.${joint.boneId}.most`,
+      label: `${place}, thickest that fits here`,
+      value: Math.max(0, (2 * (joint.depthMm - coverMm)) / ropeDiameterMm(joint.strands, 1)),
+      unit: 'mm',
+      digits: 2,
+      formula: 'd = 2 · (depth − cover) / strands side by side',
+      inputs: [
+        input('depth', 'Bone below the skin, at its least', joint.depthMm, 'mm', 'derived'),
+        input('cover', 'Cover wanted', coverMm, 'mm', 'own'),
+        strands,
+      ],
+      source: 'the sections of the body, at the joint and in the middle of its bone',
+      target,
+    },
   ];
 }
 

@@ -13,7 +13,8 @@ const { target, open, pick } = useSelection();
 const joints = computed(() =>
   plan.value.strength.joints.filter(({ wire }) => wire.id === props.wireId),
 );
-const workingOf = (joint: WiredJoint, what: 'posed' | 'turned') =>
+type What = 'posed' | 'turned' | 'least' | 'most';
+const workingOf = (joint: WiredJoint, what: What) =>
   plan.value.strength.workings.find(({ id }) => id === `strength.${joint.boneId}.${what}`);
 const sizes = computed(() =>
   plan.value.strength.workings.filter(({ id }) =>
@@ -36,6 +37,13 @@ const opened = (joint: WiredJoint) =>
   (['posed', 'turned'] as const)
     .map((what) => workingOf(joint, what))
     .find((working) => working !== undefined && working.id === open.value);
+/** A joint is spread out while any number of it is open. */
+const spread = (joint: WiredJoint): boolean =>
+  (['posed', 'turned', 'least', 'most'] as const).some(
+    (what) => open.value === `strength.${joint.boneId}.${what}`,
+  );
+const sizesOf = (joint: WiredJoint) =>
+  (['least', 'most'] as const).flatMap((what) => workingOf(joint, what) ?? []);
 function toggle(id: string, boneId: string): void {
   if (open.value === id) pick(null);
   else pick({ kind: 'bone', id: boneId }, id);
@@ -75,8 +83,11 @@ function toggle(id: string, boneId: string): void {
             </button>
           </td>
         </tr>
-        <tr v-if="opened(joint)">
-          <td colspan="3"><WorkingDetail :working="opened(joint)!" /></td>
+        <tr v-if="spread(joint)">
+          <td colspan="3" class="spread">
+            <WorkingDetail v-if="opened(joint)" :working="opened(joint)!" />
+            <WorkingRow v-for="one in sizesOf(joint)" :key="one.id" :working="one" />
+          </td>
         </tr>
       </template>
     </tbody>
@@ -105,6 +116,9 @@ td button {
 .alarm {
   color: var(--rust);
   font-weight: 700;
+}
+.spread {
+  text-align: left !important;
 }
 .says {
   margin: 6px 0;
