@@ -84,7 +84,7 @@ test('work at the bench: read from afar, tick off with Enter, the minutes are lo
 }) => {
   await openOtter(page, 'bench');
   await page.getByRole('button', { name: 'Work at the bench' }).click();
-  await expect(page.getByText('step 1 of 36')).toBeVisible();
+  await expect(page.getByText(/step 1 of \d+/)).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Cut A, spine' })).toBeVisible();
   const number = page.locator('.sentence .number').first();

@@ -1,4 +1,5 @@
 import type { Piece } from '../piece/pieceSchema.ts';
+import { binderById } from '../wire/binders.ts';
 import { sizeText } from '../units/gauges.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import type { WirePlan } from '../wire/planWire.ts';
@@ -6,7 +7,11 @@ import { listText, type Sentence, type Step } from './step.ts';
 
 /** From the printed sheets to an armature that stands on its base. */
 export function armatureSteps(wire: WirePlan, piece: Pick<Piece, 'wire'>): readonly Step[] {
-  const bent = wire.wires.map((one) => `wire.${one.id}.bend`);
+  const thin = wire.wires.filter(({ kind }) => kind === 'fine');
+  const large = wire.wires.filter(({ kind }) => kind !== 'fine');
+  const bent = [...large, ...thin.filter(({ bends }) => bends.length > 0)].map(
+    ({ id }) => `wire.${id}.bend`,
+  );
   return [
     {
       id: 'sheets.print',
@@ -18,9 +23,10 @@ export function armatureSteps(wire: WirePlan, piece: Pick<Piece, 'wire'>): reado
       cautions: [],
       needs: [],
     },
-    ...wire.wires.flatMap((one) =>
+    ...large.flatMap((one) =>
       one.otherEndOf === null ? [cutStep(one), bendStep(one)] : [bendStep(one)],
     ),
+    ...thinSteps(thin),
     ...shaftSteps(wire),
     drillStep(wire),
     {
@@ -28,11 +34,11 @@ export function armatureSteps(wire: WirePlan, piece: Pick<Piece, 'wire'>): reado
       stage: 'wire',
       title: 'Bind the armature',
       sentence: [
-        ...bindingText(wire, piece.wire.hipTurns),
+        ...bindingText(wire, piece.wire.hipTurns, binderById(piece.wire.binder.kind).name),
         'Hold it against the 1:1 sheets from the side and the front.',
       ],
       cautions: ['cut-wire'],
-      needs: bent,
+      needs: thin.length === 0 ? bent : [...bent, 'wire.thin.cut'],
     },
     {
       id: 'wire.mount',
@@ -47,20 +53,33 @@ export function armatureSteps(wire: WirePlan, piece: Pick<Piece, 'wire'>): reado
   ];
 }
 
-/** What is wound round the spine, and what is only lashed to it. */
-function bindingText({ wires }: WirePlan, turns: number): readonly string[] {
-  const named = (kind: PlannedWire['kind']): readonly string[] =>
-    wires.filter((one) => one.kind === kind).map((one) => `${one.id} (${one.name.toLowerCase()})`);
-  const [limbs, rods] = [named('limbs'), named('rod')];
+/** What is wound round the spine, what is lashed beside what, and the tie wire that it takes. */
+function bindingText({ wires, bindings }: WirePlan, turns: number, binder: string): Sentence {
+  const named = (...kinds: readonly PlannedWire['kind'][]): readonly string[] =>
+    wires
+      .filter(({ kind }) => kinds.includes(kind))
+      .map((one) => `${one.id} (${one.name.toLowerCase()})`);
+  const [limbs, rods, thin] = [named('limbs'), named('rod', 'iron'), named('fine')];
+  const folded = wires.some(({ otherEndOf }) => otherEndOf !== null);
   return [
     ...(limbs.length === 0
       ? []
-      : [
-          `Wind ${listText(limbs)} round the spine, ${turns} turns each, and lash every crossing with thin tie wire until nothing slips. `,
-        ]),
+      : folded
+        ? [
+            `Twist ${listText(limbs)} into the trunk up to their folds, and lash where the ends part. `,
+          ]
+        : [
+            `Wind ${listText(limbs)} round the spine, ${turns} turns each, and lash every crossing with ${binder} until nothing slips. `,
+          ]),
     ...(rods.length === 0
       ? []
-      : [`Lash ${listText(rods)} to the spine with thin tie wire until nothing slips. `]),
+      : [
+          `Lash ${listText(rods)} to the wire beside with ${binder}, in two places each, until nothing slips. `,
+        ]),
+    ...(thin.length === 0 ? [] : [`Bind ${listText(thin)} beside the wires they sit on. `]),
+    ...(bindings.total.unit === 'm' && bindings.total.value > 0
+      ? ['This takes ', bindings.total, ` of ${binder}. `]
+      : []),
   ];
 }
 
@@ -108,6 +127,28 @@ function bendStep(wire: PlannedWire): Step {
     needs: [`wire.${wire.id}.cut`],
     ...(wire.bends.length === 0 ? {} : { bendsWire: wire.id }),
   };
+}
+
+/** One step to cut all thin wires, and one for each that is bent. */
+function thinSteps(thin: readonly PlannedWire[]): readonly Step[] {
+  if (thin.length === 0) return [];
+  const each = thin.flatMap(({ id, name, count, sizeText: size, cut }, i): Sentence => [
+    `${i === 0 ? 'Cut the thin wires: ' : '; '}${id} ${name.toLowerCase()}, ${count > 1 ? `${count} times ` : ''}${size}, `,
+    cut,
+  ]);
+  return [
+    {
+      id: 'wire.thin.cut',
+      stage: 'wire',
+      title: 'Cut the thin wires',
+      sentence: [...each, '. Keep each kind together.'],
+      cautions: ['cut-wire', 'small-parts'],
+      needs: ['sheets.print'],
+    },
+    ...thin
+      .filter(({ bends }) => bends.length > 0)
+      .map((one) => ({ ...bendStep(one), needs: ['wire.thin.cut'] })),
+  ];
 }
 
 /** One step for all shafts of parts that are made apart. */
