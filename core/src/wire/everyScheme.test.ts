@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { ANIMALS } from '../anatomy/animals/index.ts';
+import { STARTERS } from '../anatomy/starters.ts';
 import { distance } from '../geometry/vec3.ts';
-import { newPiece } from '../piece/newPiece.ts';
+import { newPiece, newPieceOf } from '../piece/newPiece.ts';
 import { SCHEME_IDS, type SchemeId } from '../piece/wireSchema.ts';
 import { planPiece } from '../plan.ts';
 import { changed } from '../testing/samples.ts';
@@ -72,5 +73,14 @@ describe.each(SCHEME_IDS.map((id) => [id] as const))('scheme %s', (scheme) => {
       for (const { mm } of cutPieces(plan)) expect(Number.isFinite(mm), id).toBe(true);
       if (scheme === 'no-wire') expect(plan.wires, id).toEqual([]);
     }
+  });
+});
+
+describe.each(STARTERS.map((one) => [one.name, one] as const))('own creature: %s', (_, starter) => {
+  it.each(SCHEME_IDS.map((id) => [id] as const))('%s: bends back to its joints', (scheme) => {
+    const piece = newPieceOf('own', 'Own', starter.creature('own'));
+    const { wires } = planPiece(changed(piece, 'wire', { scheme }), null).wire;
+    for (const wire of wires) expect(worstMissMm(wire), wire.name).toBeLessThan(0.01);
+    expect(wires.length > 0).toBe(scheme !== 'no-wire');
   });
 });
