@@ -152,6 +152,7 @@ export type { WirePlan } from './wire/planWire.ts';
 export type { StockGroup } from './wire/planStock.ts';
 export type { BasePlan, Hole } from './wire/baseHoles.ts';
 export { bendingView, type BendingView } from './wire/bendingView.ts';
+export { onRope } from './wire/executedBends.ts';
 
 export { drawingSize, type Drawing, type DrawingItem, type Ink } from './sheets/drawing.ts';
 export { elevation, type ElevationOptions } from './sheets/elevation.ts';

@@ -39,7 +39,7 @@ function schemeCost({ piece, stance, balance, strength }: SchemeCase, scheme: Sc
   const wire = wireOf(choice, piece.stance.base, stance);
   const held = strengthOf(choice, stance, wire, balance, strength);
   const done = doings(wire);
-  const working = of(scheme.id);
+  const working = workingOf(scheme.id);
   const worst = held.joints.reduce((most, { posedShare }) => Math.max(most, posedShare), 0);
   const at = held.joints.find(({ posedShare }) => posedShare === worst);
   const lengthMm = cutPieces(wire).reduce((sum, { mm }) => sum + mm, 0);
@@ -92,7 +92,7 @@ function schemeCost({ piece, stance, balance, strength }: SchemeCase, scheme: Sc
   };
 }
 
-const of =
+const workingOf =
   (id: SchemeId) =>
   (
     what: string,

@@ -107,7 +107,7 @@ export function bindingsOf(
       case 'fine': {
         const to = partner(wires, one, first.ref) ?? spineId;
         const partnerMm = wires.find(({ id }) => id === to)?.diameterMm ?? trunkMm;
-        return [bind('beside', first, to, partnerMm, one.count), ...overlaps.slice(0, 0)];
+        return [bind('beside', first, to, partnerMm, one.count)];
       }
     }
   });

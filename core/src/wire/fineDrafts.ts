@@ -3,6 +3,7 @@ import type { Skeleton } from '../anatomy/skeleton.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { distance, lerp } from '../geometry/vec3.ts';
 import type { WireChoice } from '../piece/pieceSchema.ts';
+import { input, type Working } from '../piece/working.ts';
 import { cutLines, decided, derived, marginLine } from './cutLines.ts';
 import { jointText, lowerFirst } from './routePoints.ts';
 import { routeThrough, TIP_REACH } from './routes.ts';
@@ -14,6 +15,8 @@ export const FINE_SIZES_MM = [1, 0.8, 0.6, 0.5, 0.4, 0.3] as const;
 export const LEAST_FINE_MM = 12;
 /** Clay over a thin wire, where the cover of the large ones would leave no room, mm: common practice. */
 const LEAST_COVER_MM = 0.3;
+/** Places of each bone at which its flesh is looked at, short of its tip. */
+const STATIONS = [0.3, 0.55, TIP_REACH] as const;
 /** Toes of a foot where the animal's counts do not say: common practice. */
 const USUAL_TOES = 4;
 
@@ -23,7 +26,8 @@ export interface FinePart {
   readonly key: string;
   readonly name: string;
   readonly bones: readonly PosedBone[];
-  readonly lengthMm: number;
+  /** Along its bones, root joint to tip. */
+  readonly length: Working;
   /** Deepest wire axis under the skin at its thinnest place, mm. */
   readonly depthMm: number;
   readonly count: number;
@@ -45,12 +49,8 @@ export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): r
       const { key } = bones[0]!.bone;
       const lengthMm = bones.reduce((sum, { start, end }) => sum + distance(start, end), 0);
       const depthMm = Math.min(
-        ...bones.flatMap(({ start, end }, i) =>
-          [0.3, 0.55, TIP_REACH].map((t) =>
-            i < bones.length - 1 || t <= TIP_REACH
-              ? -skinDistance(stance.skin, lerp(start, end, t))
-              : Infinity,
-          ),
+        ...bones.flatMap(({ start, end }) =>
+          STATIONS.map((t) => -skinDistance(stance.skin, lerp(start, end, t))),
         ),
       );
       const own = wire.fine[key];
@@ -80,13 +80,34 @@ export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): r
         key,
         name: partName(bones),
         bones,
-        lengthMm,
+        length: partLength(bones, lengthMm, posed.sizeFactor),
         depthMm,
         count,
         choice,
         why,
       };
     });
+}
+
+function partLength(bones: readonly PosedBone[], mm: number, sizeFactor: number): Working {
+  const { id } = bones[0]!.bone;
+  return {
+    id: `wire.fine.${id}.length`,
+    stage: 'wire',
+    label: `${partName(bones)}, along its bones`,
+    value: mm,
+    unit: 'mm',
+    provenance: 'derived',
+    formula: 'Σ life lengths · size',
+    inputs: [
+      ...bones.map(({ bone }, i) =>
+        input(`l${i + 1}`, bone.name, bone.lifeLengthMm, 'mm', bone.provenance),
+      ),
+      input('size', 'Of life', sizeFactor, 'ratio', 'derived'),
+    ],
+    source: `the measured skeleton; under ${LEAST_FINE_MM} mm clay alone is bent (common practice)`,
+    target: { kind: 'bone', id },
+  };
 }
 
 function chainsFrom(

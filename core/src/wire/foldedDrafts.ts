@@ -7,7 +7,7 @@ import { bendSchedule, type BendSchedule } from './bendSchedule.ts';
 import { cutLines, decided, derived, marginLine } from './cutLines.ts';
 import { developedUntil } from './developed.ts';
 import { limbChoice, pairEnd } from './limbDraft.ts';
-import type { CarriedBone, PlannedWire } from './plannedWire.ts';
+import type { CarriedBone } from './plannedWire.ts';
 import { limbRefs, routeThrough, spineRefs, type Route } from './routes.ts';
 import { twistLine } from './spineDraft.ts';
 import { ropeDiameterMm } from './twist.ts';
@@ -212,7 +212,3 @@ function foldedLines(
     marginLine(line, wire, schedule.bends.length),
   ];
 }
-
-/** The letter of the wire that another is the end of. */
-export const ownerOf = (wires: readonly PlannedWire[], wire: PlannedWire): PlannedWire =>
-  wires.find(({ key }) => key === wire.otherEndOf) ?? wire;

@@ -3,7 +3,6 @@ import type { Snag } from '../piece/snag.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { WireDecisions } from '../piece/wireSchema.ts';
 import { sizeText } from '../units/gauges.ts';
-import type { BindingPlan } from './bindings.ts';
 import { metalById } from './metals.ts';
 import type { PlannedWire } from './plannedWire.ts';
 import type { Shaft } from './shafts.ts';
@@ -85,7 +84,7 @@ export function cutPieces({ wires, shafts }: ToCut): readonly WirePiece[] {
 }
 
 /** Groups the pieces by wire and cuts each group from the stock of the same wire. */
-export function planStock(toCut: ToCut, wire: WireDecisions, bindings: BindingPlan): StockPlan {
+export function planStock(toCut: ToCut, wire: WireDecisions): StockPlan {
   const all = cutPieces(toCut);
   const kinds: Kind[] = [];
   for (const kind of all) if (!kinds.some((one) => sameWire(one, kind))) kinds.push(kind);
@@ -110,7 +109,6 @@ export function planStock(toCut: ToCut, wire: WireDecisions, bindings: BindingPl
     };
   });
   const cost = totalCost(groups);
-  const bound = bindings.total.unit === 'm' ? 1 : 0;
   return {
     groups,
     cost,
@@ -118,7 +116,7 @@ export function planStock(toCut: ToCut, wire: WireDecisions, bindings: BindingPl
       ...groups.flatMap(({ buy, lengths, cost: own }) =>
         [buy, lengths?.working, own].filter((one) => one !== undefined && one !== null),
       ),
-      ...(cost === null || groups.length + bound < 2 ? [] : [cost]),
+      ...(cost === null ? [] : [cost]),
     ],
     snags: groups.flatMap((group) => missingSnag(group, all)),
   };

@@ -56,7 +56,7 @@ export function wireOf(
   const bindings = planBindings(setting, bindingsOf(setting, wires));
   const board = planBase(setting, wires);
   const shafts = wire.scheme === 'no-wire' ? [] : planShafts(setting, carriedBones(wires));
-  const stock = planStock({ wires, shafts }, wire, bindings);
+  const stock = planStock({ wires, shafts }, wire);
   const hinges = planHinges(setting);
   return {
     wires,
@@ -141,7 +141,8 @@ export function wireWorkings(plan: WirePlan): readonly Working[] {
       ...(wire.leftOut === undefined ? [] : [wire.leftOut]),
       wire.cover,
     ]),
-    ...plan.shafts.flatMap(({ cut }) => (cut === null ? [] : [cut])),
+    ...plan.fine.map(({ length }) => length),
+    ...plan.shafts.flatMap(({ length, cut }) => (cut === null ? [length] : [length, cut])),
     ...plan.bindings.workings,
     ...plan.hinges.workings,
     ...plan.base.workings,

@@ -1,9 +1,9 @@
 import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
-import { posedBone, type PosedBone, type PosedSkeleton } from '../anatomy/pose.ts';
+import { posedBone, type PosedBone } from '../anatomy/pose.ts';
+import { stanceMassCentre } from '../body/massCentre.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { thinSections } from '../body/thinSections.ts';
-import { turn } from '../geometry/quat.ts';
 import { groundHeight } from '../posing/ground.ts';
 import { add, lerp, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import type { WireChoice } from '../piece/pieceSchema.ts';
@@ -81,7 +81,7 @@ export function legRod(
   const sided = (id: string): string => (side === 'left' ? id : otherSide(id));
   const foot = stance.feet.find(({ contact }) => contact.id === sided(pair.contactLeft ?? ''));
   if (foot === undefined || !foot.down) return null;
-  const choice = wire.limbs[`rod:${foot.contact.id}`] ?? rodChoice(setting);
+  const choice = rodChoice(setting);
   const d = choiceDiameterMm(choice);
   const bones = pair.bonesLeft.toReversed().slice(0, -1).map(sided);
   const joints = bones.map((id) => routePoint(stance, id, setting)!);
@@ -137,7 +137,8 @@ export function ironDraft(setting: WireSetting): WireDraft {
   const { plan } = stance.posed.skeleton;
   const trunk = plan.spine.slice(plan.tailBones.length, neckFrom(plan));
   const column = (trunk.length > 0 ? trunk : plan.spine).map((id) => posedBone(stance.posed, id));
-  const plumb = fleshCentre(stance.posed);
+  const flesh = { bones: thinSections(stance.posed.skeleton) };
+  const plumb = stanceMassCentre(stance.posed, flesh) ?? column[0]!.start;
   const beside = ({ start, end }: PosedBone, t: number): number => {
     const [x, , z] = lerp(start, end, t);
     return Math.hypot(x - plumb[0], z - plumb[2]);
@@ -176,19 +177,6 @@ export function ironDraft(setting: WireSetting): WireDraft {
     along: [bone.bone],
     lines: (wireId, schedule) => rodLines(setting, wireId, schedule, pegDepthMm, 'the spine'),
   };
-}
-
-/** Centre of the flesh, each bone's at its middle, mm. */
-function fleshCentre(posed: PosedSkeleton): Vec3 {
-  let grams = 0;
-  let sum: Vec3 = [0, 0, 0];
-  for (const { boneId, volumeMm3, centre } of thinSections(posed.skeleton)) {
-    const bone = posedBone(posed, boneId);
-    const at = add(bone.start, turn(bone.rotation, scale(centre, posed.sizeFactor)));
-    sum = add(sum, scale(at, volumeMm3));
-    grams += volumeMm3;
-  }
-  return scale(sum, 1 / grams);
 }
 
 function rodLines(

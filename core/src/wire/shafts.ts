@@ -15,8 +15,8 @@ export interface Shaft {
   readonly id: string;
   readonly name: string;
   readonly count: number;
-  /** Length of the part on the model, mm. */
-  readonly lengthMm: number;
+  /** Length of the part on the model. */
+  readonly length: Working;
   readonly metal: string;
   readonly metalName: string;
   readonly densityKgM3: number;
@@ -47,6 +47,25 @@ export function planShafts(
     const key = shaftKey(feature.id);
     const own = wire.fine[key];
     const lengthMm = feature.size.mm * stance.posed.sizeFactor;
+    const ofLife = input('size', 'Of life', stance.posed.sizeFactor, 'ratio', 'derived');
+    const life = input(
+      'l',
+      `${feature.name} in life`,
+      feature.size.mm,
+      'mm',
+      feature.size.provenance,
+    );
+    const length: Working = {
+      id: `wire.shaft.${feature.id}.length`,
+      stage: 'wire',
+      label: `${feature.name}, each`,
+      value: lengthMm,
+      unit: 'mm',
+      provenance: 'derived',
+      formula: 'l · size',
+      inputs: [life, ofLife],
+      source: 'size of the part in the library',
+    };
     const usual = FINE_SIZES_MM.find((d) => d <= lengthMm * SHAFT_SHARE) ?? FINE_SIZES_MM.at(-1)!;
     const size: WireSize = own?.size ?? { system: 'mm', value: usual };
     const metal = metalById(own?.metal ?? wire.spine.metal, wire.ownMetals);
@@ -64,7 +83,7 @@ export function planShafts(
         id,
         name: feature.name,
         count: own?.count ?? feature.count,
-        lengthMm,
+        length,
         metal: metal.id,
         metalName: metal.name,
         densityKgM3: metal.densityKgM3,
@@ -82,17 +101,7 @@ export function planShafts(
                 unit: 'mm',
                 provenance: 'derived',
                 formula: 'l · size + a',
-                inputs: [
-                  input(
-                    'l',
-                    `${feature.name} in life`,
-                    feature.size.mm,
-                    'mm',
-                    feature.size.provenance,
-                  ),
-                  input('size', 'Of life', stance.posed.sizeFactor, 'ratio', 'derived'),
-                  input('a', 'End to stick in or bind', tieEnd, 'mm', 'own'),
-                ],
+                inputs: [life, ofLife, input('a', 'End to stick in or bind', tieEnd, 'mm', 'own')],
                 source: 'size of the part in the library; the end is common practice',
               },
       },

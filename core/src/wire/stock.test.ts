@@ -118,9 +118,9 @@ describe('shafts of parts made apart', () => {
     const plumes = shaftsOf().find(({ key }) => key === 'part-plumes')!;
     const size = 1 / (heron.measure.scale.by === 'ratio' ? heron.measure.scale.lifePerModel : 1);
     // Crest plumes of a heron are 120 to 220 mm long (from memory).
-    expect(plumes.lengthMm / size).toBeGreaterThan(120);
-    expect(plumes.lengthMm / size).toBeLessThan(220);
-    expect(plumes.cut!.value).toBeCloseTo(plumes.lengthMm + heron.wire.allowancesMm.tieEnd, 9);
+    expect(plumes.length.value / size).toBeGreaterThan(120);
+    expect(plumes.length.value / size).toBeLessThan(220);
+    expect(plumes.cut!.value).toBeCloseTo(plumes.length.value + heron.wire.allowancesMm.tieEnd, 9);
     const otter = planPiece(plainPiece(), null).wire.shafts;
     expect(otter.find(({ key }) => key === 'part-claws')).toMatchObject({
       cut: null,

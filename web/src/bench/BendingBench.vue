@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { onRope } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { providePiecePlan } from '../composables/usePiecePlan.ts';
@@ -43,11 +44,7 @@ const switchHow = (): void =>
     wire: { ...p.wire, bendAt: p.wire.bendAt === 'start' ? 'middle' : 'start' },
   }));
 /** What is bent on a twisted rope is bent once, all strands together. */
-const rope = computed(() => {
-  const { strandsAt } = wire.value!;
-  const leg = bend.value!.routePoint;
-  return (strandsAt[leg - 1] ?? 1) > 1 && (strandsAt[leg] ?? 1) > 1;
-});
+const rope = computed(() => wire.value && bend.value && onRope(wire.value, bend.value));
 
 function go(step: number): void {
   const next = props.number + step;

@@ -2,15 +2,17 @@
 import { parseNumber, type FinePart, type Shaft, type WireSize } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import { useUnits } from '../../composables/useUnits.ts';
+import { useSelection } from '../../composables/useSelection.ts';
 import QuantityField from '../../controls/QuantityField.vue';
+import WorkingCell from '../../ledger/WorkingCell.vue';
+import WorkingDetail from '../../ledger/WorkingDetail.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withFine } from './wireChanges.ts';
 import WireSizeField from './WireSizeField.vue';
 
 /** Digits, ears, antennae, fins: the thin wire of each, or why it has none. */
 const { plan, change } = usePiecePlan();
-const { text } = useUnits();
+const { open } = useSelection();
 /** Left and right are one choice. */
 const parts = computed(() => {
   const seen = new Set<string>();
@@ -43,8 +45,9 @@ const setShaft = (shaft: Shaft, own: { size?: WireSize } | null | undefined): vo
   <div v-for="part in parts" :key="part.key" class="part">
     <span class="name">
       {{ nameOf(part) }}
-      <small>{{ text(part.lengthMm, 'mm', 0) }} long</small>
+      <small><WorkingCell unit :working="part.length" /> long</small>
     </span>
+    <WorkingDetail v-if="open === part.length.id" class="wide" :working="part.length" />
     <template v-if="part.choice">
       <WireSizeField
         :label="`${nameOf(part)}, diameter or gauge`"
@@ -78,8 +81,9 @@ const setShaft = (shaft: Shaft, own: { size?: WireSize } | null | undefined): vo
   </div>
   <div v-for="shaft in plan.wire.shafts" :key="shaft.key" class="part">
     <span class="name">
-      {{ shaft.name }} <small>{{ text(shaft.lengthMm, 'mm', 1) }} long, made apart</small>
+      {{ shaft.name }} <small><WorkingCell unit :working="shaft.length" /> long, made apart</small>
     </span>
+    <WorkingDetail v-if="open === shaft.length.id" class="wide" :working="shaft.length" />
     <template v-if="shaft.cut">
       <WireSizeField
         :label="`${shaft.name}, diameter or gauge`"

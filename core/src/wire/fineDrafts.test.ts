@@ -1,0 +1,58 @@
+import { describe, expect, it } from 'vitest';
+import { newPiece } from '../piece/newPiece.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+import { planPiece, type Plan } from '../plan.ts';
+import { changed } from '../testing/samples.ts';
+
+const planOf = (piece: Piece, wire: Partial<Piece['wire']> = {}): Plan =>
+  planPiece(changed(piece, 'wire', wire), null);
+
+describe('thin wires', () => {
+  const heron = newPiece('one', 'One', 'grey-heron');
+  const fine = (wire: Partial<Piece['wire']> = {}) => planOf(heron, wire).wire;
+
+  it('go into toes and bill where they hide, and say why not elsewhere', () => {
+    const { fine: parts, wires } = fine();
+    const toes = parts.find(({ key }) => key === 'toes')!;
+    // A heron has four toes on each foot, of which the hallux has a bone of its own.
+    expect(toes.count).toBe(3);
+    expect(wires.find(({ key }) => key === 'fine:toes.L')!.count).toBe(3);
+    const primaries = parts.find(({ key }) => key === 'primaries')!;
+    expect([primaries.choice, primaries.why]).toEqual([null, expect.stringMatching(/too thin/)]);
+  });
+
+  it('are cut as often as they are needed, with an end to bind', () => {
+    const { stock, wires } = fine();
+    const toe = wires.find(({ key }) => key === 'fine:toes.L')!;
+    const pieces = stock.groups.flatMap((group) => group.pieces).filter(({ id }) => id === toe.id);
+    expect(pieces).toHaveLength(3);
+    expect(toe.cut.value).toBeGreaterThan(
+      toe.schedule.developedMm + heron.wire.allowancesMm.tieEnd,
+    );
+  });
+
+  it('are the user’s to choose or leave out', () => {
+    const size = { system: 'mm', value: 0.3 } as const;
+    const own = fine({ fine: { toes: { metal: 'copper-annealed', size, count: 2 }, bill: null } });
+    expect(own.wires.find(({ key }) => key === 'fine:toes.L')).toMatchObject({
+      metal: 'copper-annealed',
+      diameterMm: 0.3,
+      count: 2,
+    });
+    expect(own.fine.find(({ key }) => key === 'bill')!.why).toBe('left out by you');
+    expect(own.wires.map(({ key }) => key)).not.toContain('fine:bill');
+  });
+
+  it('follow a wing finger through all its bones', () => {
+    const spread = changed(newPiece('one', 'One', 'rhamphorhynchus'), 'stance', {
+      presetId: 'flying',
+    });
+    const part = planOf(spread).wire.fine.find(({ key }) => key === 'wingFinger1')!;
+    expect(part.bones.map(({ bone }) => bone.key)).toEqual([
+      'wingFinger1',
+      'wingFinger2',
+      'wingFinger3',
+      'wingFinger4',
+    ]);
+  });
+});
