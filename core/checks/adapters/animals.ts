@@ -2,7 +2,7 @@ import type { Animal } from '../../src/anatomy/animal.ts';
 import { totalTeeth } from '../../src/anatomy/dentalFormula.ts';
 import { ANIMALS, planById } from '../../src/anatomy/registry.ts';
 import { buildSkeleton } from '../../src/anatomy/skeleton.ts';
-import { bodyGrid } from '../../src/body/bodyGrid.ts';
+import { bodyGrid, COARSE_CELLS } from '../../src/body/bodyGrid.ts';
 import { bodyWeight } from '../../src/body/bodyWeight.ts';
 import {
   andersonBipedKg,
@@ -139,9 +139,6 @@ function teeth(one: CheckCase): Results | undefined {
   return { total_teeth: totalTeeth(upper, lower) };
 }
 
-/** Cells of the body's grid: coarse, as remembered ranges are wide. */
-const CELLS = 80;
-
 /** The library's animal of this name; what stands in brackets behind it is not asked. */
 const named = (asked: string): Animal | undefined => {
   const plain = asked.toLowerCase();
@@ -190,7 +187,7 @@ function libraryAnimal(one: CheckCase): Results | undefined {
   const plan = animal && planById(animal.planId);
   if (animal === undefined || plan === undefined) return undefined;
   const skeleton = buildSkeleton(plan, animal);
-  const kg = bodyWeight(bodyGrid(skeleton, CELLS), animal).value;
+  const kg = bodyWeight(bodyGrid(skeleton, COARSE_CELLS), animal).value;
   const sizes = planSizes(skeleton);
   const mm = (id: string): number | undefined => sizes.find(({ spec }) => spec.id === id)?.mm;
   const length = mm('length') ?? NaN;

@@ -1,6 +1,7 @@
 import type { Adapter } from '../checkFile.ts';
 import { animals } from './animals.ts';
 import { colour } from './colour.ts';
+import { distances } from './distances.ts';
 import { drawingStandards } from './drawingStandards.ts';
 import { heatConduction } from './heatConduction.ts';
 import { landmarkAlignment, photoPerspective, twoViewTrueLength } from './photos.ts';
@@ -17,6 +18,7 @@ import { wireMechanics } from './wireMechanics.ts';
 export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   animals,
   colour,
+  'distance-transform': distances,
   'drawing-standards': drawingStandards,
   'heat-conduction': heatConduction,
   'landmark-alignment': landmarkAlignment,

@@ -30,6 +30,28 @@ export interface FleshEllipsoid {
 export type Flesh = FleshCone | FleshEllipsoid;
 
 /**
+ * A section of flesh that the user shaped, square to its bone, life mm: a superellipse with half a
+ * depth and half a width, its exponent (2 an ellipse, more is squarer), and how far its middle lies
+ * off the bone, towards the back and away from the animal's right.
+ */
+export interface FleshStation {
+  readonly at: number;
+  readonly halfDepth: number;
+  readonly halfWidth: number;
+  readonly squareness: number;
+  readonly up: number;
+  readonly side: number;
+}
+
+/** Flesh through sections at stations of its bone, in order along it. */
+export interface FleshLoft {
+  readonly stations: readonly FleshStation[];
+}
+
+/** What can be on a bone: the library's shapes, or sections in their place. */
+export type BoneFlesh = Flesh | FleshLoft;
+
+/**
  * A thin blade between bones: a flight feather's row, a membrane, a fin, an insect's wing. Its
  * outline runs through points on bones (by key, of the left side or the midline), each at a fraction
  * of its bone and moved off it by an offset in rest axes, life mm. It folds as the bones do.

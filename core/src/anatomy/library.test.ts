@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bodyGrid } from '../body/bodyGrid.ts';
+import { bodyGrid, COARSE_CELLS } from '../body/bodyGrid.ts';
 import { bodyWeight } from '../body/bodyWeight.ts';
 import { planSizes } from '../posing/planSizes.ts';
 import { newPiece } from '../piece/newPiece.ts';
@@ -9,8 +9,6 @@ import { animalById, ANIMALS, planById } from './registry.ts';
 import { buildSkeleton } from './skeleton.ts';
 
 const ALL = ANIMALS.map((animal) => [animal.name, animal] as const);
-/** Coarse: the remembered ranges are wide, and thin parts are added by area anyway. */
-const CELLS = 70;
 
 // Ranges of whole animals are remembered handbook ranges: plausibility, not proof.
 describe.each(ALL)('%s', (_, animal) => {
@@ -28,7 +26,7 @@ describe.each(ALL)('%s', (_, animal) => {
   });
 
   it('weighs at life size what the animal weighs', () => {
-    const kg = bodyWeight(bodyGrid(skeleton, CELLS), animal).value;
+    const kg = bodyWeight(bodyGrid(skeleton, COARSE_CELLS), animal).value;
     const [low, high] = animal.ranges.massKg!;
     expect(kg).toBeGreaterThanOrEqual(low);
     expect(kg).toBeLessThanOrEqual(high);

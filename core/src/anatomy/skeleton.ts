@@ -2,7 +2,7 @@ import type { Vec3 } from '../geometry/vec3.ts';
 import { aboutAxis, turn } from '../geometry/quat.ts';
 import { mirrored, ORIGIN, unit, Z_AXIS } from '../geometry/vec3.ts';
 import type { Provenance } from '../piece/provenance.ts';
-import type { Animal, Flesh } from './animal.ts';
+import type { Animal, BoneFlesh, Flesh } from './animal.ts';
 import { toRad } from '../units/angles.ts';
 import type { BodyPlan, BoneSpec, Freedom, FreedomName, Joint } from './bodyPlan.ts';
 import { planFor } from './planFor.ts';
@@ -16,7 +16,7 @@ export interface Bone extends BoneSpec {
   readonly plusMinusMm: number | null;
   /** The day on which it was taken over; null for the library's. */
   readonly takenOn: string | null;
-  readonly flesh: readonly Flesh[];
+  readonly flesh: readonly BoneFlesh[];
 }
 
 /** The one measured skeleton, at life size, in the rest stance. Parents stand before children. */

@@ -23,7 +23,8 @@ export function solePoints(
     .filter(({ bone }) => bone.parent === contact.bone && bone.at === 1)
     .filter(({ bone, end }) => {
       const last = bone.flesh.at(-1);
-      const radius = last === undefined || 'radii' in last ? 0 : last.radiusTo * posed.sizeFactor;
+      const radius =
+        last === undefined || !('radiusTo' in last) ? 0 : last.radiusTo * posed.sizeFactor;
       return end[1] - radius - groundHeight(ground, end[0]) <= TOE_MM;
     })
     .map(({ bone }): Point2 => {

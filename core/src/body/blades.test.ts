@@ -6,7 +6,7 @@ import { animalById, planById } from '../anatomy/registry.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import { subjectOf } from '../anatomy/subject.ts';
 import { bladeArea, bladeMasses, bodyBox, posedBlades } from './blades.ts';
-import { bodyGrid } from './bodyGrid.ts';
+import { bodyGrid, COARSE_CELLS } from './bodyGrid.ts';
 import { bodyStations } from './stations.ts';
 
 const skeletonOf = (id: string, change: Partial<Animal> = {}) => {
@@ -62,7 +62,7 @@ describe('blades', () => {
     const thick = memory(16, 10, 24);
     const plain = skeletonOf('harbour-porpoise', { blades: [] });
     const finned = skeletonOf('harbour-porpoise');
-    const [without, with_] = [bodyGrid(plain, 50), bodyGrid(finned, 50)];
+    const [without, with_] = [bodyGrid(plain, COARSE_CELLS), bodyGrid(finned, COARSE_CELLS)];
     const masses = bladeMasses(finned);
     const volume = masses.reduce((sum, one) => sum + one.volumeMm3, 0);
     expect(with_.volumeMm3 - without.volumeMm3).toBeCloseTo(volume, 3);

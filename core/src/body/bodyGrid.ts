@@ -2,9 +2,11 @@ import { FACINGS, type Facing } from '../anatomy/coat.ts';
 import { poseSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { inverse, turn } from '../geometry/quat.ts';
-import { sub, type Vec3 } from '../geometry/vec3.ts';
+import { mirrored, sub, type Vec3 } from '../geometry/vec3.ts';
 import { bladeMasses } from './blades.ts';
-import { fieldGradient, skinField, type SkinField } from './skinField.ts';
+import { bodyBlends } from './bodyBlends.ts';
+import { cellCentre, fleshField, gridOver, slopeAt, type FleshField } from './fleshField.ts';
+import { isMirrored, mirrorId } from './mirroredBody.ts';
 import { skinParts } from './skin.ts';
 
 /** The flesh that belongs to one bone, at life size. */
@@ -36,26 +38,30 @@ export interface BodyGrid {
   readonly patches: readonly BodyPatch[];
 }
 
-/** Cells along the longest side of the body's box: coarse, about 1 % on the volume of an otter. */
-export const DEFAULT_CELLS = 150;
+/** Cells in the body's box: fine, and coarse for the first answer after a change. */
+export const FINE_CELLS = 1_500_000;
+export const COARSE_CELLS = 60_000;
 
 /** Skin looks up or down where its normal is within 60° of upright. */
 const UPRIGHT = Math.cos(Math.PI / 3);
 
 /**
  * Shares the body out on a grid over the rest stance at life size: each cell belongs to the part of
- * flesh whose surface lies furthest outside it, and counts with the fraction of it that is inside.
+ * flesh whose surface is nearest to it, and counts with the fraction of it that is inside.
  * Blades (feathers, membranes, fins) are thinner than a cell and are added by area and thickness.
  * `onProgress` is told 0 to 1. Pure and deterministic.
  */
 export function bodyGrid(
   skeleton: Skeleton,
-  cells = DEFAULT_CELLS,
+  cells = FINE_CELLS,
   onProgress: (done: number) => void = () => undefined,
 ): BodyGrid {
   const posed = poseSkeleton(skeleton, {});
-  const field = skinField(skinParts(posed), cells, onProgress);
-  const { sums, patches } = shareOut(field);
+  const parts = skinParts(posed);
+  const half = isMirrored(skeleton);
+  const grid = gridOver(parts, cells, half);
+  const field = fleshField(parts, grid, bodyBlends(skeleton, parts), onProgress);
+  const { sums, patches } = shareOut(field, half);
   const h3 = field.cellMm ** 3;
   const blades = bladeMasses(skeleton);
   for (const { boneId, volumeMm3, centre } of blades) {
@@ -87,86 +93,117 @@ export function bodyGrid(
     areaMm2: 2 * blade.areaMm2,
     deeperMm3: [blade.volumeMm3],
   }));
-  const levelMm = field.cellMm / 2;
+  const levelMm = field.cellMm / LEVELS_IN_CELL;
   return { cellMm: field.cellMm, volumeMm3, bones, levelMm, patches: [...patches, ...thin] };
 }
 
 type Sums = Map<string, [number, number, number, number]>;
 
 /** One pass over the cells: sums of x, y, z and inside fractions per bone, and the patches. */
-function shareOut(field: SkinField): { sums: Sums; patches: readonly BodyPatch[] } {
-  const { parts, nearest, owner, cellMm: h, n, origin } = field;
+function shareOut(field: FleshField, half: boolean): { sums: Sums; patches: readonly BodyPatch[] } {
+  const { parts, depth, owner, cellMm: h } = field;
   const sums: Sums = new Map();
-  const drafts = new Map<string, PatchDraft>();
-  for (let at = 0; at < nearest.length; at++) {
-    const d = nearest[at]!;
+  const drafts = draftsOf(parts, half);
+  for (let at = 0; at < depth.length; at++) {
+    const d = depth[at]!;
     if (d > AREA_REACH * h) continue;
-    const { boneId } = parts[owner[at]!]!;
-    const facing = facingAt(field, at);
-    const key = `${boneId} ${facing}`;
-    let draft = drafts.get(key);
-    if (draft === undefined) drafts.set(key, (draft = newDraft(boneId, facing)));
-    addCell(draft, d, h);
-    const inside = insideShare(d, 0, h);
-    if (inside === 0) continue;
-    let sum = sums.get(boneId);
-    if (sum === undefined) sums.set(boneId, (sum = [0, 0, 0, 0]));
-    sum[0] += inside * (origin[0] + (at % n[0]) * h);
-    sum[1] += inside * (origin[1] + (Math.floor(at / n[0]) % n[1]) * h);
-    sum[2] += inside * (origin[2] + Math.floor(at / (n[0] * n[1])) * h);
-    sum[3] += inside;
+    const p = cellCentre(field, at);
+    // Beyond the midplane of a half body lie only cells that helped with slopes.
+    if (half && p[2] > 0) continue;
+    const patch = facingAt(field, at) + FACINGS.length * owner[at]!;
+    const inside = insideShare(d, h);
+    for (const draft of drafts[patch]!) {
+      addCell(draft, d, h);
+      if (inside > 0) addTo(sums, draft.boneId, draft.image ? mirrored(p) : p, inside);
+    }
   }
-  return { sums, patches: [...drafts.values()].map((draft) => finished(draft, h)) };
+  const all = new Set(drafts.flat().filter((draft) => draft.ends.length > 0 || draft.cells > 0));
+  return { sums, patches: [...all].map((draft) => finished(draft, h)) };
 }
 
-function facingAt(field: SkinField, at: number): Facing {
-  const [gx, gy, gz] = fieldGradient(field, at);
-  const up = gy / (Math.hypot(gx, gy, gz) || 1);
-  if (up > UPRIGHT) return FACINGS[0];
-  return up < -UPRIGHT ? FACINGS[2] : FACINGS[1];
+/**
+ * The patches that a cell counts to, by the facing and the part that it lies nearest to: one, and in
+ * a half body its mirror image too. Bones of the midline are their own image.
+ */
+function draftsOf(parts: FleshField['parts'], half: boolean): readonly (readonly PatchDraft[])[] {
+  const known = new Map<string, PatchDraft>();
+  const draftOf = (boneId: string, facing: Facing, image: boolean): PatchDraft => {
+    const key = `${boneId} ${facing} ${image}`;
+    const draft = known.get(key) ?? { boneId, facing, image, cells: 0, ends: [] };
+    known.set(key, draft);
+    return draft;
+  };
+  return parts.flatMap(({ boneId }) =>
+    FACINGS.map((facing) => [
+      draftOf(boneId, facing, false),
+      ...(half ? [draftOf(mirrorId(boneId), facing, true)] : []),
+    ]),
+  );
 }
 
-/** Fraction of a cell that lies deeper than a level; `d` is signed, negative inside. */
-const insideShare = (d: number, levelMm: number, h: number): number =>
-  Math.min(1, Math.max(0, 0.5 - (d + levelMm) / h));
+function addTo(sums: Sums, boneId: string, p: Vec3, inside: number): void {
+  let sum = sums.get(boneId);
+  if (sum === undefined) sums.set(boneId, (sum = [0, 0, 0, 0]));
+  sum[0] += inside * p[0];
+  sum[1] += inside * p[1];
+  sum[2] += inside * p[2];
+  sum[3] += inside;
+}
+
+/** Which way the skin looks that is nearest to a cell, by its place in {@link FACINGS}. */
+function facingAt(field: FleshField, at: number): 0 | 1 | 2 {
+  const [gx, gy, gz] = slopeAt(field.depth, field, at);
+  const up = gy / (Math.sqrt(gx * gx + gy * gy + gz * gz) || 1);
+  return up > UPRIGHT ? 0 : up < -UPRIGHT ? 2 : 1;
+}
+
+/** Fraction of a cell inside a surface at the signed distance `d`, as if it were flat there. */
+export const insideShare = (d: number, h: number): number => Math.min(1, Math.max(0, 0.5 - d / h));
 
 interface PatchDraft {
   readonly boneId: string;
   readonly facing: Facing;
+  /** The other side of a half body. */
+  readonly image: boolean;
   cells: number;
-  readonly levels: number[];
+  /** What each level holds by cells that end in it; a cell counts whole in the levels above. */
+  readonly ends: number[];
 }
-
-const newDraft = (boneId: string, facing: Facing): PatchDraft => ({
-  boneId,
-  facing,
-  cells: 0,
-  levels: [],
-});
 
 /** Cells this many edges from the skin still count towards its area. */
 const AREA_REACH = 1.5;
+/** Levels in the edge of a cell. */
+const LEVELS_IN_CELL = 2;
 
 /**
  * Adds a cell to its patch: to the area by a raised cosine over ±1.5 cells (the smeared delta of
- * level sets; S. Osher & R. Fedkiw, 2003), and to every level that it is deeper than.
+ * level sets; S. Osher & R. Fedkiw, 2003), and to every level that it is deeper than. Level l lies l
+ * half edges deep; the share of the cell deeper than it falls by a half from one to the next.
  */
 function addCell(draft: PatchDraft, d: number, h: number): void {
   const reach = AREA_REACH * h;
   if (d > -reach) draft.cells += ((1 + Math.cos((Math.PI * d) / reach)) / (2 * reach)) * h;
-  const deepest = Math.floor(2 * (0.5 - d / h));
-  for (let level = 0; level <= deepest; level++) {
-    const share = insideShare(d, (level * h) / 2, h);
-    draft.levels[level] = (draft.levels[level] ?? 0) + share;
+  const deepest = LEVELS_IN_CELL * (0.5 - d / h);
+  if (deepest <= 0) return;
+  // The share in level l is (deepest − l)/2 within 0 and 1, so it differs between levels here only.
+  const last = Math.ceil(deepest) - 1;
+  for (let level = Math.max(0, last - LEVELS_IN_CELL); level <= last; level++) {
+    const share = Math.min(1, (deepest - level) / LEVELS_IN_CELL);
+    const next = Math.min(1, Math.max(0, (deepest - level - 1) / LEVELS_IN_CELL));
+    draft.ends[level] = (draft.ends[level] ?? 0) + share - next;
   }
 }
 
-const finished = ({ boneId, facing, cells, levels }: PatchDraft, h: number): BodyPatch => ({
-  boneId,
-  facing,
-  areaMm2: cells * h * h,
-  deeperMm3: levels.map((share) => share * h ** 3),
-});
+/** Sums from the deepest level up: what lies deeper than each. */
+function finished({ boneId, facing, cells, ends }: PatchDraft, h: number): BodyPatch {
+  const deeper: number[] = [];
+  let sum = 0;
+  for (let level = ends.length - 1; level >= 0; level--) {
+    sum += ends[level] ?? 0;
+    deeper[level] = sum * h ** 3;
+  }
+  return { boneId, facing, areaMm2: cells * h * h, deeperMm3: deeper };
+}
 
 /** Volume in mm³ of a patch that lies deeper than a life depth in mm, between its levels. */
 export function deeperMm3(patch: BodyPatch, levelMm: number, depthMm: number): number {

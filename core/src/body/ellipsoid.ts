@@ -1,5 +1,6 @@
 import { carlsonRG } from '../geometry/carlson.ts';
-import { dot, sub, type Vec3 } from '../geometry/vec3.ts';
+import type { Vec3 } from '../geometry/vec3.ts';
+import type { Field } from './field.ts';
 
 /** An ellipsoid: centre, three unit axes square to each other, and the half length along each. */
 export interface Ellipsoid {
@@ -14,35 +15,40 @@ const MAX_STEPS = 60;
 const OFF_PLANE = 1e-9;
 
 /**
- * Signed distance from a point to an ellipsoid, negative inside, in the unit of the radii. The
- * nearest point is rᵢ²yᵢ/(t + rᵢ²) at the largest root t of Σ (rᵢyᵢ/(t + rᵢ²))² = 1, found by
- * Newton's method. Source: D. Eberly, Distance from a Point to an Ellipse, an Ellipsoid, or a
- * Hyperellipsoid, 2011.
+ * Signed distance to an ellipsoid, negative inside, in the unit of the radii. The nearest point is
+ * rᵢ²yᵢ/(t + rᵢ²) at the largest root t of Σ (rᵢyᵢ/(t + rᵢ²))² = 1, found by Newton's method. Source:
+ * D. Eberly, Distance from a Point to an Ellipse, an Ellipsoid, or a Hyperellipsoid, 2011.
  */
-export function ellipsoidDistance(of: Ellipsoid, p: Vec3): number {
-  const from = sub(p, of.centre);
-  const [ra, rb, rc] = of.radii;
-  const y = [0, 1, 2].map((i) =>
-    Math.max(Math.abs(dot(from, of.axes[i as 0])), OFF_PLANE * of.radii[i as 0]),
-  ) as [number, number, number];
-  const inside = (y[0] / ra) ** 2 + (y[1] / rb) ** 2 + (y[2] / rc) ** 2 < 1;
-  const a2 = ra * ra;
-  const b2 = rb * rb;
-  const c2 = rc * rc;
-  let t = Math.max(-a2 + ra * y[0], -b2 + rb * y[1], -c2 + rc * y[2]);
-  for (let step = 0; step < MAX_STEPS; step++) {
-    const [ka, kb, kc] = [(ra * y[0]) / (t + a2), (rb * y[1]) / (t + b2), (rc * y[2]) / (t + c2)];
-    const g = ka * ka + kb * kb + kc * kc - 1;
-    if (g < 1e-12) break;
-    const slope = -2 * ((ka * ka) / (t + a2) + (kb * kb) / (t + b2) + (kc * kc) / (t + c2));
-    t -= g / slope;
-  }
-  const off = Math.hypot(
-    y[0] - (a2 * y[0]) / (t + a2),
-    y[1] - (b2 * y[1]) / (t + b2),
-    y[2] - (c2 * y[2]) / (t + c2),
-  );
-  return inside ? -off : off;
+export function ellipsoidField({ centre, axes, radii }: Ellipsoid): Field {
+  const [cx, cy, cz] = centre;
+  const [u, v, w] = axes;
+  const [ra, rb, rc] = radii;
+  const [a2, b2, c2] = [ra * ra, rb * rb, rc * rc];
+  const along = (axis: Vec3, r: number, x: number, y: number, z: number): number =>
+    Math.max(Math.abs(x * axis[0] + y * axis[1] + z * axis[2]), OFF_PLANE * r);
+  return (x, y, z) => {
+    const [px, py, pz] = [x - cx, y - cy, z - cz];
+    const ya = along(u, ra, px, py, pz);
+    const yb = along(v, rb, px, py, pz);
+    const yc = along(w, rc, px, py, pz);
+    const inside = (ya / ra) ** 2 + (yb / rb) ** 2 + (yc / rc) ** 2 < 1;
+    let t = Math.max(-a2 + ra * ya, -b2 + rb * yb, -c2 + rc * yc);
+    for (let step = 0; step < MAX_STEPS; step++) {
+      const ka = (ra * ya) / (t + a2);
+      const kb = (rb * yb) / (t + b2);
+      const kc = (rc * yc) / (t + c2);
+      const g = ka * ka + kb * kb + kc * kc - 1;
+      if (g < 1e-12) break;
+      t += g / (2 * ((ka * ka) / (t + a2) + (kb * kb) / (t + b2) + (kc * kc) / (t + c2)));
+    }
+    const [da, db, dc] = [
+      ya - (a2 * ya) / (t + a2),
+      yb - (b2 * yb) / (t + b2),
+      yc - (c2 * yc) / (t + c2),
+    ];
+    const off = Math.sqrt(da * da + db * db + dc * dc);
+    return inside ? -off : off;
+  };
 }
 
 /** Half the box round an ellipsoid along x, y and z: √Σ (axisₖ·rₖ)². */

@@ -5,9 +5,9 @@ import { buildSkeleton } from '../anatomy/skeleton.ts';
 import type { Flesh } from '../anatomy/animal.ts';
 import { carlsonRF, carlsonRG } from '../geometry/carlson.ts';
 import { length, type Vec3 } from '../geometry/vec3.ts';
-import { bodyGrid, deeperMm3 } from './bodyGrid.ts';
+import { bodyGrid, COARSE_CELLS, deeperMm3 } from './bodyGrid.ts';
 import { bodyWeight } from './bodyWeight.ts';
-import { ellipsoidDistance, ellipsoidMeasures, type Ellipsoid } from './ellipsoid.ts';
+import { ellipsoidField, ellipsoidMeasures, type Ellipsoid } from './ellipsoid.ts';
 
 const wolf = ANIMALS.find((animal) => animal.id === 'grey-wolf')!;
 const skeleton = buildSkeleton(planById(wolf.planId)!, wolf);
@@ -28,7 +28,7 @@ const upright = (a: number, b: number, c: number): Ellipsoid => ({
   radii: [a, b, c],
 });
 
-describe('ellipsoidDistance', () => {
+describe('ellipsoidField', () => {
   const r = fc.double({ min: 2, max: 40, noNaN: true });
   const angle = fc.double({ min: 0, max: Math.PI, noNaN: true });
 
@@ -48,15 +48,15 @@ describe('ellipsoidDistance', () => {
         const sharpest = Math.min(a, b, c) ** 2 / Math.max(a, b, c);
         const off = share < 0 ? share * sharpest : share * 10;
         const p = on.map((x, i) => x + (off * normal[i]!) / size) as unknown as Vec3;
-        expect(ellipsoidDistance(upright(a, b, c), p)).toBeCloseTo(off, 5);
+        expect(ellipsoidField(upright(a, b, c))(...p)).toBeCloseTo(off, 5);
       }),
       { seed: 5, numRuns: 300 },
     );
   });
 
   it('is minus the least half axis in the centre, and that of a ball for a ball', () => {
-    expect(ellipsoidDistance(upright(9, 4, 7), [0, 0, 0])).toBeCloseTo(-4, 6);
-    expect(ellipsoidDistance(upright(5, 5, 5), [3, 4, 12])).toBeCloseTo(8, 9);
+    expect(ellipsoidField(upright(9, 4, 7))(0, 0, 0)).toBeCloseTo(-4, 6);
+    expect(ellipsoidField(upright(5, 5, 5))(3, 4, 12)).toBeCloseTo(8, 9);
   });
 });
 
@@ -71,7 +71,7 @@ describe('Carlson’s integrals', () => {
 });
 
 describe('a body of one ball', () => {
-  const ball = bodyGrid(lone(10, [{ at: 0.5, radii: [30, 30, 30] }]), 60);
+  const ball = bodyGrid(lone(10, [{ at: 0.5, radii: [30, 30, 30] }]), COARSE_CELLS);
   const sum = (of: (patch: (typeof ball.patches)[number]) => number): number =>
     ball.patches.reduce((total, patch) => total + of(patch), 0);
 
@@ -104,7 +104,7 @@ describe('a body of one ball', () => {
 describe('a body of one ellipsoid', () => {
   it('has the closed form’s volume and area', () => {
     const of = ellipsoidMeasures(60, 40, 25);
-    const grid = bodyGrid(lone(10, [{ at: 0.5, radii: [60, 40, 25] }]), 90);
+    const grid = bodyGrid(lone(10, [{ at: 0.5, radii: [60, 40, 25] }]), COARSE_CELLS);
     expect(grid.volumeMm3 / of.volume).toBeCloseTo(1, 2);
     const area = grid.patches.reduce((total, patch) => total + patch.areaMm2, 0);
     expect(area / of.area).toBeCloseTo(1, 2);
@@ -117,7 +117,7 @@ describe('the animals of the library', () => {
     '%s weighs what it should in life, left as much as right',
     (_, animal) => {
       const its = buildSkeleton(planById(animal.planId)!, animal);
-      const body = bodyGrid(its, 80);
+      const body = bodyGrid(its, COARSE_CELLS);
       const weight = bodyWeight(body, animal);
       expect(weight.value).toBeGreaterThan(animal.ranges.massKg[0]);
       expect(weight.value).toBeLessThan(animal.ranges.massKg[1]);

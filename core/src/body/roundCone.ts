@@ -1,4 +1,5 @@
-import { dot, length, sub, type Vec3 } from '../geometry/vec3.ts';
+import type { Vec3 } from '../geometry/vec3.ts';
+import type { Field } from './field.ts';
 
 /** The convex hull of two spheres, all lengths in one unit. */
 export interface RoundCone {
@@ -9,26 +10,32 @@ export interface RoundCone {
 }
 
 /**
- * Signed distance from a point to the surface of a round cone, negative inside, exact. The point is
- * read in the plane through the axis; the tangent line decides which part is nearest.
+ * Signed distance to the surface of a round cone, negative inside, exact. A point is read in the
+ * plane through the axis; the tangent line decides which part of the surface is nearest.
  */
-export function roundConeDistance(cone: RoundCone, p: Vec3): number {
-  const axis = sub(cone.b, cone.a);
-  const d = length(axis);
-  const drop = cone.radiusA - cone.radiusB;
-  const fromA = sub(p, cone.a);
-  if (d <= Math.abs(drop)) {
-    return drop >= 0 ? length(fromA) - cone.radiusA : length(sub(p, cone.b)) - cone.radiusB;
-  }
-  const along = dot(fromA, axis) / d;
-  const off = Math.sqrt(Math.max(0, dot(fromA, fromA) - along * along));
+export function roundConeField({ a, b, radiusA, radiusB }: RoundCone): Field {
+  const d = Math.hypot(b[0] - a[0], b[1] - a[1], b[2] - a[2]);
+  const drop = radiusA - radiusB;
+  if (d <= Math.abs(drop)) return drop >= 0 ? ball(a, radiusA) : ball(b, radiusB);
+  const [ax, ay, az] = a;
+  const [ux, uy, uz] = [(b[0] - ax) / d, (b[1] - ay) / d, (b[2] - az) / d];
   const k = drop / d;
   const c = Math.sqrt(1 - k * k);
-  const onTangent = along * c - off * k;
-  if (onTangent <= 0) return Math.hypot(along, off) - cone.radiusA;
-  if (onTangent >= d * c) return Math.hypot(along - d, off) - cone.radiusB;
-  return along * k + off * c - cone.radiusA;
+  return (x, y, z) => {
+    const [px, py, pz] = [x - ax, y - ay, z - az];
+    const along = px * ux + py * uy + pz * uz;
+    const off = Math.sqrt(Math.max(0, px * px + py * py + pz * pz - along * along));
+    const onTangent = along * c - off * k;
+    if (onTangent <= 0) return Math.sqrt(along * along + off * off) - radiusA;
+    if (onTangent >= d * c) return Math.sqrt((along - d) * (along - d) + off * off) - radiusB;
+    return along * k + off * c - radiusA;
+  };
 }
+
+const ball =
+  ([cx, cy, cz]: Vec3, radius: number): Field =>
+  (x, y, z) =>
+    Math.sqrt((x - cx) ** 2 + (y - cy) ** 2 + (z - cz) ** 2) - radius;
 
 /** What the formulas of a round cone give, lengths in the unit given. */
 export interface RoundConeMeasures {

@@ -1,10 +1,23 @@
 import { alongBone, posedBone, type PosedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import type { Flesh } from '../anatomy/animal.ts';
+import type { BoneFlesh } from '../anatomy/animal.ts';
 import { boxOfPoints, boxSize, type Box3 } from '../geometry/box.ts';
 import { turn } from '../geometry/quat.ts';
-import { add, cross, dot, scale, sub, unit, Z_AXIS, type Vec3 } from '../geometry/vec3.ts';
-import { ellipsoidDistance, ellipsoidHalfBox, type Ellipsoid } from './ellipsoid.ts';
-import { roundConeDistance, type RoundCone } from './roundCone.ts';
+import {
+  add,
+  cross,
+  distance,
+  dot,
+  lerp,
+  scale,
+  sub,
+  unit,
+  Z_AXIS,
+  type Vec3,
+} from '../geometry/vec3.ts';
+import { ellipsoidField, ellipsoidHalfBox, thomsenArea, type Ellipsoid } from './ellipsoid.ts';
+import type { Field } from './field.ts';
+import { capLength, loftField, sectionGirth, type Loft } from './loft.ts';
+import { roundConeField, roundConeMeasures, type RoundCone } from './roundCone.ts';
 
 interface OfBone {
   readonly boneId: string;
@@ -16,8 +29,12 @@ export interface EllipsoidPart extends Ellipsoid, OfBone {
   readonly kind: 'ellipsoid';
 }
 
+export interface LoftPart extends Loft, OfBone {
+  readonly kind: 'loft';
+}
+
 /** A part of the flesh in the stance's axes, with the bone it belongs to. */
-export type SkinPart = ConePart | EllipsoidPart;
+export type SkinPart = ConePart | EllipsoidPart | LoftPart;
 
 /** The flesh of a posed skeleton as round cones and ellipsoids, mm of the posed size. */
 export function skinParts(posed: PosedSkeleton): readonly SkinPart[] {
@@ -25,8 +42,25 @@ export function skinParts(posed: PosedSkeleton): readonly SkinPart[] {
   return posed.bones.flatMap((at) => at.bone.flesh.map((flesh) => skinPart(at, flesh, k)));
 }
 
-function skinPart(at: PosedBone, flesh: Flesh, k: number): SkinPart {
+function skinPart(at: PosedBone, flesh: BoneFlesh, k: number): SkinPart {
   const boneId = at.bone.id;
+  if ('stations' in flesh) {
+    const long = at.bone.lifeLengthMm * k;
+    return {
+      kind: 'loft',
+      boneId,
+      origin: at.start,
+      axes: sectionAxes(at),
+      stations: flesh.stations.map((one) => ({
+        along: one.at * long,
+        deep: one.halfDepth * k,
+        wide: one.halfWidth * k,
+        square: one.squareness,
+        up: one.up * k,
+        side: one.side * k,
+      })),
+    };
+  }
   if ('radii' in flesh) {
     return {
       kind: 'ellipsoid',
@@ -47,15 +81,49 @@ function skinPart(at: PosedBone, flesh: Flesh, k: number): SkinPart {
 }
 
 /** Along the bone, deep (towards the back) and wide, turned with the bone. */
-function sectionAxes({ bone, rotation }: PosedBone): readonly [Vec3, Vec3, Vec3] {
+export function sectionAxes({ bone, rotation }: PosedBone): readonly [Vec3, Vec3, Vec3] {
   const along = bone.rest;
   const wide = unit(sub(Z_AXIS, scale(along, dot(Z_AXIS, along))));
   return [turn(rotation, along), turn(rotation, cross(wide, along)), turn(rotation, wide)];
 }
 
-/** Signed distance in mm from a point to the surface of one part, negative inside, exact. */
-export const partDistance = (part: SkinPart, p: Vec3): number =>
-  part.kind === 'cone' ? roundConeDistance(part, p) : ellipsoidDistance(part, p);
+/** Fields of parts, made once for each. */
+const fields = new WeakMap<SkinPart, Field>();
+
+/** The signed field of one part, mm, negative inside: exact for cones and ellipsoids. */
+export function fieldOf(part: SkinPart): Field {
+  const known = fields.get(part);
+  if (known !== undefined) return known;
+  const field =
+    part.kind === 'cone'
+      ? roundConeField(part)
+      : part.kind === 'ellipsoid'
+        ? ellipsoidField(part)
+        : loftField(part);
+  fields.set(part, field);
+  return field;
+}
+
+/** Signed distance in mm from a point to the surface of one part, negative inside. */
+export const partDistance = (part: SkinPart, p: Vec3): number => fieldOf(part)(p[0], p[1], p[2]);
+
+/** The middle of a part: where a label or a leader goes. */
+export function middleOf(part: SkinPart): Vec3 {
+  if (part.kind === 'ellipsoid') return part.centre;
+  if (part.kind === 'cone') return lerp(part.a, part.b, 0.5);
+  const { origin, axes, stations } = part;
+  const at = stations[Math.floor(stations.length / 2)]!;
+  return loftPoint(origin, axes, at.along, at.up, at.side);
+}
+
+/** A point of a loft from its own axes: along, up and to the side. */
+export const loftPoint = (
+  origin: Vec3,
+  [u, d, w]: Loft['axes'],
+  along: number,
+  up: number,
+  side: number,
+): Vec3 => add(add(origin, scale(u, along)), add(scale(d, up), scale(w, side)));
 
 /** The box round some flesh: exact, as end spheres span a round cone. */
 export function skinBox(parts: readonly SkinPart[]): Box3 {
@@ -70,8 +138,32 @@ function extremes(part: SkinPart): readonly Vec3[] {
     add(centre, half),
   ];
   if (part.kind === 'ellipsoid') return corners(part.centre, ellipsoidHalfBox(part));
+  if (part.kind === 'loft') return loftExtremes(part);
   const { a, b, radiusA, radiusB } = part;
   return [...corners(a, [radiusA, radiusA, radiusA]), ...corners(b, [radiusB, radiusB, radiusB])];
+}
+
+/** Corners of boxes round the sections and the ends. */
+function loftExtremes({ origin, axes, stations }: LoftPart): readonly Vec3[] {
+  const ends = [
+    { ...stations[0]!, along: stations[0]!.along - capLength(stations[0]!) },
+    { ...stations.at(-1)!, along: stations.at(-1)!.along + capLength(stations.at(-1)!) },
+  ];
+  return [...stations, ...ends].flatMap(({ along, up, side, deep, wide }) =>
+    [-1, 1].flatMap((y) =>
+      [-1, 1].map((z) => loftPoint(origin, axes, along, up + y * deep, side + z * wide)),
+    ),
+  );
+}
+
+/** Area of a part's whole surface in mm²; a loft's about. */
+export function partArea(part: SkinPart): number {
+  if (part.kind === 'ellipsoid') return thomsenArea(...part.radii);
+  if (part.kind === 'cone')
+    return roundConeMeasures(part.radiusA, part.radiusB, distance(part.a, part.b)).area;
+  const [first, last] = [part.stations[0]!, part.stations.at(-1)!];
+  const girth = part.stations.reduce((sum, one) => sum + sectionGirth(one), 0);
+  return (girth / part.stations.length) * (last.along - first.along + 2 * capLength(first));
 }
 
 /** Length (x), height (y) and width (z) of the posed skin in mm. */
@@ -79,12 +171,16 @@ export const skinExtent = (parts: readonly SkinPart[]): Vec3 => boxSize(skinBox(
 
 /** Radius in mm of the largest ball that one part holds where it is thickest. */
 export const innerRadiusMm = (part: SkinPart): number =>
-  part.kind === 'cone' ? Math.max(part.radiusA, part.radiusB) : Math.min(...part.radii);
+  part.kind === 'cone'
+    ? Math.max(part.radiusA, part.radiusB)
+    : part.kind === 'ellipsoid'
+      ? Math.min(...part.radii)
+      : Math.max(...part.stations.map(capLength));
 
 /** Radius of the padding under the far end of a bone, mm of the posed size. */
 export function padRadiusMm(posed: PosedSkeleton, boneId: string): number {
   const last = posedBone(posed, boneId).bone.flesh.at(-1);
-  if (last === undefined || 'radii' in last)
+  if (last === undefined || !('radiusTo' in last))
     throw new Error(`${boneId} carries a foot and must end in a round cone`);
   return last.radiusTo * posed.sizeFactor;
 }

@@ -2,7 +2,8 @@ import { poseSkeleton, posedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { add, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { BoneMass } from './bodyGrid.ts';
-import { skinParts, type SkinPart } from './skin.ts';
+import { loftMeasures } from './loft.ts';
+import { loftPoint, skinParts, type SkinPart } from './skin.ts';
 
 /** Volume and middle of one part of flesh, mm³ and mm. */
 interface Lump {
@@ -17,6 +18,10 @@ function lumpOf(part: SkinPart): Lump {
   if (part.kind === 'ellipsoid') {
     const [a, b, c] = part.radii;
     return { volume: BALL * a * b * c, centre: part.centre };
+  }
+  if (part.kind === 'loft') {
+    const { volume, middle } = loftMeasures(part.stations);
+    return { volume, centre: loftPoint(part.origin, part.axes, ...middle) };
   }
   const { a, b, radiusA: r, radiusB: s } = part;
   const h = Math.hypot(...sub(b, a));

@@ -38,9 +38,11 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
     .filter((bone) => bone.side !== 'right' && limbKeys.has(bone.key))
     .flatMap((bone): SmallThing[] => {
       const radii = bone.flesh.map((flesh) =>
-        'radii' in flesh
-          ? Math.min(flesh.radii[1], flesh.radii[2])
-          : Math.min(flesh.radiusFrom, flesh.radiusTo),
+        'stations' in flesh
+          ? Math.min(...flesh.stations.map((one) => Math.min(one.halfDepth, one.halfWidth)))
+          : 'radii' in flesh
+            ? Math.min(flesh.radii[1], flesh.radii[2])
+            : Math.min(flesh.radiusFrom, flesh.radiusTo),
       );
       if (radii.length === 0) return [];
       return [

@@ -1,4 +1,4 @@
-import type { Flesh } from '../anatomy/animal.ts';
+import type { BoneFlesh } from '../anatomy/animal.ts';
 import { planFor } from '../anatomy/planFor.ts';
 import type { Subject } from '../anatomy/subject.ts';
 
@@ -60,7 +60,9 @@ const LEAST_HANDY_MM = 0.8;
 const SPARE_MM = 0.05;
 
 /** The radius of flesh where it is thinnest along its bone, or at a place of it; life mm. */
-function thinRadius(flesh: Flesh, at: number | undefined): number {
+function thinRadius(flesh: BoneFlesh, at: number | undefined): number {
+  if ('stations' in flesh)
+    return Math.min(...flesh.stations.map((one) => Math.min(one.halfDepth, one.halfWidth)));
   if ('radii' in flesh) return Math.min(flesh.radii[1], flesh.radii[2]) / 2;
   const { from, to, radiusFrom, radiusTo } = flesh;
   if (at === undefined) return Math.min(radiusFrom, radiusTo);

@@ -1,9 +1,10 @@
 import { zoneOf, type CoatZone, type Facing } from '../anatomy/coat.ts';
-import type { SkinPart } from '../body/skin.ts';
+import type { LoftStation } from '../body/loft.ts';
+import { loftPoint, type SkinPart } from '../body/skin.ts';
 import { lerp, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { Plan } from '../plan.ts';
 import type { DrawingItem, PagePoint } from './drawing.ts';
-import { partOutline } from './partOutline.ts';
+import { partOutlines } from './partOutline.ts';
 import { seeded, seedOf, strokeOutline } from './strokes.ts';
 import { project, type View } from './views.ts';
 
@@ -57,7 +58,7 @@ export function zoneItems(plan: Plan, view: View): readonly DrawingItem[] {
   return [
     ...bladesOn(false),
     ...backToFront(plan).flatMap((part) =>
-      fill(zoneAt(plan, part, SEEN[view]), partOutline(view, part)),
+      partOutlines(view, part).flatMap((outline) => fill(zoneAt(plan, part, SEEN[view]), outline)),
     ),
     ...bladesOn(true),
   ];
@@ -132,6 +133,13 @@ function axisEnds(part: SkinPart): readonly [LieEnd, LieEnd] {
       { at: part.a, radius: part.radiusA },
       { at: part.b, radius: part.radiusB },
     ];
+  if (part.kind === 'loft') {
+    const end = (one: LoftStation): LieEnd => ({
+      at: loftPoint(part.origin, part.axes, one.along, one.up, one.side),
+      radius: one.deep,
+    });
+    return [end(part.stations[0]!), end(part.stations.at(-1)!)];
+  }
   const half = scale(part.axes[0], part.radii[0] * 0.8);
   const radius = part.radii[1] * 0.75;
   const back = sub(part.centre, half);

@@ -1,12 +1,11 @@
 import { zoneOf } from '../anatomy/coat.ts';
 import type { SkinPart } from '../body/skin.ts';
-import { innerRadiusMm } from '../body/skin.ts';
+import { innerRadiusMm, middleOf } from '../body/skin.ts';
 import { undersizeLifeMm } from '../body/undersize.ts';
-import { lerp } from '../geometry/vec3.ts';
 import type { RegionBuild } from '../mass/buildUp.ts';
 import type { Plan } from '../plan.ts';
 import { WEIGHT, type DrawingItem, type PagePoint } from './drawing.ts';
-import { partOutline } from './partOutline.ts';
+import { partOutlines } from './partOutline.ts';
 import { project, type View } from './views.ts';
 
 /** The foil core: every part of a foil region drawn in by its shell and by the coat stuck on it. */
@@ -14,11 +13,10 @@ export function coreItems(plan: Plan, view: View): readonly DrawingItem[] {
   const outlines = plan.builds
     .filter((build) => build.core === 'foil')
     .flatMap((build) =>
-      partsOf(plan, build).map((part) =>
-        partOutline(view, part, build.shellMm + freeMm(plan, part)),
+      partsOf(plan, build).flatMap((part) =>
+        partOutlines(view, part, build.shellMm + freeMm(plan, part)),
       ),
-    )
-    .filter((outline) => outline !== null);
+    );
   if (outlines.length === 0) return [];
   return [{ kind: 'union', ink: 'core', layer: 'core', weight: WEIGHT.hair, outlines }];
 }
@@ -46,8 +44,7 @@ export function shellLabels(plan: Plan, view: View): readonly DrawingItem[] {
     const near = partsOf(plan, build).filter((part) => !part.boneId.endsWith('.R'));
     const [largest] = near.toSorted((a, b) => innerRadiusMm(b) - innerRadiusMm(a));
     if (largest === undefined) return [];
-    const centre = largest.kind === 'ellipsoid' ? largest.centre : lerp(largest.a, largest.b, 0.5);
-    const [x, y] = project(view, centre);
+    const [x, y] = project(view, middleOf(largest));
     // A label over another can be read in the ledger; here it would hide both.
     if (taken.some((at) => Math.abs(at[0] - x) < LABEL_MM[0] && Math.abs(at[1] - y) < LABEL_MM[1]))
       return [];

@@ -1,4 +1,6 @@
-import type { SkinPart } from '../body/skin.ts';
+import { capLength, loftSection, sectionRing, type LoftStation } from '../body/loft.ts';
+import { loftPoint, type LoftPart, type SkinPart } from '../body/skin.ts';
+import { convexHull } from '../geometry/hull.ts';
 import { lerp, scale } from '../geometry/vec3.ts';
 import type { PagePoint } from './drawing.ts';
 import { taperedOutline } from './taperedOutline.ts';
@@ -7,11 +9,55 @@ import { project, type View } from './views.ts';
 const ELLIPSE_SEGMENTS = 48;
 
 /**
- * Outline of a part of flesh seen from afar, as a closed polygon in mm, drawn in by `insetMm` all
- * round: what lies deeper than that. Null where nothing does.
+ * Outlines of a part of flesh seen from afar, as closed polygons in mm that are drawn as one, drawn
+ * in by `insetMm` all round: what lies deeper than that. None where nothing does.
  */
-export function partOutline(view: View, part: SkinPart, insetMm = 0): readonly PagePoint[] | null {
-  return part.kind === 'cone' ? coneOutline(view, part, insetMm) : ellipse(view, part, insetMm);
+export function partOutlines(
+  view: View,
+  part: SkinPart,
+  insetMm = 0,
+): readonly (readonly PagePoint[])[] {
+  if (part.kind === 'loft') return loftOutlines(view, part, insetMm);
+  const outline =
+    part.kind === 'cone' ? coneOutline(view, part, insetMm) : ellipse(view, part, insetMm);
+  return outline === null ? [] : [outline];
+}
+
+const LOFT_SLICES = 12;
+const RING_POINTS = 32;
+const CAP_SHARES = [0.4, 0.75, 0.95, 1] as const;
+
+/** A loft as the hulls of neighbouring sections: near enough where sections change slowly. */
+function loftOutlines(
+  view: View,
+  part: LoftPart,
+  insetMm: number,
+): readonly (readonly PagePoint[])[] {
+  const section = loftSection(part.stations);
+  const [first, last] = [part.stations[0]!, part.stations.at(-1)!];
+  const ring = (along: number, at: LoftStation, grow: number): readonly PagePoint[] => {
+    const left = { ...at, deep: at.deep - insetMm, wide: at.wide - insetMm };
+    if (left.deep <= 0 || left.wide <= 0) return [];
+    return sectionRing(left, RING_POINTS, grow).map(([up, side]) =>
+      project(view, loftPoint(part.origin, part.axes, along, up, side)),
+    );
+  };
+  const domes = (end: LoftStation, away: 1 | -1): readonly (readonly PagePoint[])[] =>
+    CAP_SHARES.map((q) =>
+      ring(end.along + away * q * Math.max(0, capLength(end) - insetMm), end, Math.sqrt(1 - q * q)),
+    );
+  const rings = [
+    ...domes(first, -1).toReversed(),
+    ...Array.from({ length: LOFT_SLICES + 1 }, (_, i) => {
+      const along = first.along + ((last.along - first.along) * i) / LOFT_SLICES;
+      return ring(along, section(along), 1);
+    }),
+    ...domes(last, 1),
+  ];
+  return rings
+    .slice(1)
+    .map((next, i) => convexHull([...rings[i]!, ...next]))
+    .filter((hull) => hull.length > 2);
 }
 
 /** A round cone drawn in is the round cone of what is left of its radii. */

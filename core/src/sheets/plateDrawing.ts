@@ -1,11 +1,10 @@
 import type { Side } from '../anatomy/bodyPlan.ts';
-import type { SkinPart } from '../body/skin.ts';
-import { lerp, type Vec3 } from '../geometry/vec3.ts';
+import { middleOf, type SkinPart } from '../body/skin.ts';
 import { pageOfPlace } from '../measure/pictures/viewAxes.ts';
 import type { PicturePoint } from '../piece/referencesSchema.ts';
 import { toRad } from '../units/angles.ts';
 import type { Drawing, DrawingItem, PagePoint } from './drawing.ts';
-import { partOutline } from './partOutline.ts';
+import { partOutlines } from './partOutline.ts';
 import { INK_OF_SIDE } from './posedItems.ts';
 import {
   layoutOf,
@@ -53,30 +52,28 @@ function skinOutlines(
   const { middle, factor } = lensOf(scene, plate.cameraMm);
   const drawnView = plate.view === 'front' ? 'front' : 'side';
   const nearFirst = (part: SkinPart): number =>
-    axes.towards.sign * centreOf(part)[axes.towards.axis];
+    axes.towards.sign * middleOf(part)[axes.towards.axis];
   return scene.skin
     .toSorted((a, b) => nearFirst(a) - nearFirst(b))
     .flatMap((part) => {
-      const outline = partOutline(drawnView, part);
-      if (outline === null) return [];
-      const k = factor(centreOf(part)) * plate.pxPerMm;
+      const k = factor(middleOf(part)) * plate.pxPerMm;
       const centre = pageOfPlace(axes, middle);
       const tilt = toRad(plate.tiltDeg);
       const [c, s] = [Math.cos(tilt), Math.sin(tilt)];
-      const placed = outline.map(([x, y]): PicturePoint => {
+      const placed = ([x, y]: PagePoint): PicturePoint => {
         const [right, high] = [(x - centre[0]) * k, (y - centre[1]) * k];
         return [
           layout.widthPx / 2 + right * c - high * s,
           layout.heightPx / 2 - (right * s + high * c),
         ];
-      });
+      };
       const side = scene.bones.find(({ id }) => id === part.boneId)?.side ?? 'mid';
-      return [{ outline: placed, side }];
+      return partOutlines(drawnView, part).map((outline) => ({
+        outline: outline.map(placed),
+        side,
+      }));
     });
 }
-
-const centreOf = (part: SkinPart): Vec3 =>
-  part.kind === 'cone' ? lerp(part.a, part.b, 0.5) : part.centre;
 
 type Up = (at: PicturePoint) => PagePoint;
 

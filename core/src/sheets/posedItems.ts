@@ -3,7 +3,7 @@ import type { PosedBone, PosedSkeleton } from '../anatomy/pose.ts';
 import type { PosedBlade } from '../body/blades.ts';
 import type { SkinPart } from '../body/skin.ts';
 import { WEIGHT, type DrawingItem, type Ink } from './drawing.ts';
-import { partOutline } from './partOutline.ts';
+import { partOutlines } from './partOutline.ts';
 import { project, type View } from './views.ts';
 
 /** Near side rust, far side slate, midline green; always told by weight as well. */
@@ -31,7 +31,7 @@ export function skinItems(
       ink,
       layer: 'skin',
       weight: WEIGHT.thin,
-      outlines: skin.map((part) => partOutline(view, part)).filter((outline) => outline !== null),
+      outlines: skin.flatMap((part) => partOutlines(view, part)),
     },
     ...bladeItems(blades, view, ['left'], ink),
   ];

@@ -174,15 +174,14 @@ export function sceneOf(plate: ReferencePlate): Scene {
       to: places.get(names.end ?? '') ?? turned(end),
     };
   });
-  const skin = skinParts(posed).map((part): SkinPart =>
-    part.kind === 'cone'
-      ? { ...part, a: turned(part.a), b: turned(part.b) }
-      : {
-          ...part,
-          centre: turned(part.centre),
-          axes: [turned(part.axes[0]), turned(part.axes[1]), turned(part.axes[2])],
-        },
-  );
+  const skin = skinParts(posed).map((part): SkinPart => {
+    if (part.kind === 'cone') return { ...part, a: turned(part.a), b: turned(part.b) };
+    const [u, d, w] = part.axes;
+    const axes = [turned(u), turned(d), turned(w)] as const;
+    return part.kind === 'ellipsoid'
+      ? { ...part, centre: turned(part.centre), axes }
+      : { ...part, origin: turned(part.origin), axes };
+  });
   const axes = axesOf({ view: plate.view === 'photo' ? 'side' : plate.view, facing: plate.facing });
   return { skin, places, bones, axes: axes! };
 }

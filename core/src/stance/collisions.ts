@@ -1,6 +1,7 @@
 import { poseSkeleton, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import { skinParts, type SkinPart } from '../body/skin.ts';
+import { capLength } from '../body/loft.ts';
+import { loftPoint, skinParts, type SkinPart } from '../body/skin.ts';
 import { nearestOfSegments } from '../geometry/segments.ts';
 import { add, scale, type Vec3 } from '../geometry/vec3.ts';
 
@@ -35,6 +36,15 @@ function capsuleOf(part: SkinPart): Capsule {
       b: part.b,
       radius: Math.min(part.radiusA, part.radiusB),
     };
+  if (part.kind === 'loft') {
+    const [first, last] = [part.stations[0]!, part.stations.at(-1)!];
+    return {
+      boneId: part.boneId,
+      a: loftPoint(part.origin, part.axes, first.along, first.up, first.side),
+      b: loftPoint(part.origin, part.axes, last.along, last.up, last.side),
+      radius: Math.min(...part.stations.map(capLength)),
+    };
+  }
   const radius = Math.min(...part.radii);
   const half = scale(part.axes[0], Math.max(0, part.radii[0] - radius));
   return {

@@ -40,7 +40,7 @@ function laid(
     [toe.id]: { ...angles[toe.id], flexion: deg },
   });
   const last = toe.flesh.at(-1);
-  const pad = (last === undefined || 'radii' in last ? 0 : last.radiusTo) * sizeFactor;
+  const pad = (last === undefined || !('radiusTo' in last) ? 0 : last.radiusTo) * sizeFactor;
   const miss = (deg: number): number => {
     const posed = settledStance(skeleton, { ...choice, anglesDeg: at(deg) }, sizeFactor);
     return Math.abs(offGround(choice.ground, posedBone(posed, toe.id).end, pad));

@@ -1,4 +1,4 @@
-import { bodyGrid, type BodyGrid } from '../body/bodyGrid.ts';
+import { bodyGrid, COARSE_CELLS, type BodyGrid } from '../body/bodyGrid.ts';
 import { heatRun } from '../cure/heatRun.ts';
 import { planMeasure } from '../measure/planMeasure.ts';
 import { demoPieces } from '../piece/demoPieces.ts';
@@ -31,7 +31,7 @@ export const wolfPiece = (): Piece =>
 export function coarseBody(piece: Piece): BodyGrid {
   const { skeleton } = planMeasure(piece.measure, piece.stance);
   const key = JSON.stringify(piece.measure);
-  const found = bodies.get(key) ?? bodyGrid(skeleton, 60);
+  const found = bodies.get(key) ?? bodyGrid(skeleton, COARSE_CELLS);
   bodies.set(key, found);
   return found;
 }

@@ -15,7 +15,7 @@ import { useBody } from './useBody.ts';
 import { useHeat } from './useHeat.ts';
 
 const [otter, wolf] = demoPieces() as [Piece, Piece];
-const CELLS = 30;
+const CELLS = 8000;
 
 /** A worker on this thread: comlink speaks to it over a pair of ports. */
 class FakeWorker extends EventTarget {

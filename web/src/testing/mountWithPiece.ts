@@ -1,5 +1,6 @@
 import {
   bodyGrid,
+  COARSE_CELLS,
   heatRun,
   planMeasure,
   planPiece,
@@ -27,7 +28,6 @@ export interface Mounted {
   readonly settings: ReturnType<typeof useSettingsStore>;
 }
 
-const COARSE_CELLS = 40;
 const bodies = new Map<string, BodyGrid>();
 const heats = new Map<string, HeatRun>();
 

@@ -1,0 +1,80 @@
+import type { Vec3 } from '../geometry/vec3.ts';
+import type { CellGrid, Nearest } from './fleshField.ts';
+import { cellCentre } from './fleshField.ts';
+import { fieldOf, innerRadiusMm, type SkinPart } from './skin.ts';
+
+/** How far creases between parts are filled out: a radius in mm for each pair of parts. */
+export interface Blends {
+  readonly radiusMm: (a: number, b: number) => number;
+  /** The widest of them. */
+  readonly reachMm: number;
+}
+
+/** A crease is filled out over this share of the thinner part's radius. */
+const BLEND_SHARE = 0.5;
+
+/** Blends for the pairs of parts, by their bones, that belong together. */
+export function blendPairs(
+  parts: readonly SkinPart[],
+  together: (boneA: string, boneB: string) => boolean,
+): Blends {
+  const many = parts.length;
+  const radii = new Float32Array(many * many);
+  const inner = parts.map(innerRadiusMm);
+  let reachMm = 0;
+  parts.forEach((a, i) =>
+    parts.forEach((b, j) => {
+      if (i === j || !together(a.boneId, b.boneId)) return;
+      const radius = BLEND_SHARE * Math.min(inner[i]!, inner[j]!);
+      radii[i * many + j] = radius;
+      reachMm = Math.max(reachMm, radius / 4);
+    }),
+  );
+  return { radiusMm: (a, b) => radii[a * many + b]!, reachMm };
+}
+
+/**
+ * The least distance in every cell, with creases filled: where the two nearest parts differ by less
+ * than k, the cell comes nearer by (k − difference)²/4k (the quadratic smooth minimum). k is the
+ * pair's radius times how much the two surfaces turn away from each other there, so that parts that
+ * run on smoothly do not swell.
+ */
+export function blended(
+  grid: CellGrid,
+  parts: readonly SkinPart[],
+  { first, second, firstPart, secondPart }: Nearest,
+  blends: Blends,
+): Float32Array {
+  const depth = first.slice();
+  if (blends.reachMm === 0) return depth;
+  const near = 2 * grid.cellMm;
+  for (let at = 0; at < depth.length; at++) {
+    const d = first[at]!;
+    const more = second[at]! - d;
+    if (!(d < blends.reachMm + near && d > -near - blends.reachMm && more < Infinity)) continue;
+    const [a, b] = [firstPart[at]!, secondPart[at]!];
+    const radius = blends.radiusMm(a, b);
+    if (more >= radius) continue;
+    const p = cellCentre(grid, at);
+    const k = radius * awayness(parts[a]!, parts[b]!, p, grid.cellMm / 4);
+    if (more < k) depth[at] = d - ((k - more) * (k - more)) / (4 * k);
+  }
+  return depth;
+}
+
+/** 0 where two surfaces look the same way, 1 where they stand square to each other or more. */
+function awayness(a: SkinPart, b: SkinPart, p: Vec3, step: number): number {
+  const [u, v] = [normalOf(a, p, step), normalOf(b, p, step)];
+  return Math.min(1, Math.max(0, 1 - (u[0] * v[0] + u[1] * v[1] + u[2] * v[2])));
+}
+
+function normalOf(part: SkinPart, [x, y, z]: Vec3, step: number): Vec3 {
+  const field = fieldOf(part);
+  const slope: Vec3 = [
+    field(x + step, y, z) - field(x - step, y, z),
+    field(x, y + step, z) - field(x, y - step, z),
+    field(x, y, z + step) - field(x, y, z - step),
+  ];
+  const size = Math.hypot(...slope) || 1;
+  return [slope[0] / size, slope[1] / size, slope[2] / size];
+}

@@ -1,0 +1,190 @@
+import { boxSize } from '../geometry/box.ts';
+import { lerp, type Vec3 } from '../geometry/vec3.ts';
+import { blendPairs, blended, type Blends } from './blend.ts';
+import { redistanced } from './redistance.ts';
+import { fieldOf, partArea, skinBox, type SkinPart } from './skin.ts';
+
+/** A regular grid of cells over a box; x runs fastest. */
+export interface CellGrid {
+  /** Centre of the first cell. */
+  readonly origin: Vec3;
+  readonly cellMm: number;
+  readonly cells: readonly [number, number, number];
+}
+
+/** The flesh as one field: how deep every cell lies, and whose surface is nearest to it. */
+export interface FleshField extends CellGrid {
+  readonly parts: readonly SkinPart[];
+  /** Signed distance to the skin, mm, negative inside; Infinity far outside. */
+  readonly depth: Float32Array;
+  /** Index of the part whose skin is nearest; −1 far outside. */
+  readonly owner: Int16Array;
+}
+
+/** Parts that reach a cell equally, within this, leave it to the first: left and right alike. */
+const TIE_MM = 1e-6;
+
+/** Cells on either side of a surface in which a part is worked out exactly. */
+export const BAND_CELLS = 2.5;
+/** Free cells round the body, so that every surface is closed inside the grid. */
+const FREE_CELLS = 4;
+/** Edge of a block of cells that is passed over whole where no surface comes near. */
+const BLOCK = 4;
+
+/** Cells beyond the midplane that a half body keeps, so that its slopes and creases are right there. */
+const GHOST_CELLS = 3;
+/** At most this share of the cells of a grid may lie on the surfaces of parts: a body that fills its
+ * box would take long otherwise. */
+const SURFACE_SHARE = 1 / 25;
+
+/**
+ * A grid over the flesh with about `total` cells, fewer where it fills its box. It is even in number
+ * and centred; or, for a half body, cut at the midplane z = 0 with a few cells beyond.
+ */
+export function gridOver(parts: readonly SkinPart[], total: number, half = false): CellGrid {
+  const box = skinBox(parts);
+  const size = boxSize(box);
+  const share = half ? 2 : 1;
+  const surface = parts.reduce((sum, part) => sum + partArea(part), 0) / share;
+  const cellMm = Math.max(
+    Math.cbrt((size[0] * size[1] * size[2]) / share / total),
+    Math.sqrt(surface / (total * SURFACE_SHARE)),
+  );
+  const evenly = (side: number): number => 2 * (Math.ceil(side / cellMm / 2) + FREE_CELLS);
+  const centre = lerp(box.min, box.max, 0.5);
+  const from = (i: 0 | 1 | 2, many: number): number => centre[i] - ((many - 1) / 2) * cellMm;
+  const [nx, ny] = [evenly(size[0]), evenly(size[1])];
+  if (!half) {
+    const nz = evenly(size[2]);
+    return { origin: [from(0, nx), from(1, ny), from(2, nz)], cellMm, cells: [nx, ny, nz] };
+  }
+  const left = Math.ceil(-box.min[2] / cellMm) + FREE_CELLS;
+  const cells = [nx, ny, left + GHOST_CELLS] as const;
+  return { origin: [from(0, nx), from(1, ny), (0.5 - left) * cellMm], cellMm, cells };
+}
+
+/**
+ * The flesh of a body as a field of true distances. Each part is evaluated only near its own
+ * surface; where parts of neighbouring bones meet in a crease, it is filled out; and the depth of
+ * every cell is then measured to the nearest point of the surface that is left. `onProgress` is told
+ * 0 to 1. Pure and deterministic.
+ */
+export function fleshField(
+  parts: readonly SkinPart[],
+  grid: CellGrid,
+  blends: Blends = blendPairs(parts, () => false),
+  onProgress: (done: number) => void = () => undefined,
+): FleshField {
+  const many = grid.cells[0] * grid.cells[1] * grid.cells[2];
+  const nearest: Nearest = {
+    first: new Float32Array(many).fill(Infinity),
+    second: new Float32Array(many).fill(Infinity),
+    firstPart: new Int16Array(many).fill(-1),
+    secondPart: new Int16Array(many).fill(-1),
+  };
+  const reach = BAND_CELLS * grid.cellMm + blends.reachMm;
+  parts.forEach((part, index) => {
+    stamp(grid, nearest, part, index, reach);
+    onProgress((0.7 * (index + 1)) / parts.length);
+  });
+  const depth = blended(grid, parts, nearest, blends);
+  const field = redistanced({ ...grid, parts, depth, owner: nearest.firstPart });
+  onProgress(1);
+  return field;
+}
+
+/** The two parts nearest to every cell: signed distances in mm, and their indices. */
+export interface Nearest {
+  readonly first: Float32Array;
+  readonly second: Float32Array;
+  readonly firstPart: Int16Array;
+  readonly secondPart: Int16Array;
+}
+
+/** Keeps a part in the cells near its surface, and its inside by blocks. */
+function stamp(
+  { origin, cellMm: h, cells }: CellGrid,
+  nearest: Nearest,
+  part: SkinPart,
+  index: number,
+  reach: number,
+): void {
+  const field = fieldOf(part);
+  const box = skinBox([part]);
+  const low = box.min.map((v, i) =>
+    Math.max(0, BLOCK * Math.floor((v - reach - origin[i as 0]) / h / BLOCK)),
+  ) as [number, number, number];
+  const high = box.max.map((v, i) =>
+    Math.min(cells[i as 0] - 1, Math.ceil((v + reach - origin[i as 0]) / h)),
+  ) as [number, number, number];
+  const half = ((BLOCK - 1) / 2) * h;
+  const toCorner = Math.sqrt(3) * half;
+  const [nx, ny] = cells;
+  for (let k0 = low[2]; k0 <= high[2]; k0 += BLOCK)
+    for (let j0 = low[1]; j0 <= high[1]; j0 += BLOCK)
+      for (let i0 = low[0]; i0 <= high[0]; i0 += BLOCK) {
+        const middle = field(
+          origin[0] + i0 * h + half,
+          origin[1] + j0 * h + half,
+          origin[2] + k0 * h + half,
+        );
+        if (middle > reach + toCorner) continue;
+        // Deep inside, a depth that is certain is enough: the true one is measured later.
+        const deep = middle < -reach - 2 * toCorner ? middle + toCorner : null;
+        const [iEnd, jEnd, kEnd] = [
+          Math.min(i0 + BLOCK, cells[0]),
+          Math.min(j0 + BLOCK, cells[1]),
+          Math.min(k0 + BLOCK, cells[2]),
+        ];
+        for (let k = k0; k < kEnd; k++)
+          for (let j = j0; j < jEnd; j++) {
+            const row = nx * (j + ny * k);
+            const [y, z] = [origin[1] + j * h, origin[2] + k * h];
+            for (let i = i0; i < iEnd; i++) {
+              put(nearest, row + i, deep ?? field(origin[0] + i * h, y, z), index);
+            }
+          }
+      }
+}
+
+function put(nearest: Nearest, at: number, d: number, index: number): void {
+  const { first, second, firstPart, secondPart } = nearest;
+  if (d < first[at]! - TIE_MM) {
+    second[at] = first[at]!;
+    secondPart[at] = firstPart[at]!;
+    first[at] = d;
+    firstPart[at] = index;
+  } else if (d < second[at]! - TIE_MM) {
+    second[at] = d;
+    secondPart[at] = index;
+  }
+}
+
+/** Slope of a field at a cell, per mm: it points away from the body. One-sided beside unknown cells. */
+export function slopeAt(
+  values: Float32Array,
+  { cells, cellMm }: CellGrid,
+  at: number,
+): readonly [number, number, number] {
+  return [
+    slopeAlong(values, at, 1, cellMm),
+    slopeAlong(values, at, cells[0], cellMm),
+    slopeAlong(values, at, cells[0] * cells[1], cellMm),
+  ];
+}
+
+function slopeAlong(values: Float32Array, at: number, step: number, h: number): number {
+  const before = values[at - step] ?? Infinity;
+  const after = values[at + step] ?? Infinity;
+  if (before < Infinity)
+    return after < Infinity ? (after - before) / (2 * h) : (values[at]! - before) / h;
+  return after < Infinity ? (after - values[at]!) / h : 0;
+}
+
+/** Centre of a cell, mm. */
+export function cellCentre({ origin, cellMm: h, cells }: CellGrid, at: number): Vec3 {
+  const i = at % cells[0];
+  const rest = (at - i) / cells[0];
+  const j = rest % cells[1];
+  return [origin[0] + i * h, origin[1] + j * h, origin[2] + ((rest - j) / cells[1]) * h];
+}

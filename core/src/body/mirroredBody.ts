@@ -1,0 +1,46 @@
+import type { Skeleton } from '../anatomy/skeleton.ts';
+
+/** The bone on the other side; the same for bones of the midline. */
+export const mirrorId = (boneId: string): string =>
+  boneId.endsWith('.L')
+    ? `${boneId.slice(0, -2)}.R`
+    : boneId.endsWith('.R')
+      ? `${boneId.slice(0, -2)}.L`
+      : boneId;
+
+/** Bones whose mirror image was asked before, by identity. */
+const known = new WeakMap<Skeleton, boolean>();
+
+/**
+ * Whether the body is its own mirror image in the rest stance: it is by construction, until the user
+ * shapes one side by itself or moves a section of the midline to one side.
+ */
+export function isMirrored(skeleton: Skeleton): boolean {
+  const before = known.get(skeleton);
+  if (before !== undefined) return before;
+  const answer = skeleton.bones.every((bone) =>
+    bone.flesh.every((flesh, i) => {
+      if (!('stations' in flesh)) return true;
+      if (bone.side === 'mid') return flesh.stations.every((one) => one.side === 0);
+      const image = skeleton.byId.get(mirrorId(bone.id))?.flesh[i];
+      return (
+        image !== undefined &&
+        'stations' in image &&
+        image.stations.length === flesh.stations.length &&
+        image.stations.every((one, k) => {
+          const own = flesh.stations[k]!;
+          return (
+            one.at === own.at &&
+            one.halfDepth === own.halfDepth &&
+            one.halfWidth === own.halfWidth &&
+            one.squareness === own.squareness &&
+            one.up === own.up &&
+            one.side === -own.side
+          );
+        })
+      );
+    }),
+  );
+  known.set(skeleton, answer);
+  return answer;
+}
