@@ -128,12 +128,35 @@ export interface PartSpec {
   readonly keys: readonly string[];
 }
 
+/** Where the belly of a muscle lies and how large it is at rest, as shares of the flesh there. */
+export interface MuscleBelly {
+  /** From the line between origin and insertion towards the skin; rest axes, left side. */
+  readonly lies: Vec3;
+  /** Its thickness, as a share of the way from that line to the skin. */
+  readonly thick: number;
+  /** How many times wider than thick it is. */
+  readonly wide: number;
+  /** Laid on first (1), over the first (2), or last under the skin (3). */
+  readonly layer: 1 | 2 | 3;
+}
+
+/** A bony landmark: where skin lies on bone, and neither muscle nor fat is built up over it. */
+export interface BonySpec {
+  readonly id: string;
+  readonly name: string;
+  readonly bone: string;
+  readonly at: number;
+  /** The way to the skin there; rest axes, left side. */
+  readonly out: Vec3;
+}
+
 /** A muscle as a sculptor lays it: from an origin to an insertion, both on bones (left side). */
 export interface MuscleSpec {
   readonly id: string;
   readonly name: string;
   readonly origin: { readonly bone: string; readonly at: number };
   readonly insertion: { readonly bone: string; readonly at: number };
+  readonly belly: MuscleBelly;
   /** What it does to the form, in a few words. */
   readonly form: string;
 }
@@ -239,6 +262,7 @@ export interface BodyPlan {
   /** Cross-checks that follow from the bones. The first chain is the animal's length. */
   readonly sizes: readonly SizeSpec[];
   readonly muscles: readonly MuscleSpec[];
+  readonly bony: readonly BonySpec[];
   readonly stances: readonly StanceSpec[];
   /** Ways it moves, the slowest first. */
   readonly gaits: readonly GaitSpec[];

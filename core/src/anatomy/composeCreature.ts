@@ -66,6 +66,7 @@ function addGraft(host: Subject, graft: Graft, lent: Lent | undefined): Subject 
       limbPairs: [...plan.limbPairs, ...lent.limbPairs],
       parts: [...plan.parts, lent.part],
       muscles: [...plan.muscles, ...lent.muscles],
+      bony: [...plan.bony, ...lent.bony],
       regions: lent.regions.reduce(mergedRegion, plan.regions),
       ...longerSpine(plan, lent.part.kind, midline),
     },

@@ -97,11 +97,10 @@ function nameFaults(plan: BodyPlan): readonly string[] {
       ),
       ...plan.stances.flatMap((stance) => Object.keys(stance.anglesDeg)),
     ]),
-    ...missing(
-      keys,
-      'bone',
-      plan.muscles.flatMap(({ origin, insertion }) => [origin.bone, insertion.bone]),
-    ),
+    ...missing(keys, 'bone', [
+      ...plan.muscles.flatMap(({ origin, insertion }) => [origin.bone, insertion.bone]),
+      ...plan.bony.map(({ bone }) => bone),
+    ]),
     ...missing(contacts, 'contact', [
       ...plan.stances.flatMap((stance) => stance.lifted),
       ...plan.limbPairs.flatMap(({ contactLeft }) => (contactLeft === null ? [] : [contactLeft])),

@@ -4,6 +4,7 @@ import { toDeg, toRad } from '../units/angles.ts';
 import type { Animal } from './animal.ts';
 import type {
   BodyPlan,
+  BonySpec,
   BoneSpec,
   ContactSpec,
   LimbPairSpec,
@@ -24,6 +25,7 @@ export interface Lent {
   readonly contacts: readonly ContactSpec[];
   readonly limbPairs: readonly LimbPairSpec[];
   readonly muscles: readonly MuscleSpec[];
+  readonly bony: readonly BonySpec[];
   readonly regions: readonly RegionSpec[];
   readonly animal: Pick<Animal, 'lengths' | 'rest' | 'flesh' | 'blades' | 'features' | 'coat'>;
 }
@@ -98,6 +100,9 @@ export function renamedParts(
         origin: { ...muscle.origin, bone: name(muscle.origin.bone) },
         insertion: { ...muscle.insertion, bone: name(muscle.insertion.bone) },
       })),
+    bony: donor.plan.bony
+      .filter(({ bone }) => has(bone))
+      .map((spec) => ({ ...spec, id: `${graft.id}-${spec.id}`, bone: name(spec.bone) })),
     regions: donor.plan.regions
       .map((region) => ({ ...region, bones: region.bones.filter(has).map(name) }))
       .filter((region) => region.bones.length > 0),

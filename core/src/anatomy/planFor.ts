@@ -77,6 +77,7 @@ export function planWithout(plan: BodyPlan, keys: readonly string[]): BodyPlan {
     muscles: plan.muscles.filter(
       ({ origin, insertion }) => left.has(origin.bone) && left.has(insertion.bone),
     ),
+    bony: plan.bony.filter(({ bone }) => left.has(bone)),
     regions: plan.regions
       .map((region) => ({ ...region, bones: keysHere(region.bones) }))
       .filter((region) => region.bones.length > 0),

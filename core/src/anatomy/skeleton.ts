@@ -26,6 +26,8 @@ export interface Skeleton {
   readonly animal: Animal;
   readonly bones: readonly Bone[];
   readonly byId: ReadonlyMap<string, Bone>;
+  /** Bulk of muscles by id where the user changed it, a factor on the volume. */
+  readonly bulk: Readonly<Record<string, number>>;
 }
 
 /** A length the user put in place of the library's. */
@@ -65,7 +67,7 @@ export function buildSkeleton(
       flesh: (animal.flesh[spec.key] ?? []).map((one) => mirrorFlesh(one, sideways)),
     };
   });
-  return { plan, animal, bones, byId: new Map(bones.map((bone) => [bone.id, bone])) };
+  return { plan, animal, bones, byId: new Map(bones.map((bone) => [bone.id, bone])), bulk: {} };
 }
 
 const turnOf = (plan: BodyPlan, animal: Animal, key: string): number =>

@@ -7,7 +7,7 @@ import { bladeMasses } from './blades.ts';
 import { bodyBlends } from './bodyBlends.ts';
 import { cellCentre, fleshField, gridOver, slopeAt, type FleshField } from './fleshField.ts';
 import { isMirrored, mirrorId } from './mirroredBody.ts';
-import { skinParts } from './skin.ts';
+import { fleshParts } from './fleshParts.ts';
 
 /** The flesh that belongs to one bone, at life size. */
 export interface BoneMass {
@@ -57,7 +57,7 @@ export function bodyGrid(
   onProgress: (done: number) => void = () => undefined,
 ): BodyGrid {
   const posed = poseSkeleton(skeleton, {});
-  const parts = skinParts(posed);
+  const parts = fleshParts(posed);
   const half = isMirrored(skeleton);
   const grid = gridOver(parts, cells, half);
   const field = fleshField(parts, grid, bodyBlends(skeleton, parts), onProgress);

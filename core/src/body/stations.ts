@@ -2,7 +2,7 @@ import { alongBone, posedBone, poseSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { add, scale, unit, type Vec3 } from '../geometry/vec3.ts';
 import { skinParts, skinBox, type SkinPart } from './skin.ts';
-import { skinDistance } from './surfaceDistance.ts';
+import { skinReach } from './skinReach.ts';
 
 /** A station of the body: how wide and deep the flesh is there, square to the column, life mm. */
 export interface Station {
@@ -47,21 +47,4 @@ export function bodyStations(skeleton: Skeleton): readonly Station[] {
       return [{ boneId: id, boneName: bone.bone.name, at, widthMm, depthMm }];
     });
   });
-}
-
-/** Steps of a march are at least this share of the body, so that it ends. */
-const LEAST_STEP = 1e-5;
-
-/**
- * How far the skin is from a point inside it, in a direction: a march by the depth below the skin,
- * which never oversteps the first way out. 0 outside.
- */
-function skinReach(parts: readonly SkinPart[], from: Vec3, direction: Vec3, farMm: number): number {
-  let reach = 0;
-  while (reach < farMm) {
-    const depth = -skinDistance(parts, add(from, scale(direction, reach)));
-    if (depth <= 0) return reach;
-    reach += Math.max(depth, farMm * LEAST_STEP);
-  }
-  return reach;
 }

@@ -46,7 +46,7 @@ export function heatCases(
     radiusMm: boneRadii(build, measure.skeleton, stance.skin).at(-1)?.radiusMm ?? 0,
   }));
   const shell = builds
-    .filter((one) => one.core === 'foil')
+    .filter((one) => one.core !== 'solid')
     .sort((a, b) => b.shellMm - a.shellMm || b.radiusMm - a.radiusMm)[0];
   const solid = builds
     .filter((one) => one.core === 'solid')

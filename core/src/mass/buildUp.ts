@@ -4,12 +4,12 @@ import type { Skeleton } from '../anatomy/skeleton.ts';
 import { deeperMm3, type BodyGrid, type BodyPatch } from '../body/bodyGrid.ts';
 import { innerRadiusMm, type SkinPart } from '../body/skin.ts';
 import { undersizeLifeMm } from '../body/undersize.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
+import type { Core, Piece } from '../piece/pieceSchema.ts';
 
 /** How a region is built: what is inside, and how thick its clay is meant to be, model mm. */
 export interface RegionBuild {
   readonly region: RegionSpec;
-  readonly core: 'foil' | 'solid';
+  readonly core: Core;
   readonly shellMm: number;
 }
 

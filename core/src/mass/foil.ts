@@ -1,6 +1,6 @@
 import type { Piece } from '../piece/pieceSchema.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
-import type { BuildUp } from './buildUp.ts';
+import type { BuildUp, RegionBuild } from './buildUp.ts';
 
 /** Density of solid aluminium, g/ml (handbook value). */
 const ALUMINIUM_G_PER_ML = 2.7;
@@ -17,13 +17,18 @@ export interface FoilPlan {
  * Foil from its packed volume: grams from the packed density, metres of the roll from the mass per
  * metre, ρ·gauge·width. Packed density by hand is common practice: 0.5 loose to 1.2 hammered.
  */
-export function foilWorkings(regions: readonly BuildUp[], foil: Piece['mass']['foil']): FoilPlan {
+export function foilWorkings(
+  regions: readonly (RegionBuild & BuildUp)[],
+  foil: Piece['mass']['foil'],
+): FoilPlan {
   const common = { stage: 'mass', provenance: 'derived' } as const;
   const volume: Working = {
     ...common,
     id: 'mass.foil.volume',
     label: 'Foil core, packed',
-    value: regions.reduce((sum, one) => sum + one.coreMm3, 0) / 1000,
+    value:
+      regions.filter((one) => one.core === 'foil').reduce((sum, one) => sum + one.coreMm3, 0) /
+      1000,
     unit: 'ml',
     formula: 'v = sum of the regions’ cores',
     inputs: [],

@@ -93,7 +93,7 @@ function regionMass(build: RegionBuild, up: BuildUp, scale: Working): RegionMass
   const common = { stage: 'mass', provenance: 'derived', target } as const;
   const t = input('t', 'Shell of clay', shellMm, 'mm', 'own');
   const u = input('u', 'Left free for applied fibre', up.undersizeMm, 'mm', 'derived');
-  const inputs = core === 'foil' ? [t, u, asInput('n', scale)] : [u, asInput('n', scale)];
+  const inputs = core !== 'solid' ? [t, u, asInput('n', scale)] : [u, asInput('n', scale)];
   const source =
     'depth profile of the body on its grid, life size; the wire inside is not taken off';
   return {
@@ -117,18 +117,18 @@ function regionMass(build: RegionBuild, up: BuildUp, scale: Working): RegionMass
       unit: 'ml',
       digits: 1,
       formula:
-        core === 'foil' ? 'v = ( V(deeper than u) − V(deeper than u + t·n) )/n³' : 'v = V/n³',
+        core !== 'solid' ? 'v = ( V(deeper than u) − V(deeper than u + t·n) )/n³' : 'v = V/n³',
       inputs,
       source,
     },
     coreVolume: {
       ...common,
       id: `mass.region.${region.id}.core`,
-      label: `${region.name}, foil core`,
+      label: `${region.name}, ${core === 'hollow' ? 'hollow' : 'foil core'}`,
       value: up.coreMm3 / 1000,
       unit: 'ml',
       digits: 1,
-      formula: core === 'foil' ? 'c = V(deeper than u + t·n)/n³' : 'none: solid clay on the wire',
+      formula: core !== 'solid' ? 'c = V(deeper than u + t·n)/n³' : 'none: solid clay on the wire',
       inputs,
       source,
     },

@@ -19,7 +19,7 @@ export function sheetGroups(
   regions: readonly (RegionBuild & BuildUp)[],
   paperMm: number,
 ): readonly SheetGroup[] {
-  const shelled = regions.filter((one) => one.core === 'foil' && one.clayMm3 > 0);
+  const shelled = regions.filter((one) => one.core !== 'solid' && one.clayMm3 > 0);
   const thicknesses = [...new Set(shelled.map((one) => one.shellMm))].sort((a, b) => b - a);
   return thicknesses.map((shellMm, i) => {
     const own = shelled.filter((one) => one.shellMm === shellMm);

@@ -1,6 +1,7 @@
 import { individual } from '../anatomy/individual.ts';
 import { subjectOf } from '../anatomy/subject.ts';
 import { buildSkeleton, type Bone, type Skeleton } from '../anatomy/skeleton.ts';
+import { shapedSkeleton } from '../anatomy/shaped.ts';
 import { sumPlusMinus } from '../anatomy/sumPlusMinus.ts';
 import { lastCall } from '../piece/lastCall.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
@@ -36,9 +37,13 @@ const skeletonOf = lastCall(
     creature: Piece['measure']['creature'],
     figure: Piece['measure']['figure'],
     lifeLengths: Piece['measure']['lifeLengths'],
+    shape: Piece['measure']['shape'],
   ): Skeleton => {
     const { plan, animal } = subjectOf({ animalId, creature });
-    return buildSkeleton(plan, individual(plan, animal, figure), lifeLengths);
+    return shapedSkeleton(
+      buildSkeleton(plan, individual(plan, animal, figure), lifeLengths),
+      shape,
+    );
   },
 );
 
@@ -57,6 +62,7 @@ export const planMeasure = lastCall(
       measure.creature,
       measure.figure,
       measure.lifeLengths,
+      measure.shape,
     );
     const sizes = sizesOf(skeleton, stance);
     const scale = scaleWorking(measure, sizes, skeleton.animal.eye);

@@ -1,5 +1,14 @@
-import { GROWN_UP, laterStages, NEW_STANCE, NEW_WIRE, NO_REFERENCES, ROD_MM } from './newPiece.ts';
+import {
+  GROWN_UP,
+  laterStages,
+  NEW_MASS,
+  NEW_STANCE,
+  NEW_WIRE,
+  NO_REFERENCES,
+  ROD_MM,
+} from './newPiece.ts';
 import { PIECE_VERSION } from './pieceSchema.ts';
+import { LIBRARY_SHAPE } from './shapeSchema.ts';
 
 type Step = (old: Record<string, unknown>) => Record<string, unknown>;
 
@@ -8,9 +17,16 @@ type Step = (old: Record<string, unknown>) => Record<string, unknown>;
  * and an older piece takes the defaults of the stages it did not know. Version 3 knows own animals,
  * sexes and young, rods, and scales by any size of the plan. Version 4 keeps pictures and readings, and
  * how sure an own length is. Version 5 knows gaits, grounds, kept stances, weights and hooks. Version 6
- * knows six schemes, own routes and metals, bindings, and what wire costs.
+ * knows six schemes, own routes and metals, bindings, and what wire costs. Version 7 knows own
+ * sections, muscles and fat, hollow cores, vents and section cards.
  */
 const STEPS: Readonly<Record<number, Step>> = {
+  6: (old) => ({
+    ...old,
+    version: 7,
+    measure: { shape: LIBRARY_SHAPE, ...(old['measure'] as Record<string, unknown>) },
+    mass: { ...NEW_MASS, ...(old['mass'] as Record<string, unknown>) },
+  }),
   5: (old) => ({
     ...old,
     version: 6,

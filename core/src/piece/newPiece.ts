@@ -7,6 +7,7 @@ import { settledStance } from '../posing/settledStance.ts';
 import { boxSize } from '../geometry/box.ts';
 import { firstWires, type FirstWires } from './firstWires.ts';
 import { PIECE_FORMAT, PIECE_VERSION, type Piece } from './pieceSchema.ts';
+import { LIBRARY_SHAPE } from './shapeSchema.ts';
 
 /** A grown animal of no particular sex. */
 export const GROWN_UP = { sex: null, youth: 0 } as const;
@@ -117,6 +118,7 @@ function pieceOn(
       oven: { ...OVEN },
       box: null,
       lifeLengths: {},
+      shape: LIBRARY_SHAPE,
     },
     references: NO_REFERENCES,
     stance: {
@@ -188,6 +190,14 @@ function newWire(first: FirstWires): Piece['wire'] {
   };
 }
 
+/** The mass decisions that documents before version 7 did not know, on common practice. */
+export const NEW_MASS = Object.freeze({
+  sheet: { widthMm: 180, lengthMm: 250 },
+  vents: [],
+  thickMm: 12,
+  cards: null,
+} satisfies Partial<Piece['mass']>);
+
 /**
  * Defaults of the stages from Mass to Bench, of common practice: a 5 mm shell over packed kitchen
  * foil, firm oven clay by its class, a shell baked first, four tools, grey primer.
@@ -206,6 +216,7 @@ export function laterStages(): Pick<Piece, 'mass' | 'cure' | 'skin' | 'colour' |
       foil: { widthMm: 300, gaugeMm: 0.015, packedGPerMl: 0.8 },
       sparePercent: 15,
       paperMm: 0.1,
+      ...NEW_MASS,
     },
     cure: {
       method: 'shell-first',

@@ -4,16 +4,18 @@ import { CLAY_IDS, TOOL_IDS } from './materialIds.ts';
 import { PROVENANCES } from './provenance.ts';
 import { STAGES } from './working.ts';
 import { referencesSchema } from './referencesSchema.ts';
+import { shapeSchema } from './shapeSchema.ts';
 import { stanceSchema } from './stanceSchema.ts';
 import { wireSchema } from './wireSchema.ts';
 import { z } from './zodSetup.ts';
 
+export type { SectionStation, Shape } from './shapeSchema.ts';
 export type { Counterweight, KeptStance } from './stanceSchema.ts';
 export type { SoldEntry, StockEntry, WireChoice } from './wireSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 6;
+export const PIECE_VERSION = 7;
 
 const celsius = z.number().min(0).max(300);
 const lengthMm = (min: number, max: number): z.ZodNumber => z.number().min(min).max(max);
@@ -24,6 +26,10 @@ export const LIFE_LENGTH_LIMITS = { minMm: 0.1, maxMm: 8000 } as const;
 export const MODEL_LENGTH_LIMITS = { minMm: 5, maxMm: 5000 } as const;
 /** How far a scale may go either way, life millimetres to one of the model: 50 times to a 200th. */
 export const RATIO_LIMITS = { min: 0.02, max: 200 } as const;
+
+/** What is inside a region: packed foil, a hollow ball, or nothing but clay. */
+export const CORES = ['foil', 'hollow', 'solid'] as const;
+export type Core = (typeof CORES)[number];
 
 /** How a zone of the coat is made: pressed into the clay, stuck on it, or left smooth. */
 export const COAT_METHODS = ['carved', 'fibre', 'smooth'] as const;
@@ -87,7 +93,7 @@ const massSchema = z.strictObject({
   /** Regions that the user built otherwise than the plan has them. */
   shells: z.record(
     z.string().max(40),
-    z.strictObject({ core: z.enum(['foil', 'solid']), shellMm: lengthMm(0.5, 60) }),
+    z.strictObject({ core: z.enum(CORES), shellMm: lengthMm(0.5, 60) }),
   ),
   shellMm: lengthMm(0.5, 60),
   foil: z.strictObject({
@@ -97,6 +103,17 @@ const massSchema = z.strictObject({
   }),
   sparePercent: z.number().min(0).max(200),
   paperMm: lengthMm(0.03, 1),
+  /** The largest sheet that the table or the clay machine gives. */
+  sheet: z.strictObject({ widthMm: lengthMm(20, 2000), lengthMm: lengthMm(20, 2000) }),
+  /** Regions whose hollow has a hole to the outside, by id. */
+  vents: z.array(z.string().max(40)).max(60),
+  /** Clay thicker than this is told: it cracks, and its middle cures late. */
+  thickMm: lengthMm(3, 80),
+  /** Where section cards are cut; null for the usual places. */
+  cards: z
+    .array(z.strictObject({ bone: z.string().max(60), at: z.number().min(0).max(1) }))
+    .max(40)
+    .nullable(),
 });
 
 const cureSchema = z.strictObject({
@@ -183,6 +200,7 @@ export const pieceSchema = z.strictObject({
         on: z.iso.date().nullable(),
       }),
     ),
+    shape: shapeSchema,
   }),
   /** What it was measured on: pictures with their landmarks, and readings of a specimen. */
   references: referencesSchema,

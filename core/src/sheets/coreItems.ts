@@ -11,7 +11,7 @@ import { project, type View } from './views.ts';
 /** The foil core: every part of a foil region drawn in by its shell and by the coat stuck on it. */
 export function coreItems(plan: Plan, view: View): readonly DrawingItem[] {
   const outlines = plan.builds
-    .filter((build) => build.core === 'foil')
+    .filter((build) => build.core !== 'solid')
     .flatMap((build) =>
       partsOf(plan, build).flatMap((part) =>
         partOutlines(view, part, build.shellMm + freeMm(plan, part)),

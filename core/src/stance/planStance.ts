@@ -13,7 +13,8 @@ import {
   stanceAngles,
 } from '../posing/settledStance.ts';
 import { bodyBox, posedBlades, type PosedBlade } from '../body/blades.ts';
-import { padRadiusMm, skinParts, type SkinPart } from '../body/skin.ts';
+import { fleshParts } from '../body/fleshParts.ts';
+import { padRadiusMm, type SkinPart } from '../body/skin.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { lastCall } from '../piece/lastCall.ts';
@@ -62,7 +63,7 @@ export interface StancePlan {
 export const planStance = lastCall((stance: Piece['stance'], measure: MeasurePlan): StancePlan => {
   const { skeleton, lifePerModel } = measure;
   const posed = settledStance(skeleton, stance, 1 / lifePerModel, stance.base.rodMm);
-  const skin = skinParts(posed);
+  const skin = fleshParts(posed);
   const lifted = liftedIn(skeleton, stance);
   const onBase = stance.hold === 'base';
   const aloft =

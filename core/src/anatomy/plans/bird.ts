@@ -13,7 +13,7 @@ import {
   swing,
   wholeBody,
 } from './kit/joints.ts';
-import { chain, span, muscle } from './kit/names.ts';
+import { belly, bony, chain, muscle, span } from './kit/names.ts';
 import { BIRD_GAITS } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
 
@@ -55,12 +55,14 @@ const TRUNK: PlanPart = {
       { at: 0 },
     ),
   ],
+  bony: [bony('keel', 'Keel of the breastbone', ['thoracic', 0.3], [0.15, -1, 0])],
   muscles: [
     muscle(
       'pectoralis',
       'Pectoralis',
       ['thoracic', 0.4],
       ['humerus', 0.25],
+      belly([0.25, -0.85, -0.5], 0.6, 1.8, 2),
       'the whole round of the breast, on either side of the keel',
     ),
   ],
@@ -80,6 +82,7 @@ const HEAD: PlanPart = {
   id: 'head',
   name: 'Head and neck',
   kind: 'head',
+  bony: [bony('crown', 'Crown of the skull', ['skull', 0.4], [0, 1, 0])],
   midline: [
     neck(1, 'thoracic', [0.8, 0.6, 0]),
     neck(2, 'neck1', [0, 1, 0]),
@@ -180,12 +183,14 @@ const WINGS: PlanPart = {
     bones: ['coracoid', 'humerus', 'ulna', 'manus'],
     foot: null,
   },
+  bony: [bony('carpal', 'Bend of the wing (wrist)', ['ulna', 1], [1, 0.1, -0.3])],
   muscles: [
     muscle(
       'triceps',
       'Humerotriceps and scapulotriceps',
       ['coracoid', 0.9],
       ['ulna', 0],
+      belly([-0.7, 0.3, -0.6], 0.5, 1.2, 2),
       'the back of the upper arm, under the feathers',
     ),
   ],
@@ -267,12 +272,14 @@ const LEGS: PlanPart = {
     bones: ['pelvis', 'femur', 'tibiotarsus', 'tarsometatarsus'],
     foot: 'foot',
   },
+  bony: [bony('intertarsal', 'Heel joint (intertarsal)', ['tibiotarsus', 1], [-1, 0, 0])],
   muscles: [
     muscle(
       'iliotibialis',
       'Iliotibialis (thigh)',
       ['synsacrum', 0.3],
       ['tibiotarsus', 0.05],
+      belly([0.1, 0, -1], 0.5, 1.8, 2),
       'the thigh, lost in the outline of the flank',
     ),
     muscle(
@@ -280,6 +287,7 @@ const LEGS: PlanPart = {
       'Gastrocnemius (shank)',
       ['femur', 0.95],
       ['tarsometatarsus', 0.05],
+      belly([-0.9, 0.1, -0.4], 0.6, 1.3, 2),
       'the drumstick, thick above and bare tendon below',
     ),
   ],

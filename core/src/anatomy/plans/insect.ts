@@ -3,7 +3,7 @@ import type { BodyPlan } from '../bodyPlan.ts';
 import type { BoneDraft } from './kit/bilateral.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, joint, raise, sweep, swing, wholeBody } from './kit/joints.ts';
-import { chain, muscle, span } from './kit/names.ts';
+import { belly, chain, muscle, span } from './kit/names.ts';
 import { INSECT_GAITS } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
 
@@ -29,6 +29,40 @@ const TRUNK: PlanPart = {
   id: 'trunk',
   name: 'Thorax and abdomen',
   kind: 'trunk',
+  muscles: [
+    muscle(
+      'prothorax-mass',
+      'First thorax segment',
+      ['prothorax', 0],
+      ['prothorax', 1],
+      belly([0, 1, 0], 1, 1, 1),
+      'the shield behind the head',
+    ),
+    muscle(
+      'abdomen-1',
+      'Abdomen, front third',
+      ['abdomen1', 0],
+      ['abdomen1', 1],
+      belly([0, 1, 0], 1, 1, 1),
+      'rings that slide under one another',
+    ),
+    muscle(
+      'abdomen-2',
+      'Abdomen, middle third',
+      ['abdomen2', 0],
+      ['abdomen2', 1],
+      belly([0, 1, 0], 1, 1, 1),
+      'rings that slide under one another',
+    ),
+    muscle(
+      'abdomen-3',
+      'Abdomen, rear third',
+      ['abdomen3', 0],
+      ['abdomen3', 1],
+      belly([0, 1, 0], 1, 1, 1),
+      'rings that slide under one another',
+    ),
+  ],
   midline: [
     bone(
       'pterothorax',
@@ -71,6 +105,16 @@ const HEAD: PlanPart = {
   id: 'head',
   name: 'Head, antennae and mandibles',
   kind: 'head',
+  muscles: [
+    muscle(
+      'head-mass',
+      'Head capsule',
+      ['head', 0],
+      ['head', 1],
+      belly([0, 1, 0], 1, 1, 1),
+      'the jaw muscles fill it behind the eyes',
+    ),
+  ],
   midline: [
     bone(
       'head',
@@ -120,6 +164,16 @@ function legPart(pair: Pair): PlanPart {
   const rest = [towards(0.5, -0.75), towards(0.8, 0.35), towards(0.55, -0.75), towards(0.7, -0.25)];
   return {
     id: `${pair}legs`,
+    muscles: [
+      muscle(
+        `${pair}-femur`,
+        `${{ fore: 'Foreleg', mid: 'Middle leg', hind: 'Hind leg' }[pair]}, femur`,
+        [keys[1]!, 0],
+        [keys[1]!, 1],
+        belly([0, 1, 0], 1, 1, 1),
+        'the thick segment of the leg',
+      ),
+    ],
     name: `${{ fore: 'Fore', mid: 'Middle', hind: 'Hind' }[pair]} legs`,
     kind: 'limbs',
     paired: keys.map((key, i): BoneDraft =>
@@ -179,6 +233,7 @@ const WINGS: PlanPart = {
       'Flight muscles',
       ['pterothorax', 0.1],
       ['pterothorax', 0.9],
+      belly([0, 0.5, -0.85], 0.7, 1.2, 1),
       'fill the thorax, which bulges over the wings’ roots',
     ),
   ],

@@ -3,7 +3,7 @@ import { halvedNeck, quarteredTail, sacrum, skull } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, fixed, joint, outward, swing } from './kit/joints.ts';
 import { MAMMAL_HINDLEGS } from './kit/mammalParts.ts';
-import { chain, heightOver, span, muscle } from './kit/names.ts';
+import { belly, bony, chain, heightOver, muscle, span } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
 import { PTEROSAUR_GAITS } from './kit/gaits.ts';
 
@@ -37,12 +37,14 @@ const TRUNK: PlanPart = {
       { at: 0 },
     ),
   ],
+  bony: [bony('sternum', 'Crest of the breastplate', ['dorsal', 0.55], [0.1, -1, 0])],
   muscles: [
     muscle(
       'pectoralis',
       'Pectoralis',
       ['dorsal', 0.6],
       ['humerus', 0.3],
+      belly([0.2, -0.85, -0.5], 0.5, 1.8, 2),
       'the deep breast on its plate, to the flange of the upper arm',
     ),
   ],

@@ -2,7 +2,7 @@ import type { BodyPlan, StanceSpec } from '../bodyPlan.ts';
 import { quarteredTail } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, wholeBody } from './kit/joints.ts';
-import { chain, muscle } from './kit/names.ts';
+import { belly, chain, muscle } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
 import { serpentGaits } from './kit/gaits.ts';
 
@@ -48,6 +48,7 @@ const TRUNK: PlanPart = {
       'Longissimus dorsi',
       ['trunkLink', 0],
       ['trunkLink', 1],
+      belly([0, 0.9, -0.45], 0.5, 1.3, 1),
       'two rolls beside the spine, from the neck to the vent',
     ),
   ],

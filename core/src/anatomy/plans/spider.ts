@@ -14,7 +14,7 @@ import {
   swing,
   wholeBody,
 } from './kit/joints.ts';
-import { chain, span } from './kit/names.ts';
+import { belly, chain, muscle, span } from './kit/names.ts';
 import { SPIDER_GAITS } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
 
@@ -78,6 +78,16 @@ function legPart(n: (typeof LEGS)[number]): PlanPart {
         { ...(i === 0 ? { at } : {}), ...(part === 'Tarsus' ? { tip: 'claws' } : {}) },
       ),
     ),
+    muscles: (['Femur', 'Tibia'] as const).map((part) =>
+      muscle(
+        `leg${n}-${part.toLowerCase()}`,
+        `Leg ${n}, ${part.toLowerCase()}`,
+        [`leg${n}${part}`, 0],
+        [`leg${n}${part}`, 1],
+        belly([0, 1, 0], 1, 1, 1),
+        'a segment, thickest before its middle',
+      ),
+    ),
     feet: [
       {
         id: `foot${n}`,
@@ -101,6 +111,24 @@ const TRUNK: PlanPart = {
   id: 'trunk',
   name: 'Carapace and abdomen',
   kind: 'trunk',
+  muscles: [
+    muscle(
+      'prosoma-mass',
+      'Carapace',
+      ['prosoma', 0],
+      ['prosoma', 1],
+      belly([0, 1, 0], 1, 1, 1),
+      'highest over the head, with a dent in the middle',
+    ),
+    muscle(
+      'opisthosoma-mass',
+      'Abdomen',
+      ['opisthosoma', 0],
+      ['opisthosoma', 1],
+      belly([0, 1, 0], 1, 1, 1),
+      'soft: round after a meal, narrow before it',
+    ),
+  ],
   midline: [
     bone(
       'prosoma',

@@ -2,7 +2,7 @@ import type { BodyPlan } from '../bodyPlan.ts';
 import { quarteredTail, sacrum, skull } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, fixed, joint, outward, raise, sweep, swing } from './kit/joints.ts';
-import { chain, heightOver, muscle } from './kit/names.ts';
+import { belly, bony, chain, heightOver, muscle } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
 import { SPRAWLER_GAITS } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
@@ -46,10 +46,43 @@ const TRUNK: PlanPart = {
   ],
   muscles: [
     muscle(
+      'longissimus',
+      'Longissimus dorsi',
+      ['sacrum', 0.2],
+      ['dorsalFront', 0.9],
+      belly([0, 0.9, -0.45], 0.5, 1.3, 1),
+      'two rolls beside the spine',
+    ),
+    muscle(
+      'triceps',
+      'Triceps',
+      ['scapula', 0.8],
+      ['humerus', 1],
+      belly([-0.8, 0.5, -0.3], 0.5, 1.3, 2),
+      'the back of the upper arm',
+    ),
+    muscle(
+      'iliotibialis',
+      'Iliotibialis (thigh)',
+      ['sacrum', 0.5],
+      ['tibia', 0.05],
+      belly([0.5, 0.8, -0.2], 0.5, 1.6, 2),
+      'the top of the thigh, from the hip over the knee',
+    ),
+    muscle(
+      'gastrocnemius',
+      'Gastrocnemius (shank)',
+      ['femur', 0.95],
+      ['metatarsus', 0.05],
+      belly([-0.9, 0, -0.3], 0.55, 1.3, 2),
+      'the back of the shank',
+    ),
+    muscle(
       'caudofemoralis',
       'Caudofemoralis',
       ['tail1', 0.7],
       ['femur', 0.4],
+      belly([0, -0.4, -0.9], 0.5, 1.4, 1),
       'swells the root of the tail and pulls the thigh back',
     ),
   ],
@@ -70,12 +103,17 @@ const HEAD: PlanPart = {
     ),
     skull('neck', 'back of the skull to the tip of the snout', 'tip of the snout'),
   ],
+  bony: [
+    bony('skull-roof', 'Roof of the skull', ['skull', 0.4], [0, 1, 0]),
+    bony('jaw-joint', 'Joint of the jaw', ['skull', 0.05], [0, -0.3, -1]),
+  ],
   muscles: [
     muscle(
       'jaw-muscle',
       'Pterygoideus',
       ['skull', 0.35],
       ['skull', 0],
+      belly([0, -0.6, -0.8], 0.5, 1.4, 1),
       'the bulge behind the corner of the mouth',
     ),
   ],

@@ -2,7 +2,7 @@ import { Z_AXIS, type Vec3 } from '../../geometry/vec3.ts';
 import type { BodyPlan, StanceSpec } from '../bodyPlan.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, freedom, joint, raise, sweep, wholeBody } from './kit/joints.ts';
-import { chain, muscle } from './kit/names.ts';
+import { belly, chain, muscle } from './kit/names.ts';
 import { SWIMMER_GAITS } from './kit/gaits.ts';
 
 /** From the back of the head to the root of the tail fin. */
@@ -48,6 +48,7 @@ const TRUNK: PlanPart = {
       'Epaxial mass',
       ['trunk1', 0],
       ['peduncle2', 0.8],
+      belly([0, 0.85, -0.5], 0.5, 1.3, 1),
       'the two long flanks above the midline',
     ),
   ],

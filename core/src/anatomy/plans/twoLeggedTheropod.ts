@@ -3,7 +3,7 @@ import { halvedNeck, quarteredTail, sacrum, skull } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column } from './kit/joints.ts';
 import { MAMMAL_FORELEGS, MAMMAL_HINDLEGS } from './kit/mammalParts.ts';
-import { chain, heightOver, muscle } from './kit/names.ts';
+import { belly, bony, chain, heightOver, muscle } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
 import { THEROPOD_GAITS } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
@@ -52,12 +52,14 @@ const THEROPOD_TRUNK: PlanPart = {
       'first to middle dorsal vertebra',
     ),
   ],
+  bony: [bony('neural-spines', 'Spines of the back', ['dorsalFront', 0.4], [0, 1, 0])],
   muscles: [
     muscle(
       'abdominal-wall',
       'Abdominal wall',
       ['dorsalFront', 0.2],
       ['pelvis', 0.9],
+      belly([0, -0.75, -0.65], 0.18, 3.5, 3),
       'a deep narrow belly between the ribs and the pubis',
     ),
   ],
@@ -76,12 +78,17 @@ const THEROPOD_HEAD: PlanPart = {
     ),
     skull('neckUpper', 'back of the skull to the tip of the snout', 'tip of the snout'),
   ],
+  bony: [
+    bony('orbit', 'Rim of the eye', ['skull', 0.3], [0, 0.6, -0.8]),
+    bony('snout', 'Bridge of the snout', ['skull', 0.7], [0, 1, 0]),
+  ],
   muscles: [
     muscle(
       'adductor-mandibulae',
       'Adductor mandibulae',
       ['skull', 0.1],
       ['skull', 0.3],
+      belly([0, 0.2, -1], 0.45, 1.8, 1),
       'fills the openings behind the eye; there are no cheeks',
     ),
   ],
@@ -107,12 +114,17 @@ const ARMS: PlanPart = {
 
 const HINDLEGS: PlanPart = {
   ...MAMMAL_HINDLEGS,
+  bony: [
+    bony('knee', 'Knee', ['femur', 1], [1, 0.1, 0]),
+    bony('ankle', 'Ankle', ['tibia', 1], [-1, 0.1, 0]),
+  ],
   muscles: [
     muscle(
       'caudofemoralis',
       'Caudofemoralis longus',
       ['tail1', 0.7],
       ['femur', 0.45],
+      belly([0, -0.5, -0.85], 0.5, 1.4, 1),
       'the great drumstick that joins the tail to the thigh',
     ),
     muscle(
@@ -120,6 +132,7 @@ const HINDLEGS: PlanPart = {
       'Iliotibialis',
       ['sacrum', 0.4],
       ['tibia', 0.05],
+      belly([0.35, 0, -0.95], 0.45, 2, 2),
       'the broad front and side of the thigh',
     ),
     muscle(
@@ -127,6 +140,7 @@ const HINDLEGS: PlanPart = {
       'Gastrocnemius',
       ['femur', 0.95],
       ['metatarsus', 0.2],
+      belly([-0.95, 0.1, -0.3], 0.5, 1.3, 2),
       'the calf, high up on the shank',
     ),
   ],

@@ -1,5 +1,6 @@
 import type {
   BodyPlan,
+  BonySpec,
   ContactKind,
   ContactSpec,
   FreedomName,
@@ -39,6 +40,8 @@ export interface PlanPart {
   };
   /** Muscles with their bones by key. */
   readonly muscles?: readonly MuscleSpec[];
+  /** Places where skin lies on bone. */
+  readonly bony?: readonly BonySpec[];
 }
 
 /** A place of the midline that rests on the ground or is carried by a rod. */
@@ -103,6 +106,7 @@ export function composePlan(draft: PlanDraft): BodyPlan {
       keys: [...new Set([...mid, ...paired].map((bone) => bone.key))],
     })),
     muscles: parts.flatMap((part) => part.muscles ?? []),
+    bony: parts.flatMap((part) => part.bony ?? []),
   });
 }
 

@@ -1,4 +1,4 @@
-import { muscle } from './names.ts';
+import { belly, bony, muscle } from './names.ts';
 import { bone, column, DOWN, fixed, freedom, joint, outward, swing } from './joints.ts';
 import { halvedNeck, sacrum, skull } from './backbones.ts';
 import type { PlanPart } from './composePlan.ts';
@@ -28,12 +28,14 @@ export const MAMMAL_TRUNK: PlanPart = {
       'first to last thoracic vertebra',
     ),
   ],
+  bony: [bony('withers', 'Withers', ['thoracic', 0.85], [0, 1, 0])],
   muscles: [
     muscle(
       'latissimus',
       'Latissimus dorsi',
       ['lumbar', 0.6],
       ['humerus', 0.35],
+      belly([0, 0.25, -1], 0.22, 3, 3),
       'a flat sheet from the loin into the armpit',
     ),
     muscle(
@@ -41,6 +43,7 @@ export const MAMMAL_TRUNK: PlanPart = {
       'Abdominal wall (obliquus externus)',
       ['thoracic', 0.35],
       ['pelvis', 0.9],
+      belly([0, -0.75, -0.65], 0.18, 3.5, 3),
       'the line of the belly, tucked up towards the flank',
     ),
     muscle(
@@ -48,6 +51,7 @@ export const MAMMAL_TRUNK: PlanPart = {
       'Longissimus dorsi',
       ['sacrum', 0.2],
       ['thoracic', 0.9],
+      belly([0, 0.9, -0.45], 0.5, 1.3, 1),
       'two long rolls beside the spine',
     ),
   ],
@@ -106,12 +110,17 @@ export const MAMMAL_HEAD: PlanPart = {
       { tip: 'tip of the horn', optional: true },
     ),
   ],
+  bony: [
+    bony('zygomatic', 'Cheekbone (zygomatic arch)', ['skull', 0.36], [0, 0.1, -1]),
+    bony('nasal', 'Bridge of the nose', ['skull', 0.72], [0, 1, 0]),
+  ],
   muscles: [
     muscle(
       'temporalis',
       'Temporalis',
       ['skull', 0.08],
       ['skull', 0.45],
+      belly([0, 0.75, -0.65], 0.4, 1.5, 1),
       'fills the side of the braincase',
     ),
     muscle(
@@ -119,6 +128,7 @@ export const MAMMAL_HEAD: PlanPart = {
       'Masseter',
       ['skull', 0.5],
       ['skull', 0.22],
+      belly([0, -0.45, -0.9], 0.4, 1.6, 2),
       'the round of the cheek under the eye',
     ),
     muscle(
@@ -126,6 +136,7 @@ export const MAMMAL_HEAD: PlanPart = {
       'Sternocephalicus',
       ['thoracic', 1],
       ['skull', 0.1],
+      belly([0, -0.9, -0.4], 0.3, 1.2, 2),
       'the cord along the underside of the neck',
     ),
     muscle(
@@ -133,6 +144,7 @@ export const MAMMAL_HEAD: PlanPart = {
       'Trapezius',
       ['neckUpper', 0.5],
       ['scapula', 0.5],
+      belly([0, 0.6, -0.8], 0.2, 3, 3),
       'a flat triangle from the crest of the neck to the shoulder blade',
     ),
   ],
@@ -210,12 +222,19 @@ export const MAMMAL_FORELEGS: PlanPart = {
     bones: ['scapula', 'humerus', 'radius', 'metacarpus'],
     foot: 'forefoot',
   },
+  bony: [
+    bony('scapular-spine', 'Spine of the shoulder blade', ['scapula', 0.4], [0, 0, -1]),
+    bony('shoulder-point', 'Point of the shoulder', ['scapula', 1], [0.85, -0.1, -0.5]),
+    bony('olecranon', 'Point of the elbow (olecranon)', ['humerus', 1], [-1, 0.15, 0]),
+    bony('carpus', 'Front of the wrist', ['radius', 1], [1, 0.1, 0]),
+  ],
   muscles: [
     muscle(
       'deltoid',
       'Deltoideus',
       ['scapula', 0.6],
       ['humerus', 0.4],
+      belly([0.2, 0.1, -1], 0.35, 1.8, 3),
       'caps the point of the shoulder',
     ),
     muscle(
@@ -223,6 +242,7 @@ export const MAMMAL_FORELEGS: PlanPart = {
       'Triceps brachii',
       ['scapula', 0.7],
       ['humerus', 1],
+      belly([-0.8, 0.2, -0.55], 0.6, 1.3, 2),
       'the heavy wedge between shoulder blade and elbow',
     ),
     muscle(
@@ -230,6 +250,7 @@ export const MAMMAL_FORELEGS: PlanPart = {
       'Biceps brachii',
       ['scapula', 1],
       ['radius', 0.1],
+      belly([1, 0, -0.25], 0.45, 1.1, 2),
       'a slim spindle in front of the upper arm',
     ),
     muscle(
@@ -237,6 +258,7 @@ export const MAMMAL_FORELEGS: PlanPart = {
       'Pectorales',
       ['thoracic', 0.75],
       ['humerus', 0.5],
+      belly([0.35, -0.9, -0.3], 0.4, 2, 2),
       'the breast between the forelegs',
     ),
     muscle(
@@ -244,6 +266,7 @@ export const MAMMAL_FORELEGS: PlanPart = {
       'Extensors of the forearm',
       ['humerus', 0.95],
       ['metacarpus', 0.1],
+      belly([0.9, 0, -0.45], 0.5, 1.2, 2),
       'the front of the forearm, thick above and thin at the wrist',
     ),
     muscle(
@@ -251,6 +274,7 @@ export const MAMMAL_FORELEGS: PlanPart = {
       'Flexors of the forearm',
       ['humerus', 1],
       ['metacarpus', 0.6],
+      belly([-0.9, 0, -0.4], 0.5, 1.2, 2),
       'the back of the forearm',
     ),
   ],
@@ -328,12 +352,20 @@ export const MAMMAL_HINDLEGS: PlanPart = {
     bones: ['pelvis', 'femur', 'tibia', 'metatarsus'],
     foot: 'hindfoot',
   },
+  bony: [
+    bony('tuber-coxae', 'Point of the hip (tuber coxae)', ['pelvis', 0.15], [0.6, 0.6, -0.55]),
+    bony('ischium', 'Point of the buttock (ischial tuber)', ['pelvis', 0.9], [-1, 0.3, -0.2]),
+    bony('patella', 'Kneecap (patella)', ['femur', 1], [1, 0.1, 0]),
+    bony('medial-tibia', 'Inside of the shank', ['tibia', 0.5], [0, 0, 1]),
+    bony('calcaneus', 'Point of the hock (calcaneus)', ['tibia', 1], [-1, 0.1, 0]),
+  ],
   muscles: [
     muscle(
       'gluteals',
       'Glutei',
       ['sacrum', 0.3],
       ['femur', 0.1],
+      belly([-0.2, 0.55, -0.8], 0.45, 1.8, 2),
       'the round of the rump over the hip',
     ),
     muscle(
@@ -341,6 +373,7 @@ export const MAMMAL_HINDLEGS: PlanPart = {
       'Quadriceps femoris',
       ['pelvis', 0.8],
       ['tibia', 0.08],
+      belly([0.9, 0, -0.45], 0.6, 1.4, 2),
       'the front of the thigh, ending in the kneecap',
     ),
     muscle(
@@ -348,6 +381,7 @@ export const MAMMAL_HINDLEGS: PlanPart = {
       'Hamstrings (biceps femoris and companions)',
       ['pelvis', 1],
       ['tibia', 0.3],
+      belly([-0.8, 0, -0.6], 0.55, 1.5, 2),
       'the back of the thigh, spread over the outside of the knee',
     ),
     muscle(
@@ -355,6 +389,7 @@ export const MAMMAL_HINDLEGS: PlanPart = {
       'Gastrocnemius',
       ['femur', 0.95],
       ['metatarsus', 0],
+      belly([-0.95, 0.1, -0.3], 0.5, 1.3, 2),
       'the calf, narrowing into the cord of the heel',
     ),
   ],

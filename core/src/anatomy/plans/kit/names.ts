@@ -1,4 +1,5 @@
-import type { MuscleSpec, SizeSpec } from '../../bodyPlan.ts';
+import type { Vec3 } from '../../../geometry/vec3.ts';
+import type { BonySpec, MuscleBelly, MuscleSpec, SizeSpec } from '../../bodyPlan.ts';
 
 /** A length along bones in a line. */
 export const chain = (
@@ -32,11 +33,29 @@ export const muscle = (
   name: string,
   [from, fromAt]: readonly [bone: string, at: number],
   [to, toAt]: readonly [bone: string, at: number],
+  belly: MuscleBelly,
   form: string,
 ): MuscleSpec => ({
   id,
   name,
   origin: { bone: from, at: fromAt },
   insertion: { bone: to, at: toAt },
+  belly,
   form,
 });
+
+/** Where a muscle's belly lies: which way, how thick, how much wider, and in which layer. */
+export const belly = (
+  lies: Vec3,
+  thick: number,
+  wide: number,
+  layer: MuscleBelly['layer'],
+): MuscleBelly => ({ lies, thick, wide, layer });
+
+/** A place where skin lies on bone, and which way out it is seen. */
+export const bony = (
+  id: string,
+  name: string,
+  [bone, at]: readonly [bone: string, at: number],
+  out: Vec3,
+): BonySpec => ({ id, name, bone, at, out });

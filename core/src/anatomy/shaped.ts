@@ -1,0 +1,69 @@
+import type { Shape } from '../piece/shapeSchema.ts';
+import type { BoneFlesh, FleshLoft, FleshStation } from './animal.ts';
+import type { Bone, Skeleton } from './skeleton.ts';
+
+/** Flesh that stands a little further out all round, or in; never quite nothing. Life mm. */
+export function fattened(flesh: BoneFlesh, mm: number): BoneFlesh {
+  const out = (half: number): number => Math.max(half * LEAST_SHARE, half + mm);
+  if ('stations' in flesh)
+    return {
+      stations: flesh.stations.map((one) => ({
+        ...one,
+        halfDepth: out(one.halfDepth),
+        halfWidth: out(one.halfWidth),
+      })),
+    };
+  if ('radii' in flesh) {
+    const [along, deep, wide] = flesh.radii;
+    return { ...flesh, radii: [out(along), out(deep), out(wide)] };
+  }
+  return { ...flesh, radiusFrom: out(flesh.radiusFrom), radiusTo: out(flesh.radiusTo) };
+}
+
+/** However lean, this much of a part is left. */
+const LEAST_SHARE = 0.25;
+
+/** A section as its mirror image on the right side. */
+const mirroredStation = (one: FleshStation): FleshStation =>
+  one.side === 0 ? one : { ...one, side: -one.side };
+
+/** Sections from end to end of the bone: what stands nearest to an end holds up to it. */
+function loftOf(stations: readonly FleshStation[]): FleshLoft {
+  const sorted = stations.toSorted((a, b) => a.at - b.at);
+  const [first, last] = [sorted[0]!, sorted.at(-1)!];
+  return {
+    stations: [
+      ...(first.at > 0 ? [{ ...first, at: 0 }] : []),
+      ...sorted,
+      ...(last.at < 1 ? [{ ...last, at: 1 }] : []),
+    ],
+  };
+}
+
+/** The sections that hold for a bone: its own side's, or those of both sides. */
+export function sectionsOf(
+  shape: Shape,
+  bone: Pick<Bone, 'id' | 'key' | 'side'>,
+): readonly FleshStation[] | undefined {
+  const own = shape.sections[bone.id];
+  if (own !== undefined) return own;
+  const both = shape.sections[bone.key];
+  return bone.side === 'right' ? both?.map(mirroredStation) : both;
+}
+
+/**
+ * The skeleton with the user's sections in place of the library's flesh, and fat on or off by
+ * region. The same object where the shape is the library's.
+ */
+export function shapedSkeleton(skeleton: Skeleton, shape: Shape): Skeleton {
+  const { sections, bulk, fatMm } = shape;
+  if ([sections, bulk, fatMm].every((one) => Object.keys(one).length === 0)) return skeleton;
+  const bones = skeleton.bones.map((bone): Bone => {
+    const own = sectionsOf(shape, bone);
+    const flesh = own === undefined ? bone.flesh : [loftOf(own)];
+    const region = skeleton.plan.regions.find((one) => one.bones.includes(bone.key));
+    const fat = (region && fatMm[region.id]) ?? 0;
+    return { ...bone, flesh: fat === 0 ? flesh : flesh.map((one) => fattened(one, fat)) };
+  });
+  return { ...skeleton, bones, byId: new Map(bones.map((bone) => [bone.id, bone])), bulk };
+}

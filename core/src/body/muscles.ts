@@ -1,0 +1,163 @@
+import type { MuscleSpec } from '../anatomy/bodyPlan.ts';
+import { sidedId } from '../anatomy/plans/kit/bilateral.ts';
+import { alongBone, posedBone, poseSkeleton, type PosedSkeleton } from '../anatomy/pose.ts';
+import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
+import { turn, type Quat } from '../geometry/quat.ts';
+import {
+  add,
+  cross,
+  distance,
+  dot,
+  lerp,
+  mirrored,
+  scale,
+  sub,
+  unit,
+  X_AXIS,
+  type Vec3,
+} from '../geometry/vec3.ts';
+import { skinBox, skinParts, type EllipsoidPart } from './skin.ts';
+import { skinReach } from './skinReach.ts';
+
+/** A muscle of one side of an animal as it lies at rest, life mm. */
+export interface RestMuscle {
+  readonly spec: MuscleSpec;
+  /** The plan's id with its side, or with the link of a column of many. */
+  readonly id: string;
+  readonly side: Bone['side'];
+  readonly origin: { readonly boneId: string; readonly at: number };
+  readonly insertion: { readonly boneId: string; readonly at: number };
+  readonly lengthMm: number;
+  /** Half its thickness and width at rest, bulk included. */
+  readonly halfThick: number;
+  readonly halfWide: number;
+  /** From the middle of the line to the middle of the belly, in rest axes. */
+  readonly offset: Vec3;
+  /** Unit, in rest axes: towards the skin. */
+  readonly out: Vec3;
+  readonly volumeMm3: number;
+}
+
+/** A muscle shortens by no more than this share, whatever the stance: it would be a ball. */
+const SHORTEST = 0.5;
+/** A belly thinner than this share of the whole body cannot be laid or seen. */
+const LEAST_SHARE = 1e-4;
+
+const known = new WeakMap<Skeleton, readonly RestMuscle[]>();
+
+/**
+ * Every muscle of the animal at rest, left before right: between its attachments, as thick as its
+ * plan says of the flesh over it, and pushed out until it lies right under the skin. V = 4/3·π·(L/2)·a·b.
+ */
+export function restMuscles(skeleton: Skeleton): readonly RestMuscle[] {
+  const before = known.get(skeleton);
+  if (before !== undefined) return before;
+  const posed = poseSkeleton(skeleton, {});
+  const skin = skinParts(posed);
+  const box = skinBox(skin);
+  const far = distance(box.min, box.max);
+  const all = skeleton.plan.muscles.flatMap((spec) =>
+    attachments(skeleton, spec).map((at) => ({ spec, ...at })),
+  );
+  const muscles = all.flatMap(({ spec, ...at }): RestMuscle[] => {
+    const [from, to] = [at.origin, at.insertion].map((end) =>
+      alongBone(posedBone(posed, end.boneId), end.at),
+    ) as [Vec3, Vec3];
+    const lengthMm = distance(from, to);
+    const lies = at.side === 'right' ? mirrored(spec.belly.lies) : spec.belly.lies;
+    const along = unit(sub(to, from));
+    const out = unit(sub(lies, scale(along, dot(lies, along))));
+    const reach = skinReach(skin, lerp(from, to, 0.5), out, far);
+    if (reach < far * LEAST_SHARE || lengthMm < far * LEAST_SHARE) return [];
+    const grown = Math.sqrt(skeleton.bulk[spec.id] ?? 1);
+    const halfThick = (spec.belly.thick * reach) / (spec.belly.thick === 1 ? 1 : 2);
+    const halfWide = halfThick * spec.belly.wide;
+    return [
+      {
+        spec,
+        ...at,
+        lengthMm,
+        halfThick: halfThick * grown,
+        halfWide: halfWide * grown,
+        offset: scale(out, Math.max(0, reach - halfThick)),
+        out,
+        volumeMm3: (4 / 3) * Math.PI * (lengthMm / 2) * halfThick * halfWide * grown * grown,
+      },
+    ];
+  });
+  known.set(skeleton, muscles);
+  return muscles;
+}
+
+type Attached = Pick<RestMuscle, 'id' | 'side' | 'origin' | 'insertion'>;
+
+/** Where a muscle is attached, once for each side, or for each link of a column of many alike. */
+function attachments(skeleton: Skeleton, spec: MuscleSpec): readonly Attached[] {
+  const links = skeleton.bones.filter(
+    (bone) => bone.key === spec.origin.bone && bone.side === 'mid',
+  );
+  const sides =
+    spec.belly.lies[2] === 0 && isMidline(skeleton, spec)
+      ? (['mid'] as const)
+      : (['left', 'right'] as const);
+  if (spec.origin.bone === spec.insertion.bone && links.length > 1)
+    return sides.flatMap((side) =>
+      links.map((bone, i) => ({
+        id: `${sidedId(spec.id, side)}.${i + 1}`,
+        side,
+        origin: { boneId: bone.id, at: spec.origin.at },
+        insertion: { boneId: bone.id, at: spec.insertion.at },
+      })),
+    );
+  return sides.flatMap((side): Attached[] => {
+    const [origin, insertion] = [spec.origin, spec.insertion].map(({ bone, at }) => {
+      const own = sidedId(bone, side);
+      return { boneId: skeleton.byId.has(own) ? own : bone, at };
+    }) as [Attached['origin'], Attached['origin']];
+    const there = [origin, insertion].every((end) => skeleton.byId.has(end.boneId));
+    return there ? [{ id: sidedId(spec.id, side), side, origin, insertion }] : [];
+  });
+}
+
+const isMidline = (skeleton: Skeleton, { origin, insertion }: MuscleSpec): boolean =>
+  [origin, insertion].every(({ bone }) => skeleton.byId.get(bone)?.side === 'mid');
+
+/**
+ * The muscles of a stance as ellipsoids, mm of the posed size: each between its attachments where
+ * they are now, thicker by √(L₀/L) where it is shorter, so that its volume stays.
+ */
+export function posedMuscles(posed: PosedSkeleton): readonly (EllipsoidPart & {
+  readonly muscle: RestMuscle;
+})[] {
+  const k = posed.sizeFactor;
+  return restMuscles(posed.skeleton).map((muscle) => {
+    const [a, b] = [
+      posedBone(posed, muscle.origin.boneId),
+      posedBone(posed, muscle.insertion.boneId),
+    ];
+    const [from, to] = [alongBone(a, muscle.origin.at), alongBone(b, muscle.insertion.at)];
+    const length = Math.max(distance(from, to), SHORTEST * muscle.lengthMm * k);
+    const thicker = Math.sqrt((muscle.lengthMm * k) / length);
+    const middleTurn = between(a.rotation, b.rotation);
+    const along = distance(from, to) > 0 ? unit(sub(to, from)) : X_AXIS;
+    const turned = turn(middleTurn, muscle.out);
+    const out = unit(sub(turned, scale(along, dot(turned, along))));
+    const offset = turn(middleTurn, scale(muscle.offset, k));
+    return {
+      kind: 'ellipsoid' as const,
+      boneId: muscle.insertion.boneId,
+      muscle,
+      centre: add(lerp(from, to, 0.5), offset),
+      axes: [along, out, cross(along, out)] as const,
+      radii: [length / 2, muscle.halfThick * k * thicker, muscle.halfWide * k * thicker] as const,
+    };
+  });
+}
+
+/** Halfway between two turns. */
+function between(a: Quat, b: Quat): Quat {
+  const same = a[0] * b[0] + a[1] * b[1] + a[2] * b[2] + a[3] * b[3] < 0 ? -1 : 1;
+  const sum = [0, 1, 2, 3].map((i) => a[i]! + same * b[i]!);
+  const size = Math.hypot(...sum) || 1;
+  return sum.map((v) => v / size) as unknown as Quat;
+}

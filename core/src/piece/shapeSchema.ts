@@ -1,0 +1,38 @@
+import { z } from './zodSetup.ts';
+
+const lifeMm = (min: number, max: number): z.ZodNumber => z.number().min(min).max(max);
+
+/** How square a section may be: 1.4 nearly a diamond, 2 an ellipse, 6 nearly a brick. */
+export const SQUARENESS = { min: 1.4, max: 6 } as const;
+/** How far the bulk of a muscle may be changed, as a factor on its volume. */
+export const BULK = { min: 0.3, max: 3 } as const;
+/** Half sizes and offsets of a section in life, mm. */
+export const SECTION_MM = { min: 0.05, max: 3000 } as const;
+
+const stationSchema = z.strictObject({
+  at: z.number().min(0).max(1),
+  halfDepth: lifeMm(SECTION_MM.min, SECTION_MM.max),
+  halfWidth: lifeMm(SECTION_MM.min, SECTION_MM.max),
+  squareness: z.number().min(SQUARENESS.min).max(SQUARENESS.max),
+  up: lifeMm(-SECTION_MM.max, SECTION_MM.max),
+  side: lifeMm(-SECTION_MM.max, SECTION_MM.max),
+});
+
+/** The shape of the living animal where the user has another one than the library. Life mm. */
+export const shapeSchema = z.strictObject({
+  /**
+   * Sections by bone: by key for both sides alike, or by id (`femur.L`) where one side was shaped by
+   * itself on purpose.
+   */
+  sections: z.record(z.string().max(60), z.array(stationSchema).min(2).max(24)),
+  /** Bulk of a muscle by id, a factor on its volume. */
+  bulk: z.record(z.string().max(60), z.number().min(BULK.min).max(BULK.max)),
+  /** Fat under the skin beyond the library's condition, by region; less than nothing is leaner. */
+  fatMm: z.record(z.string().max(40), lifeMm(-100, 300)),
+});
+
+export type Shape = z.infer<typeof shapeSchema>;
+export type SectionStation = z.infer<typeof stationSchema>;
+
+/** The library's shape. */
+export const LIBRARY_SHAPE: Shape = Object.freeze({ sections: {}, bulk: {}, fatMm: {} });
