@@ -1,16 +1,12 @@
 import { boxSize } from '../geometry/box.ts';
+import type { Lattice } from '../geometry/isoMesh.ts';
 import { lerp, type Vec3 } from '../geometry/vec3.ts';
 import { blendPairs, blended, type Blends } from './blend.ts';
 import { redistanced } from './redistance.ts';
 import { fieldOf, partArea, skinBox, type SkinPart } from './skin.ts';
 
-/** A regular grid of cells over a box; x runs fastest. */
-export interface CellGrid {
-  /** Centre of the first cell. */
-  readonly origin: Vec3;
-  readonly cellMm: number;
-  readonly cells: readonly [number, number, number];
-}
+/** A regular grid of cells over a body; x runs fastest. */
+export type CellGrid = Lattice;
 
 /** The flesh as one field: how deep every cell lies, and whose surface is nearest to it. */
 export interface FleshField extends CellGrid {

@@ -12,9 +12,3 @@ export function fleshParts(posed: PosedSkeleton): readonly SkinPart[] {
   if (!Object.values(bulk).some((factor) => factor > 1)) return skin;
   return [...skin, ...posedMuscles(posed).filter((one) => (bulk[one.muscle.spec.id] ?? 1) > 1)];
 }
-
-/** The flesh of a stance with every muscle: those that are short in it swell over the outline. */
-export const wholeFlesh = (posed: PosedSkeleton): readonly SkinPart[] => [
-  ...skinParts(posed),
-  ...posedMuscles(posed),
-];

@@ -6,6 +6,9 @@ import { innerRadiusMm, type SkinPart } from '../body/skin.ts';
 import { undersizeLifeMm } from '../body/undersize.ts';
 import type { Core, Piece } from '../piece/pieceSchema.ts';
 
+/** Foil thinner than this cannot be packed round a wire: common practice. */
+export const LEAST_CORE_MM = 1;
+
 /** How a region is built: what is inside, and how thick its clay is meant to be, model mm. */
 export interface RegionBuild {
   readonly region: RegionSpec;

@@ -5,10 +5,7 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/planStance.ts';
-import { boneRadii, regionBuilds } from './buildUp.ts';
-
-/** Foil thinner than this cannot be packed round a wire: common practice. */
-export const LEAST_CORE_MM = 1;
+import { boneRadii, LEAST_CORE_MM, regionBuilds } from './buildUp.ts';
 
 /** What is wrong with the build-up: shells that leave no core, and a body too fat or too thin. */
 export function massSnags(

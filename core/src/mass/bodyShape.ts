@@ -1,0 +1,230 @@
+import type { PosedSkeleton } from '../anatomy/pose.ts';
+import { bodyBlends } from '../body/bodyBlends.ts';
+import { insideShare } from '../body/bodyGrid.ts';
+import { ellipsoidHalfBox } from '../body/ellipsoid.ts';
+import { cellCentre, fleshField, gridOver } from '../body/fleshField.ts';
+import { posedMuscles } from '../body/muscles.ts';
+import { fieldOf } from '../body/skin.ts';
+import { volumeKept } from '../body/volumeKept.ts';
+import { distanceTransform } from '../geometry/distanceTransform.ts';
+import { isoMesh, type TriangleMesh } from '../geometry/isoMesh.ts';
+import type { Vec3 } from '../geometry/vec3.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+import type { StancePlan } from '../stance/planStance.ts';
+import type { RegionBuild } from './buildUp.ts';
+import { cardStations } from './cardStations.ts';
+import { depthPegs, type DepthPeg } from './depthPegs.ts';
+import { layersOf, piecesOf, type Layers } from './layers.ts';
+import { sectionCut, type SectionCut, type WireLine } from './sectionCut.ts';
+
+/** Where the clay is thickest in a region: the largest ball of clay that fits in there. */
+export interface ThickPlace {
+  readonly regionId: string;
+  readonly at: Vec3;
+  readonly mm: number;
+}
+
+/** A hollow closed all round: air that swells in the oven. */
+export interface Hollow {
+  /** The region of a hollow core; null for a pocket between parts. */
+  readonly regionId: string | null;
+  readonly at: Vec3;
+  readonly mm3: number;
+}
+
+/** Clay laid for one muscle of the model, outside core and what was laid before. */
+export interface MuscleClay {
+  readonly id: string;
+  readonly mm3: number;
+}
+
+/** The meshes of the layers, mm of the model. */
+export interface ShapeMeshes {
+  readonly skin: TriangleMesh;
+  readonly clay: TriangleMesh;
+  readonly core: TriangleMesh;
+}
+
+/**
+ * The posed body at the model's size, worked out cell by cell away from the page: its layers cut and
+ * measured. `fine` answers carry meshes.
+ */
+export interface BodyShape {
+  readonly fine: boolean;
+  readonly cellMm: number;
+  readonly volumeMm3: number;
+  readonly coreMm3: number;
+  readonly cuts: readonly SectionCut[];
+  readonly muscles: readonly MuscleClay[];
+  readonly pegs: readonly DepthPeg[];
+  readonly thick: readonly ThickPlace[];
+  readonly hollows: readonly Hollow[];
+  readonly meshes: ShapeMeshes | null;
+}
+
+/** Cells of the two answers. */
+export const SHAPE_CELLS = { coarse: 40_000, fine: 700_000 } as const;
+
+/** A pocket smaller than this, in cells, is a crease between two parts. */
+const LEAST_POCKET_CELLS = 30;
+
+/** Works out the shape of a posed model. `onProgress` is told 0 to 1. Pure and deterministic. */
+export function bodyShape(
+  { posed }: Pick<StancePlan, 'posed'>,
+  builds: readonly RegionBuild[],
+  mass: Pick<Piece['mass'], 'cards' | 'vents'>,
+  skin: Piece['skin'],
+  wires: readonly WireLine[],
+  fine: boolean,
+  onProgress: (done: number) => void = () => undefined,
+): BodyShape {
+  const parts = volumeKept(posed);
+  const grid = gridOver(parts, fine ? SHAPE_CELLS.fine : SHAPE_CELLS.coarse);
+  const field = fleshField(parts, grid, bodyBlends(posed.skeleton, parts), (done) =>
+    onProgress(done * 0.5),
+  );
+  const layers = layersOf(field, posed, builds, skin);
+  onProgress(0.65);
+  const cuts = cardStations(posed.skeleton, mass.cards)
+    .map((station) => sectionCut(layers, posed, station, wires))
+    .filter((cut) => cut !== undefined);
+  const muscles = muscleClay(layers, posed);
+  const pegs = depthPegs(layers, posed, wires);
+  const thick = thickPlaces(layers, builds);
+  const hollows = hollowsOf(layers, builds, mass.vents);
+  onProgress(0.8);
+  const meshes = fine ? meshesOf(layers) : null;
+  onProgress(1);
+  return {
+    fine,
+    cellMm: grid.cellMm,
+    volumeMm3: insideMm3(layers.skin, grid.cellMm),
+    coreMm3: insideMm3(layers.core, grid.cellMm),
+    cuts,
+    muscles,
+    pegs,
+    thick,
+    hollows,
+    meshes,
+  };
+}
+
+/** Where no fibre is stuck on, skin and clay are one surface. */
+function meshesOf(layers: Layers): ShapeMeshes {
+  const skin = isoMesh(layers, layers.skin);
+  const same = layers.skin.every((value, at) => value === layers.clay[at]);
+  const clay = same ? skin : isoMesh(layers, layers.clay);
+  return { skin, clay, core: isoMesh(layers, layers.core) };
+}
+
+const insideMm3 = (values: Float32Array, h: number): number => {
+  let cells = 0;
+  for (const value of values) if (value < h) cells += insideShare(value, h);
+  return cells * h ** 3;
+};
+
+/** Muscles laid in the order of their layers: each takes the clay that none before it has taken. */
+function muscleClay(layers: Layers, posed: PosedSkeleton): readonly MuscleClay[] {
+  const { origin, cellMm: h, cells, clay, core } = layers;
+  const taken = new Uint8Array(clay.length);
+  const inOrder = posedMuscles(posed).toSorted(
+    (a, b) => a.muscle.spec.belly.layer - b.muscle.spec.belly.layer,
+  );
+  return inOrder.map(({ muscle, ...part }) => {
+    const field = fieldOf(part);
+    const half = ellipsoidHalfBox(part);
+    const [from, to] = [-1, 1].map((way) =>
+      ([0, 1, 2] as const).map((k) =>
+        Math.min(
+          cells[k] - 1,
+          Math.max(0, Math.round((part.centre[k] + way * half[k] - origin[k]) / h)),
+        ),
+      ),
+    ) as [number[], number[]];
+    let count = 0;
+    for (let k = from[2]!; k <= to[2]!; k++)
+      for (let j = from[1]!; j <= to[1]!; j++)
+        for (let i = from[0]!; i <= to[0]!; i++) {
+          const at = i + cells[0] * (j + cells[1] * k);
+          if (taken[at] || !(clay[at]! < 0) || core[at]! < 0) continue;
+          if (field(origin[0] + i * h, origin[1] + j * h, origin[2] + k * h) >= 0) continue;
+          taken[at] = 1;
+          count++;
+        }
+    return { id: muscle.id, mm3: count * h ** 3 };
+  });
+}
+
+/** The thickest clay of each region: twice the depth of the cell furthest from both its faces. */
+function thickPlaces(layers: Layers, builds: readonly RegionBuild[]): readonly ThickPlace[] {
+  const { clay, core, cells, cellMm: h, region } = layers;
+  const f = new Float32Array(core.length);
+  for (let at = 0; at < f.length; at++) f[at] = core[at]! < 0 ? 0 : Infinity;
+  const { value } = distanceTransform(f, cells, [h, h, h]);
+  const best = builds.map(() => ({ mm: 0, at: -1 }));
+  for (let at = 0; at < clay.length; at++) {
+    if (!(clay[at]! < 0) || core[at]! < 0) continue;
+    // The cell beside the core lies half an edge from it.
+    const wall = Math.min(-clay[at]!, Math.sqrt(value[at]!) - h / 2);
+    const of = best[region[at]!]!;
+    if (2 * wall > of.mm) [of.mm, of.at] = [2 * wall, at];
+  }
+  return best.flatMap(({ mm, at }, i) =>
+    at < 0 ? [] : [{ regionId: builds[i]!.region.id, at: cellCentre(layers, at), mm }],
+  );
+}
+
+/** Hollow cores without a vent, and air outside the skin that no way leads out of. */
+function hollowsOf(
+  layers: Layers,
+  builds: readonly RegionBuild[],
+  vents: readonly string[],
+): readonly Hollow[] {
+  const { cellMm: h, skin, core, region } = layers;
+  const cores = hollowPieces(layers, builds).flatMap((piece): Hollow[] => {
+    let deepest = piece[0]!;
+    const regions = new Set<number>();
+    for (const at of piece) {
+      regions.add(region[at]!);
+      if (core[at]! < core[deepest]!) deepest = at;
+    }
+    if ([...regions].some((i) => vents.includes(builds[i]!.region.id))) return [];
+    const regionId = builds[region[deepest]!]!.region.id;
+    return [{ regionId, at: cellCentre(layers, deepest), mm3: piece.length * h ** 3 }];
+  });
+  const pockets = piecesOf(skin, layers, false)
+    .filter((piece) => piece[0] !== 0 && piece.length >= LEAST_POCKET_CELLS)
+    .map((piece) => ({
+      regionId: null,
+      at: cellCentre(layers, piece[Math.floor(piece.length / 2)]!),
+      mm3: piece.length * h ** 3,
+    }));
+  return [...cores, ...pockets];
+}
+
+/** The hollow cores that hang together; none where every core is packed. */
+function hollowPieces(
+  { core, region, cellMm, ...grid }: Layers,
+  builds: readonly RegionBuild[],
+): readonly Int32Array[] {
+  const isHollow = builds.map((build) => build.core === 'hollow');
+  if (!isHollow.includes(true)) return [];
+  const only = new Float32Array(core.length);
+  for (let at = 0; at < core.length; at++)
+    only[at] = isHollow[region[at]!] === true ? core[at]! : cellMm;
+  return piecesOf(only, { ...grid, cellMm });
+}
+
+/** The wires of an armature as lines, for sections. */
+export const wireLines = (
+  wires: readonly {
+    readonly id: string;
+    readonly diameterMm: number;
+    readonly route: { readonly points: readonly { readonly at: Vec3 }[] };
+  }[],
+): readonly WireLine[] =>
+  wires.map(({ id, diameterMm, route }) => ({
+    id,
+    diameterMm,
+    points: route.points.map((point) => point.at),
+  }));
