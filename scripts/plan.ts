@@ -18,6 +18,7 @@ import {
   planSheets,
   problemSentence,
   readPieceText,
+  shapeRun,
 } from '../core/src/index.ts';
 import { sheetsPdf, type SheetFonts } from '../core/src/formats/pdf.ts';
 
@@ -45,7 +46,7 @@ async function main(args: readonly string[]): Promise<number> {
   const piece = read.value;
   const body = bodyGrid(planMeasure(piece.measure, piece.stance).skeleton);
   const { request } = planPiece(piece, null).cure;
-  const plan = planPiece(piece, body, request && heatRun(request));
+  const plan = planPiece(piece, body, request && heatRun(request), shapeRun(piece, true));
   const pdf = await sheetsPdf(piece.name, planSheets(plan), A4, await sheetFonts());
   try {
     await mkdir(folder, { recursive: true });

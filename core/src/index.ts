@@ -29,7 +29,25 @@ export { FREEDOMS, type Freedom, type FreedomName, type Side } from './anatomy/b
 export type { Bone, Skeleton } from './anatomy/skeleton.ts';
 export type { JointAngles } from './anatomy/pose.ts';
 
-export { bodyGrid, type BodyGrid } from './body/bodyGrid.ts';
+export { bodyGrid, COARSE_CELLS, FINE_CELLS, type BodyGrid } from './body/bodyGrid.ts';
+export {
+  alongWay,
+  edgePlace,
+  EDGES,
+  givenBack,
+  joined,
+  parted,
+  pulledEdge,
+  sectionKey,
+  shapedParts,
+  takenOver,
+  withoutStation,
+  withStation,
+  withStationAdded,
+  type Edge,
+  type ShapedPart,
+} from './body/shapeEdits.ts';
+export { sectionsOf } from './anatomy/shaped.ts';
 
 export {
   pieceSchema,
@@ -38,6 +56,10 @@ export {
   PIECE_FORMAT,
   type Piece,
   COAT_METHODS,
+  CORES,
+  type Core,
+  type SectionStation,
+  type Shape,
   type ClayChoice,
   type KeptStance,
   type ScaleChoice,
@@ -96,6 +118,15 @@ export { tipRoseDrawing } from './sheets/tipRoseDrawing.ts';
 export type { Footfall, StancePlan } from './stance/planStance.ts';
 export type { BalancePlan } from './balance/planBalance.ts';
 export type { MassPlan, RegionMass } from './mass/planMass.ts';
+export { shapeKey, type BodyShape, type ShapeMeshes } from './mass/bodyShape.ts';
+export { shapeRun } from './mass/shapeRun.ts';
+export type { MuscleRow, PegRow, SectionCard, ShapePlan } from './mass/shapePlan.ts';
+export type { TriangleMesh } from './geometry/isoMesh.ts';
+export { stlOf } from './formats/stl.ts';
+export { glbOf } from './formats/gltf.ts';
+export { sectionCardSheets } from './sheets/sectionCards.ts';
+export { sectionDrawing } from './sheets/sectionDrawing.ts';
+export { BULK, SECTION_MM, SQUARENESS } from './piece/shapeSchema.ts';
 export { CLAYS, clayById, type ClayClass } from './mass/clays.ts';
 export { CLAY_IDS, TOOL_IDS, type ClayId, type ToolId } from './piece/materialIds.ts';
 export type { CurePlan } from './cure/planCure.ts';

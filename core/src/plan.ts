@@ -4,6 +4,7 @@ import { planColour, type ColourPlan } from './colour/planColour.ts';
 import { bindingHeatSnags } from './cure/bindingHeat.ts';
 import type { HeatRun } from './cure/heatRun.ts';
 import { planCure, type CurePlan } from './cure/planCure.ts';
+import { shapeKey, type BodyShape } from './mass/bodyShape.ts';
 import { regionBuilds, type RegionBuild } from './mass/buildUp.ts';
 import { planMass, type MassPlan } from './mass/planMass.ts';
 import { planReferences, type ReferencesPlan } from './measure/pictures/planReferences.ts';
@@ -45,17 +46,24 @@ export interface Plan {
  * foil and clay; their weight tells the balance, and whether the bare wires bear it; Cure its bakes,
  * Skin its coat, Colour its paint, Bench the steps; the sheets are drawn from the result.
  *
- * Two things take longer and are worked out apart and handed in: the body's grid (`bodyGrid`, from
- * the skeleton alone) and the heat flow (`heatRun`, answering `cure.request`). While the body is
- * null, so is what is read from it; while the heat is null, or answers an older request, Cure shows
- * the packet's rule alone. Everything else stands.
+ * Three things take longer and are worked out apart and handed in: the body's grid (`bodyGrid`, from
+ * the skeleton alone), the heat flow (`heatRun`, answering `cure.request`), and the shape of the posed
+ * model in its layers (`bodyShape`). While the body is null, so is what is read from it; while heat or
+ * shape are null, or answer an older request, Cure shows the packet's rule alone and Mass no cards.
+ * Everything else stands.
  */
-export function planPiece(piece: Piece, body: BodyGrid | null, heat: HeatRun | null = null): Plan {
+export function planPiece(
+  piece: Piece,
+  body: BodyGrid | null,
+  heat: HeatRun | null = null,
+  shape: BodyShape | null = null,
+): Plan {
   const measure = planMeasure(piece.measure, piece.stance);
   const references = planReferences(piece.references, measure);
   const stance = planStance(piece.stance, measure);
   const wire = planWire(piece.wire, piece.stance.base, stance);
-  const mass = planMass(piece.mass, piece.skin, measure, stance, wire, body);
+  const posedShape = shape?.key === shapeKey(piece) ? shape : null;
+  const mass = planMass(piece.mass, piece.skin, measure, stance, wire, body, posedShape);
   const balance = planBalance(piece.stance, measure, stance, body, mass);
   const strength = planStrength(piece.wire, stance, wire, balance, body);
   const cure = planCure(piece.cure, piece.mass, measure, stance, heat);

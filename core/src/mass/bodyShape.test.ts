@@ -16,13 +16,11 @@ import { demoPieces } from '../piece/demoPieces.ts';
 import { newPiece } from '../piece/newPiece.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
-import { bodyShape, wireLines, type BodyShape } from './bodyShape.ts';
+import type { BodyShape } from './bodyShape.ts';
 import { layersOf } from './layers.ts';
+import { shapeRun } from './shapeRun.ts';
 
-const shapeOf = (piece: Piece, fine = false): BodyShape => {
-  const { stance, builds, wire } = planPiece(piece, null);
-  return bodyShape(stance, builds, piece.mass, piece.skin, wireLines(wire.wires), fine);
-};
+const shapeOf = (piece: Piece, fine = false): BodyShape => shapeRun(piece, fine);
 const layersFor = (piece: Piece, total = 200_000) => {
   const { stance, builds } = planPiece(piece, null);
   const parts = fleshParts(stance.posed);

@@ -36,6 +36,8 @@ export interface Hollow {
 export interface MuscleClay {
   readonly id: string;
   readonly mm3: number;
+  /** Its length in this stance, as a share of that at rest. */
+  readonly lengthShare: number;
 }
 
 /** The meshes of the layers, mm of the model. */
@@ -50,6 +52,8 @@ export interface ShapeMeshes {
  * measured. `fine` answers carry meshes.
  */
 export interface BodyShape {
+  /** What it was worked out from. */
+  readonly key: string;
   readonly fine: boolean;
   readonly cellMm: number;
   readonly volumeMm3: number;
@@ -68,8 +72,19 @@ export const SHAPE_CELLS = { coarse: 40_000, fine: 700_000 } as const;
 /** A pocket smaller than this, in cells, is a crease between two parts. */
 const LEAST_POCKET_CELLS = 30;
 
+/** What the shape of a model hangs on: another key asks for another shape. */
+export const shapeKey = ({ measure, stance, wire, mass, skin }: Piece): string =>
+  JSON.stringify([
+    { ...measure, oven: null, box: null },
+    stance,
+    wire,
+    [mass.shells, mass.shellMm, mass.cards, mass.vents],
+    skin.zones,
+  ]);
+
 /** Works out the shape of a posed model. `onProgress` is told 0 to 1. Pure and deterministic. */
 export function bodyShape(
+  key: string,
   { posed }: Pick<StancePlan, 'posed'>,
   builds: readonly RegionBuild[],
   mass: Pick<Piece['mass'], 'cards' | 'vents'>,
@@ -96,6 +111,7 @@ export function bodyShape(
   const meshes = fine ? meshesOf(layers) : null;
   onProgress(1);
   return {
+    key,
     fine,
     cellMm: grid.cellMm,
     volumeMm3: insideMm3(layers.skin, grid.cellMm),
@@ -151,7 +167,8 @@ function muscleClay(layers: Layers, posed: PosedSkeleton): readonly MuscleClay[]
           taken[at] = 1;
           count++;
         }
-    return { id: muscle.id, mm3: count * h ** 3 };
+    const lengthShare = (2 * part.radii[0]) / (muscle.lengthMm * posed.sizeFactor);
+    return { id: muscle.id, mm3: count * h ** 3, lengthShare };
   });
 }
 

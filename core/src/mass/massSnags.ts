@@ -5,6 +5,7 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/planStance.ts';
+import type { Condition } from './condition.ts';
 import { boneRadii, LEAST_CORE_MM, regionBuilds } from './buildUp.ts';
 
 /** What is wrong with the build-up: shells that leave no core, and a body too fat or too thin. */
@@ -14,8 +15,9 @@ export function massSnags(
   measure: MeasurePlan,
   stance: StancePlan,
   lifeWeight: Working,
+  condition: Condition,
 ): readonly Snag[] {
-  return [...shellSnags(mass, skin, measure, stance), ...weightSnags(lifeWeight)];
+  return [...shellSnags(mass, skin, measure, stance), ...weightSnags(lifeWeight, condition)];
 }
 
 /** One snag for each foil region, at its thinnest bone. */
@@ -52,7 +54,7 @@ function shellSnags(
   });
 }
 
-function weightSnags(lifeWeight: Working): readonly Snag[] {
+function weightSnags(lifeWeight: Working, { place }: Condition): readonly Snag[] {
   const [lowKg, highKg] = lifeWeight.range ?? [0, Infinity];
   const kg = lifeWeight.value;
   if (kg >= lowKg && kg <= highKg) return [];
@@ -64,7 +66,16 @@ function weightSnags(lifeWeight: Working): readonly Snag[] {
       grade: 'watch',
       stage: 'mass',
       target: { kind: 'piece', id: 'piece' },
-      facts: { kg, lowKg, highKg, girthPercent },
+      facts: {
+        kg,
+        lowKg,
+        highKg,
+        girthPercent,
+        place:
+          place === null
+            ? ''
+            : `${place.bone.toLowerCase()}, ${Math.round(place.at * 100)} % along`,
+      },
     },
   ];
 }

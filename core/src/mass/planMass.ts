@@ -7,6 +7,10 @@ import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import type { WirePlan } from '../wire/planWire.ts';
+import type { BodyShape } from './bodyShape.ts';
+import { conditionOf, type Condition } from './condition.ts';
+import { partWeights } from './partWeights.ts';
+import { shapePlan, type ShapePlan } from './shapePlan.ts';
 import { buildUp, regionBuilds, type BuildUp, type RegionBuild } from './buildUp.ts';
 import { clayFigures, type ClayFigures } from './clayFigures.ts';
 import { foilWorkings, type FoilPlan } from './foil.ts';
@@ -35,6 +39,12 @@ export interface MassPlan {
   readonly sheets: readonly SheetGroup[];
   readonly modelGrams: Working;
   readonly lifeWeight: Working;
+  /** The same in a plain sentence. */
+  readonly condition: Condition;
+  /** Weight at life size of each part of the body. */
+  readonly parts: readonly Working[];
+  /** Cards, muscles, pegs and dangers; null while the posed body is still being worked out. */
+  readonly shape: ShapePlan | null;
   readonly workings: readonly Working[];
   readonly snags: readonly Snag[];
 }
@@ -48,6 +58,7 @@ export const planMass = lastCall(
     stance: StancePlan,
     wire: WirePlan,
     body: BodyGrid | null,
+    bodyShape: BodyShape | null,
   ): MassPlan | null => {
     if (body === null) return null;
     const { skeleton, lifePerModel } = measure;
@@ -57,8 +68,11 @@ export const planMass = lastCall(
     );
     const totals = totalWorkings(regions, mass, figures, measure, body);
     const foil = foilWorkings(regions, mass.foil);
-    const sheets = sheetGroups(regions, mass.paperMm);
+    const sheets = sheetGroups(regions, mass.paperMm, mass.sheet);
     const lifeWeight = bodyWeight(body, skeleton.animal);
+    const condition = conditionOf(lifeWeight, skeleton, measure.librarySkeleton);
+    const parts = partWeights(body, skeleton, lifeWeight);
+    const shape = bodyShape && shapePlan(bodyShape, skeleton, mass, figures.density);
     const modelGrams = modelWeight(totals.clayVolume, figures.density, foil.grams, wire);
     return {
       figures,
@@ -68,6 +82,9 @@ export const planMass = lastCall(
       sheets,
       modelGrams,
       lifeWeight,
+      condition,
+      parts,
+      shape,
       workings: [
         totals.volume,
         totals.area,
@@ -78,11 +95,16 @@ export const planMass = lastCall(
         figures.packet,
         totals.packets,
         ...foil.workings,
-        ...sheets.flatMap((one) => [one.area, one.gap, one.papers]),
+        ...sheets.flatMap((one) => [one.area, one.gap, one.papers, one.count]),
         modelGrams,
         lifeWeight,
+        ...parts,
+        ...(shape?.workings ?? []),
       ],
-      snags: massSnags(mass, skin, measure, stance, lifeWeight),
+      snags: [
+        ...massSnags(mass, skin, measure, stance, lifeWeight, condition),
+        ...(shape?.snags ?? []),
+      ],
     };
   },
 );

@@ -1,4 +1,5 @@
-import { input, type Working } from '../piece/working.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
 import type { BuildUp, RegionBuild } from './buildUp.ts';
 
 /** Regions whose shell is rolled to one thickness. */
@@ -8,6 +9,7 @@ export interface SheetGroup {
   readonly area: Working;
   readonly gap: Working;
   readonly papers: Working;
+  readonly count: Working;
 }
 
 /**
@@ -18,6 +20,7 @@ export interface SheetGroup {
 export function sheetGroups(
   regions: readonly (RegionBuild & BuildUp)[],
   paperMm: number,
+  sheet: Piece['mass']['sheet'],
 ): readonly SheetGroup[] {
   const shelled = regions.filter((one) => one.core !== 'solid' && one.clayMm3 > 0);
   const thicknesses = [...new Set(shelled.map((one) => one.shellMm))].sort((a, b) => b - a);
@@ -27,19 +30,20 @@ export function sheetGroups(
     const names = own.map((one) => one.region.name);
     const common = { stage: 'mass', provenance: 'derived' } as const;
     const t = input('t', 'Shell of clay', shellMm, 'mm', 'own');
+    const area: Working = {
+      ...common,
+      id: `mass.sheet.${i + 1}.area`,
+      label: `Sheet to roll: ${names.join(', ').toLowerCase()}`,
+      value: clayMm3 / shellMm / 100,
+      unit: 'cm2',
+      formula: 'a = v/t',
+      inputs: [input('v', 'Clay of these shells', clayMm3 / 1000, 'ml', 'derived'), t],
+      source: 'a sheet that is laid on keeps its volume',
+    };
     return {
       shellMm,
       names,
-      area: {
-        ...common,
-        id: `mass.sheet.${i + 1}.area`,
-        label: `Sheet to roll: ${names.join(', ').toLowerCase()}`,
-        value: clayMm3 / shellMm / 100,
-        unit: 'cm2',
-        formula: 'a = v/t',
-        inputs: [input('v', 'Clay of these shells', clayMm3 / 1000, 'ml', 'derived'), t],
-        source: 'a sheet that is laid on keeps its volume',
-      },
+      area,
       gap: {
         ...common,
         id: `mass.sheet.${i + 1}.gap`,
@@ -59,6 +63,20 @@ export function sheetGroups(
         formula: 'N = t/p',
         inputs: [t, input('p', 'A sheet of paper', paperMm, 'mm', 'own')],
         source: 'common practice: a rolling pin on two equal stacks',
+      },
+      count: {
+        ...common,
+        id: `mass.sheet.${i + 1}.count`,
+        label: 'Sheets of that size to roll',
+        value: Math.ceil((100 * area.value) / (sheet.widthMm * sheet.lengthMm) - 1e-9),
+        unit: 'count',
+        formula: 'N = a/(w · l), rounded up',
+        inputs: [
+          asInput('a', area),
+          input('w', 'Width of a sheet', sheet.widthMm, 'mm', 'own'),
+          input('l', 'Length of a sheet', sheet.lengthMm, 'mm', 'own'),
+        ],
+        source: 'arithmetic; offcuts are pressed together and rolled again',
       },
     };
   });

@@ -21,6 +21,8 @@ export interface BoneRow {
 /** What Measure hands on: the life skeleton, the scale, and the table of bones. */
 export interface MeasurePlan {
   readonly skeleton: Skeleton;
+  /** The same with the library's flesh, to compare the user's shape with. */
+  readonly librarySkeleton: Skeleton;
   readonly lifePerModel: number;
   readonly sizes: LifeSizes;
   readonly scale: Working;
@@ -37,15 +39,13 @@ const skeletonOf = lastCall(
     creature: Piece['measure']['creature'],
     figure: Piece['measure']['figure'],
     lifeLengths: Piece['measure']['lifeLengths'],
-    shape: Piece['measure']['shape'],
   ): Skeleton => {
     const { plan, animal } = subjectOf({ animalId, creature });
-    return shapedSkeleton(
-      buildSkeleton(plan, individual(plan, animal, figure), lifeLengths),
-      shape,
-    );
+    return buildSkeleton(plan, individual(plan, animal, figure), lifeLengths);
   },
 );
+
+const shapedOf = lastCall(shapedSkeleton);
 
 const sizesOf = lastCall((skeleton: Skeleton, stance: Piece['stance']) =>
   lifeSizes(skeleton, stance),
@@ -57,13 +57,13 @@ const sizesOf = lastCall((skeleton: Skeleton, stance: Piece['stance']) =>
  */
 export const planMeasure = lastCall(
   (measure: Piece['measure'], stance: Piece['stance']): MeasurePlan => {
-    const skeleton = skeletonOf(
+    const librarySkeleton = skeletonOf(
       measure.animalId,
       measure.creature,
       measure.figure,
       measure.lifeLengths,
-      measure.shape,
     );
+    const skeleton = shapedOf(librarySkeleton, measure.shape);
     const sizes = sizesOf(skeleton, stance);
     const scale = scaleWorking(measure, sizes, skeleton.animal.eye);
     const rows = skeleton.bones
@@ -71,6 +71,7 @@ export const planMeasure = lastCall(
       .map((bone) => boneRow(bone, scale));
     return {
       skeleton,
+      librarySkeleton,
       lifePerModel: scale.value,
       sizes,
       scale,

@@ -89,7 +89,16 @@ export interface SnagFacts {
     shellMm: number;
     maxShellMm: number;
   };
-  'body-weight-off': { kg: number; lowKg: number; highKg: number; girthPercent: number };
+  'body-weight-off': {
+    kg: number;
+    lowKg: number;
+    highKg: number;
+    girthPercent: number;
+    /** Where it differs most from the library's body; empty where it does not. */
+    place: string;
+  };
+  'clay-too-thick': { region: string; mm: number; limitMm: number; coreMm: number };
+  'trapped-hollow': { region: string; ml: number };
   'clay-over-limit': { clay: string; setC: number; hotC: number; limitC: number };
   'oven-too-cool': { clay: string; hotC: number; lowC: number };
   'bake-too-short': { minutes: number; neededMin: number; place: string };
@@ -224,7 +233,17 @@ const SENTENCES: Sentences = {
         : 'Build it solid.'
     }`,
   'body-weight-off': (f) =>
-    `At life size this body would weigh ${f.kg.toFixed(1)} kg; the animal weighs ${f.lowKg} to ${f.highKg} kg. It will look ${f.girthPercent < 0 ? 'fat' : 'starved'}: make its girth about ${Math.ceil(Math.abs(f.girthPercent))} % ${f.girthPercent < 0 ? 'smaller' : 'larger'}, or check the bone lengths.`,
+    `At life size this body would weigh ${f.kg.toFixed(1)} kg; the animal weighs ${f.lowKg} to ${f.highKg} kg. It will look ${f.girthPercent < 0 ? 'fat' : 'starved'}: make its girth about ${Math.ceil(Math.abs(f.girthPercent))} % ${f.girthPercent < 0 ? 'smaller' : 'larger'}${f.place === '' ? '' : `, first at the ${f.place}`}, or check the bone lengths.`,
+  'clay-too-thick': (f, mm) =>
+    `${f.region}: the clay is ${mm(f.mm)} thick at its thickest, over ${mm(f.limitMm)}. It cures late in the middle and cracks as it shrinks. ${
+      f.coreMm >= 2
+        ? `Pack a core of up to ${mm(f.coreMm)} into it, or build it up and bake it in layers.`
+        : 'Build it up and bake it in layers.'
+    }`,
+  'trapped-hollow': (f) =>
+    f.region === ''
+      ? `About ${f.ml.toFixed(1)} ml of air is closed in between parts that touch. It swells in the oven and splits the clay: fill it with clay or foil, or pierce a vent to the outside.`
+      : `${f.region}: the hollow core holds about ${f.ml.toFixed(0)} ml of air with no way out. It swells in the oven and splits the clay: pierce a vent where it will not show, such as through the base, and tick it here, or pack the core with foil.`,
   'clay-over-limit': (f, _mm, _deg, celsius) =>
     `The oven would be at ${celsius(f.hotC)} with the dial at ${celsius(f.setC)}, and ${f.clay} must never be above ${celsius(f.limitC)}: it browns and gives off harmful fumes. Turn the dial down; if it smokes, switch off, open the windows and leave the room.`,
   'oven-too-cool': (f, _mm, _deg, celsius) =>

@@ -10,13 +10,15 @@ import { coatItems, zoneItems } from './coatItems.ts';
 import { coreItems, shellLabels } from './coreItems.ts';
 import { coilItems } from './coilItems.ts';
 import { loadItems } from './loadItems.ts';
+import { bonyItems, muscleItems, pegItems } from './muscleItems.ts';
+import { stationItems } from './sectionItems.ts';
 import { besideItems, groundItems, limitItems, weightItems } from './stanceItems.ts';
 import { BACK_TO_FRONT, boneItems, INK_OF_SIDE, skinItems, WEIGHT_OF_SIDE } from './posedItems.ts';
 import { project, type View } from './views.ts';
 
 /** What an elevation carries besides skin and base. */
 export interface ElevationOptions {
-  readonly show: 'bones' | 'wires' | 'core' | 'zones' | 'coat';
+  readonly show: 'bones' | 'wires' | 'core' | 'muscles' | 'sections' | 'zones' | 'coat';
   readonly dimensions: boolean;
   /** The bone whose joint's limits are shown as an arc. */
   readonly limitsOf?: string | null;
@@ -40,6 +42,8 @@ const ENDINGS: Readonly<Record<ElevationOptions['show'], string>> = {
   bones: '',
   wires: ' with the wires',
   core: ' with the core',
+  muscles: ', muscles',
+  sections: ', where sections are cut',
   zones: ', base colours',
   coat: ', lie of the coat',
 };
@@ -55,7 +59,14 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
     ...(options.show === 'bones' && options.silhouette !== true
       ? boneItems(plan.stance.posed, view)
       : []),
-    ...(options.show === 'core' ? coreItems(plan, view) : []),
+    ...(options.show === 'core' || options.show === 'sections' ? coreItems(plan, view) : []),
+    ...(options.show === 'muscles'
+      ? [
+          ...muscleItems(plan, view),
+          ...(view === 'side' ? [...pegItems(plan, view), ...bonyItems(plan, view)] : []),
+        ]
+      : []),
+    ...(options.show === 'sections' ? stationItems(plan.mass?.shape?.cards ?? [], view) : []),
     ...(options.byLoad
       ? loadItems(plan, view)
       : options.show === 'wires' || options.show === 'core'

@@ -5,6 +5,7 @@ import { bendingCards } from './bendingCards.ts';
 import { colourCard } from './colourCard.ts';
 import { cutListSheet } from './cutListSheet.ts';
 import { elevation } from './elevation.ts';
+import { sectionCardSheets } from './sectionCards.ts';
 import { stepsSheet } from './stepsSheet.ts';
 import { strokeCard } from './strokeCard.ts';
 import { wireStrips } from './wireStrips.ts';
@@ -20,9 +21,21 @@ export function planSheets(plan: Plan): readonly Drawing[] {
     basePlanDrawing(plan.wire.base),
     elevation(plan, 'side', { show: 'core', dimensions: false }),
     elevation(plan, 'front', { show: 'core', dimensions: false }),
+    elevation(plan, 'side', { show: 'muscles', dimensions: false }),
+    ...cardSheetsOf(plan),
     ...(plan.skin.zones.some((one) => one.width !== null) ? [strokeCard(plan.skin, 2)] : []),
     ...(plan.colour === null ? [] : [colourCard(plan.colour)]),
     ...(plan.bench === null ? [] : [stepsSheet(plan.bench)]),
+  ];
+}
+
+/** The map of the sections and their cards; none while the posed body is still worked out. */
+function cardSheetsOf(plan: Plan): readonly Drawing[] {
+  const cards = plan.mass?.shape?.cards ?? [];
+  if (cards.length === 0) return [];
+  return [
+    elevation(plan, 'side', { show: 'sections', dimensions: false }),
+    ...sectionCardSheets(cards),
   ];
 }
 

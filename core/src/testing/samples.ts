@@ -1,5 +1,6 @@
 import { bodyGrid, COARSE_CELLS, type BodyGrid } from '../body/bodyGrid.ts';
 import { heatRun } from '../cure/heatRun.ts';
+import { shapeRun } from '../mass/shapeRun.ts';
 import { planMeasure } from '../measure/planMeasure.ts';
 import { demoPieces } from '../piece/demoPieces.ts';
 import { newPiece } from '../piece/newPiece.ts';
@@ -40,5 +41,10 @@ const bodies = new Map<string, BodyGrid>();
 /** The whole plan of a piece, body included, on a coarse grid; heat as well where it is asked. */
 export function wholePlan(piece: Piece, withHeat = false): Plan {
   const { request } = planPiece(piece, null).cure;
-  return planPiece(piece, coarseBody(piece), withHeat && request ? heatRun(request) : null);
+  return planPiece(
+    piece,
+    coarseBody(piece),
+    withHeat && request ? heatRun(request) : null,
+    withHeat ? shapeRun(piece, false) : null,
+  );
 }

@@ -1,4 +1,11 @@
-import { planMeasure, planPiece, type HeatRun, type Piece, type Plan } from '@keen-sinew/core';
+import {
+  planMeasure,
+  planPiece,
+  type BodyShape,
+  type HeatRun,
+  type Piece,
+  type Plan,
+} from '@keen-sinew/core';
 import {
   computed,
   inject,
@@ -12,6 +19,7 @@ import {
 import { usePieceStore } from '../stores/pieceStore.ts';
 import { useBody } from './useBody.ts';
 import { useHeat } from './useHeat.ts';
+import { useShape } from './useShape.ts';
 
 /** The open piece as it is shown, its plan, and how to change it. */
 export interface PiecePlan {
@@ -20,6 +28,10 @@ export interface PiecePlan {
   readonly plan: ComputedRef<Plan>;
   readonly bodyProgress: Readonly<Ref<number | null>>;
   readonly bodyProblem: Readonly<Ref<string | null>>;
+  readonly shapeProgress: Readonly<Ref<number | null>>;
+  readonly shapeProblem: Readonly<Ref<string | null>>;
+  /** The last shape that was worked out, which may be that of a moment ago. */
+  readonly lastShape: Readonly<Ref<BodyShape | null>>;
   readonly heatBusy: Readonly<Ref<boolean>>;
   readonly heatProblem: Readonly<Ref<string | null>>;
   readonly change: (label: string, recipe: (piece: Piece) => Piece) => void;
@@ -35,6 +47,7 @@ export function providePiecePlan(): PiecePlan {
   const draft = shallowRef<Piece | null>(null);
   const shown = computed(() => draft.value ?? store.current);
   const { gridOf, progress, problem } = useBody(shown);
+  const shape = useShape(shown);
   const piece = computed(() => {
     if (shown.value === null) throw new Error('a stage is shown without an open piece');
     return shown.value;
@@ -43,7 +56,7 @@ export function providePiecePlan(): PiecePlan {
   const heat = shallowRef<HeatRun | null>(null);
   const plan = computed(() => {
     const { skeleton } = planMeasure(piece.value.measure, piece.value.stance);
-    return planPiece(piece.value, gridOf(skeleton), heat.value);
+    return planPiece(piece.value, gridOf(skeleton), heat.value, shape.answer.value?.value ?? null);
   });
   const flow = useHeat(computed(() => plan.value.cure.request));
   watch(flow.run, (run) => (heat.value = run));
@@ -52,6 +65,9 @@ export function providePiecePlan(): PiecePlan {
     plan,
     bodyProgress: progress,
     bodyProblem: problem,
+    shapeProgress: shape.progress,
+    shapeProblem: shape.problem,
+    lastShape: computed(() => shape.answer.value?.value ?? null),
     heatBusy: flow.busy,
     heatProblem: flow.problem,
     change: (label, recipe) => {

@@ -1,6 +1,9 @@
 import {
   bodyGrid,
   COARSE_CELLS,
+  shapeKey,
+  shapeRun,
+  type BodyShape,
   heatRun,
   planMeasure,
   planPiece,
@@ -30,6 +33,7 @@ export interface Mounted {
 
 const bodies = new Map<string, BodyGrid>();
 const heats = new Map<string, HeatRun>();
+const shapes = new Map<string, BodyShape>();
 
 function bodyOf(piece: Piece): BodyGrid {
   const key = JSON.stringify(piece.measure);
@@ -39,12 +43,20 @@ function bodyOf(piece: Piece): BodyGrid {
   return found;
 }
 
-function wholePlan(piece: Piece, withHeat: boolean): Plan {
+function shapeOf(piece: Piece): BodyShape {
+  const key = shapeKey(piece);
+  const found = shapes.get(key) ?? shapeRun(piece, false);
+  shapes.set(key, found);
+  return found;
+}
+
+function wholePlan(piece: Piece, withHeat: boolean, withShape: boolean): Plan {
   const { request } = planPiece(piece, null).cure;
-  if (!withHeat || request === null) return planPiece(piece, bodyOf(piece));
+  if (!withHeat || request === null)
+    return planPiece(piece, bodyOf(piece), null, withShape ? shapeOf(piece) : null);
   const heat = heats.get(request.key) ?? heatRun(request);
   heats.set(request.key, heat);
-  return planPiece(piece, bodyOf(piece), heat);
+  return planPiece(piece, bodyOf(piece), heat, withShape ? shapeOf(piece) : null);
 }
 
 /** Mounts a component with a piece, its plan, a selection and the settings above it. */
@@ -53,11 +65,12 @@ export function mountWithPiece(
   start: Piece,
   props: Readonly<Record<string, unknown>> | ((plan: Plan) => Record<string, unknown>) = {},
   withHeat = false,
+  withShape = false,
 ): Mounted {
   const pinia = createPinia();
   setActivePinia(pinia);
   const current = shallowRef(start);
-  const plan = computed(() => wholePlan(current.value, withHeat));
+  const plan = computed(() => wholePlan(current.value, withHeat, withShape));
   const labels: string[] = [];
   let selection: Selection | undefined;
   const host = defineComponent({
@@ -67,6 +80,9 @@ export function mountWithPiece(
         plan,
         bodyProgress: ref(null),
         bodyProblem: ref(null),
+        shapeProgress: ref(null),
+        shapeProblem: ref(null),
+        lastShape: ref(null),
         heatBusy: ref(false),
         heatProblem: ref(null),
         change: (label, recipe) => {

@@ -1,0 +1,80 @@
+import type { Skeleton } from '../anatomy/skeleton.ts';
+import { bodyStations } from '../body/stations.ts';
+import type { Working } from '../piece/working.ts';
+
+/** How heavy a body is for its kind, in plain words, and where that comes from. */
+export interface Condition {
+  readonly sentence: string;
+  /** Where on the column it differs most from the library's body; null where it does not. */
+  readonly place: { readonly bone: string; readonly at: number; readonly percent: number } | null;
+}
+
+/** A station differs from the library's body when its section does by this share. */
+const LEAST_DIFFERENCE = 0.03;
+
+/**
+ * The condition of an animal from its weight at life size in its usual range: the lower and upper
+ * quarter are lean and heavy. The place is the station whose section (width times depth) differs most
+ * from the library's, in the direction of the fault.
+ */
+export function conditionOf(weight: Working, shaped: Skeleton, library: Skeleton): Condition {
+  const range = weight.range;
+  if (range === undefined)
+    return { sentence: 'Nothing is known of its usual weight.', place: null };
+  const [low, high] = range;
+  const kg = weight.value;
+  const heavy = kg > (low + high) / 2;
+  const place = differingPlace(shaped, library, heavy ? 1 : -1);
+  const at = place === null ? '' : `: ${placeWords(place)}`;
+  if (kg > high) return { sentence: `Too heavy by ${shareWords(kg / high - 1)}${at}.`, place };
+  if (kg < low) return { sentence: `Too light by ${shareWords(1 - kg / low)}${at}.`, place };
+  const share = (kg - low) / (high - low);
+  const words =
+    share < 0.25
+      ? 'A lean animal'
+      : share > 0.75
+        ? 'A heavy animal'
+        : 'An animal in usual condition';
+  return { sentence: `${words}${place === null ? '' : at}.`, place };
+}
+
+const placeWords = (place: NonNullable<Condition['place']>): string =>
+  `the ${place.bone.toLowerCase()} is ${Math.abs(place.percent).toFixed(0)} % ${place.percent > 0 ? 'larger' : 'smaller'} round than usual, ${Math.round(place.at * 100)} % along`;
+
+const FRACTIONS = [
+  [1 / 10, 'a tenth'],
+  [1 / 8, 'an eighth'],
+  [1 / 6, 'a sixth'],
+  [1 / 5, 'a fifth'],
+  [1 / 4, 'a quarter'],
+  [1 / 3, 'a third'],
+  [1 / 2, 'a half'],
+] as const;
+
+/** A share in words: the nearest of the fractions that people say. */
+export function shareWords(share: number): string {
+  if (share < 0.07) return 'a little';
+  if (share > 0.6) return `${(share * 100).toFixed(0)} %`;
+  const nearest = FRACTIONS.reduce((best, one) =>
+    Math.abs(one[0] - share) < Math.abs(best[0] - share) ? one : best,
+  );
+  return nearest[1];
+}
+
+function differingPlace(shaped: Skeleton, library: Skeleton, sign: 1 | -1): Condition['place'] {
+  if (shaped === library) return null;
+  const usual = new Map(
+    bodyStations(library).map((one) => [`${one.boneId} ${one.at}`, one.widthMm * one.depthMm]),
+  );
+  let best: Condition['place'] = null;
+  for (const one of bodyStations(shaped)) {
+    const before = usual.get(`${one.boneId} ${one.at}`);
+    if (before === undefined || before === 0) continue;
+    // The girth goes with the root of the section.
+    const share = Math.sqrt((one.widthMm * one.depthMm) / before) - 1;
+    if (share * sign < LEAST_DIFFERENCE) continue;
+    if (best === null || share * sign > (best.percent * sign) / 100)
+      best = { bone: one.boneName, at: one.at, percent: share * 100 };
+  }
+  return best;
+}

@@ -1,0 +1,57 @@
+import type { Skeleton } from '../anatomy/skeleton.ts';
+import type { BodyGrid } from '../body/bodyGrid.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
+
+/**
+ * What share of the whole animal's weight a part usually has, per cent, by plan and part of the plan.
+ * From general knowledge of dressed and dissected animals (memory): wide, and only where known.
+ */
+const USUAL_SHARES: Readonly<Record<string, Readonly<Record<string, readonly [number, number]>>>> =
+  {
+    'four-footed-mammal': {
+      head: [6, 22],
+      trunk: [45, 75],
+      forelegs: [7, 20],
+      hindlegs: [8, 26],
+    },
+    bird: { trunk: [45, 80], legs: [3, 25] },
+  };
+
+/** What each part of the body would weigh at life size, kg, with its share of the whole. */
+export function partWeights(
+  body: BodyGrid,
+  skeleton: Skeleton,
+  whole: Working,
+): readonly Working[] {
+  const volumes = new Map(body.bones.map((bone) => [bone.boneId, bone.volumeMm3]));
+  return skeleton.plan.parts.flatMap((part): Working[] => {
+    const mm3 = skeleton.bones
+      .filter((bone) => part.keys.includes(bone.key))
+      .reduce((sum, bone) => sum + (volumes.get(bone.id) ?? 0), 0);
+    if (mm3 === 0) return [];
+    const value = (whole.value * mm3) / body.volumeMm3;
+    const usual = USUAL_SHARES[skeleton.plan.id]?.[part.id];
+    return [
+      {
+        id: `mass.part.${part.id}.life`,
+        stage: 'mass',
+        label: `${part.name} at life size`,
+        value,
+        unit: 'kg',
+        provenance: 'derived',
+        formula: 'm = M · v/V',
+        inputs: [
+          asInput('M', whole),
+          input('v', 'Flesh of this part', mm3 / 1000, 'ml', 'derived'),
+          input('V', 'The whole body', body.volumeMm3 / 1000, 'ml', 'derived'),
+        ],
+        source: `cells nearest to the part’s bones; ${((100 * mm3) / body.volumeMm3).toFixed(0)} % of the whole${
+          usual === undefined ? '' : `, usually ${usual[0]} to ${usual[1]} % (memory)`
+        }`,
+        ...(usual === undefined
+          ? {}
+          : { range: [(whole.value * usual[0]) / 100, (whole.value * usual[1]) / 100] as const }),
+      },
+    ];
+  });
+}

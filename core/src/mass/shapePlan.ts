@@ -1,0 +1,260 @@
+import type { RegionSpec } from '../anatomy/bodyPlan.ts';
+import type { Skeleton } from '../anatomy/skeleton.ts';
+import { restMuscles } from '../body/muscles.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+import type { Snag } from '../piece/snag.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
+import type { BodyShape, ThickPlace } from './bodyShape.ts';
+import type { DepthPeg } from './depthPegs.ts';
+import type { SectionCut } from './sectionCut.ts';
+
+/** A section card: its number, the cut, and what a tape and a caliper must read there. */
+export interface SectionCard {
+  readonly number: number;
+  readonly name: string;
+  readonly cut: SectionCut;
+  readonly girth: Working;
+  /** The same before the coat is stuck on; the same number where nothing is. */
+  readonly clayGirth: Working;
+  readonly width: Working;
+  readonly depth: Working;
+}
+
+/** A muscle in the order of laying, both sides together. */
+export interface MuscleRow {
+  readonly id: string;
+  readonly name: string;
+  readonly form: string;
+  /** 1 is laid first. */
+  readonly order: number;
+  readonly layer: 1 | 2 | 3;
+  readonly bulk: number;
+  readonly grams: Working;
+  /** Of one side in this stance, against its rest length, in per cent. */
+  readonly lengthPercent: number | null;
+}
+
+/** A depth peg with its number and height. */
+export interface PegRow {
+  readonly number: number;
+  readonly peg: DepthPeg;
+  readonly height: Working;
+}
+
+/** What the shape of the posed model says, as numbers with their reckoning. */
+export interface ShapePlan {
+  readonly shape: BodyShape;
+  readonly cards: readonly SectionCard[];
+  readonly muscles: readonly MuscleRow[];
+  readonly pegs: readonly PegRow[];
+  readonly volume: Working;
+  readonly thickest: Working | null;
+  readonly workings: readonly Working[];
+  readonly snags: readonly Snag[];
+}
+
+const GRID =
+  'the posed body on its grid, true distances (P. Felzenszwalb and D. Huttenlocher, 2012)';
+const common = { stage: 'mass', provenance: 'derived' } as const;
+
+/** Reads cards, muscles, pegs and dangers off the shape of a posed model. */
+export function shapePlan(
+  shape: BodyShape,
+  skeleton: Skeleton,
+  mass: Piece['mass'],
+  density: Working,
+): ShapePlan {
+  const cards = shape.cuts.map((cut, i) => sectionCard(cut, i + 1));
+  const muscles = muscleRows(shape, skeleton, density);
+  const pegs = shape.pegs.map((peg, i) => pegRow(peg, i + 1));
+  const regionOf = (id: string): RegionSpec | undefined =>
+    skeleton.plan.regions.find((region) => region.id === id);
+  const [thickest] = shape.thick.toSorted((a, b) => b.mm - a.mm);
+  const thick = thickest ? thickWorking(thickest, regionOf(thickest.regionId)) : null;
+  const volume: Working = {
+    ...common,
+    id: 'mass.shape.volume',
+    label: 'The body in this stance',
+    value: shape.volumeMm3 / 1000,
+    unit: 'ml',
+    formula: 'v = Σ share of each cell inside the skin · h³',
+    inputs: [input('h', 'Edge of a cell', shape.cellMm, 'mm', 'derived')],
+    source: `${GRID}; bends keep the volume within 2 %`,
+  };
+  return {
+    shape,
+    cards,
+    muscles,
+    pegs,
+    volume,
+    thickest: thick,
+    workings: [
+      volume,
+      ...(thick === null ? [] : [thick]),
+      ...cards.flatMap((card) => [
+        card.girth,
+        ...(card.clayGirth === card.girth ? [] : [card.clayGirth]),
+        card.width,
+        card.depth,
+      ]),
+      ...muscles.map((one) => one.grams),
+      ...pegs.map((one) => one.height),
+    ],
+    snags: [...thickSnags(shape.thick, mass, regionOf), ...hollowSnags(shape, regionOf)],
+  };
+}
+
+/** Both sides of a pair of bones are alike, so a card says nothing of the side it was cut on. */
+const withoutSide = (name: string): string => name.replace(/, (left|right)$/, '');
+
+function sectionCard(cut: SectionCut, number: number): SectionCard {
+  const name = withoutSide(cut.boneName);
+  const place = `${name.toLowerCase()}, ${Math.round(cut.at * 100)} % along`;
+  const measure = (id: string, label: string, value: number, formula: string): Working => ({
+    ...common,
+    id: `mass.card.${number}.${id}`,
+    label: `${label} at ${number}, ${place}`,
+    value,
+    unit: 'mm',
+    formula,
+    inputs: [],
+    source: `section square to the bone through ${GRID}`,
+    target: { kind: 'section', id: String(number) },
+  });
+  const girth = measure('girth', 'Girth', cut.girthMm, 'length of the outline of the section');
+  const same = Math.abs(cut.girthMm - cut.clayGirthMm) < 1e-9;
+  return {
+    number,
+    name,
+    cut,
+    girth,
+    clayGirth: same
+      ? girth
+      : measure(
+          'clay',
+          'Girth of the clay',
+          cut.clayGirthMm,
+          'length of the outline under the coat',
+        ),
+    width: measure('width', 'Width', cut.widthMm, 'widest of the outline, to the sides'),
+    depth: measure('depth', 'Depth', cut.depthMm, 'widest of the outline, back to belly'),
+  };
+}
+
+function muscleRows(shape: BodyShape, skeleton: Skeleton, density: Working): readonly MuscleRow[] {
+  const clay = new Map(shape.muscles.map((one) => [one.id, one]));
+  const rest = restMuscles(skeleton);
+  const inOrder = skeleton.plan.muscles.toSorted((a, b) => a.belly.layer - b.belly.layer);
+  return inOrder.flatMap((spec, order): MuscleRow[] => {
+    const own = rest.filter((one) => one.spec === spec);
+    if (own.length === 0) return [];
+    const laid = own.map((one) => clay.get(one.id));
+    const mm3 = laid.reduce((sum, one) => sum + (one?.mm3 ?? 0), 0);
+    const first = own.find((one) => one.side !== 'right');
+    const now = first && clay.get(first.id);
+    return [
+      {
+        id: spec.id,
+        name: spec.name,
+        form: spec.form,
+        order: order + 1,
+        layer: spec.belly.layer,
+        bulk: skeleton.bulk[spec.id] ?? 1,
+        lengthPercent: now && first ? 100 * now.lengthShare : null,
+        grams: {
+          ...common,
+          id: `mass.muscle.${spec.id}.grams`,
+          label: own.length > 1 ? `${spec.name}, all ${own.length}` : spec.name,
+          value: (mm3 / 1000) * density.value,
+          unit: 'g',
+          digits: 1,
+          formula: 'm = v · ρ',
+          inputs: [
+            input('v', 'Clay of the muscle outside the core', mm3 / 1000, 'ml', 'derived'),
+            asInput('ρ', density),
+          ],
+          source:
+            'belly between origin and insertion, thicker by √(L₀/L) where it is shorter; what lies under it is not counted twice',
+          target: { kind: 'muscle', id: spec.id },
+        },
+      },
+    ];
+  });
+}
+
+function pegRow(peg: DepthPeg, number: number): PegRow {
+  return {
+    number,
+    peg,
+    height: {
+      ...common,
+      id: `mass.peg.${peg.id}`,
+      label: `Peg ${number}: ${peg.name}`,
+      value: peg.heightMm,
+      unit: 'mm',
+      formula:
+        peg.onto === 'core'
+          ? 'h = face of the clay to the core'
+          : 'h = face of the clay to the wire',
+      inputs: [],
+      source:
+        peg.over === 'bone' ? `${GRID}; skin lies on bone here: nothing is built over it` : GRID,
+      target: { kind: 'peg', id: String(number) },
+    },
+  };
+}
+
+function thickWorking(place: ThickPlace, region: RegionSpec | undefined): Working {
+  return {
+    ...common,
+    id: 'mass.thickest',
+    label: `Thickest clay: ${region?.name.toLowerCase() ?? ''}`,
+    value: place.mm,
+    unit: 'mm',
+    formula: 'd = 2 · max of the distance to the nearer face',
+    inputs: [],
+    source: `${GRID}; the wire inside is not taken off`,
+    target: { kind: 'region', id: place.regionId },
+  };
+}
+
+function thickSnags(
+  places: readonly ThickPlace[],
+  mass: Piece['mass'],
+  regionOf: (id: string) => RegionSpec | undefined,
+): readonly Snag[] {
+  return places
+    .filter((place) => place.mm > mass.thickMm)
+    .map((place) => ({
+      code: 'clay-too-thick',
+      grade: 'watch',
+      stage: 'mass',
+      target: { kind: 'region', id: place.regionId },
+      facts: {
+        region: regionOf(place.regionId)?.name ?? '',
+        mm: place.mm,
+        limitMm: mass.thickMm,
+        // A core that leaves the shell on either side, where there is room for one.
+        coreMm: Math.max(0, place.mm - 2 * mass.shellMm),
+      },
+    }));
+}
+
+function hollowSnags(
+  shape: BodyShape,
+  regionOf: (id: string) => RegionSpec | undefined,
+): readonly Snag[] {
+  return shape.hollows.map((hollow) => ({
+    code: 'trapped-hollow',
+    grade: 'fix',
+    stage: 'mass',
+    target:
+      hollow.regionId === null
+        ? ({ kind: 'piece', id: 'piece' } as const)
+        : ({ kind: 'region', id: hollow.regionId } as const),
+    facts: {
+      region: hollow.regionId === null ? '' : (regionOf(hollow.regionId)?.name ?? ''),
+      ml: hollow.mm3 / 1000,
+    },
+  }));
+}
