@@ -5,14 +5,24 @@ import { add, scale, type Vec3 } from '../geometry/vec3.ts';
 import { sectionAxes, skinBox, skinParts, type SkinPart } from './skin.ts';
 import { skinReach } from './skinReach.ts';
 
-/** Sections are taken at these shares of a bone; of a skull or bill at more. */
-const PLACES = [0, 0.25, 0.5, 0.75, 1] as const;
+/** Sections are taken at these shares of a bone: the fewer, the shorter it is for its thickness. */
+const PLACES = {
+  short: [0, 1],
+  middling: [0, 0.5, 1],
+  long: [0, 0.25, 0.5, 0.75, 1],
+} as const;
+/** A bone is short or middling up to this length, in depths of the flesh round it. */
+const SHORT = 0.7;
+const MIDDLING = 1.5;
 const HEAD_PLACES = [0, 0.15, 0.3, 0.45, 0.6, 0.75, 0.9, 1] as const;
 const LONG_HEAD = /skull|bill|^head$/i;
 
-/** Where sections are taken on a bone, as shares of it. */
-export const sectionPlaces = (bone: Pick<Bone, 'key'>): readonly number[] =>
-  LONG_HEAD.test(bone.key) ? HEAD_PLACES : PLACES;
+/** Where sections are taken on a bone with so much flesh round it, as shares of it. */
+function sectionPlaces(bone: Bone, depthMm: number): readonly number[] {
+  if (LONG_HEAD.test(bone.key)) return HEAD_PLACES;
+  const long = bone.lifeLengthMm / depthMm;
+  return long < SHORT ? PLACES.short : long < MIDDLING ? PLACES.middling : PLACES.long;
+}
 
 /** A squareness that is read from the corner of a section cannot tell more than this. */
 const SQUARENESS_RANGE = [1.6, 4] as const;
@@ -33,7 +43,9 @@ export function measuredSections(
   const [, up, wide] = sectionAxes(bone);
   const far = Math.hypot(...skinBox(flesh).max, ...skinBox(flesh).min);
   const reach = (from: Vec3, way: Vec3): number => skinReach(flesh, from, way, far);
-  const stations = sectionPlaces(bone.bone).flatMap((at): FleshStation[] => {
+  const half = alongBone(bone, 0.5);
+  const depthMm = reach(half, up) + reach(half, scale(up, -1));
+  const stations = sectionPlaces(bone.bone, depthMm).flatMap((at): FleshStation[] => {
     const p = alongBone(bone, at);
     const [above, below] = [reach(p, up), reach(p, scale(up, -1))];
     if (above + below === 0) return [];

@@ -40,6 +40,8 @@ export interface RestMuscle {
 
 /** A muscle shortens by no more than this share, whatever the stance: it would be a ball. */
 const SHORTEST = 0.5;
+/** The flesh over a muscle is looked for so far, in lengths of it: beyond lies another part. */
+const MOST_REACH = 0.45;
 /** A belly thinner than this share of the whole body cannot be laid or seen. */
 const LEAST_SHARE = 1e-4;
 
@@ -67,11 +69,16 @@ export function restMuscles(skeleton: Skeleton): readonly RestMuscle[] {
     const lies = at.side === 'right' ? mirrored(spec.belly.lies) : spec.belly.lies;
     const along = unit(sub(to, from));
     const out = unit(sub(lies, scale(along, dot(lies, along))));
-    const reach = skinReach(skin, lerp(from, to, 0.5), out, far);
+    const middle = lerp(from, to, 0.5);
+    const reach = Math.min(skinReach(skin, middle, out, far), MOST_REACH * lengthMm);
     if (reach < far * LEAST_SHARE || lengthMm < far * LEAST_SHARE) return [];
     const grown = Math.sqrt(skeleton.bulk[spec.id] ?? 1);
+    // What fills a segment has its middle in the line; other bellies lie on one side of it.
     const halfThick = (spec.belly.thick * reach) / (spec.belly.thick === 1 ? 1 : 2);
-    const halfWide = halfThick * spec.belly.wide;
+    const centre = add(middle, scale(out, Math.max(0, reach - halfThick)));
+    const across = cross(along, out);
+    const room = [across, scale(across, -1)].map((way) => skinReach(skin, centre, way, far));
+    const halfWide = Math.min(halfThick * spec.belly.wide, Math.max(halfThick, Math.min(...room)));
     return [
       {
         spec,

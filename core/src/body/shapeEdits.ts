@@ -63,29 +63,27 @@ export function givenBack(library: Skeleton, shape: Shape, partId: string): Shap
 /** Left and right apart: what held for both is kept for each, until one of them is changed. */
 export function parted(library: Skeleton, shape: Shape, partId: string): Shape {
   const part = shapedParts(library, shape).find((one) => one.id === partId);
-  const sections = { ...shape.sections };
-  for (const bone of part?.bones ?? []) {
-    const both = sections[bone.key];
-    if (bone.side !== 'left' || both === undefined) continue;
-    delete sections[bone.key];
-    sections[`${bone.key}.L`] = both;
-    sections[`${bone.key}.R`] = both.map((one) => ({ ...one, side: -one.side }));
-  }
-  return { ...shape, sections };
+  const pairs = new Set(part?.bones.filter(({ side }) => side === 'left').map(({ key }) => key));
+  const entries = Object.entries(shape.sections).flatMap(([key, both]) =>
+    pairs.has(key)
+      ? [
+          [`${key}.L`, both] as const,
+          [`${key}.R`, both.map((one) => ({ ...one, side: 0 - one.side }))] as const,
+        ]
+      : [[key, both] as const],
+  );
+  return { ...shape, sections: Object.fromEntries(entries) };
 }
 
 /** Both sides alike again: the left side's sections hold for both. */
 export function joined(library: Skeleton, shape: Shape, partId: string): Shape {
-  const part = shapedParts(library, shape).find((one) => one.id === partId);
-  const sections = { ...shape.sections };
-  for (const bone of part?.bones ?? []) {
-    const left = sections[`${bone.key}.L`];
-    if (left === undefined) continue;
-    delete sections[`${bone.key}.L`];
-    delete sections[`${bone.key}.R`];
-    sections[bone.key] = left;
-  }
-  return { ...shape, sections };
+  const keys = library.plan.parts.find((one) => one.id === partId)?.keys ?? [];
+  const entries = Object.entries(shape.sections).flatMap(([key, list]) => {
+    const bone = key.replace(/\.[LR]$/, '');
+    if (bone === key || !keys.includes(bone)) return [[key, list] as const];
+    return key.endsWith('.L') ? [[bone, list] as const] : [];
+  });
+  return { ...shape, sections: Object.fromEntries(entries) };
 }
 
 /** Which sections a bone's are kept under: its own side's where the sides are apart. */

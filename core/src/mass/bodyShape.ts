@@ -1,11 +1,12 @@
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { bodyBlends } from '../body/bodyBlends.ts';
 import { insideShare } from '../body/bodyGrid.ts';
-import { ellipsoidHalfBox } from '../body/ellipsoid.ts';
 import { cellCentre, fleshField, gridOver } from '../body/fleshField.ts';
 import { posedMuscles } from '../body/muscles.ts';
-import { fieldOf } from '../body/skin.ts';
+import { sampleField } from '../body/sampleField.ts';
+import { fieldOf, skinBox } from '../body/skin.ts';
 import { volumeKept } from '../body/volumeKept.ts';
+import type { Box3 } from '../geometry/box.ts';
 import { distanceTransform } from '../geometry/distanceTransform.ts';
 import { isoMesh, type TriangleMesh } from '../geometry/isoMesh.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
@@ -139,38 +140,44 @@ const insideMm3 = (values: Float32Array, h: number): number => {
   return cells * h ** 3;
 };
 
-/** Muscles laid in the order of their layers: each takes the clay that none before it has taken. */
+/** Samples along each axis of a muscle. */
+const MUSCLE_SAMPLES = 12;
+
+/**
+ * Muscles laid in the order of their layers: each takes the clay that none before it has taken. Told
+ * from points spread through its belly, so that a small one is measured as well as a large one.
+ */
 function muscleClay(layers: Layers, posed: PosedSkeleton): readonly MuscleClay[] {
-  const { origin, cellMm: h, cells, clay, core } = layers;
-  const taken = new Uint8Array(clay.length);
   const inOrder = posedMuscles(posed).toSorted(
     (a, b) => a.muscle.spec.belly.layer - b.muscle.spec.belly.layer,
   );
-  return inOrder.map(({ muscle, ...part }) => {
-    const field = fieldOf(part);
-    const half = ellipsoidHalfBox(part);
-    const [from, to] = [-1, 1].map((way) =>
-      ([0, 1, 2] as const).map((k) =>
-        Math.min(
-          cells[k] - 1,
-          Math.max(0, Math.round((part.centre[k] + way * half[k] - origin[k]) / h)),
-        ),
-      ),
-    ) as [number[], number[]];
-    let count = 0;
-    for (let k = from[2]!; k <= to[2]!; k++)
-      for (let j = from[1]!; j <= to[1]!; j++)
-        for (let i = from[0]!; i <= to[0]!; i++) {
-          const at = i + cells[0] * (j + cells[1] * k);
-          if (taken[at] || !(clay[at]! < 0) || core[at]! < 0) continue;
-          if (field(origin[0] + i * h, origin[1] + j * h, origin[2] + k * h) >= 0) continue;
-          taken[at] = 1;
-          count++;
-        }
-    const lengthShare = (2 * part.radii[0]) / (muscle.lengthMm * posed.sizeFactor);
-    return { id: muscle.id, mm3: count * h ** 3, lengthShare };
+  const fields = inOrder.map((part) => fieldOf(part));
+  const boxes = inOrder.map((part) => skinBox([part]));
+  const n = MUSCLE_SAMPLES;
+  const at = (i: number): number => (2 * i + 1) / n - 1;
+  return inOrder.map(({ muscle, centre, axes, radii }, index) => {
+    const before = fields.filter((_, i) => i < index && boxesMeet(boxes[i]!, boxes[index]!));
+    let [inside, free] = [0, 0];
+    for (let i = 0; i < n ** 3; i++) {
+      const [u, v, w] = [at(i % n), at(Math.floor(i / n) % n), at(Math.floor(i / n / n))];
+      if (u * u + v * v + w * w >= 1) continue;
+      inside++;
+      const along = [u * radii[0], v * radii[1], w * radii[2]] as const;
+      const p = ([0, 1, 2] as const).map(
+        (k) => centre[k] + axes[0][k] * along[0] + axes[1][k] * along[1] + axes[2][k] * along[2],
+      ) as unknown as Vec3;
+      if (!(sampleField(layers.clay, layers, ...p) < 0)) continue;
+      if (sampleField(layers.core, layers, ...p) < 0) continue;
+      if (!before.some((field) => field(...p) < 0)) free++;
+    }
+    const mm3 = ((4 / 3) * Math.PI * radii[0] * radii[1] * radii[2] * free) / inside;
+    const lengthShare = (2 * radii[0]) / (muscle.lengthMm * posed.sizeFactor);
+    return { id: muscle.id, mm3, lengthShare };
   });
 }
+
+const boxesMeet = (a: Box3, b: Box3): boolean =>
+  ([0, 1, 2] as const).every((k) => a.min[k] < b.max[k] && b.min[k] < a.max[k]);
 
 /** The thickest clay of each region: twice the depth of the cell furthest from both its faces. */
 function thickPlaces(layers: Layers, builds: readonly RegionBuild[]): readonly ThickPlace[] {

@@ -80,6 +80,7 @@ describe('sheetGroups', () => {
         region('tail', 'solid', 5, 9000),
       ],
       0.1,
+      { widthMm: 60, lengthMm: 50 },
     );
     expect(groups.map((one) => [one.shellMm, one.names])).toEqual([
       [5, ['trunk', 'neck']],
@@ -87,6 +88,8 @@ describe('sheetGroups', () => {
     ]);
     expect(groups[0]!.area.value).toBeCloseTo(50, 9);
     expect(groups[1]!.papers.value).toBe(30);
+    // 50 cm² of sheets that are 6 by 5 cm: two of them.
+    expect(groups[0]!.count.value).toBe(2);
   });
 });
 

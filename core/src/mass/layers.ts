@@ -23,8 +23,8 @@ export interface Layers extends CellGrid {
 const UPRIGHT = Math.cos(Math.PI / 3);
 /** Cells this near to the surface, in edges, speak for it. */
 const SEED_CELLS = 0.9;
-/** The nearest surface's own shell is believed within this, in edges; beyond it a thicker neighbour's. */
-const LATTICE_CELLS = 0.75;
+/** Shells that differ by less are one. */
+const SAME_MM = 1e-4;
 
 /**
  * The layers of a posed body as level sets of its one field: clay at the depth u of the coat stuck
@@ -49,6 +49,7 @@ export function layersOf(
   const core = new Float32Array(depth.length).fill(Infinity);
   const f = new Float32Array(depth.length).fill(Infinity);
   const rho = new Float32Array(depth.length);
+  const shells = new Float32Array(depth.length);
   for (let at = 0; at < depth.length; at++) {
     const d = depth[at]!;
     if (owner[at]! < 0 || d === Infinity) continue;
@@ -56,6 +57,7 @@ export function layersOf(
     const free = freeOf(at);
     const shell = free + (builds[own]?.shellMm ?? 0);
     region[at] = own;
+    shells[at] = shell;
     clay[at] = d + free;
     core[at] = builds[own]?.core === 'solid' ? Math.max(h, d + shell) : d + shell;
     if (Math.abs(d) > SEED_CELLS * h) continue;
@@ -65,9 +67,11 @@ export function layersOf(
   const { value, seed } = distanceTransform(f, cells, [h, h, h]);
   for (let at = 0; at < depth.length; at++) {
     if (!(core[at]! < 0) || seed[at]! < 0) continue;
+    // Under one thickness the cell's own depth is exact already.
+    if (Math.abs(shells[seed[at]!]! - shells[at]!) < SAME_MM) continue;
     const from = rho[seed[at]!]!;
     const nearest = from - Math.sqrt(Math.max(0, value[at]! + from * from));
-    if (nearest > core[at]! + LATTICE_CELLS * h) core[at] = nearest;
+    core[at] = Math.max(core[at]!, nearest);
   }
   dropCrumbs(core, field);
   return { origin: field.origin, cellMm: h, cells, skin: depth, clay, core, region };

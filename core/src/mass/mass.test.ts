@@ -12,6 +12,7 @@ import {
 } from '../testing/samples.ts';
 import { foilWorkings } from './foil.ts';
 import { clayFigures } from './clayFigures.ts';
+import { shareWords } from './condition.ts';
 
 const massOf = (piece: Piece) => wholePlan(piece).mass!;
 const allSolid = (piece: Piece): Piece =>
@@ -86,7 +87,17 @@ describe('what to have ready', () => {
 
   // A metre of 0.015 mm foil, 300 mm wide, weighs 2.7 · 0.015 · 300 = 12.15 g (density of aluminium).
   it('counts foil by the metre from its weight', () => {
-    const foil = foilWorkings([{ areaMm2: 0, clayMm3: 0, coreMm3: 121_500, undersizeMm: 0 }], {
+    const region = (core: 'foil' | 'hollow') => ({
+      region: { id: core, name: core, bones: [], core: 'foil' as const },
+      core,
+      shellMm: 5,
+      areaMm2: 0,
+      clayMm3: 0,
+      coreMm3: 121_500,
+      undersizeMm: 0,
+    });
+    // A hollow ball takes no foil.
+    const foil = foilWorkings([region('foil'), region('hollow')], {
       widthMm: 300,
       gaugeMm: 0.015,
       packedGPerMl: 1,
@@ -143,5 +154,90 @@ describe('snags of Mass', () => {
       const own = wholePlan(piece).snags.filter((snag) => snag.stage === 'mass');
       expect(own).toEqual([]);
     }
+  });
+});
+
+describe('the weight of the parts', () => {
+  it('sums to the whole, and lies in the usual shares of a four-footed mammal where known', () => {
+    for (const piece of [otterPiece(), wolfPiece()]) {
+      const { parts, lifeWeight } = massOf(piece);
+      const sum = parts.reduce((total, one) => total + one.value, 0);
+      expect(sum / lifeWeight.value).toBeCloseTo(1, 6);
+      for (const one of parts.filter(({ range }) => range !== undefined)) {
+        expect(one.value, one.label).toBeGreaterThan(one.range![0]);
+        expect(one.value, one.label).toBeLessThan(one.range![1]);
+      }
+    }
+  });
+});
+
+describe('the condition of the animal in plain words', () => {
+  const fatter = (piece: Piece, mm: number): Piece =>
+    changed(piece, 'measure', {
+      shape: { ...piece.measure.shape, fatMm: { trunk: mm, neck: mm } },
+    });
+
+  it('is usual for the library’s wolf, heavy and lean with fat put on and taken off', () => {
+    const say = (mm: number): string => massOf(fatter(wolfPiece(), mm)).condition.sentence;
+    expect(say(0)).toBe('An animal in usual condition.');
+    expect(say(25)).toMatch(/^(A heavy animal|Too heavy by)/);
+    expect(say(90)).toMatch(/^Too heavy by a/);
+    expect(say(-60)).toMatch(/^(A lean animal|Too light by)/);
+  });
+
+  it('names the place where a body differs most from the library’s', () => {
+    const { condition } = massOf(fatter(wolfPiece(), 60));
+    expect(condition.place!.percent).toBeGreaterThan(10);
+    expect(condition.sentence).toContain(condition.place!.bone.toLowerCase());
+    const snag = wholePlan(fatter(wolfPiece(), 90)).snags.find(
+      ({ code }) => code === 'body-weight-off',
+    )!;
+    expect(snagSentence(snag, 'metric')).toMatch(/It will look fat.*first at the/);
+  });
+
+  it('says shares as people do', () => {
+    expect([0.03, 0.11, 0.2, 0.34, 0.52, 0.9].map(shareWords)).toEqual([
+      'a little',
+      'a tenth',
+      'a fifth',
+      'a third',
+      'a half',
+      '90 %',
+    ]);
+  });
+});
+
+describe('what is read off the posed shape', () => {
+  const hollow = changed(plainPiece(), 'mass', {
+    shells: { trunk: { core: 'hollow', shellMm: 5 }, 'upper-limbs': { core: 'solid', shellMm: 5 } },
+  });
+  const plan = wholePlan(hollow, true);
+
+  it('is left out while it answers an older question', () => {
+    const other = changed(hollow, 'mass', { shellMm: 4 });
+    const shape = plan.mass!.shape!.shape;
+    expect(planPiece(other, coarseBody(other), null, shape).mass!.shape).toBeNull();
+    expect(planPiece(hollow, coarseBody(hollow), null, shape).mass!.shape).not.toBeNull();
+  });
+
+  it('tells a trapped hollow and clay that is too thick, with their remedies', () => {
+    const told = (code: string): string =>
+      snagSentence(
+        plan.snags.find((snag) => snag.code === code)!,
+        'metric',
+      );
+    expect(told('trapped-hollow')).toMatch(/Trunk: .* ml of air .* pierce a vent/);
+    expect(told('clay-too-thick')).toMatch(/ mm thick at its thickest, over 12.0 mm/);
+  });
+
+  it('numbers cards, muscles and pegs, each with a working of its own', () => {
+    const { cards, muscles, pegs, workings } = plan.mass!.shape!;
+    expect(cards.map(({ number }) => number)).toEqual(cards.map((_, i) => i + 1));
+    expect(muscles.map(({ order }) => order)).toEqual([...muscles.keys()].map((i) => i + 1));
+    const layers = muscles.map(({ layer }) => layer);
+    expect(layers).toEqual([...layers].sort());
+    const ids = new Set(workings.map(({ id }) => id));
+    for (const { height } of pegs) expect(ids).toContain(height.id);
+    for (const { girth } of cards) expect(ids).toContain(girth.id);
   });
 });

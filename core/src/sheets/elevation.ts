@@ -18,7 +18,7 @@ import { project, type View } from './views.ts';
 
 /** What an elevation carries besides skin and base. */
 export interface ElevationOptions {
-  readonly show: 'bones' | 'wires' | 'core' | 'muscles' | 'sections' | 'zones' | 'coat';
+  readonly show: 'bones' | 'shape' | 'wires' | 'core' | 'muscles' | 'sections' | 'zones' | 'coat';
   readonly dimensions: boolean;
   /** The bone whose joint's limits are shown as an arc. */
   readonly limitsOf?: string | null;
@@ -40,6 +40,7 @@ const TITLES: Readonly<Record<View, string>> = {
 /** What else a drawing shows; front views are narrow, and their titles stay short. */
 const ENDINGS: Readonly<Record<ElevationOptions['show'], string>> = {
   bones: '',
+  shape: '',
   wires: ' with the wires',
   core: ' with the core',
   muscles: ', muscles',
@@ -56,7 +57,7 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
     ...boardItems(plan, view),
     ...groundItems(plan, view),
     ...skinItems(plan.stance.skin, plan.stance.blades, view, options.silhouette === true),
-    ...(options.show === 'bones' && options.silhouette !== true
+    ...((options.show === 'bones' || options.show === 'shape') && options.silhouette !== true
       ? boneItems(plan.stance.posed, view)
       : []),
     ...(options.show === 'core' || options.show === 'sections' ? coreItems(plan, view) : []),
@@ -82,7 +83,7 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
     ...weightItems(plan, view),
     ...(options.dimensions ? dimensionItems(plan, view) : []),
   ];
-  const name = view === 'front' && options.show !== 'bones' ? 'Front' : TITLES[view];
+  const name = view === 'front' && ENDINGS[options.show] !== '' ? 'Front' : TITLES[view];
   const title = name + ENDINGS[options.show];
   const drawing = fittedDrawing(`${view}-${options.show}`, title, items, MARGIN_MM);
   // What is laid over for a moment must not make the sheet jump: it may reach beyond the frame.

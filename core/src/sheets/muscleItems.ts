@@ -83,13 +83,14 @@ export function bonyItems(plan: Plan, view: View): readonly DrawingItem[] {
   });
 }
 
-/** Depth pegs as short pins with their number, near side. */
+/** Depth pegs over muscles as dots, near side; those over bone are crosses already. */
 export function pegItems(plan: Plan, view: View): readonly DrawingItem[] {
-  return (plan.mass?.shape?.pegs ?? []).map(({ number, peg }): DrawingItem => {
+  const pegs = (plan.mass?.shape?.pegs ?? []).filter(({ peg }) => peg.over === 'muscle');
+  return pegs.map(({ number, peg }): DrawingItem => {
     const at = project(view, peg.at);
     return {
       kind: 'circle',
-      ink: peg.over === 'bone' ? 'ink' : 'watch',
+      ink: 'watch',
       layer: 'pegs',
       weight: WEIGHT.thin,
       filled: true,

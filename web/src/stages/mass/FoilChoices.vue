@@ -74,4 +74,31 @@ const length = (label: string, minMm: number, maxMm: number) => (typed: string) 
       @set="put('the paper', { paperMm: $event })"
     />
   </DecisionRow>
+  <DecisionRow name="Width of a sheet of clay">
+    <QuantityField
+      small
+      label="Width of a sheet of clay"
+      :shown="text(mass.sheet.widthMm, 'mm', system === 'metric' ? 0 : 1)"
+      :parse="length('Width of a sheet of clay', 20, 2000)"
+      @set="put('the sheet', { sheet: { ...mass.sheet, widthMm: $event } })"
+    />
+  </DecisionRow>
+  <DecisionRow name="Length of a sheet of clay">
+    <QuantityField
+      small
+      label="Length of a sheet of clay"
+      :shown="text(mass.sheet.lengthMm, 'mm', system === 'metric' ? 0 : 1)"
+      :parse="length('Length of a sheet of clay', 20, 2000)"
+      @set="put('the sheet', { sheet: { ...mass.sheet, lengthMm: $event } })"
+    />
+  </DecisionRow>
+  <DecisionRow name="Clay is too thick over">
+    <QuantityField
+      small
+      label="Clay is too thick over"
+      :shown="text(mass.thickMm, 'mm')"
+      :parse="length('Clay is too thick over', 3, 80)"
+      @set="put('the thickest clay', { thickMm: $event })"
+    />
+  </DecisionRow>
 </template>

@@ -1,95 +1,185 @@
 <script setup lang="ts">
-import { elevation } from '@keen-sinew/core';
-import { computed } from 'vue';
+import {
+  elevation,
+  sectionDrawing,
+  type Drawing,
+  type ShapePlan,
+  type SheetTarget,
+  type View,
+} from '@keen-sinew/core';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
-import CautionNote from '../../ledger/CautionNote.vue';
+import PickRow from '../../controls/PickRow.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
-import WorkingRow from '../../ledger/WorkingRow.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
 import BodyPending from '../BodyPending.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
-import ClayLabel from './ClayLabel.vue';
-import FoilChoices from './FoilChoices.vue';
-import ShellTable from './ShellTable.vue';
+import BodyFiles from './BodyFiles.vue';
+import BodySpace from './BodySpace.vue';
+import BuildLedger from './BuildLedger.vue';
+import CardTable from './CardTable.vue';
+import FatTable from './FatTable.vue';
+import MuscleTable from './MuscleTable.vue';
+import PegTable from './PegTable.vue';
+import ShapeHandles from './ShapeHandles.vue';
+import ShapePart from './ShapePart.vue';
+import { useShaping } from './useShaping.ts';
+import WeightLedger from './WeightLedger.vue';
 
 const { plan } = usePiecePlan();
 const { target } = useSelection();
 const pickOnSheet = usePickOnSheet();
-const options = { show: 'core', dimensions: false } as const;
-const rows = computed(() => [
-  [elevation(plan.value, 'side', options), elevation(plan.value, 'front', options)],
-  [elevation(plan.value, 'top', options)],
-]);
+const shaping = useShaping();
+const dragging = ref(false);
+
+const ROOMS = [
+  { label: 'Core and clay', value: 'build' },
+  { label: 'Shape', value: 'shape' },
+  { label: 'Muscles', value: 'muscles' },
+  { label: 'Sections', value: 'sections' },
+  { label: 'In space', value: 'space' },
+];
+type Room = 'build' | 'shape' | 'muscles' | 'sections' | 'space';
+const room = ref<Room>('build');
+const ROOM_OF: Partial<Record<SheetTarget['kind'], Room>> = {
+  muscle: 'muscles',
+  peg: 'muscles',
+  section: 'sections',
+};
+watch(target, (now) => {
+  const other = now && ROOM_OF[now.kind];
+  if (other && !(other === 'sections' && room.value === 'space')) room.value = other;
+});
+
 const mass = computed(() => plan.value.mass);
-const lifeOff = computed(() => plan.value.snags.some((snag) => snag.code === 'body-weight-off'));
+/** Kept while a newer one is worked out, so that nothing jumps. */
+const kept = shallowRef<ShapePlan | null>(null);
+watch(
+  () => mass.value?.shape,
+  (now) => (kept.value = now ?? kept.value),
+  { immediate: true },
+);
+const card = computed(() => {
+  const cards = kept.value?.cards ?? [];
+  const chosen = target.value?.kind === 'section' ? Number(target.value.id) : 0;
+  return cards.find(({ number }) => number === chosen) ?? cards[Math.floor(cards.length / 3)];
+});
+const SHOWN = { build: 'core', shape: 'shape', muscles: 'muscles', sections: 'sections' } as const;
+const rows = computed((): readonly (readonly Drawing[])[] => {
+  if (room.value === 'space') return [];
+  const options = { show: SHOWN[room.value], dimensions: false } as const;
+  const view = (of: View): Drawing => elevation(plan.value, of, options);
+  if (room.value === 'sections') return [[view('side')], [view('top')]];
+  return [[view('side'), view('front')], [view('top')]];
+});
+const viewOf = ({ id }: Drawing): View | undefined =>
+  (['side', 'front', 'top'] as const).find((view) => id.startsWith(`${view}-`));
+const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
+  build:
+    'Grey is the core, what is round it is clay. Numbers are the thickness of the shell in mm; “solid” is clay straight on the wire.',
+  shape:
+    'Drag an edge of a section in any view; the opposite edge stays, and both sides follow alike.',
+  muscles:
+    'Numbers are the order of laying. Crosses are places where skin lies on bone; dots are pegs.',
+  sections:
+    'Lines are where sections are cut. In the section, enlarged on a 10 mm grid: clay, core in grey, wires in green.',
+};
 </script>
 
 <template>
-  <SheetFrame label="Core, shell and wire, drawn to scale">
-    <SheetBoard
-      :rows="rows"
-      :target="target"
-      label="Side, front and plan with the foil core in grey, the wires, and the thickness of the clay"
-      @pick="pickOnSheet"
-    />
-    <p class="key">
-      Grey is packed foil, what is round it is clay. Numbers are the thickness of the shell in mm;
-      “solid” is clay straight on the wire.
-    </p>
+  <SheetFrame :label="`${ROOMS.find(({ value }) => value === room)!.label}, drawn to scale`">
+    <BodySpace v-if="room === 'space'" :cards="kept?.cards ?? []" />
+    <div v-else class="boards">
+      <SheetBoard
+        :rows="rows"
+        :target="target"
+        :hold="dragging"
+        label="The body drawn to scale, as the choice below says"
+        @pick="pickOnSheet"
+      >
+        <template #default="{ placed, mmPerPx, pointIn }">
+          <ShapeHandles
+            v-if="room === 'shape' && viewOf(placed.drawing)"
+            :view="viewOf(placed.drawing)!"
+            :mm-per-px="mmPerPx"
+            :shaping="shaping"
+            :point-in="pointIn"
+            @dragging="dragging = $event"
+          />
+        </template>
+      </SheetBoard>
+      <SheetBoard
+        v-if="room === 'sections' && card"
+        class="one"
+        :rows="[[sectionDrawing(card)]]"
+        :target="null"
+        :label="`Section ${card.number} enlarged, on a grid of 10 mm`"
+      />
+    </div>
+    <div class="by">
+      <PickRow
+        label="What the sheet shows"
+        :value="room"
+        :options="ROOMS"
+        @set="room = $event as Room"
+      />
+      <p v-if="room !== 'space'" class="key">{{ KEYS[room] }}</p>
+    </div>
   </SheetFrame>
   <LedgerPanel stage="mass">
     <BodyPending v-if="!mass" />
-    <template v-else>
-      <LedgerSection title="Clay to have ready">
-        <WorkingRow :working="mass.clayGrams" />
-        <WorkingRow :working="mass.packets" />
-        <WorkingRow :working="mass.clayVolume" />
-        <WorkingRow :working="mass.figures.density" />
-        <WorkingRow :working="mass.figures.packet" />
+    <BuildLedger v-else-if="room === 'build'" :mass="mass" />
+    <template v-else-if="room === 'shape'">
+      <LedgerSection title="Shape of the living animal">
+        <ShapePart :shaping="shaping" />
       </LedgerSection>
-      <LedgerSection title="Built up by region">
-        <ShellTable />
-        <CautionNote :ids="['foil', 'sharp']" />
-      </LedgerSection>
-      <LedgerSection title="Sheets to roll">
-        <template v-for="sheet in mass.sheets" :key="sheet.shellMm">
-          <WorkingRow :working="sheet.area" />
-          <WorkingRow :working="sheet.gap" />
-          <WorkingRow :working="sheet.papers" />
-        </template>
-        <p v-if="mass.sheets.length === 0" class="none">No shell: every region is solid clay.</p>
-      </LedgerSection>
-      <LedgerSection title="Foil core">
-        <WorkingRow v-for="one in mass.foil.workings" :key="one.id" :working="one" />
-      </LedgerSection>
-      <LedgerSection title="Weight and size">
-        <WorkingRow :working="mass.lifeWeight" :alarm="lifeOff" />
-        <WorkingRow :working="mass.modelGrams" />
-        <WorkingRow :working="mass.volume" />
-        <WorkingRow :working="mass.area" />
-      </LedgerSection>
+      <LedgerSection title="Weight in life"><WeightLedger :mass="mass" /></LedgerSection>
+      <LedgerSection title="Fat under the skin" folded><FatTable /></LedgerSection>
     </template>
-    <LedgerSection title="Your clay" folded>
-      <ClayLabel part="packet" />
-    </LedgerSection>
-    <LedgerSection title="Shell, foil and paper" folded>
-      <FoilChoices />
-    </LedgerSection>
+    <p v-else-if="kept === null" class="wait" role="status">
+      The posed body is being worked out. These numbers follow in a moment.
+    </p>
+    <template v-else-if="room === 'muscles'">
+      <LedgerSection title="Muscles in the order of laying">
+        <MuscleTable :rows="kept.muscles" />
+      </LedgerSection>
+      <LedgerSection title="Depth pegs"><PegTable :rows="kept.pegs" /></LedgerSection>
+    </template>
+    <template v-else-if="room === 'sections'">
+      <LedgerSection title="Section cards"><CardTable :cards="kept.cards" /></LedgerSection>
+    </template>
+    <template v-else>
+      <LedgerSection title="Weight in life"><WeightLedger :mass="mass" /></LedgerSection>
+      <LedgerSection title="Files of the body"><BodyFiles /></LedgerSection>
+    </template>
   </LedgerPanel>
 </template>
 
 <style scoped>
+.by {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 18px;
+  align-items: center;
+  border-top: 1px dotted var(--line);
+  padding-top: 8px;
+}
+.boards {
+  display: flex;
+  flex: 1;
+  min-height: 0;
+  gap: 16px;
+}
+.one {
+  flex: 0 0 30%;
+}
 .key,
-.none {
+.wait {
   margin: 0;
   font-size: 14px;
   color: var(--soft);
-}
-.key {
-  border-top: 1px dotted var(--line);
-  padding-top: 8px;
 }
 </style>

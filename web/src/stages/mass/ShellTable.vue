@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatQuantity, parseLength, type RegionMass } from '@keen-sinew/core';
+import { CORES, formatQuantity, parseLength, type Core, type RegionMass } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -21,7 +21,7 @@ const hasShellSnag = (one: RegionMass) =>
     (snag) => snag.code === 'shell-over-limb' && snag.target?.id === one.region.id,
   );
 
-function set(one: RegionMass, part: { core?: 'foil' | 'solid'; shellMm?: number }): void {
+function set(one: RegionMass, part: { core?: Core; shellMm?: number }): void {
   change(`Change the build of ${one.region.name.toLowerCase()}`, (p) =>
     withPart(p, 'mass', {
       shells: {
@@ -41,6 +41,21 @@ function revert(one: RegionMass): void {
     }),
   );
 }
+const WORDS: Readonly<Record<Core, string>> = {
+  foil: 'Packed foil under a shell',
+  hollow: 'A hollow ball under a shell',
+  solid: 'Solid clay',
+};
+const after = (core: Core): Core => CORES[(CORES.indexOf(core) + 1) % CORES.length]!;
+/** A hole to the outside, so that the air in a hollow can swell. */
+function setVent(one: RegionMass, vented: boolean): void {
+  const { id, name } = one.region;
+  change(`${vented ? 'Pierce' : 'Close'} a vent in ${name.toLowerCase()}`, (p) =>
+    withPart(p, 'mass', {
+      vents: [...p.mass.vents.filter((other) => other !== id), ...(vented ? [id] : [])],
+    }),
+  );
+}
 const isOwn = (one: RegionMass) => piece.value.mass.shells[one.region.id] !== undefined;
 const read = (one: RegionMass) => (typed: string) =>
   parseLength(typed, `Shell of ${one.region.name}`, { minMm: 0.5, maxMm: 60 }, system.value);
@@ -54,7 +69,7 @@ const read = (one: RegionMass) => (typed: string) =>
         <th scope="col">Core</th>
         <th scope="col">Shell</th>
         <th scope="col">Clay {{ unit }}</th>
-        <th scope="col">Foil {{ unit }}</th>
+        <th scope="col">Core {{ unit }}</th>
       </tr>
     </thead>
     <tbody>
@@ -70,19 +85,23 @@ const read = (one: RegionMass) => (typed: string) =>
             <button
               type="button"
               class="core"
-              :title="
-                one.core === 'foil'
-                  ? 'Foil under a shell. Press for solid clay.'
-                  : 'Solid clay. Press for a foil core.'
-              "
-              @click="set(one, { core: one.core === 'foil' ? 'solid' : 'foil' })"
+              :title="`${WORDS[one.core]}. Press for ${WORDS[after(one.core)].toLowerCase()}.`"
+              @click="set(one, { core: after(one.core) })"
             >
               {{ one.core }}<span class="visually-hidden">: {{ one.region.name }}</span>
             </button>
+            <label v-if="one.core === 'hollow'" class="vent">
+              <input
+                type="checkbox"
+                :checked="piece.mass.vents.includes(one.region.id)"
+                @change="setVent(one, ($event.target as HTMLInputElement).checked)"
+              />
+              vent<span class="visually-hidden"> in {{ one.region.name }}</span>
+            </label>
           </td>
           <td class="shell" :class="{ alarm: hasShellSnag(one) }">
             <QuantityField
-              v-if="one.core === 'foil'"
+              v-if="one.core !== 'solid'"
               small
               :label="`Shell of ${one.region.name}`"
               :shown="number(one.shellMm, 'mm')"
@@ -91,7 +110,7 @@ const read = (one: RegionMass) => (typed: string) =>
             />
           </td>
           <td><WorkingCell :working="one.clay" /></td>
-          <td><WorkingCell v-if="one.core === 'foil'" :working="one.coreVolume" /></td>
+          <td><WorkingCell v-if="one.core !== 'solid'" :working="one.coreVolume" /></td>
         </tr>
         <tr v-if="opened(one)">
           <td colspan="5"><WorkingDetail :working="opened(one)!" /></td>
@@ -109,6 +128,11 @@ const read = (one: RegionMass) => (typed: string) =>
   padding: 1px 6px;
   font-size: 13px;
   cursor: pointer;
+}
+.vent {
+  display: block;
+  font-size: 13px;
+  white-space: nowrap;
 }
 .shell {
   width: 66px;

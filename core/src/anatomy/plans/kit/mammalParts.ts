@@ -258,7 +258,7 @@ export const MAMMAL_FORELEGS: PlanPart = {
       'Pectorales',
       ['thoracic', 0.75],
       ['humerus', 0.5],
-      belly([0.35, -0.9, -0.3], 0.4, 2, 2),
+      belly([0.5, -0.6, -0.4], 0.5, 1.6, 2),
       'the breast between the forelegs',
     ),
     muscle(

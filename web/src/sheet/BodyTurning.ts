@@ -1,0 +1,104 @@
+import type { ShapeMeshes, TriangleMesh } from '@keen-sinew/core';
+import {
+  BufferAttribute,
+  BufferGeometry,
+  DoubleSide,
+  Group,
+  LineBasicMaterial,
+  LineSegments,
+  Mesh,
+  MeshLambertMaterial,
+  Plane,
+  Vector3,
+} from 'three';
+import { Turntable } from './Turntable.ts';
+
+/** Layers from the outside in; what is peeled off is left as glass. */
+export const PEELS = ['skin', 'clay', 'core', 'wires'] as const;
+export type Peel = (typeof PEELS)[number];
+
+const COLOURS = { skin: 0xcdb892, clay: 0xb98f68, core: 0xaab2b5 } as const;
+const GLASS = 0.16;
+const WIRE = 0x1f6b5c;
+
+type Point = readonly [number, number, number];
+
+/** What is shown beside the meshes, mm of the model. */
+export interface BodyScene {
+  readonly meshes: ShapeMeshes;
+  /** Wires as chains of points. */
+  readonly wires: readonly (readonly Point[])[];
+  /** Cut the body open here: a point, and the way that is taken off; null for a whole body. */
+  readonly cut: { readonly at: Point; readonly way: Point } | null;
+}
+
+/** The shaded body over its wires, to be turned, peeled and cut open. */
+export class BodyTurning extends Turntable {
+  constructor(box: HTMLElement) {
+    super(box);
+    this.renderer.localClippingEnabled = true;
+  }
+
+  /** Shows the body down to a layer; the layers outside it are glass. */
+  show({ meshes, wires, cut }: BodyScene, peel: Peel): void {
+    const body = new Group();
+    const planes =
+      cut === null
+        ? []
+        : [
+            new Plane().setFromNormalAndCoplanarPoint(
+              new Vector3(...cut.way).negate(),
+              new Vector3(...cut.at),
+            ),
+          ];
+    const shown = PEELS.indexOf(peel);
+    (['core', 'clay', 'skin'] as const).forEach((name) => {
+      const place = PEELS.indexOf(name);
+      const mesh = meshes[name];
+      // Skin and clay are one surface where no fibre is stuck on.
+      if (mesh.indices.length === 0 || (name === 'clay' && mesh === meshes.skin)) return;
+      // Inner layers are seen in a cut only, or through glass.
+      if (place > shown && cut === null && name !== 'core') return;
+      const glass = place < shown;
+      const material = new MeshLambertMaterial({
+        color: COLOURS[name],
+        side: DoubleSide,
+        transparent: glass,
+        opacity: glass ? GLASS : 1,
+        depthWrite: !glass,
+        clippingPlanes: planes,
+      });
+      const part = new Mesh(geometryOf(mesh), material);
+      part.renderOrder = glass ? 1 : 0;
+      body.add(part);
+    });
+    const line = new BufferGeometry();
+    const points = wires.flatMap((wire) => wire.slice(1).flatMap((to, i) => [...wire[i]!, ...to]));
+    line.setAttribute('position', new BufferAttribute(Float32Array.from(points), 3));
+    body.add(new LineSegments(line, new LineBasicMaterial({ color: WIRE, linewidth: 2 })));
+    const box = boxOf(meshes.skin);
+    const size = box.max.clone().sub(box.min);
+    const middle = box.max.clone().add(box.min).multiplyScalar(0.5);
+    this.put(body, middle, 1.15 * Math.max(size.x, size.y, size.z));
+  }
+}
+
+function geometryOf(mesh: TriangleMesh): BufferGeometry {
+  const geometry = new BufferGeometry();
+  geometry.setAttribute('position', new BufferAttribute(mesh.positions, 3));
+  geometry.setAttribute('normal', new BufferAttribute(mesh.normals, 3));
+  geometry.setIndex(new BufferAttribute(mesh.indices, 1));
+  return geometry;
+}
+
+function boxOf({ positions }: TriangleMesh): { readonly min: Vector3; readonly max: Vector3 } {
+  const min = new Vector3(Infinity, Infinity, Infinity);
+  const max = min.clone().negate();
+  const p = new Vector3();
+  for (let i = 0; i < positions.length; i += 3) {
+    p.set(positions[i]!, positions[i + 1]!, positions[i + 2]!);
+    min.min(p);
+    max.max(p);
+  }
+  return { min, max };
+}

@@ -1,0 +1,99 @@
+import {
+  AmbientLight,
+  DirectionalLight,
+  GridHelper,
+  Group,
+  LineSegments,
+  Mesh,
+  PerspectiveCamera,
+  Scene,
+  Vector3,
+  WebGLRenderer,
+  type Material,
+} from 'three';
+import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
+
+const PAPER = 0xfaf7ef;
+const GRID = 0xcfc6b2;
+export const UP = new Vector3(0, 1, 0);
+
+/**
+ * A thing that can be turned freely, on a grid. Drawn only when something changed. Throws where the
+ * browser has no WebGL.
+ */
+export class Turntable {
+  protected readonly renderer: WebGLRenderer;
+  protected body = new Group();
+  private readonly scene = new Scene();
+  private readonly camera = new PerspectiveCamera(30, 1, 1, 100_000);
+  private readonly controls: OrbitControls;
+
+  constructor(private readonly box: HTMLElement) {
+    this.renderer = new WebGLRenderer({ antialias: true });
+    this.renderer.setClearColor(PAPER);
+    this.renderer.setPixelRatio(window.devicePixelRatio);
+    box.append(this.renderer.domElement);
+    const sun = new DirectionalLight(0xffffff, 2);
+    sun.position.set(1, 3, -2);
+    this.scene.add(new AmbientLight(0xffffff, 1.6), sun, this.body);
+    this.controls = new OrbitControls(this.camera, this.renderer.domElement);
+    this.controls.addEventListener('change', () => this.draw());
+    this.resize();
+  }
+
+  /** Shows another body about a middle, so large; the camera is set anew for the first one only. */
+  protected put(next: Group, middle: Vector3, size: number): void {
+    const first = this.body.children.length === 0;
+    this.scene.remove(this.body);
+    disposeOf(this.body);
+    this.body = next;
+    const grid = new GridHelper(size, 10, GRID, GRID);
+    grid.position.set(middle.x, 0, 0);
+    next.add(grid);
+    this.scene.add(next);
+    if (first) {
+      this.camera.position.copy(middle).add(new Vector3(size * 0.55, size * 0.4, -size * 1.25));
+      this.camera.far = size * 20;
+      this.controls.target.copy(middle);
+      this.controls.update();
+    }
+    this.draw();
+  }
+
+  /** Turns about the vertical, degrees: the same by keyboard as by dragging. */
+  turn(deg: number): void {
+    const offset = this.camera.position.clone().sub(this.controls.target);
+    offset.applyAxisAngle(UP, (deg * Math.PI) / 180);
+    this.camera.position.copy(this.controls.target).add(offset);
+    this.controls.update();
+    this.draw();
+  }
+
+  resize(): void {
+    const { clientWidth: w, clientHeight: h } = this.box;
+    if (w === 0 || h === 0) return;
+    this.camera.aspect = w / h;
+    this.camera.updateProjectionMatrix();
+    this.renderer.setSize(w, h);
+    this.draw();
+  }
+
+  destroy(): void {
+    this.controls.dispose();
+    disposeOf(this.body);
+    this.renderer.dispose();
+    this.renderer.domElement.remove();
+  }
+
+  protected draw(): void {
+    this.renderer.render(this.scene, this.camera);
+  }
+}
+
+function disposeOf(group: Group): void {
+  group.traverse((part) => {
+    if (!(part instanceof Mesh || part instanceof LineSegments)) return;
+    part.geometry.dispose();
+    (part.material as Material).dispose();
+  });
+}

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { glbOf, stlOf, type TriangleMesh } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { downloadBlob } from '../../files/download.ts';
+
+/** Body and core as files for printers and other programs, at model size in millimetres. */
+const { piece, plan, lastShape } = usePiecePlan();
+/** Only the meshes of what is shown now. */
+const meshes = computed(() =>
+  plan.value.mass?.shape && lastShape.value === plan.value.mass.shape.shape
+    ? lastShape.value.meshes
+    : null,
+);
+const hasCore = computed(() => (meshes.value?.core.indices.length ?? 0) > 0);
+const COLOURS = { skin: [0.8, 0.72, 0.57], core: [0.67, 0.7, 0.71] } as const;
+
+function saveStl(mesh: TriangleMesh, what: string): void {
+  const bytes = stlOf(mesh, `${piece.value.name}, ${what}`);
+  downloadBlob(
+    `${piece.value.id}-${what}.stl`,
+    new Blob([bytes as BlobPart], { type: 'model/stl' }),
+  );
+}
+function saveGlb(): void {
+  if (meshes.value === null) return;
+  const bytes = glbOf(
+    [
+      { name: 'body', mesh: meshes.value.skin, colour: COLOURS.skin },
+      { name: 'core', mesh: meshes.value.core, colour: COLOURS.core },
+    ],
+    piece.value.name,
+  );
+  downloadBlob(
+    `${piece.value.id}.glb`,
+    new Blob([bytes as BlobPart], { type: 'model/gltf-binary' }),
+  );
+}
+</script>
+
+<template>
+  <p v-if="meshes === null" class="says">The meshes are being worked out.</p>
+  <p v-else class="ways">
+    <button type="button" class="quiet-button" @click="saveStl(meshes.skin, 'body')">
+      Body (STL)
+    </button>
+    <button v-if="hasCore" type="button" class="quiet-button" @click="saveStl(meshes.core, 'core')">
+      Core (STL)
+    </button>
+    <button type="button" class="quiet-button" @click="saveGlb">Both (glTF)</button>
+  </p>
+  <p class="says">
+    Closed surfaces at the model’s size: STL in mm with z up, glTF in metres with y up, as their
+    rules say.
+  </p>
+</template>
+
+<style scoped>
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  margin: 4px;
+}
+.says {
+  margin: 4px;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import type { SectionCard } from '@keen-sinew/core';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import ChoiceField from '../../controls/ChoiceField.vue';
+import PickRow from '../../controls/PickRow.vue';
+import type { BodyTurning, Peel } from '../../sheet/BodyTurning.ts';
+import SpaceBox from '../../sheet/SpaceBox.vue';
+
+/** The shaded body over its armature: peeled layer by layer, and cut open at a station. */
+const props = defineProps<{ cards: readonly SectionCard[] }>();
+const { plan, lastShape, shapeProblem } = usePiecePlan();
+const view = shallowRef<BodyTurning | null>(null);
+const peel = ref<Peel>('skin');
+const WHOLE = 'whole';
+const cutAt = ref(WHOLE);
+const meshes = computed(() => lastShape.value?.meshes ?? null);
+/** Kept while a newer one is worked out, so that the body does not flicker. */
+const kept = shallowRef(meshes.value);
+watch(meshes, (now) => (kept.value = now ?? kept.value));
+
+const PEELS = [
+  { label: 'Skin', value: 'skin' },
+  { label: 'Clay', value: 'clay' },
+  { label: 'Core', value: 'core' },
+  { label: 'Wires', value: 'wires' },
+];
+const cuts = computed(() => [
+  { label: 'whole', value: WHOLE },
+  ...props.cards.map(({ number, name }) => ({
+    label: `cut at ${number}, ${name.toLowerCase()}`,
+    value: String(number),
+  })),
+]);
+const load = async (box: HTMLElement): Promise<BodyTurning> => {
+  const { BodyTurning: Turning } = await import('../../sheet/BodyTurning.ts');
+  return new Turning(box);
+};
+const scene = computed(() => {
+  if (kept.value === null) return null;
+  const card = props.cards.find(({ number }) => String(number) === cutAt.value);
+  return {
+    meshes: kept.value,
+    wires: plan.value.wire.wires.map(({ route }) => route.points.map(({ at }) => at)),
+    cut: card === undefined ? null : { at: card.cut.centre, way: card.cut.axes[0] },
+  };
+});
+watch([view, scene, peel], () => {
+  if (view.value !== null && scene.value !== null) view.value.show(scene.value, peel.value);
+});
+</script>
+
+<template>
+  <SpaceBox label="The body in space; drag to turn it" :load="load" @ready="view = $event">
+    <PickRow label="Peel down to" :value="peel" :options="PEELS" @set="peel = $event as Peel" />
+    <ChoiceField
+      small
+      class="cut"
+      label="Cut the body open"
+      :value="cutAt"
+      :options="cuts"
+      @set="cutAt = $event"
+    />
+    <span v-if="shapeProblem" role="alert">{{ shapeProblem }}</span>
+    <span v-else-if="kept === null" role="status">The body is being worked out.</span>
+  </SpaceBox>
+</template>
+
+<style scoped>
+.cut {
+  width: 210px;
+}
+</style>

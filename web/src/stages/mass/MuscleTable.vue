@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { BULK, parseNumber, type MuscleRow } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useSelection } from '../../composables/useSelection.ts';
+import QuantityField from '../../controls/QuantityField.vue';
+import WorkingCell from '../../ledger/WorkingCell.vue';
+import WorkingDetail from '../../ledger/WorkingDetail.vue';
+import { withEntry, withShape } from './shapeChanges.ts';
+
+/** Muscles in the order of laying, with the clay of each, and how bulky they are. */
+const props = defineProps<{ rows: readonly MuscleRow[] }>();
+const { change, preview } = usePiecePlan();
+const { target, open, pick } = useSelection();
+const LAYERS = { 1: 'deep, laid first', 2: 'over them', 3: 'flat, last' } as const;
+const chosen = computed(() =>
+  target.value?.kind === 'muscle'
+    ? props.rows.find((row) => row.id === target.value?.id)
+    : undefined,
+);
+const opened = (row: MuscleRow): boolean => open.value === row.grams.id;
+const recipe = (row: MuscleRow, percent: number) => (p: Parameters<typeof withShape>[0]) => {
+  const { shape } = p.measure;
+  const value = percent === 100 ? undefined : percent / 100;
+  return withShape(p, { ...shape, bulk: withEntry(shape.bulk, row.id, value) });
+};
+const set = (row: MuscleRow, percent: number): void => {
+  preview(null);
+  change(`Change the bulk of ${row.name}`, recipe(row, percent));
+};
+</script>
+
+<template>
+  <table class="reckoning">
+    <thead>
+      <tr>
+        <th scope="col">Muscle</th>
+        <th scope="col">Length</th>
+        <th scope="col">Clay g</th>
+      </tr>
+    </thead>
+    <tbody>
+      <template v-for="(row, i) in rows" :key="row.id">
+        <tr v-if="i === 0 || rows[i - 1]!.layer !== row.layer">
+          <th scope="rowgroup" colspan="3" class="layer">{{ LAYERS[row.layer] }}</th>
+        </tr>
+        <tr :class="{ chosen: chosen?.id === row.id }">
+          <td>
+            <b class="number">{{ row.order }}</b>
+            <button
+              type="button"
+              class="name"
+              @click="pick(chosen?.id === row.id ? null : { kind: 'muscle', id: row.id })"
+            >
+              {{ row.name }}
+            </button>
+          </td>
+          <td class="number length">
+            {{ row.lengthPercent === null ? '' : `${row.lengthPercent.toFixed(0)} %` }}
+          </td>
+          <td><WorkingCell :working="row.grams" /></td>
+        </tr>
+        <tr v-if="opened(row)">
+          <td colspan="3"><WorkingDetail :working="row.grams" /></td>
+        </tr>
+        <tr v-if="chosen?.id === row.id">
+          <td colspan="3">
+            <p class="says">{{ row.form[0]!.toUpperCase() + row.form.slice(1) }}.</p>
+            <div class="bulk">
+              <span>Bulk</span>
+              <input
+                type="range"
+                :min="BULK.min * 100"
+                :max="BULK.max * 100"
+                step="5"
+                :value="row.bulk * 100"
+                :aria-label="`Bulk of ${row.name}`"
+                @input="preview(recipe(row, Number(($event.target as HTMLInputElement).value)))"
+                @change="set(row, Number(($event.target as HTMLInputElement).value))"
+              />
+              <QuantityField
+                small
+                :label="`Bulk of ${row.name}, %`"
+                :shown="`${(row.bulk * 100).toFixed(0)} %`"
+                :parse="
+                  (typed) =>
+                    parseNumber(
+                      typed.replace('%', ''),
+                      `Bulk of ${row.name}`,
+                      BULK.min * 100,
+                      BULK.max * 100,
+                      '%',
+                    )
+                "
+                @set="set(row, $event)"
+              />
+            </div>
+          </td>
+        </tr>
+      </template>
+    </tbody>
+  </table>
+  <p class="says">
+    Length is in this stance against rest: a shorter muscle is thicker, its clay stays. Beyond 100 %
+    of its bulk a muscle stands out of the outline; for a leaner animal, shape the sections.
+  </p>
+</template>
+
+<style scoped>
+.layer {
+  text-align: left;
+  font-style: italic;
+  font-weight: 400;
+  color: var(--soft);
+}
+.name {
+  display: inline;
+  background: none;
+  border: 0;
+  padding: 2px 0;
+  font-size: 14px;
+  text-align: left;
+  cursor: pointer;
+}
+.reckoning b {
+  display: inline-block;
+  min-width: 24px;
+}
+.length {
+  white-space: nowrap;
+}
+.says {
+  margin: 4px;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+.bulk {
+  display: grid;
+  grid-template-columns: 36px 1fr 76px;
+  gap: 10px;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import type { PegRow } from '@keen-sinew/core';
+import { useSelection } from '../../composables/useSelection.ts';
+import WorkingCell from '../../ledger/WorkingCell.vue';
+import WorkingDetail from '../../ledger/WorkingDetail.vue';
+
+/** Depth pegs: how high the clay stands over core or wire at marked places. */
+defineProps<{ rows: readonly PegRow[] }>();
+const { target, open } = useSelection();
+</script>
+
+<template>
+  <table class="reckoning">
+    <thead>
+      <tr>
+        <th scope="col">Peg over</th>
+        <th scope="col">Onto</th>
+        <th scope="col">Height mm</th>
+      </tr>
+    </thead>
+    <tbody>
+      <template v-for="row in rows" :key="row.peg.id">
+        <tr :class="{ chosen: target?.kind === 'peg' && target.id === String(row.number) }">
+          <td>
+            <b class="number">{{ row.number }}</b> {{ row.peg.name }}
+            <small v-if="row.peg.over === 'bone'">bone under the skin: build nothing over it</small>
+          </td>
+          <td>{{ row.peg.onto }}</td>
+          <td><WorkingCell :working="row.height" /></td>
+        </tr>
+        <tr v-if="open === row.height.id">
+          <td colspan="3"><WorkingDetail :working="row.height" /></td>
+        </tr>
+      </template>
+    </tbody>
+  </table>
+  <p v-if="rows.length === 0" class="says">No muscle or landmark of this animal can be reached.</p>
+</template>
+
+<style scoped>
+.reckoning b {
+  display: inline-block;
+  min-width: 24px;
+}
+small {
+  display: block;
+  color: var(--soft);
+}
+.says {
+  margin: 4px;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,179 @@
+<script setup lang="ts">
+import {
+  alongWay,
+  edgePlace,
+  EDGES,
+  project,
+  pulledEdge,
+  withStation,
+  type Edge,
+  type PagePoint,
+  type SectionStation,
+  type View,
+} from '@keen-sinew/core';
+import { computed, ref } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { withShape } from './shapeChanges.ts';
+import type { Shaping, StationRef } from './useShaping.ts';
+
+/** The edges of the sections as handles in one elevation: dragged, the outline follows. */
+const props = defineProps<{
+  view: View;
+  mmPerPx: number;
+  shaping: Shaping;
+  pointIn: (event: PointerEvent) => PagePoint;
+}>();
+const emit = defineEmits<{ dragging: [now: boolean] }>();
+const { plan, change, preview } = usePiecePlan();
+const { stations, chosen, shape } = props.shaping;
+
+interface Handle {
+  readonly of: StationRef;
+  readonly n: number;
+  readonly edge: Edge;
+  readonly at: PagePoint;
+  /** The way it goes, on the page; shorter where it leads out of it. */
+  readonly way: PagePoint;
+}
+/** An edge that leads out of the page more than this is not dragged there. */
+const LEAST_SEEN = 0.35;
+
+const handles = computed((): readonly Handle[] =>
+  stations.value.flatMap((of, n) =>
+    EDGES.flatMap((edge): Handle[] => {
+      const place = edgePlace(plan.value.stance.posed, of.boneId, of.station, edge);
+      const way = project(props.view, place.way);
+      const seen = Math.hypot(...way) >= LEAST_SEEN;
+      // In the front view sections lie behind one another: only the chosen one is offered.
+      const alone = props.view === 'front' && n !== chosen.value;
+      return seen && !alone ? [{ of, n, edge, at: project(props.view, place.at), way }] : [];
+    }),
+  ),
+);
+const lines = computed(() =>
+  stations.value.map((_, n) => handles.value.filter((one) => one.n === n).map(({ at }) => at)),
+);
+const held = ref<{ readonly handle: Handle; readonly from: PagePoint } | null>(null);
+let next: SectionStation | null = null;
+
+function start(event: PointerEvent, handle: Handle): void {
+  (event.target as Element).setPointerCapture(event.pointerId);
+  chosen.value = handle.n;
+  held.value = { handle, from: props.pointIn(event) };
+  next = null;
+  emit('dragging', true);
+}
+/** The document with the held section as the pointer has it. */
+function changed(station: SectionStation, { of }: Handle) {
+  const { skeleton } = plan.value.measure;
+  const bone = skeleton.byId.get(of.boneId)!;
+  return withStation(skeleton, shapeAtStart, bone, of.index, station);
+}
+let shapeAtStart = shape.value;
+function drag(event: PointerEvent): void {
+  if (held.value === null) return;
+  if (next === null) shapeAtStart = shape.value;
+  const { handle, from } = held.value;
+  const mm = alongWay(from, props.pointIn(event), handle.way);
+  next = pulledEdge(handle.of.station, handle.edge, mm * plan.value.measure.lifePerModel);
+  const shapeNow = changed(next, handle);
+  preview((p) => withShape(p, shapeNow));
+}
+function finish(): void {
+  const was = held.value;
+  held.value = null;
+  if (was === null) return;
+  emit('dragging', false);
+  if (next === null) return;
+  const shapeNow = changed(next, was.handle);
+  preview(null);
+  change(`Drag section ${was.handle.n + 1}`, (p) => withShape(p, shapeNow));
+}
+function nudge(event: KeyboardEvent, handle: Handle): void {
+  const step = event.shiftKey ? 5 : 1;
+  const sign = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];
+  if (sign === undefined) return;
+  event.preventDefault();
+  chosen.value = handle.n;
+  shapeAtStart = shape.value;
+  const station = pulledEdge(
+    handle.of.station,
+    handle.edge,
+    (sign * step * handle.of.station.halfDepth) / 100,
+  );
+  const shapeNow = changed(station, handle);
+  change(`Change section ${handle.n + 1}`, (p) => withShape(p, shapeNow));
+}
+const path = (points: readonly PagePoint[]): string =>
+  points.map(([x, y]) => `${x},${-y}`).join(' ');
+</script>
+
+<template>
+  <g>
+    <polyline
+      v-for="(points, n) in lines"
+      :key="`line${n}`"
+      class="line"
+      :class="{ chosen: n === chosen }"
+      :points="path(points)"
+    />
+    <circle
+      v-for="handle in handles"
+      :key="`${handle.n} ${handle.edge}`"
+      class="edge"
+      :class="{ chosen: handle.n === chosen }"
+      :data-edge="`${view}:${handle.n}.${handle.edge}`"
+      :cx="handle.at[0]"
+      :cy="-handle.at[1]"
+      :r="(handle.n === chosen ? 6.5 : 4.5) * mmPerPx"
+      tabindex="0"
+      role="slider"
+      :aria-label="`Section ${handle.n + 1}, ${handle.edge}`"
+      :aria-valuenow="
+        Math.round(
+          2 *
+            (handle.edge === 'left' || handle.edge === 'right'
+              ? handle.of.station.halfWidth
+              : handle.of.station.halfDepth),
+        )
+      "
+      @pointerdown.prevent="start($event, handle)"
+      @pointermove="drag"
+      @pointerup="finish"
+      @pointercancel="finish"
+      @lostpointercapture="finish"
+      @focus="chosen = handle.n"
+      @keydown="nudge($event, handle)"
+    >
+      <title>Section {{ handle.n + 1 }}: drag to make it larger or smaller</title>
+    </circle>
+  </g>
+</template>
+
+<style scoped>
+.line {
+  fill: none;
+  stroke: var(--soft);
+  stroke-width: 1px;
+  stroke-dasharray: 3 3;
+  vector-effect: non-scaling-stroke;
+  pointer-events: none;
+}
+.line.chosen {
+  stroke: var(--verdigris);
+  stroke-width: 2px;
+}
+.edge {
+  fill: var(--sheet);
+  stroke: var(--soft);
+  stroke-width: 1.5px;
+  vector-effect: non-scaling-stroke;
+  cursor: grab;
+  touch-action: none;
+}
+.edge.chosen,
+.edge:hover {
+  stroke: var(--verdigris);
+  stroke-width: 3px;
+}
+</style>
