@@ -117,6 +117,7 @@ export { footfallDrawing } from './sheets/footfallDrawing.ts';
 export { tipRoseDrawing } from './sheets/tipRoseDrawing.ts';
 export type { Footfall, StancePlan } from './stance/planStance.ts';
 export type { BalancePlan } from './balance/planBalance.ts';
+export { tracedShape, type TracedShape } from './measure/pictures/tracedShape.ts';
 export type { MassPlan, RegionMass } from './mass/planMass.ts';
 export { shapeKey, type BodyShape, type ShapeMeshes } from './mass/bodyShape.ts';
 export { shapeRun } from './mass/shapeRun.ts';

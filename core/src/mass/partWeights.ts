@@ -10,9 +10,9 @@ const USUAL_SHARES: Readonly<Record<string, Readonly<Record<string, readonly [nu
   {
     'four-footed-mammal': {
       head: [6, 22],
-      trunk: [45, 75],
-      forelegs: [7, 20],
-      hindlegs: [8, 26],
+      trunk: [38, 75],
+      forelegs: [7, 24],
+      hindlegs: [8, 28],
     },
     bird: { trunk: [45, 80], legs: [3, 25] },
   };

@@ -20,6 +20,7 @@ export const OTTER_PICTURES: readonly Picture[] = [
     level: null,
     camera: null,
     landmarks: {},
+    outline: [],
     nearer: {},
   },
   {
@@ -37,6 +38,7 @@ export const OTTER_PICTURES: readonly Picture[] = [
     level: null,
     camera: null,
     landmarks: {},
+    outline: [],
     nearer: {},
   },
   {
@@ -94,6 +96,7 @@ export const OTTER_PICTURES: readonly Picture[] = [
       'hindDigits.R.start': [[1235.1, 545.7]],
       'hindDigits.R.end': [[1176.8, 566.6]],
     },
+    outline: [],
     nearer: {
       sacrum: -1,
       lumbar: 1,
@@ -160,6 +163,7 @@ export const HERON_PICTURES: readonly Picture[] = [
       'toes.R.end': [[801.3, 1558.1]],
       'hallux.R.end': [[1049.1, 1559.6]],
     },
+    outline: [],
     nearer: {},
   },
   {
@@ -213,6 +217,7 @@ export const HERON_PICTURES: readonly Picture[] = [
       'toes.R.end': [[324.1, 1560.9]],
       'hallux.R.end': [[354, 1556.5]],
     },
+    outline: [],
     nearer: {},
   },
 ];

@@ -25,6 +25,7 @@ const STEPS: Readonly<Record<number, Step>> = {
     ...old,
     version: 7,
     measure: { shape: LIBRARY_SHAPE, ...(old['measure'] as Record<string, unknown>) },
+    references: withOutlines(old['references'] as Record<string, unknown> | undefined),
     mass: { ...NEW_MASS, ...(old['mass'] as Record<string, unknown>) },
   }),
   5: (old) => ({
@@ -64,6 +65,16 @@ const STEPS: Readonly<Record<number, Step>> = {
     };
   },
 };
+
+/** Pictures of version 6 had no outline. */
+function withOutlines(references: Record<string, unknown> | undefined): unknown {
+  const pictures = references?.['pictures'];
+  if (!Array.isArray(pictures)) return references;
+  return {
+    ...references,
+    pictures: pictures.map((one: Record<string, unknown>) => ({ outline: [], ...one })),
+  };
+}
 
 /** Version 2 had two sizes to scale by, each a way of its own. */
 function bySize(scale: unknown): unknown {

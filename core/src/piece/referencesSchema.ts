@@ -9,6 +9,8 @@ export const MOST_CLICKS = 9;
 /** Readings kept of one bone. */
 export const MOST_READINGS = 12;
 export const MOST_PICTURES = 24;
+/** Points of an outline. */
+export const MOST_OUTLINE = 600;
 /** Sides of a picture that can be read, pixels. */
 export const PICTURE_LIMITS = { minPx: 16, maxPx: 40_000, maxMegapixels: 120 } as const;
 
@@ -62,6 +64,8 @@ export const pictureSchema = z.strictObject({
     })
     .nullable(),
   landmarks: z.record(z.string().max(60), z.array(pixel).min(1).max(MOST_CLICKS)),
+  /** The animal's outline, point by point round it; closed by itself. */
+  outline: z.array(pixel).max(MOST_OUTLINE),
   /** On a photograph: whether a bone's far end comes nearer (1) or goes farther away (-1). */
   nearer: z.record(z.string().max(40), z.union([z.literal(1), z.literal(-1)])),
 });
@@ -94,6 +98,7 @@ export const blankPicture = (
   level: null,
   camera: null,
   landmarks: {},
+  outline: [],
   nearer: {},
   ...of,
 });

@@ -112,6 +112,7 @@ export function pictureOf(places: ReadonlyMap<string, Vec3>, shot: Shot): Pictur
         ),
       ]),
     ),
+    outline: [],
     nearer: {},
   };
 }

@@ -13,7 +13,7 @@ import type { Mark, Stroke } from './PictureBoard.ts';
 import { clicked, nudged, withPicture, without } from './pictureChanges.ts';
 
 /** What the next click on the picture does. */
-export type Tool = 'landmark' | 'scale' | 'level' | 'crop';
+export type Tool = 'landmark' | 'scale' | 'level' | 'crop' | 'outline';
 
 /** Which sides are asked for, one after the other. */
 export type SideWanted = 'both' | 'left' | 'right';
@@ -94,6 +94,12 @@ export function usePictureDesk(pictureId: Readonly<Ref<string | undefined>>) {
       if (!repeat && !again.value) goNext(mark.id);
       return;
     }
+    if (tool.value === 'outline') {
+      put('Trace the outline', ({ outline }) => ({
+        outline: [...outline, [Math.round(at[0] * 10) / 10, Math.round(at[1] * 10) / 10]],
+      }));
+      return;
+    }
     if (firstPoint.value === null) {
       firstPoint.value = at;
       return;
@@ -163,6 +169,15 @@ export function usePictureDesk(pictureId: Readonly<Ref<string | undefined>>) {
       lines.push({ id: 'scale', from: scale.from, to: scale.to, ink: 'ink', ends: true });
     if (level !== null)
       lines.push({ id: 'level', from: level.from, to: level.to, ink: 'alarm', ends: true });
+    const outline = picture.value?.outline ?? [];
+    outline.forEach((from, i) =>
+      lines.push({
+        id: `outline-${i}`,
+        from,
+        to: outline[(i + 1) % outline.length]!,
+        ink: 'alarm',
+      }),
+    );
     if (firstPoint.value !== null)
       lines.push({
         id: 'first',

@@ -6,6 +6,7 @@ import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import AddPictures from '../../pictures/AddPictures.vue';
 import LandmarkGuide from '../../pictures/LandmarkGuide.vue';
+import OutlinePart from '../../pictures/OutlinePart.vue';
 import PictureCanvas from '../../pictures/PictureCanvas.vue';
 import PictureDecisions from '../../pictures/PictureDecisions.vue';
 import PictureStrip from '../../pictures/PictureStrip.vue';
@@ -27,6 +28,7 @@ const label = computed(() => {
   if (desk.tool.value === 'scale') return `${name}. Click the two ends of a known length.`;
   if (desk.tool.value === 'level') return `${name}. Click the two ends of something level.`;
   if (desk.tool.value === 'crop') return `${name}. Click two corners of what is to stay.`;
+  if (desk.tool.value === 'outline') return `${name}. Click round the animal, point by point.`;
   const mark = desk.current.value;
   return mark
     ? `${name}. Click on: ${mark.name}. Enter places it in the middle, arrows nudge it.`
@@ -112,6 +114,13 @@ function remove(): void {
       </LedgerSection>
       <LedgerSection title="Landmarks">
         <LandmarkGuide :desk="desk" :picture="shown" />
+      </LedgerSection>
+      <LedgerSection
+        v-if="shown.view === 'side' || shown.view === 'top'"
+        title="Outline of the body"
+        folded
+      >
+        <OutlinePart :desk="desk" :picture="shown" />
       </LedgerSection>
       <p class="remove">
         <button type="button" class="quiet-button" @click="remove">Remove this picture</button>
