@@ -122,7 +122,7 @@ export type { MassPlan, RegionMass } from './mass/planMass.ts';
 export { shapeKey, type BodyShape, type ShapeMeshes } from './mass/bodyShape.ts';
 export { shapeRun } from './mass/shapeRun.ts';
 export type { MuscleRow, PegRow, SectionCard, ShapePlan } from './mass/shapePlan.ts';
-export type { TriangleMesh } from './geometry/isoMesh.ts';
+export { joinedMeshes, type TriangleMesh } from './geometry/triangleMesh.ts';
 export { stlOf } from './formats/stl.ts';
 export { glbOf } from './formats/gltf.ts';
 export { sectionCardSheets } from './sheets/sectionCards.ts';

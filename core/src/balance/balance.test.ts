@@ -249,7 +249,9 @@ describe('the balance of a stance', () => {
   });
 
   it('offers a weight that mends it, and the warning goes when it is placed', () => {
-    const before = wholePlan(baryonyx);
+    // Large enough for a ball of steel under the clay of its tail.
+    const large = changed(baryonyx, 'measure', { scale: { by: 'ratio', lifePerModel: 18 } });
+    const before = wholePlan(large);
     expect(before.snags.map(({ code }) => code)).toContain('mass-near-edge');
     const [best] = before.balance.places;
     expect(best!.ballMm).toBeLessThanOrEqual(best!.roomMm);
@@ -259,7 +261,7 @@ describe('the balance of a stance', () => {
       grams: best!.grams,
       metal: 'steel',
     };
-    const after = wholePlan(changed(baryonyx, 'stance', { weight }));
+    const after = wholePlan(changed(large, 'stance', { weight }));
     expect(after.snags.map(({ code }) => code)).not.toContain('mass-near-edge');
     expect(after.balance.grams).toBeCloseTo(before.balance.grams + weight.grams, 6);
     expect(after.balance.footing.marginMm).toBeGreaterThan(before.balance.footing.marginMm);

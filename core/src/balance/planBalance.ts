@@ -131,7 +131,7 @@ const judged = ({ hold }: Piece['stance'], standing: readonly Footfall[]): boole
   hold === 'base' && standing.length > 0 && standing.every((foot) => foot.contact.kind === 'foot');
 
 /** A narrow outline cannot give so much: then this share of the room from its middle to an edge. */
-const MIDDLE_SHARE = 0.85;
+const MIDDLE_SHARE = 0.9;
 
 /** How far inside the outline a weight is to bring the centre, mm. */
 function wantedMarginMm(hull: readonly Point2[], heightMm: number): number {

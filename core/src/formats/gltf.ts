@@ -1,4 +1,4 @@
-import type { TriangleMesh } from '../geometry/isoMesh.ts';
+import type { TriangleMesh } from '../geometry/triangleMesh.ts';
 
 /** A mesh with what it is called and painted with. */
 export interface NamedMesh {

@@ -1,4 +1,4 @@
-import type { TriangleMesh } from '../geometry/isoMesh.ts';
+import type { TriangleMesh } from '../geometry/triangleMesh.ts';
 
 const HEADER_BYTES = 80;
 const TRIANGLE_BYTES = 50;

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import Module, { type ManifoldToplevel } from 'manifold-3d';
 import { contourLoops, insideLoop, loopArea, loopLength } from './contours.ts';
-import { assertMesh, isoMesh, meshMeasures, type Lattice } from './isoMesh.ts';
+import { isoMesh, type Lattice } from './isoMesh.ts';
+import { assertMesh, meshMeasures } from './triangleMesh.ts';
 import { torusMeasures } from '../body/sectionSolids.ts';
 
 /** A field sampled on a cube of cells round the origin. */

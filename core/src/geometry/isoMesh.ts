@@ -1,12 +1,5 @@
+import type { TriangleMesh } from './triangleMesh.ts';
 import type { Vec3 } from './vec3.ts';
-
-/** A closed triangle mesh: three numbers a point, three indices a triangle, seen anticlockwise. */
-export interface TriangleMesh {
-  readonly positions: Float32Array;
-  /** Unit, outwards, one for each point. */
-  readonly normals: Float32Array;
-  readonly indices: Uint32Array;
-}
 
 /** A regular grid: centre of the first cell, edge, and cells along each axis; x runs fastest. */
 export interface Lattice {
@@ -174,50 +167,4 @@ function unitNormals(
     else for (let k = 0; k < 3; k++) normals[i + k]! /= size;
   }
   return normals;
-}
-
-/** Volume and area of a closed mesh, by the divergence theorem and the cross product; mm³ and mm². */
-export function meshMeasures({ positions, indices }: TriangleMesh): {
-  readonly volume: number;
-  readonly area: number;
-} {
-  let [volume, area] = [0, 0];
-  for (let i = 0; i < indices.length; i += 3) {
-    const [a, b, c] = [0, 1, 2].map((n) => {
-      const p = 3 * indices[i + n]!;
-      return [positions[p]!, positions[p + 1]!, positions[p + 2]!];
-    }) as [number[], number[], number[]];
-    const [u, v] = [0, 1].map((n) => {
-      const to = n === 0 ? b : c;
-      return [to[0]! - a[0]!, to[1]! - a[1]!, to[2]! - a[2]!];
-    }) as [number[], number[]];
-    const n = [
-      u[1]! * v[2]! - u[2]! * v[1]!,
-      u[2]! * v[0]! - u[0]! * v[2]!,
-      u[0]! * v[1]! - u[1]! * v[0]!,
-    ];
-    area += Math.hypot(n[0]!, n[1]!, n[2]!) / 2;
-    volume += (a[0]! * n[0]! + a[1]! * n[1]! + a[2]! * n[2]!) / 6;
-  }
-  return { volume, area };
-}
-
-/** Throws where a mesh is open, has an edge with other than two triangles, or turns inside out. */
-export function assertMesh(mesh: TriangleMesh): void {
-  const edges = new Map<number, number>();
-  const many = mesh.positions.length / 3;
-  for (let i = 0; i < mesh.indices.length; i += 3)
-    for (let n = 0; n < 3; n++) {
-      const [a, b] = [mesh.indices[i + n]!, mesh.indices[i + ((n + 1) % 3)]!];
-      if (a === b) throw new Error(`triangle ${i / 3} uses point ${a} twice`);
-      const key = a * many + b;
-      if (edges.has(key)) throw new Error(`edge ${a}–${b} is used twice in one direction`);
-      edges.set(key, i / 3);
-    }
-  for (const key of edges.keys()) {
-    const [a, b] = [Math.floor(key / many), key % many];
-    if (!edges.has(b * many + a)) throw new Error(`edge ${a}–${b} is open`);
-  }
-  const { volume } = meshMeasures(mesh);
-  if (mesh.indices.length > 0 && !(volume > 0)) throw new Error('the mesh is inside out');
 }

@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { validateBytes } from 'gltf-validator';
 import Module, { type ManifoldToplevel } from 'manifold-3d';
 import { ANIMALS } from '../anatomy/registry.ts';
+import { bladeArea, posedBlades } from '../body/blades.ts';
 import { bodyGrid, FINE_CELLS } from '../body/bodyGrid.ts';
 import { sampleField } from '../body/sampleField.ts';
 import { bodyBlends } from '../body/bodyBlends.ts';
@@ -10,7 +11,7 @@ import { fleshParts } from '../body/fleshParts.ts';
 import { glbOf } from '../formats/gltf.ts';
 import { stlOf } from '../formats/stl.ts';
 import { loopArea } from '../geometry/contours.ts';
-import { assertMesh, meshMeasures } from '../geometry/isoMesh.ts';
+import { assertMesh, meshMeasures } from '../geometry/triangleMesh.ts';
 import { planPiece } from '../plan.ts';
 import { demoPieces } from '../piece/demoPieces.ts';
 import { newPiece } from '../piece/newPiece.ts';
@@ -127,6 +128,19 @@ describe('the meshes of a model', () => {
     expect(min[2]).toBeGreaterThan(-1);
     expect(max[2] - min[2]).toBeLessThan(max[0] - min[0]);
     solid.delete();
+  });
+});
+
+describe('plates', () => {
+  it('of fins, feathers and membranes are closed, and thick enough to hold', () => {
+    for (const id of ['harbour-porpoise', 'grey-heron', 'rhamphorhynchus', 'emperor-dragonfly']) {
+      const piece = newPiece('n', 'n', id);
+      const { plates } = shapeRun(piece, true).meshes!;
+      assertMesh(plates);
+      const { posed } = planPiece(piece, null).stance;
+      const area = posedBlades(posed).reduce((sum, blade) => sum + bladeArea(blade), 0);
+      expect(meshMeasures(plates).volume).toBeGreaterThan(0.3 * 0.8 * area);
+    }
   });
 });
 

@@ -1,5 +1,6 @@
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { bodyBlends } from '../body/bodyBlends.ts';
+import { posedBlades } from '../body/blades.ts';
 import { insideShare } from '../body/bodyGrid.ts';
 import { cellCentre, fleshField, gridOver } from '../body/fleshField.ts';
 import { posedMuscles } from '../body/muscles.ts';
@@ -8,7 +9,8 @@ import { fieldOf, skinBox } from '../body/skin.ts';
 import { volumeKept } from '../body/volumeKept.ts';
 import type { Box3 } from '../geometry/box.ts';
 import { distanceTransform } from '../geometry/distanceTransform.ts';
-import { isoMesh, type TriangleMesh } from '../geometry/isoMesh.ts';
+import { isoMesh } from '../geometry/isoMesh.ts';
+import { joinedMeshes, plateMesh, type TriangleMesh } from '../geometry/triangleMesh.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { StancePlan } from '../stance/planStance.ts';
@@ -46,6 +48,8 @@ export interface ShapeMeshes {
   readonly skin: TriangleMesh;
   readonly clay: TriangleMesh;
   readonly core: TriangleMesh;
+  /** Feathers, membranes and fins as plates, at least as thick as a plate can be made. */
+  readonly plates: TriangleMesh;
 }
 
 /**
@@ -70,6 +74,8 @@ export interface BodyShape {
 /** Cells of the two answers. */
 export const SHAPE_CELLS = { coarse: 40_000, fine: 700_000 } as const;
 
+/** A fin or a membrane thinner than this does not hold together, mm: common practice. */
+const LEAST_PLATE_MM = 0.8;
 /** A pocket smaller than this, in cells, is a crease between two parts. */
 const LEAST_POCKET_CELLS = 30;
 
@@ -109,7 +115,7 @@ export function bodyShape(
   const thick = thickPlaces(layers, builds);
   const hollows = hollowsOf(layers, builds, mass.vents);
   onProgress(0.8);
-  const meshes = fine ? meshesOf(layers) : null;
+  const meshes = fine ? meshesOf(layers, posed) : null;
   onProgress(1);
   return {
     key,
@@ -127,11 +133,14 @@ export function bodyShape(
 }
 
 /** Where no fibre is stuck on, skin and clay are one surface. */
-function meshesOf(layers: Layers): ShapeMeshes {
+function meshesOf(layers: Layers, posed: PosedSkeleton): ShapeMeshes {
   const skin = isoMesh(layers, layers.skin);
   const same = layers.skin.every((value, at) => value === layers.clay[at]);
   const clay = same ? skin : isoMesh(layers, layers.clay);
-  return { skin, clay, core: isoMesh(layers, layers.core) };
+  const plates = posedBlades(posed).map(({ blade, outline }) =>
+    plateMesh(outline, Math.max(LEAST_PLATE_MM, blade.thickness.mm * posed.sizeFactor)),
+  );
+  return { skin, clay, core: isoMesh(layers, layers.core), plates: joinedMeshes(plates) };
 }
 
 const insideMm3 = (values: Float32Array, h: number): number => {

@@ -6,22 +6,28 @@ import {
   heatRun,
   planMeasure,
   planPiece,
+  shapeKey,
+  shapeRun,
   type Piece,
 } from '@keen-sinew/core';
 import { expose, type Endpoint } from 'comlink';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { computed, effectScope, nextTick, shallowRef, type EffectScope } from 'vue';
 import { useBody } from './useBody.ts';
+import { useShape } from './useShape.ts';
 import { useHeat } from './useHeat.ts';
 
 const [otter, wolf] = demoPieces() as [Piece, Piece];
 const CELLS = 8000;
+/** Fine answers wait for a moment of quiet. */
+const WAIT = { timeout: 5000 };
 
 /** A worker on this thread: comlink speaks to it over a pair of ports. */
 class FakeWorker extends EventTarget {
   static made: FakeWorker[] = [];
   static silent = false;
   ended = false;
+  private muted = false;
   private readonly port: MessagePort;
   constructor() {
     super();
@@ -30,11 +36,15 @@ class FakeWorker extends EventTarget {
     FakeWorker.made.push(this);
     if (!FakeWorker.silent) expose(WORK, port1 as unknown as Endpoint);
     port2.on('message', (data: unknown) => {
-      if (!this.ended) this.dispatchEvent(new MessageEvent('message', { data }));
+      if (!this.ended && !this.muted) this.dispatchEvent(new MessageEvent('message', { data }));
     });
   }
   postMessage(message: unknown, transfer: readonly MessagePort[] = []): void {
     this.port.postMessage(message, transfer as MessagePort[]);
+  }
+  /** Lets no answer through any more, as if the work took for ever. */
+  mute(): void {
+    this.muted = true;
   }
   terminate(): void {
     this.ended = true;
@@ -42,10 +52,15 @@ class FakeWorker extends EventTarget {
   }
 }
 
+/** What a worker cannot do for a while. */
+const BROKEN = { body: false };
 const WORK = {
   heat: heatRun,
-  body: (measure: Piece['measure'], stance: Piece['stance']) =>
-    bodyGrid(planMeasure(measure, stance).skeleton, CELLS),
+  body: (of: Pick<Piece, 'measure' | 'stance'>, fine: boolean) => {
+    if (BROKEN.body) throw new Error('torn');
+    return bodyGrid(planMeasure(of.measure, of.stance).skeleton, fine ? 2 * CELLS : CELLS);
+  },
+  shape: (piece: Piece) => shapeRun(piece, false),
 };
 
 let scope: EffectScope;
@@ -110,27 +125,86 @@ describe('useHeat', () => {
 });
 
 describe('useBody', () => {
-  it('works out the body of this skeleton, and of the next one anew', async () => {
-    const piece = shallowRef<Piece | null>(otter);
-    const { gridOf } = scope.run(() => useBody(piece))!;
-    const skeletonOf = (of: Piece) => planMeasure(of.measure, of.stance).skeleton;
+  const skeletonOf = (of: Piece) => planMeasure(of.measure, of.stance).skeleton;
+  const bodyOf = (start: Piece) => {
+    const piece = shallowRef<Piece | null>(start);
+    return { piece, ...scope.run(() => useBody(piece))! };
+  };
+
+  it('works out the body of this skeleton coarsely, then finely, and of the next one anew', async () => {
+    const { piece, gridOf } = bodyOf(otter);
     const first = skeletonOf(otter);
     await vi.waitFor(() => expect(gridOf(first)).not.toBeNull());
-    expect(gridOf(first)!.bones.length).toBe(first.bones.length);
+    const coarse = gridOf(first)!;
+    expect(coarse.bones.length).toBe(first.bones.length);
+    await vi.waitFor(() => expect(gridOf(first)!.cellMm).toBeLessThan(coarse.cellMm), WAIT);
     piece.value = wolf;
     await nextTick();
     const second = skeletonOf(wolf);
     expect(gridOf(second)).toBeNull();
     await vi.waitFor(() => expect(gridOf(second)).not.toBeNull());
     expect(gridOf(first)).toBeNull();
-    expect(FakeWorker.made).toHaveLength(2);
+    expect(FakeWorker.made).toHaveLength(1);
   });
 
   it('leaves the body alone while only the stance changes', async () => {
-    const piece = shallowRef<Piece | null>(otter);
-    scope.run(() => useBody(piece));
+    const { piece } = bodyOf(otter);
     piece.value = { ...otter, stance: { ...otter.stance, presetId: 'standing' } };
     await nextTick();
     expect(FakeWorker.made).toHaveLength(1);
+  });
+
+  it('keeps only the last of the questions that come while a coarse answer is under way', async () => {
+    const { piece, gridOf } = bodyOf(otter);
+    const young = (youth: number): Piece => ({
+      ...otter,
+      measure: { ...otter.measure, figure: { sex: null, youth } },
+    });
+    for (const youth of [0.1, 0.2, 0.3]) {
+      piece.value = young(youth);
+      await nextTick();
+    }
+    const last = skeletonOf(piece.value);
+    await vi.waitFor(() => expect(gridOf(last)).not.toBeNull());
+    expect(FakeWorker.made).toHaveLength(1);
+    expect(FakeWorker.made[0]!.ended).toBe(false);
+  });
+
+  it('cancels a fine answer that is overtaken', async () => {
+    const { piece, gridOf, progress } = bodyOf(otter);
+    const first = skeletonOf(otter);
+    await vi.waitFor(() => expect(gridOf(first)).not.toBeNull());
+    // From here on the worker says nothing more: the fine answer stays under way.
+    FakeWorker.made[0]!.mute();
+    await vi.waitFor(() => expect(progress.value).not.toBeNull(), WAIT);
+    piece.value = wolf;
+    await nextTick();
+    expect(FakeWorker.made[0]!.ended).toBe(true);
+    const next = skeletonOf(wolf);
+    await vi.waitFor(() => expect(gridOf(next)).not.toBeNull());
+    expect(FakeWorker.made).toHaveLength(2);
+  });
+
+  it('says what went wrong, and works again for the next question', async () => {
+    BROKEN.body = true;
+    const { piece, gridOf, problem } = bodyOf(otter);
+    await vi.waitFor(() => expect(problem.value).toBe('The body could not be worked out: torn'));
+    BROKEN.body = false;
+    piece.value = wolf;
+    await nextTick();
+    expect(problem.value).toBeNull();
+    const next = skeletonOf(wolf);
+    await vi.waitFor(() => expect(gridOf(next)).not.toBeNull());
+  });
+});
+
+describe('useShape', () => {
+  it('answers with the key of what it was asked, anew when the stance changes', async () => {
+    const piece = shallowRef<Piece | null>(otter);
+    const { answer } = scope.run(() => useShape(piece))!;
+    await vi.waitFor(() => expect(answer.value?.value.key).toBe(shapeKey(otter)), WAIT);
+    const standing = { ...otter, stance: { ...otter.stance, presetId: 'standing' } };
+    piece.value = standing;
+    await vi.waitFor(() => expect(answer.value?.value.key).toBe(shapeKey(standing)), WAIT);
   });
 });

@@ -17,7 +17,7 @@ import { Turntable } from './Turntable.ts';
 export const PEELS = ['skin', 'clay', 'core', 'wires'] as const;
 export type Peel = (typeof PEELS)[number];
 
-const COLOURS = { skin: 0xcdb892, clay: 0xb98f68, core: 0xaab2b5 } as const;
+const COLOURS = { skin: 0xcdb892, clay: 0xb98f68, core: 0xaab2b5, plates: 0xbda679 } as const;
 const GLASS = 0.16;
 const WIRE = 0x1f6b5c;
 
@@ -52,8 +52,9 @@ export class BodyTurning extends Turntable {
             ),
           ];
     const shown = PEELS.indexOf(peel);
-    (['core', 'clay', 'skin'] as const).forEach((name) => {
-      const place = PEELS.indexOf(name);
+    (['core', 'clay', 'skin', 'plates'] as const).forEach((name) => {
+      // Fins, feathers and membranes go with the skin.
+      const place = PEELS.indexOf(name === 'plates' ? 'skin' : name);
       const mesh = meshes[name];
       // Skin and clay are one surface where no fibre is stuck on.
       if (mesh.indices.length === 0 || (name === 'clay' && mesh === meshes.skin)) return;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { glbOf, stlOf, type TriangleMesh } from '@keen-sinew/core';
+import { glbOf, joinedMeshes, stlOf, type TriangleMesh } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { downloadBlob } from '../../files/download.ts';
@@ -27,6 +27,7 @@ function saveGlb(): void {
   const bytes = glbOf(
     [
       { name: 'body', mesh: meshes.value.skin, colour: COLOURS.skin },
+      { name: 'fins and membranes', mesh: meshes.value.plates, colour: COLOURS.skin },
       { name: 'core', mesh: meshes.value.core, colour: COLOURS.core },
     ],
     piece.value.name,
@@ -41,7 +42,11 @@ function saveGlb(): void {
 <template>
   <p v-if="meshes === null" class="says">The meshes are being worked out.</p>
   <p v-else class="ways">
-    <button type="button" class="quiet-button" @click="saveStl(meshes.skin, 'body')">
+    <button
+      type="button"
+      class="quiet-button"
+      @click="saveStl(joinedMeshes([meshes.skin, meshes.plates]), 'body')"
+    >
       Body (STL)
     </button>
     <button v-if="hasCore" type="button" class="quiet-button" @click="saveStl(meshes.core, 'core')">

@@ -27,9 +27,16 @@ describe('ShellTable', () => {
     expect(labels).toEqual(['Change the build of head']);
   });
 
-  it('turns foil to solid clay, and takes the plan’s own build back', async () => {
+  it('turns foil to a hollow ball with a vent, to solid clay, and back to the plan’s own', async () => {
     const { wrapper, piece, plan } = mountWithPiece(ShellTable, otter);
-    await wrapper.findAll('button.core')[3]!.trigger('click');
+    const core = () => wrapper.findAll('button.core')[3]!;
+    await core().trigger('click');
+    expect(piece().mass.shells['trunk']).toEqual({ core: 'hollow', shellMm: 5 });
+    await wrapper.find('.vent input').setValue(true);
+    expect(piece().mass.vents).toEqual(['trunk']);
+    await wrapper.find('.vent input').setValue(false);
+    expect(piece().mass.vents).toEqual([]);
+    await core().trigger('click');
     expect(piece().mass.shells['trunk']).toEqual({ core: 'solid', shellMm: 5 });
     expect(plan().mass!.regions[3]!.coreVolume.value).toBe(0);
     const reset = wrapper.findAll('tbody tr')[3]!.find('.quiet-button');
