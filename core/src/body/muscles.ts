@@ -18,6 +18,7 @@ import {
 } from '../geometry/vec3.ts';
 import { skinBox, skinParts, type EllipsoidPart } from './skin.ts';
 import { skinReach } from './skinReach.ts';
+import { skinDistance } from './surfaceDistance.ts';
 
 /** A muscle of one side of an animal as it lies at rest, life mm. */
 export interface RestMuscle {
@@ -40,8 +41,10 @@ export interface RestMuscle {
 
 /** A muscle shortens by no more than this share, whatever the stance: it would be a ball. */
 const SHORTEST = 0.5;
-/** The flesh over a muscle is looked for so far, in lengths of it: beyond lies another part. */
-const MOST_REACH = 0.45;
+/** A belly is thick by the flesh there, but by no more than this share of its length. */
+const MOST_REACH = 0.6;
+/** Flesh of a neighbour over a belly, in half thicknesses of it, under which it still shows. */
+const SEEN_OVER = 2;
 /** A belly thinner than this share of the whole body cannot be laid or seen. */
 const LEAST_SHARE = 1e-4;
 
@@ -70,14 +73,23 @@ export function restMuscles(skeleton: Skeleton): readonly RestMuscle[] {
     const along = unit(sub(to, from));
     const out = unit(sub(lies, scale(along, dot(lies, along))));
     const middle = lerp(from, to, 0.5);
-    const reach = Math.min(skinReach(skin, middle, out, far), MOST_REACH * lengthMm);
+    // Only the flesh of the bones it runs along: beyond the thigh's front lies the belly.
+    const path = bonesBetween(skeleton, at.origin.boneId, at.insertion.boneId);
+    const own = skin.filter((part) => path.has(part.boneId));
+    const near = own.length > 0 && skinDistance(own, middle) < 0 ? own : skin;
+    const toSkin = skinReach(near, middle, out, far);
+    const reach = Math.min(toSkin, MOST_REACH * lengthMm);
     if (reach < far * LEAST_SHARE || lengthMm < far * LEAST_SHARE) return [];
     const grown = Math.sqrt(skeleton.bulk[spec.id] ?? 1);
     // What fills a segment has its middle in the line; other bellies lie on one side of it.
     const halfThick = (spec.belly.thick * reach) / (spec.belly.thick === 1 ? 1 : 2);
-    const centre = add(middle, scale(out, Math.max(0, reach - halfThick)));
+    // Right under the skin that is seen, where a neighbour's flesh lies only a little over it.
+    const seen = skinReach(skin, middle, out, far);
+    const under = seen - toSkin < SEEN_OVER * halfThick ? seen : toSkin;
+    const offset = scale(out, spec.belly.thick === 1 ? 0 : Math.max(0, under - halfThick));
+    const centre = add(middle, offset);
     const across = cross(along, out);
-    const room = [across, scale(across, -1)].map((way) => skinReach(skin, centre, way, far));
+    const room = [across, scale(across, -1)].map((way) => skinReach(near, centre, way, far));
     const halfWide = Math.min(halfThick * spec.belly.wide, Math.max(halfThick, Math.min(...room)));
     return [
       {
@@ -86,7 +98,7 @@ export function restMuscles(skeleton: Skeleton): readonly RestMuscle[] {
         lengthMm,
         halfThick: halfThick * grown,
         halfWide: halfWide * grown,
-        offset: scale(out, Math.max(0, reach - halfThick)),
+        offset,
         out,
         volumeMm3: (4 / 3) * Math.PI * (lengthMm / 2) * halfThick * halfWide * grown * grown,
       },
@@ -94,6 +106,20 @@ export function restMuscles(skeleton: Skeleton): readonly RestMuscle[] {
   });
   known.set(skeleton, muscles);
   return muscles;
+}
+
+/** The bones from one to another along the tree, both ends in it. */
+function bonesBetween({ byId }: Skeleton, from: string, to: string): ReadonlySet<string> {
+  const up = (id: string): readonly string[] => {
+    const line: string[] = [];
+    for (let at: string | null = id; at !== null; at = byId.get(at)?.parent ?? null) line.push(at);
+    return line;
+  };
+  const [a, b] = [up(from), up(to)];
+  const meets = a.find((id) => b.includes(id));
+  const part = (line: readonly string[]): readonly string[] =>
+    meets === undefined ? line : line.slice(0, line.indexOf(meets) + 1);
+  return new Set([...part(a), ...part(b)]);
 }
 
 type Attached = Pick<RestMuscle, 'id' | 'side' | 'origin' | 'insertion'>;

@@ -17,12 +17,15 @@ const USUAL_SHARES: Readonly<Record<string, Readonly<Record<string, readonly [nu
     bird: { trunk: [45, 80], legs: [3, 25] },
   };
 
-/** What each part of the body would weigh at life size, kg, with its share of the whole. */
+/** What each part of the body would weigh at life size, kg or g, with its share of the whole. */
 export function partWeights(
   body: BodyGrid,
   skeleton: Skeleton,
   whole: Working,
 ): readonly Working[] {
+  // Small animals are told in grams.
+  const light = whole.value < 1;
+  const per = light ? 1000 : 1;
   const volumes = new Map(body.bones.map((bone) => [bone.boneId, bone.volumeMm3]));
   return skeleton.plan.parts.flatMap((part): Working[] => {
     const mm3 = skeleton.bones
@@ -36,8 +39,8 @@ export function partWeights(
         id: `mass.part.${part.id}.life`,
         stage: 'mass',
         label: `${part.name} at life size`,
-        value,
-        unit: 'kg',
+        value: value * per,
+        unit: light ? 'g' : 'kg',
         provenance: 'derived',
         formula: 'm = M · v/V',
         inputs: [
@@ -50,7 +53,12 @@ export function partWeights(
         }`,
         ...(usual === undefined
           ? {}
-          : { range: [(whole.value * usual[0]) / 100, (whole.value * usual[1]) / 100] as const }),
+          : {
+              range: [
+                (per * whole.value * usual[0]) / 100,
+                (per * whole.value * usual[1]) / 100,
+              ] as const,
+            }),
       },
     ];
   });

@@ -17,6 +17,8 @@ const props = defineProps<{
   label: string;
   /** Keeps scale and places while something is dragged. */
   hold?: boolean;
+  /** There are handles on it that the keyboard reaches. */
+  handles?: boolean;
 }>();
 const emit = defineEmits<{ pick: [target: SheetTarget] }>();
 
@@ -57,7 +59,7 @@ function pointIn(one: Placed, event: PointerEvent): PagePoint {
       ref="svg"
       :viewBox="viewBox"
       preserveAspectRatio="xMidYMid meet"
-      role="img"
+      :role="handles ? 'group' : 'img'"
       :aria-label="label"
     >
       <defs>

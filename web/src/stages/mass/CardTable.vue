@@ -58,14 +58,16 @@ const move = (card: SectionCard, percent: number): void =>
       <template v-for="card in cards" :key="card.number">
         <tr :class="{ chosen: isChosen(card) }">
           <td>
-            <b class="number">{{ card.number }}</b>
-            <button
-              type="button"
-              class="name"
-              @click="pick(isChosen(card) ? null : { kind: 'section', id: String(card.number) })"
-            >
-              {{ card.name }}
-            </button>
+            <span class="row">
+              <b class="number">{{ card.number }}</b>
+              <button
+                type="button"
+                class="name"
+                @click="pick(isChosen(card) ? null : { kind: 'section', id: String(card.number) })"
+              >
+                {{ card.name }}
+              </button>
+            </span>
           </td>
           <td><WorkingCell :working="card.girth" /></td>
           <td><WorkingCell :working="card.width" /></td>
@@ -135,8 +137,11 @@ const move = (card: SectionCard, percent: number): void =>
 </template>
 
 <style scoped>
+.row {
+  display: flex;
+  align-items: baseline;
+}
 .name {
-  display: inline;
   background: none;
   border: 0;
   padding: 2px 0;
@@ -145,8 +150,7 @@ const move = (card: SectionCard, percent: number): void =>
   cursor: pointer;
 }
 .reckoning b {
-  display: inline-block;
-  min-width: 24px;
+  flex: 0 0 24px;
 }
 .more label {
   display: inline-grid;

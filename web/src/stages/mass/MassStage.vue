@@ -97,6 +97,7 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
         :rows="rows"
         :target="target"
         :hold="dragging"
+        :handles="room === 'shape'"
         label="The body drawn to scale, as the choice below says"
         @pick="pickOnSheet"
       >

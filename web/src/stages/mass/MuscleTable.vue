@@ -46,14 +46,16 @@ const set = (row: MuscleRow, percent: number): void => {
         </tr>
         <tr :class="{ chosen: chosen?.id === row.id }">
           <td>
-            <b class="number">{{ row.order }}</b>
-            <button
-              type="button"
-              class="name"
-              @click="pick(chosen?.id === row.id ? null : { kind: 'muscle', id: row.id })"
-            >
-              {{ row.name }}
-            </button>
+            <span class="row">
+              <b class="number">{{ row.order }}</b>
+              <button
+                type="button"
+                class="name"
+                @click="pick(chosen?.id === row.id ? null : { kind: 'muscle', id: row.id })"
+              >
+                {{ row.name }}
+              </button>
+            </span>
           </td>
           <td class="number length">
             {{ row.lengthPercent === null ? '' : `${row.lengthPercent.toFixed(0)} %` }}
@@ -113,8 +115,11 @@ const set = (row: MuscleRow, percent: number): void => {
   font-weight: 400;
   color: var(--soft);
 }
+.row {
+  display: flex;
+  align-items: baseline;
+}
 .name {
-  display: inline;
   background: none;
   border: 0;
   padding: 2px 0;
@@ -123,8 +128,7 @@ const set = (row: MuscleRow, percent: number): void => {
   cursor: pointer;
 }
 .reckoning b {
-  display: inline-block;
-  min-width: 24px;
+  flex: 0 0 24px;
 }
 .length {
   white-space: nowrap;
@@ -133,6 +137,9 @@ const set = (row: MuscleRow, percent: number): void => {
   margin: 4px;
   font-size: 13.5px;
   color: var(--soft);
+}
+.bulk input {
+  accent-color: var(--verdigris);
 }
 .bulk {
   display: grid;

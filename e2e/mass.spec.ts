@@ -1,0 +1,151 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { downloaded, numberOf, openOtter, row, saved, type, unfold } from './helpers.ts';
+
+/** Opens one of the five rooms of Mass. */
+const room = (page: Page, name: string): Promise<void> =>
+  page.getByRole('button', { name, exact: true }).click();
+
+async function shapeTheTrunk(page: Page): Promise<void> {
+  await openOtter(page, 'mass');
+  await room(page, 'Shape');
+  await page.getByRole('button', { name: 'Shape the trunk' }).click();
+  await expect(page.getByRole('list', { name: 'Sections of the trunk' })).toBeVisible();
+}
+
+test('a belly is made wider by dragging and by typing, and the weight tells at once', async ({
+  page,
+}) => {
+  await shapeTheTrunk(page);
+  await expect(row(page, 'body.weight.life')).toBeVisible();
+  const before = await numberOf(page, 'body.weight.life');
+  // The fourth section, in the loin: its edge to the left, seen from above.
+  const edge = page.locator('[data-edge="top:3.left"]');
+  const box = await edge.boundingBox();
+  if (box === null) throw new Error('no handle');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y + 25, { steps: 5 });
+  await page.mouse.up();
+  await saved(page);
+  await expect.poll(() => numberOf(page, 'body.weight.life')).toBeGreaterThan(before);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => numberOf(page, 'body.weight.life')).toBeCloseTo(before, 1);
+
+  await page.getByRole('list', { name: 'Sections of the trunk' }).getByText('50 %').first().click();
+  await type(page, 'Width of the section', '18 cm');
+  await expect.poll(() => numberOf(page, 'body.weight.life')).toBeGreaterThan(before);
+  await expect(page.locator('.sentence')).toContainText('larger round than usual');
+  await type(page, 'Squareness of the section', '9');
+  await expect(page.getByRole('alert')).toContainText('1.4 to 6');
+  await page.getByRole('button', { name: 'Library’s shape again' }).click();
+  await expect(page.getByRole('button', { name: 'Shape the trunk' })).toBeVisible();
+});
+
+test('one side is shaped by itself only on purpose', async ({ page }) => {
+  await openOtter(page, 'mass');
+  await room(page, 'Shape');
+  await page.getByRole('button', { name: 'Hind legs', exact: true }).click();
+  await page.getByRole('button', { name: 'Shape the hind legs' }).click();
+  const list = page.getByRole('list', { name: 'Sections of the hind legs' });
+  await expect(list).not.toContainText('right');
+  await page.getByRole('button', { name: 'Left and right apart' }).click();
+  await expect(list).toContainText('right');
+  await page.getByRole('button', { name: 'Both sides alike, as the left' }).click();
+  await expect(list).not.toContainText('right');
+});
+
+test('muscles are listed in the order of laying, and a bulkier one adds to the animal', async ({
+  page,
+}) => {
+  await openOtter(page, 'mass');
+  await room(page, 'Muscles');
+  const table = page.getByRole('table').first();
+  await expect(table).toContainText('Longissimus dorsi');
+  await expect(page.getByText('bone under the skin: build nothing over it').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Quadriceps femoris' }).click();
+  await type(page, 'Bulk of Quadriceps femoris, %', '250 %');
+  await saved(page);
+  await row(page, 'mass.muscle.quadriceps.grams').click();
+  await expect(page.locator('.detail').first()).toContainText('m = v · ρ');
+  await room(page, 'Shape');
+  await expect.poll(() => numberOf(page, 'body.weight.life')).toBeGreaterThan(8.7);
+});
+
+test('section cards are moved, added and printed, and a hollow asks for a vent', async ({
+  page,
+}) => {
+  await openOtter(page, 'mass');
+  await room(page, 'Sections');
+  await page.getByRole('button', { name: 'Lumbar column', exact: true }).click();
+  await type(page, 'Place of section 5, %', '20 %');
+  await saved(page);
+  await page.getByRole('button', { name: 'Add a card' }).click();
+  await expect(page.getByRole('button', { name: 'Usual places' })).toBeVisible();
+  await page.getByRole('button', { name: 'Usual places' }).click();
+
+  await room(page, 'Core and clay');
+  const trunk = page.getByRole('row', { name: /^Trunk/ });
+  await trunk.getByRole('button', { name: /^foil/ }).click();
+  await expect(page.locator('.snags')).toContainText('Trunk: the hollow core holds');
+  await trunk.getByRole('checkbox', { name: /vent/ }).check();
+  await expect(page.locator('.snags')).not.toContainText('Trunk: the hollow core holds');
+});
+
+test('the body in space is peeled and cut, and goes out as STL and glTF', async ({ page }) => {
+  await openOtter(page, 'mass');
+  await room(page, 'In space');
+  await expect(page.locator('.space canvas')).toBeVisible();
+  const stl = page.getByRole('button', { name: 'Body (STL)' });
+  await expect(stl).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Core', exact: true }).click();
+  await page.getByRole('button', { name: 'Turn right' }).click();
+  const body = await downloaded(page, () => stl.click());
+  const triangles = body.readUInt32LE(80);
+  expect(body.length).toBe(84 + 50 * triangles);
+  expect(triangles).toBeGreaterThan(10_000);
+  const glb = await downloaded(page, () =>
+    page.getByRole('button', { name: 'Both (glTF)' }).click(),
+  );
+  expect(glb.subarray(0, 4).toString()).toBe('glTF');
+  expect(glb.readUInt32LE(8)).toBe(glb.length);
+});
+
+test('an outline traced on a picture gives the depths of the body', async ({ page }) => {
+  await page.goto('/piece/heron-at-the-sluice/measure/pictures/heron-side');
+  await expect(page.locator('.canvas canvas').first()).toBeVisible();
+  await unfold(page);
+  await page.getByRole('button', { name: 'Trace the outline' }).click();
+  const canvas = page.locator('.canvas');
+  const box = await canvas.boundingBox();
+  if (box === null) throw new Error('no picture');
+  // A ring round the heron's trunk, well inside the picture.
+  const ring = [
+    [0.43, 0.4],
+    [0.5, 0.36],
+    [0.58, 0.4],
+    [0.66, 0.5],
+    [0.7, 0.6],
+    [0.6, 0.6],
+    [0.52, 0.56],
+    [0.46, 0.5],
+    [0.43, 0.45],
+  ] as const;
+  for (const [u, v] of ring) await page.mouse.click(box.x + u * box.width, box.y + v * box.height);
+  await expect(page.getByText(`${ring.length} points; it closes by itself.`)).toBeVisible();
+  await page.getByRole('button', { name: 'One point back' }).click();
+  await page.getByRole('button', { name: 'Take depths from it' }).click();
+  await expect(page.getByText(/sections took their depth from it/)).toBeVisible();
+  await saved(page);
+});
+
+test('the five rooms stand up to axe', async ({ page }) => {
+  await shapeTheTrunk(page);
+  for (const name of ['Shape', 'Muscles', 'Sections', 'In space', 'Core and clay']) {
+    await room(page, name);
+    await expect(page.locator('.ledger .pending, .ledger .wait')).toHaveCount(0);
+    const { violations } = await new AxeBuilder({ page }).exclude('.board svg g').analyze();
+    expect(violations.map(({ id, nodes }) => `${name}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
+  }
+});
