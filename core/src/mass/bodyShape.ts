@@ -79,16 +79,6 @@ const LEAST_PLATE_MM = 0.8;
 /** A pocket smaller than this, in cells, is a crease between two parts. */
 const LEAST_POCKET_CELLS = 30;
 
-/** What the shape of a model hangs on: another key asks for another shape. */
-export const shapeKey = ({ measure, stance, wire, mass, skin }: Piece): string =>
-  JSON.stringify([
-    { ...measure, oven: null, box: null },
-    stance,
-    wire,
-    [mass.shells, mass.shellMm, mass.cards, mass.vents],
-    skin.zones,
-  ]);
-
 /** Works out the shape of a posed model. `onProgress` is told 0 to 1. Pure and deterministic. */
 export function bodyShape(
   key: string,

@@ -2,8 +2,9 @@ import { planMeasure } from '../measure/planMeasure.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { planStance } from '../stance/planStance.ts';
 import { planWire } from '../wire/planWire.ts';
-import { bodyShape, shapeKey, wireLines, type BodyShape } from './bodyShape.ts';
+import { bodyShape, wireLines, type BodyShape } from './bodyShape.ts';
 import { regionBuilds } from './buildUp.ts';
+import { shapeKey } from './shapeKey.ts';
 
 /** The shape of a whole piece, from its decisions: what a worker is asked. Progress from 0 to 1. */
 export function shapeRun(

@@ -1,5 +1,4 @@
 import type { HeatRequest, HeatRun } from '@keen-sinew/core';
-import { wrap } from 'comlink';
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
 import type { HeatWorker } from '../workers/heat.worker.ts';
 
@@ -32,6 +31,8 @@ export function useHeat(request: Readonly<Ref<HeatRequest | null>>) {
       stop();
     });
     try {
+      const { wrap } = await import('comlink');
+      if (worker !== mine) return;
       const answer = await wrap<HeatWorker>(mine).heat(of);
       if (worker !== mine) return;
       run.value = answer;

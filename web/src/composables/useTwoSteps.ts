@@ -1,4 +1,4 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import type { Remote } from 'comlink';
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
 import type { BodyWorker } from '../workers/body.worker.ts';
 
@@ -39,8 +39,8 @@ export function useTwoSteps<K, A>(question: Readonly<Ref<Question<K> | null>>, w
     [worker, remote, busy, progress.value] = [null, null, null, null];
   }
 
-  function ready(): Remote<BodyWorker> {
-    if (remote !== null) return remote;
+  function started(): Worker {
+    if (worker !== null) return worker;
     const mine = new Worker(new URL('../workers/body.worker.ts', import.meta.url), {
       type: 'module',
     });
@@ -50,26 +50,27 @@ export function useTwoSteps<K, A>(question: Readonly<Ref<Question<K> | null>>, w
       stop();
     });
     worker = mine;
-    remote = wrap<BodyWorker>(mine);
-    return remote;
+    return mine;
   }
 
   async function work(of: Question<K>, fine: boolean): Promise<void> {
-    const mine = ready();
-    const ofWorker = worker;
+    const mine = started();
     busy = fine ? 'fine' : 'coarse';
     progress.value = 0;
-    const told = proxy((done: number) => {
-      if (worker === ofWorker && busy !== null) progress.value = done;
-    });
     try {
+      const { proxy, wrap } = await import('comlink');
+      if (worker !== mine) return;
+      remote ??= wrap<BodyWorker>(mine);
+      const told = proxy((done: number) => {
+        if (worker === mine && busy !== null) progress.value = done;
+      });
       const plain = JSON.parse(JSON.stringify(of.of())) as never;
-      const value = (await mine[of.ask](plain, fine, told)) as A;
-      if (worker !== ofWorker) return;
+      const value = (await remote[of.ask](plain, fine, told)) as A;
+      if (worker !== mine) return;
       answer.value = { key: of.key, fine, value };
       problem.value = null;
     } catch (error) {
-      if (worker !== ofWorker) return;
+      if (worker !== mine) return;
       problem.value = `${what} could not be worked out: ${(error as Error).message}`;
     }
     [busy, progress.value] = [null, null];
