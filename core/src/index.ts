@@ -127,6 +127,12 @@ export { joinedMeshes, type TriangleMesh } from './geometry/triangleMesh.ts';
 export { stlOf } from './formats/stl.ts';
 export { glbOf } from './formats/gltf.ts';
 export { sectionCardSheets } from './sheets/sectionCards.ts';
+export {
+  cornerShare,
+  squarenessAt,
+  stationDrawing,
+  stationPoint,
+} from './sheets/stationDrawing.ts';
 export { sectionDrawing } from './sheets/sectionDrawing.ts';
 export { BULK, SECTION_MM, SQUARENESS } from './piece/shapeSchema.ts';
 export { CLAYS, clayById, type ClayClass } from './mass/clays.ts';

@@ -64,6 +64,8 @@ export interface BodyShape {
   readonly volumeMm3: number;
   readonly coreMm3: number;
   readonly cuts: readonly SectionCut[];
+  /** Places of the user's where no section could be cut, by their index among the user's. */
+  readonly uncut: readonly number[];
   readonly muscles: readonly MuscleClay[];
   readonly pegs: readonly DepthPeg[];
   readonly thick: readonly ThickPlace[];
@@ -97,9 +99,13 @@ export function bodyShape(
   );
   const layers = layersOf(field, posed, builds, skin);
   onProgress(0.65);
-  const cuts = cardStations(posed.skeleton, mass.cards)
-    .map((station) => sectionCut(layers, posed, station, wires))
-    .filter((cut) => cut !== undefined);
+  const tried = cardStations(posed.skeleton, mass.cards).map((station, index) => {
+    const cut = sectionCut(layers, posed, station, wires);
+    return cut && { ...cut, index };
+  });
+  const cuts = tried.filter((cut) => cut !== undefined);
+  const uncut =
+    mass.cards === null ? [] : tried.flatMap((cut, i) => (cut === undefined ? [i] : []));
   const muscles = muscleClay(layers, posed);
   const pegs = depthPegs(layers, posed, wires);
   const thick = thickPlaces(layers, builds);
@@ -114,6 +120,7 @@ export function bodyShape(
     volumeMm3: insideMm3(layers.skin, grid.cellMm),
     coreMm3: insideMm3(layers.core, grid.cellMm),
     cuts,
+    uncut,
     muscles,
     pegs,
     thick,

@@ -8,6 +8,7 @@ import { asInput, input, type Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 import type { BodyShape } from './bodyShape.ts';
+import { clayStages } from './clayStages.ts';
 import { conditionOf, type Condition } from './condition.ts';
 import { partWeights } from './partWeights.ts';
 import { shapePlan, type ShapePlan } from './shapePlan.ts';
@@ -34,6 +35,8 @@ export interface MassPlan {
   readonly clayVolume: Working;
   /** Clay to have ready, with the spare. */
   readonly clayGrams: Working;
+  /** Of it, without the spare: the shells over cores, which may be baked first, and what is solid. */
+  readonly stages: readonly Working[];
   readonly packets: Working;
   readonly foil: FoilPlan;
   readonly sheets: readonly SheetGroup[];
@@ -68,6 +71,7 @@ export const planMass = lastCall(
     );
     const totals = totalWorkings(regions, mass, figures, measure, body);
     const foil = foilWorkings(regions, mass.foil);
+    const stages = clayStages(regions, figures.density);
     const sheets = sheetGroups(regions, mass.paperMm, mass.sheet);
     const lifeWeight = bodyWeight(body, skeleton.animal);
     const condition = conditionOf(lifeWeight, skeleton, measure.librarySkeleton);
@@ -78,6 +82,7 @@ export const planMass = lastCall(
       figures,
       regions,
       ...totals,
+      stages,
       foil,
       sheets,
       modelGrams,
@@ -92,6 +97,7 @@ export const planMass = lastCall(
         totals.clayVolume,
         figures.density,
         totals.clayGrams,
+        ...stages,
         figures.packet,
         totals.packets,
         ...foil.workings,

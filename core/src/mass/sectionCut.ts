@@ -19,6 +19,8 @@ export interface SectionWire {
  * back, the bone in the origin. Outlines run anticlockwise.
  */
 export interface SectionCut {
+  /** Which of the stations it was cut at. */
+  readonly index: number;
   readonly boneId: string;
   readonly boneName: string;
   readonly at: number;
@@ -59,7 +61,7 @@ export function sectionCut(
   posed: PosedSkeleton,
   { bone, at }: CardStation,
   wires: readonly WireLine[],
-): SectionCut | undefined {
+): Omit<SectionCut, 'index'> | undefined {
   const of = posedBone(posed, bone.id);
   const axes = sectionAxes(of);
   const [along, up, right] = axes;

@@ -45,6 +45,8 @@ export interface PegRow {
 export interface ShapePlan {
   readonly shape: BodyShape;
   readonly cards: readonly SectionCard[];
+  /** The user's places where there is no section to cut, in words, with their index. */
+  readonly uncut: readonly { readonly index: number; readonly words: string }[];
   readonly muscles: readonly MuscleRow[];
   readonly pegs: readonly PegRow[];
   readonly volume: Working;
@@ -84,6 +86,13 @@ export function shapePlan(
   return {
     shape,
     cards,
+    uncut: shape.uncut.flatMap((index) => {
+      const place = mass.cards?.[index];
+      const name = place && skeleton.byId.get(place.bone)?.name;
+      return place === undefined
+        ? []
+        : [{ index, words: `${name ?? place.bone}, ${Math.round(place.at * 100)} %` }];
+    }),
     muscles,
     pegs,
     volume,

@@ -14,6 +14,7 @@ import { bonyItems, muscleItems, pegItems } from './muscleItems.ts';
 import { stationItems } from './sectionItems.ts';
 import { besideItems, groundItems, limitItems, weightItems } from './stanceItems.ts';
 import { BACK_TO_FRONT, boneItems, INK_OF_SIDE, skinItems, WEIGHT_OF_SIDE } from './posedItems.ts';
+import { hollowItems, thickItems } from './thickItems.ts';
 import { project, type View } from './views.ts';
 
 /** What an elevation carries besides skin and base. */
@@ -66,6 +67,9 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
           ...muscleItems(plan, view),
           ...(view === 'side' ? [...pegItems(plan, view), ...bonyItems(plan, view)] : []),
         ]
+      : []),
+    ...(options.show === 'core' || options.show === 'sections'
+      ? [...thickItems(plan, view), ...hollowItems(plan, view)]
       : []),
     ...(options.show === 'sections' ? stationItems(plan.mass?.shape?.cards ?? [], view) : []),
     ...(options.byLoad

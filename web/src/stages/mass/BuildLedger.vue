@@ -19,6 +19,7 @@ const tooThick = computed(() => plan.value.snags.some(({ code }) => code === 'cl
 <template>
   <LedgerSection title="Clay to have ready">
     <WorkingRow :working="mass.clayGrams" />
+    <WorkingRow v-for="one in mass.stages" :key="one.id" :working="one" />
     <WorkingRow :working="mass.packets" />
     <WorkingRow :working="mass.clayVolume" />
     <WorkingRow :working="mass.figures.density" />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { parseNumber, type SectionCard } from '@keen-sinew/core';
+import { parseNumber, type SectionCard, type ShapePlan } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -10,11 +10,18 @@ import WorkingDetail from '../../ledger/WorkingDetail.vue';
 import { withPart } from '../withPart.ts';
 
 /** Section cards with what tape and caliper must read; cards are put in and taken out here. */
-const props = defineProps<{ cards: readonly SectionCard[] }>();
+const props = defineProps<{
+  cards: readonly SectionCard[];
+  uncut: ShapePlan['uncut'];
+}>();
 const { piece, plan, change } = usePiecePlan();
 const { target, open, pick } = useSelection();
 const own = computed(() => piece.value.mass.cards !== null);
-const now = computed(() => props.cards.map(({ cut }) => ({ bone: cut.boneId, at: cut.at })));
+/** The places that are kept: the user's, or those that are shown until there are any. */
+const now = computed(
+  () => piece.value.mass.cards ?? props.cards.map(({ cut }) => ({ bone: cut.boneId, at: cut.at })),
+);
+const indexOf = (card: SectionCard): number => (own.value ? card.cut.index : card.number - 1);
 const isChosen = (card: SectionCard): boolean =>
   target.value?.kind === 'section' && target.value.id === String(card.number);
 const opened = (card: SectionCard) =>
@@ -32,15 +39,15 @@ const put = (what: string, cards: typeof now.value | null): void =>
   change(what, (p) => withPart(p, 'mass', { cards: cards && [...cards] }));
 const add = (): void =>
   put('Add a section card', [...now.value, { bone: boneId.value, at: at.value / 100 }]);
-const takeOut = (card: SectionCard): void =>
+const takeOut = (index: number): void =>
   put(
-    `Take out section card ${card.number}`,
-    now.value.filter((_, i) => i !== card.number - 1),
+    'Take out a section card',
+    now.value.filter((_, i) => i !== index),
   );
 const move = (card: SectionCard, percent: number): void =>
   put(
     `Move section card ${card.number}`,
-    now.value.map((one, i) => (i === card.number - 1 ? { ...one, at: percent / 100 } : one)),
+    now.value.map((one, i) => (i === indexOf(card) ? { ...one, at: percent / 100 } : one)),
   );
 </script>
 
@@ -58,11 +65,11 @@ const move = (card: SectionCard, percent: number): void =>
       <template v-for="card in cards" :key="card.number">
         <tr :class="{ chosen: isChosen(card) }">
           <td>
-            <span class="row">
+            <span class="numbered">
               <b class="number">{{ card.number }}</b>
               <button
                 type="button"
-                class="name"
+                class="plain-button"
                 @click="pick(isChosen(card) ? null : { kind: 'section', id: String(card.number) })"
               >
                 {{ card.name }}
@@ -100,12 +107,21 @@ const move = (card: SectionCard, percent: number): void =>
                 @set="move(card, $event)"
               />
             </label>
-            <button type="button" class="quiet-button" @click="takeOut(card)">Take it out</button>
+            <button type="button" class="quiet-button" @click="takeOut(indexOf(card))">
+              Take it out
+            </button>
           </td>
         </tr>
       </template>
     </tbody>
   </table>
+  <p v-for="one in uncut" :key="one.index" class="says" role="status">
+    {{ one.words }}: no section of its own here, other parts of the body are one with it or the bone
+    lies outside the flesh.
+    <button type="button" class="quiet-button" @click="takeOut(one.index)">
+      Take it out<span class="visually-hidden">: {{ one.words }}</span>
+    </button>
+  </p>
   <div class="add">
     <ChoiceField
       small
@@ -137,21 +153,6 @@ const move = (card: SectionCard, percent: number): void =>
 </template>
 
 <style scoped>
-.row {
-  display: flex;
-  align-items: baseline;
-}
-.name {
-  background: none;
-  border: 0;
-  padding: 2px 0;
-  font-size: 14px;
-  text-align: left;
-  cursor: pointer;
-}
-.reckoning b {
-  flex: 0 0 24px;
-}
 .more label {
   display: inline-grid;
   grid-template-columns: auto 70px;

@@ -2,6 +2,7 @@
 import {
   elevation,
   sectionDrawing,
+  stationDrawing,
   type Drawing,
   type ShapePlan,
   type SheetTarget,
@@ -26,6 +27,7 @@ import MuscleTable from './MuscleTable.vue';
 import PegTable from './PegTable.vue';
 import ShapeHandles from './ShapeHandles.vue';
 import ShapePart from './ShapePart.vue';
+import StationHandles from './StationHandles.vue';
 import { useShaping } from './useShaping.ts';
 import WeightLedger from './WeightLedger.vue';
 
@@ -75,13 +77,20 @@ const rows = computed((): readonly (readonly Drawing[])[] => {
   if (room.value === 'sections') return [[view('side')], [view('top')]];
   return [[view('side'), view('front')], [view('top')]];
 });
+/** The section that is being shaped, by itself. */
+const shapedSection = computed(() => {
+  const of = shaping.station.value;
+  if (of === undefined) return null;
+  const title = `Section ${shaping.chosen.value + 1}, ${of.name.toLowerCase()}`;
+  return stationDrawing(of.station, 1 / plan.value.measure.lifePerModel, title);
+});
 const viewOf = ({ id }: Drawing): View | undefined =>
   (['side', 'front', 'top'] as const).find((view) => id.startsWith(`${view}-`));
 const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
   build:
-    'Grey is the core, what is round it is clay. Numbers are the thickness of the shell in mm; “solid” is clay straight on the wire.',
+    'Grey is the core, what is round it is clay. Numbers are the thickness of the shell in mm; “solid” is clay straight on the wire. Ochre balls are clay that is too thick.',
   shape:
-    'Drag an edge of a section in any view; the opposite edge stays, and both sides follow alike.',
+    'Drag an edge of a section in any view: the opposite edge stays, both sides follow alike. The corner of a section by itself makes it squarer.',
   muscles:
     'Numbers are the order of laying. Crosses are places where skin lies on bone; dots are pegs.',
   sections:
@@ -105,6 +114,24 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
           <ShapeHandles
             v-if="room === 'shape' && viewOf(placed.drawing)"
             :view="viewOf(placed.drawing)!"
+            :mm-per-px="mmPerPx"
+            :shaping="shaping"
+            :point-in="pointIn"
+            @dragging="dragging = $event"
+          />
+        </template>
+      </SheetBoard>
+      <SheetBoard
+        v-if="room === 'shape' && shapedSection"
+        class="one"
+        :rows="[[shapedSection]]"
+        :target="null"
+        :hold="dragging"
+        handles
+        :label="`Section ${shaping.chosen.value + 1} by itself`"
+      >
+        <template #default="{ mmPerPx, pointIn }">
+          <StationHandles
             :mm-per-px="mmPerPx"
             :shaping="shaping"
             :point-in="pointIn"
@@ -150,7 +177,9 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
       <LedgerSection title="Depth pegs"><PegTable :rows="kept.pegs" /></LedgerSection>
     </template>
     <template v-else-if="room === 'sections'">
-      <LedgerSection title="Section cards"><CardTable :cards="kept.cards" /></LedgerSection>
+      <LedgerSection title="Section cards"
+        ><CardTable :cards="kept.cards" :uncut="kept.uncut"
+      /></LedgerSection>
     </template>
     <template v-else>
       <LedgerSection title="Weight in life"><WeightLedger :mass="mass" /></LedgerSection>

@@ -46,11 +46,11 @@ const set = (row: MuscleRow, percent: number): void => {
         </tr>
         <tr :class="{ chosen: chosen?.id === row.id }">
           <td>
-            <span class="row">
+            <span class="numbered">
               <b class="number">{{ row.order }}</b>
               <button
                 type="button"
-                class="name"
+                class="plain-button"
                 @click="pick(chosen?.id === row.id ? null : { kind: 'muscle', id: row.id })"
               >
                 {{ row.name }}
@@ -114,21 +114,6 @@ const set = (row: MuscleRow, percent: number): void => {
   font-style: italic;
   font-weight: 400;
   color: var(--soft);
-}
-.row {
-  display: flex;
-  align-items: baseline;
-}
-.name {
-  background: none;
-  border: 0;
-  padding: 2px 0;
-  font-size: 14px;
-  text-align: left;
-  cursor: pointer;
-}
-.reckoning b {
-  flex: 0 0 24px;
 }
 .length {
   white-space: nowrap;

@@ -22,8 +22,15 @@ const { target, open } = useSelection();
       <template v-for="row in rows" :key="row.peg.id">
         <tr :class="{ chosen: target?.kind === 'peg' && target.id === String(row.number) }">
           <td>
-            <b class="number">{{ row.number }}</b> {{ row.peg.name }}
-            <small v-if="row.peg.over === 'bone'">bone under the skin: build nothing over it</small>
+            <span class="numbered">
+              <b class="number">{{ row.number }}</b>
+              <span>
+                {{ row.peg.name }}
+                <small v-if="row.peg.over === 'bone'"
+                  >bone under the skin: build nothing over it</small
+                >
+              </span>
+            </span>
           </td>
           <td>{{ row.peg.onto }}</td>
           <td><WorkingCell :working="row.height" /></td>
@@ -38,10 +45,6 @@ const { target, open } = useSelection();
 </template>
 
 <style scoped>
-.reckoning b {
-  display: inline-block;
-  min-width: 24px;
-}
 small {
   display: block;
   color: var(--soft);

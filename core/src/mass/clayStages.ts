@@ -1,0 +1,29 @@
+import { asInput, input, type Working } from '../piece/working.ts';
+import type { BuildUp, RegionBuild } from './buildUp.ts';
+
+/** Clay by the stage in which it is laid, g: shells over cores first, then what is solid clay. */
+export function clayStages(
+  regions: readonly (RegionBuild & BuildUp)[],
+  density: Working,
+): readonly Working[] {
+  const stage = (id: string, label: string, of: readonly BuildUp[], source: string): Working => {
+    const ml = of.reduce((sum, one) => sum + one.clayMm3, 0) / 1000;
+    return {
+      id: `mass.clay.${id}`,
+      stage: 'mass',
+      label,
+      value: ml * density.value,
+      unit: 'g',
+      provenance: 'derived',
+      formula: 'm = v · ρ',
+      inputs: [input('v', 'Clay of these regions', ml, 'ml', 'derived'), asInput('ρ', density)],
+      source,
+    };
+  };
+  const shells = regions.filter((one) => one.core !== 'solid');
+  const solid = regions.filter((one) => one.core === 'solid');
+  return [
+    stage('shells', 'Of it for shells', shells, 'regions with a core: baked first, or all at once'),
+    stage('solid', 'Of it for solid parts', solid, 'regions without a core'),
+  ];
+}
