@@ -4,6 +4,7 @@ import { newPiece } from '../piece/newPiece.ts';
 import { changed, otterPiece, plainPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
 import { drawingSize, itemExtent, type DrawingItem, type PagePoint } from './drawing.ts';
 import { elevation } from './elevation.ts';
+import { muscleSheet } from './muscleSheet.ts';
 import { planSheets } from './planSheets.ts';
 import { sectionCardSheets } from './sectionCards.ts';
 import { sectionDrawing } from './sectionDrawing.ts';
@@ -77,6 +78,17 @@ describe('section cards on paper', () => {
     for (const id of ['side-core', 'side-muscles', 'side-sections', 'section-cards-1'])
       expect(ids).toContain(id);
     expect(planSheets(wholePlan(wolfPiece())).map(({ id }) => id)).not.toContain('side-sections');
+  });
+});
+
+describe('the list of muscles and pegs', () => {
+  it('carries the numbers of the ledger, in the order of laying', () => {
+    const { muscles, pegs } = plan.mass!.shape!;
+    const words = texts(muscleSheet(plan.mass!.shape!).items);
+    const at = muscles.map(({ name }) => words.indexOf(name));
+    expect(at).toEqual([...at].sort((a, b) => a - b));
+    for (const { grams } of muscles) expect(words).toContain(`${grams.value.toFixed(1)} g`);
+    for (const { height } of pegs) expect(words).toContain(`${height.value.toFixed(1)} mm`);
   });
 });
 

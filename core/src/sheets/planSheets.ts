@@ -5,6 +5,7 @@ import { bendingCards } from './bendingCards.ts';
 import { colourCard } from './colourCard.ts';
 import { cutListSheet } from './cutListSheet.ts';
 import { elevation } from './elevation.ts';
+import { muscleSheet } from './muscleSheet.ts';
 import { sectionCardSheets } from './sectionCards.ts';
 import { stepsSheet } from './stepsSheet.ts';
 import { strokeCard } from './strokeCard.ts';
@@ -29,13 +30,14 @@ export function planSheets(plan: Plan): readonly Drawing[] {
   ];
 }
 
-/** The map of the sections and their cards; none while the posed body is still worked out. */
+/** Muscles and pegs as a list, the map of the sections, and their cards; none while the posed body is still worked out. */
 function cardSheetsOf(plan: Plan): readonly Drawing[] {
-  const cards = plan.mass?.shape?.cards ?? [];
-  if (cards.length === 0) return [];
+  const shape = plan.mass?.shape;
+  if (!shape) return [];
   return [
+    muscleSheet(shape),
     elevation(plan, 'side', { show: 'sections', dimensions: false }),
-    ...sectionCardSheets(cards),
+    ...sectionCardSheets(shape.cards),
   ];
 }
 
