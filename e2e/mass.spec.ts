@@ -37,6 +37,16 @@ test('a belly is made wider by dragging and by typing, and the weight tells at o
   await type(page, 'Width of the section', '18 cm');
   await expect.poll(() => numberOf(page, 'body.weight.life')).toBeGreaterThan(before);
   await expect(page.locator('.sentence')).toContainText('larger round than usual');
+  // The corner of the section by itself, drawn out: the section grows squarer.
+  const square = page.getByRole('textbox', { name: 'Squareness of the section' });
+  const rounder = Number(await square.inputValue());
+  const corner = await page.locator('[data-grip="corner"]').boundingBox();
+  if (corner === null) throw new Error('no corner');
+  await page.mouse.move(corner.x + corner.width / 2, corner.y + corner.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(corner.x + 16, corner.y - 8, { steps: 4 });
+  await page.mouse.up();
+  await expect.poll(async () => Number(await square.inputValue())).toBeGreaterThan(rounder);
   await type(page, 'Squareness of the section', '9');
   await expect(page.getByRole('alert')).toContainText('1.4 to 6');
   await page.getByRole('button', { name: 'Library’s shape again' }).click();
