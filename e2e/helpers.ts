@@ -16,6 +16,7 @@ export async function workedOut(page: Page): Promise<void> {
   await page.getByRole('link', { name: /^Cure/ }).click();
   await expect(row(page, 'cure.heat.solid')).toBeVisible();
   await bodyDone(page);
+  await expect(page.locator('[data-settled="true"]')).toBeVisible();
 }
 
 /** The number of a ledger row, by the id of its working. */

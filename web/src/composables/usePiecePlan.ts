@@ -1,6 +1,7 @@
 import {
   planMeasure,
   planPiece,
+  shapeKey,
   type BodyShape,
   type HeatRun,
   type Piece,
@@ -34,6 +35,8 @@ export interface PiecePlan {
   readonly lastShape: Readonly<Ref<BodyShape | null>>;
   readonly heatBusy: Readonly<Ref<boolean>>;
   readonly heatProblem: Readonly<Ref<string | null>>;
+  /** Whether the fine answers for body and shape stand, and the heat's. */
+  readonly settled: Readonly<Ref<boolean>>;
   readonly change: (label: string, recipe: (piece: Piece) => Piece) => void;
   /** Shows a change without keeping it, while a drag is under way; null lets go of it. */
   readonly preview: (recipe: ((piece: Piece) => Piece) | null) => void;
@@ -46,7 +49,7 @@ export function providePiecePlan(): PiecePlan {
   const store = usePieceStore();
   const draft = shallowRef<Piece | null>(null);
   const shown = computed(() => draft.value ?? store.current);
-  const { gridOf, progress, problem } = useBody(shown);
+  const { answer: body, gridOf, progress, problem } = useBody(shown);
   const shape = useShape(shown);
   const piece = computed(() => {
     if (shown.value === null) throw new Error('a stage is shown without an open piece');
@@ -70,6 +73,14 @@ export function providePiecePlan(): PiecePlan {
     lastShape: computed(() => shape.answer.value?.value ?? null),
     heatBusy: flow.busy,
     heatProblem: flow.problem,
+    settled: computed(
+      () =>
+        body.value?.fine === true &&
+        gridOf(plan.value.measure.skeleton) !== null &&
+        shape.answer.value?.fine === true &&
+        shape.answer.value.key === shapeKey(piece.value) &&
+        !flow.busy.value,
+    ),
     change: (label, recipe) => {
       draft.value = null;
       store.change(label, recipe);

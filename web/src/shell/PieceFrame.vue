@@ -11,7 +11,7 @@ import SpineNav from './SpineNav.vue';
 import TopLine from './TopLine.vue';
 
 const store = usePieceStore();
-const { piece, plan, bodyProgress, bodyProblem } = providePiecePlan();
+const { piece, plan, bodyProgress, bodyProblem, settled } = providePiecePlan();
 const { pick } = provideSelection();
 const route = useRoute();
 const router = useRouter();
@@ -63,7 +63,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="frame">
+  <div class="frame" :data-settled="settled">
     <a href="#sheet" class="skip">Skip to the sheet</a>
     <TopLine @print="filesShown = true" />
     <div v-if="store.changedElsewhere" class="notice" role="alert">

@@ -83,6 +83,7 @@ export function mountWithPiece(
         shapeProgress: ref(null),
         shapeProblem: ref(null),
         lastShape: ref(null),
+        settled: ref(true),
         heatBusy: ref(false),
         heatProblem: ref(null),
         change: (label, recipe) => {

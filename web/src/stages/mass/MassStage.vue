@@ -31,7 +31,7 @@ import StationHandles from './StationHandles.vue';
 import { useShaping } from './useShaping.ts';
 import WeightLedger from './WeightLedger.vue';
 
-const { plan } = usePiecePlan();
+const { plan, shapeProblem } = usePiecePlan();
 const { target } = useSelection();
 const pickOnSheet = usePickOnSheet();
 const shaping = useShaping();
@@ -168,7 +168,7 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
       <LedgerSection title="Fat under the skin" folded><FatTable /></LedgerSection>
     </template>
     <p v-else-if="kept === null" class="wait" role="status">
-      The posed body is being worked out. These numbers follow in a moment.
+      {{ shapeProblem ?? 'The posed body is being worked out. These numbers follow in a moment.' }}
     </p>
     <template v-else-if="room === 'muscles'">
       <LedgerSection title="Muscles in the order of laying">
