@@ -88,6 +88,8 @@ test('section cards are moved, added and printed, and a hollow asks for a vent',
 }) => {
   await openOtter(page, 'mass');
   await room(page, 'Sections');
+  // Coarse and fine answers may find another number of sections.
+  await expect(page.locator('[data-settled="true"]')).toBeVisible();
   await page.getByRole('button', { name: 'Lumbar column', exact: true }).click();
   await type(page, 'Place of section 5, %', '20 %');
   await saved(page);

@@ -10,6 +10,8 @@ import type { SectionCut } from './sectionCut.ts';
 
 /** A section card: its number, the cut, and what a tape and a caliper must read there. */
 export interface SectionCard {
+  /** Bone and place: it stays when cards before it come or go. */
+  readonly id: string;
   readonly number: number;
   readonly name: string;
   readonly cut: SectionCut;
@@ -119,20 +121,22 @@ const withoutSide = (name: string): string => name.replace(/, (left|right)$/, ''
 function sectionCard(cut: SectionCut, number: number): SectionCard {
   const name = withoutSide(cut.boneName);
   const place = `${name.toLowerCase()}, ${Math.round(cut.at * 100)} % along`;
-  const measure = (id: string, label: string, value: number, formula: string): Working => ({
+  const id = `${cut.boneId} ${cut.at}`;
+  const measure = (what: string, label: string, value: number, formula: string): Working => ({
     ...common,
-    id: `mass.card.${number}.${id}`,
+    id: `mass.card.${number}.${what}`,
     label: `${label} at ${number}, ${place}`,
     value,
     unit: 'mm',
     formula,
     inputs: [],
     source: `section square to the bone through ${GRID}`,
-    target: { kind: 'section', id: String(number) },
+    target: { kind: 'section', id },
   });
   const girth = measure('girth', 'Girth', cut.girthMm, 'length of the outline of the section');
   const same = Math.abs(cut.girthMm - cut.clayGirthMm) < 1e-9;
   return {
+    id,
     number,
     name,
     cut,

@@ -6,14 +6,14 @@ import { project, type View } from './views.ts';
 
 /** Where a section is cut, as lines over an elevation, numbered. */
 export function stationItems(cards: readonly SectionCard[], view: View): readonly DrawingItem[] {
-  return cards.flatMap(({ number, cut }): DrawingItem[] => {
+  return cards.flatMap(({ id, number, cut }): DrawingItem[] => {
     const [, up, right] = cut.axes;
     // From above the width is seen, otherwise the depth.
     const of = (p: Point2): number => (view === 'side' ? p[1] : p[0]);
     const way = view === 'side' ? up : right;
     const [low, high] = [Math.min(...cut.skin.map(of)), Math.max(...cut.skin.map(of))];
     const at = (s: number): PagePoint => project(view, add(cut.centre, scale(way, s)));
-    const target = { kind: 'section', id: String(number) } as const;
+    const target = { kind: 'section', id } as const;
     const past = OVERHANG * (high - low) + 1;
     const [from, to] = [at(low - past), at(high + past)];
     const upper = from[1] > to[1] ? from : to;
@@ -50,8 +50,8 @@ const moved = (points: readonly Point2[], [x, y]: PagePoint): readonly PagePoint
 
 /** The layers of a section with its wires, its bone at `at`; mm at 1:1. */
 export function cutItems(card: SectionCard, at: PagePoint): readonly DrawingItem[] {
-  const { cut, number } = card;
-  const target = { kind: 'section', id: String(number) } as const;
+  const { cut, number, id } = card;
+  const target = { kind: 'section', id } as const;
   const layer = `section ${number}`;
   const shared = { layer, target } as const;
   const coated = card.clayGirth !== card.girth;

@@ -23,7 +23,7 @@ const now = computed(
 );
 const indexOf = (card: SectionCard): number => (own.value ? card.cut.index : card.number - 1);
 const isChosen = (card: SectionCard): boolean =>
-  target.value?.kind === 'section' && target.value.id === String(card.number);
+  target.value?.kind === 'section' && target.value.id === card.id;
 const opened = (card: SectionCard) =>
   [card.girth, card.clayGirth, card.width, card.depth].find(({ id }) => id === open.value);
 
@@ -44,11 +44,15 @@ const takeOut = (index: number): void =>
     'Take out a section card',
     now.value.filter((_, i) => i !== index),
   );
-const move = (card: SectionCard, percent: number): void =>
+/** The card keeps its place in the list, and stays chosen where it goes to. */
+function move(card: SectionCard, percent: number): void {
+  const at = percent / 100;
   put(
     `Move section card ${card.number}`,
-    now.value.map((one, i) => (i === indexOf(card) ? { ...one, at: percent / 100 } : one)),
+    now.value.map((one, i) => (i === indexOf(card) ? { ...one, at } : one)),
   );
+  pick({ kind: 'section', id: `${card.cut.boneId} ${at}` });
+}
 </script>
 
 <template>
@@ -70,7 +74,7 @@ const move = (card: SectionCard, percent: number): void =>
               <button
                 type="button"
                 class="plain-button"
-                @click="pick(isChosen(card) ? null : { kind: 'section', id: String(card.number) })"
+                @click="pick(isChosen(card) ? null : { kind: 'section', id: card.id })"
               >
                 {{ card.name }}
               </button>

@@ -66,8 +66,8 @@ watch(
 );
 const card = computed(() => {
   const cards = kept.value?.cards ?? [];
-  const chosen = target.value?.kind === 'section' ? Number(target.value.id) : 0;
-  return cards.find(({ number }) => number === chosen) ?? cards[Math.floor(cards.length / 3)];
+  const chosen = target.value?.kind === 'section' ? target.value.id : '';
+  return cards.find(({ id }) => id === chosen) ?? cards[Math.floor(cards.length / 3)];
 });
 const SHOWN = { build: 'core', shape: 'shape', muscles: 'muscles', sections: 'sections' } as const;
 const rows = computed((): readonly (readonly Drawing[])[] => {
