@@ -151,7 +151,7 @@ describe('what Mass shows on the elevations', () => {
   it('rings the clay that is too thick, and crosses air that is closed in', () => {
     const core = (piece = otterPiece()) =>
       elevation(wholePlan(piece, true), 'side', { show: 'core', dimensions: false }).items;
-    const rings = within(core(), 'thick clay').filter(({ kind }) => kind === 'circle');
+    const rings = within(core(), 'thick clay').filter(({ kind }) => kind === 'line');
     const { thick } = wholePlan(otterPiece(), true).mass!.shape!.shape;
     expect(rings).toHaveLength(thick.filter(({ mm }) => mm > 12).length);
     expect(within(core(), 'hollows')).toHaveLength(0);

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan.ts';
-import { WEIGHT, type DrawingItem } from './drawing.ts';
+import { WEIGHT, type DrawingItem, type PagePoint } from './drawing.ts';
 import { project, type View } from './views.ts';
 
 /** Balls of clay as large as the thickest places, where they are thicker than they should be. */
@@ -12,12 +12,12 @@ export function thickItems(plan: Plan, view: View): readonly DrawingItem[] {
       const target = { kind: 'region', id: regionId } as const;
       return [
         {
-          kind: 'circle',
+          kind: 'line',
           ink: 'watch',
           layer: 'thick clay',
           weight: WEIGHT.far,
-          at: [x, y],
-          radius: mm / 2,
+          closed: true,
+          points: ring([x, y], mm / 2),
           target,
         },
         {
@@ -35,6 +35,15 @@ export function thickItems(plan: Plan, view: View): readonly DrawingItem[] {
     });
 }
 
+const RING_POINTS = 36;
+
+/** A circle at its true size: the drawing's own circles are marks, which keep theirs on the screen. */
+const ring = ([x, y]: PagePoint, radius: number): readonly PagePoint[] =>
+  Array.from({ length: RING_POINTS }, (_, i): PagePoint => {
+    const angle = (2 * Math.PI * i) / RING_POINTS;
+    return [x + radius * Math.cos(angle), y + radius * Math.sin(angle)];
+  });
+
 /** Air that is closed in: a cross in a circle as large as the hollow. */
 export function hollowItems(plan: Plan, view: View): readonly DrawingItem[] {
   const { hollows = [] } = plan.mass?.shape?.shape ?? {};
@@ -48,7 +57,7 @@ export function hollowItems(plan: Plan, view: View): readonly DrawingItem[] {
     const shared = { ink: 'near', layer: 'hollows', weight: WEIGHT.far, target } as const;
     const reach = radius * Math.SQRT1_2;
     return [
-      { ...shared, kind: 'circle', at: [x, y], radius },
+      { ...shared, kind: 'line', closed: true, points: ring([x, y], radius) },
       ...[1, -1].map((sign): DrawingItem => ({
         ...shared,
         kind: 'line',
