@@ -1,24 +1,29 @@
 <script setup lang="ts">
 import type { Working } from '@keen-sinew/core';
-import { NPopover } from 'naive-ui';
-import { computed } from 'vue';
+import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
-import WorkingDetail from '../ledger/WorkingDetail.vue';
 
 const props = defineProps<{ label: string; working: Working }>();
+const WorkingPopover = defineAsyncComponent(() => import('./WorkingPopover.vue'));
 const { parts } = useUnits();
 const shown = computed(() => parts(props.working));
+const chip = useTemplateRef('chip');
+const open = ref(false);
 </script>
 
 <template>
-  <NPopover trigger="click" placement="bottom-start" :show-arrow="false" style="max-width: 360px">
-    <template #trigger>
-      <button class="chip" type="button" :title="`How “${label}” is worked out`">
-        {{ label }} <span class="number">{{ shown.number }} {{ shown.unit }}</span>
-      </button>
-    </template>
-    <WorkingDetail :working="working" />
-  </NPopover>
+  <button
+    ref="chip"
+    class="chip"
+    type="button"
+    :title="`How “${label}” is worked out`"
+    :aria-expanded="open"
+    @click="open = !open"
+    @keydown.escape="open = false"
+  >
+    {{ label }} <span class="number">{{ shown.number }} {{ shown.unit }}</span>
+  </button>
+  <WorkingPopover v-if="open && chip" :working="working" :below="chip" @close="open = false" />
 </template>
 
 <style scoped>
