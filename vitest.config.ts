@@ -1,9 +1,15 @@
+import { availableParallelism } from 'node:os';
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
 
 /** Generous for slow machines: no test measures time. */
 const PATIENCE_MS = 240_000;
-/** Tests of components that put nothing in place of a module: they can share what they load. */
+/** Tests that put something in place of a module or of the network: each starts from nothing. */
+const ALONE = [
+  'core/src/anatomy/addAnAnimal.test.ts',
+  'web/src/{composables,pictures,stores}/**/*.test.ts',
+];
+/** Tests of components. */
 const COMPONENTS = 'web/src/{bench,controls,ledger,library,pages,sheet,shell,stages}/**/*.test.ts';
 
 export default defineConfig({
@@ -12,6 +18,9 @@ export default defineConfig({
   test: {
     testTimeout: PATIENCE_MS,
     hookTimeout: PATIENCE_MS,
+    maxWorkers: availableParallelism(),
+    // What one test file has loaded, the next one uses; see ALONE for those that may not.
+    isolate: false,
     projects: [
       {
         extends: true,
@@ -19,7 +28,6 @@ export default defineConfig({
           name: 'components',
           include: [COMPONENTS],
           environment: 'happy-dom',
-          isolate: false,
         },
       },
       {
@@ -27,9 +35,13 @@ export default defineConfig({
         test: {
           name: 'core and the rest',
           include: ['{core,web,server,scripts}/**/*.test.ts'],
-          exclude: [COMPONENTS],
+          exclude: [COMPONENTS, ...ALONE, '**/node_modules/**'],
           environment: 'node',
         },
+      },
+      {
+        extends: true,
+        test: { name: 'alone', include: ALONE, environment: 'node', isolate: true },
       },
     ],
   },
