@@ -1,7 +1,8 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { axeFinds } from './axe.ts';
 import { bodyDone, openOtter, row, settingKept, unfold } from './helpers.ts';
 
+/** Addresses that are opened one by one. */
 const SCREENS = [
   '/pieces',
   '/library',
@@ -9,30 +10,38 @@ const SCREENS = [
   '/library/own/none',
   '/piece/heron-at-the-sluice/stance',
   '/piece/adder-in-a-coil/wire',
-  '/piece/otter-on-the-log/measure',
   '/piece/otter-on-the-log/measure/pictures/otter-front',
   '/piece/otter-on-the-log/measure/photograph',
   '/piece/heron-at-the-sluice/measure/found',
   '/piece/adder-in-a-coil/measure/pictures',
   '/piece/otter-on-the-log/measure/tape',
-  '/piece/otter-on-the-log/stance',
-  '/piece/otter-on-the-log/wire',
-  '/piece/otter-on-the-log/mass',
-  '/piece/otter-on-the-log/cure',
-  '/piece/otter-on-the-log/skin',
-  '/piece/otter-on-the-log/colour',
-  '/piece/otter-on-the-log/bench',
   '/piece/otter-on-the-log/bending/B/3',
   '/piece/otter-on-the-log/working/mass.core',
   '/piece/no-such-piece/wire',
   '/no/such/page',
 ];
+/** Stages of the otter, each reached from the one before. */
+const STAGES = ['Measure', 'Stance', 'Wire', 'Mass', 'Cure', 'Skin', 'Colour', 'Bench'];
 
-/** What axe finds. A drawing is one picture with a name to it; the lines inside are not read. */
-async function axeFinds(page: Page, rules?: string[]): Promise<readonly string[]> {
-  const axe = new AxeBuilder({ page }).exclude('.board svg g').exclude('.apexcharts-canvas svg');
-  const { violations } = await (rules ? axe.withRules(rules) : axe).analyze();
-  return violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.html).join(' ')}`);
+/** What goes wrong behind a page: errors it throws or logs, and anything asked of another address. */
+function troubles(page: Page, baseURL: string | undefined): readonly string[] {
+  const all: string[] = [];
+  page.on('console', (message) => message.type() === 'error' && all.push(message.text()));
+  page.on('pageerror', (error) => all.push(error.message));
+  page.on('request', (request) => {
+    if (!request.url().startsWith(baseURL ?? '') && !/^(blob|data):/.test(request.url()))
+      all.push(request.url());
+  });
+  return all;
+}
+
+/** A screen at rest, with its ledger unfolded, and nothing on it for axe to find. */
+async function standsUp(page: Page): Promise<void> {
+  await expect(page.getByRole('main')).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+  await expect(page.getByText(/Opening the piece|being worked out/i)).toHaveCount(0);
+  await unfold(page);
+  expect(await axeFinds(page)).toEqual([]);
 }
 
 for (const path of SCREENS) {
@@ -40,24 +49,29 @@ for (const path of SCREENS) {
     page,
     baseURL,
   }) => {
-    const errors: string[] = [];
-    const foreign: string[] = [];
-    page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
-    page.on('pageerror', (error) => errors.push(error.message));
-    page.on('request', (request) => {
-      if (!request.url().startsWith(baseURL ?? '') && !/^(blob|data):/.test(request.url()))
-        foreign.push(request.url());
-    });
+    const all = troubles(page, baseURL);
     await page.goto(path, { waitUntil: 'networkidle' });
-    await expect(page.getByRole('main')).toBeVisible();
-    await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
-    await expect(page.getByText(/Opening the piece|being worked out/i)).toHaveCount(0);
-    await unfold(page);
-    expect(await axeFinds(page)).toEqual([]);
-    expect(errors).toEqual([]);
-    expect(foreign).toEqual([]);
+    await standsUp(page);
+    expect(all).toEqual([]);
   });
 }
+
+test('axe finds nothing in any stage, and each keeps the content security policy', async ({
+  page,
+  baseURL,
+}) => {
+  const all = troubles(page, baseURL);
+  await openOtter(page, 'measure');
+  await bodyDone(page);
+  for (const stage of STAGES) {
+    await test.step(stage, async () => {
+      await page.getByRole('link', { name: new RegExp(`^${stage}`) }).click();
+      await expect(page.getByRole('heading', { level: 2, name: stage, exact: true })).toBeVisible();
+      await standsUp(page);
+    });
+  }
+  expect(all).toEqual([]);
+});
 
 test('the night bench can be read, and stays after a reload', async ({ page }) => {
   await openOtter(page, 'measure');
