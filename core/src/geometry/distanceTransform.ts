@@ -35,9 +35,13 @@ export function distanceTransform(
 class LowerEnvelope {
   private readonly at: Int32Array;
   private readonly height: Float64Array;
+  /** Height in squared cells, with the square of the place: what two parabolas meet by. */
+  private readonly lifted: Float64Array;
   private readonly owner: Int32Array;
   /** Where each parabola of the envelope begins to be the lowest, in cells. */
   private readonly begin: Float64Array;
+  /** 1/(2·cells), for each number of cells between two parabolas. */
+  private readonly half: Float64Array;
 
   constructor(
     private readonly count: number,
@@ -45,42 +49,47 @@ class LowerEnvelope {
   ) {
     this.at = new Int32Array(count);
     this.height = new Float64Array(count);
+    this.lifted = new Float64Array(count);
     this.owner = new Int32Array(count);
-    this.begin = new Float64Array(count + 1);
+    this.begin = new Float64Array(count);
+    this.half = Float64Array.from({ length: count }, (_, cells) => 0.5 / cells);
   }
 
   /** Replaces a line by its transform, in place. */
   sweep(value: Float64Array, seed: Int32Array, from: number, stride: number): void {
     const last = this.build(value, seed, from, stride);
-    if (last < 0) return;
     const { at, height, owner, begin, spacing2, count } = this;
-    begin[last + 1] = Infinity;
-    let k = 0;
-    for (let p = 0, i = from; p < count; p++, i += stride) {
-      while (begin[k + 1]! < p) k++;
-      const off = p - at[k]!;
-      value[i] = spacing2 * off * off + height[k]!;
-      seed[i] = owner[k]!;
+    let p = 0;
+    for (let k = 0, i = from; k <= last; k++) {
+      const end = k === last ? count : Math.min(count, Math.floor(begin[k + 1]!) + 1);
+      const [v, h, q] = [at[k]!, height[k]!, owner[k]!];
+      for (; p < end; p++, i += stride) {
+        const off = p - v;
+        value[i] = spacing2 * off * off + h;
+        seed[i] = q;
+      }
     }
   }
 
   /** Index of the last parabola of the envelope; −1 where the line has none. */
   private build(value: Float64Array, seed: Int32Array, from: number, stride: number): number {
-    const { at, height, owner, begin, spacing2, count } = this;
+    const { at, height, lifted, owner, begin, half, spacing2, count } = this;
+    const perCell2 = 1 / spacing2;
     let k = -1;
     for (let q = 0, i = from; q < count; q++, i += stride) {
       const h = value[i]!;
       if (h === Infinity) continue;
+      const lift = h * perCell2 + q * q;
       let meets = -Infinity;
       for (; k >= 0; k--) {
-        const v = at[k]!;
-        meets = ((h - height[k]!) / spacing2 + q * q - v * v) / (2 * (q - v));
+        meets = (lift - lifted[k]!) * half[q - at[k]!]!;
         if (meets > begin[k]!) break;
       }
       k++;
       begin[k] = k === 0 ? -Infinity : meets;
       at[k] = q;
       height[k] = h;
+      lifted[k] = lift;
       owner[k] = seed[i]!;
     }
     return k;
