@@ -55,18 +55,23 @@ export function claySteps(mass: MassPlan, skin: SkinPlan, cure: CurePlan): reado
   ];
 }
 
-function conditionStep({ figures, clayGrams, packets }: MassPlan, cure: CurePlan): Step {
-  const epoxy = cure.figures.clay.setting === 'chemical';
+function conditionStep({ batches }: MassPlan, cure: CurePlan): Step {
+  const epoxy = [cure.figures, cure.shellFigures].some((one) => one?.clay.setting === 'chemical');
   return {
     id: 'mass.condition',
     stage: 'mass',
     title: 'Make the clay ready',
     sentence: [
-      `Have `,
-      clayGrams,
-      ` of “${figures.name}” ready (`,
-      packets,
-      ` ${packets.value === 1 ? 'packet' : 'packets'}), worked until it is soft and even. `,
+      'Have ',
+      ...listSentence(
+        batches.map(({ figures, grams, packets, laidFor }): Sentence => [
+          grams,
+          ` of “${figures.name}” ready ${laidFor === 'piece' ? '' : `for the ${laidFor} `}(`,
+          packets,
+          ` ${packets.value === 1 ? 'packet' : 'packets'})`,
+        ]),
+      ),
+      ', worked until it is soft and even. ',
       epoxy ? 'Mix equal parts only as much as you use in an hour.' : 'Keep it clean of dust.',
     ],
     cautions: epoxy ? ['epoxy', 'label'] : ['label'],
@@ -114,7 +119,7 @@ function coreStep({ foil, regions }: MassPlan): Step {
   };
 }
 
-function shellStep({ sheets }: MassPlan): Step {
+function shellStep({ sheets, shellFigures }: MassPlan): Step {
   return {
     id: 'mass.shell',
     stage: 'mass',
@@ -123,7 +128,7 @@ function shellStep({ sheets }: MassPlan): Step {
       sheets.length === 0
         ? ['No shell: every region is solid clay on the wire.']
         : [
-            'Roll clay: ',
+            `Roll ${shellFigures ? `“${shellFigures.name}”` : 'clay'}: `,
             ...listSentence(
               sheets.map((one): Sentence => [
                 one.area,

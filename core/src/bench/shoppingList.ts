@@ -50,7 +50,9 @@ export function shoppingList(
           ),
         ]),
     line('Kitchen foil', mass.foil.metres),
-    line([`${mass.figures.name}, packets of `, mass.figures.packet], mass.packets),
+    ...mass.batches.map(({ figures, packets }) =>
+      line([`${figures.name}, packets of `, figures.packet], packets),
+    ),
     line(`Primer, ${piece.colour.primer}`, colour.primer),
     ...colour.zones.map((one) =>
       line(`Paint for ${one.zone.name.toLowerCase()}, ${one.hex} and its steps`, paint(one)),

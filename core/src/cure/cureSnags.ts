@@ -1,43 +1,65 @@
+import type { ClayFigures } from '../mass/clayFigures.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
+import type { Working } from '../piece/working.ts';
 import { HORIZON_MIN } from './heatRun.ts';
 import type { CurePlan } from './planCure.ts';
 
 const OVEN = { kind: 'piece', id: 'oven' } as const;
 
-/** What is wrong with the bake: too hot, too cool, too short, or never hot inside. */
+/** What is wrong with the bake: clays that set differently, too hot, too cool, too short, never hot. */
 export function cureSnags(
   plan: Omit<CurePlan, 'workings' | 'snags'>,
-  clay: string,
   cure: Piece['cure'],
 ): readonly Snag[] {
-  const { dial, oven, figures } = plan;
-  if (dial === null || oven === null) return [];
-  const common = { stage: 'cure', target: OVEN } as const;
-  const snags: Snag[] = [];
-  if (oven.value > figures.limit.value) {
-    snags.push({
-      ...common,
-      code: 'clay-over-limit',
+  const { dial, oven, figures, shellFigures } = plan;
+  const clays = [figures, ...(shellFigures ? [shellFigures] : [])];
+  return [
+    ...unlikeSnag(figures, shellFigures),
+    ...(dial && oven
+      ? [...clays.flatMap((one) => ovenSnags(one, dial, oven)), ...timeSnags(plan, cure)]
+      : []),
+  ];
+}
+
+/** Clays of one piece go through every bake together, so that they must set in the same way. */
+function unlikeSnag(figures: ClayFigures, shellFigures: ClayFigures | null): readonly Snag[] {
+  if (shellFigures === null || shellFigures.clay.setting === figures.clay.setting) return [];
+  const { setting } = figures.clay;
+  return [
+    {
+      stage: 'cure',
+      target: OVEN,
+      code: 'clays-set-unlike',
       grade: 'fix',
-      facts: { clay, setC: dial.value, hotC: oven.value, limitC: figures.limit.value },
-    });
-  }
-  const lowC = lowestC(plan);
-  if (oven.value < lowC) {
-    snags.push({
-      ...common,
-      code: 'oven-too-cool',
-      grade: 'fix',
-      facts: { clay, hotC: oven.value, lowC },
-    });
-  }
-  return [...snags, ...timeSnags(plan, cure)];
+      facts: {
+        clay: figures.name,
+        setting,
+        shellClay: shellFigures.name,
+        shellSetting: shellFigures.clay.setting,
+      },
+    },
+  ];
+}
+
+/** One clay in the oven: too hot or too cool for it. */
+function ovenSnags(figures: ClayFigures, dial: Working, oven: Working): readonly Snag[] {
+  const common = { stage: 'cure', target: OVEN, grade: 'fix' } as const;
+  const [clay, hotC, limitC, lowC] = [
+    figures.name,
+    oven.value,
+    figures.limit.value,
+    lowestC(figures),
+  ];
+  if (hotC > limitC)
+    return [
+      { ...common, code: 'clay-over-limit', facts: { clay, setC: dial.value, hotC, limitC } },
+    ];
+  return hotC < lowC ? [{ ...common, code: 'oven-too-cool', facts: { clay, hotC, lowC } }] : [];
 }
 
 /** The class's lowest temperature, or the label's own where the user read it. */
-function lowestC({ figures }: Pick<CurePlan, 'figures'>): number {
-  const wanted = figures.temperature;
+function lowestC({ temperature: wanted }: ClayFigures): number {
   if (wanted === null) return 0;
   // A label names one temperature; ovens swing by some degrees round it (common practice).
   return wanted.provenance === 'own' ? wanted.value - 10 : (wanted.range?.[0] ?? wanted.value);

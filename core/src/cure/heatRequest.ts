@@ -1,6 +1,6 @@
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { boneRadii, regionBuilds } from '../mass/buildUp.ts';
-import type { ClayClass } from '../mass/clays.ts';
+import type { ClayFigures } from '../mass/clayFigures.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import type { HeatBody } from './heatFlow.ts';
@@ -15,14 +15,18 @@ export interface HeatCase {
   readonly body: HeatBody;
 }
 
+/** A place with its clay and its air: typical, and the corners of their ranges. */
+export interface HeatPlace extends HeatCase {
+  readonly typical: HeatMaterial;
+  /** The corners that warm slowest and quickest. */
+  readonly slowest: HeatMaterial;
+  readonly quickest: HeatMaterial;
+}
+
 /** Everything the heat calculation needs, as plain data; `key` tells one request from another. */
 export interface HeatRequest {
   readonly key: string;
-  readonly cases: readonly HeatCase[];
-  readonly typical: HeatMaterial;
-  /** The corners of the clay's and the oven's ranges that warm slowest and quickest. */
-  readonly slowest: HeatMaterial;
-  readonly quickest: HeatMaterial;
+  readonly cases: readonly HeatPlace[];
   readonly startC: number;
   readonly ovenC: number;
   readonly targetC: number;
@@ -98,27 +102,32 @@ function shellCases(
   ];
 }
 
-/** The request of a clay that cures in an oven at `ovenC`. */
+/** The request of clays that cure in an oven at `ovenC`; `clayOf` tells what a place is made of. */
 export function heatRequest(
   cases: readonly HeatCase[],
-  clay: ClayClass,
-  densityGPerMl: number,
+  clayOf: (one: HeatCase) => ClayFigures,
   cure: Piece['cure'],
   ovenC: number,
 ): HeatRequest {
   const film = cure.fan ? FILM.fan : FILM.still;
-  const [k, c] = [clay.conductivity, clay.specificHeat];
-  const of = (conductivity: number, specificHeat: number, h: number): HeatMaterial => ({
-    conductivity,
-    specificHeat,
-    film: h,
-    densityKgM3: densityGPerMl * 1000,
-  });
+  const place = (one: HeatCase): HeatPlace => {
+    const { clay, density } = clayOf(one);
+    const [k, c] = [clay.conductivity, clay.specificHeat];
+    const of = (conductivity: number, specificHeat: number, h: number): HeatMaterial => ({
+      conductivity,
+      specificHeat,
+      film: h,
+      densityKgM3: density.value * 1000,
+    });
+    return {
+      ...one,
+      typical: of(k[2], c[2], film[2]),
+      slowest: of(k[0], c[1], film[0]),
+      quickest: of(k[1], c[0], film[1]),
+    };
+  };
   const asked = {
-    cases,
-    typical: of(k[2], c[2], film[2]),
-    slowest: of(k[0], c[1], film[0]),
-    quickest: of(k[1], c[0], film[1]),
+    cases: cases.map(place),
     startC: ROOM_C,
     ovenC,
     targetC: ovenC - cure.nearC,

@@ -33,7 +33,7 @@ export function heatRun(
   onProgress: (done: number) => void = () => undefined,
 ): HeatRun {
   const results = request.cases.map((one, i): HeatResult => {
-    const typical = warm(one, request, request.typical);
+    const typical = warm(one, request, one.typical);
     const corner = (material: HeatMaterial): number | null =>
       reached(warm(one, request, material).innermost, request.targetC);
     const result = {
@@ -41,8 +41,8 @@ export function heatRun(
       innermostC: eachMinute(typical.innermost),
       surfaceC: eachMinute(typical.surface),
       reachMin: reached(typical.innermost, request.targetC),
-      quickestMin: corner(request.quickest),
-      slowestMin: corner(request.slowest),
+      quickestMin: corner(one.quickest),
+      slowestMin: corner(one.slowest),
     };
     onProgress((i + 1) / request.cases.length);
     return result;

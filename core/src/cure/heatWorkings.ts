@@ -1,6 +1,6 @@
 import type { Piece } from '../piece/pieceSchema.ts';
 import { input, type Working } from '../piece/working.ts';
-import type { HeatCase, HeatRequest } from './heatRequest.ts';
+import type { HeatPlace, HeatRequest } from './heatRequest.ts';
 import { HORIZON_MIN, type HeatResult, type HeatRun } from './heatRun.ts';
 
 /** The physical time of each place as a working, its range from the corners of the figures. */
@@ -16,12 +16,12 @@ export function heatWorkings(
 }
 
 function heatWorking(
-  one: HeatCase,
+  one: HeatPlace,
   result: HeatResult,
   request: HeatRequest,
   cure: Piece['cure'],
 ): Working {
-  const { typical } = request;
+  const { typical } = one;
   const core = one.body.coreJPerM2K;
   return {
     id: `cure.heat.${one.id}`,

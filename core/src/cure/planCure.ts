@@ -21,6 +21,8 @@ export interface PacketRule {
 /** What Cure hands on. */
 export interface CurePlan {
   readonly figures: ClayFigures;
+  /** Figures of another clay for the shells, if there is one. */
+  readonly shellFigures: ClayFigures | null;
   readonly cases: readonly HeatCase[];
   /** What the heat calculation is to answer; null for clays that need no oven. */
   readonly request: HeatRequest | null;
@@ -56,14 +58,16 @@ export const planCure = lastCall(
     run: HeatRun | null,
   ): CurePlan => {
     const figures = clayFigures(mass.clay);
+    const shellFigures = mass.shellClay && clayFigures(mass.shellClay, 'shell-clay');
+    const clayOf = ({ id }: HeatCase): ClayFigures =>
+      id === 'solid' ? figures : (shellFigures ?? figures);
     const cases = heatCases(mass, measure, stance);
     const { dial, oven } = ovenWorkings(figures, cure);
-    const request =
-      oven && heatRequest(cases, figures.clay, figures.density.value, cure, oven.value);
+    const request = oven && heatRequest(cases, clayOf, cure, oven.value);
     const answered = run !== null && run.key === request?.key ? run : null;
     const packets = cases
       .filter((one) => one.id !== 'shell-insulating')
-      .map((one) => ruleOf(one, figures));
+      .map((one) => ruleOf(one, clayOf(one)));
     const packetTime = packets
       .map((one) => one.time)
       .reduce((longest, time) => (time.value > longest.value ? time : longest));
@@ -75,6 +79,7 @@ export const planCure = lastCall(
     const eye = eyeWorking(measure);
     const plan = {
       figures,
+      shellFigures,
       cases,
       request,
       run: answered,
@@ -98,6 +103,9 @@ export const planCure = lastCall(
         oven,
         figures.time,
         figures.perMm,
+        ...(shellFigures
+          ? [shellFigures.temperature, shellFigures.limit, shellFigures.time, shellFigures.perMm]
+          : []),
         ...packets.flatMap((one) => [one.thickness, one.time]),
         ...heat.map((one) => one.working),
         needed,
@@ -105,7 +113,7 @@ export const planCure = lastCall(
         bakes,
         eye,
       ].filter((one) => one !== null),
-      snags: cureSnags(plan, mass.clay.name, cure),
+      snags: cureSnags(plan, cure),
     };
   },
 );

@@ -17,15 +17,18 @@ export interface ClayFigures {
   readonly perMm: Working;
 }
 
+/** Which clay of the piece: the one of the whole, or another one for the shells. */
+export type ClayUse = 'clay' | 'shell-clay';
+
 /** Works out which figure of a clay holds, and says where it comes from. */
-export function clayFigures(choice: ClayChoice): ClayFigures {
+export function clayFigures(choice: ClayChoice, use: ClayUse = 'clay'): ClayFigures {
   const clay = clayById(choice.classId);
   const { label } = choice;
-  const figure = figureOf(choice, clay);
+  const figure = figureOf(choice, clay, use);
   return {
     clay,
     name: choice.name,
-    density: densityWorking(choice, clay),
+    density: densityWorking(choice, clay, use),
     packet: figure('packet', 'Packet', 'g', label.packetG, clay.packetG),
     temperature:
       clay.cureC === null
@@ -57,11 +60,11 @@ type Figure = (
 ) => Working;
 
 const figureOf =
-  (choice: ClayChoice, clay: ClayClass): Figure =>
+  (choice: ClayChoice, clay: ClayClass, use: ClayUse): Figure =>
   (id, label, unit, read, usual, range) => ({
-    id: `clay.${id}`,
+    id: `${use}.${id}`,
     stage: 'cure',
-    label,
+    label: use === 'clay' ? label : `${label} (shells)`,
     value: read ?? usual,
     unit,
     provenance: read === null ? 'memory' : 'own',
@@ -75,11 +78,11 @@ const figureOf =
   });
 
 /** Mass over volume of the user's own block, or the class's typical density. g/ml. */
-function densityWorking(choice: ClayChoice, clay: ClayClass): Working {
+function densityWorking(choice: ClayChoice, clay: ClayClass, use: ClayUse): Working {
   const common = {
-    id: 'clay.density',
+    id: `${use}.density`,
     stage: 'mass',
-    label: 'Density of the clay',
+    label: use === 'clay' ? 'Density of the clay' : 'Density of the shells’ clay',
     unit: 'g/ml',
     range: [clay.densityGPerMl[0], clay.densityGPerMl[1]],
   } as const;

@@ -5,25 +5,38 @@ import type { BuildUp, RegionBuild } from './buildUp.ts';
 export function clayStages(
   regions: readonly (RegionBuild & BuildUp)[],
   density: Working,
+  shellDensity = density,
 ): readonly Working[] {
-  const stage = (id: string, label: string, of: readonly BuildUp[], source: string): Working => {
+  const stage = (
+    id: string,
+    label: string,
+    of: readonly BuildUp[],
+    ρ: Working,
+    source: string,
+  ): Working => {
     const ml = of.reduce((sum, one) => sum + one.clayMm3, 0) / 1000;
     return {
       id: `mass.clay.${id}`,
       stage: 'mass',
       label,
-      value: ml * density.value,
+      value: ml * ρ.value,
       unit: 'g',
       provenance: 'derived',
       formula: 'm = v · ρ',
-      inputs: [input('v', 'Clay of these regions', ml, 'ml', 'derived'), asInput('ρ', density)],
+      inputs: [input('v', 'Clay of these regions', ml, 'ml', 'derived'), asInput('ρ', ρ)],
       source,
     };
   };
   const shells = regions.filter((one) => one.core !== 'solid');
   const solid = regions.filter((one) => one.core === 'solid');
   return [
-    stage('shells', 'Of it for shells', shells, 'regions with a core: baked first, or all at once'),
-    stage('solid', 'Of it for solid parts', solid, 'regions without a core'),
+    stage(
+      'shells',
+      'Of it for shells',
+      shells,
+      shellDensity,
+      'regions with a core: baked first, or all at once',
+    ),
+    stage('solid', 'Of it for solid parts', solid, density, 'regions without a core'),
   ];
 }

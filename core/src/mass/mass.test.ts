@@ -77,7 +77,7 @@ describe('what to have ready', () => {
     expect(figures.density).toMatchObject({ value: 1.75, provenance: 'measured' });
     const plan = massOf(otterPiece());
     expect(plan.clayGrams.value).toBeCloseTo(plan.clayVolume.value * 1.75 * 1.15, 9);
-    expect(plan.packets.value).toBe(Math.ceil(plan.clayGrams.value / 350));
+    expect(plan.batches[0]!.packets.value).toBe(Math.ceil(plan.clayGrams.value / 350));
   });
 
   it('takes the class’s density and says that it is from memory where nothing was weighed', () => {

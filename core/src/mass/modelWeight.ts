@@ -1,12 +1,12 @@
 import { asInput, input, type Working } from '../piece/working.ts';
 import { gramsPerMetre } from '../wire/metals.ts';
 import { cutPieces } from '../wire/planStock.ts';
+import type { ClayBatch } from './clayBatches.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 
 /** What the finished piece weighs off its base, g: clay without the spare, foil and all wire. */
 export function modelWeight(
-  clayVolume: Working,
-  density: Working,
+  batches: readonly ClayBatch[],
   foilGrams: Working,
   wire: WirePlan,
 ): Working {
@@ -15,7 +15,10 @@ export function modelWeight(
       sum + (mm / 1000) * gramsPerMetre(diameterMm, densityKgM3),
     0,
   );
-  const clayGrams = clayVolume.value * density.value;
+  const clayGrams = batches.reduce(
+    (sum, { volume, figures }) => sum + volume.value * figures.density.value,
+    0,
+  );
   return {
     id: 'mass.model.grams',
     stage: 'mass',
@@ -23,10 +26,12 @@ export function modelWeight(
     value: clayGrams + foilGrams.value + wireGrams,
     unit: 'g',
     provenance: 'derived',
-    formula: 'm = v·ρ + foil + wire',
+    formula: batches.length === 1 ? 'm = v·ρ + foil + wire' : 'm = v·ρ + w·σ + foil + wire',
     inputs: [
-      asInput('v', clayVolume),
-      asInput('ρ', density),
+      ...batches.flatMap(({ volume, figures }, i) => [
+        asInput('vw'[i]!, volume),
+        asInput('ρσ'[i]!, figures.density),
+      ]),
       asInput('foil', foilGrams),
       input('wire', 'All wires as cut', wireGrams, 'g', 'derived'),
     ],

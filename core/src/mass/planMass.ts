@@ -12,6 +12,7 @@ import { clayStages } from './clayStages.ts';
 import { conditionOf, type Condition } from './condition.ts';
 import { partWeights } from './partWeights.ts';
 import { shapePlan, type ShapePlan } from './shapePlan.ts';
+import { clayNeed, type ClayBatch } from './clayBatches.ts';
 import { buildUp, regionBuilds, type BuildUp, type RegionBuild } from './buildUp.ts';
 import { clayFigures, type ClayFigures } from './clayFigures.ts';
 import { foilWorkings, type FoilPlan } from './foil.ts';
@@ -29,6 +30,8 @@ export interface RegionMass extends RegionBuild, BuildUp {
 /** What Mass hands on: clay and foil by region and in all, sheets to roll, and the weights. */
 export interface MassPlan {
   readonly figures: ClayFigures;
+  /** Figures of another clay for the shells, if there is one. */
+  readonly shellFigures: ClayFigures | null;
   readonly regions: readonly RegionMass[];
   readonly volume: Working;
   readonly area: Working;
@@ -37,7 +40,8 @@ export interface MassPlan {
   readonly clayGrams: Working;
   /** Of it, without the spare: the shells over cores, which may be baked first, and what is solid. */
   readonly stages: readonly Working[];
-  readonly packets: Working;
+  /** The same by kind of clay, with the packets to buy. */
+  readonly batches: readonly ClayBatch[];
   readonly foil: FoilPlan;
   readonly sheets: readonly SheetGroup[];
   readonly modelGrams: Working;
@@ -66,22 +70,26 @@ export const planMass = lastCall(
     if (body === null) return null;
     const { skeleton, lifePerModel } = measure;
     const figures = clayFigures(mass.clay);
+    const shellFigures = mass.shellClay && clayFigures(mass.shellClay, 'shell-clay');
     const regions = regionBuilds(skeleton, mass).map((build) =>
       regionMass(build, buildUp(build, skeleton, body, skin, lifePerModel), measure.scale),
     );
-    const totals = totalWorkings(regions, mass, figures, measure, body);
+    const totals = totalWorkings(regions, measure, body);
+    const need = clayNeed(regions, figures, shellFigures, mass.sparePercent);
     const foil = foilWorkings(regions, mass.foil);
-    const stages = clayStages(regions, figures.density);
+    const stages = clayStages(regions, figures.density, shellFigures?.density);
     const sheets = sheetGroups(regions, mass.paperMm, mass.sheet);
     const lifeWeight = bodyWeight(body, skeleton.animal);
     const condition = conditionOf(lifeWeight, skeleton, measure.librarySkeleton);
     const parts = partWeights(body, skeleton, lifeWeight);
     const shape = bodyShape && shapePlan(bodyShape, skeleton, mass, figures.density);
-    const modelGrams = modelWeight(totals.clayVolume, figures.density, foil.grams, wire);
+    const modelGrams = modelWeight(need.batches, foil.grams, wire);
     return {
       figures,
+      shellFigures,
       regions,
       ...totals,
+      ...need,
       stages,
       foil,
       sheets,
@@ -94,12 +102,15 @@ export const planMass = lastCall(
         totals.volume,
         totals.area,
         ...regions.flatMap((one) => [one.area, one.clay, one.coreVolume]),
-        totals.clayVolume,
-        figures.density,
-        totals.clayGrams,
+        need.clayVolume,
+        need.clayGrams,
         ...stages,
-        figures.packet,
-        totals.packets,
+        ...need.batches.flatMap((one) => [
+          ...(need.batches.length > 1 ? [one.volume, one.grams] : []),
+          one.figures.density,
+          one.figures.packet,
+          one.packets,
+        ]),
         ...foil.workings,
         ...sheets.flatMap((one) => [one.area, one.gap, one.papers, one.count]),
         modelGrams,
@@ -163,12 +174,10 @@ function regionMass(build: RegionBuild, up: BuildUp, scale: Working): RegionMass
   };
 }
 
-type Totals = Pick<MassPlan, 'volume' | 'area' | 'clayVolume' | 'clayGrams' | 'packets'>;
+type Totals = Pick<MassPlan, 'volume' | 'area'>;
 
 function totalWorkings(
   regions: readonly RegionMass[],
-  mass: Piece['mass'],
-  figures: ClayFigures,
   measure: MeasurePlan,
   body: BodyGrid,
 ): Totals {
@@ -177,30 +186,6 @@ function totalWorkings(
     regions.reduce((total, one) => total + of(one).value, 0);
   const perRegion = (of: (one: RegionMass) => Working): Working['inputs'] =>
     regions.map((one, i) => asInput(String.fromCharCode('a'.charCodeAt(0) + i), of(one)));
-  const clayVolume: Working = {
-    ...common,
-    id: 'mass.clay.volume',
-    label: 'Clay on the piece',
-    value: sum((one) => one.clay),
-    unit: 'ml',
-    formula: 'v = sum of the regions',
-    inputs: perRegion((one) => one.clay),
-    source: 'the regions below',
-  };
-  const clayGrams: Working = {
-    ...common,
-    id: 'mass.clay.grams',
-    label: 'Clay to have ready',
-    value: clayVolume.value * figures.density.value * (1 + mass.sparePercent / 100),
-    unit: 'g',
-    formula: 'm = v · ρ · (1 + s/100)',
-    inputs: [
-      asInput('v', clayVolume),
-      asInput('ρ', figures.density),
-      input('s', 'Spare for waste and second tries', mass.sparePercent, 'percent', 'own'),
-    ],
-    source: 'mass from volume and density; the spare is common practice',
-  };
   return {
     volume: {
       ...common,
@@ -224,18 +209,6 @@ function totalWorkings(
       formula: 'a = sum of the regions',
       inputs: perRegion((one) => one.area),
       source: 'the regions below',
-    },
-    clayVolume,
-    clayGrams,
-    packets: {
-      ...common,
-      id: 'mass.clay.packets',
-      label: 'Packets to buy',
-      value: Math.ceil(clayGrams.value / figures.packet.value - 1e-9),
-      unit: 'count',
-      formula: 'N = m/p, rounded up',
-      inputs: [asInput('m', clayGrams), asInput('p', figures.packet)],
-      source: 'arithmetic',
     },
   };
 }

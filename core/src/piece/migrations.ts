@@ -18,9 +18,15 @@ type Step = (old: Record<string, unknown>) => Record<string, unknown>;
  * sexes and young, rods, and scales by any size of the plan. Version 4 keeps pictures and readings, and
  * how sure an own length is. Version 5 knows gaits, grounds, kept stances, weights and hooks. Version 6
  * knows six schemes, own routes and metals, bindings, and what wire costs. Version 7 knows own
- * sections, muscles and fat, hollow cores, vents and section cards.
+ * sections, muscles and fat, hollow cores, vents and section cards. Version 8 knows another clay for
+ * the shells.
  */
 const STEPS: Readonly<Record<number, Step>> = {
+  7: (old) => ({
+    ...old,
+    version: 8,
+    mass: { shellClay: null, ...(old['mass'] as Record<string, unknown>) },
+  }),
   6: (old) => ({
     ...old,
     version: 7,

@@ -211,6 +211,7 @@ export function laterStages(): Pick<Piece, 'mass' | 'cure' | 'skin' | 'colour' |
         label: { temperatureC: null, limitC: null, minutes: null, perMm: null, packetG: null },
         weighed: null,
       },
+      shellClay: null,
       shells: {},
       shellMm: 5,
       foil: { widthMm: 300, gaugeMm: 0.015, packedGPerMl: 0.8 },

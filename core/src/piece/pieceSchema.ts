@@ -15,7 +15,7 @@ export type { SoldEntry, StockEntry, WireChoice } from './wireSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 7;
+export const PIECE_VERSION = 8;
 
 const celsius = z.number().min(0).max(300);
 const lengthMm = (min: number, max: number): z.ZodNumber => z.number().min(min).max(max);
@@ -90,6 +90,8 @@ const claySchema = z.strictObject({
 
 const massSchema = z.strictObject({
   clay: claySchema,
+  /** Another clay for the shells over cores; null where the whole piece is of one. */
+  shellClay: claySchema.nullable(),
   /** Regions that the user built otherwise than the plan has them. */
   shells: z.record(
     z.string().max(40),

@@ -1,6 +1,13 @@
 import { quantityText, type UnitSystem } from '../units/quantity.ts';
 import type { SheetTarget, Stage } from './working.ts';
 
+/** How a class of clay sets, in words. */
+const SETS: Readonly<Record<'oven' | 'air' | 'chemical', string>> = {
+  oven: 'is baked',
+  air: 'dries in the air',
+  chemical: 'sets by itself',
+};
+
 /** `fix`: the piece will fail. `watch`: it may, or a rule of thumb is crossed. */
 export type SnagGrade = 'fix' | 'watch';
 
@@ -100,6 +107,12 @@ export interface SnagFacts {
   'clay-too-thick': { region: string; mm: number; limitMm: number; coreMm: number };
   'trapped-hollow': { region: string; ml: number };
   'clay-over-limit': { clay: string; setC: number; hotC: number; limitC: number };
+  'clays-set-unlike': {
+    clay: string;
+    setting: keyof typeof SETS;
+    shellClay: string;
+    shellSetting: keyof typeof SETS;
+  };
   'oven-too-cool': { clay: string; hotC: number; lowC: number };
   'bake-too-short': { minutes: number; neededMin: number; place: string };
   'bake-never-hot': { place: string; hotC: number; minutes: number };
@@ -246,6 +259,8 @@ const SENTENCES: Sentences = {
       : `${f.region}: the hollow core holds about ${f.ml.toFixed(0)} ml of air with no way out. It swells in the oven and splits the clay: pierce a vent where it will not show, such as through the base, and tick it here, or pack the core with foil.`,
   'clay-over-limit': (f, _mm, _deg, celsius) =>
     `The oven would be at ${celsius(f.hotC)} with the dial at ${celsius(f.setC)}, and ${f.clay} must never be above ${celsius(f.limitC)}: it browns and gives off harmful fumes. Turn the dial down; if it smokes, switch off, open the windows and leave the room.`,
+  'clays-set-unlike': (f) =>
+    `The shells are of ${f.shellClay}, which ${SETS[f.shellSetting]}, and the rest is of ${f.clay}, which ${SETS[f.setting]}: what suits the one spoils the other. Choose two clays that set alike, or one for both.`,
   'oven-too-cool': (f, _mm, _deg, celsius) =>
     `The oven would be at ${celsius(f.hotC)}, and ${f.clay} needs at least ${celsius(f.lowC)}: it would stay weak and crumble. Set the dial higher, or check it with a thermometer.`,
   'bake-too-short': (f) =>

@@ -16,6 +16,12 @@ const { plan, heatBusy, heatProblem } = usePiecePlan();
 const cure = computed(() => plan.value.cure);
 const tooHot = computed(() => plan.value.snags.some((snag) => snag.code === 'clay-over-limit'));
 const tooShort = computed(() => plan.value.snags.some((snag) => snag.code === 'bake-too-short'));
+/** What the clay of the shells asks for, where it is another one. */
+const ofShells = computed(() =>
+  [cure.value.shellFigures?.temperature, cure.value.shellFigures?.limit].filter(
+    (one) => one !== null && one !== undefined,
+  ),
+);
 const setting = computed(() => cure.value.figures.clay.setting);
 </script>
 
@@ -38,6 +44,7 @@ const setting = computed(() => cure.value.figures.clay.setting);
     <LedgerSection v-if="cure.dial && cure.oven" title="The oven">
       <WorkingRow v-if="cure.figures.temperature" :working="cure.figures.temperature" />
       <WorkingRow :working="cure.figures.limit" />
+      <WorkingRow v-for="one in ofShells" :key="one.id" :working="one" />
       <WorkingRow :working="cure.dial" />
       <WorkingRow :working="cure.oven" :alarm="tooHot" />
       <CautionNote :ids="['oven', 'hot-parts', 'qualified']" />
@@ -45,6 +52,7 @@ const setting = computed(() => cure.value.figures.clay.setting);
     <LedgerSection v-else title="Setting">
       <WorkingRow :working="cure.figures.limit" />
       <WorkingRow :working="cure.figures.time" />
+      <WorkingRow v-for="one in ofShells" :key="one.id" :working="one" />
       <CautionNote v-if="setting === 'chemical'" :ids="['epoxy']" />
     </LedgerSection>
     <LedgerSection v-if="cure.bake" title="How long">
@@ -52,6 +60,10 @@ const setting = computed(() => cure.value.figures.clay.setting);
       <WorkingRow :working="cure.bake" :alarm="tooShort" />
       <WorkingRow :working="cure.figures.time" />
       <WorkingRow :working="cure.figures.perMm" />
+      <template v-if="cure.shellFigures">
+        <WorkingRow :working="cure.shellFigures.time" />
+        <WorkingRow :working="cure.shellFigures.perMm" />
+      </template>
     </LedgerSection>
     <LedgerSection title="Bakes and parts">
       <BakeList />
@@ -62,6 +74,9 @@ const setting = computed(() => cure.value.figures.clay.setting);
     <LedgerSection title="What the clay’s own label says" folded>
       <ClayLabel part="oven" />
       <CautionNote :ids="['label']" />
+    </LedgerSection>
+    <LedgerSection v-if="cure.shellFigures" title="What the label of the shells’ clay says" folded>
+      <ClayLabel part="oven" of="shellClay" />
     </LedgerSection>
     <LedgerSection v-if="cure.dial" title="Your oven" folded>
       <OvenChoices />

@@ -7,6 +7,7 @@ import LedgerSection from '../../ledger/LedgerSection.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import ClayLabel from './ClayLabel.vue';
 import FoilChoices from './FoilChoices.vue';
+import ShellClay from './ShellClay.vue';
 import ShellTable from './ShellTable.vue';
 import WeightLedger from './WeightLedger.vue';
 
@@ -20,10 +21,16 @@ const tooThick = computed(() => plan.value.snags.some(({ code }) => code === 'cl
   <LedgerSection title="Clay to have ready">
     <WorkingRow :working="mass.clayGrams" />
     <WorkingRow v-for="one in mass.stages" :key="one.id" :working="one" />
-    <WorkingRow :working="mass.packets" />
     <WorkingRow :working="mass.clayVolume" />
-    <WorkingRow :working="mass.figures.density" />
-    <WorkingRow :working="mass.figures.packet" />
+    <template v-for="batch in mass.batches" :key="batch.laidFor">
+      <template v-if="mass.batches.length > 1">
+        <WorkingRow :working="batch.grams" />
+        <WorkingRow :working="batch.volume" />
+      </template>
+      <WorkingRow :working="batch.packets" />
+      <WorkingRow :working="batch.figures.density" />
+      <WorkingRow :working="batch.figures.packet" />
+    </template>
   </LedgerSection>
   <LedgerSection title="Built up by region">
     <ShellTable />
@@ -51,6 +58,10 @@ const tooThick = computed(() => plan.value.snags.some(({ code }) => code === 'cl
   </LedgerSection>
   <LedgerSection title="Your clay" folded>
     <ClayLabel part="packet" />
+    <ShellClay />
+  </LedgerSection>
+  <LedgerSection v-if="mass.shellFigures" title="Clay of the shells" folded>
+    <ClayLabel part="packet" of="shellClay" />
   </LedgerSection>
   <LedgerSection title="Shell, foil, sheets and paper" folded>
     <FoilChoices />

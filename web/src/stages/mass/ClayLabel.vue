@@ -19,18 +19,30 @@ import DecisionRow from '../../controls/DecisionRow.vue';
 import QuantityField from '../../controls/QuantityField.vue';
 import { withPart } from '../withPart.ts';
 
-/** The user's clay: its class, and what its own label says. `part` shows what a stage needs. */
-const props = defineProps<{ part: 'packet' | 'oven' }>();
+/**
+ * One of the user's clays: its class, and what its own label says. `part` shows what a stage needs;
+ * `of` tells which clay, where the shells have another.
+ */
+const props = withDefaults(defineProps<{ part: 'packet' | 'oven'; of?: 'clay' | 'shellClay' }>(), {
+  of: 'clay',
+});
 const { piece, plan, change } = usePiecePlan();
 const { system, text } = useUnits();
-const clay = computed(() => piece.value.mass.clay);
-const figures = computed(() => plan.value.cure.figures);
+const clay = computed(() => piece.value.mass[props.of] ?? piece.value.mass.clay);
+const figures = computed(() => {
+  const { figures: whole, shellFigures } = plan.value.cure;
+  return props.of === 'clay' ? whole : (shellFigures ?? whole);
+});
+/** The name of a field, told apart where there are two clays. */
+const named = (words: string): string => (props.of === 'clay' ? words : `${words} (shells)`);
 const OPTIONS = CLAYS.map(({ id, name }) => ({ label: name, value: id as string }));
 type Label = ClayChoice['label'];
 type Block = NonNullable<ClayChoice['weighed']>;
 
 const put = (what: string, part: Partial<ClayChoice>): void =>
-  change(what, (p) => withPart(p, 'mass', { clay: { ...p.mass.clay, ...part } }));
+  change(what, (p) =>
+    withPart(p, 'mass', { [props.of]: { ...(p.mass[props.of] ?? p.mass.clay), ...part } }),
+  );
 const putLabel = (part: Partial<Label>): void =>
   put('Enter the label of the clay', { label: { ...clay.value.label, ...part } });
 const putBlock = (part: Partial<Block>): void =>
@@ -44,10 +56,10 @@ const putBlock = (part: Partial<Block>): void =>
 /** Another class keeps the name only where the user gave one. */
 function setClass(id: string): void {
   const classId = id as ClayId;
-  const named = clay.value.name !== clayById(clay.value.classId).name;
+  const ownName = clay.value.name !== clayById(clay.value.classId).name;
   put('Choose another clay', {
     classId,
-    name: named ? clay.value.name : clayById(classId).name,
+    name: ownName ? clay.value.name : clayById(classId).name,
   });
 }
 const readName = (typed: string) =>
@@ -67,7 +79,7 @@ const SIDES = [
   <DecisionRow name="Class of clay">
     <ChoiceField
       small
-      label="Class of clay"
+      :label="named('Class of clay')"
       :value="clay.classId"
       :options="OPTIONS"
       @set="setClass"
@@ -76,7 +88,7 @@ const SIDES = [
   <DecisionRow name="What you call it">
     <QuantityField
       small
-      label="Name of the clay"
+      :label="named('Name of the clay')"
       :shown="clay.name"
       :parse="readName"
       @set="put('Name the clay', { name: $event })"
@@ -91,7 +103,7 @@ const SIDES = [
     >
       <QuantityField
         small
-        label="Packet of clay"
+        :label="named('Packet of clay')"
         :shown="text(figures.packet.value, 'g')"
         :parse="(typed) => parseMass(typed, 'Packet of clay', { min: 5, max: 25_000 }, system)"
         @set="putLabel({ packetG: $event })"
@@ -104,7 +116,7 @@ const SIDES = [
     >
       <QuantityField
         small
-        label="Block of clay on the scale"
+        :label="named('Block of clay on the scale')"
         placeholder="not weighed"
         :shown="clay.weighed ? text(clay.weighed.grams, 'g', 1) : ''"
         :parse="(typed) => parseMass(typed, 'Block on the scale', { min: 1, max: 25_000 }, system)"
@@ -115,7 +127,7 @@ const SIDES = [
       <DecisionRow v-for="side in SIDES" :key="side.key" :name="side.name">
         <QuantityField
           small
-          :label="side.name"
+          :label="named(side.name)"
           :shown="text(clay.weighed[side.key], 'mm')"
           :parse="length(side.name, 5, 500)"
           @set="putBlock({ [side.key]: $event })"
@@ -135,7 +147,7 @@ const SIDES = [
     >
       <QuantityField
         small
-        label="Curing temperature on the label"
+        :label="named('Curing temperature on the label')"
         :shown="text(figures.temperature.value, 'degC')"
         :parse="
           (typed) => parseTemperature(typed, 'Curing temperature', { min: 40, max: 300 }, system)
@@ -150,7 +162,7 @@ const SIDES = [
     >
       <QuantityField
         small
-        label="Upper limit on the label"
+        :label="named('Upper limit on the label')"
         :shown="text(figures.limit.value, 'degC')"
         :parse="(typed) => parseTemperature(typed, 'Upper limit', { min: 20, max: 300 }, system)"
         @set="putLabel({ limitC: $event })"
@@ -164,7 +176,7 @@ const SIDES = [
       >
         <QuantityField
           small
-          label="Minutes on the label"
+          :label="named('Minutes on the label')"
           :shown="text(figures.time.value, 'min')"
           :parse="(typed) => parseMinutes(typed, 'Minutes', { min: 1, max: 600 }, system)"
           @set="putLabel({ minutes: $event })"
@@ -177,7 +189,7 @@ const SIDES = [
       >
         <QuantityField
           small
-          label="Thickness on the label"
+          :label="named('Thickness on the label')"
           :shown="text(figures.perMm.value, 'mm')"
           :parse="length('Thickness on the label', 1, 50)"
           @set="putLabel({ perMm: $event })"

@@ -2,8 +2,10 @@
 import { demoPieces, type Piece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
+import ChoiceField from '../../controls/ChoiceField.vue';
 import ClayLabel from './ClayLabel.vue';
 import FoilChoices from './FoilChoices.vue';
+import ShellClay from './ShellClay.vue';
 import ShellTable from './ShellTable.vue';
 
 const [otter, wolf] = demoPieces() as [Piece, Piece];
@@ -120,5 +122,33 @@ describe('FoilChoices', () => {
       foil: { widthMm: 450, gaugeMm: 0.02, packedGPerMl: 1.1 },
     });
     expect(labels).toHaveLength(6);
+  });
+});
+
+describe('clay of the shells', () => {
+  it('becomes another one by a choice, has a label of its own, and goes back', async () => {
+    const { wrapper, piece, labels, plan } = mountWithPiece(ShellClay, otter);
+    const choice = () => wrapper.findComponent(ChoiceField);
+    expect(choice().props('label')).toBe('Clay of the shells over cores');
+    choice().vm.$emit('set', 'another');
+    await wrapper.vm.$nextTick();
+    expect(piece().mass.shellClay).toEqual({
+      ...otter.mass.clay,
+      name: 'Clay for shells',
+      weighed: null,
+    });
+    expect(plan().mass!.batches.map(({ laidFor }) => laidFor)).toEqual(['shells', 'solid parts']);
+    choice().vm.$emit('set', 'same');
+    await wrapper.vm.$nextTick();
+    expect(piece().mass.shellClay).toBeNull();
+    expect(labels).toEqual(['Make shells of another clay', 'Make shells of the same clay']);
+  });
+
+  it('takes its own packet and leaves the clay of the piece alone', async () => {
+    const two = { ...otter, mass: { ...otter.mass, shellClay: { ...otter.mass.clay } } };
+    const { wrapper, piece } = mountWithPiece(ClayLabel, two, { part: 'packet', of: 'shellClay' });
+    await typeInto(wrapper, 'Packet of clay (shells)', '1 kg');
+    expect(piece().mass.shellClay!.label.packetG).toBe(1000);
+    expect(piece().mass.clay).toEqual(otter.mass.clay);
   });
 });

@@ -1,0 +1,118 @@
+import type { Piece } from '../piece/pieceSchema.ts';
+import { asInput, input, type Working, type WorkingInput } from '../piece/working.ts';
+import type { BuildUp, RegionBuild } from './buildUp.ts';
+import type { ClayFigures } from './clayFigures.ts';
+
+type Built = RegionBuild & BuildUp & { readonly clay: Working };
+
+/** One kind of clay on the piece: how much lies on it, what to have ready, and what to buy. */
+export interface ClayBatch {
+  readonly figures: ClayFigures;
+  /** What it is laid for; the whole piece where there is one kind. */
+  readonly laidFor: 'piece' | 'shells' | 'solid parts';
+  /** On the piece, ml. */
+  readonly volume: Working;
+  /** To have ready, with the spare, g. */
+  readonly grams: Working;
+  readonly packets: Working;
+}
+
+/** Every kind of clay, and what they come to. */
+export interface ClayNeed {
+  readonly batches: readonly ClayBatch[];
+  readonly clayVolume: Working;
+  readonly clayGrams: Working;
+}
+
+/**
+ * Clay by kind: one for the whole piece, or one for the shells over cores and one for what is solid.
+ * `regions` are built up already; volumes are ml, masses g.
+ */
+export function clayNeed(
+  regions: readonly Built[],
+  figures: ClayFigures,
+  shellFigures: ClayFigures | null,
+  sparePercent: Piece['mass']['sparePercent'],
+): ClayNeed {
+  if (shellFigures === null) {
+    const batch = batchOf(regions, figures, 'piece', sparePercent);
+    return { batches: [batch], clayVolume: batch.volume, clayGrams: batch.grams };
+  }
+  const shells = regions.filter((one) => one.core !== 'solid');
+  const solid = regions.filter((one) => one.core === 'solid');
+  const batches = [
+    batchOf(shells, shellFigures, 'shells', sparePercent),
+    batchOf(solid, figures, 'solid parts', sparePercent),
+  ];
+  return {
+    batches,
+    clayVolume: totalOf('volume', 'Clay on the piece', 'ml', batches),
+    clayGrams: totalOf('grams', 'Clay to have ready', 'g', batches),
+  };
+}
+
+function batchOf(
+  regions: readonly Built[],
+  figures: ClayFigures,
+  laidFor: ClayBatch['laidFor'],
+  sparePercent: number,
+): ClayBatch {
+  const common = { stage: 'mass', provenance: 'derived' } as const;
+  const whole = laidFor === 'piece';
+  const id = whole ? 'mass.clay' : `mass.clay.of-${laidFor === 'shells' ? 'shells' : 'solid'}`;
+  const named = (words: string): string => (whole ? words : `${words}, ${laidFor}`);
+  const volume: Working = {
+    ...common,
+    id: `${id}.volume`,
+    label: named('Clay on the piece'),
+    value: regions.reduce((total, one) => total + one.clay.value, 0),
+    unit: 'ml',
+    formula: 'v = sum of the regions',
+    inputs: regions.map((one, i): WorkingInput =>
+      asInput(String.fromCharCode('a'.charCodeAt(0) + i), one.clay),
+    ),
+    source: 'the regions below',
+  };
+  const grams: Working = {
+    ...common,
+    id: `${id}.grams`,
+    label: whole ? 'Clay to have ready' : `“${figures.name}” to have ready`,
+    value: volume.value * figures.density.value * (1 + sparePercent / 100),
+    unit: 'g',
+    formula: 'm = v · ρ · (1 + s/100)',
+    inputs: [
+      asInput('v', volume),
+      asInput('ρ', figures.density),
+      input('s', 'Spare for waste and second tries', sparePercent, 'percent', 'own'),
+    ],
+    source: 'mass from volume and density; the spare is common practice',
+  };
+  const packets: Working = {
+    ...common,
+    id: `${id}.packets`,
+    label: named('Packets to buy'),
+    value: Math.ceil(grams.value / figures.packet.value - 1e-9),
+    unit: 'count',
+    formula: 'N = m/p, rounded up',
+    inputs: [asInput('m', grams), asInput('p', figures.packet)],
+    source: 'arithmetic',
+  };
+  return { figures, laidFor, volume, grams, packets };
+}
+
+const totalOf = (
+  of: 'volume' | 'grams',
+  label: string,
+  unit: 'ml' | 'g',
+  batches: readonly ClayBatch[],
+): Working => ({
+  id: `mass.clay.${of}`,
+  stage: 'mass',
+  label,
+  value: batches.reduce((sum, one) => sum + one[of].value, 0),
+  unit,
+  provenance: 'derived',
+  formula: of === 'volume' ? 'v = a + b' : 'm = a + b',
+  inputs: batches.map((one, i) => asInput('ab'[i]!, one[of])),
+  source: 'sum of the kinds of clay',
+});
