@@ -44,6 +44,17 @@ async function standsUp(page: Page): Promise<void> {
   expect(await axeFinds(page)).toEqual([]);
 }
 
+/** The page itself is as high as its window: only its ledger and its lists scroll. */
+const fitsItsWindow = (page: Page): Promise<void> =>
+  expect
+    .poll(() =>
+      page.evaluate(() => {
+        const { scrollHeight, clientHeight } = document.documentElement;
+        return scrollHeight - clientHeight;
+      }),
+    )
+    .toBe(0);
+
 for (const path of SCREENS) {
   test(`axe finds nothing on ${path}, and it keeps the content security policy`, async ({
     page,
@@ -68,6 +79,7 @@ test('axe finds nothing in any stage, and each keeps the content security policy
       await page.getByRole('link', { name: new RegExp(`^${stage}`) }).click();
       await expect(page.getByRole('heading', { level: 2, name: stage, exact: true })).toBeVisible();
       await standsUp(page);
+      await fitsItsWindow(page);
     });
   }
   expect(all).toEqual([]);

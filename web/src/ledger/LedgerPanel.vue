@@ -53,6 +53,8 @@ function toggleConfirmed(): void {
 .scroll {
   height: 100%;
   overflow-y: auto;
+  /* What is hidden from sight inside scrolls with it, and never makes the page longer. */
+  position: relative;
   padding: 14px 18px 18px 4px;
 }
 h2 {

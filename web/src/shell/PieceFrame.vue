@@ -96,6 +96,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   display: flex;
   flex-direction: column;
   overflow: hidden;
+  position: relative;
 }
 .rooms {
   flex: 1;
