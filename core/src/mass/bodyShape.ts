@@ -39,8 +39,9 @@ export interface Hollow {
 export interface MuscleClay {
   readonly id: string;
   readonly mm3: number;
-  /** Its length in this stance, as a share of that at rest. */
-  readonly lengthShare: number;
+  /** Its length on the model in this stance, and at rest. */
+  readonly lengthMm: number;
+  readonly restLengthMm: number;
 }
 
 /** The meshes of the layers, mm of the model. */
@@ -177,8 +178,8 @@ function muscleClay(layers: Layers, posed: PosedSkeleton): readonly MuscleClay[]
       if (!before.some((field) => field(...p) < 0)) free++;
     }
     const mm3 = ((4 / 3) * Math.PI * radii[0] * radii[1] * radii[2] * free) / inside;
-    const lengthShare = (2 * radii[0]) / (muscle.lengthMm * posed.sizeFactor);
-    return { id: muscle.id, mm3, lengthShare };
+    const restLengthMm = muscle.lengthMm * posed.sizeFactor;
+    return { id: muscle.id, mm3, lengthMm: 2 * radii[0], restLengthMm };
   });
 }
 

@@ -1,10 +1,10 @@
-import type { RegionSpec } from '../anatomy/bodyPlan.ts';
+import type { MuscleSpec, RegionSpec } from '../anatomy/bodyPlan.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { restMuscles } from '../body/muscles.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
-import type { BodyShape, ThickPlace } from './bodyShape.ts';
+import type { BodyShape, MuscleClay, ThickPlace } from './bodyShape.ts';
 import type { DepthPeg } from './depthPegs.ts';
 import type { SectionCut } from './sectionCut.ts';
 
@@ -32,8 +32,8 @@ export interface MuscleRow {
   readonly layer: 1 | 2 | 3;
   readonly bulk: number;
   readonly grams: Working;
-  /** Of one side in this stance, against its rest length, in per cent. */
-  readonly lengthPercent: number | null;
+  /** Of one side in this stance, in per cent of its length at rest. */
+  readonly length: Working | null;
 }
 
 /** A depth peg with its number and height. */
@@ -108,7 +108,7 @@ export function shapePlan(
         card.width,
         card.depth,
       ]),
-      ...muscles.map((one) => one.grams),
+      ...muscles.flatMap((one) => (one.length === null ? [one.grams] : [one.length, one.grams])),
       ...pegs.map((one) => one.height),
     ],
     snags: [...thickSnags(shape.thick, mass, regionOf), ...hollowSnags(shape, regionOf)],
@@ -173,7 +173,7 @@ function muscleRows(shape: BodyShape, skeleton: Skeleton, density: Working): rea
         order: order + 1,
         layer: spec.belly.layer,
         bulk: skeleton.bulk[spec.id] ?? 1,
-        lengthPercent: now && first ? 100 * now.lengthShare : null,
+        length: now === undefined ? null : muscleLength(spec, now),
         grams: {
           ...common,
           id: `mass.muscle.${spec.id}.grams`,
@@ -193,6 +193,24 @@ function muscleRows(shape: BodyShape, skeleton: Skeleton, density: Working): rea
       },
     ];
   });
+}
+
+/** How long a muscle is in this stance, in per cent of its length at rest. */
+function muscleLength(spec: MuscleSpec, clay: MuscleClay): Working {
+  return {
+    ...common,
+    id: `mass.muscle.${spec.id}.length`,
+    label: `${spec.name}, length`,
+    value: (100 * clay.lengthMm) / clay.restLengthMm,
+    unit: 'percent',
+    formula: 'p = 100 · L/L₀',
+    inputs: [
+      input('L', 'Origin to insertion in this stance', clay.lengthMm, 'mm', 'derived'),
+      input('L₀', 'Origin to insertion at rest', clay.restLengthMm, 'mm', 'derived'),
+    ],
+    source: 'bones of the posed model; of the left side, where there are two',
+    target: { kind: 'muscle', id: spec.id },
+  };
 }
 
 function pegRow(peg: DepthPeg, number: number): PegRow {

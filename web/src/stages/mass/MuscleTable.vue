@@ -18,7 +18,9 @@ const chosen = computed(() =>
     ? props.rows.find((row) => row.id === target.value?.id)
     : undefined,
 );
-const opened = (row: MuscleRow): boolean => open.value === row.grams.id;
+/** The working of a row that is open. */
+const opened = (row: MuscleRow) =>
+  [row.length, row.grams].find((one) => one !== null && one.id === open.value);
 const recipe = (row: MuscleRow, percent: number) => (p: Parameters<typeof withShape>[0]) => {
   const { shape } = p.measure;
   const value = percent === 100 ? undefined : percent / 100;
@@ -57,13 +59,11 @@ const set = (row: MuscleRow, percent: number): void => {
               </button>
             </span>
           </td>
-          <td class="number length">
-            {{ row.lengthPercent === null ? '' : `${row.lengthPercent.toFixed(0)} %` }}
-          </td>
+          <td class="length"><WorkingCell v-if="row.length" unit :working="row.length" /></td>
           <td><WorkingCell :working="row.grams" /></td>
         </tr>
         <tr v-if="opened(row)">
-          <td colspan="3"><WorkingDetail :working="row.grams" /></td>
+          <td colspan="3"><WorkingDetail :working="opened(row)!" /></td>
         </tr>
         <tr v-if="chosen?.id === row.id">
           <td colspan="3">

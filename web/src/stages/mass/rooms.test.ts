@@ -112,6 +112,14 @@ describe('MuscleTable', () => {
     expect(wrapper.text()).toContain('The heavy wedge between shoulder blade and elbow.');
   });
 
+  it('opens the working of a length below its row', async () => {
+    const { wrapper } = shown();
+    const length = wrapper.find('[data-working="mass.muscle.biceps-brachii.length"]');
+    expect(length.text()).toMatch(/^\d+\s%$/);
+    await length.trigger('click');
+    expect(wrapper.find('.detail').text()).toContain('p = 100 · L/L₀');
+  });
+
   it('takes a bulk by slider and by number, and 100 % is the library’s again', async () => {
     const { wrapper, piece } = shown();
     await press(wrapper, 'Triceps brachii');
