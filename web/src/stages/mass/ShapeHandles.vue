@@ -5,15 +5,13 @@ import {
   EDGES,
   project,
   pulledEdge,
-  withStation,
   type Edge,
   type PagePoint,
-  type SectionStation,
   type View,
 } from '@keen-sinew/core';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import { withShape } from './shapeChanges.ts';
+import { useSectionDrag } from './useSectionDrag.ts';
 import type { Shaping, StationRef } from './useShaping.ts';
 
 /** The edges of the sections as handles in one elevation: dragged, the outline follows. */
@@ -24,8 +22,8 @@ const props = defineProps<{
   pointIn: (event: PointerEvent) => PagePoint;
 }>();
 const emit = defineEmits<{ dragging: [now: boolean] }>();
-const { plan, change, preview } = usePiecePlan();
-const { stations, chosen, shape } = props.shaping;
+const { plan } = usePiecePlan();
+const { stations, chosen } = props.shaping;
 
 interface Handle {
   readonly of: StationRef;
@@ -53,41 +51,21 @@ const handles = computed((): readonly Handle[] =>
 const lines = computed(() =>
   stations.value.map((_, n) => handles.value.filter((one) => one.n === n).map(({ at }) => at)),
 );
-const held = ref<{ readonly handle: Handle; readonly from: PagePoint } | null>(null);
-let next: SectionStation | null = null;
+const { start, drag, finish, cancel, put } = useSectionDrag<Handle>(
+  props.shaping,
+  (event) => props.pointIn(event),
+  ({ handle, from, of }, to) =>
+    pulledEdge(
+      of.station,
+      handle.edge,
+      alongWay(from, to, handle.way) * plan.value.measure.lifePerModel,
+    ),
+  (now) => emit('dragging', now),
+);
 
-function start(event: PointerEvent, handle: Handle): void {
-  (event.target as Element).setPointerCapture(event.pointerId);
+function take(event: PointerEvent, handle: Handle): void {
   chosen.value = handle.n;
-  held.value = { handle, from: props.pointIn(event) };
-  next = null;
-  emit('dragging', true);
-}
-/** The document with the held section as the pointer has it. */
-function changed(station: SectionStation, { of }: Handle) {
-  const { skeleton } = plan.value.measure;
-  const bone = skeleton.byId.get(of.boneId)!;
-  return withStation(skeleton, shapeAtStart, bone, of.index, station);
-}
-let shapeAtStart = shape.value;
-function drag(event: PointerEvent): void {
-  if (held.value === null) return;
-  if (next === null) shapeAtStart = shape.value;
-  const { handle, from } = held.value;
-  const mm = alongWay(from, props.pointIn(event), handle.way);
-  next = pulledEdge(handle.of.station, handle.edge, mm * plan.value.measure.lifePerModel);
-  const shapeNow = changed(next, handle);
-  preview((p) => withShape(p, shapeNow));
-}
-function finish(): void {
-  const was = held.value;
-  held.value = null;
-  if (was === null) return;
-  emit('dragging', false);
-  if (next === null) return;
-  const shapeNow = changed(next, was.handle);
-  preview(null);
-  change(`Drag section ${was.handle.n + 1}`, (p) => withShape(p, shapeNow));
+  start(event, handle, handle.of, handle.n);
 }
 function nudge(event: KeyboardEvent, handle: Handle): void {
   const step = event.shiftKey ? 5 : 1;
@@ -95,14 +73,12 @@ function nudge(event: KeyboardEvent, handle: Handle): void {
   if (sign === undefined) return;
   event.preventDefault();
   chosen.value = handle.n;
-  shapeAtStart = shape.value;
-  const station = pulledEdge(
-    handle.of.station,
-    handle.edge,
-    (sign * step * handle.of.station.halfDepth) / 100,
+  const { station } = handle.of;
+  put(
+    handle.of,
+    handle.n,
+    pulledEdge(station, handle.edge, (sign * step * station.halfDepth) / 100),
   );
-  const shapeNow = changed(station, handle);
-  change(`Change section ${handle.n + 1}`, (p) => withShape(p, shapeNow));
 }
 const path = (points: readonly PagePoint[]): string =>
   points.map(([x, y]) => `${x},${-y}`).join(' ');
@@ -137,11 +113,11 @@ const path = (points: readonly PagePoint[]): string =>
               : handle.of.station.halfDepth),
         )
       "
-      @pointerdown.prevent="start($event, handle)"
+      @pointerdown.prevent="take($event, handle)"
       @pointermove="drag"
       @pointerup="finish"
-      @pointercancel="finish"
-      @lostpointercapture="finish"
+      @pointercancel="cancel"
+      @lostpointercapture="cancel"
       @focus="chosen = handle.n"
       @keydown="nudge($event, handle)"
     >

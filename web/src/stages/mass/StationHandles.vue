@@ -4,14 +4,13 @@ import {
   pulledEdge,
   squarenessAt,
   stationPoint,
-  withStation,
   type Edge,
   type PagePoint,
   type SectionStation,
 } from '@keen-sinew/core';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import { withShape } from './shapeChanges.ts';
+import { useSectionDrag, type HeldHandle } from './useSectionDrag.ts';
 import type { Shaping } from './useShaping.ts';
 
 /** The chosen section by itself: its edges are dragged for size, its corner for squareness. */
@@ -21,8 +20,8 @@ const props = defineProps<{
   pointIn: (event: PointerEvent) => PagePoint;
 }>();
 const emit = defineEmits<{ dragging: [now: boolean] }>();
-const { plan, change, preview } = usePiecePlan();
-const { station, chosen, shape } = props.shaping;
+const { plan } = usePiecePlan();
+const { station, chosen } = props.shaping;
 
 type Grip = Edge | 'corner';
 const WAYS: Readonly<Record<Edge, PagePoint>> = {
@@ -45,54 +44,26 @@ const grips = computed(() => {
     { grip: 'corner' as Grip, at: at(corner, corner) },
   ];
 });
-interface Held {
-  readonly grip: Grip;
-  readonly from: PagePoint;
-  readonly station: SectionStation;
-  readonly shape: typeof shape.value;
-}
-const held = ref<Held | null>(null);
-let next: SectionStation | null = null;
-
-function start(event: PointerEvent, grip: Grip): void {
-  const of = station.value?.station;
-  if (of === undefined) return;
-  (event.target as Element).setPointerCapture(event.pointerId);
-  held.value = { grip, from: props.pointIn(event), station: of, shape: shape.value };
-  next = null;
-  emit('dragging', true);
-}
 /** The section as the pointer has it. */
-function pulled({ grip, from, station: of }: Held, to: PagePoint): SectionStation {
+function pulled({ handle, from, of }: HeldHandle<Grip>, to: PagePoint): SectionStation {
+  const { station: was } = of;
   const life = plan.value.measure.lifePerModel;
-  if (grip !== 'corner') {
-    const [wx, wy] = WAYS[grip];
-    return pulledEdge(of, grip, ((to[0] - from[0]) * wx + (to[1] - from[1]) * wy) * life);
+  if (handle !== 'corner') {
+    const [wx, wy] = WAYS[handle];
+    return pulledEdge(was, handle, ((to[0] - from[0]) * wx + (to[1] - from[1]) * wy) * life);
   }
-  const [x, y] = [to[0] * life - of.side, to[1] * life - of.up];
-  const share = (Math.abs(x) / of.halfWidth + Math.abs(y) / of.halfDepth) / 2;
-  return { ...of, squareness: Math.round(squarenessAt(share) * 20) / 20 };
+  const [x, y] = [to[0] * life - was.side, to[1] * life - was.up];
+  const share = (Math.abs(x) / was.halfWidth + Math.abs(y) / was.halfDepth) / 2;
+  return { ...was, squareness: Math.round(squarenessAt(share) * 20) / 20 };
 }
-function changed(of: Held, to: SectionStation) {
-  const { skeleton } = plan.value.measure;
-  const own = station.value!;
-  return withStation(skeleton, of.shape, skeleton.byId.get(own.boneId)!, own.index, to);
-}
-function drag(event: PointerEvent): void {
-  if (held.value === null) return;
-  next = pulled(held.value, props.pointIn(event));
-  const shapeNow = changed(held.value, next);
-  preview((p) => withShape(p, shapeNow));
-}
-function finish(): void {
-  const was = held.value;
-  held.value = null;
-  if (was === null) return;
-  emit('dragging', false);
-  if (next === null) return;
-  const shapeNow = changed(was, next);
-  preview(null);
-  change(`Drag section ${chosen.value + 1}`, (p) => withShape(p, shapeNow));
+const { start, drag, finish, cancel } = useSectionDrag<Grip>(
+  props.shaping,
+  (event) => props.pointIn(event),
+  pulled,
+  (now) => emit('dragging', now),
+);
+function take(event: PointerEvent, grip: Grip): void {
+  if (station.value !== undefined) start(event, grip, station.value, chosen.value);
 }
 </script>
 
@@ -107,11 +78,11 @@ function finish(): void {
       :cx="one.at[0]"
       :cy="-one.at[1]"
       :r="7 * mmPerPx"
-      @pointerdown.prevent="start($event, one.grip)"
+      @pointerdown.prevent="take($event, one.grip)"
       @pointermove="drag"
       @pointerup="finish"
-      @pointercancel="finish"
-      @lostpointercapture="finish"
+      @pointercancel="cancel"
+      @lostpointercapture="cancel"
     >
       <title>
         {{ one.grip === 'corner' ? 'Drag out for a squarer section' : `Drag the ${one.grip}` }}
