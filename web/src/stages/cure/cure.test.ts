@@ -3,6 +3,7 @@ import { demoPieces, type Piece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
 import BakeList from './BakeList.vue';
+import CureStage from './CureStage.vue';
 import OvenChoices from './OvenChoices.vue';
 import TimeTable from './TimeTable.vue';
 
@@ -82,5 +83,43 @@ describe('BakeList', () => {
     expect(wrapper.findAll('li')).toHaveLength(2);
     await wrapper.find('[role=switch]').trigger('click');
     expect(wrapper.findAll('li')).toHaveLength(1);
+  });
+});
+
+describe('CureStage', () => {
+  const stage = (shellClay: Partial<Piece['mass']['clay']> | null) =>
+    mountWithPiece(CureStage, {
+      ...otter,
+      mass: { ...otter.mass, shellClay: shellClay && { ...otter.mass.clay, ...shellClay } },
+    });
+
+  it('shows the figures of one clay once', () => {
+    const { wrapper } = stage(null);
+    expect(wrapper.findAll('[data-working="clay.temperature"]')).toHaveLength(1);
+    expect(wrapper.find('[data-working^="shell-clay"]').exists()).toBe(false);
+  });
+
+  it('shows those of the shells’ clay beside them, with a label of its own', () => {
+    const { wrapper, plan } = stage({ name: 'Grey clay' });
+    for (const id of ['temperature', 'limit', 'time'])
+      expect(wrapper.find(`[data-working="shell-clay.${id}"]`).exists()).toBe(true);
+    expect(wrapper.text()).toContain('What the label of the shells’ clay says');
+    expect(plan().snags.some(({ code }) => code === 'clays-set-unlike')).toBe(false);
+  });
+
+  it('is a snag where the shells dry and the rest is baked', () => {
+    const { plan } = stage({ classId: 'air-dry', name: 'Air clay' });
+    expect(plan().snags.find(({ code }) => code === 'clays-set-unlike')).toMatchObject({
+      grade: 'fix',
+      stage: 'cure',
+      facts: { setting: 'oven', shellSetting: 'air' },
+    });
+  });
+
+  it('speaks of setting where there is no oven, and cautions of putty at that', () => {
+    const { wrapper } = mountWithPiece(CureStage, withClay('epoxy'));
+    expect(wrapper.text()).toContain('sets without an oven by itself');
+    expect(wrapper.text()).toContain('Epoxy');
+    expect(wrapper.find('[data-working="cure.dial"]').exists()).toBe(false);
   });
 });

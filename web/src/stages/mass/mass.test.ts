@@ -2,6 +2,7 @@
 import { demoPieces, type Piece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
+import BuildLedger from './BuildLedger.vue';
 import ChoiceField from '../../controls/ChoiceField.vue';
 import ClayLabel from './ClayLabel.vue';
 import FoilChoices from './FoilChoices.vue';
@@ -150,5 +151,32 @@ describe('clay of the shells', () => {
     await typeInto(wrapper, 'Packet of clay (shells)', '1 kg');
     expect(piece().mass.shellClay!.label.packetG).toBe(1000);
     expect(piece().mass.clay).toEqual(otter.mass.clay);
+  });
+});
+
+describe('BuildLedger', () => {
+  const ledger = (piece: Piece) =>
+    mountWithPiece(BuildLedger, piece, (plan) => ({ mass: plan.mass! }), false, true);
+
+  it('shows one clay with its packets, and two by kind with what each is laid for', () => {
+    const one = ledger(otter).wrapper;
+    expect(one.findAll('[data-working$=".packets"]')).toHaveLength(1);
+    const two = ledger({
+      ...otter,
+      mass: { ...otter.mass, shellClay: { ...otter.mass.clay, name: 'Grey clay' } },
+    }).wrapper;
+    expect(two.findAll('[data-working$=".packets"]')).toHaveLength(2);
+    expect(two.find('[data-working="mass.clay.of-shells.grams"]').text()).toContain('“Grey clay”');
+    expect(two.text()).toContain('Clay of the shells');
+  });
+
+  it('says that nothing is to be rolled where all is solid', () => {
+    const shells = Object.fromEntries(
+      ledger(otter)
+        .plan()
+        .mass!.regions.map(({ region }) => [region.id, { core: 'solid' as const, shellMm: 5 }]),
+    );
+    const { wrapper } = ledger({ ...otter, mass: { ...otter.mass, shells } });
+    expect(wrapper.text()).toContain('No shell: every region is solid clay.');
   });
 });
