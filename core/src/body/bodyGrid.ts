@@ -8,6 +8,7 @@ import { bodyBlends } from './bodyBlends.ts';
 import { cellCentre, fleshField, gridOver, slopeAt, type FleshField } from './fleshField.ts';
 import { isMirrored, mirrorId } from './mirroredBody.ts';
 import { fleshParts } from './fleshParts.ts';
+import { thinnings } from './thinned.ts';
 
 /** The flesh that belongs to one bone, at life size. */
 export interface BoneMass {
@@ -60,7 +61,8 @@ export function bodyGrid(
   const parts = fleshParts(posed);
   const half = isMirrored(skeleton);
   const grid = gridOver(parts, cells, half);
-  const field = fleshField(parts, grid, bodyBlends(skeleton, parts), onProgress);
+  const blends = bodyBlends(skeleton, parts);
+  const field = fleshField(parts, grid, blends, thinnings(posed), onProgress);
   const { sums, patches } = shareOut(field, half);
   const h3 = field.cellMm ** 3;
   const blades = bladeMasses(skeleton);

@@ -3,6 +3,7 @@ import type { Lattice } from '../geometry/isoMesh.ts';
 import { lerp, type Vec3 } from '../geometry/vec3.ts';
 import { blendPairs, blended, type Blends } from './blend.ts';
 import { redistanced } from './redistance.ts';
+import { thinned, type Thinning } from './thinned.ts';
 import { fieldOf, partArea, skinBox, type SkinPart } from './skin.ts';
 
 /** A regular grid of cells over a body; x runs fastest. */
@@ -62,13 +63,14 @@ export function gridOver(parts: readonly SkinPart[], total: number, half = false
 /**
  * The flesh of a body as a field of true distances. Each part is evaluated only near its own
  * surface; where parts of neighbouring bones meet in a crease, it is filled out; and the depth of
- * every cell is then measured to the nearest point of the surface that is left. `onProgress` is told
- * 0 to 1. Pure and deterministic.
+ * every cell is then measured to the nearest point of the surface that is left; over the muscles of
+ * `thin` the skin sinks in. `onProgress` is told 0 to 1. Pure and deterministic.
  */
 export function fleshField(
   parts: readonly SkinPart[],
   grid: CellGrid,
   blends: Blends = blendPairs(parts, () => false),
+  thin: readonly Thinning[] = [],
   onProgress: (done: number) => void = () => undefined,
 ): FleshField {
   const many = grid.cells[0] * grid.cells[1] * grid.cells[2];
@@ -84,7 +86,8 @@ export function fleshField(
     onProgress((0.7 * (index + 1)) / parts.length);
   });
   const depth = blended(grid, parts, nearest, blends);
-  const field = redistanced({ ...grid, parts, depth, owner: nearest.firstPart });
+  const full = redistanced({ ...grid, parts, depth, owner: nearest.firstPart });
+  const field = thinned(full, thin);
   onProgress(1);
   return field;
 }

@@ -48,6 +48,9 @@ const SEEN_OVER = 2;
 /** A belly thinner than this share of the whole body cannot be laid or seen. */
 const LEAST_SHARE = 1e-4;
 
+/** A muscle that fills a whole segment of a limb, its middle in the line, as in arthropods. */
+export const fillsSegment = ({ belly }: MuscleSpec): boolean => belly.thick === 1;
+
 const known = new WeakMap<Skeleton, readonly RestMuscle[]>();
 
 /**
@@ -80,14 +83,17 @@ export function restMuscles(skeleton: Skeleton): readonly RestMuscle[] {
     const toSkin = skinReach(near, middle, out, far);
     const reach = Math.min(toSkin, MOST_REACH * lengthMm);
     if (reach < far * LEAST_SHARE || lengthMm < far * LEAST_SHARE) return [];
-    const grown = Math.sqrt(skeleton.bulk[spec.id] ?? 1);
+    const bulk = skeleton.bulk[spec.id] ?? 1;
+    const lean = bulk < 1 && !fillsSegment(spec);
+    // A bulkier belly grows round its middle; a leaner one is thinner, and keeps its inner face.
+    const [thicker, wider] = lean ? [bulk, 1] : [Math.sqrt(bulk), Math.sqrt(bulk)];
     // What fills a segment has its middle in the line; other bellies lie on one side of it.
-    const halfThick = (spec.belly.thick * reach) / (spec.belly.thick === 1 ? 1 : 2);
+    const halfThick = (spec.belly.thick * reach) / (fillsSegment(spec) ? 1 : 2);
     // Right under the skin that is seen, where a neighbour's flesh lies only a little over it.
     const seen = skinReach(skin, middle, out, far);
     const under = seen - toSkin < SEEN_OVER * halfThick ? seen : toSkin;
-    const offset = scale(out, spec.belly.thick === 1 ? 0 : Math.max(0, under - halfThick));
-    const centre = add(middle, offset);
+    const outward = fillsSegment(spec) ? 0 : Math.max(0, under - halfThick);
+    const centre = add(middle, scale(out, outward));
     const across = cross(along, out);
     const room = [across, scale(across, -1)].map((way) => skinReach(near, centre, way, far));
     const halfWide = Math.min(halfThick * spec.belly.wide, Math.max(halfThick, Math.min(...room)));
@@ -96,11 +102,11 @@ export function restMuscles(skeleton: Skeleton): readonly RestMuscle[] {
         spec,
         ...at,
         lengthMm,
-        halfThick: halfThick * grown,
-        halfWide: halfWide * grown,
-        offset,
+        halfThick: halfThick * thicker,
+        halfWide: halfWide * wider,
+        offset: scale(out, lean ? outward - (1 - bulk) * halfThick : outward),
         out,
-        volumeMm3: (4 / 3) * Math.PI * (lengthMm / 2) * halfThick * halfWide * grown * grown,
+        volumeMm3: (4 / 3) * Math.PI * (lengthMm / 2) * halfThick * halfWide * thicker * wider,
       },
     ];
   });
@@ -109,7 +115,7 @@ export function restMuscles(skeleton: Skeleton): readonly RestMuscle[] {
 }
 
 /** The bones from one to another along the tree, both ends in it. */
-function bonesBetween({ byId }: Skeleton, from: string, to: string): ReadonlySet<string> {
+export function bonesBetween({ byId }: Skeleton, from: string, to: string): ReadonlySet<string> {
   const up = (id: string): readonly string[] => {
     const line: string[] = [];
     for (let at: string | null = id; at !== null; at = byId.get(at)?.parent ?? null) line.push(at);

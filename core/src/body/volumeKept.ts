@@ -4,6 +4,7 @@ import { bodyBlends } from './bodyBlends.ts';
 import { insideShare } from './bodyGrid.ts';
 import { fleshField, gridOver } from './fleshField.ts';
 import { fleshParts } from './fleshParts.ts';
+import { thinnings } from './thinned.ts';
 import type { SkinPart } from './skin.ts';
 
 /** Cells to measure a stance with: coarse, as only what a bend takes away is looked for. */
@@ -58,7 +59,12 @@ function limbVolumes(
     depth,
     owner,
     cellMm: h,
-  } = fleshField(parts, gridOver(parts, CELLS), bodyBlends(posed.skeleton, parts));
+  } = fleshField(
+    parts,
+    gridOver(parts, CELLS),
+    bodyBlends(posed.skeleton, parts),
+    thinnings(posed),
+  );
   const sums = parts.map(() => 0);
   for (let at = 0; at < depth.length; at++)
     if (depth[at]! < h) sums[owner[at]!]! += insideShare(depth[at]!, h);

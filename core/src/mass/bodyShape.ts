@@ -6,6 +6,7 @@ import { cellCentre, fleshField, gridOver } from '../body/fleshField.ts';
 import { posedMuscles } from '../body/muscles.ts';
 import { sampleField } from '../body/sampleField.ts';
 import { fieldOf, skinBox } from '../body/skin.ts';
+import { thinnings } from '../body/thinned.ts';
 import { volumeKept } from '../body/volumeKept.ts';
 import type { Box3 } from '../geometry/box.ts';
 import { distanceTransform } from '../geometry/distanceTransform.ts';
@@ -95,9 +96,8 @@ export function bodyShape(
 ): BodyShape {
   const parts = volumeKept(posed);
   const grid = gridOver(parts, fine ? SHAPE_CELLS.fine : SHAPE_CELLS.coarse);
-  const field = fleshField(parts, grid, bodyBlends(posed.skeleton, parts), (done) =>
-    onProgress(done * 0.5),
-  );
+  const blends = bodyBlends(posed.skeleton, parts);
+  const field = fleshField(parts, grid, blends, thinnings(posed), (done) => onProgress(done * 0.5));
   const layers = layersOf(field, posed, builds, skin);
   onProgress(0.65);
   const tried = cardStations(posed.skeleton, mass.cards).map((station, index) => {

@@ -104,7 +104,8 @@ const set = (row: MuscleRow, percent: number): void => {
   </table>
   <p class="says">
     Length is in this stance against rest: a shorter muscle is thicker, its clay stays. Beyond 100 %
-    of its bulk a muscle stands out of the outline; for a leaner animal, shape the sections.
+    of its bulk a muscle stands out of the outline; below, the skin sinks in over it, as Sections
+    and In space show.
   </p>
 </template>
 
