@@ -119,7 +119,11 @@ page.on('pageerror', (error) => console.error(error.message));
 for (const view of VIEWS) {
   if (wanted.length > 0 && !wanted.includes(view.name)) continue;
   await page.goto(view.path, { waitUntil: 'networkidle' });
+  // Numbers of the fine answer, as a user reads them a moment later.
+  const settled = page.locator('[data-settled]');
+  if ((await settled.count()) > 0) await page.locator('[data-settled="true"]').waitFor();
   await view.act?.(page);
+  if ((await settled.count()) > 0) await page.locator('[data-settled="true"]').waitFor();
   await page.evaluate('document.fonts.ready');
   await page.screenshot({
     path: fileURLToPath(new URL(`${view.name}.png`, out)),

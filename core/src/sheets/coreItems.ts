@@ -34,16 +34,19 @@ function freeMm(plan: Plan, part: SkinPart): number {
   return zone === undefined ? 0 : undersizeLifeMm(zone, plan.piece.skin) / lifePerModel;
 }
 
-/** Room that a label needs, mm. */
-const LABEL_MM = [11, 4] as const;
+/** Room that a label needs, mm: on a screen text is drawn larger than on paper. */
+const LABEL_MM = [24, 9] as const;
 
-/** The thickness of the clay written on each region, near side. */
+/** The thickness of the clay written on each region, near side; large regions before small ones. */
 export function shellLabels(plan: Plan, view: View): readonly DrawingItem[] {
   const taken: PagePoint[] = [];
-  return plan.builds.flatMap((build): DrawingItem[] => {
+  const places = plan.builds.flatMap((build) => {
     const near = partsOf(plan, build).filter((part) => !part.boneId.endsWith('.R'));
     const [largest] = near.toSorted((a, b) => innerRadiusMm(b) - innerRadiusMm(a));
-    if (largest === undefined) return [];
+    return largest === undefined ? [] : [{ build, largest }];
+  });
+  places.sort((a, b) => innerRadiusMm(b.largest) - innerRadiusMm(a.largest));
+  return places.flatMap(({ build, largest }): DrawingItem[] => {
     const [x, y] = project(view, middleOf(largest));
     // A label over another can be read in the ledger; here it would hide both.
     if (taken.some((at) => Math.abs(at[0] - x) < LABEL_MM[0] && Math.abs(at[1] - y) < LABEL_MM[1]))
