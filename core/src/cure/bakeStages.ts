@@ -1,4 +1,4 @@
-import type { Setting } from '../mass/clays.ts';
+import type { Setting } from '../piece/materialIds.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 
 /** One time in the oven, or one round of setting. */

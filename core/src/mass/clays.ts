@@ -1,10 +1,7 @@
-import type { ClayId } from '../piece/materialIds.ts';
+import type { ClayId, Setting } from '../piece/materialIds.ts';
 
 /** [low, high, typical]. */
 export type Range3 = readonly [number, number, number];
-
-/** How a class of clay sets. */
-export type Setting = 'oven' | 'air' | 'chemical';
 
 /** A class of clay. All values are from memory: the packet's own label wins wherever it is given. */
 export interface ClayClass {

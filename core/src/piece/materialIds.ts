@@ -4,3 +4,6 @@ export type ClayId = (typeof CLAY_IDS)[number];
 
 export const TOOL_IDS = ['scalpel', 'needle', 'wire-brush', 'probe', 'ball', 'loop'] as const;
 export type ToolId = (typeof TOOL_IDS)[number];
+
+/** How a class of clay sets. */
+export type Setting = 'oven' | 'air' | 'chemical';

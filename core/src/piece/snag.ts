@@ -1,8 +1,10 @@
 import { quantityText, type UnitSystem } from '../units/quantity.ts';
+import type { Setting } from './materialIds.ts';
+import type { SnagCode, SnagFacts } from './snagFacts.ts';
 import type { SheetTarget, Stage } from './working.ts';
 
 /** How a class of clay sets, in words. */
-const SETS: Readonly<Record<'oven' | 'air' | 'chemical', string>> = {
+const SETS: Readonly<Record<Setting, string>> = {
   oven: 'is baked',
   air: 'dries in the air',
   chemical: 'sets by itself',
@@ -10,145 +12,6 @@ const SETS: Readonly<Record<'oven' | 'air' | 'chemical', string>> = {
 
 /** `fix`: the piece will fail. `watch`: it may, or a rule of thumb is crossed. */
 export type SnagGrade = 'fix' | 'watch';
-
-/** What each kind of trouble carries; lengths in mm, angles in degrees. */
-export interface SnagFacts {
-  'wire-too-thick': {
-    place: string;
-    limbMm: number;
-    wireMm: number;
-    coverMm: number;
-    minMm: number;
-    maxWireMm: number;
-  };
-  'angle-beyond-limit': {
-    joint: string;
-    freedom: string;
-    deg: number;
-    minDeg: number;
-    maxDeg: number;
-  };
-  'foot-off-base': { foot: string; gapMm: number };
-  'too-few-feet': { down: number };
-  'mass-outside-feet': {
-    outsideMm: number;
-    edge: string;
-    /** A weight that would bring it inside; 0 where none would. */
-    weightG: number;
-  };
-  'mass-near-edge': { marginMm: number; tipDeg: number; towards: string };
-  'hook-below-mass': { aboveMm: number };
-  'weight-too-large': { grams: number; ballMm: number; roomMm: number };
-  'wire-too-weak': {
-    wire: string;
-    place: string;
-    percent: number;
-    /** Only when the piece is turned over. */
-    turned: boolean;
-    leastMm: number;
-    mostMm: number;
-    /** A metal that would hold and fit; empty where there is none. */
-    stiffer: string;
-    strands: number;
-  };
-  suspended: { gait: string };
-  'body-in-ground': { part: string; mm: number };
-  'limbs-meet': { first: string; second: string; mm: number; others: number };
-  'feet-off-board': { foot: string; overMm: number };
-  'peg-shows': { foot: string; footMm: number; pegMm: number; mostMm: number };
-  'binding-in-oven': { binder: string; holdsToC: number; ovenC: number; why: string };
-  'iron-too-weak': { percent: number; leverMm: number; leastMm: number };
-  'bend-too-short': {
-    wire: string;
-    bend: string;
-    haveMm: number;
-    needMm: number;
-    maxRadiusMm: number;
-  };
-  'bend-reversal': { wire: string; bend: string; deg: number; limitDeg: number };
-  'springback-too-large': {
-    wire: string;
-    metal: string;
-    radiusMm: number;
-    /** The widest bend that stays; 0 where none does. */
-    widestMm: number;
-  };
-  'bend-tight-for-metal': { wire: string; insideMm: number; leastMm: number; metal: string };
-  'piece-over-oven': {
-    lengthMm: number;
-    heightMm: number;
-    widthMm: number;
-    ovenText: string;
-    fitRatio: number;
-  };
-  'not-enough-wire': {
-    wire: string;
-    pieces: number;
-    size: string;
-    metal: string;
-    missingMm: number;
-    longestMm: number;
-  };
-  'shell-over-limb': {
-    region: string;
-    bone: string;
-    thickMm: number;
-    shellMm: number;
-    maxShellMm: number;
-  };
-  'body-weight-off': {
-    kg: number;
-    lowKg: number;
-    highKg: number;
-    girthPercent: number;
-    /** Where it differs most from the library's body; empty where it does not. */
-    place: string;
-  };
-  'clay-too-thick': { region: string; mm: number; limitMm: number; coreMm: number };
-  'trapped-hollow': { region: string; ml: number };
-  'clay-over-limit': { clay: string; setC: number; hotC: number; limitC: number };
-  'clays-set-unlike': {
-    clay: string;
-    setting: keyof typeof SETS;
-    shellClay: string;
-    shellSetting: keyof typeof SETS;
-  };
-  'oven-too-cool': { clay: string; hotC: number; lowC: number };
-  'bake-too-short': { minutes: number; neededMin: number; place: string };
-  'bake-never-hot': { place: string; hotC: number; minutes: number };
-  'hair-finer-than-tool': {
-    zone: string;
-    /** What one stroke stands for: a lock of hair, a feather, a scale. */
-    what: string;
-    strokeMm: number;
-    tool: string;
-    leastMm: number;
-    locks: number;
-  };
-  'no-tool': { zone: string };
-  'step-out-of-order': { step: string; needs: string };
-  'bone-out-of-range': { bone: string; mm: number; lowMm: number; highMm: number };
-  'picture-gives-nothing': { picture: string; why: string };
-  'landmarks-on-one-point': { picture: string; first: string; second: string };
-  'views-of-different-animals': { first: string; second: string; percent: number; factor: number };
-  'views-disagree': {
-    landmark: string;
-    /** Along which axis, in words: "in height". */
-    axis: string;
-    mm: number;
-    percent: number;
-    plusMinusMm: number;
-    first: string;
-    second: string;
-    /** The picture that is likely wrong; empty where nothing tells. */
-    outlier: string;
-    others: number;
-  };
-  'reading-doubted': { bone: string; mm: number; meanMm: number };
-  'too-small-to-make': { what: string; mm: number; leastMm: number; maxScale: number };
-}
-
-export type SnagCode = keyof SnagFacts;
 
 /** A danger told while it is cheap: data; the sentence is made in {@link snagSentence} only. */
 export type Snag = {
