@@ -68,7 +68,7 @@ export {
   type WireChoice,
 } from './piece/pieceSchema.ts';
 export { readPiece, readPieceText, pieceText } from './piece/readPiece.ts';
-export { newPiece } from './piece/newPiece.ts';
+export { newPiece, unreadClay } from './piece/newPiece.ts';
 export { demoPieces } from './piece/demoPieces.ts';
 export { PROVENANCES, type Provenance } from './piece/provenance.ts';
 export { snagSentence, type Snag, type SnagGrade } from './piece/snag.ts';

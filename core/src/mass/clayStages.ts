@@ -11,7 +11,7 @@ export function clayStages(
     id: string,
     label: string,
     of: readonly BuildUp[],
-    ρ: Working,
+    own: Working,
     source: string,
   ): Working => {
     const ml = of.reduce((sum, one) => sum + one.clayMm3, 0) / 1000;
@@ -19,11 +19,11 @@ export function clayStages(
       id: `mass.clay.${id}`,
       stage: 'mass',
       label,
-      value: ml * ρ.value,
+      value: ml * own.value,
       unit: 'g',
       provenance: 'derived',
       formula: 'm = v · ρ',
-      inputs: [input('v', 'Clay of these regions', ml, 'ml', 'derived'), asInput('ρ', ρ)],
+      inputs: [input('v', 'Clay of these regions', ml, 'ml', 'derived'), asInput('ρ', own)],
       source,
     };
   };

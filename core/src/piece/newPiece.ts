@@ -6,7 +6,7 @@ import { planSizes } from '../posing/planSizes.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { boxSize } from '../geometry/box.ts';
 import { firstWires, type FirstWires } from './firstWires.ts';
-import { PIECE_FORMAT, PIECE_VERSION, type Piece } from './pieceSchema.ts';
+import { PIECE_FORMAT, PIECE_VERSION, type ClayChoice, type Piece } from './pieceSchema.ts';
 import { LIBRARY_SHAPE } from './shapeSchema.ts';
 
 /** A grown animal of no particular sex. */
@@ -198,6 +198,14 @@ export const NEW_MASS = Object.freeze({
   cards: null,
 } satisfies Partial<Piece['mass']>);
 
+/** A clay whose label nobody has read yet: the figures of its class hold. */
+export const unreadClay = (classId: ClayChoice['classId'], name: string): ClayChoice => ({
+  classId,
+  name,
+  label: { temperatureC: null, limitC: null, minutes: null, perMm: null, packetG: null },
+  weighed: null,
+});
+
 /**
  * Defaults of the stages from Mass to Bench, of common practice: a 5 mm shell over packed kitchen
  * foil, firm oven clay by its class, a shell baked first, four tools, grey primer.
@@ -205,12 +213,7 @@ export const NEW_MASS = Object.freeze({
 export function laterStages(): Pick<Piece, 'mass' | 'cure' | 'skin' | 'colour' | 'bench'> {
   return {
     mass: {
-      clay: {
-        classId: 'oven-firm',
-        name: 'Firm oven clay',
-        label: { temperatureC: null, limitC: null, minutes: null, perMm: null, packetG: null },
-        weighed: null,
-      },
+      clay: unreadClay('oven-firm', 'Firm oven clay'),
       shellClay: null,
       shells: {},
       shellMm: 5,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { unreadClay } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
@@ -14,14 +15,12 @@ const OPTIONS = [
 ];
 
 const SHELL_NAME = 'Clay for shells';
-/** Another clay begins as the one of the piece, under a name of its own. */
+/** Another clay begins as one of the same class; its own label is still to be read. */
 const set = (value: string): void =>
   change(value === 'same' ? 'Make shells of the same clay' : 'Make shells of another clay', (p) =>
     withPart(p, 'mass', {
       shellClay:
-        value === 'same'
-          ? null
-          : (p.mass.shellClay ?? { ...p.mass.clay, name: SHELL_NAME, weighed: null }),
+        value === 'same' ? null : (p.mass.shellClay ?? unreadClay(p.mass.clay.classId, SHELL_NAME)),
     }),
   );
 </script>
