@@ -4,7 +4,7 @@ import { useEventListener } from '@vueuse/core';
 import { TriangleAlert } from 'lucide-vue-next';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { providePiecePlan } from '../composables/usePiecePlan.ts';
+import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import { useUnits } from '../composables/useUnits.ts';
 import { withStepDone } from '../stages/bench/stepChanges.ts';
 import BenchFrame from './BenchFrame.vue';
@@ -12,7 +12,7 @@ import { useWorkTimer } from './useWorkTimer.ts';
 
 /** One step full screen, for reading at arm's length. */
 const props = defineProps<{ stepId: string }>();
-const { piece, plan, change } = providePiecePlan();
+const { piece, plan, change, settled } = usePiecePlan();
 const { system } = useUnits();
 const router = useRouter();
 const timer = useWorkTimer();
@@ -50,6 +50,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 <template>
   <BenchFrame
     v-if="step"
+    :data-settled="settled"
     :timer="timer.text.value"
     timed="on this step"
     :back="steps[at - 1]?.title ?? 'first step'"
@@ -60,7 +61,10 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     @leave="leave"
   >
     <template #head>
-      <p class="what">{{ piece.name }} · step {{ step.number }} of {{ steps.length }}</p>
+      <p class="what" role="status">
+        {{ piece.name }} · step {{ step.number }} of {{ steps.length }}
+        <template v-if="!settled"> · its numbers are still being worked out</template>
+      </p>
     </template>
     <section>
       <h1>{{ step.title }}</h1>
