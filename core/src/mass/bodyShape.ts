@@ -251,11 +251,7 @@ export const wireLines = (
   wires: readonly {
     readonly id: string;
     readonly diameterMm: number;
-    readonly route: { readonly points: readonly { readonly at: Vec3 }[] };
+    readonly laid: readonly Vec3[];
   }[],
 ): readonly WireLine[] =>
-  wires.map(({ id, diameterMm, route }) => ({
-    id,
-    diameterMm,
-    points: route.points.map((point) => point.at),
-  }));
+  wires.map(({ id, diameterMm, laid }) => ({ id, diameterMm, points: laid }));

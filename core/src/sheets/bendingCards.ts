@@ -1,5 +1,5 @@
 import { bendingView } from '../wire/bendingView.ts';
-import type { PlannedBend, PlannedWire } from '../wire/plannedWire.ts';
+import { featureText, type PlannedBend, type PlannedWire } from '../wire/plannedWire.ts';
 import {
   fittedDrawing,
   WEIGHT,
@@ -59,7 +59,7 @@ function cardItems(
     face,
     target,
   });
-  const before = wire.features.find(({ afterBend }) => afterBend === bend.number - 1);
+  const before = wire.features.filter(({ afterBend }) => afterBend === bend.number - 1);
   const bendTo = bend.bendTo?.value;
   return [
     {
@@ -77,9 +77,9 @@ function cardItems(
     },
     text(3, 6.5, `${wire.id}   bend ${bend.number} of ${wire.bends.length}`, 4.2, 'title'),
     text(3, 11.5, bend.place, 3, 'label', 'soft'),
-    ...(before === undefined
+    ...(before.length === 0
       ? []
-      : [text(3, 15.5, `first ${before.name}`.slice(0, 62), 2.4, 'label', 'near')]),
+      : [text(3, 15.5, `first ${before.map(featureText).join(', ')}`, 2.4, 'label', 'near')]),
     text(3, 24, `${bend.mark.value.toFixed(1)} mm`, 6, 'number'),
     text(
       3,

@@ -139,14 +139,15 @@ function wirePaths(
   view: View,
   groundAt: (peg: Vec3) => number,
 ): readonly DrawingItem[] {
-  const { points, pegs } = wire.route;
+  const { laid: points } = wire;
+  const { pegs } = wire.route;
   const last = points.length - 2;
   // The spine belongs to the midline, whichever way the head is turned.
   const isSpine = wire.kind === 'spine';
   const stiff = wire.kind === 'rod' || wire.kind === 'iron';
   const parts = points.slice(1).flatMap((to, leg): readonly DrawingItem[] => {
     const from = points[leg]!;
-    const side = isSpine ? 'mid' : sideOf((from.at[2] + to.at[2]) / 2);
+    const side = isSpine ? 'mid' : sideOf((from[2] + to[2]) / 2);
     const line = (a: Vec3, b: Vec3, dashed: boolean): DrawingItem => ({
       kind: 'line',
       ink: INK_OF_SIDE[side],
@@ -157,14 +158,14 @@ function wirePaths(
       target: { kind: 'wire', id: wire.id },
     });
     const inBase = (leg === 0 && pegs[0]) || (leg === last && pegs[1]);
-    if (!inBase || !stiff) return [line(from.at, to.at, inBase)];
+    if (!inBase || !stiff) return [line(from, to, inBase)];
     // A rod is seen above the board; only what is inside it is hidden.
-    const rise = (groundAt(from.at) - from.at[1]) / (to.at[1] - from.at[1]);
-    const top = lerp(from.at, to.at, Math.min(1, Math.max(0, rise)));
-    return [line(from.at, top, true), line(top, to.at, false)];
+    const rise = (groundAt(from) - from[1]) / (to[1] - from[1]);
+    const top = lerp(from, to, Math.min(1, Math.max(0, rise)));
+    return [line(from, top, true), line(top, to, false)];
   });
   const marks = wire.bends.map((bend): DrawingItem => {
-    const at = points[bend.routePoint]!.at;
+    const { at } = bend;
     return {
       kind: 'circle',
       ink: INK_OF_SIDE[isSpine ? 'mid' : sideOf(at[2])],

@@ -72,7 +72,7 @@ describe('bending cards', () => {
     const { afterBend } = hind.features[0]!;
     const card = bendingCards(hind)
       .flatMap(textsOf)
-      .filter((text) => /^first 2 turns|bend \d+ of/.test(text));
+      .filter((text) => /^first wind twice|bend \d+ of/.test(text));
     const at = card.findIndex((text) => text.startsWith('first'));
     expect(card[at - 1]).toContain(`bend ${afterBend + 1} of`);
   });

@@ -42,10 +42,9 @@ export function wireSizes(
   );
   const leastMm = at === undefined ? 0 : neededMm(at, at.metal);
   // The cover is that of the rope where there are several strands.
-  const spare = 2 * (wire.cover.value - choice.coverMm);
   const ropeMm = wire.cover.inputs.find(({ symbol }) => symbol === 'd')?.value ?? wire.diameterMm;
   const strandsThere = ropeMm > wire.diameterMm + 1e-9 ? wire.strands : 1;
-  const mostMm = Math.max(0, (ropeMm + spare) / ropeDiameterMm(strandsThere, 1));
+  const mostMm = Math.max(0, (ropeMm + wire.spareMm) / ropeDiameterMm(strandsThere, 1));
   const stiffer = metalsOf(choice.ownMetals).find(
     (metal) => at !== undefined && metal.id !== wire.metal && neededMm(at, metal) <= mostMm,
   );

@@ -1,4 +1,13 @@
-import { angleBetween, cross, distance, dot, sub, unit, type Vec3 } from '../geometry/vec3.ts';
+import {
+  angleBetween,
+  cross,
+  distance,
+  dot,
+  scale,
+  sub,
+  unit,
+  type Vec3,
+} from '../geometry/vec3.ts';
 import { toDeg } from '../units/angles.ts';
 
 /** A change of direction above this is a fold, not a bend: its tangents would run away. */
@@ -28,6 +37,24 @@ export interface Bend {
   readonly markMm: number;
 }
 
+/**
+ * A leg of the polyline that is wound round something: it begins and ends in one direction, the tangent
+ * of its helix, and takes up more wire than its ends lie apart.
+ */
+export interface WoundLeg {
+  /** The leg from vertex `leg` to the next one. */
+  readonly leg: number;
+  readonly tangent: Vec3;
+  readonly lengthMm: number;
+}
+
+/** A wound leg as the bender meets it: which feed it is, and where it brings the wire to. */
+export interface WoundFeed {
+  readonly feed: number;
+  /** From its start to its end, mm: along the wire, then in the plane of the bend before, then square to both. */
+  readonly chord: Vec3;
+}
+
 /** Why a wire cannot be bent as drawn. */
 export type BendFault =
   | { readonly kind: 'reversal'; readonly bend: number; readonly bendDeg: number }
@@ -49,6 +76,8 @@ export interface BendSchedule {
   readonly feedsMm: readonly number[];
   readonly bends: readonly Bend[];
   readonly polylineMm: number;
+  /** The leg that is wound round something; absent where none is. */
+  readonly wound?: WoundFeed;
   /** Length of the centreline, straights and arcs. */
   readonly developedMm: number;
   readonly faults: readonly BendFault[];
@@ -56,24 +85,33 @@ export interface BendSchedule {
 
 /**
  * Turns vertices into feeds, turns and bends with one centreline radius, or one for each vertex (a
- * wire that runs alone in a leg and twisted in the trunk). The neutral axis is the centreline, true for round wire bent to twice its diameter or more. Vertices are mm, any frame.
+ * wire that runs alone in a leg and twisted in the trunk). The neutral axis is the centreline, true for
+ * round wire bent to twice its diameter or more. Vertices are mm, any frame. Both ends of a wound leg
+ * are bends, however small.
  * Source: length–rotation–angle tables of tube bending (common practice); vector geometry.
  */
 export function bendSchedule(
   points: readonly Vec3[],
   radiusMm: number | readonly number[],
+  wound?: WoundLeg,
 ): BendSchedule {
-  const kept = keptIndices(points);
+  const kept = keptIndices(points, wound === undefined ? [] : [wound.leg, wound.leg + 1]);
+  const feed = wound === undefined ? -1 : kept.indexOf(wound.leg);
   const radiusAt = (vertex: number): number =>
     typeof radiusMm === 'number' ? radiusMm : (radiusMm[vertex] ?? 0);
   const vertices = kept.map((i) => points[i] as Vec3);
-  const legsMm = vertices.slice(1).map((p, i) => distance(vertices[i] as Vec3, p));
-  const directions = vertices.slice(1).map((p, i) => unit(sub(p, vertices[i] as Vec3)));
+  const legsMm = vertices
+    .slice(1)
+    .map((p, i) => (i === feed ? wound!.lengthMm : distance(vertices[i] as Vec3, p)));
+  const directions = vertices
+    .slice(1)
+    .map((p, i) => (i === feed ? wound!.tangent : unit(sub(p, vertices[i] as Vec3))));
   const angles = directions.slice(1).map((d, i) => angleBetween(directions[i] as Vec3, d));
   const radii = angles.map((_, i) => radiusAt(kept[i + 1] as number));
   const tangents = angles.map((rad, i) => (radii[i] as number) * Math.tan(rad / 2));
   const feedsMm = legsMm.map((leg, i) => leg - (tangents[i - 1] ?? 0) - (tangents[i] ?? 0));
-  const turns = turnsDeg(directions);
+  const normals = bendNormals(directions, feed < 0 ? [] : [feed - 1, feed]);
+  const turns = turnsDeg(directions, normals);
   let along = 0;
   const bends = angles.map((rad, i): Bend => {
     along += feedsMm[i] as number;
@@ -95,17 +133,40 @@ export function bendSchedule(
     feedsMm,
     bends,
     polylineMm: legsMm.reduce((a, b) => a + b, 0),
+    ...(feed < 0
+      ? {}
+      : {
+          wound: {
+            feed,
+            chord: inFrame(
+              sub(vertices[feed + 1] as Vec3, vertices[feed] as Vec3),
+              directions[feed] as Vec3,
+              normals[feed - 1] as Vec3,
+            ),
+          },
+        }),
     developedMm: along + (feedsMm.at(-1) ?? 0),
     faults: bendFaults(legsMm, feedsMm, bends),
   };
 }
 
-/** Indices of the vertices at which the direction really changes, and of both ends. */
-function keptIndices(points: readonly Vec3[]): readonly number[] {
+/** A displacement along the wire, in the plane of its bend, and square to both. */
+function inFrame(by: Vec3, along: Vec3, normal: Vec3): Vec3 {
+  return [dot(by, along), dot(by, cross(normal, along)), dot(by, normal)];
+}
+
+/** Indices of the vertices at which the direction really changes, of both ends, and of `always`. */
+function keptIndices(points: readonly Vec3[], always: readonly number[]): readonly number[] {
   const distinct = points
     .map((_, i) => i)
-    .filter((i) => i === 0 || distance(points[i - 1] as Vec3, points[i] as Vec3) > SAME_POINT_MM);
+    .filter(
+      (i) =>
+        i === 0 ||
+        always.includes(i) ||
+        distance(points[i - 1] as Vec3, points[i] as Vec3) > SAME_POINT_MM,
+    );
   return distinct.filter((i, at) => {
+    if (always.includes(i)) return true;
     const before = distinct[at - 1];
     const after = distinct[at + 1];
     if (before === undefined || after === undefined) return true;
@@ -115,9 +176,34 @@ function keptIndices(points: readonly Vec3[]): readonly number[] {
   });
 }
 
+/**
+ * The normal of each bend's plane. One of those `ofTurns` that is straight goes on in the plane of the
+ * bend before it: it has to have one, as the turns are told by it.
+ */
+function bendNormals(directions: readonly Vec3[], ofTurns: readonly number[]): readonly Vec3[] {
+  const normals: Vec3[] = [];
+  directions.slice(1).forEach((d, i) => {
+    const before = directions[i] as Vec3;
+    const normal = cross(before, d);
+    if (!ofTurns.includes(i) || Math.hypot(...normal) > STRAIGHT_RAD) normals.push(unit(normal));
+    else {
+      const other = normals.at(-1) ?? anyAcross(before);
+      normals.push(unit(sub(other, scale(before, dot(other, before)))));
+    }
+  });
+  return normals;
+}
+
+/** A direction well off another one. */
+const anyAcross = ([x, y, z]: Vec3): Vec3 =>
+  Math.abs(x) <= Math.min(Math.abs(y), Math.abs(z))
+    ? [1, 0, 0]
+    : Math.abs(y) <= Math.abs(z)
+      ? [0, 1, 0]
+      : [0, 0, 1];
+
 /** Turn of each bend's normal against the one before, about the leg between them. */
-function turnsDeg(directions: readonly Vec3[]): readonly number[] {
-  const normals = directions.slice(1).map((d, i) => unit(cross(directions[i] as Vec3, d)));
+function turnsDeg(directions: readonly Vec3[], normals: readonly Vec3[]): readonly number[] {
   return normals.map((normal, i) => {
     if (i === 0) return 0;
     const before = normals[i - 1] as Vec3;

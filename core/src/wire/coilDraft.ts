@@ -123,6 +123,7 @@ function coilFeature(schedule: BendSchedule, from: number, coil: Coil): WireFeat
   const afterBend = schedule.bends.filter((bend) => bend.vertex <= from).length;
   const last = schedule.bends[afterBend - 1];
   return {
+    kind: 'coil',
     name: `a coil of ${coil.turns.toFixed(1)} turns on a former of ${coil.formerMm.toFixed(0)} mm, drawn out to ${coil.longMm.toFixed(0)} mm`,
     afterBend,
     atMm: last === undefined ? 0 : last.markMm + last.arcMm,

@@ -7,7 +7,7 @@ import { SCHEME_IDS, type SchemeId } from '../piece/wireSchema.ts';
 import { planPiece } from '../plan.ts';
 import { changed } from '../testing/samples.ts';
 import { bentVertices } from './bentWire.ts';
-import type { PlannedWire } from './plannedWire.ts';
+import { addsToFeed, type PlannedWire } from './plannedWire.ts';
 import { cutPieces } from './planStock.ts';
 import type { WirePlan } from './planWire.ts';
 
@@ -27,7 +27,7 @@ function worstMissMm(wire: PlannedWire): number {
     const before = wire.bends[i - 1];
     const arcMm = wire.schedule.bends[i - 1]?.arcMm ?? 0;
     const wound = wire.features
-      .filter(({ afterBend }) => afterBend === i)
+      .filter((feature) => feature.afterBend === i && addsToFeed(feature))
       .reduce((sum, { lengthMm }) => sum + lengthMm, 0);
     return mark - wound - (before === undefined ? 0 : before.mark.value + arcMm);
   });
@@ -37,7 +37,7 @@ function worstMissMm(wire: PlannedWire): number {
     bendDeg: bend.angle.value,
     tangentMm: wire.schedule.bends[i]!.tangentMm,
   }));
-  const back = bentVertices([...feeds, wire.schedule.feedsMm.at(-1)!], steps);
+  const back = bentVertices([...feeds, wire.schedule.feedsMm.at(-1)!], steps, wire.schedule.wound);
   let worst = 0;
   joints.forEach((p, i) =>
     joints.forEach((q, j) => {

@@ -48,7 +48,7 @@ export function executedVertices(
   const restMm =
     feeds.slice(upTo).reduce((sum, feed) => sum + feed, 0) +
     schedule.bends.slice(upTo).reduce((sum, { arcMm }) => sum + arcMm, 0);
-  return bentVertices([...done, restMm], steps);
+  return bentVertices([...done, restMm], steps, schedule.wound);
 }
 
 /**

@@ -5,6 +5,7 @@ import { distance, lerp } from '../geometry/vec3.ts';
 import type { WireChoice } from '../piece/pieceSchema.ts';
 import { input, type Working } from '../piece/working.ts';
 import { cutLines, decided, derived, marginLine } from './cutLines.ts';
+import { boundEnd } from './limbDraft.ts';
 import { jointText, lowerFirst } from './routePoints.ts';
 import { routeThrough, TIP_REACH } from './routes.ts';
 import type { WireDraft, WireSetting } from './wireDraft.ts';
@@ -159,6 +160,7 @@ export function fineDraft(setting: WireSetting, part: FinePart, choice: WireChoi
     route,
     through: part.bones.map(({ bone }) => ({ boneId: bone.id, strands: part.count })),
     along: part.bones.map(({ bone }) => posedBone(stance.posed, bone.id).bone),
+    features: () => boundEnd(wire.allowancesMm.tieEnd),
     lines: (id, schedule) => {
       const { line } = cutLines(`wire.${id}`, id);
       return [

@@ -8,8 +8,8 @@ import type { BendSchedule } from './bendSchedule.ts';
 import { cutLines, decided, derived, marginLine } from './cutLines.ts';
 import type { CarriedBone, WireFeature } from './plannedWire.ts';
 import { pairRefs, routeThrough, type Route } from './routes.ts';
+import { overSpine, type Winding } from './windings.ts';
 import type { WireDraft, WireSetting } from './wireDraft.ts';
-import { choiceDiameterMm } from './wireStock.ts';
 
 /** The wire of a limb pair where the user did not choose one of its own. */
 export const limbChoice = (
@@ -48,7 +48,8 @@ export function limbDraft(
 ): WireDraft {
   const choice = limbChoice(setting, pair);
   const bones = pairBones(setting, pair);
-  const route = routeThrough(setting.stance, pairRefs(pair, pegged), setting)!;
+  const through = routeThrough(setting.stance, pairRefs(pair, pegged), setting)!;
+  const { route, winding } = overSpine(setting, through, choice);
   return {
     key: `limbs:${pair.id}`,
     kind: 'limbs',
@@ -59,34 +60,56 @@ export function limbDraft(
     ...(thickAt ? { thickAt } : {}),
     through: singly(bones),
     along: bones,
-    features: (schedule) => wrapFeature(setting, route, schedule, choice, pair.over),
-    lines: (id, schedule) => limbLines(setting, id, route, schedule, choice),
+    winding,
+    features: (schedule) => turnsFeature(winding, route, schedule, pair.over),
+    lines: (id, schedule) => limbLines(setting, id, { route, winding, schedule }),
   };
 }
 
-/** Length in mm of one turn of a wire round the finished spine: π·(D + d). */
-const turnMm = (ropeMm: number, diameterMm: number): number => Math.PI * (ropeMm + diameterMm);
-
-/** The turns round the spine: right after the bend at the crossing, or after the bend before it. */
-export function wrapFeature(
-  { wire, ropeMm }: WireSetting,
-  route: Route,
+/** The turns round the spine: right after the bend that leads onto it. */
+export function turnsFeature(
+  winding: Winding | null,
+  { wrapAt }: Route,
   schedule: BendSchedule,
-  choice: WireChoice,
   over: string,
 ): readonly WireFeature[] {
-  const crossing = route.wrapAt;
-  if (wire.hipTurns === 0 || crossing === null) return [];
-  const afterBend = schedule.bends.filter((bend) => bend.vertex <= crossing).length;
-  const last = schedule.bends[afterBend - 1];
+  if (winding === null || wrapAt === null) return [];
+  const onto = schedule.bends.findIndex((bend) => bend.vertex === wrapAt);
+  const { markMm, arcMm } = schedule.bends[onto]!;
+  const { turns, lengthMm } = winding;
   return [
     {
-      name: `${wire.hipTurns} turns round the spine at the ${over}`,
-      afterBend,
-      atMm: last === undefined ? 0 : last.markMm + last.arcMm,
-      lengthMm: wire.hipTurns * turnMm(ropeMm, choiceDiameterMm(choice)),
+      kind: 'turns',
+      name: `${times(turns)} round the spine at the ${over}`,
+      afterBend: onto + 1,
+      atMm: markMm + arcMm,
+      lengthMm,
     },
   ];
+}
+
+/** An end that lies beside another wire and is bound to it: the wire begins with it. */
+export const boundEnd = (lengthMm: number): readonly WireFeature[] =>
+  lengthMm === 0
+    ? []
+    : [
+        {
+          kind: 'end',
+          name: `${lengthMm.toFixed(0)} mm to be bound on`,
+          afterBend: 0,
+          atMm: 0,
+          lengthMm,
+        },
+      ];
+
+const times = (turns: number): string =>
+  turns === 1 ? 'once' : turns === 2 ? 'twice' : `${turns} times`;
+
+/** A wire over a limb pair as it is laid. */
+export interface LaidWire {
+  readonly route: Route;
+  readonly winding: Winding | null;
+  readonly schedule: BendSchedule;
 }
 
 /**
@@ -94,16 +117,13 @@ export function wrapFeature(
  * that the user drew has the same ones; `overlaps` counts the ends that lie beside another wire.
  */
 export function limbLines(
-  { stance, wire, base, ropeMm }: WireSetting,
+  { stance, wire, base }: WireSetting,
   id: string,
-  route: Route,
-  schedule: BendSchedule,
-  choice: WireChoice,
+  { route, winding, schedule }: LaidWire,
   overlaps = 0,
 ): readonly Working[] {
   const { line } = cutLines(`wire.${id}`, id);
   const { nutAndWashers } = wire.allowancesMm;
-  const d = choiceDiameterMm(choice);
   const pegs = route.pegs.filter(Boolean).length;
   const depthMm = base.thicknessMm + nutAndWashers;
   const heights = route.points.map(({ at }) => at[1]);
@@ -113,10 +133,10 @@ export function limbLines(
     route.pegs[1] ? heights.at(-2)! - heights.at(-1)! - depthMm : 0,
   ];
   const padMm = pads.reduce((a, b) => a + b, 0);
-  const bonesMm = schedule.polylineMm - padMm - pegs * depthMm;
+  const turnsMm = winding?.lengthMm ?? 0;
+  const bonesMm = schedule.polylineMm - padMm - pegs * depthMm - turnsMm;
   const savedMm = schedule.polylineMm - schedule.developedMm;
   const bends = schedule.bends.length;
-  const turns = route.wrapAt === null ? 0 : wire.hipTurns;
   return [
     line(
       'bones',
@@ -153,10 +173,10 @@ export function limbLines(
       ],
       'vector geometry; neutral axis at the centreline',
     ),
-    line('turns', 'Turns round the spine', turns * turnMm(ropeMm, d), 'turns · π · (D + d)', [
-      decided('turns', 'Turns', turns, 'count'),
-      derived('D', 'Finished spine', ropeMm, 'mm'),
-      derived('d', 'This wire', d, 'mm'),
+    line('turns', 'Turns round the spine', turnsMm, 'turns · √((2πr)² + p²)', [
+      decided('turns', 'Turns', winding?.turns ?? 0, 'count'),
+      derived('r', 'Half of spine and wire together', winding?.radiusMm ?? 0, 'mm'),
+      derived('p', 'From turn to turn, touching', winding?.pitchMm ?? 0, 'mm'),
     ]),
     ...(overlaps === 0
       ? []

@@ -1,8 +1,9 @@
 import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
-import { limbLines, wrapFeature } from './limbDraft.ts';
+import { boundEnd, limbLines, turnsFeature } from './limbDraft.ts';
 import type { CarriedBone, MoreStrands } from './plannedWire.ts';
 import { routeThrough, type Route } from './routes.ts';
 import { cutLines } from './cutLines.ts';
+import { overSpine, type Crossing } from './windings.ts';
 import type { WireDraft, WireSetting } from './wireDraft.ts';
 
 /**
@@ -14,7 +15,9 @@ export function ownDrafts(setting: WireSetting, draft: WireDraft): readonly Wire
   if (ways === undefined) return [draft];
   return ways.flatMap((refs, i): readonly WireDraft[] => {
     const route = routeThrough(setting.stance, refs, setting);
-    return route === undefined ? [] : [onRoute(setting, draft, route, i, ways.length)];
+    return route === undefined
+      ? []
+      : [onRoute(setting, draft, overSpine(setting, route, draft.choice), i, ways.length)];
   });
 }
 
@@ -24,7 +27,7 @@ export const wayKey = (key: string, n: number): string => (n === 0 ? key : `${ke
 function onRoute(
   setting: WireSetting,
   draft: WireDraft,
-  route: Route,
+  { route, winding }: Crossing,
   n: number,
   of: number,
 ): WireDraft {
@@ -32,17 +35,18 @@ function onRoute(
   const { choice } = draft;
   const through = bonesThrough(setting, route);
   const strands = draft.kind === 'spine' ? choice.strands : 1;
-  const overlaps = [route.points[0]!, route.points.at(-1)!].filter(
+  const [bound, boundBehind] = [route.points[0]!, route.points.at(-1)!].map(
     ({ ref }) => !/@|^peg:|^ball:/.test(ref),
-  ).length;
+  );
+  const overlaps = Number(bound) + Number(boundBehind);
   const pair = stance.posed.skeleton.plan.limbPairs.find(
     ({ id }) => route.wrapAt !== null && route.points[route.wrapAt]!.ref === `over:${id}`,
   );
   const name = of > 1 ? `${draft.name}, part ${n + 1}` : draft.name;
   const lines: WireDraft['lines'] = (id, schedule) =>
-    limbLines(setting, id, route, schedule, choice, overlaps);
+    limbLines(setting, id, { route, winding, schedule }, overlaps);
   const more: WireDraft['more'] = (id, schedule): readonly MoreStrands[] => {
-    const made = limbLines(setting, id, route, schedule, choice, overlaps).map((line) => ({
+    const made = limbLines(setting, id, { route, winding, schedule }, overlaps).map((line) => ({
       ...line,
       id: line.id.replace(`wire.${id}.`, `wire.${id}2.`),
     }));
@@ -61,8 +65,11 @@ function onRoute(
     strandsAt: route.points.slice(1).map(() => strands),
     through: through.map((boneId): CarriedBone => ({ boneId, strands })),
     along: through.map((id) => stance.posed.byId.get(id)!.bone),
-    features: (schedule) =>
-      pair === undefined ? [] : wrapFeature(setting, route, schedule, choice, pair.over),
+    winding,
+    features: (schedule) => [
+      ...boundEnd(bound ? setting.wire.binder.overlapMm : 0),
+      ...(pair === undefined ? [] : turnsFeature(winding, route, schedule, pair.over)),
+    ],
     lines,
     ...(strands > 1 ? { more } : {}),
   };

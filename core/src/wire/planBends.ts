@@ -2,7 +2,7 @@ import { asInput, input, type Working } from '../piece/working.ts';
 import type { Bend, BendSchedule } from './bendSchedule.ts';
 import { angleToBendTo } from './springback.ts';
 import type { Forming } from './formingBend.ts';
-import type { PlannedBend, WireFeature } from './plannedWire.ts';
+import { addsToFeed, type PlannedBend, type WireFeature } from './plannedWire.ts';
 import type { Route } from './routes.ts';
 
 const BENDING = 'length–rotation–angle tables of tube bending (common practice); vector geometry';
@@ -17,22 +17,27 @@ export interface BendSetting {
   readonly formingAt: (radiusMm: number) => Forming | undefined;
 }
 
-/** The bends of a wire with their workings, marks shifted by the features before them. */
+/** The bends of a wire with their workings; marks count from its cut end. */
 export function planBends(setting: BendSetting): readonly PlannedBend[] {
   const { schedule, features, route } = setting;
+  let usedMm = 0;
   return schedule.bends.map((bend, i) => {
-    const shiftMm = features
-      .filter((feature) => feature.afterBend <= i)
-      .reduce((sum, feature) => sum + feature.lengthMm, 0);
     const draft = workingDraft(setting.wireId, i + 1);
-    const feed = feedWorking(draft, schedule, i);
+    const feed = feedWorking(
+      draft,
+      schedule,
+      i,
+      features.filter((feature) => feature.afterBend === i && addsToFeed(feature)),
+    );
     const angle = angleWorking(draft, bend);
-    const mark = markWorking(draft, bend, feed, shiftMm);
+    const mark = markWorking(draft, feed, usedMm);
+    usedMm = mark.value + bend.arcMm;
     const forming = setting.formingAt(bend.radiusMm);
     return {
       number: i + 1,
       place: route.points[bend.vertex]?.name ?? 'bend',
       routePoint: bend.vertex,
+      at: schedule.vertices[i + 1]!,
       feed,
       mark,
       middle: middleWorking(draft, bend, mark),
@@ -60,17 +65,25 @@ function workingDraft(wireId: string, number: number): Draft {
   });
 }
 
-function feedWorking(draft: Draft, schedule: BendSchedule, i: number): Working {
+function feedWorking(
+  draft: Draft,
+  schedule: BendSchedule,
+  i: number,
+  extras: readonly WireFeature[],
+): Working {
   const before = schedule.bends[i - 1]?.tangentMm ?? 0;
+  const wound = schedule.wound?.feed === i;
+  const extraMm = extras.reduce((sum, { lengthMm }) => sum + lengthMm, 0);
   return {
-    ...draft('feed', 'straight before it'),
-    value: schedule.feedsMm[i] as number,
+    ...draft('feed', wound ? 'wound before it' : 'straight before it'),
+    value: (schedule.feedsMm[i] as number) + extraMm,
     unit: 'mm',
-    formula: 'feed = leg − T₁ − T₂, with T = R·tan(θ/2)',
+    formula: `feed = ${extras.length > 0 ? 'a + ' : ''}leg − T₁ − T₂, with T = R·tan(θ/2)`,
     inputs: [
+      ...extras.map(({ name, lengthMm }) => input('a', name, lengthMm, 'mm' as const, 'derived')),
       input(
         'leg',
-        'Straight line from joint to joint',
+        wound ? 'Turns round the spine' : 'Straight line from joint to joint',
         schedule.legsMm[i] as number,
         'mm',
         'derived',
@@ -81,16 +94,14 @@ function feedWorking(draft: Draft, schedule: BendSchedule, i: number): Working {
   };
 }
 
-function markWorking(draft: Draft, bend: Bend, feed: Working, shiftMm: number): Working {
-  const before = bend.markMm - feed.value;
+function markWorking(draft: Draft, feed: Working, usedMm: number): Working {
   return {
     ...draft('mark', 'mark'),
-    value: bend.markMm + shiftMm,
+    value: usedMm + feed.value,
     unit: 'mm',
-    formula: 'mark = wire used before + turns round the spine + feed; the arc begins at the mark',
+    formula: 'mark = wire used before, from the cut end + feed; the arc begins at the mark',
     inputs: [
-      input('before', 'Straights and arcs before', before, 'mm', 'derived'),
-      input('turns', 'Turns round the spine before', shiftMm, 'mm', 'derived'),
+      input('before', 'Wire used before, from the cut end', usedMm, 'mm', 'derived'),
       asInput('feed', feed),
     ],
   };

@@ -1,3 +1,4 @@
+import type { Vec3 } from '../geometry/vec3.ts';
 import type { MetalId } from '../piece/metalIds.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
@@ -6,14 +7,26 @@ import type { BendSchedule } from './bendSchedule.ts';
 import type { Forming } from './formingBend.ts';
 import type { Route } from './routes.ts';
 
-/** A length of wire that is no bend: turns round the spine, a coil. It shifts the marks behind it. */
+/**
+ * A length of wire that is no bend, and shifts the marks behind it: an end that is bound to another
+ * wire, turns round the spine, a coil.
+ */
 export interface WireFeature {
+  readonly kind: 'end' | 'turns' | 'coil';
+  /** As it stands behind "first": "2 turns round the spine at the hips". */
   readonly name: string;
   /** Number of the bend after which it is made (0 before the first). */
   readonly afterBend: number;
   readonly atMm: number;
   readonly lengthMm: number;
 }
+
+/** What the hand does for it: "wind twice round the spine at the hips". */
+export const featureText = ({ kind, name }: WireFeature): string =>
+  `${kind === 'end' ? 'leave' : 'wind'} ${name}`;
+
+/** A length that is no straight of the schedule: the feed to the next bend is longer by it. */
+export const addsToFeed = ({ kind }: WireFeature): boolean => kind !== 'turns';
 
 /** One bend as the bench needs it. Marks are from the named end. */
 export interface PlannedBend {
@@ -22,6 +35,8 @@ export interface PlannedBend {
   readonly place: string;
   /** Index of the route point. */
   readonly routePoint: number;
+  /** Its corner on the posed model, mm. */
+  readonly at: Vec3;
   /** Straight wire from the last bend (or the end) to this mark, mm. */
   readonly feed: Working;
   /** Where the arc begins: the jaw of the pliers. */
@@ -76,6 +91,8 @@ export interface PlannedWire {
   /** How many such wires are cut: one a toe. */
   readonly count: number;
   readonly route: Route;
+  /** Its way as it is laid, mm: the route, with the turns round the spine where they are. */
+  readonly laid: readonly Vec3[];
   /** Strands on each leg of the route, this wire's and those twisted with it. */
   readonly strandsAt: readonly number[];
   readonly through: readonly CarriedBone[];
@@ -95,5 +112,7 @@ export interface PlannedWire {
   /** How far its far end is off when it is bent without the over-bend; undefined where it has no bend. */
   readonly leftOut: Working | undefined;
   readonly cover: Working;
+  /** How much thicker it could be with the clay wanted over it, mm; below 0 it is too thick. */
+  readonly spareMm: number;
   readonly snags: readonly Snag[];
 }

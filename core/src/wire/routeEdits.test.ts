@@ -158,7 +158,7 @@ describe('editing a route', () => {
           expect(wire.snags.map(({ code }) => code)).toContain('bend-reversal');
           return;
         }
-        const back = bentVertices(wire.schedule.feedsMm, wire.schedule.bends);
+        const back = bentVertices(wire.schedule.feedsMm, wire.schedule.bends, wire.schedule.wound);
         const joints = wire.schedule.vertices;
         joints.forEach((p, i) =>
           joints.forEach((q, j) =>

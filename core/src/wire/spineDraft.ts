@@ -3,6 +3,7 @@ import type { Working } from '../piece/working.ts';
 import type { BendSchedule } from './bendSchedule.ts';
 import { cutLines, decided, derived, marginLine, type CutLines } from './cutLines.ts';
 import { developedUntil } from './developed.ts';
+import { boundEnd } from './limbDraft.ts';
 import type { MoreStrands } from './plannedWire.ts';
 import { routeThrough, spineRefs, type Route } from './routes.ts';
 import { spineStrands } from './spineStrands.ts';
@@ -34,6 +35,7 @@ export function spineDraft(setting: WireSetting): WireDraft {
     strandsAt,
     through: plan.spine.map((boneId, leg) => ({ boneId, strands: strandsAt[leg]! })),
     along: column,
+    features: () => (strandsAt[0]! > 1 ? boundEnd(wire.allowancesMm.tieEnd) : []),
     lines: (id, schedule) => lines(id, `wire.${id}`, schedule, 0),
     more: (id, schedule) =>
       groups.map(({ count, fromPoint, from }, i): MoreStrands => {
@@ -90,10 +92,11 @@ function strandLines(
       [derived('N', 'Bends', bends, 'count')],
       ALONG,
     ),
-    ...(twist === undefined
+    ...(twist === undefined ? [] : [twist]),
+    // The long strand needs none where the others are bound to it further on.
+    ...(twist === undefined || (isLong && ropeFrom > 0)
       ? []
       : [
-          twist,
           line('tie', 'Tie end where it begins', tieEnd, 'as set', [
             decided('a', 'Tie end', tieEnd, 'mm'),
           ]),

@@ -1,24 +1,27 @@
 import type { Bone } from '../anatomy/skeleton.ts';
+import type { Vec3 } from '../geometry/vec3.ts';
 import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
 import type { Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import { sizeText } from '../units/gauges.ts';
 import { bendSchedule, type BendSchedule } from './bendSchedule.ts';
-import { thinnestCover } from './cover.ts';
+import { spareMm, thinnestCover } from './cover.ts';
 import { coverWorking } from './coverWorking.ts';
 import { cutLines } from './cutLines.ts';
 import { leftOutWorking } from './executedBends.ts';
 import { formingBend } from './formingBend.ts';
 import { metalById } from './metals.ts';
 import { planBends } from './planBends.ts';
-import type {
-  CarriedBone,
-  MoreStrands,
-  PlannedWire,
-  WireFeature,
-  WireKind,
+import {
+  addsToFeed,
+  type CarriedBone,
+  type MoreStrands,
+  type PlannedWire,
+  type WireFeature,
+  type WireKind,
 } from './plannedWire.ts';
 import type { Route } from './routes.ts';
+import type { Winding } from './windings.ts';
 import { ropeDiameterMm } from './twist.ts';
 import { bendSnags, coverSnags, metalSnags } from './wireSnags.ts';
 import { choiceDiameterMm } from './wireStock.ts';
@@ -54,6 +57,8 @@ export interface WireDraft {
   readonly otherEndOf?: string;
   /** The bones that it follows: they say how sure its length is. */
   readonly along: readonly Bone[];
+  /** Its turns round the spine. */
+  readonly winding?: Winding | null;
   readonly features?: (schedule: BendSchedule) => readonly WireFeature[];
   readonly lines: (id: string, schedule: BendSchedule) => readonly Working[];
   readonly more?: (id: string, schedule: BendSchedule) => readonly MoreStrands[];
@@ -68,9 +73,10 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
   const diameterMm = choiceDiameterMm(choice);
   const metal = metalById(choice.metal, wire.ownMetals);
   const ropeAt = (leg: number): number => ropeDiameterMm(strandsAt[leg] ?? 1, diameterMm);
-  const schedule = bendSchedule(
-    route.points.map((point) => point.at),
+  const { laid, schedule } = laidSchedule(
+    route,
     bendRadii(wire, diameterMm, strandsAt),
+    draft.winding ?? null,
   );
   const formingAt = remembered((radiusMm: number) =>
     formingBend(metal, diameterMm, radiusMm, wire.testBends),
@@ -78,7 +84,12 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
   const radii = [...new Set(schedule.bends.map((bend) => bend.radiusMm))];
   const widestMm = Math.max(0, ...radii);
   const tightestMm = Math.min(...radii);
-  const features = draft.features?.(schedule) ?? [];
+  const features = (draft.features?.(schedule) ?? []).map((one, i, all) => ({
+    ...one,
+    atMm: all
+      .slice(0, i)
+      .reduce((at, before) => at + (addsToFeed(before) ? before.lengthMm : 0), one.atMm),
+  }));
   const lines = draft.lines(id, schedule);
   const bends = planBends({ wireId: id, route, schedule, features, formingAt });
   const thickAt = draft.thickAt ?? ropeAt;
@@ -101,6 +112,7 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
     strands: Math.max(...strandsAt),
     count: draft.count ?? 1,
     route,
+    laid,
     strandsAt,
     through: draft.through,
     otherEndOf: draft.otherEndOf ?? null,
@@ -114,6 +126,7 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
     bends,
     leftOut: leftOutWorking(id, { schedule, bends }, diameterMm),
     cover: coverWorking(id, cover, wantedMm),
+    spareMm: spareMm(cover, wantedMm),
     snags: [
       ...bendSnags(id, text, schedule, route),
       ...coverSnags(id, cover, wantedMm),
@@ -129,6 +142,32 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
           })),
     ],
   };
+}
+
+/**
+ * The way of a wire with its turns put in, and its bends, each told by the point of the route that it
+ * lies at. `radii` are those of the points, mm.
+ */
+function laidSchedule(
+  route: Route,
+  radii: readonly number[],
+  winding: Winding | null,
+): { readonly laid: readonly Vec3[]; readonly schedule: BendSchedule } {
+  const points = route.points.map(({ at }) => at);
+  const { wrapAt } = route;
+  if (winding === null || wrapAt === null)
+    return { laid: points, schedule: bendSchedule(points, radii) };
+  const { enter, leave, tangent, lengthMm } = winding;
+  const laid = points.toSpliced(wrapAt, 1, enter, leave);
+  const schedule = bendSchedule(laid, radii.toSpliced(wrapAt, 0, radii[wrapAt]!), {
+    leg: wrapAt,
+    tangent,
+    lengthMm,
+  });
+  const bends = schedule.bends.map((bend) =>
+    bend.vertex > wrapAt ? { ...bend, vertex: bend.vertex - 1 } : bend,
+  );
+  return { laid, schedule: { ...schedule, bends } };
 }
 
 /** Bend radii at the points of a route, mm: so many times the wire or rope that is bent there. */

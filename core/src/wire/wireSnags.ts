@@ -1,7 +1,7 @@
 import type { Snag } from '../piece/snag.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { largestRadiusMm, REVERSAL_LIMIT_DEG, type BendSchedule } from './bendSchedule.ts';
-import type { ThinnestCover } from './cover.ts';
+import { spareMm, type ThinnestCover } from './cover.ts';
 import { widestRadiusMm } from './formingBend.ts';
 import type { Metal } from './metals.ts';
 import type { Route } from './routes.ts';
@@ -60,7 +60,7 @@ export function coverSnags(
         wireMm: cover.wireMm,
         coverMm: cover.coverMm,
         minMm: wantedMm,
-        maxWireMm: 2 * (cover.depthMm - wantedMm),
+        maxWireMm: cover.wireMm + spareMm(cover, wantedMm),
       },
     },
   ];

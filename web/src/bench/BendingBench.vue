@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onRope } from '@keen-sinew/core';
+import { featureText, onRope } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { providePiecePlan } from '../composables/usePiecePlan.ts';
@@ -31,8 +31,8 @@ const turnText = computed(() => {
   return `${side} of bend ${props.number - 1}`;
 });
 /** A feature that is made between the last bend and this one. */
-const before = computed(() =>
-  wire.value?.features.find((feature) => feature.afterBend === props.number - 1),
+const before = computed(
+  () => wire.value?.features.filter((feature) => feature.afterBend === props.number - 1) ?? [],
 );
 const last = computed(() => props.number >= count.value);
 
@@ -75,9 +75,11 @@ const leave = (): void => void router.push(`/piece/${piece.value.id}/wire`);
       </p>
     </template>
     <RulerStrip :wire="wire" :number="number" :at="at" />
-    <p v-if="before" class="before">
-      First wind {{ before.name }}: {{ text(before.lengthMm, 'mm') }} of wire from
-      {{ text(before.atMm, 'mm') }}.
+    <p v-for="feature in before" :key="feature.name" class="before">
+      First {{ featureText(feature)
+      }}<template v-if="feature.kind !== 'end'"
+        >: {{ text(feature.lengthMm, 'mm') }} of wire from {{ text(feature.atMm, 'mm') }}</template
+      >.
     </p>
     <div class="columns">
       <section aria-label="Direction">

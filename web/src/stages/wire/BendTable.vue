@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { PlannedBend, PlannedWire, Working } from '@keen-sinew/core';
-import { computed } from 'vue';
+import { featureText, type PlannedBend, type PlannedWire, type Working } from '@keen-sinew/core';
+
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
@@ -18,7 +18,8 @@ const shown = (cell: Working) =>
     ? number(cell.value, 'mm')
     : `${cell.value.toFixed(cell.id.endsWith('turn') ? 0 : 1)}°`;
 const openOf = (bend: PlannedBend) => cells(bend).find((cell) => cell?.id === open.value);
-const feature = computed(() => props.wire.features[0]);
+const featuresAfter = (number: number) =>
+  props.wire.features.filter(({ afterBend }) => afterBend === number);
 const isPicked = (bend: PlannedBend) =>
   target.value?.kind === 'bend' && target.value.id === `${props.wire.id}.${bend.number}`;
 
@@ -39,6 +40,9 @@ const toggle = (cell: Working): void =>
       </tr>
     </thead>
     <tbody>
+      <tr v-for="feature in featuresAfter(0)" :key="feature.name">
+        <td colspan="6" class="feature">first {{ featureText(feature) }}</td>
+      </tr>
       <template v-for="bend in wire.bends" :key="bend.number">
         <tr :class="{ chosen: isPicked(bend) }" :title="bend.place">
           <td>{{ bend.number }}</td>
@@ -63,9 +67,9 @@ const toggle = (cell: Working): void =>
             <WorkingDetail :working="openOf(bend)!" />
           </td>
         </tr>
-        <tr v-if="feature && feature.afterBend === bend.number">
+        <tr v-for="feature in featuresAfter(bend.number)" :key="feature.name">
           <td colspan="6" class="feature">
-            then {{ feature.name }}: {{ number(feature.lengthMm, 'mm') }} from
+            then {{ featureText(feature) }}: {{ number(feature.lengthMm, 'mm') }} from
             {{ number(feature.atMm, 'mm') }}
           </td>
         </tr>
