@@ -65,8 +65,8 @@ export function planPiece(
   const wire = planWire(piece.wire, piece.stance.base, stance);
   const posedShape = shape?.key === shapeKey(piece) ? shape : null;
   const mass = planMass(piece.mass, piece.skin, measure, stance, wire, body, posedShape);
-  const balance = planBalance(piece.stance, measure, stance, body, mass);
-  const strength = planStrength(piece.wire, stance, wire, balance, body);
+  const balance = planBalance(piece.stance, measure, stance, wire, mass);
+  const strength = planStrength(piece.wire, stance, wire, balance);
   const cure = planCure(piece.cure, piece.mass, measure, stance, heat);
   const bound = bindingHeatSnags(piece.wire.binder.kind, wire, cure);
   const skin = planSkin(piece.skin, measure);

@@ -5,6 +5,7 @@ import { distances } from './distances.ts';
 import { drawingStandards } from './drawingStandards.ts';
 import { heatConduction } from './heatConduction.ts';
 import { landmarkAlignment, photoPerspective, twoViewTrueLength } from './photos.ts';
+import { legEquilibrium } from './legEquilibrium.ts';
 import { openData } from './openData.ts';
 import { solids } from './solids.ts';
 import { springback } from './springback.ts';
@@ -22,6 +23,7 @@ export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   'drawing-standards': drawingStandards,
   'heat-conduction': heatConduction,
   'landmark-alignment': landmarkAlignment,
+  'leg-equilibrium': legEquilibrium,
   'open-data': openData,
   'photo-perspective': photoPerspective,
   solids,

@@ -1,6 +1,6 @@
 import type { Point2 } from '../../src/geometry/hull.ts';
 import { weightNeededG } from '../../src/balance/counterweight.ts';
-import { reactions } from '../../src/balance/reactions.ts';
+import { reactions } from '../../src/posing/reactions.ts';
 import { footing, tipAngleDeg, tippingPushN } from '../../src/balance/footing.ts';
 import { num, nums, type Adapter, type CheckCase } from '../checkFile.ts';
 

@@ -5,7 +5,7 @@ import {
   plasticMomentNmm,
   roundSection,
   yieldMomentNmm,
-} from '../../src/strength/sections.ts';
+} from '../../src/wire/sections.ts';
 import { METALS } from '../../src/wire/metals.ts';
 import { num, nums, type Adapter, type CheckCase } from '../checkFile.ts';
 

@@ -7,11 +7,11 @@ import { snagSentence } from '../piece/snag.ts';
 import { newPiece } from '../piece/newPiece.ts';
 import { planPiece } from '../plan.ts';
 import { swappedSides } from '../stance/limbEdits.ts';
-import { changed, plainPiece, wholePlan } from '../testing/samples.ts';
+import { changed, otterPiece, plainPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
 import { ballRadiusMm, weightNeededG, WEIGHT_METALS } from './counterweight.ts';
 import { footing } from './footing.ts';
 import { wallPullN } from './hangingPoint.ts';
-import { reactions } from './reactions.ts';
+import { reactions } from '../posing/reactions.ts';
 import { EDGE_MM, smallestBase } from './smallestBase.ts';
 import { directionText, tipRose, worstDirection } from './tipRose.ts';
 
@@ -241,11 +241,45 @@ describe('the balance of a stance', () => {
     expect(carries(b, 'hindfoot.R')).toBeCloseTo(carries(a, 'hindfoot.L'), 2);
   });
 
-  it('what the feet carry adds up to the piece', () => {
-    const { workings, grams } = wholePlan(plainPiece()).balance;
+  it('what the feet carry adds up to the piece, less what lies on the ground', () => {
+    const { workings, grams, resting, flesh } = wholePlan(plainPiece()).balance;
     const feet = workings.filter(({ id }) => id.startsWith('balance.foot.'));
     expect(feet).toHaveLength(4);
-    expect(sum(feet.map(({ value }) => value))).toBeCloseTo(grams, 6);
+    const carried = sum(feet.map(({ value }) => value));
+    // An otter's toes lie on the ground, with their clay and their wire.
+    expect(resting.size).toBe(4);
+    for (const id of resting) expect(id).toMatch(/Digits/);
+    const lies = sum(flesh.filter(({ boneId }) => resting.has(boneId)).map((one) => one.grams));
+    expect(lies).toBeGreaterThan(0);
+    expect(grams - carried).toBeGreaterThan(lies);
+    expect(grams - carried).toBeLessThan(2 * lies);
+  });
+
+  it('a piece weighs what Mass says, each region by its own density', () => {
+    for (const piece of [otterPiece(), wolfPiece()]) {
+      const plan = wholePlan(piece);
+      const { balance, mass } = plan;
+      expect(balance.grams).toBeCloseTo(mass!.modelGrams.value, 6);
+      const solid = mass!.regions.map(({ region }) => [region.id, { core: 'solid', shellMm: 5 }]);
+      const shells = Object.fromEntries(solid) as Piece['mass']['shells'];
+      const heavy = wholePlan(changed(piece, 'mass', { shells })).balance;
+      expect(heavy.grams).toBeGreaterThan(balance.grams);
+    }
+  });
+
+  // A trunk of foil weighs less than legs and head of clay: one density would put the centre elsewhere.
+  it('foil in the trunk moves the centre of mass towards what is solid', () => {
+    const of = (core: 'foil' | 'solid') => {
+      const shells = { trunk: { core, shellMm: 3 } } as const;
+      return wholePlan(changed(wolfPiece(), 'mass', { shells })).balance;
+    };
+    const [foil, solid] = [of('foil'), of('solid')];
+    expect(foil.grams).toBeLessThan(solid.grams);
+    const trunk = solid.flesh.filter(({ boneId }) => /lumbar|thoracic|sacrum/.test(boneId));
+    const middle =
+      sum(trunk.map(({ at, grams }) => at[0] * grams)) / sum(trunk.map(({ grams }) => grams));
+    const off = (x: number) => Math.abs(x - middle);
+    expect(off(foil.massCentre[0])).toBeGreaterThan(off(solid.massCentre[0]));
   });
 
   it('offers a weight that mends it, and the warning goes when it is placed', () => {

@@ -2,7 +2,7 @@ import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import { posedBone } from '../anatomy/pose.ts';
-import { GRAVITY } from '../stance/gaitSpeed.ts';
+import { GRAVITY } from '../units/gravity.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import { ballRadiusMm, WEIGHT_METALS } from './counterweight.ts';
 import { wallPullN } from './hangingPoint.ts';
@@ -97,19 +97,32 @@ function tipWorkings(facts: Facts, height: Working): readonly Working[] {
 }
 
 /** What each standing foot carries; less than nothing is a pull on its peg. */
-function footWorkings({ standing, reactions, grams: total }: Facts, grams: Working): Working[] {
-  return standing.map((foot, i): Working => {
-    const value = reactions.held[i] ?? 0;
+function footWorkings({ bearing, grams: total }: Facts, grams: Working): Working[] {
+  const { feet, shares } = bearing;
+  const resting = total - bearing.grams;
+  return feet.map((foot, i): Working => {
+    const value = (shares[i] ?? 0) * bearing.grams;
     return {
       ...common,
       id: `balance.foot.${foot.contact.id}`,
       label: `${foot.contact.name} carries`,
       value,
       unit: 'g',
-      formula: 'ΣRᵢ = m, ΣRᵢxᵢ = m·x, ΣRᵢzᵢ = m·z, least ΣRᵢ²',
+      formula:
+        feet.length === 1
+          ? 'R = m − rest'
+          : feet.length === 2
+            ? 'R = φ · (m − rest), φ by the lever along the line between the feet, 0 to 1'
+            : 'ΣRᵢ = m − rest, ΣRᵢxᵢ = m·x, ΣRᵢzᵢ = m·z, least ΣRᵢ²',
       inputs: [
         asInput('m', grams),
-        input('N', 'Feet that touch', standing.length, 'count', 'derived'),
+        ...(resting > 1e-9
+          ? [input('rest', 'Lies on the ground by itself', resting, 'g' as const, 'derived')]
+          : []),
+        ...(feet.length === 2
+          ? [input('φ', 'Share of this foot', shares[i] ?? 0, 'ratio' as const, 'derived')]
+          : []),
+        input('N', 'Feet and rods that bear', feet.length, 'count', 'derived'),
       ],
       source:
         value < -0.005 * total

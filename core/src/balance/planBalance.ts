@@ -1,6 +1,6 @@
-import type { BodyGrid } from '../body/bodyGrid.ts';
-import { stanceMassCentre } from '../body/massCentre.ts';
-import { thinSections } from '../body/thinSections.ts';
+import { firstMasses } from '../body/firstMasses.ts';
+import { centreOfMass } from '../body/massCentre.ts';
+import type { PlacedMass } from '../body/supports.ts';
 import { alongBone, posedBone } from '../anatomy/pose.ts';
 import { edgesOf, type Point2 } from '../geometry/hull.ts';
 import { add, scale, type Vec3 } from '../geometry/vec3.ts';
@@ -10,19 +10,20 @@ import { lastCall } from '../piece/lastCall.ts';
 import type { Counterweight, Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
+import type { WirePlan } from '../wire/planWire.ts';
+import { wireMasses } from '../wire/wireMasses.ts';
 import type { Footfall, StancePlan } from '../stance/planStance.ts';
 import { balanceSnags } from './balanceSnags.ts';
 import { balanceWorkings } from './balanceWorkings.ts';
 import { roomsUnder, weightPlaces, type WeightPlace } from './counterweight.ts';
 import { footing, type Footing } from './footing.ts';
 import { hangingPoint, type HangingPoint } from './hangingPoint.ts';
-import { reactions, type Reactions } from './reactions.ts';
+import { bearingOf, type Bearing } from './bearing.ts';
+import { restingBones } from './restingBones.ts';
 import { BOARD_THICKNESSES_MM, smallestBase, type SmallBase } from './smallestBase.ts';
 import { solePoints } from './soles.ts';
 import { tipRose, type TipDirection } from './tipRose.ts';
 
-/** Mean density of clay over foil and wire until Mass has told it, g/ml: common practice, memory. */
-const FIRST_DENSITY = 1.3;
 /** Clay that stays over a weight, mm: common practice. */
 const WEIGHT_COVER_MM = 2;
 /** A centre that lies this share of its height inside the feet is safe from a nudge: nearly 6°. */
@@ -39,8 +40,12 @@ export interface BalancePlan {
   readonly standing: readonly Footfall[];
   readonly footing: Footing;
   readonly rose: readonly TipDirection[];
-  /** What each standing foot carries, grams, in their order. */
-  readonly reactions: Reactions;
+  /** Weights of the piece where the stance has them, without the wires; see `wireMasses`. */
+  readonly flesh: readonly PlacedMass[];
+  /** Bones whose flesh lies on the ground. */
+  readonly resting: ReadonlySet<string>;
+  /** What feet and rods bear, and which share each. */
+  readonly bearing: Bearing;
   readonly weight: Counterweight | null;
   /** Radius of the largest ball that fits where the weight is, mm. */
   readonly weightRoomMm: number;
@@ -55,36 +60,36 @@ export interface BalancePlan {
 }
 
 /**
- * Balance of the stance: the centre of mass from the body's cells on their bones (from thin sections
- * while those are being worked out), one density throughout, with a metal weight where one was
- * placed; grams from Mass where it knows them.
+ * Balance of the stance: the centre of mass of clay, cores and wires on their bones, each region of its
+ * own density (thin sections of one density while those are being worked out), with a metal weight
+ * where one was placed.
  */
 export const planBalance = lastCall(
   (
     choice: Piece['stance'],
     measure: MeasurePlan,
     stance: StancePlan,
-    body: BodyGrid | null,
+    wire: WirePlan,
     mass: MassPlan | null,
   ): BalancePlan => {
     const { posed } = stance;
-    const bones = body?.bones ?? thinSections(measure.skeleton);
+    const bodyMasses = mass?.masses ?? firstMasses(posed);
+    const bareMasses = mass === null ? bodyMasses : [...bodyMasses, ...wireMasses(stance, wire)];
     const bare =
-      stanceMassCentre(posed, { bones }) ?? posedBone(posed, posed.bones[0]!.bone.id).start;
-    const bareG = mass?.modelGrams.value ?? firstGrams(bones, measure.lifePerModel);
+      centreOfMass(bareMasses.map(({ at, grams }) => ({ at, mass: grams }))) ??
+      posedBone(posed, posed.bones[0]!.bone.id).start;
+    const bareG = bareMasses.reduce((sum, one) => sum + one.grams, 0);
     const { weight } = choice;
     const held = weight !== null && measure.skeleton.byId.has(weight.boneId) ? weight : null;
+    const weightMass = held === null ? [] : [weightAt(stance, held)];
     const massCentre = held === null ? bare : withWeight(stance, bare, bareG, held);
     const grams = bareG + (held?.grams ?? 0);
     const standing = stance.feet.filter((foot) => foot.down && foot.touches);
     const contacts = standing.flatMap((foot) => solePoints(posed, foot, choice.ground));
     const plumb: Point2 = [massCentre[0], massCentre[2]];
     const stands = footing(contacts, plumb, massCentre[1]);
-    const carried = reactions(
-      standing.map(({ ball }): Point2 => [ball[0], ball[2]]),
-      plumb,
-      grams,
-    );
+    const resting = restingBones(stance);
+    const bearing = bearingOf(standing, [...bareMasses, ...weightMass], resting);
     const marginMm = wantedMarginMm(stands.hull, bare[1]);
     const alone = footing(contacts, [bare[0], bare[2]], bare[1]);
     const places =
@@ -104,12 +109,14 @@ export const planBalance = lastCall(
       smallestBase(contacts, plumb, massCentre[1], grams, thicknessMm, choice.tiltDeg);
     const facts = {
       massCentre,
-      exact: body !== null,
+      exact: mass !== null,
       grams,
       standing,
       footing: stands,
       rose: tipRose(stands.hull, plumb, massCentre[1]),
-      reactions: carried,
+      flesh: [...bodyMasses, ...weightMass],
+      resting,
+      bearing,
       weight: held,
       weightRoomMm:
         held === null ? 0 : (roomsUnder(stance.skin, WEIGHT_COVER_MM).get(held.boneId) ?? 0),
@@ -143,18 +150,13 @@ function wantedMarginMm(hull: readonly Point2[], heightMm: number): number {
   return Math.min(WANTED_MARGIN_SHARE * heightMm, MIDDLE_SHARE * room);
 }
 
-const firstGrams = (
-  bones: readonly { readonly volumeMm3: number }[],
-  lifePerModel: number,
-): number =>
-  (bones.reduce((sum, one) => sum + one.volumeMm3, 0) / lifePerModel ** 3 / 1000) * FIRST_DENSITY;
+const weightAt = ({ posed }: StancePlan, { boneId, at, grams }: Counterweight): PlacedMass => ({
+  boneId,
+  at: alongBone(posedBone(posed, boneId), at),
+  grams,
+});
 
-function withWeight(
-  { posed }: StancePlan,
-  bare: Vec3,
-  bareG: number,
-  { boneId, at, grams }: Counterweight,
-): Vec3 {
-  const place = alongBone(posedBone(posed, boneId), at);
-  return scale(add(scale(bare, bareG), scale(place, grams)), 1 / (bareG + grams));
+function withWeight(stance: StancePlan, bare: Vec3, bareG: number, weight: Counterweight): Vec3 {
+  const { at, grams } = weightAt(stance, weight);
+  return scale(add(scale(bare, bareG), scale(at, grams)), 1 / (bareG + grams));
 }

@@ -1,8 +1,8 @@
 import { FACINGS, type Facing } from '../anatomy/coat.ts';
-import { poseSkeleton } from '../anatomy/pose.ts';
+import { poseSkeleton, posedBone, type PosedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { inverse, turn } from '../geometry/quat.ts';
-import { mirrored, sub, type Vec3 } from '../geometry/vec3.ts';
+import { add, lerp, mirrored, ORIGIN, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import { bladeMasses } from './blades.ts';
 import { bodyBlends } from './bodyBlends.ts';
 import { cellCentre, fleshField, gridOver, slopeAt, type FleshField } from './fleshField.ts';
@@ -28,6 +28,8 @@ export interface BodyPatch {
   readonly areaMm2: number;
   /** Volume in mm³ that lies deeper than 0, 1, 2 … steps of `levelMm` under the skin. */
   readonly deeperMm3: readonly number[];
+  /** Σ volume · place of the same, mm⁴, from the bone's start in its rest axes. */
+  readonly deeperMm4: readonly Vec3[];
 }
 
 /** The body as cells, at life size: shared out to its bones and to its patches of skin. */
@@ -63,7 +65,7 @@ export function bodyGrid(
   const grid = gridOver(parts, cells, half);
   const blends = bodyBlends(skeleton, parts);
   const field = fleshField(parts, grid, blends, thinnings(posed), onProgress);
-  const { sums, patches } = shareOut(field, half);
+  const { sums, patches: drafts } = shareOut(field, half);
   const h3 = field.cellMm ** 3;
   const blades = bladeMasses(skeleton);
   for (const { boneId, volumeMm3, centre } of blades) {
@@ -88,12 +90,21 @@ export function bodyGrid(
     };
   });
   const volumeMm3 = bones.reduce((s, b) => s + b.volumeMm3, 0);
+  const h = field.cellMm;
+  const patches = drafts.map((draft) => finished(draft, h, posedBone(posed, draft.boneId)));
   const thin = blades.map((blade): BodyPatch => ({
     boneId: blade.boneId,
     facing: 'side',
     // Both faces; a blade is thinner than a cell, so nothing lies deeper than its first level.
     areaMm2: 2 * blade.areaMm2,
     deeperMm3: [blade.volumeMm3],
+    deeperMm4: [
+      fromBone(
+        posedBone(posed, blade.boneId),
+        scale(blade.centre, blade.volumeMm3),
+        blade.volumeMm3,
+      ),
+    ],
   }));
   const levelMm = field.cellMm / LEVELS_IN_CELL;
   return { cellMm: field.cellMm, volumeMm3, bones, levelMm, patches: [...patches, ...thin] };
@@ -102,7 +113,10 @@ export function bodyGrid(
 type Sums = Map<string, [number, number, number, number]>;
 
 /** One pass over the cells: sums of x, y, z and inside fractions per bone, and the patches. */
-function shareOut(field: FleshField, half: boolean): { sums: Sums; patches: readonly BodyPatch[] } {
+function shareOut(
+  field: FleshField,
+  half: boolean,
+): { sums: Sums; patches: readonly PatchDraft[] } {
   const { parts, depth, owner, cellMm: h } = field;
   const sums: Sums = new Map();
   const drafts = draftsOf(parts, half);
@@ -115,12 +129,13 @@ function shareOut(field: FleshField, half: boolean): { sums: Sums; patches: read
     const patch = facingAt(field, at) + FACINGS.length * owner[at]!;
     const inside = insideShare(d, h);
     for (const draft of drafts[patch]!) {
-      addCell(draft, d, h);
-      if (inside > 0) addTo(sums, draft.boneId, draft.image ? mirrored(p) : p, inside);
+      const at = draft.image ? mirrored(p) : p;
+      addCell(draft, d, h, at);
+      if (inside > 0) addTo(sums, draft.boneId, at, inside);
     }
   }
   const all = new Set(drafts.flat().filter((draft) => draft.ends.length > 0 || draft.cells > 0));
-  return { sums, patches: [...all].map((draft) => finished(draft, h)) };
+  return { sums, patches: [...all] };
 }
 
 /**
@@ -131,7 +146,7 @@ function draftsOf(parts: FleshField['parts'], half: boolean): readonly (readonly
   const known = new Map<string, PatchDraft>();
   const draftOf = (boneId: string, facing: Facing, image: boolean): PatchDraft => {
     const key = `${boneId} ${facing} ${image}`;
-    const draft = known.get(key) ?? { boneId, facing, image, cells: 0, ends: [] };
+    const draft = known.get(key) ?? { boneId, facing, image, cells: 0, ends: [], places: [] };
     known.set(key, draft);
     return draft;
   };
@@ -170,6 +185,8 @@ interface PatchDraft {
   cells: number;
   /** What each level holds by cells that end in it; a cell counts whole in the levels above. */
   readonly ends: number[];
+  /** The same times the cells' places: x, y, z of every level one after the other. */
+  readonly places: number[];
 }
 
 /** Cells this many edges from the skin still count towards its area. */
@@ -182,7 +199,7 @@ const LEVELS_IN_CELL = 2;
  * level sets; S. Osher & R. Fedkiw, 2003), and to every level that it is deeper than. Level l lies l
  * half edges deep; the share of the cell deeper than it falls by a half from one to the next.
  */
-function addCell(draft: PatchDraft, d: number, h: number): void {
+function addCell(draft: PatchDraft, d: number, h: number, p: Vec3): void {
   const reach = AREA_REACH * h;
   if (d > -reach) draft.cells += ((1 + Math.cos((Math.PI * d) / reach)) / (2 * reach)) * h;
   const deepest = LEVELS_IN_CELL * (0.5 - d / h);
@@ -192,20 +209,36 @@ function addCell(draft: PatchDraft, d: number, h: number): void {
   for (let level = Math.max(0, last - LEVELS_IN_CELL); level <= last; level++) {
     const share = Math.min(1, (deepest - level) / LEVELS_IN_CELL);
     const next = Math.min(1, Math.max(0, (deepest - level - 1) / LEVELS_IN_CELL));
-    draft.ends[level] = (draft.ends[level] ?? 0) + share - next;
+    const ends = share - next;
+    draft.ends[level] = (draft.ends[level] ?? 0) + ends;
+    for (let k = 0; k < 3; k++)
+      draft.places[3 * level + k] = (draft.places[3 * level + k] ?? 0) + ends * p[k as 0]!;
   }
 }
 
-/** Sums from the deepest level up: what lies deeper than each. */
-function finished({ boneId, facing, cells, ends }: PatchDraft, h: number): BodyPatch {
+/** Sums from the deepest level up: what lies deeper than each, and where. */
+function finished(
+  { boneId, facing, cells, ends, places }: PatchDraft,
+  h: number,
+  bone: PosedBone,
+): BodyPatch {
   const deeper: number[] = [];
-  let sum = 0;
+  const moments: Vec3[] = [];
+  let volume = 0;
+  let moment: Vec3 = ORIGIN;
   for (let level = ends.length - 1; level >= 0; level--) {
-    sum += ends[level] ?? 0;
-    deeper[level] = sum * h ** 3;
+    const of = (k: number): number => (places[3 * level + k] ?? 0) * h ** 3;
+    volume += (ends[level] ?? 0) * h ** 3;
+    moment = add(moment, [of(0), of(1), of(2)]);
+    deeper[level] = volume;
+    moments[level] = fromBone(bone, moment, volume);
   }
-  return { boneId, facing, areaMm2: cells * h * h, deeperMm3: deeper };
+  return { boneId, facing, areaMm2: cells * h * h, deeperMm3: deeper, deeperMm4: moments };
 }
+
+/** Σ volume · place, told from a bone's start and in its rest axes. */
+const fromBone = ({ start, rotation }: PosedBone, moment: Vec3, volume: number): Vec3 =>
+  turn(inverse(rotation), sub(moment, scale(start, volume)));
 
 /** Volume in mm³ of a patch that lies deeper than a life depth in mm, between its levels. */
 export function deeperMm3(patch: BodyPatch, levelMm: number, depthMm: number): number {
@@ -213,4 +246,12 @@ export function deeperMm3(patch: BodyPatch, levelMm: number, depthMm: number): n
   const level = Math.floor(at);
   const [from, to] = [patch.deeperMm3[level] ?? 0, patch.deeperMm3[level + 1] ?? 0];
   return from + (to - from) * (at - level);
+}
+
+/** The same of volume times place, mm⁴, from the bone's start in its rest axes. */
+export function deeperMm4(patch: BodyPatch, levelMm: number, depthMm: number): Vec3 {
+  const at = Math.max(0, depthMm) / levelMm;
+  const level = Math.floor(at);
+  const [from, to] = [patch.deeperMm4[level] ?? ORIGIN, patch.deeperMm4[level + 1] ?? ORIGIN];
+  return lerp(from, to, at - level);
 }

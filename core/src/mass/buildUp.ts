@@ -1,7 +1,8 @@
 import type { RegionSpec } from '../anatomy/bodyPlan.ts';
 import { zoneOf } from '../anatomy/coat.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import { deeperMm3, type BodyGrid, type BodyPatch } from '../body/bodyGrid.ts';
+import { add, ORIGIN, scale, sub, type Vec3 } from '../geometry/vec3.ts';
+import { deeperMm3, deeperMm4, type BodyGrid, type BodyPatch } from '../body/bodyGrid.ts';
 import { innerRadiusMm, type SkinPart } from '../body/skin.ts';
 import { undersizeLifeMm } from '../body/undersize.ts';
 import type { Core, Piece } from '../piece/pieceSchema.ts';
@@ -29,6 +30,9 @@ export interface BuildUp {
   readonly areaMm2: number;
   readonly clayMm3: number;
   readonly coreMm3: number;
+  /** Σ volume · place of both, model mm⁴, each from the start of its bone in the rest axes. */
+  readonly clayMm4: Vec3;
+  readonly coreMm4: Vec3;
   /** Mean depth left free for applied fibre, model mm. */
   readonly undersizeMm: number;
 }
@@ -49,14 +53,17 @@ export function buildUp(
     build.region.bones.includes(keyOf(skeleton, patch)),
   );
   let [areaMm2, clayMm3, coreMm3, free] = [0, 0, 0, 0];
+  let [clayMm4, coreMm4]: [Vec3, Vec3] = [ORIGIN, ORIGIN];
   for (const patch of patches) {
     const zone = zoneOf(skeleton.animal.coat, keyOf(skeleton, patch), patch.facing);
     const under = zone === undefined ? 0 : undersizeLifeMm(zone, skin);
     const within = deeperMm3(patch, body.levelMm, under);
-    const core =
-      build.core === 'solid'
-        ? 0
-        : deeperMm3(patch, body.levelMm, under + build.shellMm * lifePerModel);
+    const solid = build.core === 'solid';
+    const shell = under + build.shellMm * lifePerModel;
+    const core = solid ? 0 : deeperMm3(patch, body.levelMm, shell);
+    const coreAt = solid ? ORIGIN : deeperMm4(patch, body.levelMm, shell);
+    clayMm4 = add(clayMm4, sub(deeperMm4(patch, body.levelMm, under), coreAt));
+    coreMm4 = add(coreMm4, coreAt);
     areaMm2 += patch.areaMm2;
     clayMm3 += within - core;
     coreMm3 += core;
@@ -67,6 +74,8 @@ export function buildUp(
     areaMm2: areaMm2 / lifePerModel ** 2,
     clayMm3: clayMm3 / cube,
     coreMm3: coreMm3 / cube,
+    clayMm4: scale(clayMm4, 1 / (cube * lifePerModel)),
+    coreMm4: scale(coreMm4, 1 / (cube * lifePerModel)),
     undersizeMm: areaMm2 > 0 ? free / areaMm2 / lifePerModel : 0,
   };
 }

@@ -1,5 +1,6 @@
 import type { BodyGrid } from '../body/bodyGrid.ts';
 import { bodyWeight } from '../body/bodyWeight.ts';
+import type { PlacedMass } from '../body/supports.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { lastCall } from '../piece/lastCall.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
@@ -8,6 +9,7 @@ import { asInput, input, type Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 import type { BodyShape } from './bodyShape.ts';
+import { boneMasses } from './boneMasses.ts';
 import { clayStages } from './clayStages.ts';
 import { conditionOf, type Condition } from './condition.ts';
 import { partWeights } from './partWeights.ts';
@@ -45,6 +47,8 @@ export interface MassPlan {
   readonly foil: FoilPlan;
   readonly sheets: readonly SheetGroup[];
   readonly modelGrams: Working;
+  /** Clay and cores of each bone where the stance has them; wires come on top. */
+  readonly masses: readonly PlacedMass[];
   readonly lifeWeight: Working;
   /** The same in a plain sentence. */
   readonly condition: Condition;
@@ -84,6 +88,11 @@ export const planMass = lastCall(
     const parts = partWeights(body, skeleton, lifeWeight);
     const shape = bodyShape && shapePlan(bodyShape, skeleton, mass, figures.density);
     const modelGrams = modelWeight(need.batches, foil.grams, wire);
+    const masses = boneMasses(stance.posed, body, regions, skin, lifePerModel, {
+      clay: figures.density.value,
+      shell: (shellFigures ?? figures).density.value,
+      foil: mass.foil.packedGPerMl,
+    });
     return {
       figures,
       shellFigures,
@@ -94,6 +103,7 @@ export const planMass = lastCall(
       foil,
       sheets,
       modelGrams,
+      masses,
       lifeWeight,
       condition,
       parts,

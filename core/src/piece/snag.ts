@@ -57,7 +57,7 @@ const SENTENCES: Sentences = {
   'wire-too-weak': (f, mm) =>
     `${f.wire} bears ${f.percent.toFixed(0)} % of what bends it at the ${f.place}${
       f.turned ? ' when the piece is turned over' : ''
-    }, while the clay is raw: it will give. ${
+    }, while the clay is raw: it will give${f.ends === '' ? '' : `, and ${f.ends} with it`}. ${
       f.leastMm <= f.mostMm
         ? `Use wire of at least ${mm(f.leastMm)}, or ${f.strands} strands`
         : `It would need ${mm(f.leastMm)}, and only ${mm(f.mostMm)} fits under the clay: use ${
@@ -82,8 +82,8 @@ const SENTENCES: Sentences = {
     }, or make the foot thicker, or let a stone or a tuft of the ground hide it.`,
   'binding-in-oven': (f, _mm, _deg, celsius) =>
     `The wires are bound with ${f.binder}, which holds to about ${celsius(f.holdsToC)}, and the oven will be at ${celsius(f.ovenC)}: ${f.why}. Bind them with thin tie wire instead, or check the packet.`,
-  'iron-too-weak': (f, mm) =>
-    `The back iron bears ${f.percent.toFixed(0)} % of what bends it: the weight lies ${mm(f.leverMm)} beside it. Use an iron of at least ${mm(f.leastMm)}, or set it nearer to the centre of mass.`,
+  'rod-too-weak': (f, mm) =>
+    `${f.rod} bears ${f.percent.toFixed(0)} % of what ${f.how} it where it leaves the base: the piece leans over. Use one of at least ${mm(f.leastMm)}, or bring the weight nearer to it.`,
   'bend-too-short': (f, mm) =>
     `${f.wire}, ${f.bend}: ${mm(f.haveMm)} of straight wire is there and ${mm(f.needMm)} is needed beside the bend, so it cannot be made. Bend to a centreline radius of at most ${mm(f.maxRadiusMm)}, or use thinner wire.`,
   'bend-reversal': (f, _mm, deg) =>

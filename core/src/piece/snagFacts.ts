@@ -32,6 +32,8 @@ export interface SnagFacts {
     wire: string;
     place: string;
     percent: number;
+    /** Ends that then hang down, in words; empty where none does. */
+    ends: string;
     /** Only when the piece is turned over. */
     turned: boolean;
     leastMm: number;
@@ -46,7 +48,7 @@ export interface SnagFacts {
   'feet-off-board': { foot: string; overMm: number };
   'peg-shows': { foot: string; footMm: number; pegMm: number; mostMm: number };
   'binding-in-oven': { binder: string; holdsToC: number; ovenC: number; why: string };
-  'iron-too-weak': { percent: number; leverMm: number; leastMm: number };
+  'rod-too-weak': { rod: string; how: 'bends' | 'buckles'; percent: number; leastMm: number };
   'bend-too-short': {
     wire: string;
     bend: string;

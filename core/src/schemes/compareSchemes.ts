@@ -3,7 +3,7 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { SchemeId } from '../piece/wireSchema.ts';
 import type { StancePlan } from '../stance/planStance.ts';
-import { strengthOf, type StrengthPlan } from '../strength/planStrength.ts';
+import { strengthOf } from '../strength/planStrength.ts';
 import { cutPieces } from '../wire/planStock.ts';
 import { wireOf, type WirePlan } from '../wire/planWire.ts';
 import { SCHEMES, type Scheme } from '../wire/schemes.ts';
@@ -27,17 +27,16 @@ export interface SchemeCase {
   readonly piece: Pick<Piece, 'wire' | 'stance'>;
   readonly stance: StancePlan;
   readonly balance: BalancePlan;
-  readonly strength: Pick<StrengthPlan, 'bones'>;
 }
 
 /** Every scheme worked out for one piece, with the user's wires, regions and routes as they are. */
 export const compareSchemes = (of: SchemeCase): readonly SchemeCost[] =>
   SCHEMES.map((scheme) => schemeCost(of, scheme));
 
-function schemeCost({ piece, stance, balance, strength }: SchemeCase, scheme: Scheme): SchemeCost {
+function schemeCost({ piece, stance, balance }: SchemeCase, scheme: Scheme): SchemeCost {
   const choice = { ...piece.wire, scheme: scheme.id };
   const wire = wireOf(choice, piece.stance.base, stance);
-  const held = strengthOf(choice, stance, wire, balance, strength);
+  const held = strengthOf(choice, stance, wire, balance);
   const done = doings(wire);
   const working = workingOf(scheme.id);
   const worst = held.joints.reduce((most, { posedShare }) => Math.max(most, posedShare), 0);

@@ -1,5 +1,4 @@
-/** Standard gravity, m/s² (ISO 80000-3). */
-export const GRAVITY = 9.80665;
+import { GRAVITY } from '../units/gravity.ts';
 
 /** Froude number v²/(g·h), for a speed in m/s and a hip height in m. */
 export const froude = (speedMs: number, hipM: number, gravity = GRAVITY): number =>

@@ -1,11 +1,6 @@
-import type { ContactKind } from '../anatomy/bodyPlan.ts';
 import { alongBone, posedBone, type PosedBone } from '../anatomy/pose.ts';
 import type { BalancePlan } from '../balance/planBalance.ts';
-import type { BodyGrid, BoneMass } from '../body/bodyGrid.ts';
-import { skinBox } from '../body/skin.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
-import { thinSections } from '../body/thinSections.ts';
-import { groundHeight } from '../posing/ground.ts';
 import { lastCall } from '../piece/lastCall.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
@@ -14,10 +9,12 @@ import type { StancePlan } from '../stance/planStance.ts';
 import { metalById, type Metal } from '../wire/metals.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import type { WirePlan } from '../wire/planWire.ts';
-import { fleshLoads, jointLoads, type JointLoad } from './jointLoads.ts';
-import { yieldMomentNmm } from './sections.ts';
+import { yieldMomentNmm } from '../wire/sections.ts';
+import { wireMasses } from '../wire/wireMasses.ts';
+import { heldPlaces } from './heldPlaces.ts';
+import { jointLoads, type JointLoad } from './jointLoads.ts';
+import { planPegs, type Peg } from './pegs.ts';
 import { sags, type Sag } from './sag.ts';
-import { ironSupport, planIron } from './iron.ts';
 import { strengthSnags } from './strengthSnags.ts';
 import { jointSizes, jointWorkings, sagWorking, sizeWorkings } from './strengthWorkings.ts';
 
@@ -65,13 +62,11 @@ export const loadClass = ({ posedShare }: WiredJoint): LoadClassId =>
 /** What the bare wires carry under raw clay. */
 export interface StrengthPlan {
   readonly joints: readonly WiredJoint[];
+  /** Wires and rods where they leave the base. */
+  readonly pegs: readonly Peg[];
   readonly sags: readonly Sag[];
   readonly workings: readonly Working[];
   readonly snags: readonly Snag[];
-  /** The masses it was reckoned from. */
-  readonly bones: readonly BoneMass[];
-  /** What the back iron bears at the base; null without one. */
-  readonly iron: Working | null;
 }
 
 /**
@@ -87,71 +82,31 @@ export function strengthOf(
   stance: StancePlan,
   wire: WirePlan,
   balance: BalancePlan,
-  body: Pick<BodyGrid, 'bones'> | null,
 ): StrengthPlan {
   const { posed } = stance;
-  const bones = body?.bones ?? thinSections(posed.skeleton);
-  const volume = bones.reduce((sum, one) => sum + one.volumeMm3, 0) * posed.sizeFactor ** 3;
-  const flesh = fleshLoads(posed, bones, balance.grams / volume);
-  const resting = restingBones(stance);
-  // Where the body lies on the ground, the ground carries it and its rods only hold it.
-  // An iron carries all, and the feet only touch.
-  const iron = wire.wires.find(({ kind }) => kind === 'iron');
-  const pushes = (kind: ContactKind): boolean =>
-    iron === undefined && (kind === 'foot' || (kind === 'rod' && resting.size === 0));
-  const supports = balance.standing.flatMap(({ contact, ball }, i) =>
-    pushes(contact.kind)
-      ? [{ boneId: contact.bone, at: ball, grams: -(balance.reactions.held[i] ?? 0) }]
-      : [],
-  );
-  const held = iron === undefined ? supports : [ironSupport(iron, balance.grams)];
-  const loads = jointLoads(posed, flesh, held, resting);
+  const { flesh, resting, exact } = balance;
+  // Thin sections are reckoned with the wires in them.
+  const masses = exact ? [...flesh, ...wireMasses(stance, wire)] : flesh;
+  const places = heldPlaces(stance, wire.wires, balance, masses, choice.ownMetals);
+  const loads = jointLoads(posed, masses, places, resting);
   const joints = wiredJoints(stance, wire, loads, choice.ownMetals);
   const hanging = sags(posed, joints, stance);
-  const ironPlan = iron && planIron(iron, choice, balance);
+  const { pegs, workings, snags } = planPegs(places, choice.ownMetals);
   return {
     joints,
+    pegs,
     sags: hanging,
     workings: [
+      ...workings,
       ...joints.flatMap((joint) => [
-        ...jointWorkings(joint, posed),
-        ...jointSizes(joint, posed, choice.coverMm),
+        ...jointWorkings(joint, posed, places),
+        ...jointSizes(joint, posed),
       ]),
-      ...hanging.map(sagWorking),
-      ...wire.wires.flatMap((one) => sizeWorkings(one, joints, choice)),
-      ...(ironPlan?.workings ?? []),
+      ...hanging.flatMap((sag) => sagWorking(sag) ?? []),
+      ...wire.wires.flatMap((one) => sizeWorkings(one, joints)),
     ],
-    snags: [...strengthSnags(joints, wire.wires, choice, posed), ...(ironPlan?.snags ?? [])],
-    bones,
-    iron: ironPlan?.workings[0] ?? null,
+    snags: [...strengthSnags(joints, wire.wires, choice, posed, pegs, hanging), ...snags],
   };
-}
-
-/** Skin this near to the ground lies on it, mm. */
-const LIES_MM = 1;
-
-/**
- * Bones whose flesh lies on the ground by itself: a belly, a tail, a coil. Of a body that lies, the
- * ground carries trunk and limbs, and only neck, head and tail can hang over.
- */
-function restingBones({ skin, ground, posed, feet }: StancePlan): ReadonlySet<string> {
-  const { plan, bones } = posed.skeleton;
-  const soles = new Set(plan.contacts.flatMap(({ bone, kind }) => (kind === 'foot' ? [bone] : [])));
-  const lying = new Set(
-    skin.flatMap((part) => {
-      const { min, max } = skinBox([part]);
-      const gap = min[1] - groundHeight(ground, (min[0] + max[0]) / 2);
-      return gap <= LIES_MM && !soles.has(part.boneId) ? [part.boneId] : [];
-    }),
-  );
-  const stands = feet.some(
-    ({ contact, down, touches }) => contact.kind === 'foot' && down && touches,
-  );
-  if (stands || lying.size === 0) return lying;
-  const carried = new Set(
-    plan.parts.flatMap(({ kind, keys }) => (kind === 'trunk' || kind === 'limbs' ? keys : [])),
-  );
-  return new Set([...lying, ...bones.filter(({ key }) => carried.has(key)).map(({ id }) => id)]);
 }
 
 /** Places of a bone at which its flesh is looked at: its joint and its middle. */

@@ -1,19 +1,23 @@
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import type { WiredJoint } from './planStrength.ts';
-import { roundSection } from './sections.ts';
+import { roundSection } from '../wire/sections.ts';
 
-/** How far a free end hangs lower than posed, before the wire yields. */
+/** How far a free end hangs lower than posed. */
 export interface Sag {
   readonly boneId: string;
   readonly name: string;
-  readonly mm: number;
+  /** Null where a wire on the way to it gives: nothing holds it then. */
+  readonly mm: number | null;
+  /** The joint whose wire gives; null where all hold. */
+  readonly givesAt: WiredJoint | null;
 }
 
 /**
  * Sag of the free ends (head, tail, lifted limbs) by the moment–area method: δ = ∫ M(s)·x(s)/EI ds
  * along the chain from the trunk to the end, with x the level distance to the end; M straight between
- * the joints, by Simpson's rule (strength of materials). Elastic: what yields hangs lower.
+ * the joints, by Simpson's rule (strength of materials). Elastic, so it is no number where a wire on
+ * the way yields.
  */
 export function sags(
   posed: PosedSkeleton,
@@ -36,9 +40,11 @@ export function sags(
     const tip = posedBone(posed, boneId).end;
     let mm = 0;
     let beyondNmm = 0;
+    let givesAt: WiredJoint | null = null;
     let joint = byBone.get(boneId);
     while (joint !== undefined && !joint.isTrunk) {
       const { start, end, bone } = posedBone(posed, joint.boneId);
+      if (joint.posedShare > Math.max(1, givesAt?.posedShare ?? 0)) givesAt = joint;
       const ei = joint.bearers.reduce(
         (sum, { metal, strands, wire }) =>
           sum + metal.eMPa[2] * strands * roundSection(wire.diameterMm).iMm4,
@@ -58,6 +64,6 @@ export function sags(
       joint = bone.parent === null ? undefined : byBone.get(bone.parent);
     }
     const { bone } = posedBone(posed, boneId);
-    return { boneId, name: bone.name, mm };
+    return { boneId, name: bone.name, mm: givesAt === null ? mm : null, givesAt };
   });
 }

@@ -3,7 +3,7 @@ import { metalsOf, type Metal } from '../wire/metals.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import { ropeDiameterMm } from '../wire/twist.ts';
 import type { WiredJoint } from './planStrength.ts';
-import { diameterForMoment } from './sections.ts';
+import { diameterForMoment } from '../wire/sections.ts';
 
 /** A wire is thick enough when it yields at this many times its load as posed: common practice. */
 export const WANTED_FACTOR = 1.5;
@@ -32,7 +32,7 @@ export const neededMm = (joint: WiredJoint, metal: Metal): number =>
 export function wireSizes(
   wire: PlannedWire,
   joints: readonly WiredJoint[],
-  choice: Piece['wire'],
+  ownMetals: Piece['wire']['ownMetals'],
 ): WireSizes {
   const own = joints.filter((joint) => joint.wire.id === wire.id);
   const at = own.reduce<WiredJoint | undefined>(
@@ -45,7 +45,7 @@ export function wireSizes(
   const ropeMm = wire.cover.inputs.find(({ symbol }) => symbol === 'd')?.value ?? wire.diameterMm;
   const strandsThere = ropeMm > wire.diameterMm + 1e-9 ? wire.strands : 1;
   const mostMm = Math.max(0, (ropeMm + wire.spareMm) / ropeDiameterMm(strandsThere, 1));
-  const stiffer = metalsOf(choice.ownMetals).find(
+  const stiffer = metalsOf(ownMetals).find(
     (metal) => at !== undefined && metal.id !== wire.metal && neededMm(at, metal) <= mostMm,
   );
   return {

@@ -3,14 +3,21 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import type { WiredJoint } from './planStrength.ts';
-import { wireSizes } from './sizes.ts';
+import type { Peg } from './pegs.ts';
+import type { Sag } from './sag.ts';
+import { WANTED_FACTOR, wireSizes } from './sizes.ts';
 
-/** One snag a wire: where it gives under raw clay, and what would hold there. */
+/**
+ * One snag a wire: where it gives under raw clay, what hangs down then, and what would hold there. Rods
+ * have their own.
+ */
 export function strengthSnags(
   joints: readonly WiredJoint[],
   wires: readonly PlannedWire[],
   choice: Piece['wire'],
   posed: PosedSkeleton,
+  pegs: readonly Peg[],
+  hanging: readonly Sag[],
 ): readonly Snag[] {
   return wires.flatMap((wire): Snag[] => {
     const own = joints.filter((joint) => joint.wire.id === wire.id);
@@ -18,10 +25,21 @@ export function strengthSnags(
       (a, b) => (a === undefined || share(b) > share(a) ? b : a),
       undefined,
     );
-    if (worst === undefined || share(worst) <= 1) return [];
-    const { leastMm, mostMm, stiffer, strands } = wireSizes(wire, joints, choice);
+    const [peg] = pegs
+      .filter(({ wireId, stiff }) => wireId === wire.id && !stiff)
+      .toSorted((a, b) => b.bending.value - a.bending.value);
+    const pegShare = (peg?.bending.value ?? 0) / 100;
+    if (worst === undefined || Math.max(share(worst), pegShare) <= 1) return [];
+    const sizes = wireSizes(wire, joints, choice.ownMetals);
+    const atPeg = pegShare > share(worst);
+    const atPegMm = wire.diameterMm * Math.cbrt(WANTED_FACTOR * pegShare);
+    const leastMm = Math.max(sizes.leastMm, atPegMm);
+    const ends = hanging
+      .filter(({ givesAt }) => givesAt?.wire.id === wire.id)
+      .map(({ name }) => `the ${name.charAt(0).toLowerCase()}${name.slice(1)}`);
+    const { mostMm, stiffer, strands } = sizes;
     const { bone } = posedBone(posed, worst.boneId);
-    const place = bone.joint.name.charAt(0).toLowerCase() + bone.joint.name.slice(1);
+    const joint = bone.joint.name.charAt(0).toLowerCase() + bone.joint.name.slice(1);
     return [
       {
         code: 'wire-too-weak',
@@ -30,12 +48,17 @@ export function strengthSnags(
         target: { kind: 'bone', id: worst.boneId },
         facts: {
           wire: `${wire.id} ${wire.name}`,
-          place: bone.side === 'mid' ? place : `${bone.side} ${place}`,
-          percent: 100 * share(worst),
-          turned: worst.turnedShare > worst.posedShare,
+          place: atPeg
+            ? `base under the ${peg!.place.name}`
+            : bone.side === 'mid'
+              ? joint
+              : `${bone.side} ${joint}`,
+          percent: 100 * Math.max(share(worst), pegShare),
+          ends: listed(ends),
+          turned: !atPeg && worst.turnedShare > worst.posedShare,
           leastMm,
           mostMm,
-          stiffer: stiffer?.name ?? '',
+          stiffer: atPegMm > sizes.leastMm ? '' : (stiffer?.name ?? ''),
           strands,
         },
       },
@@ -45,3 +68,7 @@ export function strengthSnags(
 
 const share = ({ posedShare, turnedShare }: WiredJoint): number =>
   Math.max(posedShare, turnedShare);
+
+/** Words as a list within a sentence. */
+const listed = (words: readonly string[]): string =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;

@@ -1,7 +1,7 @@
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
+import type { HeldPlace } from './heldPlaces.ts';
 import type { WiredJoint } from './planStrength.ts';
 import type { Sag } from './sag.ts';
 import { ropeDiameterMm } from '../wire/twist.ts';
@@ -10,10 +10,15 @@ import { neededMm, WANTED_FACTOR, wireSizes } from './sizes.ts';
 const common = { stage: 'wire', provenance: 'derived' } as const;
 
 /** What a joint's wire bears as posed, and when the piece is turned over, as shares of its yield. */
-export function jointWorkings(joint: WiredJoint, posed: PosedSkeleton): readonly Working[] {
+export function jointWorkings(
+  joint: WiredJoint,
+  posed: PosedSkeleton,
+  places: readonly HeldPlace[],
+): readonly Working[] {
   const { bone } = posedBone(posed, joint.boneId);
   const side = bone.side === 'mid' ? '' : `, ${bone.side}`;
   const target = { kind: 'bone', id: joint.boneId } as const;
+  const beyond = places.filter(({ boneId }) => hangsOn(posed, boneId, joint.boneId));
   const working = (id: string, label: string, momentNmm: number, what: string): Working => ({
     ...common,
     id: `strength.${joint.boneId}.${id}`,
@@ -23,6 +28,7 @@ export function jointWorkings(joint: WiredJoint, posed: PosedSkeleton): readonly
     formula: 'share = M / M_y, with M_y = n · Y · πd³ / 32',
     inputs: [
       input('M', what, momentNmm, 'Nmm', 'derived'),
+      ...(id === 'posed' ? beyond.flatMap(shareInputs) : []),
       input('n', 'Strands there, which may slip', joint.strands, 'count', 'own'),
       input('d', `Wire ${joint.wire.id}`, joint.wire.diameterMm, 'mm', 'own'),
       input('Y', `Yield of ${joint.metal.name}`, joint.metal.yieldMPa[2], 'MPa', 'memory'),
@@ -33,7 +39,7 @@ export function jointWorkings(joint: WiredJoint, posed: PosedSkeleton): readonly
         ),
     ],
     source:
-      'statics and strength of materials; raw clay carries nothing, the feet are pinned; over 100 % the wire gives',
+      'statics and strength of materials; raw clay carries nothing, a peg holds against turning and a bare foot does not; over 100 % the wire gives',
     target,
   });
   return [
@@ -51,12 +57,22 @@ export function jointWorkings(joint: WiredJoint, posed: PosedSkeleton): readonly
   ];
 }
 
+/** Whether a bone is another one or hangs on it. */
+function hangsOn(posed: PosedSkeleton, boneId: string, on: string): boolean {
+  for (let id: string | null = boneId; id !== null; id = posedBone(posed, id).bone.parent)
+    if (id === on) return true;
+  return false;
+}
+
+/** How a foot beyond a joint shares in what is held. */
+const shareInputs = ({ name, forceShare, momentShare }: HeldPlace) => [
+  input('φ', `Share of the weight on the ${name}`, forceShare, 'ratio' as const, 'derived'),
+  input('μ', `Share of the moment that remains, there`, momentShare, 'ratio' as const, 'derived'),
+];
+
 /** The thinnest wire that holds at one joint, and the thickest that the flesh along its bone covers. */
-export function jointSizes(
-  joint: WiredJoint,
-  posed: PosedSkeleton,
-  coverMm: number,
-): readonly Working[] {
+export function jointSizes(joint: WiredJoint, posed: PosedSkeleton): readonly Working[] {
+  const { coverWantedMm: coverMm } = joint.wire;
   const { bone } = posedBone(posed, joint.boneId);
   const place = `${bone.joint.name}${bone.side === 'mid' ? '' : `, ${bone.side}`}`;
   const target = { kind: 'bone', id: joint.boneId } as const;
@@ -98,26 +114,25 @@ export function jointSizes(
   ];
 }
 
-/** How far an end hangs. */
-export const sagWorking = ({ boneId, name, mm }: Sag): Working => ({
-  ...common,
-  id: `strength.sag.${boneId}`,
-  label: `${name} hangs lower by`,
-  value: mm,
-  unit: 'mm',
-  formula: 'δ = ∫ M(s) · x(s) / (E·I) ds',
-  inputs: [],
-  source: 'moment–area method with E from memory; elastic: where the wire gives, it hangs lower',
-  target: { kind: 'bone', id: boneId },
-});
+/** How far an end hangs; undefined where a wire on the way gives, which is told as a snag. */
+export const sagWorking = ({ boneId, name, mm }: Sag): Working | undefined =>
+  mm === null
+    ? undefined
+    : {
+        ...common,
+        id: `strength.sag.${boneId}`,
+        label: `${name} hangs lower by`,
+        value: mm,
+        unit: 'mm',
+        formula: 'δ = ∫ M(s) · x(s) / (E·I) ds',
+        inputs: [],
+        source: 'moment–area method with E from memory; elastic, as every wire on the way holds',
+        target: { kind: 'bone', id: boneId },
+      };
 
 /** The thinnest wire that holds, and the thickest that the clay covers. */
-export function sizeWorkings(
-  wire: PlannedWire,
-  joints: readonly WiredJoint[],
-  choice: Piece['wire'],
-): readonly Working[] {
-  const { leastMm, at, mostMm } = wireSizes(wire, joints, choice);
+export function sizeWorkings(wire: PlannedWire, joints: readonly WiredJoint[]): readonly Working[] {
+  const { leastMm, at, mostMm } = wireSizes(wire, joints, []);
   if (at === undefined) return [];
   const target = { kind: 'wire', id: wire.id } as const;
   return [
@@ -152,10 +167,17 @@ export function sizeWorkings(
       value: mostMm,
       unit: 'mm',
       digits: 2,
-      formula: '(thickness there + 2 · (cover − least cover)) / strands side by side',
+      formula: '(thickness there + (cover − least cover) / c) / strands side by side',
       inputs: [
         input('cover', 'Cover at the thinnest place', wire.cover.value, 'mm', 'derived'),
-        input('least', 'Cover wanted', choice.coverMm, 'mm', 'own'),
+        input('least', 'Cover wanted', wire.coverWantedMm, 'mm', 'own'),
+        input(
+          'c',
+          'What a thicker wire takes of it',
+          wire.spareMm === 0 ? 0.5 : (wire.cover.value - wire.coverWantedMm) / wire.spareMm,
+          'ratio',
+          'derived',
+        ),
       ],
       source: 'the sections of the body',
       target,

@@ -112,6 +112,8 @@ export interface PlannedWire {
   /** How far its far end is off when it is bent without the over-bend; undefined where it has no bend. */
   readonly leftOut: Working | undefined;
   readonly cover: Working;
+  /** Clay wanted over it, mm. */
+  readonly coverWantedMm: number;
   /** How much thicker it could be with the clay wanted over it, mm; below 0 it is too thick. */
   readonly spareMm: number;
   readonly snags: readonly Snag[];

@@ -126,6 +126,7 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
     bends,
     leftOut: leftOutWorking(id, { schedule, bends }, diameterMm),
     cover: coverWorking(id, cover, wantedMm),
+    coverWantedMm: wantedMm,
     spareMm: spareMm(cover, wantedMm),
     snags: [
       ...bendSnags(id, text, schedule, route),

@@ -90,3 +90,18 @@ export const lengthAtYieldMm = (momentNmm: number, tipN: number, evenNPerMm: num
   evenNPerMm === 0
     ? momentNmm / tipN
     : (Math.sqrt(tipN ** 2 + 2 * evenNPerMm * momentNmm) - tipN) / evenNPerMm;
+
+/**
+ * Axial force in N at which n slipping strands, fixed at one end and free at the other, buckle:
+ * π²·nEI/(2L)² (L. Euler, 1744; any text on strength). Length in mm, E in MPa.
+ */
+export const bucklingLoadN = (
+  diameterMm: number,
+  eMPa: number,
+  freeMm: number,
+  strands = 1,
+): number => (Math.PI ** 2 * strands * eMPa * roundSection(diameterMm).iMm4) / (2 * freeMm) ** 2;
+
+/** Diameter in mm of one such rod that buckles at a force: the same turned round. */
+export const diameterForBuckling = (forceN: number, eMPa: number, freeMm: number): number =>
+  ((64 * forceN * (2 * freeMm) ** 2) / (Math.PI ** 3 * eMPa)) ** (1 / 4);

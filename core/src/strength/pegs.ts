@@ -1,0 +1,187 @@
+import type { Snag } from '../piece/snag.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
+import type { WireDecisions } from '../piece/wireSchema.ts';
+import { metalById } from '../wire/metals.ts';
+import {
+  bucklingLoadN,
+  diameterForBuckling,
+  diameterForMoment,
+  yieldMomentNmm,
+} from '../wire/sections.ts';
+import type { HeldPlace } from './heldPlaces.ts';
+import { WANTED_FACTOR } from './sizes.ts';
+
+/** A wire or rod where it leaves the base: whether it bends there, and whether a rod buckles. */
+export interface Peg {
+  readonly place: HeldPlace;
+  readonly wireId: string;
+  readonly stiff: boolean;
+  /** Of the moment that bends it, percent. */
+  readonly bending: Working;
+  /** Of the force at which a rod buckles, percent; null for wires, which run on bent up the leg. */
+  readonly buckling: Working | null;
+  /** How the place shares in what is held. */
+  readonly shares: readonly Working[];
+}
+
+/** A rod is thick enough when it buckles at this many times its load: common practice. */
+export const BUCKLING_FACTOR = 2;
+
+/** Every peg, rod and iron with what it bears at the base, and what of them gives. */
+export function planPegs(
+  places: readonly HeldPlace[],
+  own: WireDecisions['ownMetals'],
+): {
+  readonly pegs: readonly Peg[];
+  readonly workings: readonly Working[];
+  readonly snags: readonly Snag[];
+} {
+  const pegs = places.flatMap((place): Peg[] => {
+    const { wire } = place;
+    if (wire === null) return [];
+    const stiff = wire.kind === 'rod' || wire.kind === 'iron';
+    const shares = shareWorkings(place, places.length);
+    return [
+      {
+        place,
+        wireId: wire.id,
+        stiff,
+        bending: bendingWorking(place, own, shares),
+        buckling: stiff ? bucklingWorking(place, own, shares[0]!) : null,
+        shares,
+      },
+    ];
+  });
+  return {
+    pegs,
+    workings: pegs.flatMap(({ bending, buckling, shares }) => [
+      ...shares,
+      bending,
+      ...(buckling === null ? [] : [buckling]),
+    ]),
+    snags: pegs.filter(({ stiff }) => stiff).flatMap((peg) => rodSnags(peg, own)),
+  };
+}
+
+const targetOf = ({ wire }: HeldPlace) => ({ kind: 'wire', id: wire!.id }) as const;
+const common = { stage: 'wire', provenance: 'derived' } as const;
+
+/** What the place bears of the weight, N, and of the moment that then remains, N·mm. */
+function shareWorkings(place: HeldPlace, of: number): readonly Working[] {
+  const { id, name, forceShare, momentShare, stiffness } = place;
+  return [
+    {
+      ...common,
+      id: `strength.held.${id}.force`,
+      label: `${capital(name)} bears`,
+      value: place.upN,
+      unit: 'N',
+      digits: 2,
+      formula: 'F = φ · W',
+      inputs: [
+        input('φ', 'Share of the weight', forceShare, 'ratio', 'derived'),
+        input('W', 'Weight of all that does not lie on the ground', place.weightN, 'N', 'derived'),
+      ],
+      source:
+        of === 2
+          ? 'lever along the line between the two places, held to 0 to 1 (statics)'
+          : of === 1
+            ? 'the one place that holds the piece'
+            : 'least solution of forces and moments together (statics)',
+      target: targetOf(place),
+    },
+    {
+      ...common,
+      id: `strength.held.${id}.moment`,
+      label: `${capital(name)} holds against turning`,
+      value: place.baseNmm,
+      unit: 'Nmm',
+      formula: 'M = μ · M_rest',
+      inputs: [
+        input('μ', 'Share of the moment that remains', momentShare, 'ratio', 'derived'),
+        input('M_rest', 'Moment that the forces leave', place.restNmm, 'Nmm', 'derived'),
+        ...(stiffness === null
+          ? []
+          : [input('k', 'Stiffness of this leg, EI/L', stiffness, 'Nmm' as const, 'derived')]),
+      ],
+      source:
+        'equilibrium; the moment that remains is shared by the stiffness of the legs, alike where it is not known; a bare contact takes none',
+      target: targetOf(place),
+    },
+  ];
+}
+
+function bendingWorking(
+  place: HeldPlace,
+  own: WireDecisions['ownMetals'],
+  shares: readonly Working[],
+): Working {
+  const wire = place.wire!;
+  const metal = metalById(wire.metal, own);
+  const yieldNmm = yieldMomentNmm(wire.diameterMm, metal.yieldMPa[2]);
+  return {
+    ...common,
+    id: `strength.held.${place.id}.bending`,
+    label: `${wire.id} ${wire.name}, at the base`,
+    value: (100 * place.baseNmm) / yieldNmm,
+    unit: 'percent',
+    formula: 'share = M / M_y, with M_y = Y · πd³ / 32',
+    inputs: [
+      asInput('M', shares[1]!),
+      input('d', 'Its thickness', wire.diameterMm, 'mm', 'own'),
+      input('Y', `Yield of ${metal.name}`, metal.yieldMPa[2], 'MPa', 'memory'),
+    ],
+    source: 'statics and strength of materials; over 100 % it gives',
+    target: targetOf(place),
+  };
+}
+
+function bucklingWorking(
+  place: HeldPlace,
+  own: WireDecisions['ownMetals'],
+  force: Working,
+): Working {
+  const wire = place.wire!;
+  const metal = metalById(wire.metal, own);
+  const limitN = bucklingLoadN(wire.diameterMm, metal.eMPa[2], place.freeMm);
+  return {
+    ...common,
+    id: `strength.held.${place.id}.buckling`,
+    label: `${wire.id} ${wire.name}, of what buckles it`,
+    value: (100 * place.upN) / limitN,
+    unit: 'percent',
+    formula: 'share = F / ( π² · E · I / (2L)² ), with I = πd⁴ / 64',
+    inputs: [
+      asInput('F', force),
+      input('E', `Elasticity of ${metal.name}`, metal.eMPa[2], 'MPa', 'memory'),
+      input('d', 'Its thickness', wire.diameterMm, 'mm', 'own'),
+      input('L', 'Free above the base', place.freeMm, 'mm', 'derived'),
+    ],
+    source: 'L. Euler, 1744: fixed in the base, free at the top, on the safe side',
+    target: targetOf(place),
+  };
+}
+
+/** A rod beyond what bends it, or beyond what buckles it, with the thinnest that holds. */
+function rodSnags(
+  { place, bending, buckling }: Peg,
+  own: WireDecisions['ownMetals'],
+): readonly Snag[] {
+  const wire = place.wire!;
+  const metal = metalById(wire.metal, own);
+  const leastMm = Math.max(
+    diameterForMoment(WANTED_FACTOR * place.baseNmm, metal.yieldMPa[2]),
+    diameterForBuckling(BUCKLING_FACTOR * Math.max(0, place.upN), metal.eMPa[2], place.freeMm),
+  );
+  const snag = (how: 'bends' | 'buckles', percent: number): Snag => ({
+    code: 'rod-too-weak',
+    grade: 'fix',
+    stage: 'wire',
+    target: targetOf(place),
+    facts: { rod: `${wire.id} ${wire.name}`, how, percent, leastMm },
+  });
+  if (bending.value > 100) return [snag('bends', bending.value)];
+  return buckling !== null && buckling.value > 100 ? [snag('buckles', buckling.value)] : [];
+}
+
+const capital = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
