@@ -45,8 +45,9 @@ async function main(args: readonly string[]): Promise<number> {
   if (!read.ok) return fail(`${file}: ${problemSentence(read.problem)}`);
   const piece = read.value;
   const body = bodyGrid(planMeasure(piece.measure, piece.stance).skeleton);
-  const { request } = planPiece(piece, null).cure;
-  const plan = planPiece(piece, body, request && heatRun(request), shapeRun(piece, true));
+  const shape = shapeRun(piece, true);
+  const { request } = planPiece(piece, body, null, shape).cure;
+  const plan = planPiece(piece, body, request && heatRun(request), shape);
   const pdf = await sheetsPdf(piece.name, planSheets(plan), A4, await sheetFonts());
   try {
     await mkdir(folder, { recursive: true });

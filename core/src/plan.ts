@@ -59,7 +59,7 @@ export function planPiece(
   heat: HeatRun | null = null,
   shape: BodyShape | null = null,
 ): Plan {
-  const measure = planMeasure(piece.measure, piece.stance);
+  const measure = planMeasure(piece.measure, piece.stance, piece.wire.allowancesMm.nutAndWashers);
   const references = planReferences(piece.references, measure);
   const stance = planStance(piece.stance, measure);
   const wire = planWire(piece.wire, piece.stance.base, stance);
@@ -67,7 +67,7 @@ export function planPiece(
   const mass = planMass(piece.mass, piece.skin, measure, stance, wire, body, posedShape);
   const balance = planBalance(piece.stance, measure, stance, wire, mass);
   const strength = planStrength(piece.wire, stance, wire, balance);
-  const cure = planCure(piece.cure, piece.mass, measure, stance, heat);
+  const cure = planCure(piece.cure, piece.mass, measure, mass, heat);
   const bound = bindingHeatSnags(piece.wire.binder.kind, wire, cure);
   const skin = planSkin(piece.skin, measure);
   const colour = planColour(piece.colour, measure, body);

@@ -1,5 +1,6 @@
 import type { Adapter } from '../checkFile.ts';
 import { animals } from './animals.ts';
+import { bakeTime } from './bakeTime.ts';
 import { colour } from './colour.ts';
 import { distances } from './distances.ts';
 import { drawingStandards } from './drawingStandards.ts';
@@ -18,6 +19,7 @@ import { wireMechanics } from './wireMechanics.ts';
 /** One adapter per topic. */
 export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   animals,
+  'bake-time': bakeTime,
   colour,
   'distance-transform': distances,
   'drawing-standards': drawingStandards,

@@ -19,7 +19,7 @@ import { roomsUnder, weightPlaces, type WeightPlace } from './counterweight.ts';
 import { footing, type Footing } from './footing.ts';
 import { hangingPoint, type HangingPoint } from './hangingPoint.ts';
 import { bearingOf, type Bearing } from './bearing.ts';
-import { restingBones } from './restingBones.ts';
+import { restingBones } from '../stance/restingBones.ts';
 import { BOARD_THICKNESSES_MM, smallestBase, type SmallBase } from './smallestBase.ts';
 import { solePoints } from './soles.ts';
 import { tipRose, type TipDirection } from './tipRose.ts';

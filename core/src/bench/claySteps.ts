@@ -174,16 +174,17 @@ const CURE_CAUTIONS: Readonly<Record<'oven' | 'air' | 'chemical', readonly Cauti
 };
 
 function cureStep(stage: BakeStage, cure: CurePlan, needs: readonly string[]): Step {
-  const { dial, bake, packetTime, figures } = cure;
+  const { dial, figures } = cure;
+  const { bake, rule } = stage;
   const sentence: Sentence =
     dial === null || bake === null
-      ? ['Let it set for ', packetTime, ', away from sun and draught.']
+      ? ['Let it set for ', rule, ', away from sun and draught.']
       : [
           'Bake at ',
           dial,
           ' on the dial for ',
-          stage.id === 'parts' ? packetMinutes(cure) : bake,
-          ', counted once the oven is hot; support what could droop, and let it cool in the oven.',
+          bake,
+          ', counted from when it is in the hot oven; support what could droop, and let it cool in the oven.',
         ];
   return {
     id: `cure.${stage.id}`,
@@ -194,9 +195,6 @@ function cureStep(stage: BakeStage, cure: CurePlan, needs: readonly string[]): S
     needs,
   };
 }
-
-/** Small parts need no longer than the packet asks for one thickness. */
-const packetMinutes = (cure: CurePlan) => cure.figures.time;
 
 function zoneStep(one: ZonePlan, needs: readonly string[]): Step {
   const { zone, length, width, tool, locksPerStroke } = one;

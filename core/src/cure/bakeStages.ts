@@ -1,39 +1,147 @@
 import type { Setting } from '../piece/materialIds.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
+import { bakeMinutes } from './bakeTime.ts';
+import type { ClayKind, HeatCase } from './heatRequest.ts';
+import type { HeatResult } from './heatRun.ts';
+
+export type BakeId = keyof Piece['cure']['minutes'];
 
 /** One time in the oven, or one round of setting. */
 export interface BakeStage {
-  readonly id: 'parts' | 'shell' | 'finish';
+  readonly id: BakeId;
   readonly name: string;
   readonly what: string;
+  /** The packet's rule for the thickest clay in it: minutes, or hours of setting. */
+  readonly rule: Working;
+  /** The place whose clay is hot last; null without heat. */
+  readonly slowest: HeatCase['id'] | null;
+  /** The longer of the rule and the physical time, its range up to the slow corner. */
+  readonly needed: Working | null;
+  /** Minutes to bake: needed, or as the user set them; null for clays that need no oven. */
+  readonly bake: Working | null;
+}
+
+/** What a stage is worked out from. */
+export interface StageFacts {
+  readonly cure: Piece['cure'];
+  /** Whether any region has a shell over a core. */
+  readonly hasShell: boolean;
+  readonly setting: Setting;
+  readonly packets: readonly { readonly kind: ClayKind; readonly time: Working }[];
+  readonly cases: readonly HeatCase[];
+  /** Physical times, once they are worked out. */
+  readonly heat: readonly { readonly result: HeatResult; readonly working: Working }[];
 }
 
 /** The bakes in order: small parts by themselves, the shell, and the finished surface. */
-export function bakeStages(cure: Piece['cure'], setting: Setting): readonly BakeStage[] {
+export function bakeStages(facts: StageFacts): readonly BakeStage[] {
+  const { cure, setting, hasShell } = facts;
   const verb = setting === 'oven' ? 'baked' : 'set';
+  const shellFirst = cure.method === 'shell-first' && hasShell;
   return [
     ...(cure.partsFirst
       ? [
-          {
-            id: 'parts' as const,
+          stageOf(facts, {
+            id: 'parts',
             name: 'Parts',
+            kinds: ['parts'],
             what: `Eyes, claws and teeth are ${verb} by themselves, so that they can be pressed in without losing their shape.`,
-          },
+          }),
         ]
       : []),
-    ...(cure.method === 'shell-first'
+    ...(shellFirst
       ? [
-          {
-            id: 'shell' as const,
+          stageOf(facts, {
+            id: 'shell',
             name: 'Shell',
+            kinds: ['shell'],
             what: `A thin even shell is ${verb} first: it carries the detail that is worked over it.`,
-          },
+          }),
         ]
       : []),
-    {
+    stageOf(facts, {
       id: 'finish',
       name: 'Finish',
+      kinds: ['shell', 'solid', ...(cure.partsFirst ? [] : (['parts'] as const))],
       what: `The finished surface is ${verb} with everything that belongs in it.`,
-    },
+    }),
   ];
+}
+
+interface Draft extends Pick<BakeStage, 'id' | 'name' | 'what'> {
+  /** What clay is in it. */
+  readonly kinds: readonly ClayKind[];
+}
+
+function stageOf(facts: StageFacts, { id, name, what, kinds }: Draft): BakeStage {
+  const { cure, setting, packets, cases, heat } = facts;
+  const inIt = packets.filter(({ kind }) => kinds.includes(kind));
+  // Before the body is worked out, a bake goes by all the rules that are known.
+  const rule = longest((inIt.length > 0 ? inIt : packets).map(({ time }) => time));
+  const kindOf = (caseId: string): ClayKind | undefined =>
+    cases.find((one) => one.id === caseId)?.kind;
+  const warmed = heat.filter(({ result }) => kinds.includes(kindOf(result.caseId)!));
+  const slow = warmed.toSorted((a, b) => b.working.value - a.working.value)[0];
+  const needed = slow === undefined ? null : neededWorking(id, name, rule, warmed, cure.holdMin);
+  const basis = needed ?? (setting === 'oven' ? rule : null);
+  return {
+    id,
+    name,
+    what,
+    rule,
+    slowest: slow?.result.caseId ?? null,
+    needed,
+    bake: basis && bakeWorking(id, name, basis, cure.minutes[id]),
+  };
+}
+
+const longest = (times: readonly Working[]): Working =>
+  times.reduce((most, time) => (time.value > most.value ? time : most));
+
+/** The finish keeps the plain names: it is the bake that every piece has. */
+const idOf = (what: string, id: BakeId): string =>
+  id === 'finish' ? `cure.${what}` : `cure.${what}.${id}`;
+
+function neededWorking(
+  id: BakeId,
+  name: string,
+  rule: Working,
+  warmed: StageFacts['heat'],
+  holdMin: number,
+): Working {
+  const heat = longest(warmed.map(({ working }) => working));
+  const slowestMin = Math.max(...warmed.map(({ working }) => working.range?.[1] ?? working.value));
+  const value = bakeMinutes(rule.value, heat.value, holdMin);
+  return {
+    id: idOf('needed', id),
+    stage: 'cure',
+    label: `${name}, needed in the hot oven`,
+    value,
+    unit: 'min',
+    provenance: 'derived',
+    formula: 't = max( packet, heat + hold )',
+    inputs: [
+      asInput('packet', rule),
+      asInput('heat', heat),
+      input('hold', 'Kept in after that', holdMin, 'min', 'own'),
+    ],
+    source:
+      'the longer of the packet’s rule and the physical time with middle figures; up to the slow corner of conductivity, film and heat held. Longer at the right temperature does no harm, hotter does (common practice); a probe narrows the range',
+    range: [value, bakeMinutes(rule.value, slowestMin, holdMin)],
+  };
+}
+
+function bakeWorking(id: BakeId, name: string, basis: Working, own: number | null): Working {
+  return {
+    id: idOf('bake', id),
+    stage: 'cure',
+    label: `${name}, bake for`,
+    value: own ?? Math.ceil(basis.value / 5) * 5,
+    unit: 'min',
+    provenance: own === null ? 'derived' : 'own',
+    formula: own === null ? 't rounded up to five minutes' : 'as set by you',
+    inputs: [asInput('t', basis)],
+    source: 'count from the moment the piece is in the oven at its temperature',
+  };
 }

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Piece } from '../piece/pieceSchema.ts';
-import { planPiece } from '../plan.ts';
-import { changed, otterPiece, plainPiece, wholePlan } from '../testing/samples.ts';
+import { planPiece, type Plan } from '../plan.ts';
+import { changed, coarseBody, otterPiece, plainPiece, wholePlan } from '../testing/samples.ts';
 import { heatFlow, timeToReachS } from './heatFlow.ts';
 import { heatRun } from './heatRun.ts';
 import { oneTermTimeS, slabMiddle, type HeatMaterial } from './oneTermHeat.ts';
@@ -13,6 +13,7 @@ const withLabel = (piece: Piece, label: Partial<Piece['mass']['clay']['label']>)
   changed(piece, 'mass', {
     clay: { ...piece.mass.clay, label: { ...piece.mass.clay.label, ...label } },
   });
+const stageOf = ({ cure }: Plan, id: string) => cure.stages.find((one) => one.id === id)!;
 const codes = (piece: Piece): readonly string[] =>
   wholePlan(piece, true).snags.map((snag) => snag.code);
 
@@ -92,29 +93,66 @@ describe('heatFlow by finite volumes', () => {
 });
 
 describe('the bake', () => {
-  it('is the longer of the packet’s minimum and the physical time, told apart', () => {
-    const { cure } = wholePlan(otterPiece(), true);
-    const slowest = Math.max(...cure.heat.map(({ working }) => working.value));
-    expect(cure.needed!.value).toBeCloseTo(
-      Math.max(cure.packetTime.value, slowest + otterPiece().cure.holdMin),
-      9,
-    );
-    const shell = cure.packets.find((one) => one.kind === 'shell')!;
-    const held = cure.heat.find(({ result }) => result.caseId === 'shell-holding')!;
-    // A 5 mm shell: its packet asks for 30 minutes, the innermost clay over foil takes longer.
-    expect(shell.time.value).toBe(30);
-    expect(held.working.value).toBeGreaterThan(shell.time.value);
-    expect(held.working.range![0]).toBeLessThan(held.working.value);
-    expect(held.working.range![1]).toBeGreaterThan(held.working.value);
+  it('is the longer of the packet’s rule and the physical time, each with its own minutes', () => {
+    const plan = wholePlan(otterPiece(), true);
+    const { cure } = plan;
+    const { holdMin } = otterPiece().cure;
+    const kinds = { parts: ['parts'], shell: ['shell'], finish: ['shell', 'solid'] };
+    for (const stage of cure.stages) {
+      const own = cure.cases.filter(({ kind }) => kinds[stage.id].includes(kind));
+      const heat = cure.heat.filter(({ result }) => own.some(({ id }) => id === result.caseId));
+      const slowest = Math.max(...heat.map(({ working }) => working.value));
+      const corner = Math.max(...heat.map(({ working }) => working.range![1]));
+      expect(stage.needed!.value).toBeCloseTo(Math.max(stage.rule.value, slowest + holdMin), 9);
+      expect(stage.needed!.range).toEqual([
+        stage.needed!.value,
+        Math.max(stage.rule.value, corner + holdMin),
+      ]);
+      expect(stage.bake!.value).toBe(5 * Math.ceil(stage.needed!.value / 5));
+    }
+    expect(cure.stages.map(({ id }) => id)).toEqual(['parts', 'shell', 'finish']);
+    const [parts, shell, finish] = cure.stages.map(({ bake }) => bake!.value) as [
+      number,
+      number,
+      number,
+    ];
+    expect(parts).toBeLessThan(shell);
+    expect(shell).toBeLessThanOrEqual(finish);
+  });
+
+  it('goes by the thickest clay that Mass measured, and by no bone', () => {
+    const { cure, mass } = wholePlan(otterPiece(), true);
+    const solid = mass!.regions
+      .filter(({ core }) => core === 'solid')
+      .map(({ region }) => region.id);
+    const measured = mass!.shape!.shape.thick.filter(({ regionId }) => solid.includes(regionId));
+    const thickest = Math.max(...measured.map(({ mm }) => mm));
+    const rule = cure.packets.find(({ kind }) => kind === 'solid')!;
+    expect(rule.thickness.value).toBeCloseTo(thickest, 9);
+    expect(cure.cases.find(({ id }) => id === 'solid')!.thicknessMm).toBeCloseTo(thickest, 9);
+  });
+
+  it('bakes parts by their own thickness: a large eye is no small part', () => {
+    const large = changed(otterPiece(), 'measure', { scale: { by: 'eye', mm: 21 } });
+    const parts = stageOf(wholePlan(large, true), 'parts');
+    expect(parts.rule.value).toBeCloseTo((30 * 21) / 6, 6);
+    expect(parts.bake!.value).toBeGreaterThanOrEqual(parts.rule.value);
   });
 
   it('follows the label, which wins over the class', () => {
     const labelled = withLabel(plainPiece(), { temperatureC: 110, minutes: 20, perMm: 5 });
-    const { cure } = planPiece(labelled, null);
+    const { cure } = wholePlan(labelled);
     expect(cure.dial!.value).toBe(110);
     expect(cure.figures.temperature).toMatchObject({ value: 110, provenance: 'own' });
     const solid = cure.packets.find((one) => one.kind === 'solid')!;
     expect(solid.time.value).toBeCloseTo((20 * solid.thickness.value) / 5, 9);
+  });
+
+  it('waits for the low end of what the clay cures at, not for the oven’s own temperature', () => {
+    const { request, figures } = wholePlan(plainPiece()).cure;
+    for (const { targetC } of request!.cases) expect(targetC).toBe(figures.temperature!.range![0]);
+    const labelled = wholePlan(withLabel(plainPiece(), { temperatureC: 125 })).cure;
+    for (const { targetC } of labelled.request!.cases) expect(targetC).toBe(115);
   });
 
   it('sets the dial lower where a thermometer shows more', () => {
@@ -137,9 +175,10 @@ describe('the bake', () => {
   });
 
   it('ignores the answer to an older question', () => {
-    const asked = planPiece(otterPiece(), null).cure.request!;
+    const asked = wholePlan(otterPiece()).cure.request!;
     const thicker = changed(otterPiece(), 'mass', { shellMm: 6 });
-    expect(planPiece(thicker, null, heatRun(asked)).cure).toMatchObject({ run: null, heat: [] });
+    const { cure } = planPiece(thicker, coarseBody(thicker), heatRun(asked));
+    expect(cure).toMatchObject({ run: null, heat: [] });
   });
 });
 
@@ -148,8 +187,8 @@ describe('clay that needs no oven', () => {
     const { clay } = plainPiece().mass;
     const piece = changed(plainPiece(), 'mass', { clay: { ...clay, classId } });
     const { cure } = planPiece(piece, null);
-    expect(cure).toMatchObject({ request: null, dial: null, bake: null });
-    expect(cure.packetTime.unit).toBe('h');
+    expect(cure).toMatchObject({ request: null, dial: null });
+    for (const { bake, rule } of cure.stages) expect([bake, rule.unit]).toEqual([null, 'h']);
     expect(cure.workings.every((one) => Number.isFinite(one.value))).toBe(true);
   });
 });
@@ -162,9 +201,12 @@ describe('snags of Cure', () => {
   });
 
   it('tell a bake that is too short for the slowest clay, and clay that never gets hot', () => {
-    const hurried = wholePlan(changed(otterPiece(), 'cure', { minutes: 20 }), true);
-    const snag = hurried.snags.find((one) => one.code === 'bake-too-short');
-    expect(snag?.facts).toMatchObject({ minutes: 20, neededMin: hurried.cure.needed!.value });
+    const minutes = { parts: null, shell: null, finish: 20 };
+    const hurried = wholePlan(changed(otterPiece(), 'cure', { minutes }), true);
+    const snags = hurried.snags.filter((one) => one.code === 'bake-too-short');
+    expect(snags.map(({ facts }) => facts)).toMatchObject([
+      { bake: 'finish', minutes: 20, neededMin: stageOf(hurried, 'finish').needed!.value },
+    ]);
     const lump = changed(otterPiece(), 'mass', {
       shells: { trunk: { core: 'solid', shellMm: 5 } },
     });

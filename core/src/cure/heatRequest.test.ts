@@ -1,12 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { planPiece } from '../plan.ts';
-import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
-import { bakeStages } from './bakeStages.ts';
+import { changed, otterPiece, plainPiece, wholePlan } from '../testing/samples.ts';
 import { FILM } from './heatRequest.ts';
 import { HORIZON_MIN, heatRun } from './heatRun.ts';
 
-const cureOf = (piece: Piece) => planPiece(piece, null).cure;
+const cureOf = (piece: Piece) => wholePlan(piece).cure;
 const allOf = (piece: Piece, core: 'foil' | 'solid'): Piece =>
   changed(piece, 'mass', {
     shells: Object.fromEntries(
@@ -16,34 +15,49 @@ const allOf = (piece: Piece, core: 'foil' | 'solid'): Piece =>
 
 describe('places that are slow to warm', () => {
   it('are the thickest shell, twice, and the thickest solid part', () => {
-    const { cases } = cureOf(otterPiece());
-    expect(cases.map((one) => one.id)).toEqual(['shell-insulating', 'shell-holding', 'solid']);
+    const { mass, cure } = wholePlan(otterPiece());
+    const { cases } = cure;
+    expect(cases.map((one) => one.id)).toEqual([
+      'shell-insulating',
+      'shell-holding',
+      'solid',
+      'parts',
+    ]);
     expect(cases[0]!.thicknessMm).toBe(5);
-    // The otter’s shank is 31 mm thick in radius at the knee, at 1:3.
-    expect(cases[2]!.thicknessMm).toBeCloseTo((2 * 31) / 3, 9);
+    const solid = mass!.regions
+      .filter(({ core }) => core === 'solid')
+      .map(({ region }) => region.id);
+    const thick = mass!.thickness.filter(({ regionId }) => solid.includes(regionId));
+    expect(cases[2]!.thicknessMm).toBeCloseTo(Math.max(...thick.map(({ mm }) => mm)), 9);
     expect(cases[2]!.body).toMatchObject({ shape: 'cylinder', innerM: 0, coreJPerM2K: 0 });
   });
 
   it('are only those there are', () => {
-    expect(cureOf(allOf(otterPiece(), 'solid')).cases.map((one) => one.id)).toEqual(['solid']);
+    expect(cureOf(allOf(otterPiece(), 'solid')).cases.map((one) => one.id)).toEqual([
+      'solid',
+      'parts',
+    ]);
     expect(cureOf(allOf(otterPiece(), 'foil')).cases.map((one) => one.id)).toEqual([
       'shell-insulating',
       'shell-holding',
+      'parts',
     ]);
   });
 
-  it('give the packed core the heat of aluminium: ρ·c·r/2 for each m² of its face', () => {
-    const { cases } = cureOf(otterPiece());
-    // Thickest foil region: the trunk, 64 mm in life, less the shell of 5 mm; 0.8 g/ml, 900 J/(kg·K).
-    const coreM = (64 / 3 - 5) / 1000;
-    expect(cases[1]!.body.coreJPerM2K).toBeCloseTo((800 * 900 * coreM) / 2, 6);
+  it('give the packed core the heat of aluminium: ρ·c·V/A under each m² of skin', () => {
+    const { cure, mass } = wholePlan(otterPiece());
+    const { place, body } = cure.cases[1]!;
+    const shell = mass!.regions.find(({ region }) => place.startsWith(`${region.name}, `))!;
+    const deepM = shell.coreMm3 / shell.areaMm2 / 1000;
+    // 0.8 g/ml packed; aluminium 900 J/(kg·K), a handbook value.
+    expect(body.coreJPerM2K).toBeCloseTo(800 * 900 * deepM, 6);
   });
 });
 
 describe('the question to the heat flow', () => {
   it('carries typical figures between its quickest and slowest corners', () => {
-    const { cases, ovenC, targetC } = cureOf(otterPiece()).request!;
-    const { typical, slowest, quickest } = cases[0]!;
+    const { cases, ovenC } = cureOf(otterPiece()).request!;
+    const { typical, slowest, quickest, targetC } = cases[0]!;
     for (const key of ['conductivity', 'film'] as const) {
       expect(slowest[key]).toBeLessThan(typical[key]);
       expect(quickest[key]).toBeGreaterThan(typical[key]);
@@ -63,12 +77,15 @@ describe('the question to the heat flow', () => {
     const key = (piece: Piece) => cureOf(piece).request!.key;
     const same = [
       changed(otterPiece(), 'skin', { tools: [] }),
-      changed(otterPiece(), 'cure', { holdMin: 40, minutes: 60 }),
+      changed(otterPiece(), 'cure', {
+        holdMin: 40,
+        minutes: { parts: 60, shell: 60, finish: 60 },
+      }),
       changed(otterPiece(), 'colour', { primer: 'white' }),
     ];
     for (const piece of same) expect(key(piece)).toBe(key(otterPiece()));
     const other = [
-      changed(otterPiece(), 'cure', { nearC: 5 }),
+      changed(otterPiece(), 'cure', { fan: true }),
       changed(otterPiece(), 'cure', { setC: 135 }),
       changed(otterPiece(), 'measure', { scale: { by: 'ratio', lifePerModel: 4 } }),
     ];
@@ -87,7 +104,8 @@ describe('the answer', () => {
       expect(innermostC[0]).toBe(20);
       expect(innermostC.at(-1)!).toBeCloseTo(request.ovenC, 0);
       innermostC.forEach((t, i) => {
-        if (i > 0) expect(t).toBeGreaterThanOrEqual(innermostC[i - 1]! - 1e-9);
+        // A small part is hot within a few steps, and overshoots by the last bits.
+        if (i > 0) expect(t).toBeGreaterThanOrEqual(innermostC[i - 1]! - 1e-5);
         expect(t).toBeLessThanOrEqual(surfaceC[i]! + 0.05);
       });
       expect(quickestMin!).toBeLessThan(reachMin!);
@@ -98,12 +116,13 @@ describe('the answer', () => {
 
 describe('bakes in their order', () => {
   it('put the parts before the shell and the finish last', () => {
-    const both = bakeStages(otterPiece().cure, 'oven').map((one) => one.id);
-    expect(both).toEqual(['parts', 'shell', 'finish']);
+    expect(cureOf(otterPiece()).stages.map((one) => one.id)).toEqual(['parts', 'shell', 'finish']);
   });
 
   it('say set, and not baked, where no oven is used', () => {
-    const words = bakeStages(otterPiece().cure, 'air').map((one) => one.what);
+    const { clay } = otterPiece().mass;
+    const air = changed(otterPiece(), 'mass', { clay: { ...clay, classId: 'air-dry' } });
+    const words = cureOf(air).stages.map((one) => one.what);
     expect(words.join(' ')).not.toContain('baked');
   });
 });

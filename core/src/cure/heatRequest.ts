@@ -1,14 +1,18 @@
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import { boneRadii, regionBuilds } from '../mass/buildUp.ts';
 import type { ClayFigures } from '../mass/clayFigures.ts';
+import type { MassPlan, RegionMass } from '../mass/planMass.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import { curesFromC } from './cureRange.ts';
 import type { HeatBody } from './heatFlow.ts';
 import type { HeatMaterial } from './oneTermHeat.ts';
 
+/** What is baked: shells over cores, solid parts, and parts that are made apart. */
+export type ClayKind = 'shell' | 'solid' | 'parts';
+
 /** A place whose clay is slow to warm. */
 export interface HeatCase {
-  readonly id: 'shell-insulating' | 'shell-holding' | 'solid';
+  readonly id: 'shell-insulating' | 'shell-holding' | 'solid' | 'parts';
+  readonly kind: ClayKind;
   readonly place: string;
   /** Thickness as a maker measures it: the shell, or the solid part right through. mm. */
   readonly thicknessMm: number;
@@ -21,6 +25,8 @@ export interface HeatPlace extends HeatCase {
   /** The corners that warm slowest and quickest. */
   readonly slowest: HeatMaterial;
   readonly quickest: HeatMaterial;
+  /** The innermost clay has to reach this, °C. */
+  readonly targetC: number;
 }
 
 /** Everything the heat calculation needs, as plain data; `key` tells one request from another. */
@@ -29,7 +35,6 @@ export interface HeatRequest {
   readonly cases: readonly HeatPlace[];
   readonly startC: number;
   readonly ovenC: number;
-  readonly targetC: number;
 }
 
 /** Film coefficient of oven air, W/(m²·K), [low, high, typical]: still, and with a fan. Memory. */
@@ -39,66 +44,85 @@ const FOIL_J_PER_KGK = 900;
 /** Clay goes into the oven at room temperature, °C. */
 export const ROOM_C = 20;
 
-/** The thickest shell on foil, once insulating and once holding heat, and the thickest solid part. */
+/**
+ * The thickest shell, once on a core that takes no heat and once on one that holds it, the thickest solid
+ * part, and the thickest part made apart: its eye. Thicknesses are Mass's; what Mass does not know yet
+ * is left out.
+ */
 export function heatCases(
-  mass: Piece['mass'],
+  choice: Piece['mass'],
   measure: MeasurePlan,
-  stance: StancePlan,
+  mass: MassPlan | null,
 ): readonly HeatCase[] {
-  const builds = regionBuilds(measure.skeleton, mass).map((build) => ({
-    ...build,
-    radiusMm: boneRadii(build, measure.skeleton, stance.skin).at(-1)?.radiusMm ?? 0,
-  }));
-  const shell = builds
-    .filter((one) => one.core !== 'solid')
-    .sort((a, b) => b.shellMm - a.shellMm || b.radiusMm - a.radiusMm)[0];
-  const solid = builds
-    .filter((one) => one.core === 'solid')
-    .sort((a, b) => b.radiusMm - a.radiusMm)[0];
+  const thick = (mass?.thickness ?? []).flatMap(({ regionId, mm }) => {
+    const region = mass!.regions.find((one) => one.region.id === regionId);
+    return region === undefined ? [] : [{ region, mm }];
+  });
+  const thickest = (of: readonly { region: RegionMass; mm: number }[]) =>
+    of.toSorted((a, b) => b.mm - a.mm)[0];
+  const shell = thickest(thick.filter(({ region }) => region.core !== 'solid'));
+  const solid = thickest(thick.filter(({ region }) => region.core === 'solid'));
+  const eyeMm = measure.skeleton.animal.eye.mm / measure.lifePerModel;
   return [
-    ...(shell === undefined ? [] : shellCases(shell.region.name, shell, mass.foil.packedGPerMl)),
+    ...(shell === undefined ? [] : shellCases(shell.region, shell.mm, choice.foil.packedGPerMl)),
     ...(solid === undefined
       ? []
       : [
           {
             id: 'solid' as const,
-            place: `${solid.region.name}, solid`,
-            thicknessMm: 2 * solid.radiusMm,
-            body: {
-              shape: 'cylinder' as const,
-              innerM: 0,
-              thicknessM: solid.radiusMm / 1000,
-              coreJPerM2K: 0,
-            },
+            kind: 'solid' as const,
+            place: `${solid.region.region.name}, solid`,
+            thicknessMm: solid.mm,
+            body: roundBody('cylinder', solid.mm),
           },
         ]),
+    {
+      id: 'parts',
+      kind: 'parts',
+      place: 'Eye, a ball',
+      thicknessMm: eyeMm,
+      body: roundBody('sphere', eyeMm),
+    },
   ];
 }
 
+/** Clay right through, warmed all round. */
+const roundBody = (shape: 'cylinder' | 'sphere', thicknessMm: number): HeatBody => ({
+  shape,
+  innerM: 0,
+  thicknessM: thicknessMm / 2000,
+  coreJPerM2K: 0,
+});
+
 /**
- * A shell warmed from outside only. Its core either takes no heat, or is a rod of packed foil of
- * the thickest radius that warms as one: heat per area ρ·c·r/2.
+ * A shell warmed from outside only. Its core either takes no heat, or is packed foil that warms as one:
+ * heat under each area of skin ρ·c·V/A.
  */
 function shellCases(
-  region: string,
-  shell: { readonly shellMm: number; readonly radiusMm: number },
+  { region, core, coreMm3, areaMm2 }: RegionMass,
+  thicknessMm: number,
   packedGPerMl: number,
 ): readonly HeatCase[] {
-  const slab = { shape: 'slab' as const, innerM: 0, thicknessM: shell.shellMm / 1000 };
-  const coreM = Math.max(0, shell.radiusMm - shell.shellMm) / 1000;
+  const slab = { shape: 'slab' as const, innerM: 0, thicknessM: thicknessMm / 1000 };
+  const deepM = areaMm2 > 0 ? coreMm3 / areaMm2 / 1000 : 0;
+  const common = { kind: 'shell', thicknessMm } as const;
   return [
     {
+      ...common,
       id: 'shell-insulating',
-      place: `${region}, shell on a core that takes no heat`,
-      thicknessMm: shell.shellMm,
+      place: `${region.name}, shell on a core that takes no heat`,
       body: { ...slab, coreJPerM2K: 0 },
     },
-    {
-      id: 'shell-holding',
-      place: `${region}, shell on packed foil`,
-      thicknessMm: shell.shellMm,
-      body: { ...slab, coreJPerM2K: (packedGPerMl * 1000 * FOIL_J_PER_KGK * coreM) / 2 },
-    },
+    ...(core === 'hollow'
+      ? []
+      : [
+          {
+            ...common,
+            id: 'shell-holding' as const,
+            place: `${region.name}, shell on packed foil`,
+            body: { ...slab, coreJPerM2K: packedGPerMl * 1000 * FOIL_J_PER_KGK * deepM },
+          },
+        ]),
   ];
 }
 
@@ -111,7 +135,8 @@ export function heatRequest(
 ): HeatRequest {
   const film = cure.fan ? FILM.fan : FILM.still;
   const place = (one: HeatCase): HeatPlace => {
-    const { clay, density } = clayOf(one);
+    const figures = clayOf(one);
+    const { clay, density } = figures;
     const [k, c] = [clay.conductivity, clay.specificHeat];
     const of = (conductivity: number, specificHeat: number, h: number): HeatMaterial => ({
       conductivity,
@@ -124,13 +149,9 @@ export function heatRequest(
       typical: of(k[2], c[2], film[2]),
       slowest: of(k[0], c[1], film[0]),
       quickest: of(k[1], c[0], film[1]),
+      targetC: curesFromC(figures),
     };
   };
-  const asked = {
-    cases: cases.map(place),
-    startC: ROOM_C,
-    ovenC,
-    targetC: ovenC - cure.nearC,
-  };
+  const asked = { cases: cases.map(place), startC: ROOM_C, ovenC };
   return { key: JSON.stringify(asked), ...asked };
 }

@@ -35,12 +35,12 @@ export function heatRun(
   const results = request.cases.map((one, i): HeatResult => {
     const typical = warm(one, request, one.typical);
     const corner = (material: HeatMaterial): number | null =>
-      reached(warm(one, request, material).innermost, request.targetC);
+      reached(warm(one, request, material).innermost, one.targetC);
     const result = {
       caseId: one.id,
       innermostC: eachMinute(typical.innermost),
       surfaceC: eachMinute(typical.surface),
-      reachMin: reached(typical.innermost, request.targetC),
+      reachMin: reached(typical.innermost, one.targetC),
       quickestMin: corner(one.quickest),
       slowestMin: corner(one.slowest),
     };

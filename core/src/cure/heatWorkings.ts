@@ -26,7 +26,7 @@ function heatWorking(
   return {
     id: `cure.heat.${one.id}`,
     stage: 'cure',
-    label: `Innermost clay hot: ${one.place.toLowerCase()}`,
+    label: `Innermost clay hot enough: ${one.place.toLowerCase()}`,
     value: result.reachMin ?? HORIZON_MIN,
     unit: 'min',
     provenance: 'derived',
@@ -44,7 +44,7 @@ function heatWorking(
       input('h', cure.fan ? 'Film, fan on' : 'Film, still air', typical.film, 'W/m2K', 'memory'),
       ...(core > 0 ? [input('C', 'Heat held by the core', core, 'J/m2K' as const, 'derived')] : []),
       input('oven', 'Oven', request.ovenC, 'degC', 'derived'),
-      input('near', 'Hot means within', cure.nearC, 'kelvin', 'own'),
+      input('T', 'Low end of what the clay cures at', one.targetC, 'degC', 'memory'),
     ],
     source:
       'finite volumes with Crank–Nicolson steps, checked against the one-term solutions of Incropera & DeWitt, ch. 5; the range is that of k, c and h',

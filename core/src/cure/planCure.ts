@@ -1,19 +1,27 @@
+import { regionBuilds } from '../mass/buildUp.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { clayFigures, type ClayFigures } from '../mass/clayFigures.ts';
 import { lastCall } from '../piece/lastCall.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import type { MassPlan } from '../mass/planMass.ts';
 import { bakeStages, type BakeStage } from './bakeStages.ts';
+import { packetRuleMin } from './bakeTime.ts';
 import { cureSnags } from './cureSnags.ts';
-import { heatCases, heatRequest, type HeatCase, type HeatRequest } from './heatRequest.ts';
+import {
+  heatCases,
+  heatRequest,
+  type ClayKind,
+  type HeatCase,
+  type HeatRequest,
+} from './heatRequest.ts';
 import type { HeatResult, HeatRun } from './heatRun.ts';
 import { heatWorkings } from './heatWorkings.ts';
 
 /** The packet's rule for one kind of clay on the piece. */
 export interface PacketRule {
-  readonly kind: 'shell' | 'solid';
+  readonly kind: ClayKind;
   readonly thickness: Working;
   readonly time: Working;
 }
@@ -28,19 +36,15 @@ export interface CurePlan {
   readonly request: HeatRequest | null;
   /** Its answer, if it is the one to this request. */
   readonly run: HeatRun | null;
+  /** The bakes in order, each with minutes of its own. */
   readonly stages: readonly BakeStage[];
   /** Dial, and the oven's true temperature; null without an oven. */
   readonly dial: Working | null;
   readonly oven: Working | null;
-  /** What the packet's rule gives for shell and solid parts: a minimum. Minutes, or hours of setting. */
+  /** What the packet's rule gives for shell, solid parts and parts made apart: a minimum. */
   readonly packets: readonly PacketRule[];
-  /** The longest of them. */
-  readonly packetTime: Working;
   /** What the physics gives, once it is worked out. */
   readonly heat: readonly { readonly result: HeatResult; readonly working: Working }[];
-  readonly needed: Working | null;
-  /** Minutes to bake: needed, or as the user set them. */
-  readonly bake: Working | null;
   readonly bakes: Working;
   /** Diameter of an eye on the model. */
   readonly eye: Working;
@@ -48,34 +52,34 @@ export interface CurePlan {
   readonly snags: readonly Snag[];
 }
 
-/** Temperatures and times of the bakes. `run` may be null, or still that of an older request. */
+/**
+ * Temperatures and times of the bakes. `mass` tells how thick the clay is; while it is null, only what
+ * is made apart is known. `run` may be null, or still that of an older request.
+ */
 export const planCure = lastCall(
   (
     cure: Piece['cure'],
-    mass: Piece['mass'],
+    choice: Piece['mass'],
     measure: MeasurePlan,
-    stance: StancePlan,
+    mass: MassPlan | null,
     run: HeatRun | null,
   ): CurePlan => {
-    const figures = clayFigures(mass.clay);
-    const shellFigures = mass.shellClay && clayFigures(mass.shellClay, 'shell-clay');
-    const clayOf = ({ id }: HeatCase): ClayFigures =>
-      id === 'solid' ? figures : (shellFigures ?? figures);
-    const cases = heatCases(mass, measure, stance);
+    const figures = clayFigures(choice.clay);
+    const shellFigures = choice.shellClay && clayFigures(choice.shellClay, 'shell-clay');
+    const clayOf = ({ kind }: HeatCase): ClayFigures =>
+      kind === 'shell' ? (shellFigures ?? figures) : figures;
+    const cases = heatCases(choice, measure, mass);
     const { dial, oven } = ovenWorkings(figures, cure);
     const request = oven && heatRequest(cases, clayOf, cure, oven.value);
     const answered = run !== null && run.key === request?.key ? run : null;
     const packets = cases
-      .filter((one) => one.id !== 'shell-insulating')
-      .map((one) => ruleOf(one, clayOf(one)));
-    const packetTime = packets
-      .map((one) => one.time)
-      .reduce((longest, time) => (time.value > longest.value ? time : longest));
+      .filter((one) => one.id !== 'shell-holding')
+      .map((one) => ruleOf(one, clayOf(one), mass));
     const heat = request && answered ? heatWorkings(request, answered, cure) : [];
-    const needed = answered && neededWorking(packetTime, heat, cure);
-    const bake = bakeWorking(needed ?? (oven && packetTime), cure);
-    const stages = bakeStages(cure, figures.clay.setting);
-    const bakes = bakesWorking(stages, figures.clay.setting === 'oven');
+    const { setting } = figures.clay;
+    const hasShell = regionBuilds(measure.skeleton, choice).some(({ core }) => core !== 'solid');
+    const stages = bakeStages({ cure, hasShell, setting, packets, cases, heat });
+    const bakes = bakesWorking(stages, setting === 'oven');
     const eye = eyeWorking(measure);
     const plan = {
       figures,
@@ -87,10 +91,7 @@ export const planCure = lastCall(
       dial,
       oven,
       packets,
-      packetTime,
       heat,
-      needed,
-      bake,
       bakes,
       eye,
     };
@@ -108,12 +109,11 @@ export const planCure = lastCall(
           : []),
         ...packets.flatMap((one) => [one.thickness, one.time]),
         ...heat.map((one) => one.working),
-        needed,
-        bake,
+        ...stages.flatMap((one) => [one.needed, one.bake]),
         bakes,
         eye,
       ].filter((one) => one !== null),
-      snags: cureSnags(plan, cure),
+      snags: cureSnags(plan),
     };
   },
 );
@@ -157,90 +157,57 @@ function ovenWorkings(figures: ClayFigures, cure: Piece['cure']): Pick<CurePlan,
   return { dial, oven };
 }
 
+const RULE_LABELS: Readonly<Record<ClayKind, readonly [thick: string, time: string]>> = {
+  solid: ['Thickest solid part', 'Solid parts'],
+  shell: ['Thickest shell', 'Shell'],
+  parts: ['Thickest part made apart', 'Parts made apart'],
+};
+
 /** The packet's rule for one thickness: so long for each so many millimetres, as a minimum. */
-function ruleOf(one: HeatCase, figures: ClayFigures): PacketRule {
-  const kind = one.id === 'solid' ? 'solid' : 'shell';
+function ruleOf(one: HeatCase, figures: ClayFigures, mass: MassPlan | null): PacketRule {
+  const { kind } = one;
+  const measured = mass?.thickness.every((region) => region.measured) ?? false;
   const thickness: Working = {
     id: `cure.thickness.${kind}`,
     stage: 'cure',
-    label: kind === 'solid' ? 'Thickest solid part' : 'Thickest shell',
+    label: RULE_LABELS[kind][0],
     value: one.thicknessMm,
     unit: 'mm',
     provenance: 'derived',
-    formula: kind === 'solid' ? 'd = 2r, right through' : 'd = t',
-    inputs: [
-      kind === 'solid'
-        ? input('r', one.place, one.thicknessMm / 2, 'mm', 'derived')
-        : input('t', one.place, one.thicknessMm, 'mm', 'own'),
-    ],
-    source: 'regions as you build them in Mass',
+    formula: kind === 'parts' ? 'd = diameter of the eye' : 'd = thickest clay there, as in Mass',
+    inputs: [input('d', one.place, one.thicknessMm, 'mm', 'derived')],
+    source:
+      kind === 'parts'
+        ? 'claws and teeth are thinner than an eye; what is thicker needs longer'
+        : measured
+          ? 'the largest ball of clay that fits in there, on the posed body (Mass)'
+          : 'depth of the flesh at rest, until the posed body is worked out (Mass)',
   };
   return { kind, thickness, time: packetTime(kind, thickness, figures) };
 }
 
-function packetTime(kind: PacketRule['kind'], thickness: Working, figures: ClayFigures): Working {
+function packetTime(kind: ClayKind, thickness: Working, figures: ClayFigures): Working {
   const { setting } = figures.clay;
   const [low, high] = figures.time.range ?? [figures.time.value, figures.time.value];
-  const layers = setting === 'chemical' ? 1 : Math.max(1, thickness.value / figures.perMm.value);
+  const chemical = setting === 'chemical';
+  const inOven = setting === 'oven';
+  const rule = (time: number): number =>
+    chemical ? time : packetRuleMin(time, figures.perMm.value, thickness.value);
   return {
     id: `cure.packet.${kind}`,
     stage: 'cure',
-    label: `${kind === 'solid' ? 'Solid parts' : 'Shell'}, ${
-      setting === 'oven' ? 'by the packet’s rule at least' : 'set or dry in about'
+    label: `${RULE_LABELS[kind][1]}, ${
+      inOven ? 'by the packet’s rule at least' : 'set or dry in about'
     }`,
-    value: figures.time.value * layers,
+    value: rule(figures.time.value),
     unit: figures.time.unit,
     provenance: 'derived',
-    formula: setting === 'chemical' ? 't = T' : 't = T · max(1, d/p)',
+    formula: chemical ? 't = T' : 't = T · max(1, d/p)',
     inputs: [asInput('T', figures.time), asInput('d', thickness), asInput('p', figures.perMm)],
-    source:
-      setting === 'oven'
-        ? 'rule of the packet: a minimum at temperature, not the time that the middle needs'
-        : 'common practice; warm dry air is quicker, and thick parts crack if hurried',
-    range: [low * layers, high * layers],
-  };
-}
-
-function neededWorking(
-  packetTime: Working,
-  heat: CurePlan['heat'],
-  cure: Piece['cure'],
-): Working | null {
-  const slowest = heat.reduce<Working | null>(
-    (worst, { working }) => (worst === null || working.value > worst.value ? working : worst),
-    null,
-  );
-  if (slowest === null) return null;
-  return {
-    id: 'cure.needed',
-    stage: 'cure',
-    label: 'Needed in the oven',
-    value: Math.max(packetTime.value, slowest.value + cure.holdMin),
-    unit: 'min',
-    provenance: 'derived',
-    formula: 't = max( packet, heat + hold )',
-    inputs: [
-      asInput('packet', packetTime),
-      asInput('heat', slowest),
-      input('hold', 'Held at temperature', cure.holdMin, 'min', 'own'),
-    ],
-    source: 'the longer of the packet’s minimum and the physical time (common practice)',
-  };
-}
-
-function bakeWorking(basis: Working | null, cure: Piece['cure']): Working | null {
-  if (basis === null) return null;
-  const own = cure.minutes !== null;
-  return {
-    id: 'cure.bake',
-    stage: 'cure',
-    label: 'Bake for',
-    value: cure.minutes ?? Math.ceil(basis.value / 5) * 5,
-    unit: 'min',
-    provenance: own ? 'own' : 'derived',
-    formula: own ? 'as set by you' : 't rounded up to five minutes',
-    inputs: [asInput('t', basis)],
-    source: 'count from the moment the oven is at temperature, with the piece in it',
+    source: inOven
+      ? 'rule of the packet: counted from when the piece is in the hot oven, and no time at temperature of the middle'
+      : 'common practice; warm dry air is quicker, and thick parts crack if hurried',
+    range: [rule(low), rule(high)],
   };
 }
 

@@ -74,6 +74,7 @@ describe('two clays in one oven', () => {
       ['shell-insulating', 2000],
       ['shell-holding', 2000],
       ['solid', 1750],
+      ['parts', 1750],
     ]);
   });
 
@@ -103,7 +104,8 @@ describe('the shells’ clay in the document', () => {
     const piece = otterPiece();
     const { shellClay, ...mass } = piece.mass;
     expect(shellClay).toBeNull();
-    const read = readPiece({ ...piece, version: 7, mass });
+    const cure = { ...piece.cure, nearC: 10, minutes: null };
+    const read = readPiece({ ...piece, version: 7, mass, cure });
     expect(read).toEqual({ ok: true, value: piece });
   });
 

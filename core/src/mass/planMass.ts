@@ -11,6 +11,7 @@ import type { WirePlan } from '../wire/planWire.ts';
 import type { BodyShape } from './bodyShape.ts';
 import { boneMasses } from './boneMasses.ts';
 import { clayStages } from './clayStages.ts';
+import { clayThickness, type ClayThickness } from './clayThickness.ts';
 import { conditionOf, type Condition } from './condition.ts';
 import { partWeights } from './partWeights.ts';
 import { shapePlan, type ShapePlan } from './shapePlan.ts';
@@ -47,6 +48,8 @@ export interface MassPlan {
   readonly foil: FoilPlan;
   readonly sheets: readonly SheetGroup[];
   readonly modelGrams: Working;
+  /** How thick the clay of each region is at its thickest; Cure goes by it. */
+  readonly thickness: readonly ClayThickness[];
   /** Clay and cores of each bone where the stance has them; wires come on top. */
   readonly masses: readonly PlacedMass[];
   readonly lifeWeight: Working;
@@ -86,6 +89,7 @@ export const planMass = lastCall(
     const lifeWeight = bodyWeight(body, skeleton.animal);
     const condition = conditionOf(lifeWeight, skeleton, measure.librarySkeleton);
     const parts = partWeights(body, skeleton, lifeWeight);
+    const thickness = clayThickness(regions, bodyShape, body, skeleton, skin, lifePerModel);
     const shape = bodyShape && shapePlan(bodyShape, skeleton, mass, figures.density);
     const modelGrams = modelWeight(need.batches, foil.grams, wire);
     const masses = boneMasses(stance.posed, body, regions, skin, lifePerModel, {
@@ -103,6 +107,7 @@ export const planMass = lastCall(
       foil,
       sheets,
       modelGrams,
+      thickness,
       masses,
       lifeWeight,
       condition,

@@ -12,7 +12,7 @@ export function shapeRun(
   fine: boolean,
   onProgress?: (done: number) => void,
 ): BodyShape {
-  const measure = planMeasure(piece.measure, piece.stance);
+  const measure = planMeasure(piece.measure, piece.stance, piece.wire.allowancesMm.nutAndWashers);
   const stance = planStance(piece.stance, measure);
   const wire = planWire(piece.wire, piece.stance.base, stance);
   return bodyShape(

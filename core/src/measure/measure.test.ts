@@ -24,15 +24,50 @@ describe('the scale', () => {
     for (const row of rows) expect(row.model.value * lifePerModel).toBeCloseTo(row.life.value, 9);
   });
 
-  it('by the oven makes the posed skin touch the oven and no more', () => {
+  it('by the oven leaves its air all round, and no more', () => {
     const piece = scaled({ by: 'oven' });
-    const { oven } = piece.measure;
+    const { oven, ovenAirMm } = piece.measure;
     const [long, high, wide] = ['length', 'height', 'width'].map((id) =>
       workingOf(piece, `stance.${id}`),
     ) as [number, number, number];
-    const used = [long / oven!.lengthMm, high / oven!.heightMm, wide / oven!.widthMm];
+    const used = [
+      long / (oven!.lengthMm - 2 * ovenAirMm),
+      high / (oven!.heightMm - 2 * ovenAirMm),
+      wide / (oven!.widthMm - 2 * ovenAirMm),
+    ];
+    expect(ovenAirMm).toBe(10);
     expect(Math.max(...used)).toBeCloseTo(1, 9);
     expect(planPiece(piece, null).snags.map((snag) => snag.code)).not.toContain('piece-over-oven');
+  });
+
+  it('by the oven counts the board and its pegs where they go in', () => {
+    const base = scaled({ by: 'oven' });
+    for (const oven of [
+      { lengthMm: 420, heightMm: 260, widthMm: 340 },
+      { lengthMm: 420, heightMm: 120, widthMm: 340 },
+      { lengthMm: 600, heightMm: 400, widthMm: 130 },
+    ]) {
+      const piece = changed(base, 'measure', { oven, onBoard: true });
+      const plan = planPiece(piece, null);
+      const bare = planPiece(changed(piece, 'measure', { onBoard: false }), null);
+      expect(plan.measure.lifePerModel).toBeGreaterThanOrEqual(bare.measure.lifePerModel);
+      // Body and drilled board together, as Wire and Stance have them.
+      const { min, max } = plan.measure.sizes.posedBox;
+      const n = plan.measure.lifePerModel;
+      const { frontX, leftZ, length, width, thicknessMm } = plan.wire.base;
+      const span = (low: number, high: number, from: number, to: number): number =>
+        Math.max(high / n, to) - Math.min(low / n, from);
+      const sides = [
+        span(min[0], max[0], frontX - length.value, frontX),
+        span(min[2], max[2], leftZ, leftZ + width.value),
+      ].toSorted((a, b) => a - b);
+      const free = [oven.widthMm - 20, oven.lengthMm - 20].toSorted((a, b) => a - b);
+      expect(sides[0]!).toBeLessThanOrEqual(free[0]! + 0.5);
+      expect(sides[1]!).toBeLessThanOrEqual(free[1]! + 0.5);
+      const { nutAndWashers } = piece.wire.allowancesMm;
+      const high = workingOf(piece, 'stance.height') + thicknessMm + nutAndWashers;
+      expect(high).toBeLessThanOrEqual(oven.heightMm - 20 + 1e-9);
+    }
   });
 
   it('tells when a piece is larger than the oven, with a scale that does fit', () => {

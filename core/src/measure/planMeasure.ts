@@ -9,7 +9,7 @@ import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import { lifeSizes, type LifeSizes } from './lifeSizes.ts';
 import { LEAST_MM, smallThings, smallWorkings } from './scaleEffects.ts';
-import { ovenFit, scaleWorking } from './scaleWorking.ts';
+import { ovenFit, scaleWorking, type OvenRoom } from './scaleWorking.ts';
 
 /** One bone of the table: left and right share a row. */
 export interface BoneRow {
@@ -53,10 +53,11 @@ const sizesOf = lastCall((skeleton: Skeleton, stance: Piece['stance']) =>
 
 /**
  * From animal, own measurements and scale target to the measured skeleton. The posed box is needed
- * where the oven decides, so the stance is read too. Lengths mm.
+ * where the oven decides, so the stance is read too, and how far pegs and nuts stand out below the
+ * board, `pegBelowMm`: nothing but the scale asks for that. Lengths mm.
  */
 export const planMeasure = lastCall(
-  (measure: Piece['measure'], stance: Piece['stance']): MeasurePlan => {
+  (measure: Piece['measure'], stance: Piece['stance'], pegBelowMm?: number): MeasurePlan => {
     const librarySkeleton = skeletonOf(
       measure.animalId,
       measure.creature,
@@ -65,7 +66,8 @@ export const planMeasure = lastCall(
     );
     const skeleton = shapedOf(librarySkeleton, measure.shape);
     const sizes = sizesOf(skeleton, stance);
-    const scale = scaleWorking(measure, sizes, skeleton.animal.eye);
+    const room = ovenRoom(measure, stance, pegBelowMm ?? 0);
+    const scale = scaleWorking(measure, sizes, skeleton.animal.eye, room);
     const rows = skeleton.bones
       .filter((bone, i, all) => all.findIndex((one) => one.key === bone.key) === i)
       .map((bone) => boneRow(bone, scale));
@@ -80,7 +82,7 @@ export const planMeasure = lastCall(
       small: smallWorkings(skeleton, scale.value),
       snags: [
         ...rows.flatMap(rangeSnag),
-        ...ovenSnags(measure, sizes, scale.value),
+        ...ovenSnags(measure, sizes, scale.value, room),
         ...smallSnags(skeleton, scale.value),
       ],
     };
@@ -194,14 +196,28 @@ function rangeSnag({ bone, life }: BoneRow): readonly Snag[] {
   ];
 }
 
+/** What goes into the oven beside the body. */
+function ovenRoom(
+  { ovenAirMm, onBoard }: Piece['measure'],
+  { base, hold }: Piece['stance'],
+  belowMm: number,
+): OvenRoom {
+  const { thicknessMm, lengthMm, widthMm } = base;
+  return {
+    airMm: ovenAirMm,
+    board: onBoard && hold === 'base' ? { thicknessMm, belowMm, lengthMm, widthMm } : null,
+  };
+}
+
 function ovenSnags(
   measure: Piece['measure'],
   sizes: LifeSizes,
   lifePerModel: number,
+  room: OvenRoom,
 ): readonly Snag[] {
   const { oven } = measure;
   if (oven === null) return [];
-  const fitRatio = ovenFit(sizes, oven);
+  const fitRatio = ovenFit(sizes, oven, room);
   if (lifePerModel >= fitRatio * (1 - 1e-9)) return [];
   const [lengthMm, heightMm, widthMm] = sizes.posedExtentMm.map((v) => v / lifePerModel) as [
     number,
@@ -215,8 +231,15 @@ function ovenSnags(
       grade: 'fix',
       stage: 'measure',
       target: { kind: 'piece', id: 'piece' },
-      // Rounded up, so that the scale named really fits.
-      facts: { lengthMm, heightMm, widthMm, ovenText, fitRatio: Math.ceil(fitRatio * 100) / 100 },
+      facts: {
+        lengthMm,
+        heightMm,
+        widthMm,
+        ovenText,
+        airMm: room.airMm,
+        onBoard: room.board !== null,
+        fitRatio,
+      },
     },
   ];
 }

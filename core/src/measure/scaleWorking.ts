@@ -6,22 +6,78 @@ import type { LifeSizes } from './lifeSizes.ts';
 type Oven = NonNullable<Piece['measure']['oven']>;
 type Common = Pick<Working, 'id' | 'stage' | 'label' | 'unit' | 'source'>;
 
+/** A board that goes into the oven with its piece, mm of the model. */
+export interface BoardInOven {
+  readonly thicknessMm: number;
+  /** Nuts and ends of pegs below it. */
+  readonly belowMm: number;
+  /** Sides the user set; null for the spread of the feet with its overhang. */
+  readonly lengthMm: number | null;
+  readonly widthMm: number | null;
+}
+
+/** What an inside must leave free, mm of the model. */
+export interface OvenRoom {
+  /** Air all round. */
+  readonly airMm: number;
+  readonly board: BoardInOven | null;
+}
+
+const BARE: OvenRoom = { airMm: 0, board: null };
+/** A board reaches so far beyond the feet, up to full steps (wire/boardSize.ts). */
+const OVERHANG_MM = 32.5;
+/** Room that is less is none. */
+const LEAST_ROOM_MM = 1;
+
+const perRoom = (lifeMm: number, roomMm: number): number =>
+  Math.max(0, lifeMm) / Math.max(LEAST_ROOM_MM, roomMm);
+
+/**
+ * Least life mm per model mm at which one direction fits: the body alone, and body and board together
+ * from either end. `axis` 0 along the body, 2 across it.
+ */
+function alongFit(sizes: Extent, axis: 0 | 2, roomMm: number, board: BoardInOven | null): number {
+  const { min, max } = sizes.posedBox;
+  const body = perRoom(max[axis] - min[axis], roomMm);
+  if (board === null || sizes.feet === null) return body;
+  const own = axis === 0 ? board.lengthMm : board.widthMm;
+  const [low, high] = [sizes.feet.min[axis], sizes.feet.max[axis]];
+  // A board of a set side lies with its middle under that of the feet.
+  const [from, to, over] =
+    own === null ? [low, high, OVERHANG_MM] : [(low + high) / 2, (low + high) / 2, own / 2];
+  return Math.max(
+    body,
+    perRoom(to - min[axis], roomMm - over),
+    perRoom(max[axis] - from, roomMm - over),
+    perRoom(to - from, roomMm - 2 * over),
+  );
+}
+
+type Extent = Pick<LifeSizes, 'posedBox' | 'feet'>;
+
 /**
  * Life millimetres per model millimetre at which the posed box just fits a floor of two sides,
  * turned whichever way round lies better.
  */
 export function floorFit(
-  { posedExtentMm: [long, , wide] }: Pick<LifeSizes, 'posedExtentMm'>,
+  sizes: Extent,
   floor: { readonly lengthMm: number; readonly widthMm: number },
+  { airMm, board }: OvenRoom = BARE,
 ): number {
-  const along = Math.max(long / floor.lengthMm, wide / floor.widthMm);
-  const across = Math.max(long / floor.widthMm, wide / floor.lengthMm);
-  return Math.min(along, across);
+  const [l, w] = [floor.lengthMm - 2 * airMm, floor.widthMm - 2 * airMm];
+  const fit = (x: number, z: number): number =>
+    Math.max(alongFit(sizes, 0, x, board), alongFit(sizes, 2, z, board));
+  return Math.min(fit(l, w), fit(w, l));
 }
 
-/** The same for the inside of an oven or a box: height stays upright. Bare box, no clearance. */
-export const ovenFit = (sizes: Pick<LifeSizes, 'posedExtentMm'>, oven: Oven): number =>
-  Math.max(sizes.posedExtentMm[1] / oven.heightMm, floorFit(sizes, oven));
+/** The same for the inside of an oven or a box: height stays upright, with air all round and its board. */
+export function ovenFit(sizes: Extent, oven: Oven, room: OvenRoom = BARE): number {
+  const { airMm, board } = room;
+  const under = board === null ? 0 : board.thicknessMm + board.belowMm;
+  const { min, max } = sizes.posedBox;
+  const high = perRoom(max[1] - min[1], oven.heightMm - 2 * airMm - under);
+  return Math.max(high, floorFit(sizes, oven, room));
+}
 
 /**
  * The scale as a working, whichever target decides it. Value: life mm per model mm. Throws where a
@@ -31,6 +87,7 @@ export function scaleWorking(
   { scale: choice, oven, box }: Pick<Piece['measure'], 'scale' | 'oven' | 'box'>,
   sizes: LifeSizes,
   eye: { readonly mm: number; readonly provenance: Provenance },
+  room: OvenRoom,
 ): Working {
   const common = {
     id: 'measure.scale',
@@ -56,9 +113,9 @@ export function scaleWorking(
     case 'eye':
       return byLength(common, 'Eye, across', eye.mm, eye.provenance, choice.mm);
     case 'oven':
-      return boxScale(common, 'Oven', oven, sizes);
+      return boxScale(common, 'Oven', oven, sizes, room);
     case 'box':
-      return boxScale(common, 'Box', box, sizes);
+      return boxScale(common, 'Box', box, sizes, BARE);
     case 'board':
       return boardScale(common, choice, sizes);
   }
@@ -81,14 +138,23 @@ const byLength = (
   ],
 });
 
-function boxScale(common: Common, name: string, inside: Oven | null, sizes: LifeSizes): Working {
+function boxScale(
+  common: Common,
+  name: string,
+  inside: Oven | null,
+  sizes: LifeSizes,
+  room: OvenRoom,
+): Working {
   if (inside === null) throw new Error(`a scale by ${name} without one: the document was not read`);
   const [long, high, wide] = sizes.posedExtentMm;
   return {
     ...common,
-    value: ovenFit(sizes, inside),
+    value: ovenFit(sizes, inside, room),
     provenance: 'derived',
-    formula: 'n = max( H/h, min( max(L/l, W/w), max(L/w, W/l) ) )',
+    formula:
+      room.board === null
+        ? 'n = max( H/(h − 2a), min( max(L/(l − 2a), W/(w − 2a)), max(L/(w − 2a), W/(l − 2a)) ) )'
+        : 'n = max( H/(h − 2a − t − p), the same for length and width with the board under it )',
     inputs: [
       input('L', 'Posed length, life', long, 'mm', 'derived'),
       input('H', 'Posed height, life', high, 'mm', 'derived'),
@@ -96,6 +162,13 @@ function boxScale(common: Common, name: string, inside: Oven | null, sizes: Life
       input('l', `${name}, long side`, inside.lengthMm, 'mm', 'own'),
       input('h', `${name}, height`, inside.heightMm, 'mm', 'own'),
       input('w', `${name}, short side`, inside.widthMm, 'mm', 'own'),
+      input('a', 'Air left all round', room.airMm, 'mm', 'own'),
+      ...(room.board === null
+        ? []
+        : [
+            input('t', 'Board that goes in with it', room.board.thicknessMm, 'mm' as const, 'own'),
+            input('p', 'Pegs and nuts below it', room.board.belowMm, 'mm' as const, 'own'),
+          ]),
     ],
   };
 }

@@ -1,84 +1,168 @@
-import {
-  GROWN_UP,
-  laterStages,
-  NEW_MASS,
-  NEW_STANCE,
-  NEW_WIRE,
-  NO_REFERENCES,
-  ROD_MM,
-} from './newPiece.ts';
 import { PIECE_VERSION } from './pieceSchema.ts';
-import { LIBRARY_SHAPE } from './shapeSchema.ts';
 
-type Step = (old: Record<string, unknown>) => Record<string, unknown>;
+type Data = Record<string, unknown>;
+type Step = (old: Data) => Data;
+
+/** A part of a document as data; nothing where it is missing or no object, which the schema then tells. */
+const partOf = (of: Data, key: string): Data => {
+  const part = of[key];
+  return typeof part === 'object' && part !== null && !Array.isArray(part) ? (part as Data) : {};
+};
 
 /**
- * From version n to n + 1, under n. Version 1 ended at the wire; version 2 goes on to the varnish,
- * and an older piece takes the defaults of the stages it did not know. Version 3 knows own animals,
- * sexes and young, rods, and scales by any size of the plan. Version 4 keeps pictures and readings, and
- * how sure an own length is. Version 5 knows gaits, grounds, kept stances, weights and hooks. Version 6
- * knows six schemes, own routes and metals, bindings, and what wire costs. Version 7 knows own
- * sections, muscles and fat, hollow cores, vents and section cards. Version 8 knows another clay for
- * the shells.
+ * From version n to n + 1, under n. Each step is frozen: what it adds is written out here as it was then,
+ * so that a later change of a default changes no old piece.
  */
 const STEPS: Readonly<Record<number, Step>> = {
-  7: (old) => ({
+  /** Version 1 ended at the wire; version 2 goes on to the varnish. */
+  1: (old) => ({
     ...old,
-    version: 8,
-    mass: { shellClay: null, ...(old['mass'] as Record<string, unknown>) },
+    version: 2,
+    mass: {
+      clay: {
+        classId: 'oven-firm',
+        name: 'Firm oven clay',
+        label: { temperatureC: null, limitC: null, minutes: null, perMm: null, packetG: null },
+        weighed: null,
+      },
+      shells: {},
+      shellMm: 5,
+      foil: { widthMm: 300, gaugeMm: 0.015, packedGPerMl: 0.8 },
+      sparePercent: 15,
+      paperMm: 0.1,
+    },
+    cure: {
+      method: 'shell-first',
+      partsFirst: true,
+      fan: false,
+      ovenOffsetC: 0,
+      setC: null,
+      minutes: null,
+      nearC: 10,
+      holdMin: 15,
+    },
+    skin: { tools: ['needle', 'wire-brush', 'probe', 'ball'], zones: {} },
+    colour: { primer: 'grey', step: 0.08, baseCoats: 2, zones: {} },
+    bench: { done: {} },
   }),
-  6: (old) => ({
-    ...old,
-    version: 7,
-    measure: { shape: LIBRARY_SHAPE, ...(old['measure'] as Record<string, unknown>) },
-    references: withOutlines(old['references'] as Record<string, unknown> | undefined),
-    mass: { ...NEW_MASS, ...(old['mass'] as Record<string, unknown>) },
-  }),
-  5: (old) => ({
-    ...old,
-    version: 6,
-    wire: { ...NEW_WIRE, ...(old['wire'] as Record<string, unknown>) },
-  }),
-  4: (old) => ({
-    ...old,
-    version: 5,
-    stance: { ...NEW_STANCE, ...(old['stance'] as Record<string, unknown>) },
-  }),
-  1: (old) => ({ ...old, ...laterStages(), version: 2 }),
+  /** Version 3 knows own animals, sexes and young, rods, and scales by any size of the plan. */
   2: (old) => {
-    const measure = old['measure'] as Record<string, unknown>;
-    const stance = old['stance'] as Record<string, unknown>;
-    const base = (stance?.['base'] ?? {}) as Record<string, unknown>;
+    const measure = partOf(old, 'measure');
+    const stance = partOf(old, 'stance');
     return {
       ...old,
       version: 3,
-      measure: { creature: null, figure: GROWN_UP, ...measure, scale: bySize(measure?.['scale']) },
-      stance: { ...stance, base: { rodMm: ROD_MM, ...base } },
+      measure: {
+        creature: null,
+        figure: { sex: null, youth: 0 },
+        ...measure,
+        scale: bySize(measure['scale']),
+      },
+      stance: { ...stance, base: { rodMm: 60, ...partOf(stance, 'base') } },
     };
   },
+  /** Version 4 keeps pictures and readings, and how sure an own length is. */
   3: (old) => {
-    const measure = old['measure'] as Record<string, unknown>;
-    const lengths = (measure?.['lifeLengths'] ?? {}) as Record<string, Record<string, unknown>>;
-    const unsure = Object.entries(lengths).map(([key, length]) => [
+    const measure = partOf(old, 'measure');
+    const lengths = Object.entries(partOf(measure, 'lifeLengths')).map(([key, length]) => [
       key,
-      { plusMinusMm: null, on: null, ...length },
+      typeof length === 'object' ? { plusMinusMm: null, on: null, ...length } : length,
     ]);
     return {
-      references: NO_REFERENCES,
+      references: { pictures: [], specimen: { name: '', lifePerSpecimen: 1 }, readings: {} },
       ...old,
       version: 4,
-      measure: { box: null, ...measure, lifeLengths: Object.fromEntries(unsure) },
+      measure: { box: null, ...measure, lifeLengths: Object.fromEntries(lengths) },
+    };
+  },
+  /** Version 5 knows gaits, grounds, kept stances, weights and hooks. */
+  4: (old) => ({
+    ...old,
+    version: 5,
+    stance: {
+      gait: null,
+      locked: [],
+      ground: { kind: 'flat' },
+      hold: 'base',
+      weight: null,
+      tiltDeg: 10,
+      kept: [],
+      ...partOf(old, 'stance'),
+    },
+  }),
+  /** Version 6 knows six schemes, own routes and metals, bindings, and what wire costs. */
+  5: (old) => ({
+    ...old,
+    version: 6,
+    wire: {
+      ways: {},
+      rod: { metal: 'steel-annealed', size: { system: 'mm', value: 2 }, thread: null },
+      neckStrands: 0,
+      taperTail: false,
+      coilPitchInDiameters: 6,
+      fine: {},
+      routes: {},
+      binder: {
+        kind: 'tie-wire',
+        metal: 'steel-annealed',
+        size: { system: 'mm', value: 0.4 },
+        turns: 3,
+        tailMm: 15,
+        overlapMm: 25,
+      },
+      posable: false,
+      freeJoints: [],
+      bendAt: 'start',
+      ownMetals: [],
+      sold: [],
+      keepMm: 60,
+      ...partOf(old, 'wire'),
+    },
+  }),
+  /** Version 7 knows own sections, muscles and fat, hollow cores, vents and section cards. */
+  6: (old) => ({
+    ...old,
+    version: 7,
+    measure: {
+      shape: { sections: {}, bulk: {}, fatMm: {} },
+      ...partOf(old, 'measure'),
+    },
+    references: withOutlines(old['references']),
+    mass: {
+      sheet: { widthMm: 180, lengthMm: 250 },
+      vents: [],
+      thickMm: 12,
+      cards: null,
+      ...partOf(old, 'mass'),
+    },
+  }),
+  /** Version 8 knows another clay for the shells. */
+  7: (old) => ({ ...old, version: 8, mass: { shellClay: null, ...partOf(old, 'mass') } }),
+  /**
+   * Version 9 knows minutes for each bake, air round a piece in its oven and whether its board goes in,
+   * and rods as thick as the load asks for. Clay counts as hot at the low end of what it cures at, not
+   * some degrees below the oven.
+   */
+  8: (old) => {
+    const { nearC: _near, minutes = null, ...cure } = partOf(old, 'cure');
+    return {
+      ...old,
+      version: 9,
+      measure: { ovenAirMm: 10, onBoard: false, ...partOf(old, 'measure') },
+      cure: { ...cure, minutes: { parts: null, shell: minutes, finish: minutes } },
     };
   },
 };
 
 /** Pictures of version 6 had no outline. */
-function withOutlines(references: Record<string, unknown> | undefined): unknown {
-  const pictures = references?.['pictures'];
+function withOutlines(references: unknown): unknown {
+  const pictures = (references as { pictures?: unknown } | undefined)?.pictures;
   if (!Array.isArray(pictures)) return references;
   return {
-    ...references,
-    pictures: pictures.map((one: Record<string, unknown>) => ({ outline: [], ...one })),
+    ...(references as Data),
+    pictures: pictures.map((one: unknown) =>
+      typeof one === 'object' && one !== null ? { outline: [], ...one } : one,
+    ),
   };
 }
 
@@ -97,7 +181,9 @@ function bySize(scale: unknown): unknown {
 export function migrate(data: Record<string, unknown>): Record<string, unknown> | undefined {
   let current = data;
   while (current['version'] !== PIECE_VERSION) {
-    const step = STEPS[current['version'] as number];
+    const { version } = current;
+    const step =
+      typeof version === 'number' && Object.hasOwn(STEPS, version) ? STEPS[version] : undefined;
     if (step === undefined) return undefined;
     current = step(current);
   }

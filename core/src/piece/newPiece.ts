@@ -66,12 +66,16 @@ function handyScale(of: Pick<Piece['measure'], 'animalId' | 'creature'>): number
   const stance = { presetId: usualStance(of), anglesDeg: {}, lifted: null };
   const [long, high, wide] = boxSize(bodyBox(settledStance(skeleton, stance)));
   const fits = (n: number): boolean =>
-    long <= n * OVEN.lengthMm && high <= n * OVEN.heightMm && wide <= n * OVEN.widthMm;
+    long <= n * (OVEN.lengthMm - 2 * AIR_MM) &&
+    high <= n * (OVEN.heightMm - 2 * AIR_MM) &&
+    wide <= n * (OVEN.widthMm - 2 * AIR_MM);
   const off = (n: number): number => Math.abs(Math.log(longest / n / HANDY_MM));
   const fitting = ROUND_SCALES.filter(fits);
   return fitting.reduce((best, n) => (off(n) < off(best) ? n : best), ROUND_SCALES.at(-1)!);
 }
 
+/** Air left all round a piece in the oven, mm: common practice. */
+const AIR_MM = 10;
 /** Inside of a small household oven, mm: common practice. */
 const OVEN = { lengthMm: 400, heightMm: 250, widthMm: 350 } as const;
 
@@ -116,6 +120,8 @@ function pieceOn(
       figure: GROWN_UP,
       scale: { by: 'ratio', lifePerModel },
       oven: { ...OVEN },
+      ovenAirMm: AIR_MM,
+      onBoard: false,
       box: null,
       lifeLengths: {},
       shape: LIBRARY_SHAPE,
@@ -141,7 +147,7 @@ const soft = (mm: number) =>
 /** The wire decisions that documents before version 6 did not know, on common practice. */
 export const NEW_WIRE = Object.freeze({
   ways: {},
-  rod: { metal: 'steel-annealed', size: { system: 'mm', value: 2 }, thread: null },
+  rod: { metal: 'steel-annealed', size: null, thread: null },
   neckStrands: 0,
   taperTail: false,
   coilPitchInDiameters: 6,
@@ -165,13 +171,11 @@ export const NEW_WIRE = Object.freeze({
 
 /** Wire of a new piece: bound loops of soft aluminium, as thick as its limbs can hide. */
 function newWire(first: FirstWires): Piece['wire'] {
-  const thickest = Math.max(first.spineMm, ...Object.values(first.limbsMm));
   return {
     ...NEW_WIRE,
     scheme: 'bound-loops',
     spine: { ...soft(first.spineMm), strands: 2 },
     limbs: Object.fromEntries(Object.entries(first.limbsMm).map(([pair, mm]) => [pair, soft(mm)])),
-    rod: { ...NEW_WIRE.rod, size: { system: 'mm', value: thickest } },
     bendRadiusInDiameters: 1.5,
     coverMm: first.coverMm,
     twistPitchInDiameters: 10,
@@ -228,8 +232,7 @@ export function laterStages(): Pick<Piece, 'mass' | 'cure' | 'skin' | 'colour' |
       fan: false,
       ovenOffsetC: 0,
       setC: null,
-      minutes: null,
-      nearC: 10,
+      minutes: { parts: null, shell: null, finish: null },
       holdMin: 15,
     },
     skin: { tools: ['needle', 'wire-brush', 'probe', 'ball'], zones: {} },

@@ -98,12 +98,40 @@ describe('piece files', () => {
     const { mass: _m, cure: _c, skin: _s, colour: _o, bench: _b, ...first } = otterPiece();
     const read = readPiece({ ...first, version: 1 });
     if (!read.ok) throw new Error(problemSentence(read.problem));
-    expect(read.value).toMatchObject({ version: 8, wire: first.wire, ...laterStages() });
+    expect(read.value).toMatchObject({ version: 9, wire: first.wire, ...laterStages() });
   });
 
-  it('knows no way from a version that never was', () => {
-    expect(migrate({ version: 0 })).toBeUndefined();
-    expect(migrate({ version: 9 })).toBeUndefined();
+  it('knows no way from a version that never was, nor from one that is no number', () => {
+    for (const version of [0, 10, 1.5, -1, '1', 'constructor', '__proto__', null, undefined, {}])
+      expect(migrate({ version }), String(version)).toBeUndefined();
+  });
+
+  const FIXTURES = new URL('./fixtures/', import.meta.url);
+
+  // Documents as earlier versions of this application wrote them.
+  it.each(readdirSync(FIXTURES))('takes in %s with every decision kept', (name) => {
+    const text = readFileSync(new URL(name, FIXTURES), 'utf8');
+    const read = readPieceText(text);
+    if (!read.ok) throw new Error(problemSentence(read.problem));
+    const old = JSON.parse(text) as Record<string, Record<string, unknown>>;
+    // Until version 2 two sizes were ways of their own to scale by.
+    const was = old['measure']!['scale'] as { by: string; mm?: number };
+    const scale = was.by === 'length' ? { by: 'size', sizeId: 'length', mm: was.mm } : was;
+    const { minutes, nearC: _near, ...cure } = old['cure'] ?? {};
+    const kept = { ...old, version: 9, ...(old['cure'] ? { cure } : {}) };
+    expect(read.value).toMatchObject({ ...kept, measure: { ...old['measure'], scale } });
+    const { finish } = read.value.cure.minutes;
+    expect(finish).toBe(minutes ?? null);
+  });
+
+  it('adds to an old piece what its version had then, whatever is the default now', () => {
+    const text = readFileSync(new URL('v1-otter-on-the-log.json', FIXTURES), 'utf8');
+    const read = readPieceText(text);
+    if (!read.ok) throw new Error(problemSentence(read.problem));
+    expect(read.value.mass).toMatchObject({ shellMm: 5, sparePercent: 15, thickMm: 12 });
+    expect(read.value.wire.rod.size).toEqual({ system: 'mm', value: 2 });
+    expect(read.value.wire.binder).toMatchObject({ turns: 3, tailMm: 15, overlapMm: 25 });
+    expect(read.value.measure).toMatchObject({ ovenAirMm: 10, onBoard: false });
   });
 });
 

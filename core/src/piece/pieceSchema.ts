@@ -15,7 +15,7 @@ export type { SoldEntry, StockEntry, WireChoice } from './wireSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 8;
+export const PIECE_VERSION = 9;
 
 const celsius = z.number().min(0).max(300);
 const lengthMm = (min: number, max: number): z.ZodNumber => z.number().min(min).max(max);
@@ -118,6 +118,8 @@ const massSchema = z.strictObject({
     .nullable(),
 });
 
+const bakeMin = z.number().min(1).max(1440).nullable();
+
 const cureSchema = z.strictObject({
   method: z.enum(['shell-first', 'all-at-once']),
   partsFirst: z.boolean(),
@@ -125,9 +127,9 @@ const cureSchema = z.strictObject({
   /** A thermometer in the oven less what the dial says. */
   ovenOffsetC: z.number().min(-60).max(60),
   setC: celsius.nullable(),
-  minutes: z.number().min(1).max(1440).nullable(),
-  /** The slowest clay counts as hot when it is this near to the oven. */
-  nearC: z.number().min(1).max(40),
+  /** Minutes of each bake that the user set; null where they follow. */
+  minutes: z.strictObject({ parts: bakeMin, shell: bakeMin, finish: bakeMin }),
+  /** How long it stays in once the coldest clay is hot enough. */
   holdMin: z.number().min(0).max(240),
 });
 
@@ -190,6 +192,10 @@ export const pieceSchema = z.strictObject({
     }),
     scale: scaleSchema,
     oven: boxSchema.nullable(),
+    /** Air left all round what goes into the oven. */
+    ovenAirMm: lengthMm(0, 200),
+    /** Whether it goes in on its board, pegs and all. */
+    onBoard: z.boolean(),
     box: boxSchema.nullable(),
     lifeLengths: z.record(
       z.string().max(40),

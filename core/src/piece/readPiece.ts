@@ -86,7 +86,7 @@ function checkNames(piece: Piece): Parsed<Piece> {
   const wireSizes = [
     piece.wire.spine.size,
     ...Object.values(piece.wire.limbs).map((choice) => choice.size),
-    piece.wire.rod.size,
+    ...(piece.wire.rod.size === null ? [] : [piece.wire.rod.size]),
     piece.wire.binder.size,
     ...Object.values(piece.wire.fine).flatMap((choice) => (choice === null ? [] : [choice.size])),
     ...piece.wire.stock.map((entry) => entry.size),

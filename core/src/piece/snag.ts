@@ -1,3 +1,4 @@
+import { scaleText } from '../units/scaleText.ts';
 import { quantityText, type UnitSystem } from '../units/quantity.ts';
 import type { Setting } from './materialIds.ts';
 import type { SnagCode, SnagFacts } from './snagFacts.ts';
@@ -97,7 +98,7 @@ const SENTENCES: Sentences = {
   'bend-tight-for-metal': (f, mm) =>
     `${f.wire}: an inside radius of ${mm(f.insideMm)} is tighter than the ${mm(f.leastMm)} that ${f.metal} usually takes without cracking. Bend round a larger former.`,
   'piece-over-oven': (f, mm) =>
-    `The posed piece is ${mm(f.lengthMm)} long, ${mm(f.heightMm)} high and ${mm(f.widthMm)} wide, and the oven takes ${f.ovenText}. Make it 1:${f.fitRatio.toFixed(2)} or smaller, change the stance, or bake it in parts.`,
+    `The posed piece is ${mm(f.lengthMm)} long, ${mm(f.heightMm)} high and ${mm(f.widthMm)} wide, and the oven takes ${f.ovenText}, with ${mm(f.airMm)} of air all round${f.onBoard ? ' and the board under it' : ''}. Make it ${scaleText(f.fitRatio, 'smaller')} or smaller, change the stance, or bake it in parts.`,
   'not-enough-wire': (f, mm) =>
     `For ${f.wire}, ${mm(f.missingMm)} more ${f.metal} wire of ${f.size} is needed than is on hand${
       f.pieces === 1 ? ' in one length' : `, in ${f.pieces} pieces of up to ${mm(f.longestMm)}`
@@ -127,7 +128,7 @@ const SENTENCES: Sentences = {
   'oven-too-cool': (f, _mm, _deg, celsius) =>
     `The oven would be at ${celsius(f.hotC)}, and ${f.clay} needs at least ${celsius(f.lowC)}: it would stay weak and crumble. Set the dial higher, or check it with a thermometer.`,
   'bake-too-short': (f) =>
-    `You set ${f.minutes.toFixed(0)} minutes, and the slowest clay (${f.place}) needs ${f.neededMin.toFixed(0)}. The middle would stay soft and weak. Bake longer, or make it thinner.`,
+    `You set ${f.minutes.toFixed(0)} minutes for the bake of the ${f.bake}, and the slowest clay (${f.place}) needs ${f.neededMin.toFixed(0)}. The middle would stay soft and weak. Bake longer, or make it thinner.`,
   'bake-never-hot': (f, _mm, _deg, celsius) =>
     `${f.place}: in ${f.minutes} minutes the innermost clay does not come near the oven’s ${celsius(f.hotC)}. Make it thinner or give it a foil core, or bake it in layers.`,
   'hair-finer-than-tool': (f, mm) =>
@@ -152,7 +153,7 @@ const SENTENCES: Sentences = {
   'reading-doubted': (f, mm) =>
     `${f.bone}: a reading of ${mm(f.mm)} lies far from the ${mm(f.meanMm)} of the others and is left out. Measure it again, and take the odd one away.`,
   'too-small-to-make': (f, mm) =>
-    `${f.what} would be ${mm(f.mm)} at this scale, and ${mm(f.leastMm)} is about the least that clay allows. Make the model 1:${f.maxScale.toFixed(1)} or larger, make this part of wire or another material, or let it stand for more than it is.`,
+    `${f.what} would be ${mm(f.mm)} at this scale, and ${mm(f.leastMm)} is about the least that clay allows. Make the model ${scaleText(f.maxScale, 'larger')} or larger, make this part of wire or another material, or let it stand for more than it is.`,
 };
 
 /** The full sentence of a snag: what is wrong with the number, the reason and the remedy. */

@@ -71,6 +71,9 @@ export interface SnagFacts {
     widthMm: number;
     ovenText: string;
     fitRatio: number;
+    /** Air left all round, and whether its board goes in. */
+    airMm: number;
+    onBoard: boolean;
   };
   'not-enough-wire': {
     wire: string;
@@ -105,7 +108,7 @@ export interface SnagFacts {
     shellSetting: Setting;
   };
   'oven-too-cool': { clay: string; hotC: number; lowC: number };
-  'bake-too-short': { minutes: number; neededMin: number; place: string };
+  'bake-too-short': { bake: string; minutes: number; neededMin: number; place: string };
   'bake-never-hot': { place: string; hotC: number; minutes: number };
   'hair-finer-than-tool': {
     zone: string;

@@ -84,10 +84,10 @@ export const wireSchema = z
     spine: wireChoiceSchema,
     /** By limb pair, or by the contact that a rod holds. */
     limbs: z.record(z.string().max(40), wireChoiceSchema),
-    /** The rod of the legs, or the iron of the back. */
+    /** Rods from the base, or the iron of the back; a size of null is what the load asks for. */
     rod: z.strictObject({
       metal: metalSchema,
-      size: wireSizeSchema,
+      size: wireSizeSchema.nullable(),
       thread: z.enum(THREAD_IDS).nullable(),
     }),
     /** Strands more along the neck. */

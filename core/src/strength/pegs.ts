@@ -2,14 +2,9 @@ import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { WireDecisions } from '../piece/wireSchema.ts';
 import { metalById } from '../wire/metals.ts';
-import {
-  bucklingLoadN,
-  diameterForBuckling,
-  diameterForMoment,
-  yieldMomentNmm,
-} from '../wire/sections.ts';
+import { neededRodMm } from '../wire/rodSize.ts';
+import { bucklingLoadN, yieldMomentNmm } from '../wire/sections.ts';
 import type { HeldPlace } from './heldPlaces.ts';
-import { WANTED_FACTOR } from './sizes.ts';
 
 /** A wire or rod where it leaves the base: whether it bends there, and whether a rod buckles. */
 export interface Peg {
@@ -23,9 +18,6 @@ export interface Peg {
   /** How the place shares in what is held. */
   readonly shares: readonly Working[];
 }
-
-/** A rod is thick enough when it buckles at this many times its load: common practice. */
-export const BUCKLING_FACTOR = 2;
 
 /** Every peg, rod and iron with what it bears at the base, and what of them gives. */
 export function planPegs(
@@ -169,10 +161,8 @@ function rodSnags(
 ): readonly Snag[] {
   const wire = place.wire!;
   const metal = metalById(wire.metal, own);
-  const leastMm = Math.max(
-    diameterForMoment(WANTED_FACTOR * place.baseNmm, metal.yieldMPa[2]),
-    diameterForBuckling(BUCKLING_FACTOR * Math.max(0, place.upN), metal.eMPa[2], place.freeMm),
-  );
+  const { upN, baseNmm, freeMm } = place;
+  const leastMm = neededRodMm({ forceN: upN, momentNmm: baseNmm, freeMm }, metal);
   const snag = (how: 'bends' | 'buckles', percent: number): Snag => ({
     code: 'rod-too-weak',
     grade: 'fix',

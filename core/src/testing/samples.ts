@@ -40,11 +40,9 @@ const bodies = new Map<string, BodyGrid>();
 
 /** The whole plan of a piece, body included, on a coarse grid; heat as well where it is asked. */
 export function wholePlan(piece: Piece, withHeat = false): Plan {
-  const { request } = planPiece(piece, null).cure;
-  return planPiece(
-    piece,
-    coarseBody(piece),
-    withHeat && request ? heatRun(request) : null,
-    withHeat ? shapeRun(piece, false) : null,
-  );
+  const body = coarseBody(piece);
+  if (!withHeat) return planPiece(piece, body);
+  const shape = shapeRun(piece, false);
+  const { request } = planPiece(piece, body, null, shape).cure;
+  return planPiece(piece, body, request && heatRun(request), shape);
 }

@@ -6,12 +6,14 @@ import type { StancePlan } from '../stance/planStance.ts';
 import { planBase, type BasePlan } from './baseHoles.ts';
 import { bindingsOf, planBindings, type BindingPlan } from './bindings.ts';
 import { placedCoil, type PlacedCoil } from './coilDraft.ts';
-import { draftWires, unfolded } from './draftWires.ts';
+import { draftWires, onIron, unfolded } from './draftWires.ts';
 import type { FinePart } from './fineDrafts.ts';
 import { planHinges, type HingePlan } from './hinges.ts';
 import type { PlannedWire } from './plannedWire.ts';
 import { planStock, type StockPlan } from './planStock.ts';
 import { planShafts, type Shaft } from './shafts.ts';
+import { ironPlace } from './rodDraft.ts';
+import { suggestedRodMm } from './rodSize.ts';
 import { wayOf } from './schemes.ts';
 import { spineStrands } from './spineStrands.ts';
 import { ropeDiameterMm } from './twist.ts';
@@ -20,6 +22,8 @@ import { choiceDiameterMm } from './wireStock.ts';
 
 /** What Wire hands on: every wire with its bends, how they are bound, the base, and the stock. */
 export interface WirePlan {
+  /** The rod that is used, or would be: the user's, else what the load asks for, mm. */
+  readonly rodMm: number;
   readonly wires: readonly PlannedWire[];
   /** Limbs without a wire, by name: folded on the body in this stance, or made without one. */
   readonly unwired: readonly string[];
@@ -59,6 +63,7 @@ export function wireOf(
   const stock = planStock({ wires, shafts }, wire);
   const hinges = planHinges(setting);
   return {
+    rodMm: setting.rodMm,
     wires,
     unwired: stance.posed.skeleton.plan.limbPairs
       .filter((pair) => stance.folded.includes(pair.id) || wayOf(wire, pair) === 'none')
@@ -101,6 +106,10 @@ export function wireSetting(
     wire,
     base,
     ropeMm: ropeDiameterMm(strands, d),
+    rodMm:
+      wire.rod.size === null
+        ? suggestedRodMm(stance, wire, onIron(wire, stance) ? ironPlace(stance).at : null)
+        : choiceDiameterMm({ size: wire.rod.size }),
     pegDepthMm: base.thicknessMm + wire.allowancesMm.nutAndWashers,
   };
 }

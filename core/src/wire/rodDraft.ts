@@ -8,7 +8,7 @@ import { groundHeight } from '../posing/ground.ts';
 import { add, lerp, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import type { WireChoice } from '../piece/pieceSchema.ts';
 import type { Working } from '../piece/working.ts';
-import type { Footfall } from '../stance/planStance.ts';
+import type { Footfall, StancePlan } from '../stance/planStance.ts';
 import { toDeg } from '../units/angles.ts';
 import type { BendSchedule } from './bendSchedule.ts';
 import { cutLines, decided, derived } from './cutLines.ts';
@@ -24,9 +24,9 @@ export const MOST_SLANT_DEG = 30;
 const STATIONS = 6;
 
 /** The stiff rod of legs and back. */
-export const rodChoice = ({ wire }: Pick<WireSetting, 'wire'>): WireChoice => ({
+export const rodChoice = ({ wire, rodMm }: Pick<WireSetting, 'wire' | 'rodMm'>): WireChoice => ({
   metal: wire.rod.metal,
-  size: wire.rod.size,
+  size: wire.rod.size ?? { system: 'mm', value: rodMm },
   strands: 1,
 });
 
@@ -51,7 +51,7 @@ export function heldRodDraft(setting: WireSetting, hold: Footfall): WireDraft {
     kind: 'rod',
     name: `Rod, ${name}`,
     namedEnd: 'end under the base',
-    choice: { ...(wire.limbs[id] ?? wire.spine), strands: 1 },
+    choice: wire.limbs[id] === undefined ? rodChoice(setting) : { ...wire.limbs[id], strands: 1 },
     route,
     through: [],
     along: [posedBone(stance.posed, hold.contact.bone).bone],
@@ -127,13 +127,13 @@ export function legRod(
 /** The iron runs along the trunk for at least this share of a bone of it: common practice. */
 const LEAST_ALONG = 0.35;
 
-/**
- * The back iron: one stiff rod from under the base up into the trunk and along it, bound in two places
- * so that the body cannot turn. It carries all the weight, so it stands where the column is nearest to
- * the plumb line of the flesh (by its thin sections, before any body is worked out).
- */
-export function ironDraft(setting: WireSetting): WireDraft {
-  const { stance, pegDepthMm } = setting;
+/** Where the column passes nearest to the plumb line of the flesh: there an iron meets the trunk. */
+export function ironPlace(stance: StancePlan): {
+  readonly bone: PosedBone;
+  /** Along it, 0 to 1. */
+  readonly t: number;
+  readonly at: Vec3;
+} {
   const { plan } = stance.posed.skeleton;
   const trunk = plan.spine.slice(plan.tailBones.length, neckFrom(plan));
   const column = (trunk.length > 0 ? trunk : plan.spine).map((id) => posedBone(stance.posed, id));
@@ -146,14 +146,24 @@ export function ironDraft(setting: WireSetting): WireDraft {
   const places = column.flatMap((bone) =>
     Array.from({ length: 11 }, (_, i) => ({ bone, t: i / 10 })),
   );
-  const { bone, t } = places.reduce((best, one) =>
-    beside(one.bone, one.t) < beside(best.bone, best.t) ? one : best,
+  const best = places.reduce((nearest, one) =>
+    beside(one.bone, one.t) < beside(nearest.bone, nearest.t) ? one : nearest,
   );
+  return { ...best, at: lerp(best.bone.start, best.bone.end, best.t) };
+}
+
+/**
+ * The back iron: one stiff rod from under the base up into the trunk and along it, bound in two places
+ * so that the body cannot turn. It carries all the weight, so it stands where the column is nearest to
+ * the plumb line of the flesh (by its thin sections, before any body is worked out).
+ */
+export function ironDraft(setting: WireSetting): WireDraft {
+  const { stance, pegDepthMm } = setting;
+  const { bone, t, at } = ironPlace(stance);
   // Along the bone towards its higher end, unless too little of it is left there.
   const upward = bone.end[1] >= bone.start[1];
   const room = upward ? 1 - t : t;
   const to = room >= LEAST_ALONG === upward ? 1 : 0;
-  const at = lerp(bone.start, bone.end, t);
   const end = to === 1 ? bone.end : bone.start;
   const groundMm = groundHeight(stance.ground, at[0]);
   const { id } = bone.bone;

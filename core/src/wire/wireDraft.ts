@@ -33,6 +33,8 @@ export interface WireSetting {
   readonly base: Piece['stance']['base'];
   /** Diameter of the finished trunk, round which the limb wires are wound, mm. */
   readonly ropeMm: number;
+  /** The rod that the load asks for, mm. */
+  readonly rodMm: number;
   /** How far a peg reaches below the ground, mm. */
   readonly pegDepthMm: number;
 }
