@@ -2,11 +2,25 @@
 export { planPiece, type Plan } from './plan.ts';
 
 export { parseLength } from './units/parseLength.ts';
-export { parseMass, parseMinutes, parseTemperature } from './units/parseMeasure.ts';
+export {
+  parseLifeWeight,
+  parseMass,
+  parseMinutes,
+  parseTemperature,
+} from './units/parseMeasure.ts';
+export { lengthLimits, limitsOf, type NumberLimits } from './piece/limits.ts';
+export type { BakeStage } from './cure/bakeStages.ts';
+export { scaleText } from './units/scaleText.ts';
 export { parseNumber, parseScale } from './units/parseNumber.ts';
 export { bareSizes, parseWireSize } from './units/parseWireSize.ts';
 export { accepted, problemSentence, refused, type Parsed, type Problem } from './units/problem.ts';
-export { formatQuantity, quantityText, type Unit, type UnitSystem } from './units/quantity.ts';
+export {
+  digitsIn,
+  formatQuantity,
+  quantityText,
+  type Unit,
+  type UnitSystem,
+} from './units/quantity.ts';
 export {
   gaugeLabel,
   gaugeTable,
@@ -52,6 +66,7 @@ export { sectionsOf } from './anatomy/shaped.ts';
 export {
   pieceSchema,
   LIFE_LENGTH_LIMITS,
+  EYE_LENGTH_LIMITS,
   MODEL_LENGTH_LIMITS,
   PIECE_FORMAT,
   type Piece,

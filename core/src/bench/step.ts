@@ -1,6 +1,6 @@
 import type { CautionId } from '../piece/cautions.ts';
 import type { Stage, Working } from '../piece/working.ts';
-import { quantityText, type UnitSystem } from '../units/quantity.ts';
+import { digitsIn, quantityText, type UnitSystem } from '../units/quantity.ts';
 
 /** A sentence with its numbers in it: words, and the workings of the stages. */
 export type Sentence = readonly (string | Working)[];
@@ -22,7 +22,9 @@ export interface Step {
 export const sentenceText = (sentence: Sentence, system: UnitSystem = 'metric'): string =>
   sentence
     .map((part) =>
-      typeof part === 'string' ? part : quantityText(part.value, part.unit, system, part.digits),
+      typeof part === 'string'
+        ? part
+        : quantityText(part.value, part.unit, system, digitsIn(system, part.unit, part.digits)),
     )
     .join('');
 

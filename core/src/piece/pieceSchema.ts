@@ -24,6 +24,8 @@ const lengthMm = (min: number, max: number): z.ZodNumber => z.number().min(min).
 export const LIFE_LENGTH_LIMITS = { minMm: 0.1, maxMm: 8000 } as const;
 /** Model lengths a user may ask for. */
 export const MODEL_LENGTH_LIMITS = { minMm: 5, maxMm: 5000 } as const;
+/** Eyes that a scale may be made for. */
+export const EYE_LENGTH_LIMITS = { minMm: 0.5, maxMm: 60 } as const;
 /** How far a scale may go either way, life millimetres to one of the model: 50 times to a 200th. */
 export const RATIO_LIMITS = { min: 0.02, max: 200 } as const;
 
@@ -62,7 +64,10 @@ export const scaleSchema = z.discriminatedUnion('by', [
     widthMm: lengthMm(20, 3000),
   }),
   /** Eyes that are at hand or sold: the scale at which they fit. */
-  z.strictObject({ by: z.literal('eye'), mm: lengthMm(0.5, 60) }),
+  z.strictObject({
+    by: z.literal('eye'),
+    mm: lengthMm(EYE_LENGTH_LIMITS.minMm, EYE_LENGTH_LIMITS.maxMm),
+  }),
 ]);
 
 /** What the user read off the packet or measured; null where the class of clay decides. */

@@ -1,4 +1,4 @@
-import { MM_PER_INCH } from './quantity.ts';
+import { MM_PER_INCH, type UnitSystem } from './quantity.ts';
 import { SWG_INCHES, US_STEEL_INCHES } from './gaugeTables.ts';
 
 /** The gauge systems in use; `mm` means the diameter itself was given. */
@@ -79,10 +79,17 @@ export function nearestGauge(
   );
 }
 
-/** A size as it is written on every screen and sheet: the gauge always with its millimetres. */
-export function sizeText(size: WireSize): string {
+/**
+ * A size as it is written on every screen and sheet: the gauge always with its millimetres, and with its
+ * thousandths of an inch for those who read in inches.
+ */
+export function sizeText(size: WireSize, system: UnitSystem = 'metric'): string {
   const mm = diameterMm(size);
-  if (size.system === 'mm') return `${size.value.toFixed(2)} mm`;
   const gauge = `${gaugeLabel(size.value)} ${size.system}`;
-  return mm === undefined ? `${gauge} (no such size)` : `${gauge} (${mm.toFixed(2)} mm)`;
+  if (mm === undefined) return `${gauge} (no such size)`;
+  const inches = system === 'imperial' ? [`${(mm / MM_PER_INCH).toFixed(3)} in`] : [];
+  const metric = `${mm.toFixed(2)} mm`;
+  if (size.system === 'mm')
+    return inches.length === 0 ? metric : `${metric} (${inches.join(', ')})`;
+  return `${gauge} (${[metric, ...inches].join(', ')})`;
 }

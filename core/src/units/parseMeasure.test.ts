@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { parseMass, parseMinutes, parseTemperature } from './parseMeasure.ts';
+import { parseLifeWeight, parseMass, parseMinutes, parseTemperature } from './parseMeasure.ts';
 import { problemSentence, type Parsed } from './problem.ts';
 import { quantityText } from './quantity.ts';
 
@@ -62,4 +62,27 @@ describe('what is not understood', () => {
     const read = parseTemperature('9000', 'Dial', HEAT, 'imperial');
     expect(read.ok ? '' : read.problem.allowed).toContain('from 32 °F to 572 °F');
   });
+});
+
+describe('what an animal weighs in life', () => {
+  const read = (text: string, system: 'metric' | 'imperial' = 'metric') => {
+    const found = parseLifeWeight(text, 'Weight in life', system);
+    return found.ok ? found.value.map((kg) => Number(kg.toPrecision(6))) : found.problem.allowed;
+  };
+
+  it('is read in grams, kilograms, ounces and pounds, one weight or two', () => {
+    expect(read('18 g')).toEqual([0.0162, 0.0198]);
+    expect(read('15 to 20 g')).toEqual([0.015, 0.02]);
+    expect(read('15–20 g')).toEqual([0.015, 0.02]);
+    expect(read('15-20 g')).toEqual([0.015, 0.02]);
+    expect(read('800 g to 1,2 kg')).toEqual([0.8, 1.2]);
+    expect(read('20 to 35')).toEqual([20, 35]);
+    expect(read('2 to 4', 'imperial')).toEqual([0.907185, 1.81437]);
+    expect(read('0.7 g')).toEqual([0.00063, 0.00077]);
+  });
+
+  it.each(['', 'heavy', '35 to 20', '18 stone', '1 to 2 to 3', '-4 kg', '0', '18 constructor'])(
+    'refuses “%s” and says what is allowed',
+    (text) => expect(read(text)).toMatch(/such as 18 g or 20 to 35 kg/),
+  );
 });

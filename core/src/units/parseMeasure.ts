@@ -47,3 +47,36 @@ function reader(unit: Unit, units: Units, metric: string, imperial: string, exam
       : refused(where, text, allowed);
   };
 }
+
+/** A single weight stands for so much more and less: common practice. */
+const ABOUT = 0.1;
+const LIFE_KG = { min: 1e-6, max: 250_000 } as const;
+
+/**
+ * What an animal weighs in life, as people type it: "20 to 35", "15–20 g", "18 g", "2 lb". A bare number
+ * is in kilograms or pounds; one weight stands for a tenth more and less. Returns kg, the lighter first.
+ */
+export function parseLifeWeight(
+  text: string,
+  where: string,
+  system: UnitSystem = 'metric',
+): Parsed<readonly [lowKg: number, highKg: number]> {
+  const allowed =
+    'a weight, or two with the lighter first, in g, kg, oz or lb, such as 18 g or 20 to 35 kg';
+  const parts = text.split(/\s*(?:\bto\b|–|—|(?<=[\d\w])\s*-\s*)\s*/);
+  if (parts.length > 2) return refused(where, text, allowed);
+  const amounts = parts.map((part) => /^\s*(\d*[.,]?\d+)\s*([a-z]*)\s*$/i.exec(part));
+  const lastUnit = amounts.at(-1)?.[2]?.toLowerCase();
+  const kg = amounts.map((match) => {
+    // The unit of the second stands for both.
+    const name = match?.[2]?.toLowerCase() || lastUnit || (system === 'metric' ? 'kg' : 'lb');
+    const unit = Object.hasOwn(MASSES, name) ? MASSES[name] : undefined;
+    if (match?.[1] === undefined || unit === undefined) return Number.NaN;
+    return (Number(match[1].replace(',', '.')) * unit.factor) / 1000;
+  });
+  const [low, high = low] = kg;
+  if (low === undefined || high === undefined) return refused(where, text, allowed);
+  if (!(low >= LIFE_KG.min && high <= LIFE_KG.max && low <= high))
+    return refused(where, text, allowed);
+  return accepted(kg.length === 1 ? [low * (1 - ABOUT), low * (1 + ABOUT)] : [low, high]);
+}

@@ -113,9 +113,62 @@ export interface FormattedQuantity {
   readonly unit: string;
 }
 
+/** Units whose small values keep digits: how many more than usual at most. */
+const MORE_DIGITS: Partial<Readonly<Record<Unit, number>>> = {
+  mm: 1,
+  cm: 1,
+  m: 2,
+  cm2: 1,
+  g: 2,
+  kg: 2,
+  ml: 2,
+  N: 2,
+  Nmm: 2,
+};
+/** A value is worth its digits when rounding changes it by no more than this share. */
+const WORTH = 0.1;
+
+/** Digits for a shown value: its usual ones, more where they would leave nothing of it. */
+function digitsFor(shown: number, usual: number, more: number): number {
+  const size = Math.abs(shown);
+  let digits = usual;
+  while (digits < usual + more && 0.5 * 10 ** -digits > WORTH * size) digits++;
+  // What is nothing at the finest of them is nothing at the usual ones.
+  return size < 0.5 * 10 ** -digits ? usual : digits;
+}
+
+/** So many digits are worth telling of a mass in kg or lb, and of a length from a metre on. */
+const MASS_FIGURES = 3;
+const LONG_MM = 1000;
+
+/** A number with so many significant figures and no more, 1220, 45.3, 3.46, or with fewer digits. */
+function figures(value: number, count: number, digits = count): string {
+  if (value === 0) return '0';
+  const lead = Math.floor(Math.log10(Math.abs(value)));
+  if (lead >= count) {
+    const step = 10 ** (lead - count + 1);
+    return (Math.round(value / step) * step).toFixed(0);
+  }
+  return value.toFixed(Math.min(digits, count - 1 - lead));
+}
+
+/** Teaspoons and drops of paint: a US teaspoon is a sixth of a fluid ounce; a drop is common practice. */
+const ML_PER_TEASPOON = ML_PER_FLUID_OUNCE / 6;
+const DROPS_PER_ML = 20;
+
+/** Small volumes as a hand without millilitres measures them. */
+function spoons(ml: number): FormattedQuantity {
+  const drops = Math.max(1, Math.round(ml * DROPS_PER_ML));
+  if (ml < ML_PER_TEASPOON / 4)
+    return { number: String(drops), unit: drops === 1 ? 'drop' : 'drops' };
+  return { number: (ml / ML_PER_TEASPOON).toFixed(1), unit: 'tsp' };
+}
+
 /**
- * Formats a core value for reading. `scale` is written 1:n. Returns number and unit text apart.
- * Numbers that are not finite are written as words, never as a false figure.
+ * Formats a core value for reading. `scale` is written 1:n. Returns number and unit text apart. `digits`
+ * are those of the figure shown; small values keep more, masses in kg no more than three figures, and
+ * less than a kilogram or pound is told in grams or ounces. Numbers that are not finite are written as
+ * words, never as a false figure.
  */
 export function formatQuantity(
   value: number,
@@ -123,15 +176,39 @@ export function formatQuantity(
   system: UnitSystem = 'metric',
   digits?: number,
 ): FormattedQuantity {
-  const shown = (system === 'metric' ? METRIC : IMPERIAL)[unit];
   if (!Number.isFinite(value)) return { number: 'none', unit: '' };
   if (unit === 'scale') {
     const number =
       value < 1 ? `${trimZeros((1 / value).toFixed(2))}:1` : `1:${trimZeros(value.toFixed(2))}`;
     return { number, unit: '' };
   }
-  const number = (value * shown.factor + (shown.shift ?? 0)).toFixed(digits ?? shown.digits);
+  const shown = (system === 'metric' ? METRIC : IMPERIAL)[unit];
+  const scaled = value * shown.factor + (shown.shift ?? 0);
+  if (unit === 'kg') {
+    if (value !== 0 && Math.abs(scaled) < 1) return formatQuantity(value * 1000, 'g', system);
+    return { number: figures(scaled, MASS_FIGURES, digits), unit: shown.unit };
+  }
+  if (unit === 'ml' && system === 'imperial' && value > 0 && value < 3 * ML_PER_TEASPOON)
+    return spoons(value);
+  if (unit === 'mm' && system === 'metric' && digits === undefined && Math.abs(value) >= LONG_MM)
+    return { number: value.toFixed(0), unit: shown.unit };
+  const told = digits ?? shown.digits;
+  const number = scaled.toFixed(digitsFor(scaled, told, MORE_DIGITS[unit] ?? 0));
   return { number: number.replace(/^-(0(\.0+)?)$/, '$1'), unit: shown.unit };
+}
+
+/**
+ * Digits of a figure in a system, where those of the metric one are given: an inch is worth more of them
+ * than a millimetre, but none beyond its usual ones.
+ */
+export function digitsIn(
+  system: UnitSystem,
+  unit: Unit,
+  metricDigits: number | undefined,
+): number | undefined {
+  if (metricDigits === undefined || system === 'metric') return metricDigits;
+  const [metric, shown] = [METRIC[unit].digits, IMPERIAL[unit].digits];
+  return Math.min(Math.max(shown, metricDigits), Math.max(0, metricDigits + shown - metric));
 }
 
 /** The same as {@link formatQuantity}, joined: "152.3 mm", "54.0°", "1:3". */

@@ -12,7 +12,8 @@ import { parseLength } from './parseLength.ts';
 import { parseNumber, parseScale } from './parseNumber.ts';
 import { parseWireSize } from './parseWireSize.ts';
 import { problemSentence } from './problem.ts';
-import { formatQuantity, quantityText } from './quantity.ts';
+import { digitsIn, formatQuantity, quantityText } from './quantity.ts';
+import { scaleText } from './scaleText.ts';
 
 const LIMITS = { minMm: 1, maxMm: 1000 };
 const value = <T>(read: { ok: true; value: T } | { ok: false }): T | undefined =>
@@ -127,7 +128,70 @@ describe('formatting', () => {
 
   it('never writes a false figure or a minus zero', () => {
     expect(formatQuantity(Number.NaN, 'mm').number).toBe('none');
-    expect(formatQuantity(-0.01, 'mm').number).toBe('0.0');
+    expect(formatQuantity(-0.001, 'mm').number).toBe('0.0');
+    expect(formatQuantity(0, 'mm').number).toBe('0.0');
+    expect(formatQuantity(0, 'kg')).toEqual({ number: '0', unit: 'kg' });
+  });
+
+  it.each([
+    // A raft spider, a hedgehog, a wolf, a deer and a theropod, in kg.
+    [0.0007, 'kg', '0.7 g'],
+    [0.018, 'kg', '18 g'],
+    [0.9, 'kg', '900 g'],
+    [3.4567, 'kg', '3.46 kg'],
+    [45.27, 'kg', '45.3 kg'],
+    [1223.58, 'kg', '1220 kg'],
+    [0.36, 'mm', '0.36 mm'],
+    [0.04, 'mm', '0.04 mm'],
+    [0.6, 'mm', '0.6 mm'],
+    [1253.8, 'mm', '1254 mm'],
+    [2.4, 'g', '2.4 g'],
+    [0.31, 'ml', '0.31 ml'],
+    [250.4, 'ml', '250 ml'],
+  ] as const)('tells %f %s with the digits it is worth: %s', (value, unit, text) => {
+    expect(quantityText(value, unit)).toBe(text);
+  });
+
+  it.each([
+    [0.2, 'ml', '4 drops'],
+    [0.04, 'ml', '1 drop'],
+    [3, 'ml', '0.6 tsp'],
+    [9.9, 'ml', '2.0 tsp'],
+    [29.57, 'ml', '1.0 fl oz'],
+    [20, 'g', '0.7 oz'],
+    [0.2, 'kg', '7.1 oz'],
+    [1, 'mm', '0.039 in'],
+  ] as const)('tells %f %s to those who read in inches and ounces: %s', (value, unit, text) => {
+    expect(quantityText(value, unit, 'imperial')).toBe(text);
+  });
+
+  it('turns the digits of a metric figure into those of an inch', () => {
+    expect([0, 1, 2].map((digits) => digitsIn('imperial', 'mm', digits))).toEqual([2, 3, 3]);
+    expect(digitsIn('imperial', 'g', 0)).toBe(1);
+    expect(digitsIn('metric', 'mm', 2)).toBe(2);
+    expect(digitsIn('imperial', 'mm', undefined)).toBeUndefined();
+  });
+
+  it('writes a wire with gauge, millimetres, and inches where those are read', () => {
+    expect(sizeText({ system: 'SWG', value: 16 })).toBe('16 SWG (1.63 mm)');
+    expect(sizeText({ system: 'SWG', value: 16 }, 'imperial')).toBe('16 SWG (1.63 mm, 0.064 in)');
+    expect(sizeText({ system: 'mm', value: 1.6 }, 'imperial')).toBe('1.60 mm (0.063 in)');
+  });
+
+  it.each([
+    [6, 'larger', '1:6'],
+    [2.667, 'larger', '1:2.66'],
+    [2.661, 'smaller', '1:2.67'],
+    [16.04, 'larger', '1:16'],
+    [16.04, 'smaller', '1:16.1'],
+    [1 / 4, 'larger', '4:1'],
+    [0.3, 'larger', '3.34:1'],
+    [0.3, 'smaller', '3.33:1'],
+  ] as const)('writes a scale of %f that is no wrong side of it, %s: %s', (n, side, text) => {
+    expect(scaleText(n, side)).toBe(text);
+    const [model, life] = text.split(':').map(Number) as [number, number];
+    if (side === 'larger') expect(life / model).toBeLessThanOrEqual(n * (1 + 1e-9));
+    else expect(life / model).toBeGreaterThanOrEqual(n * (1 - 1e-9));
   });
 
   it('keeps a direction in (−180, 180]', () => {

@@ -17,8 +17,32 @@ describe('thin wires', () => {
     // A heron has four toes on each foot, of which the hallux has a bone of its own.
     expect(toes.count).toBe(3);
     expect(wires.find(({ key }) => key === 'fine:toes.L')!.count).toBe(3);
-    const primaries = parts.find(({ key }) => key === 'primaries')!;
-    expect([primaries.choice, primaries.why]).toEqual([null, expect.stringMatching(/too thin/)]);
+    const fin = planOf(newPiece('one', 'One', 'harbour-porpoise')).wire.fine.find(
+      ({ key }) => key === 'dorsalFin',
+    )!;
+    expect([fin.choice, fin.why]).toEqual([null, expect.stringMatching(/too thin/)]);
+  });
+
+  it('stop where the part gets too thin for them, rather than not being there at all', () => {
+    const ibex = planOf(newPiece('one', 'One', 'alpine-ibex')).wire;
+    const horn = ibex.fine.find(({ key }) => key === 'horn')!;
+    expect(horn.stops).toMatch(/^ends \d+ % of the way up/);
+    const wire = ibex.wires.find(({ key }) => key === 'fine:horn.L')!;
+    expect(wire.schedule.developedMm).toBeLessThan(0.8 * horn.length.value);
+    expect(wire.schedule.developedMm).toBeGreaterThan(0.4 * horn.length.value);
+    expect(wire.cover.value).toBeGreaterThanOrEqual(wire.coverWantedMm);
+    expect(wire.snags.map(({ code }) => code)).not.toContain('wire-too-thick');
+  });
+
+  // A thin wire lies under 0.3 mm of clay (common practice); the piece’s own cover is 1 mm.
+  it('are advised by their own cover, not by that of the large wires', () => {
+    const { strength, wire } = planOf(heron, { coverMm: 2 });
+    const toe = wire.wires.find(({ key }) => key === 'fine:toes.L')!;
+    expect(toe.coverWantedMm).toBe(0.3);
+    const most = strength.workings.find(({ id }) => id === `strength.${toe.id}.most`)!;
+    expect(most.value).toBeCloseTo(toe.diameterMm + toe.spareMm, 9);
+    const joint = strength.workings.find(({ id }) => id === 'strength.toes.L.most')!;
+    expect(joint.inputs.find(({ symbol }) => symbol === 'cover')!.value).toBe(0.3);
   });
 
   it('are cut as often as they are needed, with an end to bind', () => {

@@ -34,8 +34,18 @@ export interface FinePart {
   readonly count: number;
   /** The wire it gets, the user's or the thickest that it hides; null where it gets none. */
   readonly choice: WireChoice | null;
+  /** Where its wire ends: in its n-th bone, at a fraction of it. */
+  readonly end: FineEnd;
+  /** Why its wire ends short of the tip, in words; empty where it does not. */
+  readonly stops: string;
   /** Why it has no wire, in words; empty where it has one. */
   readonly why: string;
+}
+
+/** The end of a thin wire: in the n-th bone of its part, counted from 0, at a fraction of it. */
+export interface FineEnd {
+  readonly bone: number;
+  readonly at: number;
 }
 
 /** Every thin part of the stance, with its wire or the reason why it has none. */
@@ -60,7 +70,17 @@ export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): r
       const eachMm = count > 2 ? (2 * depthMm) / count : depthMm;
       const coverMm = Math.min(wire.coverMm, LEAST_COVER_MM);
       const size = FINE_SIZES_MM.find((d) => d <= 2 * (eachMm - coverMm) + 1e-9);
-      const chosen = own === undefined ? size : undefined;
+      const needsWire = own === undefined && lengthMm >= LEAST_FINE_MM;
+      // Too thin at its tip, it may still hide one further down: a horn, a tail of skin.
+      // Feathers, membranes and fins are cut from sheet.
+      const flat = stance.blades.some((blade) =>
+        bones.some(({ bone }) => bone.id === blade.boneId),
+      );
+      const partly =
+        needsWire && !flat && size === undefined
+          ? shortWire(stance, bones, count, coverMm)
+          : undefined;
+      const chosen = own === undefined ? (size ?? partly?.sizeMm) : undefined;
       const why =
         own === null
           ? 'left out by you'
@@ -68,7 +88,7 @@ export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): r
             ? ''
             : lengthMm < LEAST_FINE_MM
               ? 'too short to need a wire'
-              : size === undefined
+              : chosen === undefined
                 ? 'too thin to hide a wire under its clay'
                 : '';
       const choice: WireChoice | null =
@@ -85,9 +105,53 @@ export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): r
         depthMm,
         count,
         choice,
+        end: partly?.end ?? { bone: bones.length - 1, at: TIP_REACH },
+        stops:
+          partly === undefined
+            ? ''
+            : `ends ${Math.round(100 * partly.share)} % of the way up, where the part gets too thin for it`,
         why,
       };
     });
+}
+
+/** Places of each bone at which its flesh is looked at, root to tip: a wire may end at any of them. */
+const ENDS = Array.from({ length: 17 }, (_, i) => (i * TIP_REACH) / 16);
+/** A wire that stops short is worth it from this share of the part on: common practice. */
+const LEAST_SHARE = 0.4;
+
+interface ShortWire {
+  readonly sizeMm: number;
+  readonly end: FineEnd;
+  /** Of the length of the part. */
+  readonly share: number;
+}
+
+/** The thickest thin wire that the part hides from its root up to a place, if it goes far enough. */
+function shortWire(
+  stance: WireSetting['stance'],
+  bones: readonly PosedBone[],
+  count: number,
+  coverMm: number,
+): ShortWire | undefined {
+  const lengths = bones.map(({ start, end }) => distance(start, end));
+  const whole = lengths.reduce((sum, mm) => sum + mm, 0);
+  const places = bones.flatMap(({ start, end }, bone) =>
+    ENDS.map((at) => ({
+      bone,
+      at,
+      alongMm: lengths.slice(0, bone).reduce((sum, mm) => sum + mm, 0) + at * lengths[bone]!,
+      depthMm: -skinDistance(stance.skin, lerp(start, end, at)) * (count > 2 ? 2 / count : 1),
+    })),
+  );
+  for (const sizeMm of FINE_SIZES_MM) {
+    const short = places.findIndex(({ depthMm }) => sizeMm > 2 * (depthMm - coverMm) + 1e-9);
+    // One place further down, so that the flesh between two places hides it too.
+    const last = short === -1 ? places.at(-1) : places[short - 2];
+    if (last === undefined || last.alongMm < Math.max(LEAST_FINE_MM, LEAST_SHARE * whole)) continue;
+    return { sizeMm, end: { bone: last.bone, at: last.at }, share: last.alongMm / whole };
+  }
+  return undefined;
 }
 
 function partLength(bones: readonly PosedBone[], mm: number, sizeFactor: number): Working {
@@ -145,8 +209,9 @@ function digitsOf({ animal, plan }: Skeleton, key: string): number {
 /** A thin wire per part: from its root joint, with an end to bind, to short of its tip. */
 export function fineDraft(setting: WireSetting, part: FinePart, choice: WireChoice): WireDraft {
   const { stance, wire } = setting;
-  const [first, last] = [part.bones[0]!.bone, part.bones.at(-1)!.bone];
-  const refs = [...part.bones.map(({ bone }) => bone.id), `${last.id}@${TIP_REACH}`];
+  const first = part.bones[0]!.bone;
+  const run = part.bones.slice(0, part.end.bone + 1);
+  const refs = [...run.map(({ bone }) => bone.id), `${run.at(-1)!.bone.id}@${part.end.at}`];
   const route = routeThrough(stance, refs, setting)!;
   const each = part.count > 1 ? `, ${part.count} alike` : '';
   return {
@@ -158,8 +223,8 @@ export function fineDraft(setting: WireSetting, part: FinePart, choice: WireChoi
     count: part.count,
     coverMm: Math.min(wire.coverMm, LEAST_COVER_MM),
     route,
-    through: part.bones.map(({ bone }) => ({ boneId: bone.id, strands: part.count })),
-    along: part.bones.map(({ bone }) => posedBone(stance.posed, bone.id).bone),
+    through: run.map(({ bone }) => ({ boneId: bone.id, strands: part.count })),
+    along: run.map(({ bone }) => posedBone(stance.posed, bone.id).bone),
     features: () => boundEnd(wire.allowancesMm.tieEnd),
     lines: (id, schedule) => {
       const { line } = cutLines(`wire.${id}`, id);

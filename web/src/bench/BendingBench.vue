@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { featureText, onRope } from '@keen-sinew/core';
+import { featureText, onRope, sizeText } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { providePiecePlan } from '../composables/usePiecePlan.ts';
@@ -14,7 +14,7 @@ import WireSoFar from './WireSoFar.vue';
 /** One wire at the bench, one bend at a time, for reading at arm's length. */
 const props = defineProps<{ wireId: string; number: number }>();
 const { piece, plan, change } = providePiecePlan();
-const { text } = useUnits();
+const { text, system } = useUnits();
 const router = useRouter();
 const { text: timer } = useWorkTimer();
 
@@ -70,8 +70,9 @@ const leave = (): void => void router.push(`/piece/${piece.value.id}/wire`);
     <template #head>
       <h1>{{ wire.id }} · {{ wire.name.toLowerCase() }}</h1>
       <p class="what">
-        {{ wire.metalName }}, {{ wire.sizeText }} · cut {{ text(wire.cut.value, 'mm') }} · bend
-        {{ number }} of {{ count }}, from the {{ wire.namedEnd }}
+        {{ wire.metalName }}, {{ sizeText(wire.size, system) }} · cut
+        {{ text(wire.cut.value, 'mm') }} · bend {{ number }} of {{ count }}, from the
+        {{ wire.namedEnd }}
       </p>
     </template>
     <RulerStrip :wire="wire" :number="number" :at="at" />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CAUTIONS, quantityText } from '@keen-sinew/core';
+import { CAUTIONS, digitsIn, quantityText } from '@keen-sinew/core';
 import { useEventListener } from '@vueuse/core';
 import { TriangleAlert } from 'lucide-vue-next';
 import { computed } from 'vue';
@@ -72,7 +72,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         <template v-for="(part, i) in step.sentence" :key="i"
           ><template v-if="typeof part === 'string'">{{ part }}</template
           ><b v-else class="number">{{
-            quantityText(part.value, part.unit, system, part.digits)
+            quantityText(part.value, part.unit, system, digitsIn(system, part.unit, part.digits))
           }}</b></template
         >
       </p>

@@ -1,4 +1,4 @@
-import { formatQuantity, quantityText, type Unit, type Working } from '@keen-sinew/core';
+import { digitsIn, formatQuantity, quantityText, type Unit, type Working } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 
@@ -11,7 +11,12 @@ export function useUnits() {
     text: (value: number, unit: Unit, digits?: number) =>
       quantityText(value, unit, system.value, digits),
     parts: (working: Pick<Working, 'value' | 'unit' | 'digits'>) =>
-      formatQuantity(working.value, working.unit, system.value, working.digits),
+      formatQuantity(
+        working.value,
+        working.unit,
+        system.value,
+        digitsIn(system.value, working.unit, working.digits),
+      ),
     number: (value: number, unit: Unit, digits?: number) =>
       formatQuantity(value, unit, system.value, digits).number,
   };

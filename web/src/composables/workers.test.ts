@@ -89,7 +89,7 @@ describe('useHeat', () => {
     expect(heat.busy.value).toBe(true);
     await vi.waitFor(() => expect(heat.run.value).not.toBeNull());
     expect(heat.run.value!.key).toBe(requestOf(otter)!.key);
-    expect(heat.run.value!.results).toHaveLength(3);
+    expect(heat.run.value!.results).toHaveLength(requestOf(otter)!.cases.length);
     expect(FakeWorker.made.map((worker) => worker.ended)).toEqual([true]);
     expect(heat.busy.value).toBe(false);
   });

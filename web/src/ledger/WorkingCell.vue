@@ -5,7 +5,7 @@ import { useSelection } from '../composables/useSelection.ts';
 import { useUnits } from '../composables/useUnits.ts';
 
 /** A number in a table or a sentence: touching it opens its working. */
-const props = defineProps<{ working: Working; unit?: boolean }>();
+const props = defineProps<{ working: Working; unit?: boolean; alarm?: boolean }>();
 const { parts } = useUnits();
 const { open, pick } = useSelection();
 const shown = computed(() => parts(props.working));
@@ -21,7 +21,7 @@ function toggle(): void {
   <button
     type="button"
     class="cell number"
-    :class="{ open: isOpen }"
+    :class="{ open: isOpen, alarm }"
     :data-working="working.id"
     :aria-expanded="isOpen"
     :title="working.label"
@@ -33,6 +33,10 @@ function toggle(): void {
 </template>
 
 <style scoped>
+.alarm {
+  color: var(--rust);
+  font-weight: 700;
+}
 .cell {
   background: none;
   border: 0;

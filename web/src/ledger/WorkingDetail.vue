@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import type { Working } from '@keen-sinew/core';
+import { digitsIn, type Working } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
 import { PROVENANCE_TEXT } from './provenanceText.ts';
 
 const props = defineProps<{ working: Working }>();
-const { text } = useUnits();
-const result = computed(() => text(props.working.value, props.working.unit, props.working.digits));
+const { text, system } = useUnits();
+const digits = computed(() => digitsIn(system.value, props.working.unit, props.working.digits));
+const result = computed(() => text(props.working.value, props.working.unit, digits.value));
 </script>
 
 <template>
@@ -24,7 +25,7 @@ const result = computed(() => text(props.working.value, props.working.unit, prop
     <p class="number">
       = {{ result
       }}<template v-if="working.plusMinus !== undefined">
-        ± {{ text(working.plusMinus, working.unit, working.digits) }}</template
+        ± {{ text(working.plusMinus, working.unit, digits) }}</template
       >
     </p>
     <p v-if="working.plusMinus !== undefined" class="note">

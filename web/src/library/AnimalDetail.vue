@@ -26,13 +26,17 @@ const emit = defineEmits<{ pick: [boneKey: string] }>();
 const { text } = useUnits();
 const animal = computed(() => props.subject.animal);
 
+/** The lower end goes without its unit where the upper one has the same. */
+const withoutUnit = (low: string, high: string): string => {
+  const unit = / [a-z]+$/.exec(high)?.[0] ?? '';
+  return unit !== '' && low.endsWith(unit) ? low.slice(0, -unit.length) : low;
+};
 const span = (range: readonly [number, number], say: (value: number) => string): string =>
   range[0] === range[1]
     ? say(range[0])
-    : `${say(range[0]).replace(/ [a-z]+$/, '')} to ${say(range[1])}`;
+    : `${withoutUnit(say(range[0]), say(range[1]))} to ${say(range[1])}`;
 const mm = (value: number): string => text(value, 'mm', value < 10 ? 1 : 0);
-const kg = (value: number): string =>
-  value < 0.1 ? text(value * 1000, 'g', 1) : text(value, 'kg', value < 10 ? 1 : 0);
+const kg = (value: number): string => text(value, 'kg', value < 10 ? 1 : 0);
 
 const sizes = computed((): readonly Fact[] => [
   ...planSizes(props.skeleton).map(({ spec, mm: value }): Fact => {

@@ -3,16 +3,19 @@ import {
   animalById,
   ANIMALS,
   buildSkeleton,
+  type Creature,
   creatureFaults,
+  creatureSchema,
   creatureText,
   findSubject,
+  lengthLimits,
   lineup,
   oddProportions,
   oddSentence,
   parseLength,
+  parseLifeWeight,
   parseNumber,
   problemSentence,
-  type Creature,
   type Subject,
 } from '@keen-sinew/core';
 import { NInput } from 'naive-ui';
@@ -75,20 +78,9 @@ const readPercent = (where: string, min: number, max: number) => (typed: string)
   const read = parseNumber(typed.replace('%', ''), where, min, max, '%');
   return read.ok ? { ok: true as const, value: read.value / 100 } : read;
 };
-const readKg = (typed: string) => {
-  const match = /^\s*([\d.,]+)\s*(?:to|-|–)\s*([\d.,]+)\s*(?:kg)?\s*$/.exec(typed);
-  const [low, high] = [match?.[1], match?.[2]].map((one) => Number(one?.replace(',', '.')));
-  return low !== undefined && high !== undefined && low > 0 && high >= low
-    ? { ok: true as const, value: [low, high] as [number, number] }
-    : {
-        ok: false as const,
-        problem: {
-          where: 'Weight in life',
-          received: typed === '' ? 'an empty field' : `“${typed}”`,
-          allowed: 'two weights in kg, the lighter first, such as 20 to 35',
-        },
-      };
-};
+const readKg = (typed: string) => parseLifeWeight(typed, 'Weight in life', system.value);
+const weightText = ([low, high]: readonly [number, number]): string =>
+  `${text(low, 'kg')} to ${text(high, 'kg')}`;
 
 async function makePiece(): Promise<void> {
   if (!creature.value) return;
@@ -199,7 +191,10 @@ function onKey(event: KeyboardEvent): void {
             small
             label="Eyeball"
             :shown="text(creature.eyeMm ?? subject?.animal.eye.mm ?? 0, 'mm')"
-            :parse="(typed) => parseLength(typed, 'Eyeball', { minMm: 0.1, maxMm: 500 }, system)"
+            :parse="
+              (typed) =>
+                parseLength(typed, 'Eyeball', lengthLimits('eyeMm', creatureSchema), system)
+            "
             @set="change({ eyeMm: $event })"
           />
         </label>
@@ -209,9 +204,9 @@ function onKey(event: KeyboardEvent): void {
             small
             label="Weight in life"
             placeholder="20 to 35 kg"
-            :shown="creature.massKg ? `${creature.massKg[0]} to ${creature.massKg[1]} kg` : ''"
+            :shown="creature.massKg ? weightText(creature.massKg) : ''"
             :parse="readKg"
-            @set="change({ massKg: $event })"
+            @set="change({ massKg: [...$event] })"
           />
         </label>
       </LedgerSection>

@@ -3,6 +3,8 @@ import {
   accepted,
   clickSpread,
   GAP_WORDS,
+  lengthLimits,
+  limitsOf,
   parseLength,
   type Picture,
   type PictureView,
@@ -70,20 +72,30 @@ function setScaleWay(way: string): void {
 }
 
 const readKnown = (typed: string) =>
-  parseLength(typed, 'Known length', { minMm: 0.01, maxMm: 100_000 }, system.value);
+  parseLength(typed, 'Known length', lengthLimits('references.pictures.*.scale.mm'), system.value);
 const readUnsure = (typed: string) =>
-  parseLength(typed.replace('±', ''), 'How sure', { minMm: 0, maxMm: 10_000 }, system.value);
+  parseLength(
+    typed.replace('±', ''),
+    'How sure',
+    lengthLimits('references.pictures.*.scale.plusMinusMm'),
+    system.value,
+  );
 const readDistance = (typed: string) =>
   typed.trim() === ''
     ? accepted(null)
-    : parseLength(typed, 'Camera distance', { minMm: 10, maxMm: 1_000_000 }, system.value);
+    : parseLength(
+        typed,
+        'Camera distance',
+        lengthLimits('references.pictures.*.camera.distanceMm'),
+        system.value,
+      );
 /** Farther than the scale is told by a minus. */
 function readNearer(typed: string) {
   const minus = /^\s*[-−]/.test(typed);
   const read = parseLength(
     typed.replace(/^\s*[-−]/, ''),
     'Nearer than the scale',
-    { minMm: 0, maxMm: 100_000 },
+    { minMm: 0, maxMm: limitsOf('references.pictures.*.camera.nearerMm').max },
     system.value,
   );
   return read.ok && minus ? accepted(-read.value) : read;

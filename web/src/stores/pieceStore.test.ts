@@ -116,8 +116,8 @@ describe('a document of an older version', () => {
     await writePiece({ ...stored!, piece: older, past: [{ label: 'Rename', piece: older }] });
     const again = await loadPiece(ID);
     expect(again.damage).toBeUndefined();
-    expect(again.stored?.piece).toMatchObject({ version: 8, mass: { shellMm: 5 } });
-    expect(again.stored?.past[0]?.piece).toMatchObject({ version: 8, bench: { done: {} } });
+    expect(again.stored?.piece).toMatchObject({ version: 9, mass: { shellMm: 5 } });
+    expect(again.stored?.past[0]?.piece).toMatchObject({ version: 9, bench: { done: {} } });
   });
 });
 

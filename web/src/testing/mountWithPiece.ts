@@ -51,12 +51,13 @@ function shapeOf(piece: Piece): BodyShape {
 }
 
 function wholePlan(piece: Piece, withHeat: boolean, withShape: boolean): Plan {
-  const { request } = planPiece(piece, null).cure;
-  if (!withHeat || request === null)
-    return planPiece(piece, bodyOf(piece), null, withShape ? shapeOf(piece) : null);
+  const [body, shape] = [bodyOf(piece), withShape ? shapeOf(piece) : null];
+  const bare = planPiece(piece, body, null, shape);
+  const { request } = bare.cure;
+  if (!withHeat || request === null) return bare;
   const heat = heats.get(request.key) ?? heatRun(request);
   heats.set(request.key, heat);
-  return planPiece(piece, bodyOf(piece), heat, withShape ? shapeOf(piece) : null);
+  return planPiece(piece, body, heat, shape);
 }
 
 /** Mounts a component with a piece, its plan, a selection and the settings above it. */

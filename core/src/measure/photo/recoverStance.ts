@@ -17,6 +17,7 @@ import { clickSpread, COVERAGE, meanPoint } from '../pictures/precision.ts';
 import { toDeg, toRad } from '../../units/angles.ts';
 import {
   depthMm,
+  hasTwoWays,
   leastScale,
   type Nearer,
   type Pixel,
@@ -31,6 +32,8 @@ export interface PhotoBone {
   /** Depth between its ends, mm, without sign; null where impossible. */
   readonly depthMm: number | null;
   readonly nearer: Nearer;
+  /** False for a bone in the picture's plane: it points neither nearer nor farther. */
+  readonly twoWays: boolean;
   /** Whether the sign was chosen by the user; else it is the start stance's. */
   readonly chosen: boolean;
   /** Angle between the bone as seen and as its joints can hold it, degrees; null where impossible. */
@@ -94,6 +97,7 @@ export function recoverStance(
       seenPx,
       depthMm: depth,
       nearer,
+      twoWays: hasTwoWays(on, pxPerMm),
       chosen: picture.nearer[bone.id] !== undefined,
     };
   });

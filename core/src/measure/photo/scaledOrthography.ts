@@ -36,6 +36,13 @@ export function depthMm(bone: SeenBone, pxPerMm: number): number | undefined {
   return Math.sqrt(Math.max(0, square));
 }
 
+/** A bone seen this near to its full length, as a share, lies in the picture's plane: clicks are no finer. */
+const FLAT_SHARE = 0.01;
+
+/** Whether a bone may point either nearer or farther, and not just lie in the picture's plane. */
+export const hasTwoWays = (bone: SeenBone, pxPerMm: number): boolean =>
+  seenPx(bone) < (1 - FLAT_SHARE) * bone.lengthMm * pxPerMm;
+
 /** What one picture tells of a chain of bones. */
 export interface Recovered {
   /** Pixels per mm that were used. */
@@ -70,9 +77,6 @@ export function recoverChain(
     impossible,
     depthsMm: signed,
     pointsMm: impossible.length > 0 ? [] : [0, ...signed.map((depth) => (at += depth))],
-    ways: depths.reduce<number>(
-      (ways, depth) => (depth !== undefined && depth > 0 ? ways * 2 : ways),
-      1,
-    ),
+    ways: 2 ** bones.filter((bone) => hasTwoWays(bone, pxPerMm)).length,
   };
 }

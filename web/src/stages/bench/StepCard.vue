@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { accepted, parseMinutes, type StepDone, type StepPlan } from '@keen-sinew/core';
+import { accepted, limitsOf, parseMinutes, type StepDone, type StepPlan } from '@keen-sinew/core';
 import { nextTick, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -54,7 +54,9 @@ watch(
           :label="`Minutes for ${step.title}`"
           placeholder="minutes"
           :shown="step.done.minutes === null ? '' : text(step.done.minutes, 'min')"
-          :parse="(typed) => parseMinutes(typed, 'Minutes', { min: 0, max: 10_000 }, system)"
+          :parse="
+            (typed) => parseMinutes(typed, 'Minutes', limitsOf('bench.done.*.minutes'), system)
+          "
           @set="log({ minutes: $event })"
         />
         <QuantityField

@@ -15,7 +15,7 @@ const card = (id: string, start = otter) =>
 describe('StepCard', () => {
   it('is a sentence whose numbers open their workings, with its cautions', async () => {
     const { wrapper, selection } = card('wire.B.cut');
-    expect(wrapper.find('.sentence').text()).toMatch(/Cut soft aluminium.*294\.8/);
+    expect(wrapper.find('.sentence').text()).toMatch(/Cut soft aluminium.*301\.3/);
     expect(wrapper.text()).toContain(CAUTIONS['cut-wire']);
     await wrapper.find('[data-working="wire.B.cut"]').trigger('click');
     expect(selection.open.value).toBe('wire.B.cut');

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { parseNumber } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import DecisionRow from '../../controls/DecisionRow.vue';
 import PickRow from '../../controls/PickRow.vue';
+import { numberAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import { withPart } from '../withPart.ts';
 
@@ -14,7 +14,7 @@ const PRIMERS = [
   { label: 'White primer', value: 'white' },
 ];
 const wholeNumber = (typed: string) => {
-  const read = parseNumber(typed, 'Base coats', 1, 5);
+  const read = numberAt('colour.baseCoats', 'Base coats')(typed);
   return read.ok ? { ok: true as const, value: Math.round(read.value) } : read;
 };
 </script>
@@ -36,7 +36,7 @@ const wholeNumber = (typed: string) => {
       small
       label="One step of lightness"
       :shown="String(colour.step)"
-      :parse="(typed) => parseNumber(typed, 'One step of lightness', 0.02, 0.2)"
+      :parse="numberAt('colour.step', 'One step of lightness')"
       @set="change('Change the contrast', (p) => withPart(p, 'colour', { step: $event }))"
     />
   </DecisionRow>

@@ -1,13 +1,28 @@
 <script setup lang="ts">
+import { limitsOf, parseMinutes, type BakeStage } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useUnits } from '../../composables/useUnits.ts';
 import DecisionRow from '../../controls/DecisionRow.vue';
 import PickRow from '../../controls/PickRow.vue';
+import QuantityField from '../../controls/QuantityField.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
 import SwitchField from '../../controls/SwitchField.vue';
 import { withPart } from '../withPart.ts';
 
 const { piece, plan, change } = usePiecePlan();
+const { system, text } = useUnits();
 const cure = computed(() => piece.value.cure);
+const MINUTES = limitsOf('cure.minutes.finish');
+const isShort = ({ needed, bake }: BakeStage): boolean =>
+  needed !== null && bake !== null && bake.value < needed.value;
+const setMinutes = ({ id, name }: BakeStage, minutes: number | null): void =>
+  change(
+    minutes === null
+      ? `Let the ${name.toLowerCase()} bake follow`
+      : `Set the ${name.toLowerCase()} bake`,
+    (p) => withPart(p, 'cure', { minutes: { ...p.cure.minutes, [id]: minutes } }),
+  );
 const METHODS = [
   { label: 'Shell first', value: 'shell-first' },
   { label: 'All at once', value: 'all-at-once' },
@@ -39,6 +54,33 @@ const setMethod = (method: string): void =>
   <ol>
     <li v-for="stage in plan.cure.stages" :key="stage.id">
       <b>{{ stage.name }}.</b> {{ stage.what }}
+      <WorkingRow v-if="stage.needed" :working="stage.needed" label="Needed in the hot oven" />
+      <p
+        v-if="stage.needed?.range && stage.needed.range[1] > stage.needed.range[0] + 0.5"
+        class="upto"
+      >
+        up to {{ text(stage.needed.range[1], 'min') }} where clay and oven are slow
+      </p>
+      <WorkingRow
+        v-if="stage.bake"
+        :working="stage.bake"
+        label="Bake for"
+        :alarm="isShort(stage)"
+      />
+      <DecisionRow
+        v-if="stage.bake"
+        name="Minutes of your own"
+        :own="cure.minutes[stage.id] !== null"
+        @revert="setMinutes(stage, null)"
+      >
+        <QuantityField
+          small
+          :label="`Minutes of the bake: ${stage.name.toLowerCase()}`"
+          :shown="text(stage.bake.value, 'min')"
+          :parse="(typed) => parseMinutes(typed, `${stage.name}, minutes`, MINUTES, system)"
+          @set="setMinutes(stage, $event)"
+        />
+      </DecisionRow>
     </li>
   </ol>
 </template>
@@ -48,6 +90,15 @@ const setMethod = (method: string): void =>
 ol {
   margin: 6px 4px;
   font-size: 14px;
+}
+li {
+  margin-bottom: 10px;
+}
+.upto {
+  margin: 0 0 2px;
+  text-align: right;
+  font-size: 13px;
+  color: var(--soft);
 }
 .says {
   color: var(--soft);

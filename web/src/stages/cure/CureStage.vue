@@ -15,7 +15,6 @@ import TimeTable from './TimeTable.vue';
 const { plan, heatBusy, heatProblem } = usePiecePlan();
 const cure = computed(() => plan.value.cure);
 const tooHot = computed(() => plan.value.snags.some((snag) => snag.code === 'clay-over-limit'));
-const tooShort = computed(() => plan.value.snags.some((snag) => snag.code === 'bake-too-short'));
 /** What the clay of the shells asks for, where it is another one. */
 const ofShells = computed(() =>
   [cure.value.shellFigures?.temperature, cure.value.shellFigures?.limit].filter(
@@ -55,21 +54,19 @@ const setting = computed(() => cure.value.figures.clay.setting);
       <WorkingRow v-for="one in ofShells" :key="one.id" :working="one" />
       <CautionNote v-if="setting === 'chemical'" :ids="['epoxy']" />
     </LedgerSection>
-    <LedgerSection v-if="cure.bake" title="How long">
-      <WorkingRow v-if="cure.needed" :working="cure.needed" />
-      <WorkingRow :working="cure.bake" :alarm="tooShort" />
+    <LedgerSection title="Bakes and parts">
+      <BakeList />
+      <WorkingRow :working="cure.bakes" />
+      <WorkingRow :working="cure.eye" />
+      <CautionNote :ids="['small-parts', 'solvent', 'heat-gun']" />
+    </LedgerSection>
+    <LedgerSection v-if="cure.dial" title="What the packet says of time">
       <WorkingRow :working="cure.figures.time" />
       <WorkingRow :working="cure.figures.perMm" />
       <template v-if="cure.shellFigures">
         <WorkingRow :working="cure.shellFigures.time" />
         <WorkingRow :working="cure.shellFigures.perMm" />
       </template>
-    </LedgerSection>
-    <LedgerSection title="Bakes and parts">
-      <BakeList />
-      <WorkingRow :working="cure.bakes" />
-      <WorkingRow :working="cure.eye" />
-      <CautionNote :ids="['small-parts', 'solvent', 'heat-gun']" />
     </LedgerSection>
     <LedgerSection title="What the clay’s own label says" folded>
       <ClayLabel part="oven" />

@@ -14,13 +14,17 @@ const ApexChart = defineAsyncComponent(() => import('vue3-apexcharts'));
 const PAPER = { ink: '#20302e', soft: '#4f5d58', line: '#cfc6b2' };
 const LAMP = { ink: '#ece6d8', soft: '#a9b5ae', line: '#4a5855' };
 /** Rust and slate mean sides of the animal, so the curves take the others, and a dash each. */
-const CURVES = { day: ['#20302e', '#1f6b5c', '#4f5d58'], night: ['#ece6d8', '#5fb8a3', '#a9b5ae'] };
+const CURVES = {
+  day: ['#20302e', '#1f6b5c', '#4f5d58', '#8a5a0b'],
+  night: ['#ece6d8', '#5fb8a3', '#a9b5ae', '#dba84a'],
+};
 const colours = computed(() => (settings.theme === 'day' ? PAPER : LAMP));
 
 /** Minutes shown: past the slowest place and the bake, in full steps of the axis. */
 const axis = computed(() => {
   const reach = props.cure.heat.map(({ working }) => working.value);
-  const longest = Math.max(30, ...reach, props.cure.bake?.value ?? 0);
+  const bakes = props.cure.stages.map(({ bake }) => bake?.value ?? 0);
+  const longest = Math.max(30, ...reach, ...bakes);
   const step = longest < 110 ? 10 : longest < 230 ? 20 : 50;
   const steps = Math.ceil((longest * 1.08) / step);
   return { span: steps * step, steps };
@@ -41,14 +45,28 @@ const label = (text: string, colour: string) => ({
   borderWidth: 0,
   style: { background: 'transparent', color: colour, fontSize: '13px' },
 });
+/** What the innermost clay has to reach: one figure, or one for each clay. */
+const targets = computed(() => [
+  ...new Set((props.cure.request?.cases ?? []).map(({ targetC }) => targetC)),
+]);
+/** Bakes of one length share their mark. */
+const marks = computed(() => {
+  const byMinutes = new Map<number, string[]>();
+  for (const { name, bake } of props.cure.stages)
+    if (bake) byMinutes.set(bake.value, [...(byMinutes.get(bake.value) ?? []), name.toLowerCase()]);
+  return [...byMinutes].map(([minutes, names]) => ({
+    minutes,
+    text: `${names.join(' and ')} ${minutes.toFixed(0)} min`,
+  }));
+});
 const options = computed(() => {
   const { ink, soft, line } = colours.value;
   const request = props.cure.request;
-  const mark = (minutes: number, text: string, colour: string) => ({
+  const mark = (minutes: number, text: string, colour: string, row: number) => ({
     x: minutes,
     borderColor: colour,
     strokeDashArray: 4,
-    label: { ...label(text, colour), orientation: 'horizontal', offsetY: 16 },
+    label: { ...label(text, colour), orientation: 'horizontal', offsetY: 16 + 18 * row },
   });
   return {
     chart: {
@@ -60,7 +78,7 @@ const options = computed(() => {
       background: 'transparent',
     },
     colors: CURVES[settings.theme],
-    stroke: { width: [3, 3, 3], dashArray: [0, 7, 2], curve: 'straight' },
+    stroke: { width: [3, 3, 3, 3], dashArray: [0, 7, 2, 12], curve: 'straight' },
     grid: { borderColor: line },
     legend: { position: 'top', horizontalAlign: 'left', fontSize: '14px' },
     tooltip: { theme: settings.theme === 'day' ? 'light' : 'dark' },
@@ -94,22 +112,20 @@ const options = computed(() => {
                 textAnchor: 'start',
               },
             },
-            {
-              y: shown(request.targetC),
+            ...targets.value.map((targetC) => ({
+              y: shown(targetC),
               borderColor: soft,
               strokeDashArray: 4,
               label: {
-                ...label(`hot: ${quantityText(request.targetC, 'degC', system.value)}`, soft),
+                ...label(`cures from ${quantityText(targetC, 'degC', system.value)}`, soft),
                 position: 'left',
                 textAnchor: 'start',
                 offsetY: 16,
               },
-            },
+            })),
           ]
         : [],
-      xaxis: props.cure.bake
-        ? [mark(props.cure.bake.value, `bake ${props.cure.bake.value.toFixed(0)} min`, ink)]
-        : [],
+      xaxis: marks.value.map(({ minutes, text: words }, i) => mark(minutes, words, ink, i)),
     },
   };
 });

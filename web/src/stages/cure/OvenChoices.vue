@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { parseMinutes, parseNumber, parseTemperature, type Piece } from '@keen-sinew/core';
+import {
+  limitsOf,
+  parseMinutes,
+  parseNumber,
+  parseTemperature,
+  type NumberLimits,
+  type Piece,
+} from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -16,16 +23,18 @@ const put = (what: string, part: Partial<Piece['cure']>): void =>
   change(what, (p) => withPart(p, 'cure', part));
 /** Differences of temperature are typed in the degrees that are shown. */
 const degree = computed(() => (system.value === 'metric' ? 1 : 1 / 1.8));
-const readDifference = (label: string, min: number, max: number) => (typed: string) => {
-  const read = parseNumber(
-    typed,
-    label,
-    Math.round(min / degree.value),
-    Math.round(max / degree.value),
-    system.value === 'metric' ? '°C' : '°F',
-  );
-  return read.ok ? { ok: true as const, value: read.value * degree.value } : read;
-};
+const readDifference =
+  (label: string, { min, max }: NumberLimits) =>
+  (typed: string) => {
+    const read = parseNumber(
+      typed,
+      label,
+      Math.round(min / degree.value),
+      Math.round(max / degree.value),
+      system.value === 'metric' ? '°C' : '°F',
+    );
+    return read.ok ? { ok: true as const, value: read.value * degree.value } : read;
+  };
 </script>
 
 <template>
@@ -41,7 +50,7 @@ const readDifference = (label: string, min: number, max: number) => (typed: stri
       small
       label="Thermometer less dial"
       :shown="text(cure.ovenOffsetC, 'kelvin')"
-      :parse="readDifference('Thermometer less dial', -60, 60)"
+      :parse="readDifference('Thermometer less dial', limitsOf('cure.ovenOffsetC'))"
       @set="put('Enter what a thermometer shows', { ovenOffsetC: $event })"
     />
   </DecisionRow>
@@ -54,38 +63,18 @@ const readDifference = (label: string, min: number, max: number) => (typed: stri
       small
       label="Dial"
       :shown="plan.cure.dial ? text(plan.cure.dial.value, 'degC') : ''"
-      :parse="(typed) => parseTemperature(typed, 'Dial', { min: 0, max: 300 }, system)"
+      :parse="(typed) => parseTemperature(typed, 'Dial', limitsOf('cure.setC'), system)"
       @set="put('Set the dial', { setC: $event })"
     />
   </DecisionRow>
-  <DecisionRow
-    name="Set the time yourself"
-    :own="cure.minutes !== null"
-    @revert="put('Let the time follow', { minutes: null })"
-  >
+  <DecisionRow name="Kept in once it is hot">
     <QuantityField
       small
-      label="Minutes of the bake"
-      :shown="plan.cure.bake ? text(plan.cure.bake.value, 'min') : ''"
-      :parse="(typed) => parseMinutes(typed, 'Minutes of the bake', { min: 1, max: 1440 }, system)"
-      @set="put('Set the minutes', { minutes: $event })"
-    />
-  </DecisionRow>
-  <DecisionRow name="Hot means this near the oven">
-    <QuantityField
-      small
-      label="Hot means within"
-      :shown="text(cure.nearC, 'kelvin')"
-      :parse="readDifference('Hot means within', 1, 40)"
-      @set="put('Change what hot means', { nearC: $event })"
-    />
-  </DecisionRow>
-  <DecisionRow name="Held hot for">
-    <QuantityField
-      small
-      label="Held hot for"
+      label="Kept in once it is hot"
       :shown="text(cure.holdMin, 'min')"
-      :parse="(typed) => parseMinutes(typed, 'Held hot for', { min: 0, max: 240 }, system)"
+      :parse="
+        (typed) => parseMinutes(typed, 'Kept in once it is hot', limitsOf('cure.holdMin'), system)
+      "
       @set="put('Change the time held', { holdMin: $event })"
     />
   </DecisionRow>

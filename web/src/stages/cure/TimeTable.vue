@@ -7,16 +7,14 @@ import WorkingCell from '../../ledger/WorkingCell.vue';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
 
 /** The packet's rule and the physical time side by side, so that nobody takes one for the other. */
-const { plan } = usePiecePlan();
+const { plan, piece } = usePiecePlan();
 const { open } = useSelection();
 const { text } = useUnits();
 const cure = computed(() => plan.value.cure);
 const rows = computed(() =>
   cure.value.cases.map((one) => ({
     one,
-    packet: cure.value.packets.find(
-      (rule) => rule.kind === (one.id === 'solid' ? 'solid' : 'shell'),
-    ),
+    packet: cure.value.packets.find((rule) => rule.kind === one.kind),
     heat: cure.value.heat.find(({ result }) => result.caseId === one.id)?.working,
   })),
 );
@@ -36,7 +34,7 @@ const opened = computed(() =>
         <th scope="col">Where the clay is slowest</th>
         <th scope="col">Thick</th>
         <th scope="col">Packet’s rule, a minimum</th>
-        <th v-if="cure.request" scope="col">Innermost clay hot after</th>
+        <th v-if="cure.request" scope="col">Innermost clay hot enough after</th>
         <th v-if="cure.request" scope="col">between</th>
       </tr>
     </thead>
@@ -66,8 +64,10 @@ const opened = computed(() =>
   </table>
   <WorkingDetail v-if="opened" :working="opened" />
   <p v-if="cure.request" class="note">
-    The packet’s rule is a minimum once the clay is hot; the physical time is how long the innermost
-    clay takes to get there. The longer of the two is baked.
+    Both count from the moment the piece is in the hot oven. The packet’s rule is a minimum, and no
+    time at temperature; the physical time is how long the innermost clay takes to reach the low end
+    of what it cures at, and {{ text(piece.cure.holdMin, 'min') }} are added to it. The longer of
+    the two is baked. Longer at the right temperature does no harm; hotter does.
   </p>
 </template>
 

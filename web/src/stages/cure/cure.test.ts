@@ -17,14 +17,14 @@ describe('TimeTable', () => {
   it('sets the packet’s rule and the physical time of each place side by side', () => {
     const { wrapper, plan } = mountWithPiece(TimeTable, otter, {}, true);
     const rows = wrapper.findAll('tbody tr');
-    expect(rows).toHaveLength(3);
+    expect(rows).toHaveLength(4);
     plan().cure.cases.forEach((one, i) => expect(rows[i]!.text()).toContain(one.place));
     for (const { working } of plan().cure.heat)
       expect(wrapper.find(`[data-working="${working.id}"]`).text()).toContain(
         working.value.toFixed(0),
       );
     expect(wrapper.find('thead').text()).toMatch(
-      /Packet’s rule, a minimum.*Innermost clay hot after/,
+      /Packet’s rule, a minimum.*Innermost clay hot enough after/,
     );
   });
 
@@ -43,15 +43,13 @@ describe('TimeTable', () => {
 });
 
 describe('OvenChoices', () => {
-  it('sets dial and minutes by hand, and lets them follow again', async () => {
+  it('sets the dial by hand, and lets it follow again', async () => {
     const { wrapper, piece, plan } = mountWithPiece(OvenChoices, otter);
     await typeInto(wrapper, 'Dial', '140');
-    await typeInto(wrapper, 'Minutes of the bake', '2 h');
-    expect(piece().cure).toMatchObject({ setC: 140, minutes: 120 });
+    expect(piece().cure.setC).toBe(140);
     expect(plan().cure.oven!.value).toBe(148);
     await press(wrapper, 'reset: Set the dial yourself');
-    await press(wrapper, 'reset: Set the time yourself');
-    expect(piece().cure).toMatchObject({ setC: null, minutes: null });
+    expect(piece().cure.setC).toBeNull();
   });
 
   it('reads differences in the degrees that are shown', async () => {
@@ -62,7 +60,7 @@ describe('OvenChoices', () => {
     await wrapper.vm.$nextTick();
     await typeInto(wrapper, 'Thermometer less dial', '18');
     expect(piece().cure.ovenOffsetC).toBeCloseTo(10, 9);
-    await typeInto(wrapper, 'Hot means within', '500');
+    await typeInto(wrapper, 'Thermometer less dial', '500');
     expect(wrapper.find('[role=alert]').text()).toContain('°F');
   });
 
@@ -74,6 +72,19 @@ describe('OvenChoices', () => {
 });
 
 describe('BakeList', () => {
+  it('gives each bake minutes of its own, the user’s where they are typed', async () => {
+    const { wrapper, piece, plan } = mountWithPiece(BakeList, otter, {}, true);
+    const bakes = () => plan().cure.stages.map(({ bake }) => bake!.value);
+    const before = bakes();
+    await typeInto(wrapper, 'Minutes of the bake: shell', '2 h');
+    expect(piece().cure.minutes).toEqual({ parts: null, shell: 120, finish: null });
+    expect(bakes()).toEqual([before[0], 120, before[2]]);
+    await typeInto(wrapper, 'Minutes of the bake: shell', '2000 h');
+    expect(wrapper.find('[role=alert]').text()).toContain('from 1 min to 1440 min');
+    await press(wrapper, 'reset: Minutes of your own');
+    expect(piece().cure.minutes.shell).toBeNull();
+  });
+
   it('says what each school costs, and lists its bakes', async () => {
     const { wrapper, piece } = mountWithPiece(BakeList, otter);
     expect(wrapper.findAll('li')).toHaveLength(3);

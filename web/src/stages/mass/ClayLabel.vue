@@ -3,7 +3,7 @@ import {
   accepted,
   clayById,
   CLAYS,
-  parseLength,
+  limitsOf,
   parseMass,
   parseMinutes,
   parseTemperature,
@@ -16,6 +16,7 @@ import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
 import DecisionRow from '../../controls/DecisionRow.vue';
+import { lengthAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import { withPart } from '../withPart.ts';
 
@@ -66,8 +67,6 @@ const readName = (typed: string) =>
   typed.trim().length > 0 && typed.trim().length <= 60
     ? accepted(typed.trim())
     : refused('Name of the clay', typed, 'one to sixty letters');
-const length = (label: string, minMm: number, maxMm: number) => (typed: string) =>
-  parseLength(typed, label, { minMm, maxMm }, system.value);
 const SIDES = [
   { key: 'lengthMm', name: 'Block, length' },
   { key: 'widthMm', name: 'Block, width' },
@@ -105,7 +104,9 @@ const SIDES = [
         small
         :label="named('Packet of clay')"
         :shown="text(figures.packet.value, 'g')"
-        :parse="(typed) => parseMass(typed, 'Packet of clay', { min: 5, max: 25_000 }, system)"
+        :parse="
+          (typed) => parseMass(typed, 'Packet of clay', limitsOf('mass.clay.label.packetG'), system)
+        "
         @set="putLabel({ packetG: $event })"
       />
     </DecisionRow>
@@ -119,7 +120,10 @@ const SIDES = [
         :label="named('Block of clay on the scale')"
         placeholder="not weighed"
         :shown="clay.weighed ? text(clay.weighed.grams, 'g', 1) : ''"
-        :parse="(typed) => parseMass(typed, 'Block on the scale', { min: 1, max: 25_000 }, system)"
+        :parse="
+          (typed) =>
+            parseMass(typed, 'Block on the scale', limitsOf('mass.clay.weighed.grams'), system)
+        "
         @set="putBlock({ grams: $event })"
       />
     </DecisionRow>
@@ -129,7 +133,7 @@ const SIDES = [
           small
           :label="named(side.name)"
           :shown="text(clay.weighed[side.key], 'mm')"
-          :parse="length(side.name, 5, 500)"
+          :parse="lengthAt(`mass.clay.weighed.${side.key}`, side.name, system)"
           @set="putBlock({ [side.key]: $event })"
         />
       </DecisionRow>
@@ -150,7 +154,13 @@ const SIDES = [
         :label="named('Curing temperature on the label')"
         :shown="text(figures.temperature.value, 'degC')"
         :parse="
-          (typed) => parseTemperature(typed, 'Curing temperature', { min: 40, max: 300 }, system)
+          (typed) =>
+            parseTemperature(
+              typed,
+              'Curing temperature',
+              limitsOf('mass.clay.label.temperatureC'),
+              system,
+            )
         "
         @set="putLabel({ temperatureC: $event })"
       />
@@ -164,7 +174,10 @@ const SIDES = [
         small
         :label="named('Upper limit on the label')"
         :shown="text(figures.limit.value, 'degC')"
-        :parse="(typed) => parseTemperature(typed, 'Upper limit', { min: 20, max: 300 }, system)"
+        :parse="
+          (typed) =>
+            parseTemperature(typed, 'Upper limit', limitsOf('mass.clay.label.limitC'), system)
+        "
         @set="putLabel({ limitC: $event })"
       />
     </DecisionRow>
@@ -178,7 +191,9 @@ const SIDES = [
           small
           :label="named('Minutes on the label')"
           :shown="text(figures.time.value, 'min')"
-          :parse="(typed) => parseMinutes(typed, 'Minutes', { min: 1, max: 600 }, system)"
+          :parse="
+            (typed) => parseMinutes(typed, 'Minutes', limitsOf('mass.clay.label.minutes'), system)
+          "
           @set="putLabel({ minutes: $event })"
         />
       </DecisionRow>
@@ -191,7 +206,7 @@ const SIDES = [
           small
           :label="named('Thickness on the label')"
           :shown="text(figures.perMm.value, 'mm')"
-          :parse="length('Thickness on the label', 1, 50)"
+          :parse="lengthAt('mass.clay.label.perMm', 'Thickness on the label', system)"
           @set="putLabel({ perMm: $event })"
         />
       </DecisionRow>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { parseLength } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import DecisionRow from '../../controls/DecisionRow.vue';
+import { lengthAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import { withEntry, withShape } from './shapeChanges.ts';
 
@@ -37,7 +37,7 @@ function set(id: string, name: string, mm: number | undefined): void {
       small
       :label="`Fat of ${name}`"
       :shown="text(fat[id] ?? 0, 'mm')"
-      :parse="(typed) => parseLength(typed, `Fat of ${name}`, { minMm: -100, maxMm: 300 }, system)"
+      :parse="lengthAt('measure.shape.fatMm.*', `Fat of ${name}`, system)"
       @set="set(id, name, $event)"
     />
   </DecisionRow>

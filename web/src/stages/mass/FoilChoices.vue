@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { parseLength, parseNumber, type Piece } from '@keen-sinew/core';
+import { type Piece } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import DecisionRow from '../../controls/DecisionRow.vue';
+import { lengthAt, numberAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import { withPart } from '../withPart.ts';
 
@@ -15,8 +16,6 @@ const put = (what: string, part: Partial<Piece['mass']>): void =>
   change(`Change ${what}`, (p) => withPart(p, 'mass', part));
 const putFoil = (part: Partial<Piece['mass']['foil']>): void =>
   change('Change the foil', (p) => withPart(p, 'mass', { foil: { ...p.mass.foil, ...part } }));
-const length = (label: string, minMm: number, maxMm: number) => (typed: string) =>
-  parseLength(typed, label, { minMm, maxMm }, system.value);
 </script>
 
 <template>
@@ -25,7 +24,7 @@ const length = (label: string, minMm: number, maxMm: number) => (typed: string) 
       small
       label="Usual shell"
       :shown="text(mass.shellMm, 'mm')"
-      :parse="length('Usual shell', 0.5, 60)"
+      :parse="lengthAt('mass.shellMm', 'Usual shell', system)"
       @set="put('the usual shell', { shellMm: $event })"
     />
   </DecisionRow>
@@ -34,7 +33,7 @@ const length = (label: string, minMm: number, maxMm: number) => (typed: string) 
       small
       label="Spare clay"
       :shown="text(mass.sparePercent, 'percent')"
-      :parse="(typed) => parseNumber(typed.replace('%', ''), 'Spare clay', 0, 200, '%')"
+      :parse="numberAt('mass.sparePercent', 'Spare clay', '%')"
       @set="put('the spare clay', { sparePercent: $event })"
     />
   </DecisionRow>
@@ -43,7 +42,7 @@ const length = (label: string, minMm: number, maxMm: number) => (typed: string) 
       small
       label="Width of the foil"
       :shown="text(mass.foil.widthMm, 'mm', system === 'metric' ? 0 : 1)"
-      :parse="length('Width of the foil', 100, 1000)"
+      :parse="lengthAt('mass.foil.widthMm', 'Width of the foil', system)"
       @set="putFoil({ widthMm: $event })"
     />
   </DecisionRow>
@@ -52,7 +51,7 @@ const length = (label: string, minMm: number, maxMm: number) => (typed: string) 
       small
       label="Gauge of the foil"
       :shown="text(mass.foil.gaugeMm, 'mm', system === 'metric' ? 3 : 5)"
-      :parse="length('Gauge of the foil', 0.005, 0.1)"
+      :parse="lengthAt('mass.foil.gaugeMm', 'Gauge of the foil', system)"
       @set="putFoil({ gaugeMm: $event })"
     />
   </DecisionRow>
@@ -61,7 +60,7 @@ const length = (label: string, minMm: number, maxMm: number) => (typed: string) 
       small
       label="Packed density of the foil"
       :shown="number(mass.foil.packedGPerMl, 'g/ml')"
-      :parse="(typed) => parseNumber(typed, 'Packed density', 0.1, 2.7, 'g/ml')"
+      :parse="numberAt('mass.foil.packedGPerMl', 'Packed density', 'g/ml')"
       @set="putFoil({ packedGPerMl: $event })"
     />
   </DecisionRow>
@@ -70,7 +69,7 @@ const length = (label: string, minMm: number, maxMm: number) => (typed: string) 
       small
       label="A sheet of paper"
       :shown="text(mass.paperMm, 'mm', system === 'metric' ? 2 : 4)"
-      :parse="length('A sheet of paper', 0.03, 1)"
+      :parse="lengthAt('mass.paperMm', 'A sheet of paper', system)"
       @set="put('the paper', { paperMm: $event })"
     />
   </DecisionRow>
@@ -79,7 +78,7 @@ const length = (label: string, minMm: number, maxMm: number) => (typed: string) 
       small
       label="Width of a sheet of clay"
       :shown="text(mass.sheet.widthMm, 'mm', system === 'metric' ? 0 : 1)"
-      :parse="length('Width of a sheet of clay', 20, 2000)"
+      :parse="lengthAt('mass.sheet.widthMm', 'Width of a sheet of clay', system)"
       @set="put('the sheet', { sheet: { ...mass.sheet, widthMm: $event } })"
     />
   </DecisionRow>
@@ -88,7 +87,7 @@ const length = (label: string, minMm: number, maxMm: number) => (typed: string) 
       small
       label="Length of a sheet of clay"
       :shown="text(mass.sheet.lengthMm, 'mm', system === 'metric' ? 0 : 1)"
-      :parse="length('Length of a sheet of clay', 20, 2000)"
+      :parse="lengthAt('mass.sheet.lengthMm', 'Length of a sheet of clay', system)"
       @set="put('the sheet', { sheet: { ...mass.sheet, lengthMm: $event } })"
     />
   </DecisionRow>
@@ -97,7 +96,7 @@ const length = (label: string, minMm: number, maxMm: number) => (typed: string) 
       small
       label="Clay is too thick over"
       :shown="text(mass.thickMm, 'mm')"
-      :parse="length('Clay is too thick over', 3, 80)"
+      :parse="lengthAt('mass.thickMm', 'Clay is too thick over', system)"
       @set="put('the thickest clay', { thickMm: $event })"
     />
   </DecisionRow>

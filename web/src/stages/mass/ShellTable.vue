@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { CORES, formatQuantity, parseLength, type Core, type RegionMass } from '@keen-sinew/core';
+import {
+  CORES,
+  formatQuantity,
+  lengthLimits,
+  parseLength,
+  type Core,
+  type RegionMass,
+} from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -58,7 +65,12 @@ function setVent(one: RegionMass, vented: boolean): void {
 }
 const isOwn = (one: RegionMass) => piece.value.mass.shells[one.region.id] !== undefined;
 const read = (one: RegionMass) => (typed: string) =>
-  parseLength(typed, `Shell of ${one.region.name}`, { minMm: 0.5, maxMm: 60 }, system.value);
+  parseLength(
+    typed,
+    `Shell of ${one.region.name}`,
+    lengthLimits('mass.shells.*.shellMm'),
+    system.value,
+  );
 </script>
 
 <template>

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoPieces, type Piece } from '@keen-sinew/core';
+import { demoPieces, formatQuantity, type Piece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
@@ -106,7 +106,9 @@ describe('MuscleTable', () => {
     const { muscles } = plan().mass!.shape!;
     for (const { name, grams } of muscles) {
       expect(wrapper.text()).toContain(name);
-      expect(wrapper.find(`[data-working="${grams.id}"]`).text()).toBe(grams.value.toFixed(1));
+      expect(wrapper.find(`[data-working="${grams.id}"]`).text()).toBe(
+        formatQuantity(grams.value, 'g', 'metric', grams.digits).number,
+      );
     }
     await press(wrapper, 'Triceps brachii');
     expect(wrapper.text()).toContain('The heavy wedge between shoulder blade and elbow.');

@@ -32,7 +32,9 @@ const POOR_DEG = 12;
         <td>{{ one.bone.name }}</td>
         <td class="number">{{ Math.round(100 * one.seenShare) }} %</td>
         <td>
+          <span v-if="one.depthMm !== null && !one.twoWays" class="flat">in the picture</span>
           <button
+            v-else
             type="button"
             class="quiet-button"
             :class="{ guess: !one.chosen }"

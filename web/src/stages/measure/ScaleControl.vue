@@ -1,15 +1,22 @@
 <script setup lang="ts">
 import {
+  EYE_LENGTH_LIMITS,
+  lengthLimits,
   MODEL_LENGTH_LIMITS,
   parseLength,
   parseScale,
+  scaleText,
   type Piece,
   type ScaleChoice,
 } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
+import DecisionRow from '../../controls/DecisionRow.vue';
+import { lengthAt } from '../../controls/limited.ts';
 import PickRow from '../../controls/PickRow.vue';
+import SwitchField from '../../controls/SwitchField.vue';
+import { withPart } from '../withPart.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 
 type Oven = NonNullable<Piece['measure']['oven']>;
@@ -46,6 +53,8 @@ const oven = computed(() => piece.value.measure.oven);
 const board = computed(() => (scale.value.by === 'board' ? scale.value : null));
 const FALLBACK: Oven = { lengthMm: 400, heightMm: 250, widthMm: 350 };
 
+const put = (what: string, part: Partial<Piece['measure']>): void =>
+  change(what, (p) => withPart(p, 'measure', part));
 const setScale = (next: ScaleChoice): void =>
   change('Change the scale', (p) => ({ ...p, measure: { ...p.measure, scale: next } }));
 
@@ -53,8 +62,15 @@ const setScale = (next: ScaleChoice): void =>
 function setWay(by: string): void {
   const ratio = plan.value.measure.lifePerModel;
   const size = plan.value.measure.sizes.all.find(({ spec }) => SIZE + spec.id === by);
-  const oneDigit = (mm: number): number => Math.round((mm / ratio) * 10) / 10;
-  if (by === 'ratio') setScale({ by, lifePerModel: Math.round(ratio * 1000) / 1000 });
+  // What fitted an oven, a box or a board still does: never rounded to the wrong side.
+  const fits = ['oven', 'box', 'board'].includes(scale.value.by);
+  const oneDigit = (mm: number): number =>
+    (fits ? Math.floor((mm / ratio) * 10 + 1e-9) : Math.round((mm / ratio) * 10)) / 10;
+  if (by === 'ratio')
+    setScale({
+      by,
+      lifePerModel: (fits ? Math.ceil(ratio * 1000 - 1e-9) : Math.round(ratio * 1000)) / 1000,
+    });
   else if (size) setScale({ by: 'size', sizeId: size.spec.id, mm: oneDigit(size.mm) });
   else if (by === 'oven' || by === 'box')
     change(by === 'oven' ? 'Fit the oven' : 'Fit a box', (p) => ({
@@ -82,11 +98,10 @@ const setBox = (which: 'oven' | 'box', side: (typeof SIDES)[number], mm: number)
 const readLength = (where: string) => (typed: string) =>
   parseLength(typed, where, MODEL_LENGTH_LIMITS, system.value);
 const readBox = (name: string) => (typed: string) =>
-  parseLength(typed, name, { minMm: 20, maxMm: 5000 }, system.value);
+  parseLength(typed, name, lengthLimits('measure.oven.lengthMm'), system.value);
 const readBoard = (typed: string) =>
-  parseLength(typed, 'Board', { minMm: 20, maxMm: 3000 }, system.value);
-const readEye = (typed: string) =>
-  parseLength(typed, 'Eye', { minMm: 0.5, maxMm: 60 }, system.value);
+  parseLength(typed, 'Board', lengthLimits('measure.scale.widthMm'), system.value);
+const readEye = (typed: string) => parseLength(typed, 'Eye', EYE_LENGTH_LIMITS, system.value);
 const boxes = computed(() => [
   { id: 'oven' as const, name: 'Oven', title: 'Inside of the oven', box: oven.value },
   ...(scale.value.by === 'box'
@@ -133,9 +148,8 @@ const boxes = computed(() => [
       />
     </label>
     <p v-else>
-      The largest model that fits the {{ scale.by }} as posed: 1:{{
-        plan.measure.lifePerModel.toFixed(2)
-      }}
+      The largest model that fits the {{ scale.by }} as posed:
+      {{ scaleText(plan.measure.lifePerModel, 'smaller') }}
     </p>
   </div>
   <div v-if="board" class="oven">
@@ -164,6 +178,22 @@ const boxes = computed(() => [
       <small>{{ SIDE_NAMES[side] }}</small>
     </label>
   </div>
+  <DecisionRow name="Air left all round in the oven">
+    <QuantityField
+      small
+      label="Air left all round in the oven"
+      :shown="text(piece.measure.ovenAirMm, 'mm', system === 'metric' ? 0 : 2)"
+      :parse="lengthAt('measure.ovenAirMm', 'Air in the oven', system)"
+      @set="put('Change the air in the oven', { ovenAirMm: $event })"
+    />
+  </DecisionRow>
+  <DecisionRow name="Goes in on its board, pegs and all">
+    <SwitchField
+      label="Goes in on its board, pegs and all"
+      :value="piece.measure.onBoard"
+      @set="put('Change what goes into the oven', { onBoard: $event })"
+    />
+  </DecisionRow>
 </template>
 
 <style scoped>

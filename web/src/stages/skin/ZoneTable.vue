@@ -1,17 +1,12 @@
 <script setup lang="ts">
-import {
-  COAT_METHODS,
-  parseLength,
-  wordsOf,
-  type CoatMethod,
-  type ZonePlan,
-} from '@keen-sinew/core';
+import { COAT_METHODS, wordsOf, type CoatMethod, type ZonePlan } from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import DecisionRow from '../../controls/DecisionRow.vue';
 import PickRow from '../../controls/PickRow.vue';
+import { lengthAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withPart } from '../withPart.ts';
@@ -108,9 +103,7 @@ const madeWith = (one: ZonePlan) =>
         small
         :label="`${word} in life, ${chosen.zone.name}`"
         :shown="text(chosen.hairLife.value, 'mm')"
-        :parse="
-          (typed) => parseLength(typed, `${word} in life`, { minMm: 0.2, maxMm: 1000 }, system)
-        "
+        :parse="lengthAt('skin.zones.*.hairMm', `${word} in life`, system)"
         @set="set({ hairMm: $event })"
       />
     </DecisionRow>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { formatQuantity, parseNumber, WEIGHT_METALS, type Piece } from '@keen-sinew/core';
+import { formatQuantity, WEIGHT_METALS, type Piece } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
 import DecisionRow from '../../controls/DecisionRow.vue';
 import PickRow from '../../controls/PickRow.vue';
+import { numberAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import CautionNote from '../../ledger/CautionNote.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
@@ -45,8 +46,8 @@ const put = (label: string, part: Partial<Weight>): void =>
     withStance(p, { weight: p.stance.weight === null ? null : { ...p.stance.weight, ...part } }),
   );
 const remove = (): void => change('Take the weight out', (p) => withStance(p, { weight: null }));
-const readGrams = (typed: string) => parseNumber(typed, 'Weight', 0.1, 20_000, 'g');
-const readTilt = (typed: string) => parseNumber(typed, 'Tilt', 1, 45, 'degrees');
+const readGrams = numberAt('stance.weight.grams', 'Weight', 'g');
+const readTilt = numberAt('stance.tiltDeg', 'Tilt', 'degrees');
 const percent = (at: number): string => `${Math.round(at * 100)} % along`;
 const unit = computed(() => formatQuantity(0, 'mm', system.value).unit);
 const mm = (value: number): string => formatQuantity(value, 'mm', system.value).number;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import {
   accepted,
+  limitsOf,
   parseLength,
-  parseNumber,
   plantedAngles,
   refused,
   type Ground,
@@ -13,6 +13,7 @@ import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
 import DecisionRow from '../../controls/DecisionRow.vue';
+import { lengthAt, numberAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import { groundOf, withStance } from './stanceChanges.ts';
 
@@ -54,10 +55,8 @@ interface Field {
   readonly with: (value: number) => Ground;
 }
 
-const length =
-  (label: string, minMm: number, maxMm: number) =>
-  (typed: string): Parsed<number> =>
-    parseLength(typed, label, { minMm, maxMm }, system.value);
+const length = (label: string, key: string) =>
+  lengthAt(`stance.ground.${key}`, label, system.value);
 
 /** Places may lie behind the hip, so they may be negative. */
 const place = (label: string) => (typed: string) => {
@@ -65,7 +64,7 @@ const place = (label: string) => (typed: string) => {
   const read = parseLength(
     typed.replace(/^\s*[-−+]/, ''),
     label,
-    { minMm: 0, maxMm: 5000 },
+    { minMm: 0, maxMm: limitsOf('stance.ground.fromMm').max },
     system.value,
   );
   return read.ok ? accepted(back ? -read.value : read.value) : read;
@@ -85,23 +84,23 @@ const fields = computed((): readonly Field[] => {
       field(
         'Rises by, minus falls',
         text(g.deg, 'deg'),
-        (typed) => parseNumber(typed, 'Slope', -45, 45, 'degrees'),
+        numberAt('stance.ground.deg', 'Slope', 'degrees'),
         (deg) => ({ ...g, deg }),
       ),
       field('From, ahead of the hip', mm(g.fromMm), place('From'), (fromMm) => ({ ...g, fromMm })),
     ];
   if (g.kind === 'step')
     return [
-      field('Step up', mm(g.riseMm), length('Step up', 0.5, 1000), (riseMm) => ({ ...g, riseMm })),
+      field('Step up', mm(g.riseMm), length('Step up', 'riseMm'), (riseMm) => ({ ...g, riseMm })),
       field('From, ahead of the hip', mm(g.fromMm), place('From'), (fromMm) => ({ ...g, fromMm })),
     ];
   if (g.kind === 'log')
     return [
-      field('Thick', mm(g.diameterMm), length('Thick', 1, 2000), (diameterMm) => ({
+      field('Thick', mm(g.diameterMm), length('Thick', 'diameterMm'), (diameterMm) => ({
         ...g,
         diameterMm,
       })),
-      field('Its top above the base', mm(g.topMm), length('Top', 0.5, 2000), (topMm) => ({
+      field('Its top above the base', mm(g.topMm), length('Top', 'topMm'), (topMm) => ({
         ...g,
         topMm,
       })),

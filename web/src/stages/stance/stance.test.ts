@@ -186,7 +186,7 @@ describe('GroundControl', () => {
 describe('BalanceControl', () => {
   const front: Piece = {
     ...baryonyx,
-    stance: { ...baryonyx.stance, presetId: 'standing', anglesDeg: {}, lifted: null },
+    stance: { ...baryonyx.stance, presetId: 'walking', anglesDeg: {}, lifted: null },
   };
 
   it('places a weight that it offers, changes it, and takes it out', async () => {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { parseLength, parseNumber } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
+import { lengthAt, numberAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import { withAllowance, withWire } from './wireChanges.ts';
 
@@ -13,22 +13,22 @@ const { system, text } = useUnits();
 const wire = computed(() => piece.value.wire);
 
 const LENGTHS = [
-  { key: 'fold', label: 'Loop or fold in the head', max: 200 },
-  { key: 'hook', label: 'Hook above the head', max: 300 },
-  { key: 'tieEnd', label: 'Tie end', max: 200 },
-  { key: 'nutAndWashers', label: 'Nut and washers, each peg', max: 100 },
-  { key: 'margin', label: 'Margin', max: 200 },
-  { key: 'marginPerBend', label: 'Margin per bend', max: 20 },
+  { key: 'fold', label: 'Loop or fold in the head' },
+  { key: 'hook', label: 'Hook above the head' },
+  { key: 'tieEnd', label: 'Tie end' },
+  { key: 'nutAndWashers', label: 'Nut and washers, each peg' },
+  { key: 'margin', label: 'Margin' },
+  { key: 'marginPerBend', label: 'Margin per bend' },
 ] as const;
 const NUMBERS = [
-  { key: 'hipTurns', label: 'Turns round the spine', min: 0, max: 10 },
-  { key: 'bendRadiusInDiameters', label: 'Bend radius, in wire diameters', min: 1, max: 20 },
-  { key: 'twistPitchInDiameters', label: 'Pitch of the twist, in rope diameters', min: 3, max: 60 },
-  { key: 'coilPitchInDiameters', label: 'Pitch of a coil, in wire diameters', min: 1.5, max: 40 },
+  { key: 'hipTurns', label: 'Turns round the spine' },
+  { key: 'bendRadiusInDiameters', label: 'Bend radius, in wire diameters' },
+  { key: 'twistPitchInDiameters', label: 'Pitch of the twist, in rope diameters' },
+  { key: 'coilPitchInDiameters', label: 'Pitch of a coil, in wire diameters' },
 ] as const;
 const WIRE_LENGTHS = [
-  { key: 'coverMm', label: 'Least clay over the wire', max: 10 },
-  { key: 'sawLossMm', label: 'Lost at each cut', max: 5 },
+  { key: 'coverMm', label: 'Least clay over the wire' },
+  { key: 'sawLossMm', label: 'Lost at each cut' },
 ] as const;
 
 const setBase = (part: { thicknessMm?: number; rodMm?: number }): void =>
@@ -36,10 +36,7 @@ const setBase = (part: { thicknessMm?: number; rodMm?: number }): void =>
     ...p,
     stance: { ...p.stance, base: { ...p.stance.base, ...part } },
   }));
-const read =
-  (label: string, max: number, minMm = 0) =>
-  (typed: string) =>
-    parseLength(typed, label, { minMm, maxMm: max }, system.value);
+const read = (path: string, label: string) => lengthAt(path, label, system.value);
 </script>
 
 <template>
@@ -50,7 +47,7 @@ const read =
         small
         label="Rod between the base and the body"
         :shown="text(piece.stance.base.rodMm, 'mm')"
-        :parse="read('Rod between the base and the body', 1000)"
+        :parse="read('stance.base.rodMm', 'Rod between the base and the body')"
         @set="setBase({ rodMm: $event })"
       />
     </label>
@@ -60,7 +57,7 @@ const read =
         small
         :label="one.label"
         :shown="text(wire.allowancesMm[one.key], 'mm')"
-        :parse="read(one.label, one.max)"
+        :parse="read(`wire.allowancesMm.${one.key}`, one.label)"
         @set="change(`Change ${one.label}`, (p) => withAllowance(p, one.key, $event))"
       />
     </label>
@@ -70,7 +67,7 @@ const read =
         small
         :label="one.label"
         :shown="String(wire[one.key])"
-        :parse="(typed) => parseNumber(typed, one.label, one.min, one.max)"
+        :parse="numberAt(`wire.${one.key}`, one.label)"
         @set="change(`Change ${one.label}`, (p) => withWire(p, { [one.key]: $event }))"
       />
     </label>
@@ -80,7 +77,7 @@ const read =
         small
         :label="one.label"
         :shown="text(wire[one.key], 'mm')"
-        :parse="read(one.label, one.max)"
+        :parse="read(`wire.${one.key}`, one.label)"
         @set="change(`Change ${one.label}`, (p) => withWire(p, { [one.key]: $event }))"
       />
     </label>
@@ -90,7 +87,7 @@ const read =
         small
         label="Thickness of the base"
         :shown="text(piece.stance.base.thicknessMm, 'mm')"
-        :parse="read('Thickness of the base', 100, 2)"
+        :parse="read('stance.base.thicknessMm', 'Thickness of the base')"
         @set="setBase({ thicknessMm: $event })"
       />
     </label>

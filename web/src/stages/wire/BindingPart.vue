@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { BINDERS, binderById, parseLength, parseNumber, type BinderId } from '@keen-sinew/core';
+import { BINDERS, binderById, type BinderId } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
 import DecisionRow from '../../controls/DecisionRow.vue';
+import { lengthAt, numberAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import CautionNote from '../../ledger/CautionNote.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
@@ -22,8 +23,8 @@ type Binder = typeof binder.value;
 const set = (part: Partial<Binder>): void =>
   change('Change what binds the wires', (p) => withBinder(p, part));
 const FIELDS = [
-  { key: 'tailMm', label: 'Tail to twist off', min: 0, max: 100 },
-  { key: 'overlapMm', label: 'Overlap of wires side by side', min: 5, max: 200 },
+  { key: 'tailMm', label: 'Tail to twist off' },
+  { key: 'overlapMm', label: 'Overlap of wires side by side' },
 ] as const;
 </script>
 
@@ -54,7 +55,7 @@ const FIELDS = [
       small
       label="Turns on each diagonal"
       :shown="String(binder.turns)"
-      :parse="(typed) => parseNumber(typed, 'Turns on each diagonal', 1, 20)"
+      :parse="numberAt('wire.binder.turns', 'Turns on each diagonal')"
       @set="set({ turns: Math.round($event) })"
     />
   </DecisionRow>
@@ -63,7 +64,7 @@ const FIELDS = [
       small
       :label="one.label"
       :shown="text(binder[one.key], 'mm')"
-      :parse="(typed) => parseLength(typed, one.label, { minMm: one.min, maxMm: one.max }, system)"
+      :parse="lengthAt(`wire.binder.${one.key}`, one.label, system)"
       @set="set({ [one.key]: $event })"
     />
   </DecisionRow>

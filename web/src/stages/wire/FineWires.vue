@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { parseNumber, type FinePart, type Shaft, type WireSize } from '@keen-sinew/core';
+import { type FinePart, type Shaft, type WireSize } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
+import { numberAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import WorkingCell from '../../ledger/WorkingCell.vue';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
@@ -59,12 +60,13 @@ const setShaft = (shaft: Shaft, own: { size?: WireSize } | null | undefined): vo
           small
           :label="`${nameOf(part)}, wires each`"
           :shown="String(part.count)"
-          :parse="(typed) => parseNumber(typed, `${nameOf(part)}, wires each`, 1, 20)"
+          :parse="numberAt('wire.fine.*.count', `${nameOf(part)}, wires each`)"
           @set="set(part, { count: Math.round($event) })"
         />
         each
       </label>
       <button type="button" class="quiet-button" @click="set(part, null)">Leave out</button>
+      <span v-if="part.stops" class="why">{{ part.stops }}</span>
     </template>
     <template v-else>
       <span class="why">no wire: {{ part.why }}</span>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { accepted, metalById, parseNumber, refused, type OwnMetal } from '@keen-sinew/core';
+import { accepted, metalById, refused, type OwnMetal } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import DecisionRow from '../../controls/DecisionRow.vue';
+import { numberAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import TestBend from './TestBend.vue';
 import { withWire } from './wireChanges.ts';
@@ -26,10 +27,10 @@ const inUse = computed(() => {
   ]);
 });
 const FIELDS = [
-  { key: 'yieldMPa', label: 'Yield, MPa', min: 1, max: 3000 },
-  { key: 'eMPa', label: 'Stiffness E, MPa', min: 1000, max: 500_000 },
-  { key: 'densityKgM3', label: 'Density, kg/m³', min: 500, max: 25_000 },
-  { key: 'leastInsideDiameters', label: 'Least inside bend, in diameters', min: 0, max: 20 },
+  { key: 'yieldMPa', label: 'Yield, MPa' },
+  { key: 'eMPa', label: 'Stiffness E, MPa' },
+  { key: 'densityKgM3', label: 'Density, kg/m³' },
+  { key: 'leastInsideDiameters', label: 'Least inside bend, in diameters' },
 ] as const;
 
 function add(): void {
@@ -82,7 +83,7 @@ const readName = (typed: string) => {
         small
         :label="`${metal.name}, ${one.label}`"
         :shown="String(metal[one.key])"
-        :parse="(typed) => parseNumber(typed, one.label, one.min, one.max)"
+        :parse="numberAt(`wire.ownMetals.*.${one.key}`, one.label)"
         @set="put({ ...metal, [one.key]: $event })"
       />
     </DecisionRow>

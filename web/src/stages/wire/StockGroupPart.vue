@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { parseLength, parseNumber, type SoldEntry, type StockGroup } from '@keen-sinew/core';
+import { type SoldEntry, sizeText, type StockGroup } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
+import { lengthAt, numberAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withWire } from './wireChanges.ts';
@@ -59,7 +60,7 @@ const sell = (part: Partial<SoldEntry>): void =>
       @click="asked = true"
     >
       How it is sold<span class="visually-hidden"
-        >: {{ group.metalName }} {{ group.sizeText }}</span
+        >: {{ group.metalName }} {{ sizeText(group.size, system) }}</span
       >
     </button>
     <div v-else-if="group.cutting.missing.length > 0" class="sold">
@@ -69,9 +70,7 @@ const sell = (part: Partial<SoldEntry>): void =>
         :label="`${group.metalName} ${group.sizeText}, sold in lengths of`"
         placeholder="1 m"
         :shown="sold ? text(sold.lengthMm, 'mm', 0) : ''"
-        :parse="
-          (typed) => parseLength(typed, 'Sold in lengths of', { minMm: 50, maxMm: 500_000 }, system)
-        "
+        :parse="lengthAt('wire.sold.*.lengthMm', 'Sold in lengths of', system)"
         @set="sell({ lengthMm: $event })"
       />
       <span>Price of one, in your money</span>
@@ -80,7 +79,7 @@ const sell = (part: Partial<SoldEntry>): void =>
         :label="`${group.metalName} ${group.sizeText}, price of one`"
         placeholder="not entered"
         :shown="sold?.price?.toFixed(2) ?? ''"
-        :parse="(typed) => parseNumber(typed, 'Price of one', 0, 100_000)"
+        :parse="numberAt('wire.sold.*.price', 'Price of one')"
         @set="sell({ price: $event })"
       />
     </div>

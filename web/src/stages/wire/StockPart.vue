@@ -2,6 +2,7 @@
 import {
   accepted,
   afterCutting,
+  lengthLimits,
   parseLength,
   refused,
   type Parsed,
@@ -11,6 +12,7 @@ import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
+import { lengthAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import StockGroupPart from './StockGroupPart.vue';
@@ -60,7 +62,7 @@ function readLengths(typed: string): Parsed<number[]> {
     const read = parseLength(
       times?.[2] ?? part,
       'Lengths on hand',
-      { minMm: 10, maxMm: 100_000 },
+      lengthLimits('wire.stock.*.lengthsMm.*'),
       system.value,
     );
     if (!read.ok) return read;
@@ -118,9 +120,7 @@ function readLengths(typed: string): Parsed<number[]> {
         small
         label="Offcuts are kept from"
         :shown="text(piece.wire.keepMm, 'mm', 0)"
-        :parse="
-          (typed) => parseLength(typed, 'Offcuts are kept from', { minMm: 0, maxMm: 1000 }, system)
-        "
+        :parse="lengthAt('wire.keepMm', 'Offcuts are kept from', system)"
         @set="change('Change which offcuts are kept', (p) => withWire(p, { keepMm: $event }))"
       />
     </label>

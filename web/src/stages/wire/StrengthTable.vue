@@ -3,6 +3,7 @@ import { loadClass, LOAD_CLASSES, type WiredJoint } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
+import WorkingCell from '../../ledger/WorkingCell.vue';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 
@@ -19,6 +20,18 @@ const workingOf = (joint: WiredJoint, what: What) =>
 const sizes = computed(() =>
   plan.value.strength.workings.filter(({ id }) =>
     [`strength.${props.wireId}.least`, `strength.${props.wireId}.most`].includes(id),
+  ),
+);
+/** Where this wire or rod leaves the base. */
+const pegs = computed(() =>
+  plan.value.strength.pegs.filter(({ wireId }) => wireId === props.wireId),
+);
+/** Ends that nothing holds: told in words, not as a length. */
+const drooping = computed(() =>
+  plan.value.strength.sags.flatMap(({ name, mm, boneId, givesAt }) =>
+    mm === null && givesAt !== null && joints.value.some((joint) => joint.boneId === boneId)
+      ? [{ name, at: nameOf(givesAt), percent: 100 * givesAt.posedShare }]
+      : [],
   ),
 );
 const sags = computed(() =>
@@ -42,6 +55,10 @@ const spread = (joint: WiredJoint): boolean =>
   (['posed', 'turned', 'least', 'most'] as const).some(
     (what) => open.value === `strength.${joint.boneId}.${what}`,
   );
+const openPeg = (peg: (typeof pegs.value)[number]) =>
+  [peg.bending, peg.buckling, ...peg.shares].find(
+    (working) => working !== null && working.id === open.value,
+  ) ?? null;
 const sizesOf = (joint: WiredJoint) =>
   (['least', 'most'] as const).flatMap((what) => workingOf(joint, what) ?? []);
 function toggle(id: string, boneId: string): void {
@@ -90,9 +107,42 @@ function toggle(id: string, boneId: string): void {
           </td>
         </tr>
       </template>
+      <template v-for="peg in pegs" :key="peg.place.id">
+        <tr>
+          <td>
+            {{ peg.stiff ? 'Rod at the base' : 'Peg in the base' }}
+            <small>{{ peg.place.name }}</small>
+          </td>
+          <td class="number">
+            <WorkingCell :working="peg.bending" :alarm="peg.bending.value > 100" />
+          </td>
+          <td></td>
+        </tr>
+        <tr v-if="peg.buckling">
+          <td>
+            Rod, of what buckles it <small>{{ peg.place.name }}</small>
+          </td>
+          <td class="number">
+            <WorkingCell :working="peg.buckling" :alarm="peg.buckling.value > 100" />
+          </td>
+          <td></td>
+        </tr>
+        <tr v-if="openPeg(peg)">
+          <td colspan="3" class="spread">
+            <WorkingDetail :working="openPeg(peg)!" />
+            <WorkingRow v-for="one in peg.shares" :key="one.id" :working="one" />
+          </td>
+        </tr>
+      </template>
     </tbody>
   </table>
   <WorkingRow v-for="one in sags" :key="one.id" :working="one" />
+  <p v-for="one in drooping" :key="one.name" class="droops">
+    {{ one.name }} is not held: the wire gives at the {{ one.at.toLowerCase() }} ({{
+      one.percent.toFixed(0)
+    }}
+    % of what bends it). Prop it until the clay is baked.
+  </p>
   <p class="says">
     Of what bends the bare wire, while the clay is raw and carries nothing; after the bake it
     carries too. Turned over means held by the trunk, the worst way up.
@@ -119,6 +169,11 @@ td button {
 }
 .spread {
   text-align: left !important;
+}
+.droops {
+  margin: 6px 0;
+  font-size: 14px;
+  color: var(--rust);
 }
 .says {
   margin: 6px 0;

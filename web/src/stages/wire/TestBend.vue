@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { metalById, parseLength, parseNumber, type MetalId } from '@keen-sinew/core';
+import { metalById, type MetalId } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
+import { lengthAt, numberAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import { useMetals } from './useMetals.ts';
 import { withWire } from './wireChanges.ts';
@@ -28,8 +29,7 @@ function drop(): void {
   const { [metal.value]: _gone, ...rest } = piece.value.wire.testBends;
   change('Remove the test bend', (p) => withWire(p, { testBends: rest }));
 }
-const mm = (label: string, minMm: number, maxMm: number) => (typed: string) =>
-  parseLength(typed, label, { minMm, maxMm }, system.value);
+const mm = (key: string, label: string) => lengthAt(`wire.testBends.*.${key}`, label, system.value);
 </script>
 
 <template>
@@ -52,7 +52,7 @@ const mm = (label: string, minMm: number, maxMm: number) => (typed: string) =>
       label="Test bend, wire diameter"
       :shown="test ? text(test.diameterMm, 'mm') : ''"
       placeholder="not tested"
-      :parse="mm('Test bend, wire diameter', 0.2, 12)"
+      :parse="mm('diameterMm', 'Test bend, wire diameter')"
       @set="set({ diameterMm: $event })"
     />
     <span>Radius to the wire’s centre</span>
@@ -61,7 +61,7 @@ const mm = (label: string, minMm: number, maxMm: number) => (typed: string) =>
       label="Test bend, radius"
       :shown="test ? text(test.radiusMm, 'mm') : ''"
       placeholder="not tested"
-      :parse="mm('Test bend, radius', 0.5, 200)"
+      :parse="mm('radiusMm', 'Test bend, radius')"
       @set="set({ radiusMm: $event })"
     />
     <span>Relaxes from 90° to</span>
@@ -70,7 +70,7 @@ const mm = (label: string, minMm: number, maxMm: number) => (typed: string) =>
       label="Test bend, relaxed angle"
       :shown="test ? text(test.relaxedDeg, 'deg') : ''"
       placeholder="not tested"
-      :parse="(typed) => parseNumber(typed, 'Test bend, relaxed angle', 30, 90, 'degrees')"
+      :parse="numberAt('wire.testBends.*.relaxedDeg', 'Test bend, relaxed angle', 'degrees')"
       @set="set({ relaxedDeg: $event })"
     />
   </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { parseNumber, type WireChoice } from '@keen-sinew/core';
+import { type WireChoice } from '@keen-sinew/core';
 import ChoiceField from '../../controls/ChoiceField.vue';
+import { numberAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import { useMetals } from './useMetals.ts';
 import WireSizeField from './WireSizeField.vue';
@@ -10,7 +11,7 @@ const props = defineProps<{ name: string; choice: WireChoice; strands?: boolean 
 const emit = defineEmits<{ set: [choice: WireChoice] }>();
 const metals = useMetals();
 
-const readStrands = (typed: string) => parseNumber(typed, `${props.name}, strands`, 1, 7);
+const readStrands = numberAt('wire.spine.strands', `${props.name}, strands`);
 </script>
 
 <template>

@@ -1,16 +1,11 @@
 <script setup lang="ts">
-import {
-  parseNumber,
-  THREAD_IDS,
-  threadById,
-  wayOf,
-  type WireChoice,
-  type WireSize,
-} from '@keen-sinew/core';
+import { THREAD_IDS, threadById, wayOf, type WireChoice, type WireSize } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useUnits } from '../../composables/useUnits.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
 import DecisionRow from '../../controls/DecisionRow.vue';
+import { numberAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import SwitchField from '../../controls/SwitchField.vue';
 import AllowanceList from './AllowanceList.vue';
@@ -18,6 +13,7 @@ import { withWire } from './wireChanges.ts';
 import WireChoiceRow from './WireChoiceRow.vue';
 
 const { piece, plan, change } = usePiecePlan();
+const { text } = useUnits();
 const wire = computed(() => piece.value.wire);
 const all = computed(() => plan.value.measure.skeleton.plan.limbPairs);
 const pairs = computed(() =>
@@ -36,9 +32,7 @@ const setSpine = (spine: WireChoice): void =>
   change('Change the spine wire', (p) => withWire(p, { spine }));
 const setLimb = (id: string, choice: WireChoice): void =>
   change('Change a limb wire', (p) => withWire(p, { limbs: { ...p.wire.limbs, [id]: choice } }));
-const SPINE_NUMBERS = [
-  { key: 'neckStrands', label: 'Strands more along the neck', max: 5 },
-] as const;
+const SPINE_NUMBERS = [{ key: 'neckStrands', label: 'Strands more along the neck' }] as const;
 const stiff = computed(() =>
   plan.value.wire.wires.some(({ kind }) => kind === 'rod' || kind === 'iron'),
 );
@@ -50,15 +44,37 @@ const threads = [
 function setThread(id: string): void {
   change('Change the rod', (p) => {
     const thread = THREAD_IDS.find((one) => one === id) ?? null;
-    const size: WireSize =
+    const size: WireSize | null =
       thread === null ? p.wire.rod.size : { system: 'mm', value: threadById(thread).diameterMm };
     return withWire(p, { rod: { ...p.wire.rod, thread, size } });
   });
 }
+const rod = computed((): WireChoice => ({
+  metal: wire.value.rod.metal,
+  size: wire.value.rod.size ?? { system: 'mm', value: plan.value.wire.rodMm },
+  strands: 1,
+}));
+/** Another metal leaves the size to follow; a size that was typed stays. */
 const setRod = (choice: WireChoice): void =>
-  change('Change the rod', (p) =>
-    withWire(p, { rod: { metal: choice.metal, size: choice.size, thread: null } }),
+  change('Change the rod', (p) => {
+    const follows = p.wire.rod.size === null && choice.metal !== p.wire.rod.metal;
+    const size = follows ? null : choice.size;
+    return withWire(p, { rod: { metal: choice.metal, size, thread: null } });
+  });
+const setRodSize = (size: WireSize | null): void =>
+  change('Let the rod follow its load', (p) =>
+    withWire(p, { rod: { ...p.wire.rod, size, thread: null } }),
   );
+/** Rods that were given a wire of their own. */
+const ownHolds = computed(() =>
+  holds.value.filter(({ contact }) => wire.value.limbs[contact.id] !== undefined),
+);
+function asOthers(id: string): void {
+  change('Make the rod as the others', (p) => {
+    const { [id]: _own, ...limbs } = p.wire.limbs;
+    return withWire(p, { limbs });
+  });
+}
 </script>
 
 <template>
@@ -70,15 +86,27 @@ const setRod = (choice: WireChoice): void =>
     :choice="wire.limbs[pair.id] ?? wire.spine"
     @set="setLimb(pair.id, $event)"
   />
-  <WireChoiceRow
-    v-for="hold in holds"
-    :key="hold.contact.id"
-    :name="`Rod, ${hold.contact.name}`"
-    :choice="wire.limbs[hold.contact.id] ?? { ...wire.spine, strands: 1 }"
-    @set="setLimb(hold.contact.id, $event)"
-  />
+  <div v-for="hold in ownHolds" :key="hold.contact.id">
+    <WireChoiceRow
+      :name="`Rod, ${hold.contact.name}`"
+      :choice="wire.limbs[hold.contact.id]!"
+      @set="setLimb(hold.contact.id, $event)"
+    />
+    <button type="button" class="quiet-button" @click="asOthers(hold.contact.id)">
+      As the other rods
+    </button>
+  </div>
   <template v-if="stiff">
-    <WireChoiceRow name="Rods and iron" :choice="{ ...wire.rod, strands: 1 }" @set="setRod" />
+    <WireChoiceRow name="Rods from the base" :choice="rod" @set="setRod" />
+    <p class="says">
+      <template v-if="wire.rod.size === null">
+        {{ text(plan.wire.rodMm, 'mm') }} is the thinnest of the shop that bears what it would
+        carry. Type a size to choose it yourself.
+      </template>
+      <button v-else type="button" class="quiet-button" @click="setRodSize(null)">
+        As thick as the load asks for
+      </button>
+    </p>
     <DecisionRow name="Bolted through the base">
       <ChoiceField
         small
@@ -101,7 +129,7 @@ const setRod = (choice: WireChoice): void =>
       small
       :label="one.label"
       :shown="String(wire[one.key])"
-      :parse="(typed) => parseNumber(typed, one.label, 0, one.max)"
+      :parse="numberAt(`wire.${one.key}`, one.label)"
       @set="change(`Change ${one.label}`, (p) => withWire(p, { [one.key]: Math.round($event) }))"
     />
   </DecisionRow>

@@ -8,11 +8,13 @@ import {
   type WireSize,
 } from '@keen-sinew/core';
 import { ref } from 'vue';
+import { useUnits } from '../../composables/useUnits.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 
 /** A diameter or gauge. A bare number could be any of four sizes, so it asks which is meant. */
 const props = defineProps<{ label: string; size: WireSize }>();
 const emit = defineEmits<{ set: [size: WireSize] }>();
+const { system } = useUnits();
 const asked = ref<readonly WireSize[]>([]);
 
 function read(typed: string): Parsed<WireSize> {
@@ -33,7 +35,7 @@ function choose(size: WireSize): void {
     <QuantityField
       small
       :label="label"
-      :shown="sizeText(size)"
+      :shown="sizeText(size, system)"
       :parse="read"
       @set="emit('set', $event)"
     />

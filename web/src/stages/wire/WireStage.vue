@@ -164,11 +164,6 @@ const toBench = (): void => {
       </LedgerSection>
       <LedgerSection :title="`${chosen.id}: strength under raw clay`">
         <StrengthTable :wire-id="chosen.id" />
-        <WorkingRow
-          v-if="plan.strength.iron"
-          :working="plan.strength.iron"
-          :alarm="plan.strength.iron.value > 100"
-        />
       </LedgerSection>
       <LedgerSection :title="`${chosen.id}: its route`" folded>
         <RoutePart :wire="chosen" />

@@ -109,7 +109,7 @@ describe('FineWires', () => {
   it('gives each thin part its wire or its reason, and lets it be left out', async () => {
     const { wrapper, piece, plan } = mountWithPiece(FineWires, heron);
     expect(wrapper.text()).toContain('Front toes');
-    expect(wrapper.text()).toMatch(/no wire: too thin/);
+    expect(wrapper.text()).toMatch(/ends \d+ % of the way up, where the part gets too thin/);
     await typeInto(wrapper, 'Bill, diameter or gauge', '0.4 mm');
     expect(piece().wire.fine['bill']).toMatchObject({ size: { system: 'mm', value: 0.4 } });
     await press(wrapper, 'Leave out');

@@ -1,0 +1,22 @@
+import {
+  lengthLimits,
+  limitsOf,
+  parseLength,
+  parseNumber,
+  type Parsed,
+  type UnitSystem,
+} from '@keen-sinew/core';
+
+/** Reads a number of the document, by its path in it; the schema says between what it may lie. */
+export const numberAt =
+  (path: string, label: string, unit = '') =>
+  (typed: string): Parsed<number> => {
+    const { min, max } = limitsOf(path);
+    return parseNumber(typed.replace('%', ''), label, min, max, unit);
+  };
+
+/** Reads a length of the document in the units that are switched on. */
+export const lengthAt =
+  (path: string, label: string, system: UnitSystem) =>
+  (typed: string): Parsed<number> =>
+    parseLength(typed, label, lengthLimits(path), system);
