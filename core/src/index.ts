@@ -10,6 +10,7 @@ export {
 } from './units/parseMeasure.ts';
 export { lengthLimits, limitsOf, type NumberLimits } from './piece/limits.ts';
 export type { BakeStage } from './cure/bakeStages.ts';
+export { alexanderStride } from './stance/gaitSpeed.ts';
 export { scaleText } from './units/scaleText.ts';
 export { parseNumber, parseScale } from './units/parseNumber.ts';
 export { bareSizes, parseWireSize } from './units/parseWireSize.ts';
@@ -128,7 +129,7 @@ export { WEIGHT_METALS } from './balance/counterweight.ts';
 export { drawingDxf } from './formats/dxf.ts';
 export { bvhText } from './formats/bvh.ts';
 export { readBvh, type BvhFile } from './formats/readBvh.ts';
-export { footfallDrawing } from './sheets/footfallDrawing.ts';
+export { FOOTFALL_STRIDE_MM, footfallDrawing } from './sheets/footfallDrawing.ts';
 export { tipRoseDrawing } from './sheets/tipRoseDrawing.ts';
 export type { Footfall, StancePlan } from './stance/planStance.ts';
 export type { BalancePlan } from './balance/planBalance.ts';

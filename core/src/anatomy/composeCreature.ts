@@ -41,6 +41,11 @@ function withoutKeys(base: Animal, lost: readonly string[]): Animal {
     flesh: kept(animal.flesh),
     blades: (animal.blades ?? []).filter((b) => !b.outline.some((p) => lost.includes(p.bone))),
     features: (animal.features ?? []).filter((feature) => !lost.includes(feature.bone)),
+    // A zone all of whose bones are gone is no zone of this animal.
+    coat: animal.coat.flatMap((zone) => {
+      const bones = zone.bones.filter((key) => !lost.includes(key));
+      return bones.length === 0 ? [] : [{ ...zone, bones }];
+    }),
   };
 }
 
@@ -116,6 +121,14 @@ function changedBy(creature: Creature, { plan, animal }: Subject): Subject {
   const { size, lengthsMm, girth, eyeMm, massKg } = creature;
   const partOf = (key: string): string =>
     plan.parts.find((part) => part.keys.includes(key))?.id ?? '';
+  /** At the joint with another part both are as thick as between the two, so that it stays whole. */
+  const atRoot = (key: string): number => {
+    const bone = plan.bones.find((one) => one.key === key);
+    const parent = plan.bones.find((one) => one.id === bone?.parent);
+    const own = girth[partOf(key)] ?? 1;
+    const other = parent === undefined ? own : (girth[partOf(parent.key)] ?? 1);
+    return Math.sqrt(own * other);
+  };
   const whole = (): number => size;
   const sized =
     size === 1
@@ -141,7 +154,7 @@ function changedBy(creature: Creature, { plan, animal }: Subject): Subject {
       flesh: Object.fromEntries(
         Object.entries(sized.flesh).map(([key, list]) => [
           key,
-          list.map((flesh) => girthBy(flesh, girth[partOf(key)] ?? 1)),
+          list.map((flesh) => girthBy(flesh, girth[partOf(key)] ?? 1, atRoot(key))),
         ]),
       ),
       eye: eyeMm === null ? sized.eye : { mm: eyeMm, range: [eyeMm, eyeMm], provenance: 'own' },

@@ -3,7 +3,8 @@ import { newPieceOf } from '../piece/newPiece.ts';
 import { pieceText, readPieceText } from '../piece/readPiece.ts';
 import { planPiece } from '../plan.ts';
 import { skinBox } from '../body/skin.ts';
-import { coarseBody } from '../testing/samples.ts';
+import { snagSentence } from '../piece/snag.ts';
+import { coarseBody, wholePlan } from '../testing/samples.ts';
 import { problemSentence } from '../units/problem.ts';
 import { composeCreature } from './composeCreature.ts';
 import { newCreature, type Creature } from './creature.ts';
@@ -106,6 +107,49 @@ describe('an own animal', () => {
     expect(plan.spine.at(-1)).toBe('bill');
     const length = plan.sizes.find((size) => size.id === 'length')!;
     expect(length.kind === 'chain' && length.bones).toContain('neck2');
+  });
+
+  it('keeps its joints whole where one part is much thicker than the next', () => {
+    const bare = composeCreature(newCreature('own', 'Own', 'grey-wolf'))!.animal.flesh;
+    const thick = composeCreature({
+      ...newCreature('own', 'Own', 'grey-wolf'),
+      girth: { tail: 1.8 },
+    })!;
+    const radius = (of: typeof bare, key: string, end: 'radiusFrom' | 'radiusTo'): number =>
+      of[key]!.flatMap((one) =>
+        end in one ? [(one as { radiusFrom: number; radiusTo: number })[end]] : [],
+      )[0]!;
+    const { flesh } = thick.animal;
+    // At the root both parts meet half way; along the tail it reaches its own girth.
+    expect(radius(flesh, 'tail1', 'radiusFrom') / radius(bare, 'tail1', 'radiusFrom')).toBeCloseTo(
+      Math.sqrt(1.8),
+      9,
+    );
+    expect(radius(flesh, 'tail1', 'radiusTo') / radius(bare, 'tail1', 'radiusTo')).toBeCloseTo(
+      1.8,
+      9,
+    );
+    expect(radius(flesh, 'tail2', 'radiusFrom') / radius(bare, 'tail2', 'radiusFrom')).toBeCloseTo(
+      1.8,
+      9,
+    );
+    expect(flesh['sacrum']).toEqual(bare['sacrum']);
+  });
+
+  it('has no zones of the parts that it lost, and its piece no steps for them', () => {
+    const creature = { ...newCreature('own', 'Own', 'grey-wolf'), without: ['tail'] };
+    const plan = wholePlan(newPieceOf('own', 'Own', creature));
+    expect(plan.measure.skeleton.animal.coat.map(({ id }) => id)).not.toContain('tail');
+    expect(plan.bench!.steps.map(({ id }) => id)).not.toContain('skin.tail');
+    expect(plan.colour!.zones.map(({ zone }) => zone.id)).not.toContain('tail');
+  });
+
+  it('is judged by all animals of its plan, and says so', () => {
+    const creature = { ...newCreature('own', 'Own', 'grey-wolf'), lengthsMm: { radius: 900 } };
+    const snags = planPiece(newPieceOf('own', 'Own', creature), null).snags;
+    const odd = snags.find(({ code }) => code === 'proportion-odd')!;
+    expect(snagSentence(odd)).toMatch(/^Fore limb .* longer than any four-footed mammal here/);
+    expect(snags.map(({ code }) => code)).not.toContain('bone-out-of-range');
   });
 
   it('takes sizes, lengths and girths of its own, marked as such', () => {

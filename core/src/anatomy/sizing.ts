@@ -38,9 +38,18 @@ export function turnedFlesh(flesh: Flesh, turned: (v: Vec3) => Vec3): Flesh {
   };
 }
 
-/** A girth factor: across the bone only, so that an ellipsoid keeps its length along it. */
-export function girthBy(flesh: Flesh, k: number): Flesh {
-  if (!('radii' in flesh)) return fleshBy(flesh, k);
+/**
+ * A girth factor: across the bone only, so that an ellipsoid keeps its length along it. `rootBy` is the
+ * factor where the bone starts, at a joint with another part; cones run from it to their own.
+ */
+export function girthBy(flesh: Flesh, k: number, rootBy = k): Flesh {
+  const at = (t: number): number => rootBy + (k - rootBy) * Math.min(1, Math.max(0, t));
+  if ('radiusFrom' in flesh)
+    return {
+      ...flesh,
+      radiusFrom: flesh.radiusFrom * at(flesh.from),
+      radiusTo: flesh.radiusTo * at(flesh.to),
+    };
   const [along, deep, wide] = flesh.radii;
   return { ...flesh, radii: [along, deep * k, wide * k] };
 }

@@ -8,6 +8,7 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import { lifeSizes, type LifeSizes } from './lifeSizes.ts';
+import { oddProportions } from './proportions.ts';
 import { LEAST_MM, smallThings, smallWorkings } from './scaleEffects.ts';
 import { ovenFit, scaleWorking, type OvenRoom } from './scaleWorking.ts';
 
@@ -81,7 +82,8 @@ export const planMeasure = lastCall(
       summary: summaryWorkings(skeleton, sizes, scale),
       small: smallWorkings(skeleton, scale.value),
       snags: [
-        ...rows.flatMap(rangeSnag),
+        // An own animal is judged by all of its plan, not by the one that it started from.
+        ...(measure.creature === null ? rows.flatMap(rangeSnag) : oddSnags(skeleton)),
         ...ovenSnags(measure, sizes, scale.value, room),
         ...smallSnags(skeleton, scale.value),
       ],
@@ -181,6 +183,22 @@ const SIZE_SOURCES = {
   top: 'height of the bones with their flesh, standing; usual range from memory',
   span: 'distance of the bones’ ends, spread; usual range from memory',
 } as const;
+
+const oddSnags = (skeleton: Skeleton): readonly Snag[] =>
+  oddProportions(skeleton).map((odd): Snag => ({
+    code: 'proportion-odd',
+    grade: 'watch',
+    stage: 'measure',
+    target: { kind: 'piece', id: 'piece' },
+    facts: {
+      line: odd.line,
+      share: odd.share,
+      more: odd.more,
+      group: odd.group,
+      knownShare: odd.knownShare,
+      knownAnimal: odd.knownAnimal,
+    },
+  }));
 
 function rangeSnag({ bone, life }: BoneRow): readonly Snag[] {
   const [lowMm, highMm] = bone.range;

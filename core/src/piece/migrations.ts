@@ -140,7 +140,7 @@ const STEPS: Readonly<Record<number, Step>> = {
   7: (old) => ({ ...old, version: 8, mass: { shellClay: null, ...partOf(old, 'mass') } }),
   /**
    * Version 9 knows minutes for each bake, air round a piece in its oven and whether its board goes in,
-   * and rods as thick as the load asks for. Clay counts as hot at the low end of what it cures at, not
+   * rods as thick as the load asks for, and strides of one's own. Clay counts as hot at the low end of what it cures at, not
    * some degrees below the oven.
    */
   8: (old) => {
@@ -149,10 +149,22 @@ const STEPS: Readonly<Record<number, Step>> = {
       ...old,
       version: 9,
       measure: { ovenAirMm: 10, onBoard: false, ...partOf(old, 'measure') },
+      stance: withStrides(partOf(old, 'stance')),
       cure: { ...cure, minutes: { parts: null, shell: minutes, finish: minutes } },
     };
   },
 };
+
+/** Gaits of version 8 had the usual stride. */
+function withStrides(stance: Data): Data {
+  const strided = (of: unknown): unknown =>
+    typeof of === 'object' && of !== null && 'gait' in of && of.gait !== null
+      ? { ...of, gait: { strideMm: null, ...(of.gait as Data) } }
+      : of;
+  const { kept } = stance;
+  const own = strided(stance) as Data;
+  return Array.isArray(kept) ? { ...own, kept: kept.map(strided) } : own;
+}
 
 /** Pictures of version 6 had no outline. */
 function withOutlines(references: unknown): unknown {

@@ -75,8 +75,8 @@ const claySchema = z.strictObject({
   classId: z.enum(CLAY_IDS),
   name: z.string().min(1).max(60),
   label: z.strictObject({
-    temperatureC: celsius.nullable(),
-    limitC: celsius.nullable(),
+    temperatureC: z.number().min(40).max(300).nullable(),
+    limitC: z.number().min(20).max(300).nullable(),
     /** Minutes for this much thickness. */
     minutes: z.number().min(1).max(600).nullable(),
     perMm: lengthMm(1, 50).nullable(),

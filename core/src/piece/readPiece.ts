@@ -1,4 +1,5 @@
 import { creatureFaults } from '../anatomy/creatureFaults.ts';
+import { animalById } from '../anatomy/registry.ts';
 import { findSubject } from '../anatomy/subject.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
 import { diameterMm } from '../units/gauges.ts';
@@ -59,7 +60,9 @@ function checkNames(piece: Piece): Parsed<Piece> {
   const fine = new Set([...keys, ...(animal.features ?? []).map(({ id }) => `part-${id}`)]);
   const pairs = new Set(plan.limbPairs.map((pair) => pair.id));
   const regions = new Set(plan.regions.map((region) => region.id));
-  const zones = new Set(animal.coat.map((zone) => zone.id));
+  // Decisions about a zone outlive the part that an own animal lost with it.
+  const base = animalById(piece.measure.animalId);
+  const zones = new Set([...animal.coat, ...(base?.coat ?? [])].map((zone) => zone.id));
   const strange =
     firstStrange('measure.lifeLengths', Object.keys(piece.measure.lifeLengths), keys) ??
     firstStrange('references.readings', Object.keys(piece.references.readings), ids) ??
@@ -69,6 +72,12 @@ function checkNames(piece: Piece): Parsed<Piece> {
     firstStrange('wire.fine', Object.keys(piece.wire.fine), fine) ??
     firstStrange('wire.freeJoints', piece.wire.freeJoints, ids) ??
     firstStrange('mass.shells', Object.keys(piece.mass.shells), regions) ??
+    firstStrange('mass.vents', piece.mass.vents, regions) ??
+    firstStrange(
+      'mass.cards',
+      (piece.mass.cards ?? []).map(({ bone }) => bone),
+      ids,
+    ) ??
     firstStrange('skin.zones', Object.keys(piece.skin.zones), zones) ??
     firstStrange('colour.zones', Object.keys(piece.colour.zones), zones);
   if (strange) return refused(strange.where, strange.name, `a name of the plan “${plan.name}”`);

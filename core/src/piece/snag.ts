@@ -139,6 +139,8 @@ const SENTENCES: Sentences = {
     `“${f.step}” is ticked off, and “${f.needs}” that it depends on is not. Tick that one too if it is done; if it is not, stop before it costs you the piece.`,
   'bone-out-of-range': (f, mm) =>
     `${f.bone} is ${mm(f.mm)} in life, outside the usual ${mm(f.lowMm)} to ${mm(f.highMm)}. Measure it again, or keep it if this animal was so.`,
+  'proportion-odd': (f) =>
+    `${f.line} ${f.share.toFixed(2)} × trunk: ${f.more ? 'longer' : 'shorter'} than any ${f.group} here (${f.more ? 'most' : 'least'}: ${f.knownAnimal.toLowerCase()}, ${f.knownShare.toFixed(2)}). Change the length, or keep it if this animal is meant to be so.`,
   'picture-gives-nothing': (f) => `${f.picture} gives no lengths: ${f.why}.`,
   'landmarks-on-one-point': (f) =>
     `${f.picture}: ${f.first} and ${f.second} lie on one point, so the bone between them has no length there. Move one of them, or take one away if the view looks along the bone.`,

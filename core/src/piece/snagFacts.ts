@@ -122,6 +122,14 @@ export interface SnagFacts {
   'no-tool': { zone: string };
   'step-out-of-order': { step: string; needs: string };
   'bone-out-of-range': { bone: string; mm: number; lowMm: number; highMm: number };
+  'proportion-odd': {
+    line: string;
+    share: number;
+    more: boolean;
+    group: string;
+    knownShare: number;
+    knownAnimal: string;
+  };
   'picture-gives-nothing': { picture: string; why: string };
   'landmarks-on-one-point': { picture: string; first: string; second: string };
   'views-of-different-animals': { first: string; second: string; percent: number; factor: number };

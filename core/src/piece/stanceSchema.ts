@@ -9,6 +9,8 @@ const anglesSchema = z.partialRecord(z.enum(FREEDOMS), z.number().min(-180).max(
 const gaitSchema = z.strictObject({
   id: z.string().min(1).max(40),
   moment: z.number().min(0).max(1),
+  /** Same foot to same foot, life mm; null for what is usual in the gait. */
+  strideMm: lengthMm(0.1, 30_000).nullable(),
 });
 
 const along = z.number().min(-5000).max(5000);

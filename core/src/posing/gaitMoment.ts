@@ -12,6 +12,8 @@ import { steppedAngles } from './steppedAngles.ts';
 export interface GaitChoice {
   readonly id: string;
   readonly moment: number;
+  /** Stride that is wanted, life mm; the gait's usual one where there is none. */
+  readonly strideMm?: number | null;
 }
 
 /** A moment of a gait: all joint angles, degrees, and the feet that are in the air. */
@@ -29,22 +31,32 @@ const known = new WeakMap<Skeleton, Map<string, GaitMoment>>();
 const MOST_KNOWN = 200;
 
 /** The stance at a moment of a gait. Remembered per skeleton. */
-export function gaitMoment(skeleton: Skeleton, gait: GaitSpec, moment: number): GaitMoment {
+export function gaitMoment(
+  skeleton: Skeleton,
+  gait: GaitSpec,
+  moment: number,
+  strideMm: number | null = null,
+): GaitMoment {
   const moments = known.get(skeleton) ?? new Map<string, GaitMoment>();
   known.set(skeleton, moments);
-  const key = `${gait.id} ${moment}`;
-  const found = moments.get(key) ?? workedOut(skeleton, gait, moment);
+  const key = `${gait.id} ${moment} ${strideMm}`;
+  const found = moments.get(key) ?? workedOut(skeleton, gait, moment, strideMm);
   if (moments.size >= MOST_KNOWN) moments.clear();
   moments.set(key, found);
   return found;
 }
 
-function workedOut(skeleton: Skeleton, gait: GaitSpec, moment: number): GaitMoment {
+function workedOut(
+  skeleton: Skeleton,
+  gait: GaitSpec,
+  moment: number,
+  strideMm: number | null,
+): GaitMoment {
   if (gait.kind === 'keyed') return between(skeleton, gait, moment);
   const angles = movedAngles(gait.moves, moment);
   if (gait.kind === 'wave') return { angles, lifted: [] };
   return {
-    angles: steppedAngles(skeleton, gait, moment),
+    angles: steppedAngles(skeleton, gait, moment, strideMm),
     lifted: swinging(skeleton, gait, moment),
   };
 }

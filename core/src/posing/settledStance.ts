@@ -59,7 +59,9 @@ export function presetAngles(skeleton: Skeleton, presetId: string): JointAngles 
 /** The moment of a gait that a choice takes; undefined where it takes a stance. */
 function momentOf(skeleton: Skeleton, { gait }: StanceChoice) {
   const spec = gait ? gaitOf(skeleton, gait.id) : undefined;
-  return spec === undefined ? undefined : gaitMoment(skeleton, spec, gait!.moment);
+  return spec === undefined
+    ? undefined
+    : gaitMoment(skeleton, spec, gait!.moment, gait!.strideMm ?? null);
 }
 
 /** The angles that a choice starts from: those of its gait's moment, or of its planted stance. */

@@ -43,6 +43,8 @@ const MET_SHARE = 2e-4;
 const SHARES = [1, 0.95, 0.9, 0.85, 0.8, 0.75, 0.7, 0.65, 0.6, 0.55, 0.5, 0.4, 0.3] as const;
 /** Moments of a foot's time on the ground at which the sweep must be within reach. */
 const CHECKED = [0, 0.25, 0.5, 0.75, 1] as const;
+/** Strides remembered per skeleton: a number is typed, not slid. */
+const MOST_STRIDES = 60;
 const strides = new WeakMap<Skeleton, Map<string, Stride>>();
 
 function standing(skeleton: Skeleton): Standing {
@@ -69,13 +71,19 @@ function swingingBone(skeleton: Skeleton, boneId: string): Bone {
 }
 
 /**
- * The stride of a gait on a skeleton: the gait's usual sweep over the shortest limb, shortened until
- * every foot reaches it within its limits at the gait's height. Remembered per skeleton.
+ * The stride of a gait on a skeleton: the gait's usual sweep over the shortest limb, or the stride that is
+ * wanted (life mm), shortened until every foot reaches it within its limits at the gait's height.
+ * Remembered per skeleton.
  */
-export function strideOf(skeleton: Skeleton, gait: StepGaitSpec): Stride {
+export function strideOf(
+  skeleton: Skeleton,
+  gait: StepGaitSpec,
+  wantedMm: number | null = null,
+): Stride {
   const known = strides.get(skeleton) ?? new Map<string, Stride>();
   strides.set(skeleton, known);
-  const found = known.get(gait.id);
+  const key = `${gait.id} ${wantedMm}`;
+  const found = known.get(key);
   if (found !== undefined) return found;
   const stand = standing(skeleton);
   const limbMm = Math.min(...stand.stands.map((one) => one.limbMm));
@@ -89,7 +97,8 @@ export function strideOf(skeleton: Skeleton, gait: StepGaitSpec): Stride {
         return reachTo(skeleton, start, one.contact.bone, target).shortfallMm <= MET_SHARE * limbMm;
       }),
     );
-  const share = SHARES.find(fits) ?? SHARES.at(-1)!;
+  const wanted = wantedMm === null ? 1 : (wantedMm * gait.duty) / (gait.sweep * limbMm);
+  const share = SHARES.map((one) => one * wanted).find(fits) ?? SHARES.at(-1)! * wanted;
   const sweepMm = share * gait.sweep * limbMm;
   const stride: Stride = {
     strideMm: sweepMm / gait.duty,
@@ -97,7 +106,8 @@ export function strideOf(skeleton: Skeleton, gait: StepGaitSpec): Stride {
     hipMm: -stand.groundY * gait.height,
     share,
   };
-  known.set(gait.id, stride);
+  if (known.size >= MOST_STRIDES) known.clear();
+  known.set(key, stride);
   return stride;
 }
 
@@ -155,9 +165,14 @@ const clampUnit = (v: number): number => Math.max(-1, Math.min(1, v));
  * Joint angles at a moment of a gait on feet: the column goes to and fro, and each foot is put where
  * the gait wants it, within the limits of its limb. Toes beyond a standing foot lie flat.
  */
-export function steppedAngles(skeleton: Skeleton, gait: StepGaitSpec, moment: number): JointAngles {
+export function steppedAngles(
+  skeleton: Skeleton,
+  gait: StepGaitSpec,
+  moment: number,
+  wantedMm: number | null = null,
+): JointAngles {
   const stand = standing(skeleton);
-  const { sweepMm } = strideOf(skeleton, gait);
+  const { sweepMm } = strideOf(skeleton, gait, wantedMm);
   let angles: JointAngles = {
     ...skeleton.plan.stances[0]?.anglesDeg,
     ...movedAngles(gait.moves, moment),

@@ -1,8 +1,10 @@
 import type { GaitPlan } from '../stance/planGait.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
 
-/** Size of the diagram, mm: a stride's width, and the height of a foot's row. */
-const WIDE = 120;
+/** Width of one stride on the diagram, mm: it runs from 0 to this. */
+export const FOOTFALL_STRIDE_MM = 120;
+const WIDE = FOOTFALL_STRIDE_MM;
+/** Height of a foot's row, mm. */
 const ROW = 7;
 const NAMES = 30;
 

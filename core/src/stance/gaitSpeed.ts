@@ -28,3 +28,7 @@ export function gaitByRelativeStride(relativeStride: number): GaitClass {
   if (relativeStride < 2) return 'walk';
   return relativeStride <= 2.9 ? 'trot' : 'run';
 }
+
+/** Stride in m at a speed in m/s: the same relation turned round. */
+export const alexanderStride = (speedMs: number, hipM: number, gravity = GRAVITY): number =>
+  (speedMs / (0.25 * Math.sqrt(gravity) * hipM ** -1.17)) ** (1 / 1.67);

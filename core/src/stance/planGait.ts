@@ -60,15 +60,16 @@ export function planGait(measure: MeasurePlan, choice: Piece['stance']): GaitPla
         down: isDown(fall, duty, moment),
       };
     });
-  return { spec, moment, bars, workings: strideWorkings(measure, spec) };
+  return { spec, moment, bars, workings: strideWorkings(measure, spec, choice.gait.strideMm) };
 }
 
 function strideWorkings(
   measure: MeasurePlan,
   spec: Extract<GaitSpec, { kind: 'steps' }>,
+  wantedMm: number | null,
 ): readonly Working[] {
   const { skeleton, lifePerModel } = measure;
-  const { strideMm, sweepMm, hipMm, share } = strideOf(skeleton, spec);
+  const { strideMm, sweepMm, hipMm, share } = strideOf(skeleton, spec, wantedMm);
   const stride: Working = {
     id: 'stance.gait.stride',
     stage: 'stance',
@@ -81,6 +82,7 @@ function strideWorkings(
       input('way', 'Way of a foot under the body', sweepMm, 'mm', 'derived'),
       input('share', 'Share of the stride on the ground', spec.duty, 'ratio', 'memory'),
       input('reached', 'Of the usual way, within these limbs’ reach', share, 'ratio', 'derived'),
+      ...(wantedMm === null ? [] : [input('SL', 'Stride wanted', wantedMm, 'mm' as const, 'own')]),
     ],
     source: 'kinematics; duty factors after M. Hildebrand (1965), from memory',
   };

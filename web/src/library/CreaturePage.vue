@@ -19,8 +19,9 @@ import {
   type Subject,
 } from '@keen-sinew/core';
 import { NInput } from 'naive-ui';
-import { computed, onMounted, ref } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { useUndoKeys } from '../composables/useUndoKeys.ts';
 import { useUnits } from '../composables/useUnits.ts';
 import ChoiceField from '../controls/ChoiceField.vue';
 import QuantityField from '../controls/QuantityField.vue';
@@ -73,6 +74,18 @@ const animals = ANIMALS.map(({ id, name }) => ({ value: id, label: name })).toSo
 const change = (part: Partial<Creature>): void => {
   if (creature.value) store.change(creature.value, part);
 };
+/** The name while it is typed; the animal is called so when that is done. */
+const name = ref('');
+watch(
+  () => creature.value?.name,
+  (now) => (name.value = now ?? ''),
+  { immediate: true },
+);
+function rename(): void {
+  const typed = name.value.trim();
+  if (typed === '') name.value = creature.value?.name ?? '';
+  else if (typed !== creature.value?.name) change({ name: typed });
+}
 const percent = (value: number): string => `${Math.round(value * 1000) / 10} %`;
 const readPercent = (where: string, min: number, max: number) => (typed: string) => {
   const read = parseNumber(typed.replace('%', ''), where, min, max, '%');
@@ -91,17 +104,14 @@ const keep = (): void => {
   if (creature.value)
     downloadText(`${creature.value.id}.json`, creatureText(creature.value), 'application/json');
 };
-function onKey(event: KeyboardEvent): void {
-  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
-  if ((event.target as HTMLElement).tagName === 'INPUT') return;
-  event.preventDefault();
-  if (event.shiftKey) store.redo(props.id);
-  else store.undo(props.id);
-}
+useUndoKeys(
+  () => store.undo(props.id),
+  () => store.redo(props.id),
+);
 </script>
 
 <template>
-  <LibraryFrame :title="creature?.name ?? 'An animal of your own'" @keydown="onKey">
+  <LibraryFrame :title="creature?.name ?? 'An animal of your own'">
     <template #top>
       <button
         type="button"
@@ -125,9 +135,10 @@ function onKey(event: KeyboardEvent): void {
       <label class="entry">
         <span>Name</span>
         <NInput
-          :value="creature.name"
+          v-model:value="name"
           :input-props="{ 'aria-label': 'Name of the animal', maxlength: 60 }"
-          @change="$event.trim() !== '' && change({ name: $event.trim() })"
+          @change="rename"
+          @keydown.esc="name = creature.name"
         />
       </label>
       <label class="entry">

@@ -71,7 +71,7 @@ function add(): void {
         part: 'wings',
         onBone: seat?.value ?? seats.value[0]?.value ?? '',
         at: 0.8,
-        size: fittingSize('barn-owl'),
+        size: 1,
       },
     ],
   });
@@ -147,6 +147,14 @@ const readShare = (where: string, min: number, max: number) => (typed: string) =
         @set="put(i, { size: $event })"
       />
     </label>
+    <button
+      v-if="Math.abs(fittingSize(graft.from) - graft.size) > 0.005"
+      type="button"
+      class="quiet-button"
+      @click="put(i, { size: fittingSize(graft.from) })"
+    >
+      As large as this body asks for: {{ Math.round(100 * fittingSize(graft.from)) }} %
+    </button>
     <button type="button" class="quiet-button" @click="remove(i)">Take it off again</button>
   </fieldset>
   <p v-if="creature.grafts.length === 0" class="hint">

@@ -119,13 +119,18 @@ describe('changing an own animal', () => {
     expect(wrapper.text()).toContain('a number from 20 to 500 %');
   });
 
-  it('adds a part at a size that fits, and takes it off again', async () => {
+  it('adds a part as large as its donor’s, fits it on request, and takes it off again', async () => {
     const wrapper = withPinia(GraftList, { creature: start, base: subjectOf('grey-wolf') });
     await press(wrapper, 'Add a part');
     const grafts = last(wrapper)!.grafts!;
     expect(grafts).toMatchObject([{ from: 'barn-owl', part: 'wings', onBone: 'thoracic' }]);
-    expect(grafts[0]!.size).toBeCloseTo(370 / 68, 0);
+    expect(grafts[0]!.size).toBe(1);
     await wrapper.setProps({ creature: { ...start, grafts } });
+    await wrapper
+      .findAll('button')
+      .find((b) => b.text().startsWith('As large as'))!
+      .trigger('click');
+    expect(last(wrapper)!.grafts![0]!.size).toBeCloseTo(370 / 68, 0);
     await press(wrapper, 'Take it off again');
     expect(last(wrapper)).toEqual({ grafts: [] });
   });

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Drawing, PagePoint, SheetTarget } from '@keen-sinew/core';
 import { useElementSize } from '@vueuse/core';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef, useId, watch } from 'vue';
 import {
   boardLayout,
   heldLayout,
@@ -23,6 +23,8 @@ const props = defineProps<{
 const emit = defineEmits<{ pick: [target: SheetTarget] }>();
 
 const GRID_MM = 10;
+/** Two boards on one page have a grid each. */
+const gridId = `grid-${useId()}`;
 const box = ref<HTMLElement | null>(null);
 const svg = ref<SVGSVGElement | null>(null);
 const size = useElementSize(box);
@@ -63,7 +65,7 @@ function pointIn(one: Placed, event: PointerEvent): PagePoint {
       :aria-label="label"
     >
       <defs>
-        <pattern id="grid" :width="GRID_MM" :height="GRID_MM" patternUnits="userSpaceOnUse">
+        <pattern :id="gridId" :width="GRID_MM" :height="GRID_MM" patternUnits="userSpaceOnUse">
           <path :d="`M${GRID_MM} 0H0V${GRID_MM}`" />
         </pattern>
       </defs>
@@ -74,7 +76,7 @@ function pointIn(one: Placed, event: PointerEvent): PagePoint {
           :y="one.y"
           :width="one.width"
           :height="one.height"
-          fill="url(#grid)"
+          :fill="`url(#${gridId})`"
         />
         <text class="caption" :x="one.x" :y="one.y - 3 * mmPerPx" :font-size="16 * mmPerPx">
           {{ one.drawing.title }}
@@ -99,6 +101,8 @@ function pointIn(one: Placed, event: PointerEvent): PagePoint {
 
 <style scoped>
 .board {
+  /* A drag on it marks no words. */
+  user-select: none;
   flex: 1;
   min-height: 0;
   min-width: 0;

@@ -5,6 +5,7 @@ import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { providePiecePlan } from '../composables/usePiecePlan.ts';
 import { provideSelection, sameTarget } from '../composables/useSelection.ts';
+import { useUndoKeys } from '../composables/useUndoKeys.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import SnagLine from './SnagLine.vue';
 import SpineNav from './SpineNav.vue';
@@ -46,15 +47,18 @@ async function showSnag(snag: Snag): Promise<void> {
 const isTyping = (event: KeyboardEvent): boolean =>
   event.target instanceof HTMLElement && event.target.closest('input, textarea, select') !== null;
 
+useUndoKeys(
+  () => store.undo(),
+  () => store.redo(),
+);
+/** What was picked in one stage is not drawn in the next. */
+watch(
+  () => route.meta['stage'] ?? route.name,
+  () => pick(null),
+);
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   const command = event.ctrlKey || event.metaKey;
   const key = event.key.toLowerCase();
-  if (command && (key === 'z' || key === 'y') && !isTyping(event)) {
-    event.preventDefault();
-    if (key === 'y' || event.shiftKey) store.redo();
-    else store.undo();
-    return;
-  }
   if (command || event.altKey || isTyping(event)) return;
   if (key === '.') snagLine.value?.showNext();
   else if (key === 'p') filesShown.value = true;

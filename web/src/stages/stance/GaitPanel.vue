@@ -1,14 +1,18 @@
 <script setup lang="ts">
-import { footfallDrawing, type GaitPlan } from '@keen-sinew/core';
-import { computed } from 'vue';
+import { FOOTFALL_STRIDE_MM, footfallDrawing, type GaitPlan } from '@keen-sinew/core';
+import { useElementSize } from '@vueuse/core';
+import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
+import { boardLayout } from '../../sheet/boardLayout.ts';
 import SheetBoard from '../../sheet/SheetBoard.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
 import { withMoment } from './stanceChanges.ts';
 
 /** The stride under the elevations: which foot is down when, and a slider for the moment. */
 const props = defineProps<{ gait: GaitPlan }>();
+/** The drawings above keep their scale while the moment slides. */
+const emit = defineEmits<{ sliding: [now: boolean] }>();
 const { change, preview } = usePiecePlan();
 const { target } = useSelection();
 const pickOnSheet = usePickOnSheet();
@@ -22,6 +26,43 @@ function within(moment: number): number {
   return Math.round((moment - Math.floor(moment)) * 1e6) / 1e6;
 }
 const at = (event: Event): number => Number((event.target as HTMLInputElement).value) / 1000;
+/** The chart and the slider under it have one axis: where a stride begins and ends on the page, px. */
+const box = ref<HTMLElement | null>(null);
+const size = useElementSize(box);
+/** Half of a slider's thumb: its middle is what points at the moment. */
+const THUMB_PX = 8;
+const axis = computed(() => {
+  const { width, height } = { width: size.width.value, height: size.height.value };
+  const layout = boardLayout(rows.value);
+  const [one] = layout.placed;
+  if (props.gait.bars.length === 0 || one === undefined || !(width > 0 && height > 0)) return null;
+  const mmPerPx = Math.max(layout.width / width, layout.height / height);
+  const left = (width - layout.width / mmPerPx) / 2 + (one.x - one.drawing.box.min[0]) / mmPerPx;
+  return { left, width: FOOTFALL_STRIDE_MM / mmPerPx };
+});
+const slider = computed(() =>
+  axis.value === null
+    ? {}
+    : {
+        marginLeft: `${axis.value.left - THUMB_PX}px`,
+        width: `${axis.value.width + 2 * THUMB_PX}px`,
+        flex: 'none',
+      },
+);
+function clicked(event: MouseEvent): void {
+  const left = box.value?.getBoundingClientRect().left ?? 0;
+  if (axis.value === null) return;
+  const moment = (event.clientX - left - axis.value.left) / axis.value.width;
+  if (moment >= 0 && moment <= 1) set(moment);
+}
+function slid(event: Event): void {
+  emit('sliding', false);
+  set(at(event));
+}
+function slide(event: Event): void {
+  emit('sliding', true);
+  show(at(event));
+}
 const set = (moment: number): void =>
   change(`Slide the ${props.gait.spec.name.toLowerCase()}`, (p) =>
     withMoment(p, props.gait.spec.id, within(moment)),
@@ -33,34 +74,38 @@ const step = (by: number): void => set((Math.round(props.gait.moment / EIGHTH) +
 
 <template>
   <div class="gait">
-    <SheetBoard
-      v-if="gait.bars.length > 0"
-      class="bars"
-      :class="{ many: gait.bars.length > 4 }"
-      :rows="rows"
-      :target="target"
-      label="Footfalls through one stride; a bar is a foot on the ground"
-      @pick="pickOnSheet"
-    />
+    <div v-if="gait.bars.length > 0" ref="box" class="chart" @click="clicked">
+      <SheetBoard
+        class="bars"
+        :class="{ many: gait.bars.length > 4 }"
+        :rows="rows"
+        :target="target"
+        label="Footfalls through one stride; a bar is a foot on the ground"
+        @pick="pickOnSheet"
+      />
+    </div>
     <div class="slide">
-      <button type="button" class="quiet-button" aria-label="An eighth back" @click="step(-1)">
-        ‹
-      </button>
       <input
         type="range"
         min="0"
         max="1000"
         step="5"
+        :style="slider"
         :value="gait.moment * 1000"
         :aria-label="`Moment of the ${gait.spec.name.toLowerCase()}`"
         :aria-valuetext="`${percent} % of the stride`"
-        @input="show(at($event))"
-        @change="set(at($event))"
+        @input="slide"
+        @change="slid"
       />
-      <button type="button" class="quiet-button" aria-label="An eighth on" @click="step(1)">
-        ›
+    </div>
+    <div class="slide ends">
+      <button type="button" class="quiet-button" aria-label="An eighth back" @click="step(-1)">
+        ‹ an eighth
       </button>
       <output class="number">{{ percent.toFixed(1) }} %</output>
+      <button type="button" class="quiet-button" aria-label="An eighth on" @click="step(1)">
+        an eighth ›
+      </button>
     </div>
   </div>
 </template>
@@ -87,13 +132,14 @@ const step = (by: number): void => set((Math.round(props.gait.moment / EIGHTH) +
   flex: 1;
   accent-color: var(--verdigris);
 }
-.slide button {
-  font-size: 20px;
-  line-height: 1;
-  min-width: 32px;
+.ends {
+  justify-content: center;
+}
+.chart {
+  cursor: pointer;
 }
 output {
   min-width: 58px;
-  text-align: right;
+  text-align: center;
 }
 </style>

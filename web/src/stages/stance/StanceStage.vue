@@ -26,6 +26,7 @@ import BalanceControl from './BalanceControl.vue';
 import CompareTable from './CompareTable.vue';
 import DragHandles from './DragHandles.vue';
 import FeetRows from './FeetRows.vue';
+import GaitPace from './GaitPace.vue';
 import GaitPanel from './GaitPanel.vue';
 import GroundControl from './GroundControl.vue';
 import JointTable from './JointTable.vue';
@@ -103,6 +104,7 @@ const DRAGS = [
   { label: 'A drag moves the trunk', value: 'trunk' },
 ];
 const dragging = ref(false);
+const sliding = ref(false);
 const told = ref({ shortfallMm: 0, share: 1 });
 /** Less than this is met, for a hand. */
 const LEAST_TOLD_MM = 0.5;
@@ -129,7 +131,7 @@ const setBeyond = (beyondLimits: boolean): void =>
       v-else
       :rows="rows"
       :target="target"
-      :hold="dragging"
+      :hold="dragging || sliding"
       label="Side, front and plan of the posed skeleton; drag a joint to turn it, or type its angle"
       @pick="pickOnSheet"
     >
@@ -145,7 +147,7 @@ const setBeyond = (beyondLimits: boolean): void =>
         />
       </template>
     </SheetBoard>
-    <GaitPanel v-if="gait" :gait="gait" />
+    <GaitPanel v-if="gait" :gait="gait" @sliding="sliding = $event" />
     <div class="drags">
       <PickRow
         label="What is shown"
@@ -192,6 +194,7 @@ const setBeyond = (beyondLimits: boolean): void =>
     />
     <LedgerSection v-if="gaits.length > 0" title="A moment of a gait" class="first">
       <PickRow label="Gait" :value="gait?.spec.id ?? ''" :options="gaits" @set="setGait" />
+      <GaitPace v-if="gait" :gait="gait" />
       <WorkingRow v-for="one in gait?.workings ?? []" :key="one.id" :working="one" />
       <p v-if="!gait" class="advice">
         Choose one, and slide through its stride: any moment is a stance to go on from.

@@ -190,7 +190,7 @@ describe('BalanceControl', () => {
   };
 
   it('places a weight that it offers, changes it, and takes it out', async () => {
-    const { wrapper, piece, plan, labels } = mountWithPiece(BalanceControl, front);
+    const { wrapper, piece, plan, labels } = mountWithPiece(BalanceControl, demoPieces()[0]!);
     const codes = () => plan().snags.map(({ code }) => code);
     expect(codes()).toContain('mass-near-edge');
     await wrapper.find('.places button').trigger('click');

@@ -73,8 +73,18 @@ export const withPreset = (piece: Piece, presetId: string): Piece =>
 /** A moment of a gait; another gait starts from its own angles, another moment keeps the user's. */
 export const withMoment = (piece: Piece, id: string, moment: number): Piece =>
   piece.stance.gait?.id === id
-    ? withStance(piece, { gait: { id, moment } })
-    : withStance(piece, { gait: { id, moment }, anglesDeg: {}, lifted: null });
+    ? withStance(piece, { gait: { ...piece.stance.gait, moment } })
+    : withStance(piece, {
+        gait: { id, moment, strideMm: null },
+        anglesDeg: {},
+        lifted: null,
+      });
+
+/** A stride of one's own for the gait that is chosen, life mm; null for its usual one. */
+export const withStride = (piece: Piece, strideMm: number | null): Piece =>
+  piece.stance.gait === null
+    ? piece
+    : withStance(piece, { gait: { ...piece.stance.gait, strideMm } });
 
 /** A joint that drags leave alone, or a foot that stays where it stands; or no longer. */
 export function withLock(piece: Piece, id: string, locked: boolean): Piece {

@@ -2,6 +2,8 @@
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
+import DecisionRow from '../../controls/DecisionRow.vue';
+import SwitchField from '../../controls/SwitchField.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import CautionNote from '../../ledger/CautionNote.vue';
 import { withWire } from './wireChanges.ts';
@@ -20,6 +22,22 @@ const joints = computed(() =>
       value: id,
     })),
 );
+/** Every joint of a limb pair that bends. */
+const legs = computed(() => {
+  const { plan: body, bones } = plan.value.measure.skeleton;
+  const keys = new Set(
+    body.limbPairs.flatMap(({ bonesLeft }) =>
+      bonesLeft.map((id) => bones.find((bone) => bone.id === id)?.key),
+    ),
+  );
+  return bones
+    .filter(({ key, parent, joint }) => keys.has(key) && parent !== null && joint.freedoms.flexion)
+    .map(({ id }) => id);
+});
+const setLegs = (on: boolean): void => {
+  const others = free.value.filter((id) => !legs.value.includes(id));
+  set(on ? [...others, ...legs.value] : others);
+};
 const set = (freeJoints: string[]): void =>
   change('Change the joints that stay free', (p) => withWire(p, { freeJoints }));
 </script>
@@ -29,6 +47,13 @@ const set = (freeJoints: string[]): void =>
     This piece is fixed in its pose. Switch “Posable” on under Scheme to keep joints free.
   </p>
   <template v-else>
+    <DecisionRow v-if="legs.length > 0" name="All joints of the legs">
+      <SwitchField
+        label="All joints of the legs"
+        :value="legs.every((id) => free.includes(id))"
+        @set="setLegs"
+      />
+    </DecisionRow>
     <ChoiceField
       small
       label="A joint that stays free"

@@ -101,7 +101,11 @@ describe('StrengthTable', () => {
   it('tells what each joint bears, in numbers and words, with the working', async () => {
     const { wrapper, plan } = mountWithPiece(StrengthTable, otter, { wireId: 'C' });
     const joints = plan().strength.joints.filter(({ wire }) => wire.id === 'C');
-    expect(wrapper.findAll('tbody tr')).toHaveLength(joints.length);
+    // A row for each joint, and one for the foot of it that is pegged.
+    const pegs = plan().strength.pegs.filter(({ wireId }) => wireId === 'C');
+    expect(pegs).toHaveLength(1);
+    expect(wrapper.findAll('tbody tr')).toHaveLength(joints.length + 1);
+    expect(wrapper.text()).toContain('Peg in the base');
     expect(wrapper.text()).toContain('prop it until the clay is baked');
     const button = wrapper.find('[data-working="strength.radius.L.posed"]');
     expect(Number(button.text())).toBeGreaterThan(100);

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { alexanderStride, limitsOf, parseNumber, type GaitPlan } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import DecisionRow from '../../controls/DecisionRow.vue';
+import { lengthAt } from '../../controls/limited.ts';
+import QuantityField from '../../controls/QuantityField.vue';
+import { withStride } from './stanceChanges.ts';
+
+/** Stride or speed of the gait, as the user wants it: the one follows from the other. */
+const props = defineProps<{ gait: GaitPlan }>();
+const { piece, change } = usePiecePlan();
+const { system, text } = useUnits();
+const workingOf = (id: string) => props.gait.workings.find((one) => one.id === `stance.gait.${id}`);
+const stride = computed(() => workingOf('stride'));
+const speed = computed(() => workingOf('speed'));
+const hipMm = computed(() => speed.value?.inputs.find(({ symbol }) => symbol === 'h')?.value);
+const own = computed(() => piece.value.stance.gait?.strideMm ?? null);
+/** The limbs reach less than was asked for. */
+const short = computed(
+  () => own.value !== null && stride.value !== undefined && stride.value.value < 0.99 * own.value,
+);
+const set = (strideMm: number | null): void =>
+  change(strideMm === null ? 'Take the usual stride' : 'Change the stride', (p) =>
+    withStride(p, strideMm),
+  );
+/** Kilometres or miles an hour, as they are shown, to a stride in mm. */
+const KM_PER_MILE = 1.609344;
+function readSpeed(typed: string) {
+  const perHour = system.value === 'metric' ? 1 : KM_PER_MILE;
+  const read = parseNumber(
+    typed,
+    'Speed in life',
+    0.1,
+    150,
+    system.value === 'metric' ? 'km/h' : 'mph',
+  );
+  if (!read.ok || hipMm.value === undefined) return read;
+  const strideMm = 1000 * alexanderStride((read.value * perHour) / 3.6, hipMm.value / 1000);
+  const { min, max } = limitsOf('stance.gait.strideMm');
+  return { ok: true as const, value: Math.min(max, Math.max(min, strideMm)) };
+}
+</script>
+
+<template>
+  <template v-if="stride">
+    <DecisionRow name="Stride in life" :own="own !== null" @revert="set(null)">
+      <QuantityField
+        small
+        label="Stride in life"
+        :shown="text(stride.value, 'mm')"
+        :parse="lengthAt('stance.gait.strideMm', 'Stride in life', system)"
+        @set="set($event)"
+      />
+    </DecisionRow>
+    <DecisionRow v-if="speed" name="Speed in life">
+      <QuantityField
+        small
+        label="Speed in life"
+        :shown="text(speed.value, 'km/h')"
+        :parse="readSpeed"
+        @set="set($event)"
+      />
+    </DecisionRow>
+    <p v-if="short" class="says" role="status">
+      These limbs do not reach so far within their limits: {{ text(stride.value, 'mm') }} is what
+      they do of the {{ text(own!, 'mm') }} asked for.
+    </p>
+  </template>
+</template>
+
+<style scoped>
+.says {
+  margin: 4px;
+  font-size: 13.5px;
+  color: var(--ochre);
+}
+</style>
