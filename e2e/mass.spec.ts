@@ -99,7 +99,8 @@ test('section cards are moved, added and printed, and a hollow asks for a vent',
 
   await room(page, 'Core and clay');
   const trunk = page.getByRole('row', { name: /^Trunk/ });
-  await trunk.getByRole('button', { name: /^foil/ }).click();
+  await trunk.locator('.n-base-selection').click();
+  await page.locator('.n-base-select-option', { hasText: 'hollow' }).click();
   await expect(page.locator('.snags')).toContainText('Trunk: the hollow core holds');
   await trunk.getByRole('checkbox', { name: /vent/ }).check();
   await expect(page.locator('.snags')).not.toContainText('Trunk: the hollow core holds');

@@ -165,7 +165,7 @@ export { sentenceText, type Sentence } from './bench/step.ts';
 export { CAUTIONS, type CautionId } from './piece/cautions.ts';
 export type { MetalId } from './piece/metalIds.ts';
 export { METALS, metalById, metalsOf, type Metal } from './wire/metals.ts';
-export { featureText } from './wire/plannedWire.ts';
+export { featureText, isStraight } from './wire/plannedWire.ts';
 export type { MoreStrands, PlannedBend, PlannedWire, WireKind } from './wire/plannedWire.ts';
 export {
   BINDER_IDS,

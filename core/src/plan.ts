@@ -70,8 +70,8 @@ export function planPiece(
   const cure = planCure(piece.cure, piece.mass, measure, mass, heat);
   const bound = bindingHeatSnags(piece.wire.binder.kind, wire, cure);
   const skin = planSkin(piece.skin, measure);
-  const colour = planColour(piece.colour, measure, body);
-  const bench = planBench(piece, wire, mass, cure, skin, colour);
+  const colour = planColour(piece.colour, measure, skin, body);
+  const bench = planBench(piece, measure, wire, mass, cure, skin, colour);
   return {
     piece,
     measure,

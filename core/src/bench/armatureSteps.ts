@@ -1,7 +1,7 @@
 import type { Piece } from '../piece/pieceSchema.ts';
 import { binderById } from '../wire/binders.ts';
 import { sizeText } from '../units/gauges.ts';
-import type { PlannedWire } from '../wire/plannedWire.ts';
+import { isStraight, times, type PlannedWire } from '../wire/plannedWire.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 import { listText, type Sentence, type Step } from './step.ts';
 
@@ -69,7 +69,7 @@ function bindingText({ wires, bindings }: WirePlan, turns: number, binder: strin
             `Twist ${listText(limbs)} into the trunk up to their folds, and lash where the ends part. `,
           ]
         : [
-            `Wind ${listText(limbs)} round the spine, ${turns} turns each, and lash every crossing with ${binder} until nothing slips. `,
+            `Wind ${listText(limbs)} ${times(turns)} round the spine${limbs.length > 1 ? ' each' : ''}, and lash every crossing with ${binder} until nothing slips. `,
           ]),
     ...(rods.length === 0
       ? []
@@ -94,7 +94,7 @@ function cutStep(wire: PlannedWire): Step {
     stage: 'wire',
     title: `Cut ${wire.id}, ${wire.name.toLowerCase()}`,
     sentence: [
-      `Cut ${wire.count > 1 ? `${wire.count} times ` : ''}${wire.metalName}, ${wire.sizeText}: `,
+      `Cut ${wire.count > 1 ? `${times(wire.count)} ` : ''}${wire.metalName}, ${wire.sizeText}: `,
       wire.cut,
       ...short,
       `. Mark the ${wire.namedEnd} with tape.`,
@@ -105,19 +105,20 @@ function cutStep(wire: PlannedWire): Step {
 }
 
 function bendStep(wire: PlannedWire): Step {
-  const first = wire.bends[0];
+  const bends = wire.bends.filter((bend) => !isStraight(bend));
+  const [first] = bends;
   const twist: Sentence =
     wire.strands > 1 ? [`Twist the ${wire.strands} strands together evenly. `] : [];
   return {
     id: `wire.${wire.id}.bend`,
     stage: 'wire',
-    title: `${wire.bends.length === 0 ? 'Straighten' : 'Bend'} ${wire.id}, ${wire.name.toLowerCase()}`,
+    title: `${first === undefined ? 'Straighten' : 'Bend'} ${wire.id}, ${wire.name.toLowerCase()}`,
     sentence: [
       ...twist,
       ...(first === undefined
         ? ['Leave it straight: roll it on a flat board until it lies true.']
         : [
-            `Bend it ${wire.bends.length} times, counted from the ${wire.namedEnd}`,
+            `Bend it ${times(bends.length)}, counted from the ${wire.namedEnd}`,
             '; the first mark is at ',
             first.mark,
             ...(first.bendTo === undefined ? ['.'] : [', bent to ', first.bendTo, '.']),
@@ -125,7 +126,7 @@ function bendStep(wire: PlannedWire): Step {
     ],
     cautions: ['cut-wire'],
     needs: [`wire.${wire.id}.cut`],
-    ...(wire.bends.length === 0 ? {} : { bendsWire: wire.id }),
+    ...(first === undefined ? {} : { bendsWire: wire.id }),
   };
 }
 
@@ -133,7 +134,7 @@ function bendStep(wire: PlannedWire): Step {
 function thinSteps(thin: readonly PlannedWire[]): readonly Step[] {
   if (thin.length === 0) return [];
   const each = thin.flatMap(({ id, name, count, sizeText: size, cut }, i): Sentence => [
-    `${i === 0 ? 'Cut the thin wires: ' : '; '}${id} ${name.toLowerCase()}, ${count > 1 ? `${count} times ` : ''}${size}, `,
+    `${i === 0 ? 'Cut the thin wires: ' : '; '}${id} ${name.toLowerCase()}, ${count > 1 ? `${times(count)} ` : ''}${size}, `,
     cut,
   ]);
   return [

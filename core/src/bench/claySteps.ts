@@ -1,13 +1,20 @@
 import { wordsOf } from '../anatomy/coat.ts';
+import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { CurePlan } from '../cure/planCure.ts';
 import type { BakeStage } from '../cure/bakeStages.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { CautionId } from '../piece/cautions.ts';
 import type { SkinPlan, ZonePlan } from '../skin/planSkin.ts';
+import { hasLids, hasMuscles } from './finishing.ts';
 import { listSentence, listText, type Sentence, type Step } from './step.ts';
 
 /** From the bare armature to the finished, cured surface. */
-export function claySteps(mass: MassPlan, skin: SkinPlan, cure: CurePlan): readonly Step[] {
+export function claySteps(
+  skeleton: Skeleton,
+  mass: MassPlan,
+  skin: SkinPlan,
+  cure: CurePlan,
+): readonly Step[] {
   const shell = cure.stages.find((one) => one.id === 'shell');
   const parts = cure.stages.find((one) => one.id === 'parts');
   const finish = cure.stages.find((one) => one.id === 'finish');
@@ -29,7 +36,7 @@ export function claySteps(mass: MassPlan, skin: SkinPlan, cure: CurePlan): reado
       stage: 'mass',
       title: 'Set the eyes',
       sentence: [
-        'Press both eyes in, look from the front and from above whether they sit alike, and close the lids over them.',
+        `Press both eyes in, and look from the front and from above whether they sit alike${hasLids(skeleton) ? '; close the lids over them' : ''}.`,
       ],
       cautions: ['sharp'],
       needs: [parts ? 'cure.parts' : 'parts.eyes', ...(shell ? ['cure.shell'] : built)],
@@ -40,9 +47,7 @@ export function claySteps(mass: MassPlan, skin: SkinPlan, cure: CurePlan): reado
             id: 'mass.work-over',
             stage: 'mass' as const,
             title: 'Work over the shell',
-            sentence: [
-              'Roughen the shell, and add muscle and the last thin skin of clay. Hold it against the outlines on the sheet: what is outside them now is too fat.',
-            ],
+            sentence: workOver(skeleton, mass),
             cautions: ['solvent', 'sanding'] as const,
             needs: ['cure.shell', 'parts.set'],
           },
@@ -54,6 +59,34 @@ export function claySteps(mass: MassPlan, skin: SkinPlan, cure: CurePlan): reado
       : []),
   ];
 }
+
+/** What comes over a baked shell; muscles by the numbers that they have on the sheets. */
+function workOver(skeleton: Skeleton, { shape }: MassPlan): Sentence {
+  const laid = (shape?.muscles ?? []).filter(({ grams }) => grams.value >= LEAST_MUSCLE_G);
+  const muscles: Sentence =
+    laid.length > 0
+      ? [
+          'lay the muscles in their order, ',
+          ...listSentence(
+            laid.map(({ order, name, grams }): Sentence => [
+              `${order} ${name.toLowerCase()} `,
+              grams,
+            ]),
+          ),
+          ', then ',
+        ]
+      : hasMuscles(skeleton)
+        ? ['add muscle and ']
+        : ['add '];
+  return [
+    'Roughen the shell, ',
+    ...muscles,
+    'the last thin skin of clay. Hold it against the outlines on the sheet: what is outside them now is too fat.',
+  ];
+}
+
+/** A muscle of less clay is a touch of the thumb, g. */
+const LEAST_MUSCLE_G = 0.05;
 
 function conditionStep({ batches }: MassPlan, cure: CurePlan): Step {
   const epoxy = [cure.figures, cure.shellFigures].some((one) => one?.clay.setting === 'chemical');
@@ -197,21 +230,48 @@ function cureStep(stage: BakeStage, cure: CurePlan, needs: readonly string[]): S
 }
 
 function zoneStep(one: ZonePlan, needs: readonly string[]): Step {
-  const { zone, length, width, tool, locksPerStroke } = one;
+  const { zone, tool } = one;
   const who = tool?.name ?? 'your finest tool';
-  const short = width !== null && length.value < 2 * width.value;
   return {
     id: `skin.${zone.id}`,
     stage: 'skin',
     title: `Carve the coat: ${zone.name.toLowerCase()}`,
-    sentence: [
-      `With the ${who}${tool === undefined ? '' : `, ${tool.how}`}: ${short ? 'dots and flicks' : 'strokes'} `,
-      length,
-      ' long and ',
-      width ?? '',
-      ` wide${locksPerStroke > 1 ? `, each standing for about ${locksPerStroke} ${wordsOf(zone).one === 'hair' ? 'locks' : 'of them'}` : ''}. Follow ${wordsOf(zone).lie}, and vary each ${wordsOf(zone).one === 'hair' ? 'by a third' : 'a little'}.`,
-    ],
+    sentence: [`With the ${who}${tool === undefined ? '' : `, ${tool.how}`}: `, ...strokes(one)],
     cautions: ['sharp'],
     needs,
   };
+}
+
+/** A scale so much wider than it is long is a plate across the belly. */
+const PLATE = 2;
+/** A feather so much longer than it is wide is one of the fan of a wing or a tail. */
+const FLIGHT = 5;
+
+/** What is pressed or drawn in a zone, how large, and which way it lies. */
+function strokes({ zone, length, width, locksPerStroke }: ZonePlan): Sentence {
+  const { one } = wordsOf(zone);
+  const wide = width?.value ?? length.value;
+  const size: Sentence = [length, ' long and ', width ?? '', ' wide'];
+  if (one === 'scale' && wide > PLATE * length.value)
+    return [
+      'plates right across, ',
+      ...size,
+      ', in one row from the throat to the tail. Each laps over the next behind it; keep their edges straight and level.',
+    ];
+  if (one === 'feather' && length.value > FLIGHT * wide)
+    return [
+      'each feather by itself, ',
+      ...size,
+      '. Cut its edge as a step, the outermost lowest and each laid over it towards the body, draw the shaft, and the barbs slanting from it.',
+    ];
+  const short = width !== null && length.value < 2 * width.value;
+  const many =
+    locksPerStroke > 1
+      ? `, each standing for about ${locksPerStroke} ${one === 'hair' ? 'locks' : 'of them'}`
+      : '';
+  return [
+    `${short ? 'dots and flicks' : 'strokes'} `,
+    ...size,
+    `${many}. Follow ${wordsOf(zone).lie}, and vary each ${one === 'hair' ? 'by a third' : 'a little'}.`,
+  ];
 }

@@ -1,17 +1,24 @@
+import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { ColourPlan } from '../colour/planColour.ts';
 import { LAYERS, type LayerRule } from '../colour/paintLayers.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
+import { hasNose } from './finishing.ts';
 import { listSentence, type Sentence, type Step } from './step.ts';
 
 /** From the cured piece to its last varnish, and what is learnt from it. */
 export function paintSteps(
+  skeleton: Skeleton,
   colour: ColourPlan,
   skin: SkinPlan,
   mass: MassPlan,
   primerName: string,
 ): readonly Step[] {
-  const last = LAYERS.at(-1)?.id ?? 'base';
+  // A layer that no zone has is no step.
+  const layers = LAYERS.filter(({ id }) =>
+    colour.zones.some((zone) => zone.layers.some(({ rule }) => rule.id === id)),
+  );
+  const last = layers.at(-1)?.id ?? 'base';
   const fibre = skin.zones.filter((one) => one.method === 'fibre');
   return [
     {
@@ -36,8 +43,8 @@ export function paintSteps(
       cautions: ['spraying', 'label'],
       needs: ['colour.clean'],
     },
-    ...LAYERS.map((rule, i) =>
-      layerStep(rule, colour, i === 0 ? 'colour.primer' : `colour.${LAYERS[i - 1]?.id ?? ''}`),
+    ...layers.map((rule, i) =>
+      layerStep(rule, colour, i === 0 ? 'colour.primer' : `colour.${layers[i - 1]?.id ?? ''}`),
     ),
     ...(fibre.length === 0 ? [] : [fibreStep(fibre, last)]),
     {
@@ -45,11 +52,19 @@ export function paintSteps(
       stage: 'colour',
       title: 'Give it its sheen',
       sentence: [
-        'Varnish, dull before bright: ',
-        ...listSentence(
-          colour.varnishes.map(({ ml }): Sentence => [`${ml.label.replace('Varnish, ', '')} `, ml]),
-        ),
-        '. Eyes and nose last, in high gloss.',
+        ...(colour.varnishes.length === 0
+          ? ['No varnish: fibre covers it all']
+          : [
+              'Varnish, dull before bright: ',
+              ...listSentence(
+                colour.varnishes.map(({ ml }): Sentence => [
+                  `${ml.label.replace('Varnish, ', '')} `,
+                  ml,
+                ]),
+              ),
+            ]),
+        ...(fibre.length === 0 ? [] : ['; keep it off the fibre']),
+        `. Eyes${hasNose(skeleton) ? ' and nose' : ''} last, in high gloss.`,
       ],
       cautions: ['spraying', 'label'],
       needs: [`colour.${last}`, ...(fibre.length === 0 ? [] : ['skin.fibre'])],

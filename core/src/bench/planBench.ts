@@ -1,6 +1,8 @@
 import type { ColourPlan } from '../colour/planColour.ts';
 import type { CurePlan } from '../cure/planCure.ts';
 import type { MassPlan } from '../mass/planMass.ts';
+import type { MeasurePlan } from '../measure/planMeasure.ts';
+import type { CautionId } from '../piece/cautions.ts';
 import { lastCall } from '../piece/lastCall.ts';
 import type { Piece, StepDone } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
@@ -16,6 +18,8 @@ import type { Step } from './step.ts';
 /** A step as it stands: ticked off, to be done next, possible, or waiting for another. */
 export interface StepPlan extends Step {
   readonly number: number;
+  /** Cautions that stand here for the first time; the others were told at an earlier step. */
+  readonly firstCautions: readonly CautionId[];
   readonly done: StepDone | null;
   readonly state: 'done' | 'next' | 'ready' | 'waiting';
 }
@@ -35,6 +39,7 @@ export interface BenchPlan {
 export const planBench = lastCall(
   (
     piece: Piece,
+    { skeleton }: MeasurePlan,
     wire: WirePlan,
     mass: MassPlan | null,
     cure: CurePlan,
@@ -44,8 +49,8 @@ export const planBench = lastCall(
     if (mass === null || colour === null) return null;
     const all = [
       ...armatureSteps(wire, piece),
-      ...claySteps(mass, skin, cure),
-      ...paintSteps(colour, skin, mass, piece.colour.primer),
+      ...claySteps(skeleton, mass, skin, cure),
+      ...paintSteps(skeleton, colour, skin, mass, piece.colour.primer),
     ];
     const { done } = piece.bench;
     const steps = withStates(all, done);
@@ -64,7 +69,7 @@ export const planBench = lastCall(
         minutes,
         ...shopping.map((one) => one.quantity).filter((quantity) => quantity.stage === 'bench'),
       ],
-      snags: steps.flatMap((step) => orderSnags(step, steps)),
+      snags: [...steps.flatMap((step) => orderSnags(step, steps)), ...strangeTicks(steps, done)],
     };
   },
 );
@@ -72,14 +77,33 @@ export const planBench = lastCall(
 /** The first step whose needs are all met is the next one; others that are met are ready. */
 function withStates(all: readonly Step[], done: Piece['bench']['done']): readonly StepPlan[] {
   let nextFound = false;
+  const told = new Set<CautionId>();
   return all.map((step, i): StepPlan => {
+    const firstCautions = step.cautions.filter((id) => !told.has(id));
+    firstCautions.forEach((id) => told.add(id));
     const its = done[step.id] ?? null;
     const met = step.needs.every((need) => done[need] !== undefined);
     const next = its === null && met && !nextFound;
     nextFound ||= next;
     const state = its !== null ? 'done' : next ? 'next' : met ? 'ready' : 'waiting';
-    return { ...step, number: i + 1, done: its, state };
+    return { ...step, number: i + 1, firstCautions, done: its, state };
   });
+}
+
+/** Ticks at steps that the plan no longer has: kept, and told, so that nothing logged is lost unseen. */
+function strangeTicks(steps: readonly StepPlan[], done: Piece['bench']['done']): readonly Snag[] {
+  const known = new Set(steps.map(({ id }) => id));
+  const strange = Object.keys(done).filter((id) => !known.has(id));
+  if (strange.length === 0) return [];
+  return [
+    {
+      code: 'ticks-without-step',
+      grade: 'watch',
+      stage: 'bench',
+      target: { kind: 'piece', id: 'bench' },
+      facts: { ids: strange.join(', '), count: strange.length },
+    },
+  ];
 }
 
 function orderSnags(step: StepPlan, steps: readonly StepPlan[]): readonly Snag[] {

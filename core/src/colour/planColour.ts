@@ -1,5 +1,6 @@
 import { zoneOf, type CoatZone, type Sheen } from '../anatomy/coat.ts';
 import type { BodyGrid } from '../body/bodyGrid.ts';
+import type { SkinPlan } from '../skin/planSkin.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { lastCall } from '../piece/lastCall.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
@@ -30,6 +31,8 @@ export interface ZoneColour {
   readonly own: boolean;
   readonly sheen: Sheen;
   readonly area: Working;
+  /** Fibre is stuck on it: only its base is painted. */
+  readonly fibre: boolean;
   readonly layers: readonly LayerPlan[];
 }
 
@@ -45,14 +48,24 @@ export interface ColourPlan {
 
 /** Colours in order from primer to sheen, with the paint they take. Null while there is no body. */
 export const planColour = lastCall(
-  (colour: Piece['colour'], measure: MeasurePlan, body: BodyGrid | null): ColourPlan | null => {
+  (
+    colour: Piece['colour'],
+    measure: MeasurePlan,
+    skin: SkinPlan,
+    body: BodyGrid | null,
+  ): ColourPlan | null => {
     if (body === null) return null;
+    const underFibre = new Set(
+      skin.zones.filter(({ method }) => method === 'fibre').map(({ zone }) => zone.id),
+    );
     const zones = measure.skeleton.animal.coat.map((zone) =>
-      zoneColour(zone, colour, zoneArea(zone, measure, body)),
+      zoneColour(zone, colour, zoneArea(zone, measure, body), underFibre.has(zone.id)),
     );
     const primer = primerWorking(zones);
-    const sheens = [...new Set(zones.map((one) => one.sheen))];
-    const varnishes = sheens.map((sheen) => ({ sheen, ml: varnishWorking(sheen, zones) }));
+    // Fibre is never varnished.
+    const bare = zones.filter(({ fibre }) => !fibre);
+    const sheens = [...new Set(bare.map((one) => one.sheen))];
+    const varnishes = sheens.map((sheen) => ({ sheen, ml: varnishWorking(sheen, bare) }));
     return {
       primerHex: PRIMERS[colour.primer],
       primer,
@@ -97,7 +110,12 @@ function zoneArea(zone: CoatZone, measure: MeasurePlan, body: BodyGrid): Working
   };
 }
 
-function zoneColour(zone: CoatZone, colour: Piece['colour'], area: Working): ZoneColour {
+function zoneColour(
+  zone: CoatZone,
+  colour: Piece['colour'],
+  area: Working,
+  fibre: boolean,
+): ZoneColour {
   const own = colour.zones[zone.id];
   const hex = own?.hex ?? zone.hex;
   return {
@@ -106,7 +124,11 @@ function zoneColour(zone: CoatZone, colour: Piece['colour'], area: Working): Zon
     own: typeof own?.hex === 'string',
     sheen: own?.sheen ?? zone.sheen,
     area,
-    layers: LAYERS.map((rule) => layerPlan(zone, rule, hex, colour, area)),
+    fibre,
+    // Under fibre only the base shows between the tufts: no hollows, no ridges.
+    layers: LAYERS.filter(({ id }) => !fibre || id === 'base').map((rule) =>
+      layerPlan(zone, rule, hex, colour, area),
+    ),
   };
 }
 

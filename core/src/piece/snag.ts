@@ -139,6 +139,8 @@ const SENTENCES: Sentences = {
     `“${f.step}” is ticked off, and “${f.needs}” that it depends on is not. Tick that one too if it is done; if it is not, stop before it costs you the piece.`,
   'bone-out-of-range': (f, mm) =>
     `${f.bone} is ${mm(f.mm)} in life, outside the usual ${mm(f.lowMm)} to ${mm(f.highMm)}. Measure it again, or keep it if this animal was so.`,
+  'ticks-without-step': (f) =>
+    `${f.count === 1 ? 'A step that was ticked off is' : `${f.count} steps that were ticked off are`} no longer part of the work (${f.ids}). What was logged there is kept, and comes back with the decision that asked for it.`,
   'proportion-odd': (f) =>
     `${f.line} ${f.share.toFixed(2)} × trunk: ${f.more ? 'longer' : 'shorter'} than any ${f.group} here (${f.more ? 'most' : 'least'}: ${f.knownAnimal.toLowerCase()}, ${f.knownShare.toFixed(2)}). Change the length, or keep it if this animal is meant to be so.`,
   'picture-gives-nothing': (f) => `${f.picture} gives no lengths: ${f.why}.`,

@@ -122,6 +122,7 @@ export interface SnagFacts {
   'no-tool': { zone: string };
   'step-out-of-order': { step: string; needs: string };
   'bone-out-of-range': { bone: string; mm: number; lowMm: number; highMm: number };
+  'ticks-without-step': { ids: string; count: number };
   'proportion-odd': {
     line: string;
     share: number;

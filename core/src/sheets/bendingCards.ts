@@ -1,5 +1,10 @@
 import { bendingView } from '../wire/bendingView.ts';
-import { featureText, type PlannedBend, type PlannedWire } from '../wire/plannedWire.ts';
+import {
+  featureText,
+  isStraight,
+  type PlannedBend,
+  type PlannedWire,
+} from '../wire/plannedWire.ts';
 import {
   fittedDrawing,
   WEIGHT,
@@ -92,12 +97,25 @@ function cardItems(
     text(
       3,
       40,
-      bendTo === undefined ? 'springs back' : `${bendTo.toFixed(1)}°`,
+      isStraight(bend)
+        ? 'straight'
+        : bendTo === undefined
+          ? 'springs back'
+          : `${bendTo.toFixed(1)}°`,
       8,
       'number',
       'near',
     ),
-    text(3, 44.5, `relaxes to ${bend.angle.value.toFixed(1)}°`, 2.8, 'label', 'soft'),
+    text(
+      3,
+      44.5,
+      isStraight(bend)
+        ? `only ${bend.angle.value.toFixed(1)}°: leave it`
+        : `relaxes to ${bend.angle.value.toFixed(1)}°`,
+      2.8,
+      'label',
+      'soft',
+    ),
     ...dialItems(bend, [x + 20, y - 60], layer),
     text(37, 74, turnText(bend), 3, 'label'),
     ...pictureItems(wire, bend, [x + CARD.width - PICTURE.width - 3, y - 22], layer),

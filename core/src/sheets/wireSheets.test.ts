@@ -61,8 +61,11 @@ describe('bending cards', () => {
       for (const bend of wire.bends) {
         expect(texts).toContain(`${wire.id}   bend ${bend.number} of ${wire.bends.length}`);
         expect(texts).toContain(`${bend.mark.value.toFixed(1)} mm`);
-        expect(texts).toContain(`${bend.bendTo!.value.toFixed(1)}°`);
-        expect(texts).toContain(`relaxes to ${bend.angle.value.toFixed(1)}°`);
+        // What is no bend for a hand is left straight.
+        const small = bend.angle.value < 2;
+        expect(texts).toContain(small ? 'straight' : `${bend.bendTo!.value.toFixed(1)}°`);
+        const angle = `${bend.angle.value.toFixed(1)}°`;
+        expect(texts).toContain(small ? `only ${angle}: leave it` : `relaxes to ${angle}`);
       }
     }
   });

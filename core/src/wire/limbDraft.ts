@@ -6,7 +6,7 @@ import type { WireChoice } from '../piece/pieceSchema.ts';
 import type { Working } from '../piece/working.ts';
 import type { BendSchedule } from './bendSchedule.ts';
 import { cutLines, decided, derived, marginLine } from './cutLines.ts';
-import type { CarriedBone, WireFeature } from './plannedWire.ts';
+import { times, type CarriedBone, type WireFeature } from './plannedWire.ts';
 import { pairRefs, routeThrough, type Route } from './routes.ts';
 import { overSpine, type Winding } from './windings.ts';
 import type { WireDraft, WireSetting } from './wireDraft.ts';
@@ -101,9 +101,6 @@ export const boundEnd = (lengthMm: number): readonly WireFeature[] =>
           lengthMm,
         },
       ];
-
-const times = (turns: number): string =>
-  turns === 1 ? 'once' : turns === 2 ? 'twice' : `${turns} times`;
 
 /** A wire over a limb pair as it is laid. */
 export interface LaidWire {

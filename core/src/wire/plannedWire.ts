@@ -50,6 +50,17 @@ export interface PlannedBend {
   readonly forming: Forming | undefined;
 }
 
+/** A bend of less than this is none for a hand: the wire is left straight there. Common practice. */
+export const LEAST_BEND_DEG = 2;
+
+/** Whether a bend is so small that the wire is left straight there. */
+export const isStraight = ({ angle }: Pick<PlannedBend, 'angle'>): boolean =>
+  angle.value < LEAST_BEND_DEG;
+
+/** How often, in words: once, twice, 3 times. */
+export const times = (count: number): string =>
+  count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`;
+
 /** Strands of their own that are twisted onto a wire. */
 export interface MoreStrands {
   readonly id: string;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { featureText, onRope, sizeText } from '@keen-sinew/core';
+import { featureText, isStraight, onRope, sizeText } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { providePiecePlan } from '../composables/usePiecePlan.ts';
@@ -94,7 +94,8 @@ const leave = (): void => void router.push(`/piece/${piece.value.id}/wire`);
       <section aria-label="Angle">
         <h2>Bend to</h2>
         <template v-if="bend.bendTo">
-          <p class="number big" data-bend-to>{{ bend.bendTo.value.toFixed(1) }}°</p>
+          <p v-if="isStraight(bend)" class="number big" data-bend-to>straight</p>
+          <p v-else class="number big" data-bend-to>{{ bend.bendTo.value.toFixed(1) }}°</p>
           <div class="with-how">
             <p class="relaxes">
               relaxes to <b>{{ bend.angle.value.toFixed(1) }}°</b>

@@ -1,18 +1,18 @@
 <script setup lang="ts">
-import { CAUTIONS, digitsIn, quantityText } from '@keen-sinew/core';
+import { digitsIn, quantityText } from '@keen-sinew/core';
 import { useEventListener } from '@vueuse/core';
-import { TriangleAlert } from 'lucide-vue-next';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import { useUnits } from '../composables/useUnits.ts';
 import { withStepDone } from '../stages/bench/stepChanges.ts';
+import CautionNote from '../ledger/CautionNote.vue';
 import BenchFrame from './BenchFrame.vue';
 import { useWorkTimer } from './useWorkTimer.ts';
 
 /** One step full screen, for reading at arm's length. */
 const props = defineProps<{ stepId: string }>();
-const { piece, plan, change, settled } = usePiecePlan();
+const { piece, plan, change, settled, bodyProblem, shapeProblem } = usePiecePlan();
 const { system } = useUnits();
 const router = useRouter();
 const timer = useWorkTimer();
@@ -63,7 +63,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     <template #head>
       <p class="what" role="status">
         {{ piece.name }} · step {{ step.number }} of {{ steps.length }}
-        <template v-if="!settled"> · its numbers are still being worked out</template>
+        <template v-if="!settled && bodyProblem === null && shapeProblem === null">
+          · its numbers are still being worked out</template
+        >
       </p>
     </template>
     <section>
@@ -76,11 +78,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           }}</b></template
         >
       </p>
-      <ul v-if="step.cautions.length > 0" aria-label="Cautions">
-        <li v-for="id in step.cautions" :key="id">
-          <TriangleAlert :size="22" aria-hidden="true" />{{ CAUTIONS[id] }}
-        </li>
-      </ul>
+      <CautionNote :key="step.id" large :ids="step.cautions" :first="step.firstCautions" />
       <div class="acts">
         <button v-if="step.bendsWire" type="button" class="act" @click="bend">
           Bend {{ step.bendsWire }}, one bend at a time
@@ -122,19 +120,6 @@ h1 {
 .sentence .number {
   font-size: 40px;
   color: var(--rust);
-}
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 0 0 20px;
-  max-width: 80ch;
-  font-size: 19px;
-  color: var(--ochre);
-}
-li {
-  display: flex;
-  gap: 10px;
-  margin-bottom: 6px;
 }
 li svg {
   flex: none;

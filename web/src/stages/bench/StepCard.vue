@@ -46,7 +46,7 @@ watch(
       </h2>
       <p class="sentence"><StepSentence :sentence="step.sentence" /></p>
       <slot />
-      <CautionNote v-if="step.state !== 'done'" :ids="step.cautions" />
+      <CautionNote v-if="step.state !== 'done'" :ids="step.cautions" :first="step.firstCautions" />
       <div v-if="step.done" class="log">
         <span>Done {{ step.done.on }}</span>
         <QuantityField

@@ -16,6 +16,10 @@ describe('StepCard', () => {
   it('is a sentence whose numbers open their workings, with its cautions', async () => {
     const { wrapper, selection } = card('wire.B.cut');
     expect(wrapper.find('.sentence').text()).toMatch(/Cut soft aluminium.*301\.3/);
+    // Told in full where the first wire is cut; here a small sign opens it.
+    expect(card('wire.A.cut').wrapper.text()).toContain(CAUTIONS['cut-wire']);
+    expect(wrapper.text()).not.toContain(CAUTIONS['cut-wire']);
+    await press(wrapper, 'a caution, as before');
     expect(wrapper.text()).toContain(CAUTIONS['cut-wire']);
     await wrapper.find('[data-working="wire.B.cut"]').trigger('click');
     expect(selection.open.value).toBe('wire.B.cut');

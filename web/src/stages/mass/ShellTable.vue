@@ -11,6 +11,7 @@ import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
+import ChoiceField from '../../controls/ChoiceField.vue';
 import QuantityField from '../../controls/QuantityField.vue';
 import WorkingCell from '../../ledger/WorkingCell.vue';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
@@ -48,12 +49,15 @@ function revert(one: RegionMass): void {
     }),
   );
 }
-const WORDS: Readonly<Record<Core, string>> = {
-  foil: 'Packed foil under a shell',
-  hollow: 'A hollow ball under a shell',
-  solid: 'Solid clay',
+const CHOICES: readonly { readonly label: string; readonly value: Core }[] = [
+  { label: 'foil', value: 'foil' },
+  { label: 'hollow', value: 'hollow' },
+  { label: 'solid', value: 'solid' },
+];
+const setCore = (one: RegionMass, chosen: string): void => {
+  const core = CORES.find((each) => each === chosen);
+  if (core !== undefined) set(one, { core });
 };
-const after = (core: Core): Core => CORES[(CORES.indexOf(core) + 1) % CORES.length]!;
 /** A hole to the outside, so that the air in a hollow can swell. */
 function setVent(one: RegionMass, vented: boolean): void {
   const { id, name } = one.region;
@@ -94,14 +98,13 @@ const read = (one: RegionMass) => (typed: string) =>
             </button>
           </td>
           <td>
-            <button
-              type="button"
-              class="core"
-              :title="`${WORDS[one.core]}. Press for ${WORDS[after(one.core)].toLowerCase()}.`"
-              @click="set(one, { core: after(one.core) })"
-            >
-              {{ one.core }}<span class="visually-hidden">: {{ one.region.name }}</span>
-            </button>
+            <ChoiceField
+              small
+              :label="`Core of ${one.region.name}`"
+              :value="one.core"
+              :options="CHOICES"
+              @set="setCore(one, $event)"
+            />
             <label v-if="one.core === 'hollow'" class="vent">
               <input
                 type="checkbox"
@@ -133,14 +136,6 @@ const read = (one: RegionMass) => (typed: string) =>
 </template>
 
 <style scoped>
-.core {
-  background: none;
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  padding: 1px 6px;
-  font-size: 13px;
-  cursor: pointer;
-}
 .vent {
   display: block;
   font-size: 13px;

@@ -32,14 +32,17 @@ describe('ShellTable', () => {
 
   it('turns foil to a hollow ball with a vent, to solid clay, and back to the plan’s own', async () => {
     const { wrapper, piece, plan } = mountWithPiece(ShellTable, otter);
-    const core = () => wrapper.findAll('button.core')[3]!;
-    await core().trigger('click');
+    const choose = async (core: string): Promise<void> => {
+      wrapper.findAllComponents(ChoiceField)[3]!.vm.$emit('set', core);
+      await wrapper.vm.$nextTick();
+    };
+    await choose('hollow');
     expect(piece().mass.shells['trunk']).toEqual({ core: 'hollow', shellMm: 5 });
     await wrapper.find('.vent input').setValue(true);
     expect(piece().mass.vents).toEqual(['trunk']);
     await wrapper.find('.vent input').setValue(false);
     expect(piece().mass.vents).toEqual([]);
-    await core().trigger('click');
+    await choose('solid');
     expect(piece().mass.shells['trunk']).toEqual({ core: 'solid', shellMm: 5 });
     expect(plan().mass!.regions[3]!.coreVolume.value).toBe(0);
     const reset = wrapper.findAll('tbody tr')[3]!.find('.quiet-button');

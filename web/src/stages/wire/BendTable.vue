@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { featureText, type PlannedBend, type PlannedWire, type Working } from '@keen-sinew/core';
+import {
+  featureText,
+  isStraight,
+  type PlannedBend,
+  type PlannedWire,
+  type Working,
+} from '@keen-sinew/core';
 
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -47,8 +53,9 @@ const toggle = (cell: Working): void =>
         <tr :class="{ chosen: isPicked(bend) }" :title="bend.place">
           <td>{{ bend.number }}</td>
           <td v-for="(cell, i) in cells(bend)" :key="i">
+            <span v-if="cell && COLUMNS[i] === 'bendTo' && isStraight(bend)">straight</span>
             <button
-              v-if="cell"
+              v-else-if="cell"
               type="button"
               class="number"
               :data-working="cell.id"
