@@ -11,6 +11,14 @@ export {
 export { lengthLimits, limitsOf, type NumberLimits } from './piece/limits.ts';
 export type { BakeStage } from './cure/bakeStages.ts';
 export { alexanderStride } from './stance/gaitSpeed.ts';
+export {
+  BAR_LIMITS,
+  CHECK_BAR_MM,
+  errorPer100,
+  printFactor,
+  TRUE_PRINTER,
+  type PrintFactors,
+} from './sheets/printer.ts';
 export { scaleText } from './units/scaleText.ts';
 export { parseNumber, parseScale } from './units/parseNumber.ts';
 export { bareSizes, parseWireSize } from './units/parseWireSize.ts';

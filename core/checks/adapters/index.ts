@@ -8,6 +8,7 @@ import { heatConduction } from './heatConduction.ts';
 import { landmarkAlignment, photoPerspective, twoViewTrueLength } from './photos.ts';
 import { legEquilibrium } from './legEquilibrium.ts';
 import { openData } from './openData.ts';
+import { printer } from './printer.ts';
 import { solids } from './solids.ts';
 import { springback } from './springback.ts';
 import { staticBalance } from './staticBalance.ts';
@@ -28,6 +29,7 @@ export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   'leg-equilibrium': legEquilibrium,
   'open-data': openData,
   'photo-perspective': photoPerspective,
+  printer,
   solids,
   springback,
   'static-balance': staticBalance,

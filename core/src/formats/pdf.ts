@@ -6,6 +6,7 @@ import {
   pushGraphicsState,
   rectangle,
   clip,
+  concatTransformationMatrix,
   endPath,
   rgb,
   type Color,
@@ -21,6 +22,7 @@ import {
 } from '../sheets/drawing.ts';
 import { FILL_HEX, INK_HEX } from '../sheets/inks.ts';
 import { toPoints, type PaperMm } from '../sheets/paper.ts';
+import { CHECK_BAR_MM, TRUE_PRINTER, type PrintFactors } from '../sheets/printer.ts';
 import { OVERLAP_MM, PAGE_MARGIN_MM, tiles, type Tile } from '../sheets/tiling.ts';
 
 /** Font files (static WOFF or TTF) for the three voices of a sheet. */
@@ -29,9 +31,6 @@ export interface SheetFonts {
   readonly number: Uint8Array;
   readonly title: Uint8Array;
 }
-
-/** Length of the bar that a maker measures before cutting anything, mm. */
-export const CHECK_BAR_MM = 100;
 
 interface Faces {
   readonly label: PDFFont;
@@ -47,14 +46,16 @@ const ink = (of: Ink): Color => hex(INK_HEX[of]);
 const fill = (of: Ink): Color => hex(FILL_HEX[of] ?? INK_HEX[of]);
 
 /**
- * Drawings as a PDF at exactly 1:1, each tiled over as many pages as it needs, with overlaps, crop
- * marks, a caption and a 100 mm check bar on every page. Returns the bytes of the file.
+ * Drawings as a PDF at exactly 1:1, each tiled over as many pages as it needs (lists flow in pages), with
+ * overlaps, crop marks, a caption and check bars of 100 mm across and down on every page. `factors` make
+ * up for what the printer does. Returns the bytes of the file.
  */
 export async function sheetsPdf(
   title: string,
   drawings: readonly Drawing[],
   paper: PaperMm,
   fonts: SheetFonts,
+  factors: PrintFactors = TRUE_PRINTER,
 ): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.registerFontkit(fontkit);
@@ -73,11 +74,21 @@ export async function sheetsPdf(
   for (const drawing of drawings) {
     for (const tile of tiles(drawing, paper)) {
       const page = document.addPage([toPoints(tile.widthMm), toPoints(tile.heightMm)]);
+      stretch(page, tile, factors);
       drawTile(page, tile, faces);
-      drawFoot(page, tile, title, faces);
+      drawFoot(page, tile, title, faces, factors);
     }
   }
   return document.save();
+}
+
+/** All that follows on the page is stretched from its middle, each direction by its own factor. */
+function stretch(page: PDFPage, { widthMm, heightMm }: Tile, [across, down]: PrintFactors): void {
+  if (across === 1 && down === 1) return;
+  const [x, y] = [toPoints(widthMm / 2), toPoints(heightMm / 2)];
+  page.pushOperators(
+    concatTransformationMatrix(across, 0, 0, down, x * (1 - across), y * (1 - down)),
+  );
 }
 
 function drawTile(page: PDFPage, tile: Tile, faces: Faces): void {
@@ -93,7 +104,7 @@ function drawTile(page: PDFPage, tile: Tile, faces: Faces): void {
     toPoints(p[1] - tile.origin[1] + y),
   ];
   for (const item of tile.drawing.items)
-    if (reachesTile(item, tile)) drawItem(page, item, place, faces);
+    if (reachesTile(item, tile)) drawItem(page, item, place, faces, tile);
   page.pushOperators(popGraphicsState());
   drawCropMarks(page, tile);
 }
@@ -113,7 +124,13 @@ function reachesTile(item: DrawingItem, { origin, window }: Tile): boolean {
 
 type Place = (p: PagePoint) => PagePoint;
 
-function drawItem(page: PDFPage, item: DrawingItem, place: Place, faces: Faces): void {
+function drawItem(
+  page: PDFPage,
+  item: DrawingItem,
+  place: Place,
+  faces: Faces,
+  { window }: Tile,
+): void {
   switch (item.kind) {
     case 'line':
       drawPath(page, item.points.map(place), {
@@ -155,7 +172,7 @@ function drawItem(page: PDFPage, item: DrawingItem, place: Place, faces: Faces):
       break;
     }
     case 'text':
-      drawText(page, item, place, faces[item.face]);
+      drawText(page, item, place, faces[item.face], window);
   }
 }
 
@@ -180,20 +197,31 @@ function drawPath(page: PDFPage, points: readonly PagePoint[], style: PathStyle)
   });
 }
 
+/**
+ * Words are never cut by the edge of a page: those that begin on it are moved until they fit, and those
+ * that do not are on the next one.
+ */
 function drawText(
   page: PDFPage,
   item: Extract<DrawingItem, { kind: 'text' }>,
   place: Place,
   font: PDFFont,
+  window: Tile['window'],
 ): void {
   const size = toPoints(item.sizeMm);
   const width = font.widthOfTextAtSize(item.text, size);
   const back = item.anchor === 'start' ? 0 : item.anchor === 'middle' ? width / 2 : width;
   const [px, py] = place(item.at);
   const upright = item.rotateDeg === 90;
+  const [low, high] = upright
+    ? [toPoints(window.y), toPoints(window.y + window.h)]
+    : [toPoints(window.x), toPoints(window.x + window.w)];
+  const at = upright ? py : px;
+  if (at < low - 1 || at > high + 1) return;
+  const from = Math.max(low, Math.min(at - back, high - width));
   page.drawText(item.text, {
-    x: upright ? px : px - back,
-    y: upright ? py - back : py,
+    x: upright ? px : from,
+    y: upright ? from : py,
     size,
     font,
     color: ink(item.ink),
@@ -220,14 +248,36 @@ function drawCropMarks(page: PDFPage, { window, column, row, columns, rows }: Ti
       line([cx, cy], [cx, cy + outY]);
     }
   }
-  if (column > 0) line([x + OVERLAP_MM, y], [x + OVERLAP_MM, y + h], true);
-  if (column < columns - 1) line([x + w - OVERLAP_MM, y], [x + w - OVERLAP_MM, y + h], true);
-  if (row > 0) line([x, y + h - OVERLAP_MM], [x + w, y + h - OVERLAP_MM], true);
-  if (row < rows - 1) line([x, y + OVERLAP_MM], [x + w, y + OVERLAP_MM], true);
+  // Ticks at both ends, so that no word is struck through.
+  const tick = (ax: 0 | 1, at: number): void => {
+    const [from, to] = ax === 0 ? [y, y + h] : [x, x + w];
+    for (const [a, b] of [
+      [from, from + TICK_MM],
+      [to - TICK_MM, to],
+    ] as const)
+      line(ax === 0 ? [at, a] : [a, at], ax === 0 ? [at, b] : [b, at], true);
+  };
+  if (column > 0) tick(0, x + OVERLAP_MM);
+  if (column < columns - 1) tick(0, x + w - OVERLAP_MM);
+  if (row > 0) tick(1, y + h - OVERLAP_MM);
+  if (row < rows - 1) tick(1, y + OVERLAP_MM);
 }
 
-function drawFoot(page: PDFPage, tile: Tile, title: string, faces: Faces): void {
+/** Length of the ticks that tell where a neighbouring tile begins, mm. */
+const TICK_MM = 7;
+
+/** Words of the foot are made smaller down to this, mm, before they are cut. */
+const LEAST_FOOT_MM = 2.2;
+
+function drawFoot(
+  page: PDFPage,
+  tile: Tile,
+  title: string,
+  faces: Faces,
+  factors: PrintFactors,
+): void {
   const baseY = PAGE_MARGIN_MM + 2;
+  const roomMm = tile.widthMm - 2 * PAGE_MARGIN_MM;
   const write = (text: string, xMm: number, yMm: number, sizeMm: number, font: PDFFont): void =>
     page.drawText(text, {
       x: toPoints(xMm),
@@ -236,43 +286,76 @@ function drawFoot(page: PDFPage, tile: Tile, title: string, faces: Faces): void 
       font,
       color: ink('ink'),
     });
-  const many = tile.columns * tile.rows > 1;
-  const where = many
-    ? `, tile ${tile.row * tile.columns + tile.column + 1} of ${tile.columns * tile.rows} (column ${tile.column + 1}, row ${tile.row + 1})`
-    : '';
-  write(title, PAGE_MARGIN_MM, baseY + 6.6, 4.2, faces.title);
-  const after = faces.title.widthOfTextAtSize(title, toPoints(4.2)) / toPoints(1);
-  write(
-    `${tile.drawing.title}${tile.drawing.notToScale === true ? '' : ', 1:1 of the model'}${where}`,
-    PAGE_MARGIN_MM + after + 4,
-    baseY + 6.6,
-    3.2,
-    faces.label,
+  const widthMm = (text: string, sizeMm: number, font: PDFFont): number =>
+    font.widthOfTextAtSize(text, toPoints(sizeMm)) / toPoints(1);
+  const name = shortened(title, (text) => widthMm(text, 4.2, faces.title) <= roomMm * 0.45);
+  write(name, PAGE_MARGIN_MM, baseY + 6.6, 4.2, faces.title);
+  const after = widthMm(name, 4.2, faces.title) + 4;
+  const what = `${tile.drawing.title}${tile.drawing.notToScale === true ? '' : ', 1:1 of the model'}${whereText(tile)}`;
+  const size = Math.max(
+    LEAST_FOOT_MM,
+    Math.min(3.2, (3.2 * (roomMm - after)) / widthMm(what, 3.2, faces.label)),
   );
-  drawCheckBar(page, baseY + 1.5);
-  write(
-    'This bar is 100 mm: measure it before you cut.',
-    PAGE_MARGIN_MM + CHECK_BAR_MM + 4,
-    baseY + 0.6,
+  const fitting = shortened(what, (text) => widthMm(text, size, faces.label) <= roomMm - after);
+  write(fitting, PAGE_MARGIN_MM + after, baseY + 6.6, size, faces.label);
+  drawCheckBars(page, baseY + 1.5, tile);
+  const drawn =
+    factors[0] === 1 && factors[1] === 1
+      ? ''
+      : ` Drawn ${(100 * factors[0]).toFixed(2)} % across, ${(100 * factors[1]).toFixed(2)} % down for this printer.`;
+  const bar = 'Both bars are 100 mm: measure them before you cut.';
+  const x = PAGE_MARGIN_MM + CHECK_BAR_MM + 4;
+  const barSize = Math.min(
     3,
-    faces.label,
+    (3 * (roomMm - CHECK_BAR_MM - 4)) / widthMm(`${bar}${drawn}`, 3, faces.label),
   );
+  write(`${bar}${drawn}`, x, baseY + 0.6, barSize, faces.label);
 }
 
-function drawCheckBar(page: PDFPage, yMm: number): void {
-  const bar = (x1: number, y1: number, x2: number, y2: number): void =>
+/** Which page of how many, and where it lies in the whole. */
+function whereText({ page, pages, column, row, columns, rows }: Tile): string {
+  if (pages === 1) return '';
+  if (columns * rows === 1) return `, page ${page} of ${pages}`;
+  return `, tile ${page} of ${pages} (column ${column + 1}, row ${row + 1})`;
+}
+
+/** Words cut at their end, by characters, until they fit. */
+function shortened(text: string, fits: (text: string) => boolean): string {
+  const letters = [...text];
+  let count = letters.length;
+  const cut = (): string =>
+    count === letters.length ? text : `${letters.slice(0, count).join('')}…`;
+  while (count > 1 && !fits(cut())) count -= 1;
+  return cut();
+}
+
+/** Thickness of a check bar, mm. */
+const BAR_THICK_MM = 1.2;
+/** How far the upright bar stands off the window, mm. */
+const BAR_OFF_MM = 3;
+
+/**
+ * A bar across and one down, each exactly 100 mm from end to end: filled, with butt ends, so that a
+ * caliper measures the length and not that of a pen beside it.
+ */
+function drawCheckBars(page: PDFPage, yMm: number, { window }: Tile): void {
+  const tenth = CHECK_BAR_MM / 10;
+  const box = (x: number, y: number, w: number, h: number, of: Ink): void =>
     drawPath(
       page,
       [
-        [toPoints(x1), toPoints(y1)],
-        [toPoints(x2), toPoints(y2)],
-      ],
-      { closed: false, weight: 0.35, stroke: ink('ink') },
+        [x, y],
+        [x + w, y],
+        [x + w, y + h],
+        [x, y + h],
+      ].map(([px, py]) => [toPoints(px!), toPoints(py!)] as const),
+      { closed: true, weight: 0, fill: ink(of) },
     );
-  const end = PAGE_MARGIN_MM + CHECK_BAR_MM;
-  bar(PAGE_MARGIN_MM, yMm, end, yMm);
-  for (let i = 0; i <= 10; i++) {
-    const x = PAGE_MARGIN_MM + i * 10;
-    bar(x, yMm, x, yMm + (i % 5 === 0 ? 3 : 1.6));
+  const [x0, y0] = [window.x - BAR_OFF_MM - BAR_THICK_MM, window.y];
+  box(PAGE_MARGIN_MM, yMm, CHECK_BAR_MM, BAR_THICK_MM, 'soft');
+  box(x0, y0, BAR_THICK_MM, CHECK_BAR_MM, 'soft');
+  for (let i = 0; i < 10; i += 2) {
+    box(PAGE_MARGIN_MM + i * tenth, yMm, tenth, BAR_THICK_MM, 'ink');
+    box(x0, y0 + i * tenth, BAR_THICK_MM, tenth, 'ink');
   }
 }

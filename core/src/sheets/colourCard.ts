@@ -1,34 +1,46 @@
 import type { ColourPlan, ZoneColour } from '../colour/planColour.ts';
-import {
-  fittedDrawing,
-  WEIGHT,
-  type Drawing,
-  type DrawingItem,
-  type PagePoint,
-} from './drawing.ts';
+import { WEIGHT, type Drawing, type DrawingItem, type PagePoint } from './drawing.ts';
+import { wrapped } from './stepsSheet.ts';
+import { listDrawing, type TextBlock } from './textPages.ts';
 
-const SWATCH_MM = [30, 9] as const;
+const SWATCH_MM = [21, 9] as const;
 const GAP_MM = 4;
-const NAME_MM = 66;
+const NAME_MM = 50;
 const ROW_MM = 18;
+const HEAD_MM = 7;
+/** From the top of a row to the foot of its swatches, mm. */
+const SWATCH_FOOT_MM = 10;
+/** Letters of a zone's name that fit beside its swatches. */
+const NAME_LETTERS = 30;
 
 /** Every zone's colours in the order of the brush, with the paint each layer takes. */
 export function colourCard(colour: ColourPlan): Drawing {
-  const heads = ['Primer', ...(colour.zones[0]?.layers.map((one) => one.rule.name) ?? [])];
-  const items = [
-    ...heads.map((head, i): DrawingItem => ({
+  const most = colour.zones.reduce<readonly string[]>((longest, { layers }) => {
+    const names = layers.map(({ rule }) => rule.name);
+    return names.length > longest.length ? names : longest;
+  }, []);
+  const heads = ['Primer', ...most];
+  const head: TextBlock = {
+    heightMm: HEAD_MM,
+    repeat: true,
+    items: heads.map((text, i): DrawingItem => ({
       kind: 'text',
       ink: 'soft',
       layer: 'names',
-      at: [columnX(i), SWATCH_MM[1] + 3],
-      text: head,
+      at: [columnX(i), -HEAD_MM + 2],
+      text,
       sizeMm: 3,
       anchor: 'start',
       face: 'label',
     })),
-    ...colour.zones.flatMap((zone, i) => zoneRow(zone, colour.primerHex, -i * ROW_MM)),
-  ];
-  return fittedDrawing('colours', 'Colours from primer to tips', items, 6);
+  };
+  const rows = colour.zones.map((zone): TextBlock => ({
+    items: zoneRow(zone, colour.primerHex, -SWATCH_FOOT_MM),
+    heightMm: ROW_MM,
+  }));
+  const widthMm = columnX(heads.length) - GAP_MM;
+  // Swatches are no measure of anything.
+  return listDrawing('colours', 'Colours from primer to tips', widthMm, [head, ...rows]);
 }
 
 const columnX = (column: number): number => NAME_MM + column * (SWATCH_MM[0] + GAP_MM);
@@ -50,8 +62,10 @@ function zoneRow(one: ZoneColour, primerHex: string, y: number): readonly Drawin
     }) as const;
   const hexes = [primerHex, ...one.layers.map((layerPlan) => layerPlan.hex)];
   return [
-    text([0, y + 5], one.zone.name, 3.2, 'label'),
-    text([0, y - 1.8], one.sheen === 'wet' ? 'high gloss' : one.sheen, 2.8, 'label'),
+    ...wrapped(one.zone.name, NAME_LETTERS).map((words, i) =>
+      text([0, y + 5 - 3.6 * i], words, 3.2, 'label'),
+    ),
+    text([0, y - 3.4], one.sheen === 'wet' ? 'high gloss' : one.sheen, 2.8, 'label'),
     ...hexes.flatMap((hex, i): DrawingItem[] => [
       { kind: 'fill', ink: 'skin', layer, hex, outlines: [swatch(i, y)], target },
       {

@@ -1,7 +1,8 @@
 import { sizeText } from '../units/gauges.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import type { WirePlan } from '../wire/planWire.ts';
-import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
+import { WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
+import { listDrawing, type TextBlock } from './textPages.ts';
 
 const ROW_MM = 7;
 const BOX_MM = 3.6;
@@ -30,15 +31,25 @@ export function cutListSheet({ wires, shafts, bindings, base, stock }: WirePlan)
       .filter(({ buy }) => buy.value > 0)
       .map(({ buy }) => plain(buy.label, `${buy.value.toFixed(0)} mm`)),
   ];
-  const items = [
-    ...headItems(),
+  const none = text(
+    COLUMNS.name,
+    -TEXT_MM,
+    'No wire: the piece is clay alone.',
+    'label',
+    'cut list',
+  );
+  const blocks: readonly TextBlock[] = [
+    { items: headItems(), heightMm: ROW_MM, repeat: true },
     ...(rows.length === 0
-      ? [text(COLUMNS.name, -ROW_MM, 'No wire: the piece is clay alone.', 'label', 'cut list')]
-      : rows.flatMap((row, i) => rowItems(row, -(i + 1) * ROW_MM))),
+      ? [{ items: [none], heightMm: ROW_MM }]
+      : rows.map((row): TextBlock => ({ items: rowItems(row, -TEXT_MM), heightMm: ROW_MM }))),
   ];
   const title = 'Cut list: tick each length when it is cut';
-  return { ...fittedDrawing('cut-list', title, items, 4), notToScale: true };
+  return listDrawing('cut-list', title, COLUMNS.cut, blocks);
 }
+
+/** From the top of a row to the line that its words stand on, mm. */
+const TEXT_MM = 4.4;
 
 interface Row {
   readonly letter: string;
@@ -98,10 +109,10 @@ function text(
 function headItems(): readonly DrawingItem[] {
   const layer = 'cut list';
   return [
-    text(COLUMNS.name, 0, 'piece', 'title', layer),
-    text(COLUMNS.wire, 0, 'wire', 'title', layer),
-    text(COLUMNS.count, 0, 'times', 'title', layer, 'end'),
-    text(COLUMNS.cut, 0, 'cut to', 'title', layer, 'end'),
+    text(COLUMNS.name, -TEXT_MM, 'piece', 'title', layer),
+    text(COLUMNS.wire, -TEXT_MM, 'wire', 'title', layer),
+    text(COLUMNS.count, -TEXT_MM, 'times', 'title', layer, 'end'),
+    text(COLUMNS.cut, -TEXT_MM, 'cut to', 'title', layer, 'end'),
   ];
 }
 

@@ -1,4 +1,5 @@
 import type { SheetTarget } from '../piece/working.ts';
+import type { TextBlock } from './textPages.ts';
 
 /** A point of a drawing in mm: x to the right, y up. */
 export type PagePoint = readonly [number, number];
@@ -74,6 +75,8 @@ export interface Drawing {
   readonly items: readonly DrawingItem[];
   /** A list or a card: its numbers hold, its pictures are no measure. */
   readonly notToScale?: boolean;
+  /** Rows of a list, which flows in pages on paper and is never tiled. */
+  readonly blocks?: readonly TextBlock[];
 }
 
 /** Width and height of a drawing in mm. */

@@ -3,7 +3,7 @@ import { ANIMALS } from '../anatomy/registry.ts';
 import { drawingSvg } from '../formats/svg.ts';
 import { newPiece } from '../piece/newPiece.ts';
 import { wholePlan } from '../testing/samples.ts';
-import { drawingSize, itemExtent, type Drawing } from './drawing.ts';
+import { drawingSize, itemExtent, type Drawing, type DrawingItem } from './drawing.ts';
 import { elevation, type ElevationOptions } from './elevation.ts';
 import { A4 } from './paper.ts';
 import { planSheets } from './planSheets.ts';
@@ -55,6 +55,7 @@ describe.each(ANIMALS.map((animal) => [animal.name, animal.id] as const))(
     it('is covered by its tiles from edge to edge, with their overlap', () => {
       for (const sheet of planSheets(plan)) {
         const pages = tiles(sheet, A4);
+        if (sheet.blocks !== undefined) continue;
         const [width, height] = drawingSize(sheet);
         const { columns, rows, window } = pages[0]!;
         expect(columns * window.w - (columns - 1) * OVERLAP_MM).toBeGreaterThanOrEqual(
@@ -63,6 +64,28 @@ describe.each(ANIMALS.map((animal) => [animal.name, animal.id] as const))(
         expect(rows * window.h - (rows - 1) * OVERLAP_MM).toBeGreaterThanOrEqual(height - 1e-9);
         const lefts = pages.map((page) => page.origin[0]);
         expect(Math.min(...lefts)).toBeLessThanOrEqual(sheet.box.min[0] + 1e-9);
+      }
+    });
+
+    it('flows in pages where it is a list: no row is broken, lost or told twice', () => {
+      for (const sheet of planSheets(plan)) {
+        if (sheet.blocks === undefined) continue;
+        const pages = tiles(sheet, A4);
+        const words = (items: readonly DrawingItem[]) =>
+          items.flatMap((item) => (item.kind === 'text' ? [item.text] : []));
+        const heads = sheet.blocks.flatMap((one) => (one.repeat ? words(one.items) : []));
+        const told = pages.flatMap((page) => words(page.drawing.items));
+        const rows = (all: readonly string[]) => all.filter((text) => !heads.includes(text));
+        expect(rows(told)).toEqual(rows(words(sheet.items)));
+        for (const { drawing, window, columns, origin } of pages) {
+          const [width, height] = drawingSize(drawing);
+          expect(columns).toBe(1);
+          expect(height).toBeLessThanOrEqual(window.h + 1e-9);
+          expect(width).toBeLessThanOrEqual(window.w + 1e-9);
+          for (const item of drawing.items)
+            for (const [, y] of itemExtent(item))
+              expect(y).toBeGreaterThanOrEqual(origin[1] - 1e-9);
+        }
       }
     });
 

@@ -1,3 +1,4 @@
+import { quantityText } from '../units/quantity.ts';
 import { describe, expect, it } from 'vitest';
 import { loopLength } from '../geometry/contours.ts';
 import { newPiece } from '../piece/newPiece.ts';
@@ -87,7 +88,8 @@ describe('the list of muscles and pegs', () => {
     const words = texts(muscleSheet(plan.mass!.shape!).items);
     const at = muscles.map(({ name }) => words.indexOf(name));
     expect(at).toEqual([...at].sort((a, b) => a - b));
-    for (const { grams } of muscles) expect(words).toContain(`${grams.value.toFixed(1)} g`);
+    for (const { grams } of muscles)
+      expect(words).toContain(quantityText(grams.value, 'g', 'metric', 1));
     for (const { height } of pegs) expect(words).toContain(`${height.value.toFixed(1)} mm`);
   });
 });

@@ -1,11 +1,7 @@
 import type { ShapePlan } from '../mass/shapePlan.ts';
-import {
-  fittedDrawing,
-  WEIGHT,
-  type Drawing,
-  type DrawingItem,
-  type PagePoint,
-} from './drawing.ts';
+import { WEIGHT, type Drawing, type DrawingItem, type PagePoint } from './drawing.ts';
+import { quantityText } from '../units/quantity.ts';
+import { listDrawing, type TextBlock } from './textPages.ts';
 
 const ROW_MM = 6.2;
 const HEAD_MM = 9;
@@ -17,35 +13,45 @@ const WIDTH_MM = 176;
 
 /** Muscles in the order of laying with their grams, and pegs with their heights, to tick off. */
 export function muscleSheet({ muscles, pegs }: ShapePlan): Drawing {
-  const first = [
-    title(0, 'Muscles in the order of laying'),
-    ...muscles.flatMap((row, i) =>
-      rowItems(-HEAD_MM - i * ROW_MM, {
-        number: row.order,
-        name: row.name,
-        value: `${row.grams.value.toFixed(1)} g`,
-        more: LAYERS[row.layer],
+  const head = (text: string): TextBlock => ({
+    items: [title(-TEXT_MM, text)],
+    heightMm: HEAD_MM,
+    repeat: true,
+  });
+  const row = (of: Parameters<typeof rowItems>[1]): TextBlock => ({
+    items: rowItems(-TEXT_MM, of),
+    heightMm: ROW_MM,
+  });
+  const blocks: readonly TextBlock[] = [
+    head('Muscles in the order of laying'),
+    ...muscles.map((one) =>
+      row({
+        number: one.order,
+        name: one.name,
+        value: quantityText(one.grams.value, 'g', 'metric', 1),
+        more: LAYERS[one.layer],
       }),
     ),
-  ];
-  const below = -HEAD_MM - muscles.length * ROW_MM - GAP_MM;
-  const second =
-    pegs.length === 0
+    ...(pegs.length === 0
       ? []
       : [
-          title(below, 'Depth pegs'),
-          ...pegs.flatMap((row, i) =>
-            rowItems(below - HEAD_MM - i * ROW_MM, {
-              number: row.number,
-              name: row.peg.name,
-              value: `${row.height.value.toFixed(1)} mm`,
-              more: row.peg.over === 'bone' ? 'bone under the skin' : `onto the ${row.peg.onto}`,
+          { items: [], heightMm: GAP_MM },
+          head('Depth pegs'),
+          ...pegs.map((one) =>
+            row({
+              number: one.number,
+              name: one.peg.name,
+              value: `${one.height.value.toFixed(1)} mm`,
+              more: one.peg.over === 'bone' ? 'bone under the skin' : `onto the ${one.peg.onto}`,
             }),
           ),
-        ];
-  const drawing = fittedDrawing('muscle-list', 'Muscles and pegs', [...first, ...second], 2);
-  return { ...drawing, notToScale: true };
+        ]),
+  ];
+  return listDrawing('muscle-list', 'Muscles and pegs', WIDTH_MM, blocks);
 }
+
+/** From the top of a row to the line that its words stand on, mm. */
+const TEXT_MM = 4.4;
 
 const LAYERS = { 1: 'deep', 2: 'over it', 3: 'flat, last' } as const;
 

@@ -7,6 +7,7 @@ import { cutListSheet } from './cutListSheet.ts';
 import { elevation } from './elevation.ts';
 import { muscleSheet } from './muscleSheet.ts';
 import { sectionCardSheets } from './sectionCards.ts';
+import { shoppingSheet } from './shoppingSheet.ts';
 import { stepsSheet } from './stepsSheet.ts';
 import { strokeCard } from './strokeCard.ts';
 import { wireStrips } from './wireStrips.ts';
@@ -26,7 +27,7 @@ export function planSheets(plan: Plan): readonly Drawing[] {
     ...cardSheetsOf(plan),
     ...(plan.skin.zones.some((one) => one.width !== null) ? [strokeCard(plan.skin, 2)] : []),
     ...(plan.colour === null ? [] : [colourCard(plan.colour)]),
-    ...(plan.bench === null ? [] : [stepsSheet(plan.bench)]),
+    ...(plan.bench === null ? [] : [stepsSheet(plan.bench), shoppingSheet(plan.bench)]),
   ];
 }
 

@@ -3,7 +3,13 @@ import { posedBone } from '../anatomy/pose.ts';
 import { length, sub } from '../geometry/vec3.ts';
 import { otterPiece, wholePlan } from '../testing/samples.ts';
 import { dimension } from './dimension.ts';
-import { drawingSize, fittedDrawing, type Drawing, type DrawingItem } from './drawing.ts';
+import {
+  drawingSize,
+  fittedDrawing,
+  type Drawing,
+  type DrawingItem,
+  type PagePoint,
+} from './drawing.ts';
 import { elevation } from './elevation.ts';
 import { A4, isoPaperA } from './paper.ts';
 import { planSheets } from './planSheets.ts';
@@ -103,7 +109,21 @@ describe('tiling', () => {
     id: 'd',
     title: 'D',
     box: { min: [-5, -7], max: [w - 5, h - 7] },
-    items: [],
+    items: [
+      {
+        kind: 'fill',
+        ink: 'skin',
+        layer: 'all',
+        outlines: [
+          [
+            [-5, -7],
+            [w - 5, -7],
+            [w - 5, h - 7],
+            [-5, h - 7],
+          ],
+        ],
+      },
+    ],
   });
 
   it.each([
@@ -135,6 +155,46 @@ describe('tiling', () => {
     const flat = tiles(drawing(270, 150), A4);
     expect(flat).toHaveLength(1);
     expect(flat[0]!.widthMm).toBe(A4[1]);
+  });
+
+  it('leaves out tiles on which nothing is drawn, and numbers those that stay', () => {
+    const line = (points: readonly PagePoint[]): Drawing['items'][number] => ({
+      kind: 'line',
+      ink: 'ink',
+      layer: 'all',
+      weight: 0.2,
+      points,
+    });
+    // Two short strokes in opposite corners of a sheet of three by three pages.
+    const corners: Drawing = {
+      ...drawing(500, 700),
+      items: [
+        line([
+          [0, 0],
+          [20, 20],
+        ]),
+        line([
+          [480, 680],
+          [490, 690],
+        ]),
+      ],
+    };
+    const pages = tiles(corners, A4);
+    expect(pages.map(({ page, pages: of }) => [page, of])).toEqual([
+      [1, 2],
+      [2, 2],
+    ]);
+    const diagonal: Drawing = {
+      ...corners,
+      items: [
+        line([
+          [0, 0],
+          [490, 690],
+        ]),
+      ],
+    };
+    expect(tiles(diagonal, A4).length).toBeGreaterThan(2);
+    expect(tiles({ ...corners, items: [] }, A4)).toHaveLength(1);
   });
 
   it('knows A4 and the standard scales', () => {

@@ -1,22 +1,45 @@
-import { sentenceText } from '../bench/step.ts';
+import { listText, sentenceText } from '../bench/step.ts';
 import type { BenchPlan, StepPlan } from '../bench/planBench.ts';
-import { CAUTIONS } from '../piece/cautions.ts';
-import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
+import { CAUTIONS, type CautionId } from '../piece/cautions.ts';
+import { WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
+import { listDrawing, type TextBlock } from './textPages.ts';
 
 /** Letters in a line of the list, so that at 3 mm it fits the width of an A4 page. */
 const LINE_LETTERS = 110;
 const LINE_MM = 4.4;
 
-/** The whole work as a list to tick off with a pencil, cautions beside their steps. */
+/** Width of the list, mm. */
+const WIDTH_MM = 174;
+/** Room under a step, mm. */
+const UNDER_MM = 3;
+/** A title is kept with so many lines of its step. */
+const KEPT_LINES = 2;
+
+/**
+ * The whole work as a list to tick off with a pencil. A caution stands in full at the first step of its
+ * kind, and is named by that step afterwards.
+ */
 export function stepsSheet(bench: BenchPlan): Drawing {
-  let y = 0;
-  const items = bench.steps.flatMap((step) => {
-    const lines = stepLines(step);
-    const drawn = stepItems(step, lines, y);
-    y -= (lines.length + 1) * LINE_MM + 3;
-    return drawn;
+  const toldAt = new Map<CautionId, number>();
+  const blocks = bench.steps.flatMap((step): TextBlock[] => {
+    for (const id of step.firstCautions) toldAt.set(id, step.number);
+    const lines = stepLines(step, toldAt);
+    const rest = lines.slice(KEPT_LINES);
+    return [
+      {
+        items: [...headItems(step), ...lineItems(step, lines.slice(0, KEPT_LINES), -HEAD_MM)],
+        heightMm:
+          HEAD_MM +
+          Math.min(lines.length, KEPT_LINES) * LINE_MM +
+          (rest.length === 0 ? UNDER_MM : 0),
+      },
+      ...rest.map((line, i): TextBlock => ({
+        items: lineItems(step, [line], 0),
+        heightMm: LINE_MM + (i === rest.length - 1 ? UNDER_MM : 0),
+      })),
+    ];
   });
-  return { ...fittedDrawing('steps', 'The work in order', items, 4), notToScale: true };
+  return listDrawing('steps', 'The work in order', WIDTH_MM, blocks);
 }
 
 interface Line {
@@ -24,53 +47,68 @@ interface Line {
   readonly ink: 'ink' | 'near';
 }
 
-const stepLines = (step: StepPlan): readonly Line[] => [
-  ...wrapped(sentenceText(step.sentence), LINE_LETTERS).map((text): Line => ({ text, ink: 'ink' })),
-  ...step.cautions.flatMap((id) =>
-    wrapped(CAUTIONS[id], LINE_LETTERS).map((text): Line => ({ text, ink: 'near' })),
-  ),
-];
-
-function stepItems(step: StepPlan, lines: readonly Line[], y: number): readonly DrawingItem[] {
-  const layer = `step ${step.number}`;
-  const box = (x: number, low: number, size: number): DrawingItem => ({
-    kind: 'line',
-    ink: 'ink',
-    layer,
-    weight: WEIGHT.thin,
-    closed: true,
-    filled: step.done !== null,
-    points: [
-      [x, low],
-      [x + size, low],
-      [x + size, low + size],
-      [x, low + size],
-    ],
-  });
+function stepLines(step: StepPlan, toldAt: ReadonlyMap<CautionId, number>): readonly Line[] {
+  const again = step.cautions.filter((id) => !step.firstCautions.includes(id));
+  const at = [...new Set(again.map((id) => toldAt.get(id)))].filter((n) => n !== undefined);
   return [
-    box(0, y - 0.4, 3.4),
+    ...wrapped(sentenceText(step.sentence), LINE_LETTERS).map((text): Line => ({
+      text,
+      ink: 'ink',
+    })),
+    ...step.firstCautions.flatMap((id) =>
+      wrapped(CAUTIONS[id], LINE_LETTERS).map((text): Line => ({ text, ink: 'near' })),
+    ),
+    ...(at.length === 0
+      ? []
+      : [{ text: `Cautions as at step ${listText(at.map(String))}.`, ink: 'near' } as const]),
+  ];
+}
+
+/** From the top of a step to under its title, mm. */
+const HEAD_MM = 4.4;
+
+function headItems(step: StepPlan): readonly DrawingItem[] {
+  const layer = `step ${step.number}`;
+  const [low, high] = [-3.8, -0.4];
+  return [
+    {
+      kind: 'line',
+      ink: 'ink',
+      layer,
+      weight: WEIGHT.thin,
+      closed: true,
+      filled: step.done !== null,
+      points: [
+        [0, low],
+        [3.4, low],
+        [3.4, high],
+        [0, high],
+      ],
+    },
     {
       kind: 'text',
       ink: 'ink',
       layer,
-      at: [6, y],
+      at: [6, -3.4],
       text: `${step.number}. ${step.title}`,
       sizeMm: 3.8,
       anchor: 'start',
       face: 'title',
     },
-    ...lines.map(({ text, ink }, i): DrawingItem => ({
-      kind: 'text',
-      ink,
-      layer,
-      at: [6, y - (i + 1) * LINE_MM],
-      text,
-      sizeMm: 3,
-      anchor: 'start',
-      face: 'label',
-    })),
   ];
 }
+
+const lineItems = (step: StepPlan, lines: readonly Line[], top: number): readonly DrawingItem[] =>
+  lines.map(({ text, ink }, i): DrawingItem => ({
+    kind: 'text',
+    ink,
+    layer: `step ${step.number}`,
+    at: [6, top - i * LINE_MM - 3.4],
+    text,
+    sizeMm: 3,
+    anchor: 'start',
+    face: 'label',
+  }));
 
 /** Words set in lines of at most so many letters; a longer word stands alone. */
 export function wrapped(text: string, letters: number): readonly string[] {

@@ -7,11 +7,13 @@ import {
   type PagePoint,
 } from './drawing.ts';
 
-const STRIP_MM = 34;
+/** From a wire to the next, with room for one row of labels, mm. */
+const STRIP_MM = 26;
 const TICK_MM = 5;
 const MARGIN_MM = 6;
-/** Labels are set on three rows, the first lowest, so that later ticks do not run through it. */
 const ROW_MM = 4;
+/** Width of a letter of a label as a share of its size, and the size, mm. */
+const LABEL = { letter: 0.62, sizeMm: 3, gapMm: 2 } as const;
 
 /** What stands at each mark: its number, or its number and its distance from the named end. */
 export type MarkLabels = 'number' | 'full';
@@ -20,11 +22,40 @@ export type MarkLabels = 'number' | 'full';
 export function wireStrips(wires: readonly PlannedWire[], labels: MarkLabels = 'full'): Drawing {
   if (wires.length === 0) return fittedDrawing('wires', stripTitle(wires), [noWire()], MARGIN_MM);
   // The other end of a folded wire is marked on the wire itself, from its far end.
-  const items = wires.flatMap((wire, i) => stripItems(wire, -i * STRIP_MM, labels));
+  let y = 0;
+  const items = wires.flatMap((wire) => {
+    const rows = labels === 'full' ? labelRows(wire) : wire.bends.map(() => 0);
+    const at = y;
+    y -= STRIP_MM + Math.max(0, ...rows) * ROW_MM;
+    return stripItems(wire, at, labels, rows);
+  });
   return fittedDrawing('wires', stripTitle(wires), items, MARGIN_MM);
 }
 
-function stripItems(wire: PlannedWire, y: number, labels: MarkLabels): readonly DrawingItem[] {
+const labelText = ({ number, mark, middle }: PlannedWire['bends'][number]): string =>
+  `${number}: ${mark.value.toFixed(1)} (${middle.value.toFixed(1)})`;
+
+/**
+ * The row of each label below its wire. Where the next mark is nearer than a label is wide, the label goes
+ * a row deeper than that one's, so that neither its words nor its tick meets them.
+ */
+export function labelRows({ bends }: Pick<PlannedWire, 'bends'>): readonly number[] {
+  const rows: number[] = [];
+  for (let i = bends.length - 1; i >= 0; i--) {
+    const [bend, next] = [bends[i]!, bends[i + 1]];
+    const wide = labelText(bend).length * LABEL.letter * LABEL.sizeMm + LABEL.gapMm;
+    const free = next === undefined || next.mark.value - bend.mark.value > wide;
+    rows[i] = free ? 0 : rows[i + 1]! + 1;
+  }
+  return rows;
+}
+
+function stripItems(
+  wire: PlannedWire,
+  y: number,
+  labels: MarkLabels,
+  rows: readonly number[],
+): readonly DrawingItem[] {
   const target = { kind: 'wire', id: wire.id } as const;
   const layer = `wire ${wire.id}`;
   const stroke = (points: readonly PagePoint[], weight: number): DrawingItem => ({
@@ -58,9 +89,7 @@ function stripItems(wire: PlannedWire, y: number, labels: MarkLabels): readonly 
       WEIGHT.far,
     ),
     ...(labels === 'full' ? [caption(wire, y), ...rulerItems(wire, y)] : []),
-    ...wire.bends.flatMap((bend, i) =>
-      markItems(wire, bend, labels === 'full' ? (2 - (i % 3)) * ROW_MM : 0, y, labels),
-    ),
+    ...wire.bends.flatMap((bend, i) => markItems(wire, bend, rows[i]! * ROW_MM, y, labels)),
     ...wire.features.map((feature): DrawingItem => ({
       kind: 'line',
       ink: 'far',
@@ -149,10 +178,7 @@ function markItems(
       ink: 'dimension',
       layer,
       at: labels === 'full' ? [x + 0.8, y - 7 - row] : [x, y - 10],
-      text:
-        labels === 'full'
-          ? `${bend.number}: ${x.toFixed(1)} (${bend.middle.value.toFixed(1)})`
-          : String(bend.number),
+      text: labels === 'full' ? labelText(bend) : String(bend.number),
       sizeMm: 3,
       anchor: labels === 'full' ? 'start' : 'middle',
       face: 'number',

@@ -26,6 +26,7 @@ import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import PickRow from '../controls/PickRow.vue';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 import { downloadBlob, downloadText } from './download.ts';
+import PrinterCheck from './PrinterCheck.vue';
 
 defineProps<{ show: boolean }>();
 const emit = defineEmits<{ 'update:show': [show: boolean] }>();
@@ -43,7 +44,13 @@ async function makePdf(drawings: readonly Drawing[]): Promise<Blob> {
     import('./sheetFonts.ts'),
   ]);
   const paper = PAPERS[settings.paper];
-  const bytes = await sheetsPdf(piece.value.name, drawings, paper, await sheetFonts());
+  const bytes = await sheetsPdf(
+    piece.value.name,
+    drawings,
+    paper,
+    await sheetFonts(),
+    settings.printer,
+  );
   return new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' });
 }
 
@@ -211,6 +218,10 @@ const FILES = [
           </button>
         </div>
       </div>
+      <details class="own">
+        <summary>Your printer: what the bars measure</summary>
+        <PrinterCheck />
+      </details>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <ul>
         <li v-for="file in FILES" :key="file.id">

@@ -1,4 +1,4 @@
-import type { PaperName, UnitSystem } from '@keen-sinew/core';
+import { TRUE_PRINTER, type PaperName, type PrintFactors, type UnitSystem } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import { readSetting, writeSetting } from './pieceStorage.ts';
@@ -11,11 +11,14 @@ export const useSettingsStore = defineStore('settings', () => {
   const units = ref<UnitSystem>('metric');
   const theme = ref<Theme>('day');
   const paper = ref<PaperName>('A4');
+  /** What makes up for the printer, across and down. */
+  const printer = ref<PrintFactors>(TRUE_PRINTER);
 
   async function load(): Promise<void> {
     units.value = (await readSetting<UnitSystem>('units')) ?? 'metric';
     theme.value = (await readSetting<Theme>('theme')) ?? 'day';
     paper.value = (await readSetting<PaperName>('paper')) ?? 'A4';
+    printer.value = (await readSetting<PrintFactors>('printer')) ?? TRUE_PRINTER;
   }
 
   async function switchUnits(): Promise<void> {
@@ -33,5 +36,10 @@ export const useSettingsStore = defineStore('settings', () => {
     await writeSetting('paper', name);
   }
 
-  return { units, theme, paper, load, switchUnits, switchTheme, setPaper };
+  async function setPrinter(factors: PrintFactors): Promise<void> {
+    printer.value = factors;
+    await writeSetting('printer', [...factors]);
+  }
+
+  return { setPrinter, printer, units, theme, paper, load, switchUnits, switchTheme, setPaper };
 });

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { BAR_LIMITS, parseLength, printFactor, TRUE_PRINTER } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { useUnits } from '../composables/useUnits.ts';
+import DecisionRow from '../controls/DecisionRow.vue';
+import QuantityField from '../controls/QuantityField.vue';
+import { useSettingsStore } from '../stores/settingsStore.ts';
+
+/** What the 100 mm bars of a printed sheet measure: every sheet then makes up for the printer. */
+const settings = useSettingsStore();
+const { system } = useUnits();
+const WAYS = [
+  { name: 'Bar across measures', index: 0 },
+  { name: 'Bar down measures', index: 1 },
+] as const;
+const factors = computed(() => settings.printer);
+const makesUp = computed(() => factors.value.some((factor) => factor !== 1));
+const percent = (factor: number): string => `${(100 * factor).toFixed(2)} %`;
+
+function measured(index: 0 | 1, mm: number): void {
+  const factor = printFactor(mm, factors.value[index]);
+  void settings.setPrinter(index === 0 ? [factor, factors.value[1]] : [factors.value[0], factor]);
+}
+</script>
+
+<template>
+  <section class="printer" aria-label="Your printer">
+    <p>
+      Print a sheet, lay a steel rule or a caliper on its two bars of 100 mm, and type what they
+      measure. Sheets printed from then on make up for it.
+    </p>
+    <DecisionRow v-for="way in WAYS" :key="way.name" :name="way.name">
+      <QuantityField
+        small
+        :label="way.name"
+        placeholder="100.0 mm"
+        shown=""
+        :parse="(typed) => parseLength(typed, way.name, BAR_LIMITS, system)"
+        @set="measured(way.index, $event)"
+      />
+    </DecisionRow>
+    <p v-if="makesUp" role="status">
+      Sheets are drawn {{ percent(factors[0]) }} across and {{ percent(factors[1]) }} down. Measure
+      the next one too: it should be right.
+      <button type="button" class="quiet-button" @click="settings.setPrinter(TRUE_PRINTER)">
+        As it comes
+      </button>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.printer {
+  margin: 8px 0;
+  max-width: 420px;
+}
+p {
+  margin: 4px 0;
+  font-size: 14px;
+  color: var(--soft);
+}
+</style>
