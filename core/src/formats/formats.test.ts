@@ -97,14 +97,19 @@ describe('the PDF, read back by a PDF reader', () => {
   interface Page {
     readonly size: readonly [number, number];
     readonly segments: readonly (readonly [number, number, number, number])[];
+    /** Width and height of every path of straight lines, points. */
+    readonly boxes: readonly (readonly [number, number])[];
     readonly text: string;
   }
   let pages: readonly Page[] = [];
 
   beforeAll(async () => {
-    const bytes = await sheetsPdf(piece.name, planSheets(plan), A4, fonts());
+    pages = await pagesOf(await sheetsPdf(piece.name, planSheets(plan), A4, fonts()));
+  });
+
+  async function pagesOf(bytes: Uint8Array): Promise<readonly Page[]> {
     const document = await getDocument({ data: bytes, verbosity: 0 }).promise;
-    pages = await Promise.all(
+    return Promise.all(
       Array.from({ length: document.numPages }, async (_, i): Promise<Page> => {
         const page = await document.getPage(i + 1);
         const view = page.view as [number, number, number, number];
@@ -112,16 +117,20 @@ describe('the PDF, read back by a PDF reader', () => {
         const content = await page.getTextContent();
         return {
           size: [view[2], view[3]],
-          segments: segmentsOf(list),
+          ...pathsOf(list),
           text: content.items.map((item) => ('str' in item ? item.str : '')).join(' '),
         };
       }),
     );
-  });
+  }
 
-  /** Straight two-point paths in page points, the drawing transformations applied. */
-  function segmentsOf(list: { fnArray: number[]; argsArray: unknown[][] }): Page['segments'] {
+  /** Straight two-point paths, and boxes of all straight paths, with the transformations applied. */
+  function pathsOf(list: {
+    fnArray: number[];
+    argsArray: unknown[][];
+  }): Pick<Page, 'segments' | 'boxes'> {
     const out: [number, number, number, number][] = [];
+    const boxes: [number, number][] = [];
     let matrix = [1, 0, 0, 1, 0, 0];
     const stack: number[][] = [];
     list.fnArray.forEach((fn, i) => {
@@ -131,6 +140,12 @@ describe('the PDF, read back by a PDF reader', () => {
       else if (fn === OPS.transform) matrix = times(matrix, args as unknown as number[]);
       else if (fn === OPS.constructPath) {
         const data = (args[1] as unknown as [Float32Array | undefined])[0];
+        const corners: [number, number][] = [];
+        for (let at = 0; data && at + 2 < data.length && data[at]! <= 1; at += 3)
+          corners.push(apply(matrix, data[at + 1]!, data[at + 2]!));
+        const span = (k: 0 | 1): number =>
+          Math.max(...corners.map((p) => p[k])) - Math.min(...corners.map((p) => p[k]));
+        if (corners.length >= 4) boxes.push([span(0), span(1)]);
         // [moveTo 0, x, y, lineTo 1, x, y] is a single straight stroke.
         if (data?.length === 6 && data[0] === 0 && data[3] === 1) {
           const a = apply(matrix, data[1]!, data[2]!);
@@ -139,7 +154,7 @@ describe('the PDF, read back by a PDF reader', () => {
         }
       }
     });
-    return out;
+    return { segments: out, boxes };
   }
   const times = (m: number[], n: number[]): number[] => [
     m[0]! * n[0]! + m[2]! * n[1]!,
@@ -172,11 +187,42 @@ describe('the PDF, read back by a PDF reader', () => {
   it('has a bar of 283.46 points on every page: 100 mm', () => {
     expect(points(CHECK_BAR_MM)).toBeCloseTo(283.46, 2);
     for (const page of pages) {
-      const bars = page.segments.filter((segment) => Math.abs(size(segment) - 283.4646) < 0.01);
-      // One across and one down, each with two long edges.
-      expect(bars.length).toBeGreaterThanOrEqual(4);
+      // One across and one down, filled: their ends are butt, and no pen makes them longer.
+      expect(barsOf(page)).toEqual([expect.closeTo(283.4646, 2), expect.closeTo(283.4646, 2)]);
       expect(page.text).toContain('Both bars are 100 mm');
     }
+  });
+
+  const thick = points(1.2);
+  /** Lengths of the two check bars, across and down: what is 1.2 mm thick, and long. */
+  function barsOf({ boxes }: Page): readonly (number | undefined)[] {
+    const near = (v: number): boolean => Math.abs(v - thick) < 0.06;
+    const long = (v: number): boolean => v > points(90);
+    return [
+      boxes.find(([w, h]) => near(h) && long(w))?.[0],
+      boxes.find(([w, h]) => near(w) && long(h))?.[1],
+    ];
+  }
+
+  it('makes up for the printer, each direction by its own factor', async () => {
+    const [first] = planSheets(plan);
+    const bytes = await sheetsPdf(piece.name, [first!], A4, fonts(), [1.008, 0.996]);
+    for (const page of await pagesOf(bytes)) {
+      expect(barsOf(page)).toEqual([
+        expect.closeTo(points(100.8), 1),
+        expect.closeTo(points(99.6), 1),
+      ]);
+      expect(page.text).toContain('100.80 % across, 99.60 % down');
+    }
+  });
+
+  it('cuts no word at the edge of a page', () => {
+    const shown = pages
+      .map(({ text }) => text)
+      .join(' ')
+      .replace(/\s+/g, ' ');
+    for (const { mark, middle, number } of plan.wire.wires.flatMap(({ bends }) => bends))
+      expect(shown).toContain(`${number}: ${mark.value.toFixed(1)} (${middle.value.toFixed(1)})`);
   });
 
   it('shows the skull, which lies in the midplane, at its model length', () => {
