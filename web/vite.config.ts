@@ -1,43 +1,22 @@
 import vue from '@vitejs/plugin-vue';
-import { defineConfig, type Plugin } from 'vite';
+import { createLogger, defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
 /** Larger than the PDF writer, which is the largest file that works offline. */
 const LARGEST_OFFLINE_BYTES = 3_000_000;
 
-/** What Zod's writer of JSON Schema hands out to the rest of Zod, by file. */
-const JSON_SCHEMA_WRITER: Readonly<Record<string, readonly string[]>> = {
-  'zod/v4/core/json-schema-processors.js': ['allProcessors', 'toJSONSchema'],
-  'zod/v4/core/to-json-schema.js': [
-    'createStandardJSONSchemaMethod',
-    'createToJSONSchemaMethod',
-    'extractDefs',
-    'finalize',
-    'handleUnrepresentable',
-    'initializeContext',
-    'process',
-    'processSchema',
-  ],
-};
+/** Writes what a build says, but takes no warning: the build ends with it as an error. */
+function strictLogger() {
+  const logger = createLogger();
+  const refuse = (warning: string): never => {
+    throw new Error(`the build warns: ${warning}`);
+  };
+  return { ...logger, warn: refuse, warnOnce: refuse };
+}
 
-/**
- * Zod carries a writer of JSON Schema that the application never asks for, and that no build can see
- * is never asked for. It is left out; whoever asks for it after all is told so.
- */
-const withoutJsonSchema: Plugin = {
-  name: 'zod-without-json-schema',
-  load(id) {
-    const file = Object.keys(JSON_SCHEMA_WRITER).find((one) => id.endsWith(one));
-    if (file === undefined) return null;
-    const names = JSON_SCHEMA_WRITER[file]!.map((name) => `leftOut as ${name}`).join(', ');
-    return `const leftOut = () => () => { throw new Error('this build writes no JSON Schema'); };
-export { ${names} };`;
-  },
-};
-
-export default defineConfig({
+export default defineConfig(({ command }) => ({
+  ...(command === 'build' ? { customLogger: strictLogger() } : {}),
   plugins: [
-    withoutJsonSchema,
     vue(),
     VitePWA({
       // Registered by the application itself, which says what came of it (composables/offline.ts).
@@ -69,4 +48,4 @@ export default defineConfig({
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 1200,
   },
-});
+}));

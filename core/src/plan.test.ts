@@ -52,9 +52,28 @@ describe.each(CASES)('the whole plan: %s', (_, piece) => {
       wire: (id) => plan.wire.wires.some((wire) => wire.id === id),
       contact: (id) => plan.stance.feet.some((foot) => foot.contact.id === id),
       step: (id) => plan.bench!.steps.some((step) => step.id === id),
+      bend: (id) =>
+        plan.wire.wires.some((wire) =>
+          wire.bends.some(({ number }) => id === `${wire.id}.${number}`),
+        ),
+      hole: (id) => plan.stance.feet.some((foot) => foot.contact.id === id),
+      muscle: (id) => plan.mass!.shape!.muscles.some((one) => one.id === id),
+      peg: (id) => plan.mass!.shape!.pegs.some((one) => String(one.number) === id),
+      section: (id) => plan.mass!.shape!.cards.some((one) => one.id === id),
+      'mass-centre': (id) => id === 'mass-centre' && plan.balance !== null,
+      picture: (id) => plan.piece.references.pictures.some((one) => one.id === id),
+      height: (id) =>
+        id === 'posed' || plan.measure.skeleton.plan.sizes.some((one) => one.id === id),
+      // The whole piece, and what of it has no part of its own.
+      piece: (id) => ['piece', 'base', 'oven', 'ground'].includes(id),
     };
     const targets = [...plan.workings, ...plan.snags].flatMap((one) => one.target ?? []);
-    for (const { kind, id } of targets) expect(places[kind]?.(id) ?? true, id).toBe(true);
+    expect(new Set(targets.map(({ kind }) => kind)).size).toBeGreaterThan(6);
+    for (const { kind, id } of targets) {
+      const isThere = places[kind];
+      if (isThere === undefined) throw new Error(`nobody looks for a place of the kind “${kind}”`);
+      expect(isThere(id), `${kind} ${id}`).toBe(true);
+    }
   });
 
   it('tells each snag as a sentence with its remedy, in both systems of units', () => {

@@ -76,11 +76,14 @@ describe('poseSkeleton', () => {
     ['tail1', 'flexion', 1, 1, 'up'],
     ['tail1', 'abduction', 2, -1, 'to the left'],
     ['skull', 'abduction', 2, -1, 'to the left'],
-  ] as const)('turns %s by positive %s so that its end moves %#', (id, freedom, axis, sign) => {
-    const rest = posedBone(poseSkeleton(skeleton, {}), id);
-    const turned = posedBone(poseSkeleton(skeleton, { [id]: { [freedom]: 10 } }), id);
-    expect(Math.sign(turned.end[axis] - rest.end[axis])).toBe(sign);
-  });
+  ] as const)(
+    'turns %s by positive %s so that its end moves %#',
+    (id, freedom, axis, sign, _way) => {
+      const rest = posedBone(poseSkeleton(skeleton, {}), id);
+      const turned = posedBone(poseSkeleton(skeleton, { [id]: { [freedom]: 10 } }), id);
+      expect(Math.sign(turned.end[axis] - rest.end[axis])).toBe(sign);
+    },
+  );
 
   it('says which bone a plan does not have', () => {
     expect(() => posedBone(poseSkeleton(skeleton, {}), 'wing')).toThrow(/no bone wing/);

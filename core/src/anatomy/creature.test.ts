@@ -52,7 +52,7 @@ describe('an own animal', () => {
     },
   );
 
-  it.each([
+  it.each<readonly [string, Creature]>([
     [
       'a wolf with an owl’s wings',
       { ...copy('grey-wolf'), grafts: [graft('barn-owl', 'wings', 'thoracic', 0.8)] },
@@ -85,7 +85,7 @@ describe('an own animal', () => {
       'a beetle without legs',
       { ...copy('stag-beetle'), without: ['forelegs', 'midlegs', 'hindlegs'] },
     ],
-  ] as const)('%s is whole, poses, and has a whole plan', (_, creature) => {
+  ])('%s is whole, poses, and has a whole plan', (_, creature) => {
     expect(creatureFaults(creature)).toEqual([]);
     expect(faultsIn(creature)).toEqual([]);
     const { plan, animal } = whole(creature);

@@ -1,6 +1,8 @@
 import { accepted, refused, type Parsed } from '../units/problem.ts';
-import { CREATURE_FORMAT, creatureSchema, type Creature } from './creature.ts';
+import { refusedBySchema } from '../piece/schemaProblem.ts';
+import { CREATURE_FORMAT, CREATURE_VERSION, creatureSchema, type Creature } from './creature.ts';
 import { creatureFaults } from './creatureFaults.ts';
+import { migrateCreature } from './creatureMigrations.ts';
 
 /**
  * Reads an own animal's file: text → JSON → schema → names that must exist. Anything wrong comes
@@ -17,12 +19,13 @@ export function readCreatureText(text: string): Parsed<Creature> {
   const format = (data as { format?: unknown } | null)?.format;
   if (format !== CREATURE_FORMAT)
     return refused('The file', format ?? typeof data, `a file of format “${CREATURE_FORMAT}”`);
-  const parsed = creatureSchema.safeParse(data);
-  if (!parsed.success) {
-    const issue = parsed.error.issues[0];
-    const where = issue?.path.join('.') ?? '';
-    return refused(where || 'The file', undefined, issue?.message ?? 'a whole own animal');
-  }
+  const { version } = data as { version?: unknown };
+  const current = migrateCreature(data as Record<string, unknown>);
+  if (current === undefined)
+    return refused('The file’s version', version, `a version from 1 to ${CREATURE_VERSION}`);
+  const parsed = creatureSchema.safeParse(current);
+  if (!parsed.success)
+    return refusedBySchema(creatureSchema, current, parsed.error.issues, 'a whole own animal');
   const fault = creatureFaults(parsed.data)[0];
   return fault === undefined
     ? accepted(parsed.data)

@@ -69,8 +69,8 @@ describe('bodyGrid', () => {
     const coarse = bodyGrid(skeleton, COARSE_CELLS).volumeMm3 / 1e6;
     const fine = bodyGrid(skeleton).volumeMm3 / 1e6;
     expect(coarse / fine).toBeCloseTo(1, 1);
-    expect(fine).toBeGreaterThan(otter.ranges.massKg[0]);
-    expect(fine).toBeLessThan(otter.ranges.massKg[1]);
+    expect(fine).toBeGreaterThan(otter.ranges.massKg![0]);
+    expect(fine).toBeLessThan(otter.ranges.massKg![1]);
   });
 
   it('shares the body out alike to left and right, and tells its progress up to the end', () => {

@@ -119,8 +119,8 @@ describe('the animals of the library', () => {
       const its = buildSkeleton(planById(animal.planId)!, animal);
       const body = bodyGrid(its, COARSE_CELLS);
       const weight = bodyWeight(body, animal);
-      expect(weight.value).toBeGreaterThan(animal.ranges.massKg[0]);
-      expect(weight.value).toBeLessThan(animal.ranges.massKg[1]);
+      expect(weight.value).toBeGreaterThan(animal.ranges.massKg![0]);
+      expect(weight.value).toBeLessThan(animal.ranges.massKg![1]);
       const of = (id: string): number =>
         body.bones.find((bone) => bone.boneId === id)?.volumeMm3 ?? 0;
       for (const bone of its.bones.filter((one) => one.side === 'left')) {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { ORIGIN } from '../geometry/vec3.ts';
 import { planMeasure } from '../measure/planMeasure.ts';
 import { skinParts } from '../body/skin.ts';
 import { settledStance } from '../posing/settledStance.ts';
@@ -65,6 +66,8 @@ describe('sheetGroups', () => {
   it('put regions of one thickness together, thickest first, and leave solid ones out', () => {
     const region = (id: string, core: 'foil' | 'solid', shellMm: number, clayMm3: number) => ({
       region: { id, name: id, bones: [], core },
+      clayMm4: ORIGIN,
+      coreMm4: ORIGIN,
       core,
       shellMm,
       clayMm3,

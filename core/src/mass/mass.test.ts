@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { ORIGIN } from '../geometry/vec3.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { snagSentence } from '../piece/snag.ts';
 import { planPiece } from '../plan.ts';
@@ -89,6 +90,8 @@ describe('what to have ready', () => {
   it('counts foil by the metre from its weight', () => {
     const region = (core: 'foil' | 'hollow') => ({
       region: { id: core, name: core, bones: [], core: 'foil' as const },
+      clayMm4: ORIGIN,
+      coreMm4: ORIGIN,
       core,
       shellMm: 5,
       areaMm2: 0,
@@ -135,7 +138,9 @@ describe('snags of Mass', () => {
   });
 
   it('tell a body that is too heavy or too light for its kind, and by how much its girth is off', () => {
-    const lifeLengths = { thoracic: { mm: 480, provenance: 'own' as const } };
+    const lifeLengths = {
+      thoracic: { mm: 480, provenance: 'own' as const, plusMinusMm: null, on: null },
+    };
     const long = changed(otterPiece(), 'measure', { lifeLengths });
     const weight = wholePlan(long).mass!.lifeWeight;
     const heavy = planPiece(otterPiece(), {

@@ -82,7 +82,9 @@ describe('the scale', () => {
 describe('life lengths', () => {
   it('follow through to the wires when one changes', () => {
     const before = planPiece(plainPiece(), null);
-    const lifeLengths = { tibia: { mm: 99, provenance: 'measured' as const } };
+    const lifeLengths = {
+      tibia: { mm: 99, provenance: 'measured' as const, plusMinusMm: null, on: null },
+    };
     const after = planPiece(changed(plainPiece(), 'measure', { lifeLengths }), null);
     expect(after.wire.wires[1]!.cut.value).toBeGreaterThan(before.wire.wires[1]!.cut.value + 2);
     const row = after.measure.rows.find((one) => one.bone.key === 'tibia')!;
@@ -91,7 +93,9 @@ describe('life lengths', () => {
   });
 
   it('outside the usual range are told, not refused', () => {
-    const lifeLengths = { skull: { mm: 180, provenance: 'own' as const } };
+    const lifeLengths = {
+      skull: { mm: 180, provenance: 'own' as const, plusMinusMm: null, on: null },
+    };
     const plan = planPiece(changed(plainPiece(), 'measure', { lifeLengths }), null);
     expect(plan.snags).toContainEqual(
       expect.objectContaining({ code: 'bone-out-of-range', grade: 'watch' }),

@@ -1,7 +1,7 @@
 import { PIECE_VERSION } from './pieceSchema.ts';
+import { upTo, type VersionedData, type VersionSteps } from './versions.ts';
 
-type Data = Record<string, unknown>;
-type Step = (old: Data) => Data;
+type Data = VersionedData;
 
 /** A part of a document as data; nothing where it is missing or no object, which the schema then tells. */
 const partOf = (of: Data, key: string): Data => {
@@ -13,7 +13,7 @@ const partOf = (of: Data, key: string): Data => {
  * From version n to n + 1, under n. Each step is frozen: what it adds is written out here as it was then,
  * so that a later change of a default changes no old piece.
  */
-const STEPS: Readonly<Record<number, Step>> = {
+const STEPS: VersionSteps = {
   /** Version 1 ended at the wire; version 2 goes on to the varnish. */
   1: (old) => ({
     ...old,
@@ -190,14 +190,6 @@ function bySize(scale: unknown): unknown {
  * Brings an older document to today's version, one step at a time. Undefined where the version is
  * unknown or newer than this application.
  */
-export function migrate(data: Record<string, unknown>): Record<string, unknown> | undefined {
-  let current = data;
-  while (current['version'] !== PIECE_VERSION) {
-    const { version } = current;
-    const step =
-      typeof version === 'number' && Object.hasOwn(STEPS, version) ? STEPS[version] : undefined;
-    if (step === undefined) return undefined;
-    current = step(current);
-  }
-  return current;
+export function migrate(data: VersionedData): VersionedData | undefined {
+  return upTo(PIECE_VERSION, STEPS, data);
 }

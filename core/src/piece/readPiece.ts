@@ -1,9 +1,12 @@
+import { CREATURE_VERSION } from '../anatomy/creature.ts';
+import { migrateCreature } from '../anatomy/creatureMigrations.ts';
 import { creatureFaults } from '../anatomy/creatureFaults.ts';
 import { animalById } from '../anatomy/registry.ts';
 import { findSubject } from '../anatomy/subject.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
 import { diameterMm } from '../units/gauges.ts';
 import { migrate } from './migrations.ts';
+import { refusedBySchema } from './schemaProblem.ts';
 import { PIECE_FORMAT, PIECE_VERSION, pieceSchema, type Piece } from './pieceSchema.ts';
 
 /**
@@ -35,12 +38,20 @@ export function readPiece(data: unknown): Parsed<Piece> {
   if (current === undefined) {
     return refused('The file’s version', head.version, `a version from 1 to ${PIECE_VERSION}`);
   }
-  const parsed = pieceSchema.safeParse(current);
-  if (!parsed.success) {
-    const issue = parsed.error.issues[0];
-    const where = issue?.path.join('.') ?? '';
-    return refused(where || 'The file', valueAt(current, issue?.path ?? []), issue?.message ?? '');
+  const { measure } = current as { measure?: { creature?: { version?: unknown } | null } };
+  const creature = measure?.creature ?? null;
+  const own = creature === null ? null : migrateCreature(creature as Record<string, unknown>);
+  if (own === undefined) {
+    return refused(
+      'measure.creature.version',
+      creature?.version,
+      `a version from 1 to ${CREATURE_VERSION}`,
+    );
   }
+  const today = own === null ? current : { ...current, measure: { ...measure, creature: own } };
+  const parsed = pieceSchema.safeParse(today);
+  if (!parsed.success)
+    return refusedBySchema(pieceSchema, today, parsed.error.issues, 'a whole piece');
   return checkNames(parsed.data);
 }
 
@@ -113,13 +124,6 @@ function firstStrange(
 ): { where: string; name: string } | undefined {
   const name = names.find((candidate) => !known.has(candidate));
   return name === undefined ? undefined : { where, name };
-}
-
-function valueAt(data: unknown, path: readonly PropertyKey[]): unknown {
-  return path.reduce<unknown>(
-    (at, key) => (typeof at === 'object' && at !== null ? (at as never)[key] : undefined),
-    data,
-  );
 }
 
 /** The text of a piece file: the document, readable, ending in a line break. */

@@ -114,8 +114,8 @@ describe('one section by itself', () => {
 
   it('draws a station that is shaped as wide, deep and square as it says', () => {
     const station = { at: 0.5, halfDepth: 30, halfWidth: 20, squareness: 3, up: 5, side: 0 };
-    const { items } = stationDrawing(station, 0.5, 'Section');
-    const ring = items[0]!.kind === 'union' ? items[0].outlines[0]! : [];
+    const [union] = stationDrawing(station, 0.5, 'Section').items;
+    const ring: readonly PagePoint[] = union?.kind === 'union' ? union.outlines[0]! : [];
     const of = (k: 0 | 1): readonly number[] => ring.map((p: PagePoint) => p[k]);
     expect(Math.max(...of(0))).toBeCloseTo(10, 6);
     expect(Math.max(...of(1))).toBeCloseTo(17.5, 6);

@@ -9,7 +9,7 @@ import { tipRoseDrawing } from './tipRoseDrawing.ts';
 
 const options = { show: 'bones', dimensions: false } as const;
 const gallop = (moment: number): Piece =>
-  changed(wolfPiece(), 'stance', { gait: { id: 'gallop', moment }, anglesDeg: {} });
+  changed(wolfPiece(), 'stance', { gait: { id: 'gallop', moment, strideMm: null }, anglesDeg: {} });
 
 describe('the footfall diagram', () => {
   const drawing = footfallDrawing(wholePlan(gallop(0.5)).stance.gait!);
@@ -38,7 +38,9 @@ describe('the footfall diagram', () => {
   });
 
   it('lets a bar that runs over the end of the stride come in again at its start', () => {
-    const walking = changed(wolfPiece(), 'stance', { gait: { id: 'walk', moment: 0 } });
+    const walking = changed(wolfPiece(), 'stance', {
+      gait: { id: 'walk', moment: 0, strideMm: null },
+    });
     const walk = footfallDrawing(wholePlan(walking).stance.gait!);
     const right = walk.items.filter(
       (item) => item.kind === 'line' && item.target?.id === 'forefoot.R',

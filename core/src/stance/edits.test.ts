@@ -297,7 +297,7 @@ describe('the ground', () => {
     for (const id of ['toes.L', 'toes.R']) {
       const { end, bone } = posedBone(posed, id);
       const last = bone.flesh.at(-1)!;
-      const pad = 'radii' in last ? 0 : last.radiusTo * size;
+      const pad = 'radiusTo' in last ? last.radiusTo * size : 0;
       expect(Math.hypot(end[0] - ball[0], end[1] - 53)).toBeCloseTo(7 + pad, 0);
       expect(end[1]).toBeLessThan(60);
     }

@@ -6,7 +6,9 @@ import { planPiece } from '../plan.ts';
 import { changed } from '../testing/samples.ts';
 
 const moving = (animalId: string, id: string, moment = 0): Piece =>
-  changed(newPiece('moving', 'Moving', animalId), 'stance', { gait: { id, moment } });
+  changed(newPiece('moving', 'Moving', animalId), 'stance', {
+    gait: { id, moment, strideMm: null },
+  });
 const planOf = (animalId: string, id: string, moment = 0) =>
   planPiece(moving(animalId, id, moment), null);
 const valueOf = (plan: ReturnType<typeof planOf>, id: string): number =>

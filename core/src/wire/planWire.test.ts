@@ -187,7 +187,7 @@ describe('snags of the wire', () => {
   });
 
   it('tell a hole that lies too near the edge of the board', () => {
-    const base = { lengthMm: 100, widthMm: null, thicknessMm: 18 };
+    const base = { lengthMm: 100, widthMm: null, thicknessMm: 18, rodMm: 3 };
     expect(codes(changed(plainPiece(), 'stance', { base }))).toContain('feet-off-board');
   });
 });

@@ -158,13 +158,13 @@ describe('useBody', () => {
     const { piece, gridOf } = bodyOf(otter);
     const young = (youth: number): Piece => ({
       ...otter,
-      measure: { ...otter.measure, figure: { sex: null, youth } },
+      measure: { ...otter.measure, figure: { ...otter.measure.figure, sex: null, youth } },
     });
     for (const youth of [0.1, 0.2, 0.3]) {
       piece.value = young(youth);
       await nextTick();
     }
-    const last = skeletonOf(piece.value);
+    const last = skeletonOf(piece.value!);
     await vi.waitFor(() => expect(gridOf(last)).not.toBeNull());
     expect(FakeWorker.made).toHaveLength(1);
     expect(FakeWorker.made[0]!.ended).toBe(false);

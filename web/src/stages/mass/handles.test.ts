@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoPieces, type Piece } from '@keen-sinew/core';
+import { demoPieces, type PagePoint, type Piece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { mountWithPiece, press } from '../../testing/mountWithPiece.ts';
@@ -16,7 +16,7 @@ async function trunk(view: 'side' | 'top' | 'front') {
   const Room = defineComponent({
     setup() {
       shaping = useShaping();
-      const common = { mmPerPx: 1, shaping: shaping!, pointIn: () => [0, 0] };
+      const common = { mmPerPx: 1, shaping: shaping!, pointIn: (): PagePoint => [0, 0] };
       return () =>
         h('div', [
           h(ShapePart, { shaping: shaping! }),

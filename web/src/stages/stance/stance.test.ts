@@ -65,7 +65,7 @@ const heron = demoPieces().find(({ id }) => id === 'heron-at-the-sluice')!;
 const baryonyx = demoPieces().find(({ id }) => id === 'fishing-baryonyx')!;
 const galloping: Piece = {
   ...wolf,
-  stance: { ...wolf.stance, gait: { id: 'gallop', moment: 0.25 }, anglesDeg: {} },
+  stance: { ...wolf.stance, gait: { id: 'gallop', moment: 0.25, strideMm: null }, anglesDeg: {} },
 };
 
 describe('a locked foot', () => {
@@ -99,7 +99,7 @@ describe('GaitPanel', () => {
   it('steps by eighths, round and round', async () => {
     const { wrapper, piece, labels } = mounted();
     await wrapper.find('[aria-label="An eighth on"]').trigger('click');
-    expect(piece().stance.gait).toEqual({ id: 'gallop', moment: 0.375 });
+    expect(piece().stance.gait).toEqual({ id: 'gallop', moment: 0.375, strideMm: null });
     for (let i = 0; i < 4; i++)
       await wrapper.find('[aria-label="An eighth back"]').trigger('click');
     expect(piece().stance.gait!.moment).toBe(0.875);
@@ -118,7 +118,7 @@ describe('GaitPanel', () => {
   it('stops at the ends of a take-off', async () => {
     const flying: Piece = {
       ...heron,
-      stance: { ...heron.stance, gait: { id: 'take-off', moment: 1 }, anglesDeg: {} },
+      stance: { ...heron.stance, gait: { id: 'take-off', moment: 1, strideMm: null }, anglesDeg: {} },
     };
     const { wrapper, piece } = mountWithPiece(GaitPanel, flying, (plan) => ({
       gait: plan.stance.gait,
