@@ -37,6 +37,13 @@ function agree(expected: unknown, got: unknown, tolerance: Tolerance): boolean {
   if (Array.isArray(expected)) {
     if (typeof got === 'number' && tolerance.asRange && expected.length >= 2)
       return got >= expected[0] && got <= expected[1];
+    const [low, high] = expected as readonly unknown[];
+    if (tolerance.asRange && typeof low === 'number' && typeof high === 'number' && low <= high)
+      return (
+        Array.isArray(got) &&
+        got.length > 0 &&
+        got.every((part) => typeof part === 'number' && part >= low && part <= high)
+      );
     return (
       Array.isArray(got) &&
       got.length === expected.length &&

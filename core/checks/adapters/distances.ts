@@ -10,20 +10,28 @@ export const distances: Adapter = (one) => {
   const line = one.input['f (1e20 = infinity)'];
   if (Array.isArray(line)) {
     const f = (line as number[]).map((v) => (v >= INFINITY_IN_FILE ? Infinity : v));
-    return { D2: [...distanceTransform(f, [f.length]).value] };
+    return { D2: [...distanceTransform(f, [f.length], spacingOf(one, 1)).value] };
   }
   const drawn = one.input['grid (# = seed)'];
-  if (Array.isArray(drawn)) return drawnGrid(drawn as string[]);
+  if (Array.isArray(drawn)) return drawnGrid(drawn as string[], one);
   if (Array.isArray(one.input.seeds)) return box(one, one.input.seeds as number[][]);
   return typeof one.input.n === 'number'
     ? { agrees_with_brute_force: masksAgree(one.input.n) }
     : {};
 };
 
-function drawnGrid(rows: readonly string[]): Record<string, unknown> {
+/** Cells as far apart as the case says, one number for all axes or one for each; else 1. */
+function spacingOf(one: CheckCase, axes: number): number[] {
+  const given = Object.entries(one.input).find(([name]) => name.startsWith('spacing'))?.[1];
+  const each = typeof given === 'number' ? [given] : ((given as number[] | undefined) ?? [1]);
+  return Array.from({ length: axes }, (_, i) => each[i] ?? each[0] ?? 1);
+}
+
+/** Rows are the first axis of a case, as they are of its answer; the core's runs fastest. */
+function drawnGrid(rows: readonly string[], one: CheckCase): Record<string, unknown> {
   const wide = rows[0]!.length;
   const f = rows.flatMap((row) => [...row].map((sign) => (sign === '#' ? 0 : Infinity)));
-  const { value } = distanceTransform(f, [wide, rows.length]);
+  const { value } = distanceTransform(f, [wide, rows.length], spacingOf(one, 2).reverse());
   return { D2: rows.map((_, i) => [...value.slice(i * wide, (i + 1) * wide)]) };
 }
 
@@ -33,7 +41,7 @@ function box(one: CheckCase, seeds: readonly number[][]): Record<string, unknown
   const [ni, nj, nk] = [shaped.length, shaped[0]!.length, shaped[0]![0]!.length];
   const f = new Array<number>(ni * nj * nk).fill(Infinity);
   for (const [i, j, k] of seeds) f[(i! * nj + j!) * nk + k!] = 0;
-  const { value } = distanceTransform(f, [nk, nj, ni]);
+  const { value } = distanceTransform(f, [nk, nj, ni], spacingOf(one, 3).reverse());
   const row = (i: number, j: number): number[] => [
     ...value.slice((i * nj + j) * nk, (i * nj + j + 1) * nk),
   ];

@@ -48,7 +48,9 @@ export const twoViewTrueLength: Adapter = (one) => {
 function segment(a: Vec3, b: Vec3): Readonly<Record<string, unknown>> {
   const found = segmentInSpace(a, b);
   const [dx, dy, dz] = b.map((v, i) => v - a[i as 0]) as [number, number, number];
-  const deg = (rise: number, run: number): number => (Math.atan2(rise, run) * 180) / Math.PI;
+  // A line has no direction: its angle to an axis lies from 0 to 90°.
+  const deg = (rise: number, run: number): number =>
+    (Math.atan2(Math.abs(rise), Math.abs(run)) * 180) / Math.PI;
   return {
     true_length: found.trueMm,
     plan_length: found.aboveMm,

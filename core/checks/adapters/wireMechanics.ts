@@ -28,6 +28,7 @@ function metalRanges(one: CheckCase): Readonly<Record<string, unknown>> | undefi
   return {
     'E_GPa [low,high,typical]': metal.eMPa.map((mpa) => mpa / 1000),
     'yield_MPa [low,high,typical]': metal.yieldMPa,
+    'density_kg_m3 [low,high,typical]': metal.densityKgM3,
   };
 }
 
@@ -40,6 +41,9 @@ function section(one: CheckCase): Readonly<Record<string, unknown>> | undefined 
       'slipping_I/I0': of.slippingI,
       'bonded_Ix/I0': of.bondedIx,
       'bonded_Iy/I0': of.bondedIy,
+      // Two strands side by side: across the line of their centres they are the stiffer.
+      'bonded_I_about_axis_through_centres/I0': of.bondedIy,
+      'bonded_I_about_axis_across/I0': of.bondedIx,
       'equal_area_single_wire_I/I0': of.singleI,
       'slipping_plastic_Z/Z0': of.slippingZ,
       'equal_area_single_Z/Z0': of.singleZ,
