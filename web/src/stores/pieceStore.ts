@@ -142,7 +142,7 @@ export const usePieceStore = defineStore('pieces', () => {
 
   /** Makes a new piece and returns its id. */
   async function create(name: string, animalId: string): Promise<string> {
-    const id = freeId(name);
+    const id = freeId(name, await storedIds());
     await writeNew(newPiece(id, name, animalId));
     await loadAll();
     return id;
@@ -150,7 +150,7 @@ export const usePieceStore = defineStore('pieces', () => {
 
   /** Makes a new piece of an own animal, which it carries along; returns its id. */
   async function createOf(name: string, creature: Creature): Promise<string> {
-    const id = freeId(name);
+    const id = freeId(name, await storedIds());
     await writeNew(newPieceOf(id, name, creature));
     await loadAll();
     return id;
@@ -160,8 +160,9 @@ export const usePieceStore = defineStore('pieces', () => {
   async function takeIn(text: string): Promise<{ id: string } | { sentence: string }> {
     const read = readPieceText(text);
     if (!read.ok) return { sentence: problemSentence(read.problem) };
-    const taken = (await storedIds()).includes(read.value.id);
-    const id = taken ? freeId(read.value.name) : read.value.id;
+    // Asked of the store and not of the list on the screen, which may still be on its way.
+    const ids = await storedIds();
+    const id = ids.includes(read.value.id) ? freeId(read.value.name, ids) : read.value.id;
     await writeNew({ ...read.value, id });
     await loadAll();
     return { id };
@@ -183,18 +184,18 @@ export const usePieceStore = defineStore('pieces', () => {
   async function restoreDemo(): Promise<void> {
     const ids = await storedIds();
     for (const piece of await demonstration()) {
-      await writeNew(ids.includes(piece.id) ? { ...piece, id: freeId(piece.name) } : piece);
+      await writeNew(ids.includes(piece.id) ? { ...piece, id: freeId(piece.name, ids) } : piece);
     }
     await loadAll();
   }
 
-  function freeId(name: string): string {
+  function freeId(name: string, ids: readonly string[]): string {
     const stem = name
       .toLowerCase()
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-|-$/g, '')
       .slice(0, 40);
-    const used = new Set(pieces.value.map((piece) => piece.id));
+    const used = new Set(ids);
     const base = stem === '' ? 'piece' : stem;
     let id = base;
     for (let n = 2; used.has(id); n++) id = `${base}-${n}`;
