@@ -39,6 +39,7 @@ export {
 } from './units/gauges.ts';
 
 export type { PagePoint } from './sheets/drawing.ts';
+export { greatest, least } from './geometry/extremes.ts';
 export type { Vec3 } from './geometry/vec3.ts';
 
 export { ANIMALS, animalById, BODY_PLANS, planById } from './anatomy/registry.ts';

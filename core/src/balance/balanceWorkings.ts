@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
@@ -289,7 +290,7 @@ function hangingWorkings(
     target: at,
   };
   if (choice.hold === 'hanging') return [place, tilt];
-  const wallZ = Math.max(...posed.bones.flatMap(({ start: a, end: b }) => [a[2], b[2]]));
+  const wallZ = greatest(posed.bones.flatMap(({ start: a, end: b }) => [a[2], b[2]]));
   const outMm = Math.max(0, wallZ - massCentre[2]);
   const apartMm = Math.max(1, hook.place[1]);
   return [

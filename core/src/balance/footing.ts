@@ -1,3 +1,4 @@
+import { least } from '../geometry/extremes.ts';
 import { convexHull, distanceToSegment, edgeMargins, type Point2 } from '../geometry/hull.ts';
 import { toDeg } from '../units/angles.ts';
 
@@ -26,7 +27,7 @@ export function footing(
   const hull = convexHull(contacts);
   if (hull.length < 3) return onALine(hull, massCentre, heightMm);
   const margins = edgeMargins(hull, massCentre);
-  const marginMm = Math.min(...margins);
+  const marginMm = least(margins);
   return {
     hull,
     edgeMarginsMm: margins,

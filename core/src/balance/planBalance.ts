@@ -1,3 +1,4 @@
+import { least } from '../geometry/extremes.ts';
 import { firstMasses } from '../body/firstMasses.ts';
 import { centreOfMass } from '../body/massCentre.ts';
 import type { PlacedMass } from '../body/supports.ts';
@@ -146,7 +147,7 @@ function wantedMarginMm(hull: readonly Point2[], heightMm: number): number {
     hull.reduce((sum, p) => sum + p[0], 0) / hull.length,
     hull.reduce((sum, p) => sum + p[1], 0) / hull.length,
   ];
-  const room = Math.min(...edgesOf(hull, middle).map(({ insideMm }) => insideMm));
+  const room = least(edgesOf(hull, middle).map(({ insideMm }) => insideMm));
   return Math.min(WANTED_MARGIN_SHARE * heightMm, MIDDLE_SHARE * room);
 }
 

@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { toRad } from '../units/angles.ts';
 
@@ -41,8 +42,8 @@ export function smallestBase(
   tiltDeg: number,
 ): SmallBase {
   const all = feet.length > 0 ? feet : [centre];
-  const low = (k: 0 | 1): number => Math.min(...all.map((p) => p[k])) - EDGE_MM;
-  const high = (k: 0 | 1): number => Math.max(...all.map((p) => p[k])) + EDGE_MM;
+  const low = (k: 0 | 1): number => least(all.map((p) => p[k])) - EDGE_MM;
+  const high = (k: 0 | 1): number => greatest(all.map((p) => p[k])) + EDGE_MM;
   let [x0, x1, z0, z1] = [low(0), high(0), low(1), high(1)];
   const tan = Math.tan(toRad(tiltDeg));
   let boardG = 0;
@@ -67,7 +68,7 @@ export function smallestBase(
     [x0, x1, z0, z1] = next;
     if (grown < CLOSE_MM) break;
   }
-  const least = Math.min(at[0] - x0, x1 - at[0], at[1] - z0, z1 - at[1]);
+  const insideMm = Math.min(at[0] - x0, x1 - at[0], at[1] - z0, z1 - at[1]);
   return {
     thicknessMm,
     lengthMm: x1 - x0,
@@ -76,6 +77,6 @@ export function smallestBase(
     z0,
     boardG,
     heightMm: h,
-    tipDeg: (Math.atan2(least, h) * 180) / Math.PI,
+    tipDeg: (Math.atan2(insideMm, h) * 180) / Math.PI,
   };
 }

@@ -1,3 +1,4 @@
+import { least } from '../geometry/extremes.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { edgesOf } from '../geometry/hull.ts';
 import { toDeg } from '../units/angles.ts';
@@ -33,7 +34,7 @@ export function tipRose(
     });
     return {
       towardsDeg: (360 * i) / DIRECTIONS,
-      tipDeg: toDeg(Math.atan2(Math.min(...ways), heightMm)),
+      tipDeg: toDeg(Math.atan2(least(ways), heightMm)),
     };
   });
 }

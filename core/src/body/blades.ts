@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import type { Blade } from '../anatomy/animal.ts';
 import { alongBone, posedBone, poseSkeleton, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Side } from '../anatomy/bodyPlan.ts';
@@ -72,7 +73,7 @@ export function bladeMasses(skeleton: Skeleton): readonly BladeMass[] {
     posedBlades(poseSkeleton(skeleton, stance.anglesDeg)),
   );
   return rest.map((blade, i) => {
-    const areaMm2 = Math.max(...[rest, ...spread].map((all) => bladeArea(all[i]!)));
+    const areaMm2 = greatest([rest, ...spread].map((all) => bladeArea(all[i]!)));
     return {
       boneId: blade.boneId,
       areaMm2,

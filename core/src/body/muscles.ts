@@ -1,3 +1,4 @@
+import { least } from '../geometry/extremes.ts';
 import type { MuscleSpec } from '../anatomy/bodyPlan.ts';
 import { sidedId } from '../anatomy/plans/kit/bilateral.ts';
 import { alongBone, posedBone, poseSkeleton, type PosedSkeleton } from '../anatomy/pose.ts';
@@ -96,7 +97,7 @@ export function restMuscles(skeleton: Skeleton): readonly RestMuscle[] {
     const centre = add(middle, scale(out, outward));
     const across = cross(along, out);
     const room = [across, scale(across, -1)].map((way) => skinReach(near, centre, way, far));
-    const halfWide = Math.min(halfThick * spec.belly.wide, Math.max(halfThick, Math.min(...room)));
+    const halfWide = Math.min(halfThick * spec.belly.wide, Math.max(halfThick, least(room)));
     return [
       {
         spec,

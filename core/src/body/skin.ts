@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import { alongBone, posedBone, type PosedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { BoneFlesh } from '../anatomy/animal.ts';
 import { boxOfPoints, boxSize, type Box3 } from '../geometry/box.ts';
@@ -174,8 +175,8 @@ export const innerRadiusMm = (part: SkinPart): number =>
   part.kind === 'cone'
     ? Math.max(part.radiusA, part.radiusB)
     : part.kind === 'ellipsoid'
-      ? Math.min(...part.radii)
-      : Math.max(...part.stations.map(capLength));
+      ? least(part.radii)
+      : greatest(part.stations.map(capLength));
 
 /** Radius of the padding under the far end of a bone, mm of the posed size. */
 export function padRadiusMm(posed: PosedSkeleton, boneId: string): number {

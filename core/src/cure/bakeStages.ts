@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import type { Setting } from '../piece/materialIds.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
@@ -111,7 +112,7 @@ function neededWorking(
   holdMin: number,
 ): Working {
   const heat = longest(warmed.map(({ working }) => working));
-  const slowestMin = Math.max(...warmed.map(({ working }) => working.range?.[1] ?? working.value));
+  const slowestMin = greatest(warmed.map(({ working }) => working.range?.[1] ?? working.value));
   const value = bakeMinutes(rule.value, heat.value, holdMin);
   return {
     id: idOf('needed', id),

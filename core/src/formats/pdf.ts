@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import fontkit from '@pdf-lib/fontkit';
 import {
   degrees,
@@ -118,7 +119,7 @@ function reachesTile(item: DrawingItem, { origin, window }: Tile): boolean {
   return ([0, 1] as const).every((axis) => {
     const size = axis === 0 ? window.w : window.h;
     const at = points.map((point) => point[axis] - origin[axis]);
-    return Math.max(...at) >= -REACH_MM && Math.min(...at) <= size + REACH_MM;
+    return greatest(at) >= -REACH_MM && least(at) <= size + REACH_MM;
   });
 }
 

@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import { alongBone, posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { sidedId } from '../anatomy/plans/kit/bilateral.ts';
 import { sampleField, wayOut } from '../body/sampleField.ts';
@@ -56,7 +57,7 @@ export function depthPegs(
       },
     ];
   });
-  const far = Math.max(...layers.cells) * layers.cellMm;
+  const far = greatest(layers.cells) * layers.cellMm;
   return [...muscles, ...bones].flatMap(({ from, out, ...peg }): DepthPeg[] => {
     const reach = wayOut(layers.clay, layers, from, out, far);
     if (reach === undefined) return [];
@@ -91,5 +92,5 @@ function wireBelow(wires: readonly WireLine[], at: Vec3): number | undefined {
       .slice(1)
       .map((to, i) => nearestOfSegments(at, at, points[i]!, to).distance - diameterMm / 2),
   );
-  return ways.length === 0 ? undefined : Math.max(0, Math.min(...ways));
+  return ways.length === 0 ? undefined : Math.max(0, least(ways));
 }

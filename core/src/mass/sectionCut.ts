@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import { alongBone, posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { sampleField, wayOut } from '../body/sampleField.ts';
 import { sectionAxes, skinParts } from '../body/skin.ts';
@@ -66,12 +67,12 @@ export function sectionCut(
   const axes = sectionAxes(of);
   const [along, up, right] = axes;
   const centre = alongBone(of, at);
-  const far = Math.max(...layers.cells) * layers.cellMm;
+  const far = greatest(layers.cells) * layers.cellMm;
   const reaches = [up, scale(up, -1), right, scale(right, -1)].map((way) =>
     wayOut(layers.skin, layers, centre, way, far),
   );
   if (reaches.includes(undefined)) return undefined;
-  const half = WINDOW * Math.max(...(reaches as number[])) + 3 * layers.cellMm;
+  const half = WINDOW * greatest(reaches as number[]) + 3 * layers.cellMm;
   const step = layers.cellMm / FINER;
   const n = 2 * Math.ceil(half / step) + 1;
   const mid = (n - 1) / 2;
@@ -98,7 +99,7 @@ export function sectionCut(
   const clay = around(loopsOf(layers.clay));
   if (skin === undefined || clay === undefined) return undefined;
   const [xs, ys] = [skin.map(([x]) => x), skin.map(([, y]) => y)];
-  const [widthMm, depthMm] = [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)];
+  const [widthMm, depthMm] = [greatest(xs) - least(xs), greatest(ys) - least(ys)];
   if (Math.max(widthMm, depthMm) > MERGED * ownSize(posed, bone.id)) return undefined;
   const core = loopsOf(layers.core).filter((loop) => insideLoop(skin, loop[0]!));
   return {
@@ -121,13 +122,13 @@ export function sectionCut(
 /** How large a bone's own flesh is across it, mm: its thickest part. */
 function ownSize(posed: PosedSkeleton, boneId: string): number {
   const own = skinParts(posed).filter((part) => part.boneId === boneId);
-  return Math.max(
-    ...own.map((part) =>
+  return greatest(
+    own.map((part) =>
       part.kind === 'ellipsoid'
         ? 2 * Math.max(part.radii[1], part.radii[2])
         : part.kind === 'cone'
           ? 2 * Math.max(part.radiusA, part.radiusB)
-          : 2 * Math.max(...part.stations.map((one) => Math.max(one.deep, one.wide))),
+          : 2 * greatest(part.stations.map((one) => Math.max(one.deep, one.wide))),
     ),
   );
 }

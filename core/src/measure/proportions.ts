@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import type { Animal } from '../anatomy/animal.ts';
 import type { BodyPlan, PartSpec } from '../anatomy/bodyPlan.ts';
 import { ANIMALS, planById } from '../anatomy/registry.ts';
@@ -86,7 +87,7 @@ function limbLine(
     const before = bone.at === 1 ? (reach.get(bone.parent ?? '') ?? 0) : 0;
     reach.set(bone.id, before + bone.lifeLengthMm);
   }
-  return { id, name, mm: Math.max(0, ...reach.values()) };
+  return { id, name, mm: Math.max(0, greatest(reach.values())) };
 }
 
 /** The length that stands for one, in mm: the trunk, the head, or the height as it stands. */

@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { ROUND_SCALES } from '../piece/newPiece.ts';
 import { input, type Working } from '../piece/working.ts';
@@ -39,7 +40,7 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
     .flatMap((bone): SmallThing[] => {
       const radii = bone.flesh.map((flesh) =>
         'stations' in flesh
-          ? Math.min(...flesh.stations.map((one) => Math.min(one.halfDepth, one.halfWidth)))
+          ? least(flesh.stations.map((one) => Math.min(one.halfDepth, one.halfWidth)))
           : 'radii' in flesh
             ? Math.min(flesh.radii[1], flesh.radii[2])
             : Math.min(flesh.radiusFrom, flesh.radiusTo),
@@ -49,7 +50,7 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
         {
           kind: 'limb',
           name: `${bone.name.replace(', left', '')}, at its thinnest`,
-          lifeMm: 2 * Math.max(...radii),
+          lifeMm: 2 * greatest(radii),
           provenance: 'memory',
           boneId: bone.id,
         },

@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import type { BoneFlesh } from '../anatomy/animal.ts';
 import { planFor } from '../anatomy/planFor.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
@@ -29,11 +30,11 @@ export function firstWires(subject: Subject, lifePerModel: number): FirstWires {
   const radius = (boneId: string, at?: number): number => {
     const key = plan.bones.find((bone) => bone.id === boneId)?.key ?? '';
     const flesh = animal.flesh[key] ?? [];
-    return Math.max(0, ...flesh.map((one) => thinRadius(one, at))) / lifePerModel;
+    return Math.max(0, greatest(flesh.map((one) => thinRadius(one, at)))) / lifePerModel;
   };
   const limbs = plan.limbPairs.map((pair) => ({
     id: pair.id,
-    radiusMm: Math.min(...pair.bonesLeft.slice(1).map((id) => radius(id))),
+    radiusMm: least(pair.bonesLeft.slice(1).map((id) => radius(id))),
     crossing: pair.bonesLeft[0],
   }));
   // Two strands run in the spine, one in the tail; it ends before its first and last bone do.
@@ -41,13 +42,13 @@ export function firstWires(subject: Subject, lifePerModel: number): FirstWires {
     [plan.spine[0], plan.spineEnds.tail.reach],
     [plan.spine.at(-1), plan.spineEnds.head.reach],
   ]);
-  const spineRadius = Math.min(
-    ...plan.spine.map((id) => {
+  const spineRadius = least(
+    plan.spine.map((id) => {
       const hidden = radius(id, ends.get(id));
       return plan.tailBones.includes(id) ? hidden : hidden / 2;
     }),
   );
-  const thinnest = Math.min(spineRadius, ...limbs.map((limb) => limb.radiusMm));
+  const thinnest = Math.min(spineRadius, least(limbs.map((limb) => limb.radiusMm)));
   const coverMm =
     COVERS_MM.find((cover) => 2 * (thinnest - cover) >= LEAST_HANDY_MM) ?? COVERS_MM.at(-1)!;
   const thickest = (radiusMm: number): number =>
@@ -103,7 +104,7 @@ const SPARE_MM = 0.05;
 /** The radius of flesh where it is thinnest along its bone, or at a place of it; life mm. */
 function thinRadius(flesh: BoneFlesh, at: number | undefined): number {
   if ('stations' in flesh)
-    return Math.min(...flesh.stations.map((one) => Math.min(one.halfDepth, one.halfWidth)));
+    return least(flesh.stations.map((one) => Math.min(one.halfDepth, one.halfWidth)));
   if ('radii' in flesh) return Math.min(flesh.radii[1], flesh.radii[2]) / 2;
   const { from, to, radiusFrom, radiusTo } = flesh;
   if (at === undefined) return Math.min(radiusFrom, radiusTo);

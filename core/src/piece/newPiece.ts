@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import type { Creature } from '../anatomy/creature.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import { subjectOf } from '../anatomy/subject.ts';
@@ -62,7 +63,7 @@ const HANDY_MM = 300;
 function handyScale(of: Pick<Piece['measure'], 'animalId' | 'creature'>): number {
   const { plan, animal } = subjectOf(of);
   const skeleton = buildSkeleton(plan, animal);
-  const longest = Math.max(...planSizes(skeleton).map(({ mm }) => mm));
+  const longest = greatest(planSizes(skeleton).map(({ mm }) => mm));
   const stance = { presetId: usualStance(of), anglesDeg: {}, lifted: null };
   const [long, high, wide] = boxSize(bodyBox(settledStance(skeleton, stance)));
   const fits = (n: number): boolean =>

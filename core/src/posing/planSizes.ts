@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import type { SizeSpec } from '../anatomy/bodyPlan.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
@@ -55,7 +56,7 @@ function sizeMm(
       const spread = inStance(spec.stance);
       const ends = (id: string): number =>
         distance(posedBone(spread, id).end, posedBone(spread, otherSide(id)).end);
-      return Math.max(...spec.bonesLeft.map(ends));
+      return greatest(spec.bonesLeft.map(ends));
     }
   }
 }

@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import { FREEDOMS, type FreedomName } from '../anatomy/bodyPlan.ts';
 import { alongBone, poseSkeleton, posedBone, type JointAngles } from '../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
@@ -171,7 +172,7 @@ function descend(
   let at = from.map((rad, i) => clamped(turnings[i]!, rad));
   let now = end(at);
   let miss = distance(now.end, target);
-  const size = Math.max(1, ...now.slopes.map((slope) => Math.hypot(...slope)));
+  const size = Math.max(1, greatest(now.slopes.map((slope) => Math.hypot(...slope))));
   let damping = 1e-3;
   for (let step = 0; step < MAX_STEPS && miss > metMm && damping < 1e4; step++) {
     const next = stepped(turnings, at, now, target, damping * size ** 2);

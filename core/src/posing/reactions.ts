@@ -1,3 +1,4 @@
+import { least } from '../geometry/extremes.ts';
 import type { Point2 } from '../geometry/hull.ts';
 
 /** What each contact carries, in the unit of the weight. */
@@ -20,8 +21,8 @@ export function reactions(supports: readonly Point2[], centre: Point2, weight: n
   let carrying = supports.map((_, i) => i);
   let now = held;
   // Each round lets the worst one go, so it ends after as many rounds as there are supports.
-  while (carrying.length > 1 && Math.min(...now) < PULLS * weight) {
-    const worst = now.indexOf(Math.min(...now));
+  while (carrying.length > 1 && least(now) < PULLS * weight) {
+    const worst = now.indexOf(least(now));
     carrying = carrying.filter((_, i) => i !== worst);
     now = shared(
       carrying.map((i) => supports[i]!),

@@ -1,3 +1,4 @@
+import { least } from '../geometry/extremes.ts';
 import type { ContactSpec, StanceSpec } from '../anatomy/bodyPlan.ts';
 import { poseSkeleton, posedBone, type JointAngles, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
@@ -112,7 +113,7 @@ function presetLifted(skeleton: Skeleton, preset: StanceSpec): readonly string[]
   const soles = skeleton.plan.contacts
     .filter(({ kind, id }) => kind === 'foot' && !preset.lifted.includes(id))
     .map(({ id, bone }) => ({ id, y: posedBone(posed, bone).end[1] - padRadiusMm(posed, bone) }));
-  const lowest = Math.min(...soles.map(({ y }) => y));
+  const lowest = least(soles.map(({ y }) => y));
   const size = skeleton.bones.reduce((sum, bone) => sum + bone.lifeLengthMm, 0);
   const hanging = soles.filter(({ y }) => y - lowest > HANGING_SHARE * size).map(({ id }) => id);
   return [...preset.lifted, ...hanging.filter((id) => preset.mayHang?.includes(id))];
@@ -140,12 +141,12 @@ function lowestMm(hung: PosedSkeleton, choice: StanceChoice, rodMm: number): num
       const [x, y] = posedBone(hung, bone).end;
       return y - padRadiusMm(hung, bone) - groundHeight(ground, x);
     });
-  if (soles.length > 0) return Math.min(...soles);
+  if (soles.length > 0) return least(soles);
   const parts = skinParts(hung);
   const rests = contacts.some((contact) => contact.kind === 'rest') || isLying(skeleton, choice);
   if (!rests || ground.kind === 'flat') return skinBox(parts).min[1] - (rests ? 0 : rodMm);
-  return Math.min(
-    ...parts.map((part) => {
+  return least(
+    parts.map((part) => {
       const { min, max } = skinBox([part]);
       return min[1] - groundHeight(ground, (min[0] + max[0]) / 2);
     }),

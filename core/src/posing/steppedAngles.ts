@@ -1,3 +1,4 @@
+import { least } from '../geometry/extremes.ts';
 import type { ContactSpec, StepGaitSpec } from '../anatomy/bodyPlan.ts';
 import { poseSkeleton, posedBone, type JointAngles, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
@@ -86,7 +87,7 @@ export function strideOf(
   const found = known.get(key);
   if (found !== undefined) return found;
   const stand = standing(skeleton);
-  const limbMm = Math.min(...stand.stands.map((one) => one.limbMm));
+  const limbMm = least(stand.stands.map((one) => one.limbMm));
   const fits = (share: number): boolean =>
     stand.stands.every((one) =>
       CHECKED.every((t) => {

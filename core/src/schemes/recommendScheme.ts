@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import { boxSize } from '../geometry/box.ts';
 import { bodyBox } from '../body/blades.ts';
 import type { SchemeId } from '../piece/wireSchema.ts';
@@ -35,7 +36,7 @@ export function recommendScheme(
   const times = costs
     .filter(({ scheme }) => scheme.id !== 'no-wire')
     .map(({ minutes }) => minutes.value);
-  const quickest = Math.min(...times);
+  const quickest = least(times);
   return costs
     .map((cost): SchemeAdvice => {
       const reasons = [...reckoned(cost, quickest), ...SCHOOL[cost.scheme.id](factsOf(of, cost))];
@@ -64,7 +65,7 @@ function factsOf({ piece, stance, balance }: SchemeCase, { wire }: SchemeCost): 
     ?.inputs.find(({ symbol }) => symbol === 'D')?.value;
   return {
     grams: balance.grams,
-    longestMm: Math.max(...boxSize(bodyBox(stance.posed))),
+    longestMm: greatest(boxSize(bodyBox(stance.posed))),
     feetDown: stance.feet.filter(({ contact, down }) => down && contact.kind === 'foot').length,
     limbs: stance.posed.skeleton.plan.limbPairs.length - stance.folded.length,
     posable: piece.wire.posable,

@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import { bendingView } from '../wire/bendingView.ts';
 import {
   featureText,
@@ -180,17 +181,17 @@ function pictureItems(
   const { done, rest } = bendingView(wire, number);
   const xs = done.map((p) => p[0]);
   const ys = done.map((p) => p[1]);
-  const span = Math.max(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys), 1);
+  const span = Math.max(greatest(xs) - least(xs), greatest(ys) - least(ys), 1);
   // The straight rest is cut short, so that what is bent fills the picture.
   const [from, to] = [rest[0]!, rest[1]!];
   const long = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
   const k = Math.min(1, (0.45 * span) / long);
   const cut: PagePoint = [from[0] + (to[0] - from[0]) * k, from[1] + (to[1] - from[1]) * k];
   const all = [...done, cut];
-  const [lowX, lowY] = [Math.min(...all.map((p) => p[0])), Math.min(...all.map((p) => p[1]))];
+  const [lowX, lowY] = [least(all.map((p) => p[0])), least(all.map((p) => p[1]))];
   const [wide, high] = [
-    Math.max(...all.map((p) => p[0])) - lowX,
-    Math.max(...all.map((p) => p[1])) - lowY,
+    greatest(all.map((p) => p[0])) - lowX,
+    greatest(all.map((p) => p[1])) - lowY,
   ];
   const scale = Math.min(PICTURE.width / Math.max(wide, 1), PICTURE.height / Math.max(high, 1));
   const [padX, padY] = [(PICTURE.width - wide * scale) / 2, (PICTURE.height - high * scale) / 2];

@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import type { SheetTarget } from '../piece/working.ts';
 import type { TextBlock } from './textPages.ts';
 
@@ -95,8 +96,8 @@ export function fittedDrawing(
   const points = items.flatMap(itemExtent);
   const xs = points.map((p) => p[0]);
   const ys = points.map((p) => p[1]);
-  const low = (v: readonly number[]): number => Math.min(...v) - marginMm;
-  const high = (v: readonly number[]): number => Math.max(...v) + marginMm;
+  const low = (v: readonly number[]): number => least(v) - marginMm;
+  const high = (v: readonly number[]): number => greatest(v) + marginMm;
   return { id, title, box: { min: [low(xs), low(ys)], max: [high(xs), high(ys)] }, items };
 }
 

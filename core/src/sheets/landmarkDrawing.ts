@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import type { Landmark } from '../anatomy/landmarks.ts';
 import { alongBone, posedBone } from '../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
@@ -44,7 +45,7 @@ function ringed(
 ): Drawing {
   const choice = { presetId: '', anglesDeg: {}, lifted: null };
   const life = bodyBox(settledStance(skeleton, choice));
-  const longest = Math.max(...life.max.map((v, i) => v - life.min[i as 0]));
+  const longest = greatest(life.max.map((v, i) => v - life.min[i as 0]));
   const posed = settledStance(skeleton, choice, sizeMm / longest);
   const places = rings.map((ring) =>
     project(view, alongBone(posedBone(posed, ring.bone), ring.at)),

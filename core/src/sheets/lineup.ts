@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import type { Subject } from '../anatomy/subject.ts';
 import { bodyBox, posedBlades } from '../body/blades.ts';
@@ -59,11 +60,14 @@ export function lineup(subjects: readonly Subject[]): Drawing {
   const skeletons = subjects.map(({ plan, animal }) => buildSkeleton(plan, animal));
   const boxes = skeletons.map((skeleton) => bodyBox(standing(skeleton, 1)));
   const longs = boxes.map((box) => box.max[0] - box.min[0]);
-  const largest = Math.max(...longs, ...boxes.map((box) => box.max[1]));
+  const largest = Math.max(greatest(longs), greatest(boxes.map((box) => box.max[1])));
   const known = (BESIDE.find((one) => largest <= one.upTo) ?? BESIDE.at(-1)!).known;
   const wide = [...longs, ...known.map((one) => one.widthMm)].reduce((sum, mm) => sum + mm, 0);
   const gaps = GAP_MM * (longs.length + known.length - 1);
-  const tallest = Math.max(...boxes.map((box) => box.max[1]), ...known.map((one) => one.heightMm));
+  const tallest = Math.max(
+    greatest(boxes.map((box) => box.max[1])),
+    greatest(known.map((one) => one.heightMm)),
+  );
   const lifePerSheet = Math.max(wide / (SHEET_MM - gaps), tallest / TALLEST_MM);
   let x = 0;
   const items: DrawingItem[] = [];

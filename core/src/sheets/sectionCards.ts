@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import type { SectionCard } from '../mass/shapePlan.ts';
 import {
   fittedDrawing,
@@ -32,10 +33,10 @@ interface CardBox {
 
 function boxOf({ cut }: SectionCard): CardBox {
   const [xs, ys] = [cut.skin.map(([x]) => x), cut.skin.map(([, y]) => y)];
-  const width = Math.max(Math.max(...xs) - Math.min(...xs) + 2 * RIM_MM, LEAST_WIDTH);
-  const height = Math.max(...ys) - Math.min(...ys) + 2 * RIM_MM + HEAD_MM + FOOT_MM;
-  const middle = (Math.max(...xs) + Math.min(...xs)) / 2;
-  return { width, height, bone: [width / 2 - middle, -(HEAD_MM + RIM_MM + Math.max(...ys))] };
+  const width = Math.max(greatest(xs) - least(xs) + 2 * RIM_MM, LEAST_WIDTH);
+  const height = greatest(ys) - least(ys) + 2 * RIM_MM + HEAD_MM + FOOT_MM;
+  const middle = (greatest(xs) + least(xs)) / 2;
+  return { width, height, bone: [width / 2 - middle, -(HEAD_MM + RIM_MM + greatest(ys))] };
 }
 
 /** The words under a card need this much, mm. */

@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { add, scale } from '../geometry/vec3.ts';
 import type { SectionCard } from '../mass/shapePlan.ts';
@@ -11,7 +12,7 @@ export function stationItems(cards: readonly SectionCard[], view: View): readonl
     // From above the width is seen, otherwise the depth.
     const of = (p: Point2): number => (view === 'side' ? p[1] : p[0]);
     const way = view === 'side' ? up : right;
-    const [low, high] = [Math.min(...cut.skin.map(of)), Math.max(...cut.skin.map(of))];
+    const [low, high] = [least(cut.skin.map(of)), greatest(cut.skin.map(of))];
     const at = (s: number): PagePoint => project(view, add(cut.centre, scale(way, s)));
     const target = { kind: 'section', id } as const;
     const past = OVERHANG * (high - low) + 1;
@@ -110,5 +111,5 @@ export function cutItems(card: SectionCard, at: PagePoint): readonly DrawingItem
 /** Where the middle of a section lies across: cards are cut in two there. */
 export const middleOfCut = (card: SectionCard): number => {
   const xs = card.cut.skin.map(([x]) => x);
-  return (Math.min(...xs) + Math.max(...xs)) / 2;
+  return (least(xs) + greatest(xs)) / 2;
 };

@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import type { JointAngles } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { bodyBox, posedBlades } from '../body/blades.ts';
@@ -23,7 +24,7 @@ export function stanceDrawing(
 ): Drawing {
   const posed = settledStance(skeleton, { presetId, anglesDeg, lifted: null }, 1 / lifePerModel);
   const box = bodyBox(posed);
-  const margin = 0.03 * Math.max(...box.max.map((v, i) => v - box.min[i as 0]));
+  const margin = 0.03 * greatest(box.max.map((v, i) => v - box.min[i as 0]));
   return fittedDrawing(
     `recovered-${view}`,
     TITLES[view],

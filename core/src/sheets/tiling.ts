@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import {
   drawingSize,
   itemExtent,
@@ -157,8 +158,7 @@ function touches(item: DrawingItem, low: PagePoint, high: PagePoint): boolean {
       const points = itemExtent(item);
       return ([0, 1] as const).every(
         (k) =>
-          Math.max(...points.map((p) => p[k])) >= low[k] &&
-          Math.min(...points.map((p) => p[k])) <= high[k],
+          greatest(points.map((p) => p[k])) >= low[k] && least(points.map((p) => p[k])) <= high[k],
       );
     }
   }

@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import {
   fittedDrawing,
@@ -26,7 +27,7 @@ export function wireStrips(wires: readonly PlannedWire[], labels: MarkLabels = '
   const items = wires.flatMap((wire) => {
     const rows = labels === 'full' ? labelRows(wire) : wire.bends.map(() => 0);
     const at = y;
-    y -= STRIP_MM + Math.max(0, ...rows) * ROW_MM;
+    y -= STRIP_MM + Math.max(0, greatest(rows)) * ROW_MM;
     return stripItems(wire, at, labels, rows);
   });
   return fittedDrawing('wires', stripTitle(wires), items, MARGIN_MM);

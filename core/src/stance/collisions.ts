@@ -1,3 +1,4 @@
+import { least } from '../geometry/extremes.ts';
 import { poseSkeleton, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { capLength } from '../body/loft.ts';
@@ -42,10 +43,10 @@ function capsuleOf(part: SkinPart): Capsule {
       boneId: part.boneId,
       a: loftPoint(part.origin, part.axes, first.along, first.up, first.side),
       b: loftPoint(part.origin, part.axes, last.along, last.up, last.side),
-      radius: Math.min(...part.stations.map(capLength)),
+      radius: least(part.stations.map(capLength)),
     };
   }
-  const radius = Math.min(...part.radii);
+  const radius = least(part.radii);
   const half = scale(part.axes[0], Math.max(0, part.radii[0] - radius));
   return {
     boneId: part.boneId,

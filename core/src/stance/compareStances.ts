@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { angleBetween, distance, sub } from '../geometry/vec3.ts';
 import { toDeg } from '../units/angles.ts';
@@ -36,6 +37,6 @@ export function compareStances(a: PosedSkeleton, b: PosedSkeleton): StanceCompar
       };
     })
     .toSorted((x, y) => y.movedMm - x.movedMm);
-  const worstMm = Math.max(...bones.map(({ lengthsMm: [x, y] }) => Math.abs(x - y)));
+  const worstMm = greatest(bones.map(({ lengthsMm: [x, y] }) => Math.abs(x - y)));
   return { bones, worstMm };
 }

@@ -1,3 +1,4 @@
+import { least } from '../geometry/extremes.ts';
 import { alongBone, posedBone, type PosedBone } from '../anatomy/pose.ts';
 import type { BalancePlan } from '../balance/planBalance.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
@@ -113,7 +114,7 @@ export function strengthOf(
 const STATIONS = [0, 0.5] as const;
 
 const depthOf = (bone: PosedBone, skin: StancePlan['skin']): number =>
-  Math.min(...STATIONS.map((t) => -skinDistance(skin, alongBone(bone, t))));
+  least(STATIONS.map((t) => -skinDistance(skin, alongBone(bone, t))));
 
 /** Every joint that wires of the armature run through; where several do, they bear it together. */
 function wiredJoints(

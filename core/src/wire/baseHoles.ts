@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import type { Snag } from '../piece/snag.ts';
@@ -139,7 +140,7 @@ function crosswise(pegs: readonly Peg[]): readonly number[] {
     const set = order.flatMap((at, i) => (at > 0 ? [i] : []));
     let [best, far] = [-1, -1];
     for (const [i, at] of order.entries()) {
-      const nearest = Math.min(...set.map((j) => away(i, j)));
+      const nearest = least(set.map((j) => away(i, j)));
       if (at === 0 && (best === -1 || nearest > far)) [best, far] = [i, nearest];
     }
     order[best] = turn;
@@ -229,7 +230,7 @@ function leanText([x, , z]: Vec3): string {
 }
 
 const middle = (values: readonly number[]): number =>
-  values.length === 0 ? 0 : (Math.min(...values) + Math.max(...values)) / 2;
+  values.length === 0 ? 0 : (least(values) + greatest(values)) / 2;
 
 /** A foot that is too thin to hide its peg. */
 function showsSnag({ stance, wire }: WireSetting, peg: Peg): readonly Snag[] {

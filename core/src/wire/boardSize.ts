@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import { input, type Working } from '../piece/working.ts';
 
 /** Default overhang of the base beyond the outermost feet: common practice. */
@@ -12,7 +13,7 @@ export function boardWorking(
   at: readonly number[],
   own: number | null,
 ): Working {
-  const spread = at.length === 0 ? 0 : Math.max(...at) - Math.min(...at);
+  const spread = at.length === 0 ? 0 : greatest(at) - least(at);
   const fitted = Math.ceil((spread + 2 * OVERHANG_MM) / BOARD_STEP_MM) * BOARD_STEP_MM;
   return {
     id: `base.${id}`,

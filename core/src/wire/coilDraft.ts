@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { distance, lerp, type Vec3 } from '../geometry/vec3.ts';
@@ -66,8 +67,8 @@ export function trunkCoil(setting: WireSetting): Coil {
   const longMm = distance(a, b);
   const stations = Array.from({ length: STATIONS }, (_, i) => lerp(a, b, (i + 0.5) / STATIONS));
   const depthAt = (down: number): number =>
-    Math.min(...stations.map((p) => -skinDistance(stance.skin, [p[0], p[1] - down, p[2]] as Vec3)));
-  const deepest = Math.max(0, ...stations.map((p) => -skinDistance(stance.skin, p)));
+    least(stations.map((p) => -skinDistance(stance.skin, [p[0], p[1] - down, p[2]] as Vec3)));
+  const deepest = Math.max(0, greatest(stations.map((p) => -skinDistance(stance.skin, p))));
   let [dropMm, roomMm] = [0, depthAt(0)];
   for (let i = 1; i <= DEPTHS; i++) {
     const down = (i / DEPTHS) * 3 * Math.max(deepest, d);

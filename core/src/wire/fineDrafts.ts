@@ -1,3 +1,4 @@
+import { least } from '../geometry/extremes.ts';
 import { posedBone, type PosedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
@@ -59,8 +60,8 @@ export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): r
     .map((bones): FinePart => {
       const { key } = bones[0]!.bone;
       const lengthMm = bones.reduce((sum, { start, end }) => sum + distance(start, end), 0);
-      const depthMm = Math.min(
-        ...bones.flatMap(({ start, end }) =>
+      const depthMm = least(
+        bones.flatMap(({ start, end }) =>
           STATIONS.map((t) => -skinDistance(stance.skin, lerp(start, end, t))),
         ),
       );

@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
 import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import { posedBone } from '../anatomy/pose.ts';
@@ -85,7 +86,7 @@ export function foldedDrafts(
   const over = `over:${pair.id}`;
   const onSpine = spineRefs(stance.posed);
   const strandsOnSpine = foldedStrands(plan.spine.length, tail, all);
-  const ropeMm = ropeDiameterMm(Math.max(2, ...strandsOnSpine), d);
+  const ropeMm = ropeDiameterMm(Math.max(2, greatest(strandsOnSpine)), d);
   const overAt = posedBone(stance.posed, pair.bonesLeft[0]!).start;
   const points = routeThrough(stance, onSpine, setting)!.points;
   const indices =

@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import { lastCall } from '../piece/lastCall.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
@@ -100,7 +101,7 @@ export function wireSetting(
   const { strandsAt } = spineStrands(plan, { ...wire, neckStrands: 0 });
   const coiled = wire.scheme === 'coiled-trunk';
   const folded = wire.scheme === 'folded-pair' && unfolded(stance).length > 0;
-  const strands = coiled ? 1 : folded ? 2 * unfolded(stance).length : Math.max(...strandsAt);
+  const strands = coiled ? 1 : folded ? 2 * unfolded(stance).length : greatest(strandsAt);
   return {
     stance,
     wire,

@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import { firstMasses } from '../body/firstMasses.ts';
 import { centreOfMass } from '../body/massCentre.ts';
@@ -43,7 +44,10 @@ export function suggestedRodMm(
   ironAt: readonly [x: number, y: number, z: number] | null,
 ): number {
   const metal = metalById(wire.rod.metal, wire.ownMetals);
-  const needed = Math.max(0, ...rodLoads(stance, ironAt).map((load) => neededRodMm(load, metal)));
+  const needed = Math.max(
+    0,
+    greatest(rodLoads(stance, ironAt).map((load) => neededRodMm(load, metal))),
+  );
   return ROD_SIZES_MM.find((mm) => mm >= needed) ?? ROD_SIZES_MM.at(-1)!;
 }
 

@@ -1,3 +1,4 @@
+import { greatest } from '../geometry/extremes.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import type { Working } from '../piece/working.ts';
 import type { BendSchedule } from './bendSchedule.ts';
@@ -135,7 +136,7 @@ export function twistLine(
     extra += long * (twistFactor(helixRadiusMm(n, d), pitch) - 1);
   }
   if (along === 0) return undefined;
-  const most = Math.max(...strandsAt.slice(from));
+  const most = greatest(strandsAt.slice(from));
   return line(
     'twist',
     'Taken up by the twist',

@@ -1,3 +1,4 @@
+import { greatest, least } from '../geometry/extremes.ts';
 import type { Bone } from '../anatomy/skeleton.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
@@ -84,8 +85,8 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
     formingBend(metal, diameterMm, radiusMm, wire.testBends),
   );
   const radii = [...new Set(schedule.bends.map((bend) => bend.radiusMm))];
-  const widestMm = Math.max(0, ...radii);
-  const tightestMm = Math.min(...radii);
+  const widestMm = Math.max(0, greatest(radii));
+  const tightestMm = least(radii);
   const features = (draft.features?.(schedule) ?? []).map((one, i, all) => ({
     ...one,
     atMm: all
@@ -111,7 +112,7 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
     diameterMm,
     size: choice.size,
     sizeText: sizeText(choice.size),
-    strands: Math.max(...strandsAt),
+    strands: greatest(strandsAt),
     count: draft.count ?? 1,
     route,
     laid,

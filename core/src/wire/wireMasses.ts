@@ -1,3 +1,4 @@
+import { least } from '../geometry/extremes.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import type { PlacedMass } from '../body/supports.ts';
 import { distance, lerp, type Vec3 } from '../geometry/vec3.ts';
@@ -57,7 +58,7 @@ function legsOf(
     const from = route.points[leg]!.at;
     const at = lerp(from, to, 0.5);
     const far = bones.map(({ start, end }) => distance(lerp(start, end, 0.5), at));
-    const nearest = bones[far.indexOf(Math.min(...far))]!;
+    const nearest = bones[far.indexOf(least(far))]!;
     return { boneId: nearest.bone.id, at, weight: distance(from, to) * (strandsAt[leg] ?? 1) };
   });
 }

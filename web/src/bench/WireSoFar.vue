@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { bendingView, type PlannedWire } from '@keen-sinew/core';
+import { bendingView, type PlannedWire, greatest, least } from '@keen-sinew/core';
 import { computed } from 'vue';
 
 /** The wire after this bend, seen square to the bend: what should lie on the table. */
@@ -27,14 +27,14 @@ const box = computed(() => {
   const xs = all.map((p) => p[0]);
   const ys = all.map((p) => -p[1]);
   const pad = extent(all) * 0.12 + 2;
-  const [x, y] = [Math.min(...xs) - pad, Math.min(...ys) - pad];
-  return { x, y, w: Math.max(...xs) + pad - x, h: Math.max(...ys) + pad - y };
+  const [x, y] = [least(xs) - pad, least(ys) - pad];
+  return { x, y, w: greatest(xs) + pad - x, h: greatest(ys) + pad - y };
 });
 
 function extent(points: Flat): number {
   const xs = points.map((p) => p[0]);
   const ys = points.map((p) => p[1]);
-  return Math.max(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys));
+  return Math.max(greatest(xs) - least(xs), greatest(ys) - least(ys));
 }
 const path = (points: Flat): string =>
   points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x} ${-y}`).join('');

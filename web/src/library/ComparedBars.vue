@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { compareBodies, type Norm, type Skeleton } from '@keen-sinew/core';
+import { compareBodies, type Norm, type Skeleton, greatest } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
 
@@ -8,7 +8,7 @@ const props = defineProps<{ skeletons: readonly Skeleton[]; norm: Norm }>();
 const { text } = useUnits();
 const rows = computed(() => compareBodies(props.skeletons, props.norm));
 const most = computed(() =>
-  Math.max(...rows.value.flatMap((row) => row.shares.map((share) => share ?? 0)), 1e-9),
+  Math.max(greatest(rows.value.flatMap((row) => row.shares.map((share) => share ?? 0))), 1e-9),
 );
 const mirrored = computed(() => props.skeletons.length === 2);
 /** Beside a mirrored bar stands its figure, which the longest bar leaves room for. */

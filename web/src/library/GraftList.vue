@@ -8,6 +8,7 @@ import {
   type Creature,
   type Graft,
   type Subject,
+  greatest,
 } from '@keen-sinew/core';
 import { computed } from 'vue';
 import ChoiceField from '../controls/ChoiceField.vue';
@@ -81,7 +82,7 @@ function fittingSize(from: string): number {
   const donor = animalById(from);
   const plan = donor && planById(donor.planId);
   const longest = (of: Subject): number =>
-    Math.max(...(of.plan.parts[0]?.keys ?? []).map((key) => of.animal.lengths[key]?.mm ?? 0));
+    greatest((of.plan.parts[0]?.keys ?? []).map((key) => of.animal.lengths[key]?.mm ?? 0));
   if (!donor || !plan || !props.base) return 1;
   const factor = longest(props.base) / longest({ plan, animal: donor });
   return Math.min(50, Math.max(0.02, Number(factor.toPrecision(2))));

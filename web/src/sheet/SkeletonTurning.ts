@@ -1,5 +1,5 @@
 import type { JointAngles, Skeleton } from '@keen-sinew/core';
-import { settledStance } from '@keen-sinew/core';
+import { settledStance, greatest, least } from '@keen-sinew/core';
 import { CylinderGeometry, Group, Mesh, MeshLambertMaterial, SphereGeometry, Vector3 } from 'three';
 import { Turntable, UP } from './Turntable.ts';
 
@@ -25,7 +25,7 @@ export class SkeletonTurning extends Turntable {
     }
     const xs = posed.bones.flatMap(({ start, end }) => [start[0], end[0]]);
     const ys = posed.bones.flatMap(({ start, end }) => [start[1], end[1]]);
-    const middle = new Vector3((Math.min(...xs) + Math.max(...xs)) / 2, Math.max(...ys) / 2.4, 0);
-    this.put(body, middle, Math.max(...xs) - Math.min(...xs) + Math.max(...ys));
+    const middle = new Vector3((least(xs) + greatest(xs)) / 2, greatest(ys) / 2.4, 0);
+    this.put(body, middle, greatest(xs) - least(xs) + greatest(ys));
   }
 }

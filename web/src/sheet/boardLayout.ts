@@ -1,4 +1,4 @@
-import { drawingSize, type Drawing, type PagePoint } from '@keen-sinew/core';
+import { drawingSize, type Drawing, type PagePoint, greatest } from '@keen-sinew/core';
 
 /** A drawing placed on the board; `x` and `y` are its upper left corner, mm of the board. */
 export interface Placed {
@@ -26,15 +26,15 @@ const CAPTION = 0.04;
  */
 export function boardLayout(rows: readonly (readonly Drawing[])[]): BoardLayout {
   const widths = rows.map((row) => row.reduce((sum, drawing) => sum + drawingSize(drawing)[0], 0));
-  const most = Math.max(...widths, 1);
+  const most = Math.max(greatest(widths), 1);
   const gap = most * GAP;
   const caption = most * CAPTION;
   const placed: Placed[] = [];
   let y = 0;
   for (const row of rows) {
     y += caption;
-    const above = Math.max(...row.map((drawing) => drawing.box.max[1]));
-    const below = Math.max(...row.map((drawing) => -drawing.box.min[1]));
+    const above = greatest(row.map((drawing) => drawing.box.max[1]));
+    const below = greatest(row.map((drawing) => -drawing.box.min[1]));
     let x = 0;
     for (const drawing of row) {
       const [width, height] = drawingSize(drawing);
@@ -43,7 +43,7 @@ export function boardLayout(rows: readonly (readonly Drawing[])[]): BoardLayout 
     }
     y += above + below;
   }
-  const width = Math.max(...placed.map((one) => one.x + one.width), 1);
+  const width = Math.max(greatest(placed.map((one) => one.x + one.width)), 1);
   return { placed, width, height: Math.max(y, 1) };
 }
 

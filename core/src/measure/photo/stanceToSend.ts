@@ -1,3 +1,4 @@
+import { least } from '../../geometry/extremes.ts';
 import { posedBone, type JointAngles } from '../../anatomy/pose.ts';
 import type { Skeleton } from '../../anatomy/skeleton.ts';
 import { settledStance } from '../../posing/settledStance.ts';
@@ -16,7 +17,7 @@ export function stanceToSend(
   const posed = settledStance(skeleton, { presetId, anglesDeg: angles, lifted: null });
   const feet = skeleton.plan.contacts.filter((contact) => contact.kind === 'foot');
   const soles = feet.map(({ bone }) => posedBone(posed, bone).end[1] - padRadiusMm(posed, bone));
-  const lowest = Math.min(...soles);
+  const lowest = least(soles);
   const whole = skeleton.bones.reduce((sum, bone) => sum + bone.lifeLengthMm, 0);
   const lifted = feet
     .filter((_, i) => soles[i]! - lowest > LIFTED_SHARE * whole)

@@ -1,3 +1,4 @@
+import { greatest, least } from '../../geometry/extremes.ts';
 import { otherSide } from '../../anatomy/plans/kit/bilateral.ts';
 import { median } from '../statistics.ts';
 import type { MeasuredView, ViewsOfAnimal } from './measuredViews.ts';
@@ -88,8 +89,8 @@ export function disagreements({ views }: ViewsOfAnimal): readonly Disagreement[]
 function missesOf({ axis, views: [a, b], shared }: ViewPair): readonly Disagreement[] {
   const move = median(shared.map(({ first, second }) => second - first));
   const all = shared.flatMap(({ first, second }) => [first, second - move]);
-  const extent = Math.max(...all) - Math.min(...all);
-  const middle = (Math.max(...all) + Math.min(...all)) / 2;
+  const extent = greatest(all) - least(all);
+  const middle = (greatest(all) + least(all)) / 2;
   const relative = Math.hypot(a.calibration.relative, b.calibration.relative);
   return shared.map(({ landmarkId, first, second, sigmaMm, firstOther, secondOther }) => {
     const mm = second - first - move;
@@ -144,7 +145,7 @@ function outlierOf(
     if (worse) return { pictureId: askew[0] > askew[1] ? first : second, why: 'left-and-right' };
   }
   const sigmas = [a, b].map((view) => view.points.get(row.landmarkId)!.sigmaMm) as [number, number];
-  if (Math.max(...sigmas) > CLEARLY_LESS_PRECISE * Math.min(...sigmas))
+  if (greatest(sigmas) > CLEARLY_LESS_PRECISE * least(sigmas))
     return { pictureId: sigmas[0] > sigmas[1] ? first : second, why: 'less-precise' };
   return null;
 }

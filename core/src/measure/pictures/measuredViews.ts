@@ -1,3 +1,4 @@
+import { greatest, least } from '../../geometry/extremes.ts';
 import { boneEnds } from '../../anatomy/landmarks.ts';
 import type { Skeleton } from '../../anatomy/skeleton.ts';
 import type { Picture, PicturePoint } from '../../piece/referencesSchema.ts';
@@ -96,7 +97,7 @@ function depths(
   joined: JoinedPlaces,
 ): (id: string) => number {
   const known = ids.flatMap((id) => joined.get(id)?.[towards.axis] ?? []);
-  const middle = known.length === 0 ? 0 : (Math.min(...known) + Math.max(...known)) / 2;
+  const middle = known.length === 0 ? 0 : (least(known) + greatest(known)) / 2;
   return (id) => {
     const at = joined.get(id)?.[towards.axis] ?? null;
     return at === null ? 0 : towards.sign * (at - middle);

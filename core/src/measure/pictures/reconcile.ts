@@ -1,3 +1,4 @@
+import { greatest, least } from '../../geometry/extremes.ts';
 import { leastSquares } from '../../geometry/leastSquares.ts';
 import { alignPoints } from '../photo/alignment.ts';
 import { toDeg } from '../../units/angles.ts';
@@ -42,7 +43,7 @@ export function matchOf(pair: ViewPair): PairMatch {
   const { shared } = pair;
   const values = shared.flatMap(({ first, second }) => [first, second]);
   const extent = Math.max(
-    Math.max(...shared.map((s) => s.first)) - Math.min(...shared.map((s) => s.first)),
+    greatest(shared.map((s) => s.first)) - least(shared.map((s) => s.first)),
     1e-9,
   );
   const rmsMm = rmsAfter(shared, []);
@@ -100,7 +101,7 @@ function fit(
   if (shared.length < terms.length + 2) return undefined;
   const spread = terms.every((term) => {
     const values = shared.map(term);
-    return Math.max(...values) - Math.min(...values) > 1e-6;
+    return greatest(values) - least(values) > 1e-6;
   });
   if (!spread) return undefined;
   const rows = shared.map((point) => [1, ...terms.map((term) => term(point))]);

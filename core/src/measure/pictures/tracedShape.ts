@@ -1,3 +1,4 @@
+import { least } from '../../geometry/extremes.ts';
 import type { FleshStation } from '../../anatomy/animal.ts';
 import { boneEnds } from '../../anatomy/landmarks.ts';
 import type { Bone, Skeleton } from '../../anatomy/skeleton.ts';
@@ -138,5 +139,5 @@ function reachTo(
     const far = wx * (ax + (bx - ax) * t - px) + wy * (ay + (by - ay) * t - py);
     return far > 0 ? [far] : [];
   });
-  return hits.length % 2 === 1 ? Math.min(...hits) : undefined;
+  return hits.length % 2 === 1 ? least(hits) : undefined;
 }

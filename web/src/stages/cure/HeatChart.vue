@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { CurePlan } from '@keen-sinew/core';
-import { quantityText } from '@keen-sinew/core';
+import { quantityText, greatest } from '@keen-sinew/core';
 import { computed, defineAsyncComponent } from 'vue';
 import { useUnits } from '../../composables/useUnits.ts';
 import { useSettingsStore } from '../../stores/settingsStore.ts';
@@ -24,7 +24,7 @@ const colours = computed(() => (settings.theme === 'day' ? PAPER : LAMP));
 const axis = computed(() => {
   const reach = props.cure.heat.map(({ working }) => working.value);
   const bakes = props.cure.stages.map(({ bake }) => bake?.value ?? 0);
-  const longest = Math.max(30, ...reach, ...bakes);
+  const longest = Math.max(30, greatest(reach), greatest(bakes));
   const step = longest < 110 ? 10 : longest < 230 ? 20 : 50;
   const steps = Math.ceil((longest * 1.08) / step);
   return { span: steps * step, steps };

@@ -7,6 +7,8 @@ import {
   refused,
   type Ground,
   type Parsed,
+  greatest,
+  least,
 } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -41,7 +43,7 @@ const put = (label: string, next: Ground): void =>
 function setKind(kind: string): void {
   const xs = plan.value.stance.posed.bones.flatMap(({ start, end }) => [start[0], end[0]]);
   const feet = plan.value.stance.feet.map(({ ball }) => ball[0]);
-  const [front, rear] = [Math.max(...feet, ...(feet.length ? [] : xs)), Math.min(...xs)];
+  const [front, rear] = [Math.max(greatest(feet), greatest(feet.length ? [] : xs)), least(xs)];
   put(
     `Stand on ${kind === 'flat' ? 'flat ground' : `a ${kind}`}`,
     groundOf(kind as Ground['kind'], front, rear, plan.value.stance.heightAsPosed.value),

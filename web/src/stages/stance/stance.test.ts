@@ -118,7 +118,11 @@ describe('GaitPanel', () => {
   it('stops at the ends of a take-off', async () => {
     const flying: Piece = {
       ...heron,
-      stance: { ...heron.stance, gait: { id: 'take-off', moment: 1, strideMm: null }, anglesDeg: {} },
+      stance: {
+        ...heron.stance,
+        gait: { id: 'take-off', moment: 1, strideMm: null },
+        anglesDeg: {},
+      },
     };
     const { wrapper, piece } = mountWithPiece(GaitPanel, flying, (plan) => ({
       gait: plan.stance.gait,
