@@ -39,6 +39,8 @@ export {
 } from './units/gauges.ts';
 
 export type { PagePoint } from './sheets/drawing.ts';
+export { capLength, loftSection } from './body/loft.ts';
+export { skinParts, type LoftPart, type SkinPart } from './body/skin.ts';
 export { greatest, least } from './geometry/extremes.ts';
 export type { Vec3 } from './geometry/vec3.ts';
 

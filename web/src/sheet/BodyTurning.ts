@@ -77,10 +77,7 @@ export class BodyTurning extends Turntable {
     const points = wires.flatMap((wire) => wire.slice(1).flatMap((to, i) => [...wire[i]!, ...to]));
     line.setAttribute('position', new BufferAttribute(Float32Array.from(points), 3));
     body.add(new LineSegments(line, new LineBasicMaterial({ color: WIRE, linewidth: 2 })));
-    const box = boxOf(meshes.skin);
-    const size = box.max.clone().sub(box.min);
-    const middle = box.max.clone().add(box.min).multiplyScalar(0.5);
-    this.put(body, middle, 1.15 * Math.max(size.x, size.y, size.z));
+    this.put(body);
   }
 }
 
@@ -90,16 +87,4 @@ function geometryOf(mesh: TriangleMesh): BufferGeometry {
   geometry.setAttribute('normal', new BufferAttribute(mesh.normals, 3));
   geometry.setIndex(new BufferAttribute(mesh.indices, 1));
   return geometry;
-}
-
-function boxOf({ positions }: TriangleMesh): { readonly min: Vector3; readonly max: Vector3 } {
-  const min = new Vector3(Infinity, Infinity, Infinity);
-  const max = min.clone().negate();
-  const p = new Vector3();
-  for (let i = 0; i < positions.length; i += 3) {
-    p.set(positions[i]!, positions[i + 1]!, positions[i + 2]!);
-    min.min(p);
-    max.max(p);
-  }
-  return { min, max };
 }

@@ -1,11 +1,24 @@
 import type { JointAngles, Skeleton } from '@keen-sinew/core';
-import { settledStance, greatest, least } from '@keen-sinew/core';
-import { CylinderGeometry, Group, Mesh, MeshLambertMaterial, SphereGeometry, Vector3 } from 'three';
+import { settledStance, skinParts } from '@keen-sinew/core';
+import {
+  CylinderGeometry,
+  DoubleSide,
+  Group,
+  Mesh,
+  MeshBasicMaterial,
+  MeshLambertMaterial,
+  SphereGeometry,
+  Vector3,
+} from 'three';
+import { fleshGeometry } from './fleshGeometry.ts';
 import { Turntable, UP } from './Turntable.ts';
 
+const SKIN = 0xcdb892;
+/** The bones are seen through the body. */
+const GLASS = 0.5;
 const INKS = { left: 0x9c3f26, right: 0x436079, mid: 0x1f6b5c } as const;
 
-/** A stance to turn: bones as rods, near side rust, far side slate, midline green. */
+/** A stance to turn: the body as glass over its bones, left rust, right slate, midline green. */
 export class SkeletonTurning extends Turntable {
   /** Shows a stance, life mm. */
   show(skeleton: Skeleton, presetId: string, anglesDeg: JointAngles): void {
@@ -23,9 +36,25 @@ export class SkeletonTurning extends Turntable {
       joint.position.copy(a);
       body.add(rod, joint);
     }
-    const xs = posed.bones.flatMap(({ start, end }) => [start[0], end[0]]);
-    const ys = posed.bones.flatMap(({ start, end }) => [start[1], end[1]]);
-    const middle = new Vector3((least(xs) + greatest(xs)) / 2, greatest(ys) / 2.4, 0);
-    this.put(body, middle, greatest(xs) - least(xs) + greatest(ys));
+    for (const geometry of skinParts(posed).flatMap(fleshGeometry)) {
+      // Its depth is drawn first, so that of all the parts only the outermost surface is seen.
+      const depth = new Mesh(
+        geometry,
+        new MeshBasicMaterial({ colorWrite: false, side: DoubleSide }),
+      );
+      depth.renderOrder = 1;
+      const skin = new Mesh(
+        geometry,
+        new MeshLambertMaterial({
+          color: SKIN,
+          side: DoubleSide,
+          transparent: true,
+          opacity: GLASS,
+        }),
+      );
+      skin.renderOrder = 2;
+      body.add(depth, skin);
+    }
+    this.put(body);
   }
 }

@@ -1,5 +1,6 @@
 import {
   AmbientLight,
+  Box3,
   DirectionalLight,
   GridHelper,
   Group,
@@ -7,6 +8,7 @@ import {
   Mesh,
   PerspectiveCamera,
   Scene,
+  Sphere,
   Vector3,
   WebGLRenderer,
   type Material,
@@ -16,6 +18,10 @@ import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 const PAPER = 0xfaf7ef;
 const GRID = 0xcfc6b2;
 export const UP = new Vector3(0, 1, 0);
+/** From the left, a little from before and above. */
+const VIEWED_FROM = new Vector3(0.55, 0.4, -1.25).normalize();
+/** Room left round what is framed; the corners of its ball are mostly empty. */
+const AIR = 0.92;
 
 /**
  * A thing that can be turned freely, on a grid. Drawn only when something changed. Throws where the
@@ -41,20 +47,24 @@ export class Turntable {
     this.resize();
   }
 
-  /** Shows another body about a middle, so large; the camera is set anew for the first one only. */
-  protected put(next: Group, middle: Vector3, size: number): void {
+  /** Shows another body, the whole of it; the camera is set anew for the first one only. */
+  protected put(next: Group): void {
     const first = this.body.children.length === 0;
     this.scene.remove(this.body);
     disposeOf(this.body);
     this.body = next;
-    const grid = new GridHelper(size, 10, GRID, GRID);
-    grid.position.set(middle.x, 0, 0);
+    const box = new Box3().setFromObject(next);
+    const { center, radius } = box.getBoundingSphere(new Sphere());
+    const grid = new GridHelper(2 * radius, 10, GRID, GRID);
+    grid.position.set(center.x, 0, center.z);
     next.add(grid);
     this.scene.add(next);
     if (first) {
-      this.camera.position.copy(middle).add(new Vector3(size * 0.55, size * 0.4, -size * 1.25));
-      this.camera.far = size * 20;
-      this.controls.target.copy(middle);
+      const away = framedFrom(radius, this.camera.fov, this.camera.aspect);
+      this.camera.position.copy(center).addScaledVector(VIEWED_FROM, away);
+      this.camera.far = 20 * away;
+      this.controls.target.copy(center);
+      this.camera.updateProjectionMatrix();
       this.controls.update();
     }
     this.draw();
@@ -88,6 +98,16 @@ export class Turntable {
   protected draw(): void {
     this.renderer.render(this.scene, this.camera);
   }
+}
+
+/**
+ * How far from its middle a ball of a radius is seen whole, with a little air, by a camera of a vertical
+ * field of view in degrees and an aspect of width over height: r / sin(half the lesser field).
+ */
+export function framedFrom(radius: number, fovDeg: number, aspect: number): number {
+  const half = (fovDeg * Math.PI) / 360;
+  const lesser = Math.min(half, Math.atan(Math.tan(half) * aspect));
+  return (AIR * radius) / Math.sin(lesser);
 }
 
 function disposeOf(group: Group): void {
