@@ -32,6 +32,18 @@ describe('animals at one scale', () => {
     expect(textsOf(lineup(of('stag-beetle', 'raft-spider')))).toContain('a thumb, 65 mm');
   });
 
+  it('draw the person and the hand as such, and a bar as a bar', () => {
+    const corners = (drawing: Drawing): readonly number[] =>
+      drawing.items
+        .filter((item) => item.layer === 'known sizes' && item.kind === 'line')
+        .map((item) => (item.kind === 'line' ? item.points.length : 0));
+    for (const id of ['red-deer', 'fire-salamander', 'stag-beetle']) {
+      const [bar, shape] = corners(lineup(of(id)));
+      expect(bar).toBe(4);
+      expect(shape).toBeGreaterThan(40);
+    }
+  });
+
   it('keep the scale: the mammoth is as much taller than the deer as in life', () => {
     const drawing = lineup(of('red-deer', 'woolly-mammoth'));
     const [metre] = bars(drawing);

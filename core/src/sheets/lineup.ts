@@ -11,6 +11,13 @@ import {
   type DrawingItem,
   type PagePoint,
 } from './drawing.ts';
+import {
+  HAND_WIDTH_MM,
+  KNOWN_SHAPES,
+  PERSON_HALF_WIDTH,
+  THUMB_WIDTH_MM,
+  type KnownShape,
+} from './knownShapes.ts';
 import { boneItems, skinItems } from './posedItems.ts';
 
 /** Width of the row of animals on the sheet, mm. */
@@ -23,6 +30,7 @@ const CAPTION_MM = 4.2;
 /** Something everybody knows the size of, in life mm. */
 interface Known {
   readonly name: string;
+  readonly shape: KnownShape;
   readonly heightMm: number;
   readonly widthMm: number;
 }
@@ -32,22 +40,27 @@ const BESIDE: readonly { readonly upTo: number; readonly known: readonly Known[]
   {
     upTo: 140,
     known: [
-      { name: '10 mm', heightMm: 10, widthMm: 1 },
-      { name: 'a thumb, 65 mm', heightMm: 65, widthMm: 20 },
+      { name: '10 mm', shape: 'bar', heightMm: 10, widthMm: 1 },
+      { name: 'a thumb, 65 mm', shape: 'thumb', heightMm: 65, widthMm: THUMB_WIDTH_MM },
     ],
   },
   {
     upTo: 700,
     known: [
-      { name: '100 mm', heightMm: 100, widthMm: 6 },
-      { name: 'a hand, 190 mm', heightMm: 190, widthMm: 85 },
+      { name: '100 mm', shape: 'bar', heightMm: 100, widthMm: 6 },
+      { name: 'a hand, 190 mm', shape: 'hand', heightMm: 190, widthMm: HAND_WIDTH_MM },
     ],
   },
   {
     upTo: Infinity,
     known: [
-      { name: '1 m', heightMm: 1000, widthMm: 50 },
-      { name: 'a person, 1.70 m', heightMm: 1700, widthMm: 430 },
+      { name: '1 m', shape: 'bar', heightMm: 1000, widthMm: 50 },
+      {
+        name: 'a person, 1.70 m',
+        shape: 'person',
+        heightMm: 1700,
+        widthMm: 2 * PERSON_HALF_WIDTH * 1700,
+      },
     ],
   },
 ];
@@ -117,12 +130,7 @@ function knownItems(one: Known, left: number, n: number): readonly DrawingItem[]
       layer: 'known sizes',
       weight: WEIGHT.thin,
       closed: true,
-      points: [
-        [left, 0],
-        [left, h],
-        [left + w, h],
-        [left + w, 0],
-      ],
+      points: KNOWN_SHAPES[one.shape].map(([x, y]): PagePoint => [left + x * w, y * h]),
     },
     {
       kind: 'text',
