@@ -13,6 +13,11 @@ const MARGIN_MM = 6;
 const CROSS_MM = 4;
 /** Length of the stroke that shows where a hole leans. */
 const SLANT_MM = 9;
+/** A label's line and letter, mm, with what a small screen makes of them. */
+const LINE_MM = 7;
+const LETTER_MM = 3.4;
+/** How high a label may stand over its hole or under it, mm, the usual first. */
+const LABEL_RISES = [1.4, -9, 8, -16, -3.5] as const;
 
 /** The drilled base seen from above at 1:1: numbered holes, and an arrow to the front. */
 export function basePlanDrawing(base: BasePlan): Drawing {
@@ -53,10 +58,9 @@ export function basePlanDrawing(base: BasePlan): Drawing {
       anchor: 'start',
       face: 'label',
     },
-    ...base.holes.flatMap((hole) =>
-      // Labels of the rear half stand before their hole, so that they stay on the board.
-      holeItems(hole, corner(hole.x, hole.z), hole.along.value > base.length.value / 2),
-    ),
+    ...holesAndLabels(base, corner, [
+      [arrow[0], arrow[1] - LINE_MM / 2, arrow[0] + 10 + 5 * LETTER_MM, arrow[1] + LINE_MM / 2],
+    ]),
     ...dimension(
       'horizontal',
       corner(front, right),
@@ -77,10 +81,61 @@ export function basePlanDrawing(base: BasePlan): Drawing {
   return fittedDrawing('base', 'Base from above: holes by number and drill, mm', items, MARGIN_MM);
 }
 
+/** The holes, each label where it keeps clear of the other holes, labels and marks. */
+function holesAndLabels(
+  base: BasePlan,
+  corner: (x: number, z: number) => PagePoint,
+  marks: readonly Rect[],
+): readonly DrawingItem[] {
+  const at = base.holes.map((hole) => corner(hole.x, hole.z));
+  const crosses = at.map(([x, y]): Rect => [
+    x - CROSS_MM,
+    y - CROSS_MM,
+    x + CROSS_MM,
+    y + CROSS_MM,
+  ]);
+  const taken: Rect[] = [...marks];
+  return base.holes.flatMap((hole, i) => {
+    const width = holeText(hole).length * LETTER_MM;
+    const isRear = hole.along.value > base.length.value / 2;
+    const others = crosses.filter((_, j) => j !== i);
+    // Labels of the rear half rather stand before their hole, so that they stay on the board.
+    const places = (isRear ? [true, false] : [false, true]).flatMap((before) =>
+      LABEL_RISES.map((rise) => ({ before, rise, rect: labelRect(at[i]!, before, rise, width) })),
+    );
+    const inTheWay = (rect: Rect): number =>
+      [...taken, ...others].reduce((sum, one) => sum + sharedArea(rect, one), 0);
+    const best = places.reduce((a, b) => (inTheWay(b.rect) < inTheWay(a.rect) - 1e-9 ? b : a));
+    taken.push(best.rect);
+    return holeItems(hole, at[i]!, best.before, best.rise);
+  });
+}
+
+/** Left, bottom, right, top, mm. */
+type Rect = readonly [number, number, number, number];
+
+const labelRect = ([x, y]: PagePoint, before: boolean, rise: number, width: number): Rect => {
+  const from = x + (before ? -1 : 1) * (CROSS_MM + 1);
+  return before
+    ? [from - width, y + rise, from, y + rise + LINE_MM]
+    : [from, y + rise, from + width, y + rise + LINE_MM];
+};
+
+const sharedArea = (a: Rect, b: Rect): number =>
+  Math.max(0, Math.min(a[2], b[2]) - Math.max(a[0], b[0])) *
+  Math.max(0, Math.min(a[3], b[3]) - Math.max(a[1], b[1]));
+
+/** The label of a hole: its number, its drill in mm, and how far it leans. */
+const holeText = (hole: BasePlan['holes'][number]): string =>
+  `${hole.number}: ${hole.diameter.value.toFixed(1)}${
+    hole.slant.value < 1 ? '' : `, ${hole.slant.value.toFixed(0)}°`
+  }`;
+
 function holeItems(
   hole: BasePlan['holes'][number],
   at: PagePoint,
   labelBefore: boolean,
+  rise: number,
 ): readonly DrawingItem[] {
   const target = { kind: 'hole', id: hole.contactId } as const;
   const ink = hole.z < 0 ? 'near' : 'far';
@@ -93,7 +148,6 @@ function holeItems(
     points: [from, to],
     target,
   });
-  const lean = hole.slant.value < 1 ? '' : `, ${hole.slant.value.toFixed(0)}°`;
   const label = (dy: number, text: string, sizeMm: number): DrawingItem => ({
     kind: 'text',
     ink: 'ink',
@@ -117,8 +171,7 @@ function holeItems(
       radius: hole.diameter.value / 2,
       target,
     },
-    // Front labels stand above their hole and rear ones below, so that two in a line keep apart.
-    label(labelBefore ? -8 : 3, `${hole.number}: ${hole.diameter.value.toFixed(1)}${lean}`, 3.6),
+    label(rise + 1.6, holeText(hole), 3.6),
     ...slantItems(hole, at),
   ];
 }

@@ -9,24 +9,29 @@ import {
 import { seeded, seedOf, strokeOutline, VARY_LENGTH } from './strokes.ts';
 
 const PATCH_MM = [40, 13] as const;
-/** Room for three lines of letters beside each patch, on paper and on a small screen. */
-const PITCH_MM = [122, 24] as const;
+/** Lines of letters beside a patch, mm, and the least room that they have. */
+const LINE_MM = 6;
+const LETTERS_MM = 82;
+/** Letters of a line, as a share of its height. */
+const LETTERS_PER_LINE = 8.4;
 /** Strokes along and across a patch at most: a sample, not a coat. */
 const MOST = [14, 9] as const;
 
 /**
  * A sample of every zone's strokes at true length and width, to hold against the work, in so many
- * columns: two fit a page, three a screen.
+ * columns: two fit a page, three a screen. Lines of letters are so far apart, mm: a small screen, whose
+ * letters do not shrink with the drawing, takes more.
  */
-export function strokeCard(skin: SkinPlan, columns: number): Drawing {
+export function strokeCard(skin: SkinPlan, columns: number, lineMm = LINE_MM): Drawing {
   const shown = skin.zones.filter((one) => one.width !== null);
+  const across = PATCH_MM[0] + Math.max(LETTERS_MM, LETTERS_PER_LINE * lineMm);
   const items = shown.flatMap((one, i) =>
-    patchItems(one, [(i % columns) * PITCH_MM[0], -Math.floor(i / columns) * PITCH_MM[1]]),
+    patchItems(one, [(i % columns) * across, -Math.floor(i / columns) * 4 * lineMm], lineMm),
   );
   return fittedDrawing('strokes', 'Strokes of each zone, true to size', items, 6);
 }
 
-function patchItems(one: ZonePlan, corner: PagePoint): readonly DrawingItem[] {
+function patchItems(one: ZonePlan, corner: PagePoint, lineMm: number): readonly DrawingItem[] {
   const target = { kind: 'zone', id: one.zone.id } as const;
   const layer = `coat ${one.zone.id}`;
   const [w, h] = PATCH_MM;
@@ -63,10 +68,10 @@ function patchItems(one: ZonePlan, corner: PagePoint): readonly DrawingItem[] {
       outlines: patchStrokes(one, corner),
       target,
     },
-    label(10.2, one.zone.name, 'label'),
+    label(4.2 + lineMm, one.zone.name, 'label'),
     label(4.2, `${one.length.value.toFixed(1)} × ${one.width?.value.toFixed(2) ?? ''}`, 'number'),
     label(
-      -1.8,
+      4.2 - lineMm,
       one.method === 'carved' ? (one.tool?.name ?? 'no tool so fine') : one.method,
       'label',
     ),

@@ -28,13 +28,14 @@ const gridId = `grid-${useId()}`;
 const box = ref<HTMLElement | null>(null);
 const svg = ref<SVGSVGElement | null>(null);
 const size = useElementSize(box);
+const sizePx = computed(() => ({ width: size.width.value, height: size.height.value }));
 const held = shallowRef<BoardLayout | null>(null);
 const layout = computed(() =>
-  held.value === null ? boardLayout(props.rows) : heldLayout(held.value, props.rows),
+  held.value === null ? boardLayout(props.rows, sizePx.value) : heldLayout(held.value, props.rows),
 );
 watch(
   () => props.hold,
-  (hold) => (held.value = hold ? boardLayout(props.rows) : null),
+  (hold) => (held.value = hold ? boardLayout(props.rows, sizePx.value) : null),
   { flush: 'sync' },
 );
 /** Board millimetres in a pixel: the whole board fits its box. */
@@ -78,7 +79,7 @@ function pointIn(one: Placed, event: PointerEvent): PagePoint {
           :height="one.height"
           :fill="`url(#${gridId})`"
         />
-        <text class="caption" :x="one.x" :y="one.y - 3 * mmPerPx" :font-size="16 * mmPerPx">
+        <text class="caption" :x="one.x" :y="one.y - 6 * mmPerPx" :font-size="16 * mmPerPx">
           {{ one.drawing.title }}
         </text>
         <g :transform="move(one)">

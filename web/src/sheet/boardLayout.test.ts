@@ -23,6 +23,34 @@ describe('boardLayout', () => {
     expect(top!.y).toBeGreaterThan(side!.y + side!.height);
   });
 
+  it('takes other rows where the drawings come out clearly larger', () => {
+    const rows = [[draw('side'), draw('front')], [draw('top')]];
+    const scale = (px: { width: number; height: number }): number => {
+      const { width, height } = boardLayout(rows, px);
+      return Math.max(width / px.width, height / px.height);
+    };
+    // High and narrow: one below the other. Low and wide: all beside each other.
+    const high = boardLayout(rows, { width: 260, height: 700 }).placed;
+    expect(high.map(({ x }) => x)).toEqual([0, 0, 0]);
+    const low = boardLayout(rows, { width: 1600, height: 220 }).placed;
+    expect(low[2]!.x).toBeGreaterThan(low[1]!.x);
+    expect(scale({ width: 260, height: 700 })).toBeLessThan((layout.width / 260) * 1.0001);
+  });
+
+  it('has room for every caption beside the next one', () => {
+    for (const width of [260, 500, 1100]) {
+      const px = { width, height: 500 };
+      const board = boardLayout([[draw('side'), draw('front')], [draw('top')]], px);
+      const mmPerPx = Math.max(board.width / px.width, board.height / px.height);
+      for (const one of board.placed) {
+        const end = one.x + one.drawing.title.length * 7 * mmPerPx;
+        expect(end).toBeLessThanOrEqual(board.width * 1.001);
+        const next = board.placed.find((other) => other.y === one.y && other.x > one.x);
+        if (next !== undefined) expect(end).toBeLessThan(next.x);
+      }
+    }
+  });
+
   it('turns board points into the drawing’s own millimetres', () => {
     const side = layout.placed[0]!;
     const { min, max } = side.drawing.box;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { elevation, strokeCard } from '@keen-sinew/core';
+import { useWindowSize } from '@vueuse/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -15,10 +16,13 @@ import ZoneTable from './ZoneTable.vue';
 const { plan } = usePiecePlan();
 const { target } = useSelection();
 const pickOnSheet = usePickOnSheet();
+const { width } = useWindowSize();
+/** Letters do not shrink with the drawing: a small window has fewer samples beside each other. */
+const isSmall = computed(() => width.value < 1240);
 const rows = computed(() => [
   [elevation(plan.value, 'side', { show: 'coat', dimensions: false })],
   ...(plan.value.skin.zones.some((one) => one.width !== null)
-    ? [[strokeCard(plan.value.skin, 3)]]
+    ? [[isSmall.value ? strokeCard(plan.value.skin, 2, 19) : strokeCard(plan.value.skin, 3, 9)]]
     : []),
 ]);
 const usesFibre = computed(() => plan.value.skin.zones.some((one) => one.method === 'fibre'));

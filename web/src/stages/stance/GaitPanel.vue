@@ -33,7 +33,7 @@ const size = useElementSize(box);
 const THUMB_PX = 8;
 const axis = computed(() => {
   const { width, height } = { width: size.width.value, height: size.height.value };
-  const layout = boardLayout(rows.value);
+  const layout = boardLayout(rows.value, { width, height });
   const [one] = layout.placed;
   if (props.gait.bars.length === 0 || one === undefined || !(width > 0 && height > 0)) return null;
   const mmPerPx = Math.max(layout.width / width, layout.height / height);
