@@ -1,6 +1,7 @@
 // @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest';
 import { drawingSvg } from '../formats/svg.ts';
+import { demoPieces } from '../piece/demoPieces.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { SCHEME_IDS, type SchemeId } from '../piece/wireSchema.ts';
 import { planPiece, type Plan } from '../plan.ts';
@@ -8,12 +9,12 @@ import { changed, otterPiece, wholePlan, wolfPiece } from '../testing/samples.ts
 import { basePlanDrawing } from './basePlan.ts';
 import { bendingCards } from './bendingCards.ts';
 import { cutListSheet } from './cutListSheet.ts';
-import { drawingSize, type Drawing } from './drawing.ts';
+import { drawingSize, itemExtent, type Drawing } from './drawing.ts';
 import { elevation } from './elevation.ts';
 import { PAPERS } from './paper.ts';
 import { cardSheets, planSheets } from './planSheets.ts';
 import { tiles } from './tiling.ts';
-import { wireStrips } from './wireStrips.ts';
+import { labelPlaces, wireStrips } from './wireStrips.ts';
 
 const inScheme = (scheme: SchemeId, piece: Piece = otterPiece()): Plan =>
   planPiece(changed(piece, 'wire', { scheme }), null);
@@ -198,5 +199,37 @@ describe('papers', () => {
         expect(w * h).toBeGreaterThan(0);
         expect(window.w).toBeLessThan(280);
       }
+  });
+});
+
+describe('labels of marks', () => {
+  const overlapping = (wire: Plan['wire']['wires'][number]): number => {
+    const boxes = wireStrips([wire], 'full')
+      .items.filter((item) => item.kind === 'text' && item.ink === 'dimension')
+      .map((item) => {
+        const points = itemExtent(item);
+        const of = (k: 0 | 1): readonly number[] => points.map((p) => p[k]);
+        return [Math.min(...of(0)), Math.min(...of(1)), Math.max(...of(0)), Math.max(...of(1))];
+      });
+    expect(boxes).toHaveLength(wire.bends.length);
+    return boxes.flatMap((a, i) =>
+      boxes
+        .slice(i + 1)
+        .filter((b) => a[0]! < b[2]! && b[0]! < a[2]! && a[1]! < b[3]! && b[1]! < a[3]!),
+    ).length;
+  };
+
+  it.each(demoPieces().map((piece) => [piece.name, piece] as const))(
+    '%s: none lies on another',
+    (_, piece) => {
+      for (const wire of wholePlan(piece).wire.wires) expect(overlapping(wire), wire.id).toBe(0);
+    },
+  );
+
+  it('stand upright where rows would pile up, as on a coiled spine', () => {
+    const adder = demoPieces().find(({ id }) => id === 'adder-in-a-coil')!;
+    const [spine] = wholePlan(adder).wire.wires;
+    expect(labelPlaces(spine!).upright).toBe(true);
+    expect(labelPlaces(wholePlan(otterPiece()).wire.wires[0]!).upright).toBe(false);
   });
 });

@@ -16,6 +16,10 @@ const ROW_MM = 4;
 /** Width of a letter of a label as a share of its size, and the size, mm. */
 const LABEL = { letter: 0.62, sizeMm: 3, gapMm: 2 } as const;
 
+/** More rows than these, and labels stand upright below their marks, so far apart at least, mm. */
+const MOST_ROWS = 5;
+const UPRIGHT_MM = 4.2;
+
 /** What stands at each mark: its number, or its number and its distance from the named end. */
 export type MarkLabels = 'number' | 'full';
 
@@ -25,13 +29,46 @@ export function wireStrips(wires: readonly PlannedWire[], labels: MarkLabels = '
   // The other end of a folded wire is marked on the wire itself, from its far end.
   let y = 0;
   const items = wires.flatMap((wire) => {
-    const rows = labels === 'full' ? labelRows(wire) : wire.bends.map(() => 0);
+    const places = labels === 'full' ? labelPlaces(wire) : null;
     const at = y;
-    y -= STRIP_MM + Math.max(0, greatest(rows)) * ROW_MM;
-    return stripItems(wire, at, labels, rows);
+    y -= STRIP_MM + (places?.depthMm ?? 0);
+    return stripItems(wire, at, places);
   });
   return fittedDrawing('wires', stripTitle(wires), items, MARGIN_MM);
 }
+
+/** Where the labels of a wire's marks go, and how much room they take below it, mm. */
+interface LabelPlaces {
+  readonly upright: boolean;
+  /** From the named end and below the wire, by bend: the label's start, or its upper end if upright. */
+  readonly at: readonly PagePoint[];
+  readonly depthMm: number;
+}
+
+/**
+ * Labels in rows below their wire, or upright below their marks where rows would pile up: a coiled spine
+ * has a bend every few millimetres.
+ */
+export function labelPlaces(wire: Pick<PlannedWire, 'bends'>): LabelPlaces {
+  const rows = labelRows(wire);
+  const deepest = Math.max(0, greatest(rows));
+  const marks = wire.bends.map(({ mark }) => mark.value);
+  if (deepest <= MOST_ROWS)
+    return {
+      upright: false,
+      at: marks.map((x, i) => [x + 0.8, -7 - rows[i]! * ROW_MM]),
+      depthMm: deepest * ROW_MM,
+    };
+  let last = -Infinity;
+  const at = marks.map((x): PagePoint => {
+    last = Math.max(x, last + UPRIGHT_MM);
+    return [last, -7];
+  });
+  return { upright: true, at, depthMm: greatest(wire.bends.map(labelWidth)) };
+}
+
+const labelWidth = (bend: PlannedWire['bends'][number]): number =>
+  labelText(bend).length * LABEL.letter * LABEL.sizeMm + LABEL.gapMm;
 
 const labelText = ({ number, mark, middle }: PlannedWire['bends'][number]): string =>
   `${number}: ${mark.value.toFixed(1)} (${middle.value.toFixed(1)})`;
@@ -44,8 +81,7 @@ export function labelRows({ bends }: Pick<PlannedWire, 'bends'>): readonly numbe
   const rows: number[] = [];
   for (let i = bends.length - 1; i >= 0; i--) {
     const [bend, next] = [bends[i]!, bends[i + 1]];
-    const wide = labelText(bend).length * LABEL.letter * LABEL.sizeMm + LABEL.gapMm;
-    const free = next === undefined || next.mark.value - bend.mark.value > wide;
+    const free = next === undefined || next.mark.value - bend.mark.value > labelWidth(bend);
     rows[i] = free ? 0 : rows[i + 1]! + 1;
   }
   return rows;
@@ -54,8 +90,7 @@ export function labelRows({ bends }: Pick<PlannedWire, 'bends'>): readonly numbe
 function stripItems(
   wire: PlannedWire,
   y: number,
-  labels: MarkLabels,
-  rows: readonly number[],
+  places: LabelPlaces | null,
 ): readonly DrawingItem[] {
   const target = { kind: 'wire', id: wire.id } as const;
   const layer = `wire ${wire.id}`;
@@ -89,8 +124,8 @@ function stripItems(
       ],
       WEIGHT.far,
     ),
-    ...(labels === 'full' ? [caption(wire, y), ...rulerItems(wire, y)] : []),
-    ...wire.bends.flatMap((bend, i) => markItems(wire, bend, rows[i]! * ROW_MM, y, labels)),
+    ...(places === null ? [] : [caption(wire, y), ...rulerItems(wire, y)]),
+    ...wire.bends.flatMap((bend, i) => markItems(wire, bend, i, y, places)),
     ...wire.features.map((feature): DrawingItem => ({
       kind: 'line',
       ink: 'far',
@@ -140,50 +175,69 @@ const noWire = (): DrawingItem => ({
 function markItems(
   wire: PlannedWire,
   bend: PlannedWire['bends'][number],
-  row: number,
+  index: number,
   y: number,
-  labels: MarkLabels,
+  places: LabelPlaces | null,
 ): readonly DrawingItem[] {
   const x = bend.mark.value;
   const target = { kind: 'bend', id: `${wire.id}.${bend.number}` } as const;
   const layer = `wire ${wire.id}`;
-  return [
-    {
-      kind: 'line',
-      ink: 'near',
-      layer,
-      weight: WEIGHT.far,
-      points: [
+  const stroke = (points: readonly PagePoint[], weight: number): DrawingItem => ({
+    kind: 'line',
+    ink: 'near',
+    layer,
+    weight,
+    points,
+    target,
+  });
+  const label = { kind: 'text', ink: 'dimension', layer, face: 'number', target } as const;
+  const place = places?.at[index];
+  if (places === null || place === undefined)
+    return [
+      stroke(
+        [
+          [x, y + 2.5],
+          [x, y - 4],
+        ],
+        WEIGHT.far,
+      ),
+      {
+        ...label,
+        at: [x, y - 10],
+        text: String(bend.number),
+        sizeMm: LABEL.sizeMm,
+        anchor: 'middle',
+      },
+    ];
+  const middle = bend.middle.value;
+  const [labelX, labelY] = [place[0], y + place[1]];
+  const tick: readonly PagePoint[] = places.upright
+    ? [
         [x, y + 2.5],
-        [x, y - 4 - row],
+        [x, y - 4],
+        [labelX, labelY + 1],
+      ]
+    : [
+        [x, y + 2.5],
+        [x, labelY + 3],
+      ];
+  return [
+    stroke(tick, WEIGHT.far),
+    stroke(
+      [
+        [middle, y + 1.6],
+        [middle, y - 1.6],
       ],
-      target,
-    },
-    ...(labels === 'full'
-      ? [
-          {
-            kind: 'line',
-            ink: 'near',
-            layer,
-            weight: WEIGHT.hair,
-            points: [
-              [bend.middle.value, y + 1.6],
-              [bend.middle.value, y - 1.6],
-            ],
-            target,
-          } satisfies DrawingItem,
-        ]
-      : []),
+      WEIGHT.hair,
+    ),
     {
-      kind: 'text',
-      ink: 'dimension',
-      layer,
-      at: labels === 'full' ? [x + 0.8, y - 7 - row] : [x, y - 10],
-      text: labels === 'full' ? labelText(bend) : String(bend.number),
-      sizeMm: 3,
-      anchor: labels === 'full' ? 'start' : 'middle',
-      face: 'number',
-      target,
+      ...label,
+      // Upright letters stand with their middle below the mark.
+      at: places.upright ? [labelX + LABEL.sizeMm * 0.35, labelY] : [labelX, labelY],
+      text: labelText(bend),
+      sizeMm: LABEL.sizeMm,
+      anchor: places.upright ? 'end' : 'start',
+      ...(places.upright ? { rotateDeg: 90 } : {}),
     },
   ];
 }
