@@ -4,7 +4,13 @@ import { aboutAxis, turn } from '../../geometry/quat.ts';
 import { distance, unit, type Vec3 } from '../../geometry/vec3.ts';
 import { alignPoints } from './alignment.ts';
 import { apparentFromTrue, distanceForError, trueFromApparent } from './perspective.ts';
-import { leastScale, recoverChain, type Nearer, type SeenBone } from './scaledOrthography.ts';
+import {
+  hasTwoWays,
+  leastScale,
+  recoverChain,
+  type Nearer,
+  type SeenBone,
+} from './scaledOrthography.ts';
 import { foreshortening, jointInSpace, segmentInSpace } from './trueLength.ts';
 
 const coordinate = fc.double({ min: -500, max: 500, noNaN: true });
@@ -40,6 +46,25 @@ describe('two views', () => {
 });
 
 describe('one picture with known lengths', () => {
+  it('counts one way only for a single bone that is seen whole', () => {
+    fc.assert(
+      fc.property(point, point, (a, b) => {
+        const bone: SeenBone = {
+          from: [a[0], a[1]],
+          to: [b[0], b[1]],
+          lengthMm: distance(a, b) / 2 + 1,
+        };
+        // At the least scale that it can have, it lies in the picture's plane.
+        expect(hasTwoWays(bone, leastScale([bone]))).toBe(false);
+        expect(recoverChain([bone], leastScale([bone]), []).ways).toBe(1);
+      }),
+      { seed: 47, numRuns: 1000 },
+    );
+    const long: SeenBone = { from: [0, 0], to: [100, 0], lengthMm: 100 };
+    expect(hasTwoWays(long, 1.005)).toBe(false);
+    expect(hasTwoWays(long, 1.02)).toBe(true);
+  });
+
   const direction = point.filter((v) => Math.hypot(...v) > 1).map((v) => unit(v));
 
   it('gives back the depths of a chain that was drawn from them', () => {
