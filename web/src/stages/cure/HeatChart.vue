@@ -66,7 +66,13 @@ const options = computed(() => {
     x: minutes,
     borderColor: colour,
     strokeDashArray: 4,
-    label: { ...label(text, colour), orientation: 'horizontal', offsetY: 16 + 18 * row },
+    label: {
+      ...label(text, colour),
+      orientation: 'horizontal',
+      // Below the curves and the lines of the oven.
+      position: 'bottom',
+      offsetY: -8 - 18 * row,
+    },
   });
   return {
     chart: {
