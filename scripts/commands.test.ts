@@ -23,7 +23,7 @@ describe('the plan command', () => {
     const { code } = await run('./plan.ts', at(`../examples/${name}.json`), '--out', out);
     expect(code).toBe(0);
     const plan = JSON.parse(readFileSync(join(out, 'plan.json'), 'utf8'));
-    const ids = plan.workings.map((one: { id: string }) => one.id);
+    const ids = plan.workings.map((working: { id: string }) => working.id);
     for (const id of ['balance.tip', 'mass.clay.grams', 'cure.needed', 'bench.progress'])
       expect(ids).toContain(id);
     for (const view of ['side', 'front'])

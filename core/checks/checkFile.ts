@@ -27,19 +27,19 @@ export type CheckFile = z.infer<typeof checkFileSchema>;
  * Computes what the core says for a case: a value under each expected key that it covers, told from
  * the shape of the input, never from the case's id. Keys left out are not covered.
  */
-export type Adapter = (one: CheckCase) => Readonly<Record<string, unknown>>;
+export type Adapter = (checkCase: CheckCase) => Readonly<Record<string, unknown>>;
 
 /** A named input as a number, or undefined. */
-export const num = (one: CheckCase, key: string): number | undefined => {
-  const value = one.input[key];
+export const num = (checkCase: CheckCase, key: string): number | undefined => {
+  const value = checkCase.input[key];
   return typeof value === 'number' ? value : undefined;
 };
 
 /** Several named inputs as numbers, or undefined where one is missing. */
 export function nums<const K extends readonly string[]>(
-  one: CheckCase,
+  checkCase: CheckCase,
   ...keys: K
 ): { readonly [I in keyof K]: number } | undefined {
-  const values = keys.map((key) => num(one, key));
+  const values = keys.map((key) => num(checkCase, key));
   return values.includes(undefined) ? undefined : (values as { readonly [I in keyof K]: number });
 }

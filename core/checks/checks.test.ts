@@ -30,27 +30,30 @@ describe('the runner itself', () => {
   const file = read('wire-gauges.json');
 
   it('fails a wrong value, and names case and key', () => {
-    const one = file.cases[0]!;
-    const wrong = { ...one, expected: { ...one.expected, d_mm: 11 } };
+    const entry = file.cases[0]!;
+    const wrong = { ...entry, expected: { ...entry.expected, d_mm: 11 } };
     const report = runChecks({ ...file, cases: [wrong] });
     expect(report.failures.map(({ id, mismatch }) => [id, mismatch.key])).toEqual([
-      [one.id, 'd_mm'],
+      [entry.id, 'd_mm'],
     ]);
   });
 
   it('counts what it cannot compute as not covered, neither passed nor failed', () => {
-    const one = file.cases[0]!;
-    const strange = { ...one, expected: { colour: 'blue' } };
+    const entry = file.cases[0]!;
+    const strange = { ...entry, expected: { colour: 'blue' } };
     expect(runChecks({ ...file, cases: [strange] })).toMatchObject({
       passed: 0,
       failures: [],
-      notCovered: [`${one.id} colour`],
+      notCovered: [`${entry.id} colour`],
     });
-    expect(runChecks({ topic: 'unknown', cases: [one] }).passed).toBe(0);
+    expect(runChecks({ topic: 'unknown', cases: [entry] }).passed).toBe(0);
   });
 
   it('does not look at ids: renamed cases give the same result', () => {
-    const renamed = { ...file, cases: file.cases.map((one, i) => ({ ...one, id: `other-${i}` })) };
+    const renamed = {
+      ...file,
+      cases: file.cases.map((entry, i) => ({ ...entry, id: `other-${i}` })),
+    };
     expect(runChecks(renamed).passed).toBe(runChecks(file).passed);
   });
 

@@ -15,15 +15,15 @@ interface Tolerance {
 }
 
 /** Compares one expected key with what the core says; undefined where they agree. */
-export function compareKey(one: CheckCase, key: string, got: unknown): Mismatch | undefined {
-  const own = one.compare.keys?.[key];
+export function compareKey(checkCase: CheckCase, key: string, got: unknown): Mismatch | undefined {
+  const own = checkCase.compare.keys?.[key];
   const tolerance: Tolerance = {
-    abs: own?.abs ?? one.compare.abs ?? 0,
-    rel: own?.rel ?? one.compare.rel ?? 0,
-    modulo360: one.compare.anglesModulo360 === true && /rotation|deg/.test(key),
-    asRange: one.kind === 'range',
+    abs: own?.abs ?? checkCase.compare.abs ?? 0,
+    rel: own?.rel ?? checkCase.compare.rel ?? 0,
+    modulo360: checkCase.compare.anglesModulo360 === true && /rotation|deg/.test(key),
+    asRange: checkCase.kind === 'range',
   };
-  const expected = one.expected[key];
+  const expected = checkCase.expected[key];
   return agree(expected, got, tolerance) ? undefined : { key, expected, got };
 }
 

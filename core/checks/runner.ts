@@ -13,7 +13,7 @@ export interface CheckReport {
 /** Runs every case of a file through the adapter of its topic. */
 export function runChecks(file: CheckFile): CheckReport {
   const adapter = ADAPTERS[file.topic];
-  const results = file.cases.map((one) => runCase(one, adapter?.(one) ?? {}));
+  const results = file.cases.map((entry) => runCase(entry, adapter?.(entry) ?? {}));
   return {
     passed: results.reduce((sum, result) => sum + result.passed, 0),
     failures: results.flatMap((result) => result.failures),
@@ -21,15 +21,15 @@ export function runChecks(file: CheckFile): CheckReport {
   };
 }
 
-function runCase(one: CheckCase, got: Readonly<Record<string, unknown>>): CheckReport {
-  const keys = Object.keys(one.expected);
+function runCase(checkCase: CheckCase, got: Readonly<Record<string, unknown>>): CheckReport {
+  const keys = Object.keys(checkCase.expected);
   const covered = keys.filter((key) => got[key] !== undefined);
   const mismatches = covered
-    .map((key) => compareKey(one, key, got[key]))
+    .map((key) => compareKey(checkCase, key, got[key]))
     .filter((mismatch) => mismatch !== undefined);
   return {
     passed: covered.length - mismatches.length,
-    failures: mismatches.map((mismatch) => ({ id: one.id, mismatch })),
-    notCovered: keys.filter((key) => got[key] === undefined).map((key) => `${one.id} ${key}`),
+    failures: mismatches.map((mismatch) => ({ id: checkCase.id, mismatch })),
+    notCovered: keys.filter((key) => got[key] === undefined).map((key) => `${checkCase.id} ${key}`),
   };
 }

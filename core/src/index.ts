@@ -51,7 +51,7 @@ export { creatureSchema, newCreature, type Creature, type Graft } from './anatom
 export { creatureFaults } from './anatomy/creatureFaults.ts';
 export { findSubject, subjectOf, type Subject } from './anatomy/subject.ts';
 export { knowsYouth, NEW_BORN, youthFactor, YOUTH_PARTS } from './anatomy/individual.ts';
-export { FREEDOMS, type Freedom, type FreedomName, type Side } from './anatomy/bodyPlan.ts';
+export { FREEDOMS, type DegreeOfFreedom, type FreedomName, type Side } from './anatomy/bodyPlan.ts';
 export type { Bone, Skeleton } from './anatomy/skeleton.ts';
 export type { JointAngles } from './anatomy/pose.ts';
 
@@ -60,13 +60,13 @@ export {
   alongWay,
   edgePlace,
   EDGES,
-  givenBack,
-  joined,
-  parted,
+  restore,
+  link,
+  unlink,
   pulledEdge,
   sectionKey,
   shapedParts,
-  takenOver,
+  adopt,
   withoutStation,
   withStation,
   withStationAdded,

@@ -27,20 +27,22 @@ describe.each(CASES)('the whole plan: %s', (_, piece) => {
 
   it('is made of workings that say what they are and where they come from', () => {
     const seen = new Set<string>();
-    for (const one of plan.workings) {
-      expect(seen.has(one.id), one.id).toBe(false);
-      seen.add(one.id);
-      for (const words of [one.label, one.formula, one.source]) expect(words, one.id).not.toBe('');
-      expect(PROVENANCES, one.id).toContain(one.provenance);
-      expect(STAGES, one.id).toContain(one.stage);
-      expect(Number.isFinite(one.value), one.id).toBe(true);
-      for (const input of one.inputs) expect(Number.isFinite(input.value), one.id).toBe(true);
-      if (one.range) expect(one.range[0], one.id).toBeLessThanOrEqual(one.range[1]);
+    for (const working of plan.workings) {
+      expect(seen.has(working.id), working.id).toBe(false);
+      seen.add(working.id);
+      for (const words of [working.label, working.formula, working.source])
+        expect(words, working.id).not.toBe('');
+      expect(PROVENANCES, working.id).toContain(working.provenance);
+      expect(STAGES, working.id).toContain(working.stage);
+      expect(Number.isFinite(working.value), working.id).toBe(true);
+      for (const input of working.inputs)
+        expect(Number.isFinite(input.value), working.id).toBe(true);
+      if (working.range) expect(working.range[0], working.id).toBeLessThanOrEqual(working.range[1]);
     }
   });
 
   it('has numbers of every stage', () => {
-    const stages = new Set(plan.workings.map((one) => one.stage));
+    const stages = new Set(plan.workings.map((working) => working.stage));
     expect([...stages].sort()).toEqual([...STAGES].sort());
   });
 
@@ -57,17 +59,17 @@ describe.each(CASES)('the whole plan: %s', (_, piece) => {
           wire.bends.some(({ number }) => id === `${wire.id}.${number}`),
         ),
       hole: (id) => plan.stance.feet.some((foot) => foot.contact.id === id),
-      muscle: (id) => plan.mass!.shape!.muscles.some((one) => one.id === id),
-      peg: (id) => plan.mass!.shape!.pegs.some((one) => String(one.number) === id),
-      section: (id) => plan.mass!.shape!.cards.some((one) => one.id === id),
+      muscle: (id) => plan.mass!.shape!.muscles.some((muscle) => muscle.id === id),
+      peg: (id) => plan.mass!.shape!.pegs.some((peg) => String(peg.number) === id),
+      section: (id) => plan.mass!.shape!.cards.some((card) => card.id === id),
       'mass-centre': (id) => id === 'mass-centre' && plan.balance !== null,
-      picture: (id) => plan.piece.references.pictures.some((one) => one.id === id),
+      picture: (id) => plan.piece.references.pictures.some((picture) => picture.id === id),
       height: (id) =>
-        id === 'posed' || plan.measure.skeleton.plan.sizes.some((one) => one.id === id),
+        id === 'posed' || plan.measure.skeleton.plan.sizes.some((size) => size.id === id),
       // The whole piece, and what of it has no part of its own.
       piece: (id) => ['piece', 'base', 'oven', 'ground'].includes(id),
     };
-    const targets = [...plan.workings, ...plan.snags].flatMap((one) => one.target ?? []);
+    const targets = [...plan.workings, ...plan.snags].flatMap((working) => working.target ?? []);
     expect(new Set(targets.map(({ kind }) => kind)).size).toBeGreaterThan(6);
     for (const { kind, id } of targets) {
       const isThere = places[kind];
@@ -88,18 +90,19 @@ describe.each(CASES)('the whole plan: %s', (_, piece) => {
 
   it('stands on bones of their own length, with its standing feet on the ground', () => {
     expect(() => assertPosed(plan.stance.posed)).not.toThrow();
-    for (const foot of plan.stance.feet.filter((one) => one.down)) expect(foot.touches).toBe(true);
+    for (const foot of plan.stance.feet.filter((foot) => foot.down))
+      expect(foot.touches).toBe(true);
   });
 
   it('cuts each wire to the sum of its lines, and drills under each standing foot', () => {
-    const sum = (lines: readonly Working[]): number => lines.reduce((s, one) => s + one.value, 0);
+    const sum = (lines: readonly Working[]): number => lines.reduce((s, line) => s + line.value, 0);
     for (const wire of plan.wire.wires) expect(sum(wire.lines)).toBeCloseTo(wire.cut.value, 9);
-    const down = plan.stance.feet.filter((one) => one.down);
+    const down = plan.stance.feet.filter((foot) => foot.down);
     expect(plan.wire.base.holes.map((hole) => hole.contactId).sort()).toEqual(
       down.map((foot) => foot.contact.id).sort(),
     );
     for (const hole of plan.wire.base.holes) {
-      const foot = down.find((one) => one.contact.id === hole.contactId)!;
+      const foot = down.find((footfall) => footfall.contact.id === hole.contactId)!;
       expect([hole.x, hole.z]).toEqual([foot.ball[0], foot.ball[2]]);
     }
   });
@@ -136,7 +139,7 @@ describe('the road', () => {
 
   // Whatever a user decides within the schema, the plan is numbers and sentences, never a crash.
   it('bears any valid decisions', () => {
-    const animal = fc.constantFrom(...ANIMALS.map((one) => one.id));
+    const animal = fc.constantFrom(...ANIMALS.map((animal) => animal.id));
     const decisions = fc.record({
       animal,
       lifePerModel: fc.double({ min: 0.02, max: 200, noNaN: true }),
@@ -179,11 +182,12 @@ describe('the road', () => {
         };
         expect(readPiece(piece).ok).toBe(true);
         const plan = planPiece(piece, coarseBody(piece));
-        for (const one of plan.workings) expect(Number.isFinite(one.value), one.id).toBe(true);
+        for (const working of plan.workings)
+          expect(Number.isFinite(working.value), working.id).toBe(true);
         for (const snag of plan.snags) expect(snagSentence(snag)).toMatch(/\.$/);
-        for (const one of plan.mass!.regions) {
-          expect(one.clay.value).toBeGreaterThanOrEqual(0);
-          expect(one.coreVolume.value).toBeGreaterThanOrEqual(0);
+        for (const region of plan.mass!.regions) {
+          expect(region.clay.value).toBeGreaterThanOrEqual(0);
+          expect(region.coreVolume.value).toBeGreaterThanOrEqual(0);
         }
       }),
       { seed: 2026, numRuns: 40 },

@@ -101,7 +101,7 @@ export function planPiece(
     ],
     snags: worstFirst([
       ...[measure, references, stance, balance, wire, strength, mass, cure, skin, bench].flatMap(
-        (one) => one?.snags ?? [],
+        (entry) => entry?.snags ?? [],
       ),
       ...bound,
     ]),

@@ -32,8 +32,8 @@ import { num, nums, type Adapter, type CheckCase } from '../checkFile.ts';
 type Results = Readonly<Record<string, unknown>>;
 
 /** Masses from limb bones, speeds, gaits, teeth, and the library's animals, told by their inputs. */
-export const animals: Adapter = (one) => {
-  const tries: readonly ((one: CheckCase) => Results | undefined)[] = [
+export const animals: Adapter = (entry) => {
+  const tries: readonly ((checkCase: CheckCase) => Results | undefined)[] = [
     massFromBones,
     modelScale,
     speed,
@@ -43,11 +43,11 @@ export const animals: Adapter = (one) => {
     libraryAnimal,
     eyes,
   ];
-  return tries.reduce<Results>((found, attempt) => ({ ...found, ...attempt(one) }), {});
+  return tries.reduce<Results>((found, attempt) => ({ ...found, ...attempt(entry) }), {});
 };
 
-function massFromBones(one: CheckCase): Results | undefined {
-  const [c, cf, kg] = [num(one, 'C_mm'), num(one, 'Cf_mm'), num(one, 'M_kg')];
+function massFromBones(checkCase: CheckCase): Results | undefined {
+  const [c, cf, kg] = [num(checkCase, 'C_mm'), num(checkCase, 'Cf_mm'), num(checkCase, 'M_kg')];
   if (c !== undefined) {
     const raw = campioneEvansKg(c);
     return {
@@ -69,10 +69,10 @@ function massFromBones(one: CheckCase): Results | undefined {
 }
 
 /** A model's factors; the mass of it in another density, read from the sentence of the key. */
-function modelScale(one: CheckCase): Results | undefined {
-  const factor = num(one, 'scale');
+function modelScale(checkCase: CheckCase): Results | undefined {
+  const factor = num(checkCase, 'scale');
   if (factor === undefined) return undefined;
-  const sentences = Object.keys(one.expected).flatMap((key) => {
+  const sentences = Object.keys(checkCase.expected).flatMap((key) => {
     const said =
       /^mass of a ([\d.]+) kg animal modelled 1:([\d.]+) in clay ([\d.]+) kg\/m3, body density ([\d.]+)/.exec(
         key,
@@ -89,13 +89,13 @@ function modelScale(one: CheckCase): Results | undefined {
   };
 }
 
-function speed(one: CheckCase): Results | undefined {
-  const foot = num(one, 'FL');
+function speed(checkCase: CheckCase): Results | undefined {
+  const foot = num(checkCase, 'FL');
   if (foot !== undefined) return { h: hipHeightFromFoot(foot) };
-  const given = nums(one, 'SL', 'h');
+  const given = nums(checkCase, 'SL', 'h');
   if (given === undefined) return undefined;
   const [stride, hip] = given;
-  const gravity = num(one, 'g');
+  const gravity = num(checkCase, 'g');
   const v = alexanderSpeed(stride, hip, gravity);
   const number = froude(v, hip, gravity);
   return {
@@ -107,22 +107,22 @@ function speed(one: CheckCase): Results | undefined {
   };
 }
 
-function speedsAtFroude(one: CheckCase): Results | undefined {
-  const hips = one.input['h'];
+function speedsAtFroude(checkCase: CheckCase): Results | undefined {
+  const hips = checkCase.input['h'];
   if (!Array.isArray(hips)) return undefined;
   return Object.fromEntries(
-    Object.keys(one.expected).flatMap((key) => {
+    Object.keys(checkCase.expected).flatMap((key) => {
       const at = /^v\(Fr=([\d.]+)\)$/.exec(key)?.[1];
       return at === undefined ? [] : [[key, hips.map((h: number) => speedAtFroude(Number(at), h))]];
     }),
   );
 }
 
-function gait(one: CheckCase): Results | undefined {
-  const duty = num(one, 'duty');
+function gait(checkCase: CheckCase): Results | undefined {
+  const duty = num(checkCase, 'duty');
   if (duty === undefined) return undefined;
-  const phase = num(one, 'phase_fore_after_same_side_hind');
-  const given = one.input['footfalls'] as Footfalls | undefined;
+  const phase = num(checkCase, 'phase_fore_after_same_side_hind');
+  const given = checkCase.input['footfalls'] as Footfalls | undefined;
   const falls = phase === undefined ? given : symmetricalFootfalls(phase);
   if (falls === undefined || FEET.some((foot) => typeof falls[foot] !== 'number')) return undefined;
   const { shares, meanFeetDown } = supportShares(falls, duty);
@@ -133,8 +133,8 @@ function gait(one: CheckCase): Results | undefined {
   };
 }
 
-function teeth(one: CheckCase): Results | undefined {
-  const [upper, lower] = [one.input['upper I.C.P.M'], one.input['lower I.C.P.M']];
+function teeth(checkCase: CheckCase): Results | undefined {
+  const [upper, lower] = [checkCase.input['upper I.C.P.M'], checkCase.input['lower I.C.P.M']];
   if (typeof upper !== 'string' || typeof lower !== 'string') return undefined;
   return { total_teeth: totalTeeth(upper, lower) };
 }
@@ -181,8 +181,8 @@ const FEATURE_KEYS: Readonly<Record<string, string>> = {
   'sickle-claws': 'sickle_claw_with_sheath_mm',
 };
 
-function libraryAnimal(one: CheckCase): Results | undefined {
-  const asked = one.input['animal'];
+function libraryAnimal(checkCase: CheckCase): Results | undefined {
+  const asked = checkCase.input['animal'];
   const animal = typeof asked === 'string' ? named(asked) : undefined;
   const plan = animal && planById(animal.planId);
   if (animal === undefined || plan === undefined) return undefined;
@@ -216,10 +216,10 @@ function libraryAnimal(one: CheckCase): Results | undefined {
 }
 
 /** Eyes of the library's animals, where a key of a table of eyes begins with their name. */
-function eyes(one: CheckCase): Results | undefined {
-  if (!one.title.toLowerCase().includes('eye')) return undefined;
+function eyes(checkCase: CheckCase): Results | undefined {
+  if (!checkCase.title.toLowerCase().includes('eye')) return undefined;
   return Object.fromEntries(
-    Object.keys(one.expected).flatMap((key) => {
+    Object.keys(checkCase.expected).flatMap((key) => {
       const animal =
         named(key) ?? (/compound-eye/.test(key) ? named('emperor dragonfly') : undefined);
       return animal === undefined ? [] : [[key, animal.eye.mm]];

@@ -8,12 +8,20 @@ import { num, nums, type Adapter } from '../checkFile.ts';
 const DENSITY = 1000;
 
 /** Minutes until the innermost clay of a slab is hot enough, the packet's rule, and the bake of both. */
-export const bakeTime: Adapter = (one) => {
-  const given = nums(one, 'thicknessMm', 'startC', 'ovenC', 'targetC', 'packetMin', 'packetPerMm');
-  const hold = num(one, 'holdMin');
-  const typical = one.input['typical'] as Record<string, number> | undefined;
+export const bakeTime: Adapter = (entry) => {
+  const given = nums(
+    entry,
+    'thicknessMm',
+    'startC',
+    'ovenC',
+    'targetC',
+    'packetMin',
+    'packetPerMm',
+  );
+  const hold = num(entry, 'holdMin');
+  const typical = entry.input['typical'] as Record<string, number> | undefined;
   const [k, rhoC, h] = ['conductivityWPerMK', 'volumetricHeatJPerM3K', 'filmWPerM2K'].map(
-    (key) => one.input[key] as readonly [number, number] | undefined,
+    (key) => entry.input[key] as readonly [number, number] | undefined,
   );
   if (!given || hold === undefined || !typical || !k || !rhoC || !h) return {};
   const [thicknessMm, startC, ovenC, targetC, packetMin, perMm] = given;

@@ -12,24 +12,24 @@ import {
 import { num, type Adapter } from '../checkFile.ts';
 
 /** sRGB, XYZ, CIELAB and OKLab. Differences of colours and mixing are not covered yet. */
-export const colour: Adapter = (one) => {
-  const code = num(one, 'C8');
+export const colour: Adapter = (entry) => {
+  const code = num(entry, 'C8');
   if (code !== undefined) {
     const linear = toLinear(code / 255);
     return { linear, back: toEncoded(linear) };
   }
-  const xyz = one.input['XYZ'];
+  const xyz = entry.input['XYZ'];
   if (Array.isArray(xyz) && xyz.length === 3) {
     const oklab = xyzToOklab(xyz as unknown as Xyz);
     return { oklab, published_3dp: oklab };
   }
-  const hex = one.input['hex'];
+  const hex = entry.input['hex'];
   const rgb = typeof hex === 'string' ? hexToRgb(hex) : undefined;
   if (rgb !== undefined) {
     const at = times(RGB_TO_XYZ, rgb);
     const oklab = rgbToOklab(rgb);
     const [l, c, h] = oklabToOklch(oklab);
-    const wantedHue = hueOf(one.expected['oklch']);
+    const wantedHue = hueOf(entry.expected['oklch']);
     return {
       linear: rgb,
       XYZ: at,
@@ -39,7 +39,7 @@ export const colour: Adapter = (one) => {
       oklch: [l, c, c < 1e-4 ? (wantedHue ?? h) : h],
     };
   }
-  if (Object.keys(one.input).length > 0) return {};
+  if (Object.keys(entry.input).length > 0) return {};
   const below = KNEE.encoded / 12.92;
   const above = ((KNEE.encoded + 0.055) / 1.055) ** 2.4;
   return {

@@ -6,42 +6,42 @@ import type { Adapter, CheckCase } from '../checkFile.ts';
 const INFINITY_IN_FILE = 1e20;
 
 /** Squared distances on lines, drawn grids and boxes, and random masks against brute force. */
-export const distances: Adapter = (one) => {
-  const line = one.input['f (1e20 = infinity)'];
+export const distances: Adapter = (entry) => {
+  const line = entry.input['f (1e20 = infinity)'];
   if (Array.isArray(line)) {
     const f = (line as number[]).map((v) => (v >= INFINITY_IN_FILE ? Infinity : v));
-    return { D2: [...distanceTransform(f, [f.length], spacingOf(one, 1)).value] };
+    return { D2: [...distanceTransform(f, [f.length], spacingOf(entry, 1)).value] };
   }
-  const drawn = one.input['grid (# = seed)'];
-  if (Array.isArray(drawn)) return drawnGrid(drawn as string[], one);
-  if (Array.isArray(one.input.seeds)) return box(one, one.input.seeds as number[][]);
-  return typeof one.input.n === 'number'
-    ? { agrees_with_brute_force: masksAgree(one.input.n) }
+  const drawn = entry.input['grid (# = seed)'];
+  if (Array.isArray(drawn)) return drawnGrid(drawn as string[], entry);
+  if (Array.isArray(entry.input.seeds)) return box(entry, entry.input.seeds as number[][]);
+  return typeof entry.input.n === 'number'
+    ? { agrees_with_brute_force: masksAgree(entry.input.n) }
     : {};
 };
 
 /** Cells as far apart as the case says, one number for all axes or one for each; else 1. */
-function spacingOf(one: CheckCase, axes: number): number[] {
-  const given = Object.entries(one.input).find(([name]) => name.startsWith('spacing'))?.[1];
+function spacingOf(checkCase: CheckCase, axes: number): number[] {
+  const given = Object.entries(checkCase.input).find(([name]) => name.startsWith('spacing'))?.[1];
   const each = typeof given === 'number' ? [given] : ((given as number[] | undefined) ?? [1]);
   return Array.from({ length: axes }, (_, i) => each[i] ?? each[0] ?? 1);
 }
 
 /** Rows are the first axis of a case, as they are of its answer; the core's runs fastest. */
-function drawnGrid(rows: readonly string[], one: CheckCase): Record<string, unknown> {
+function drawnGrid(rows: readonly string[], checkCase: CheckCase): Record<string, unknown> {
   const wide = rows[0]!.length;
   const f = rows.flatMap((row) => [...row].map((sign) => (sign === '#' ? 0 : Infinity)));
-  const { value } = distanceTransform(f, [wide, rows.length], spacingOf(one, 2).reverse());
+  const { value } = distanceTransform(f, [wide, rows.length], spacingOf(checkCase, 2).reverse());
   return { D2: rows.map((_, i) => [...value.slice(i * wide, (i + 1) * wide)]) };
 }
 
 /** The result is indexed [i][j][k]; here k runs fastest. */
-function box(one: CheckCase, seeds: readonly number[][]): Record<string, unknown> {
-  const shaped = one.expected['D2[i][j][k]'] as number[][][];
+function box(checkCase: CheckCase, seeds: readonly number[][]): Record<string, unknown> {
+  const shaped = checkCase.expected['D2[i][j][k]'] as number[][][];
   const [ni, nj, nk] = [shaped.length, shaped[0]!.length, shaped[0]![0]!.length];
   const f = new Array<number>(ni * nj * nk).fill(Infinity);
   for (const [i, j, k] of seeds) f[(i! * nj + j!) * nk + k!] = 0;
-  const { value } = distanceTransform(f, [nk, nj, ni], spacingOf(one, 3).reverse());
+  const { value } = distanceTransform(f, [nk, nj, ni], spacingOf(checkCase, 3).reverse());
   const row = (i: number, j: number): number[] => [
     ...value.slice((i * nj + j) * nk, (i * nj + j + 1) * nk),
   ];

@@ -9,9 +9,9 @@ import { largestStandardScale } from '../../src/sheets/standardScale.ts';
 import { num, nums, type Adapter, type CheckCase } from '../checkFile.ts';
 
 /** Papers in mm and points, millimetres in points, and the standard scale that fits. */
-export const drawingStandards: Adapter = (one) => {
-  const n = num(one, 'n');
-  const series = one.input['series'];
+export const drawingStandards: Adapter = (entry) => {
+  const n = num(entry, 'n');
+  const series = entry.input['series'];
   if (n !== undefined && (series === 'A' || series === 'B')) {
     const [short, long] = series === 'A' ? isoPaperA(n) : isoPaperB(n);
     return {
@@ -21,21 +21,21 @@ export const drawingStandards: Adapter = (one) => {
       long_pt: toPoints(long),
     };
   }
-  const mm = num(one, 'mm');
+  const mm = num(entry, 'mm');
   if (mm !== undefined) return { pt: toPoints(mm) };
-  const fit = nums(one, 'real_mm', 'available_mm');
+  const fit = nums(entry, 'real_mm', 'available_mm');
   if (fit) {
     const scale = largestStandardScale(...fit);
     return scale ? { ratio: scale.ratio, scale: scale.label, drawn_mm: scale.drawnMm } : {};
   }
-  return facts(one);
+  return facts(entry);
 };
 
 /** Named papers: keys "A4", "B2" as [short, long] mm, or one paper named in the title. */
-function facts(one: CheckCase): Record<string, unknown> {
-  const paper = paperIn(one.title);
+function facts(checkCase: CheckCase): Record<string, unknown> {
+  const paper = paperIn(checkCase.title);
   const points = paper?.map(toPoints);
-  const named = Object.keys(one.expected).flatMap((key) => {
+  const named = Object.keys(checkCase.expected).flatMap((key) => {
     const match = /^([AB])(\d+)$/.exec(key);
     if (!match) return [];
     return [[key, match[1] === 'A' ? isoPaperA(Number(match[2])) : isoPaperB(Number(match[2]))]];

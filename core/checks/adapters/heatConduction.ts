@@ -20,21 +20,21 @@ const LUMPED_BELOW = 0.1;
 const CORNERS = { quick: [0.3, 1200, 15], slow: [0.2, 1500, 8] } as const;
 
 /** Eigenvalues, times to a temperature, very thick clay, and clay that warms evenly. */
-export const heatConduction: Adapter = (one) => {
-  const biot = num(one, 'Bi');
+export const heatConduction: Adapter = (entry) => {
+  const biot = num(entry, 'Bi');
   if (biot !== undefined) return eigenvalues(biot);
-  const lumped = nums(one, 'Lc_m', 'h', 'k');
+  const lumped = nums(entry, 'Lc_m', 'h', 'k');
   if (lumped) {
     const bi = (lumped[1] * lumped[0]) / lumped[2];
     return { Bi: bi, 'lumped_ok (Bi<0.1)': bi < LUMPED_BELOW };
   }
-  const figures = nums(one, 'k', 'rho', 'cp', 'h');
+  const figures = nums(entry, 'k', 'rho', 'cp', 'h');
   if (!figures) return {};
   const material = materialOf(...figures);
-  if (num(one, 'x_m') !== undefined) return semiInfinite(one, material);
-  if (num(one, 'Lc') !== undefined) return evenly(one, material);
-  if (num(one, 'shell_thickness_m') !== undefined) return shellOnCore(one, material);
-  return solidTime(one, material);
+  if (num(entry, 'x_m') !== undefined) return semiInfinite(entry, material);
+  if (num(entry, 'Lc') !== undefined) return evenly(entry, material);
+  if (num(entry, 'shell_thickness_m') !== undefined) return shellOnCore(entry, material);
+  return solidTime(entry, material);
 };
 
 const materialOf = (k: number, rho: number, cp: number, h: number): HeatMaterial => ({
@@ -58,29 +58,33 @@ function eigenvalues(biot: number): Record<string, unknown> {
 }
 
 /** Finite volumes at steps of a second, long enough for every case; seconds. */
-function volumesTimeS(body: HeatBody, material: HeatMaterial, one: CheckCase): number | undefined {
-  const temperatures = nums(one, 'T0_C', 'Toven_C', 'target_C');
+function volumesTimeS(
+  body: HeatBody,
+  material: HeatMaterial,
+  checkCase: CheckCase,
+): number | undefined {
+  const temperatures = nums(checkCase, 'T0_C', 'Toven_C', 'target_C');
   if (!temperatures) return undefined;
   const [start, oven, target] = temperatures;
   const curve = heatFlow(body, material, start, oven, 1, 40_000);
   return timeToReachS(curve.innermost, 1, target) ?? undefined;
 }
 
-function solidTime(one: CheckCase, material: HeatMaterial): Record<string, unknown> {
-  const shape = shapeOf(one.input['geometry']);
-  const given = nums(one, 'L_or_r0_m', 'T0_C', 'Toven_C', 'target_C');
+function solidTime(checkCase: CheckCase, material: HeatMaterial): Record<string, unknown> {
+  const shape = shapeOf(checkCase.input['geometry']);
+  const given = nums(checkCase, 'L_or_r0_m', 'T0_C', 'Toven_C', 'target_C');
   if (!shape || !given) return {};
   const [size, start, oven, target] = given;
-  const fraction = num(one, 'x*') ?? 0;
+  const fraction = num(checkCase, 'x*') ?? 0;
   const remaining = (oven - target) / (oven - start);
   const inMiddle = fraction === 0;
   const body = { shape, innerM: 0, thicknessM: size, coreJPerM2K: 0 };
-  const seconds = inMiddle ? volumesTimeS(body, material, one) : undefined;
+  const seconds = inMiddle ? volumesTimeS(body, material, checkCase) : undefined;
   const termS = oneTermTimeS(shape, material, size, remaining, fraction);
   const lumpedM = lumpedLengthM(shape, size);
   const corner = (of: readonly [number, number, number]): number | undefined =>
     inMiddle
-      ? volumesTimeS(body, materialOf(of[0], material.densityKgM3, of[1], of[2]), one)
+      ? volumesTimeS(body, materialOf(of[0], material.densityKgM3, of[1], of[2]), checkCase)
       : undefined;
   const [quick, slow] = [corner(CORNERS.quick), corner(CORNERS.slow)];
   return {
@@ -102,8 +106,8 @@ function shapeOf(name: unknown): HeatShape | undefined {
 }
 
 /** A shell on a ball of foil that warms as one: heat per area ρ·c·r/3. */
-function shellOnCore(one: CheckCase, material: HeatMaterial): Record<string, unknown> {
-  const core = nums(one, 'core_radius_m', 'core_rho', 'core_cp', 'shell_thickness_m');
+function shellOnCore(checkCase: CheckCase, material: HeatMaterial): Record<string, unknown> {
+  const core = nums(checkCase, 'core_radius_m', 'core_rho', 'core_cp', 'shell_thickness_m');
   if (!core) return {};
   const [radius, rho, cp, thickness] = core;
   const body: HeatBody = {
@@ -112,12 +116,12 @@ function shellOnCore(one: CheckCase, material: HeatMaterial): Record<string, unk
     thicknessM: thickness,
     coreJPerM2K: (rho * cp * radius) / 3,
   };
-  const seconds = volumesTimeS(body, material, one);
+  const seconds = volumesTimeS(body, material, checkCase);
   return { time_s: seconds, time_min: seconds && seconds / 60 };
 }
 
-function semiInfinite(one: CheckCase, material: HeatMaterial): Record<string, unknown> {
-  const given = nums(one, 'x_m', 't_s', 'T0_C', 'T_surroundings_C');
+function semiInfinite(checkCase: CheckCase, material: HeatMaterial): Record<string, unknown> {
+  const given = nums(checkCase, 'x_m', 't_s', 'T0_C', 'T_surroundings_C');
   if (!given) return {};
   const [depth, time, start, around] = given;
   const { fixedSurface, convecting } = deepClay(material, depth, time);
@@ -129,8 +133,8 @@ function semiInfinite(one: CheckCase, material: HeatMaterial): Record<string, un
 }
 
 /** The lumped body, and beside it the middle of a slab of that half thickness by the series. */
-function evenly(one: CheckCase, material: HeatMaterial): Record<string, unknown> {
-  const given = nums(one, 't_s', 'Lc', 'T0_C', 'Toven_C');
+function evenly(checkCase: CheckCase, material: HeatMaterial): Record<string, unknown> {
+  const given = nums(checkCase, 't_s', 'Lc', 'T0_C', 'Toven_C');
   if (!given) return {};
   const [time, length, start, oven] = given;
   const tau = lumpedTimeConstantS(material, length);

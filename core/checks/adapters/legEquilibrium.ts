@@ -27,13 +27,13 @@ const PARTS = [
 ] as const;
 
 /** Forces and moments at the joints of one leg, or of two with given shares. */
-export const legEquilibrium: Adapter = (one) => {
-  const trunk = one.input['trunk'] as Part | undefined;
-  const single = one.input['leg'] as Leg | undefined;
-  const [left, right] = [one.input['leftLeg'], one.input['rightLeg']] as (Leg | undefined)[];
+export const legEquilibrium: Adapter = (entry) => {
+  const trunk = entry.input['trunk'] as Part | undefined;
+  const single = entry.input['leg'] as Leg | undefined;
+  const [left, right] = [entry.input['leftLeg'], entry.input['rightLeg']] as (Leg | undefined)[];
   if (trunk === undefined) return {};
   if (single !== undefined) return solved(trunk, { leg: [single, 1, 1] })['leg'] ?? {};
-  const [force, moment] = [num(one, 'forceShareLeft'), num(one, 'momentShareLeft')];
+  const [force, moment] = [num(entry, 'forceShareLeft'), num(entry, 'momentShareLeft')];
   if (!left || !right || force === undefined || moment === undefined) return {};
   return solved(trunk, { left: [left, force, moment], right: [right, 1 - force, 1 - moment] });
 };

@@ -29,12 +29,12 @@ export function column(
 }
 
 /** Public tables, told by their columns; the core's own statistics make every figure from them. */
-export const openData: Adapter = (one) => {
-  const columns = one.input['columns'];
-  if (Array.isArray(one.input['columns npm'])) return penguins(Object.keys(one.expected));
+export const openData: Adapter = (entry) => {
+  const columns = entry.input['columns'];
+  if (Array.isArray(entry.input['columns npm'])) return penguins(Object.keys(entry.expected));
   if (Array.isArray(columns) && columns.join() === 'long,larg,haut,sexe') return turtles();
   if (typeof columns === 'string' && columns.startsWith('Order SuperFamily'))
-    return carnivora(one.expected['sample']);
+    return carnivora(entry.expected['sample']);
   return {};
 };
 

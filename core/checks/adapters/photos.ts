@@ -21,16 +21,16 @@ import type { Vec3 } from '../../src/geometry/vec3.ts';
 import { num, nums, type Adapter, type CheckCase } from '../checkFile.ts';
 
 /** A point of these files (x right, y away from the viewer, z up) in the core's axes: y up, z across. */
-const inCore = (one: CheckCase, key: string): Vec3 | undefined => {
-  const point = one.input[key];
+const inCore = (checkCase: CheckCase, key: string): Vec3 | undefined => {
+  const point = checkCase.input[key];
   if (!Array.isArray(point) || point.length !== 3) return undefined;
   const [x, away, up] = point as [number, number, number];
   return [x, up, away];
 };
 
 /** Points in space, and chains of bones on one picture. */
-export const twoViewTrueLength: Adapter = (one) => {
-  const [a, b, c] = [inCore(one, 'A'), inCore(one, 'B'), inCore(one, 'C')];
+export const twoViewTrueLength: Adapter = (entry) => {
+  const [a, b, c] = [inCore(entry, 'A'), inCore(entry, 'B'), inCore(entry, 'C')];
   if (a && b && c) {
     const joint = jointInSpace(a, b, c);
     return {
@@ -41,7 +41,7 @@ export const twoViewTrueLength: Adapter = (one) => {
     };
   }
   if (a && b) return segment(a, b);
-  return Array.isArray(one.input['uv_px']) ? chain(one) : {};
+  return Array.isArray(entry.input['uv_px']) ? chain(entry) : {};
 };
 
 // The files' front view shows x and up: the core's side elevation.
@@ -64,10 +64,10 @@ function segment(a: Vec3, b: Vec3): Readonly<Record<string, unknown>> {
   };
 }
 
-function chain(one: CheckCase): Readonly<Record<string, unknown>> {
-  const points = one.input['uv_px'] as readonly Pixel[];
-  const lengths = one.input['lengths_mm'] as readonly number[];
-  const scale = num(one, 's');
+function chain(checkCase: CheckCase): Readonly<Record<string, unknown>> {
+  const points = checkCase.input['uv_px'] as readonly Pixel[];
+  const lengths = checkCase.input['lengths_mm'] as readonly number[];
+  const scale = num(checkCase, 's');
   const bones = lengths.map((lengthMm, i): SeenBone => ({
     from: points[i]!,
     to: points[i + 1]!,
@@ -76,7 +76,7 @@ function chain(one: CheckCase): Readonly<Record<string, unknown>> {
   const least = { s_min: leastScale(bones) };
   if (scale === undefined) return least;
   const signs =
-    (one.input['signs'] as readonly Nearer[] | undefined) ?? bones.map(() => 1 as const);
+    (checkCase.input['signs'] as readonly Nearer[] | undefined) ?? bones.map(() => 1 as const);
   const found = recoverChain(bones, scale, signs);
   const feasible = found.impossible.length === 0;
   if (!feasible) return { ...least, feasible };
@@ -91,12 +91,12 @@ function chain(one: CheckCase): Readonly<Record<string, unknown>> {
 }
 
 /** Lengths, outlines and pixels through a pinhole. */
-export const photoPerspective: Adapter = (one) => {
-  const part = nums(one, 'apparent_mm', 'D_mm', 'e_mm');
-  const known = nums(one, 'true_mm', 'D_mm', 'e_mm');
-  const ball = nums(one, 'r', 'D');
-  const wanted = nums(one, 'e', 'q');
-  const camera = nums(one, 'f_mm', 'sensor_mm', 'px', 'W', 'Z');
+export const photoPerspective: Adapter = (entry) => {
+  const part = nums(entry, 'apparent_mm', 'D_mm', 'e_mm');
+  const known = nums(entry, 'true_mm', 'D_mm', 'e_mm');
+  const ball = nums(entry, 'r', 'D');
+  const wanted = nums(entry, 'e', 'q');
+  const camera = nums(entry, 'f_mm', 'sensor_mm', 'px', 'W', 'Z');
   if (part) {
     const [apparent, d, e] = part;
     return {
@@ -122,8 +122,8 @@ export const photoPerspective: Adapter = (one) => {
 };
 
 /** Points laid upon points. */
-export const landmarkAlignment: Adapter = (one) => {
-  const [x, y] = [one.input['X'], one.input['Y']];
+export const landmarkAlignment: Adapter = (entry) => {
+  const [x, y] = [entry.input['X'], entry.input['Y']];
   if (!Array.isArray(x) || !Array.isArray(y)) return {};
   const found = alignPoints(x as number[][], y as number[][]);
   const [first, second] = found.rotation;

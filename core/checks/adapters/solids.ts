@@ -5,21 +5,21 @@ import { steinerShell } from '../../src/body/steiner.ts';
 import { nums, type Adapter, type CheckCase } from '../checkFile.ts';
 
 /** Round cones, capsules (round cones of equal radii), ellipsoids, frusta, rings, Steiner's shells. */
-export const solids: Adapter = (one) => {
-  const cone = nums(one, 'r1', 'r2', 'd');
+export const solids: Adapter = (entry) => {
+  const cone = nums(entry, 'r1', 'r2', 'd');
   if (cone) return measures(roundConeMeasures(...cone));
-  const capsule = nums(one, 'r', 'L');
+  const capsule = nums(entry, 'r', 'L');
   if (capsule) return measures(roundConeMeasures(capsule[0], capsule[0], capsule[1]));
-  const axes = nums(one, 'a', 'b', 'c');
-  if (axes) return ellipsoid(...axes, one);
-  const frustum = nums(one, 'a1', 'b1', 'a2', 'b2', 'h');
+  const axes = nums(entry, 'a', 'b', 'c');
+  if (axes) return ellipsoid(...axes, entry);
+  const frustum = nums(entry, 'a1', 'b1', 'a2', 'b2', 'h');
   if (frustum) {
     const { volume, lateralArea, totalArea } = ellipticFrustum(...frustum);
     return { V: volume, lateral_area: lateralArea, total_area: totalArea };
   }
-  const ring = nums(one, 'R', 'r');
-  if (ring) return torus(...ring, one);
-  const shell = nums(one, 'V', 'S', 'M', 't');
+  const ring = nums(entry, 'R', 'r');
+  if (ring) return torus(...ring, entry);
+  const shell = nums(entry, 'V', 'S', 'M', 't');
   if (!shell) return {};
   const [volume, area, , t] = shell;
   const grown = steinerShell(...shell);
@@ -37,10 +37,10 @@ export const solids: Adapter = (one) => {
 const thicknessIn = (key: string, stem: string): number | undefined =>
   key.startsWith(stem) ? Number(key.slice(stem.length)) : undefined;
 
-function ellipsoid(a: number, b: number, c: number, one: CheckCase): Record<string, unknown> {
+function ellipsoid(a: number, b: number, c: number, checkCase: CheckCase): Record<string, unknown> {
   const of = ellipsoidMeasures(a, b, c);
   const thomsen = thomsenArea(a, b, c);
-  const shells = Object.keys(one.expected).flatMap((key) => {
+  const shells = Object.keys(checkCase.expected).flatMap((key) => {
     const t = thicknessIn(key, 'V_outer_shell_t');
     return t === undefined
       ? []
@@ -57,9 +57,9 @@ function ellipsoid(a: number, b: number, c: number, one: CheckCase): Record<stri
 }
 
 /** A ring is not convex, but grows like a thicker ring. */
-function torus(ring: number, tube: number, one: CheckCase): Record<string, unknown> {
+function torus(ring: number, tube: number, checkCase: CheckCase): Record<string, unknown> {
   const of = torusMeasures(ring, tube);
-  const grown = Object.keys(one.expected).flatMap((key) => {
+  const grown = Object.keys(checkCase.expected).flatMap((key) => {
     const t = thicknessIn(key, 'V_outer_body_t');
     return t === undefined ? [] : [[key, torusMeasures(ring, tube + t).volume]];
   });

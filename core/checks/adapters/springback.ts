@@ -10,12 +10,12 @@ import {
 import { num, nums, type Adapter, type CheckCase } from '../checkFile.ts';
 
 /** Springback of sheet and round wire: ratios, released and forming radii, over-bend. */
-export const springback: Adapter = (one) => {
-  const x = num(one, 'x');
+export const springback: Adapter = (entry) => {
+  const x = num(entry, 'x');
   if (x !== undefined)
     return { 'rect_Ri/Rf': sheetRatio(x), 'round_wire_Ri/Rf': roundWireRatio(x) };
-  if (Array.isArray(one.input['x'])) return atLimit(one, one.input['x'] as number[]);
-  const sheet = nums(one, 'Ri_in', 'Y_psi', 'E_psi', 'T_in');
+  if (Array.isArray(entry.input['x'])) return atLimit(entry, entry.input['x'] as number[]);
+  const sheet = nums(entry, 'Ri_in', 'Y_psi', 'E_psi', 'T_in');
   if (sheet) {
     const [ri, y, e, t] = sheet;
     const at = springbackX(ri, y / e, t);
@@ -25,13 +25,13 @@ export const springback: Adapter = (one) => {
       Rf_in: releasedRadiusMm(ri, y / e, t, sheetRatio),
     };
   }
-  const wire = nums(one, 'd_mm', 'Y_MPa', 'E_MPa');
-  return wire ? roundWire(one, wire[0], wire[1] / wire[2]) : {};
+  const wire = nums(entry, 'd_mm', 'Y_MPa', 'E_MPa');
+  return wire ? roundWire(entry, wire[0], wire[1] / wire[2]) : {};
 };
 
-function roundWire(one: CheckCase, d: number, yieldOverE: number): Record<string, unknown> {
-  const ri = num(one, 'Ri_mm');
-  const rf = num(one, 'Rf_mm');
+function roundWire(checkCase: CheckCase, d: number, yieldOverE: number): Record<string, unknown> {
+  const ri = num(checkCase, 'Ri_mm');
+  const rf = num(checkCase, 'Rf_mm');
   if (rf !== undefined) {
     return {
       Ri_round_mm: formingRadiusMm(rf, yieldOverE, d),
@@ -55,10 +55,10 @@ function roundWire(one: CheckCase, d: number, yieldOverE: number): Record<string
 }
 
 /** The polynomial and its slope at named places, and what the core makes of them. */
-function atLimit(one: CheckCase, xs: readonly number[]): Record<string, unknown> {
+function atLimit(checkCase: CheckCase, xs: readonly number[]): Record<string, unknown> {
   const h = 1e-6;
   return Object.fromEntries(
-    Object.keys(one.expected).map((key) => {
+    Object.keys(checkCase.expected).map((key) => {
       const place = /^(poly|slope)\(([\d.]+)\)$/.exec(key);
       const at = Number(place?.[2]);
       if (place?.[1] === 'poly') return [key, sheetPolynomial(at)];

@@ -8,9 +8,9 @@ import { num, nums, type Adapter, type CheckCase } from '../checkFile.ts';
 const FAR_MM = 10_000;
 
 /** What a counterweight must weigh so that the common centre lies a margin inside an edge. */
-function counterweight(one: CheckCase): Readonly<Record<string, unknown>> | undefined {
-  const parts = one.input['parts'] as readonly (readonly [number, Point2])[] | undefined;
-  const numbers = nums(one, 'edge_x', 'margin', 'weight_x');
+function counterweight(checkCase: CheckCase): Readonly<Record<string, unknown>> | undefined {
+  const parts = checkCase.input['parts'] as readonly (readonly [number, Point2])[] | undefined;
+  const numbers = nums(checkCase, 'edge_x', 'margin', 'weight_x');
   if (parts === undefined || !numbers) return undefined;
   const [edge, margin, weightX] = numbers;
   const grams = parts.reduce((sum, [mass]) => sum + mass, 0);
@@ -31,15 +31,15 @@ function counterweight(one: CheckCase): Readonly<Record<string, unknown>> | unde
 }
 
 /** What each support carries. */
-function carried(one: CheckCase): Readonly<Record<string, unknown>> | undefined {
-  const supports = one.input['P'] as readonly Point2[] | undefined;
-  const centre = one.input['com'] as unknown as Point2 | undefined;
-  const weight = num(one, 'W_g');
+function carried(checkCase: CheckCase): Readonly<Record<string, unknown>> | undefined {
+  const supports = checkCase.input['P'] as readonly Point2[] | undefined;
+  const centre = checkCase.input['com'] as unknown as Point2 | undefined;
+  const weight = num(checkCase, 'W_g');
   if (supports === undefined || centre === undefined || weight === undefined) return undefined;
   const { held, loose } = reactions(supports, centre, weight);
   return {
     R_g: held,
-    all_nonnegative: held.every((one) => one >= -1e-9),
+    all_nonnegative: held.every((entry) => entry >= -1e-9),
     R_bilateral_g: held,
     R_contact_only_g: loose,
   };
@@ -49,12 +49,12 @@ function carried(one: CheckCase): Readonly<Record<string, unknown>> | undefined 
  * Margins and tip angles of contacts, the push that starts a tip, counterweights and reactions. Plan
  * (x, y) is (x, z).
  */
-export const staticBalance: Adapter = (one) => {
-  const found = counterweight(one) ?? carried(one);
+export const staticBalance: Adapter = (entry) => {
+  const found = counterweight(entry) ?? carried(entry);
   if (found !== undefined) return found;
-  const contacts = one.input['contacts'];
-  const centre = one.input['com_xy'];
-  const height = num(one, 'com_height');
+  const contacts = entry.input['contacts'];
+  const centre = entry.input['com_xy'];
+  const height = num(entry, 'com_height');
   if (Array.isArray(contacts) && Array.isArray(centre) && height !== undefined) {
     const stands = footing(contacts as Point2[], centre as unknown as Point2, height);
     return {
@@ -65,7 +65,7 @@ export const staticBalance: Adapter = (one) => {
       stable: stands.stable,
     };
   }
-  const push = nums(one, 'm_g', 'margin_mm', 'h_mm', 'push_height_mm', 'g');
+  const push = nums(entry, 'm_g', 'margin_mm', 'h_mm', 'push_height_mm', 'g');
   if (!push) return {};
   const [mass, margin, h, pushHeight, gravity] = push;
   return {

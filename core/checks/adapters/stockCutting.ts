@@ -2,9 +2,9 @@ import { cutFromStock, fewestSticks, type CutPiece } from '../../src/wire/stockC
 import { nums, type Adapter, type CheckCase } from '../checkFile.ts';
 
 /** The fewest equal sticks that give all pieces. */
-export const stockCutting: Adapter = (one) => {
-  const items = one.input['items'] as readonly number[] | undefined;
-  const given = nums(one, 'stock', 'kerf');
+export const stockCutting: Adapter = (entry) => {
+  const items = entry.input['items'] as readonly number[] | undefined;
+  const given = nums(entry, 'stock', 'kerf');
   if (items === undefined || !given) return {};
   const [stock, kerf] = given;
   const pieces = items.map((mm, i) => ({ id: String(i), mm }));
@@ -13,7 +13,7 @@ export const stockCutting: Adapter = (one) => {
   return {
     optimal_sticks: sticks,
     ceil_bound: Math.ceil((total + items.length * kerf) / (stock + kerf) - 1e-9),
-    one_optimal_plan: ourPlan(one, pieces, stock, kerf),
+    one_optimal_plan: ourPlan(entry, pieces, stock, kerf),
     waste_mm: sticks * stock - total,
   };
 };
@@ -23,12 +23,13 @@ export const stockCutting: Adapter = (one) => {
  * (there are mostly several plans of the fewest sticks); else ours, which then tells what is wrong.
  */
 function ourPlan(
-  one: CheckCase,
+  checkCase: CheckCase,
   pieces: readonly CutPiece[],
   stock: number,
   kerf: number,
 ): unknown {
-  const theirs = one.expected['one_optimal_plan'] as readonly (readonly number[])[] | undefined;
+  const theirs = checkCase.expected['one_optimal_plan'] as
+    readonly (readonly number[])[] | undefined;
   const { sticks = 0 } = fewestSticks(pieces, stock, kerf);
   const all = Array.from({ length: sticks }, (_, i) => ({ id: `stick ${i + 1}`, mm: stock }));
   const plan = cutFromStock(pieces, all, kerf);

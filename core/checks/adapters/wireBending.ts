@@ -5,16 +5,16 @@ import { bentVertices } from '../../src/wire/bentWire.ts';
 import { num, nums, type Adapter } from '../checkFile.ts';
 
 /** Schedules of bends from vertices, the saving of one bend, and the round trip as a property. */
-export const wireBending: Adapter = (one) => {
-  const points = one.input['xyz_mm'];
-  const radius = num(one, 'R_mm');
+export const wireBending: Adapter = (entry) => {
+  const points = entry.input['xyz_mm'];
+  const radius = num(entry, 'R_mm');
   if (Array.isArray(points) && radius !== undefined) return schedule(points as Vec3[], radius);
-  const corner = nums(one, 'R', 'theta_deg');
+  const corner = nums(entry, 'R', 'theta_deg');
   if (corner) {
     const { tangentMm, arcMm, savingMm } = bendSaving(corner[0], toRad(corner[1]));
     return { tangent: tangentMm, arc: arcMm, saving: savingMm };
   }
-  const trials = num(one, 'n');
+  const trials = num(entry, 'n');
   return trials === undefined ? {} : { max_error_mm: worstRoundTrip(trials) };
 };
 

@@ -18,13 +18,13 @@ const TABLES: readonly Table[] = ['AWG', 'SWG', 'US steel'];
 const SHORT: Readonly<Record<string, Table>> = { AWG: 'AWG', SWG: 'SWG', USsteel: 'US steel' };
 
 /** Gauges to diameters and back, whole tables, and how far the tables differ. */
-export const wireGauges: Adapter = (one) => {
-  const system = TABLES.find((table) => table === one.input['system']);
-  const given = one.input['gauge'];
-  const gauge = typeof given === 'string' ? gaugeNumber(given) : num(one, 'gauge');
-  const wantedMm = num(one, 'd_mm');
-  if (gauge !== undefined && system) return oneGauge(one, system, gauge);
-  if (gauge !== undefined) return differences(one, gauge);
+export const wireGauges: Adapter = (entry) => {
+  const system = TABLES.find((table) => table === entry.input['system']);
+  const given = entry.input['gauge'];
+  const gauge = typeof given === 'string' ? gaugeNumber(given) : num(entry, 'gauge');
+  const wantedMm = num(entry, 'd_mm');
+  if (gauge !== undefined && system) return oneGauge(entry, system, gauge);
+  if (gauge !== undefined) return differences(entry, gauge);
   if (wantedMm !== undefined && system) {
     const nearest = nearestGauge(system, wantedMm);
     return {
@@ -33,16 +33,16 @@ export const wireGauges: Adapter = (one) => {
       d_nearest_mm: nearest.diameterMm,
     };
   }
-  const table = system ?? TABLES.find((name) => one.title.includes(name));
-  const isTable = Object.values(one.expected).every((v) => typeof v === 'object');
+  const table = system ?? TABLES.find((name) => entry.title.includes(name));
+  const isTable = Object.values(entry.expected).every((v) => typeof v === 'object');
   if (isTable && table) return wholeTable(table);
-  return table === 'AWG' ? ratios(one) : {};
+  return table === 'AWG' ? ratios(entry) : {};
 };
 
-function oneGauge(one: CheckCase, system: Table, gauge: number): Record<string, unknown> {
+function oneGauge(checkCase: CheckCase, system: Table, gauge: number): Record<string, unknown> {
   const d = diameterMm({ system, value: gauge });
   if (d === undefined) return {};
-  const rho = num(one, 'rho_kg_m3');
+  const rho = num(checkCase, 'rho_kg_m3');
   return {
     d_mm: d,
     d_in: d / MM_PER_INCH,
@@ -62,10 +62,10 @@ function wholeTable(system: Table): Record<string, unknown> {
 }
 
 /** Ratios inside the geometric series: "ratio_6_gauges", "d(10)/d(16)", "area ratio of 3 gauges". */
-function ratios(one: CheckCase): Record<string, unknown> {
+function ratios(checkCase: CheckCase): Record<string, unknown> {
   const step = (n: number): number => awgDiameterMm(0) / awgDiameterMm(n);
   return Object.fromEntries(
-    Object.keys(one.expected).map((key) => {
+    Object.keys(checkCase.expected).map((key) => {
       if (key === 'ratio_step') return [key, step(1)];
       const apart = /^ratio_(\d+)_gauges$/.exec(key);
       if (apart) return [key, step(Number(apart[1]))];
@@ -78,11 +78,11 @@ function ratios(one: CheckCase): Record<string, unknown> {
 }
 
 /** One number in three tables: diameters, and ratios to the power that the key names. */
-function differences(one: CheckCase, gauge: number): Record<string, unknown> {
+function differences(checkCase: CheckCase, gauge: number): Record<string, unknown> {
   const d = (name: string): number | undefined =>
     SHORT[name] && diameterMm({ system: SHORT[name], value: gauge });
   return Object.fromEntries(
-    Object.keys(one.expected).map((key) => {
+    Object.keys(checkCase.expected).map((key) => {
       const single = /^(AWG|SWG|USsteel)_mm$/.exec(key);
       if (single) return [key, d(single[1]!)];
       const pair = /(AWG|SWG|USsteel)\/(AWG|SWG|USsteel)(?: \(d\^(\d)\))?$/.exec(key);

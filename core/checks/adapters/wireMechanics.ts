@@ -19,8 +19,8 @@ const WORDS = [
 ] as const;
 
 /** Our ranges of a metal, in the table's units. */
-function metalRanges(one: CheckCase): Readonly<Record<string, unknown>> | undefined {
-  const name = one.input['metal'];
+function metalRanges(checkCase: CheckCase): Readonly<Record<string, unknown>> | undefined {
+  const name = checkCase.input['metal'];
   if (typeof name !== 'string') return undefined;
   const id = WORDS.find(([, words]) => words.test(name))?.[0];
   const metal = METALS.find((of) => of.id === id);
@@ -33,8 +33,8 @@ function metalRanges(one: CheckCase): Readonly<Record<string, unknown>> | undefi
 }
 
 /** Section of one wire, and how much more a bundle holds. */
-function section(one: CheckCase): Readonly<Record<string, unknown>> | undefined {
-  const strands = num(one, 'n');
+function section(checkCase: CheckCase): Readonly<Record<string, unknown>> | undefined {
+  const strands = num(checkCase, 'n');
   if (strands !== undefined) {
     const of = bundle(strands);
     return {
@@ -49,15 +49,15 @@ function section(one: CheckCase): Readonly<Record<string, unknown>> | undefined 
       'equal_area_single_Z/Z0': of.singleZ,
     };
   }
-  const d = num(one, 'd_mm');
-  if (d === undefined || Object.keys(one.input).length > 1) return undefined;
+  const d = num(checkCase, 'd_mm');
+  if (d === undefined || Object.keys(checkCase.input).length > 1) return undefined;
   const of = roundSection(d);
   return { A_mm2: of.areaMm2, I_mm4: of.iMm4, S_mm3: of.sMm3, Z_plastic_mm3: of.zMm3 };
 }
 
 /** An arm that is held at one end. */
-function arm(one: CheckCase): Readonly<Record<string, unknown>> | undefined {
-  const given = nums(one, 'd_mm', 'E_MPa', 'Y_MPa', 'L_mm', 'tip_mass_g', 'w_N_per_mm', 'g');
+function arm(checkCase: CheckCase): Readonly<Record<string, unknown>> | undefined {
+  const given = nums(checkCase, 'd_mm', 'E_MPa', 'Y_MPa', 'L_mm', 'tip_mass_g', 'w_N_per_mm', 'g');
   if (!given) return undefined;
   const [d, e, yieldMPa, long, tipG, even, g] = given;
   const tipN = (tipG / 1000) * g;
@@ -75,10 +75,10 @@ function arm(one: CheckCase): Readonly<Record<string, unknown>> | undefined {
 }
 
 /** Sections, bundles, moments, arms, and the metals that are offered. */
-export const wireMechanics: Adapter = (one) => {
-  const found = metalRanges(one) ?? arm(one) ?? section(one);
+export const wireMechanics: Adapter = (entry) => {
+  const found = metalRanges(entry) ?? arm(entry) ?? section(entry);
   if (found !== undefined) return found;
-  const given = nums(one, 'd_mm', 'Y_MPa', 'E_MPa', 'rho_kg_m3');
+  const given = nums(entry, 'd_mm', 'Y_MPa', 'E_MPa', 'rho_kg_m3');
   if (given) {
     const [d, yieldMPa, e, density] = given;
     const of = roundSection(d);

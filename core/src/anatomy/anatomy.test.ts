@@ -26,9 +26,12 @@ describe('the library', () => {
     expect(itsPlan && animalFaults(itsPlan, animal)).toEqual([]);
   });
 
-  it.each(BODY_PLANS.map((one) => [one.name, one] as const))('plan %s is whole', (_, one) => {
-    expect(planFaults(one)).toEqual([]);
-  });
+  it.each(BODY_PLANS.map((bodyPlan) => [bodyPlan.name, bodyPlan] as const))(
+    'plan %s is whole',
+    (_, body) => {
+      expect(planFaults(body)).toEqual([]);
+    },
+  );
 
   it('names what is missing from an animal', () => {
     const { femur: _gone, ...lengths } = otter.lengths;

@@ -3,12 +3,12 @@ import type { Vec3 } from '../geometry/vec3.ts';
 /** Near side is the animal's left, far side its right; the midline belongs to both. */
 export type Side = 'left' | 'right' | 'mid';
 
-/** The three ways a joint can turn. What each does to a joint is said in its {@link Freedom}. */
+/** The three ways a joint can turn. What each does to a joint is said in its {@link DegreeOfFreedom}. */
 export const FREEDOMS = ['flexion', 'abduction', 'rotation'] as const;
 export type FreedomName = (typeof FREEDOMS)[number];
 
 /** One axis of a joint: zero in the plan's rest stance, right-handed about `axis`. */
-export interface Freedom {
+export interface DegreeOfFreedom {
   /** Unit axis in the rest stance, in the animal's axes; given for the left side. */
   readonly axis: Vec3;
   readonly minDeg: number;
@@ -20,7 +20,7 @@ export interface Freedom {
 /** The joint at the near (proximal) end of a bone. */
 export interface Joint {
   readonly name: string;
-  readonly freedoms: Readonly<Partial<Record<FreedomName, Freedom>>>;
+  readonly freedoms: Readonly<Partial<Record<FreedomName, DegreeOfFreedom>>>;
 }
 
 /** A bone of a body plan, already one-sided (`femur.L`, `femur.R`) or of the midline. */
@@ -262,7 +262,7 @@ export interface BodyPlan {
   /** Cross-checks that follow from the bones. The first chain is the animal's length. */
   readonly sizes: readonly SizeSpec[];
   readonly muscles: readonly MuscleSpec[];
-  readonly bony: readonly BonySpec[];
+  readonly bonyLandmarks: readonly BonySpec[];
   readonly stances: readonly StanceSpec[];
   /** Ways it moves, the slowest first. */
   readonly gaits: readonly GaitSpec[];

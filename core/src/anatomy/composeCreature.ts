@@ -71,7 +71,7 @@ function addGraft(host: Subject, graft: Graft, lent: Lent | undefined): Subject 
       limbPairs: [...plan.limbPairs, ...lent.limbPairs],
       parts: [...plan.parts, lent.part],
       muscles: [...plan.muscles, ...lent.muscles],
-      bony: [...plan.bony, ...lent.bony],
+      bonyLandmarks: [...plan.bonyLandmarks, ...lent.bonyLandmarks],
       regions: lent.regions.reduce(mergedRegion, plan.regions),
       ...longerSpine(plan, lent.part.kind, midline),
     },
@@ -123,8 +123,8 @@ function changedBy(creature: Creature, { plan, animal }: Subject): Subject {
     plan.parts.find((part) => part.keys.includes(key))?.id ?? '';
   /** At the joint with another part both are as thick as between the two, so that it stays whole. */
   const atRoot = (key: string): number => {
-    const bone = plan.bones.find((one) => one.key === key);
-    const parent = plan.bones.find((one) => one.id === bone?.parent);
+    const bone = plan.bones.find((bone) => bone.key === key);
+    const parent = plan.bones.find((entry) => entry.id === bone?.parent);
     const own = girth[partOf(key)] ?? 1;
     const other = parent === undefined ? own : (girth[partOf(parent.key)] ?? 1);
     return Math.sqrt(own * other);

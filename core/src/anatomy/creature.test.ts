@@ -93,7 +93,8 @@ describe('an own animal', () => {
     const piece = newPieceOf('p', 'P', creature);
     expect(readPieceText(pieceText(piece))).toEqual({ ok: true, value: piece });
     const made = planPiece(piece, coarseBody(piece));
-    for (const one of made.workings) expect(Number.isFinite(one.value), one.id).toBe(true);
+    for (const working of made.workings)
+      expect(Number.isFinite(working.value), working.id).toBe(true);
     expect(made.mass!.clayVolume.value).toBeGreaterThan(0);
   });
 
@@ -116,8 +117,8 @@ describe('an own animal', () => {
       girth: { tail: 1.8 },
     })!;
     const radius = (of: typeof bare, key: string, end: 'radiusFrom' | 'radiusTo'): number =>
-      of[key]!.flatMap((one) =>
-        end in one ? [(one as { radiusFrom: number; radiusTo: number })[end]] : [],
+      of[key]!.flatMap((flesh) =>
+        end in flesh ? [(flesh as { radiusFrom: number; radiusTo: number })[end]] : [],
       )[0]!;
     const { flesh } = thick.animal;
     // At the root both parts meet half way; along the tail it reaches its own girth.
@@ -209,17 +210,20 @@ describe('an own animal', () => {
 });
 
 describe('a starter', () => {
-  it.each(STARTERS.map((one) => [one.name, one] as const))('%s is whole', (_, starter) => {
-    const creature = starter.creature('own');
-    expect(creatureFaults(creature)).toEqual([]);
-    expect(faultsIn(creature)).toEqual([]);
-    const piece = newPieceOf('p', 'P', creature);
-    const made = planPiece(piece, coarseBody(piece));
-    expect(made.snags.map((snag) => snag.code)).not.toContain('foot-off-base');
-    // Nothing of it hangs below the ground that it stands on.
-    expect(skinBox(made.stance.skin).min[1]).toBeGreaterThan(-6);
-    expect(made.wire.wires.length).toBeGreaterThanOrEqual(4);
-  });
+  it.each(STARTERS.map((starter) => [starter.name, starter] as const))(
+    '%s is whole',
+    (_, starter) => {
+      const creature = starter.creature('own');
+      expect(creatureFaults(creature)).toEqual([]);
+      expect(faultsIn(creature)).toEqual([]);
+      const piece = newPieceOf('p', 'P', creature);
+      const made = planPiece(piece, coarseBody(piece));
+      expect(made.snags.map((snag) => snag.code)).not.toContain('foot-off-base');
+      // Nothing of it hangs below the ground that it stands on.
+      expect(skinBox(made.stance.skin).min[1]).toBeGreaterThan(-6);
+      expect(made.wire.wires.length).toBeGreaterThanOrEqual(4);
+    },
+  );
 
   it('has six limbs where it says so, each pair with a wire of its own', () => {
     const { plan } = whole(STARTERS[0]!.creature('own'));

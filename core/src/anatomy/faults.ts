@@ -61,7 +61,7 @@ function coverFaults(
   const keys = keysOf(plan);
   return [
     ...keys
-      .filter((key) => listed.filter((one) => one === key).length !== 1)
+      .filter((key) => listed.filter((entry) => entry === key).length !== 1)
       .map((key) => `${plan.id}: ${key} is not in exactly one ${what}`),
     ...listed
       .filter((key) => !keys.includes(key))
@@ -99,7 +99,7 @@ function nameFaults(plan: BodyPlan): readonly string[] {
     ]),
     ...missing(keys, 'bone', [
       ...plan.muscles.flatMap(({ origin, insertion }) => [origin.bone, insertion.bone]),
-      ...plan.bony.map(({ bone }) => bone),
+      ...plan.bonyLandmarks.map(({ bone }) => bone),
     ]),
     ...missing(contacts, 'contact', [
       ...plan.stances.flatMap((stance) => stance.lifted),
@@ -151,7 +151,7 @@ export function animalFaults(general: BodyPlan, animal: Animal): readonly string
     ...strange('bone', Object.keys(animal.seats ?? {}), keys),
     ...strange(
       'bone',
-      (animal.features ?? []).map((one) => one.bone),
+      (animal.features ?? []).map((feature) => feature.bone),
       keys,
     ),
     ...strange(
@@ -171,7 +171,7 @@ export function animalFaults(general: BodyPlan, animal: Animal): readonly string
     ),
     ...plan.contacts.flatMap(({ bone, kind }) => {
       if (kind === 'rod') return [];
-      const key = plan.bones.find((one) => one.id === bone)?.key ?? '';
+      const key = plan.bones.find((entry) => entry.id === bone)?.key ?? '';
       const last = animal.flesh[key]?.at(-1);
       // The sole is told from the last round cone of the bone that carries it.
       return last === undefined || 'radii' in last

@@ -25,7 +25,7 @@ export interface Lent {
   readonly contacts: readonly ContactSpec[];
   readonly limbPairs: readonly LimbPairSpec[];
   readonly muscles: readonly MuscleSpec[];
-  readonly bony: readonly BonySpec[];
+  readonly bonyLandmarks: readonly BonySpec[];
   readonly regions: readonly RegionSpec[];
   readonly animal: Pick<Animal, 'lengths' | 'rest' | 'flesh' | 'blades' | 'features' | 'coat'>;
 }
@@ -39,7 +39,7 @@ export function renamedParts(
   graft: Graft,
   { plan: host, animal: hostAnimal }: { readonly plan: BodyPlan; readonly animal: Animal },
 ): Lent | undefined {
-  const part = donor.plan.parts.find((one) => one.id === graft.part);
+  const part = donor.plan.parts.find((entry) => entry.id === graft.part);
   if (part === undefined) return undefined;
   const taken = new Set(host.bones.map((bone) => bone.key));
   const clash = part.keys.some((key) => taken.has(key));
@@ -100,7 +100,7 @@ export function renamedParts(
         origin: { ...muscle.origin, bone: name(muscle.origin.bone) },
         insertion: { ...muscle.insertion, bone: name(muscle.insertion.bone) },
       })),
-    bony: donor.plan.bony
+    bonyLandmarks: donor.plan.bonyLandmarks
       .filter(({ bone }) => has(bone))
       .map((spec) => ({ ...spec, id: `${graft.id}-${spec.id}`, bone: name(spec.bone) })),
     regions: donor.plan.regions
@@ -145,11 +145,11 @@ function lentAnimal(
   const has = (key: string): boolean => part.keys.includes(key);
   const q = aboutAxis(Z_AXIS, toRad(turnDeg));
   const turned = (v: Vec3): Vec3 => (turnDeg === 0 ? v : turn(q, v));
-  const picked = <T, U>(of: Readonly<Record<string, T>>, change: (one: T) => U) =>
+  const picked = <T, U>(of: Readonly<Record<string, T>>, change: (entry: T) => U) =>
     Object.fromEntries(
       Object.entries(of)
         .filter(([key]) => has(key))
-        .map(([key, one]) => [name(key), change(one)]),
+        .map(([key, entry]) => [name(key), change(entry)]),
     );
   const k = graft.size;
   return {

@@ -33,7 +33,7 @@ describe.each(ALL)('%s', (_, animal) => {
   });
 
   it('is the mirror image of itself from left to right', () => {
-    for (const bone of skeleton.bones.filter((one) => one.side === 'left')) {
+    for (const bone of skeleton.bones.filter((bone) => bone.side === 'left')) {
       const image = skeleton.byId.get(bone.id.replace(/\.L$/, '.R'))!;
       expect(image.lifeLengthMm).toBe(bone.lifeLengthMm);
       expect(image.rest).toEqual([bone.rest[0], bone.rest[1], -bone.rest[2]]);
@@ -68,7 +68,7 @@ describe.each(ALL)('%s', (_, animal) => {
 
 describe('counts of the library', () => {
   const countOf = (id: string, name: RegExp): readonly [number, number] =>
-    animalById(id)!.counts!.find((one) => name.test(one.name))!.range;
+    animalById(id)!.counts!.find((count) => name.test(count.name))!.range;
 
   // Dental formulas as handbooks of mammals give them, from memory: upper and lower, one side.
   it.each([
@@ -99,10 +99,9 @@ describe('counts of the library', () => {
   });
 
   // A fact of the trade, common practice: seven neck vertebrae in nearly every mammal.
-  it.each(ANIMALS.filter((one) => one.planId === 'four-footed-mammal').map((one) => one.id))(
-    '%s has seven neck vertebrae',
-    (id) => {
-      expect(countOf(id, /Neck vertebrae/)).toEqual([7, 7]);
-    },
-  );
+  it.each(
+    ANIMALS.filter((animal) => animal.planId === 'four-footed-mammal').map((animal) => animal.id),
+  )('%s has seven neck vertebrae', (id) => {
+    expect(countOf(id, /Neck vertebrae/)).toEqual([7, 7]);
+  });
 });

@@ -20,7 +20,7 @@ export function planFor(
 /** Where an animal says which sizes are known of it, only those are told, its length, and heights. */
 function isTold(plan: BodyPlan, size: SizeSpec, animal: Pick<Animal, 'ranges'>): boolean {
   const known = Object.keys(animal.ranges.sizes);
-  const isLength = size === plan.sizes.find((one) => one.kind === 'chain');
+  const isLength = size === plan.sizes.find((size) => size.kind === 'chain');
   return known.length === 0 || known.includes(size.id) || isLength || size.kind === 'height';
 }
 
@@ -52,7 +52,7 @@ export function planWithout(plan: BodyPlan, keys: readonly string[]): BodyPlan {
       if (size.kind === 'chain') {
         const kept = here(size.bones);
         const whole = kept.length === size.bones.length;
-        const isLength = size === plan.sizes.find((one) => one.kind === 'chain');
+        const isLength = size === plan.sizes.find((size) => size.kind === 'chain');
         return whole || (isLength && kept.length > 0) ? [{ ...size, bones: kept }] : [];
       }
       if (size.kind === 'span') {
@@ -77,7 +77,7 @@ export function planWithout(plan: BodyPlan, keys: readonly string[]): BodyPlan {
     muscles: plan.muscles.filter(
       ({ origin, insertion }) => left.has(origin.bone) && left.has(insertion.bone),
     ),
-    bony: plan.bony.filter(({ bone }) => left.has(bone)),
+    bonyLandmarks: plan.bonyLandmarks.filter(({ bone }) => left.has(bone)),
     regions: plan.regions
       .map((region) => ({ ...region, bones: keysHere(region.bones) }))
       .filter((region) => region.bones.length > 0),

@@ -15,7 +15,7 @@ const otter = skeletonOf('eurasian-otter');
 const volume = (skeleton: Skeleton): number => bodyGrid(skeleton, COARSE_CELLS).volumeMm3;
 /** Sections in place of the library's flesh, for a part of the body. */
 function taken(skeleton: Skeleton, partId: string): Shape {
-  const part = skeleton.plan.parts.find((one) => one.id === partId)!;
+  const part = skeleton.plan.parts.find((part) => part.id === partId)!;
   const sections = Object.fromEntries(
     skeleton.bones.flatMap((bone) => {
       const own = part.keys.includes(bone.key) && bone.side !== 'right';
@@ -50,7 +50,7 @@ describe('sections in place of the library’s flesh', () => {
       sections: Object.fromEntries(
         Object.entries(shape.sections).map(([key, list]) => [
           key,
-          list.map((one) => ({ ...one, halfWidth: one.halfWidth * 0.8 })),
+          list.map((entry) => ({ ...entry, halfWidth: entry.halfWidth * 0.8 })),
         ]),
       ),
     };
@@ -64,15 +64,18 @@ describe('sections in place of the library’s flesh', () => {
 
   it('are the same on both sides until one side is shaped by itself', () => {
     const femur = measuredSections(otter, 'femur.L')!;
-    const fatter = femur.map((one) => ({ ...one, halfWidth: one.halfWidth * 1.2 }));
+    const fatter = femur.map((fleshStation) => ({
+      ...fleshStation,
+      halfWidth: fleshStation.halfWidth * 1.2,
+    }));
     const both = shapedSkeleton(otter, { ...LIBRARY_SHAPE, sections: { femur: fatter } });
     expect(isMirrored(both)).toBe(true);
     const mass = (skeleton: Skeleton, id: string): number =>
       bodyGrid(skeleton, COARSE_CELLS).bones.find((bone) => bone.boneId === id)!.volumeMm3;
     expect(mass(both, 'femur.L')).toBe(mass(both, 'femur.R'));
-    const one = shapedSkeleton(otter, { ...LIBRARY_SHAPE, sections: { 'femur.L': fatter } });
-    expect(isMirrored(one)).toBe(false);
-    expect(mass(one, 'femur.L')).toBeGreaterThan(1.03 * mass(one, 'femur.R'));
+    const entry = shapedSkeleton(otter, { ...LIBRARY_SHAPE, sections: { 'femur.L': fatter } });
+    expect(isMirrored(entry)).toBe(false);
+    expect(mass(entry, 'femur.L')).toBeGreaterThan(1.03 * mass(entry, 'femur.R'));
   });
 });
 

@@ -7,10 +7,10 @@ export function fattened(flesh: BoneFlesh, mm: number): BoneFlesh {
   const out = (half: number): number => Math.max(half * LEAST_SHARE, half + mm);
   if ('stations' in flesh)
     return {
-      stations: flesh.stations.map((one) => ({
-        ...one,
-        halfDepth: out(one.halfDepth),
-        halfWidth: out(one.halfWidth),
+      stations: flesh.stations.map((station) => ({
+        ...station,
+        halfDepth: out(station.halfDepth),
+        halfWidth: out(station.halfWidth),
       })),
     };
   if ('radii' in flesh) {
@@ -24,8 +24,8 @@ export function fattened(flesh: BoneFlesh, mm: number): BoneFlesh {
 const LEAST_SHARE = 0.25;
 
 /** A section as its mirror image on the right side. */
-const mirroredStation = (one: FleshStation): FleshStation =>
-  one.side === 0 ? one : { ...one, side: -one.side };
+const mirroredStation = (fleshStation: FleshStation): FleshStation =>
+  fleshStation.side === 0 ? fleshStation : { ...fleshStation, side: -fleshStation.side };
 
 /** Sections from end to end of the bone: what stands nearest to an end holds up to it. */
 function loftOf(stations: readonly FleshStation[]): FleshLoft {
@@ -57,13 +57,16 @@ export function sectionsOf(
  */
 export function shapedSkeleton(skeleton: Skeleton, shape: Shape): Skeleton {
   const { sections, bulk, fatMm } = shape;
-  if ([sections, bulk, fatMm].every((one) => Object.keys(one).length === 0)) return skeleton;
+  if ([sections, bulk, fatMm].every((entry) => Object.keys(entry).length === 0)) return skeleton;
   const bones = skeleton.bones.map((bone): Bone => {
     const own = sectionsOf(shape, bone);
     const flesh = own === undefined ? bone.flesh : [loftOf(own)];
-    const region = skeleton.plan.regions.find((one) => one.bones.includes(bone.key));
+    const region = skeleton.plan.regions.find((region) => region.bones.includes(bone.key));
     const fat = (region && fatMm[region.id]) ?? 0;
-    return { ...bone, flesh: fat === 0 ? flesh : flesh.map((one) => fattened(one, fat)) };
+    return {
+      ...bone,
+      flesh: fat === 0 ? flesh : flesh.map((boneFlesh) => fattened(boneFlesh, fat)),
+    };
   });
   return { ...skeleton, bones, byId: new Map(bones.map((bone) => [bone.id, bone])), bulk };
 }

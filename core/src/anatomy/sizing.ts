@@ -74,8 +74,8 @@ export interface Growth {
 
 /** The animal with every size grown; ranges of the bones go along. Whole-body ranges are left out. */
 export function grown(animal: Animal, growth: Growth): Animal {
-  const each = <T, U>(of: Readonly<Record<string, T>>, change: (one: T, key: string) => U) =>
-    Object.fromEntries(Object.entries(of).map(([key, one]) => [key, change(one, key)]));
+  const each = <T, U>(of: Readonly<Record<string, T>>, change: (entry: T, key: string) => U) =>
+    Object.fromEntries(Object.entries(of).map(([key, entry]) => [key, change(entry, key)]));
   return {
     ...animal,
     lengths: each(animal.lengths, (size, key) => sizedBy(size, growth.lengthBy(key))),

@@ -4,7 +4,7 @@ import { mirrored, ORIGIN, unit, Z_AXIS } from '../geometry/vec3.ts';
 import type { Provenance } from '../piece/provenance.ts';
 import type { Animal, BoneFlesh, Flesh } from './animal.ts';
 import { toRad } from '../units/angles.ts';
-import type { BodyPlan, BoneSpec, Freedom, FreedomName, Joint } from './bodyPlan.ts';
+import type { BodyPlan, BoneSpec, DegreeOfFreedom, FreedomName, Joint } from './bodyPlan.ts';
 import { planFor } from './planFor.ts';
 
 /** A bone with its life length: the plan's, the animal's or the user's, and where it comes from. */
@@ -64,7 +64,7 @@ export function buildSkeleton(
       provenance,
       plusMinusMm: own[spec.key]?.plusMinusMm ?? null,
       takenOn: own[spec.key]?.on ?? null,
-      flesh: (animal.flesh[spec.key] ?? []).map((one) => mirrorFlesh(one, sideways)),
+      flesh: (animal.flesh[spec.key] ?? []).map((flesh) => mirrorFlesh(flesh, sideways)),
     };
   });
   return { plan, animal, bones, byId: new Map(bones.map((bone) => [bone.id, bone])), bulk: {} };
@@ -78,7 +78,7 @@ export function turnedJoint(joint: Joint, deg: number): Joint {
   if (deg === 0) return joint;
   const q = aboutAxis(Z_AXIS, toRad(deg));
   const freedoms = Object.fromEntries(
-    (Object.entries(joint.freedoms) as [FreedomName, Freedom][]).map(([name, freedom]) => [
+    (Object.entries(joint.freedoms) as [FreedomName, DegreeOfFreedom][]).map(([name, freedom]) => [
       name,
       { ...freedom, axis: turn(q, freedom.axis) },
     ]),

@@ -249,7 +249,9 @@ describe('the balance of a stance', () => {
     // An otter's toes lie on the ground, with their clay.
     expect(resting.size).toBe(4);
     for (const id of resting) expect(id).toMatch(/Digits/);
-    const lies = sum(flesh.filter(({ boneId }) => resting.has(boneId)).map((one) => one.grams));
+    const lies = sum(
+      flesh.filter(({ boneId }) => resting.has(boneId)).map((placedMass) => placedMass.grams),
+    );
     expect(lies).toBeGreaterThan(0);
     expect(grams - carried).toBeCloseTo(lies, 9);
   });

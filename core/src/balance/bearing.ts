@@ -29,7 +29,7 @@ export function bearingOf(
     ({ contact }) => contact.kind === 'foot' || (contact.kind === 'rod' && resting.size === 0),
   );
   const masses = all.filter(({ boneId }) => !resting.has(boneId));
-  const grams = masses.reduce((sum, one) => sum + one.grams, 0);
+  const grams = masses.reduce((sum, mass) => sum + mass.grams, 0);
   const centre = centreOfMass(masses.map(({ at, grams: mass }) => ({ at, mass })));
   const shares =
     centre === undefined

@@ -7,7 +7,7 @@ import { edgesOf, type Point2 } from '../geometry/hull.ts';
 import { add, scale, type Vec3 } from '../geometry/vec3.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import { lastCall } from '../piece/lastCall.ts';
+import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Counterweight, Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
@@ -65,7 +65,7 @@ export interface BalancePlan {
  * own density (thin sections of one density while those are being worked out), with a metal weight
  * where one was placed.
  */
-export const planBalance = lastCall(
+export const planBalance = memoizeLast(
   (
     choice: Piece['stance'],
     measure: MeasurePlan,
@@ -79,7 +79,7 @@ export const planBalance = lastCall(
     const bare =
       centreOfMass(bareMasses.map(({ at, grams }) => ({ at, mass: grams }))) ??
       posedBone(posed, posed.bones[0]!.bone.id).start;
-    const bareG = bareMasses.reduce((sum, one) => sum + one.grams, 0);
+    const bareG = bareMasses.reduce((sum, bareMass) => sum + bareMass.grams, 0);
     const { weight } = choice;
     const held = weight !== null && measure.skeleton.byId.has(weight.boneId) ? weight : null;
     const weightMass = held === null ? [] : [weightAt(stance, held)];

@@ -42,7 +42,8 @@ export function tipRose(
 /** The direction in which it goes over first; undefined for an empty rose. */
 export const worstDirection = (rose: readonly TipDirection[]): TipDirection | undefined =>
   rose.reduce<TipDirection | undefined>(
-    (worst, one) => (worst === undefined || one.tipDeg < worst.tipDeg ? one : worst),
+    (worst, tipDirection) =>
+      worst === undefined || tipDirection.tipDeg < worst.tipDeg ? tipDirection : worst,
     undefined,
   );
 

@@ -23,8 +23,10 @@ export function armatureSteps(wire: WirePlan, piece: Pick<Piece, 'wire'>): reado
       cautions: [],
       needs: [],
     },
-    ...large.flatMap((one) =>
-      one.otherEndOf === null ? [cutStep(one), bendStep(one)] : [bendStep(one)],
+    ...large.flatMap((plannedWire) =>
+      plannedWire.otherEndOf === null
+        ? [cutStep(plannedWire), bendStep(plannedWire)]
+        : [bendStep(plannedWire)],
     ),
     ...thinSteps(thin),
     ...shaftSteps(wire),
@@ -58,7 +60,7 @@ function bindingText({ wires, bindings }: WirePlan, turns: number, binder: strin
   const named = (...kinds: readonly PlannedWire['kind'][]): readonly string[] =>
     wires
       .filter(({ kind }) => kinds.includes(kind))
-      .map((one) => `${one.id} (${one.name.toLowerCase()})`);
+      .map((wire) => `${wire.id} (${wire.name.toLowerCase()})`);
   const [limbs, rods, thin] = [named('limbs'), named('rod', 'iron'), named('fine')];
   const folded = wires.some(({ otherEndOf }) => otherEndOf !== null);
   return [
@@ -148,7 +150,7 @@ function thinSteps(thin: readonly PlannedWire[]): readonly Step[] {
     },
     ...thin
       .filter(({ bends }) => bends.length > 0)
-      .map((one) => ({ ...bendStep(one), needs: ['wire.thin.cut'] })),
+      .map((plannedWire) => ({ ...bendStep(plannedWire), needs: ['wire.thin.cut'] })),
   ];
 }
 

@@ -11,7 +11,7 @@ const done = (...ids: string[]): Piece['bench'] => ({
 const solid = (piece: Piece): Piece =>
   changed(piece, 'mass', {
     shells: Object.fromEntries(
-      wholePlan(piece).builds.map((one) => [one.region.id, { core: 'solid', shellMm: 5 }]),
+      wholePlan(piece).builds.map((build) => [build.region.id, { core: 'solid', shellMm: 5 }]),
     ),
   });
 const fibre = (piece: Piece): Piece =>

@@ -15,14 +15,14 @@ export function claySteps(
   skin: SkinPlan,
   cure: CurePlan,
 ): readonly Step[] {
-  const shell = cure.stages.find((one) => one.id === 'shell');
-  const parts = cure.stages.find((one) => one.id === 'parts');
-  const finish = cure.stages.find((one) => one.id === 'finish');
+  const shell = cure.stages.find((stage) => stage.id === 'shell');
+  const parts = cure.stages.find((stage) => stage.id === 'parts');
+  const finish = cure.stages.find((stage) => stage.id === 'finish');
   const built = ['mass.shell', 'mass.solid'];
   const carved = skin.zones
-    .filter((one) => one.method === 'carved' && one.width !== null)
+    .filter((zone) => zone.method === 'carved' && zone.width !== null)
     .toReversed();
-  const carving = carved.map((one) => zoneStep(one, shell ? ['mass.work-over'] : built));
+  const carving = carved.map((zone) => zoneStep(zone, shell ? ['mass.work-over'] : built));
   return [
     conditionStep(mass, cure),
     eyesStep(cure),
@@ -55,7 +55,7 @@ export function claySteps(
       : []),
     ...carving,
     ...(finish
-      ? [cureStep(finish, cure, [...carving.map((one) => one.id), 'parts.set', ...built])]
+      ? [cureStep(finish, cure, [...carving.map((step) => step.id), 'parts.set', ...built])]
       : []),
   ];
 }
@@ -89,7 +89,9 @@ function workOver(skeleton: Skeleton, { shape }: MassPlan): Sentence {
 const LEAST_MUSCLE_G = 0.05;
 
 function conditionStep({ batches }: MassPlan, cure: CurePlan): Step {
-  const epoxy = [cure.figures, cure.shellFigures].some((one) => one?.clay.setting === 'chemical');
+  const epoxy = [cure.figures, cure.shellFigures].some(
+    (entry) => entry?.clay.setting === 'chemical',
+  );
   return {
     id: 'mass.condition',
     stage: 'mass',
@@ -128,7 +130,7 @@ function eyesStep({ eye }: CurePlan): Step {
 }
 
 function coreStep({ foil, regions }: MassPlan): Step {
-  const cored = regions.filter((one) => one.core === 'foil');
+  const cored = regions.filter((region) => region.core === 'foil');
   return {
     id: 'mass.core',
     stage: 'mass',
@@ -143,7 +145,10 @@ function coreStep({ foil, regions }: MassPlan): Step {
             foil.grams,
             ') and pack it hard round the wire: ',
             ...listSentence(
-              cored.map((one): Sentence => [`${one.region.name.toLowerCase()} `, one.coreVolume]),
+              cored.map((regionMass): Sentence => [
+                `${regionMass.region.name.toLowerCase()} `,
+                regionMass.coreVolume,
+              ]),
             ),
             '. Bind it with tape, and hold it inside the grey core on the sheet: a core that is too big cannot be shaved later.',
           ],
@@ -163,13 +168,13 @@ function shellStep({ sheets, shellFigures }: MassPlan): Step {
         : [
             `Roll ${shellFigures ? `“${shellFigures.name}”` : 'clay'}: `,
             ...listSentence(
-              sheets.map((one): Sentence => [
-                one.area,
+              sheets.map((sheet): Sentence => [
+                sheet.area,
                 ' to ',
-                one.gap,
+                sheet.gap,
                 ' (',
-                one.papers,
-                ` sheets of paper on either side of the pin) for ${listText(one.names).toLowerCase()}`,
+                sheet.papers,
+                ` sheets of paper on either side of the pin) for ${listText(sheet.names).toLowerCase()}`,
               ]),
             ),
             '. Lay it on from the belly up, press every air pocket out, and prick what you cannot press.',
@@ -180,7 +185,7 @@ function shellStep({ sheets, shellFigures }: MassPlan): Step {
 }
 
 function solidStep({ regions }: MassPlan): Step {
-  const solid = regions.filter((one) => one.core === 'solid');
+  const solid = regions.filter((region) => region.core === 'solid');
   return {
     id: 'mass.solid',
     stage: 'mass',
@@ -191,7 +196,10 @@ function solidStep({ regions }: MassPlan): Step {
         : [
             'Build straight on the wire, in solid clay: ',
             ...listSentence(
-              solid.map((one): Sentence => [`${one.region.name.toLowerCase()} `, one.clay]),
+              solid.map((regionMass): Sentence => [
+                `${regionMass.region.name.toLowerCase()} `,
+                regionMass.clay,
+              ]),
             ),
             '. Weigh each out, so that left and right get the same.',
           ],
@@ -229,14 +237,14 @@ function cureStep(stage: BakeStage, cure: CurePlan, needs: readonly string[]): S
   };
 }
 
-function zoneStep(one: ZonePlan, needs: readonly string[]): Step {
-  const { zone, tool } = one;
+function zoneStep(entry: ZonePlan, needs: readonly string[]): Step {
+  const { zone, tool } = entry;
   const who = tool?.name ?? 'your finest tool';
   return {
     id: `skin.${zone.id}`,
     stage: 'skin',
     title: `Carve the coat: ${zone.name.toLowerCase()}`,
-    sentence: [`With the ${who}${tool === undefined ? '' : `, ${tool.how}`}: `, ...strokes(one)],
+    sentence: [`With the ${who}${tool === undefined ? '' : `, ${tool.how}`}: `, ...strokes(entry)],
     cautions: ['sharp'],
     needs,
   };
@@ -249,16 +257,16 @@ const FLIGHT = 5;
 
 /** What is pressed or drawn in a zone, how large, and which way it lies. */
 function strokes({ zone, length, width, locksPerStroke }: ZonePlan): Sentence {
-  const { one } = wordsOf(zone);
+  const { one: entry } = wordsOf(zone);
   const wide = width?.value ?? length.value;
   const size: Sentence = [length, ' long and ', width ?? '', ' wide'];
-  if (one === 'scale' && wide > PLATE * length.value)
+  if (entry === 'scale' && wide > PLATE * length.value)
     return [
       'plates right across, ',
       ...size,
       ', in one row from the throat to the tail. Each laps over the next behind it; keep their edges straight and level.',
     ];
-  if (one === 'feather' && length.value > FLIGHT * wide)
+  if (entry === 'feather' && length.value > FLIGHT * wide)
     return [
       'each feather by itself, ',
       ...size,
@@ -267,11 +275,11 @@ function strokes({ zone, length, width, locksPerStroke }: ZonePlan): Sentence {
   const short = width !== null && length.value < 2 * width.value;
   const many =
     locksPerStroke > 1
-      ? `, each standing for about ${locksPerStroke} ${one === 'hair' ? 'locks' : 'of them'}`
+      ? `, each standing for about ${locksPerStroke} ${entry === 'hair' ? 'locks' : 'of them'}`
       : '';
   return [
     `${short ? 'dots and flicks' : 'strokes'} `,
     ...size,
-    `${many}. Follow ${wordsOf(zone).lie}, and vary each ${one === 'hair' ? 'by a third' : 'a little'}.`,
+    `${many}. Follow ${wordsOf(zone).lie}, and vary each ${entry === 'hair' ? 'by a third' : 'a little'}.`,
   ];
 }

@@ -19,7 +19,7 @@ export function paintSteps(
     colour.zones.some((zone) => zone.layers.some(({ rule }) => rule.id === id)),
   );
   const last = layers.at(-1)?.id ?? 'base';
-  const fibre = skin.zones.filter((one) => one.method === 'fibre');
+  const fibre = skin.zones.filter((zone) => zone.method === 'fibre');
   return [
     {
       id: 'colour.clean',
@@ -92,11 +92,11 @@ function layerStep(rule: LayerRule, colour: ColourPlan, needs: string): Step {
     sentence: [
       `${rule.how[0]?.toUpperCase() ?? ''}${rule.how.slice(1)}: `,
       ...listSentence(
-        colour.zones.flatMap((one): Sentence[] => {
-          const layer = one.layers.find((candidate) => candidate.rule.id === rule.id);
+        colour.zones.flatMap((zoneColour): Sentence[] => {
+          const layer = zoneColour.layers.find((candidate) => candidate.rule.id === rule.id);
           return layer === undefined
             ? []
-            : [[`${one.zone.name.toLowerCase()} ${layer.hex} `, layer.ml]];
+            : [[`${zoneColour.zone.name.toLowerCase()} ${layer.hex} `, layer.ml]];
         }),
       ),
       '. Let it dry before the next.',
@@ -113,7 +113,7 @@ const fibreStep = (zones: SkinPlan['zones'], last: string): Step => ({
   sentence: [
     'From the tail forwards and the belly up, so that each row covers the root of the last: ',
     ...listSentence(
-      zones.map((one): Sentence => [`${one.zone.name.toLowerCase()} cut to `, one.length]),
+      zones.map((entry): Sentence => [`${entry.zone.name.toLowerCase()} cut to `, entry.length]),
     ),
     '.',
   ],

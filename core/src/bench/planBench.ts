@@ -3,7 +3,7 @@ import type { CurePlan } from '../cure/planCure.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { CautionId } from '../piece/cautions.ts';
-import { lastCall } from '../piece/lastCall.ts';
+import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece, StepDone } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import { input, type Working } from '../piece/working.ts';
@@ -36,7 +36,7 @@ export interface BenchPlan {
 }
 
 /** Every step of the piece in an order that its needs allow. Null while there is no body. */
-export const planBench = lastCall(
+export const planBench = memoizeLast(
   (
     piece: Piece,
     { skeleton }: MeasurePlan,
@@ -67,7 +67,9 @@ export const planBench = lastCall(
       workings: [
         progress,
         minutes,
-        ...shopping.map((one) => one.quantity).filter((quantity) => quantity.stage === 'bench'),
+        ...shopping
+          .map((shoppingLine) => shoppingLine.quantity)
+          .filter((quantity) => quantity.stage === 'bench'),
       ],
       snags: [...steps.flatMap((step) => orderSnags(step, steps)), ...strangeTicks(steps, done)],
     };
@@ -109,7 +111,7 @@ function strangeTicks(steps: readonly StepPlan[], done: Piece['bench']['done']):
 function orderSnags(step: StepPlan, steps: readonly StepPlan[]): readonly Snag[] {
   if (step.done === null) return [];
   return step.needs
-    .map((need) => steps.find((one) => one.id === need))
+    .map((need) => steps.find((step) => step.id === need))
     .filter((need) => need !== undefined && need.done === null)
     .map((need): Snag => ({
       code: 'step-out-of-order',

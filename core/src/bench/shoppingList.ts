@@ -36,7 +36,7 @@ export function shoppingList(
       count('bench.shop.board', 'Boards', 1, 'one piece, one base', []),
     ),
     ...(wire.base.hardware.length > 0
-      ? wire.base.hardware.map((one) => line(one.label, one))
+      ? wire.base.hardware.map((working) => line(working.label, working))
       : [
           line(
             'Nuts and washers, or clamps for the pegs',
@@ -54,11 +54,14 @@ export function shoppingList(
       line([`${figures.name}, packets of `, figures.packet], packets),
     ),
     line(`Primer, ${piece.colour.primer}`, colour.primer),
-    ...colour.zones.map((one) =>
-      line(`Paint for ${one.zone.name.toLowerCase()}, ${one.hex} and its steps`, paint(one)),
+    ...colour.zones.map((zoneColour) =>
+      line(
+        `Paint for ${zoneColour.zone.name.toLowerCase()}, ${zoneColour.hex} and its steps`,
+        paint(zoneColour),
+      ),
     ),
     ...colour.varnishes.map(({ ml }) => line(ml.label, ml)),
-  ].filter((one) => one.quantity.value > 0);
+  ].filter((shoppingLine) => shoppingLine.quantity.value > 0);
 }
 
 function paint(zone: ColourPlan['zones'][number]): Working {

@@ -64,10 +64,10 @@ describe('blades', () => {
     const finned = skeletonOf('harbour-porpoise');
     const [without, with_] = [bodyGrid(plain, COARSE_CELLS), bodyGrid(finned, COARSE_CELLS)];
     const masses = bladeMasses(finned);
-    const volume = masses.reduce((sum, one) => sum + one.volumeMm3, 0);
+    const volume = masses.reduce((sum, mass) => sum + mass.volumeMm3, 0);
     expect(with_.volumeMm3 - without.volumeMm3).toBeCloseTo(volume, 3);
     const area = (of: typeof with_) => of.patches.reduce((sum, patch) => sum + patch.areaMm2, 0);
-    const faces = masses.reduce((sum, one) => sum + 2 * one.areaMm2, 0);
+    const faces = masses.reduce((sum, mass) => sum + 2 * mass.areaMm2, 0);
     expect(area(with_) - area(without)).toBeCloseTo(faces, 3);
     expect(thick.mm).toBe(16);
   });
@@ -82,16 +82,18 @@ describe('blades', () => {
 describe('stations', () => {
   it('tell the width and depth of a body that is known: a round link', () => {
     const stations = bodyStations(skeletonOf('adder'));
-    const trunk = stations.filter((one) => one.boneId.startsWith('trunk.'));
-    for (const one of trunk.slice(4, -4)) {
-      expect(one.widthMm).toBeCloseTo(2 * 8.3, 1);
-      expect(one.depthMm).toBeCloseTo(2 * 8.3, 1);
+    const trunk = stations.filter((station) => station.boneId.startsWith('trunk.'));
+    for (const station of trunk.slice(4, -4)) {
+      expect(station.widthMm).toBeCloseTo(2 * 8.3, 1);
+      expect(station.depthMm).toBeCloseTo(2 * 8.3, 1);
     }
   });
 
   it('make a wolf’s chest deeper than wide, and a crocodile’s wider than deep', () => {
     const at = (id: string, bone: string) =>
-      bodyStations(skeletonOf(id)).find((one) => one.boneId === bone && one.at > 0.5)!;
+      bodyStations(skeletonOf(id)).find(
+        (bodyStation) => bodyStation.boneId === bone && bodyStation.at > 0.5,
+      )!;
     const wolf = at('grey-wolf', 'thoracic');
     expect(wolf.depthMm).toBeGreaterThan(1.3 * wolf.widthMm);
     const crocodile = at('nile-crocodile', 'dorsalRear');

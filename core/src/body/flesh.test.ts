@@ -123,7 +123,7 @@ describe('the animals of the library', () => {
       expect(weight.value).toBeLessThan(animal.ranges.massKg![1]);
       const of = (id: string): number =>
         body.bones.find((bone) => bone.boneId === id)?.volumeMm3 ?? 0;
-      for (const bone of its.bones.filter((one) => one.side === 'left')) {
+      for (const bone of its.bones.filter((bone) => bone.side === 'left')) {
         expect(Math.abs(of(bone.id) - of(bone.id.replace('.L', '.R')))).toBeLessThanOrEqual(
           1e-6 * of(bone.id),
         );

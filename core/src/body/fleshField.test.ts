@@ -151,7 +151,7 @@ describe('the fast field beside its plain twin', () => {
   it.each(['eurasian-otter', 'grey-heron', 'raft-spider'])(
     'has the same inside for the %s',
     (id) => {
-      const animal = ANIMALS.find((one) => one.id === id)!;
+      const animal = ANIMALS.find((animal) => animal.id === id)!;
       const parts = skinParts(poseSkeleton(buildSkeleton(planById(animal.planId)!, animal), {}));
       const field = fieldOf(parts, 20_000);
       const plain = plainField(parts, field);

@@ -10,5 +10,8 @@ export function fleshParts(posed: PosedSkeleton): readonly SkinPart[] {
   const skin = skinParts(posed);
   const { bulk } = posed.skeleton;
   if (!Object.values(bulk).some((factor) => factor > 1)) return skin;
-  return [...skin, ...posedMuscles(posed).filter((one) => (bulk[one.muscle.spec.id] ?? 1) > 1)];
+  return [
+    ...skin,
+    ...posedMuscles(posed).filter((posedMuscle) => (bulk[posedMuscle.muscle.spec.id] ?? 1) > 1),
+  ];
 }

@@ -27,13 +27,13 @@ export interface Loft {
 
 /** The sections between the stations: smooth, and never thicker or thinner than both neighbours. */
 export function loftSection(stations: readonly LoftStation[]): (along: number) => LoftStation {
-  const xs = stations.map((one) => one.along);
-  const curve = (of: (one: LoftStation) => number) => monotoneCubic(xs, stations.map(of));
-  const deep = curve((one) => one.deep);
-  const wide = curve((one) => one.wide);
-  const square = curve((one) => one.square);
-  const up = curve((one) => one.up);
-  const side = curve((one) => one.side);
+  const xs = stations.map((station) => station.along);
+  const curve = (of: (loftStation: LoftStation) => number) => monotoneCubic(xs, stations.map(of));
+  const deep = curve((loftStation) => loftStation.deep);
+  const wide = curve((loftStation) => loftStation.wide);
+  const square = curve((loftStation) => loftStation.square);
+  const up = curve((loftStation) => loftStation.up);
+  const side = curve((loftStation) => loftStation.side);
   return (along) => ({
     along,
     deep: deep(along),

@@ -21,21 +21,21 @@ export function isMirrored(skeleton: Skeleton): boolean {
   const answer = skeleton.bones.every((bone) =>
     bone.flesh.every((flesh, i) => {
       if (!('stations' in flesh)) return true;
-      if (bone.side === 'mid') return flesh.stations.every((one) => one.side === 0);
+      if (bone.side === 'mid') return flesh.stations.every((station) => station.side === 0);
       const image = skeleton.byId.get(mirrorId(bone.id))?.flesh[i];
       return (
         image !== undefined &&
         'stations' in image &&
         image.stations.length === flesh.stations.length &&
-        image.stations.every((one, k) => {
+        image.stations.every((station, k) => {
           const own = flesh.stations[k]!;
           return (
-            one.at === own.at &&
-            one.halfDepth === own.halfDepth &&
-            one.halfWidth === own.halfWidth &&
-            one.squareness === own.squareness &&
-            one.up === own.up &&
-            one.side === -own.side
+            station.at === own.at &&
+            station.halfDepth === own.halfDepth &&
+            station.halfWidth === own.halfWidth &&
+            station.squareness === own.squareness &&
+            station.up === own.up &&
+            station.side === -own.side
           );
         })
       );

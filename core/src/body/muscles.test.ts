@@ -20,7 +20,7 @@ const ALL = ANIMALS.map((animal) => [animal.name, skeletonOf(animal.id)] as cons
 describe('muscles at rest', () => {
   // The masses that the surface anatomy of mammals is told by (common practice among sculptors).
   it('of a mammal are those that show in its form', () => {
-    const ids = new Set(restMuscles(wolf).map((one) => one.spec.id));
+    const ids = new Set(restMuscles(wolf).map((restMuscle) => restMuscle.spec.id));
     for (const id of ['temporalis', 'masseter', 'sternocephalicus', 'trapezius', 'deltoid'])
       expect(ids).toContain(id);
     for (const id of ['triceps', 'biceps-brachii', 'pectorals', 'latissimus', 'abdominal-wall'])
@@ -37,7 +37,7 @@ describe('muscles at rest', () => {
     for (const { centre, muscle } of muscles) {
       expect(skinDistance(skin, centre)).toBeLessThan(muscle.halfThick * 0.5);
       if (muscle.side !== 'left') continue;
-      const image = muscles.find((one) => one.muscle.id === muscle.id.replace('.L', '.R'))!;
+      const image = muscles.find((entry) => entry.muscle.id === muscle.id.replace('.L', '.R'))!;
       expect(image.centre[2]).toBeCloseTo(-centre[2], 6);
       expect(image.muscle.volumeMm3).toBeCloseTo(
         muscle.volumeMm3,
@@ -63,7 +63,7 @@ describe('muscles in a stance', () => {
   it('are thicker where they are shorter: a bent elbow swells the biceps', () => {
     const of = (flexion: number) =>
       posedMuscles(poseSkeleton(wolf, { 'radius.L': { flexion } })).find(
-        (one) => one.muscle.id === 'biceps-brachii.L',
+        (posedMuscle) => posedMuscle.muscle.id === 'biceps-brachii.L',
       )!.radii;
     const [straight, bent] = [of(-20), of(80)];
     expect(bent[0]).toBeLessThan(straight[0]);

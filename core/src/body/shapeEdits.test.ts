@@ -9,12 +9,12 @@ import {
   alongWay,
   edgePlace,
   EDGES,
-  givenBack,
-  joined,
-  parted,
+  restore,
+  link,
+  unlink,
   pulledEdge,
   shapedParts,
-  takenOver,
+  adopt,
   withoutStation,
   withStation,
   withStationAdded,
@@ -22,7 +22,7 @@ import {
 
 const wolf = animalById('grey-wolf')!;
 const skeleton = buildSkeleton(planById(wolf.planId)!, wolf);
-const trunk = takenOver(skeleton, LIBRARY_SHAPE, 'trunk');
+const trunk = adopt(skeleton, LIBRARY_SHAPE, 'trunk');
 const station: SectionStation = {
   at: 0.5,
   halfDepth: 80,
@@ -48,25 +48,25 @@ describe('parts that can be shaped', () => {
   });
 
   it('are given back without a trace, one by one', () => {
-    const both = takenOver(skeleton, trunk, 'hindlegs');
-    expect(givenBack(skeleton, both, 'hindlegs')).toEqual(trunk);
-    expect(givenBack(skeleton, trunk, 'trunk')).toEqual(LIBRARY_SHAPE);
-    const apart = parted(skeleton, both, 'hindlegs');
-    expect(givenBack(skeleton, apart, 'hindlegs')).toEqual(trunk);
+    const both = adopt(skeleton, trunk, 'hindlegs');
+    expect(restore(skeleton, both, 'hindlegs')).toEqual(trunk);
+    expect(restore(skeleton, trunk, 'trunk')).toEqual(LIBRARY_SHAPE);
+    const apart = unlink(skeleton, both, 'hindlegs');
+    expect(restore(skeleton, apart, 'hindlegs')).toEqual(trunk);
   });
 
-  it('are parted into two sides that are images, and joined to what they were', () => {
-    const legs = takenOver(skeleton, LIBRARY_SHAPE, 'hindlegs');
-    const apart = parted(skeleton, legs, 'hindlegs');
+  it('are unlinked into two sides that are images, and linked back to what they were', () => {
+    const legs = adopt(skeleton, LIBRARY_SHAPE, 'hindlegs');
+    const apart = unlink(skeleton, legs, 'hindlegs');
     for (const [key, left] of Object.entries(apart.sections)) {
       if (!key.endsWith('.L')) continue;
       const right = apart.sections[key.replace('.L', '.R')]!;
-      left.forEach((one, i) => {
-        expect(right[i]!.side).toBeCloseTo(-one.side, 12);
-        expect({ ...right[i]!, side: 0 }).toEqual({ ...one, side: 0 });
+      left.forEach((entry, i) => {
+        expect(right[i]!.side).toBeCloseTo(-entry.side, 12);
+        expect({ ...right[i]!, side: 0 }).toEqual({ ...entry, side: 0 });
       });
     }
-    expect(joined(skeleton, apart, 'hindlegs')).toEqual(legs);
+    expect(link(skeleton, apart, 'hindlegs')).toEqual(legs);
   });
 });
 
@@ -95,7 +95,7 @@ describe('sections', () => {
     const [a, b] = trunk.sections['thoracic']!;
     const at = (a!.at + b!.at) / 2;
     const more = withStationAdded(trunk, 'thoracic', at);
-    const added = more.sections['thoracic']!.find((one) => one.at === at)!;
+    const added = more.sections['thoracic']!.find((entry) => entry.at === at)!;
     expect(added.halfDepth).toBeCloseTo((a!.halfDepth + b!.halfDepth) / 2, 9);
     expect(withStationAdded(more, 'thoracic', at)).toBe(more);
     let fewer = more;

@@ -38,8 +38,8 @@ export function shapedParts(library: Skeleton, shape: Shape): readonly ShapedPar
 }
 
 /** A part's flesh as sections measured on the library's body, so that they can be changed. */
-export function takenOver(library: Skeleton, shape: Shape, partId: string): Shape {
-  const part = shapedParts(library, shape).find((one) => one.id === partId);
+export function adopt(library: Skeleton, shape: Shape, partId: string): Shape {
+  const part = shapedParts(library, shape).find((shapedPart) => shapedPart.id === partId);
   const added = Object.fromEntries(
     (part?.bones ?? []).flatMap((bone) => {
       const stations = measuredSections(library, bone.id);
@@ -50,8 +50,8 @@ export function takenOver(library: Skeleton, shape: Shape, partId: string): Shap
 }
 
 /** The library's flesh again for a part, on both sides. */
-export function givenBack(library: Skeleton, shape: Shape, partId: string): Shape {
-  const keys = library.plan.parts.find((one) => one.id === partId)?.keys ?? [];
+export function restore(library: Skeleton, shape: Shape, partId: string): Shape {
+  const keys = library.plan.parts.find((part) => part.id === partId)?.keys ?? [];
   return {
     ...shape,
     sections: Object.fromEntries(
@@ -61,14 +61,14 @@ export function givenBack(library: Skeleton, shape: Shape, partId: string): Shap
 }
 
 /** Left and right apart: what held for both is kept for each, until one of them is changed. */
-export function parted(library: Skeleton, shape: Shape, partId: string): Shape {
-  const part = shapedParts(library, shape).find((one) => one.id === partId);
+export function unlink(library: Skeleton, shape: Shape, partId: string): Shape {
+  const part = shapedParts(library, shape).find((shapedPart) => shapedPart.id === partId);
   const pairs = new Set(part?.bones.filter(({ side }) => side === 'left').map(({ key }) => key));
   const entries = Object.entries(shape.sections).flatMap(([key, both]) =>
     pairs.has(key)
       ? [
           [`${key}.L`, both] as const,
-          [`${key}.R`, both.map((one) => ({ ...one, side: 0 - one.side }))] as const,
+          [`${key}.R`, both.map((entry) => ({ ...entry, side: 0 - entry.side }))] as const,
         ]
       : [[key, both] as const],
   );
@@ -76,8 +76,8 @@ export function parted(library: Skeleton, shape: Shape, partId: string): Shape {
 }
 
 /** Both sides alike again: the left side's sections hold for both. */
-export function joined(library: Skeleton, shape: Shape, partId: string): Shape {
-  const keys = library.plan.parts.find((one) => one.id === partId)?.keys ?? [];
+export function link(library: Skeleton, shape: Shape, partId: string): Shape {
+  const keys = library.plan.parts.find((part) => part.id === partId)?.keys ?? [];
   const entries = Object.entries(shape.sections).flatMap(([key, list]) => {
     const bone = key.replace(/\.[LR]$/, '');
     if (bone === key || !keys.includes(bone)) return [[key, list] as const];
@@ -94,8 +94,11 @@ const within = (v: number, { min, max }: { readonly min: number; readonly max: n
   Math.min(max, Math.max(min, v));
 
 /** A section changed, held within what a section can be. */
-function heldStation(one: SectionStation, change: Partial<SectionStation>): SectionStation {
-  const next = { ...one, ...change };
+function heldStation(
+  sectionStation: SectionStation,
+  change: Partial<SectionStation>,
+): SectionStation {
+  const next = { ...sectionStation, ...change };
   const off = { min: -SECTION_MM.max, max: SECTION_MM.max };
   return {
     at: within(next.at, { min: 0, max: 1 }),
@@ -122,11 +125,11 @@ export function withStation(
   const before = shape.sections[key]?.[index];
   if (before === undefined) return shape;
   const next = heldStation(before, change);
-  const put = (of: Shape, at: string, n: number, one: SectionStation): Shape => ({
+  const put = (of: Shape, at: string, n: number, sectionStation: SectionStation): Shape => ({
     ...of,
     sections: {
       ...of.sections,
-      [at]: of.sections[at]!.map((old, i) => (i === n ? one : old)),
+      [at]: of.sections[at]!.map((old, i) => (i === n ? sectionStation : old)),
     },
   });
   const changed = put(shape, key, index, next);
@@ -153,33 +156,34 @@ function mateOf(
   const partOf = (key: string) => skeleton.plan.parts.find((part) => part.keys.includes(key));
   const next =
     at === 1
-      ? skeleton.bones.find((one) => one.parent === bone.id && one.at === 1)
+      ? skeleton.bones.find((entry) => entry.parent === bone.id && entry.at === 1)
       : at === 0 && bone.at === 1
         ? skeleton.byId.get(bone.parent ?? '')
         : undefined;
   if (next === undefined || next.side !== bone.side || partOf(next.key) !== partOf(bone.key))
     return undefined;
   const key = sectionKey(shape, next);
-  const index = shape.sections[key]?.findIndex((one) => one.at === 1 - at) ?? -1;
+  const index = shape.sections[key]?.findIndex((entry) => entry.at === 1 - at) ?? -1;
   return index < 0 ? undefined : { key, index };
 }
 
 /** A new section between two others, as the body is there; the nearest one's squareness. */
 export function withStationAdded(shape: Shape, key: string, at: number): Shape {
   const list = shape.sections[key];
-  if (list === undefined || list.some((one) => Math.abs(one.at - at) < 0.02)) return shape;
+  if (list === undefined || list.some((entry) => Math.abs(entry.at - at) < 0.02)) return shape;
   const sorted = [...list].sort((a, b) => a.at - b.at);
-  const after = sorted.findIndex((one) => one.at > at);
+  const after = sorted.findIndex((entry) => entry.at > at);
   const [a, b] = [sorted[Math.max(0, after - 1)]!, sorted[after < 0 ? sorted.length - 1 : after]!];
   const t = b.at > a.at ? (at - a.at) / (b.at - a.at) : 0;
-  const mix = (of: (one: SectionStation) => number): number => of(a) + (of(b) - of(a)) * t;
+  const mix = (of: (sectionStation: SectionStation) => number): number =>
+    of(a) + (of(b) - of(a)) * t;
   const added: SectionStation = {
     at,
-    halfDepth: mix((one) => one.halfDepth),
-    halfWidth: mix((one) => one.halfWidth),
-    squareness: mix((one) => one.squareness),
-    up: mix((one) => one.up),
-    side: mix((one) => one.side),
+    halfDepth: mix((entry) => entry.halfDepth),
+    halfWidth: mix((entry) => entry.halfWidth),
+    squareness: mix((entry) => entry.squareness),
+    up: mix((entry) => entry.up),
+    side: mix((entry) => entry.side),
   };
   const next = [...list, added].sort((x, y) => x.at - y.at);
   return { ...shape, sections: { ...shape.sections, [key]: next } };

@@ -52,13 +52,13 @@ function skinPart(at: PosedBone, flesh: BoneFlesh, k: number): SkinPart {
       boneId,
       origin: at.start,
       axes: sectionAxes(at),
-      stations: flesh.stations.map((one) => ({
-        along: one.at * long,
-        deep: one.halfDepth * k,
-        wide: one.halfWidth * k,
-        square: one.squareness,
-        up: one.up * k,
-        side: one.side * k,
+      stations: flesh.stations.map((station) => ({
+        along: station.at * long,
+        deep: station.halfDepth * k,
+        wide: station.halfWidth * k,
+        square: station.squareness,
+        up: station.up * k,
+        side: station.side * k,
       })),
     };
   }
@@ -163,7 +163,7 @@ export function partArea(part: SkinPart): number {
   if (part.kind === 'cone')
     return roundConeMeasures(part.radiusA, part.radiusB, distance(part.a, part.b)).area;
   const [first, last] = [part.stations[0]!, part.stations.at(-1)!];
-  const girth = part.stations.reduce((sum, one) => sum + sectionGirth(one), 0);
+  const girth = part.stations.reduce((sum, station) => sum + sectionGirth(station), 0);
   return (girth / part.stations.length) * (last.along - first.along + 2 * capLength(first));
 }
 

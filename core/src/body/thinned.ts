@@ -63,7 +63,7 @@ export function thinnings(posed: PosedSkeleton): readonly Thinning[] {
 export function thinned(field: FleshField, where: readonly Thinning[]): FleshField {
   if (where.length === 0) return field;
   const depth = field.depth.slice();
-  for (const one of where) sink(depth, field, one, field.parts);
+  for (const thinning of where) sink(depth, field, thinning, field.parts);
   return redistanced({ ...field, depth });
 }
 

@@ -46,7 +46,7 @@ export function volumeKept(posed: PosedSkeleton): readonly SkinPart[] {
 /** The limb, or the column, that a bone belongs to: its part of the plan and its side. */
 function limbOf({ plan, byId }: Skeleton, boneId: string): string {
   const bone = byId.get(boneId);
-  const part = plan.parts.find((one) => one.keys.includes(bone?.key ?? ''));
+  const part = plan.parts.find((part) => part.keys.includes(bone?.key ?? ''));
   return `${part?.id ?? ''} ${bone?.side ?? ''}`;
 }
 
@@ -87,6 +87,10 @@ function girthened(part: SkinPart, k: number): SkinPart {
   }
   return {
     ...part,
-    stations: part.stations.map((one) => ({ ...one, deep: one.deep * k, wide: one.wide * k })),
+    stations: part.stations.map((station) => ({
+      ...station,
+      deep: station.deep * k,
+      wide: station.wide * k,
+    })),
   };
 }

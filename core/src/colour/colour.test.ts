@@ -75,7 +75,7 @@ describe('the paint', () => {
   const { colour, mass } = wholePlan(otterPiece());
 
   it('covers zones that make up the whole skin', () => {
-    const zones = colour!.zones.reduce((sum, one) => sum + one.area.value, 0);
+    const zones = colour!.zones.reduce((sum, zone) => sum + zone.area.value, 0);
     expect(zones).toBeCloseTo(mass!.area.value, 6);
   });
 
@@ -90,9 +90,9 @@ describe('the paint', () => {
     const own = wholePlan(
       changed(otterPiece(), 'colour', { zones: { back: { hex: '#112233', sheen: 'matt' } } }),
     ).colour!;
-    const back = own.zones.find((one) => one.zone.id === 'back')!;
+    const back = own.zones.find((zoneColour) => zoneColour.zone.id === 'back')!;
     expect(back).toMatchObject({ hex: '#112233', own: true, sheen: 'matt' });
-    expect(own.varnishes.map((one) => one.sheen)).toContain('matt');
-    expect(colour!.varnishes.map((one) => one.sheen)).not.toContain('matt');
+    expect(own.varnishes.map((varnish) => varnish.sheen)).toContain('matt');
+    expect(colour!.varnishes.map((varnish) => varnish.sheen)).not.toContain('matt');
   });
 });

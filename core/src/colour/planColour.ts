@@ -2,7 +2,7 @@ import { zoneOf, type CoatZone, type Sheen } from '../anatomy/coat.ts';
 import type { BodyGrid } from '../body/bodyGrid.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import { lastCall } from '../piece/lastCall.ts';
+import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import { hexToOklch } from './oklab.ts';
@@ -47,7 +47,7 @@ export interface ColourPlan {
 }
 
 /** Colours in order from primer to sheen, with the paint they take. Null while there is no body. */
-export const planColour = lastCall(
+export const planColour = memoizeLast(
   (
     colour: Piece['colour'],
     measure: MeasurePlan,
@@ -64,7 +64,7 @@ export const planColour = lastCall(
     const primer = primerWorking(zones);
     // Fibre is never varnished.
     const bare = zones.filter(({ fibre }) => !fibre);
-    const sheens = [...new Set(bare.map((one) => one.sheen))];
+    const sheens = [...new Set(bare.map((zoneColour) => zoneColour.sheen))];
     const varnishes = sheens.map((sheen) => ({ sheen, ml: varnishWorking(sheen, bare) }));
     return {
       primerHex: PRIMERS[colour.primer],
@@ -73,11 +73,11 @@ export const planColour = lastCall(
       varnishes,
       workings: [
         primer,
-        ...zones.flatMap((one) => [
-          one.area,
-          ...one.layers.flatMap((layer) => [layer.lightness, layer.ml]),
+        ...zones.flatMap((zone) => [
+          zone.area,
+          ...zone.layers.flatMap((layer) => [layer.lightness, layer.ml]),
         ]),
-        ...varnishes.map((one) => one.ml),
+        ...varnishes.map((varnish) => varnish.ml),
       ],
     };
   },
@@ -193,7 +193,7 @@ function layerPlan(
 }
 
 const wholeCoat = (id: string, label: string, zones: readonly ZoneColour[]): Working => {
-  const area = zones.reduce((sum, one) => sum + one.area.value, 0);
+  const area = zones.reduce((sum, zone) => sum + zone.area.value, 0);
   return {
     id,
     stage: 'colour',
@@ -219,8 +219,8 @@ const varnishWorking = (sheen: Sheen, zones: readonly ZoneColour[]): Working =>
   wholeCoat(
     `colour.varnish.${sheen}.ml`,
     `Varnish, ${sheen === 'wet' ? 'high gloss' : sheen}: ${zones
-      .filter((one) => one.sheen === sheen)
-      .map((one) => one.zone.name.toLowerCase())
+      .filter((zone) => zone.sheen === sheen)
+      .map((zoneColour) => zoneColour.zone.name.toLowerCase())
       .join(', ')}`,
-    zones.filter((one) => one.sheen === sheen),
+    zones.filter((zone) => zone.sheen === sheen),
   );

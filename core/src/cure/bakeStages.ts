@@ -81,7 +81,7 @@ function stageOf(facts: StageFacts, { id, name, what, kinds }: Draft): BakeStage
   // Before the body is worked out, a bake goes by all the rules that are known.
   const rule = longest((inIt.length > 0 ? inIt : packets).map(({ time }) => time));
   const kindOf = (caseId: string): ClayKind | undefined =>
-    cases.find((one) => one.id === caseId)?.kind;
+    cases.find((heatCase) => heatCase.id === caseId)?.kind;
   const warmed = heat.filter(({ result }) => kinds.includes(kindOf(result.caseId)!));
   const slow = warmed.toSorted((a, b) => b.working.value - a.working.value)[0];
   const needed = slow === undefined ? null : neededWorking(id, name, rule, warmed, cure.holdMin);

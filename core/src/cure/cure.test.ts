@@ -13,7 +13,7 @@ const withLabel = (piece: Piece, label: Partial<Piece['mass']['clay']['label']>)
   changed(piece, 'mass', {
     clay: { ...piece.mass.clay, label: { ...piece.mass.clay.label, ...label } },
   });
-const stageOf = ({ cure }: Plan, id: string) => cure.stages.find((one) => one.id === id)!;
+const stageOf = ({ cure }: Plan, id: string) => cure.stages.find((stage) => stage.id === id)!;
 const codes = (piece: Piece): readonly string[] =>
   wholePlan(piece, true).snags.map((snag) => snag.code);
 
@@ -144,7 +144,7 @@ describe('the bake', () => {
     const { cure } = wholePlan(labelled);
     expect(cure.dial!.value).toBe(110);
     expect(cure.figures.temperature).toMatchObject({ value: 110, provenance: 'own' });
-    const solid = cure.packets.find((one) => one.kind === 'solid')!;
+    const solid = cure.packets.find((packet) => packet.kind === 'solid')!;
     expect(solid.time.value).toBeCloseTo((20 * solid.thickness.value) / 5, 9);
   });
 
@@ -189,7 +189,7 @@ describe('clay that needs no oven', () => {
     const { cure } = planPiece(piece, null);
     expect(cure).toMatchObject({ request: null, dial: null });
     for (const { bake, rule } of cure.stages) expect([bake, rule.unit]).toEqual([null, 'h']);
-    expect(cure.workings.every((one) => Number.isFinite(one.value))).toBe(true);
+    expect(cure.workings.every((working) => Number.isFinite(working.value))).toBe(true);
   });
 });
 
@@ -203,7 +203,7 @@ describe('snags of Cure', () => {
   it('tell a bake that is too short for the slowest clay, and clay that never gets hot', () => {
     const minutes = { parts: null, shell: null, finish: 20 };
     const hurried = wholePlan(changed(otterPiece(), 'cure', { minutes }), true);
-    const snags = hurried.snags.filter((one) => one.code === 'bake-too-short');
+    const snags = hurried.snags.filter((snag) => snag.code === 'bake-too-short');
     expect(snags.map(({ facts }) => facts)).toMatchObject([
       { bake: 'finish', minutes: 20, neededMin: stageOf(hurried, 'finish').needed!.value },
     ]);

@@ -14,7 +14,7 @@ export function cureSnags(plan: Omit<CurePlan, 'workings' | 'snags'>): readonly 
   return [
     ...unlikeSnag(figures, shellFigures),
     ...(dial && oven
-      ? [...clays.flatMap((one) => ovenSnags(one, dial, oven)), ...timeSnags(plan)]
+      ? [...clays.flatMap((clay) => ovenSnags(clay, dial, oven)), ...timeSnags(plan)]
       : []),
   ];
 }
@@ -62,7 +62,7 @@ function timeSnags({
   oven,
 }: Pick<CurePlan, 'stages' | 'heat' | 'cases' | 'oven'>): readonly Snag[] {
   const common = { stage: 'cure', target: OVEN, grade: 'fix' } as const;
-  const placeOf = (id: string): string => cases.find((one) => one.id === id)?.place ?? '';
+  const placeOf = (id: string): string => cases.find((heatCase) => heatCase.id === id)?.place ?? '';
   const never = heat
     .filter(({ result }) => result.reachMin === null)
     .map(({ result }): Snag => ({

@@ -9,7 +9,7 @@ const cureOf = (piece: Piece) => wholePlan(piece).cure;
 const allOf = (piece: Piece, core: 'foil' | 'solid'): Piece =>
   changed(piece, 'mass', {
     shells: Object.fromEntries(
-      planPiece(piece, null).builds.map((one) => [one.region.id, { core, shellMm: 4 }]),
+      planPiece(piece, null).builds.map((build) => [build.region.id, { core, shellMm: 4 }]),
     ),
   });
 
@@ -17,7 +17,7 @@ describe('places that are slow to warm', () => {
   it('are the thickest shell, twice, and the thickest solid part', () => {
     const { mass, cure } = wholePlan(otterPiece());
     const { cases } = cure;
-    expect(cases.map((one) => one.id)).toEqual([
+    expect(cases.map((heatCase) => heatCase.id)).toEqual([
       'shell-insulating',
       'shell-holding',
       'solid',
@@ -33,11 +33,11 @@ describe('places that are slow to warm', () => {
   });
 
   it('are only those there are', () => {
-    expect(cureOf(allOf(otterPiece(), 'solid')).cases.map((one) => one.id)).toEqual([
+    expect(cureOf(allOf(otterPiece(), 'solid')).cases.map((heatCase) => heatCase.id)).toEqual([
       'solid',
       'parts',
     ]);
-    expect(cureOf(allOf(otterPiece(), 'foil')).cases.map((one) => one.id)).toEqual([
+    expect(cureOf(allOf(otterPiece(), 'foil')).cases.map((heatCase) => heatCase.id)).toEqual([
       'shell-insulating',
       'shell-holding',
       'parts',
@@ -116,13 +116,17 @@ describe('the answer', () => {
 
 describe('bakes in their order', () => {
   it('put the parts before the shell and the finish last', () => {
-    expect(cureOf(otterPiece()).stages.map((one) => one.id)).toEqual(['parts', 'shell', 'finish']);
+    expect(cureOf(otterPiece()).stages.map((stage) => stage.id)).toEqual([
+      'parts',
+      'shell',
+      'finish',
+    ]);
   });
 
   it('say set, and not baked, where no oven is used', () => {
     const { clay } = otterPiece().mass;
     const air = changed(otterPiece(), 'mass', { clay: { ...clay, classId: 'air-dry' } });
-    const words = cureOf(air).stages.map((one) => one.what);
+    const words = cureOf(air).stages.map((stage) => stage.what);
     expect(words.join(' ')).not.toContain('baked');
   });
 });

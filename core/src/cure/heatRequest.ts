@@ -55,7 +55,7 @@ export function heatCases(
   mass: MassPlan | null,
 ): readonly HeatCase[] {
   const thick = (mass?.thickness ?? []).flatMap(({ regionId, mm }) => {
-    const region = mass!.regions.find((one) => one.region.id === regionId);
+    const region = mass!.regions.find((regionMass) => regionMass.region.id === regionId);
     return region === undefined ? [] : [{ region, mm }];
   });
   const thickest = (of: readonly { region: RegionMass; mm: number }[]) =>
@@ -129,13 +129,13 @@ function shellCases(
 /** The request of clays that cure in an oven at `ovenC`; `clayOf` tells what a place is made of. */
 export function heatRequest(
   cases: readonly HeatCase[],
-  clayOf: (one: HeatCase) => ClayFigures,
+  clayOf: (heatCase: HeatCase) => ClayFigures,
   cure: Piece['cure'],
   ovenC: number,
 ): HeatRequest {
   const film = cure.fan ? FILM.fan : FILM.still;
-  const place = (one: HeatCase): HeatPlace => {
-    const figures = clayOf(one);
+  const place = (heatCase: HeatCase): HeatPlace => {
+    const figures = clayOf(heatCase);
     const { clay, density } = figures;
     const [k, c] = [clay.conductivity, clay.specificHeat];
     const of = (conductivity: number, specificHeat: number, h: number): HeatMaterial => ({
@@ -145,7 +145,7 @@ export function heatRequest(
       densityKgM3: density.value * 1000,
     });
     return {
-      ...one,
+      ...heatCase,
       typical: of(k[2], c[2], film[2]),
       slowest: of(k[0], c[1], film[0]),
       quickest: of(k[1], c[0], film[1]),

@@ -32,17 +32,17 @@ export function heatRun(
   request: HeatRequest,
   onProgress: (done: number) => void = () => undefined,
 ): HeatRun {
-  const results = request.cases.map((one, i): HeatResult => {
-    const typical = warm(one, request, one.typical);
+  const results = request.cases.map((heatPlace, i): HeatResult => {
+    const typical = warm(heatPlace, request, heatPlace.typical);
     const corner = (material: HeatMaterial): number | null =>
-      reached(warm(one, request, material).innermost, one.targetC);
+      reached(warm(heatPlace, request, material).innermost, heatPlace.targetC);
     const result = {
-      caseId: one.id,
+      caseId: heatPlace.id,
       innermostC: eachMinute(typical.innermost),
       surfaceC: eachMinute(typical.surface),
-      reachMin: reached(typical.innermost, one.targetC),
-      quickestMin: corner(one.quickest),
-      slowestMin: corner(one.slowest),
+      reachMin: reached(typical.innermost, heatPlace.targetC),
+      quickestMin: corner(heatPlace.quickest),
+      slowestMin: corner(heatPlace.slowest),
     };
     onProgress((i + 1) / request.cases.length);
     return result;
@@ -50,8 +50,15 @@ export function heatRun(
   return { key: request.key, results };
 }
 
-const warm = (one: HeatCase, request: HeatRequest, material: HeatMaterial) =>
-  heatFlow(one.body, material, request.startC, request.ovenC, STEP_S, HORIZON_MIN * STEPS_PER_MIN);
+const warm = (heatCase: HeatCase, request: HeatRequest, material: HeatMaterial) =>
+  heatFlow(
+    heatCase.body,
+    material,
+    request.startC,
+    request.ovenC,
+    STEP_S,
+    HORIZON_MIN * STEPS_PER_MIN,
+  );
 
 const eachMinute = (curve: readonly number[]): readonly number[] =>
   curve.filter((_, i) => i % STEPS_PER_MIN === 0);

@@ -10,32 +10,36 @@ export function heatWorkings(
   cure: Piece['cure'],
 ): readonly { readonly result: HeatResult; readonly working: Working }[] {
   return run.results.flatMap((result) => {
-    const one = request.cases.find((candidate) => candidate.id === result.caseId);
-    return one === undefined ? [] : [{ result, working: heatWorking(one, result, request, cure) }];
+    const entry = request.cases.find((candidate) => candidate.id === result.caseId);
+    return entry === undefined
+      ? []
+      : [{ result, working: heatWorking(entry, result, request, cure) }];
   });
 }
 
 function heatWorking(
-  one: HeatPlace,
+  heatPlace: HeatPlace,
   result: HeatResult,
   request: HeatRequest,
   cure: Piece['cure'],
 ): Working {
-  const { typical } = one;
-  const core = one.body.coreJPerM2K;
+  const { typical } = heatPlace;
+  const core = heatPlace.body.coreJPerM2K;
   return {
-    id: `cure.heat.${one.id}`,
+    id: `cure.heat.${heatPlace.id}`,
     stage: 'cure',
-    label: `Innermost clay hot enough: ${one.place.toLowerCase()}`,
+    label: `Innermost clay hot enough: ${heatPlace.place.toLowerCase()}`,
     value: result.reachMin ?? HORIZON_MIN,
     unit: 'min',
     provenance: 'derived',
     formula: 'ρc ∂T/∂t = div(k grad T), −k ∂T/∂n = h(T − oven) at the surface',
     inputs: [
       input(
-        one.body.shape === 'slab' ? 'L' : 'r',
-        one.body.shape === 'slab' ? 'Thickness, heated on one face' : 'Radius, heated all round',
-        one.body.thicknessM * 1000,
+        heatPlace.body.shape === 'slab' ? 'L' : 'r',
+        heatPlace.body.shape === 'slab'
+          ? 'Thickness, heated on one face'
+          : 'Radius, heated all round',
+        heatPlace.body.thicknessM * 1000,
         'mm',
         'derived',
       ),
@@ -44,7 +48,7 @@ function heatWorking(
       input('h', cure.fan ? 'Film, fan on' : 'Film, still air', typical.film, 'W/m2K', 'memory'),
       ...(core > 0 ? [input('C', 'Heat held by the core', core, 'J/m2K' as const, 'derived')] : []),
       input('oven', 'Oven', request.ovenC, 'degC', 'derived'),
-      input('T', 'Low end of what the clay cures at', one.targetC, 'degC', 'memory'),
+      input('T', 'Low end of what the clay cures at', heatPlace.targetC, 'degC', 'memory'),
     ],
     source:
       'finite volumes with Crank–Nicolson steps, checked against the one-term solutions of Incropera & DeWitt, ch. 5; the range is that of k, c and h',

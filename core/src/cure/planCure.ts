@@ -1,7 +1,7 @@
 import { regionBuilds } from '../mass/buildUp.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { clayFigures, type ClayFigures } from '../mass/clayFigures.ts';
-import { lastCall } from '../piece/lastCall.ts';
+import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
@@ -56,7 +56,7 @@ export interface CurePlan {
  * Temperatures and times of the bakes. `mass` tells how thick the clay is; while it is null, only what
  * is made apart is known. `run` may be null, or still that of an older request.
  */
-export const planCure = lastCall(
+export const planCure = memoizeLast(
   (
     cure: Piece['cure'],
     choice: Piece['mass'],
@@ -73,8 +73,8 @@ export const planCure = lastCall(
     const request = oven && heatRequest(cases, clayOf, cure, oven.value);
     const answered = run !== null && run.key === request?.key ? run : null;
     const packets = cases
-      .filter((one) => one.id !== 'shell-holding')
-      .map((one) => ruleOf(one, clayOf(one), mass));
+      .filter((heatCase) => heatCase.id !== 'shell-holding')
+      .map((heatCase) => ruleOf(heatCase, clayOf(heatCase), mass));
     const heat = request && answered ? heatWorkings(request, answered, cure) : [];
     const { setting } = figures.clay;
     const hasShell = regionBuilds(measure.skeleton, choice).some(({ core }) => core !== 'solid');
@@ -107,12 +107,12 @@ export const planCure = lastCall(
         ...(shellFigures
           ? [shellFigures.temperature, shellFigures.limit, shellFigures.time, shellFigures.perMm]
           : []),
-        ...packets.flatMap((one) => [one.thickness, one.time]),
-        ...heat.map((one) => one.working),
-        ...stages.flatMap((one) => [one.needed, one.bake]),
+        ...packets.flatMap((packet) => [packet.thickness, packet.time]),
+        ...heat.map((entry) => entry.working),
+        ...stages.flatMap((stage) => [stage.needed, stage.bake]),
         bakes,
         eye,
-      ].filter((one) => one !== null),
+      ].filter((entry) => entry !== null),
       snags: cureSnags(plan),
     };
   },
@@ -164,18 +164,18 @@ const RULE_LABELS: Readonly<Record<ClayKind, readonly [thick: string, time: stri
 };
 
 /** The packet's rule for one thickness: so long for each so many millimetres, as a minimum. */
-function ruleOf(one: HeatCase, figures: ClayFigures, mass: MassPlan | null): PacketRule {
-  const { kind } = one;
+function ruleOf(heatCase: HeatCase, figures: ClayFigures, mass: MassPlan | null): PacketRule {
+  const { kind } = heatCase;
   const measured = mass?.thickness.every((region) => region.measured) ?? false;
   const thickness: Working = {
     id: `cure.thickness.${kind}`,
     stage: 'cure',
     label: RULE_LABELS[kind][0],
-    value: one.thicknessMm,
+    value: heatCase.thicknessMm,
     unit: 'mm',
     provenance: 'derived',
     formula: kind === 'parts' ? 'd = diameter of the eye' : 'd = thickest clay there, as in Mass',
-    inputs: [input('d', one.place, one.thicknessMm, 'mm', 'derived')],
+    inputs: [input('d', heatCase.place, heatCase.thicknessMm, 'mm', 'derived')],
     source:
       kind === 'parts'
         ? 'claws and teeth are thinner than an eye; what is thicker needs longer'
@@ -235,7 +235,7 @@ const bakesWorking = (stages: readonly BakeStage[], oven: boolean): Working => (
   value: stages.length,
   unit: 'count',
   provenance: 'derived',
-  formula: stages.map((one) => one.name.toLowerCase()).join(' + '),
+  formula: stages.map((stage) => stage.name.toLowerCase()).join(' + '),
   inputs: [],
   source: 'schools of practice: a shell baked first and worked over, or all at once',
 });

@@ -51,7 +51,7 @@ Frame Time: 0.0333333
 `;
 
 describe('a BVH file of the project', () => {
-  it.each([...new Map(ANIMALS.map((one) => [one.planId, one.id])).values()])(
+  it.each([...new Map(ANIMALS.map((animal) => [animal.planId, animal.id])).values()])(
     'brings the %s back as it stood',
     (id) => {
       const skeleton = skeletonOf(id);

@@ -41,7 +41,7 @@ export function bvhText(
         ? `${pad}  CHANNELS 6 Xposition Yposition Zposition Zrotation Xrotation Yrotation`
         : `${pad}  CHANNELS 3 Zrotation Xrotation Yrotation`,
     );
-    const children = skeleton.bones.filter((one) => one.parent === bone.id);
+    const children = skeleton.bones.filter((entry) => entry.parent === bone.id);
     for (const child of children) write(child, depth + 1);
     if (children.length === 0)
       lines.push(

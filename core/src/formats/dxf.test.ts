@@ -57,7 +57,7 @@ describe('the DXF of a drawing, read back', () => {
     const { wires } = plan.wire;
     const { entities } = read(drawingDxf(wireStrips(wires)));
     for (const wire of wires) {
-      const own = entities.filter((one) => layerOf(one) === dxfLayer(`wire ${wire.id}`));
+      const own = entities.filter((entity) => layerOf(entity) === dxfLayer(`wire ${wire.id}`));
       const longest = Math.max(...own.filter(({ type }) => type === 'LINE').map(long));
       expect(longest, wire.id).toBeCloseTo(wire.cut.value, 5);
     }
@@ -67,9 +67,11 @@ describe('the DXF of a drawing, read back', () => {
     const { entities } = read(
       drawingDxf(elevation(plan, 'side', { show: 'bones', dimensions: false })),
     );
-    const bones = entities.filter((one) => one.type === 'LINE' && layerOf(one) === 'BONES');
+    const bones = entities.filter(
+      (entity) => entity.type === 'LINE' && layerOf(entity) === 'BONES',
+    );
     expect(bones).toHaveLength(plan.stance.posed.bones.length);
-    expect(bones.some((one) => Math.abs(long(one) - 115 / 3) < 1e-5)).toBe(true);
+    expect(bones.some((bone) => Math.abs(long(bone) - 115 / 3) < 1e-5)).toBe(true);
   });
 
   it('has the holes of the base where they are drilled', () => {
@@ -77,7 +79,7 @@ describe('the DXF of a drawing, read back', () => {
     const circles = read(drawingDxf(drawing)).entities.filter(({ type }) => type === 'CIRCLE');
     const drills = plan.wire.base.holes.map((hole) => hole.diameter.value / 2);
     for (const radius of drills)
-      expect(circles.some((one) => Math.abs(value(one, 40) - radius) < 1e-6)).toBe(true);
+      expect(circles.some((circle) => Math.abs(value(circle, 40) - radius) < 1e-6)).toBe(true);
   });
 
   it('writes outlines as closed polylines, and letters beyond the plain ones by their code', () => {

@@ -84,7 +84,7 @@ describe('plan.json', () => {
         unit: expect.any(String),
         provenance: expect.any(String),
       });
-    expect(new Set(file.workings.map((one: { id: string }) => one.id)).size).toBe(
+    expect(new Set(file.workings.map((working: { id: string }) => working.id)).size).toBe(
       file.workings.length,
     );
     expect(file.snags.every((snag: { sentence: string }) => snag.sentence.endsWith('.'))).toBe(

@@ -124,7 +124,7 @@ function readCsv(
   const [of, id, x, y] = [at('picture'), at('landmark'), at('x_px'), at('y_px')];
   if ([of, id, x, y].includes(-1))
     return refused(`${fileName}, line 1`, head, 'columns picture, landmark, x_px and y_px');
-  const known = new Set(landmarks.map((one) => one.id));
+  const known = new Set(landmarks.map((landmark) => landmark.id));
   const clicks: Record<string, PicturePoint[]> = {};
   for (const [i, row] of rows.entries()) {
     const parts = cells(row);

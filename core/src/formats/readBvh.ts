@@ -75,7 +75,7 @@ function readJoints(text: string): BvhJoint[] | string {
     if (word === 'ROOT' || word === 'JOINT') {
       const name = words[i++] ?? '';
       if (words[i++] !== '{') return `${name} without a brace`;
-      if (joints.some((one) => one.name === name)) return `two joints named ${name}`;
+      if (joints.some((joint) => joint.name === name)) return `two joints named ${name}`;
       joints.push({ name, parent: now?.name ?? null, offset: ORIGIN, tip: null, channels: [] });
       open.push(joints.length - 1);
     } else if (word === 'End') {
@@ -92,7 +92,7 @@ function readJoints(text: string): BvhJoint[] | string {
       const count = Number(words[i++]);
       now.channels = words.slice(i, i + count);
       i += count;
-      if (now.channels.length !== count || !now.channels.every((one) => CHANNEL.test(one)))
+      if (now.channels.length !== count || !now.channels.every((channel) => CHANNEL.test(channel)))
         return `the channels of ${now.name}`;
     } else if (word === '}') {
       open.pop();

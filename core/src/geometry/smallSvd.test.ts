@@ -23,9 +23,9 @@ describe.each([2, 3])('the decomposition of %i rows', (n) => {
           ),
         );
         for (const set of [u, v])
-          set.forEach((one, i) =>
+          set.forEach((entry, i) =>
             set.forEach((other, j) =>
-              expect(one.reduce((sum, x, k) => sum + x * other[k]!, 0)).toBeCloseTo(
+              expect(entry.reduce((sum, x, k) => sum + x * other[k]!, 0)).toBeCloseTo(
                 i === j ? 1 : 0,
                 7,
               ),

@@ -62,9 +62,9 @@ export function smallSvd(a: readonly (readonly number[])[]): SmallSvd {
 function completed(u: readonly (readonly number[])[], n: number): number[] {
   const tries = Array.from({ length: n }, (_, k) => {
     let column: number[] = Array.from({ length: n }, (_, r) => (r === k ? 1 : 0));
-    for (const one of u) {
-      const along = dotOf(column, one);
-      column = column.map((value, i) => value - along * one[i]!);
+    for (const entry of u) {
+      const along = dotOf(column, entry);
+      column = column.map((value, i) => value - along * entry[i]!);
     }
     return column;
   });

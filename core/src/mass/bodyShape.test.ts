@@ -283,7 +283,7 @@ describe('section cuts', () => {
 
 describe('muscles laid in order', () => {
   it('never take the same clay twice, nor the core', () => {
-    const total = otter.muscles.reduce((sum, one) => sum + one.mm3, 0);
+    const total = otter.muscles.reduce((sum, muscle) => sum + muscle.mm3, 0);
     expect(total).toBeGreaterThan(0);
     expect(total).toBeLessThan(otter.volumeMm3 - otter.coreMm3);
   });

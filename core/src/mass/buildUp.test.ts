@@ -12,7 +12,9 @@ import { sheetGroups } from './sheetGroups.ts';
 const piece = otterPiece();
 const { skeleton } = planMeasure(piece.measure, piece.stance);
 const body = coarseBody(piece);
-const trunk = regionBuilds(skeleton, piece.mass).find((one) => one.region.id === 'trunk')!;
+const trunk = regionBuilds(skeleton, piece.mass).find(
+  (regionBuild) => regionBuild.region.id === 'trunk',
+)!;
 
 describe('buildUp', () => {
   it('shares a region between clay and core whatever the shell, more clay for a thicker one', () => {
@@ -53,11 +55,11 @@ describe('boneRadii', () => {
   it('stand thinnest first, left as right, and only of the region’s bones', () => {
     const skin = skinParts(settledStance(skeleton, piece.stance, 1 / 3));
     const radii = boneRadii(trunk, skeleton, skin);
-    const sizes = radii.map((one) => one.radiusMm);
+    const sizes = radii.map((radius) => radius.radiusMm);
     expect(sizes).toEqual([...sizes].sort((a, b) => a - b));
     for (const { boneId } of radii)
       expect(trunk.region.bones).toContain(skeleton.byId.get(boneId)!.key);
-    const of = (id: string) => radii.find((one) => one.boneId === id)?.radiusMm;
+    const of = (id: string) => radii.find((radius) => radius.boneId === id)?.radiusMm;
     expect(of('pelvis.L')).toBeCloseTo(of('pelvis.R')!, 9);
   });
 });
@@ -85,7 +87,7 @@ describe('sheetGroups', () => {
       0.1,
       { widthMm: 60, lengthMm: 50 },
     );
-    expect(groups.map((one) => [one.shellMm, one.names])).toEqual([
+    expect(groups.map((group) => [group.shellMm, group.names])).toEqual([
       [5, ['trunk', 'neck']],
       [3, ['head']],
     ]);
@@ -104,11 +106,11 @@ describe('the weight of the model', () => {
     const gramsOf = (mm: number, d: number): number =>
       ((mm / 1000) * steel * Math.PI * d * d) / 4 / 1000;
     let steelG = 0;
-    for (const one of wire.wires) {
-      expect(one.metal).toBe('steel-annealed');
-      steelG += one.count * gramsOf(one.cut.value, one.diameterMm);
-      for (const { count, cut } of one.moreStrands)
-        steelG += count * gramsOf(cut.value, one.diameterMm);
+    for (const plannedWire of wire.wires) {
+      expect(plannedWire.metal).toBe('steel-annealed');
+      steelG += plannedWire.count * gramsOf(plannedWire.cut.value, plannedWire.diameterMm);
+      for (const { count, cut } of plannedWire.moreStrands)
+        steelG += count * gramsOf(cut.value, plannedWire.diameterMm);
     }
     const clayG = mass!.clayVolume.value * mass!.figures.density.value;
     expect(mass!.modelGrams.value).toBeCloseTo(clayG + mass!.foil.grams.value + steelG, 6);

@@ -38,8 +38,8 @@ export function clayNeed(
     const batch = batchOf(regions, figures, 'piece', sparePercent);
     return { batches: [batch], clayVolume: batch.volume, clayGrams: batch.grams };
   }
-  const shells = regions.filter((one) => one.core !== 'solid');
-  const solid = regions.filter((one) => one.core === 'solid');
+  const shells = regions.filter((region) => region.core !== 'solid');
+  const solid = regions.filter((region) => region.core === 'solid');
   const batches = [
     batchOf(shells, shellFigures, 'shells', sparePercent),
     batchOf(solid, figures, 'solid parts', sparePercent),
@@ -65,11 +65,11 @@ function batchOf(
     ...common,
     id: `${id}.volume`,
     label: named('Clay on the piece'),
-    value: regions.reduce((total, one) => total + one.clay.value, 0),
+    value: regions.reduce((total, region) => total + region.clay.value, 0),
     unit: 'ml',
     formula: 'v = sum of the regions',
-    inputs: regions.map((one, i): WorkingInput =>
-      asInput(String.fromCharCode('a'.charCodeAt(0) + i), one.clay),
+    inputs: regions.map((region, i): WorkingInput =>
+      asInput(String.fromCharCode('a'.charCodeAt(0) + i), region.clay),
     ),
     source: 'the regions below',
   };
@@ -109,10 +109,10 @@ const totalOf = (
   id: `mass.clay.${of}`,
   stage: 'mass',
   label,
-  value: batches.reduce((sum, one) => sum + one[of].value, 0),
+  value: batches.reduce((sum, batch) => sum + batch[of].value, 0),
   unit,
   provenance: 'derived',
   formula: of === 'volume' ? 'v = a + b' : 'm = a + b',
-  inputs: batches.map((one, i) => asInput('ab'[i]!, one[of])),
+  inputs: batches.map((batch, i) => asInput('ab'[i]!, batch[of])),
   source: 'sum of the kinds of clay',
 });

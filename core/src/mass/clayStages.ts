@@ -14,7 +14,7 @@ export function clayStages(
     own: Working,
     source: string,
   ): Working => {
-    const ml = of.reduce((sum, one) => sum + one.clayMm3, 0) / 1000;
+    const ml = of.reduce((sum, buildUp) => sum + buildUp.clayMm3, 0) / 1000;
     return {
       id: `mass.clay.${id}`,
       stage: 'mass',
@@ -27,8 +27,8 @@ export function clayStages(
       source,
     };
   };
-  const shells = regions.filter((one) => one.core !== 'solid');
-  const solid = regions.filter((one) => one.core === 'solid');
+  const shells = regions.filter((region) => region.core !== 'solid');
+  const solid = regions.filter((region) => region.core === 'solid');
   return [
     stage(
       'shells',

@@ -55,8 +55,8 @@ const FRACTIONS = [
 export function shareWords(share: number): string {
   if (share < 0.07) return 'a little';
   if (share > 0.6) return `${(share * 100).toFixed(0)} %`;
-  const nearest = FRACTIONS.reduce((best, one) =>
-    Math.abs(one[0] - share) < Math.abs(best[0] - share) ? one : best,
+  const nearest = FRACTIONS.reduce((best, fraction) =>
+    Math.abs(fraction[0] - share) < Math.abs(best[0] - share) ? fraction : best,
   );
   return nearest[1];
 }
@@ -64,17 +64,20 @@ export function shareWords(share: number): string {
 function differingPlace(shaped: Skeleton, library: Skeleton, sign: 1 | -1): Condition['place'] {
   if (shaped === library) return null;
   const usual = new Map(
-    bodyStations(library).map((one) => [`${one.boneId} ${one.at}`, one.widthMm * one.depthMm]),
+    bodyStations(library).map((bodyStation) => [
+      `${bodyStation.boneId} ${bodyStation.at}`,
+      bodyStation.widthMm * bodyStation.depthMm,
+    ]),
   );
   let best: Condition['place'] = null;
-  for (const one of bodyStations(shaped)) {
-    const before = usual.get(`${one.boneId} ${one.at}`);
+  for (const bodyStation of bodyStations(shaped)) {
+    const before = usual.get(`${bodyStation.boneId} ${bodyStation.at}`);
     if (before === undefined || before === 0) continue;
     // The girth goes with the root of the section.
-    const share = Math.sqrt((one.widthMm * one.depthMm) / before) - 1;
+    const share = Math.sqrt((bodyStation.widthMm * bodyStation.depthMm) / before) - 1;
     if (share * sign < LEAST_DIFFERENCE) continue;
     if (best === null || share * sign > (best.percent * sign) / 100)
-      best = { bone: one.boneName, at: one.at, percent: share * 100 };
+      best = { bone: bodyStation.boneName, at: bodyStation.at, percent: share * 100 };
   }
   return best;
 }

@@ -40,7 +40,7 @@ export function depthPegs(
       from: centre,
       out: axes[1],
     }));
-  const bones = skeleton.plan.bony.flatMap((spec) => {
+  const bones = skeleton.plan.bonyLandmarks.flatMap((spec) => {
     const left = sidedId(spec.bone, 'left');
     const id = skeleton.byId.has(left) ? left : spec.bone;
     if (!skeleton.byId.has(id)) return [];

@@ -27,8 +27,9 @@ export function foilWorkings(
     id: 'mass.foil.volume',
     label: 'Foil core, packed',
     value:
-      regions.filter((one) => one.core === 'foil').reduce((sum, one) => sum + one.coreMm3, 0) /
-      1000,
+      regions
+        .filter((region) => region.core === 'foil')
+        .reduce((sum, region) => sum + region.coreMm3, 0) / 1000,
     unit: 'ml',
     formula: 'v = sum of the regions’ cores',
     inputs: [],

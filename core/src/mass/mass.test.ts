@@ -19,7 +19,10 @@ const massOf = (piece: Piece) => wholePlan(piece).mass!;
 const allSolid = (piece: Piece): Piece =>
   changed(piece, 'mass', {
     shells: Object.fromEntries(
-      massOf(piece).regions.map((one) => [one.region.id, { core: 'solid', shellMm: 5 }]),
+      massOf(piece).regions.map((regionMass) => [
+        regionMass.region.id,
+        { core: 'solid', shellMm: 5 },
+      ]),
     ),
   });
 
@@ -30,7 +33,7 @@ describe('clay and core', () => {
   ] as const)('of the %s fill the whole model', (_, piece) => {
     const mass = massOf(piece);
     const filled = mass.regions.reduce(
-      (sum, one) => sum + one.clay.value + one.coreVolume.value,
+      (sum, region) => sum + region.clay.value + region.coreVolume.value,
       0,
     );
     expect(filled / mass.volume.value).toBeCloseTo(1, 2);
@@ -63,7 +66,8 @@ describe('clay and core', () => {
       zones: { flanks: { method: 'fibre', hairMm: null } },
     });
     const [with_, without] = [massOf(fibre), massOf(plainPiece())];
-    const trunk = (mass: typeof with_) => mass.regions.find((one) => one.region.id === 'trunk')!;
+    const trunk = (mass: typeof with_) =>
+      mass.regions.find((regionMass) => regionMass.region.id === 'trunk')!;
     expect(trunk(with_).undersizeMm).toBeGreaterThan(0.3);
     const whole = (mass: typeof with_) => trunk(mass).clay.value + trunk(mass).coreVolume.value;
     expect(whole(with_)).toBeLessThan(whole(without));
@@ -111,10 +115,10 @@ describe('what to have ready', () => {
 
   it('rolls each thickness as one sheet, with paper to match', () => {
     const { sheets, regions } = massOf(otterPiece());
-    expect(sheets.map((one) => one.shellMm)).toEqual([5, 3]);
+    expect(sheets.map((sheet) => sheet.shellMm)).toEqual([5, 3]);
     expect(sheets[0]!.papers.value).toBe(50);
-    const clay = regions.filter((one) => one.core === 'foil' && one.shellMm === 5);
-    const ml = clay.reduce((sum, one) => sum + one.clay.value, 0);
+    const clay = regions.filter((region) => region.core === 'foil' && region.shellMm === 5);
+    const ml = clay.reduce((sum, regionMass) => sum + regionMass.clay.value, 0);
     expect(sheets[0]!.area.value).toBeCloseTo((ml * 1000) / 5 / 100, 9);
   });
 });
@@ -122,19 +126,19 @@ describe('what to have ready', () => {
 describe('snags of Mass', () => {
   it('tell a shell that leaves no core, with one that would', () => {
     const thick = changed(otterPiece(), 'mass', { shellMm: 12 });
-    const snag = wholePlan(thick).snags.find((one) => one.code === 'shell-over-limb');
+    const snag = wholePlan(thick).snags.find((snag) => snag.code === 'shell-over-limb');
     if (snag?.code !== 'shell-over-limb') throw new Error('no snag');
     expect(snag.grade).toBe('fix');
     const shells = Object.fromEntries(
       wholePlan(thick)
-        .snags.filter((one) => one.code === 'shell-over-limb')
-        .map((one) => [
-          one.target!.id,
-          { core: 'foil', shellMm: Math.floor(10 * one.facts.maxShellMm) / 10 },
+        .snags.filter((snag) => snag.code === 'shell-over-limb')
+        .map((snag) => [
+          snag.target!.id,
+          { core: 'foil', shellMm: Math.floor(10 * snag.facts.maxShellMm) / 10 },
         ]),
     ) as Piece['mass']['shells'];
     const mended = changed(thick, 'mass', { shells });
-    expect(wholePlan(mended).snags.map((one) => one.code)).not.toContain('shell-over-limb');
+    expect(wholePlan(mended).snags.map((snag) => snag.code)).not.toContain('shell-over-limb');
   });
 
   it('tell a body that is too heavy or too light for its kind, and by how much its girth is off', () => {
@@ -146,7 +150,7 @@ describe('snags of Mass', () => {
     const heavy = planPiece(otterPiece(), {
       ...coarseBody(otterPiece()),
       volumeMm3: 16e6,
-    }).snags.find((one) => one.code === 'body-weight-off');
+    }).snags.find((snag) => snag.code === 'body-weight-off');
     expect(weight.value).toBeGreaterThan(wholePlan(otterPiece()).mass!.lifeWeight.value);
     if (heavy?.code !== 'body-weight-off') throw new Error('no snag');
     // Mass goes with the square of the girth: 16 kg to 12 kg is √(12/16) − 1 = −13.4 %.
@@ -166,11 +170,11 @@ describe('the weight of the parts', () => {
   it('sums to the whole, and lies in the usual shares of a four-footed mammal where known', () => {
     for (const piece of [otterPiece(), wolfPiece()]) {
       const { parts, lifeWeight } = massOf(piece);
-      const sum = parts.reduce((total, one) => total + one.value, 0);
+      const sum = parts.reduce((total, part) => total + part.value, 0);
       expect(sum / lifeWeight.value).toBeCloseTo(1, 6);
-      for (const one of parts.filter(({ range }) => range !== undefined)) {
-        expect(one.value, one.label).toBeGreaterThan(one.range![0]);
-        expect(one.value, one.label).toBeLessThan(one.range![1]);
+      for (const part of parts.filter(({ range }) => range !== undefined)) {
+        expect(part.value, part.label).toBeGreaterThan(part.range![0]);
+        expect(part.value, part.label).toBeLessThan(part.range![1]);
       }
     }
   });

@@ -2,7 +2,7 @@ import type { BodyGrid } from '../body/bodyGrid.ts';
 import { bodyWeight } from '../body/bodyWeight.ts';
 import type { PlacedMass } from '../body/supports.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import { lastCall } from '../piece/lastCall.ts';
+import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
@@ -64,7 +64,7 @@ export interface MassPlan {
 }
 
 /** Foil, clay and weight of the posed model. Null while the body is still being worked out. */
-export const planMass = lastCall(
+export const planMass = memoizeLast(
   (
     mass: Piece['mass'],
     skin: Piece['skin'],
@@ -116,18 +116,18 @@ export const planMass = lastCall(
       workings: [
         totals.volume,
         totals.area,
-        ...regions.flatMap((one) => [one.area, one.clay, one.coreVolume]),
+        ...regions.flatMap((region) => [region.area, region.clay, region.coreVolume]),
         need.clayVolume,
         need.clayGrams,
         ...stages,
-        ...need.batches.flatMap((one) => [
-          ...(need.batches.length > 1 ? [one.volume, one.grams] : []),
-          one.figures.density,
-          one.figures.packet,
-          one.packets,
+        ...need.batches.flatMap((batch) => [
+          ...(need.batches.length > 1 ? [batch.volume, batch.grams] : []),
+          batch.figures.density,
+          batch.figures.packet,
+          batch.packets,
         ]),
         ...foil.workings,
-        ...sheets.flatMap((one) => [one.area, one.gap, one.papers, one.count]),
+        ...sheets.flatMap((sheet) => [sheet.area, sheet.gap, sheet.papers, sheet.count]),
         modelGrams,
         lifeWeight,
         ...parts,
@@ -197,10 +197,10 @@ function totalWorkings(
   body: BodyGrid,
 ): Totals {
   const common = { stage: 'mass', provenance: 'derived' } as const;
-  const sum = (of: (one: RegionMass) => Working): number =>
-    regions.reduce((total, one) => total + of(one).value, 0);
-  const perRegion = (of: (one: RegionMass) => Working): Working['inputs'] =>
-    regions.map((one, i) => asInput(String.fromCharCode('a'.charCodeAt(0) + i), of(one)));
+  const sum = (of: (regionMass: RegionMass) => Working): number =>
+    regions.reduce((total, region) => total + of(region).value, 0);
+  const perRegion = (of: (regionMass: RegionMass) => Working): Working['inputs'] =>
+    regions.map((region, i) => asInput(String.fromCharCode('a'.charCodeAt(0) + i), of(region)));
   return {
     volume: {
       ...common,
@@ -219,10 +219,10 @@ function totalWorkings(
       ...common,
       id: 'mass.area',
       label: 'Skin of the model',
-      value: sum((one) => one.area),
+      value: sum((regionMass) => regionMass.area),
       unit: 'cm2',
       formula: 'a = sum of the regions',
-      inputs: perRegion((one) => one.area),
+      inputs: perRegion((regionMass) => regionMass.area),
       source: 'the regions below',
     },
   };

@@ -128,7 +128,7 @@ function ownSize(posed: PosedSkeleton, boneId: string): number {
         ? 2 * Math.max(part.radii[1], part.radii[2])
         : part.kind === 'cone'
           ? 2 * Math.max(part.radiusA, part.radiusB)
-          : 2 * greatest(part.stations.map((one) => Math.max(one.deep, one.wide))),
+          : 2 * greatest(part.stations.map((station) => Math.max(station.deep, station.wide))),
     ),
   );
 }

@@ -108,8 +108,10 @@ export function shapePlan(
         card.width,
         card.depth,
       ]),
-      ...muscles.flatMap((one) => (one.length === null ? [one.grams] : [one.length, one.grams])),
-      ...pegs.map((one) => one.height),
+      ...muscles.flatMap((muscle) =>
+        muscle.length === null ? [muscle.grams] : [muscle.length, muscle.grams],
+      ),
+      ...pegs.map((peg) => peg.height),
     ],
     snags: [...thickSnags(shape.thick, mass, regionOf), ...hollowSnags(shape, regionOf)],
   };
@@ -155,15 +157,15 @@ function sectionCard(cut: SectionCut, number: number): SectionCard {
 }
 
 function muscleRows(shape: BodyShape, skeleton: Skeleton, density: Working): readonly MuscleRow[] {
-  const clay = new Map(shape.muscles.map((one) => [one.id, one]));
+  const clay = new Map(shape.muscles.map((muscle) => [muscle.id, muscle]));
   const rest = restMuscles(skeleton);
   const inOrder = skeleton.plan.muscles.toSorted((a, b) => a.belly.layer - b.belly.layer);
   return inOrder.flatMap((spec, order): MuscleRow[] => {
-    const own = rest.filter((one) => one.spec === spec);
+    const own = rest.filter((restMuscle) => restMuscle.spec === spec);
     if (own.length === 0) return [];
-    const laid = own.map((one) => clay.get(one.id));
-    const mm3 = laid.reduce((sum, one) => sum + (one?.mm3 ?? 0), 0);
-    const first = own.find((one) => one.side !== 'right');
+    const laid = own.map((restMuscle) => clay.get(restMuscle.id));
+    const mm3 = laid.reduce((sum, entry) => sum + (entry?.mm3 ?? 0), 0);
+    const first = own.find((restMuscle) => restMuscle.side !== 'right');
     const now = first && clay.get(first.id);
     return [
       {

@@ -22,12 +22,12 @@ export function sheetGroups(
   paperMm: number,
   sheet: Piece['mass']['sheet'],
 ): readonly SheetGroup[] {
-  const shelled = regions.filter((one) => one.core !== 'solid' && one.clayMm3 > 0);
-  const thicknesses = [...new Set(shelled.map((one) => one.shellMm))].sort((a, b) => b - a);
+  const shelled = regions.filter((region) => region.core !== 'solid' && region.clayMm3 > 0);
+  const thicknesses = [...new Set(shelled.map((entry) => entry.shellMm))].sort((a, b) => b - a);
   return thicknesses.map((shellMm, i) => {
-    const own = shelled.filter((one) => one.shellMm === shellMm);
-    const clayMm3 = own.reduce((sum, one) => sum + one.clayMm3, 0);
-    const names = own.map((one) => one.region.name);
+    const own = shelled.filter((entry) => entry.shellMm === shellMm);
+    const clayMm3 = own.reduce((sum, entry) => sum + entry.clayMm3, 0);
+    const names = own.map((entry) => entry.region.name);
     const common = { stage: 'mass', provenance: 'derived' } as const;
     const t = input('t', 'Shell of clay', shellMm, 'mm', 'own');
     const area: Working = {

@@ -7,7 +7,7 @@ import { planMeasure } from './planMeasure.ts';
 const scaled = (scale: Piece['measure']['scale']): Piece =>
   changed(otterPiece(), 'measure', { scale });
 const workingOf = (piece: Piece, id: string) => {
-  const found = planPiece(piece, null).workings.find((one) => one.id === id);
+  const found = planPiece(piece, null).workings.find((working) => working.id === id);
   if (!found) throw new Error(`no working ${id}`);
   return found.value;
 };
@@ -72,10 +72,12 @@ describe('the scale', () => {
 
   it('tells when a piece is larger than the oven, with a scale that does fit', () => {
     const large = changed(scaled({ by: 'ratio', lifePerModel: 1.5 }), 'measure', {});
-    const snag = planPiece(large, null).snags.find((one) => one.code === 'piece-over-oven');
+    const snag = planPiece(large, null).snags.find((snag) => snag.code === 'piece-over-oven');
     if (snag?.code !== 'piece-over-oven') throw new Error('no snag');
     const fitting = scaled({ by: 'ratio', lifePerModel: snag.facts.fitRatio });
-    expect(planPiece(fitting, null).snags.map((one) => one.code)).not.toContain('piece-over-oven');
+    expect(planPiece(fitting, null).snags.map((snag) => snag.code)).not.toContain(
+      'piece-over-oven',
+    );
   });
 });
 
@@ -87,7 +89,7 @@ describe('life lengths', () => {
     };
     const after = planPiece(changed(plainPiece(), 'measure', { lifeLengths }), null);
     expect(after.wire.wires[1]!.cut.value).toBeGreaterThan(before.wire.wires[1]!.cut.value + 2);
-    const row = after.measure.rows.find((one) => one.bone.key === 'tibia')!;
+    const row = after.measure.rows.find((row) => row.bone.key === 'tibia')!;
     expect(row.life.provenance).toBe('measured');
     expect(row.model.inputs[0]).toMatchObject({ value: 99, provenance: 'measured' });
   });

@@ -3,7 +3,7 @@ import { subjectOf } from '../anatomy/subject.ts';
 import { buildSkeleton, type Bone, type Skeleton } from '../anatomy/skeleton.ts';
 import { shapedSkeleton } from '../anatomy/shaped.ts';
 import { sumPlusMinus } from '../anatomy/sumPlusMinus.ts';
-import { lastCall } from '../piece/lastCall.ts';
+import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
@@ -34,7 +34,7 @@ export interface MeasurePlan {
   readonly snags: readonly Snag[];
 }
 
-const skeletonOf = lastCall(
+const skeletonOf = memoizeLast(
   (
     animalId: string,
     creature: Piece['measure']['creature'],
@@ -46,9 +46,9 @@ const skeletonOf = lastCall(
   },
 );
 
-const shapedOf = lastCall(shapedSkeleton);
+const shapedOf = memoizeLast(shapedSkeleton);
 
-const sizesOf = lastCall((skeleton: Skeleton, stance: Piece['stance']) =>
+const sizesOf = memoizeLast((skeleton: Skeleton, stance: Piece['stance']) =>
   lifeSizes(skeleton, stance),
 );
 
@@ -57,7 +57,7 @@ const sizesOf = lastCall((skeleton: Skeleton, stance: Piece['stance']) =>
  * where the oven decides, so the stance is read too, and how far pegs and nuts stand out below the
  * board, `pegBelowMm`: nothing but the scale asks for that. Lengths mm.
  */
-export const planMeasure = lastCall(
+export const planMeasure = memoizeLast(
   (measure: Piece['measure'], stance: Piece['stance'], pegBelowMm?: number): MeasurePlan => {
     const librarySkeleton = skeletonOf(
       measure.animalId,
@@ -70,7 +70,7 @@ export const planMeasure = lastCall(
     const room = ovenRoom(measure, stance, pegBelowMm ?? 0);
     const scale = scaleWorking(measure, sizes, skeleton.animal.eye, room);
     const rows = skeleton.bones
-      .filter((bone, i, all) => all.findIndex((one) => one.key === bone.key) === i)
+      .filter((bone, i, all) => all.findIndex((entry) => entry.key === bone.key) === i)
       .map((bone) => boneRow(bone, scale));
     return {
       skeleton,
@@ -269,7 +269,7 @@ const smallSnags = (skeleton: Skeleton, lifePerModel: number): readonly Snag[] =
   smallThings(skeleton).flatMap(({ kind, name, lifeMm, boneId }): Snag[] => {
     const mm = lifeMm / lifePerModel;
     const leastMm = LEAST_MM[kind];
-    if (mm >= leastMm || !MODELLED.some((one) => one === kind)) return [];
+    if (mm >= leastMm || !MODELLED.some((entry) => entry === kind)) return [];
     return [
       {
         code: 'too-small-to-make',

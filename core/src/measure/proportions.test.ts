@@ -43,7 +43,8 @@ describe('proportions', () => {
   // Facts of the trade, from memory: what sets these shapes apart at a glance.
   it('set a heron’s neck, a theropod’s tail and a deer’s legs apart', () => {
     const share = (id: string, line: string) =>
-      compareBodies([skeletonOf(id)], 'trunk').find((one) => one.id === line)!.shares[0]!;
+      compareBodies([skeletonOf(id)], 'trunk').find((compareBody) => compareBody.id === line)!
+        .shares[0]!;
     expect(share('grey-heron', 'neck')).toBeGreaterThan(1.5);
     expect(share('barn-owl', 'neck')).toBeLessThan(0.7);
     expect(share('deinonychus', 'tail')).toBeGreaterThan(1.5);

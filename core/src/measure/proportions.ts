@@ -142,14 +142,14 @@ const SLACK = 1.05;
 /** Proportions of a body to its trunk that lie outside every animal of the library on its plan. */
 export function oddProportions({ plan, animal }: Subject): readonly OddProportion[] {
   const basePlanId = plan.id.split('+')[0]!;
-  const known = knownOn(basePlanId).filter((one) => one.id !== animal.id);
+  const known = knownOn(basePlanId).filter((entry) => entry.id !== animal.id);
   const group = planById(basePlanId)?.name.toLowerCase() ?? 'animal';
   const skeleton = buildSkeleton(plan, animal);
   const trunk = normMm(skeleton, 'trunk');
   return bodyLines(skeleton).flatMap((line): OddProportion[] => {
-    const others = known.flatMap((one) => {
-      const share = shareOf(one, line.id);
-      return share === undefined ? [] : [{ share, name: one.name }];
+    const others = known.flatMap((animal) => {
+      const share = shareOf(animal, line.id);
+      return share === undefined ? [] : [{ share, name: animal.name }];
     });
     const [least, most] = [
       others.toSorted((a, b) => a.share - b.share)[0],

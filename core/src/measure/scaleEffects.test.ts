@@ -14,24 +14,27 @@ const at = (animalId: string, scale: Piece['measure']['scale'], part = {}) => {
 };
 
 describe('what a scale does to the smallest parts', () => {
-  it.each(ANIMALS.map((one) => one.id))('is told of the %s, in life and on the model', (id) => {
-    const animal = animalById(id)!;
-    const things = smallThings(buildSkeleton(planById(animal.planId)!, animal));
-    expect(things.at(-1)).toMatchObject({ kind: 'eye', lifeMm: animal.eye.mm });
-    expect(new Set(things.map((one) => one.kind)).size).toBe(things.length);
-    for (const { lifeMm } of things) expect(lifeMm).toBeGreaterThan(0);
-  });
+  it.each(ANIMALS.map((animal) => animal.id))(
+    'is told of the %s, in life and on the model',
+    (id) => {
+      const animal = animalById(id)!;
+      const things = smallThings(buildSkeleton(planById(animal.planId)!, animal));
+      expect(things.at(-1)).toMatchObject({ kind: 'eye', lifeMm: animal.eye.mm });
+      expect(new Set(things.map((thing) => thing.kind)).size).toBe(things.length);
+      for (const { lifeMm } of things) expect(lifeMm).toBeGreaterThan(0);
+    },
+  );
 
   it('is a snag that names the scale at which it can still be made', () => {
     const plan = at('grey-heron', { by: 'ratio', lifePerModel: 12 });
     const snag = plan.snags.find(
-      (one) => one.code === 'too-small-to-make' && one.facts.what.includes('thinnest'),
+      (snag) => snag.code === 'too-small-to-make' && snag.facts.what.includes('thinnest'),
     )!;
     const sentence = snagSentence(snag);
     const [, named] = /Make the model 1:([\d.]+) or larger/.exec(sentence)!;
     const better = at('grey-heron', { by: 'ratio', lifePerModel: Number(named) * 0.98 });
     const again = better.snags.filter(
-      (one) => one.code === 'too-small-to-make' && one.facts.what.includes('thinnest'),
+      (snag) => snag.code === 'too-small-to-make' && snag.facts.what.includes('thinnest'),
     );
     expect(again).toEqual([]);
   });
@@ -41,7 +44,7 @@ describe('what a scale does to the smallest parts', () => {
     expect(roundScalesNear(3.4)).toContain(3);
     expect(roundScalesNear(3.4)).toContain(4);
     const fits = eyeFits(11, 3);
-    expect(fits.map((one) => one.eyeMm)).toEqual([3.5, 4]);
+    expect(fits.map((fit) => fit.eyeMm)).toEqual([3.5, 4]);
     for (const { eyeMm, lifePerModel } of fits) expect(11 / lifePerModel).toBeCloseTo(eyeMm, 12);
   });
 });
@@ -60,7 +63,7 @@ describe('targets that set the scale', () => {
     expect(
       Math.max(h! / 60, Math.min(Math.max(l! / 300, w! / 200), Math.max(l! / 200, w! / 300))),
     ).toBeCloseTo(1, 9);
-    expect(boxed.scale.inputs.map((one) => one.label)).toContain('Box, height');
+    expect(boxed.scale.inputs.map((input) => input.label)).toContain('Box, height');
   });
 
   it('must be there: a box that decides and is missing is refused in words', () => {

@@ -40,7 +40,7 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
     .flatMap((bone): SmallThing[] => {
       const radii = bone.flesh.map((flesh) =>
         'stations' in flesh
-          ? least(flesh.stations.map((one) => Math.min(one.halfDepth, one.halfWidth)))
+          ? least(flesh.stations.map((station) => Math.min(station.halfDepth, station.halfWidth)))
           : 'radii' in flesh
             ? Math.min(flesh.radii[1], flesh.radii[2])
             : Math.min(flesh.radiusFrom, flesh.radiusTo),
@@ -56,17 +56,17 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
         },
       ];
     });
-  const features = (animal.features ?? []).map((one): SmallThing => ({
+  const features = (animal.features ?? []).map((feature): SmallThing => ({
     kind: 'feature',
-    name: one.name,
-    lifeMm: one.size.mm,
-    provenance: one.size.provenance,
+    name: feature.name,
+    lifeMm: feature.size.mm,
+    provenance: feature.size.provenance,
   }));
-  const blades = (animal.blades ?? []).map((one): SmallThing => ({
+  const blades = (animal.blades ?? []).map((blade): SmallThing => ({
     kind: 'blade',
-    name: `${one.name}, thickness`,
-    lifeMm: one.thickness.mm,
-    provenance: one.thickness.provenance,
+    name: `${blade.name}, thickness`,
+    lifeMm: blade.thickness.mm,
+    provenance: blade.thickness.provenance,
   }));
   const strokes = animal.coat.flatMap((zone): SmallThing[] =>
     zone.lock === null

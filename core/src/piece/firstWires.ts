@@ -30,7 +30,7 @@ export function firstWires(subject: Subject, lifePerModel: number): FirstWires {
   const radius = (boneId: string, at?: number): number => {
     const key = plan.bones.find((bone) => bone.id === boneId)?.key ?? '';
     const flesh = animal.flesh[key] ?? [];
-    return Math.max(0, greatest(flesh.map((one) => thinRadius(one, at)))) / lifePerModel;
+    return Math.max(0, greatest(flesh.map((flesh) => thinRadius(flesh, at)))) / lifePerModel;
   };
   const limbs = plan.limbPairs.map((pair) => ({
     id: pair.id,
@@ -104,7 +104,7 @@ const SPARE_MM = 0.05;
 /** The radius of flesh where it is thinnest along its bone, or at a place of it; life mm. */
 function thinRadius(flesh: BoneFlesh, at: number | undefined): number {
   if ('stations' in flesh)
-    return least(flesh.stations.map((one) => Math.min(one.halfDepth, one.halfWidth)));
+    return least(flesh.stations.map((station) => Math.min(station.halfDepth, station.halfWidth)));
   if ('radii' in flesh) return Math.min(flesh.radii[1], flesh.radii[2]) / 2;
   const { from, to, radiusFrom, radiusTo } = flesh;
   if (at === undefined) return Math.min(radiusFrom, radiusTo);

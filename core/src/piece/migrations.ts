@@ -172,8 +172,8 @@ function withOutlines(references: unknown): unknown {
   if (!Array.isArray(pictures)) return references;
   return {
     ...(references as Data),
-    pictures: pictures.map((one: unknown) =>
-      typeof one === 'object' && one !== null ? { outline: [], ...one } : one,
+    pictures: pictures.map((picture: unknown) =>
+      typeof picture === 'object' && picture !== null ? { outline: [], ...picture } : picture,
     ),
   };
 }

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { otterPiece, plainPiece } from '../testing/samples.ts';
 import { problemSentence } from '../units/problem.ts';
 import { demoPieces } from './demoPieces.ts';
-import { lastCall } from './lastCall.ts';
+import { memoizeLast } from './memoizeLast.ts';
 import { laterStages } from './newPiece.ts';
 import { migrate } from './migrations.ts';
 import type { Piece } from './pieceSchema.ts';
@@ -168,10 +168,10 @@ describe('snags', () => {
   });
 });
 
-describe('lastCall', () => {
+describe('memoizeLast', () => {
   it('gives the same object for the same arguments, and a new one for others', () => {
     let calls = 0;
-    const twice = lastCall((of: { n: number }) => ({ twice: 2 * of.n, calls: ++calls }));
+    const twice = memoizeLast((of: { n: number }) => ({ twice: 2 * of.n, calls: ++calls }));
     const given = { n: 2 };
     expect(twice(given)).toBe(twice(given));
     expect(twice({ n: 2 }).calls).toBe(2);

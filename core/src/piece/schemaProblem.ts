@@ -79,9 +79,10 @@ function deepest(
   issue: Issue,
   path: readonly PropertyKey[],
 ): { readonly issue: Issue; readonly path: readonly PropertyKey[] } {
-  const branches = issue.errors?.map((one) => one[0]).filter((one) => one !== undefined) ?? [];
+  const branches =
+    issue.errors?.map((error) => error[0]).filter((issue) => issue !== undefined) ?? [];
   const inner = branches.reduce<Issue | undefined>(
-    (best, one) => (best === undefined || one.path.length > best.path.length ? one : best),
+    (best, branch) => (best === undefined || branch.path.length > best.path.length ? branch : best),
     undefined,
   );
   if (inner === undefined || inner.path.length === 0) return { issue, path };
@@ -122,8 +123,8 @@ function allowedBy(issue: Issue, node: SchemaNode | undefined): string {
 
 /** Any of the forms of a choice: "a number or one of “auto”, “none”". */
 function union(issue: Issue): string {
-  const forms = (issue.errors ?? []).flatMap((one) =>
-    one[0] === undefined ? [] : [allowedBy(one[0], undefined)],
+  const forms = (issue.errors ?? []).flatMap((error) =>
+    error[0] === undefined ? [] : [allowedBy(error[0], undefined)],
   );
   return forms.length === 0 ? 'another form' : [...new Set(forms)].join(' or ');
 }

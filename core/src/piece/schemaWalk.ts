@@ -25,9 +25,9 @@ function forms(node: SchemaNode): readonly SchemaNode[] {
 
 /** The schema of a field; of any entry of a list or record where the key is a star. */
 export function childOf(node: SchemaNode, key: string): SchemaNode | undefined {
-  for (const one of forms(node)) {
-    if (one.shape !== undefined && Object.hasOwn(one.shape, key)) return one.shape[key];
-    if (key === '*') return one.valueType ?? one.element;
+  for (const form of forms(node)) {
+    if (form.shape !== undefined && Object.hasOwn(form.shape, key)) return form.shape[key];
+    if (key === '*') return form.valueType ?? form.element;
   }
   return undefined;
 }

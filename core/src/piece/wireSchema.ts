@@ -155,12 +155,12 @@ export const wireSchema = z
       [['rod', 'metal'], wire.rod.metal],
       [['binder', 'metal'], wire.binder.metal],
     ];
-    for (const [key, one] of Object.entries(wire.limbs))
-      used.push([['limbs', key, 'metal'], one.metal]);
-    for (const [key, one] of Object.entries(wire.fine))
-      if (one !== null) used.push([['fine', key, 'metal'], one.metal]);
-    wire.stock.forEach((one, i) => used.push([['stock', i, 'metal'], one.metal]));
-    wire.sold.forEach((one, i) => used.push([['sold', i, 'metal'], one.metal]));
+    for (const [key, limb] of Object.entries(wire.limbs))
+      used.push([['limbs', key, 'metal'], limb.metal]);
+    for (const [key, entry] of Object.entries(wire.fine))
+      if (entry !== null) used.push([['fine', key, 'metal'], entry.metal]);
+    wire.stock.forEach((entry, i) => used.push([['stock', i, 'metal'], entry.metal]));
+    wire.sold.forEach((entry, i) => used.push([['sold', i, 'metal'], entry.metal]));
     for (const id of Object.keys(wire.testBends)) used.push([['testBends', id], id]);
     for (const [path, id] of used)
       if (!known.has(id))

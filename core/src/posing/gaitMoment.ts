@@ -64,8 +64,10 @@ function workedOut(
 /** Ids of the feet that are in the air at a moment. */
 const swinging = (skeleton: Skeleton, gait: StepGaitSpec, moment: number): readonly string[] =>
   skeleton.plan.contacts
-    .filter((one) => one.kind === 'foot' && !isDown(fallOf(gait, one), gait.duty, moment))
-    .map((one) => one.id);
+    .filter(
+      (contact) => contact.kind === 'foot' && !isDown(fallOf(gait, contact), gait.duty, moment),
+    )
+    .map((contact) => contact.id);
 
 /** Between the poses of a movement, slowly out of one and into the next; feet that are down are planted. */
 function between(skeleton: Skeleton, { keys }: KeyedGaitSpec, moment: number): GaitMoment {

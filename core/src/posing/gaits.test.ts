@@ -58,7 +58,7 @@ describe.each(CASES)('%s, gait %s', (animalId, gaitId) => {
     const near = 2e-4 * bodySize(skeleton);
     for (const moment of MOMENTS) {
       const down = skeleton.plan.contacts.filter(
-        (one) => one.kind === 'foot' && isDown(fallOf(gait, one), gait.duty, moment),
+        (contact) => contact.kind === 'foot' && isDown(fallOf(gait, contact), gait.duty, moment),
       );
       if (down.length === 0) continue;
       for (const { id, up } of soles(skeleton, gaitId, moment)) {
@@ -66,7 +66,7 @@ describe.each(CASES)('%s, gait %s', (animalId, gaitId) => {
           moment -
           fallOf(
             gait,
-            skeleton.plan.contacts.find((one) => one.id === id)!,
+            skeleton.plan.contacts.find((contact) => contact.id === id)!,
           );
         const since = t - Math.floor(t);
         if (since < gait.duty) expect(up, `${id} at ${moment}`).toBeLessThan(near);
@@ -84,7 +84,7 @@ describe.each(CASES)('%s, gait %s', (animalId, gaitId) => {
       const before = soles(skeleton, gaitId, moment);
       const after = soles(skeleton, gaitId, moment + step);
       for (const [i, { id, x }] of before.entries()) {
-        const foot = skeleton.plan.contacts.find((one) => one.id === id)!;
+        const foot = skeleton.plan.contacts.find((contact) => contact.id === id)!;
         const stays = [moment, moment + step].every((at) =>
           isDown(fallOf(gait, foot), gait.duty, at),
         );

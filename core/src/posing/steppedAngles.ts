@@ -87,19 +87,21 @@ export function strideOf(
   const found = known.get(key);
   if (found !== undefined) return found;
   const stand = standing(skeleton);
-  const limbMm = least(stand.stands.map((one) => one.limbMm));
+  const limbMm = least(stand.stands.map((stand) => stand.limbMm));
   const fits = (share: number): boolean =>
-    stand.stands.every((one) =>
+    stand.stands.every((entry) =>
       CHECKED.every((t) => {
-        const fall = fallOf(gait, one.contact);
+        const fall = fallOf(gait, entry.contact);
         const moment = fall + t * gait.duty;
-        const target = footTarget(stand, one, gait, share * gait.sweep * limbMm, t);
-        const start = guess(skeleton, gait, one.contact, moment, target, one);
-        return reachTo(skeleton, start, one.contact.bone, target).shortfallMm <= MET_SHARE * limbMm;
+        const target = footTarget(stand, entry, gait, share * gait.sweep * limbMm, t);
+        const start = guess(skeleton, gait, entry.contact, moment, target, entry);
+        return (
+          reachTo(skeleton, start, entry.contact.bone, target).shortfallMm <= MET_SHARE * limbMm
+        );
       }),
     );
   const wanted = wantedMm === null ? 1 : (wantedMm * gait.duty) / (gait.sweep * limbMm);
-  const share = SHARES.map((one) => one * wanted).find(fits) ?? SHARES.at(-1)! * wanted;
+  const share = SHARES.map((share) => share * wanted).find(fits) ?? SHARES.at(-1)! * wanted;
   const sweepMm = share * gait.sweep * limbMm;
   const stride: Stride = {
     strideMm: sweepMm / gait.duty,
@@ -178,11 +180,11 @@ export function steppedAngles(
     ...skeleton.plan.stances[0]?.anglesDeg,
     ...movedAngles(gait.moves, moment),
   };
-  for (const one of stand.stands) {
-    const { contact } = one;
+  for (const entry of stand.stands) {
+    const { contact } = entry;
     const t = phaseOf(fallOf(gait, contact), gait.duty, moment);
-    const target = footTarget(stand, one, gait, sweepMm, t);
-    const start = guess(skeleton, gait, contact, moment, target, one);
+    const target = footTarget(stand, entry, gait, sweepMm, t);
+    const start = guess(skeleton, gait, contact, moment, target, entry);
     const chain = reachingChain(skeleton, contact.bone).map(({ id }) => id);
     const from = { ...angles, ...Object.fromEntries(chain.map((id) => [id, start[id] ?? {}])) };
     angles = reachTo(skeleton, from, contact.bone, target).angles;

@@ -7,7 +7,7 @@ import { strengthOf } from '../strength/planStrength.ts';
 import { cutPieces } from '../wire/planStock.ts';
 import { wireOf, type WirePlan } from '../wire/planWire.ts';
 import { SCHEMES, type Scheme } from '../wire/schemes.ts';
-import { benchMinutes, doings, MINUTES } from './schemeMinutes.ts';
+import { benchMinutes, workCounts, MINUTES } from './schemeMinutes.ts';
 
 /** What one scheme would cost this piece, beside the others. */
 export interface SchemeCost {
@@ -37,7 +37,7 @@ function schemeCost({ piece, stance, balance }: SchemeCase, scheme: Scheme): Sch
   const choice = { ...piece.wire, scheme: scheme.id };
   const wire = wireOf(choice, piece.stance.base, stance);
   const held = strengthOf(choice, stance, wire, balance);
-  const done = doings(wire);
+  const done = workCounts(wire);
   const working = workingOf(scheme.id);
   const worst = held.joints.reduce((most, { posedShare }) => Math.max(most, posedShare), 0);
   const at = held.joints.find(({ posedShare }) => posedShare === worst);

@@ -15,7 +15,7 @@ export const MINUTES = Object.freeze({
 });
 
 /** How often each thing is done for an armature. */
-export interface Doings {
+export interface WorkCounts {
   readonly pieces: number;
   readonly bends: number;
   readonly bindings: number;
@@ -25,7 +25,7 @@ export interface Doings {
 }
 
 /** Counts what an armature takes. */
-export function doings(plan: WirePlan): Doings {
+export function workCounts(plan: WirePlan): WorkCounts {
   const { wires, bindings, base } = plan;
   const made = wires.filter(({ otherEndOf }) => otherEndOf === null);
   const twisted = made.flatMap((wire) => {
@@ -43,8 +43,8 @@ export function doings(plan: WirePlan): Doings {
   };
 }
 
-/** Minutes that these doings take at the usual pace. */
-export const benchMinutes = ({ pieces, bends, bindings, holes, twistedM }: Doings): number =>
+/** Minutes that these workCounts take at the usual pace. */
+export const benchMinutes = ({ pieces, bends, bindings, holes, twistedM }: WorkCounts): number =>
   pieces * (MINUTES.cut + MINUTES.check) +
   bends * (MINUTES.mark + MINUTES.bend) +
   bindings * MINUTES.bind +

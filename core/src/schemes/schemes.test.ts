@@ -7,7 +7,7 @@ import { changed, otterPiece, plainPiece, wholePlan, wolfPiece } from '../testin
 import { cutPieces } from '../wire/planStock.ts';
 import { compareSchemes } from './compareSchemes.ts';
 import { recommendScheme } from './recommendScheme.ts';
-import { benchMinutes, doings, MINUTES } from './schemeMinutes.ts';
+import { benchMinutes, workCounts, MINUTES } from './schemeMinutes.ts';
 
 const advised = (piece: Piece) => {
   const plan = planPiece(piece, null);
@@ -30,7 +30,7 @@ describe('compareSchemes', () => {
   it('is what choosing each of them would give', () => {
     for (const { scheme, metres, joints, worst } of costs) {
       const chosen = planPiece(changed(wolfPiece(), 'wire', { scheme: scheme.id }), null);
-      const mm = cutPieces(chosen.wire).reduce((sum, one) => sum + one.mm, 0);
+      const mm = cutPieces(chosen.wire).reduce((sum, cutPiece) => sum + cutPiece.mm, 0);
       expect(metres.value, scheme.id).toBeCloseTo(mm / 1000, 9);
       expect(joints.value).toBe(
         chosen.wire.bindings.bindings.reduce((sum, { count }) => sum + count, 0),
@@ -41,9 +41,9 @@ describe('compareSchemes', () => {
 
   it('reckons the time from what is done', () => {
     for (const { wire, minutes } of costs)
-      expect(minutes.value).toBeCloseTo(benchMinutes(doings(wire)), 9);
-    const one = { pieces: 0, bends: 0, bindings: 1, holes: 0, twistedM: 0 };
-    expect(benchMinutes(one)).toBe(MINUTES.bind);
+      expect(minutes.value).toBeCloseTo(benchMinutes(workCounts(wire)), 9);
+    const entry = { pieces: 0, bends: 0, bindings: 1, holes: 0, twistedM: 0 };
+    expect(benchMinutes(entry)).toBe(MINUTES.bind);
   });
 });
 

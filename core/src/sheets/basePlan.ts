@@ -104,7 +104,7 @@ function holesAndLabels(
       LABEL_RISES.map((rise) => ({ before, rise, rect: labelRect(at[i]!, before, rise, width) })),
     );
     const inTheWay = (rect: Rect): number =>
-      [...taken, ...others].reduce((sum, one) => sum + sharedArea(rect, one), 0);
+      [...taken, ...others].reduce((sum, entry) => sum + sharedArea(rect, entry), 0);
     const best = places.reduce((a, b) => (inTheWay(b.rect) < inTheWay(a.rect) - 1e-9 ? b : a));
     taken.push(best.rect);
     return holeItems(hole, at[i]!, best.before, best.rise);

@@ -45,9 +45,11 @@ describe('strokes of hair', () => {
     const card = strokeCard(plan.skin, 2);
     expect(tiles(card, A4)).toHaveLength(1);
     const texts = card.items.map((item) => (item.kind === 'text' ? item.text : ''));
-    for (const one of plan.skin.zones) {
-      expect(texts).toContain(one.zone.name);
-      expect(texts).toContain(`${one.length.value.toFixed(1)} × ${one.width!.value.toFixed(2)}`);
+    for (const entry of plan.skin.zones) {
+      expect(texts).toContain(entry.zone.name);
+      expect(texts).toContain(
+        `${entry.length.value.toFixed(1)} × ${entry.width!.value.toFixed(2)}`,
+      );
     }
     expect(fills(card.items)).toHaveLength(plan.skin.zones.length);
   });
@@ -73,7 +75,7 @@ describe('the core on the elevation', () => {
 
   it('is not there where every region is solid', () => {
     const shells = Object.fromEntries(
-      plan.builds.map((one) => [one.region.id, { core: 'solid' as const, shellMm: 5 }]),
+      plan.builds.map((build) => [build.region.id, { core: 'solid' as const, shellMm: 5 }]),
     );
     expect(core(changed(otterPiece(), 'mass', { shells }))).toBeUndefined();
   });

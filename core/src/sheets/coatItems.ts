@@ -34,7 +34,8 @@ export function zoneItems(plan: Plan, view: View): readonly DrawingItem[] {
     outline: readonly PagePoint[] | null,
   ): readonly DrawingItem[] => {
     if (zone === undefined || outline === null) return [];
-    const hex = plan.colour?.zones.find((one) => one.zone.id === zone.id)?.hex ?? zone.hex;
+    const hex =
+      plan.colour?.zones.find((zoneColour) => zoneColour.zone.id === zone.id)?.hex ?? zone.hex;
     return [
       {
         kind: 'fill',
@@ -70,7 +71,7 @@ export function coatItems(plan: Plan, view: View): readonly DrawingItem[] {
     .filter((part) => !part.boneId.endsWith('.R'))
     .flatMap((part): DrawingItem[] => {
       const zone = zoneAt(plan, part, SEEN[view]);
-      const coat = plan.skin.zones.find((one) => one.zone.id === zone?.id);
+      const coat = plan.skin.zones.find((entry) => entry.zone.id === zone?.id);
       if (zone === undefined || !coat?.width || coat.method === 'smooth') return [];
       return [
         {
@@ -134,9 +135,9 @@ function axisEnds(part: SkinPart): readonly [LieEnd, LieEnd] {
       { at: part.b, radius: part.radiusB },
     ];
   if (part.kind === 'loft') {
-    const end = (one: LoftStation): LieEnd => ({
-      at: loftPoint(part.origin, part.axes, one.along, one.up, one.side),
-      radius: one.deep,
+    const end = (loftStation: LoftStation): LieEnd => ({
+      at: loftPoint(part.origin, part.axes, loftStation.along, loftStation.up, loftStation.side),
+      radius: loftStation.deep,
     });
     return [end(part.stations[0]!), end(part.stations.at(-1)!)];
   }

@@ -45,9 +45,9 @@ export function colourCard(colour: ColourPlan): Drawing {
 
 const columnX = (column: number): number => NAME_MM + column * (SWATCH_MM[0] + GAP_MM);
 
-function zoneRow(one: ZoneColour, primerHex: string, y: number): readonly DrawingItem[] {
-  const target = { kind: 'zone', id: one.zone.id } as const;
-  const layer = `colours ${one.zone.id}`;
+function zoneRow(zoneColour: ZoneColour, primerHex: string, y: number): readonly DrawingItem[] {
+  const target = { kind: 'zone', id: zoneColour.zone.id } as const;
+  const layer = `colours ${zoneColour.zone.id}`;
   const text = (at: PagePoint, words: string, sizeMm: number, face: 'label' | 'number') =>
     ({
       kind: 'text',
@@ -60,12 +60,12 @@ function zoneRow(one: ZoneColour, primerHex: string, y: number): readonly Drawin
       face,
       target,
     }) as const;
-  const hexes = [primerHex, ...one.layers.map((layerPlan) => layerPlan.hex)];
+  const hexes = [primerHex, ...zoneColour.layers.map((layerPlan) => layerPlan.hex)];
   return [
-    ...wrapped(one.zone.name, NAME_LETTERS).map((words, i) =>
+    ...wrapped(zoneColour.zone.name, NAME_LETTERS).map((words, i) =>
       text([0, y + 5 - 3.6 * i], words, 3.2, 'label'),
     ),
-    text([0, y - 3.4], one.sheen === 'wet' ? 'high gloss' : one.sheen, 2.8, 'label'),
+    text([0, y - 3.4], zoneColour.sheen === 'wet' ? 'high gloss' : zoneColour.sheen, 2.8, 'label'),
     ...hexes.flatMap((hex, i): DrawingItem[] => [
       { kind: 'fill', ink: 'skin', layer, hex, outlines: [swatch(i, y)], target },
       {

@@ -26,7 +26,7 @@ export function cutListSheet({ wires, shafts, bindings, base, stock }: WirePlan)
     ...(bindings.total.unit === 'm' && bindings.total.value > 0
       ? [plain(bindings.total.label, `${bindings.total.value.toFixed(2)} m`)]
       : []),
-    ...base.hardware.map((one) => plain(one.label, one.value.toFixed(0))),
+    ...base.hardware.map((working) => plain(working.label, working.value.toFixed(0))),
     ...stock.groups
       .filter(({ buy }) => buy.value > 0)
       .map(({ buy }) => plain(buy.label, `${buy.value.toFixed(0)} mm`)),

@@ -45,7 +45,7 @@ describe.each(ANIMALS.map((animal) => [animal.name, animal.id] as const))(
         'wires',
         'base',
         'side-core',
-        ...(plan.skin.zones.some((one) => one.width !== null) ? ['strokes'] : []),
+        ...(plan.skin.zones.some((zone) => zone.width !== null) ? ['strokes'] : []),
         'colours',
         'steps',
       ])
@@ -73,7 +73,7 @@ describe.each(ANIMALS.map((animal) => [animal.name, animal.id] as const))(
         const pages = tiles(sheet, A4);
         const words = (items: readonly DrawingItem[]) =>
           items.flatMap((item) => (item.kind === 'text' ? [item.text] : []));
-        const heads = sheet.blocks.flatMap((one) => (one.repeat ? words(one.items) : []));
+        const heads = sheet.blocks.flatMap((block) => (block.repeat ? words(block.items) : []));
         const told = pages.flatMap((page) => words(page.drawing.items));
         const rows = (all: readonly string[]) => all.filter((text) => !heads.includes(text));
         expect(rows(told)).toEqual(rows(words(sheet.items)));

@@ -74,19 +74,19 @@ export function lineup(subjects: readonly Subject[]): Drawing {
   const boxes = skeletons.map((skeleton) => bodyBox(standing(skeleton, 1)));
   const longs = boxes.map((box) => box.max[0] - box.min[0]);
   const largest = Math.max(greatest(longs), greatest(boxes.map((box) => box.max[1])));
-  const known = (BESIDE.find((one) => largest <= one.upTo) ?? BESIDE.at(-1)!).known;
-  const wide = [...longs, ...known.map((one) => one.widthMm)].reduce((sum, mm) => sum + mm, 0);
+  const known = (BESIDE.find((entry) => largest <= entry.upTo) ?? BESIDE.at(-1)!).known;
+  const wide = [...longs, ...known.map((known) => known.widthMm)].reduce((sum, mm) => sum + mm, 0);
   const gaps = GAP_MM * (longs.length + known.length - 1);
   const tallest = Math.max(
     greatest(boxes.map((box) => box.max[1])),
-    greatest(known.map((one) => one.heightMm)),
+    greatest(known.map((known) => known.heightMm)),
   );
   const lifePerSheet = Math.max(wide / (SHEET_MM - gaps), tallest / TALLEST_MM);
   let x = 0;
   const items: DrawingItem[] = [];
-  for (const one of known) {
-    items.push(...knownItems(one, x, lifePerSheet));
-    x += Math.max(one.widthMm / lifePerSheet, 0.8) + GAP_MM;
+  for (const entry of known) {
+    items.push(...knownItems(entry, x, lifePerSheet));
+    x += Math.max(entry.widthMm / lifePerSheet, 0.8) + GAP_MM;
   }
   skeletons.forEach((skeleton, i) => {
     items.push(...animalItems(skeleton, x, lifePerSheet));
@@ -121,8 +121,8 @@ function animalItems(skeleton: Skeleton, left: number, n: number): readonly Draw
     .concat([caption(skeleton.animal.name, middle, 1)]);
 }
 
-function knownItems(one: Known, left: number, n: number): readonly DrawingItem[] {
-  const [w, h] = [Math.max(one.widthMm / n, 0.8), one.heightMm / n];
+function knownItems(known: Known, left: number, n: number): readonly DrawingItem[] {
+  const [w, h] = [Math.max(known.widthMm / n, 0.8), known.heightMm / n];
   return [
     {
       kind: 'line',
@@ -130,7 +130,7 @@ function knownItems(one: Known, left: number, n: number): readonly DrawingItem[]
       layer: 'known sizes',
       weight: WEIGHT.thin,
       closed: true,
-      points: KNOWN_SHAPES[one.shape].map(([x, y]): PagePoint => [left + x * w, y * h]),
+      points: KNOWN_SHAPES[known.shape].map(([x, y]): PagePoint => [left + x * w, y * h]),
     },
     {
       kind: 'text',
@@ -138,7 +138,7 @@ function knownItems(one: Known, left: number, n: number): readonly DrawingItem[]
       layer: 'known sizes',
       // Beside its bar, upwards from the ground.
       at: [left + w + 5, 1.5],
-      text: one.name,
+      text: known.name,
       sizeMm: 3.4,
       anchor: 'start',
       face: 'label',

@@ -142,7 +142,7 @@ describe('what Mass shows on the elevations', () => {
     expect(numbers.size).toBe(plan.mass!.shape!.muscles.length);
     expect(within(drawn.items, 'pegs').length).toBeGreaterThan(5);
     expect(within(drawn.items, 'landmarks').length).toBe(
-      2 * plan.measure.skeleton.plan.bony.length,
+      2 * plan.measure.skeleton.plan.bonyLandmarks.length,
     );
     // An animal without landmarks of bone has none drawn.
     const adder = wholePlan(newPiece('a', 'A', 'adder'), true);

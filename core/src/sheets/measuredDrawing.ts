@@ -82,9 +82,11 @@ export function measuredDrawing(
     ];
   });
   const told = plan.disagreements
-    .filter((one) => one.clear && SHOWN[view].includes(one.axis))
+    .filter((disagreement) => disagreement.clear && SHOWN[view].includes(disagreement.axis))
     .slice(0, MOST_TOLD)
-    .flatMap((one) => missItems(one, at(joined.get(one.landmarkId)), view, lifePerModel));
+    .flatMap((disagreement) =>
+      missItems(disagreement, at(joined.get(disagreement.landmarkId)), view, lifePerModel),
+    );
   return fittedDrawing(`measured-${view}`, TITLES[view], [...bones, ...joints, ...told], 6);
 }
 

@@ -61,7 +61,7 @@ export function bonyItems(plan: Plan, view: View): readonly DrawingItem[] {
   const { posed } = plan.stance;
   const { skeleton } = plan.measure;
   const pegs = plan.mass?.shape?.pegs ?? [];
-  return skeleton.plan.bony.flatMap((spec): DrawingItem[] => {
+  return skeleton.plan.bonyLandmarks.flatMap((spec): DrawingItem[] => {
     const bone = posed.byId.get(`${spec.bone}.L`) ?? posed.byId.get(spec.bone);
     if (bone === undefined) return [];
     const row = pegs.find(({ peg }) => peg.id === spec.id);

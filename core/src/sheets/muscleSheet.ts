@@ -24,12 +24,12 @@ export function muscleSheet({ muscles, pegs }: ShapePlan): Drawing {
   });
   const blocks: readonly TextBlock[] = [
     head('Muscles in the order of laying'),
-    ...muscles.map((one) =>
+    ...muscles.map((muscle) =>
       row({
-        number: one.order,
-        name: one.name,
-        value: quantityText(one.grams.value, 'g', 'metric', 1),
-        more: LAYERS[one.layer],
+        number: muscle.order,
+        name: muscle.name,
+        value: quantityText(muscle.grams.value, 'g', 'metric', 1),
+        more: LAYERS[muscle.layer],
       }),
     ),
     ...(pegs.length === 0
@@ -37,12 +37,13 @@ export function muscleSheet({ muscles, pegs }: ShapePlan): Drawing {
       : [
           { items: [], heightMm: GAP_MM },
           head('Depth pegs'),
-          ...pegs.map((one) =>
+          ...pegs.map((entry) =>
             row({
-              number: one.number,
-              name: one.peg.name,
-              value: `${one.height.value.toFixed(1)} mm`,
-              more: one.peg.over === 'bone' ? 'bone under the skin' : `onto the ${one.peg.onto}`,
+              number: entry.number,
+              name: entry.peg.name,
+              value: `${entry.height.value.toFixed(1)} mm`,
+              more:
+                entry.peg.over === 'bone' ? 'bone under the skin' : `onto the ${entry.peg.onto}`,
             }),
           ),
         ]),

@@ -25,7 +25,7 @@ export function planSheets(plan: Plan): readonly Drawing[] {
     elevation(plan, 'front', { show: 'core', dimensions: false }),
     elevation(plan, 'side', { show: 'muscles', dimensions: false }),
     ...cardSheetsOf(plan),
-    ...(plan.skin.zones.some((one) => one.width !== null) ? [strokeCard(plan.skin, 2)] : []),
+    ...(plan.skin.zones.some((zone) => zone.width !== null) ? [strokeCard(plan.skin, 2)] : []),
     ...(plan.colour === null ? [] : [colourCard(plan.colour)]),
     ...(plan.bench === null ? [] : [stepsSheet(plan.bench), shoppingSheet(plan.bench)]),
   ];

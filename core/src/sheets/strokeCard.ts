@@ -23,17 +23,17 @@ const MOST = [14, 9] as const;
  * letters do not shrink with the drawing, takes more.
  */
 export function strokeCard(skin: SkinPlan, columns: number, lineMm = LINE_MM): Drawing {
-  const shown = skin.zones.filter((one) => one.width !== null);
+  const shown = skin.zones.filter((zone) => zone.width !== null);
   const across = PATCH_MM[0] + Math.max(LETTERS_MM, LETTERS_PER_LINE * lineMm);
-  const items = shown.flatMap((one, i) =>
-    patchItems(one, [(i % columns) * across, -Math.floor(i / columns) * 4 * lineMm], lineMm),
+  const items = shown.flatMap((zone, i) =>
+    patchItems(zone, [(i % columns) * across, -Math.floor(i / columns) * 4 * lineMm], lineMm),
   );
   return fittedDrawing('strokes', 'Strokes of each zone, true to size', items, 6);
 }
 
-function patchItems(one: ZonePlan, corner: PagePoint, lineMm: number): readonly DrawingItem[] {
-  const target = { kind: 'zone', id: one.zone.id } as const;
-  const layer = `coat ${one.zone.id}`;
+function patchItems(entry: ZonePlan, corner: PagePoint, lineMm: number): readonly DrawingItem[] {
+  const target = { kind: 'zone', id: entry.zone.id } as const;
+  const layer = `coat ${entry.zone.id}`;
   const [w, h] = PATCH_MM;
   const label = (dy: number, text: string, face: 'label' | 'number'): DrawingItem => ({
     kind: 'text',
@@ -65,22 +65,26 @@ function patchItems(one: ZonePlan, corner: PagePoint, lineMm: number): readonly 
       kind: 'fill',
       ink: 'ink',
       layer,
-      outlines: patchStrokes(one, corner),
+      outlines: patchStrokes(entry, corner),
       target,
     },
-    label(4.2 + lineMm, one.zone.name, 'label'),
-    label(4.2, `${one.length.value.toFixed(1)} × ${one.width?.value.toFixed(2) ?? ''}`, 'number'),
+    label(4.2 + lineMm, entry.zone.name, 'label'),
+    label(
+      4.2,
+      `${entry.length.value.toFixed(1)} × ${entry.width?.value.toFixed(2) ?? ''}`,
+      'number',
+    ),
     label(
       4.2 - lineMm,
-      one.method === 'carved' ? (one.tool?.name ?? 'no tool so fine') : one.method,
+      entry.method === 'carved' ? (entry.tool?.name ?? 'no tool so fine') : entry.method,
       'label',
     ),
   ];
 }
 
-function patchStrokes(one: ZonePlan, corner: PagePoint): readonly (readonly PagePoint[])[] {
-  const [long, wide] = [one.length.value, one.width?.value ?? 0];
-  const random = seeded(seedOf(one.zone.id));
+function patchStrokes(entry: ZonePlan, corner: PagePoint): readonly (readonly PagePoint[])[] {
+  const [long, wide] = [entry.length.value, entry.width?.value ?? 0];
+  const random = seeded(seedOf(entry.zone.id));
   const [stepX, stepY] = [long * 0.75, Math.max(wide * 1.7, 0.2)];
   const columns = Math.min(MOST[0], Math.floor((PATCH_MM[0] - 1) / stepX));
   const rows = Math.min(MOST[1], Math.floor((PATCH_MM[1] - 1) / stepY));

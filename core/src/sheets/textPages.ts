@@ -74,7 +74,7 @@ export function textPages(drawing: Drawing, heightMm: number): readonly Drawing[
       pages.push(page);
       const again = heading !== undefined && block.repeat !== true ? [heading] : [];
       page = again;
-      used = again.reduce((sum, one) => sum + one.heightMm, 0);
+      used = again.reduce((sum, textBlock) => sum + textBlock.heightMm, 0);
     }
     if (block.repeat === true) heading = block;
     page.push(block);

@@ -1,7 +1,7 @@
 import { wordsOf, type CoatZone } from '../anatomy/coat.ts';
 import { hairLifeMm, undersizeLifeMm } from '../body/undersize.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import { lastCall } from '../piece/lastCall.ts';
+import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
@@ -35,7 +35,7 @@ export interface SkinPlan {
 }
 
 /** The coat at the model's scale: strokes, tools, and what applied fibre takes off the clay. */
-export const planSkin = lastCall((skin: Piece['skin'], measure: MeasurePlan): SkinPlan => {
+export const planSkin = memoizeLast((skin: Piece['skin'], measure: MeasurePlan): SkinPlan => {
   const tools = ownTools(skin.tools);
   const zones = measure.skeleton.animal.coat.map((zone) =>
     zonePlan(zone, skin, tools, measure.scale),
@@ -43,13 +43,13 @@ export const planSkin = lastCall((skin: Piece['skin'], measure: MeasurePlan): Sk
   return {
     zones,
     tools,
-    workings: zones.flatMap((one) => [
-      one.hairLife,
-      one.length,
-      ...(one.width === null ? [] : [one.width]),
-      one.undersize,
+    workings: zones.flatMap((zone) => [
+      zone.hairLife,
+      zone.length,
+      ...(zone.width === null ? [] : [zone.width]),
+      zone.undersize,
     ]),
-    snags: zones.flatMap((one) => zoneSnags(one, tools)),
+    snags: zones.flatMap((zone) => zoneSnags(zone, tools)),
   };
 });
 
@@ -156,26 +156,27 @@ function strokes(
   };
 }
 
-function zoneSnags(one: ZonePlan, tools: readonly StrokeTool[]): readonly Snag[] {
-  if (one.method !== 'carved' || one.width === null || one.tool !== undefined) return [];
+function zoneSnags(entry: ZonePlan, tools: readonly StrokeTool[]): readonly Snag[] {
+  if (entry.method !== 'carved' || entry.width === null || entry.tool !== undefined) return [];
   const finest = tools[0];
   const common = {
     grade: 'watch',
     stage: 'skin',
-    target: { kind: 'zone', id: one.zone.id },
+    target: { kind: 'zone', id: entry.zone.id },
   } as const;
-  if (finest === undefined) return [{ ...common, code: 'no-tool', facts: { zone: one.zone.name } }];
+  if (finest === undefined)
+    return [{ ...common, code: 'no-tool', facts: { zone: entry.zone.name } }];
   return [
     {
       ...common,
       code: 'hair-finer-than-tool',
       facts: {
-        zone: one.zone.name,
-        what: wordsOf(one.zone).stroke,
-        strokeMm: one.width.value,
+        zone: entry.zone.name,
+        what: wordsOf(entry.zone).stroke,
+        strokeMm: entry.width.value,
         tool: finest.name,
         leastMm: finest.leastMm,
-        locks: one.locksPerStroke,
+        locks: entry.locksPerStroke,
       },
     },
   ];

@@ -57,7 +57,7 @@ function sidedWords(bone: Bone): readonly string[] {
   const words = [bone.key, ...(WORDS[bone.key] ?? [])].map(plain);
   if (bone.side === 'mid') return words;
   const [letter, word] = bone.side === 'left' ? ['l', 'left'] : ['r', 'right'];
-  return words.flatMap((one) => [one + letter, letter + one, word + one, one + word]);
+  return words.flatMap((entry) => [entry + letter, letter + entry, word + entry, entry + word]);
 }
 
 /** Which bone each joint is likely to move: by the bone's own name, then by common words. */
@@ -123,17 +123,17 @@ export function stanceFromBvh(
 
 /** Where a joint's bone points, in the animal's axes: to its first child that is not at its place. */
 function directionOf(posed: readonly BvhPosed[], name: string, faces: Faces): Vec3 | undefined {
-  const one = posed.find(({ joint }) => joint.name === name);
-  if (one === undefined) return undefined;
+  const entry = posed.find(({ joint }) => joint.name === name);
+  if (entry === undefined) return undefined;
   const child = posed.find(
-    ({ joint, at }) => joint.parent === name && distance(at, one.at) > SHORT,
+    ({ joint, at }) => joint.parent === name && distance(at, entry.at) > SHORT,
   );
-  const tip = one.joint.tip;
+  const tip = entry.joint.tip;
   const way =
     child !== undefined
-      ? sub(child.at, one.at)
+      ? sub(child.at, entry.at)
       : tip !== null && Math.hypot(...tip) > SHORT
-        ? turn(one.world, tip)
+        ? turn(entry.world, tip)
         : undefined;
   if (way === undefined) return undefined;
   const [x, y, z] = unit(way);

@@ -85,14 +85,17 @@ function watchedPairs(skeleton: Skeleton): ReadonlySet<string> {
     skeleton.plan.parts.filter(({ kind }) => kind === 'limbs').flatMap(({ keys }) => keys),
   );
   const pairs = new Set<string>();
-  skeleton.bones.forEach((one, i) => {
+  skeleton.bones.forEach((bone, i) => {
     for (const other of skeleton.bones.slice(i + 1)) {
-      if (!limb.has(one.key) && !limb.has(other.key)) continue;
+      if (!limb.has(bone.key) && !limb.has(other.key)) continue;
       const sameLimb =
-        one.side === other.side && one.side !== 'mid' && limb.has(one.key) && limb.has(other.key);
-      const steps = stepsBetween(carriers.get(one.id)!, carriers.get(other.id)!);
-      if (steps > NEAR_IN_TREE || (!sameLimb && one.side !== other.side && steps > 2))
-        pairs.add(pairKey(one.id, other.id));
+        bone.side === other.side &&
+        bone.side !== 'mid' &&
+        limb.has(bone.key) &&
+        limb.has(other.key);
+      const steps = stepsBetween(carriers.get(bone.id)!, carriers.get(other.id)!);
+      if (steps > NEAR_IN_TREE || (!sameLimb && bone.side !== other.side && steps > 2))
+        pairs.add(pairKey(bone.id, other.id));
     }
   });
   pairsCache.set(skeleton, pairs);
@@ -107,15 +110,15 @@ function depths(
 ): ReadonlyMap<string, number> {
   const watched = watchedPairs(skeleton);
   const out = new Map<string, number>();
-  capsules.forEach((one, i) => {
-    if (left.has(one.boneId)) return;
+  capsules.forEach((capsule, i) => {
+    if (left.has(capsule.boneId)) return;
     for (let j = i + 1; j < capsules.length; j++) {
       const other = capsules[j]!;
-      if (one.boneId === other.boneId || left.has(other.boneId)) continue;
-      const key = pairKey(one.boneId, other.boneId);
+      if (capsule.boneId === other.boneId || left.has(other.boneId)) continue;
+      const key = pairKey(capsule.boneId, other.boneId);
       if (!watched.has(key)) continue;
-      const { distance } = nearestOfSegments(one.a, one.b, other.a, other.b);
-      const depth = one.radius + other.radius - distance;
+      const { distance } = nearestOfSegments(capsule.a, capsule.b, other.a, other.b);
+      const depth = capsule.radius + other.radius - distance;
       if (depth > (out.get(key) ?? 0)) out.set(key, depth);
     }
   });
@@ -146,7 +149,7 @@ export function collisions(posed: PosedSkeleton, folded: readonly string[]): rea
   );
   const left = new Set(skeleton.bones.filter(({ key }) => keys.has(key)).map(({ id }) => id));
   const capsules = capsulesOf(posed);
-  const radius = new Map(capsules.map((one) => [one.boneId, one.radius]));
+  const radius = new Map(capsules.map((capsule) => [capsule.boneId, capsule.radius]));
   const rest = restDepths(skeleton);
   return [...depths(skeleton, capsules, left)]
     .map(([key, depth]): Collision => {

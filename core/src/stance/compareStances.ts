@@ -25,14 +25,14 @@ export interface StanceComparison {
 /** Compares two stances of the same skeleton at the same size, bone by bone. */
 export function compareStances(a: PosedSkeleton, b: PosedSkeleton): StanceComparison {
   const bones = a.bones
-    .map((one): BoneMoved => {
-      const other = posedBone(b, one.bone.id);
-      const [v, w] = [sub(one.end, one.start), sub(other.end, other.start)];
+    .map((entry): BoneMoved => {
+      const other = posedBone(b, entry.bone.id);
+      const [v, w] = [sub(entry.end, entry.start), sub(other.end, other.start)];
       return {
-        boneId: one.bone.id,
-        name: one.bone.name,
+        boneId: entry.bone.id,
+        name: entry.bone.name,
         lengthsMm: [Math.hypot(...v), Math.hypot(...w)],
-        movedMm: distance(one.end, other.end),
+        movedMm: distance(entry.end, other.end),
         turnedDeg: toDeg(angleBetween(v, w)),
       };
     })

@@ -47,7 +47,7 @@ function anywhere(skeleton: Skeleton, seed: number): JointAngles {
   );
 }
 
-describe.each([...new Map(ANIMALS.map((one) => [one.planId, one.id])).values()])(
+describe.each([...new Map(ANIMALS.map((animal) => [animal.planId, animal.id])).values()])(
   'random stances of the %s',
   (id) => {
     const skeleton = skeletonOf(id);
@@ -70,8 +70,8 @@ describe.each([...new Map(ANIMALS.map((one) => [one.planId, one.id])).values()])
       const choice = { ...standing, anglesDeg: anywhere(skeleton, 9), lifted: [] };
       const once = { ...choice, ...swappedSides(skeleton, choice) };
       const twice = { ...once, ...swappedSides(skeleton, once) };
-      const posed = [choice, once, twice].map((one) =>
-        poseSkeleton(skeleton, stanceAngles(skeleton, one)),
+      const posed = [choice, once, twice].map((entry) =>
+        poseSkeleton(skeleton, stanceAngles(skeleton, entry)),
       );
       for (const { bone, end } of posed[0]!.bones) {
         const image = posedBone(posed[1]!, bone.side === 'mid' ? bone.id : otherSide(bone.id)).end;
@@ -217,7 +217,7 @@ describe('the arc of a joint’s limits', () => {
 describe('limbs that meet', () => {
   it('are none in any stance that the plans offer for the otter and the wolf', () => {
     for (const skeleton of [otter, wolf])
-      for (const { id } of skeleton.plan.stances.filter((one) => one.id !== 'sitting'))
+      for (const { id } of skeleton.plan.stances.filter((stance) => stance.id !== 'sitting'))
         expect(
           collisions(settledStance(skeleton, { ...standing, presetId: id }, 0.25), []),
           id,
@@ -395,7 +395,7 @@ describe('numbers of a drag', () => {
 describe('locked feet', () => {
   const feet = ['hindfoot.L', 'forefoot.L', 'forefoot.R', 'hindfoot.R'];
   const placeOf = (choice: StanceChoice, id: string) => {
-    const { bone } = otter.plan.contacts.find((one) => one.id === id)!;
+    const { bone } = otter.plan.contacts.find((contact) => contact.id === id)!;
     return posedBone(poseSkeleton(otter, stanceAngles(otter, choice)), bone).end;
   };
 

@@ -29,11 +29,11 @@ export function limitArc(
   const { axis, minDeg, maxDeg } = bone.joint.freedoms[name]!;
   // The freedom's axis as it lies: turned by what carries the bone, and by its joint's turns before.
   let q = bone.parent === null ? IDENTITY : posedBone(posed, bone.parent).rotation;
-  for (const one of FREEDOMS) {
-    if (one === name) break;
-    const before = bone.joint.freedoms[one];
+  for (const freedom of FREEDOMS) {
+    if (freedom === name) break;
+    const before = bone.joint.freedoms[freedom];
     if (before !== undefined)
-      q = compose(q, aboutAxis(before.axis, toRad(angles[boneId]?.[one] ?? 0)));
+      q = compose(q, aboutAxis(before.axis, toRad(angles[boneId]?.[freedom] ?? 0)));
   }
   const about = turn(q, axis);
   const now = angles[boneId]?.[name] ?? 0;

@@ -12,7 +12,7 @@ const moving = (animalId: string, id: string, moment = 0): Piece =>
 const planOf = (animalId: string, id: string, moment = 0) =>
   planPiece(moving(animalId, id, moment), null);
 const valueOf = (plan: ReturnType<typeof planOf>, id: string): number =>
-  plan.stance.gait!.workings.find((one) => one.id === `stance.gait.${id}`)!.value;
+  plan.stance.gait!.workings.find((working) => working.id === `stance.gait.${id}`)!.value;
 
 describe('the numbers of a gait', () => {
   const plan = planOf('grey-wolf', 'trot');
@@ -46,7 +46,7 @@ describe('the numbers of a gait', () => {
       ['stag-beetle', 'tripod'],
       ['raft-spider', 'tetrapod'],
     ] as const) {
-      const ids = planOf(animal, id).stance.gait!.workings.map((one) => one.id);
+      const ids = planOf(animal, id).stance.gait!.workings.map((working) => working.id);
       expect(ids, animal).toEqual(['stance.gait.stride', 'stance.gait.stride.model']);
     }
   });

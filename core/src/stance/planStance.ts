@@ -17,7 +17,7 @@ import { fleshParts } from '../body/fleshParts.ts';
 import { padRadiusMm, type SkinPart } from '../body/skin.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import { lastCall } from '../piece/lastCall.ts';
+import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
@@ -60,62 +60,64 @@ export interface StancePlan {
 }
 
 /** Poses the measured skeleton at the model's size, in mm, ground at y = 0. */
-export const planStance = lastCall((stance: Piece['stance'], measure: MeasurePlan): StancePlan => {
-  const { skeleton, lifePerModel } = measure;
-  const posed = settledStance(skeleton, stance, 1 / lifePerModel, stance.base.rodMm);
-  const skin = fleshParts(posed);
-  const lifted = liftedIn(skeleton, stance);
-  const onBase = stance.hold === 'base';
-  const aloft =
-    !onBase || !isAloft(skeleton, lifted)
-      ? []
-      : isLying(skeleton, stance)
-        ? lyingRods(skeleton)
-        : [bodyRod(skeleton)];
-  const feet = [...skeleton.plan.contacts, ...aloft].map((contact) =>
-    footfall(posed, contact, onBase && !lifted.includes(contact.id), stance.ground),
-  );
-  const gait = planGait(measure, stance);
-  const folded = foldedIn(skeleton, stance);
-  const box = bodyBox(posed);
-  const extent = (id: string, label: string, axis: 0 | 1 | 2): Working => ({
-    id: `stance.${id}`,
-    stage: 'stance',
-    label,
-    value: box.max[axis] - (axis === 1 ? 0 : box.min[axis]),
-    unit: 'mm',
-    provenance: 'derived',
-    formula:
-      axis === 1 ? 'highest point of the posed skin above the base' : 'box round the posed skin',
-    inputs: [asInput('n', measure.scale)],
-    source: 'forward kinematics of the measured skeleton with its flesh',
-    target: { kind: 'piece', id: 'piece' },
-  });
-  const heightAsPosed = extent('height', 'Tall as posed', 1);
-  const angles = angleWorkings(measure, stance);
-  return {
-    posed,
-    skin,
-    blades: posedBlades(posed),
-    feet,
-    folded,
-    ground: stance.ground,
-    gait,
-    angles,
-    heightAsPosed,
-    summary: [
+export const planStance = memoizeLast(
+  (stance: Piece['stance'], measure: MeasurePlan): StancePlan => {
+    const { skeleton, lifePerModel } = measure;
+    const posed = settledStance(skeleton, stance, 1 / lifePerModel, stance.base.rodMm);
+    const skin = fleshParts(posed);
+    const lifted = liftedIn(skeleton, stance);
+    const onBase = stance.hold === 'base';
+    const aloft =
+      !onBase || !isAloft(skeleton, lifted)
+        ? []
+        : isLying(skeleton, stance)
+          ? lyingRods(skeleton)
+          : [bodyRod(skeleton)];
+    const feet = [...skeleton.plan.contacts, ...aloft].map((contact) =>
+      footfall(posed, contact, onBase && !lifted.includes(contact.id), stance.ground),
+    );
+    const gait = planGait(measure, stance);
+    const folded = foldedIn(skeleton, stance);
+    const box = bodyBox(posed);
+    const extent = (id: string, label: string, axis: 0 | 1 | 2): Working => ({
+      id: `stance.${id}`,
+      stage: 'stance',
+      label,
+      value: box.max[axis] - (axis === 1 ? 0 : box.min[axis]),
+      unit: 'mm',
+      provenance: 'derived',
+      formula:
+        axis === 1 ? 'highest point of the posed skin above the base' : 'box round the posed skin',
+      inputs: [asInput('n', measure.scale)],
+      source: 'forward kinematics of the measured skeleton with its flesh',
+      target: { kind: 'piece', id: 'piece' },
+    });
+    const heightAsPosed = extent('height', 'Tall as posed', 1);
+    const angles = angleWorkings(measure, stance);
+    return {
+      posed,
+      skin,
+      blades: posedBlades(posed),
+      feet,
+      folded,
+      ground: stance.ground,
+      gait,
+      angles,
       heightAsPosed,
-      extent('length', 'Long as posed', 0),
-      extent('width', 'Wide as posed', 2),
-    ],
-    snags: [
-      ...limitSnags(angles),
-      ...(onBase ? [...feetSnags(feet), ...suspendedSnags(gait, feet)] : []),
-      ...meetingSnags(posed, folded),
-      ...groundSnags(posed, skin, stance.ground, lifted),
-    ],
-  };
-});
+      summary: [
+        heightAsPosed,
+        extent('length', 'Long as posed', 0),
+        extent('width', 'Wide as posed', 2),
+      ],
+      snags: [
+        ...limitSnags(angles),
+        ...(onBase ? [...feetSnags(feet), ...suspendedSnags(gait, feet)] : []),
+        ...meetingSnags(posed, folded),
+        ...groundSnags(posed, skin, stance.ground, lifted),
+      ],
+    };
+  },
+);
 
 /** Every working of the stance stage, in the order in which the ledger shows them. */
 export const stanceWorkings = (plan: StancePlan): readonly Working[] => [

@@ -35,7 +35,7 @@ describe('planStance', () => {
 
   it('tells an angle outside its limits with the limits', () => {
     const snag = wholePlan(turned({ 'radius.L': { flexion: 130 } })).snags.find(
-      (one) => one.code === 'angle-beyond-limit',
+      (snag) => snag.code === 'angle-beyond-limit',
     );
     expect(snag?.facts).toMatchObject({ joint: 'Elbow, left', freedom: 'flexion', deg: 130 });
   });
@@ -51,12 +51,12 @@ describe('planBalance', () => {
   it('is null until the body is known and then lies between the feet when standing', () => {
     const plan = wholePlan(plainPiece());
     expect(plan.balance?.footing.stable).toBe(true);
-    expect(plan.balance?.workings.map((one) => one.id)).toContain('balance.tip');
+    expect(plan.balance?.workings.map((working) => working.id)).toContain('balance.tip');
   });
 
   it('tells on which side the centre of mass leaves the feet', () => {
     const piece = changed(plainPiece(), 'stance', { lifted: ['forefoot.L', 'forefoot.R'] });
-    const snag = wholePlan(piece).snags.find((one) => one.code === 'mass-outside-feet');
+    const snag = wholePlan(piece).snags.find((snag) => snag.code === 'mass-outside-feet');
     expect(snag?.facts).toMatchObject({ edge: 'front' });
   });
 });

@@ -31,7 +31,7 @@ describe.each(CASES)('%s, %s', (animalId, presetId) => {
 
   it('is at rest: forces and moments of all that is held add up to nothing', () => {
     const { upN, momentNmm } = weightOf(borne);
-    const up = places.reduce((sum, one) => sum + one.upN, upN);
+    const up = places.reduce((sum, place) => sum + place.upN, upN);
     const turning = places.reduce<Vec3>(
       (sum, { at, upN: push, momentNmm: own }) => add(sum, add(upwardMoment(at, push), own)),
       momentNmm,
@@ -52,10 +52,10 @@ describe.each(CASES)('%s, %s', (animalId, presetId) => {
     for (const { boneId, load } of plan.strength.joints) {
       const { start } = byId.get(boneId)!;
       // From the other side: everything that does not lie beyond this joint.
-      const rest = borne.filter((one) => !beyond(one.boneId, boneId));
-      const others = places.filter((one) => !beyond(one.boneId, boneId));
+      const rest = borne.filter((placedMass) => !beyond(placedMass.boneId, boneId));
+      const others = places.filter((place) => !beyond(place.boneId, boneId));
       const weight = weightOf(rest);
-      const upN = others.reduce((sum, one) => sum + one.upN, weight.upN);
+      const upN = others.reduce((sum, other) => sum + other.upN, weight.upN);
       const about = others.reduce<Vec3>(
         (sum, { at, upN: push, momentNmm }) => add(sum, add(upwardMoment(at, push), momentNmm)),
         weight.momentNmm,

@@ -2,7 +2,7 @@ import { least } from '../geometry/extremes.ts';
 import { alongBone, posedBone, type PosedBone } from '../anatomy/pose.ts';
 import type { BalancePlan } from '../balance/planBalance.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
-import { lastCall } from '../piece/lastCall.ts';
+import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
@@ -75,7 +75,7 @@ export interface StrengthPlan {
  * the flesh beyond it and the feet under it, against the yield of the strands there. After the bake
  * the clay carries too.
  */
-export const planStrength = lastCall(strengthOf);
+export const planStrength = memoizeLast(strengthOf);
 
 /** The same without a memory of the last call, to reckon other schemes beside the chosen one. */
 export function strengthOf(
@@ -104,7 +104,7 @@ export function strengthOf(
         ...jointSizes(joint, posed),
       ]),
       ...hanging.flatMap((sag) => sagWorking(sag) ?? []),
-      ...wire.wires.flatMap((one) => sizeWorkings(one, joints)),
+      ...wire.wires.flatMap((wire) => sizeWorkings(wire, joints)),
     ],
     snags: [...strengthSnags(joints, wire.wires, choice, posed, pegs, hanging), ...snags],
   };

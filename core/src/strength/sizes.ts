@@ -36,8 +36,10 @@ export function wireSizes(
 ): WireSizes {
   const own = joints.filter((joint) => joint.wire.id === wire.id);
   const at = own.reduce<WiredJoint | undefined>(
-    (worst, one) =>
-      worst === undefined || neededMm(one, one.metal) > neededMm(worst, worst.metal) ? one : worst,
+    (worst, wiredJoint) =>
+      worst === undefined || neededMm(wiredJoint, wiredJoint.metal) > neededMm(worst, worst.metal)
+        ? wiredJoint
+        : worst,
     undefined,
   );
   const leastMm = at === undefined ? 0 : neededMm(at, at.metal);

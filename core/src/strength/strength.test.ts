@@ -159,7 +159,7 @@ describe('planStrength', () => {
 
   it('tells how far free ends hang, more for a softer metal', () => {
     const sagOf = (of: typeof plan, id: string): number =>
-      of.strength.workings.find((one) => one.id === `strength.sag.${id}`)!.value;
+      of.strength.workings.find((working) => working.id === `strength.sag.${id}`)!.value;
     const wolf = wolfPiece();
     const soft = changed(wolf, 'wire', {
       spine: { ...wolf.wire.spine, metal: 'aluminium-soft' as const },
@@ -177,7 +177,7 @@ describe('planStrength', () => {
       const wire = {
         spine: { ...spine, size },
         limbs: Object.fromEntries(
-          Object.entries(limbs).map(([key, one]) => [key, { ...one, size }]),
+          Object.entries(limbs).map(([key, limb]) => [key, { ...limb, size }]),
         ),
         fine: {},
       };
@@ -195,7 +195,7 @@ describe('planStrength', () => {
 
   it('tells at every joint the thinnest that holds and the thickest that fits', () => {
     const sizeOf = (id: string, what: string): number =>
-      plan.strength.workings.find((one) => one.id === `strength.${id}.${what}`)!.value;
+      plan.strength.workings.find((working) => working.id === `strength.${id}.${what}`)!.value;
     for (const { boneId, metal, strands, load, isTrunk } of plan.strength.joints) {
       const least = sizeOf(boneId, 'least');
       const wanted = Math.max(1.5 * load.stanceNmm, isTrunk ? 0 : load.handlingNmm);

@@ -104,9 +104,9 @@ export function planBase(setting: WireSetting, wires: readonly PlannedWire[]): B
 }
 
 /** The pegs of a wire, one at each end that goes into the base. */
-function pegsOf(setting: WireSetting, one: PlannedWire): readonly Peg[] {
+function pegsOf(setting: WireSetting, plannedWire: PlannedWire): readonly Peg[] {
   const { stance, wire } = setting;
-  const { points, pegs } = one.route;
+  const { points, pegs } = plannedWire.route;
   const ends = [
     ...(pegs[0] ? [[points[0]!, points[1]!] as const] : []),
     ...(pegs[1] ? [[points.at(-1)!, points.at(-2)!] as const] : []),
@@ -118,11 +118,11 @@ function pegsOf(setting: WireSetting, one: PlannedWire): readonly Peg[] {
     // The peg goes as deep below the ground as the setting says, whichever way it leans.
     const rise = setting.pegDepthMm / up[1];
     const at: Vec3 = [peg.at[0] + up[0] * rise, peg.at[1] + up[1] * rise, peg.at[2] + up[2] * rise];
-    const stiff = one.kind === 'rod' || one.kind === 'iron';
+    const stiff = plannedWire.kind === 'rod' || plannedWire.kind === 'iron';
     return {
       contactId,
       name: foot?.contact.name ?? 'iron',
-      wire: one,
+      wire: plannedWire,
       at,
       up,
       ball: foot?.contact.kind === 'foot' ? foot.ball : null,

@@ -58,4 +58,4 @@ export const BINDERS: readonly Binder[] = Object.freeze([
 ]);
 
 /** The binder with this id. */
-export const binderById = (id: BinderId): Binder => BINDERS.find((one) => one.id === id)!;
+export const binderById = (id: BinderId): Binder => BINDERS.find((binder) => binder.id === id)!;

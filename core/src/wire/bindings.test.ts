@@ -51,7 +51,7 @@ describe('bindings', () => {
   it('cross every pair of limbs over the spine on the diagonal', () => {
     const { wires, bindings } = planOf({}).wire;
     const crossed = bindings.bindings.filter(({ kind }) => kind === 'cross');
-    expect(crossed.map((one) => one.wires)).toEqual(
+    expect(crossed.map((entry) => entry.wires)).toEqual(
       wires.filter(({ kind }) => kind === 'limbs').map(({ id }) => [id, 'A']),
     );
   });
@@ -121,11 +121,11 @@ describe('what fits what', () => {
 
   // Common practice: at least two points of fixing; one point needs a rod.
   it('tells a piece that is fixed at one point only', () => {
-    const one = changed(plainPiece(), 'stance', {
+    const entry = changed(plainPiece(), 'stance', {
       lifted: ['forefoot.L', 'forefoot.R', 'hindfoot.R'],
     });
-    expect(planPiece(one, null).snags.map(({ code }) => code)).toContain('too-few-feet');
-    const iron = planPiece(changed(one, 'wire', { scheme: 'back-iron' }), null);
+    expect(planPiece(entry, null).snags.map(({ code }) => code)).toContain('too-few-feet');
+    const iron = planPiece(changed(entry, 'wire', { scheme: 'back-iron' }), null);
     expect(iron.wire.base.holes).toHaveLength(1);
   });
 

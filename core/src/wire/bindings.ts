@@ -54,41 +54,41 @@ export function bindingsOf(
   const spineId = spine?.id ?? '';
   const trunkMm = ropeMm;
   const coil = wire.scheme === 'coiled-trunk' ? 2 : 1;
-  return wires.flatMap((one): readonly Binding[] => {
-    const d = one.diameterMm;
-    const first = one.route.points[0]!;
-    const last = one.route.points.at(-1)!;
+  return wires.flatMap((wire): readonly Binding[] => {
+    const d = wire.diameterMm;
+    const first = wire.route.points[0]!;
+    const last = wire.route.points.at(-1)!;
     const bind = (
       kind: Binding['kind'],
       at: typeof first,
       to: string,
       bMm: number,
       count = 1,
-    ): Binding => ({ at: at.at, place: at.name, kind, wires: [one.id, to], aMm: d, bMm, count });
-    const overlaps = one.own
+    ): Binding => ({ at: at.at, place: at.name, kind, wires: [wire.id, to], aMm: d, bMm, count });
+    const overlaps = wire.own
       ? [first, last]
           .filter(({ ref }) => !/@|^peg:|^ball:/.test(ref))
-          .map((end) => bind('beside', end, partner(wires, one, end.ref) ?? spineId, d, 2))
+          .map((end) => bind('beside', end, partner(wires, wire, end.ref) ?? spineId, d, 2))
       : [];
-    switch (one.kind) {
+    switch (wire.kind) {
       case 'spine':
         return [
           ...overlaps,
-          ...one.moreStrands.map(({ id, count }): Binding => ({
+          ...wire.moreStrands.map(({ id, count }): Binding => ({
             ...bind('beside', first, id, d, count),
             place: `start of ${id}`,
           })),
-          ...(one.key === 'tail'
-            ? [bind('beside', last, partner(wires, one, last.ref) ?? '', d, 2)]
+          ...(wire.key === 'tail'
+            ? [bind('beside', last, partner(wires, wire, last.ref) ?? '', d, 2)]
             : []),
         ];
       case 'limbs':
       case 'limb': {
-        const { wrapAt, points } = one.route;
+        const { wrapAt, points } = wire.route;
         const to =
-          one.otherEndOf === null && one.strands === 1
+          wire.otherEndOf === null && wire.strands === 1
             ? spineId
-            : (wires.find(({ key }) => key === one.otherEndOf)?.id ?? one.id);
+            : (wires.find(({ key }) => key === wire.otherEndOf)?.id ?? wire.id);
         return [
           ...overlaps,
           ...(wrapAt === null ? [] : [bind('cross', points[wrapAt]!, to, trunkMm, coil)]),
@@ -96,30 +96,34 @@ export function bindingsOf(
       }
       case 'rod':
       case 'iron': {
-        const to = partner(wires, one, last.ref);
+        const to = partner(wires, wire, last.ref);
         const partnerMm = wires.find(({ id }) => id === to)?.diameterMm ?? trunkMm;
         // Two lashings, or the rod can turn: common practice.
         return [
-          bind('beside', one.route.points.at(-2)!, to ?? spineId, partnerMm),
+          bind('beside', wire.route.points.at(-2)!, to ?? spineId, partnerMm),
           bind('beside', last, to ?? spineId, partnerMm),
         ];
       }
       case 'fine': {
-        const to = partner(wires, one, first.ref) ?? spineId;
+        const to = partner(wires, wire, first.ref) ?? spineId;
         const partnerMm = wires.find(({ id }) => id === to)?.diameterMm ?? trunkMm;
-        return [bind('beside', first, to, partnerMm, one.count)];
+        return [bind('beside', first, to, partnerMm, wire.count)];
       }
     }
   });
 }
 
 /** Another wire that passes the same place, or the bone before it. */
-function partner(wires: readonly PlannedWire[], one: PlannedWire, ref: string): string | undefined {
-  const at = one.route.points.find((point) => point.ref === ref)?.at;
+function partner(
+  wires: readonly PlannedWire[],
+  plannedWire: PlannedWire,
+  ref: string,
+): string | undefined {
+  const at = plannedWire.route.points.find((point) => point.ref === ref)?.at;
   if (at === undefined) return undefined;
   let best: { id: string; far: number } | undefined;
   for (const other of wires) {
-    if (other === one || other.kind === 'fine' || other.kind === 'rod') continue;
+    if (other === plannedWire || other.kind === 'fine' || other.kind === 'rod') continue;
     for (const point of other.route.points) {
       const far = Math.hypot(point.at[0] - at[0], point.at[1] - at[1], point.at[2] - at[2]);
       if (best === undefined || far < best.far) best = { id: other.id, far };
@@ -132,7 +136,10 @@ function partner(wires: readonly PlannedWire[], one: PlannedWire, ref: string): 
 export function planBindings({ wire }: WireSetting, bindings: readonly Binding[]): BindingPlan {
   const binder = binderById(wire.binder.kind);
   const tieMm = binder.id === 'tie-wire' ? choiceDiameterMm(wire.binder) : 0.3;
-  const made = bindings.map((one, i) => ({ ...one, length: bindingWorking(wire, one, i, tieMm) }));
+  const made = bindings.map((binding, i) => ({
+    ...binding,
+    length: bindingWorking(wire, binding, i, tieMm),
+  }));
   const totalMm = made.reduce((sum, { length, count }) => sum + length.value * count, 0);
   const total: Working = {
     id: 'wire.bindings.total',
@@ -160,17 +167,19 @@ export function planBindings({ wire }: WireSetting, bindings: readonly Binding[]
 
 function bindingWorking(
   { binder }: WireSetting['wire'],
-  one: Binding,
+  binding: Binding,
   i: number,
   tieMm: number,
 ): Working {
-  const cross = one.kind === 'cross';
+  const cross = binding.kind === 'cross';
   const turns = 2 * binder.turns;
-  const turnMm = cross ? crossTurnMm(one.aMm, one.bMm, tieMm) : beltMm(one.aMm, one.bMm, tieMm);
+  const turnMm = cross
+    ? crossTurnMm(binding.aMm, binding.bMm, tieMm)
+    : beltMm(binding.aMm, binding.bMm, tieMm);
   return {
     id: `wire.binding.${i + 1}`,
     stage: 'wire',
-    label: `${one.wires.join(' to ')}, ${one.place}`,
+    label: `${binding.wires.join(' to ')}, ${binding.place}`,
     value: turns * turnMm + 2 * binder.tailMm,
     unit: 'mm',
     digits: 0,
@@ -180,12 +189,12 @@ function bindingWorking(
       : '2n · (2√(c² − s²) + π(R + r) + 2s·asin(s/c)) + 2 · tail, side by side',
     inputs: [
       decided('n', cross ? 'Turns on each diagonal' : 'Half the turns', binder.turns, 'count'),
-      derived('a', 'Wire', one.aMm, 'mm'),
-      derived('b', 'What it is bound to', one.bMm, 'mm'),
+      derived('a', 'Wire', binding.aMm, 'mm'),
+      derived('b', 'What it is bound to', binding.bMm, 'mm'),
       decided('t', 'Tie', tieMm, 'mm'),
       decided('tail', 'Tail to twist off', binder.tailMm, 'mm'),
     ],
     source: 'geometry of belts; the number of turns is common practice',
-    target: { kind: 'wire', id: one.wires[0] ?? '' },
+    target: { kind: 'wire', id: binding.wires[0] ?? '' },
   };
 }

@@ -21,7 +21,7 @@ export interface Drafts {
 }
 
 /** The limb pairs of a stance that are not folded on the body. */
-export const unfolded = (stance: StancePlan): readonly LimbPairSpec[] =>
+export const extendedPairs = (stance: StancePlan): readonly LimbPairSpec[] =>
   stance.posed.skeleton.plan.limbPairs.filter((pair) => !stance.folded.includes(pair.id));
 
 /** Whether an iron carries the piece: asked for, and the piece stands on feet. */
@@ -32,7 +32,7 @@ export const onIron = ({ scheme }: Pick<WireDecisions, 'scheme'>, stance: Stance
 /** Drafts the wires of the chosen scheme, with the user's own routes in place of the scheme's. */
 export function draftWires(setting: WireSetting): Drafts {
   const { stance, wire } = setting;
-  const pairs = unfolded(stance);
+  const pairs = extendedPairs(stance);
   const iron = onIron(wire, stance);
   const made = pairs.flatMap((pair) => limbWires(setting, pair, !iron));
   const folded = wire.scheme === 'folded-pair' ? foldedWires(setting, pairs) : [];
@@ -84,7 +84,7 @@ function foldedWires(setting: WireSetting, pairs: readonly LimbPairSpec[]): read
     setting,
     pairs.filter((pair) => wayOf(setting.wire, pair) === 'folded'),
   );
-  return all.flatMap((one) => foldedDrafts(setting, one, all, true));
+  return all.flatMap((foldedPair) => foldedDrafts(setting, foldedPair, all, true));
 }
 
 function limbWires(

@@ -76,11 +76,14 @@ describe.each(SCHEME_IDS.map((id) => [id] as const))('scheme %s', (scheme) => {
   });
 });
 
-describe.each(STARTERS.map((one) => [one.name, one] as const))('own creature: %s', (_, starter) => {
-  it.each(SCHEME_IDS.map((id) => [id] as const))('%s: bends back to its joints', (scheme) => {
-    const piece = newPieceOf('own', 'Own', starter.creature('own'));
-    const { wires } = planPiece(changed(piece, 'wire', { scheme }), null).wire;
-    for (const wire of wires) expect(worstMissMm(wire), wire.name).toBeLessThan(0.01);
-    expect(wires.length > 0).toBe(scheme !== 'no-wire');
-  });
-});
+describe.each(STARTERS.map((starter) => [starter.name, starter] as const))(
+  'own creature: %s',
+  (_, starter) => {
+    it.each(SCHEME_IDS.map((id) => [id] as const))('%s: bends back to its joints', (scheme) => {
+      const piece = newPieceOf('own', 'Own', starter.creature('own'));
+      const { wires } = planPiece(changed(piece, 'wire', { scheme }), null).wire;
+      for (const wire of wires) expect(worstMissMm(wire), wire.name).toBeLessThan(0.01);
+      expect(wires.length > 0).toBe(scheme !== 'no-wire');
+    });
+  },
+);

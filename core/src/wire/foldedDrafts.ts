@@ -60,7 +60,7 @@ export const foldedStrands = (
 ): readonly number[] =>
   Array.from(
     { length: legs },
-    (_, leg) => 2 * folded.filter((one) => runsAlong(one, leg, tail)).length,
+    (_, leg) => 2 * folded.filter((foldedPair) => runsAlong(foldedPair, leg, tail)).length,
   );
 
 /** Spine points nearer to the crossing than this many rope thicknesses are left out of a route. */

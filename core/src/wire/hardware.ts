@@ -42,7 +42,7 @@ export const THREADS: readonly Thread[] = Object.freeze(
 );
 
 /** The thread with this id. */
-export const threadById = (id: ThreadId): Thread => THREADS.find((one) => one.id === id)!;
+export const threadById = (id: ThreadId): Thread => THREADS.find((thread) => thread.id === id)!;
 
 /** Below the base on one threaded rod, mm: washer, spring washer, nut, and two turns standing out. */
 export const belowBaseMm = ({ washerThickMm, springMm, nutMm, diameterMm }: Thread): number =>

@@ -19,7 +19,7 @@ describe('joints left free', () => {
   it('keep so much free of putty that the edges just meet at the farthest flexion', () => {
     const [knee] = hinged('eurasian-otter', ['tibia.L']).hinges;
     const [r, flex] = ['r', 'θ'].map(
-      (symbol) => knee!.gap.inputs.find((one) => one.symbol === symbol)!.value,
+      (symbol) => knee!.gap.inputs.find((input) => input.symbol === symbol)!.value,
     );
     const half = (flex! * Math.PI) / 360;
     // The corner of one limb, turned by half the flexion, lies on the plane between both.

@@ -87,7 +87,7 @@ export function cutPieces({ wires, shafts }: ToCut): readonly WirePiece[] {
 export function planStock(toCut: ToCut, wire: WireDecisions): StockPlan {
   const all = cutPieces(toCut);
   const kinds: Kind[] = [];
-  for (const kind of all) if (!kinds.some((one) => sameWire(one, kind))) kinds.push(kind);
+  for (const kind of all) if (!kinds.some((entry) => sameWire(entry, kind))) kinds.push(kind);
   const groups = kinds.map((kind, i): StockGroup => {
     const pieces = all.filter((piece) => sameWire(piece, kind));
     const sticks = wire.stock
@@ -114,7 +114,7 @@ export function planStock(toCut: ToCut, wire: WireDecisions): StockPlan {
     cost,
     workings: [
       ...groups.flatMap(({ buy, lengths, cost: own }) =>
-        [buy, lengths?.working, own].filter((one) => one !== undefined && one !== null),
+        [buy, lengths?.working, own].filter((entry) => entry !== undefined && entry !== null),
       ),
       ...(cost === null ? [] : [cost]),
     ],
@@ -156,7 +156,7 @@ function lengthsToBuy(
   missing: readonly CutPiece[],
   wire: WireDecisions,
 ): StockGroup['lengths'] {
-  const sold = wire.sold.find((one) => sameWire(one, kind));
+  const sold = wire.sold.find((entry) => sameWire(entry, kind));
   if (sold === undefined || missing.length === 0) return null;
   const found = fewestSticks(missing, sold.lengthMm, wire.sawLossMm);
   const { sticks, bound, proven } = found;

@@ -155,7 +155,7 @@ describe('allowances', () => {
 describe('snags of the wire', () => {
   it('tell a wire that is too thick for the limb, with one that would do', () => {
     const snags = planOf(changed(plainPiece(), 'wire', { limbs: limbsOf(6) })).snags.flatMap(
-      (one) => (one.code === 'wire-too-thick' ? [one.facts.maxWireMm] : []),
+      (snag) => (snag.code === 'wire-too-thick' ? [snag.facts.maxWireMm] : []),
     );
     expect(snags).toHaveLength(2);
     const limbs = limbsOf(Math.floor(Math.min(...snags) * 10) / 10);
@@ -201,7 +201,7 @@ describe('the base', () => {
       'right hind foot',
     ]);
     for (const hole of plan.wire.base.holes) {
-      const foot = plan.stance.feet.find((one) => one.contact.id === hole.contactId)!;
+      const foot = plan.stance.feet.find((foot) => foot.contact.id === hole.contactId)!;
       expect([hole.x, hole.z]).toEqual([foot.ball[0], foot.ball[2]]);
       expect(hole.diameter.value).toBeGreaterThan(2);
       expect(hole.along.value).toBeCloseTo(plan.wire.base.frontX - hole.x, 9);
@@ -239,9 +239,9 @@ describe('cutFromStock', () => {
         const plan = cutFromStock(pieces, sticks, loss);
         const missing = plan.missing.reduce((sum, piece) => sum + piece.mm, 0);
         expect(missing).toBe(plainLeast(pieces, sticks, loss));
-        for (const one of plan.sticks) {
-          const cut = one.pieces.reduce((sum, piece) => sum + piece.mm, 0);
-          expect(cut + one.leftMm).toBeLessThanOrEqual(one.stick.mm);
+        for (const entry of plan.sticks) {
+          const cut = entry.pieces.reduce((sum, piece) => sum + piece.mm, 0);
+          expect(cut + entry.leftMm).toBeLessThanOrEqual(entry.stick.mm);
         }
       }),
       { seed: 12, numRuns: 60 },

@@ -1,5 +1,5 @@
 import { greatest } from '../geometry/extremes.ts';
-import { lastCall } from '../piece/lastCall.ts';
+import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
@@ -7,7 +7,7 @@ import type { StancePlan } from '../stance/planStance.ts';
 import { planBase, type BasePlan } from './baseHoles.ts';
 import { bindingsOf, planBindings, type BindingPlan } from './bindings.ts';
 import { placedCoil, type PlacedCoil } from './coilDraft.ts';
-import { draftWires, onIron, unfolded } from './draftWires.ts';
+import { draftWires, onIron, extendedPairs } from './draftWires.ts';
 import type { FinePart } from './fineDrafts.ts';
 import { planHinges, type HingePlan } from './hinges.ts';
 import type { PlannedWire } from './plannedWire.ts';
@@ -45,7 +45,7 @@ export interface WirePlan {
 const letter = (i: number): string => String.fromCharCode('A'.charCodeAt(0) + i);
 
 /** The armature of a stance by the chosen scheme, with all that is needed to make it. */
-export const planWire = lastCall(wireOf);
+export const planWire = memoizeLast(wireOf);
 
 /** The same without a memory of the last call, to reckon other schemes beside the chosen one. */
 export function wireOf(
@@ -78,7 +78,7 @@ export function wireOf(
     hinges,
     base: board,
     stock,
-    snags: [...wires.flatMap((one) => one.snags), ...board.snags, ...stock.snags],
+    snags: [...wires.flatMap((wire) => wire.snags), ...board.snags, ...stock.snags],
   };
 }
 
@@ -100,8 +100,8 @@ export function wireSetting(
   const { plan } = stance.posed.skeleton;
   const { strandsAt } = spineStrands(plan, { ...wire, neckStrands: 0 });
   const coiled = wire.scheme === 'coiled-trunk';
-  const folded = wire.scheme === 'folded-pair' && unfolded(stance).length > 0;
-  const strands = coiled ? 1 : folded ? 2 * unfolded(stance).length : greatest(strandsAt);
+  const folded = wire.scheme === 'folded-pair' && extendedPairs(stance).length > 0;
+  const strands = coiled ? 1 : folded ? 2 * extendedPairs(stance).length : greatest(strandsAt);
   return {
     stance,
     wire,

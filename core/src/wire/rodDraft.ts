@@ -146,8 +146,8 @@ export function ironPlace(stance: StancePlan): {
   const places = column.flatMap((bone) =>
     Array.from({ length: 11 }, (_, i) => ({ bone, t: i / 10 })),
   );
-  const best = places.reduce((nearest, one) =>
-    beside(one.bone, one.t) < beside(nearest.bone, nearest.t) ? one : nearest,
+  const best = places.reduce((nearest, place) =>
+    beside(place.bone, place.t) < beside(nearest.bone, nearest.t) ? place : nearest,
   );
   return { ...best, at: lerp(best.bone.start, best.bone.end, best.t) };
 }

@@ -66,7 +66,7 @@ function namedPoint(
   pegDepthMm: number,
 ): RoutePoint | undefined {
   if (kind === 'over') {
-    const pair = stance.posed.skeleton.plan.limbPairs.find((one) => one.id === id);
+    const pair = stance.posed.skeleton.plan.limbPairs.find((limbPair) => limbPair.id === id);
     const first = stance.posed.byId.get(pair?.bonesLeft[0] ?? '');
     return pair && first
       ? { ref, at: first.start, name: `crossing over the spine at the ${pair.over}` }

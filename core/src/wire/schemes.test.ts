@@ -45,7 +45,7 @@ describe('folded pair', () => {
     const strandsIn = (boneId: string): number =>
       plan.wire.wires
         .flatMap(({ through }) => through)
-        .filter((one) => one.boneId === boneId)
+        .filter((carriedBone) => carriedBone.boneId === boneId)
         .reduce((sum, { strands }) => sum + strands, 0);
     expect(strandsIn('lumbar')).toBe(4);
     expect(strandsIn('neckLower')).toBe(2);
@@ -65,8 +65,8 @@ describe('rods in the base', () => {
 
   it('put a stiff rod into every leg that stands, and end the soft wire in the foot', () => {
     expect(rods).toHaveLength(4);
-    for (const one of plan.wire.wires.filter(({ kind }) => kind === 'limbs'))
-      expect(one.route.pegs).toEqual([false, false]);
+    for (const plannedWire of plan.wire.wires.filter(({ kind }) => kind === 'limbs'))
+      expect(plannedWire.route.pegs).toEqual([false, false]);
     expect(plan.wire.base.holes.map(({ wireId }) => wireId).toSorted()).toEqual(
       rods.map(({ id }) => id).toSorted(),
     );

@@ -58,7 +58,7 @@ export const SCHEMES: readonly Scheme[] = Object.freeze([
 ]);
 
 /** The scheme with this id. */
-export const schemeById = (id: SchemeId): Scheme => SCHEMES.find((one) => one.id === id)!;
+export const schemeById = (id: SchemeId): Scheme => SCHEMES.find((scheme) => scheme.id === id)!;
 
 /** How one pair of limbs is made: as the user has it, else as the scheme has it. */
 export const wayOf = (

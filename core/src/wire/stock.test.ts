@@ -104,7 +104,7 @@ describe('stock of a piece', () => {
     const lengths = groups.reduce((sum, group) => sum + (group.lengths?.sticks ?? 0), 0);
     expect(cost!.value).toBeCloseTo(2.5 * lengths, 9);
     expect(lengths).toBeGreaterThanOrEqual(groups.length);
-    const unpriced = sold.map((one, i) => (i === 0 ? { ...one, price: null } : one));
+    const unpriced = sold.map((entry, i) => (i === 0 ? { ...entry, price: null } : entry));
     expect(wireOf(changed(plain, 'wire', { sold: unpriced })).stock.cost).toBeNull();
   });
 });

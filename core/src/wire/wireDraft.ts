@@ -87,11 +87,11 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
   const radii = [...new Set(schedule.bends.map((bend) => bend.radiusMm))];
   const widestMm = Math.max(0, greatest(radii));
   const tightestMm = least(radii);
-  const features = (draft.features?.(schedule) ?? []).map((one, i, all) => ({
-    ...one,
+  const features = (draft.features?.(schedule) ?? []).map((feature, i, all) => ({
+    ...feature,
     atMm: all
       .slice(0, i)
-      .reduce((at, before) => at + (addsToFeed(before) ? before.lengthMm : 0), one.atMm),
+      .reduce((at, before) => at + (addsToFeed(before) ? before.lengthMm : 0), feature.atMm),
   }));
   const lines = draft.lines(id, schedule);
   const bends = planBends({ wireId: id, route, schedule, features, formingAt });

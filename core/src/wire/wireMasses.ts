@@ -19,7 +19,7 @@ export function wireMasses(
     const grams = wireGrams(wire);
     // The two ends of a folded wire share what is cut once.
     const ends = [wire, ...wires.filter(({ otherEndOf }) => otherEndOf === wire.key)];
-    const legs = ends.flatMap((one) => legsOf(one, posed));
+    const legs = ends.flatMap((end) => legsOf(end, posed));
     const whole = legs.reduce((sum, { weight }) => sum + weight, 0);
     return legs.map(({ boneId, at, weight }) => ({ boneId, at, grams: (grams * weight) / whole }));
   });

@@ -18,7 +18,7 @@ const { text, system } = useUnits();
 const router = useRouter();
 const { text: timer } = useWorkTimer();
 
-const wire = computed(() => plan.value.wire.wires.find((one) => one.id === props.wireId));
+const wire = computed(() => plan.value.wire.wires.find((wire) => wire.id === props.wireId));
 const bend = computed(() => wire.value?.bends[props.number - 1]);
 const count = computed(() => wire.value?.bends.length ?? 0);
 const turn = computed(() => bend.value?.turn.value ?? 0);

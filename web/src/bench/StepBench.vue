@@ -18,7 +18,7 @@ const router = useRouter();
 const timer = useWorkTimer();
 
 const steps = computed(() => plan.value.bench?.steps ?? []);
-const at = computed(() => steps.value.findIndex((one) => one.id === props.stepId));
+const at = computed(() => steps.value.findIndex((step) => step.id === props.stepId));
 const step = computed(() => steps.value[at.value]);
 
 function go(by: number): void {

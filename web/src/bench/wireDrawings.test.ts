@@ -42,13 +42,13 @@ describe('RulerStrip', () => {
     for (const piece of demoPieces())
       for (const { id } of planPiece(piece, null).wire.wires) {
         const { wrapper } = mountWithPiece(RulerStrip, piece, ({ wire }) => ({
-          wire: wire.wires.find((one) => one.id === id)!,
+          wire: wire.wires.find((wire) => wire.id === id)!,
           number: 0,
           at: 'start',
         }));
-        const labels = wrapper.findAll('g.next text').map((one) => ({
-          x: Number(one.attributes('x')),
-          y: Number(one.attributes('y')),
+        const labels = wrapper.findAll('g.next text').map((wrapper) => ({
+          x: Number(wrapper.attributes('x')),
+          y: Number(wrapper.attributes('y')),
         }));
         labels.slice(1).forEach((label, i) => {
           if (label.x - labels[i]!.x >= 54) return;
@@ -75,7 +75,7 @@ describe('WireSoFar', () => {
       ];
       const points = wrapper
         .findAll('path.done, path.rest')
-        .flatMap((one) => [...one.attributes('d')!.matchAll(/[ML]([-\d.e]+) ([-\d.e]+)/g)])
+        .flatMap((wrapper) => [...wrapper.attributes('d')!.matchAll(/[ML]([-\d.e]+) ([-\d.e]+)/g)])
         .map(([, px, py]) => [Number(px), Number(py)] as const);
       expect(points.length).toBeGreaterThan(3);
       const inside = points.every(([px, py]) => px >= x && px <= x + w && py >= y && py <= y + h);

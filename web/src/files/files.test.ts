@@ -35,7 +35,7 @@ describe('the dialog of sheets and files', () => {
 
   const pressed = async (title: string): Promise<string> => {
     const button = [...document.body.querySelectorAll('button')].find(
-      (one) => one.textContent?.trim() === title,
+      (element) => element.textContent?.trim() === title,
     );
     if (button === undefined) throw new Error(`no file “${title}”`);
     button.click();

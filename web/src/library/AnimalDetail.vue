@@ -67,7 +67,7 @@ const sizes = computed((): readonly Fact[] => [
 const bones = computed((): readonly Fact[] => {
   const keys = [...new Set(props.skeleton.bones.map((bone) => bone.key))];
   return keys.map((key) => {
-    const bone = props.skeleton.bones.find((one) => one.key === key)!;
+    const bone = props.skeleton.bones.find((bone) => bone.key === key)!;
     return {
       id: key,
       name: bone.name.replace(', left', ''),
@@ -79,10 +79,10 @@ const bones = computed((): readonly Fact[] => {
   });
 });
 const stations = computed((): readonly Fact[] =>
-  bodyStations(props.skeleton).map((one) => ({
-    id: `${one.boneId}@${one.at}`,
-    name: `${one.boneName}, ${one.at < 0.5 ? 'near end' : 'far end'}`,
-    value: `${mm(one.widthMm)} × ${mm(one.depthMm)}`,
+  bodyStations(props.skeleton).map((bodyStation) => ({
+    id: `${bodyStation.boneId}@${bodyStation.at}`,
+    name: `${bodyStation.boneName}, ${bodyStation.at < 0.5 ? 'near end' : 'far end'}`,
+    value: `${mm(bodyStation.widthMm)} × ${mm(bodyStation.depthMm)}`,
     provenance: 'memory',
   })),
 );

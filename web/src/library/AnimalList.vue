@@ -18,21 +18,21 @@ const emit = defineEmits<{ open: [ref: string]; beside: [ref: string, on: boolea
   <div v-for="group in groups" :key="group.id" class="group">
     <h2 v-if="group.animals.length > 0">{{ group.name }}</h2>
     <ul>
-      <li v-for="one in group.animals" :key="one.ref" :class="{ open: one.ref === open }">
+      <li v-for="animal in group.animals" :key="animal.ref" :class="{ open: animal.ref === open }">
         <button
           type="button"
-          :aria-current="one.ref === open ? 'true' : undefined"
-          @click="emit('open', one.ref)"
+          :aria-current="animal.ref === open ? 'true' : undefined"
+          @click="emit('open', animal.ref)"
         >
-          {{ one.name }}
+          {{ animal.name }}
         </button>
-        <label :title="`Put the ${one.name.toLowerCase()} beside it`">
-          <span class="visually-hidden">Beside it: {{ one.name }}</span>
+        <label :title="`Put the ${animal.name.toLowerCase()} beside it`">
+          <span class="visually-hidden">Beside it: {{ animal.name }}</span>
           <input
             type="checkbox"
-            :checked="one.ref === open || beside.includes(one.ref)"
-            :disabled="one.ref === open"
-            @change="emit('beside', one.ref, ($event.target as HTMLInputElement).checked)"
+            :checked="animal.ref === open || beside.includes(animal.ref)"
+            :disabled="animal.ref === open"
+            @change="emit('beside', animal.ref, ($event.target as HTMLInputElement).checked)"
           />
         </label>
       </li>

@@ -64,7 +64,7 @@ const skeleton = computed(
   () => subject.value && buildSkeleton(subject.value.plan, subject.value.animal),
 );
 const rows = computed(() => [
-  [lineup([subject.value, base.value].filter((one) => one !== undefined))],
+  [lineup([subject.value, base.value].filter((entry) => entry !== undefined))],
 ]);
 const odd = computed(() => (subject.value ? oddProportions(subject.value).map(oddSentence) : []));
 const animals = ANIMALS.map(({ id, name }) => ({ value: id, label: name })).toSorted((a, b) =>

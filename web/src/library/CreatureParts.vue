@@ -9,7 +9,7 @@ const emit = defineEmits<{ change: [part: Partial<Creature>] }>();
 const isKept = (id: string): boolean => !props.creature.without.includes(id);
 
 function setKept(id: string, kept: boolean): void {
-  const others = props.creature.without.filter((one) => one !== id);
+  const others = props.creature.without.filter((entry) => entry !== id);
   emit('change', { without: kept ? others : [...others, id] });
 }
 function setGirth(id: string, factor: number): void {

@@ -46,12 +46,12 @@ const put = (index: number, part: Partial<Graft>): void =>
 function setDonor(index: number, from: string): void {
   const offered = partsOf(from);
   const now = props.creature.grafts[index]!;
-  const part = offered.find((one) => one.value === now.part) ?? offered[0];
+  const part = offered.find((entry) => entry.value === now.part) ?? offered[0];
   put(index, { from, part: part?.value ?? now.part, name: nameOf(part?.label ?? '', from) });
 }
 function setPart(index: number, part: string): void {
   const { from } = props.creature.grafts[index]!;
-  const label = partsOf(from).find((one) => one.value === part)?.label ?? part;
+  const label = partsOf(from).find((entry) => entry.value === part)?.label ?? part;
   put(index, { part, name: nameOf(label, from) });
 }
 const nameOf = (part: string, from: string): string =>
@@ -61,7 +61,7 @@ function add(): void {
   const used = props.creature.grafts.map((graft) => graft.id);
   let n = 1;
   while (used.includes(`added-${n}`)) n += 1;
-  const seat = seats.value.find((one) => /thoracic|dorsal|chest|trunk/i.test(one.value));
+  const seat = seats.value.find((seat) => /thoracic|dorsal|chest|trunk/i.test(seat.value));
   emit('change', {
     grafts: [
       ...props.creature.grafts,

@@ -5,17 +5,19 @@ import SheetBoard from '../sheet/SheetBoard.vue';
 
 /** Places to find on a picture of the animal: each with a small drawing of where it is. */
 const props = defineProps<{ skeleton: Skeleton }>();
-const landmarks = computed(() => landmarksOf(props.skeleton).filter((one) => one.side !== 'right'));
+const landmarks = computed(() =>
+  landmarksOf(props.skeleton).filter((entry) => entry.side !== 'right'),
+);
 const chosenId = ref('');
 watch(
   landmarks,
   (all) => {
-    if (!all.some((one) => one.id === chosenId.value)) chosenId.value = all[0]?.id ?? '';
+    if (!all.some((entry) => entry.id === chosenId.value)) chosenId.value = all[0]?.id ?? '';
   },
   { immediate: true },
 );
 const drawing = computed(() => {
-  const landmark = landmarks.value.find((one) => one.id === chosenId.value);
+  const landmark = landmarks.value.find((landmark) => landmark.id === chosenId.value);
   return landmark && landmarkDrawing(props.skeleton, landmark);
 });
 </script>
@@ -25,9 +27,13 @@ const drawing = computed(() => {
     <SheetBoard :rows="[[drawing]]" :target="null" :label="`Where it is: ${drawing.title}`" />
   </div>
   <ul>
-    <li v-for="one in landmarks" :key="one.id">
-      <button type="button" :aria-pressed="one.id === chosenId" @click="chosenId = one.id">
-        {{ one.name.replace(', left', '') }}
+    <li v-for="landmark in landmarks" :key="landmark.id">
+      <button
+        type="button"
+        :aria-pressed="landmark.id === chosenId"
+        @click="chosenId = landmark.id"
+      >
+        {{ landmark.name.replace(', left', '') }}
       </button>
     </li>
   </ul>

@@ -59,7 +59,7 @@ const norm = ref<Norm>('trunk');
 
 const picked = ref<string | null>(null);
 const target = computed((): SheetTarget | null => {
-  const bone = skeletons.value[0]?.bones.find((one) => one.key === picked.value);
+  const bone = skeletons.value[0]?.bones.find((bone) => bone.key === picked.value);
   return bone === undefined ? null : { kind: 'bone', id: bone.id };
 });
 function pickOnSheet(at: SheetTarget): void {
@@ -72,9 +72,11 @@ const go = (ref: string, withThese: readonly string[]): void =>
     query: withThese.length === 0 ? {} : { with: withThese.join(',') },
   });
 const setBeside = (ref: string, on: boolean): void =>
-  go(open.value, on ? [...beside.value, ref] : beside.value.filter((one) => one !== ref));
+  go(open.value, on ? [...beside.value, ref] : beside.value.filter((entry) => entry !== ref));
 
-const creature = computed(() => store.creatures.find((one) => OWN + one.id === open.value));
+const creature = computed(() =>
+  store.creatures.find((creature) => OWN + creature.id === open.value),
+);
 async function makePiece(): Promise<void> {
   const name = `New ${subject.value?.animal.name.toLowerCase() ?? 'piece'}`;
   const id = creature.value

@@ -37,7 +37,7 @@ describe('the list of animals', () => {
   it('has every animal once under its plan, and one’s own behind them', () => {
     const own = newCreature('mine', 'Mine', 'grey-wolf');
     const groups = listedGroups([own]);
-    const refs = groups.flatMap((group) => group.animals.map((one) => one.ref));
+    const refs = groups.flatMap((group) => group.animals.map((animal) => animal.ref));
     expect(new Set(refs).size).toBe(refs.length);
     expect(groups.at(-1)).toMatchObject({ name: 'Your own', animals: [{ ref: `${OWN}mine` }] });
     expect(subjectByRef(`${OWN}mine`, [own])?.animal.name).toBe('Mine');
@@ -49,7 +49,9 @@ describe('ComparedBars', () => {
   it('mirrors two bodies, with shares and lengths', () => {
     const skeletons = [skeletonOf('red-deer'), skeletonOf('eurasian-otter')];
     const wrapper = withPinia(ComparedBars, { skeletons, norm: 'trunk' });
-    const row = wrapper.findAll('tbody tr').find((one) => one.text().includes('Fore limb'))!;
+    const row = wrapper
+      .findAll('tbody tr')
+      .find((wrapper) => wrapper.text().includes('Fore limb'))!;
     expect(row.text()).toMatch(/1\.26 · 1225 mm.*Fore limb.*0\.67 ·/);
     expect(wrapper.find('table').classes()).toContain('mirrored');
   });
@@ -58,8 +60,10 @@ describe('ComparedBars', () => {
     const skeletons = ['grey-wolf', 'adder', 'raft-spider'].map(skeletonOf);
     const wrapper = withPinia(ComparedBars, { skeletons, norm: 'trunk' });
     expect(wrapper.find('table').classes()).not.toContain('mirrored');
-    const row = wrapper.findAll('tbody tr').find((one) => one.text().includes('Fore limb'))!;
-    expect(row.findAll('.stack').map((one) => one.find('.figure').text())).toEqual([
+    const row = wrapper
+      .findAll('tbody tr')
+      .find((wrapper) => wrapper.text().includes('Fore limb'))!;
+    expect(row.findAll('.stack').map((wrapper) => wrapper.find('.figure').text())).toEqual([
       expect.stringMatching(/^1\.18/),
       'none',
       'none',
@@ -78,7 +82,9 @@ describe('AnimalDetail', () => {
     });
     expect(wrapper.text()).toMatch(/Wingspan.*1556 mm.*calc.*usually 1550 to 1950 mm/s);
     expect(wrapper.text()).toMatch(/Weight in life.*1\.0 to 2\.1 kg.*memory/s);
-    const femur = wrapper.findAll('button').find((one) => one.text().startsWith('Thigh (femur)'))!;
+    const femur = wrapper
+      .findAll('button')
+      .find((wrapper) => wrapper.text().startsWith('Thigh (femur)'))!;
     await femur.trigger('click');
     expect(wrapper.emitted('pick')).toEqual([['femur']]);
     await press(wrapper, 'Eyes, parts and counts');

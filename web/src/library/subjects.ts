@@ -49,10 +49,10 @@ export function listedGroups(creatures: readonly Creature[]): readonly {
 /** The animal and its plan under a reference of the list; undefined where there is none. */
 export function subjectByRef(ref: string, creatures: readonly Creature[]): Subject | undefined {
   if (!ref.startsWith(OWN)) {
-    const animal = ANIMALS.find((one) => one.id === ref);
+    const animal = ANIMALS.find((animal) => animal.id === ref);
     const plan = animal && planById(animal.planId);
     return animal && plan && { plan, animal };
   }
-  const creature = creatures.find((one) => OWN + one.id === ref);
+  const creature = creatures.find((creature) => OWN + creature.id === ref);
   return creature && findSubject({ animalId: creature.base, creature });
 }

@@ -16,8 +16,8 @@ onMounted(async () => {
   const wanted = [last, FIRST_DEMO];
   const piece =
     wanted
-      .map((id) => store.pieces.find((one) => one.id === id))
-      .find((one) => one !== undefined) ?? store.pieces[0];
+      .map((id) => store.pieces.find((piece) => piece.id === id))
+      .find((entry) => entry !== undefined) ?? store.pieces[0];
   await router.replace(piece ? `/piece/${piece.id}/measure` : '/pieces');
 });
 </script>

@@ -131,8 +131,8 @@ function scaleText({ measure: { scale } }: Piece): string {
           </span>
         </li>
       </ul>
-      <p v-for="one in store.damaged" :key="one.id" class="problem" role="alert">
-        The stored piece “{{ one.id }}” is damaged and was set aside. {{ one.sentence }}
+      <p v-for="entry in store.damaged" :key="entry.id" class="problem" role="alert">
+        The stored piece “{{ entry.id }}” is damaged and was set aside. {{ entry.sentence }}
       </p>
     </section>
     <section aria-labelledby="new">

@@ -73,14 +73,16 @@ describe('the page of pieces', () => {
 
   it('removes a piece, and offers the demonstration where none is left', async () => {
     for (let left = 5; left > 0; left--) {
-      const remove = wrapper.findAll('li button').find((one) => one.text().startsWith('Remove'))!;
+      const remove = wrapper
+        .findAll('li button')
+        .find((wrapper) => wrapper.text().startsWith('Remove'))!;
       await remove.trigger('click');
       await vi.waitFor(() => expect(wrapper.findAll('li button')).toHaveLength(2 * (left - 1)));
     }
     expect(wrapper.text()).toContain('There is no piece yet');
     await wrapper
       .findAll('button')
-      .find((one) => one.text() === 'Bring the demonstration back')!
+      .find((wrapper) => wrapper.text() === 'Bring the demonstration back')!
       .trigger('click');
     await flushPromises();
     await flushPromises();

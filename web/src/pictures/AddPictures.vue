@@ -25,7 +25,7 @@ const VIEWS = [
 ];
 
 const shipped = computed(() => {
-  const have = new Set(piece.value.references.pictures.map((one) => one.id));
+  const have = new Set(piece.value.references.pictures.map((picture) => picture.id));
   return REFERENCE_PLATES.filter(
     (plate) =>
       plate.animalId === piece.value.measure.animalId &&
@@ -48,7 +48,7 @@ async function take(files: readonly File[]): Promise<void> {
   busy.value = true;
   sentences.value = [];
   try {
-    const ids = piece.value.references.pictures.map((one) => one.id);
+    const ids = piece.value.references.pictures.map((picture) => picture.id);
     const found = await takeInPictures(files, view.value, ids);
     for (const { picture, blob } of found.pictures)
       await keepPicture(piece.value.id, picture.id, blob);
@@ -102,7 +102,7 @@ const { isOverDropZone } = useDropZone(() => document.querySelector<HTMLElement>
     <button v-if="shipped.length > 0" type="button" @click="add(shipped.map(plateReference))">
       Take the demonstration’s {{ shipped.length }}
     </button>
-    <p v-for="one in sentences" :key="one" class="problem" role="alert">{{ one }}</p>
+    <p v-for="sentence in sentences" :key="sentence" class="problem" role="alert">{{ sentence }}</p>
   </div>
 </template>
 

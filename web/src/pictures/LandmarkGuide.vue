@@ -132,16 +132,16 @@ const writeCsv = (): void =>
   <p v-else class="next">Every landmark asked for is placed or skipped.</p>
   <p class="count">{{ placedCount }} of {{ desk.wanted.value.length }} placed</p>
   <ol ref="list">
-    <li v-for="one in desk.wanted.value" :key="one.id" :data-landmark="one.id">
+    <li v-for="entry in desk.wanted.value" :key="entry.id" :data-landmark="entry.id">
       <button
         type="button"
-        :class="[one.side, { placed: desk.isPlaced(one.id) }]"
-        :aria-current="one.id === current?.id ? 'true' : undefined"
-        @click="desk.choose(one.id)"
+        :class="[entry.side, { placed: desk.isPlaced(entry.id) }]"
+        :aria-current="entry.id === current?.id ? 'true' : undefined"
+        @click="desk.choose(entry.id)"
       >
-        <span>{{ one.name }}</span>
+        <span>{{ entry.name }}</span>
         <small>
-          {{ useOf(one.id) }}{{ clicksOf(one.id) > 1 ? ` · ${clicksOf(one.id)} clicks` : '' }}
+          {{ useOf(entry.id) }}{{ clicksOf(entry.id) > 1 ? ` · ${clicksOf(entry.id)} clicks` : '' }}
         </small>
       </button>
     </li>

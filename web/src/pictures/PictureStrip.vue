@@ -16,16 +16,16 @@ const VIEW_WORDS = {
 <template>
   <nav class="strip" aria-label="Pictures">
     <RouterLink
-      v-for="one in pictures"
-      :key="one.id"
-      :to="`/piece/${pieceId}/measure/pictures/${one.id}`"
-      :class="{ here: one.id === chosen }"
-      :aria-current="one.id === chosen ? 'true' : undefined"
-      :title="one.name"
+      v-for="entry in pictures"
+      :key="entry.id"
+      :to="`/piece/${pieceId}/measure/pictures/${entry.id}`"
+      :class="{ here: entry.id === chosen }"
+      :aria-current="entry.id === chosen ? 'true' : undefined"
+      :title="entry.name"
     >
-      <PictureThumb :piece-id="pieceId" :picture="one" />
-      <span>{{ VIEW_WORDS[one.view] }}</span>
-      <small>{{ Object.keys(one.landmarks).length }} placed</small>
+      <PictureThumb :piece-id="pieceId" :picture="entry" />
+      <span>{{ VIEW_WORDS[entry.view] }}</span>
+      <small>{{ Object.keys(entry.landmarks).length }} placed</small>
     </RouterLink>
     <slot />
   </nav>

@@ -16,7 +16,9 @@ export const withPictures = (piece: Piece, pictures: readonly Picture[]): Piece 
 export const withPicture = (piece: Piece, id: string, part: Partial<Picture>): Piece =>
   withPictures(
     piece,
-    piece.references.pictures.map((one) => (one.id === id ? { ...one, ...part } : one)),
+    piece.references.pictures.map((picture) =>
+      picture.id === id ? { ...picture, ...part } : picture,
+    ),
   );
 
 /** A picture with a landmark put at a point; `again` keeps the earlier clicks, for their mean. */

@@ -57,7 +57,7 @@ describe('views that are reconciled', () => {
   const heron = demoPieces().find((piece) => piece.id === 'heron-at-the-sluice')!;
   const planted = plates[1]!.planted!.landmarkId;
   const matchOf = (pictures: readonly Picture[]) => {
-    const clean = pictures.map((one) => ({ ...one, ...without(one, planted) }));
+    const clean = pictures.map((picture) => ({ ...picture, ...without(picture, planted) }));
     return planPiece(withPictures(heron, clean), null).references.matches[0]!;
   };
   const [side, front] = heron.references.pictures as [Picture, Picture];
@@ -75,11 +75,13 @@ describe('views that are reconciled', () => {
     const before = matchOf(pictures);
     expect(before.remedy?.kind).toBe(kind);
     const part = remedied(
-      pictures.find((one) => one.id === before.remedy!.pictureId)!,
+      pictures.find((picture) => picture.id === before.remedy!.pictureId)!,
       before.remedy!,
     )!;
     const after = matchOf(
-      pictures.map((one) => (one.id === before.remedy!.pictureId ? { ...one, ...part } : one)),
+      pictures.map((picture) =>
+        picture.id === before.remedy!.pictureId ? { ...picture, ...part } : picture,
+      ),
     );
     expect(after.rmsMm).toBeLessThan(before.rmsMm * 0.6);
     expect(after.rmsMm).toBeCloseTo(before.remedy!.afterMm, 0);

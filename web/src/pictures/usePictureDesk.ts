@@ -23,7 +23,8 @@ export function usePictureDesk(pictureId: Readonly<Ref<string | undefined>>) {
   const { piece, plan, change } = usePiecePlan();
   const pictures = computed(() => piece.value.references.pictures);
   const picture = computed<Picture | null>(
-    () => pictures.value.find((one) => one.id === pictureId.value) ?? pictures.value[0] ?? null,
+    () =>
+      pictures.value.find((picture) => picture.id === pictureId.value) ?? pictures.value[0] ?? null,
   );
   const skeleton = computed(() => plan.value.measure.skeleton);
   const tool = ref<Tool>('landmark');
@@ -74,7 +75,7 @@ export function usePictureDesk(pictureId: Readonly<Ref<string | undefined>>) {
     const id = picture.value?.id;
     if (id === undefined) return;
     change(label, (p) => {
-      const now = p.references.pictures.find((one) => one.id === id);
+      const now = p.references.pictures.find((picture) => picture.id === id);
       return now === undefined ? p : withPicture(p, id, part(now));
     });
   };
@@ -136,7 +137,8 @@ export function usePictureDesk(pictureId: Readonly<Ref<string | undefined>>) {
     if (id !== null && isPlaced(id)) put('Take a landmark away', (of) => without(of, id));
   };
 
-  const sideOf = (id: string): Side => all.value.find((one) => one.id === id)?.side ?? 'mid';
+  const sideOf = (id: string): Side =>
+    all.value.find((landmark) => landmark.id === id)?.side ?? 'mid';
   const marks = computed<readonly Mark[]>(() => {
     const placed = picture.value?.landmarks ?? {};
     return all.value

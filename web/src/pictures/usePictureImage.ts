@@ -16,25 +16,25 @@ export function usePictureImage(pieceId: () => string, picture: Readonly<Ref<Pic
     held = null;
   };
 
-  async function show(one: Picture): Promise<void> {
-    const blob = one.shipped === null ? await loadPicture(pieceId(), one.id) : null;
-    if (picture.value?.id !== one.id) return;
+  async function show(entry: Picture): Promise<void> {
+    const blob = entry.shipped === null ? await loadPicture(pieceId(), entry.id) : null;
+    if (picture.value?.id !== entry.id) return;
     letGo();
-    if (one.shipped === null && blob === null) {
+    if (entry.shipped === null && blob === null) {
       image.value = null;
-      problem.value = `This browser does not keep the picture “${one.name}”: it was brought in elsewhere. Its landmarks stand; bring the picture in again to see them on it.`;
+      problem.value = `This browser does not keep the picture “${entry.name}”: it was brought in elsewhere. Its landmarks stand; bring the picture in again to see them on it.`;
       return;
     }
     held = blob === null ? null : URL.createObjectURL(blob);
     const next = new Image();
-    next.src = held ?? `/references/${one.shipped}`;
+    next.src = held ?? `/references/${entry.shipped}`;
     try {
       await next.decode();
     } catch (error) {
-      problem.value = `The picture “${one.name}” could not be shown: ${(error as Error).message}`;
+      problem.value = `The picture “${entry.name}” could not be shown: ${(error as Error).message}`;
       return;
     }
-    if (picture.value?.id !== one.id) return;
+    if (picture.value?.id !== entry.id) return;
     image.value = next;
     problem.value = null;
   }
@@ -44,10 +44,10 @@ export function usePictureImage(pieceId: () => string, picture: Readonly<Ref<Pic
     () => {
       image.value = null;
       problem.value = null;
-      const one = picture.value;
-      if (one === null) return;
-      show(one).catch((error: unknown) => {
-        problem.value = `The picture “${one.name}” could not be read from this browser’s store: ${String(error)}`;
+      const entry = picture.value;
+      if (entry === null) return;
+      show(entry).catch((error: unknown) => {
+        problem.value = `The picture “${entry.name}” could not be read from this browser’s store: ${String(error)}`;
       });
     },
     { immediate: true },

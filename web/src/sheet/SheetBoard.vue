@@ -45,14 +45,14 @@ const mmPerPx = computed(() =>
     : 0.5,
 );
 const viewBox = computed(() => `0 0 ${layout.value.width} ${layout.value.height}`);
-const move = (one: Placed) =>
-  `translate(${one.x - one.drawing.box.min[0]} ${one.y + one.drawing.box.max[1]})`;
+const move = (placed: Placed) =>
+  `translate(${placed.x - placed.drawing.box.min[0]} ${placed.y + placed.drawing.box.max[1]})`;
 
 /** Where a pointer is, in the mm of a placed drawing (y up). */
-function pointIn(one: Placed, event: PointerEvent): PagePoint {
+function pointIn(placed: Placed, event: PointerEvent): PagePoint {
   const matrix = svg.value?.getScreenCTM()?.inverse();
   const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix ?? undefined);
-  return intoDrawing(one, [at.x, at.y]);
+  return intoDrawing(placed, [at.x, at.y]);
 }
 </script>
 
@@ -70,29 +70,29 @@ function pointIn(one: Placed, event: PointerEvent): PagePoint {
           <path :d="`M${GRID_MM} 0H0V${GRID_MM}`" />
         </pattern>
       </defs>
-      <g v-for="one in layout.placed" :key="one.drawing.id">
+      <g v-for="entry in layout.placed" :key="entry.drawing.id">
         <rect
           class="grid"
-          :x="one.x"
-          :y="one.y"
-          :width="one.width"
-          :height="one.height"
+          :x="entry.x"
+          :y="entry.y"
+          :width="entry.width"
+          :height="entry.height"
           :fill="`url(#${gridId})`"
         />
-        <text class="caption" :x="one.x" :y="one.y - 6 * mmPerPx" :font-size="16 * mmPerPx">
-          {{ one.drawing.title }}
+        <text class="caption" :x="entry.x" :y="entry.y - 6 * mmPerPx" :font-size="16 * mmPerPx">
+          {{ entry.drawing.title }}
         </text>
-        <g :transform="move(one)">
+        <g :transform="move(entry)">
           <DrawingItems
-            :drawing="one.drawing"
+            :drawing="entry.drawing"
             :mm-per-px="mmPerPx"
             :target="target"
             @pick="emit('pick', $event)"
           />
           <slot
-            :placed="one"
+            :placed="entry"
             :mm-per-px="mmPerPx"
-            :point-in="(e: PointerEvent) => pointIn(one, e)"
+            :point-in="(e: PointerEvent) => pointIn(entry, e)"
           />
         </g>
       </g>

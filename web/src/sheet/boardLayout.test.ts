@@ -9,14 +9,14 @@ const layout = boardLayout([[draw('side'), draw('front')], [draw('top')]]);
 
 describe('boardLayout', () => {
   it('puts the ground lines of a row on one height', () => {
-    const ground = layout.placed.slice(0, 2).map((one) => one.y + one.drawing.box.max[1]);
+    const ground = layout.placed.slice(0, 2).map((placed) => placed.y + placed.drawing.box.max[1]);
     expect(ground[0]).toBeCloseTo(ground[1]!, 9);
   });
 
   it('keeps drawings inside the board and apart from each other', () => {
-    for (const one of layout.placed) {
-      expect(one.x + one.width).toBeLessThanOrEqual(layout.width + 1e-9);
-      expect(one.y + one.height).toBeLessThanOrEqual(layout.height + 1e-9);
+    for (const entry of layout.placed) {
+      expect(entry.x + entry.width).toBeLessThanOrEqual(layout.width + 1e-9);
+      expect(entry.y + entry.height).toBeLessThanOrEqual(layout.height + 1e-9);
     }
     const [side, front, top] = layout.placed;
     expect(front!.x).toBeGreaterThan(side!.x + side!.width);
@@ -42,10 +42,10 @@ describe('boardLayout', () => {
       const px = { width, height: 500 };
       const board = boardLayout([[draw('side'), draw('front')], [draw('top')]], px);
       const mmPerPx = Math.max(board.width / px.width, board.height / px.height);
-      for (const one of board.placed) {
-        const end = one.x + one.drawing.title.length * 7 * mmPerPx;
+      for (const entry of board.placed) {
+        const end = entry.x + entry.drawing.title.length * 7 * mmPerPx;
         expect(end).toBeLessThanOrEqual(board.width * 1.001);
-        const next = board.placed.find((other) => other.y === one.y && other.x > one.x);
+        const next = board.placed.find((other) => other.y === entry.y && other.x > entry.x);
         if (next !== undefined) expect(end).toBeLessThan(next.x);
       }
     }

@@ -49,7 +49,7 @@ export function boardLayout(
     const most = widest(rows);
     return set(rows, { gap: most * GAP, caption: most * CAPTION, letter: 0 });
   }
-  const fitted = arrangements(rows).map((one) => fit(one, px));
+  const fitted = arrangements(rows).map((arrangement) => fit(arrangement, px));
   const best = fitted.reduce((a, b) => (b.mmPerPx < a.mmPerPx ? b : a));
   const usual = fitted[0]!;
   return (usual.mmPerPx > WORTH * best.mmPerPx ? best : usual).layout;
@@ -64,7 +64,7 @@ function arrangements(rows: Rows): readonly Rows[] {
     first.length > 1 && second.length > 0
       ? [[first.slice(0, -1), [...second, first.at(-1)!], ...others]]
       : [];
-  return [rows, all.map((one) => [one]), ...moved, [all]];
+  return [rows, all.map((drawing) => [drawing]), ...moved, [all]];
 }
 
 /** The layout whose captions have so many px, found by its scale and that scale by it. */
@@ -116,11 +116,11 @@ export function heldLayout(held: BoardLayout, rows: readonly (readonly Drawing[]
   const drawings = rows.flat();
   return {
     ...held,
-    placed: held.placed.map((one, i) => {
+    placed: held.placed.map((placed, i) => {
       const drawing = drawings[i];
       return drawing === undefined
-        ? one
-        : { ...one, drawing: { ...drawing, box: one.drawing.box } };
+        ? placed
+        : { ...placed, drawing: { ...drawing, box: placed.drawing.box } };
     }),
   };
 }

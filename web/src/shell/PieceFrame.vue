@@ -40,7 +40,7 @@ function roomOf({ stage, code, target }: Snag): string {
 async function showSnag(snag: Snag): Promise<void> {
   await router.push(`/piece/${piece.value.id}/${roomOf(snag)}`);
   await nextTick();
-  const working = plan.value.workings.find((one) => sameTarget(one.target, snag.target));
+  const working = plan.value.workings.find((working) => sameTarget(working.target, snag.target));
   pick(snag.target ?? null, working?.id ?? null);
 }
 
@@ -76,9 +76,14 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         Take the newer state
       </button>
     </div>
-    <div v-for="one in store.damaged" :key="one.id + one.sentence" class="notice" role="alert">
-      The stored piece “{{ one.id }}” is damaged and was set aside.
-      {{ one.recovered ? 'Its previous good copy was taken.' : '' }} {{ one.sentence }}
+    <div
+      v-for="entry in store.damaged"
+      :key="entry.id + entry.sentence"
+      class="notice"
+      role="alert"
+    >
+      The stored piece “{{ entry.id }}” is damaged and was set aside.
+      {{ entry.recovered ? 'Its previous good copy was taken.' : '' }} {{ entry.sentence }}
     </div>
     <div class="rooms">
       <SpineNav

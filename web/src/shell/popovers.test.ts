@@ -53,7 +53,7 @@ describe('SnagList', () => {
     });
     await flushPromises();
     const items = [...document.body.querySelectorAll('[role=dialog] li')];
-    expect(items.map((one) => one.querySelector('p')?.textContent)).toEqual(
+    expect(items.map((item) => item.querySelector('p')?.textContent)).toEqual(
       snags.map((snag) => snagSentence(snag)),
     );
     items[1]!.querySelector('button')!.click();

@@ -11,9 +11,9 @@ export function usePickOnSheet(): (target: SheetTarget) => void {
   const { plan } = usePiecePlan();
   const { pick } = useSelection();
   return (target) => {
-    const found = plan.value.workings.filter((one) => sameTarget(one.target, target));
+    const found = plan.value.workings.filter((working) => sameTarget(working.target, target));
     const shown =
-      found.find((one) => document.querySelector(`[data-working="${one.id}"]`)) ?? found[0];
+      found.find((working) => document.querySelector(`[data-working="${working.id}"]`)) ?? found[0];
     pick(target, shown?.id ?? null);
     void nextTick(() =>
       document

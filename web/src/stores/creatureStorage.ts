@@ -13,9 +13,9 @@ export async function storedCreatures(): Promise<{
   const read = texts.map((text) => readCreatureText(text ?? ''));
   return {
     creatures: read
-      .flatMap((one) => (one.ok ? [one.value] : []))
+      .flatMap((parsed) => (parsed.ok ? [parsed.value] : []))
       .toSorted((a, b) => a.name.localeCompare(b.name)),
-    unreadable: read.filter((one) => !one.ok).length,
+    unreadable: read.filter((parsed) => !parsed.ok).length,
   };
 }
 

@@ -21,11 +21,12 @@ export const useCreatureStore = defineStore('creatures', () => {
     unreadable.value = found.unreadable;
   }
 
-  const byId = (id: string): Creature | undefined => creatures.value.find((one) => one.id === id);
+  const byId = (id: string): Creature | undefined =>
+    creatures.value.find((creature) => creature.id === id);
 
   function put(creature: Creature): void {
     creatures.value = byId(creature.id)
-      ? creatures.value.map((one) => (one.id === creature.id ? creature : one))
+      ? creatures.value.map((entry) => (entry.id === creature.id ? creature : entry))
       : [...creatures.value, creature];
     writing = writing
       .then(() => keepCreature(creature))
@@ -51,7 +52,7 @@ export const useCreatureStore = defineStore('creatures', () => {
     move(future, past, id);
   }
   function move(from: typeof past, to: typeof past, id: string): void {
-    const at = from.value.findLastIndex((one) => one.id === id);
+    const at = from.value.findLastIndex((entry) => entry.id === id);
     const [before, now] = [from.value[at], byId(id)];
     if (before === undefined || now === undefined) return;
     to.value = [...to.value, now];
@@ -85,7 +86,7 @@ export const useCreatureStore = defineStore('creatures', () => {
   /** Removes an animal; `restore` puts it back. */
   async function remove(id: string): Promise<() => void> {
     const gone = byId(id);
-    creatures.value = creatures.value.filter((one) => one.id !== id);
+    creatures.value = creatures.value.filter((creature) => creature.id !== id);
     await dropCreature(id);
     return () => {
       if (gone) put(gone);
@@ -113,8 +114,8 @@ export const useCreatureStore = defineStore('creatures', () => {
     change,
     undo,
     redo,
-    canUndo: computed(() => (id: string) => past.value.some((one) => one.id === id)),
-    canRedo: computed(() => (id: string) => future.value.some((one) => one.id === id)),
+    canUndo: computed(() => (id: string) => past.value.some((entry) => entry.id === id)),
+    canRedo: computed(() => (id: string) => future.value.some((entry) => entry.id === id)),
     create,
     begin,
     takeIn,

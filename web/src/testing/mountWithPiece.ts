@@ -122,7 +122,7 @@ export async function typeInto(wrapper: VueWrapper, label: string, text: string)
 
 /** Presses the button whose text holds these words. */
 export async function press(wrapper: VueWrapper, words: string): Promise<void> {
-  const button = wrapper.findAll('button').find((one) => one.text().includes(words));
+  const button = wrapper.findAll('button').find((wrapper) => wrapper.text().includes(words));
   if (button === undefined) throw new Error(`no button “${words}”`);
   await button.trigger('click');
 }

@@ -126,7 +126,7 @@ export const RHAMPHORHYNCHUS: Animal = Object.freeze({
     count('Upper teeth, each side', 10, 10, 'pointing forward and out'),
     count('Lower teeth, each side', 7),
     count('Neck vertebrae', 8, 9),
-    count('Tail vertebrae', 38, 42, 'stiffened by long bony rods'),
+    count('Tail vertebrae', 38, 42, 'stiffened by long bonyLandmarks rods'),
     count('Phalanges of the wing finger', 4),
     count('Clawed fingers, each hand', 3),
   ],

@@ -13,7 +13,7 @@ import {
   swing,
   wholeBody,
 } from './kit/joints.ts';
-import { belly, bony, chain, muscle, span } from './kit/names.ts';
+import { belly, bonyLandmarks, chain, muscle, span } from './kit/names.ts';
 import { BIRD_GAITS } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
 
@@ -55,7 +55,9 @@ const TRUNK: PlanPart = {
       { at: 0 },
     ),
   ],
-  bony: [bony('keel', 'Keel of the breastbone', ['thoracic', 0.3], [0.15, -1, 0])],
+  bonyLandmarks: [
+    bonyLandmarks('keel', 'Keel of the breastbone', ['thoracic', 0.3], [0.15, -1, 0]),
+  ],
   muscles: [
     muscle(
       'pectoralis',
@@ -82,7 +84,7 @@ const HEAD: PlanPart = {
   id: 'head',
   name: 'Head and neck',
   kind: 'head',
-  bony: [bony('crown', 'Crown of the skull', ['skull', 0.4], [0, 1, 0])],
+  bonyLandmarks: [bonyLandmarks('crown', 'Crown of the skull', ['skull', 0.4], [0, 1, 0])],
   midline: [
     neck(1, 'thoracic', [0.8, 0.6, 0]),
     neck(2, 'neck1', [0, 1, 0]),
@@ -183,7 +185,7 @@ const WINGS: PlanPart = {
     bones: ['coracoid', 'humerus', 'ulna', 'manus'],
     foot: null,
   },
-  bony: [bony('carpal', 'Bend of the wing (wrist)', ['ulna', 1], [1, 0.1, -0.3])],
+  bonyLandmarks: [bonyLandmarks('carpal', 'Bend of the wing (wrist)', ['ulna', 1], [1, 0.1, -0.3])],
   muscles: [
     muscle(
       'triceps',
@@ -272,7 +274,9 @@ const LEGS: PlanPart = {
     bones: ['pelvis', 'femur', 'tibiotarsus', 'tarsometatarsus'],
     foot: 'foot',
   },
-  bony: [bony('intertarsal', 'Heel joint (intertarsal)', ['tibiotarsus', 1], [-1, 0, 0])],
+  bonyLandmarks: [
+    bonyLandmarks('intertarsal', 'Heel joint (intertarsal)', ['tibiotarsus', 1], [-1, 0, 0]),
+  ],
   muscles: [
     muscle(
       'iliotibialis',

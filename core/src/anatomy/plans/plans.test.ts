@@ -34,7 +34,7 @@ describe.each(BODY_PLANS.map((plan) => [plan.name, plan] as const))('the plan %s
       plan.muscles,
     ];
     for (const list of lists) {
-      const ids = list.map((one) => one.id);
+      const ids = list.map((entry) => entry.id);
       expect(new Set(ids).size, ids.join()).toBe(ids.length);
     }
   });
@@ -183,13 +183,13 @@ describe('landmarks', () => {
   it.each(ANIMALS.map((animal) => animal.id))('of the %s have names and lie on its bones', (id) => {
     const skeleton = skeletonOf(id);
     const landmarks = landmarksOf(skeleton);
-    const ids = landmarks.map((one) => one.id);
+    const ids = landmarks.map((landmark) => landmark.id);
     expect(new Set(ids).size).toBe(ids.length);
-    for (const one of landmarks) {
-      expect(one.name).toMatch(/^[A-Z]/);
-      expect(skeleton.byId.has(one.bone)).toBe(true);
+    for (const landmark of landmarks) {
+      expect(landmark.name).toMatch(/^[A-Z]/);
+      expect(skeleton.byId.has(landmark.bone)).toBe(true);
     }
-    expect(landmarks.filter((one) => one.at === 1).length).toBeGreaterThan(0);
+    expect(landmarks.filter((landmark) => landmark.at === 1).length).toBeGreaterThan(0);
   });
 });
 

@@ -3,7 +3,7 @@ import { halvedNeck, quarteredTail, sacrum, skull } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, fixed, joint, outward, swing } from './kit/joints.ts';
 import { MAMMAL_HINDLEGS } from './kit/mammalParts.ts';
-import { belly, bony, chain, heightOver, muscle, span } from './kit/names.ts';
+import { belly, bonyLandmarks, chain, heightOver, muscle, span } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
 import { PTEROSAUR_GAITS } from './kit/gaits.ts';
 
@@ -37,7 +37,9 @@ const TRUNK: PlanPart = {
       { at: 0 },
     ),
   ],
-  bony: [bony('sternum', 'Crest of the breastplate', ['dorsal', 0.55], [0.1, -1, 0])],
+  bonyLandmarks: [
+    bonyLandmarks('sternum', 'Crest of the breastplate', ['dorsal', 0.55], [0.1, -1, 0]),
+  ],
   muscles: [
     muscle(
       'pectoralis',

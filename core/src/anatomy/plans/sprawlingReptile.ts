@@ -2,7 +2,7 @@ import type { BodyPlan } from '../bodyPlan.ts';
 import { quarteredTail, sacrum, skull } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, fixed, joint, outward, raise, sweep, swing } from './kit/joints.ts';
-import { belly, bony, chain, heightOver, muscle } from './kit/names.ts';
+import { belly, bonyLandmarks, chain, heightOver, muscle } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
 import { SPRAWLER_GAITS } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
@@ -103,9 +103,9 @@ const HEAD: PlanPart = {
     ),
     skull('neck', 'back of the skull to the tip of the snout', 'tip of the snout'),
   ],
-  bony: [
-    bony('skull-roof', 'Roof of the skull', ['skull', 0.4], [0, 1, 0]),
-    bony('jaw-joint', 'Joint of the jaw', ['skull', 0.05], [0, -0.3, -1]),
+  bonyLandmarks: [
+    bonyLandmarks('skull-roof', 'Roof of the skull', ['skull', 0.4], [0, 1, 0]),
+    bonyLandmarks('jaw-joint', 'Joint of the jaw', ['skull', 0.05], [0, -0.3, -1]),
   ],
   muscles: [
     muscle(

@@ -3,7 +3,7 @@ import { halvedNeck, quarteredTail, sacrum, skull } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column } from './kit/joints.ts';
 import { MAMMAL_FORELEGS, MAMMAL_HINDLEGS } from './kit/mammalParts.ts';
-import { belly, bony, chain, heightOver, muscle } from './kit/names.ts';
+import { belly, bonyLandmarks, chain, heightOver, muscle } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
 import { THEROPOD_GAITS } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
@@ -52,7 +52,9 @@ const THEROPOD_TRUNK: PlanPart = {
       'first to middle dorsal vertebra',
     ),
   ],
-  bony: [bony('neural-spines', 'Spines of the back', ['dorsalFront', 0.4], [0, 1, 0])],
+  bonyLandmarks: [
+    bonyLandmarks('neural-spines', 'Spines of the back', ['dorsalFront', 0.4], [0, 1, 0]),
+  ],
   muscles: [
     muscle(
       'abdominal-wall',
@@ -78,9 +80,9 @@ const THEROPOD_HEAD: PlanPart = {
     ),
     skull('neckUpper', 'back of the skull to the tip of the snout', 'tip of the snout'),
   ],
-  bony: [
-    bony('orbit', 'Rim of the eye', ['skull', 0.3], [0, 0.6, -0.8]),
-    bony('snout', 'Bridge of the snout', ['skull', 0.7], [0, 1, 0]),
+  bonyLandmarks: [
+    bonyLandmarks('orbit', 'Rim of the eye', ['skull', 0.3], [0, 0.6, -0.8]),
+    bonyLandmarks('snout', 'Bridge of the snout', ['skull', 0.7], [0, 1, 0]),
   ],
   muscles: [
     muscle(
@@ -114,9 +116,9 @@ const ARMS: PlanPart = {
 
 const HINDLEGS: PlanPart = {
   ...MAMMAL_HINDLEGS,
-  bony: [
-    bony('knee', 'Knee', ['femur', 1], [1, 0.1, 0]),
-    bony('ankle', 'Ankle', ['tibia', 1], [-1, 0.1, 0]),
+  bonyLandmarks: [
+    bonyLandmarks('knee', 'Knee', ['femur', 1], [1, 0.1, 0]),
+    bonyLandmarks('ankle', 'Ankle', ['tibia', 1], [-1, 0.1, 0]),
   ],
   muscles: [
     muscle(

@@ -102,7 +102,7 @@ export function recoverStance(
     };
   });
   const impossible = drafts
-    .filter((one) => one.depthMm === null)
+    .filter((draft) => draft.depthMm === null)
     .map(({ bone, seenPx }): ImpossibleBone => ({
       bone,
       lengthMm: seenPx / pxPerMm,
@@ -117,9 +117,9 @@ export function recoverStance(
     pxPerMm,
     leastPxPerMm: least,
     calibrated,
-    bones: drafts.map(({ seenPx: _, ...one }) => ({
-      ...one,
-      missDeg: fitted?.missDeg.get(one.bone.id) ?? null,
+    bones: drafts.map(({ seenPx: _, ...draft }) => ({
+      ...draft,
+      missDeg: fitted?.missDeg.get(draft.bone.id) ?? null,
     })),
     impossible,
     headingDeg,
@@ -186,7 +186,7 @@ function likelySigns(
 ): ReadonlyMap<string, Nearer> {
   const facing = picture.facing === 'left' ? 1 : -1;
   const posed = poseSkeleton(skeleton, start);
-  const byId = new Map(seen.map((one) => [one.bone.id, one.on]));
+  const byId = new Map(seen.map((entry) => [entry.bone.id, entry.on]));
   const trunk = longestTrunkBone(skeleton, byId);
   let heading: Quat = IDENTITY;
   if (trunk !== undefined) {

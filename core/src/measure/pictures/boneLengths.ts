@@ -155,7 +155,7 @@ function spreadOf(
     // How the length answers to the two page differences of this view.
     const answer: [number, number] = [0, 0];
     shares.forEach((all, axis) => {
-      const share = all.find((one) => one.way === way);
+      const share = all.find((share) => share.way === way);
       if (share === undefined) return;
       answer[share.direction] += gradient[axis]! * share.weight * share.sign;
       // A difference that is small against its click makes the length longer, never shorter.

@@ -57,9 +57,9 @@ export function viewPairs(views: readonly MeasuredView[]): readonly ViewPair[] {
 }
 
 function sharedPoints(a: MeasuredView, b: MeasuredView, axis: Axis): readonly SharedPoint[] {
-  const rows = [...a.points].flatMap(([landmarkId, one]): SharedPoint[] => {
+  const rows = [...a.points].flatMap(([landmarkId, point]): SharedPoint[] => {
     const two = b.points.get(landmarkId);
-    const [first, second] = [one.place[axis], two?.place[axis] ?? null];
+    const [first, second] = [point.place[axis], two?.place[axis] ?? null];
     if (two === undefined || first === null || second === null) return [];
     const other = (view: MeasuredView, page: readonly [number, number]): number =>
       view.axes.up.axis === axis ? page[0] : -page[1];
@@ -68,8 +68,8 @@ function sharedPoints(a: MeasuredView, b: MeasuredView, axis: Axis): readonly Sh
         landmarkId,
         first,
         second,
-        sigmaMm: Math.hypot(one.sigmaMm, two.sigmaMm),
-        firstOther: other(a, one.page),
+        sigmaMm: Math.hypot(point.sigmaMm, two.sigmaMm),
+        firstOther: other(a, point.page),
         secondOther: other(b, two.page),
       },
     ];
@@ -82,7 +82,8 @@ export function disagreements({ views }: ViewsOfAnimal): readonly Disagreement[]
   const pairs = viewPairs(views);
   const rows = pairs.flatMap((pair) => missesOf(pair));
   const told = rows.map((row) => ({ ...row, outlier: outlierOf(row, rows, views) }));
-  const surely = (one: Disagreement): number => Math.abs(one.mm) / one.plusMinusMm;
+  const surely = (disagreement: Disagreement): number =>
+    Math.abs(disagreement.mm) / disagreement.plusMinusMm;
   return told.toSorted((a, b) => surely(b) - surely(a));
 }
 
@@ -126,11 +127,11 @@ function outlierOf(
   if (!row.clear) return null;
   const also = (id: string): boolean =>
     rows.some(
-      (one) =>
-        one.clear &&
-        one.landmarkId === row.landmarkId &&
-        one.pictureIds.includes(id) &&
-        !row.pictureIds.every((both) => one.pictureIds.includes(both)),
+      (disagreement) =>
+        disagreement.clear &&
+        disagreement.landmarkId === row.landmarkId &&
+        disagreement.pictureIds.includes(id) &&
+        !row.pictureIds.every((both) => disagreement.pictureIds.includes(both)),
     );
   const [first, second] = row.pictureIds;
   if (also(first) !== also(second))

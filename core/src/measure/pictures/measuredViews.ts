@@ -63,7 +63,7 @@ export function measuredViews(pictures: readonly Picture[], skeleton: Skeleton):
   let views: readonly MeasuredView[] = [];
   for (let pass = 0; pass < PASSES; pass++) {
     const before = joined;
-    const raw = calibrated.map((one) => ({ ...one, points: viewPoints(one, before, known) }));
+    const raw = calibrated.map((entry) => ({ ...entry, points: viewPoints(entry, before, known) }));
     ({ views, joined } = join(raw));
     if (calibrated.every(({ calibration }) => calibration.camera === null)) break;
   }

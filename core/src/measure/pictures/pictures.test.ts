@@ -117,10 +117,10 @@ describe('calibration', () => {
     expect(calibrate(picture, OTTER)).toBe(gap);
     const { snags, traced, gaps } = planOf(OTTER, [picture]);
     expect(traced).toEqual([]);
-    expect(gaps.map((one) => one.gap)).toEqual([gap]);
+    expect(gaps.map((entry) => entry.gap)).toEqual([gap]);
     const told = snags
-      .filter((one) => one.code === 'picture-gives-nothing')
-      .map((one) => snagSentence(one));
+      .filter((snag) => snag.code === 'picture-gives-nothing')
+      .map((snag) => snagSentence(snag));
     // A picture without any landmark is not reproached yet.
     expect(told).toHaveLength('landmarks' in part ? 0 : 1);
     if (told[0]) expect(told[0]).toMatch(/^side view gives no lengths: .+\.$/);
@@ -181,7 +181,7 @@ describe('true lengths from two views', () => {
       expect(Math.abs(found.mm / found.bone.lifeLengthMm - 1), found.bone.id).toBeLessThan(2e-3);
     const blind = planOf(
       OTTER,
-      pictures.map((one) => ({ ...one, camera: null })),
+      pictures.map((picture) => ({ ...picture, camera: null })),
     );
     const worst = Math.max(
       ...blind.traced.map(({ found }) => Math.abs(found.mm / found.bone.lifeLengthMm - 1)),
@@ -255,7 +255,7 @@ describe('views that disagree', () => {
       kind: 'move-landmark',
       landmarkId: planted.landmarkId,
     });
-    const snag = plan.snags.find((one) => one.code === 'views-disagree')!;
+    const snag = plan.snags.find((snag) => snag.code === 'views-disagree')!;
     expect(snagSentence(snag)).toContain('from the front is likely wrong here');
     // A length on which the drawings disagree is not told as if it were sure.
     for (const { found } of plan.traced)
@@ -269,7 +269,9 @@ describe('views that disagree', () => {
     const pictures = [SIDE, FRONT].map((shot, i) =>
       pictureOf(places, { ...shot, sigmaPx: 1, seed: 60 + i }),
     );
-    const clear = planOf(OTTER, pictures).disagreements.filter((one) => one.clear);
+    const clear = planOf(OTTER, pictures).disagreements.filter(
+      (disagreement) => disagreement.clear,
+    );
     expect(clear.length).toBeLessThan(3);
   });
 
@@ -296,18 +298,18 @@ describe('views that disagree', () => {
     wrong.set('skull.end', [x + 40, y + 40, z]);
     const pictures = [pictureOf(wrong, SIDE), pictureOf(places, FRONT), pictureOf(places, TOP)];
     const found = planOf(OTTER, pictures).disagreements.filter(
-      (one) => one.landmarkId === 'skull.end' && one.clear,
+      (disagreement) => disagreement.landmarkId === 'skull.end' && disagreement.clear,
     );
-    expect(found.map((one) => one.axis).toSorted()).toEqual([0, 1]);
-    for (const one of found)
-      expect(one.outlier).toEqual({ pictureId: pictures[0]!.id, why: 'third-view' });
+    expect(found.map((disagreement) => disagreement.axis).toSorted()).toEqual([0, 1]);
+    for (const disagreement of found)
+      expect(disagreement.outlier).toEqual({ pictureId: pictures[0]!.id, why: 'third-view' });
   });
 
   it('of two animals are refused in a sentence', () => {
     const [side] = shots(OTTER, SIDE) as [Picture];
     const wolf = pictureOf(placesOf(skeletonOf('grey-wolf')), { ...FRONT, pxPerMm: 1 });
     const strange = planOf(OTTER, [side, wolf]).snags.find(
-      (one) => one.code === 'views-of-different-animals',
+      (snag) => snag.code === 'views-of-different-animals',
     )!;
     expect(strange.grade).toBe('fix');
     expect(snagSentence(strange)).toMatch(/^side view and front view do not show one body/);
@@ -323,10 +325,10 @@ describe('views that disagree', () => {
       one,
       { ...other, id: 'again', level: null, scale: { ...scale, mm: 330 } },
     ]);
-    expect(plan.laidUpon).toHaveLength(1);
-    expect(plan.laidUpon[0]!.by.factor).toBeCloseTo(300 / 330, 6);
-    expect(Math.abs(plan.laidUpon[0]!.by.turnDeg)).toBeCloseTo(5, 6);
-    expect(plan.laidUpon[0]!.by.rmsMm).toBeLessThan(1e-6);
+    expect(plan.aligned).toHaveLength(1);
+    expect(plan.aligned[0]!.by.factor).toBeCloseTo(300 / 330, 6);
+    expect(Math.abs(plan.aligned[0]!.by.turnDeg)).toBeCloseTo(5, 6);
+    expect(plan.aligned[0]!.by.rmsMm).toBeLessThan(1e-6);
   });
 });
 
@@ -356,7 +358,7 @@ describe('both sides and both sources', () => {
 
   it('doubt a reading that is far from the others', () => {
     const plan = planOf(OTTER, [], { readings: { 'tibia.L': [92, 92.4, 91.8, 29.1] } });
-    const snag = plan.snags.find((one) => one.code === 'reading-doubted')!;
+    const snag = plan.snags.find((snag) => snag.code === 'reading-doubted')!;
     expect(snagSentence(snag)).toContain('29.1 mm lies far from the 92.1 mm');
     expect(plan.offers[0]!.working.value).toBeCloseTo(92.07, 1);
   });
@@ -366,7 +368,7 @@ describe('both sides and both sources', () => {
     const at = side.landmarks['tibia.L.start']!;
     const landmarks = { ...side.landmarks, 'metatarsus.L.start': at };
     const snag = planOf(OTTER, [{ ...side, landmarks }]).snags.find(
-      (one) => one.code === 'landmarks-on-one-point',
+      (snag) => snag.code === 'landmarks-on-one-point',
     )!;
     expect(snagSentence(snag)).toContain('Knee, left and Ankle (hock), left lie on one point');
   });
@@ -389,7 +391,7 @@ describe('shares of the trunk', () => {
       [SIDE, FRONT].map((shot) => pictureOf(large, shot)),
     );
     expect(even.offers.some(({ found }) => found.outOfRange)).toBe(true);
-    expect(foundShares(OTTER, even.offers).filter((one) => one.odd)).toEqual([]);
+    expect(foundShares(OTTER, even.offers).filter((foundShare) => foundShare.odd)).toEqual([]);
     const long = new Map(placesOf(OTTER));
     for (const side of ['L', 'R'])
       for (const id of ['metatarsus', 'hindDigits'].map((key) => `${key}.${side}`))
@@ -401,8 +403,8 @@ describe('shares of the trunk', () => {
       OTTER,
       [SIDE, FRONT].map((shot) => pictureOf(long, shot)),
     );
-    const told = foundShares(OTTER, odd.offers).filter((one) => one.odd);
-    expect(told.map((one) => one.key)).toEqual(['tibia']);
+    const told = foundShares(OTTER, odd.offers).filter((foundShare) => foundShare.odd);
+    expect(told.map((foundShare) => foundShare.key)).toEqual(['tibia']);
     expect(told[0]!.share).toBeGreaterThan(told[0]!.range[1]);
     expect(foundShares(OTTER, [])).toEqual([]);
   });
@@ -416,7 +418,7 @@ describe('landmarks of every animal', () => {
       const places = placesOf(skeleton);
       expect([...places.keys()].toSorted()).toEqual(
         landmarksOf(skeleton)
-          .map((one) => one.id)
+          .map((landmark) => landmark.id)
           .toSorted(),
       );
       const pictures = [SIDE, FRONT].map((shot) => pictureOf(places, shot));

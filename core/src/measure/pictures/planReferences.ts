@@ -1,5 +1,5 @@
 import { landmarksOf } from '../../anatomy/landmarks.ts';
-import { lastCall } from '../../piece/lastCall.ts';
+import { memoizeLast } from '../../piece/memoizeLast.ts';
 import type { Piece } from '../../piece/pieceSchema.ts';
 import type { Picture } from '../../piece/referencesSchema.ts';
 import type { Snag } from '../../piece/snag.ts';
@@ -18,7 +18,7 @@ import {
 import { measuredViews, type MeasuredView, type ViewsOfAnimal } from './measuredViews.ts';
 import { COVERAGE } from './precision.ts';
 import { GAP_WORDS, onOnePoint } from './pictureFaults.ts';
-import { layUpon, matchOf, type PairMatch } from './reconcile.ts';
+import { alignTo, matchOf, type PairMatch } from './reconcile.ts';
 import { stillUnknown, type StillUnknown } from './stillUnknown.ts';
 
 /** A bone as the pictures show it, with its working. */
@@ -44,9 +44,9 @@ export interface ReferencesPlan {
   readonly traced: readonly TracedBone[];
   readonly disagreements: readonly Disagreement[];
   readonly matches: readonly PairMatch[];
-  readonly laidUpon: readonly {
+  readonly aligned: readonly {
     readonly match: PairMatch;
-    readonly by: NonNullable<ReturnType<typeof layUpon>>;
+    readonly by: NonNullable<ReturnType<typeof alignTo>>;
   }[];
   readonly offers: readonly Offer[];
   readonly sides: readonly SidesCompared[];
@@ -61,7 +61,7 @@ const STRANGERS = 0.08;
 const STRANGE_FACTOR = 1.35;
 
 /** From pictures with landmarks, and readings, to lengths that can be taken over. */
-export const planReferences = lastCall(
+export const planReferences = memoizeLast(
   (
     references: Piece['references'],
     { skeleton }: Pick<MeasurePlan, 'skeleton'>,
@@ -83,8 +83,8 @@ export const planReferences = lastCall(
       traced,
       disagreements: differing,
       matches,
-      laidUpon: matches.flatMap((match) => {
-        const by = match.pair.axis === 1 || match.pair.axis === 0 ? layUpon(match.pair) : undefined;
+      aligned: matches.flatMap((match) => {
+        const by = match.pair.axis === 1 || match.pair.axis === 0 ? alignTo(match.pair) : undefined;
         return by === undefined || match.pair.axis !== match.pair.views[0].axes.up.axis
           ? []
           : [{ match, by }];
@@ -247,7 +247,7 @@ function worstDisagreement(
   views: readonly MeasuredView[],
   skeleton: Bones,
 ): readonly Snag[] {
-  const clear = all.filter((one) => one.clear);
+  const clear = all.filter((disagreement) => disagreement.clear);
   const worst = clear[0];
   if (worst === undefined) return [];
   const nameOf = (id: string | undefined): string =>

@@ -84,7 +84,7 @@ function bestRemedy(pair: ViewPair, beforeMm: number): Remedy | null {
       afterMm: moved.rms,
     });
   const best = candidates.reduce<Remedy | null>(
-    (least, one) => (least === null || one.afterMm < least.afterMm ? one : least),
+    (least, candidate) => (least === null || candidate.afterMm < least.afterMm ? candidate : least),
     null,
   );
   return best !== null && best.afterMm <= WORTHWHILE[best.kind] * beforeMm ? best : null;
@@ -123,7 +123,7 @@ function withoutWorst(
   shared: readonly SharedPoint[],
 ): { readonly landmarkId: string; readonly mm: number; readonly rms: number } | undefined {
   const tries = shared.map((point) => {
-    const rest = shared.filter((one) => one !== point);
+    const rest = shared.filter((sharedPoint) => sharedPoint !== point);
     const offset = rest.reduce((sum, { first, second }) => sum + second - first, 0) / rest.length;
     return {
       landmarkId: point.landmarkId,
@@ -132,7 +132,7 @@ function withoutWorst(
     };
   });
   return tries.reduce<(typeof tries)[number] | undefined>(
-    (least, one) => (least === undefined || one.rms < least.rms ? one : least),
+    (least, attempt) => (least === undefined || attempt.rms < least.rms ? attempt : least),
     undefined,
   );
 }
@@ -145,7 +145,7 @@ const rms = (values: readonly number[]): number =>
  * turn in degrees counter-clockwise and what it leaves, life mm. Undefined for other pairs or fewer
  * than three shared landmarks.
  */
-export function layUpon(
+export function alignTo(
   pair: ViewPair,
 ): { readonly factor: number; readonly turnDeg: number; readonly rmsMm: number } | undefined {
   const [a, b] = pair.views;

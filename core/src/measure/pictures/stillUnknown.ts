@@ -68,11 +68,15 @@ function bestNext(
         kind: 'landmark',
         pictureId: view.picture.id,
         landmarkId: id,
-        settles: settles(views.map((one) => (one === view ? withPoint(one, id) : one))),
+        settles: settles(
+          views.map((measuredView) =>
+            measuredView === view ? withPoint(measuredView, id) : measuredView,
+          ),
+        ),
       })),
   );
   const best = steps.reduce<NextStep | null>(
-    (most, one) => (one.settles > (most?.settles ?? 0) ? one : most),
+    (most, step) => (step.settles > (most?.settles ?? 0) ? step : most),
     null,
   );
   return best ?? missingView(views, unknown.length);

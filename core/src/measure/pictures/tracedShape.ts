@@ -3,7 +3,7 @@ import type { FleshStation } from '../../anatomy/animal.ts';
 import { boneEnds } from '../../anatomy/landmarks.ts';
 import type { Bone, Skeleton } from '../../anatomy/skeleton.ts';
 import { sectionsOf } from '../../anatomy/shaped.ts';
-import { sectionKey, shapedParts, takenOver } from '../../body/shapeEdits.ts';
+import { sectionKey, shapedParts, adopt } from '../../body/shapeEdits.ts';
 import type { Picture, PicturePoint } from '../../piece/referencesSchema.ts';
 import { SECTION_MM, type Shape } from '../../piece/shapeSchema.ts';
 import { calibrate, pagePoint, type Calibration } from './calibration.ts';
@@ -48,13 +48,13 @@ export function tracedShape(library: Skeleton, shape: Shape, picture: Picture): 
   for (const part of shapedParts(library, shape)) {
     const own = part.bones.filter((bone) => lineOn(library, picture, bone) !== undefined);
     if (own.length === 0) continue;
-    const before = part.taken ? next : takenOver(library, next, part.id);
+    const before = part.taken ? next : adopt(library, next, part.id);
     for (const bone of own) {
       const list = sectionsOf(before, bone);
       const line = lineOn(library, picture, bone);
       if (list === undefined || line === undefined) continue;
       const read = list.map((station) => readStation(reader, line, station));
-      const many = read.filter((one) => one !== undefined).length;
+      const many = read.filter((entry) => entry !== undefined).length;
       if (many === 0) continue;
       sections += many;
       bones.push(bone.name.replace(/, left$/, ''));

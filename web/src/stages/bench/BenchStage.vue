@@ -20,7 +20,7 @@ const { system } = useUnits();
 const router = useRouter();
 const bench = computed(() => plan.value.bench);
 /** The working that is open, wherever in a sentence it was touched. */
-const opened = computed(() => plan.value.workings.find((one) => one.id === open.value));
+const opened = computed(() => plan.value.workings.find((working) => working.id === open.value));
 const openedIn = computed(
   () =>
     bench.value?.steps.find((step) =>

@@ -60,7 +60,7 @@ describe('BenchStage', () => {
     for (const line of plan().bench!.shopping)
       expect(wrapper.find(`.ledger [data-working="${line.quantity.id}"]`).exists()).toBe(true);
     await wrapper.find('.steps [data-working="wire.C.cut"]').trigger('click');
-    const step = wrapper.findAll('.step').find((one) => one.text().includes('Cut C'))!;
+    const step = wrapper.findAll('.step').find((wrapper) => wrapper.text().includes('Cut C'))!;
     expect(step.find('.detail').text()).toContain('cut length = sum of the lines');
     expect(wrapper.findAll('.detail')).toHaveLength(1);
   });

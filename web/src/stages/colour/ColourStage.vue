@@ -41,7 +41,11 @@ const rows = computed(() => [
       </LedgerSection>
       <LedgerSection title="Over everything">
         <WorkingRow :working="colour.primer" />
-        <WorkingRow v-for="one in colour.varnishes" :key="one.sheen" :working="one.ml" />
+        <WorkingRow
+          v-for="varnish in colour.varnishes"
+          :key="varnish.sheen"
+          :working="varnish.ml"
+        />
         <CautionNote :ids="['spraying', 'sanding', 'solvent', 'label']" />
       </LedgerSection>
       <LedgerSection title="How it is layered" folded>

@@ -16,7 +16,8 @@ const SHEEN_NAMES = { matt: 'Matt', satin: 'Satin', gloss: 'Gloss', wet: 'High g
 const SHEEN_OPTIONS = SHEENS.map((value) => ({ label: SHEEN_NAMES[value], value }));
 const chosenId = ref('flanks');
 const chosen = computed(
-  () => props.colour.zones.find((one) => one.zone.id === chosenId.value) ?? props.colour.zones[0]!,
+  () =>
+    props.colour.zones.find((entry) => entry.zone.id === chosenId.value) ?? props.colour.zones[0]!,
 );
 watch(
   target,
@@ -47,13 +48,13 @@ function set(part: { hex?: string | null; sheen?: Sheen | null }): void {
 <template>
   <div class="zones" role="group" aria-label="Zones">
     <button
-      v-for="one in colour.zones"
-      :key="one.zone.id"
+      v-for="zone in colour.zones"
+      :key="zone.zone.id"
       type="button"
-      :aria-pressed="one === chosen"
-      @click="choose(one.zone.id)"
+      :aria-pressed="zone === chosen"
+      @click="choose(zone.zone.id)"
     >
-      <i :style="{ background: one.hex }" />{{ one.zone.name }}
+      <i :style="{ background: zone.hex }" />{{ zone.zone.name }}
     </button>
   </div>
   <h4>{{ chosen.zone.name }}</h4>

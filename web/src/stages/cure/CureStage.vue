@@ -18,7 +18,7 @@ const tooHot = computed(() => plan.value.snags.some((snag) => snag.code === 'cla
 /** What the clay of the shells asks for, where it is another one. */
 const ofShells = computed(() =>
   [cure.value.shellFigures?.temperature, cure.value.shellFigures?.limit].filter(
-    (one) => one !== null && one !== undefined,
+    (entry) => entry !== null && entry !== undefined,
   ),
 );
 const setting = computed(() => cure.value.figures.clay.setting);
@@ -43,7 +43,7 @@ const setting = computed(() => cure.value.figures.clay.setting);
     <LedgerSection v-if="cure.dial && cure.oven" title="The oven">
       <WorkingRow v-if="cure.figures.temperature" :working="cure.figures.temperature" />
       <WorkingRow :working="cure.figures.limit" />
-      <WorkingRow v-for="one in ofShells" :key="one.id" :working="one" />
+      <WorkingRow v-for="ofShell in ofShells" :key="ofShell.id" :working="ofShell" />
       <WorkingRow :working="cure.dial" />
       <WorkingRow :working="cure.oven" :alarm="tooHot" />
       <CautionNote :ids="['oven', 'hot-parts', 'qualified']" />
@@ -51,7 +51,7 @@ const setting = computed(() => cure.value.figures.clay.setting);
     <LedgerSection v-else title="Setting">
       <WorkingRow :working="cure.figures.limit" />
       <WorkingRow :working="cure.figures.time" />
-      <WorkingRow v-for="one in ofShells" :key="one.id" :working="one" />
+      <WorkingRow v-for="ofShell in ofShells" :key="ofShell.id" :working="ofShell" />
       <CautionNote v-if="setting === 'chemical'" :ids="['epoxy']" />
     </LedgerSection>
     <LedgerSection title="Bakes and parts">

@@ -31,7 +31,8 @@ const axis = computed(() => {
 });
 const shown = (celsius: number): number =>
   system.value === 'metric' ? celsius : celsius * 1.8 + 32;
-const placeOf = (id: string): string => props.cure.cases.find((one) => one.id === id)?.place ?? id;
+const placeOf = (id: string): string =>
+  props.cure.cases.find((entry) => entry.id === id)?.place ?? id;
 const series = computed(() =>
   props.cure.heat.map(({ result }) => ({
     name: placeOf(result.caseId),

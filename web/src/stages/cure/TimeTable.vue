@@ -12,10 +12,10 @@ const { open } = useSelection();
 const { text } = useUnits();
 const cure = computed(() => plan.value.cure);
 const rows = computed(() =>
-  cure.value.cases.map((one) => ({
-    one,
-    packet: cure.value.packets.find((rule) => rule.kind === one.kind),
-    heat: cure.value.heat.find(({ result }) => result.caseId === one.id)?.working,
+  cure.value.cases.map((entry) => ({
+    one: entry,
+    packet: cure.value.packets.find((rule) => rule.kind === entry.kind),
+    heat: cure.value.heat.find(({ result }) => result.caseId === entry.id)?.working,
   })),
 );
 /** A shell stands in two rows, and its rule is asked in the first. */

@@ -18,7 +18,7 @@ describe('TimeTable', () => {
     const { wrapper, plan } = mountWithPiece(TimeTable, otter, {}, true);
     const rows = wrapper.findAll('tbody tr');
     expect(rows).toHaveLength(4);
-    plan().cure.cases.forEach((one, i) => expect(rows[i]!.text()).toContain(one.place));
+    plan().cure.cases.forEach((heatCase, i) => expect(rows[i]!.text()).toContain(heatCase.place));
     for (const { working } of plan().cure.heat)
       expect(wrapper.find(`[data-working="${working.id}"]`).text()).toContain(
         working.value.toFixed(0),

@@ -20,7 +20,7 @@ const tooThick = computed(() => plan.value.snags.some(({ code }) => code === 'cl
 <template>
   <LedgerSection title="Clay to have ready">
     <WorkingRow :working="mass.clayGrams" />
-    <WorkingRow v-for="one in mass.stages" :key="one.id" :working="one" />
+    <WorkingRow v-for="stage in mass.stages" :key="stage.id" :working="stage" />
     <WorkingRow :working="mass.clayVolume" />
     <template v-for="batch in mass.batches" :key="batch.laidFor">
       <template v-if="mass.batches.length > 1">
@@ -47,7 +47,7 @@ const tooThick = computed(() => plan.value.snags.some(({ code }) => code === 'cl
     <p v-if="mass.sheets.length === 0" class="none">No shell: every region is solid clay.</p>
   </LedgerSection>
   <LedgerSection title="Foil core">
-    <WorkingRow v-for="one in mass.foil.workings" :key="one.id" :working="one" />
+    <WorkingRow v-for="entry in mass.foil.workings" :key="entry.id" :working="entry" />
   </LedgerSection>
   <LedgerSection title="Weight and size">
     <WeightLedger :mass="mass" />

@@ -49,7 +49,7 @@ function move(card: SectionCard, percent: number): void {
   const at = percent / 100;
   put(
     `Move section card ${card.number}`,
-    now.value.map((one, i) => (i === indexOf(card) ? { ...one, at } : one)),
+    now.value.map((entry, i) => (i === indexOf(card) ? { ...entry, at } : entry)),
   );
   pick({ kind: 'section', id: `${card.cut.boneId} ${at}` });
 }
@@ -119,11 +119,11 @@ function move(card: SectionCard, percent: number): void {
       </template>
     </tbody>
   </table>
-  <p v-for="one in uncut" :key="one.index" class="says" role="status">
-    {{ one.words }}: no section of its own here, other parts of the body are one with it or the bone
-    lies outside the flesh.
-    <button type="button" class="quiet-button" @click="takeOut(one.index)">
-      Take it out<span class="visually-hidden">: {{ one.words }}</span>
+  <p v-for="entry in uncut" :key="entry.index" class="says" role="status">
+    {{ entry.words }}: no section of its own here, other parts of the body are one with it or the
+    bone lies outside the flesh.
+    <button type="button" class="quiet-button" @click="takeOut(entry.index)">
+      Take it out<span class="visually-hidden">: {{ entry.words }}</span>
     </button>
   </p>
   <div class="add">

@@ -20,7 +20,7 @@ const chosen = computed(() =>
 );
 /** The working of a row that is open. */
 const opened = (row: MuscleRow) =>
-  [row.length, row.grams].find((one) => one !== null && one.id === open.value);
+  [row.length, row.grams].find((entry) => entry !== null && entry.id === open.value);
 const recipe = (row: MuscleRow, percent: number) => (p: Parameters<typeof withShape>[0]) => {
   const { shape } = p.measure;
   const value = percent === 100 ? undefined : percent / 100;

@@ -49,7 +49,9 @@ const handles = computed((): readonly Handle[] =>
   ),
 );
 const lines = computed(() =>
-  stations.value.map((_, n) => handles.value.filter((one) => one.n === n).map(({ at }) => at)),
+  stations.value.map((_, n) =>
+    handles.value.filter((handle) => handle.n === n).map(({ at }) => at),
+  ),
 );
 const { start, drag, finish, cancel, put } = useSectionDrag<Handle>(
   props.shaping,

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import {
-  givenBack,
-  joined,
+  restore,
+  link,
   parseLength,
   parseNumber,
-  parted,
+  unlink,
   SECTION_MM,
   SQUARENESS,
-  takenOver,
+  adopt,
   withoutStation,
   withStation,
   withStationAdded,
@@ -79,7 +79,7 @@ function takeOut(): void {
       type="button"
       class="wide-button"
       @click="
-        put(`Shape the ${part.name.toLowerCase()} by sections`, takenOver(library, shape, part.id))
+        put(`Shape the ${part.name.toLowerCase()} by sections`, adopt(library, shape, part.id))
       "
     >
       Shape the {{ part.name.toLowerCase() }}
@@ -87,12 +87,12 @@ function takeOut(): void {
   </template>
   <template v-else-if="part && station">
     <ol class="stations" :aria-label="`Sections of the ${part.name.toLowerCase()}`">
-      <li v-for="(one, i) in stations" :key="`${one.boneId} ${one.index}`">
+      <li v-for="(listed, i) in stations" :key="`${listed.boneId} ${listed.index}`">
         <button type="button" :aria-pressed="i === chosen" @click="chosen = i">
-          <b>{{ i + 1 }}</b> {{ one.name }}, {{ Math.round(one.station.at * 100) }} %
+          <b>{{ i + 1 }}</b> {{ listed.name }}, {{ Math.round(listed.station.at * 100) }} %
           <span class="number">
-            {{ text(2 * one.station.halfWidth, 'mm', 0) }} ×
-            {{ text(2 * one.station.halfDepth, 'mm', 0) }}
+            {{ text(2 * listed.station.halfWidth, 'mm', 0) }} ×
+            {{ text(2 * listed.station.halfDepth, 'mm', 0) }}
           </span>
         </button>
       </li>
@@ -154,8 +154,8 @@ function takeOut(): void {
         class="quiet-button"
         @click="
           part.apart
-            ? put('Make both sides alike', joined(library, shape, part.id))
-            : put('Shape left and right apart', parted(library, shape, part.id))
+            ? put('Make both sides alike', link(library, shape, part.id))
+            : put('Shape left and right apart', unlink(library, shape, part.id))
         "
       >
         {{ part.apart ? 'Both sides alike, as the left' : 'Left and right apart' }}
@@ -166,7 +166,7 @@ function takeOut(): void {
         @click="
           put(
             `Give the ${part.name.toLowerCase()} its library shape`,
-            givenBack(library, shape, part.id),
+            restore(library, shape, part.id),
           )
         "
       >

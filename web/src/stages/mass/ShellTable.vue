@@ -22,29 +22,31 @@ const { target, open } = useSelection();
 const { system, number } = useUnits();
 const unit = computed(() => formatQuantity(0, 'ml', system.value).unit);
 const regions = computed(() => plan.value.mass?.regions ?? []);
-const opened = (one: RegionMass) =>
-  [one.area, one.clay, one.coreVolume].find((working) => working.id === open.value);
-const hasShellSnag = (one: RegionMass) =>
+const opened = (regionMass: RegionMass) =>
+  [regionMass.area, regionMass.clay, regionMass.coreVolume].find(
+    (working) => working.id === open.value,
+  );
+const hasShellSnag = (regionMass: RegionMass) =>
   plan.value.snags.some(
-    (snag) => snag.code === 'shell-over-limb' && snag.target?.id === one.region.id,
+    (snag) => snag.code === 'shell-over-limb' && snag.target?.id === regionMass.region.id,
   );
 
-function set(one: RegionMass, part: { core?: Core; shellMm?: number }): void {
-  change(`Change the build of ${one.region.name.toLowerCase()}`, (p) =>
+function set(regionMass: RegionMass, part: { core?: Core; shellMm?: number }): void {
+  change(`Change the build of ${regionMass.region.name.toLowerCase()}`, (p) =>
     withPart(p, 'mass', {
       shells: {
         ...p.mass.shells,
-        [one.region.id]: { core: one.core, shellMm: one.shellMm, ...part },
+        [regionMass.region.id]: { core: regionMass.core, shellMm: regionMass.shellMm, ...part },
       },
     }),
   );
 }
 
-function revert(one: RegionMass): void {
-  change(`Build ${one.region.name.toLowerCase()} as usual`, (p) =>
+function revert(regionMass: RegionMass): void {
+  change(`Build ${regionMass.region.name.toLowerCase()} as usual`, (p) =>
     withPart(p, 'mass', {
       shells: Object.fromEntries(
-        Object.entries(p.mass.shells).filter(([id]) => id !== one.region.id),
+        Object.entries(p.mass.shells).filter(([id]) => id !== regionMass.region.id),
       ),
     }),
   );
@@ -54,24 +56,25 @@ const CHOICES: readonly { readonly label: string; readonly value: Core }[] = [
   { label: 'hollow', value: 'hollow' },
   { label: 'solid', value: 'solid' },
 ];
-const setCore = (one: RegionMass, chosen: string): void => {
+const setCore = (regionMass: RegionMass, chosen: string): void => {
   const core = CORES.find((each) => each === chosen);
-  if (core !== undefined) set(one, { core });
+  if (core !== undefined) set(regionMass, { core });
 };
 /** A hole to the outside, so that the air in a hollow can swell. */
-function setVent(one: RegionMass, vented: boolean): void {
-  const { id, name } = one.region;
+function setVent(regionMass: RegionMass, vented: boolean): void {
+  const { id, name } = regionMass.region;
   change(`${vented ? 'Pierce' : 'Close'} a vent in ${name.toLowerCase()}`, (p) =>
     withPart(p, 'mass', {
       vents: [...p.mass.vents.filter((other) => other !== id), ...(vented ? [id] : [])],
     }),
   );
 }
-const isOwn = (one: RegionMass) => piece.value.mass.shells[one.region.id] !== undefined;
-const read = (one: RegionMass) => (typed: string) =>
+const isOwn = (regionMass: RegionMass) =>
+  piece.value.mass.shells[regionMass.region.id] !== undefined;
+const read = (regionMass: RegionMass) => (typed: string) =>
   parseLength(
     typed,
-    `Shell of ${one.region.name}`,
+    `Shell of ${regionMass.region.name}`,
     lengthLimits('mass.shells.*.shellMm'),
     system.value,
   );
@@ -89,46 +92,46 @@ const read = (one: RegionMass) => (typed: string) =>
       </tr>
     </thead>
     <tbody>
-      <template v-for="one in regions" :key="one.region.id">
-        <tr :class="{ chosen: target?.kind === 'region' && target.id === one.region.id }">
+      <template v-for="entry in regions" :key="entry.region.id">
+        <tr :class="{ chosen: target?.kind === 'region' && target.id === entry.region.id }">
           <td>
-            {{ one.region.name }}
-            <button v-if="isOwn(one)" type="button" class="quiet-button" @click="revert(one)">
-              reset<span class="visually-hidden">: {{ one.region.name }}</span>
+            {{ entry.region.name }}
+            <button v-if="isOwn(entry)" type="button" class="quiet-button" @click="revert(entry)">
+              reset<span class="visually-hidden">: {{ entry.region.name }}</span>
             </button>
           </td>
           <td>
             <ChoiceField
               small
-              :label="`Core of ${one.region.name}`"
-              :value="one.core"
+              :label="`Core of ${entry.region.name}`"
+              :value="entry.core"
               :options="CHOICES"
-              @set="setCore(one, $event)"
+              @set="setCore(entry, $event)"
             />
-            <label v-if="one.core === 'hollow'" class="vent">
+            <label v-if="entry.core === 'hollow'" class="vent">
               <input
                 type="checkbox"
-                :checked="piece.mass.vents.includes(one.region.id)"
-                @change="setVent(one, ($event.target as HTMLInputElement).checked)"
+                :checked="piece.mass.vents.includes(entry.region.id)"
+                @change="setVent(entry, ($event.target as HTMLInputElement).checked)"
               />
-              vent<span class="visually-hidden"> in {{ one.region.name }}</span>
+              vent<span class="visually-hidden"> in {{ entry.region.name }}</span>
             </label>
           </td>
-          <td class="shell" :class="{ alarm: hasShellSnag(one) }">
+          <td class="shell" :class="{ alarm: hasShellSnag(entry) }">
             <QuantityField
-              v-if="one.core !== 'solid'"
+              v-if="entry.core !== 'solid'"
               small
-              :label="`Shell of ${one.region.name}`"
-              :shown="number(one.shellMm, 'mm')"
-              :parse="read(one)"
-              @set="set(one, { shellMm: $event })"
+              :label="`Shell of ${entry.region.name}`"
+              :shown="number(entry.shellMm, 'mm')"
+              :parse="read(entry)"
+              @set="set(entry, { shellMm: $event })"
             />
           </td>
-          <td><WorkingCell :working="one.clay" /></td>
-          <td><WorkingCell v-if="one.core !== 'solid'" :working="one.coreVolume" /></td>
+          <td><WorkingCell :working="entry.clay" /></td>
+          <td><WorkingCell v-if="entry.core !== 'solid'" :working="entry.coreVolume" /></td>
         </tr>
-        <tr v-if="opened(one)">
-          <td colspan="5"><WorkingDetail :working="opened(one)!" /></td>
+        <tr v-if="opened(entry)">
+          <td colspan="5"><WorkingDetail :working="opened(entry)!" /></td>
         </tr>
       </template>
     </tbody>

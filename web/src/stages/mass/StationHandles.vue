@@ -70,22 +70,22 @@ function take(event: PointerEvent, grip: Grip): void {
 <template>
   <g>
     <circle
-      v-for="one in grips"
-      :key="one.grip"
+      v-for="entry in grips"
+      :key="entry.grip"
       class="grip"
-      :class="{ corner: one.grip === 'corner' }"
-      :data-grip="one.grip"
-      :cx="one.at[0]"
-      :cy="-one.at[1]"
+      :class="{ corner: entry.grip === 'corner' }"
+      :data-grip="entry.grip"
+      :cx="entry.at[0]"
+      :cy="-entry.at[1]"
       :r="7 * mmPerPx"
-      @pointerdown.prevent="take($event, one.grip)"
+      @pointerdown.prevent="take($event, entry.grip)"
       @pointermove="drag"
       @pointerup="finish"
       @pointercancel="cancel"
       @lostpointercapture="cancel"
     >
       <title>
-        {{ one.grip === 'corner' ? 'Drag out for a squarer section' : `Drag the ${one.grip}` }}
+        {{ entry.grip === 'corner' ? 'Drag out for a squarer section' : `Drag the ${entry.grip}` }}
       </title>
     </circle>
   </g>

@@ -15,7 +15,7 @@ const outside = ({ value, range }: Working): boolean =>
 <template>
   <p class="sentence" :class="{ off }">{{ mass.condition.sentence }}</p>
   <WorkingRow :working="mass.lifeWeight" :alarm="off" />
-  <WorkingRow v-for="one in mass.parts" :key="one.id" :working="one" :alarm="outside(one)" />
+  <WorkingRow v-for="part in mass.parts" :key="part.id" :working="part" :alarm="outside(part)" />
 </template>
 
 <style scoped>

@@ -27,7 +27,7 @@ async function trunk(view: 'side' | 'top' | 'front') {
   const mounted = mountWithPiece(Room, otter);
   await press(mounted.wrapper, 'Shape the trunk');
   const edges = (): string[] =>
-    mounted.wrapper.findAll('[data-edge]').map((one) => one.attributes('data-edge')!);
+    mounted.wrapper.findAll('[data-edge]').map((wrapper) => wrapper.attributes('data-edge')!);
   return { ...mounted, shaping: shaping!, edges };
 }
 
@@ -36,7 +36,7 @@ describe('ShapeHandles', () => {
     const side = await trunk('side');
     const count = side.shaping.stations.value.length;
     expect(count).toBeGreaterThan(3);
-    const ways = (edges: string[]) => [...new Set(edges.map((one) => one.split('.')[1]))].sort();
+    const ways = (edges: string[]) => [...new Set(edges.map((edge) => edge.split('.')[1]))].sort();
     expect(side.edges()).toHaveLength(2 * count);
     expect(ways(side.edges())).toEqual(['bottom', 'top']);
     const above = await trunk('top');
@@ -47,7 +47,7 @@ describe('ShapeHandles', () => {
     const { edges, shaping, wrapper } = await trunk('front');
     shaping.chosen.value = 1;
     await wrapper.vm.$nextTick();
-    expect(edges().every((one) => one.startsWith('front:1.'))).toBe(true);
+    expect(edges().every((edge) => edge.startsWith('front:1.'))).toBe(true);
     expect(edges().length).toBeGreaterThan(0);
   });
 
@@ -64,7 +64,7 @@ describe('ShapeHandles', () => {
     await top().trigger('keydown', { key: 'ArrowUp', shiftKey: true });
     expect((depth() - second) / second).toBeCloseTo((5 * small) / first, 6);
     await top().trigger('keydown', { key: 'a' });
-    expect(labels.filter((one) => one === 'Change section 3')).toHaveLength(2);
+    expect(labels.filter((label) => label === 'Change section 3')).toHaveLength(2);
   });
 
   it('say which edge they are and how large the section is', async () => {

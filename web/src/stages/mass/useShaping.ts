@@ -38,13 +38,16 @@ export function useShaping(): Shaping {
   const shape = computed(() => piece.value.measure.shape);
   const library = computed(() => plan.value.measure.librarySkeleton);
   const parts = computed(() => shapedParts(library.value, shape.value));
-  const part = computed(() => parts.value.find((one) => one.id === partId.value) ?? parts.value[0]);
+  const part = computed(
+    () => parts.value.find((part) => part.id === partId.value) ?? parts.value[0],
+  );
   const stations = computed((): readonly StationRef[] => {
     if (!part.value?.taken) return [];
     // On the near side, and where the sides are apart on the far one too.
     const far = part.value.apart
       ? library.value.bones.filter(
-          (bone) => bone.side === 'right' && part.value!.bones.some((one) => one.key === bone.key),
+          (bone) =>
+            bone.side === 'right' && part.value!.bones.some((entry) => entry.key === bone.key),
         )
       : [];
     return [...part.value.bones, ...far].flatMap((bone) => {

@@ -20,7 +20,9 @@ const WHY = {
   'less-precise': 'it is read less precisely',
 } as const;
 
-const clear = computed(() => props.references.disagreements.filter((one) => one.clear));
+const clear = computed(() =>
+  props.references.disagreements.filter((disagreement) => disagreement.clear),
+);
 const shown = computed(() =>
   all.value ? props.references.disagreements : clear.value.slice(0, FEW),
 );
@@ -28,7 +30,7 @@ const names = computed(
   () => new Map(landmarksOf(plan.value.measure.skeleton).map(({ id, name }) => [id, name])),
 );
 const pictureName = (id: string): string =>
-  piece.value.references.pictures.find((one) => one.id === id)?.name ?? id;
+  piece.value.references.pictures.find((picture) => picture.id === id)?.name ?? id;
 const why = ({ outlier }: Disagreement): string =>
   outlier === null
     ? 'Nothing tells which is wrong; a third view would.'
@@ -47,7 +49,7 @@ const remedies = computed(() =>
   props.references.matches.flatMap(({ remedy }) => (remedy === null ? [] : [remedy])),
 );
 const pictureOf = (remedy: Remedy) =>
-  piece.value.references.pictures.find((one) => one.id === remedy.pictureId);
+  piece.value.references.pictures.find((picture) => picture.id === remedy.pictureId);
 const canDo = (remedy: Remedy): boolean => {
   const picture = pictureOf(remedy);
   return picture !== undefined && remedied(picture, remedy) !== undefined;
@@ -61,12 +63,13 @@ function reconcile(remedy: Remedy): void {
     );
 }
 const laid = computed(() =>
-  props.references.laidUpon.map(({ match, by }) => {
+  props.references.aligned.map(({ match, by }) => {
     const [first, second] = match.pair.views.map(({ picture }) => picture.name);
     return `${second} lies upon ${first} at ${by.factor.toFixed(3)} of its size, turned ${Math.abs(by.turnDeg).toFixed(1)}°, and then misses by ${text(by.rmsMm, 'mm')}.`;
   }),
 );
-const targetOf = (one: Disagreement) => ({ kind: 'landmark', id: one.landmarkId }) as const;
+const targetOf = (disagreement: Disagreement) =>
+  ({ kind: 'landmark', id: disagreement.landmarkId }) as const;
 </script>
 
 <template>
@@ -86,34 +89,39 @@ const targetOf = (one: Disagreement) => ({ kind: 'landmark', id: one.landmarkId 
       </tr>
     </thead>
     <tbody>
-      <template v-for="one in shown" :key="one.landmarkId + one.axis + one.pictureIds.join()">
-        <tr :class="{ chosen: sameTarget(target, targetOf(one)) }">
+      <template
+        v-for="entry in shown"
+        :key="entry.landmarkId + entry.axis + entry.pictureIds.join()"
+      >
+        <tr :class="{ chosen: sameTarget(target, targetOf(entry)) }">
           <td>
-            <button type="button" class="name" @click="pick(targetOf(one))">
-              {{ names.get(one.landmarkId) }}
-              <small>{{ AXES[one.axis] }}</small>
+            <button type="button" class="name" @click="pick(targetOf(entry))">
+              {{ names.get(entry.landmarkId) }}
+              <small>{{ AXES[entry.axis] }}</small>
             </button>
           </td>
-          <td class="number" :class="{ clear: one.clear }">{{ text(Math.abs(one.mm), 'mm') }}</td>
-          <td class="number">{{ Math.abs(one.percent).toFixed(1) }}</td>
-          <td class="number">± {{ text(one.plusMinusMm, 'mm') }}</td>
+          <td class="number" :class="{ clear: entry.clear }">
+            {{ text(Math.abs(entry.mm), 'mm') }}
+          </td>
+          <td class="number">{{ Math.abs(entry.percent).toFixed(1) }}</td>
+          <td class="number">± {{ text(entry.plusMinusMm, 'mm') }}</td>
         </tr>
-        <tr v-if="one.clear">
-          <td colspan="4" class="why">{{ why(one) }}</td>
+        <tr v-if="entry.clear">
+          <td colspan="4" class="why">{{ why(entry) }}</td>
         </tr>
       </template>
     </tbody>
   </table>
-  <p v-for="one in remedies" :key="one.pictureId + one.kind" class="remedy">
-    {{ remedyText(one) }}
-    <button v-if="canDo(one)" type="button" class="quiet-button" @click="reconcile(one)">
+  <p v-for="entry in remedies" :key="entry.pictureId + entry.kind" class="remedy">
+    {{ remedyText(entry) }}
+    <button v-if="canDo(entry)" type="button" class="quiet-button" @click="reconcile(entry)">
       Do it
     </button>
-    <RouterLink v-else :to="`/piece/${piece.id}/measure/pictures/${one.pictureId}`">
+    <RouterLink v-else :to="`/piece/${piece.id}/measure/pictures/${entry.pictureId}`">
       Go there
     </RouterLink>
   </p>
-  <p v-for="one in laid" :key="one" class="says">{{ one }}</p>
+  <p v-for="entry in laid" :key="entry" class="says">{{ entry }}</p>
   <button
     v-if="references.disagreements.length > 0"
     type="button"

@@ -14,7 +14,7 @@ const sexes = computed(() =>
   (animal.value.sexes ?? []).map(({ name }) => ({ label: name, value: name })),
 );
 const sex = computed(
-  () => figure.value.sex ?? animal.value.sexes?.find((one) => one.size === 1)?.name ?? '',
+  () => figure.value.sex ?? animal.value.sexes?.find((sex) => sex.size === 1)?.name ?? '',
 );
 const canBeYoung = computed(() => knowsYouth(plan.value.measure.skeleton.plan));
 const put = (label: string, part: Partial<typeof figure.value>): void =>

@@ -35,7 +35,7 @@ const other = computed(() => {
 });
 /** Bones of which the share of the trunk lies outside the species' own range. */
 const odd = computed(() =>
-  foundShares(skeleton.value, plan.value.references.offers).filter((one) => one.odd),
+  foundShares(skeleton.value, plan.value.references.offers).filter((foundShare) => foundShare.odd),
 );
 </script>
 
@@ -48,10 +48,10 @@ const odd = computed(() =>
     @set="otherId = $event"
   />
   <ComparedBars :skeletons="[found, other]" norm="trunk" />
-  <p v-for="one in odd" :key="one.key" class="says odd">
-    {{ one.name }}: {{ one.share.toFixed(2) }} of the trunk, and {{ one.range[0].toFixed(2) }} to
-    {{ one.range[1].toFixed(2) }} is usual for this animal. Measure again, or keep it if this one
-    was so.
+  <p v-for="entry in odd" :key="entry.key" class="says odd">
+    {{ entry.name }}: {{ entry.share.toFixed(2) }} of the trunk, and
+    {{ entry.range[0].toFixed(2) }} to {{ entry.range[1].toFixed(2) }} is usual for this animal.
+    Measure again, or keep it if this one was so.
   </p>
   <p v-if="odd.length === 0" class="says">
     Every length found lies, as a share of the trunk, within the usual range of this animal.

@@ -30,7 +30,7 @@ const drawn = (view: 'side' | 'front' | 'top'): Drawing | null =>
   );
 const rows = computed(() =>
   [[drawn('side'), drawn('front')], [drawn('top')]]
-    .map((row) => row.filter((one) => one !== null))
+    .map((row) => row.filter((entry) => entry !== null))
     .filter((row) => row.length > 0),
 );
 const nothing = computed(

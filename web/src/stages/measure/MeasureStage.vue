@@ -49,7 +49,7 @@ const animal = computed(() => plan.value.measure.skeleton.animal);
       <FigureControl />
     </LedgerSection>
     <LedgerSection title="The whole animal">
-      <WorkingRow v-for="one in plan.measure.summary" :key="one.id" :working="one" />
+      <WorkingRow v-for="entry in plan.measure.summary" :key="entry.id" :working="entry" />
     </LedgerSection>
     <LedgerSection title="Bones, left and right alike">
       <BoneTable :rows="plan.measure.rows" />

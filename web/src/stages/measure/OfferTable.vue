@@ -12,9 +12,10 @@ const props = defineProps<{ offers: readonly Offer[] }>();
 const { piece, change } = usePiecePlan();
 const { open, pick } = useSelection();
 const { number } = useUnits();
-const waiting = computed(() => props.offers.filter((one) => !one.taken));
+const waiting = computed(() => props.offers.filter((offer) => !offer.taken));
 const today = (): string => new Date().toLocaleDateString('sv-SE');
-const isOwn = (one: Offer): boolean => piece.value.measure.lifeLengths[one.found.key] !== undefined;
+const isOwn = (offer: Offer): boolean =>
+  piece.value.measure.lifeLengths[offer.found.key] !== undefined;
 
 const take = (offers: readonly Offer[]): void =>
   change(
@@ -23,8 +24,8 @@ const take = (offers: readonly Offer[]): void =>
       : `Take over ${offers.length} lengths`,
     (p) => takeOver(p, offers, today()),
   );
-const revert = (one: Offer): void =>
-  change(`Take the library’s ${one.found.name}`, (p) => revertLength(p, one.found.key));
+const revert = (offer: Offer): void =>
+  change(`Take the library’s ${offer.found.name}`, (p) => revertLength(p, offer.found.key));
 const toggle = ({ working }: Offer): void =>
   open.value === working.id ? pick(null) : pick(working.target ?? null, working.id);
 const percent = ({ changePercent }: Offer): string =>
@@ -52,32 +53,32 @@ const percent = ({ changePercent }: Offer): string =>
         </tr>
       </thead>
       <tbody>
-        <template v-for="one in offers" :key="one.found.key">
+        <template v-for="offer in offers" :key="offer.found.key">
           <tr>
             <td>
               <button
                 type="button"
                 class="name"
-                :data-working="one.working.id"
-                :aria-expanded="open === one.working.id"
-                @click="toggle(one)"
+                :data-working="offer.working.id"
+                :aria-expanded="open === offer.working.id"
+                @click="toggle(offer)"
               >
-                {{ one.found.name }}
+                {{ offer.found.name }}
               </button>
             </td>
-            <td class="number">{{ number(one.found.nowMm, 'mm') }}</td>
-            <td class="number found" :class="{ out: one.found.outOfRange }">
-              {{ number(one.found.mm, 'mm') }}
-              <small>± {{ number(one.found.plusMinusMm, 'mm') }}</small>
+            <td class="number">{{ number(offer.found.nowMm, 'mm') }}</td>
+            <td class="number found" :class="{ out: offer.found.outOfRange }">
+              {{ number(offer.found.mm, 'mm') }}
+              <small>± {{ number(offer.found.plusMinusMm, 'mm') }}</small>
             </td>
-            <td class="number">{{ one.taken ? '' : percent(one) }}</td>
+            <td class="number">{{ offer.taken ? '' : percent(offer) }}</td>
             <td>
               <button
-                v-if="one.taken || isOwn(one)"
+                v-if="offer.taken || isOwn(offer)"
                 type="button"
                 class="quiet-button"
-                :aria-label="`Take the library’s ${one.found.name} again`"
-                @click="revert(one)"
+                :aria-label="`Take the library’s ${offer.found.name} again`"
+                @click="revert(offer)"
               >
                 revert
               </button>
@@ -85,15 +86,15 @@ const percent = ({ changePercent }: Offer): string =>
                 v-else
                 type="button"
                 class="quiet-button"
-                :aria-label="`Take over ${one.found.name}`"
-                @click="take([one])"
+                :aria-label="`Take over ${offer.found.name}`"
+                @click="take([offer])"
               >
                 take
               </button>
             </td>
           </tr>
-          <tr v-if="open === one.working.id">
-            <td colspan="5"><WorkingDetail :working="one.working" /></td>
+          <tr v-if="open === offer.working.id">
+            <td colspan="5"><WorkingDetail :working="offer.working" /></td>
           </tr>
         </template>
       </tbody>

@@ -11,11 +11,11 @@ const POOR_DEG = 12;
 </script>
 
 <template>
-  <div v-for="one in found.impossible" :key="one.bone.id" class="impossible" role="alert">
-    <b>{{ one.bone.name }}</b> is seen longer than it can be. Any one of these helps: move its far
-    end {{ one.movePx.toFixed(0) }} px nearer to its near end; take {{ one.pxPerMm.toFixed(3) }} px
-    in a millimetre as the scale; or its length is {{ text(one.lengthMm, 'mm') }} and not
-    {{ text(one.bone.lifeLengthMm, 'mm') }}.
+  <div v-for="entry in found.impossible" :key="entry.bone.id" class="impossible" role="alert">
+    <b>{{ entry.bone.name }}</b> is seen longer than it can be. Any one of these helps: move its far
+    end {{ entry.movePx.toFixed(0) }} px nearer to its near end; take
+    {{ entry.pxPerMm.toFixed(3) }} px in a millimetre as the scale; or its length is
+    {{ text(entry.lengthMm, 'mm') }} and not {{ text(entry.bone.lifeLengthMm, 'mm') }}.
   </div>
   <p v-if="found.bones.length === 0" class="says">No bone has both its ends placed yet.</p>
   <table v-else class="reckoning">
@@ -28,26 +28,26 @@ const POOR_DEG = 12;
       </tr>
     </thead>
     <tbody>
-      <tr v-for="one in found.bones" :key="one.bone.id">
-        <td>{{ one.bone.name }}</td>
-        <td class="number">{{ Math.round(100 * one.seenShare) }} %</td>
+      <tr v-for="bone in found.bones" :key="bone.bone.id">
+        <td>{{ bone.bone.name }}</td>
+        <td class="number">{{ Math.round(100 * bone.seenShare) }} %</td>
         <td>
-          <span v-if="one.depthMm !== null && !one.twoWays" class="flat">in the picture</span>
+          <span v-if="bone.depthMm !== null && !bone.twoWays" class="flat">in the picture</span>
           <button
             v-else
             type="button"
             class="quiet-button"
-            :class="{ guess: !one.chosen }"
-            :disabled="one.depthMm === null"
-            :aria-label="`${one.bone.name}: ${one.nearer === 1 ? 'nearer' : 'farther'}, turn it`"
-            @click="emit('flip', one.bone.id)"
+            :class="{ guess: !bone.chosen }"
+            :disabled="bone.depthMm === null"
+            :aria-label="`${bone.bone.name}: ${bone.nearer === 1 ? 'nearer' : 'farther'}, turn it`"
+            @click="emit('flip', bone.bone.id)"
           >
-            {{ one.nearer === 1 ? 'nearer' : 'farther' }}
-            {{ one.depthMm === null ? '' : text(one.depthMm, 'mm', 0) }}
+            {{ bone.nearer === 1 ? 'nearer' : 'farther' }}
+            {{ bone.depthMm === null ? '' : text(bone.depthMm, 'mm', 0) }}
           </button>
         </td>
-        <td class="number" :class="{ poor: (one.missDeg ?? 0) > POOR_DEG }">
-          {{ one.missDeg === null ? 'none' : `${one.missDeg.toFixed(0)}°` }}
+        <td class="number" :class="{ poor: (bone.missDeg ?? 0) > POOR_DEG }">
+          {{ bone.missDeg === null ? 'none' : `${bone.missDeg.toFixed(0)}°` }}
         </td>
       </tr>
     </tbody>

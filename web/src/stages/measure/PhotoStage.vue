@@ -26,7 +26,7 @@ import PhotoBones from './PhotoBones.vue';
 const { piece, plan, change } = usePiecePlan();
 const router = useRouter();
 const photos = computed(() =>
-  piece.value.references.pictures.filter((one) => one.view === 'photo'),
+  piece.value.references.pictures.filter((picture) => picture.view === 'photo'),
 );
 const chosenId = ref<string | undefined>(photos.value[0]?.id);
 const desk = usePictureDesk(computed(() => chosenId.value ?? photos.value[0]?.id ?? 'none'));
@@ -61,12 +61,12 @@ const rows = computed(() => {
 const strokes = computed(() => {
   const bad = new Set(found.value?.impossible.map(({ bone }) => bone.id));
   return desk.strokes.value
-    .filter((one) => !one.ends)
-    .map((one) => (bad.has(one.id) ? { ...one, ink: 'alarm' as const } : one));
+    .filter((stroke) => !stroke.ends)
+    .map((stroke) => (bad.has(stroke.id) ? { ...stroke, ink: 'alarm' as const } : stroke));
 });
 
 function flip(boneId: string): void {
-  const bone = found.value?.bones.find((one) => one.bone.id === boneId);
+  const bone = found.value?.bones.find((entry) => entry.bone.id === boneId);
   if (bone === undefined) return;
   desk.put(`Turn ${bone.bone.name} ${bone.nearer === 1 ? 'away' : 'nearer'}`, ({ nearer }) => ({
     nearer: { ...nearer, [boneId]: bone.nearer === 1 ? -1 : 1 },

@@ -41,7 +41,7 @@ function remove(): void {
   change(`Remove ${gone.name}`, (p) =>
     withPictures(
       p,
-      p.references.pictures.filter((one) => one.id !== gone.id),
+      p.references.pictures.filter((picture) => picture.id !== gone.id),
     ),
   );
   void router.push(`/piece/${piece.value.id}/measure/pictures`);

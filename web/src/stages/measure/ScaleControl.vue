@@ -165,15 +165,15 @@ const boxes = computed(() => [
       <small>{{ SIDE_NAMES[side] }}</small>
     </label>
   </div>
-  <div v-for="one in boxes" :key="one.id" class="oven">
-    <span>{{ one.title }}</span>
+  <div v-for="box in boxes" :key="box.id" class="oven">
+    <span>{{ box.title }}</span>
     <label v-for="side in SIDES" :key="side">
       <QuantityField
         small
-        :label="`${one.name}, ${SIDE_NAMES[side]}`"
-        :shown="one.box ? text(one.box[side], 'mm', system === 'metric' ? 0 : 2) : ''"
-        :parse="readBox(one.name)"
-        @set="setBox(one.id, side, $event)"
+        :label="`${box.name}, ${SIDE_NAMES[side]}`"
+        :shown="box.box ? text(box.box[side], 'mm', system === 'metric' ? 0 : 2) : ''"
+        :parse="readBox(box.name)"
+        @set="setBox(box.id, side, $event)"
       />
       <small>{{ SIDE_NAMES[side] }}</small>
     </label>

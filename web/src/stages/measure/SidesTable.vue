@@ -21,13 +21,13 @@ const { number } = useUnits();
       </tr>
     </thead>
     <tbody>
-      <tr v-for="one in sides" :key="one.key">
-        <td>{{ one.name }}</td>
-        <td class="number">{{ number(one.leftMm, 'mm') }}</td>
-        <td class="number">{{ number(one.rightMm, 'mm') }}</td>
-        <td class="number" :class="{ clear: one.clear }">
-          {{ number(Math.abs(one.differenceMm), 'mm') }}
-          <small>± {{ number(one.plusMinusMm, 'mm') }}</small>
+      <tr v-for="side in sides" :key="side.key">
+        <td>{{ side.name }}</td>
+        <td class="number">{{ number(side.leftMm, 'mm') }}</td>
+        <td class="number">{{ number(side.rightMm, 'mm') }}</td>
+        <td class="number" :class="{ clear: side.clear }">
+          {{ number(Math.abs(side.differenceMm), 'mm') }}
+          <small>± {{ number(side.plusMinusMm, 'mm') }}</small>
         </td>
       </tr>
     </tbody>

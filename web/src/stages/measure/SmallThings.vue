@@ -23,10 +23,10 @@ const setScale = (scale: ScaleChoice): void =>
 <template>
   <p class="head">Smallest parts at this scale</p>
   <WorkingRow
-    v-for="one in measure.small"
-    :key="one.id"
-    :working="one"
-    :alarm="tooSmall(one.id, one.value)"
+    v-for="entry in measure.small"
+    :key="entry.id"
+    :working="entry"
+    :alarm="tooSmall(entry.id, entry.value)"
   />
   <p class="near">
     Round scales nearby

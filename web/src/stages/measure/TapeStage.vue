@@ -182,21 +182,21 @@ const taped = computed(() =>
     </LedgerSection>
     <LedgerSection :title="`The list: ${doneCount} of ${bones.length}`">
       <ol>
-        <li v-for="one in bones" :key="one.id">
+        <li v-for="entry in bones" :key="entry.id">
           <button
             type="button"
-            :class="{ done: isDone(one.id) }"
-            :aria-current="one.id === bone.id ? 'true' : undefined"
-            @click="boneId = one.id"
+            :class="{ done: isDone(entry.id) }"
+            :aria-current="entry.id === bone.id ? 'true' : undefined"
+            @click="boneId = entry.id"
           >
-            <span>{{ one.name }}</span>
+            <span>{{ entry.name }}</span>
             <small class="number">
               {{
-                readingsFor(one.id).length === 0
+                readingsFor(entry.id).length === 0
                   ? ''
-                  : text(readingsOf(readingsFor(one.id))!.value, 'mm')
+                  : text(readingsOf(readingsFor(entry.id))!.value, 'mm')
               }}
-              {{ readingsFor(one.id).length }}/{{ each }}
+              {{ readingsFor(entry.id).length }}/{{ each }}
             </small>
           </button>
         </li>

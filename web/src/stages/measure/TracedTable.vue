@@ -11,7 +11,7 @@ const { piece } = usePiecePlan();
 const { open, pick } = useSelection();
 const { number } = useUnits();
 const viewOf = (id: string): string =>
-  piece.value.references.pictures.find((one) => one.id === id)?.view ?? id;
+  piece.value.references.pictures.find((picture) => picture.id === id)?.view ?? id;
 const hiddenText = (hidden: number | null): string =>
   hidden === null ? '' : `, ${Math.round(hidden * 100)} % hidden`;
 </script>
@@ -40,8 +40,9 @@ const hiddenText = (hidden: number | null): string =>
             </button>
           </td>
           <td class="seen">
-            <span v-for="one in found.seen" :key="one.pictureId">
-              {{ viewOf(one.pictureId) }} {{ number(one.mm, 'mm') }}{{ hiddenText(one.hidden) }}
+            <span v-for="entry in found.seen" :key="entry.pictureId">
+              {{ viewOf(entry.pictureId) }} {{ number(entry.mm, 'mm')
+              }}{{ hiddenText(entry.hidden) }}
             </span>
           </td>
           <td class="number true">

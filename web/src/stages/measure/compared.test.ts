@@ -16,11 +16,11 @@ const table = (piece: Piece) =>
 describe('DisagreementTable', () => {
   it('tells the clear ones with what is likely wrong, the worst first', () => {
     const { wrapper, plan } = table(heron);
-    const clear = plan().references.disagreements.filter((one) => one.clear);
+    const clear = plan().references.disagreements.filter((disagreement) => disagreement.clear);
     expect(clear.length).toBeGreaterThan(0);
     const apart = wrapper
       .findAll('tbody td.clear')
-      .map((one) => Number.parseFloat(one.text().replace(',', '')));
+      .map((wrapper) => Number.parseFloat(wrapper.text().replace(',', '')));
     expect(apart).toHaveLength(Math.min(5, clear.length));
     expect(wrapper.findAll('.why')).toHaveLength(apart.length);
     for (const why of wrapper.findAll('.why'))
@@ -40,7 +40,7 @@ describe('DisagreementTable', () => {
   it('shows on the sheet the landmark that is touched', async () => {
     const { wrapper, plan, selection } = table(heron);
     await wrapper.find('button.name').trigger('click');
-    const first = plan().references.disagreements.find((one) => one.clear)!;
+    const first = plan().references.disagreements.find((disagreement) => disagreement.clear)!;
     expect(selection.target.value).toEqual({ kind: 'landmark', id: first.landmarkId });
     expect(wrapper.find('tr.chosen').exists()).toBe(true);
   });
@@ -62,9 +62,9 @@ describe('SidesTable', () => {
     expect(sides.length).toBeGreaterThan(0);
     const rows = wrapper.findAll('tbody tr');
     expect(rows).toHaveLength(sides.length);
-    sides.forEach((one, i) => {
-      expect(one.differenceMm).toBeCloseTo(one.leftMm - one.rightMm, 6);
-      expect(rows[i]!.text()).toContain(one.name);
+    sides.forEach((side, i) => {
+      expect(side.differenceMm).toBeCloseTo(side.leftMm - side.rightMm, 6);
+      expect(rows[i]!.text()).toContain(side.name);
       expect(rows[i]!.text()).toContain(`±`);
     });
   });

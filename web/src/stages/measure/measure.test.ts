@@ -68,7 +68,7 @@ describe('ScaleControl', () => {
     const { wrapper, plan } = mountWithPiece(ScaleControl, otter);
     await press(wrapper, way);
     await typeInto(wrapper, field, typed);
-    expect(plan().workings.find((one) => one.id === id)!.value).toBeCloseTo(wanted, 6);
+    expect(plan().workings.find((working) => working.id === id)!.value).toBeCloseTo(wanted, 6);
   });
 
   it('keeps the size where only the way of saying it changes', async () => {
@@ -84,10 +84,9 @@ describe('ScaleControl', () => {
     await press(wrapper, 'Fit the oven');
     await typeInto(wrapper, 'Oven, long', '30 cm');
     await typeInto(wrapper, 'Oven, deep', '30 cm');
-    expect(plan().stance.summary.find((one) => one.id === 'stance.length')!.value).toBeCloseTo(
-      300 - 2 * otter.measure.ovenAirMm,
-      6,
-    );
+    expect(
+      plan().stance.summary.find((working) => working.id === 'stance.length')!.value,
+    ).toBeCloseTo(300 - 2 * otter.measure.ovenAirMm, 6);
     settings.units = 'imperial';
     await wrapper.vm.$nextTick();
     const long = wrapper.find('input[aria-label="Oven, long"]').element as HTMLInputElement;

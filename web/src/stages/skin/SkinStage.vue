@@ -21,11 +21,11 @@ const { width } = useWindowSize();
 const isSmall = computed(() => width.value < 1240);
 const rows = computed(() => [
   [elevation(plan.value, 'side', { show: 'coat', dimensions: false })],
-  ...(plan.value.skin.zones.some((one) => one.width !== null)
+  ...(plan.value.skin.zones.some((zone) => zone.width !== null)
     ? [[isSmall.value ? strokeCard(plan.value.skin, 2, 19) : strokeCard(plan.value.skin, 3, 9)]]
     : []),
 ]);
-const usesFibre = computed(() => plan.value.skin.zones.some((one) => one.method === 'fibre'));
+const usesFibre = computed(() => plan.value.skin.zones.some((zone) => zone.method === 'fibre'));
 </script>
 
 <template>

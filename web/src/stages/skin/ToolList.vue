@@ -10,7 +10,7 @@ const has = (id: ToolId) => piece.value.skin.tools.includes(id);
 const toggle = (id: ToolId): void =>
   change(has(id) ? 'Put a tool away' : 'Add a tool', (p) =>
     withPart(p, 'skin', {
-      tools: has(id) ? p.skin.tools.filter((one) => one !== id) : [...p.skin.tools, id],
+      tools: has(id) ? p.skin.tools.filter((tool) => tool !== id) : [...p.skin.tools, id],
     }),
   );
 </script>

@@ -19,7 +19,7 @@ const METHODS = COAT_METHODS.map((value) => ({ label: NAMES[value], value }));
 const zones = computed(() => plan.value.skin.zones);
 const chosenId = ref('flanks');
 const chosen = computed(
-  () => zones.value.find((one) => one.zone.id === chosenId.value) ?? zones.value[0]!,
+  () => zones.value.find((entry) => entry.zone.id === chosenId.value) ?? zones.value[0]!,
 );
 watch(
   target,
@@ -30,14 +30,14 @@ watch(
 );
 
 const word = computed(() => {
-  const { one } = wordsOf(chosen.value.zone);
-  return one.charAt(0).toUpperCase() + one.slice(1);
+  const { one: entry } = wordsOf(chosen.value.zone);
+  return entry.charAt(0).toUpperCase() + entry.slice(1);
 });
 const stroke = computed(() => wordsOf(chosen.value.zone).stroke.replace(' of hair', ''));
 
-function choose(one: ZonePlan): void {
-  chosenId.value = one.zone.id;
-  pick({ kind: 'zone', id: one.zone.id });
+function choose(entry: ZonePlan): void {
+  chosenId.value = entry.zone.id;
+  pick({ kind: 'zone', id: entry.zone.id });
 }
 
 function set(part: { method?: CoatMethod; hairMm?: number | null }): void {
@@ -51,8 +51,8 @@ function set(part: { method?: CoatMethod; hairMm?: number | null }): void {
     }),
   );
 }
-const madeWith = (one: ZonePlan) =>
-  one.method === 'carved' ? (one.tool?.name ?? 'none so fine') : NAMES[one.method].toLowerCase();
+const madeWith = (zone: ZonePlan) =>
+  zone.method === 'carved' ? (zone.tool?.name ?? 'none so fine') : NAMES[zone.method].toLowerCase();
 </script>
 
 <template>
@@ -66,18 +66,23 @@ const madeWith = (one: ZonePlan) =>
       </tr>
     </thead>
     <tbody>
-      <tr v-for="one in zones" :key="one.zone.id" :class="{ chosen: one === chosen }">
+      <tr v-for="entry in zones" :key="entry.zone.id" :class="{ chosen: entry === chosen }">
         <td>
-          <button type="button" class="zone" :aria-pressed="one === chosen" @click="choose(one)">
-            {{ one.zone.name }}
+          <button
+            type="button"
+            class="zone"
+            :aria-pressed="entry === chosen"
+            @click="choose(entry)"
+          >
+            {{ entry.zone.name }}
           </button>
         </td>
-        <td class="number">{{ text(one.length.value, 'mm').replace(/ .*/, '') }}</td>
+        <td class="number">{{ text(entry.length.value, 'mm').replace(/ .*/, '') }}</td>
         <td class="number">
-          {{ one.width ? text(one.width.value, 'mm', 2).replace(/ .*/, '') : '' }}
+          {{ entry.width ? text(entry.width.value, 'mm', 2).replace(/ .*/, '') : '' }}
         </td>
-        <td class="tool" :class="{ none: one.method === 'carved' && !one.tool }">
-          {{ madeWith(one) }}
+        <td class="tool" :class="{ none: entry.method === 'carved' && !entry.tool }">
+          {{ madeWith(entry) }}
         </td>
       </tr>
     </tbody>

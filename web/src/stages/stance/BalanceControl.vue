@@ -56,10 +56,10 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
 <template>
   <PickRow label="How it is held" :value="stance.hold" :options="HOLDS" @set="setHold" />
   <WorkingRow
-    v-for="one in balance.workings"
-    :key="one.id"
-    :working="one"
-    :alarm="one.unit === 'g' && one.value < -0.5"
+    v-for="entry in balance.workings"
+    :key="entry.id"
+    :working="entry"
+    :alarm="entry.unit === 'g' && entry.value < -0.5"
   />
   <template v-if="stance.hold === 'base'">
     <DecisionRow name="Tilt that it must survive">
@@ -117,13 +117,13 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
   <template v-else-if="places.length > 0">
     <p class="says">A weight in the body would bring the centre inside the feet:</p>
     <ul class="places">
-      <li v-for="(one, i) in places" :key="`${one.boneId}${one.at}`">
+      <li v-for="(entry, i) in places" :key="`${entry.boneId}${entry.at}`">
         <button type="button" class="quiet-button" @click="place(i)">
-          {{ one.grams }} g in the {{ nameOf(one.boneId).toLowerCase() }},
-          {{ percent(one.at) }}
+          {{ entry.grams }} g in the {{ nameOf(entry.boneId).toLowerCase() }},
+          {{ percent(entry.at) }}
         </button>
-        <span v-if="one.ballMm > one.roomMm" class="tight">
-          a ball of {{ mm(2 * one.ballMm) }}, room for {{ mm(2 * Math.max(0, one.roomMm)) }}
+        <span v-if="entry.ballMm > entry.roomMm" class="tight">
+          a ball of {{ mm(2 * entry.ballMm) }}, room for {{ mm(2 * Math.max(0, entry.roomMm)) }}
           {{ unit }}
         </span>
       </li>

@@ -34,19 +34,19 @@ const rows = computed(() => props.comparison.bones.slice(0, MOST));
     </thead>
     <tbody>
       <tr
-        v-for="one in rows"
-        :key="one.boneId"
-        :class="{ chosen: target?.kind === 'bone' && target.id === one.boneId }"
+        v-for="row in rows"
+        :key="row.boneId"
+        :class="{ chosen: target?.kind === 'bone' && target.id === row.boneId }"
       >
         <td>
-          <button type="button" class="bone" @click="pick({ kind: 'bone', id: one.boneId })">
-            {{ one.name }}
+          <button type="button" class="bone" @click="pick({ kind: 'bone', id: row.boneId })">
+            {{ row.name }}
           </button>
         </td>
-        <td class="number">{{ mm(one.lengthsMm[0]) }}</td>
-        <td class="number">{{ mm(one.lengthsMm[1]) }}</td>
-        <td class="number">{{ mm(one.movedMm) }}</td>
-        <td class="number">{{ one.turnedDeg.toFixed(0) }}</td>
+        <td class="number">{{ mm(row.lengthsMm[0]) }}</td>
+        <td class="number">{{ mm(row.lengthsMm[1]) }}</td>
+        <td class="number">{{ mm(row.movedMm) }}</td>
+        <td class="number">{{ row.turnedDeg.toFixed(0) }}</td>
       </tr>
     </tbody>
   </table>

@@ -16,7 +16,7 @@ const setDown = (foot: Footfall, down: boolean): void =>
   change(down ? `Plant the ${foot.contact.name}` : `Lift the ${foot.contact.name}`, (p) =>
     withFoot(
       p,
-      feet.value.filter((one) => !one.down).map((one) => one.contact.id),
+      feet.value.filter((foot) => !foot.down).map((foot) => foot.contact.id),
       foot.contact.id,
       down,
     ),

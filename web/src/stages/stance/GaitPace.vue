@@ -12,7 +12,8 @@ import { withStride } from './stanceChanges.ts';
 const props = defineProps<{ gait: GaitPlan }>();
 const { piece, change } = usePiecePlan();
 const { system, text } = useUnits();
-const workingOf = (id: string) => props.gait.workings.find((one) => one.id === `stance.gait.${id}`);
+const workingOf = (id: string) =>
+  props.gait.workings.find((working) => working.id === `stance.gait.${id}`);
 const stride = computed(() => workingOf('stride'));
 const speed = computed(() => workingOf('speed'));
 const hipMm = computed(() => speed.value?.inputs.find(({ symbol }) => symbol === 'h')?.value);

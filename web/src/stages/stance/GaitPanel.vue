@@ -34,10 +34,12 @@ const THUMB_PX = 8;
 const axis = computed(() => {
   const { width, height } = { width: size.width.value, height: size.height.value };
   const layout = boardLayout(rows.value, { width, height });
-  const [one] = layout.placed;
-  if (props.gait.bars.length === 0 || one === undefined || !(width > 0 && height > 0)) return null;
+  const [entry] = layout.placed;
+  if (props.gait.bars.length === 0 || entry === undefined || !(width > 0 && height > 0))
+    return null;
   const mmPerPx = Math.max(layout.width / width, layout.height / height);
-  const left = (width - layout.width / mmPerPx) / 2 + (one.x - one.drawing.box.min[0]) / mmPerPx;
+  const left =
+    (width - layout.width / mmPerPx) / 2 + (entry.x - entry.drawing.box.min[0]) / mmPerPx;
   return { left, width: FOOTFALL_STRIDE_MM / mmPerPx };
 });
 const slider = computed(() =>

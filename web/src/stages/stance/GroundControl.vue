@@ -124,7 +124,7 @@ function readRock(typed: string): Parsed<Ground> {
   const fine =
     points.length >= 2 &&
     points.length <= 40 &&
-    points.every((one) => one.length === 2 && one.every((v) => Number.isFinite(v))) &&
+    points.every((point) => point.length === 2 && point.every((v) => Number.isFinite(v))) &&
     points.every(([, y]) => y! >= 0 && y! <= 2000) &&
     points.every(([x], i) => i === 0 || x! > points[i - 1]![0]!);
   return fine

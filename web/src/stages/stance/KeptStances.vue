@@ -28,7 +28,7 @@ function keep(): void {
   const used = new Set(kept.value.map(({ id }) => id));
   let n = kept.value.length + 1;
   while (used.has(`stance-${n}`)) n += 1;
-  const one: KeptStance = {
+  const keptStance: KeptStance = {
     id: `stance-${n}`,
     name: called,
     presetId: stance.presetId,
@@ -36,16 +36,18 @@ function keep(): void {
     anglesDeg: stance.anglesDeg,
     lifted: stance.lifted,
   };
-  change(`Keep the stance “${called}”`, (p) => withStance(p, { kept: [...p.stance.kept, one] }));
+  change(`Keep the stance “${called}”`, (p) =>
+    withStance(p, { kept: [...p.stance.kept, keptStance] }),
+  );
   name.value = '';
   said.value = null;
 }
 const take = ({ presetId, gait, anglesDeg, lifted, name: called }: KeptStance): void =>
   change(`Take up “${called}”`, (p) => withStance(p, { presetId, gait, anglesDeg, lifted }));
-function remove(one: KeptStance): void {
-  if (props.comparing === one.id) emit('compare', null);
-  change(`Remove “${one.name}”`, (p) =>
-    withStance(p, { kept: p.stance.kept.filter(({ id }) => id !== one.id) }),
+function remove(keptStance: KeptStance): void {
+  if (props.comparing === keptStance.id) emit('compare', null);
+  change(`Remove “${keptStance.name}”`, (p) =>
+    withStance(p, { kept: p.stance.kept.filter(({ id }) => id !== keptStance.id) }),
   );
 }
 
@@ -69,11 +71,11 @@ const offered = computed((): readonly Offered[] =>
         from: other,
         stance: other.stance,
       },
-      ...other.stance.kept.map((one) => ({
-        value: `${other.id} ${one.id}`,
-        label: `${other.name}: ${one.name}`,
+      ...other.stance.kept.map((entry) => ({
+        value: `${other.id} ${entry.id}`,
+        label: `${other.name}: ${entry.name}`,
         from: other,
-        stance: one,
+        stance: entry,
       })),
     ];
   }),
@@ -82,17 +84,17 @@ const list = (ids: readonly string[]): string =>
   ids.map((id) => plan.value.measure.skeleton.byId.get(id)?.name ?? id).join(', ');
 
 function bring(value: string): void {
-  const one = offered.value.find((offer) => offer.value === value);
-  const from = one && pieceSkeleton(one.from);
-  if (!one || !from) return;
+  const entry = offered.value.find((offer) => offer.value === value);
+  const from = entry && pieceSkeleton(entry.from);
+  if (!entry || !from) return;
   const { skeleton, lifePerModel } = plan.value.measure;
   const result = carriedOver(
     from,
-    { ...one.stance, ground: piece.value.stance.ground },
+    { ...entry.stance, ground: piece.value.stance.ground },
     skeleton,
     1 / lifePerModel,
   );
-  change(`Take the stance of ${one.from.name}`, (p) => withStance(p, result.stance));
+  change(`Take the stance of ${entry.from.name}`, (p) => withStance(p, result.stance));
   said.value =
     [
       result.cut.length > 0 ? `Brought within this animal’s limits: ${list(result.cut)}.` : '',
@@ -109,30 +111,30 @@ function bring(value: string): void {
     <button type="submit" class="quiet-button">Keep this stance</button>
   </form>
   <ul v-if="kept.length > 0" class="list">
-    <li v-for="one in kept" :key="one.id">
-      <span class="name">{{ one.name }}</span>
+    <li v-for="entry in kept" :key="entry.id">
+      <span class="name">{{ entry.name }}</span>
       <button
         type="button"
         class="quiet-button"
-        :aria-label="`Take up ${one.name}`"
-        @click="take(one)"
+        :aria-label="`Take up ${entry.name}`"
+        @click="take(entry)"
       >
         take up
       </button>
       <button
         type="button"
         class="quiet-button"
-        :aria-pressed="comparing === one.id"
-        :aria-label="`Compare with ${one.name}`"
-        @click="emit('compare', comparing === one.id ? null : one.id)"
+        :aria-pressed="comparing === entry.id"
+        :aria-label="`Compare with ${entry.name}`"
+        @click="emit('compare', comparing === entry.id ? null : entry.id)"
       >
         compare
       </button>
       <button
         type="button"
         class="quiet-button"
-        :aria-label="`Remove ${one.name}`"
-        @click="remove(one)"
+        :aria-label="`Remove ${entry.name}`"
+        @click="remove(entry)"
       >
         remove
       </button>

@@ -195,13 +195,13 @@ const setBeyond = (beyondLimits: boolean): void =>
     <LedgerSection v-if="gaits.length > 0" title="A moment of a gait" class="first">
       <PickRow label="Gait" :value="gait?.spec.id ?? ''" :options="gaits" @set="setGait" />
       <GaitPace v-if="gait" :gait="gait" />
-      <WorkingRow v-for="one in gait?.workings ?? []" :key="one.id" :working="one" />
+      <WorkingRow v-for="entry in gait?.workings ?? []" :key="entry.id" :working="entry" />
       <p v-if="!gait" class="advice">
         Choose one, and slide through its stride: any moment is a stance to go on from.
       </p>
     </LedgerSection>
     <LedgerSection title="Size as posed">
-      <WorkingRow v-for="one in plan.stance.summary" :key="one.id" :working="one" />
+      <WorkingRow v-for="entry in plan.stance.summary" :key="entry.id" :working="entry" />
     </LedgerSection>
     <LedgerSection v-if="piece.stance.hold === 'base'" title="Feet on the ground">
       <FeetRows />

@@ -28,7 +28,7 @@ describe('CompareTable', () => {
     expect(moved).toEqual([...moved].sort((a, b) => b - a));
     expect(moved[0]).toBeGreaterThan(0);
     for (const row of rows) {
-      const cells = row.findAll('td').map((one) => one.text());
+      const cells = row.findAll('td').map((wrapper) => wrapper.text());
       expect(cells[1]).toBe(cells[2]);
     }
   });

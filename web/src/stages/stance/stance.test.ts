@@ -80,7 +80,7 @@ describe('a locked foot', () => {
     await wrapper.vm.$nextTick();
     const ballOf = (id: string) => {
       const { posed } = plan().stance;
-      const foot = plan().stance.feet.find((one) => one.contact.id === id)!;
+      const foot = plan().stance.feet.find((foot) => foot.contact.id === id)!;
       return foot.ball.map((v, i) => v - posed.bones[0]!.start[i]!);
     };
     const before = [ballOf('hindfoot.L'), ballOf('hindfoot.R')] as const;

@@ -6,8 +6,8 @@ const otter = demoPieces()[0]!;
 
 describe('changes of the stance', () => {
   it('set one angle and keep the others', () => {
-    const one = withAngle(withAngle(otter, 'skull', 'flexion', 10), 'skull', 'rotation', 4);
-    expect(one.stance.anglesDeg).toEqual({ skull: { flexion: 10, rotation: 4 } });
+    const entry = withAngle(withAngle(otter, 'skull', 'flexion', 10), 'skull', 'rotation', 4);
+    expect(entry.stance.anglesDeg).toEqual({ skull: { flexion: 10, rotation: 4 } });
     expect(otter.stance.anglesDeg).toEqual({});
   });
 

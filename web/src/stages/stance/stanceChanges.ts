@@ -88,7 +88,7 @@ export const withStride = (piece: Piece, strideMm: number | null): Piece =>
 
 /** A joint that drags leave alone, or a foot that stays where it stands; or no longer. */
 export function withLock(piece: Piece, id: string, locked: boolean): Piece {
-  const others = piece.stance.locked.filter((one) => one !== id);
+  const others = piece.stance.locked.filter((entry) => entry !== id);
   return withStance(piece, { locked: locked ? [...others, id] : others });
 }
 

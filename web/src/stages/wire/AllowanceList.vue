@@ -51,34 +51,36 @@ const read = (path: string, label: string) => lengthAt(path, label, system.value
         @set="setBase({ rodMm: $event })"
       />
     </label>
-    <label v-for="one in LENGTHS" :key="one.key">
-      <span>{{ one.label }}</span>
+    <label v-for="length in LENGTHS" :key="length.key">
+      <span>{{ length.label }}</span>
       <QuantityField
         small
-        :label="one.label"
-        :shown="text(wire.allowancesMm[one.key], 'mm')"
-        :parse="read(`wire.allowancesMm.${one.key}`, one.label)"
-        @set="change(`Change ${one.label}`, (p) => withAllowance(p, one.key, $event))"
+        :label="length.label"
+        :shown="text(wire.allowancesMm[length.key], 'mm')"
+        :parse="read(`wire.allowancesMm.${length.key}`, length.label)"
+        @set="change(`Change ${length.label}`, (p) => withAllowance(p, length.key, $event))"
       />
     </label>
-    <label v-for="one in NUMBERS" :key="one.key">
-      <span>{{ one.label }}</span>
+    <label v-for="number in NUMBERS" :key="number.key">
+      <span>{{ number.label }}</span>
       <QuantityField
         small
-        :label="one.label"
-        :shown="String(wire[one.key])"
-        :parse="numberAt(`wire.${one.key}`, one.label)"
-        @set="change(`Change ${one.label}`, (p) => withWire(p, { [one.key]: $event }))"
+        :label="number.label"
+        :shown="String(wire[number.key])"
+        :parse="numberAt(`wire.${number.key}`, number.label)"
+        @set="change(`Change ${number.label}`, (p) => withWire(p, { [number.key]: $event }))"
       />
     </label>
-    <label v-for="one in WIRE_LENGTHS" :key="one.key">
-      <span>{{ one.label }}</span>
+    <label v-for="wireLength in WIRE_LENGTHS" :key="wireLength.key">
+      <span>{{ wireLength.label }}</span>
       <QuantityField
         small
-        :label="one.label"
-        :shown="text(wire[one.key], 'mm')"
-        :parse="read(`wire.${one.key}`, one.label)"
-        @set="change(`Change ${one.label}`, (p) => withWire(p, { [one.key]: $event }))"
+        :label="wireLength.label"
+        :shown="text(wire[wireLength.key], 'mm')"
+        :parse="read(`wire.${wireLength.key}`, wireLength.label)"
+        @set="
+          change(`Change ${wireLength.label}`, (p) => withWire(p, { [wireLength.key]: $event }))
+        "
       />
     </label>
     <label>

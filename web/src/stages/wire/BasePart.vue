@@ -55,7 +55,7 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
     <WorkingRow :working="hole.diameter" label="drill" />
     <WorkingRow v-if="hole.slant.value >= 1" :working="hole.slant" label="leans from square" />
   </template>
-  <WorkingRow v-for="one in base.hardware" :key="one.id" :working="one" />
+  <WorkingRow v-for="entry in base.hardware" :key="entry.id" :working="entry" />
   <CautionNote :ids="['drill']" />
 </template>
 

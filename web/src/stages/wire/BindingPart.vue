@@ -59,20 +59,20 @@ const FIELDS = [
       @set="set({ turns: Math.round($event) })"
     />
   </DecisionRow>
-  <DecisionRow v-for="one in FIELDS" :key="one.key" :name="one.label">
+  <DecisionRow v-for="field in FIELDS" :key="field.key" :name="field.label">
     <QuantityField
       small
-      :label="one.label"
-      :shown="text(binder[one.key], 'mm')"
-      :parse="lengthAt(`wire.binder.${one.key}`, one.label, system)"
-      @set="set({ [one.key]: $event })"
+      :label="field.label"
+      :shown="text(binder[field.key], 'mm')"
+      :parse="lengthAt(`wire.binder.${field.key}`, field.label, system)"
+      @set="set({ [field.key]: $event })"
     />
   </DecisionRow>
   <WorkingRow
-    v-for="(one, i) in bindings.bindings"
+    v-for="(binding, i) in bindings.bindings"
     :key="i"
-    :working="one.length"
-    :label="`${one.count > 1 ? `${one.count} × ` : ''}${one.length.label}${one.kind === 'cross' ? ', crossed' : ''}`"
+    :working="binding.length"
+    :label="`${binding.count > 1 ? `${binding.count} × ` : ''}${binding.length.label}${binding.kind === 'cross' ? ', crossed' : ''}`"
   />
   <p v-if="bindings.bindings.length === 0" class="says">
     Nothing to bind: one wire, or none at all.

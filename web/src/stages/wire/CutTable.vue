@@ -45,13 +45,13 @@ const shown = computed(() => [...large.value, ...(showsThin.value ? thin.value :
           </td>
           <td class="number">{{ wire.bends.length }}</td>
         </tr>
-        <tr v-for="one in wire.moreStrands" :key="one.id">
+        <tr v-for="moreStrand in wire.moreStrands" :key="moreStrand.id">
           <td class="strand">
-            {{ one.id }} {{ one.name.replace('Spine, ', '') }}
-            <template v-if="one.count > 1">× {{ one.count }}</template>
+            {{ moreStrand.id }} {{ moreStrand.name.replace('Spine, ', '') }}
+            <template v-if="moreStrand.count > 1">× {{ moreStrand.count }}</template>
           </td>
           <td class="number">{{ wire.diameterMm.toFixed(2) }}</td>
-          <td class="number cut">{{ number(one.cut.value, 'mm') }}</td>
+          <td class="number cut">{{ number(moreStrand.cut.value, 'mm') }}</td>
           <td></td>
         </tr>
       </template>

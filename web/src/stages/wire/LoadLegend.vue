@@ -6,7 +6,9 @@ import { LOAD_CLASSES } from '@keen-sinew/core';
 
 <template>
   <ul class="legend" aria-label="What the lines say">
-    <li v-for="one in LOAD_CLASSES" :key="one.id" :class="one.id">{{ one.name }}</li>
+    <li v-for="loadClass in LOAD_CLASSES" :key="loadClass.id" :class="loadClass.id">
+      {{ loadClass.name }}
+    </li>
   </ul>
 </template>
 

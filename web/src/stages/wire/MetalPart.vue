@@ -20,7 +20,7 @@ const inUse = computed(() => {
     rod.metal,
     binder.metal,
     ...Object.values(limbs).map(({ metal }) => metal),
-    ...Object.values(fine).flatMap((one) => (one === null ? [] : [one.metal])),
+    ...Object.values(fine).flatMap((entry) => (entry === null ? [] : [entry.metal])),
     ...stock.map(({ metal }) => metal),
     ...sold.map(({ metal }) => metal),
     ...Object.keys(testBends),
@@ -49,11 +49,13 @@ function add(): void {
 }
 const put = (metal: OwnMetal): void =>
   change('Change a metal', (p) =>
-    withWire(p, { ownMetals: p.wire.ownMetals.map((one) => (one.id === metal.id ? metal : one)) }),
+    withWire(p, {
+      ownMetals: p.wire.ownMetals.map((ownMetal) => (ownMetal.id === metal.id ? metal : ownMetal)),
+    }),
   );
 const drop = (id: string): void =>
   change('Remove a metal', (p) =>
-    withWire(p, { ownMetals: p.wire.ownMetals.filter((one) => one.id !== id) }),
+    withWire(p, { ownMetals: p.wire.ownMetals.filter((ownMetal) => ownMetal.id !== id) }),
   );
 const readName = (typed: string) => {
   const name = typed.trim();
@@ -78,13 +80,13 @@ const readName = (typed: string) => {
         @set="put({ ...metal, name: $event })"
       />
     </DecisionRow>
-    <DecisionRow v-for="one in FIELDS" :key="one.key" :name="one.label">
+    <DecisionRow v-for="field in FIELDS" :key="field.key" :name="field.label">
       <QuantityField
         small
-        :label="`${metal.name}, ${one.label}`"
-        :shown="String(metal[one.key])"
-        :parse="numberAt(`wire.ownMetals.*.${one.key}`, one.label)"
-        @set="put({ ...metal, [one.key]: $event })"
+        :label="`${metal.name}, ${field.label}`"
+        :shown="String(metal[field.key])"
+        :parse="numberAt(`wire.ownMetals.*.${field.key}`, field.label)"
+        @set="put({ ...metal, [field.key]: $event })"
       />
     </DecisionRow>
     <button v-if="!inUse.has(metal.id)" type="button" class="quiet-button" @click="drop(metal.id)">

@@ -26,7 +26,7 @@ const scheme = computed(() => schemeById(piece.value.wire.scheme));
 const costs = computed(() => (comparing.value ? compareSchemes(plan.value) : []));
 const advice = computed(() => recommendScheme(plan.value, costs.value));
 const best = computed(() => advice.value[0]);
-const reasonsOf = (id: SchemeId) => advice.value.find((one) => one.id === id)?.reasons ?? [];
+const reasonsOf = (id: SchemeId) => advice.value.find((entry) => entry.id === id)?.reasons ?? [];
 const pairs = computed(() =>
   plan.value.measure.skeleton.plan.limbPairs.filter(
     ({ id }) => !plan.value.stance.folded.includes(id),
@@ -44,7 +44,7 @@ const ways = computed(() =>
 );
 const openIn = (cost: SchemeCost) =>
   [cost.metres, cost.joints, cost.worst, cost.minutes].find(
-    (one) => one !== null && one.id === open.value,
+    (entry) => entry !== null && entry.id === open.value,
   );
 
 const take = (id: SchemeId): void =>
@@ -128,12 +128,12 @@ const setPosable = (posable: boolean): void =>
             <td colspan="5" class="reasons">
               <ul>
                 <li
-                  v-for="one in reasonsOf(id)"
-                  :key="one.text"
-                  :class="{ against: one.weight < 0 }"
+                  v-for="entry in reasonsOf(id)"
+                  :key="entry.text"
+                  :class="{ against: entry.weight < 0 }"
                 >
-                  <span class="visually-hidden">{{ one.weight < 0 ? 'Against:' : 'For:' }}</span>
-                  {{ one.text }}
+                  <span class="visually-hidden">{{ entry.weight < 0 ? 'Against:' : 'For:' }}</span>
+                  {{ entry.text }}
                 </li>
                 <li class="against">
                   <span class="visually-hidden">Can go wrong:</span> {{ cost.scheme.risk }}

@@ -15,7 +15,7 @@ const { system, number, text } = useUnits();
 
 const isSame = (a: Pick<SoldEntry, 'metal' | 'size'>, b: typeof a): boolean =>
   a.metal === b.metal && a.size.system === b.size.system && a.size.value === b.size.value;
-const sold = computed(() => piece.value.wire.sold.find((one) => isSame(one, props.group)));
+const sold = computed(() => piece.value.wire.sold.find((entry) => isSame(entry, props.group)));
 /** The user asked to enter how it is sold. */
 const asked = ref(false);
 const sells = computed(() => sold.value !== undefined || asked.value);
@@ -30,18 +30,18 @@ const sell = (part: Partial<SoldEntry>): void =>
       size,
       ...part,
     };
-    const others = p.wire.sold.filter((one) => !isSame(one, props.group));
+    const others = p.wire.sold.filter((entry) => !isSame(entry, props.group));
     return withWire(p, { sold: [...others, entry] });
   });
 </script>
 
 <template>
   <div class="group">
-    <p v-for="one in group.cutting.sticks" :key="one.stick.id" class="stick">
-      From {{ text(one.stick.mm, 'mm', 0) }}:
-      <template v-if="one.pieces.length > 0">
-        {{ one.pieces.map((one_) => `${one_.id} ${number(one_.mm, 'mm')}`).join(', ') }}; left
-        {{ text(one.leftMm, 'mm', 0) }}
+    <p v-for="entry in group.cutting.sticks" :key="entry.stick.id" class="stick">
+      From {{ text(entry.stick.mm, 'mm', 0) }}:
+      <template v-if="entry.pieces.length > 0">
+        {{ entry.pieces.map((one_) => `${one_.id} ${number(one_.mm, 'mm')}`).join(', ') }}; left
+        {{ text(entry.leftMm, 'mm', 0) }}
       </template>
       <template v-else>nothing</template>
     </p>

@@ -36,11 +36,11 @@ function add(): void {
 
 const put = (entry: StockEntry): void =>
   change('Change wire on hand', (p) =>
-    withWire(p, { stock: p.wire.stock.map((one) => (one.id === entry.id ? entry : one)) }),
+    withWire(p, { stock: p.wire.stock.map((item) => (item.id === entry.id ? entry : item)) }),
   );
 const drop = (id: string): void =>
   change('Remove wire on hand', (p) =>
-    withWire(p, { stock: p.wire.stock.filter((one) => one.id !== id) }),
+    withWire(p, { stock: p.wire.stock.filter((entry) => entry.id !== id) }),
   );
 
 /** Something is cut from what is on hand. */
@@ -57,7 +57,7 @@ const keepOffcuts = (): void =>
 /** Several lengths in one field: "1 m; 480; 2 x 600". */
 function readLengths(typed: string): Parsed<number[]> {
   const lengths: number[] = [];
-  for (const part of typed.split(/[;+]/).filter((one) => one.trim() !== '')) {
+  for (const part of typed.split(/[;+]/).filter((entry) => entry.trim() !== '')) {
     const times = /^\s*(\d{1,2})\s*[x×]\s*(.+)$/.exec(part);
     const read = parseLength(
       times?.[2] ?? part,

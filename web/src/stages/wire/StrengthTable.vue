@@ -68,7 +68,7 @@ function toggle(id: string, boneId: string): void {
 </script>
 
 <template>
-  <WorkingRow v-for="one in sizes" :key="one.id" :working="one" />
+  <WorkingRow v-for="size in sizes" :key="size.id" :working="size" />
   <table class="reckoning">
     <caption class="visually-hidden">
       What the wire bears at each joint, in hundredths of what bends it
@@ -103,7 +103,7 @@ function toggle(id: string, boneId: string): void {
         <tr v-if="spread(joint)">
           <td colspan="3" class="spread">
             <WorkingDetail v-if="opened(joint)" :working="opened(joint)!" />
-            <WorkingRow v-for="one in sizesOf(joint)" :key="one.id" :working="one" />
+            <WorkingRow v-for="entry in sizesOf(joint)" :key="entry.id" :working="entry" />
           </td>
         </tr>
       </template>
@@ -130,16 +130,16 @@ function toggle(id: string, boneId: string): void {
         <tr v-if="openPeg(peg)">
           <td colspan="3" class="spread">
             <WorkingDetail :working="openPeg(peg)!" />
-            <WorkingRow v-for="one in peg.shares" :key="one.id" :working="one" />
+            <WorkingRow v-for="share in peg.shares" :key="share.id" :working="share" />
           </td>
         </tr>
       </template>
     </tbody>
   </table>
-  <WorkingRow v-for="one in sags" :key="one.id" :working="one" />
-  <p v-for="one in drooping" :key="one.name" class="droops">
-    {{ one.name }} is not held: the wire gives at the {{ one.at.toLowerCase() }} ({{
-      one.percent.toFixed(0)
+  <WorkingRow v-for="sag in sags" :key="sag.id" :working="sag" />
+  <p v-for="entry in drooping" :key="entry.name" class="droops">
+    {{ entry.name }} is not held: the wire gives at the {{ entry.at.toLowerCase() }} ({{
+      entry.percent.toFixed(0)
     }}
     % of what bends it). Prop it until the clay is baked.
   </p>

@@ -43,7 +43,7 @@ const threads = [
 /** A thread is a diameter too, and its nut and washers are what stands below the base. */
 function setThread(id: string): void {
   change('Change the rod', (p) => {
-    const thread = THREAD_IDS.find((one) => one === id) ?? null;
+    const thread = THREAD_IDS.find((threadId) => threadId === id) ?? null;
     const size: WireSize | null =
       thread === null ? p.wire.rod.size : { system: 'mm', value: threadById(thread).diameterMm };
     return withWire(p, { rod: { ...p.wire.rod, thread, size } });
@@ -124,13 +124,21 @@ function asOthers(id: string): void {
       @set="change('Taper the tail', (p) => withWire(p, { taperTail: $event }))"
     />
   </DecisionRow>
-  <DecisionRow v-for="one in SPINE_NUMBERS" :key="one.key" :name="one.label">
+  <DecisionRow
+    v-for="spineNumber in SPINE_NUMBERS"
+    :key="spineNumber.key"
+    :name="spineNumber.label"
+  >
     <QuantityField
       small
-      :label="one.label"
-      :shown="String(wire[one.key])"
-      :parse="numberAt(`wire.${one.key}`, one.label)"
-      @set="change(`Change ${one.label}`, (p) => withWire(p, { [one.key]: Math.round($event) }))"
+      :label="spineNumber.label"
+      :shown="String(wire[spineNumber.key])"
+      :parse="numberAt(`wire.${spineNumber.key}`, spineNumber.label)"
+      @set="
+        change(`Change ${spineNumber.label}`, (p) =>
+          withWire(p, { [spineNumber.key]: Math.round($event) }),
+        )
+      "
     />
   </DecisionRow>
   <p v-if="plan.wire.unwired.length > 0" class="says">

@@ -40,8 +40,8 @@ function choose(size: WireSize): void {
       @set="emit('set', $event)"
     />
     <div v-if="asked.length > 0" class="asked" role="group" :aria-label="`${label}: which table?`">
-      <button v-for="one in asked" :key="one.system" type="button" @click="choose(one)">
-        {{ sizeText(one) }}
+      <button v-for="entry in asked" :key="entry.system" type="button" @click="choose(entry)">
+        {{ sizeText(entry) }}
       </button>
     </div>
   </div>

@@ -149,9 +149,9 @@ const toBench = (): void => {
         <template v-else>
           <WorkingRow :working="chosen.cut" />
           <WorkingRow v-for="line in chosen.lines" :key="line.id" :working="line" />
-          <template v-for="one in chosen.moreStrands" :key="one.id">
-            <WorkingRow :working="one.cut" />
-            <WorkingRow v-for="line in one.lines" :key="line.id" :working="line" />
+          <template v-for="moreStrand in chosen.moreStrands" :key="moreStrand.id">
+            <WorkingRow :working="moreStrand.cut" />
+            <WorkingRow v-for="line in moreStrand.lines" :key="line.id" :working="line" />
           </template>
         </template>
         <WorkingRow :working="chosen.cover" :alarm="chosen.cover.value < piece.wire.coverMm" />

@@ -59,10 +59,10 @@ describe('WireSizeField', () => {
     });
     await typeInto(wrapper, 'Spine', '14');
     expect(wrapper.find('[role=alert]').text()).toContain('choose below');
-    const asked = wrapper.findAll('.asked button').map((one) => one.text());
+    const asked = wrapper.findAll('.asked button').map((wrapper) => wrapper.text());
     expect(asked).toEqual(['14 AWG (1.63 mm)', '14 SWG (2.03 mm)', '14 US steel (2.03 mm)']);
     await typeInto(wrapper, 'Spine', '2');
-    expect(wrapper.findAll('.asked button').map((one) => one.text())).toContain('2.00 mm');
+    expect(wrapper.findAll('.asked button').map((wrapper) => wrapper.text())).toContain('2.00 mm');
   });
 
   it('hands on the size that is chosen, and reads one that says its table', async () => {
@@ -258,7 +258,7 @@ describe('GaugeTables and LoadLegend', () => {
   // ASTM B258: 14 AWG is 1.628 mm. BS 3737: 14 SWG is 2.032 mm.
   it('set the three tables beside each other', () => {
     const { wrapper } = mountWithPiece(GaugeTables, otter);
-    const row = wrapper.findAll('tbody tr').find((one) => one.text().startsWith('14'))!;
+    const row = wrapper.findAll('tbody tr').find((wrapper) => wrapper.text().startsWith('14'))!;
     expect(row.findAll('td').map((cell) => cell.text())).toEqual(['14', '1.63', '2.03', '2.03']);
   });
 
@@ -273,7 +273,7 @@ describe('shafts', () => {
     expect(mountWithPiece(FineWires, heron).wrapper.text()).toMatch(/Crest plumes .* made apart/);
     const { wrapper, piece, plan } = mountWithPiece(FineWires, otter);
     const before = plan().wire.shafts.filter(({ cut }) => cut !== null).length;
-    const buttons = wrapper.findAll('button').filter((one) => one.text() === 'Give it one');
+    const buttons = wrapper.findAll('button').filter((wrapper) => wrapper.text() === 'Give it one');
     await buttons.at(-1)!.trigger('click');
     expect(Object.keys(piece().wire.fine).some((key) => key.startsWith('part-'))).toBe(true);
     expect(plan().wire.shafts.filter(({ cut }) => cut !== null).length).toBe(before + 1);

@@ -25,7 +25,7 @@ describe('StockGroupPart', () => {
     const { wrapper, plan } = missing(wolf);
     const group = plan().wire.stock.groups.find(({ cutting }) => cutting.missing.length > 0)!;
     for (const { id } of group.cutting.missing) expect(wrapper.text()).toContain(id);
-    const short = group.cutting.missing.reduce((sum, one) => sum + one.mm, 0);
+    const short = group.cutting.missing.reduce((sum, cutPiece) => sum + cutPiece.mm, 0);
     expect(group.buy.value).toBeGreaterThanOrEqual(short - 1e-6);
   });
 
@@ -40,7 +40,7 @@ describe('StockGroupPart', () => {
     expect(group.lengths).not.toBeNull();
     expect(group.cost!.value).toBeCloseTo(3.5 * group.lengths!.working.value, 9);
     // Never fewer lengths than the sum of the pieces asks for.
-    const sum = group.cutting.missing.reduce((total, one) => total + one.mm, 0);
+    const sum = group.cutting.missing.reduce((total, cutPiece) => total + cutPiece.mm, 0);
     expect(group.lengths!.working.value).toBeGreaterThanOrEqual(Math.ceil(sum / 2000));
     expect(mounted.labels).toEqual(['Change how wire is sold', 'Change how wire is sold']);
   });

@@ -1,5 +1,5 @@
 import { mirrored, mirroredAxis, unit, type Vec3 } from '../../../geometry/vec3.ts';
-import type { BoneSpec, Freedom, FreedomName, Joint, Side } from '../../bodyPlan.ts';
+import type { BoneSpec, DegreeOfFreedom, FreedomName, Joint, Side } from '../../bodyPlan.ts';
 
 /** A bone as a plan's author writes it: once, for the left side or the midline. */
 export interface BoneDraft {
@@ -60,7 +60,7 @@ function sided(draft: BoneDraft, side: Side, paired: ReadonlySet<string>): BoneS
 }
 
 function mirroredJoint(joint: Joint): Joint {
-  const entries = Object.entries(joint.freedoms) as [FreedomName, Freedom][];
+  const entries = Object.entries(joint.freedoms) as [FreedomName, DegreeOfFreedom][];
   const freedoms = Object.fromEntries(
     entries.map(([name, freedom]) => [name, { ...freedom, axis: mirroredAxis(freedom.axis) }]),
   );

@@ -41,7 +41,7 @@ export interface PlanPart {
   /** Muscles with their bones by key. */
   readonly muscles?: readonly MuscleSpec[];
   /** Places where skin lies on bone. */
-  readonly bony?: readonly BonySpec[];
+  readonly bonyLandmarks?: readonly BonySpec[];
 }
 
 /** A place of the midline that rests on the ground or is carried by a rod. */
@@ -106,7 +106,7 @@ export function composePlan(draft: PlanDraft): BodyPlan {
       keys: [...new Set([...mid, ...paired].map((bone) => bone.key))],
     })),
     muscles: parts.flatMap((part) => part.muscles ?? []),
-    bony: parts.flatMap((part) => part.bony ?? []),
+    bonyLandmarks: parts.flatMap((part) => part.bonyLandmarks ?? []),
   });
 }
 

@@ -1,5 +1,5 @@
 import { X_AXIS, Y_AXIS, Z_AXIS, type Vec3 } from '../../../geometry/vec3.ts';
-import type { Freedom, Joint } from '../../bodyPlan.ts';
+import type { DegreeOfFreedom, Joint } from '../../bodyPlan.ts';
 import type { BoneDraft } from './bilateral.ts';
 
 /*
@@ -11,7 +11,12 @@ export const BACKWARD_Z: Vec3 = [0, 0, -1];
 export const DOWN: Vec3 = [0, -1, 0];
 
 /** One axis of a joint, with its limits and what a positive angle does. */
-export const freedom = (axis: Vec3, minDeg: number, maxDeg: number, positive: string): Freedom => ({
+export const freedom = (
+  axis: Vec3,
+  minDeg: number,
+  maxDeg: number,
+  positive: string,
+): DegreeOfFreedom => ({
   axis,
   minDeg,
   maxDeg,
@@ -19,19 +24,19 @@ export const freedom = (axis: Vec3, minDeg: number, maxDeg: number, positive: st
 });
 
 /** Swings a limb in the side elevation. */
-export const swing = (minDeg: number, maxDeg: number): Freedom =>
+export const swing = (minDeg: number, maxDeg: number): DegreeOfFreedom =>
   freedom(Z_AXIS, minDeg, maxDeg, 'swings the far end forward');
 
 /** Lifts a hanging left limb from the midline: about +x it turns towards −z. */
-export const outward = (minDeg: number, maxDeg: number): Freedom =>
+export const outward = (minDeg: number, maxDeg: number): DegreeOfFreedom =>
   freedom(X_AXIS, minDeg, maxDeg, 'swings the limb outward');
 
 /** Raises the tip of a left limb that lies out to the side: about +x it turns from −z to +y. */
-export const raise = (minDeg: number, maxDeg: number): Freedom =>
+export const raise = (minDeg: number, maxDeg: number): DegreeOfFreedom =>
   freedom(X_AXIS, minDeg, maxDeg, 'raises the limb');
 
 /** Sweeps a limb that lies out to the left forward: about −y it turns towards +x. */
-export const sweep = (minDeg: number, maxDeg: number): Freedom =>
+export const sweep = (minDeg: number, maxDeg: number): DegreeOfFreedom =>
   freedom(DOWN, minDeg, maxDeg, 'sweeps the far end forward');
 
 export const joint = (name: string, freedoms: Joint['freedoms']): Joint => ({ name, freedoms });

@@ -1,4 +1,4 @@
-import { belly, bony, muscle } from './names.ts';
+import { belly, bonyLandmarks, muscle } from './names.ts';
 import { bone, column, DOWN, fixed, freedom, joint, outward, swing } from './joints.ts';
 import { halvedNeck, sacrum, skull } from './backbones.ts';
 import type { PlanPart } from './composePlan.ts';
@@ -28,7 +28,7 @@ export const MAMMAL_TRUNK: PlanPart = {
       'first to last thoracic vertebra',
     ),
   ],
-  bony: [bony('withers', 'Withers', ['thoracic', 0.85], [0, 1, 0])],
+  bonyLandmarks: [bonyLandmarks('withers', 'Withers', ['thoracic', 0.85], [0, 1, 0])],
   muscles: [
     muscle(
       'latissimus',
@@ -110,9 +110,9 @@ export const MAMMAL_HEAD: PlanPart = {
       { tip: 'tip of the horn', optional: true },
     ),
   ],
-  bony: [
-    bony('zygomatic', 'Cheekbone (zygomatic arch)', ['skull', 0.36], [0, 0.1, -1]),
-    bony('nasal', 'Bridge of the nose', ['skull', 0.72], [0, 1, 0]),
+  bonyLandmarks: [
+    bonyLandmarks('zygomatic', 'Cheekbone (zygomatic arch)', ['skull', 0.36], [0, 0.1, -1]),
+    bonyLandmarks('nasal', 'Bridge of the nose', ['skull', 0.72], [0, 1, 0]),
   ],
   muscles: [
     muscle(
@@ -222,11 +222,11 @@ export const MAMMAL_FORELEGS: PlanPart = {
     bones: ['scapula', 'humerus', 'radius', 'metacarpus'],
     foot: 'forefoot',
   },
-  bony: [
-    bony('scapular-spine', 'Spine of the shoulder blade', ['scapula', 0.4], [0, 0, -1]),
-    bony('shoulder-point', 'Point of the shoulder', ['scapula', 1], [0.85, -0.1, -0.5]),
-    bony('olecranon', 'Point of the elbow (olecranon)', ['humerus', 1], [-1, 0.15, 0]),
-    bony('carpus', 'Front of the wrist', ['radius', 1], [1, 0.1, 0]),
+  bonyLandmarks: [
+    bonyLandmarks('scapular-spine', 'Spine of the shoulder blade', ['scapula', 0.4], [0, 0, -1]),
+    bonyLandmarks('shoulder-point', 'Point of the shoulder', ['scapula', 1], [0.85, -0.1, -0.5]),
+    bonyLandmarks('olecranon', 'Point of the elbow (olecranon)', ['humerus', 1], [-1, 0.15, 0]),
+    bonyLandmarks('carpus', 'Front of the wrist', ['radius', 1], [1, 0.1, 0]),
   ],
   muscles: [
     muscle(
@@ -352,12 +352,22 @@ export const MAMMAL_HINDLEGS: PlanPart = {
     bones: ['pelvis', 'femur', 'tibia', 'metatarsus'],
     foot: 'hindfoot',
   },
-  bony: [
-    bony('tuber-coxae', 'Point of the hip (tuber coxae)', ['pelvis', 0.15], [0.6, 0.6, -0.55]),
-    bony('ischium', 'Point of the buttock (ischial tuber)', ['pelvis', 0.9], [-1, 0.3, -0.2]),
-    bony('patella', 'Kneecap (patella)', ['femur', 1], [1, 0.1, 0]),
-    bony('medial-tibia', 'Inside of the shank', ['tibia', 0.5], [0, 0, 1]),
-    bony('calcaneus', 'Point of the hock (calcaneus)', ['tibia', 1], [-1, 0.1, 0]),
+  bonyLandmarks: [
+    bonyLandmarks(
+      'tuber-coxae',
+      'Point of the hip (tuber coxae)',
+      ['pelvis', 0.15],
+      [0.6, 0.6, -0.55],
+    ),
+    bonyLandmarks(
+      'ischium',
+      'Point of the buttock (ischial tuber)',
+      ['pelvis', 0.9],
+      [-1, 0.3, -0.2],
+    ),
+    bonyLandmarks('patella', 'Kneecap (patella)', ['femur', 1], [1, 0.1, 0]),
+    bonyLandmarks('medial-tibia', 'Inside of the shank', ['tibia', 0.5], [0, 0, 1]),
+    bonyLandmarks('calcaneus', 'Point of the hock (calcaneus)', ['tibia', 1], [-1, 0.1, 0]),
   ],
   muscles: [
     muscle(

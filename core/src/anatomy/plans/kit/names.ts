@@ -53,7 +53,7 @@ export const belly = (
 ): MuscleBelly => ({ lies, thick, wide, layer });
 
 /** A place where skin lies on bone, and which way out it is seen. */
-export const bony = (
+export const bonyLandmarks = (
   id: string,
   name: string,
   [bone, at]: readonly [bone: string, at: number],

@@ -3,7 +3,7 @@
  * back. The document is replaced part by part when it changes, so a stage whose part did not change
  * is not computed again, and what is drawn from it keeps its identity.
  */
-export function lastCall<A extends readonly unknown[], R>(
+export function memoizeLast<A extends readonly unknown[], R>(
   fn: (...args: A) => R,
 ): (...args: A) => R {
   let last: { readonly args: A; readonly result: R } | undefined;
