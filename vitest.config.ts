@@ -7,7 +7,7 @@ const PATIENCE_MS = 240_000;
 /** Tests that put something in place of a module or of the network: each starts from nothing. */
 const ALONE = [
   'core/src/anatomy/addAnAnimal.test.ts',
-  'web/src/{composables,pictures,stores}/**/*.test.ts',
+  'web/src/{composables,jobs,pictures,stores}/**/*.test.ts',
 ];
 /** Tests of components. */
 const COMPONENTS = 'web/src/{bench,controls,ledger,library,pages,sheet,shell,stages}/**/*.test.ts';
@@ -15,6 +15,7 @@ const COMPONENTS = 'web/src/{bench,controls,ledger,library,pages,sheet,shell,sta
 export default defineConfig({
   plugins: [vue()],
   publicDir: 'web/public',
+  define: { __BUILD_ID__: JSON.stringify('test') },
   test: {
     testTimeout: PATIENCE_MS,
     hookTimeout: PATIENCE_MS,

@@ -8,16 +8,18 @@ import {
   demoPieces,
   dragReach,
   dragTrunk,
+  createPlanner,
+  done,
   heatRun,
+  measuredSkeleton,
+  NO_ANSWERS,
   newPiece,
-  planMeasure,
   planPiece,
   recoverStance,
   stanceAngles,
   type Picture,
   type Piece,
 } from '../core/src/index.ts';
-import { planStance } from '../core/src/stance/planStance.ts';
 import { planWire } from '../core/src/wire/planWire.ts';
 import { fieldTimes, shapeTimes } from './fieldBench.ts';
 import { reachTimes } from './ikBench.ts';
@@ -58,25 +60,32 @@ function reference(): number {
   return sum;
 }
 
-const bodies = new Map(
-  [otter, wolf].map((piece) => [
-    piece.id,
-    bodyGrid(planMeasure(piece.measure, piece.stance).skeleton),
-  ]),
+const { heat: noHeat, shape: noShape } = NO_ANSWERS;
+/** Fine answers of body and heat to a piece as it is, and a planner that has seen it. */
+const desks = new Map(
+  [otter, wolf].map((piece) => {
+    const plan = createPlanner();
+    const body = done(plan(piece).jobs.body);
+    const asked = plan(piece, { body, shape: noShape, heat: noHeat }).jobs.heat!;
+    return [
+      piece.id,
+      { plan, answers: { body, shape: noShape, heat: done(asked) }, asked },
+    ] as const;
+  }),
 );
-/** What a piece's bakes ask of the heat flow, by the body of its fine answer. */
-const heatRequestOf = (piece: Piece) => planPiece(piece, bodies.get(piece.id)!).cure.request!;
-const heats = new Map([otter, wolf].map((piece) => [piece.id, heatRun(heatRequestOf(piece))]));
+const deskOf = (piece: Piece) => desks.get(piece.id)!;
 
 /** A whole new plan after a joint was dragged a little further. */
 function drag(piece: Piece) {
   return (i: number) => {
     const anglesDeg = { ...piece.stance.anglesDeg, 'radius.L': { flexion: (i % 40) / 2 } };
     const dragged = { ...piece, stance: { ...piece.stance, anglesDeg } };
-    return planPiece(dragged, bodies.get(piece.id) ?? null, heats.get(piece.id) ?? null);
+    const { plan, answers } = deskOf(piece);
+    return plan(dragged, answers);
   };
 }
 
+const pictured = createPlanner();
 /** A whole new plan after a landmark was put a little further. */
 function place(i: number) {
   const [side, front] = heron.references.pictures as [Picture, Picture];
@@ -85,7 +94,7 @@ function place(i: number) {
     'skull.start': [[500 + (i % 50), 300] as [number, number]],
   };
   const pictures = [{ ...side, landmarks }, front];
-  return planPiece({ ...heron, references: { ...heron.references, pictures } }, null);
+  return pictured({ ...heron, references: { ...heron.references, pictures } });
 }
 
 /** A whole new plan after a paw, or the trunk, was dragged a little further. */
@@ -107,20 +116,22 @@ function slide(i: number) {
     gait: { id: 'gallop', moment: ((i + 1) % 997) / 997, strideMm: null },
   });
 }
-const replan = (piece: Piece, stance: Piece['stance']) =>
-  planPiece({ ...piece, stance }, bodies.get(piece.id) ?? null, heats.get(piece.id) ?? null);
+const replan = (piece: Piece, stance: Piece['stance']) => {
+  const { plan, answers } = deskOf(piece);
+  return plan({ ...piece, stance }, answers);
+};
 
 /** A whole new wire plan: another margin each time, so that nothing is remembered. */
 function wirePlanOf(animalId: string) {
   const piece = newPiece('bench', 'Bench', animalId);
-  const stance = planStance(piece.stance, planMeasure(piece.measure, piece.stance));
+  const { stance } = planPiece(piece);
   return (i: number) => {
     const allowancesMm = { ...piece.wire.allowancesMm, margin: 5 + (i % 50) / 10 };
-    return planWire({ ...piece.wire, allowancesMm }, piece.stance.base, stance);
+    return planWire({ wire: { ...piece.wire, allowancesMm }, base: piece.stance.base, stance });
   };
 }
 
-const { skeleton } = planMeasure(otter.measure, otter.stance);
+const skeleton = measuredSkeleton(otter.measure);
 const standing = stanceAngles(skeleton, { presetId: '', anglesDeg: {}, lifted: null });
 const photograph = otter.references.pictures.find(({ view }) => view === 'photo')!;
 
@@ -131,32 +142,22 @@ const timings = [
   time('re-plan after a paw reached, otter', DRAGS, reach, 'under 16 ms'),
   time('re-plan after the trunk was moved, otter', 60, trunk, 'under 16 ms'),
   time('re-plan after a gallop was slid, wolf', DRAGS, slide, 'under 16 ms'),
-  time(
-    'body on its grid, otter',
-    12,
-    () => bodyGrid(planMeasure(otter.measure, otter.stance).skeleton),
-    'under 2 s',
-  ),
+  time('body on its grid, otter', 12, () => bodyGrid(measuredSkeleton(otter.measure)), 'under 2 s'),
   time(
     'body on its grid, otter, coarse',
     24,
     () => bodyGrid(skeleton, COARSE_CELLS),
     'under 150 ms',
   ),
-  time(
-    'body on its grid, wolf',
-    12,
-    () => bodyGrid(planMeasure(wolf.measure, wolf.stance).skeleton),
-    'under 2 s',
-  ),
+  time('body on its grid, wolf', 12, () => bodyGrid(measuredSkeleton(wolf.measure)), 'under 2 s'),
   time('re-plan after a landmark, heron', DRAGS, place, 'under 16 ms'),
   time('stance from one photograph, otter', 24, () =>
     recoverStance(skeleton, photograph, standing),
   ),
   time('wire plan, raft spider (most wires)', DRAGS, wirePlanOf('raft-spider'), 'under 50 ms'),
   time('wire plan, adder (most bends)', DRAGS, wirePlanOf('adder'), 'under 50 ms'),
-  time('six schemes compared, otter', 40, () => compareSchemes(planPiece(otter, null))),
-  time('heat flow of a bake, otter', 12, () => heatRun(heatRequestOf(otter))),
+  time('six schemes compared, otter', 40, () => compareSchemes(planPiece(otter))),
+  time('heat flow of a bake, otter', 12, () => heatRun(deskOf(otter).asked.input)),
 ];
 const unit = timings[0]!.medianMs;
 console.log('what                                   median ms   95 % ms   × reference   aim');

@@ -1,4 +1,4 @@
-import { newPiece, planMeasure, shapeRun } from '../core/src/index.ts';
+import { done, measuredSkeleton, newPiece, planPiece } from '../core/src/index.ts';
 import { bodyBlends } from '../core/src/body/bodyBlends.ts';
 import { cellCentre, fleshField, gridOver } from '../core/src/body/fleshField.ts';
 import { fleshParts } from '../core/src/body/fleshParts.ts';
@@ -39,7 +39,7 @@ function timed(runs: number, act: () => unknown): number {
 export function fieldTimes(): readonly FieldTime[] {
   return ['grey-wolf', 'grey-heron'].flatMap((animal) => {
     const piece = newPiece('bench', 'Bench', animal);
-    const { skeleton } = planMeasure(piece.measure, piece.stance);
+    const skeleton = measuredSkeleton(piece.measure);
     const parts = fleshParts(poseSkeleton(skeleton, {}));
     const blends = bodyBlends(skeleton, parts);
     return SIZES.map((total): FieldTime => {
@@ -69,10 +69,10 @@ export function fieldTimes(): readonly FieldTime[] {
 /** The coarse and the fine answer of a whole posed model, ms. */
 export function shapeTimes(): readonly { readonly name: string; readonly ms: number }[] {
   return ['eurasian-otter', 'grey-heron', 'adder'].flatMap((animal) => {
-    const piece = newPiece('bench', 'Bench', animal);
+    const { shape } = planPiece(newPiece('bench', 'Bench', animal)).jobs;
     return [
-      { name: `${animal}, coarse answer`, ms: timed(7, () => shapeRun(piece, false)) },
-      { name: `${animal}, fine answer with meshes`, ms: timed(3, () => shapeRun(piece, true)) },
+      { name: `${animal}, coarse answer`, ms: timed(7, () => done(shape, false)) },
+      { name: `${animal}, fine answer with meshes`, ms: timed(3, () => done(shape)) },
     ];
   });
 }

@@ -10,7 +10,7 @@ import {
 import { CCDIKSolver } from 'three/examples/jsm/animation/CCDIKSolver.js';
 import {
   demoPieces,
-  planMeasure,
+  measuredSkeleton,
   poseSkeleton,
   posedBone,
   reachingChain,
@@ -31,7 +31,7 @@ export interface Reaches {
 const RUNS = 300;
 const MET_MM = 0.1;
 const [otter] = demoPieces() as [Piece];
-const { skeleton } = planMeasure(otter.measure, otter.stance);
+const skeleton = measuredSkeleton(otter.measure);
 const start = stanceAngles(skeleton, { presetId: 'standing', anglesDeg: {}, lifted: null });
 const PAW = 'metacarpus.L';
 const chain = reachingChain(skeleton, PAW);

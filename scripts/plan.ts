@@ -4,21 +4,18 @@ import { join } from 'node:path';
 import {
   A4,
   bendsCsv,
-  bodyGrid,
   cardSheets,
+  done,
   drawingSvg,
   elevation,
-  heatRun,
   shoppingCsv,
   stepsCsv,
   cutListCsv,
   planJson,
-  planMeasure,
   planPiece,
   planSheets,
   problemSentence,
   readPieceText,
-  shapeRun,
 } from '../core/src/index.ts';
 import { sheetsPdf, type SheetFonts } from '../core/src/formats/pdf.ts';
 
@@ -44,10 +41,10 @@ async function main(args: readonly string[]): Promise<number> {
   const read = readPieceText(text);
   if (!read.ok) return fail(`${file}: ${problemSentence(read.problem)}`);
   const piece = read.value;
-  const body = bodyGrid(planMeasure(piece.measure, piece.stance).skeleton);
-  const shape = shapeRun(piece, true);
-  const { request } = planPiece(piece, body, null, shape).cure;
-  const plan = planPiece(piece, body, request && heatRun(request), shape);
+  const { body, shape } = planPiece(piece).jobs;
+  const answers = { body: done(body), shape: done(shape), heat: null };
+  const { heat } = planPiece(piece, answers).jobs;
+  const plan = planPiece(piece, { ...answers, heat: heat && done(heat) });
   const pdf = await sheetsPdf(piece.name, planSheets(plan), A4, await sheetFonts());
   try {
     await mkdir(folder, { recursive: true });

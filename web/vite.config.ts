@@ -1,9 +1,23 @@
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import vue from '@vitejs/plugin-vue';
 import { createLogger, defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
 /** Larger than the PDF writer, which is the largest file that works offline. */
 const LARGEST_OFFLINE_BYTES = 3_000_000;
+
+/** Tells one state of the core from another: a digest of its sources. */
+function coreId(): string {
+  const folder = fileURLToPath(new URL('../core/src', import.meta.url));
+  const hash = createHash('sha256');
+  for (const file of readdirSync(folder, { recursive: true, encoding: 'utf8' }).toSorted())
+    if (file.endsWith('.ts') && !file.endsWith('.test.ts'))
+      hash.update(file).update(readFileSync(join(folder, file)));
+  return hash.digest('hex').slice(0, 16);
+}
 
 /** Writes what a build says, but takes no warning: the build ends with it as an error. */
 function strictLogger() {
@@ -15,6 +29,7 @@ function strictLogger() {
 }
 
 export default defineConfig(({ command }) => ({
+  define: { __BUILD_ID__: JSON.stringify(coreId()) },
   ...(command === 'build' ? { customLogger: strictLogger() } : {}),
   plugins: [
     vue(),

@@ -1,5 +1,11 @@
 /** The one public face of the core. Interface, server and scripts import from here only. */
-export { planPiece, type Plan } from './plan.ts';
+export { createPlanner, NO_ANSWERS, planPiece, ROAD, type Planner } from './plan.ts';
+export type { Answers, Plan, PlanJobs } from './planTypes.ts';
+export { answerTo, type Answer } from './piece/answer.ts';
+export { done, type Job, type JobKind, type Told } from './jobs/job.ts';
+export { bodyJob } from './jobs/bodyJob.ts';
+export { JOB_KINDS, type JobName } from './jobs/jobKinds.ts';
+export { measuredSkeleton } from './measure/measuredSkeleton.ts';
 
 export { parseLength } from './units/parseLength.ts';
 export {
@@ -108,7 +114,6 @@ export {
 } from './piece/working.ts';
 
 export type { MeasurePlan, BoneRow } from './measure/planMeasure.ts';
-export { planMeasure } from './measure/planMeasure.ts';
 export { dragJoint, type DragResult } from './stance/dragJoint.ts';
 export { poseSkeleton, posedBone } from './anatomy/pose.ts';
 export { reachingChain, reachTo, type Reached } from './posing/reach.ts';
@@ -147,8 +152,6 @@ export type { BalancePlan } from './balance/planBalance.ts';
 export { tracedShape, type TracedShape } from './measure/pictures/tracedShape.ts';
 export type { MassPlan, RegionMass } from './mass/planMass.ts';
 export type { BodyShape, ShapeMeshes } from './mass/bodyShape.ts';
-export { shapeKey } from './mass/shapeKey.ts';
-export { shapeRun } from './mass/shapeRun.ts';
 export type { MuscleRow, PegRow, SectionCard, ShapePlan } from './mass/shapePlan.ts';
 export { joinedMeshes, type TriangleMesh } from './geometry/triangleMesh.ts';
 export { stlOf } from './formats/stl.ts';

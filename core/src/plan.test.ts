@@ -8,8 +8,16 @@ import { PROVENANCES } from './piece/provenance.ts';
 import { readPiece } from './piece/readPiece.ts';
 import { snagSentence } from './piece/snag.ts';
 import { STAGES, type Working } from './piece/working.ts';
-import { planPiece } from './plan.ts';
-import { changed, coarseBody, otterPiece, wholePlan } from './testing/samples.ts';
+import { createPlanner, planPiece } from './plan.ts';
+import type { Plan } from './planTypes.ts';
+import {
+  changed,
+  answersFor,
+  coarseBody,
+  otterPiece,
+  plainPiece,
+  wholePlan,
+} from './testing/samples.ts';
 
 const plain = (animalId: string): Piece => newPiece('plain', 'Plain', animalId);
 const CASES = ANIMALS.flatMap((animal) =>
@@ -110,20 +118,55 @@ describe.each(CASES)('the whole plan: %s', (_, piece) => {
 
 describe('the road', () => {
   it('works out again only what a change reaches', () => {
+    const plan = createPlanner();
     const body = coarseBody(otterPiece());
-    const before = planPiece(otterPiece(), body);
+    const planned = (piece: Piece): Plan => plan(piece, answersFor(piece, { body }));
+    const before = planned(otterPiece());
     const start = before.piece;
-    const recoloured = planPiece(changed(start, 'colour', { baseCoats: 3 }), body);
+    const recoloured = planned(changed(start, 'colour', { baseCoats: 3 }));
     for (const stage of ['measure', 'stance', 'balance', 'wire', 'mass', 'cure', 'skin'] as const)
       expect(recoloured[stage], stage).toBe(before[stage]);
     expect(recoloured.colour).not.toBe(before.colour);
-    const reshelled = planPiece(changed(start, 'mass', { shellMm: 6 }), body);
+    const reshelled = planned(changed(start, 'mass', { shellMm: 6 }));
     expect(reshelled.wire).toBe(before.wire);
     expect(reshelled.mass).not.toBe(before.mass);
   });
 
+  it('is remembered by one planner alone', () => {
+    const [one, other] = [createPlanner(), createPlanner()];
+    const piece = plainPiece();
+    expect(one(piece).wire).toBe(one(piece).wire);
+    expect(other(piece).wire).not.toBe(one(piece).wire);
+    expect(other(piece).wire).toEqual(one(piece).wire);
+  });
+
+  it('asks for no other shape or body when what they do not read is changed', () => {
+    const { jobs } = planPiece(otterPiece());
+    const keysOf = (piece: Piece) => {
+      const { body, shape } = planPiece(piece).jobs;
+      return [body.key, shape.key];
+    };
+    const same = [jobs.body.key, jobs.shape.key];
+    const piece = otterPiece();
+    expect(keysOf(changed(piece, 'wire', { stock: [], sold: [], keepMm: 1 }))).toEqual(same);
+    expect(keysOf(changed(piece, 'measure', { oven: null, box: null }))).toEqual(same);
+    expect(keysOf(changed(piece, 'stance', { kept: [], tiltDeg: 9, locked: [] }))).toEqual(same);
+    expect(keysOf(changed(piece, 'mass', { sparePercent: 33, thickMm: 9 }))).toEqual(same);
+    expect(keysOf(changed(piece, 'skin', { tools: [] }))).toEqual(same);
+    expect(keysOf(changed(piece, 'mass', { shellMm: 7 }))).toEqual([same[0], expect.any(String)]);
+    expect(keysOf(changed(piece, 'mass', { shellMm: 7 }))).not.toEqual(same);
+    const lengths = piece.measure.lifeLengths;
+    const noted = Object.fromEntries(
+      Object.entries(lengths).map(([key, length]) => [
+        key,
+        { ...length, on: null, plusMinusMm: 9 },
+      ]),
+    );
+    expect(keysOf(changed(piece, 'measure', { lifeLengths: noted }))).toEqual(same);
+  });
+
   it('stands without the body, and says which parts wait for it', () => {
-    const plan = planPiece(otterPiece(), null);
+    const plan = planPiece(otterPiece());
     expect([plan.mass, plan.colour, plan.bench]).toEqual([null, null, null]);
     // A first balance comes from thin sections.
     expect(plan.balance.exact).toBe(false);
@@ -181,7 +224,7 @@ describe('the road', () => {
           },
         };
         expect(readPiece(piece).ok).toBe(true);
-        const plan = planPiece(piece, coarseBody(piece));
+        const plan = planPiece(piece, answersFor(piece));
         for (const working of plan.workings)
           expect(Number.isFinite(working.value), working.id).toBe(true);
         for (const snag of plan.snags) expect(snagSentence(snag)).toMatch(/\.$/);

@@ -1,109 +1,129 @@
-import { planBench, type BenchPlan } from './bench/planBench.ts';
-import type { BodyGrid } from './body/bodyGrid.ts';
-import { planColour, type ColourPlan } from './colour/planColour.ts';
-import { bindingHeatSnags } from './cure/bindingHeat.ts';
-import type { HeatRun } from './cure/heatRun.ts';
-import { planCure, type CurePlan } from './cure/planCure.ts';
-import type { BodyShape } from './mass/bodyShape.ts';
-import { regionBuilds, type RegionBuild } from './mass/buildUp.ts';
-import { planMass, type MassPlan } from './mass/planMass.ts';
-import { shapeKey } from './mass/shapeKey.ts';
-import { planReferences, type ReferencesPlan } from './measure/pictures/planReferences.ts';
-import { measureWorkings, planMeasure, type MeasurePlan } from './measure/planMeasure.ts';
+import { planBalance } from './balance/planBalance.ts';
+import { planBench } from './bench/planBench.ts';
+import { planColour } from './colour/planColour.ts';
+import { planCure } from './cure/planCure.ts';
+import { bodyJob } from './jobs/bodyJob.ts';
+import { heatJob } from './jobs/heatJob.ts';
+import { shapeJob } from './jobs/shapeJob.ts';
+import { regionBuilds } from './mass/buildUp.ts';
+import { planMass } from './mass/planMass.ts';
+import { measuredBones } from './measure/measuredSkeleton.ts';
+import { planReferences } from './measure/pictures/planReferences.ts';
+import { planMeasure } from './measure/planMeasure.ts';
+import { answerTo } from './piece/answer.ts';
+import { createMemory } from './piece/memory.ts';
 import type { Piece } from './piece/pieceSchema.ts';
-import { worstFirst, type Snag } from './piece/snag.ts';
-import type { Working } from './piece/working.ts';
-import { planSkin, type SkinPlan } from './skin/planSkin.ts';
-import { planBalance, type BalancePlan } from './balance/planBalance.ts';
-import { planStrength, type StrengthPlan } from './strength/planStrength.ts';
-import { planStance, stanceWorkings, type StancePlan } from './stance/planStance.ts';
-import { planWire, wireWorkings, type WirePlan } from './wire/planWire.ts';
+import { worstFirst } from './piece/snag.ts';
+import type { Answers, Plan } from './planTypes.ts';
+import { planSkin } from './skin/planSkin.ts';
+import { planStance } from './stance/planStance.ts';
+import { planStrength } from './strength/planStrength.ts';
+import { planWire } from './wire/planWire.ts';
 
-/** The whole plan of a piece: each stage's numbers, their workings, and what is wrong. */
-export interface Plan {
-  /** The decisions that it was made from. */
-  readonly piece: Piece;
-  readonly measure: MeasurePlan;
-  /** What pictures, tape and caliper say; taken over into Measure only when the user does so. */
-  readonly references: ReferencesPlan;
-  readonly stance: StancePlan;
-  readonly balance: BalancePlan;
-  readonly wire: WirePlan;
-  /** How each region is built; known before its volume is. */
-  readonly builds: readonly RegionBuild[];
-  readonly mass: MassPlan | null;
-  readonly strength: StrengthPlan;
-  readonly cure: CurePlan;
-  readonly skin: SkinPlan;
-  readonly colour: ColourPlan | null;
-  readonly bench: BenchPlan | null;
-  readonly workings: readonly Working[];
-  readonly snags: readonly Snag[];
-}
+/** The stages in road order. What a plan lists, workings and snags, it lists in this order. */
+export const ROAD = [
+  'measure',
+  'references',
+  'stance',
+  'wire',
+  'mass',
+  'balance',
+  'strength',
+  'cure',
+  'skin',
+  'colour',
+  'bench',
+] as const satisfies readonly (keyof Plan)[];
+
+/** Nothing worked out yet. */
+export const NO_ANSWERS: Answers = { body: null, shape: null, heat: null };
+
+/** Makes plans, and works out again only what a change reaches. */
+export type Planner = (piece: Piece, answers?: Answers) => Plan;
 
 /**
- * The main road: decisions in, whole plan out. Measure gives the skeleton (and what
- * its pictures and readings would make of it), Stance poses it, Wire makes its armature, Mass its
- * foil and clay; their weight tells the balance, and whether the bare wires bear it; Cure its bakes,
- * Skin its coat, Colour its paint, Bench the steps; the sheets are drawn from the result.
+ * The main road: decisions in, whole plan out. Measure gives the skeleton (and what its pictures and
+ * readings would make of it), Stance poses it, Wire makes its armature, Mass its foil and clay; their
+ * weight tells the balance, and whether the bare wires bear it; Cure its bakes, Skin its coat, Colour
+ * its paint, Bench the steps; the sheets are drawn from the result.
  *
- * Three things take longer and are worked out apart and handed in: the body's grid (`bodyGrid`, from
- * the skeleton alone), the heat flow (`heatRun`, answering `cure.request`), and the shape of the posed
- * model in its layers (`bodyShape`). While the body is null, so is what is read from it; while heat or
- * shape are null, or answer an older request, Cure shows the packet's rule alone and Mass no cards.
- * Everything else stands.
+ * What takes longer is asked for in `jobs` and handed in as `answers`: the body's grid, the shape of
+ * the posed model in its layers, and the heat flow. While the body is out, what is read from it is
+ * null; while shape or heat are, Mass has no cards and Cure shows the packet's rule alone. Everything
+ * else stands. A planner remembers its last inputs, stage by stage, and shares them with no other.
  */
-export function planPiece(
-  piece: Piece,
-  body: BodyGrid | null,
-  heat: HeatRun | null = null,
-  shape: BodyShape | null = null,
-): Plan {
-  const measure = planMeasure(piece.measure, piece.stance, piece.wire.allowancesMm.nutAndWashers);
-  const references = planReferences(piece.references, measure);
-  const stance = planStance(piece.stance, measure);
-  const wire = planWire(piece.wire, piece.stance.base, stance);
-  const posedShape = shape?.key === shapeKey(piece) ? shape : null;
-  const mass = planMass(piece.mass, piece.skin, measure, stance, wire, body, posedShape);
-  const balance = planBalance(piece.stance, measure, stance, wire, mass);
-  const strength = planStrength(piece.wire, stance, wire, balance);
-  const cure = planCure(piece.cure, piece.mass, measure, mass, heat);
-  const bound = bindingHeatSnags(piece.wire.binder.kind, wire, cure);
-  const skin = planSkin(piece.skin, measure);
-  const colour = planColour(piece.colour, measure, skin, body);
-  const bench = planBench(piece, measure, wire, mass, cure, skin, colour);
-  return {
-    piece,
-    measure,
-    references,
-    stance,
-    balance,
-    wire,
-    builds: regionBuilds(measure.skeleton, piece.mass),
-    mass,
-    strength,
-    cure,
-    skin,
-    colour,
-    bench,
-    workings: [
-      ...measureWorkings(measure),
-      ...references.workings,
-      ...stanceWorkings(stance),
-      ...balance.workings,
-      ...wireWorkings(wire),
-      ...strength.workings,
-      ...(mass?.workings ?? []),
-      ...cure.workings,
-      ...skin.workings,
-      ...(colour?.workings ?? []),
-      ...(bench?.workings ?? []),
-    ],
-    snags: worstFirst([
-      ...[measure, references, stance, balance, wire, strength, mass, cure, skin, bench].flatMap(
-        (entry) => entry?.snags ?? [],
-      ),
-      ...bound,
-    ]),
+export function createPlanner(): Planner {
+  const recall = createMemory();
+  return (piece, answers = NO_ANSWERS) => {
+    const bones = measuredBones(piece, recall);
+    const pegBelowMm = piece.wire.allowancesMm.nutAndWashers;
+    const measure = recall(planMeasure, {
+      ...part(piece, 'measure', 'stance'),
+      ...bones,
+      pegBelowMm,
+    });
+    const { skeleton, lifePerModel } = measure;
+    const { references } = piece;
+    const pictures = recall(planReferences, { references, skeleton });
+    const stance = recall(planStance, { stance: piece.stance, measure });
+    const wire = recall(planWire, { wire: piece.wire, base: piece.stance.base, stance });
+    const builds = recall(regionBuilds, { skeleton, mass: piece.mass });
+    const asked = {
+      body: recall(bodyJob, piece.measure),
+      shape: recall(shapeJob, {
+        ...part(piece, 'measure', 'stance', 'mass', 'skin'),
+        lifePerModel,
+        wire,
+      }),
+    };
+    const body = answerTo(asked.body.key, answers.body);
+    const bodyShape = answerTo(asked.shape.key, answers.shape);
+    const mass = recall(planMass, {
+      ...part(piece, 'mass', 'skin'),
+      builds,
+      measure,
+      stance,
+      wire,
+      body,
+      bodyShape,
+    });
+    const balance = recall(planBalance, { choice: piece.stance, measure, stance, wire, mass });
+    const strength = recall(planStrength, { choice: piece.wire, stance, wire, balance });
+    const cure = recall(planCure, {
+      cure: piece.cure,
+      choice: piece.mass,
+      binder: piece.wire.binder,
+      run: answers.heat,
+      ...{ builds, measure, wire, mass },
+    });
+    const skin = recall(planSkin, { skin: piece.skin, measure });
+    const colour = recall(planColour, { colour: piece.colour, measure, skin, body });
+    const bench = recall(planBench, { piece, measure, wire, mass, cure, skin, colour });
+    const jobs = { ...asked, heat: cure.request && heatJob(cure.request) };
+    const stages = {
+      measure,
+      references: pictures,
+      stance,
+      wire,
+      mass,
+      balance,
+      strength,
+      cure,
+      skin,
+      colour,
+      bench,
+    };
+    const listed = ROAD.map((name) => stages[name]).filter((stage) => stage !== null);
+    const workings = listed.flatMap((stage) => stage.workings);
+    const snags = worstFirst(listed.flatMap((stage) => stage.snags));
+    return { piece, ...stages, builds, jobs, workings, snags };
   };
 }
+
+/** The plan of a piece, made once and without a memory. */
+export const planPiece = (piece: Piece, answers: Answers = NO_ANSWERS): Plan =>
+  createPlanner()(piece, answers);
+
+/** Some sections of the document. */
+const part = <K extends keyof Piece>(piece: Piece, ...sections: readonly K[]): Pick<Piece, K> =>
+  Object.fromEntries(sections.map((name) => [name, piece[name]])) as Pick<Piece, K>;

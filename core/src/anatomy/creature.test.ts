@@ -4,7 +4,7 @@ import { pieceText, readPieceText } from '../piece/readPiece.ts';
 import { planPiece } from '../plan.ts';
 import { skinBox } from '../body/skin.ts';
 import { snagSentence } from '../piece/snag.ts';
-import { coarseBody, wholePlan } from '../testing/samples.ts';
+import { wholePlan, answersFor } from '../testing/samples.ts';
 import { problemSentence } from '../units/problem.ts';
 import { composeCreature } from './composeCreature.ts';
 import { newCreature, type Creature } from './creature.ts';
@@ -92,7 +92,7 @@ describe('an own animal', () => {
     assertPosed(poseSkeleton(buildSkeleton(plan, animal), {}));
     const piece = newPieceOf('p', 'P', creature);
     expect(readPieceText(pieceText(piece))).toEqual({ ok: true, value: piece });
-    const made = planPiece(piece, coarseBody(piece));
+    const made = planPiece(piece, answersFor(piece));
     for (const working of made.workings)
       expect(Number.isFinite(working.value), working.id).toBe(true);
     expect(made.mass!.clayVolume.value).toBeGreaterThan(0);
@@ -147,7 +147,7 @@ describe('an own animal', () => {
 
   it('is judged by all animals of its plan, and says so', () => {
     const creature = { ...newCreature('own', 'Own', 'grey-wolf'), lengthsMm: { radius: 900 } };
-    const snags = planPiece(newPieceOf('own', 'Own', creature), null).snags;
+    const snags = planPiece(newPieceOf('own', 'Own', creature)).snags;
     const odd = snags.find(({ code }) => code === 'proportion-odd')!;
     expect(snagSentence(odd)).toMatch(/^Fore limb .* longer than any four-footed mammal here/);
     expect(snags.map(({ code }) => code)).not.toContain('bone-out-of-range');
@@ -217,7 +217,7 @@ describe('a starter', () => {
       expect(creatureFaults(creature)).toEqual([]);
       expect(faultsIn(creature)).toEqual([]);
       const piece = newPieceOf('p', 'P', creature);
-      const made = planPiece(piece, coarseBody(piece));
+      const made = planPiece(piece, answersFor(piece));
       expect(made.snags.map((snag) => snag.code)).not.toContain('foot-off-base');
       // Nothing of it hangs below the ground that it stands on.
       expect(skinBox(made.stance.skin).min[1]).toBeGreaterThan(-6);

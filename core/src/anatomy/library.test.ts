@@ -43,7 +43,7 @@ describe.each(ALL)('%s', (_, animal) => {
   it('stands in each of its stances with every foot that should be down on the ground', () => {
     for (const stance of skeleton.plan.stances) {
       const piece = newPiece('one', 'One', animal.id);
-      const plan = planPiece({ ...piece, stance: { ...piece.stance, presetId: stance.id } }, null);
+      const plan = planPiece({ ...piece, stance: { ...piece.stance, presetId: stance.id } });
       const codes = plan.snags.filter((snag) => snag.stage === 'stance').map((snag) => snag.code);
       expect(codes, stance.id).not.toContain('foot-off-base');
       expect(codes, stance.id).not.toContain('angle-beyond-limit');
@@ -52,7 +52,7 @@ describe.each(ALL)('%s', (_, animal) => {
 
   it('begins as a new piece with nothing to fix: its scale fits the oven, its wires the limbs', () => {
     const piece = newPiece('one', 'One', animal.id);
-    const { snags } = planPiece(piece, null);
+    const { snags } = planPiece(piece);
     expect(snags.filter((snag) => snag.grade === 'fix')).toEqual([]);
   });
 

@@ -218,7 +218,7 @@ describe('the balance of a stance', () => {
     expect(exact.exact).toBe(true);
     const { massCentre } = exact;
     // From the sections alone.
-    const rough = planPiece(baryonyx, null).balance;
+    const rough = planPiece(baryonyx).balance;
     expect(rough.exact).toBe(false);
     const long = wholePlan(baryonyx).stance.summary[1]!.value;
     expect(Math.abs(rough.massCentre[0] - massCentre[0])).toBeLessThan(0.03 * long);

@@ -7,10 +7,8 @@ import { edgesOf, type Point2 } from '../geometry/hull.ts';
 import { add, scale, type Vec3 } from '../geometry/vec3.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Counterweight, Piece } from '../piece/pieceSchema.ts';
-import type { Snag } from '../piece/snag.ts';
-import type { Working } from '../piece/working.ts';
+import type { StageResult } from '../piece/stageResult.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 import { wireMasses } from '../wire/wireMasses.ts';
 import type { Footfall, StancePlan } from '../stance/planStance.ts';
@@ -31,7 +29,7 @@ const WEIGHT_COVER_MM = 2;
 const WANTED_MARGIN_SHARE = 0.1;
 
 /** Whether and how the stance stands by itself, and what would help. */
-export interface BalancePlan {
+export interface BalancePlan extends StageResult {
   /** Of the piece with its weight, mm. */
   readonly massCentre: Vec3;
   /** From the body's cells, or still from thin sections. */
@@ -56,8 +54,15 @@ export interface BalancePlan {
   /** The smallest board of the chosen thickness. */
   readonly base: SmallBase;
   readonly hook: HangingPoint | undefined;
-  readonly workings: readonly Working[];
-  readonly snags: readonly Snag[];
+}
+
+/** What Balance reads. */
+export interface BalanceInputs {
+  readonly choice: Piece['stance'];
+  readonly measure: MeasurePlan;
+  readonly stance: StancePlan;
+  readonly wire: WirePlan;
+  readonly mass: MassPlan | null;
 }
 
 /**
@@ -65,74 +70,67 @@ export interface BalancePlan {
  * own density (thin sections of one density while those are being worked out), with a metal weight
  * where one was placed.
  */
-export const planBalance = memoizeLast(
-  (
-    choice: Piece['stance'],
-    measure: MeasurePlan,
-    stance: StancePlan,
-    wire: WirePlan,
-    mass: MassPlan | null,
-  ): BalancePlan => {
-    const { posed } = stance;
-    const bodyMasses = mass?.masses ?? firstMasses(posed);
-    const bareMasses = mass === null ? bodyMasses : [...bodyMasses, ...wireMasses(stance, wire)];
-    const bare =
-      centreOfMass(bareMasses.map(({ at, grams }) => ({ at, mass: grams }))) ??
-      posedBone(posed, posed.bones[0]!.bone.id).start;
-    const bareG = bareMasses.reduce((sum, bareMass) => sum + bareMass.grams, 0);
-    const { weight } = choice;
-    const held = weight !== null && measure.skeleton.byId.has(weight.boneId) ? weight : null;
-    const weightMass = held === null ? [] : [weightAt(stance, held)];
-    const massCentre = held === null ? bare : withWeight(stance, bare, bareG, held);
-    const grams = bareG + (held?.grams ?? 0);
-    const standing = stance.feet.filter((foot) => foot.down && foot.touches);
-    const contacts = standing.flatMap((foot) => solePoints(posed, foot, choice.ground));
-    const plumb: Point2 = [massCentre[0], massCentre[2]];
-    const stands = footing(contacts, plumb, massCentre[1]);
-    const resting = restingBones(stance);
-    const bearing = bearingOf(standing, [...bareMasses, ...weightMass], resting);
-    const marginMm = wantedMarginMm(stands.hull, bare[1]);
-    const alone = footing(contacts, [bare[0], bare[2]], bare[1]);
-    const places =
-      judged(choice, standing) && alone.marginMm < marginMm
-        ? weightPlaces(
-            posed,
-            stance.skin,
-            stands.hull,
-            [bare[0], bare[2]],
-            bareG,
-            marginMm,
-            choice.weight?.metal ?? 'steel',
-            WEIGHT_COVER_MM,
-          )
-        : [];
-    const boardOf = (thicknessMm: number): SmallBase =>
-      smallestBase(contacts, plumb, massCentre[1], grams, thicknessMm, choice.tiltDeg);
-    const facts = {
-      massCentre,
-      exact: mass !== null,
-      grams,
-      standing,
-      footing: stands,
-      rose: tipRose(stands.hull, plumb, massCentre[1]),
-      flesh: [...bodyMasses, ...weightMass],
-      resting,
-      bearing,
-      weight: held,
-      weightRoomMm:
-        held === null ? 0 : (roomsUnder(stance.skin, WEIGHT_COVER_MM).get(held.boneId) ?? 0),
-      places,
-      bases: BOARD_THICKNESSES_MM.map(boardOf),
-      base: boardOf(choice.base.thicknessMm),
-      hook: hangingPoint(posed, massCentre),
-    };
-    return {
-      ...facts,
-      workings: balanceWorkings(facts, choice, measure, stance, mass !== null),
-      snags: balanceSnags(facts, choice, judged(choice, standing)),
-    };
-  },
-);
+export function planBalance(inputs: BalanceInputs): BalancePlan {
+  const { choice, measure, stance, wire, mass } = inputs;
+  const { posed } = stance;
+  const bodyMasses = mass?.masses ?? firstMasses(posed);
+  const bareMasses = mass === null ? bodyMasses : [...bodyMasses, ...wireMasses(stance, wire)];
+  const bare =
+    centreOfMass(bareMasses.map(({ at, grams }) => ({ at, mass: grams }))) ??
+    posedBone(posed, posed.bones[0]!.bone.id).start;
+  const bareG = bareMasses.reduce((sum, bareMass) => sum + bareMass.grams, 0);
+  const { weight } = choice;
+  const held = weight !== null && measure.skeleton.byId.has(weight.boneId) ? weight : null;
+  const weightMass = held === null ? [] : [weightAt(stance, held)];
+  const massCentre = held === null ? bare : withWeight(stance, bare, bareG, held);
+  const grams = bareG + (held?.grams ?? 0);
+  const standing = stance.feet.filter((foot) => foot.down && foot.touches);
+  const contacts = standing.flatMap((foot) => solePoints(posed, foot, choice.ground));
+  const plumb: Point2 = [massCentre[0], massCentre[2]];
+  const stands = footing(contacts, plumb, massCentre[1]);
+  const resting = restingBones(stance);
+  const bearing = bearingOf(standing, [...bareMasses, ...weightMass], resting);
+  const marginMm = wantedMarginMm(stands.hull, bare[1]);
+  const alone = footing(contacts, [bare[0], bare[2]], bare[1]);
+  const places =
+    judged(choice, standing) && alone.marginMm < marginMm
+      ? weightPlaces(
+          posed,
+          stance.skin,
+          stands.hull,
+          [bare[0], bare[2]],
+          bareG,
+          marginMm,
+          choice.weight?.metal ?? 'steel',
+          WEIGHT_COVER_MM,
+        )
+      : [];
+  const boardOf = (thicknessMm: number): SmallBase =>
+    smallestBase(contacts, plumb, massCentre[1], grams, thicknessMm, choice.tiltDeg);
+  const facts = {
+    massCentre,
+    exact: mass !== null,
+    grams,
+    standing,
+    footing: stands,
+    rose: tipRose(stands.hull, plumb, massCentre[1]),
+    flesh: [...bodyMasses, ...weightMass],
+    resting,
+    bearing,
+    weight: held,
+    weightRoomMm:
+      held === null ? 0 : (roomsUnder(stance.skin, WEIGHT_COVER_MM).get(held.boneId) ?? 0),
+    places,
+    bases: BOARD_THICKNESSES_MM.map(boardOf),
+    base: boardOf(choice.base.thicknessMm),
+    hook: hangingPoint(posed, massCentre),
+  };
+  return {
+    ...facts,
+    workings: balanceWorkings(facts, choice, measure, stance, mass !== null),
+    snags: balanceSnags(facts, choice, judged(choice, standing)),
+  };
+}
 
 /** A piece that hangs cannot tip, nor one on rods or on its belly; one without contacts hangs too. */
 const judged = ({ hold }: Piece['stance'], standing: readonly Footfall[]): boolean =>

@@ -3,9 +3,9 @@ import type { CurePlan } from '../cure/planCure.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { CautionId } from '../piece/cautions.ts';
-import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece, StepDone } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
+import type { StageResult } from '../piece/stageResult.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import type { WirePlan } from '../wire/planWire.ts';
@@ -25,56 +25,56 @@ export interface StepPlan extends Step {
 }
 
 /** What Bench hands on: the work in order, what is next, and what to buy. */
-export interface BenchPlan {
+export interface BenchPlan extends StageResult {
   readonly steps: readonly StepPlan[];
   readonly next: StepPlan | null;
   readonly shopping: readonly ShoppingLine[];
   readonly progress: Working;
   readonly minutes: Working;
-  readonly workings: readonly Working[];
-  readonly snags: readonly Snag[];
+}
+
+/** What Bench reads. */
+export interface BenchInputs {
+  readonly piece: Piece;
+  readonly measure: MeasurePlan;
+  readonly wire: WirePlan;
+  readonly mass: MassPlan | null;
+  readonly cure: CurePlan;
+  readonly skin: SkinPlan;
+  readonly colour: ColourPlan | null;
 }
 
 /** Every step of the piece in an order that its needs allow. Null while there is no body. */
-export const planBench = memoizeLast(
-  (
-    piece: Piece,
-    { skeleton }: MeasurePlan,
-    wire: WirePlan,
-    mass: MassPlan | null,
-    cure: CurePlan,
-    skin: SkinPlan,
-    colour: ColourPlan | null,
-  ): BenchPlan | null => {
-    if (mass === null || colour === null) return null;
-    const all = [
-      ...armatureSteps(wire, piece),
-      ...claySteps(skeleton, mass, skin, cure),
-      ...paintSteps(skeleton, colour, skin, mass, piece.colour.primer),
-    ];
-    const { done } = piece.bench;
-    const steps = withStates(all, done);
-    const shopping = shoppingList(wire, mass, colour, piece);
-    const progress = progressWorking(steps);
-    const minutes = minutesWorking(steps);
-    return {
-      steps,
-      next: steps.find((step) => step.state === 'next') ?? null,
-      shopping,
+export function planBench(inputs: BenchInputs): BenchPlan | null {
+  const { piece, measure, wire, mass, cure, skin, colour } = inputs;
+  if (mass === null || colour === null) return null;
+  const all = [
+    ...armatureSteps(wire, piece),
+    ...claySteps(measure.skeleton, mass, skin, cure),
+    ...paintSteps(measure.skeleton, colour, skin, mass, piece.colour.primer),
+  ];
+  const { done } = piece.bench;
+  const steps = withStates(all, done);
+  const shopping = shoppingList(wire, mass, colour, piece);
+  const progress = progressWorking(steps);
+  const minutes = minutesWorking(steps);
+  return {
+    steps,
+    next: steps.find((step) => step.state === 'next') ?? null,
+    shopping,
+    progress,
+    minutes,
+    // What is bought of wire, foil, clay and paint stands in the ledgers of its own stages.
+    workings: [
       progress,
       minutes,
-      // What is bought of wire, foil, clay and paint stands in the ledgers of its own stages.
-      workings: [
-        progress,
-        minutes,
-        ...shopping
-          .map((shoppingLine) => shoppingLine.quantity)
-          .filter((quantity) => quantity.stage === 'bench'),
-      ],
-      snags: [...steps.flatMap((step) => orderSnags(step, steps)), ...strangeTicks(steps, done)],
-    };
-  },
-);
+      ...shopping
+        .map((shoppingLine) => shoppingLine.quantity)
+        .filter((quantity) => quantity.stage === 'bench'),
+    ],
+    snags: [...steps.flatMap((step) => orderSnags(step, steps)), ...strangeTicks(steps, done)],
+  };
+}
 
 /** The first step whose needs are all met is the next one; others that are met are ready. */
 function withStates(all: readonly Step[], done: Piece['bench']['done']): readonly StepPlan[] {

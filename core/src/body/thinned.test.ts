@@ -12,7 +12,7 @@ const CELLS = 300_000;
 const skeletonWith = (bulk: Readonly<Record<string, number>>) => {
   const piece = plainPiece();
   const shape = { ...piece.measure.shape, bulk };
-  return planPiece(changed(piece, 'measure', { shape }), null).measure.skeleton;
+  return planPiece(changed(piece, 'measure', { shape })).measure.skeleton;
 };
 const volumeOf = (field: ReturnType<typeof fleshField>): number => {
   const h = field.cellMm;

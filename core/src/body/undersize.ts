@@ -3,7 +3,7 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import { toRad } from '../units/angles.ts';
 
 /** Life hair length in mm of a zone: the user's, or the animal's; 0 for bare skin. */
-export const hairLifeMm = (zone: CoatZone, skin: Piece['skin']): number =>
+export const hairLifeMm = (zone: CoatZone, skin: Pick<Piece['skin'], 'zones'>): number =>
   skin.zones[zone.id]?.hairMm ?? zone.hair?.mm ?? 0;
 
 /**
@@ -11,7 +11,7 @@ export const hairLifeMm = (zone: CoatZone, skin: Piece['skin']): number =>
  * under it must be that much smaller, or the animal comes out fat. 0 where the coat is carved.
  * Common practice.
  */
-export function undersizeLifeMm(zone: CoatZone, skin: Piece['skin']): number {
+export function undersizeLifeMm(zone: CoatZone, skin: Pick<Piece['skin'], 'zones'>): number {
   if (skin.zones[zone.id]?.method !== 'fibre') return 0;
   return hairLifeMm(zone, skin) * Math.sin(toRad(zone.lieDeg));
 }

@@ -2,8 +2,8 @@ import { zoneOf, type CoatZone, type Sheen } from '../anatomy/coat.ts';
 import type { BodyGrid } from '../body/bodyGrid.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
+import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import { hexToOklch } from './oklab.ts';
 import { LAYERS, layerHex, type LayerRule } from './paintLayers.ts';
@@ -37,51 +37,53 @@ export interface ZoneColour {
 }
 
 /** What Colour hands on. */
-export interface ColourPlan {
+export interface ColourPlan extends StageResult {
   readonly primerHex: string;
   readonly primer: Working;
   readonly zones: readonly ZoneColour[];
   /** Varnish by sheen, only those that are used. */
   readonly varnishes: readonly { readonly sheen: Sheen; readonly ml: Working }[];
-  readonly workings: readonly Working[];
+}
+
+/** What Colour reads. */
+export interface ColourInputs {
+  readonly colour: Piece['colour'];
+  readonly measure: MeasurePlan;
+  readonly skin: SkinPlan;
+  readonly body: BodyGrid | null;
 }
 
 /** Colours in order from primer to sheen, with the paint they take. Null while there is no body. */
-export const planColour = memoizeLast(
-  (
-    colour: Piece['colour'],
-    measure: MeasurePlan,
-    skin: SkinPlan,
-    body: BodyGrid | null,
-  ): ColourPlan | null => {
-    if (body === null) return null;
-    const underFibre = new Set(
-      skin.zones.filter(({ method }) => method === 'fibre').map(({ zone }) => zone.id),
-    );
-    const zones = measure.skeleton.animal.coat.map((zone) =>
-      zoneColour(zone, colour, zoneArea(zone, measure, body), underFibre.has(zone.id)),
-    );
-    const primer = primerWorking(zones);
-    // Fibre is never varnished.
-    const bare = zones.filter(({ fibre }) => !fibre);
-    const sheens = [...new Set(bare.map((zoneColour) => zoneColour.sheen))];
-    const varnishes = sheens.map((sheen) => ({ sheen, ml: varnishWorking(sheen, bare) }));
-    return {
-      primerHex: PRIMERS[colour.primer],
+export function planColour(inputs: ColourInputs): ColourPlan | null {
+  const { colour, measure, skin, body } = inputs;
+  if (body === null) return null;
+  const underFibre = new Set(
+    skin.zones.filter(({ method }) => method === 'fibre').map(({ zone }) => zone.id),
+  );
+  const zones = measure.skeleton.animal.coat.map((zone) =>
+    zoneColour(zone, colour, zoneArea(zone, measure, body), underFibre.has(zone.id)),
+  );
+  const primer = primerWorking(zones);
+  // Fibre is never varnished.
+  const bare = zones.filter(({ fibre }) => !fibre);
+  const sheens = [...new Set(bare.map((zoneColour) => zoneColour.sheen))];
+  const varnishes = sheens.map((sheen) => ({ sheen, ml: varnishWorking(sheen, bare) }));
+  return {
+    primerHex: PRIMERS[colour.primer],
+    primer,
+    zones,
+    varnishes,
+    workings: [
       primer,
-      zones,
-      varnishes,
-      workings: [
-        primer,
-        ...zones.flatMap((zone) => [
-          zone.area,
-          ...zone.layers.flatMap((layer) => [layer.lightness, layer.ml]),
-        ]),
-        ...varnishes.map((varnish) => varnish.ml),
-      ],
-    };
-  },
-);
+      ...zones.flatMap((zone) => [
+        zone.area,
+        ...zone.layers.flatMap((layer) => [layer.lightness, layer.ml]),
+      ]),
+      ...varnishes.map((varnish) => varnish.ml),
+    ],
+    snags: [],
+  };
+}
 
 /** Skin of a zone on the model, from the patches of the body that fall to it. */
 function zoneArea(zone: CoatZone, measure: MeasurePlan, body: BodyGrid): Working {

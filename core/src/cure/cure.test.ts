@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Piece } from '../piece/pieceSchema.ts';
-import { planPiece, type Plan } from '../plan.ts';
-import { changed, coarseBody, otterPiece, plainPiece, wholePlan } from '../testing/samples.ts';
+import { planPiece } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
+import { changed, otterPiece, plainPiece, wholePlan, answersFor } from '../testing/samples.ts';
 import { heatFlow, timeToReachS } from './heatFlow.ts';
-import { heatRun } from './heatRun.ts';
+import { done } from '../jobs/job.ts';
 import { oneTermTimeS, slabMiddle, type HeatMaterial } from './oneTermHeat.ts';
 import { besselJ, erf, scaledErfc } from './specialFunctions.ts';
 
@@ -156,7 +157,7 @@ describe('the bake', () => {
   });
 
   it('sets the dial lower where a thermometer shows more', () => {
-    const { cure } = planPiece(changed(plainPiece(), 'cure', { ovenOffsetC: 12 }), null);
+    const { cure } = planPiece(changed(plainPiece(), 'cure', { ovenOffsetC: 12 }));
     expect([cure.dial!.value, cure.oven!.value]).toEqual([118, 130]);
   });
 
@@ -171,13 +172,13 @@ describe('the bake', () => {
     [{ method: 'shell-first', partsFirst: false }, 2],
     [{ method: 'all-at-once', partsFirst: false }, 1],
   ] as const)('%j takes %i rounds', (part, rounds) => {
-    expect(planPiece(changed(otterPiece(), 'cure', part), null).cure.bakes.value).toBe(rounds);
+    expect(planPiece(changed(otterPiece(), 'cure', part)).cure.bakes.value).toBe(rounds);
   });
 
   it('ignores the answer to an older question', () => {
-    const asked = wholePlan(otterPiece()).cure.request!;
+    const asked = wholePlan(otterPiece()).jobs.heat!;
     const thicker = changed(otterPiece(), 'mass', { shellMm: 6 });
-    const { cure } = planPiece(thicker, coarseBody(thicker), heatRun(asked));
+    const { cure } = planPiece(thicker, { ...answersFor(thicker), heat: done(asked) });
     expect(cure).toMatchObject({ run: null, heat: [] });
   });
 });
@@ -186,7 +187,7 @@ describe('clay that needs no oven', () => {
   it.each(['air-dry', 'epoxy'] as const)('%s asks for no heat and tells hours', (classId) => {
     const { clay } = plainPiece().mass;
     const piece = changed(plainPiece(), 'mass', { clay: { ...clay, classId } });
-    const { cure } = planPiece(piece, null);
+    const { cure } = planPiece(piece);
     expect(cure).toMatchObject({ request: null, dial: null });
     for (const { bake, rule } of cure.stages) expect([bake, rule.unit]).toEqual([null, 'h']);
     expect(cure.workings.every((working) => Number.isFinite(working.value))).toBe(true);

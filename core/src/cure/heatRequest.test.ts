@@ -9,7 +9,7 @@ const cureOf = (piece: Piece) => wholePlan(piece).cure;
 const allOf = (piece: Piece, core: 'foil' | 'solid'): Piece =>
   changed(piece, 'mass', {
     shells: Object.fromEntries(
-      planPiece(piece, null).builds.map((build) => [build.region.id, { core, shellMm: 4 }]),
+      planPiece(piece).builds.map((build) => [build.region.id, { core, shellMm: 4 }]),
     ),
   });
 

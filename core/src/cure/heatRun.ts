@@ -15,7 +15,6 @@ export interface HeatResult {
 
 /** The answer to one request. */
 export interface HeatRun {
-  readonly key: string;
   readonly results: readonly HeatResult[];
 }
 
@@ -47,7 +46,7 @@ export function heatRun(
     onProgress((i + 1) / request.cases.length);
     return result;
   });
-  return { key: request.key, results };
+  return { results };
 }
 
 const warm = (heatCase: HeatCase, request: HeatRequest, material: HeatMaterial) =>

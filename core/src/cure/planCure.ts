@@ -1,13 +1,15 @@
-import { regionBuilds } from '../mass/buildUp.ts';
+import type { RegionBuild } from '../mass/buildUp.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { clayFigures, type ClayFigures } from '../mass/clayFigures.ts';
-import { memoizeLast } from '../piece/memoizeLast.ts';
+import { answerTo, type Answer } from '../piece/answer.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import type { Snag } from '../piece/snag.ts';
+import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { MassPlan } from '../mass/planMass.ts';
+import type { WirePlan } from '../wire/planWire.ts';
 import { bakeStages, type BakeStage } from './bakeStages.ts';
 import { packetRuleMin } from './bakeTime.ts';
+import { bindingHeatSnags } from './bindingHeat.ts';
 import { cureSnags } from './cureSnags.ts';
 import {
   heatCases,
@@ -27,7 +29,7 @@ export interface PacketRule {
 }
 
 /** What Cure hands on. */
-export interface CurePlan {
+export interface CurePlan extends StageResult {
   readonly figures: ClayFigures;
   /** Figures of another clay for the shells, if there is one. */
   readonly shellFigures: ClayFigures | null;
@@ -48,75 +50,80 @@ export interface CurePlan {
   readonly bakes: Working;
   /** Diameter of an eye on the model. */
   readonly eye: Working;
-  readonly workings: readonly Working[];
-  readonly snags: readonly Snag[];
+}
+
+/** What Cure reads. */
+export interface CureInputs {
+  readonly cure: Piece['cure'];
+  /** Clays and shells, as decided in Mass. */
+  readonly choice: Piece['mass'];
+  readonly binder: Piece['wire']['binder'];
+  readonly builds: readonly RegionBuild[];
+  readonly measure: MeasurePlan;
+  readonly wire: WirePlan;
+  readonly mass: MassPlan | null;
+  /** The answer of the heat calculation; null, or that of an older request, while it is out. */
+  readonly run: Answer<HeatRun> | null;
 }
 
 /**
  * Temperatures and times of the bakes. `mass` tells how thick the clay is; while it is null, only what
  * is made apart is known. `run` may be null, or still that of an older request.
  */
-export const planCure = memoizeLast(
-  (
-    cure: Piece['cure'],
-    choice: Piece['mass'],
-    measure: MeasurePlan,
-    mass: MassPlan | null,
-    run: HeatRun | null,
-  ): CurePlan => {
-    const figures = clayFigures(choice.clay);
-    const shellFigures = choice.shellClay && clayFigures(choice.shellClay, 'shell-clay');
-    const clayOf = ({ kind }: HeatCase): ClayFigures =>
-      kind === 'shell' ? (shellFigures ?? figures) : figures;
-    const cases = heatCases(choice, measure, mass);
-    const { dial, oven } = ovenWorkings(figures, cure);
-    const request = oven && heatRequest(cases, clayOf, cure, oven.value);
-    const answered = run !== null && run.key === request?.key ? run : null;
-    const packets = cases
-      .filter((heatCase) => heatCase.id !== 'shell-holding')
-      .map((heatCase) => ruleOf(heatCase, clayOf(heatCase), mass));
-    const heat = request && answered ? heatWorkings(request, answered, cure) : [];
-    const { setting } = figures.clay;
-    const hasShell = regionBuilds(measure.skeleton, choice).some(({ core }) => core !== 'solid');
-    const stages = bakeStages({ cure, hasShell, setting, packets, cases, heat });
-    const bakes = bakesWorking(stages, setting === 'oven');
-    const eye = eyeWorking(measure);
-    const plan = {
-      figures,
-      shellFigures,
-      cases,
-      request,
-      run: answered,
-      stages,
+export function planCure(inputs: CureInputs): CurePlan {
+  const { cure, choice, binder, builds, measure, wire, mass, run } = inputs;
+  const figures = clayFigures(choice.clay);
+  const shellFigures = choice.shellClay && clayFigures(choice.shellClay, 'shell-clay');
+  const clayOf = ({ kind }: HeatCase): ClayFigures =>
+    kind === 'shell' ? (shellFigures ?? figures) : figures;
+  const cases = heatCases(choice, measure, mass);
+  const { dial, oven } = ovenWorkings(figures, cure);
+  const request = oven && heatRequest(cases, clayOf, cure, oven.value);
+  const answered = answerTo(request?.key ?? null, run);
+  const packets = cases
+    .filter((heatCase) => heatCase.id !== 'shell-holding')
+    .map((heatCase) => ruleOf(heatCase, clayOf(heatCase), mass));
+  const heat = request && answered ? heatWorkings(request, answered, cure) : [];
+  const { setting } = figures.clay;
+  const hasShell = builds.some(({ core }) => core !== 'solid');
+  const stages = bakeStages({ cure, hasShell, setting, packets, cases, heat });
+  const bakes = bakesWorking(stages, setting === 'oven');
+  const eye = eyeWorking(measure);
+  const plan = {
+    figures,
+    shellFigures,
+    cases,
+    request,
+    run: answered,
+    stages,
+    dial,
+    oven,
+    packets,
+    heat,
+    bakes,
+    eye,
+  };
+  return {
+    ...plan,
+    workings: [
+      figures.temperature,
+      figures.limit,
       dial,
       oven,
-      packets,
-      heat,
+      figures.time,
+      figures.perMm,
+      ...(shellFigures
+        ? [shellFigures.temperature, shellFigures.limit, shellFigures.time, shellFigures.perMm]
+        : []),
+      ...packets.flatMap((packet) => [packet.thickness, packet.time]),
+      ...heat.map((entry) => entry.working),
+      ...stages.flatMap((stage) => [stage.needed, stage.bake]),
       bakes,
       eye,
-    };
-    return {
-      ...plan,
-      workings: [
-        figures.temperature,
-        figures.limit,
-        dial,
-        oven,
-        figures.time,
-        figures.perMm,
-        ...(shellFigures
-          ? [shellFigures.temperature, shellFigures.limit, shellFigures.time, shellFigures.perMm]
-          : []),
-        ...packets.flatMap((packet) => [packet.thickness, packet.time]),
-        ...heat.map((entry) => entry.working),
-        ...stages.flatMap((stage) => [stage.needed, stage.bake]),
-        bakes,
-        eye,
-      ].filter((entry) => entry !== null),
-      snags: cureSnags(plan),
-    };
-  },
-);
+    ].filter((entry) => entry !== null),
+    snags: [...cureSnags(plan), ...bindingHeatSnags(binder.kind, wire, plan)],
+  };
+}
 
 /** Where to set the dial, and what the oven then is: dial plus what a thermometer shows over it. */
 function ovenWorkings(figures: ClayFigures, cure: Piece['cure']): Pick<CurePlan, 'dial' | 'oven'> {

@@ -40,7 +40,7 @@ const layerOf = ({ groups }: Entity): string => groups.find(([code]) => code ===
 const long = (line: Entity): number =>
   Math.hypot(value(line, 11) - value(line, 10), value(line, 21) - value(line, 20));
 
-const plan = planPiece(otterPiece(), null);
+const plan = planPiece(otterPiece());
 
 describe('the DXF of a drawing, read back', () => {
   it('is in millimetres, for readers of release 12', () => {

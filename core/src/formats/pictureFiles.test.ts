@@ -196,7 +196,7 @@ describe('landmarks in files', () => {
 describe('lengths found', () => {
   it('go out as a table, one row a bone, the plan’s beside them', () => {
     const heron = demoPieces().find((piece) => piece.id === 'heron-at-the-sluice')!;
-    const { references } = planPiece(heron, null);
+    const { references } = planPiece(heron);
     const [head, ...rows] = foundCsv(references).trimEnd().split('\r\n');
     expect(head).toBe('bone,name,found_mm,plus_minus_mm,from,plan_mm,plan_from,change_percent');
     expect(rows).toHaveLength(references.offers.length);

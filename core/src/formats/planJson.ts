@@ -1,6 +1,6 @@
 import { snagSentence } from '../piece/snag.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import type { Plan } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
 
 /** The plan as JSON text: every working and every snag, as the ledger shows them. */
 export function planJson(piece: Piece, plan: Plan): string {

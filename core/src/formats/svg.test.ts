@@ -6,7 +6,7 @@ import { drawingSize, fittedDrawing, type Drawing } from '../sheets/drawing.ts';
 import { elevation } from '../sheets/elevation.ts';
 import { drawingSvg } from './svg.ts';
 
-const plan = planPiece(demoPieces()[0]!, null);
+const plan = planPiece(demoPieces()[0]!);
 
 /** Reads the file back with the platform's own XML reader; a damaged file is a failure. */
 function parsed(text: string): Element {

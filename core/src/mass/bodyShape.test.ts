@@ -19,11 +19,12 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
 import type { BodyShape } from './bodyShape.ts';
 import { layersOf } from './layers.ts';
-import { shapeRun } from './shapeRun.ts';
+import { done } from '../jobs/job.ts';
 
-const shapeOf = (piece: Piece, fine = false): BodyShape => shapeRun(piece, fine);
+const shapeOf = (piece: Piece, fine = false): BodyShape =>
+  done(planPiece(piece).jobs.shape, fine).value;
 const layersFor = (piece: Piece, total = 200_000) => {
-  const { stance, builds } = planPiece(piece, null);
+  const { stance, builds } = planPiece(piece);
   const parts = fleshParts(stance.posed);
   const blends = bodyBlends(stance.posed.skeleton, parts);
   const field = fleshField(parts, gridOver(parts, total), blends);
@@ -135,9 +136,9 @@ describe('plates', () => {
   it('of fins, feathers and membranes are closed, and thick enough to hold', () => {
     for (const id of ['harbour-porpoise', 'grey-heron', 'rhamphorhynchus', 'emperor-dragonfly']) {
       const piece = newPiece('n', 'n', id);
-      const { plates } = shapeRun(piece, true).meshes!;
+      const { plates } = shapeOf(piece, true).meshes!;
       assertMesh(plates);
-      const { posed } = planPiece(piece, null).stance;
+      const { posed } = planPiece(piece).stance;
       const area = posedBlades(posed).reduce((sum, blade) => sum + bladeArea(blade), 0);
       expect(meshMeasures(plates).volume).toBeGreaterThan(0.3 * 0.8 * area);
     }
@@ -149,7 +150,7 @@ describe('the body in a stance', () => {
   it.each(demoPieces().map((piece) => [piece.name, piece] as const))(
     '%s has the volume that it has at rest, within 2 per cent',
     (_, piece) => {
-      const { skeleton, lifePerModel } = planPiece(piece, null).measure;
+      const { skeleton, lifePerModel } = planPiece(piece).measure;
       const bare = { ...skeleton, animal: { ...skeleton.animal, blades: [] } };
       const rest = bodyGrid(bare, FINE_CELLS / 3).volumeMm3 / lifePerModel ** 3;
       expect(Math.abs(shapeOf(piece, true).volumeMm3 / rest - 1)).toBeLessThan(0.02);
@@ -164,10 +165,10 @@ describe('the body in a stance', () => {
         const anglesDeg = { 'tibia.L': { flexion } };
         return shapeOf(changed(piece, 'stance', { anglesDeg }), true).volumeMm3;
       };
-      const leg = bodyGrid(planPiece(piece, null).measure.skeleton, FINE_CELLS / 3)
+      const leg = bodyGrid(planPiece(piece).measure.skeleton, FINE_CELLS / 3)
         .bones.filter(({ boneId }) => /^(femur|tibia|metatarsus|hindDigits)\.L$/.test(boneId))
         .reduce((sum, bone) => sum + bone.volumeMm3, 0);
-      const model = leg / planPiece(piece, null).measure.lifePerModel ** 3;
+      const model = leg / planPiece(piece).measure.lifePerModel ** 3;
       expect(Math.abs(of(deg) - of(0))).toBeLessThan(0.02 * model + 0.004 * of(0));
     },
   );
@@ -178,7 +179,7 @@ describe('layers', () => {
     const piece = changed(plainPiece(), 'mass', {
       shells: { head: { core: 'foil', shellMm: 3 }, neck: { core: 'foil', shellMm: 8 } },
     });
-    const { builds } = planPiece(piece, null);
+    const { builds } = planPiece(piece);
     const layers = layersFor(piece);
     const surface: { readonly at: readonly number[]; readonly shell: number }[] = [];
     const cores: (readonly number[])[] = [];
@@ -200,7 +201,7 @@ describe('layers', () => {
   // Common practice: a shell of 4 to 6 mm over packed foil; fur stuck on is taken off the clay.
   it.each([4, 6])('leave a %d mm shell between the clay’s face and the core', (shellMm) => {
     const layers = layersFor(changed(plainPiece(), 'mass', { shellMm }));
-    const { posed } = planPiece(plainPiece(), null).stance;
+    const { posed } = planPiece(plainPiece()).stance;
     const chest = posed.byId.get('thoracic')!;
     const middle = [0, 1, 2].map((k) => (chest.start[k]! + chest.end[k]!) / 2 - (k === 1 ? 12 : 0));
     let y = middle[1]!;
@@ -214,7 +215,7 @@ describe('layers', () => {
   it('draw the clay in by the fur that is stuck on, and the core by as much', () => {
     const bare = shapeOf(plainPiece());
     const zones = Object.fromEntries(
-      planPiece(plainPiece(), null).measure.skeleton.animal.coat.map(({ id }) => [
+      planPiece(plainPiece()).measure.skeleton.animal.coat.map(({ id }) => [
         id,
         { method: 'fibre' as const, hairMm: 30 },
       ]),

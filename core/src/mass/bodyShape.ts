@@ -14,7 +14,6 @@ import { isoMesh } from '../geometry/isoMesh.ts';
 import { joinedMeshes, plateMesh, type TriangleMesh } from '../geometry/triangleMesh.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import type { StancePlan } from '../stance/planStance.ts';
 import type { RegionBuild } from './buildUp.ts';
 import { cardStations } from './cardStations.ts';
 import { depthPegs, type DepthPeg } from './depthPegs.ts';
@@ -59,9 +58,6 @@ export interface ShapeMeshes {
  * measured. `fine` answers carry meshes.
  */
 export interface BodyShape {
-  /** What it was worked out from. */
-  readonly key: string;
-  readonly fine: boolean;
   readonly cellMm: number;
   readonly volumeMm3: number;
   readonly coreMm3: number;
@@ -83,14 +79,18 @@ const LEAST_PLATE_MM = 0.8;
 /** A pocket smaller than this, in cells, is a crease between two parts. */
 const LEAST_POCKET_CELLS = 30;
 
+/** What the shape is worked out from. */
+export interface ShapeSource {
+  readonly posed: PosedSkeleton;
+  readonly builds: readonly RegionBuild[];
+  readonly mass: Pick<Piece['mass'], 'cards' | 'vents'>;
+  readonly zones: Piece['skin']['zones'];
+  readonly wires: readonly WireLine[];
+}
+
 /** Works out the shape of a posed model. `onProgress` is told 0 to 1. Pure and deterministic. */
 export function bodyShape(
-  key: string,
-  { posed }: Pick<StancePlan, 'posed'>,
-  builds: readonly RegionBuild[],
-  mass: Pick<Piece['mass'], 'cards' | 'vents'>,
-  skin: Piece['skin'],
-  wires: readonly WireLine[],
+  { posed, builds, mass, zones, wires }: ShapeSource,
   fine: boolean,
   onProgress: (done: number) => void = () => undefined,
 ): BodyShape {
@@ -98,7 +98,7 @@ export function bodyShape(
   const grid = gridOver(parts, fine ? SHAPE_CELLS.fine : SHAPE_CELLS.coarse);
   const blends = bodyBlends(posed.skeleton, parts);
   const field = fleshField(parts, grid, blends, thinnings(posed), (done) => onProgress(done * 0.5));
-  const layers = layersOf(field, posed, builds, skin);
+  const layers = layersOf(field, posed, builds, { zones });
   onProgress(0.65);
   const tried = cardStations(posed.skeleton, mass.cards).map((station, index) => {
     const cut = sectionCut(layers, posed, station, wires);
@@ -115,8 +115,6 @@ export function bodyShape(
   const meshes = fine ? meshesOf(layers, posed) : null;
   onProgress(1);
   return {
-    key,
-    fine,
     cellMm: grid.cellMm,
     volumeMm3: insideMm3(layers.skin, grid.cellMm),
     coreMm3: insideMm3(layers.core, grid.cellMm),

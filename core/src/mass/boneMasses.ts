@@ -26,7 +26,7 @@ export function boneMasses(
   posed: PosedSkeleton,
   body: BodyGrid,
   builds: readonly RegionBuild[],
-  skin: Piece['skin'],
+  skin: Pick<Piece['skin'], 'zones'>,
   lifePerModel: number,
   densities: Densities,
 ): readonly PlacedMass[] {

@@ -1,18 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ORIGIN } from '../geometry/vec3.ts';
-import { planMeasure } from '../measure/planMeasure.ts';
 import { skinParts } from '../body/skin.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { metalById } from '../wire/metals.ts';
 import { coarseBody, otterPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
 import { boneRadii, buildUp, regionBuilds } from './buildUp.ts';
 import { sheetGroups } from './sheetGroups.ts';
+import { measuredSkeleton } from '../measure/measuredSkeleton.ts';
 
 const piece = otterPiece();
-const { skeleton } = planMeasure(piece.measure, piece.stance);
+const skeleton = measuredSkeleton(piece.measure);
 const body = coarseBody(piece);
-const trunk = regionBuilds(skeleton, piece.mass).find(
+const trunk = regionBuilds({ skeleton, mass: piece.mass }).find(
   (regionBuild) => regionBuild.region.id === 'trunk',
 )!;
 

@@ -18,7 +18,13 @@ export interface RegionBuild {
 }
 
 /** Every region of the plan as the user builds it. */
-export const regionBuilds = (skeleton: Skeleton, mass: Piece['mass']): readonly RegionBuild[] =>
+export const regionBuilds = ({
+  skeleton,
+  mass,
+}: {
+  readonly skeleton: Skeleton;
+  readonly mass: Pick<Piece['mass'], 'shells' | 'shellMm'>;
+}): readonly RegionBuild[] =>
   skeleton.plan.regions.map((region) => ({
     region,
     core: mass.shells[region.id]?.core ?? region.core,
@@ -46,7 +52,7 @@ export function buildUp(
   build: RegionBuild,
   skeleton: Skeleton,
   body: BodyGrid,
-  skin: Piece['skin'],
+  skin: Pick<Piece['skin'], 'zones'>,
   lifePerModel: number,
 ): BuildUp {
   const patches = body.patches.filter((patch) =>

@@ -23,7 +23,7 @@ export function clayThickness(
   shape: BodyShape | null,
   body: BodyGrid,
   skeleton: Skeleton,
-  skin: Piece['skin'],
+  skin: Pick<Piece['skin'], 'zones'>,
   lifePerModel: number,
 ): readonly ClayThickness[] {
   if (shape !== null)

@@ -36,7 +36,7 @@ export function layersOf(
   field: FleshField,
   posed: PosedSkeleton,
   builds: readonly RegionBuild[],
-  skin: Piece['skin'],
+  skin: Pick<Piece['skin'], 'zones'>,
 ): Layers {
   const { depth, owner, parts, cellMm: h, cells } = field;
   const freeOf = coatTable(field, posed, skin);
@@ -81,7 +81,7 @@ export function layersOf(
 function coatTable(
   field: FleshField,
   posed: PosedSkeleton,
-  skin: Piece['skin'],
+  skin: Pick<Piece['skin'], 'zones'>,
 ): (at: number) => number {
   const { skeleton, sizeFactor } = posed;
   const table = field.parts.map(({ boneId }) => {

@@ -10,6 +10,7 @@ import {
   plainPiece,
   wholePlan,
   wolfPiece,
+  answersFor,
 } from '../testing/samples.ts';
 import { foilWorkings } from './foil.ts';
 import { clayFigures } from './clayFigures.ts';
@@ -147,10 +148,15 @@ describe('snags of Mass', () => {
     };
     const long = changed(otterPiece(), 'measure', { lifeLengths });
     const weight = wholePlan(long).mass!.lifeWeight;
-    const heavy = planPiece(otterPiece(), {
-      ...coarseBody(otterPiece()),
-      volumeMm3: 16e6,
-    }).snags.find((snag) => snag.code === 'body-weight-off');
+    const heavy = planPiece(
+      otterPiece(),
+      answersFor(otterPiece(), {
+        body: {
+          ...coarseBody(otterPiece()),
+          volumeMm3: 16e6,
+        },
+      }),
+    ).snags.find((snag) => snag.code === 'body-weight-off');
     expect(weight.value).toBeGreaterThan(wholePlan(otterPiece()).mass!.lifeWeight.value);
     if (heavy?.code !== 'body-weight-off') throw new Error('no snag');
     // Mass goes with the square of the girth: 16 kg to 12 kg is √(12/16) − 1 = −13.4 %.
@@ -224,9 +230,9 @@ describe('what is read off the posed shape', () => {
 
   it('is left out while it answers an older question', () => {
     const other = changed(hollow, 'mass', { shellMm: 4 });
-    const shape = plan.mass!.shape!.shape;
-    expect(planPiece(other, coarseBody(other), null, shape).mass!.shape).toBeNull();
-    expect(planPiece(hollow, coarseBody(hollow), null, shape).mass!.shape).not.toBeNull();
+    const answers = answersFor(hollow, { shape: plan.mass!.shape!.shape });
+    expect(planPiece(other, answers).mass!.shape).toBeNull();
+    expect(planPiece(hollow, answers).mass!.shape).not.toBeNull();
   });
 
   it('tells a trapped hollow and clay that is too thick, with their remedies', () => {

@@ -28,7 +28,7 @@ function shellSnags(
   stance: StancePlan,
 ): readonly Snag[] {
   const { skeleton, lifePerModel } = measure;
-  return regionBuilds(skeleton, mass).flatMap((build): Snag[] => {
+  return regionBuilds({ skeleton, mass }).flatMap((build): Snag[] => {
     const thinnest = boneRadii(build, skeleton, stance.skin)[0];
     if (build.core === 'solid' || thinnest === undefined) return [];
     const bone = skeleton.byId.get(thinnest.boneId);

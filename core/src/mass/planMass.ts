@@ -2,9 +2,8 @@ import type { BodyGrid } from '../body/bodyGrid.ts';
 import { bodyWeight } from '../body/bodyWeight.ts';
 import type { PlacedMass } from '../body/supports.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import type { Snag } from '../piece/snag.ts';
+import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import type { WirePlan } from '../wire/planWire.ts';
@@ -16,7 +15,7 @@ import { conditionOf, type Condition } from './condition.ts';
 import { partWeights } from './partWeights.ts';
 import { shapePlan, type ShapePlan } from './shapePlan.ts';
 import { clayNeed, type ClayBatch } from './clayBatches.ts';
-import { buildUp, regionBuilds, type BuildUp, type RegionBuild } from './buildUp.ts';
+import { buildUp, type BuildUp, type RegionBuild } from './buildUp.ts';
 import { clayFigures, type ClayFigures } from './clayFigures.ts';
 import { foilWorkings, type FoilPlan } from './foil.ts';
 import { massSnags } from './massSnags.ts';
@@ -31,7 +30,7 @@ export interface RegionMass extends RegionBuild, BuildUp {
 }
 
 /** What Mass hands on: clay and foil by region and in all, sheets to roll, and the weights. */
-export interface MassPlan {
+export interface MassPlan extends StageResult {
   readonly figures: ClayFigures;
   /** Figures of another clay for the shells, if there is one. */
   readonly shellFigures: ClayFigures | null;
@@ -59,87 +58,88 @@ export interface MassPlan {
   readonly parts: readonly Working[];
   /** Cards, muscles, pegs and dangers; null while the posed body is still being worked out. */
   readonly shape: ShapePlan | null;
-  readonly workings: readonly Working[];
-  readonly snags: readonly Snag[];
+}
+
+/** What Mass reads. */
+export interface MassInputs {
+  readonly mass: Piece['mass'];
+  readonly skin: Piece['skin'];
+  readonly builds: readonly RegionBuild[];
+  readonly measure: MeasurePlan;
+  readonly stance: StancePlan;
+  readonly wire: WirePlan;
+  readonly body: BodyGrid | null;
+  readonly bodyShape: BodyShape | null;
 }
 
 /** Foil, clay and weight of the posed model. Null while the body is still being worked out. */
-export const planMass = memoizeLast(
-  (
-    mass: Piece['mass'],
-    skin: Piece['skin'],
-    measure: MeasurePlan,
-    stance: StancePlan,
-    wire: WirePlan,
-    body: BodyGrid | null,
-    bodyShape: BodyShape | null,
-  ): MassPlan | null => {
-    if (body === null) return null;
-    const { skeleton, lifePerModel } = measure;
-    const figures = clayFigures(mass.clay);
-    const shellFigures = mass.shellClay && clayFigures(mass.shellClay, 'shell-clay');
-    const regions = regionBuilds(skeleton, mass).map((build) =>
-      regionMass(build, buildUp(build, skeleton, body, skin, lifePerModel), measure.scale),
-    );
-    const totals = totalWorkings(regions, measure, body);
-    const need = clayNeed(regions, figures, shellFigures, mass.sparePercent);
-    const foil = foilWorkings(regions, mass.foil);
-    const stages = clayStages(regions, figures.density, shellFigures?.density);
-    const sheets = sheetGroups(regions, mass.paperMm, mass.sheet);
-    const lifeWeight = bodyWeight(body, skeleton.animal);
-    const condition = conditionOf(lifeWeight, skeleton, measure.librarySkeleton);
-    const parts = partWeights(body, skeleton, lifeWeight);
-    const thickness = clayThickness(regions, bodyShape, body, skeleton, skin, lifePerModel);
-    const shape = bodyShape && shapePlan(bodyShape, skeleton, mass, figures.density);
-    const modelGrams = modelWeight(need.batches, foil.grams, wire);
-    const masses = boneMasses(stance.posed, body, regions, skin, lifePerModel, {
-      clay: figures.density.value,
-      shell: (shellFigures ?? figures).density.value,
-      foil: mass.foil.packedGPerMl,
-    });
-    return {
-      figures,
-      shellFigures,
-      regions,
-      ...totals,
-      ...need,
-      stages,
-      foil,
-      sheets,
+export function planMass(inputs: MassInputs): MassPlan | null {
+  const { mass, skin, builds, measure, stance, wire, body, bodyShape } = inputs;
+  if (body === null) return null;
+  const { skeleton, lifePerModel } = measure;
+  const figures = clayFigures(mass.clay);
+  const shellFigures = mass.shellClay && clayFigures(mass.shellClay, 'shell-clay');
+  const regions = builds.map((build) =>
+    regionMass(build, buildUp(build, skeleton, body, skin, lifePerModel), measure.scale),
+  );
+  const totals = totalWorkings(regions, measure, body);
+  const need = clayNeed(regions, figures, shellFigures, mass.sparePercent);
+  const foil = foilWorkings(regions, mass.foil);
+  const stages = clayStages(regions, figures.density, shellFigures?.density);
+  const sheets = sheetGroups(regions, mass.paperMm, mass.sheet);
+  const lifeWeight = bodyWeight(body, skeleton.animal);
+  const condition = conditionOf(lifeWeight, skeleton, measure.librarySkeleton);
+  const parts = partWeights(body, skeleton, lifeWeight);
+  const thickness = clayThickness(regions, bodyShape, body, skeleton, skin, lifePerModel);
+  const shape = bodyShape && shapePlan(bodyShape, skeleton, mass, figures.density);
+  const modelGrams = modelWeight(need.batches, foil.grams, wire);
+  const masses = boneMasses(stance.posed, body, regions, skin, lifePerModel, {
+    clay: figures.density.value,
+    shell: (shellFigures ?? figures).density.value,
+    foil: mass.foil.packedGPerMl,
+  });
+  return {
+    figures,
+    shellFigures,
+    regions,
+    ...totals,
+    ...need,
+    stages,
+    foil,
+    sheets,
+    modelGrams,
+    thickness,
+    masses,
+    lifeWeight,
+    condition,
+    parts,
+    shape,
+    workings: [
+      totals.volume,
+      totals.area,
+      ...regions.flatMap((region) => [region.area, region.clay, region.coreVolume]),
+      need.clayVolume,
+      need.clayGrams,
+      ...stages,
+      ...need.batches.flatMap((batch) => [
+        ...(need.batches.length > 1 ? [batch.volume, batch.grams] : []),
+        batch.figures.density,
+        batch.figures.packet,
+        batch.packets,
+      ]),
+      ...foil.workings,
+      ...sheets.flatMap((sheet) => [sheet.area, sheet.gap, sheet.papers, sheet.count]),
       modelGrams,
-      thickness,
-      masses,
       lifeWeight,
-      condition,
-      parts,
-      shape,
-      workings: [
-        totals.volume,
-        totals.area,
-        ...regions.flatMap((region) => [region.area, region.clay, region.coreVolume]),
-        need.clayVolume,
-        need.clayGrams,
-        ...stages,
-        ...need.batches.flatMap((batch) => [
-          ...(need.batches.length > 1 ? [batch.volume, batch.grams] : []),
-          batch.figures.density,
-          batch.figures.packet,
-          batch.packets,
-        ]),
-        ...foil.workings,
-        ...sheets.flatMap((sheet) => [sheet.area, sheet.gap, sheet.papers, sheet.count]),
-        modelGrams,
-        lifeWeight,
-        ...parts,
-        ...(shape?.workings ?? []),
-      ],
-      snags: [
-        ...massSnags(mass, skin, measure, stance, lifeWeight, condition),
-        ...(shape?.snags ?? []),
-      ],
-    };
-  },
-);
+      ...parts,
+      ...(shape?.workings ?? []),
+    ],
+    snags: [
+      ...massSnags(mass, skin, measure, stance, lifeWeight, condition),
+      ...(shape?.snags ?? []),
+    ],
+  };
+}
 
 function regionMass(build: RegionBuild, up: BuildUp, scale: Working): RegionMass {
   const { region, core, shellMm } = build;

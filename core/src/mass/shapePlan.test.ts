@@ -2,12 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { loopArea } from '../geometry/contours.ts';
 import { planPiece } from '../plan.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import { changed, coarseBody, plainPiece } from '../testing/samples.ts';
+import { answersFor, changed, coarseShape, plainPiece } from '../testing/samples.ts';
 import type { ShapePlan } from './shapePlan.ts';
-import { shapeRun } from './shapeRun.ts';
 
 const shapeOf = (piece: Piece): ShapePlan =>
-  planPiece(piece, coarseBody(piece), null, shapeRun(piece, false)).mass!.shape!;
+  planPiece(piece, answersFor(piece, { shape: coarseShape(piece) })).mass!.shape!;
 const posedBy = (anglesDeg: Piece['stance']['anglesDeg']): ShapePlan =>
   shapeOf(changed(plainPiece(), 'stance', { anglesDeg }));
 const rest = posedBy({});

@@ -2,12 +2,11 @@ import { describe, expect, it } from 'vitest';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { planPiece } from '../plan.ts';
 import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
-import { planMeasure } from './planMeasure.ts';
 
 const scaled = (scale: Piece['measure']['scale']): Piece =>
   changed(otterPiece(), 'measure', { scale });
 const workingOf = (piece: Piece, id: string) => {
-  const found = planPiece(piece, null).workings.find((working) => working.id === id);
+  const found = planPiece(piece).workings.find((working) => working.id === id);
   if (!found) throw new Error(`no working ${id}`);
   return found.value;
 };
@@ -20,7 +19,7 @@ describe('the scale', () => {
   ] as const)('by %j gives exactly what was asked, and the rest follows', (scale, id, wanted) => {
     const piece = scaled(scale);
     expect(workingOf(piece, id)).toBeCloseTo(wanted, 9);
-    const { lifePerModel, rows } = planMeasure(piece.measure, piece.stance);
+    const { lifePerModel, rows } = planPiece(piece).measure;
     for (const row of rows) expect(row.model.value * lifePerModel).toBeCloseTo(row.life.value, 9);
   });
 
@@ -37,7 +36,7 @@ describe('the scale', () => {
     ];
     expect(ovenAirMm).toBe(10);
     expect(Math.max(...used)).toBeCloseTo(1, 9);
-    expect(planPiece(piece, null).snags.map((snag) => snag.code)).not.toContain('piece-over-oven');
+    expect(planPiece(piece).snags.map((snag) => snag.code)).not.toContain('piece-over-oven');
   });
 
   it('by the oven counts the board and its pegs where they go in', () => {
@@ -48,8 +47,8 @@ describe('the scale', () => {
       { lengthMm: 600, heightMm: 400, widthMm: 130 },
     ]) {
       const piece = changed(base, 'measure', { oven, onBoard: true });
-      const plan = planPiece(piece, null);
-      const bare = planPiece(changed(piece, 'measure', { onBoard: false }), null);
+      const plan = planPiece(piece);
+      const bare = planPiece(changed(piece, 'measure', { onBoard: false }));
       expect(plan.measure.lifePerModel).toBeGreaterThanOrEqual(bare.measure.lifePerModel);
       // Body and drilled board together, as Wire and Stance have them.
       const { min, max } = plan.measure.sizes.posedBox;
@@ -72,22 +71,20 @@ describe('the scale', () => {
 
   it('tells when a piece is larger than the oven, with a scale that does fit', () => {
     const large = changed(scaled({ by: 'ratio', lifePerModel: 1.5 }), 'measure', {});
-    const snag = planPiece(large, null).snags.find((snag) => snag.code === 'piece-over-oven');
+    const snag = planPiece(large).snags.find((snag) => snag.code === 'piece-over-oven');
     if (snag?.code !== 'piece-over-oven') throw new Error('no snag');
     const fitting = scaled({ by: 'ratio', lifePerModel: snag.facts.fitRatio });
-    expect(planPiece(fitting, null).snags.map((snag) => snag.code)).not.toContain(
-      'piece-over-oven',
-    );
+    expect(planPiece(fitting).snags.map((snag) => snag.code)).not.toContain('piece-over-oven');
   });
 });
 
 describe('life lengths', () => {
   it('follow through to the wires when one changes', () => {
-    const before = planPiece(plainPiece(), null);
+    const before = planPiece(plainPiece());
     const lifeLengths = {
       tibia: { mm: 99, provenance: 'measured' as const, plusMinusMm: null, on: null },
     };
-    const after = planPiece(changed(plainPiece(), 'measure', { lifeLengths }), null);
+    const after = planPiece(changed(plainPiece(), 'measure', { lifeLengths }));
     expect(after.wire.wires[1]!.cut.value).toBeGreaterThan(before.wire.wires[1]!.cut.value + 2);
     const row = after.measure.rows.find((row) => row.bone.key === 'tibia')!;
     expect(row.life.provenance).toBe('measured');
@@ -98,7 +95,7 @@ describe('life lengths', () => {
     const lifeLengths = {
       skull: { mm: 180, provenance: 'own' as const, plusMinusMm: null, on: null },
     };
-    const plan = planPiece(changed(plainPiece(), 'measure', { lifeLengths }), null);
+    const plan = planPiece(changed(plainPiece(), 'measure', { lifeLengths }));
     expect(plan.snags).toContainEqual(
       expect.objectContaining({ code: 'bone-out-of-range', grade: 'watch' }),
     );

@@ -1,13 +1,11 @@
-import { individual } from '../anatomy/individual.ts';
-import { subjectOf } from '../anatomy/subject.ts';
-import { buildSkeleton, type Bone, type Skeleton } from '../anatomy/skeleton.ts';
-import { shapedSkeleton } from '../anatomy/shaped.ts';
+import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { sumPlusMinus } from '../anatomy/sumPlusMinus.ts';
-import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
+import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
-import { lifeSizes, type LifeSizes } from './lifeSizes.ts';
+import type { LifeSizes } from './lifeSizes.ts';
+import type { MeasuredBones } from './measuredSkeleton.ts';
 import { oddProportions } from './proportions.ts';
 import { LEAST_MM, smallThings, smallWorkings } from './scaleEffects.ts';
 import { ovenFit, scaleWorking, type OvenRoom } from './scaleWorking.ts';
@@ -20,7 +18,7 @@ export interface BoneRow {
 }
 
 /** What Measure hands on: the life skeleton, the scale, and the table of bones. */
-export interface MeasurePlan {
+export interface MeasurePlan extends StageResult {
   readonly skeleton: Skeleton;
   /** The same with the library's flesh, to compare the user's shape with. */
   readonly librarySkeleton: Skeleton;
@@ -31,73 +29,48 @@ export interface MeasurePlan {
   readonly summary: readonly Working[];
   /** The smallest of each kind at this scale: thinnest limb, claw, fin, lock, eye. */
   readonly small: readonly Working[];
-  readonly snags: readonly Snag[];
 }
 
-const skeletonOf = memoizeLast(
-  (
-    animalId: string,
-    creature: Piece['measure']['creature'],
-    figure: Piece['measure']['figure'],
-    lifeLengths: Piece['measure']['lifeLengths'],
-  ): Skeleton => {
-    const { plan, animal } = subjectOf({ animalId, creature });
-    return buildSkeleton(plan, individual(plan, animal, figure), lifeLengths);
-  },
-);
-
-const shapedOf = memoizeLast(shapedSkeleton);
-
-const sizesOf = memoizeLast((skeleton: Skeleton, stance: Piece['stance']) =>
-  lifeSizes(skeleton, stance),
-);
+/** What Measure reads. */
+export interface MeasureInputs extends MeasuredBones {
+  readonly measure: Piece['measure'];
+  /** The board that it may be baked on. */
+  readonly stance: Pick<Piece['stance'], 'hold' | 'base'>;
+  /** How far pegs and nuts stand out below the board: nothing but the scale asks for that. */
+  readonly pegBelowMm: number;
+}
 
 /**
  * From animal, own measurements and scale target to the measured skeleton. The posed box is needed
- * where the oven decides, so the stance is read too, and how far pegs and nuts stand out below the
- * board, `pegBelowMm`: nothing but the scale asks for that. Lengths mm.
+ * where the oven decides, so the sizes are those of the stance. Lengths mm.
  */
-export const planMeasure = memoizeLast(
-  (measure: Piece['measure'], stance: Piece['stance'], pegBelowMm?: number): MeasurePlan => {
-    const librarySkeleton = skeletonOf(
-      measure.animalId,
-      measure.creature,
-      measure.figure,
-      measure.lifeLengths,
-    );
-    const skeleton = shapedOf(librarySkeleton, measure.shape);
-    const sizes = sizesOf(skeleton, stance);
-    const room = ovenRoom(measure, stance, pegBelowMm ?? 0);
-    const scale = scaleWorking(measure, sizes, skeleton.animal.eye, room);
-    const rows = skeleton.bones
-      .filter((bone, i, all) => all.findIndex((entry) => entry.key === bone.key) === i)
-      .map((bone) => boneRow(bone, scale));
-    return {
-      skeleton,
-      librarySkeleton,
-      lifePerModel: scale.value,
-      sizes,
-      scale,
-      rows,
-      summary: summaryWorkings(skeleton, sizes, scale),
-      small: smallWorkings(skeleton, scale.value),
-      snags: [
-        // An own animal is judged by all of its plan, not by the one that it started from.
-        ...(measure.creature === null ? rows.flatMap(rangeSnag) : oddSnags(skeleton)),
-        ...ovenSnags(measure, sizes, scale.value, room),
-        ...smallSnags(skeleton, scale.value),
-      ],
-    };
-  },
-);
-
-/** Every working of the measure stage, in the order in which the ledger shows them. */
-export const measureWorkings = (plan: MeasurePlan): readonly Working[] => [
-  plan.scale,
-  ...plan.summary,
-  ...plan.small,
-  ...plan.rows.flatMap((row) => [row.life, row.model]),
-];
+export function planMeasure(inputs: MeasureInputs): MeasurePlan {
+  const { measure, stance, library, skeleton, sizes, pegBelowMm } = inputs;
+  const room = ovenRoom(measure, stance, pegBelowMm);
+  const scale = scaleWorking(measure, sizes, skeleton.animal.eye, room);
+  const rows = skeleton.bones
+    .filter((bone, i, all) => all.findIndex((entry) => entry.key === bone.key) === i)
+    .map((bone) => boneRow(bone, scale));
+  const summary = summaryWorkings(skeleton, sizes, scale);
+  const small = smallWorkings(skeleton, scale.value);
+  return {
+    skeleton,
+    librarySkeleton: library,
+    lifePerModel: scale.value,
+    sizes,
+    scale,
+    rows,
+    summary,
+    small,
+    workings: [scale, ...summary, ...small, ...rows.flatMap(({ life, model }) => [life, model])],
+    snags: [
+      // An own animal is judged by all of its plan, not by the one that it started from.
+      ...(measure.creature === null ? rows.flatMap(rangeSnag) : oddSnags(skeleton)),
+      ...ovenSnags(measure, sizes, scale.value, room),
+      ...smallSnags(skeleton, scale.value),
+    ],
+  };
+}
 
 function boneRow(bone: Bone, scale: Working): BoneRow {
   const target = { kind: 'bone', id: bone.id } as const;
@@ -217,7 +190,7 @@ function rangeSnag({ bone, life }: BoneRow): readonly Snag[] {
 /** What goes into the oven beside the body. */
 function ovenRoom(
   { ovenAirMm, onBoard }: Piece['measure'],
-  { base, hold }: Piece['stance'],
+  { base, hold }: MeasureInputs['stance'],
   belowMm: number,
 ): OvenRoom {
   const { thicknessMm, lengthMm, widthMm } = base;

@@ -5,12 +5,13 @@ import { newPiece } from '../piece/newPiece.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { readPiece } from '../piece/readPiece.ts';
 import { snagSentence } from '../piece/snag.ts';
-import { planMeasure } from './planMeasure.ts';
+import { planPiece } from '../plan.ts';
+import { changed } from '../testing/samples.ts';
 import { eyeFits, roundScalesNear, smallThings } from './scaleEffects.ts';
 
 const at = (animalId: string, scale: Piece['measure']['scale'], part = {}) => {
   const piece = newPiece('x', 'X', animalId);
-  return planMeasure({ ...piece.measure, scale, ...part }, piece.stance);
+  return planPiece(changed(piece, 'measure', { scale, ...part })).measure;
 };
 
 describe('what a scale does to the smallest parts', () => {

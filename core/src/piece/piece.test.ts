@@ -3,7 +3,6 @@ import { describe, expect, it } from 'vitest';
 import { otterPiece, plainPiece } from '../testing/samples.ts';
 import { problemSentence } from '../units/problem.ts';
 import { demoPieces } from './demoPieces.ts';
-import { memoizeLast } from './memoizeLast.ts';
 import { laterStages } from './newPiece.ts';
 import { migrate } from './migrations.ts';
 import type { Piece } from './pieceSchema.ts';
@@ -165,15 +164,5 @@ describe('snags', () => {
 
   it('come worst first', () => {
     expect(worstFirst([near, tooThick]).map((snag) => snag.grade)).toEqual(['fix', 'watch']);
-  });
-});
-
-describe('memoizeLast', () => {
-  it('gives the same object for the same arguments, and a new one for others', () => {
-    let calls = 0;
-    const twice = memoizeLast((of: { n: number }) => ({ twice: 2 * of.n, calls: ++calls }));
-    const given = { n: 2 };
-    expect(twice(given)).toBe(twice(given));
-    expect(twice({ n: 2 }).calls).toBe(2);
   });
 });

@@ -3,9 +3,9 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { SchemeId } from '../piece/wireSchema.ts';
 import type { StancePlan } from '../stance/planStance.ts';
-import { strengthOf } from '../strength/planStrength.ts';
+import { planStrength } from '../strength/planStrength.ts';
 import { cutPieces } from '../wire/planStock.ts';
-import { wireOf, type WirePlan } from '../wire/planWire.ts';
+import { planWire, type WirePlan } from '../wire/planWire.ts';
 import { SCHEMES, type Scheme } from '../wire/schemes.ts';
 import { benchMinutes, workCounts, MINUTES } from './schemeMinutes.ts';
 
@@ -35,8 +35,8 @@ export const compareSchemes = (of: SchemeCase): readonly SchemeCost[] =>
 
 function schemeCost({ piece, stance, balance }: SchemeCase, scheme: Scheme): SchemeCost {
   const choice = { ...piece.wire, scheme: scheme.id };
-  const wire = wireOf(choice, piece.stance.base, stance);
-  const held = strengthOf(choice, stance, wire, balance);
+  const wire = planWire({ wire: choice, base: piece.stance.base, stance });
+  const held = planStrength({ choice, stance, wire, balance });
   const done = workCounts(wire);
   const working = workingOf(scheme.id);
   const worst = held.joints.reduce((most, { posedShare }) => Math.max(most, posedShare), 0);

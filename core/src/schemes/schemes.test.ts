@@ -10,7 +10,7 @@ import { recommendScheme } from './recommendScheme.ts';
 import { benchMinutes, workCounts, MINUTES } from './schemeMinutes.ts';
 
 const advised = (piece: Piece) => {
-  const plan = planPiece(piece, null);
+  const plan = planPiece(piece);
   return recommendScheme(plan, compareSchemes(plan));
 };
 
@@ -29,7 +29,7 @@ describe('compareSchemes', () => {
 
   it('is what choosing each of them would give', () => {
     for (const { scheme, metres, joints, worst } of costs) {
-      const chosen = planPiece(changed(wolfPiece(), 'wire', { scheme: scheme.id }), null);
+      const chosen = planPiece(changed(wolfPiece(), 'wire', { scheme: scheme.id }));
       const mm = cutPieces(chosen.wire).reduce((sum, cutPiece) => sum + cutPiece.mm, 0);
       expect(metres.value, scheme.id).toBeCloseTo(mm / 1000, 9);
       expect(joints.value).toBe(

@@ -2,7 +2,7 @@ import { zoneOf, type CoatZone, type Facing } from '../anatomy/coat.ts';
 import type { LoftStation } from '../body/loft.ts';
 import { loftPoint, type SkinPart } from '../body/skin.ts';
 import { lerp, scale, sub, type Vec3 } from '../geometry/vec3.ts';
-import type { Plan } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
 import type { DrawingItem, PagePoint } from './drawing.ts';
 import { partOutlines } from './partOutline.ts';
 import { seeded, seedOf, strokeOutline } from './strokes.ts';

@@ -1,5 +1,5 @@
 import { lerp } from '../geometry/vec3.ts';
-import type { Plan } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
 import { WEIGHT, type DrawingItem, type PagePoint } from './drawing.ts';
 import { project, type View } from './views.ts';
 

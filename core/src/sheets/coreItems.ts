@@ -3,7 +3,7 @@ import type { SkinPart } from '../body/skin.ts';
 import { innerRadiusMm, middleOf } from '../body/skin.ts';
 import { undersizeLifeMm } from '../body/undersize.ts';
 import type { RegionBuild } from '../mass/buildUp.ts';
-import type { Plan } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
 import { WEIGHT, type DrawingItem, type PagePoint } from './drawing.ts';
 import { partOutlines } from './partOutline.ts';
 import { project, type View } from './views.ts';

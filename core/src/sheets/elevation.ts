@@ -2,7 +2,7 @@ import type { Side } from '../anatomy/bodyPlan.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { bodyBox } from '../body/blades.ts';
 import { lerp, type Vec3 } from '../geometry/vec3.ts';
-import type { Plan } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import { dimension } from './dimension.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';

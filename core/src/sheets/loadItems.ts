@@ -1,5 +1,5 @@
 import { posedBone } from '../anatomy/pose.ts';
-import type { Plan } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
 import { loadClass, type LoadClassId } from '../strength/planStrength.ts';
 import { WEIGHT, type DrawingItem, type Ink } from './drawing.ts';
 import { project, type View } from './views.ts';

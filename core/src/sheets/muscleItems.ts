@@ -2,7 +2,7 @@ import { posedMuscles } from '../body/muscles.ts';
 import { alongBone } from '../anatomy/pose.ts';
 import { turn } from '../geometry/quat.ts';
 import { add, scale } from '../geometry/vec3.ts';
-import type { Plan } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
 import { WEIGHT, type DrawingItem } from './drawing.ts';
 import { partOutlines } from './partOutline.ts';
 import { BACK_TO_FRONT, INK_OF_SIDE } from './posedItems.ts';

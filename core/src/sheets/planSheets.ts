@@ -1,4 +1,4 @@
-import type { Plan } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
 import { basePlanDrawing } from './basePlan.ts';
 import type { Drawing } from './drawing.ts';
 import { bendingCards } from './bendingCards.ts';

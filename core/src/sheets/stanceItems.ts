@@ -1,6 +1,6 @@
 import { alongBone, posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { bodyBox } from '../body/blades.ts';
-import type { Plan } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
 import { ballRadiusMm, WEIGHT_METALS } from '../balance/counterweight.ts';
 import { groundLine } from '../posing/ground.ts';
 import { limitArc } from '../stance/limitArc.ts';

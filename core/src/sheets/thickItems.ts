@@ -1,4 +1,4 @@
-import type { Plan } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
 import { WEIGHT, type DrawingItem, type PagePoint } from './drawing.ts';
 import { project, type View } from './views.ts';
 

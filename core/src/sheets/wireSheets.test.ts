@@ -4,7 +4,8 @@ import { drawingSvg } from '../formats/svg.ts';
 import { demoPieces } from '../piece/demoPieces.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { SCHEME_IDS, type SchemeId } from '../piece/wireSchema.ts';
-import { planPiece, type Plan } from '../plan.ts';
+import { planPiece } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
 import { changed, otterPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
 import { basePlanDrawing } from './basePlan.ts';
 import { bendingCards } from './bendingCards.ts';
@@ -17,10 +18,10 @@ import { tiles } from './tiling.ts';
 import { labelPlaces, wireStrips } from './wireStrips.ts';
 
 const inScheme = (scheme: SchemeId, piece: Piece = otterPiece()): Plan =>
-  planPiece(changed(piece, 'wire', { scheme }), null);
+  planPiece(changed(piece, 'wire', { scheme }));
 const textsOf = ({ items }: Drawing): readonly string[] =>
   items.flatMap((item) => (item.kind === 'text' ? [item.text] : []));
-const otter = planPiece(otterPiece(), null);
+const otter = planPiece(otterPiece());
 
 describe('the cut list', () => {
   it('has a box to tick for every length, with the number of the ledger', () => {

@@ -1,9 +1,9 @@
 import { wordsOf, type CoatZone } from '../anatomy/coat.ts';
 import { hairLifeMm, undersizeLifeMm } from '../body/undersize.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
+import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import { ownTools, toolFor, type StrokeTool } from './tools.ts';
 
@@ -27,15 +27,20 @@ export interface ZonePlan {
 }
 
 /** What Skin hands on. */
-export interface SkinPlan {
+export interface SkinPlan extends StageResult {
   readonly zones: readonly ZonePlan[];
   readonly tools: readonly StrokeTool[];
-  readonly workings: readonly Working[];
-  readonly snags: readonly Snag[];
+}
+
+/** What Skin reads. */
+export interface SkinInputs {
+  readonly skin: Piece['skin'];
+  readonly measure: MeasurePlan;
 }
 
 /** The coat at the model's scale: strokes, tools, and what applied fibre takes off the clay. */
-export const planSkin = memoizeLast((skin: Piece['skin'], measure: MeasurePlan): SkinPlan => {
+export function planSkin(inputs: SkinInputs): SkinPlan {
+  const { skin, measure } = inputs;
   const tools = ownTools(skin.tools);
   const zones = measure.skeleton.animal.coat.map((zone) =>
     zonePlan(zone, skin, tools, measure.scale),
@@ -51,7 +56,7 @@ export const planSkin = memoizeLast((skin: Piece['skin'], measure: MeasurePlan):
     ]),
     snags: zones.flatMap((zone) => zoneSnags(zone, tools)),
   };
-});
+}
 
 function zonePlan(
   zone: CoatZone,

@@ -6,7 +6,7 @@ import { TOOLS, toolFor } from './tools.ts';
 
 const at = (piece: Piece, lifePerModel: number): Piece =>
   changed(piece, 'measure', { scale: { by: 'ratio', lifePerModel } });
-const skinOf = (piece: Piece) => planPiece(piece, null).skin;
+const skinOf = (piece: Piece) => planPiece(piece).skin;
 const zoneOf = (piece: Piece, id: string) =>
   skinOf(piece).zones.find((entry) => entry.zone.id === id)!;
 
@@ -46,25 +46,25 @@ describe('the coat', () => {
   });
 
   it('tells hair finer than the tools, and how many locks a stroke then stands for', () => {
-    const tiny = planPiece(at(plainPiece(), 30), null);
+    const tiny = planPiece(at(plainPiece(), 30));
     const snag = tiny.snags.find(
       (snag) => snag.code === 'hair-finer-than-tool' && snag.target?.id === 'face',
     );
     if (snag?.code !== 'hair-finer-than-tool') throw new Error('no snag');
     expect(snag.facts.strokeMm).toBeCloseTo(0.9 / 30, 9);
     expect(snag.facts.locks).toBe(Math.ceil(0.15 / 0.03));
-    expect(planPiece(at(plainPiece(), 3), null).snags.map((snag) => snag.code)).not.toContain(
+    expect(planPiece(at(plainPiece(), 3)).snags.map((snag) => snag.code)).not.toContain(
       'hair-finer-than-tool',
     );
   });
 
   it('is silent about tools where nothing is carved, and asks for some where it is', () => {
     const none = changed(otterPiece(), 'skin', { tools: [] });
-    expect(planPiece(none, null).snags.map((snag) => snag.code)).toContain('no-tool');
+    expect(planPiece(none).snags.map((snag) => snag.code)).toContain('no-tool');
     const zones = Object.fromEntries(
       skinOf(none).zones.map((entry) => [entry.zone.id, { method: 'smooth', hairMm: null }]),
     ) as Piece['skin']['zones'];
     const smooth = changed(none, 'skin', { zones });
-    expect(planPiece(smooth, null).snags.map((snag) => snag.code)).not.toContain('no-tool');
+    expect(planPiece(smooth).snags.map((snag) => snag.code)).not.toContain('no-tool');
   });
 });

@@ -10,7 +10,7 @@ const moving = (animalId: string, id: string, moment = 0): Piece =>
     gait: { id, moment, strideMm: null },
   });
 const planOf = (animalId: string, id: string, moment = 0) =>
-  planPiece(moving(animalId, id, moment), null);
+  planPiece(moving(animalId, id, moment));
 const valueOf = (plan: ReturnType<typeof planOf>, id: string): number =>
   plan.stance.gait!.workings.find((working) => working.id === `stance.gait.${id}`)!.value;
 
@@ -85,7 +85,7 @@ describe('a moment in the air', () => {
 
   it('does not, when the piece hangs', () => {
     const hanging = changed(moving('red-deer', 'gallop', 0.9), 'stance', { hold: 'hanging' });
-    const codes = planPiece(hanging, null).snags.map(({ code }) => code);
+    const codes = planPiece(hanging).snags.map(({ code }) => code);
     expect(codes).not.toContain('suspended');
     expect(codes).not.toContain('too-few-feet');
   });
@@ -103,7 +103,7 @@ describe('a body in the ground', () => {
       presetId: 'standing',
       anglesDeg: { tail1: { flexion: -60 } },
     });
-    const snag = planPiece(piece, null).snags.find(({ code }) => code === 'body-in-ground')!;
+    const snag = planPiece(piece).snags.find(({ code }) => code === 'body-in-ground')!;
     expect(snagSentence(snag)).toMatch(/lies [\d.]+ mm inside the ground/);
   });
 
@@ -115,7 +115,7 @@ describe('a body in the ground', () => {
     ] as const) {
       const piece = changed(newPiece('a', 'A', animal), 'stance', { presetId });
       expect(
-        planPiece(piece, null).snags.map(({ code }) => code),
+        planPiece(piece).snags.map(({ code }) => code),
         presetId,
       ).not.toContain('body-in-ground');
     }

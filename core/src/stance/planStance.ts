@@ -17,9 +17,8 @@ import { fleshParts } from '../body/fleshParts.ts';
 import { padRadiusMm, type SkinPart } from '../body/skin.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import type { Snag } from '../piece/snag.ts';
+import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 
 /** A foot counts as touching within this gap: less than a fingernail of clay takes up. */
@@ -40,7 +39,7 @@ export interface Footfall {
 }
 
 /** What Stance hands on: the posed model and its footfalls. */
-export interface StancePlan {
+export interface StancePlan extends StageResult {
   readonly posed: PosedSkeleton;
   /** The flesh, posed. */
   readonly skin: readonly SkinPart[];
@@ -56,76 +55,79 @@ export interface StancePlan {
   readonly angles: readonly Working[];
   readonly heightAsPosed: Working;
   readonly summary: readonly Working[];
-  readonly snags: readonly Snag[];
+}
+
+/** What Stance reads. */
+export interface StanceInputs {
+  readonly stance: Piece['stance'];
+  readonly measure: MeasurePlan;
 }
 
 /** Poses the measured skeleton at the model's size, in mm, ground at y = 0. */
-export const planStance = memoizeLast(
-  (stance: Piece['stance'], measure: MeasurePlan): StancePlan => {
-    const { skeleton, lifePerModel } = measure;
-    const posed = settledStance(skeleton, stance, 1 / lifePerModel, stance.base.rodMm);
-    const skin = fleshParts(posed);
-    const lifted = liftedIn(skeleton, stance);
-    const onBase = stance.hold === 'base';
-    const aloft =
-      !onBase || !isAloft(skeleton, lifted)
-        ? []
-        : isLying(skeleton, stance)
-          ? lyingRods(skeleton)
-          : [bodyRod(skeleton)];
-    const feet = [...skeleton.plan.contacts, ...aloft].map((contact) =>
-      footfall(posed, contact, onBase && !lifted.includes(contact.id), stance.ground),
-    );
-    const gait = planGait(measure, stance);
-    const folded = foldedIn(skeleton, stance);
-    const box = bodyBox(posed);
-    const extent = (id: string, label: string, axis: 0 | 1 | 2): Working => ({
-      id: `stance.${id}`,
-      stage: 'stance',
-      label,
-      value: box.max[axis] - (axis === 1 ? 0 : box.min[axis]),
-      unit: 'mm',
-      provenance: 'derived',
-      formula:
-        axis === 1 ? 'highest point of the posed skin above the base' : 'box round the posed skin',
-      inputs: [asInput('n', measure.scale)],
-      source: 'forward kinematics of the measured skeleton with its flesh',
-      target: { kind: 'piece', id: 'piece' },
-    });
-    const heightAsPosed = extent('height', 'Tall as posed', 1);
-    const angles = angleWorkings(measure, stance);
-    return {
-      posed,
-      skin,
-      blades: posedBlades(posed),
-      feet,
-      folded,
-      ground: stance.ground,
-      gait,
-      angles,
-      heightAsPosed,
-      summary: [
-        heightAsPosed,
-        extent('length', 'Long as posed', 0),
-        extent('width', 'Wide as posed', 2),
-      ],
-      snags: [
-        ...limitSnags(angles),
-        ...(onBase ? [...feetSnags(feet), ...suspendedSnags(gait, feet)] : []),
-        ...meetingSnags(posed, folded),
-        ...groundSnags(posed, skin, stance.ground, lifted),
-      ],
-    };
-  },
-);
-
-/** Every working of the stance stage, in the order in which the ledger shows them. */
-export const stanceWorkings = (plan: StancePlan): readonly Working[] => [
-  ...plan.summary,
-  ...(plan.gait?.workings ?? []),
-  ...plan.feet.map((foot) => foot.working),
-  ...plan.angles,
-];
+export function planStance(inputs: StanceInputs): StancePlan {
+  const { stance, measure } = inputs;
+  const { skeleton, lifePerModel } = measure;
+  const posed = settledStance(skeleton, stance, 1 / lifePerModel, stance.base.rodMm);
+  const skin = fleshParts(posed);
+  const lifted = liftedIn(skeleton, stance);
+  const onBase = stance.hold === 'base';
+  const aloft =
+    !onBase || !isAloft(skeleton, lifted)
+      ? []
+      : isLying(skeleton, stance)
+        ? lyingRods(skeleton)
+        : [bodyRod(skeleton)];
+  const feet = [...skeleton.plan.contacts, ...aloft].map((contact) =>
+    footfall(posed, contact, onBase && !lifted.includes(contact.id), stance.ground),
+  );
+  const gait = planGait(measure, stance);
+  const folded = foldedIn(skeleton, stance);
+  const box = bodyBox(posed);
+  const extent = (id: string, label: string, axis: 0 | 1 | 2): Working => ({
+    id: `stance.${id}`,
+    stage: 'stance',
+    label,
+    value: box.max[axis] - (axis === 1 ? 0 : box.min[axis]),
+    unit: 'mm',
+    provenance: 'derived',
+    formula:
+      axis === 1 ? 'highest point of the posed skin above the base' : 'box round the posed skin',
+    inputs: [asInput('n', measure.scale)],
+    source: 'forward kinematics of the measured skeleton with its flesh',
+    target: { kind: 'piece', id: 'piece' },
+  });
+  const heightAsPosed = extent('height', 'Tall as posed', 1);
+  const angles = angleWorkings(measure, stance);
+  const summary = [
+    heightAsPosed,
+    extent('length', 'Long as posed', 0),
+    extent('width', 'Wide as posed', 2),
+  ];
+  return {
+    posed,
+    skin,
+    blades: posedBlades(posed),
+    feet,
+    folded,
+    ground: stance.ground,
+    gait,
+    angles,
+    heightAsPosed,
+    summary,
+    workings: [
+      ...summary,
+      ...(gait?.workings ?? []),
+      ...feet.map(({ working }) => working),
+      ...angles,
+    ],
+    snags: [
+      ...limitSnags(angles),
+      ...(onBase ? [...feetSnags(feet), ...suspendedSnags(gait, feet)] : []),
+      ...meetingSnags(posed, folded),
+      ...groundSnags(posed, skin, stance.ground, lifted),
+    ],
+  };
+}
 
 /** What carries a body that has no foot down: a rod into the root of its spine. */
 const bodyRod = (skeleton: Skeleton): ContactSpec => ({

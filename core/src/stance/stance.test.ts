@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { assertPosed, posedBone } from '../anatomy/pose.ts';
 import { settledStance } from '../posing/settledStance.ts';
-import { planMeasure } from '../measure/planMeasure.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { changed, otterPiece, plainPiece, wholePlan } from '../testing/samples.ts';
 import { dragJoint } from './dragJoint.ts';
 import { plantedAngles } from './plantedAngles.ts';
+import { measuredSkeleton } from '../measure/measuredSkeleton.ts';
 
 const codes = (piece: Piece): readonly string[] => wholePlan(piece).snags.map((snag) => snag.code);
 const turned = (anglesDeg: Piece['stance']['anglesDeg']): Piece =>
@@ -21,7 +21,7 @@ describe('planStance', () => {
   it('tells a foot that hangs, and planting the feet mends it', () => {
     const piece = turned({ 'femur.L': { flexion: 25 } });
     expect(codes(piece)).toContain('foot-off-base');
-    const { skeleton } = planMeasure(piece.measure, piece.stance);
+    const skeleton = measuredSkeleton(piece.measure);
     const planted = changed(piece, 'stance', { anglesDeg: plantedAngles(skeleton, piece.stance) });
     expect(codes(planted)).not.toContain('foot-off-base');
   });
@@ -63,7 +63,7 @@ describe('planBalance', () => {
 
 describe('dragJoint', () => {
   const piece = otterPiece();
-  const { skeleton } = planMeasure(piece.measure, piece.stance);
+  const skeleton = measuredSkeleton(piece.measure);
   const drag = (id: string, view: 'side' | 'front', to: readonly [number, number]) =>
     dragJoint(skeleton, piece.stance, 1 / 3, id, view, to);
 

@@ -2,10 +2,8 @@ import { least } from '../geometry/extremes.ts';
 import { alongBone, posedBone, type PosedBone } from '../anatomy/pose.ts';
 import type { BalancePlan } from '../balance/planBalance.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
-import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import type { Snag } from '../piece/snag.ts';
-import type { Working } from '../piece/working.ts';
+import type { StageResult } from '../piece/stageResult.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import { metalById, type Metal } from '../wire/metals.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
@@ -61,13 +59,19 @@ export const loadClass = ({ posedShare }: WiredJoint): LoadClassId =>
   LOAD_CLASSES.find(({ upTo }) => posedShare <= upTo)!.id;
 
 /** What the bare wires carry under raw clay. */
-export interface StrengthPlan {
+export interface StrengthPlan extends StageResult {
   readonly joints: readonly WiredJoint[];
   /** Wires and rods where they leave the base. */
   readonly pegs: readonly Peg[];
   readonly sags: readonly Sag[];
-  readonly workings: readonly Working[];
-  readonly snags: readonly Snag[];
+}
+
+/** What Strength reads. */
+export interface StrengthInputs {
+  readonly choice: Piece['wire'];
+  readonly stance: StancePlan;
+  readonly wire: WirePlan;
+  readonly balance: BalancePlan;
 }
 
 /**
@@ -75,15 +79,7 @@ export interface StrengthPlan {
  * the flesh beyond it and the feet under it, against the yield of the strands there. After the bake
  * the clay carries too.
  */
-export const planStrength = memoizeLast(strengthOf);
-
-/** The same without a memory of the last call, to reckon other schemes beside the chosen one. */
-export function strengthOf(
-  choice: Piece['wire'],
-  stance: StancePlan,
-  wire: WirePlan,
-  balance: BalancePlan,
-): StrengthPlan {
+export function planStrength({ choice, stance, wire, balance }: StrengthInputs): StrengthPlan {
   const { posed } = stance;
   const { flesh, resting, exact } = balance;
   // Thin sections are reckoned with the wires in them.

@@ -6,11 +6,11 @@ import { newPiece } from '../piece/newPiece.ts';
 import { planPiece } from '../plan.ts';
 import {
   changed,
-  coarseBody,
   otterPiece,
   plainPiece,
   wholePlan,
   wolfPiece,
+  answersFor,
 } from '../testing/samples.ts';
 import { loadClass } from './planStrength.ts';
 import {
@@ -132,7 +132,7 @@ describe('planStrength', () => {
 
   it('says so where no size both holds and fits, and names a metal or a rod', () => {
     const thin = changed(otterPiece(), 'wire', { coverMm: 8 });
-    const sentences = planPiece(thin, coarseBody(thin))
+    const sentences = planPiece(thin, answersFor(thin))
       .snags.filter(({ code }) => code === 'wire-too-weak')
       .map((snag) => snagSentence(snag));
     expect(sentences.some((sentence) => /only [\d.]+ mm fits under the clay/.test(sentence))).toBe(
@@ -146,8 +146,7 @@ describe('planStrength', () => {
       'stance',
       { presetId: 'stretched' },
     );
-    for (const { load } of planPiece(adder, null).strength.joints)
-      expect(load.stanceNmm).toBeLessThan(1);
+    for (const { load } of planPiece(adder).strength.joints) expect(load.stanceNmm).toBeLessThan(1);
   });
 
   it('lets a lying body’s trunk rest, and its neck alone hang over', () => {
@@ -181,7 +180,7 @@ describe('planStrength', () => {
         ),
         fine: {},
       };
-      const { sags } = planPiece(changed(piece, 'wire', wire), null).strength;
+      const { sags } = planPiece(changed(piece, 'wire', wire)).strength;
       // What gives hangs down altogether.
       return new Map(sags.map((sag) => [sag.boneId, sag.mm ?? Infinity]));
     };

@@ -1,11 +1,13 @@
 import { bodyGrid, COARSE_CELLS, type BodyGrid } from '../body/bodyGrid.ts';
-import { heatRun } from '../cure/heatRun.ts';
-import { shapeRun } from '../mass/shapeRun.ts';
-import { planMeasure } from '../measure/planMeasure.ts';
+import { bodyJob } from '../jobs/bodyJob.ts';
+import { done } from '../jobs/job.ts';
+import type { BodyShape } from '../mass/bodyShape.ts';
+import { measuredSkeleton } from '../measure/measuredSkeleton.ts';
 import { demoPieces } from '../piece/demoPieces.ts';
 import { newPiece } from '../piece/newPiece.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import { planPiece, type Plan } from '../plan.ts';
+import { planPiece } from '../plan.ts';
+import type { Answers, Plan } from '../planTypes.ts';
 
 /** The demonstration otter. */
 export const otterPiece = (): Piece => demoPieces()[0]!;
@@ -28,21 +30,42 @@ export function changed<S extends Section>(
 export const wolfPiece = (): Piece =>
   demoPieces().find((piece) => piece.id === 'wolf-at-the-carr')!;
 
-/** The body of a piece on a coarse grid; the same skeleton is worked out once. */
+/** The body of a piece on a coarse grid; the same question is worked out once. */
 export function coarseBody(piece: Piece): BodyGrid {
-  const { skeleton } = planMeasure(piece.measure, piece.stance);
-  const key = JSON.stringify(piece.measure);
-  const found = bodies.get(key) ?? bodyGrid(skeleton, COARSE_CELLS);
+  const { key, input } = bodyJob(piece.measure);
+  const found = bodies.get(key) ?? bodyGrid(measuredSkeleton(input), COARSE_CELLS);
   bodies.set(key, found);
   return found;
 }
 const bodies = new Map<string, BodyGrid>();
 
-/** The whole plan of a piece, body included, on a coarse grid; heat as well where it is asked. */
+/** The shape of a piece in coarse cells; the same question is worked out once. */
+export function coarseShape(piece: Piece): BodyShape {
+  const { shape } = planPiece(piece).jobs;
+  const found = shapes.get(shape.key) ?? done(shape, false).value;
+  shapes.set(shape.key, found);
+  return found;
+}
+const shapes = new Map<string, BodyShape>();
+
+/** Values as answers to what this piece asks: a body, its own where none is given, and a shape. */
+export function answersFor(
+  piece: Piece,
+  { body = coarseBody(piece), shape = null }: { body?: BodyGrid; shape?: BodyShape | null } = {},
+): Answers {
+  const { jobs } = planPiece(piece);
+  return {
+    body: { key: jobs.body.key, fine: false, value: body },
+    shape: shape && { key: jobs.shape.key, fine: false, value: shape },
+    heat: null,
+  };
+}
+
+/** The whole plan of a piece, body included, on a coarse grid; shape and heat where it is asked. */
 export function wholePlan(piece: Piece, withHeat = false): Plan {
-  const body = coarseBody(piece);
-  if (!withHeat) return planPiece(piece, body);
-  const shape = shapeRun(piece, false);
-  const { request } = planPiece(piece, body, null, shape).cure;
-  return planPiece(piece, body, request && heatRun(request), shape);
+  const shape = withHeat ? coarseShape(piece) : null;
+  const answers = answersFor(piece, { shape });
+  const plan = planPiece(piece, answers);
+  const { heat } = plan.jobs;
+  return withHeat && heat !== null ? planPiece(piece, { ...answers, heat: done(heat) }) : plan;
 }

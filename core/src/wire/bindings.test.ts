@@ -8,7 +8,7 @@ import { beltMm, crossTurnMm } from './bindings.ts';
 import { DRILLS_MM, drillFor, HOLE_CLEARANCE_MM, THREADS } from './hardware.ts';
 
 const planOf = (wire: Partial<ReturnType<typeof plainPiece>['wire']>, piece = plainPiece()) =>
-  planPiece(changed(piece, 'wire', wire), null);
+  planPiece(changed(piece, 'wire', wire));
 
 describe('a belt round two wires', () => {
   it('is the hull of two circles, by walking round it in small steps', () => {
@@ -124,8 +124,8 @@ describe('what fits what', () => {
     const entry = changed(plainPiece(), 'stance', {
       lifted: ['forefoot.L', 'forefoot.R', 'hindfoot.R'],
     });
-    expect(planPiece(entry, null).snags.map(({ code }) => code)).toContain('too-few-feet');
-    const iron = planPiece(changed(entry, 'wire', { scheme: 'back-iron' }), null);
+    expect(planPiece(entry).snags.map(({ code }) => code)).toContain('too-few-feet');
+    const iron = planPiece(changed(entry, 'wire', { scheme: 'back-iron' }));
     expect(iron.wire.base.holes).toHaveLength(1);
   });
 

@@ -16,7 +16,7 @@ const TINY_MM = 1e-6;
 
 function planned(animalId: string, presetId: string, scheme: SchemeId): WirePlan {
   const piece = changed(newPiece('one', 'One', animalId), 'stance', { presetId });
-  return planPiece(changed(piece, 'wire', { scheme }), null).wire;
+  return planPiece(changed(piece, 'wire', { scheme })).wire;
 }
 
 /** Bends the wire by its marks, feature by feature, and compares every pair of joints. */
@@ -49,7 +49,7 @@ function worstMissMm(wire: PlannedWire): number {
 
 describe.each(SCHEME_IDS.map((id) => [id] as const))('scheme %s', (scheme) => {
   it.each(ANIMALS.map((animal) => [animal.id] as const))('%s: in every stance', (animalId) => {
-    const stances = planPiece(newPiece('one', 'One', animalId), null).measure.skeleton.plan.stances;
+    const stances = planPiece(newPiece('one', 'One', animalId)).measure.skeleton.plan.stances;
     for (const { id } of stances) {
       const plan = planned(animalId, id, scheme);
       const keys = plan.wires.map(({ key }) => key);
@@ -81,7 +81,7 @@ describe.each(STARTERS.map((starter) => [starter.name, starter] as const))(
   (_, starter) => {
     it.each(SCHEME_IDS.map((id) => [id] as const))('%s: bends back to its joints', (scheme) => {
       const piece = newPieceOf('own', 'Own', starter.creature('own'));
-      const { wires } = planPiece(changed(piece, 'wire', { scheme }), null).wire;
+      const { wires } = planPiece(changed(piece, 'wire', { scheme })).wire;
       for (const wire of wires) expect(worstMissMm(wire), wire.name).toBeLessThan(0.01);
       expect(wires.length > 0).toBe(scheme !== 'no-wire');
     });

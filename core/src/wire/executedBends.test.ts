@@ -7,7 +7,7 @@ import { changed, otterPiece, wolfPiece } from '../testing/samples.ts';
 import { bendingView } from './bendingView.ts';
 import { executedVertices, leftOutMm } from './executedBends.ts';
 
-const wiresOf = (piece: Piece) => planPiece(piece, null).wire.wires;
+const wiresOf = (piece: Piece) => planPiece(piece).wire.wires;
 
 describe('the bends executed and let go', () => {
   it.each(SCHEME_IDS.map((id) => [id] as const))(
@@ -73,7 +73,7 @@ describe('the bends executed and let go', () => {
       ownMetals: [spring],
       bendRadiusInDiameters: 20,
     });
-    const plan = planPiece(wide, null);
+    const plan = planPiece(wide);
     const wire = plan.wire.wires[1]!;
     expect(wire.bends[0]!.bendTo).toBeUndefined();
     expect(wire.leftOut).toBeUndefined();
@@ -84,7 +84,7 @@ describe('the bends executed and let go', () => {
     expect(can).toBeGreaterThan(0);
     expect(can).toBeLessThan(snag.facts.radiusMm);
     const nearer = changed(wide, 'wire', { bendRadiusInDiameters: (0.99 * can) / 0.8 });
-    expect(planPiece(nearer, null).wire.wires[1]!.bends[0]!.bendTo).toBeDefined();
+    expect(planPiece(nearer).wire.wires[1]!.bends[0]!.bendTo).toBeDefined();
   });
 
   it('is shown behind the wire on the bending card, bend for bend', () => {

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { newPiece } from '../piece/newPiece.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import { planPiece, type Plan } from '../plan.ts';
+import { planPiece } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
 import { changed } from '../testing/samples.ts';
 
 const planOf = (piece: Piece, wire: Partial<Piece['wire']> = {}): Plan =>
-  planPiece(changed(piece, 'wire', wire), null);
+  planPiece(changed(piece, 'wire', wire));
 
 describe('thin wires', () => {
   const heron = newPiece('one', 'One', 'grey-heron');

@@ -5,8 +5,8 @@ import { planPiece } from '../plan.ts';
 import { changed, plainPiece } from '../testing/samples.ts';
 
 const hinged = (animalId: string, ids: string[], posable = true) =>
-  planPiece(changed(newPiece('one', 'One', animalId), 'wire', { posable, freeJoints: ids }), null)
-    .wire.hinges;
+  planPiece(changed(newPiece('one', 'One', animalId), 'wire', { posable, freeJoints: ids })).wire
+    .hinges;
 
 describe('joints left free', () => {
   it('are measured in a posable piece alone', () => {
@@ -54,12 +54,12 @@ describe('metals of the piece', () => {
 
   it('can be the user’s own, with its own strength and springback', () => {
     const spine = { ...plainPiece().wire.spine, metal: 'own-1' };
-    const plan = planPiece(changed(plainPiece(), 'wire', { ownMetals: [own], spine }), null);
+    const plan = planPiece(changed(plainPiece(), 'wire', { ownMetals: [own], spine }));
     const wire = plan.wire.wires[0]!;
     expect(wire.metalName).toBe('old fence wire');
     const joint = plan.strength.joints.find(({ wire: of }) => of.id === 'A')!;
     expect(joint.metal.yieldMPa[2]).toBe(900);
-    const soft = planPiece(plainPiece(), null).wire.wires[0]!;
+    const soft = planPiece(plainPiece()).wire.wires[0]!;
     expect(wire.bends[0]!.bendTo!.value / wire.bends[0]!.angle.value).toBeGreaterThan(
       soft.bends[0]!.bendTo!.value / soft.bends[0]!.angle.value,
     );

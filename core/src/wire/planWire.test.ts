@@ -9,7 +9,7 @@ import { bendingView } from './bendingView.ts';
 import { bentVertices } from './bentWire.ts';
 import { cutFromStock, type CutPiece, type Stick } from './stockCutting.ts';
 
-const planOf = (piece: Piece) => planPiece(piece, null);
+const planOf = (piece: Piece) => planPiece(piece);
 const codes = (piece: Piece): readonly string[] => planOf(piece).snags.map((snag) => snag.code);
 const wireOf = (mm: number): WireChoice => ({
   metal: 'aluminium-soft',

@@ -1,7 +1,6 @@
 import { greatest } from '../geometry/extremes.ts';
-import { memoizeLast } from '../piece/memoizeLast.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import type { Snag } from '../piece/snag.ts';
+import type { StageResult } from '../piece/stageResult.ts';
 import type { Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import { planBase, type BasePlan } from './baseHoles.ts';
@@ -22,7 +21,7 @@ import { finishWire, type WireDraft, type WireSetting } from './wireDraft.ts';
 import { choiceDiameterMm } from './wireStock.ts';
 
 /** What Wire hands on: every wire with its bends, how they are bound, the base, and the stock. */
-export interface WirePlan {
+export interface WirePlan extends StageResult {
   /** The rod that is used, or would be: the user's, else what the load asks for, mm. */
   readonly rodMm: number;
   readonly wires: readonly PlannedWire[];
@@ -38,21 +37,20 @@ export interface WirePlan {
   readonly hinges: HingePlan;
   readonly base: BasePlan;
   readonly stock: StockPlan;
-  readonly snags: readonly Snag[];
 }
 
 /** Large wires are called by letters, the spine first; thin ones by T and a number. */
 const letter = (i: number): string => String.fromCharCode('A'.charCodeAt(0) + i);
 
-/** The armature of a stance by the chosen scheme, with all that is needed to make it. */
-export const planWire = memoizeLast(wireOf);
+/** What Wire reads. */
+export interface WireInputs {
+  readonly wire: Piece['wire'];
+  readonly base: Piece['stance']['base'];
+  readonly stance: StancePlan;
+}
 
-/** The same without a memory of the last call, to reckon other schemes beside the chosen one. */
-export function wireOf(
-  wire: Piece['wire'],
-  base: Piece['stance']['base'],
-  stance: StancePlan,
-): WirePlan {
+/** The armature of a stance by the chosen scheme, with all that is needed to make it. */
+export function planWire({ wire, base, stance }: WireInputs): WirePlan {
   const setting = wireSetting(wire, base, stance);
   const { drafts, fine } = draftWires(setting);
   const wires = withOwnersCut(
@@ -63,7 +61,7 @@ export function wireOf(
   const shafts = wire.scheme === 'no-wire' ? [] : planShafts(setting, carriedBones(wires));
   const stock = planStock({ wires, shafts }, wire);
   const hinges = planHinges(setting);
-  return {
+  const planned = {
     rodMm: setting.rodMm,
     wires,
     unwired: stance.posed.skeleton.plan.limbPairs
@@ -78,6 +76,10 @@ export function wireOf(
     hinges,
     base: board,
     stock,
+  };
+  return {
+    ...planned,
+    workings: wireWorkings(planned),
     snags: [...wires.flatMap((wire) => wire.snags), ...board.snags, ...stock.snags],
   };
 }
@@ -137,7 +139,7 @@ function lettered(drafts: readonly WireDraft[]): readonly (readonly [WireDraft, 
 }
 
 /** Every working of the wire stage, in the order in which the ledger shows them. */
-export function wireWorkings(plan: WirePlan): readonly Working[] {
+function wireWorkings(plan: Omit<WirePlan, keyof StageResult>): readonly Working[] {
   return [
     ...plan.wires.flatMap((wire) => [
       ...(wire.otherEndOf === null ? [wire.cut] : []),

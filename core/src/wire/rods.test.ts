@@ -11,7 +11,6 @@ const planOf = (animalId: string, presetId?: string, rodMm?: number) => {
       ...(presetId === undefined ? {} : { presetId }),
       ...(rodMm === undefined ? {} : { base: { ...base, rodMm } }),
     }),
-    null,
   );
 };
 

@@ -23,7 +23,7 @@ import {
   type Ways,
 } from './routeEdits.ts';
 
-const wireOf = (piece: Piece): WirePlan => planPiece(piece, null).wire;
+const wireOf = (piece: Piece): WirePlan => planPiece(piece).wire;
 const HIND = 'limbs:hind-legs';
 const FORE = 'limbs:fore-legs';
 const plain = plainPiece();
@@ -147,7 +147,7 @@ describe('editing a route', () => {
   });
 
   it('bends back to its joints whatever way is drawn', () => {
-    const refs = routeTargets(planPiece(plain, null).stance).map(({ ref }) => ref);
+    const refs = routeTargets(planPiece(plain).stance).map(({ ref }) => ref);
     fc.assert(
       fc.property(fc.shuffledSubarray(refs, { minLength: 2, maxLength: 9 }), (way) => {
         const wire = byKey(wireOf(withWays(plain, HIND, [way])), HIND)!;

@@ -2,13 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { newPiece } from '../piece/newPiece.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { SchemeId } from '../piece/wireSchema.ts';
-import { planPiece, type Plan } from '../plan.ts';
+import { planPiece } from '../plan.ts';
+import type { Plan } from '../planTypes.ts';
 import { changed, otterPiece, plainPiece, wolfPiece } from '../testing/samples.ts';
 import { developedUntil } from './developed.ts';
 import { helixRadiusMm, twistFactor } from './twist.ts';
 
 const planOf = (piece: Piece, wire: Partial<Piece['wire']> = {}): Plan =>
-  planPiece(changed(piece, 'wire', wire), null);
+  planPiece(changed(piece, 'wire', wire));
 const inScheme = (piece: Piece, scheme: SchemeId): Plan => planOf(piece, { scheme });
 const lineOf = (plan: Plan, key: string, id: string): number =>
   plan.wire.wires

@@ -70,7 +70,7 @@ describe('cutFromStock', () => {
 });
 
 describe('stock of a piece', () => {
-  const wireOf = (piece: Piece) => planPiece(piece, null).wire;
+  const wireOf = (piece: Piece) => planPiece(piece).wire;
 
   it('becomes its offcuts once it is cut, and short ones are not kept', () => {
     const { stock } = wireOf(otterPiece());
@@ -112,7 +112,7 @@ describe('stock of a piece', () => {
 describe('shafts of parts made apart', () => {
   const heron = newPiece('one', 'One', 'grey-heron');
   const shaftsOf = (wire: Partial<Piece['wire']> = {}) =>
-    planPiece(changed(heron, 'wire', wire), null).wire.shafts;
+    planPiece(changed(heron, 'wire', wire)).wire.shafts;
 
   it('go into the plumes, and leave out claws that are too short at this scale', () => {
     const plumes = shaftsOf().find(({ key }) => key === 'part-plumes')!;
@@ -121,7 +121,7 @@ describe('shafts of parts made apart', () => {
     expect(plumes.length.value / size).toBeGreaterThan(120);
     expect(plumes.length.value / size).toBeLessThan(220);
     expect(plumes.cut!.value).toBeCloseTo(plumes.length.value + heron.wire.allowancesMm.tieEnd, 9);
-    const otter = planPiece(plainPiece(), null).wire.shafts;
+    const otter = planPiece(plainPiece()).wire.shafts;
     expect(otter.find(({ key }) => key === 'part-claws')).toMatchObject({
       cut: null,
       why: 'too short to need a wire',
@@ -131,7 +131,7 @@ describe('shafts of parts made apart', () => {
   it('are cut from stock like any wire, and listed where the user asks for one', () => {
     const size = { system: 'mm', value: 0.3 } as const;
     const fine = { 'part-claws': { metal: 'copper-annealed', size, count: 8 } };
-    const { stock, shafts } = planPiece(changed(plainPiece(), 'wire', { fine }), null).wire;
+    const { stock, shafts } = planPiece(changed(plainPiece(), 'wire', { fine })).wire;
     const claws = shafts.find(({ key }) => key === 'part-claws')!;
     const pieces = stock.groups.find(({ metal }) => metal === 'copper-annealed')!.pieces;
     expect(pieces.map(({ id }) => id)).toEqual(Array.from({ length: 8 }, () => claws.id));

@@ -12,7 +12,8 @@ import { useWorkTimer } from './useWorkTimer.ts';
 
 /** One step full screen, for reading at arm's length. */
 const props = defineProps<{ stepId: string }>();
-const { piece, plan, change, settled, bodyProblem, shapeProblem } = usePiecePlan();
+const { piece, plan, change, settled, work } = usePiecePlan();
+const [bodyProblem, shapeProblem] = [work.body.problem, work.shape.problem];
 const { system } = useUnits();
 const router = useRouter();
 const timer = useWorkTimer();

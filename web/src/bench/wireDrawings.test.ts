@@ -40,7 +40,7 @@ describe('RulerStrip', () => {
   it('sets a label that would touch the one before in the other row', () => {
     let near = 0;
     for (const piece of demoPieces())
-      for (const { id } of planPiece(piece, null).wire.wires) {
+      for (const { id } of planPiece(piece).wire.wires) {
         const { wrapper } = mountWithPiece(RulerStrip, piece, ({ wire }) => ({
           wire: wire.wires.find((wire) => wire.id === id)!,
           number: 0,

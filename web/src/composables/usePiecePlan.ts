@@ -1,7 +1,9 @@
 import {
-  planMeasure,
-  planPiece,
-  shapeKey,
+  createPlanner,
+  NO_ANSWERS,
+  type Answer,
+  type Answers,
+  type BodyGrid,
   type BodyShape,
   type HeatRun,
   type Piece,
@@ -17,25 +19,24 @@ import {
   type InjectionKey,
   type Ref,
 } from 'vue';
+import { useJob, type JobState } from '../jobs/useJob.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
-import { useBody } from './useBody.ts';
-import { useHeat } from './useHeat.ts';
-import { useShape } from './useShape.ts';
+
+/** How the slow work of a plan stands. */
+export interface PieceWork {
+  readonly body: JobState<BodyGrid>;
+  readonly shape: JobState<BodyShape>;
+  readonly heat: JobState<HeatRun>;
+}
 
 /** The open piece as it is shown, its plan, and how to change it. */
 export interface PiecePlan {
   /** The document, or the draft of a drag that is under way. */
   readonly piece: ComputedRef<Piece>;
   readonly plan: ComputedRef<Plan>;
-  readonly bodyProgress: Readonly<Ref<number | null>>;
-  readonly bodyProblem: Readonly<Ref<string | null>>;
-  readonly shapeProgress: Readonly<Ref<number | null>>;
-  readonly shapeProblem: Readonly<Ref<string | null>>;
-  /** The last shape that was worked out, which may be that of a moment ago. */
-  readonly lastShape: Readonly<Ref<BodyShape | null>>;
-  readonly heatBusy: Readonly<Ref<boolean>>;
-  readonly heatProblem: Readonly<Ref<string | null>>;
-  /** Whether the fine answers for body and shape stand, and the heat's. */
+  /** The slow work that the plan asks for. */
+  readonly work: PieceWork;
+  /** Whether the fine answers to all that the plan asks for stand. */
   readonly settled: Readonly<Ref<boolean>>;
   readonly change: (label: string, recipe: (piece: Piece) => Piece) => void;
   /** Shows a change without keeping it, while a drag is under way; null lets go of it. */
@@ -49,38 +50,49 @@ export function providePiecePlan(): PiecePlan {
   const store = usePieceStore();
   const draft = shallowRef<Piece | null>(null);
   const shown = computed(() => draft.value ?? store.current);
-  const { answer: body, gridOf, progress, problem } = useBody(shown);
-  const shape = useShape(shown);
   const piece = computed(() => {
     if (shown.value === null) throw new Error('a stage is shown without an open piece');
     return shown.value;
   });
-  // The question that Cure asks follows from decisions alone, so the first answer may still be out.
-  const heat = shallowRef<HeatRun | null>(null);
-  const plan = computed(() => {
-    const { skeleton } = planMeasure(piece.value.measure, piece.value.stance);
-    return planPiece(piece.value, gridOf(skeleton), heat.value, shape.answer.value?.value ?? null);
+  const planner = createPlanner();
+  // What the plan asks for follows from decisions and earlier answers, which may still be out.
+  const answers = shallowRef<Answers>(NO_ANSWERS);
+  const plan = computed(() => planner(piece.value, answers.value));
+  const jobs = computed(() => (shown.value === null ? null : plan.value.jobs));
+  const work: PieceWork = {
+    body: useJob(
+      computed(() => jobs.value?.body ?? null),
+      'The body',
+    ),
+    shape: useJob(
+      computed(() => jobs.value?.shape ?? null),
+      'The shape',
+    ),
+    heat: useJob(
+      computed(() => jobs.value?.heat ?? null),
+      'The heat',
+    ),
+  };
+  watch(
+    [work.body.answer, work.shape.answer, work.heat.answer],
+    ([body, shape, heat]) => (answers.value = { body, shape, heat }),
+  );
+  const settled = computed(() => {
+    if (jobs.value === null) return false;
+    const { body, shape, heat } = jobs.value;
+    const stands = (job: { key: string } | null, answer: Answer<unknown> | null): boolean =>
+      job === null || (answer?.fine === true && answer.key === job.key);
+    return (
+      stands(body, answers.value.body) &&
+      stands(shape, answers.value.shape) &&
+      stands(heat, answers.value.heat)
+    );
   });
-  const flow = useHeat(computed(() => plan.value.cure.request));
-  watch(flow.run, (run) => (heat.value = run));
   const value: PiecePlan = {
     piece,
     plan,
-    bodyProgress: progress,
-    bodyProblem: problem,
-    shapeProgress: shape.progress,
-    shapeProblem: shape.problem,
-    lastShape: computed(() => shape.answer.value?.value ?? null),
-    heatBusy: flow.busy,
-    heatProblem: flow.problem,
-    settled: computed(
-      () =>
-        body.value?.fine === true &&
-        gridOf(plan.value.measure.skeleton) !== null &&
-        shape.answer.value?.fine === true &&
-        shape.answer.value.key === shapeKey(piece.value) &&
-        !flow.busy.value,
-    ),
+    work,
+    settled,
     change: (label, recipe) => {
       draft.value = null;
       store.change(label, recipe);

@@ -9,7 +9,7 @@ import QuantityField from '../controls/QuantityField.vue';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 import WorkingRow from './WorkingRow.vue';
 
-const plan = planPiece(demoPieces()[0]!, null);
+const plan = planPiece(demoPieces()[0]!);
 const cut = plan.wire.wires[1]!.cut;
 
 function mountRow() {

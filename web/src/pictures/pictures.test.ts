@@ -58,7 +58,7 @@ describe('views that are reconciled', () => {
   const planted = plates[1]!.planted!.landmarkId;
   const matchOf = (pictures: readonly Picture[]) => {
     const clean = pictures.map((picture) => ({ ...picture, ...without(picture, planted) }));
-    return planPiece(withPictures(heron, clean), null).references.matches[0]!;
+    return planPiece(withPictures(heron, clean)).references.matches[0]!;
   };
   const [side, front] = heron.references.pictures as [Picture, Picture];
 

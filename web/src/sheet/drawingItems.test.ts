@@ -72,7 +72,7 @@ describe('DrawingItems', () => {
   });
 
   it('keeps near rust, far slate and the midline green in every view of a drawing', () => {
-    const plan = planPiece(otter, null);
+    const plan = planPiece(otter);
     const side = elevation(plan, 'side', { show: 'bones', dimensions: false });
     const wrapper = drawn(null, side);
     const count = (ink: string): number => wrapper.findAll(`g.line.ink-${ink}`).length;
@@ -83,7 +83,7 @@ describe('DrawingItems', () => {
   });
 
   it('keeps the spine in the midline’s green where the head is turned', () => {
-    const plan = planPiece(wolf, null);
+    const plan = planPiece(wolf);
     const skull = plan.stance.posed.byId.get('skull')!;
     expect(Math.abs(skull.end[2])).toBeGreaterThan(1);
     const wires = elevation(plan, 'side', { show: 'wires', dimensions: false });

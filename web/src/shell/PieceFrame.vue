@@ -12,7 +12,8 @@ import SpineNav from './SpineNav.vue';
 import TopLine from './TopLine.vue';
 
 const store = usePieceStore();
-const { piece, plan, bodyProgress, bodyProblem, settled } = providePiecePlan();
+const { piece, plan, work, settled } = providePiecePlan();
+const { progress: bodyProgress, problem: bodyProblem } = work.body;
 const { pick } = provideSelection();
 const route = useRoute();
 const router = useRouter();

@@ -42,7 +42,7 @@ describe('WorkingChip', () => {
 
 describe('SnagList', () => {
   it('says every snag in its order, and shows the place of the one that is touched', async () => {
-    const { snags } = planPiece(otter, null);
+    const { snags } = planPiece(otter);
     const picked: Snag[] = [];
     const shown: boolean[] = [];
     mountWithPiece(SnagList, otter, {

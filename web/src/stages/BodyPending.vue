@@ -2,7 +2,7 @@
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 
 /** Stands in the place of numbers that wait for the body, with how far it is. */
-const { bodyProgress, bodyProblem } = usePiecePlan();
+const { progress: bodyProgress, problem: bodyProblem } = usePiecePlan().work.body;
 </script>
 
 <template>

@@ -1,14 +1,9 @@
 import {
-  bodyGrid,
-  COARSE_CELLS,
-  shapeKey,
-  shapeRun,
-  type BodyShape,
-  heatRun,
-  planMeasure,
+  done,
+  NO_ANSWERS,
   planPiece,
-  type BodyGrid,
-  type HeatRun,
+  type Answer,
+  type Job,
   type Piece,
   type Plan,
 } from '@keen-sinew/core';
@@ -16,6 +11,7 @@ import { mount, type VueWrapper } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { computed, defineComponent, h, ref, shallowRef, type Component } from 'vue';
 import { createMemoryHistory, createRouter } from 'vue-router';
+import type { JobState } from '../jobs/useJob.ts';
 import { providePlan } from '../composables/usePiecePlan.ts';
 import { provideSelection, type Selection } from '../composables/useSelection.ts';
 import { useSettingsStore } from '../stores/settingsStore.ts';
@@ -31,34 +27,34 @@ export interface Mounted {
   readonly settings: ReturnType<typeof useSettingsStore>;
 }
 
-const bodies = new Map<string, BodyGrid>();
-const heats = new Map<string, HeatRun>();
-const shapes = new Map<string, BodyShape>();
+const kept = new Map<string, unknown>();
 
-function bodyOf(piece: Piece): BodyGrid {
-  const key = JSON.stringify(piece.measure);
-  const { skeleton } = planMeasure(piece.measure, piece.stance);
-  const found = bodies.get(key) ?? bodyGrid(skeleton, COARSE_CELLS);
-  bodies.set(key, found);
-  return found;
-}
-
-function shapeOf(piece: Piece): BodyShape {
-  const key = shapeKey(piece);
-  const found = shapes.get(key) ?? shapeRun(piece, false);
-  shapes.set(key, found);
-  return found;
+/** The coarse answer to a job; the same question is worked out once. */
+function coarse<I, O>(job: Job<I, O>): Answer<O> {
+  const name = `${job.name} ${job.key}`;
+  if (!kept.has(name)) kept.set(name, done(job, false).value);
+  return { key: job.key, fine: true, value: kept.get(name) as O };
 }
 
 function wholePlan(piece: Piece, withHeat: boolean, withShape: boolean): Plan {
-  const [body, shape] = [bodyOf(piece), withShape ? shapeOf(piece) : null];
-  const bare = planPiece(piece, body, null, shape);
-  const { request } = bare.cure;
-  if (!withHeat || request === null) return bare;
-  const heat = heats.get(request.key) ?? heatRun(request);
-  heats.set(request.key, heat);
-  return planPiece(piece, body, heat, shape);
+  const { body, shape } = planPiece(piece).jobs;
+  const answers = {
+    ...NO_ANSWERS,
+    body: coarse(body),
+    shape: withShape ? coarse(shape) : null,
+  };
+  const bare = planPiece(piece, answers);
+  const { heat } = bare.jobs;
+  return withHeat && heat !== null ? planPiece(piece, { ...answers, heat: coarse(heat) }) : bare;
 }
+
+/** Slow work of which there is no news. */
+const atRest = <O>(): JobState<O> => ({
+  answer: shallowRef(null),
+  progress: ref(null),
+  problem: ref(null),
+  retry: () => undefined,
+});
 
 /** Mounts a component with a piece, its plan, a selection and the settings above it. */
 export function mountWithPiece(
@@ -79,14 +75,8 @@ export function mountWithPiece(
       providePlan({
         piece: computed(() => current.value),
         plan,
-        bodyProgress: ref(null),
-        bodyProblem: ref(null),
-        shapeProgress: ref(null),
-        shapeProblem: ref(null),
-        lastShape: ref(null),
+        work: { body: atRest(), shape: atRest(), heat: atRest() },
         settled: ref(true),
-        heatBusy: ref(false),
-        heatProblem: ref(null),
         change: (label, recipe) => {
           labels.push(label);
           current.value = recipe(current.value);

@@ -30,7 +30,7 @@ const planOf = (
   pictures: readonly Picture[],
   more: Partial<References> = {},
 ): ReferencesPlan =>
-  planReferences({ ...NO_REFERENCES, pictures: [...pictures], ...more }, { skeleton });
+  planReferences({ references: { ...NO_REFERENCES, pictures: [...pictures], ...more }, skeleton });
 const shots = (skeleton: Skeleton, ...all: readonly Shot[]): readonly Picture[] =>
   all.map((shot) => pictureOf(placesOf(skeleton), shot));
 

@@ -1,8 +1,9 @@
 import { landmarksOf } from '../../anatomy/landmarks.ts';
-import { memoizeLast } from '../../piece/memoizeLast.ts';
+import type { Skeleton } from '../../anatomy/skeleton.ts';
 import type { Piece } from '../../piece/pieceSchema.ts';
 import type { Picture } from '../../piece/referencesSchema.ts';
 import type { Snag } from '../../piece/snag.ts';
+import type { StageResult } from '../../piece/stageResult.ts';
 import { input, type Working, type WorkingInput } from '../../piece/working.ts';
 import type { MeasurePlan } from '../planMeasure.ts';
 import { readingsOf } from '../readings.ts';
@@ -38,7 +39,7 @@ export interface Offer {
 }
 
 /** What pictures and readings say of the animal. Lengths in life mm. */
-export interface ReferencesPlan {
+export interface ReferencesPlan extends StageResult {
   readonly views: ViewsOfAnimal;
   readonly gaps: readonly { readonly picture: Picture; readonly gap: CalibrationGap }[];
   readonly traced: readonly TracedBone[];
@@ -51,8 +52,6 @@ export interface ReferencesPlan {
   readonly offers: readonly Offer[];
   readonly sides: readonly SidesCompared[];
   readonly unknown: StillUnknown;
-  readonly workings: readonly Working[];
-  readonly snags: readonly Snag[];
 }
 
 /** Views whose heights miss by more than this share of the whole, whatever their scale, are strangers. */
@@ -60,61 +59,63 @@ const STRANGERS = 0.08;
 /** Or whose scales are further apart than this factor. */
 const STRANGE_FACTOR = 1.35;
 
+/** What the pictures are read with. */
+export interface ReferencesInputs {
+  readonly references: Piece['references'];
+  readonly skeleton: Skeleton;
+}
+
 /** From pictures with landmarks, and readings, to lengths that can be taken over. */
-export const planReferences = memoizeLast(
-  (
-    references: Piece['references'],
-    { skeleton }: Pick<MeasurePlan, 'skeleton'>,
-  ): ReferencesPlan => {
-    const views = measuredViews(references.pictures, skeleton);
-    const lengths = boneLengths(skeleton, views.views);
-    const pairs = viewPairs(views.views);
-    const matches = pairs.map(matchOf);
-    const traced = skeleton.bones.flatMap((bone): TracedBone[] => {
-      const found = lengths.get(bone.id);
-      return found === undefined ? [] : [{ found, working: tracedWorking(found, views.views) }];
-    });
-    const offers = foundLengths(skeleton, lengths, references).map(offer);
-    const differing = disagreements(views);
-    const gaps = views.gaps.filter(({ picture }) => Object.keys(picture.landmarks).length > 0);
-    return {
-      views,
-      gaps: views.gaps,
-      traced,
-      disagreements: differing,
-      matches,
-      aligned: matches.flatMap((match) => {
-        const by = match.pair.axis === 1 || match.pair.axis === 0 ? alignTo(match.pair) : undefined;
-        return by === undefined || match.pair.axis !== match.pair.views[0].axes.up.axis
-          ? []
-          : [{ match, by }];
-      }),
-      offers,
-      sides: sidesCompared(skeleton, lengths, references),
-      unknown: stillUnknown(skeleton, views.views, lengths),
-      workings: [
-        ...views.views.map(scaleOfPicture),
-        ...traced.map(({ working }) => working),
-        ...offers.map(({ working }) => working),
-      ],
-      snags: [
-        ...gaps.map(({ picture, gap }): Snag => ({
-          code: 'picture-gives-nothing',
-          grade: 'watch',
-          stage: 'measure',
-          target: { kind: 'picture', id: picture.id },
-          facts: { picture: picture.name, why: GAP_WORDS[gap] },
-        })),
-        ...references.pictures.flatMap((picture) =>
-          picture.view === 'photo' ? [] : pointSnags(picture, skeleton, lengths),
-        ),
-        ...strangerSnags(matches),
-        ...worstDisagreement(differing, views.views, skeleton),
-        ...readingSnags(references, skeleton),
-      ],
-    };
-  },
-);
+export function planReferences(inputs: ReferencesInputs): ReferencesPlan {
+  const { references, skeleton } = inputs;
+  const views = measuredViews(references.pictures, skeleton);
+  const lengths = boneLengths(skeleton, views.views);
+  const pairs = viewPairs(views.views);
+  const matches = pairs.map(matchOf);
+  const traced = skeleton.bones.flatMap((bone): TracedBone[] => {
+    const found = lengths.get(bone.id);
+    return found === undefined ? [] : [{ found, working: tracedWorking(found, views.views) }];
+  });
+  const offers = foundLengths(skeleton, lengths, references).map(offer);
+  const differing = disagreements(views);
+  const gaps = views.gaps.filter(({ picture }) => Object.keys(picture.landmarks).length > 0);
+  return {
+    views,
+    gaps: views.gaps,
+    traced,
+    disagreements: differing,
+    matches,
+    aligned: matches.flatMap((match) => {
+      const by = match.pair.axis === 1 || match.pair.axis === 0 ? alignTo(match.pair) : undefined;
+      return by === undefined || match.pair.axis !== match.pair.views[0].axes.up.axis
+        ? []
+        : [{ match, by }];
+    }),
+    offers,
+    sides: sidesCompared(skeleton, lengths, references),
+    unknown: stillUnknown(skeleton, views.views, lengths),
+    workings: [
+      ...views.views.map(scaleOfPicture),
+      ...traced.map(({ working }) => working),
+      ...offers.map(({ working }) => working),
+    ],
+    snags: [
+      ...gaps.map(({ picture, gap }): Snag => ({
+        code: 'picture-gives-nothing',
+        grade: 'watch',
+        stage: 'measure',
+        target: { kind: 'picture', id: picture.id },
+        facts: { picture: picture.name, why: GAP_WORDS[gap] },
+      })),
+      ...references.pictures.flatMap((picture) =>
+        picture.view === 'photo' ? [] : pointSnags(picture, skeleton, lengths),
+      ),
+      ...strangerSnags(matches),
+      ...worstDisagreement(differing, views.views, skeleton),
+      ...readingSnags(references, skeleton),
+    ],
+  };
+}
 
 type Bones = MeasurePlan['skeleton'];
 

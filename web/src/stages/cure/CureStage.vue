@@ -12,7 +12,8 @@ import HeatChart from './HeatChart.vue';
 import OvenChoices from './OvenChoices.vue';
 import TimeTable from './TimeTable.vue';
 
-const { plan, heatBusy, heatProblem } = usePiecePlan();
+const { plan, work } = usePiecePlan();
+const { problem: heatProblem, progress: heatProgress } = work.heat;
 const cure = computed(() => plan.value.cure);
 const tooHot = computed(() => plan.value.snags.some((snag) => snag.code === 'clay-over-limit'));
 /** What the clay of the shells asks for, where it is another one. */
@@ -30,7 +31,10 @@ const setting = computed(() => cure.value.figures.clay.setting);
       <h2 class="title">How the clay warms in an oven at its temperature</h2>
       <HeatChart v-if="cure.run" :cure="cure" />
       <p v-else class="wait" role="status">
-        {{ heatProblem ?? (heatBusy ? 'The heat flow is being worked out.' : 'One moment.') }}
+        {{
+          heatProblem ??
+          (heatProgress !== null ? 'The heat flow is being worked out.' : 'One moment.')
+        }}
       </p>
     </template>
     <p v-else class="wait">

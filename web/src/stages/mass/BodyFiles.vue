@@ -5,7 +5,8 @@ import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { downloadBlob } from '../../files/download.ts';
 
 /** Body and core as files for printers and other programs, at model size in millimetres. */
-const { piece, plan, lastShape } = usePiecePlan();
+const { piece, plan, work } = usePiecePlan();
+const lastShape = computed(() => work.shape.answer.value?.value ?? null);
 /** Only the meshes of what is shown now. */
 const meshes = computed(() =>
   plan.value.mass?.shape && lastShape.value === plan.value.mass.shape.shape

@@ -9,7 +9,9 @@ import SpaceBox from '../../sheet/SpaceBox.vue';
 
 /** The shaded body over its armature: peeled layer by layer, and cut open at a station. */
 const props = defineProps<{ cards: readonly SectionCard[] }>();
-const { plan, lastShape, shapeProblem } = usePiecePlan();
+const { plan, work } = usePiecePlan();
+const shapeProblem = work.shape.problem;
+const lastShape = computed(() => work.shape.answer.value?.value ?? null);
 const view = shallowRef<BodyTurning | null>(null);
 const peel = ref<Peel>('skin');
 const WHOLE = 'whole';

@@ -31,7 +31,8 @@ import StationHandles from './StationHandles.vue';
 import { useShaping } from './useShaping.ts';
 import WeightLedger from './WeightLedger.vue';
 
-const { plan, shapeProblem } = usePiecePlan();
+const { plan, work } = usePiecePlan();
+const shapeProblem = work.shape.problem;
 const { target } = useSelection();
 const pickOnSheet = usePickOnSheet();
 const shaping = useShaping();

@@ -92,7 +92,7 @@ describe('UnknownList', () => {
   });
 
   it('says so where every bone is known', () => {
-    const { unknown } = planPiece(heron, null).references;
+    const { unknown } = planPiece(heron).references;
     const { wrapper } = mountWithPiece(UnknownList, heron, {
       unknown: { ...unknown, bones: [], next: null },
     });

@@ -17,14 +17,14 @@ const [otter, , heron] = demoPieces() as [
 
 describe('lengths taken over', () => {
   it('carry how sure they are and since when, and go back to the library’s', () => {
-    const { offers } = planPiece(heron, null).references;
+    const { offers } = planPiece(heron).references;
     const femur = offers.filter(({ found }) => found.key === 'femur');
     const taken = takeOver(heron, femur, '2026-11-25');
     const stored = taken.measure.lifeLengths['femur']!;
     expect(stored.provenance).toBe('photo');
     expect(stored.mm).toBeCloseTo(femur[0]!.working.value, 2);
     expect(stored.plusMinusMm).toBeCloseTo(femur[0]!.working.plusMinus!, 2);
-    const plan = planPiece(taken, null);
+    const plan = planPiece(taken);
     const row = plan.measure.rows.find(({ bone }) => bone.key === 'femur')!;
     expect(row.model.plusMinus).toBeCloseTo(stored.plusMinusMm! / 4, 9);
     expect(row.life.source).toContain('taken over on 2026-11-25');
@@ -105,7 +105,7 @@ describe('tape and caliper', () => {
 
 describe('nearer or farther', () => {
   it('names impossible bones with what would make them possible', () => {
-    const bone = planPiece(otter, null).measure.skeleton.byId.get('femur.L')!;
+    const bone = planPiece(otter).measure.skeleton.byId.get('femur.L')!;
     const found = {
       pxPerMm: 2,
       leastPxPerMm: 2.5,

@@ -12,7 +12,7 @@ const bent: Piece = {
     anglesDeg: { ...otter.stance.anglesDeg, skull: { flexion: 30 } },
   },
 };
-const posedOf = (piece: Piece) => planPiece(piece, null).stance.posed;
+const posedOf = (piece: Piece) => planPiece(piece).stance.posed;
 const comparison = compareStances(posedOf(otter), posedOf(bent));
 const table = () => mountWithPiece(CompareTable, otter, { comparison, name: 'Head down' });
 

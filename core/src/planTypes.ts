@@ -1,0 +1,58 @@
+import type { BalancePlan } from './balance/planBalance.ts';
+import type { BenchPlan } from './bench/planBench.ts';
+import type { BodyGrid } from './body/bodyGrid.ts';
+import type { ColourPlan } from './colour/planColour.ts';
+import type { HeatRequest } from './cure/heatRequest.ts';
+import type { HeatRun } from './cure/heatRun.ts';
+import type { CurePlan } from './cure/planCure.ts';
+import type { Job } from './jobs/job.ts';
+import type { ShapeQuestion } from './jobs/shapeJob.ts';
+import type { BodyShape } from './mass/bodyShape.ts';
+import type { RegionBuild } from './mass/buildUp.ts';
+import type { MassPlan } from './mass/planMass.ts';
+import type { BodyDecisions } from './measure/measuredSkeleton.ts';
+import type { ReferencesPlan } from './measure/pictures/planReferences.ts';
+import type { MeasurePlan } from './measure/planMeasure.ts';
+import type { Answer } from './piece/answer.ts';
+import type { Piece } from './piece/pieceSchema.ts';
+import type { StageResult } from './piece/stageResult.ts';
+import type { SkinPlan } from './skin/planSkin.ts';
+import type { StancePlan } from './stance/planStance.ts';
+import type { StrengthPlan } from './strength/planStrength.ts';
+import type { WirePlan } from './wire/planWire.ts';
+
+/** Answers of slow work, worked out apart and handed in; null, or to an older question, while out. */
+export interface Answers {
+  readonly body: Answer<BodyGrid> | null;
+  readonly shape: Answer<BodyShape> | null;
+  readonly heat: Answer<HeatRun> | null;
+}
+
+/** The slow work that a plan asks for. */
+export interface PlanJobs {
+  readonly body: Job<BodyDecisions, BodyGrid>;
+  readonly shape: Job<ShapeQuestion, BodyShape>;
+  /** Null for clays that need no oven. */
+  readonly heat: Job<HeatRequest, HeatRun> | null;
+}
+
+/** The whole plan of a piece: each stage's numbers, their workings, and what is wrong. */
+export interface Plan extends StageResult {
+  /** The decisions that it was made from. */
+  readonly piece: Piece;
+  readonly measure: MeasurePlan;
+  /** What pictures, tape and caliper say; taken over into Measure only when the user does so. */
+  readonly references: ReferencesPlan;
+  readonly stance: StancePlan;
+  readonly wire: WirePlan;
+  /** How each region is built; known before its volume is. */
+  readonly builds: readonly RegionBuild[];
+  readonly mass: MassPlan | null;
+  readonly balance: BalancePlan;
+  readonly strength: StrengthPlan;
+  readonly cure: CurePlan;
+  readonly skin: SkinPlan;
+  readonly colour: ColourPlan | null;
+  readonly bench: BenchPlan | null;
+  readonly jobs: PlanJobs;
+}
