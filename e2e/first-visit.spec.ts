@@ -10,7 +10,7 @@ test('a first visit opens the demonstration, and the leg wire tells its length a
   await expect(page.getByRole('row', { name: /B Hind legs/ })).toContainText('301.3');
   await row(page, 'wire.B.cut').click();
   const working = page.getByRole('region', { name: /Working of B Hind legs/ });
-  await expect(working).toContainText('cut length = sum of the lines');
+  await expect(working).toContainText('l = Σ lᵢ');
   await expect(working).toContainText('Turns round the spine');
   await expect(page.locator('.snags')).toContainText('The centre of mass is only');
 });

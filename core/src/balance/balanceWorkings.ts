@@ -1,11 +1,11 @@
 import { greatest } from '../geometry/extremes.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import { asInput, input, type Working } from '../piece/working.ts';
+import { asGiven, asInput, input, type Working } from '../piece/working.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import { GRAVITY } from '../units/gravity.ts';
 import type { StancePlan } from '../stance/planStance.ts';
-import { ballRadiusMm, WEIGHT_METALS } from './counterweight.ts';
+import { ballRadiusMm, WEIGHT_COVER_MM, WEIGHT_METALS } from './counterweight.ts';
 import { wallPullN } from './hangingPoint.ts';
 import type { BalancePlan } from './planBalance.ts';
 import { WOOD_G_PER_ML } from './smallestBase.ts';
@@ -31,7 +31,11 @@ export function balanceWorkings(
     value: facts.massCentre[1],
     unit: 'mm',
     provenance: facts.exact ? 'derived' : 'memory',
-    formula: 'r = Σ mᵢ rᵢ / Σ mᵢ',
+    reading: {
+      method: 'mean height of clay, cores and wires on their bones, weighed by their mass',
+      resolution: facts.exact ? 'one cell of the body’s grid' : 'a few sections of each bone',
+      checkedBy: 'core/src/balance/balance.test.ts',
+    },
     source: facts.exact
       ? 'statics; each cell of the body belongs to its nearest bone'
       : 'statics; thin sections of each bone, until the body is worked out',
@@ -43,11 +47,19 @@ export function balanceWorkings(
     value: facts.grams,
     unit: 'g',
     provenance: massKnown ? 'derived' : 'memory',
-    formula: facts.weight === null ? 'm = clay + foil' : 'm = clay + foil + weight',
-    inputs:
-      facts.weight === null
+    formula: facts.weight === null ? 'm = body' : 'm = body + weight',
+    inputs: [
+      input(
+        'body',
+        'Clay, cores and wires',
+        facts.grams - (facts.weight?.grams ?? 0),
+        'g',
+        massKnown ? 'derived' : 'memory',
+      ),
+      ...(facts.weight === null
         ? []
-        : [input('weight', 'Metal weight inside', facts.weight.grams, 'g', 'own')],
+        : [input('weight', 'Metal weight inside', facts.weight.grams, 'g' as const, 'own')]),
+    ],
     source: massKnown
       ? 'the stage Mass'
       : 'volume at 1.3 g/ml, common practice, until Mass is known',
@@ -74,7 +86,11 @@ function tipWorkings(facts: Facts, height: Working): readonly Working[] {
     label: 'Inside the feet by',
     value: stands.marginMm,
     unit: 'mm',
-    formula: 'least distance to an edge of the outline of the soles; minus is outside',
+    reading: {
+      method: 'least distance to an edge of the outline round the soles; minus is outside',
+      resolution: 'exact: straight edges between points round each sole',
+      checkedBy: 'core/src/balance/balance.test.ts',
+    },
     inputs: [input('N', 'Feet that touch', standing.length, 'count', 'derived')],
     source:
       'statics; convex hull of the soles, each as wide as its foot is thick, and of toes that touch',
@@ -90,7 +106,7 @@ function tipWorkings(facts: Facts, height: Working): readonly Working[] {
           : `Tips towards ${directionText(worst.towardsDeg)} at`,
       value: stands.tipDeg,
       unit: 'deg',
-      formula: 'φ = atan( margin / h )',
+      formula: 'φ = atan2(margin, h)',
       inputs: [asInput('margin', margin), asInput('h', height)],
       source: 'statics; unpegged, as the pegs of the legs hold much more',
     },
@@ -109,20 +125,17 @@ function footWorkings({ bearing, grams: total }: Facts, grams: Working): Working
       label: `${foot.contact.name} carries`,
       value,
       unit: 'g',
-      formula:
+      formula: 'R = φ · (m − rest)',
+      note:
         feet.length === 1
-          ? 'R = m − rest'
+          ? 'The one place that bears all.'
           : feet.length === 2
-            ? 'R = φ · (m − rest), φ by the lever along the line between the feet, 0 to 1'
-            : 'ΣRᵢ = m − rest, ΣRᵢxᵢ = m·x, ΣRᵢzᵢ = m·z, least ΣRᵢ²',
+            ? 'The share is that of a lever along the line between the feet, held to 0 to 1.'
+            : 'The shares keep forces and moments in balance with the least sum of squares.',
       inputs: [
         asInput('m', grams),
-        ...(resting > 1e-9
-          ? [input('rest', 'Lies on the ground by itself', resting, 'g' as const, 'derived')]
-          : []),
-        ...(feet.length === 2
-          ? [input('φ', 'Share of this foot', shares[i] ?? 0, 'ratio' as const, 'derived')]
-          : []),
+        input('rest', 'Lies on the ground by itself', resting, 'g', 'derived'),
+        input('φ', 'Share of this foot', shares[i] ?? 0, 'ratio', 'derived'),
         input('N', 'Feet and rods that bear', feet.length, 'count', 'derived'),
       ],
       source:
@@ -133,6 +146,15 @@ function footWorkings({ bearing, grams: total }: Facts, grams: Working): Working
     };
   });
 }
+
+/** The ball that fits a place under its cover: its radius is a reading of the body's sections. */
+const roomOf = (roomMm: number): Pick<Working, 'inputs'> & { readonly formula: string } => ({
+  formula: 'd = 2 · (t − cover)',
+  inputs: [
+    input('t', 'Thickest half of the flesh', roomMm + WEIGHT_COVER_MM, 'mm', 'derived'),
+    input('cover', 'Clay over it', WEIGHT_COVER_MM, 'mm', 'memory'),
+  ],
+});
 
 function weightWorkings(
   { weight, weightRoomMm, places }: Facts,
@@ -146,7 +168,7 @@ function weightWorkings(
     label,
     value: 2 * ballRadiusMm(grams, gPerMl),
     unit: 'mm',
-    formula: 'd = 2 · ∛( 3m / 4πρ )',
+    formula: 'd = 2 · ∛(3 · m / (4 · π · ρ))',
     inputs: [
       input('m', 'Weight', grams, 'g', 'derived'),
       input('ρ', name, gPerMl, 'g/ml', 'memory'),
@@ -164,8 +186,12 @@ function weightWorkings(
             label: 'A weight that would do',
             value: best.grams,
             unit: 'g',
-            formula:
-              'm_w = m · (e − d) / (d_w − e), the most over the edges; 2 % more, whole grams',
+            reading: {
+              method:
+                'the least weight there that brings the centre inside every edge by the wanted margin, and 2 % more',
+              resolution: 'whole grams',
+              checkedBy: 'core/src/balance/balance.test.ts',
+            },
             inputs: [],
             source: 'balance of moments about the edges of the outline',
             target: { kind: 'bone', id: best.boneId },
@@ -177,7 +203,7 @@ function weightWorkings(
             label: 'Room there under 2 mm of clay, across',
             value: 2 * best.roomMm,
             unit: 'mm',
-            formula: '2 · (thickest half of the flesh − cover)',
+            ...roomOf(best.roomMm),
             source: 'the sections of the body',
             target: { kind: 'bone', id: best.boneId },
           },
@@ -192,7 +218,7 @@ function weightWorkings(
       value: weight.grams,
       unit: 'g',
       provenance: 'own',
-      formula: 'as set by you',
+      ...asGiven('Set by you', weight.grams, 'g', 'own'),
       source: 'a decision of the piece',
       target: at,
     },
@@ -203,7 +229,7 @@ function weightWorkings(
       label: 'Room there under 2 mm of clay, across',
       value: 2 * weightRoomMm,
       unit: 'mm',
-      formula: '2 · (thickest half of the flesh − cover)',
+      ...roomOf(weightRoomMm),
       source: 'the sections of the body',
       target: at,
     },
@@ -229,7 +255,12 @@ function baseWorkings(
     label,
     value,
     unit: 'mm',
-    formula: 'both edges at least h·tan φ from the common centre, and 12 mm beyond the feet',
+    reading: {
+      method:
+        'widened until every edge is h · tan φ from the common centre, and 12 mm beyond the feet',
+      resolution: 'a millionth of a millimetre',
+      checkedBy: 'core/src/balance/balance.test.ts',
+    },
     inputs,
     source: 'statics; piece and board tip as one',
     target: { kind: 'piece', id: 'base' },
@@ -243,8 +274,10 @@ function baseWorkings(
       label: 'On it, tips at a tilt of',
       value: base.tipDeg,
       unit: 'deg',
-      formula: 'φ = atan( margin / h ), piece and board together',
+      formula: 'φ = atan2(margin, h)',
+      note: 'Piece and board tip together.',
       inputs: [
+        input('margin', 'Common centre inside the nearest edge', base.marginMm, 'mm', 'derived'),
         input('h', 'Common centre above the table', base.heightMm, 'mm', 'derived'),
         input('board', 'Weight of the board', base.boardG, 'g', 'derived'),
         input('m', 'Weight of the piece', total, 'g', 'derived'),
@@ -271,7 +304,11 @@ function hangingWorkings(
     label: `Hook, from the ${from} along the spine`,
     value: Math.hypot(...hook.place.map((v, k) => v - start[k as 0])),
     unit: 'mm',
-    formula: 'the place of the spine straight above the centre of mass',
+    reading: {
+      method: 'the place of the spine straight above the centre of mass, or nearest to it',
+      resolution: 'exact: straight bones',
+      checkedBy: 'core/src/balance/balance.test.ts',
+    },
     source: 'statics: what hangs comes to rest with its centre under the hook',
     target: at,
   };
@@ -281,7 +318,7 @@ function hangingWorkings(
     label: 'Hung there, it tilts by',
     value: hook.tiltDeg,
     unit: 'deg',
-    formula: 'atan( off / below )',
+    formula: 'φ = atan2(off, below)',
     inputs: [
       input('off', 'Hook beside the centre', hook.offMm, 'mm', 'derived'),
       input('below', 'Centre below the hook', hook.belowMm, 'mm', 'derived'),
@@ -304,6 +341,7 @@ function hangingWorkings(
       formula: 'F = m · g · d / H',
       inputs: [
         asInput('m', grams),
+        input('g', 'Gravity', GRAVITY, 'm/s2', 'published'),
         input('d', 'Centre of mass from the wall', outMm, 'mm', 'derived'),
         input('H', 'Upper fixing above the lower', apartMm, 'mm', 'derived'),
       ],

@@ -3,6 +3,9 @@ import { innerRadiusMm, type SkinPart } from '../body/skin.ts';
 import { edgesOf, type Point2 } from '../geometry/hull.ts';
 import type { Counterweight } from '../piece/pieceSchema.ts';
 
+/** Clay that stays over a weight, mm: common practice. */
+export const WEIGHT_COVER_MM = 2;
+
 /** Density in g/ml (handbook values, from memory; CRC Handbook of Chemistry and Physics). */
 export const WEIGHT_METALS = {
   lead: { name: 'Lead', gPerMl: 11.34 },

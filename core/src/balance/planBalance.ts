@@ -14,7 +14,7 @@ import { wireMasses } from '../wire/wireMasses.ts';
 import type { Footfall, StancePlan } from '../stance/planStance.ts';
 import { balanceSnags } from './balanceSnags.ts';
 import { balanceWorkings } from './balanceWorkings.ts';
-import { roomsUnder, weightPlaces, type WeightPlace } from './counterweight.ts';
+import { roomsUnder, weightPlaces, type WeightPlace, WEIGHT_COVER_MM } from './counterweight.ts';
 import { footing, type Footing } from './footing.ts';
 import { hangingPoint, type HangingPoint } from './hangingPoint.ts';
 import { bearingOf, type Bearing } from './bearing.ts';
@@ -23,8 +23,6 @@ import { BOARD_THICKNESSES_MM, smallestBase, type SmallBase } from './smallestBa
 import { solePoints } from './soles.ts';
 import { tipRose, type TipDirection } from './tipRose.ts';
 
-/** Clay that stays over a weight, mm: common practice. */
-const WEIGHT_COVER_MM = 2;
 /** A centre that lies this share of its height inside the feet is safe from a nudge: nearly 6°. */
 const WANTED_MARGIN_SHARE = 0.1;
 

@@ -19,6 +19,8 @@ export interface SmallBase {
   readonly boardG: number;
   /** Height of the common centre of piece and board above the table. */
   readonly heightMm: number;
+  /** The common centre inside the nearest edge. */
+  readonly marginMm: number;
   /** The tilt that it then survives, degrees. */
   readonly tipDeg: number;
 }
@@ -77,6 +79,7 @@ export function smallestBase(
     z0,
     boardG,
     heightMm: h,
+    marginMm: insideMm,
     tipDeg: (Math.atan2(insideMm, h) * 180) / Math.PI,
   };
 }

@@ -149,8 +149,8 @@ const minutesWorking = (steps: readonly StepPlan[]): Working => {
     value: logged.reduce((sum, step) => sum + (step.done?.minutes ?? 0), 0),
     unit: 'min',
     provenance: 'measured',
-    formula: 'sum of the minutes you logged',
-    inputs: [input('n', 'Steps with a time', logged.length, 'count', 'own')],
+    formula: 'Σ tᵢ',
+    inputs: logged.map((step) => input('tᵢ', step.title, step.done?.minutes ?? 0, 'min', 'own')),
     source: 'your own log',
   };
 };

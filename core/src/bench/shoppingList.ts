@@ -1,7 +1,7 @@
 import type { ColourPlan } from '../colour/planColour.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import { asInput, type Working } from '../piece/working.ts';
+import { asGiven, asInput, type Working } from '../piece/working.ts';
 import type { Sentence } from './step.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 
@@ -33,20 +33,14 @@ export function shoppingList(
       : []),
     line(
       ['Board for the base, ', wire.base.length, ' by ', wire.base.width],
-      count('bench.shop.board', 'Boards', 1, 'one piece, one base', []),
+      count('bench.shop.board', 'Boards', 'One piece, one base', 1),
     ),
     ...(wire.base.hardware.length > 0
       ? wire.base.hardware.map((working) => line(working.label, working))
       : [
           line(
             'Nuts and washers, or clamps for the pegs',
-            count(
-              'bench.shop.nuts',
-              'Pegs to fix',
-              wire.base.holes.length,
-              'one for each hole',
-              [],
-            ),
+            count('bench.shop.nuts', 'Pegs to fix', 'Holes in the base', wire.base.holes.length),
           ),
         ]),
     line('Kitchen foil', mass.foil.metres),
@@ -73,26 +67,19 @@ function paint(zone: ColourPlan['zones'][number]): Working {
     unit: 'ml',
     digits: 1,
     provenance: 'derived',
-    formula: 'v = sum of the layers',
-    inputs: zone.layers.map((layer, i) => asInput(String.fromCharCode(97 + i), layer.ml)),
+    formula: 'v = Σ vᵢ',
+    inputs: zone.layers.map((layer) => asInput('vᵢ', layer.ml)),
     source: 'layers of this zone in Colour',
   };
 }
 
-const count = (
-  id: string,
-  label: string,
-  value: number,
-  formula: string,
-  inputs: Working['inputs'],
-): Working => ({
+const count = (id: string, label: string, why: string, value: number): Working => ({
   id,
   stage: 'bench',
   label,
   value,
   unit: 'count',
   provenance: 'derived',
-  formula,
-  inputs,
+  ...asGiven(why, value, 'count', 'derived'),
   source: 'base plan in Wire',
 });

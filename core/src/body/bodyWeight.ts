@@ -14,7 +14,7 @@ export const bodyWeight = (body: BodyGrid, animal: Animal): Working => ({
   value: (body.volumeMm3 / 1e6) * (animal.density?.gPerMl ?? ANIMAL_G_PER_ML),
   unit: 'kg',
   provenance: 'derived',
-  formula: 'm = ρ · Σ cells inside the skin',
+  formula: 'm = ρ · V',
   inputs: [
     input(
       'ρ',
@@ -23,7 +23,7 @@ export const bodyWeight = (body: BodyGrid, animal: Animal): Working => ({
       'g/ml',
       'memory',
     ),
-    input('h', 'Edge of a cell, life', body.cellMm, 'mm', 'derived'),
+    input('V', 'Cells inside the skin, in life', body.volumeMm3 / 1000, 'ml', 'derived'),
   ],
   source: `round cones and ellipsoids on the bones, on a grid; ${animal.density?.why ?? NEARLY_FLOATS}; usual range from memory`,
   ...(animal.ranges.massKg === undefined ? {} : { range: animal.ranges.massKg }),

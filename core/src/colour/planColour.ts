@@ -4,7 +4,7 @@ import type { SkinPlan } from '../skin/planSkin.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
-import { asInput, input, type Working } from '../piece/working.ts';
+import { asInput, input, type Working, type WorkingInput } from '../piece/working.ts';
 import { hexToOklch } from './oklab.ts';
 import { LAYERS, layerHex, type LayerRule } from './paintLayers.ts';
 
@@ -102,7 +102,7 @@ function zoneArea(zone: CoatZone, measure: MeasurePlan, body: BodyGrid): Working
     unit: 'cm2',
     digits: 1,
     provenance: 'derived',
-    formula: 'a = A/n²',
+    formula: 'a = A / n²',
     inputs: [
       input('A', 'Skin in life', lifeMm2 / 100, 'cm2', 'derived'),
       asInput('n', measure.scale),
@@ -134,6 +134,12 @@ function zoneColour(
   };
 }
 
+/** What one coat takes, with the skin that it is told for. */
+const coatOf100 = (): readonly WorkingInput[] => [
+  input('q', 'A coat takes', ML_PER_100_CM2, 'ml', 'memory'),
+  input('A', 'for each', 100, 'cm2', 'memory'),
+];
+
 function layerPlan(
   zone: CoatZone,
   rule: LayerRule,
@@ -159,7 +165,12 @@ function layerPlan(
       value: hexToOklch(hex)?.[0] ?? 0,
       unit: 'ratio',
       digits: 2,
-      formula: 'L = L₀ + k · s, hue kept, chroma × c',
+      reading: {
+        method:
+          'lightness of L₀ + k · s with the hue kept and the chroma times c, as a screen shows it',
+        resolution: '256 steps in each of red, green and blue',
+        checkedBy: 'core/src/colour/colour.test.ts',
+      },
       inputs: [
         input(
           'L₀',
@@ -181,10 +192,10 @@ function layerPlan(
       value: (area.value / 100) * ML_PER_100_CM2 * TEXTURE * rule.share * coats,
       unit: 'ml',
       digits: 2,
-      formula: 'v = a/100 · q · f · share · N',
+      formula: 'v = a / A · q · f · share · N',
       inputs: [
         asInput('a', area),
-        input('q', 'A coat on 100 cm²', ML_PER_100_CM2, 'ml', 'memory'),
+        ...coatOf100(),
         input('f', 'Furrows against smooth skin', TEXTURE, 'ratio', 'memory'),
         input('share', 'Share of the skin that takes it', rule.share, 'ratio', 'memory'),
         input('N', 'Coats', coats, 'count', 'own'),
@@ -204,10 +215,10 @@ const wholeCoat = (id: string, label: string, zones: readonly ZoneColour[]): Wor
     unit: 'ml',
     digits: 1,
     provenance: 'derived',
-    formula: 'v = a/100 · q · f',
+    formula: 'v = a / A · q · f',
     inputs: [
       input('a', 'Skin that it covers', area, 'cm2', 'derived'),
-      input('q', 'A coat on 100 cm²', ML_PER_100_CM2, 'ml', 'memory'),
+      ...coatOf100(),
       input('f', 'Furrows against smooth skin', TEXTURE, 'ratio', 'memory'),
     ],
     source: 'about 10 m² to the litre by brush (common practice)',

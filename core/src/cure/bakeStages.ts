@@ -1,7 +1,7 @@
 import { greatest } from '../geometry/extremes.ts';
 import type { Setting } from '../piece/materialIds.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import { asInput, input, type Working } from '../piece/working.ts';
+import { asGiven, asInput, input, type Working } from '../piece/working.ts';
 import { bakeMinutes } from './bakeTime.ts';
 import type { ClayKind, HeatCase } from './heatRequest.ts';
 import type { HeatResult } from './heatRun.ts';
@@ -121,7 +121,7 @@ function neededWorking(
     value,
     unit: 'min',
     provenance: 'derived',
-    formula: 't = max( packet, heat + hold )',
+    formula: 't = max(packet, heat + hold)',
     inputs: [
       asInput('packet', rule),
       asInput('heat', heat),
@@ -133,16 +133,23 @@ function neededWorking(
   };
 }
 
+/** Bakes are told in full steps of so many minutes: common practice. */
+const STEP_MIN = 5;
+
 function bakeWorking(id: BakeId, name: string, basis: Working, own: number | null): Working {
   return {
     id: idOf('bake', id),
     stage: 'cure',
     label: `${name}, bake for`,
-    value: own ?? Math.ceil(basis.value / 5) * 5,
+    value: own ?? Math.ceil(basis.value / STEP_MIN) * STEP_MIN,
     unit: 'min',
     provenance: own === null ? 'derived' : 'own',
-    formula: own === null ? 't rounded up to five minutes' : 'as set by you',
-    inputs: [asInput('t', basis)],
+    ...(own === null
+      ? {
+          formula: 'q · ⌈t / q⌉',
+          inputs: [asInput('t', basis), input('q', 'Rounded up to', STEP_MIN, 'min', 'memory')],
+        }
+      : asGiven('Set by you', own, 'min', 'own')),
     source: 'count from the moment the piece is in the oven at its temperature',
   };
 }

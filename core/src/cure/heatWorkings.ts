@@ -32,7 +32,11 @@ function heatWorking(
     value: result.reachMin ?? HORIZON_MIN,
     unit: 'min',
     provenance: 'derived',
-    formula: 'ρc ∂T/∂t = div(k grad T), −k ∂T/∂n = h(T − oven) at the surface',
+    reading: {
+      method: 'ρc ∂T/∂t = div(k grad T) in the clay, −k ∂T/∂n = h (T − oven) at its surface',
+      resolution: 'steps of five seconds, forty layers',
+      checkedBy: 'core/src/cure/cure.test.ts',
+    },
     inputs: [
       input(
         heatPlace.body.shape === 'slab' ? 'L' : 'r',

@@ -4,7 +4,7 @@ import { clayFigures, type ClayFigures } from '../mass/clayFigures.ts';
 import { answerTo, type Answer } from '../piece/answer.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
-import { asInput, input, type Working } from '../piece/working.ts';
+import { asGiven, asInput, input, type Working } from '../piece/working.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 import { bakeStages, type BakeStage } from './bakeStages.ts';
@@ -144,8 +144,9 @@ function ovenWorkings(figures: ClayFigures, cure: Piece['cure']): Pick<CurePlan,
     value: cure.setC ?? wanted.value - cure.ovenOffsetC,
     unit: 'degC',
     provenance: own ? 'own' : 'derived',
-    formula: own ? 'as set by you' : 'dial = T − o',
-    inputs: own ? [] : [asInput('T', wanted), offset],
+    ...(cure.setC !== null
+      ? asGiven('Set by you', cure.setC, 'degC', 'own')
+      : { formula: 'dial = T − o', inputs: [asInput('T', wanted), offset] }),
     source:
       'small ovens are often 10 to 25 °C off their dial: a thermometer tells (common practice)',
   };
@@ -181,8 +182,9 @@ function ruleOf(heatCase: HeatCase, figures: ClayFigures, mass: MassPlan | null)
     value: heatCase.thicknessMm,
     unit: 'mm',
     provenance: 'derived',
-    formula: kind === 'parts' ? 'd = diameter of the eye' : 'd = thickest clay there, as in Mass',
+    formula: 'd',
     inputs: [input('d', heatCase.place, heatCase.thicknessMm, 'mm', 'derived')],
+    note: kind === 'parts' ? 'The diameter of the eye.' : 'The thickest clay there, as in Mass.',
     source:
       kind === 'parts'
         ? 'claws and teeth are thinner than an eye; what is thicker needs longer'
@@ -209,7 +211,7 @@ function packetTime(kind: ClayKind, thickness: Working, figures: ClayFigures): W
     value: rule(figures.time.value),
     unit: figures.time.unit,
     provenance: 'derived',
-    formula: chemical ? 't = T' : 't = T · max(1, d/p)',
+    formula: chemical ? 't = T' : 't = T · max(1, d / p)',
     inputs: [asInput('T', figures.time), asInput('d', thickness), asInput('p', figures.perMm)],
     source: inOven
       ? 'rule of the packet: counted from when the piece is in the hot oven, and no time at temperature of the middle'
@@ -228,7 +230,7 @@ function eyeWorking({ skeleton, scale }: MeasurePlan): Working {
     unit: 'mm',
     digits: 1,
     provenance: 'derived',
-    formula: 'd = D/n',
+    formula: 'd = D / n',
     inputs: [input('D', 'Eyeball in life', eye.mm, 'mm', eye.provenance), asInput('n', scale)],
     source: 'definition of a scale; less than half of the ball shows between the lids',
     range: [eye.range[0] / scale.value, eye.range[1] / scale.value],
@@ -242,7 +244,7 @@ const bakesWorking = (stages: readonly BakeStage[], oven: boolean): Working => (
   value: stages.length,
   unit: 'count',
   provenance: 'derived',
-  formula: stages.map((stage) => stage.name.toLowerCase()).join(' + '),
-  inputs: [],
+  formula: 'N = Σ Nᵢ',
+  inputs: stages.map((stage) => input('Nᵢ', stage.name, 1, 'count', 'own')),
   source: 'schools of practice: a shell baked first and worked over, or all at once',
 });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { otterPiece, wholePlan } from '../testing/samples.ts';
 import { shoppingCsv, stepsCsv } from './benchTables.ts';
+import { reckoningText } from '../piece/working.ts';
 
 const piece = {
   ...otterPiece(),
@@ -30,7 +31,7 @@ describe('the shopping list as a file', () => {
     bench.shopping.forEach(({ quantity }, i) => {
       const row = rows[i + 1]!;
       expect(Number(row[1])).toBeCloseTo(quantity.value, quantity.digits ?? 1);
-      expect(row[3]).toBe(quantity.formula);
+      expect(row[3]).toBe(reckoningText(quantity));
     });
   });
 });

@@ -1,4 +1,5 @@
 import { sentenceText } from '../bench/step.ts';
+import { reckoningText } from '../piece/working.ts';
 import type { BenchPlan } from '../bench/planBench.ts';
 import { CAUTIONS } from '../piece/cautions.ts';
 import { formatQuantity } from '../units/quantity.ts';
@@ -8,7 +9,7 @@ import { csvText, type Cell } from './csv.ts';
 export function shoppingCsv(bench: BenchPlan): string {
   const rows = bench.shopping.map(({ what, quantity }): readonly Cell[] => {
     const shown = formatQuantity(quantity.value, quantity.unit, 'metric', quantity.digits);
-    return [sentenceText(what), Number(shown.number), shown.unit, quantity.formula];
+    return [sentenceText(what), Number(shown.number), shown.unit, reckoningText(quantity)];
   });
   return csvText(['what', 'quantity', 'unit', 'worked_out_as'], rows);
 }

@@ -3,6 +3,9 @@ import { asInput, input, type Working, type WorkingInput } from '../piece/workin
 import type { BuildUp, RegionBuild } from './buildUp.ts';
 import type { ClayFigures } from './clayFigures.ts';
 
+/** A packet more is not bought for a rounding error. */
+const ROUNDING = 1e-9;
+
 type Built = RegionBuild & BuildUp & { readonly clay: Working };
 
 /** One kind of clay on the piece: how much lies on it, what to have ready, and what to buy. */
@@ -67,10 +70,8 @@ function batchOf(
     label: named('Clay on the piece'),
     value: regions.reduce((total, region) => total + region.clay.value, 0),
     unit: 'ml',
-    formula: 'v = sum of the regions',
-    inputs: regions.map((region, i): WorkingInput =>
-      asInput(String.fromCharCode('a'.charCodeAt(0) + i), region.clay),
-    ),
+    formula: 'v = Σ vᵢ',
+    inputs: regions.map((region): WorkingInput => asInput('vᵢ', region.clay)),
     source: 'the regions below',
   };
   const grams: Working = {
@@ -79,7 +80,7 @@ function batchOf(
     label: whole ? 'Clay to have ready' : `“${figures.name}” to have ready`,
     value: volume.value * figures.density.value * (1 + sparePercent / 100),
     unit: 'g',
-    formula: 'm = v · ρ · (1 + s/100)',
+    formula: 'm = v · ρ · (1 + s)',
     inputs: [
       asInput('v', volume),
       asInput('ρ', figures.density),
@@ -91,10 +92,14 @@ function batchOf(
     ...common,
     id: `${id}.packets`,
     label: named('Packets to buy'),
-    value: Math.ceil(grams.value / figures.packet.value - 1e-9),
+    value: Math.ceil(grams.value / figures.packet.value - ROUNDING),
     unit: 'count',
-    formula: 'N = m/p, rounded up',
-    inputs: [asInput('m', grams), asInput('p', figures.packet)],
+    formula: 'N = ⌈m / p − ε⌉',
+    inputs: [
+      asInput('m', grams),
+      asInput('p', figures.packet),
+      input('ε', 'What a rounding error may be', ROUNDING, 'ratio', 'memory'),
+    ],
     source: 'arithmetic',
   };
   return { figures, laidFor, volume, grams, packets };
@@ -112,7 +117,7 @@ const totalOf = (
   value: batches.reduce((sum, batch) => sum + batch[of].value, 0),
   unit,
   provenance: 'derived',
-  formula: of === 'volume' ? 'v = a + b' : 'm = a + b',
-  inputs: batches.map((batch, i) => asInput('ab'[i]!, batch[of])),
+  formula: of === 'volume' ? 'v = Σ vᵢ' : 'm = Σ mᵢ',
+  inputs: batches.map((batch) => asInput(of === 'volume' ? 'vᵢ' : 'mᵢ', batch[of])),
   source: 'sum of the kinds of clay',
 });

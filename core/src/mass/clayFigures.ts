@@ -1,5 +1,5 @@
 import type { ClayChoice } from '../piece/pieceSchema.ts';
-import { input, type Working } from '../piece/working.ts';
+import { asGiven, input, type Working } from '../piece/working.ts';
 import { clayById, type ClayClass } from './clays.ts';
 
 /** The figures that hold for the user's clay: the label where it was read, else the class. */
@@ -68,8 +68,12 @@ const figureOf =
     value: read ?? usual,
     unit,
     provenance: read === null ? 'memory' : 'own',
-    formula: read === null ? `typical of the class “${clay.name}”` : 'as the packet’s label says',
-    inputs: [],
+    ...asGiven(
+      read === null ? `Typical of the class “${clay.name}”` : 'On the packet’s label',
+      read ?? usual,
+      unit,
+      read === null ? 'memory' : 'own',
+    ),
     source:
       read === null
         ? 'from memory: enter the figure of your own label, which wins'
@@ -92,8 +96,7 @@ function densityWorking(choice: ClayChoice, clay: ClayClass, use: ClayUse): Work
       ...common,
       value: clay.densityGPerMl[2],
       provenance: 'memory',
-      formula: `typical of the class “${clay.name}”`,
-      inputs: [],
+      ...asGiven(`Typical of the class “${clay.name}”`, clay.densityGPerMl[2], 'g/ml', 'memory'),
       source: 'from memory; weigh a block of your own clay to replace it',
     };
   }
@@ -102,7 +105,7 @@ function densityWorking(choice: ClayChoice, clay: ClayClass, use: ClayUse): Work
     ...common,
     value: block.grams / ml,
     provenance: 'measured',
-    formula: 'ρ = m / (a·b·c)',
+    formula: 'ρ = m / (a · b · c)',
     inputs: [
       input('m', 'Block on the scale', block.grams, 'g', 'measured'),
       input('a', 'Block, length', block.lengthMm, 'mm', 'measured'),

@@ -22,17 +22,17 @@ export function foilWorkings(
   foil: Piece['mass']['foil'],
 ): FoilPlan {
   const common = { stage: 'mass', provenance: 'derived' } as const;
+  const cores = regions.filter((region) => region.core === 'foil');
   const volume: Working = {
     ...common,
     id: 'mass.foil.volume',
     label: 'Foil core, packed',
-    value:
-      regions
-        .filter((region) => region.core === 'foil')
-        .reduce((sum, region) => sum + region.coreMm3, 0) / 1000,
+    value: cores.reduce((sum, region) => sum + region.coreMm3, 0) / 1000,
     unit: 'ml',
-    formula: 'v = sum of the regions’ cores',
-    inputs: [],
+    formula: 'v = Σ vᵢ',
+    inputs: cores.map(({ region, coreMm3 }) =>
+      input('vᵢ', `${region.name}, foil core`, coreMm3 / 1000, 'ml', 'derived'),
+    ),
     source: 'the body deeper than coat and shell',
   };
   const grams: Working = {
@@ -55,7 +55,7 @@ export function foilWorkings(
     label: 'Foil off the roll',
     value: grams.value / gramsPerMetre,
     unit: 'm',
-    formula: 'L = m/(ρ · g · w)',
+    formula: 'L = m / (ρ · g · w)',
     inputs: [
       asInput('m', grams),
       input('ρ', 'Aluminium', ALUMINIUM_G_PER_ML, 'g/ml', 'memory'),

@@ -26,7 +26,7 @@ export function modelWeight(
     value: clayGrams + foilGrams.value + wireGrams,
     unit: 'g',
     provenance: 'derived',
-    formula: batches.length === 1 ? 'm = v·ρ + foil + wire' : 'm = v·ρ + w·σ + foil + wire',
+    formula: batches.length === 1 ? 'm = v · ρ + foil + wire' : 'm = v · ρ + w · σ + foil + wire',
     inputs: [
       ...batches.flatMap(({ volume, figures }, i) => [
         asInput('vw'[i]!, volume),

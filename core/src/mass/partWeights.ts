@@ -42,7 +42,7 @@ export function partWeights(
         value: value * per,
         unit: light ? 'g' : 'kg',
         provenance: 'derived',
-        formula: 'm = M · v/V',
+        formula: 'm = M · v / V',
         inputs: [
           asInput('M', whole),
           input('v', 'Flesh of this part', mm3 / 1000, 'ml', 'derived'),

@@ -4,7 +4,7 @@ import type { PlacedMass } from '../body/supports.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
-import { asInput, input, type Working } from '../piece/working.ts';
+import { asInput, input, type Reading, type Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/planStance.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 import type { BodyShape } from './bodyShape.ts';
@@ -141,6 +141,13 @@ export function planMass(inputs: MassInputs): MassPlan | null {
   };
 }
 
+/** A reading of the body's depth profile. */
+const byDepth = (method: string): Reading => ({
+  method,
+  resolution: 'straight between depths half a cell of the grid apart',
+  checkedBy: 'core/src/mass/buildUp.test.ts',
+});
+
 function regionMass(build: RegionBuild, up: BuildUp, scale: Working): RegionMass {
   const { region, core, shellMm } = build;
   const target = { kind: 'region', id: region.id } as const;
@@ -159,8 +166,11 @@ function regionMass(build: RegionBuild, up: BuildUp, scale: Working): RegionMass
       label: `${region.name}, skin`,
       value: up.areaMm2 / 100,
       unit: 'cm2',
-      formula: 'a = A/n²',
-      inputs: [asInput('n', scale)],
+      formula: 'a = A / n²',
+      inputs: [
+        input('A', 'Skin in life', (up.areaMm2 * scale.value ** 2) / 100, 'cm2', 'derived'),
+        asInput('n', scale),
+      ],
       source: 'skin of the body on its grid (smeared delta of level sets)',
     },
     clay: {
@@ -170,8 +180,11 @@ function regionMass(build: RegionBuild, up: BuildUp, scale: Working): RegionMass
       value: up.clayMm3 / 1000,
       unit: 'ml',
       digits: 1,
-      formula:
-        core !== 'solid' ? 'v = ( V(deeper than u) − V(deeper than u + t·n) )/n³' : 'v = V/n³',
+      reading: byDepth(
+        core !== 'solid'
+          ? 'what lies deeper than u under the skin and not deeper than u + t, over n³'
+          : 'what lies deeper than u under the skin, over n³',
+      ),
       inputs,
       source,
     },
@@ -182,7 +195,9 @@ function regionMass(build: RegionBuild, up: BuildUp, scale: Working): RegionMass
       value: up.coreMm3 / 1000,
       unit: 'ml',
       digits: 1,
-      formula: core !== 'solid' ? 'c = V(deeper than u + t·n)/n³' : 'none: solid clay on the wire',
+      ...(core === 'solid'
+        ? { formula: '0', note: 'No core: solid clay on the wire.' }
+        : { reading: byDepth('what lies deeper than u + t under the skin, over n³') }),
       inputs,
       source,
     },
@@ -200,7 +215,7 @@ function totalWorkings(
   const sum = (of: (regionMass: RegionMass) => Working): number =>
     regions.reduce((total, region) => total + of(region).value, 0);
   const perRegion = (of: (regionMass: RegionMass) => Working): Working['inputs'] =>
-    regions.map((region, i) => asInput(String.fromCharCode('a'.charCodeAt(0) + i), of(region)));
+    regions.map((region) => asInput('aᵢ', of(region)));
   return {
     volume: {
       ...common,
@@ -208,7 +223,7 @@ function totalWorkings(
       label: 'The whole model',
       value: body.volumeMm3 / measure.lifePerModel ** 3 / 1000,
       unit: 'ml',
-      formula: 'v = V/n³',
+      formula: 'v = V / n³',
       inputs: [
         input('V', 'Body in life', body.volumeMm3 / 1000, 'ml', 'derived'),
         asInput('n', measure.scale),
@@ -221,7 +236,7 @@ function totalWorkings(
       label: 'Skin of the model',
       value: sum((regionMass) => regionMass.area),
       unit: 'cm2',
-      formula: 'a = sum of the regions',
+      formula: 'a = Σ aᵢ',
       inputs: perRegion((regionMass) => regionMass.area),
       source: 'the regions below',
     },

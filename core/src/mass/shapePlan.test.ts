@@ -3,6 +3,7 @@ import { loopArea } from '../geometry/contours.ts';
 import { planPiece } from '../plan.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { answersFor, changed, coarseShape, plainPiece } from '../testing/samples.ts';
+import { reckoningText } from '../piece/working.ts';
 import type { ShapePlan } from './shapePlan.ts';
 
 const shapeOf = (piece: Piece): ShapePlan =>
@@ -43,8 +44,8 @@ describe('what the shape says', () => {
   it('gives every number a working of its own, with a source', () => {
     const ids = rest.workings.map(({ id }) => id);
     expect(new Set(ids).size).toBe(ids.length);
-    for (const { id, formula, source, value } of rest.workings) {
-      expect(formula.length, id).toBeGreaterThan(2);
+    for (const { id, formula, reading, source, value } of rest.workings) {
+      expect(reckoningText({ formula, reading }).length, id).toBeGreaterThan(2);
       expect(source.length, id).toBeGreaterThan(2);
       expect(value, id).toBeGreaterThanOrEqual(0);
     }

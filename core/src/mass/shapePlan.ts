@@ -3,7 +3,7 @@ import type { Skeleton } from '../anatomy/skeleton.ts';
 import { restMuscles } from '../body/muscles.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
-import { asInput, input, type Working } from '../piece/working.ts';
+import { asInput, input, type Reading, type Working } from '../piece/working.ts';
 import type { BodyShape, MuscleClay, ThickPlace } from './bodyShape.ts';
 import type { DepthPeg } from './depthPegs.ts';
 import type { SectionCut } from './sectionCut.ts';
@@ -61,6 +61,13 @@ const GRID =
   'the posed body on its grid, true distances (P. Felzenszwalb and D. Huttenlocher, 2012)';
 const common = { stage: 'mass', provenance: 'derived' } as const;
 
+/** A reading of the posed body on its grid. */
+const onCells = (method: string): Reading => ({
+  method,
+  resolution: 'a fraction of one cell of the grid, which comes finer when nothing changes',
+  checkedBy: 'core/src/mass/bodyShape.test.ts',
+});
+
 /** Reads cards, muscles, pegs and dangers off the shape of a posed model. */
 export function shapePlan(
   shape: BodyShape,
@@ -81,7 +88,7 @@ export function shapePlan(
     label: 'The body in this stance',
     value: shape.volumeMm3 / 1000,
     unit: 'ml',
-    formula: 'v = Σ share of each cell inside the skin · h³',
+    reading: onCells('the cells of the posed body inside its skin, each by the share of it inside'),
     inputs: [input('h', 'Edge of a cell', shape.cellMm, 'mm', 'derived')],
     source: `${GRID}; bends keep the volume within 2 %`,
   };
@@ -124,13 +131,13 @@ function sectionCard(cut: SectionCut, number: number): SectionCard {
   const name = withoutSide(cut.boneName);
   const place = `${name.toLowerCase()}, ${Math.round(cut.at * 100)} % along`;
   const id = `${cut.boneId} ${cut.at}`;
-  const measure = (what: string, label: string, value: number, formula: string): Working => ({
+  const measure = (what: string, label: string, value: number, method: string): Working => ({
     ...common,
     id: `mass.card.${number}.${what}`,
     label: `${label} at ${number}, ${place}`,
     value,
     unit: 'mm',
-    formula,
+    reading: onCells(method),
     inputs: [],
     source: `section square to the bone through ${GRID}`,
     target: { kind: 'section', id },
@@ -205,7 +212,7 @@ function muscleLength(spec: MuscleSpec, clay: MuscleClay): Working {
     label: `${spec.name}, length`,
     value: (100 * clay.lengthMm) / clay.restLengthMm,
     unit: 'percent',
-    formula: 'p = 100 · L/L₀',
+    formula: 'p = L / L₀',
     inputs: [
       input('L', 'Origin to insertion in this stance', clay.lengthMm, 'mm', 'derived'),
       input('L₀', 'Origin to insertion at rest', clay.restLengthMm, 'mm', 'derived'),
@@ -225,10 +232,11 @@ function pegRow(peg: DepthPeg, number: number): PegRow {
       label: `Peg ${number}: ${peg.name}`,
       value: peg.heightMm,
       unit: 'mm',
-      formula:
+      reading: onCells(
         peg.onto === 'core'
-          ? 'h = face of the clay to the core'
-          : 'h = face of the clay to the wire',
+          ? 'from the face of the clay to the core'
+          : 'from the face of the clay to the wire',
+      ),
       inputs: [],
       source:
         peg.over === 'bone' ? `${GRID}; skin lies on bone here: nothing is built over it` : GRID,
@@ -244,7 +252,7 @@ function thickWorking(place: ThickPlace, region: RegionSpec | undefined): Workin
     label: `Thickest clay: ${region?.name.toLowerCase() ?? ''}`,
     value: place.mm,
     unit: 'mm',
-    formula: 'd = 2 · max of the distance to the nearer face',
+    reading: onCells('twice the greatest distance from clay to the nearer of its two faces'),
     inputs: [],
     source: `${GRID}; the wire inside is not taken off`,
     target: { kind: 'region', id: place.regionId },

@@ -2,6 +2,9 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { BuildUp, RegionBuild } from './buildUp.ts';
 
+/** A sheet more is not rolled for a rounding error. */
+const ROUNDING = 1e-9;
+
 /** Regions whose shell is rolled to one thickness. */
 export interface SheetGroup {
   readonly shellMm: number;
@@ -36,7 +39,7 @@ export function sheetGroups(
       label: `Sheet to roll: ${names.join(', ').toLowerCase()}`,
       value: clayMm3 / shellMm / 100,
       unit: 'cm2',
-      formula: 'a = v/t',
+      formula: 'a = v / t',
       inputs: [input('v', 'Clay of these shells', clayMm3 / 1000, 'ml', 'derived'), t],
       source: 'a sheet that is laid on keeps its volume',
     };
@@ -60,7 +63,7 @@ export function sheetGroups(
         label: 'Or sheets of paper on either side',
         value: Math.round(shellMm / paperMm),
         unit: 'count',
-        formula: 'N = t/p',
+        formula: 'N = ⌊t / p⌉',
         inputs: [t, input('p', 'A sheet of paper', paperMm, 'mm', 'own')],
         source: 'common practice: a rolling pin on two equal stacks',
       },
@@ -68,13 +71,14 @@ export function sheetGroups(
         ...common,
         id: `mass.sheet.${i + 1}.count`,
         label: 'Sheets of that size to roll',
-        value: Math.ceil((100 * area.value) / (sheet.widthMm * sheet.lengthMm) - 1e-9),
+        value: Math.ceil((100 * area.value) / (sheet.widthMm * sheet.lengthMm) - ROUNDING),
         unit: 'count',
-        formula: 'N = a/(w · l), rounded up',
+        formula: 'N = ⌈a / (w · l) − ε⌉',
         inputs: [
           asInput('a', area),
           input('w', 'Width of a sheet', sheet.widthMm, 'mm', 'own'),
           input('l', 'Length of a sheet', sheet.lengthMm, 'mm', 'own'),
+          input('ε', 'What a rounding error may be', ROUNDING, 'ratio', 'memory'),
         ],
         source: 'arithmetic; offcuts are pressed together and rolled again',
       },

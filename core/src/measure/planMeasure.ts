@@ -3,7 +3,7 @@ import { sumPlusMinus } from '../anatomy/sumPlusMinus.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { StageResult } from '../piece/stageResult.ts';
-import { asInput, input, type Working } from '../piece/working.ts';
+import { asGiven, asInput, input, type Working } from '../piece/working.ts';
 import type { LifeSizes } from './lifeSizes.ts';
 import type { MeasuredBones } from './measuredSkeleton.ts';
 import { oddProportions } from './proportions.ts';
@@ -82,8 +82,7 @@ function boneRow(bone: Bone, scale: Working): BoneRow {
     value: bone.lifeLengthMm,
     unit: 'mm',
     provenance: bone.provenance,
-    formula: 'as given',
-    inputs: [],
+    ...asGiven('Taken as', bone.lifeLengthMm, 'mm', bone.provenance),
     ...sumPlusMinus([bone]),
     source: `measured from ${bone.measured}${takenText(bone)}`,
     target,
@@ -124,8 +123,22 @@ function summaryWorkings(skeleton: Skeleton, sizes: LifeSizes, scale: Working): 
       value: mm,
       unit: 'mm',
       provenance: 'derived',
-      formula: spec.measured,
-      inputs: [],
+      ...(spec.kind === 'chain'
+        ? {
+            formula: 'Σ lᵢ',
+            inputs: chain.map((bone) =>
+              input('lᵢ', bone.name, bone.lifeLengthMm, 'mm', bone.provenance),
+            ),
+            note: `${spec.measured}.`,
+          }
+        : {
+            reading: {
+              method: spec.measured,
+              resolution: 'exact: the flesh on the bones in the first stance, or in the one named',
+              checkedBy: 'core/src/measure/measure.test.ts',
+            },
+            inputs: [],
+          }),
       source: SIZE_SOURCES[spec.kind],
       ...sumPlusMinus(chain),
       ...target,

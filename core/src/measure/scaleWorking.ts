@@ -1,6 +1,6 @@
 import type { Piece, ScaleChoice } from '../piece/pieceSchema.ts';
 import type { Provenance } from '../piece/provenance.ts';
-import { input, type Working } from '../piece/working.ts';
+import { input, type Reading, type Working } from '../piece/working.ts';
 import type { LifeSizes } from './lifeSizes.ts';
 
 type Oven = NonNullable<Piece['measure']['oven']>;
@@ -103,7 +103,7 @@ export function scaleWorking(
         ...common,
         value: choice.lifePerModel,
         provenance: 'own',
-        formula: 'n as chosen',
+        formula: 'n',
         inputs: [input('n', 'Scale chosen', choice.lifePerModel, 'scale', 'own')],
       };
     case 'size': {
@@ -138,6 +138,14 @@ const byLength = (
   ],
 });
 
+/** With the board under it the outline of both together counts, which no short formula tells. */
+const ON_ITS_BOARD: Reading = {
+  method:
+    'the smallest scale at which the body and the board under it fit, whichever way round, with the air all round',
+  resolution: 'exact: boxes of the posed body and of the board',
+  checkedBy: 'core/src/measure/measure.test.ts',
+};
+
 function boxScale(
   common: Common,
   name: string,
@@ -151,10 +159,12 @@ function boxScale(
     ...common,
     value: ovenFit(sizes, inside, room),
     provenance: 'derived',
-    formula:
-      room.board === null
-        ? 'n = max( H/(h − 2a), min( max(L/(l − 2a), W/(w − 2a)), max(L/(w − 2a), W/(l − 2a)) ) )'
-        : 'n = max( H/(h − 2a − t − p), the same for length and width with the board under it )',
+    ...(room.board === null
+      ? {
+          formula:
+            'n = max(H / max(1 mm, h − 2 · a), min(max(L / max(1 mm, l − 2 · a), W / max(1 mm, w − 2 · a)), max(L / max(1 mm, w − 2 · a), W / max(1 mm, l − 2 · a))))',
+        }
+      : { reading: ON_ITS_BOARD }),
     inputs: [
       input('L', 'Posed length, life', long, 'mm', 'derived'),
       input('H', 'Posed height, life', high, 'mm', 'derived'),
@@ -183,7 +193,7 @@ function boardScale(
     ...common,
     value: floorFit(sizes, board),
     provenance: 'derived',
-    formula: 'n = min( max(L/l, W/w), max(L/w, W/l) )',
+    formula: 'n = min(max(L / l, W / w), max(L / w, W / l))',
     inputs: [
       input('L', 'Posed length, life', long, 'mm', 'derived'),
       input('W', 'Posed width, life', wide, 'mm', 'derived'),

@@ -45,22 +45,44 @@ export interface WorkingInput {
   readonly provenance: Provenance;
 }
 
+/** How a number was read off something: a field of cells, a search, a simulation, a drawing. */
+export interface Reading {
+  /** What was done, in words. */
+  readonly method: string;
+  /** How fine it can be: the cell, the step, or that it is exact. */
+  readonly resolution: string;
+  /** The test file that checks it, from the root of the project. */
+  readonly checkedBy: string;
+}
+
+/**
+ * How a number is made. A *formula* is an expression in the symbols of the inputs, and nothing but
+ * what was computed: `·` multiplies, Σ adds up all inputs of one symbol (written with ᵢ), ⌈ ⌉ rounds
+ * up and ⌊ ⌉ to the nearest, angles are in radians, and quantities carry their units along. What no
+ * expression tells is a *reading*.
+ */
+type Reckoned =
+  | { readonly formula: string; readonly reading?: undefined }
+  | { readonly reading: Reading; readonly formula?: undefined };
+
 /**
  * A number with its reckoning. The ledger, the printed sheet, the exported file and the tests read
  * this one object; nothing is shown that does not have one.
  */
-export interface Working {
+export type Working = WorkingFacts & Reckoned;
+
+interface WorkingFacts {
   readonly id: string;
   readonly stage: Stage;
   readonly label: string;
   readonly value: number;
   readonly unit: Unit;
   readonly provenance: Provenance;
-  /** The formula with symbols, as text. */
-  readonly formula: string;
   readonly inputs: readonly WorkingInput[];
   /** Where the formula or value is from: a publication, common practice, memory. */
   readonly source: string;
+  /** What the formula or the reading does not say, in a sentence. */
+  readonly note?: string;
   readonly target?: SheetTarget;
   /** Half the range that holds the value with 95 %, in its unit; absent where nobody knows. */
   readonly plusMinus?: number;
@@ -91,3 +113,18 @@ export function input(
 ): WorkingInput {
   return { symbol, label, value, unit, provenance };
 }
+
+/** How a number is made, in words: its formula, or what was read and how finely. */
+export const reckoningText = ({ formula, reading }: Pick<Working, 'formula' | 'reading'>): string =>
+  formula ?? `${reading!.method} (${reading!.resolution})`;
+
+/** The reckoning of a number that stands as it was given, set or looked up. */
+export const asGiven = (
+  label: string,
+  value: number,
+  unit: Unit,
+  provenance: Provenance,
+): { readonly formula: string; readonly inputs: readonly WorkingInput[] } => ({
+  formula: 'x',
+  inputs: [input('x', label, value, unit, provenance)],
+});

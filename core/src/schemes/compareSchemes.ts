@@ -41,20 +41,31 @@ function schemeCost({ piece, stance, balance }: SchemeCase, scheme: Scheme): Sch
   const working = workingOf(scheme.id);
   const worst = held.joints.reduce((most, { posedShare }) => Math.max(most, posedShare), 0);
   const at = held.joints.find(({ posedShare }) => posedShare === worst);
-  const lengthMm = cutPieces(wire).reduce((sum, { mm }) => sum + mm, 0);
+  const pieces = cutPieces(wire);
+  const lengthMm = pieces.reduce((sum, { mm }) => sum + mm, 0);
   return {
     scheme,
     wire,
     metres: {
-      ...working('metres', 'Wire in all', 'Σ cut lengths', [
-        input('N', 'Pieces to cut', done.pieces, 'count', 'derived'),
-      ]),
+      ...working(
+        'metres',
+        'Wire in all',
+        'Σ lᵢ',
+        pieces.map(({ id, mm }) => input('lᵢ', id, mm, 'mm', 'derived')),
+      ),
       value: lengthMm / 1000,
       unit: 'm',
       digits: 2,
     },
     joints: {
-      ...working('joints', 'Places to bind', 'Σ bindings', []),
+      ...working(
+        'joints',
+        'Places to bind',
+        'Σ Nᵢ',
+        wire.bindings.bindings.map(({ length, count }) =>
+          input('Nᵢ', length.label, count, 'count', 'derived'),
+        ),
+      ),
       value: done.bindings,
       unit: 'count',
     },
@@ -62,14 +73,25 @@ function schemeCost({ piece, stance, balance }: SchemeCase, scheme: Scheme): Sch
       ...working(
         'minutes',
         'Time at the bench',
-        'pieces · 4 + bends · 2 + bindings · 3 + holes · 4 + twisted metres · 12',
+        'pieces · (cut + check) + bends · (mark + bend) + bindings · bind + holes · drill + twisted / m · twist',
         [
           input('pieces', 'Cut and checked', done.pieces, 'count', 'derived'),
           input('bends', 'Marked and bent', done.bends, 'count', 'derived'),
           input('bindings', 'Bound', done.bindings, 'count', 'derived'),
           input('holes', 'Drilled', done.holes, 'count', 'derived'),
           input('twisted', 'Twisted or coiled', done.twistedM, 'm', 'derived'),
-          input('t', 'For a binding', MINUTES.bind, 'min', 'memory'),
+          ...(
+            [
+              ['cut', 'To cut a piece', MINUTES.cut],
+              ['check', 'To check it on its sheet', MINUTES.check],
+              ['mark', 'To mark a bend', MINUTES.mark],
+              ['bend', 'To make it', MINUTES.bend],
+              ['bind', 'For a binding', MINUTES.bind],
+              ['drill', 'For a hole', MINUTES.hole],
+              ['twist', 'To twist so much', MINUTES.twistPerM],
+            ] as const
+          ).map(([symbol, label, minutes]) => input(symbol, label, minutes, 'min', 'memory')),
+          input('m', 'So much', 1, 'm', 'memory'),
         ],
       ),
       value: benchMinutes(done),
@@ -92,17 +114,11 @@ function schemeCost({ piece, stance, balance }: SchemeCase, scheme: Scheme): Sch
 }
 
 const workingOf =
-  (id: SchemeId) =>
-  (
-    what: string,
-    label: string,
-    formula: string,
-    inputs: Working['inputs'],
-  ): Omit<Working, 'value' | 'unit'> => ({
+  (id: SchemeId) => (what: string, label: string, formula: string, inputs: Working['inputs']) => ({
     id: `scheme.${id}.${what}`,
-    stage: 'wire',
+    stage: 'wire' as const,
     label,
-    provenance: 'derived',
+    provenance: 'derived' as const,
     formula,
     inputs,
     source: 'the whole armature worked out in this scheme; minutes are common practice',

@@ -4,7 +4,7 @@ import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { StageResult } from '../piece/stageResult.ts';
-import { asInput, input, type Working } from '../piece/working.ts';
+import { asGiven, asInput, input, type Working } from '../piece/working.ts';
 import { ownTools, toolFor, type StrokeTool } from './tools.ts';
 
 export type CoatMethod = 'carved' | 'fibre' | 'smooth';
@@ -76,8 +76,12 @@ function zonePlan(
     label: `${zone.name}, ${words.one} in life`,
     value: hairLifeMm(zone, skin),
     provenance: own === null ? (zone.hair?.provenance ?? 'memory') : 'own',
-    formula: 'as given',
-    inputs: [],
+    ...asGiven(
+      own === null ? `${zone.name}, in the library` : 'Set by you',
+      hairLifeMm(zone, skin),
+      'mm',
+      own === null ? (zone.hair?.provenance ?? 'memory') : 'own',
+    ),
     source: own === null ? 'library of animals' : 'decided by you',
     ...(zone.hair === null ? {} : { range: zone.hair.range }),
   };
@@ -93,7 +97,7 @@ function zonePlan(
       label: `${zone.name}, ${words.one} on the model`,
       value: hairLife.value / scale.value,
       provenance: 'derived',
-      formula: 'l = L/n',
+      formula: 'l = L / n',
       inputs: [asInput('L', hairLife), n],
       source: 'definition of a scale; vary each stroke by a third, longer to the rear',
     },
@@ -105,7 +109,9 @@ function zonePlan(
       value: under,
       provenance: 'derived',
       digits: 2,
-      formula: method === 'fibre' ? 'u = L · sin(lie)/n' : 'none: the coat is in the clay',
+      ...(method === 'fibre'
+        ? { formula: 'u = L · sin(lie) / n' }
+        : { formula: '0', note: 'The coat is in the clay.' }),
       inputs:
         method === 'fibre'
           ? [
@@ -133,7 +139,7 @@ function widthWorking(
     unit: 'mm',
     digits: 2,
     provenance: 'derived',
-    formula: 'w = W/n',
+    formula: 'w = W / n',
     inputs: [
       input('W', `Width of a ${wordsOf(zone).stroke} in life`, lock.mm, 'mm', lock.provenance),
       asInput('n', scale),

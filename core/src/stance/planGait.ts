@@ -77,12 +77,14 @@ function strideWorkings(
     value: strideMm,
     unit: 'mm',
     provenance: 'derived',
-    formula: 'stride = way under the body / share of the stride on the ground',
+    formula: 'SL = way / share',
     inputs: [
       input('way', 'Way of a foot under the body', sweepMm, 'mm', 'derived'),
       input('share', 'Share of the stride on the ground', spec.duty, 'ratio', 'memory'),
       input('reached', 'Of the usual way, within these limbs’ reach', share, 'ratio', 'derived'),
-      ...(wantedMm === null ? [] : [input('SL', 'Stride wanted', wantedMm, 'mm' as const, 'own')]),
+      ...(wantedMm === null
+        ? []
+        : [input('wanted', 'Stride wanted', wantedMm, 'mm' as const, 'own')]),
     ],
     source: 'kinematics; duty factors after M. Hildebrand (1965), from memory',
   };
@@ -91,9 +93,9 @@ function strideWorkings(
     id: 'stance.gait.stride.model',
     label: 'Stride on the model',
     value: strideMm / lifePerModel,
-    formula: 'stride / n',
+    formula: 'l = SL / n',
     inputs: [
-      input('stride', 'Stride in life', strideMm, 'mm', 'derived'),
+      input('SL', 'Stride in life', strideMm, 'mm', 'derived'),
       input('n', 'Scale', lifePerModel, 'scale', measure.scale.provenance),
     ],
     source: 'scale',
@@ -102,6 +104,7 @@ function strideWorkings(
   const [strideM, hipM] = [strideMm / 1000, hipMm / 1000];
   const speed = alexanderSpeed(strideM, hipM);
   const relative = strideM / hipM;
+  const gravity = input('g', 'Gravity', GRAVITY, 'm/s2', 'published');
   const hip = input('h', 'Hip above the ground', hipMm, 'mm', 'derived');
   return [
     stride,
@@ -113,7 +116,7 @@ function strideWorkings(
       value: relative,
       unit: 'ratio',
       digits: 2,
-      formula: 'SL / h',
+      formula: 'r = SL / h',
       inputs: [input('SL', 'Stride', strideMm, 'mm', 'derived'), hip],
       source: `below 2.0 a walk, to 2.9 a trot, above it a run (T. Thulborn 1990, from memory): by this a ${gaitByRelativeStride(relative)}`,
     },
@@ -123,12 +126,8 @@ function strideWorkings(
       label: 'Speed in life',
       value: speed * 3.6,
       unit: 'km/h',
-      formula: 'v = 0.25 · √g · SL^1.67 · h^−1.17',
-      inputs: [
-        input('SL', 'Stride', strideMm, 'mm', 'derived'),
-        hip,
-        input('g', 'Gravity, m/s²', GRAVITY, 'ratio', 'published'),
-      ],
+      formula: 'v = 0.25 · √(g) · SL^1.67 · h^(−1.17)',
+      inputs: [input('SL', 'Stride', strideMm, 'mm', 'derived'), hip, gravity],
       source:
         'R. McN. Alexander, Nature 261 (1976), with lengths in metres; constants from memory. Good to about half and double.',
     },
@@ -140,7 +139,7 @@ function strideWorkings(
       unit: 'ratio',
       digits: 2,
       formula: 'Fr = v² / (g · h)',
-      inputs: [input('v', 'Speed', speed * 3.6, 'km/h', 'derived'), hip],
+      inputs: [input('v', 'Speed', speed * 3.6, 'km/h', 'derived'), gravity, hip],
       source: 'walkers change to a trot or run near 0.5 (R. McN. Alexander; from memory)',
     },
     {

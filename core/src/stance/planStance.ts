@@ -19,7 +19,7 @@ import type { Vec3 } from '../geometry/vec3.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
-import { asInput, input, type Working } from '../piece/working.ts';
+import { asGiven, asInput, input, type Reading, type Working } from '../piece/working.ts';
 
 /** A foot counts as touching within this gap: less than a fingernail of clay takes up. */
 export const TOUCH_MM = 0.5;
@@ -90,8 +90,12 @@ export function planStance(inputs: StanceInputs): StancePlan {
     value: box.max[axis] - (axis === 1 ? 0 : box.min[axis]),
     unit: 'mm',
     provenance: 'derived',
-    formula:
-      axis === 1 ? 'highest point of the posed skin above the base' : 'box round the posed skin',
+    reading: {
+      method:
+        axis === 1 ? 'highest point of the posed skin above the base' : 'box round the posed skin',
+      resolution: 'exact: the primitives of the flesh on the posed bones',
+      checkedBy: 'core/src/stance/stance.test.ts',
+    },
     inputs: [asInput('n', measure.scale)],
     source: 'forward kinematics of the measured skeleton with its flesh',
     target: { kind: 'piece', id: 'piece' },
@@ -182,7 +186,7 @@ function footfall(
       value: gapMm,
       unit: 'mm',
       provenance: 'derived',
-      formula: groundMm === 0 ? 'gap = y − r' : 'gap = y − r − g',
+      formula: groundMm === 0 ? 'gap = max(0, y − r)' : 'gap = max(0, y − r − g)',
       inputs: [
         input('y', 'Height of the bone’s end', ball[1], 'mm', 'derived'),
         input('r', 'Padding under it', pad, 'mm', 'memory'),
@@ -198,6 +202,13 @@ function footfall(
   };
 }
 
+/** Angles that the user left alone. */
+const PRESET_ANGLE: Reading = {
+  method: 'as the stance or the moment of its gait has it, feet planted on these bones',
+  resolution: 'planted feet meet the ground within a thousandth of a limb',
+  checkedBy: 'core/src/stance/stance.test.ts',
+};
+
 /** A working per freedom of every joint, whether or not it was changed. */
 function angleWorkings(measure: MeasurePlan, stance: Piece['stance']): readonly Working[] {
   const angles = stanceAngles(measure.skeleton, stance);
@@ -212,8 +223,9 @@ function angleWorkings(measure: MeasurePlan, stance: Piece['stance']): readonly 
         value: angles[bone.id]?.[name] ?? 0,
         unit: 'deg',
         provenance: own ? 'own' : 'derived',
-        formula: own ? 'as set by you' : 'as the stance has it, feet planted on these bones',
-        inputs: [],
+        ...(own
+          ? asGiven('Set by you', angles[bone.id]?.[name] ?? 0, 'deg', 'own')
+          : { reading: PRESET_ANGLE, inputs: [] }),
         source: `zero in the rest stance; positive ${freedom.positive}; limits from memory`,
         target: { kind: 'bone', id: bone.id },
         range: [freedom.minDeg, freedom.maxDeg],

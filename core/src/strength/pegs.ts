@@ -117,7 +117,7 @@ function bendingWorking(
     label: `${wire.id} ${wire.name}, at the base`,
     value: (100 * place.baseNmm) / yieldNmm,
     unit: 'percent',
-    formula: 'share = M / M_y, with M_y = Y · πd³ / 32',
+    formula: 'share = M / (Y · π · d³ / 32)',
     inputs: [
       asInput('M', shares[1]!),
       input('d', 'Its thickness', wire.diameterMm, 'mm', 'own'),
@@ -142,7 +142,7 @@ function bucklingWorking(
     label: `${wire.id} ${wire.name}, of what buckles it`,
     value: (100 * place.upN) / limitN,
     unit: 'percent',
-    formula: 'share = F / ( π² · E · I / (2L)² ), with I = πd⁴ / 64',
+    formula: 'share = F / (π² · E · (π · d⁴ / 64) / (2 · L)²)',
     inputs: [
       asInput('F', force),
       input('E', `Elasticity of ${metal.name}`, metal.eMPa[2], 'MPa', 'memory'),

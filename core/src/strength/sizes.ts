@@ -14,6 +14,8 @@ export interface WireSizes {
   /** The joint that asks for it. */
   readonly at: WiredJoint | undefined;
   readonly mostMm: number;
+  /** Thickness of the wire where its cover is thinnest, mm, and the same in diameters of it. */
+  readonly there: { readonly ropeMm: number; readonly inWires: number };
   /** A metal of which a wire that fits would hold; undefined where there is none. */
   readonly stiffer: Metal | undefined;
   /** Strands of this wire that would hold. */
@@ -46,7 +48,8 @@ export function wireSizes(
   // The cover is that of the rope where there are several strands.
   const ropeMm = wire.cover.inputs.find(({ symbol }) => symbol === 'd')?.value ?? wire.diameterMm;
   const strandsThere = ropeMm > wire.diameterMm + 1e-9 ? wire.strands : 1;
-  const mostMm = Math.max(0, (ropeMm + wire.spareMm) / ropeDiameterMm(strandsThere, 1));
+  const inWires = ropeDiameterMm(strandsThere, 1);
+  const mostMm = Math.max(0, (ropeMm + wire.spareMm) / inWires);
   const stiffer = metalsOf(ownMetals).find(
     (metal) => at !== undefined && metal.id !== wire.metal && neededMm(at, metal) <= mostMm,
   );
@@ -54,6 +57,7 @@ export function wireSizes(
     leastMm,
     at,
     mostMm,
+    there: { ropeMm, inWires },
     stiffer,
     strands: at === undefined ? 1 : Math.ceil(at.strands * (leastMm / wire.diameterMm) ** 3),
   };

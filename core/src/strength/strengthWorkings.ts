@@ -25,7 +25,7 @@ export function jointWorkings(
     label: `${bone.joint.name}${side}, ${label}`,
     value: (100 * momentNmm) / joint.yieldNmm,
     unit: 'percent',
-    formula: 'share = M / M_y, with M_y = n · Y · πd³ / 32',
+    formula: 'share = M / (n · Y · π · d³ / 32 + Σ Mᵢ)',
     inputs: [
       input('M', what, momentNmm, 'Nmm', 'derived'),
       ...(id === 'posed' ? beyond.flatMap(shareInputs) : []),
@@ -35,7 +35,7 @@ export function jointWorkings(
       ...joint.bearers
         .slice(1)
         .map(({ wire, yieldNmm }) =>
-          input(`+ M_y`, `${wire.id} beside it yields at`, yieldNmm, 'Nmm', 'derived'),
+          input('Mᵢ', `${wire.id} beside it yields at`, yieldNmm, 'Nmm', 'derived'),
         ),
     ],
     source:
@@ -56,6 +56,9 @@ export function jointWorkings(
         ]),
   ];
 }
+
+/** The moment of a joint that the trunk holds when the piece is turned over; none in the trunk. */
+const turnedNmm = (joint: WiredJoint): number => (joint.isTrunk ? 0 : joint.load.handlingNmm);
 
 /** Whether a bone is another one or hangs on it. */
 function hangsOn(posed: PosedSkeleton, boneId: string, on: string): boolean {
@@ -85,10 +88,11 @@ export function jointSizes(joint: WiredJoint, posed: PosedSkeleton): readonly Wo
       value: neededMm(joint, joint.metal),
       unit: 'mm',
       digits: 2,
-      formula: 'd = ∛( 32 · max( f·M, M_turned ) / (nπY) )',
+      formula: 'd = ∛(32 · max(f · M, M_turned) / (n · π · Y))',
       inputs: [
         input('f', 'Times its load as posed', WANTED_FACTOR, 'ratio', 'memory'),
         input('M', 'Moment as posed', joint.load.stanceNmm, 'Nmm', 'derived'),
+        input('M_turned', 'Moment turned over', turnedNmm(joint), 'Nmm', 'derived'),
         strands,
         input('Y', `Yield of ${joint.metal.name}`, joint.metal.yieldMPa[2], 'MPa', 'memory'),
       ],
@@ -102,11 +106,17 @@ export function jointSizes(joint: WiredJoint, posed: PosedSkeleton): readonly Wo
       value: Math.max(0, (2 * (joint.depthMm - coverMm)) / ropeDiameterMm(joint.strands, 1)),
       unit: 'mm',
       digits: 2,
-      formula: 'd = 2 · (depth − cover) / strands side by side',
+      formula: 'd = max(0, 2 · (depth − cover) / s)',
       inputs: [
         input('depth', 'Bone below the skin, at its least', joint.depthMm, 'mm', 'derived'),
         input('cover', 'Cover wanted', coverMm, 'mm', 'own'),
-        strands,
+        input(
+          's',
+          'Strands as a rope, in wires',
+          ropeDiameterMm(joint.strands, 1),
+          'ratio',
+          'derived',
+        ),
       ],
       source: 'the sections of the body, at the joint and in the middle of its bone',
       target,
@@ -124,7 +134,11 @@ export const sagWorking = ({ boneId, name, mm }: Sag): Working | undefined =>
         label: `${name} hangs lower by`,
         value: mm,
         unit: 'mm',
-        formula: 'δ = ∫ M(s) · x(s) / (E·I) ds',
+        reading: {
+          method: 'moment and way to the end over stiffness, added up along every wire on the way',
+          resolution: 'one step for each bone, within which the moment runs straight',
+          checkedBy: 'core/src/strength/strength.test.ts',
+        },
         inputs: [],
         source: 'moment–area method with E from memory; elastic, as every wire on the way holds',
         target: { kind: 'bone', id: boneId },
@@ -132,7 +146,7 @@ export const sagWorking = ({ boneId, name, mm }: Sag): Working | undefined =>
 
 /** The thinnest wire that holds, and the thickest that the clay covers. */
 export function sizeWorkings(wire: PlannedWire, joints: readonly WiredJoint[]): readonly Working[] {
-  const { leastMm, at, mostMm } = wireSizes(wire, joints, []);
+  const { leastMm, at, mostMm, there } = wireSizes(wire, joints, []);
   if (at === undefined) return [];
   const target = { kind: 'wire', id: wire.id } as const;
   return [
@@ -143,17 +157,11 @@ export function sizeWorkings(wire: PlannedWire, joints: readonly WiredJoint[]): 
       value: leastMm,
       unit: 'mm',
       digits: 2,
-      formula: 'd = ∛( 32 · max( f·M, M_turned ) / (nπY) ), at the joint that asks for most',
+      formula: 'd = ∛(32 · max(f · M, M_turned) / (n · π · Y))',
       inputs: [
         input('f', 'Times its load as posed', WANTED_FACTOR, 'ratio', 'memory'),
         input('M', 'Moment as posed', at.load.stanceNmm, 'Nmm', 'derived'),
-        input(
-          'M_turned',
-          'Moment turned over',
-          at.isTrunk ? 0 : at.load.handlingNmm,
-          'Nmm',
-          'derived',
-        ),
+        input('M_turned', 'Moment turned over', turnedNmm(at), 'Nmm', 'derived'),
         input('n', 'Strands', at.strands, 'count', 'own'),
         input('Y', `Yield of ${at.metal.name}`, at.metal.yieldMPa[2], 'MPa', 'memory'),
       ],
@@ -167,17 +175,11 @@ export function sizeWorkings(wire: PlannedWire, joints: readonly WiredJoint[]): 
       value: mostMm,
       unit: 'mm',
       digits: 2,
-      formula: '(thickness there + (cover − least cover) / c) / strands side by side',
+      formula: 'd = max(0, (D + r) / s)',
       inputs: [
-        input('cover', 'Cover at the thinnest place', wire.cover.value, 'mm', 'derived'),
-        input('least', 'Cover wanted', wire.coverWantedMm, 'mm', 'own'),
-        input(
-          'c',
-          'What a thicker wire takes of it',
-          wire.spareMm === 0 ? 0.5 : (wire.cover.value - wire.coverWantedMm) / wire.spareMm,
-          'ratio',
-          'derived',
-        ),
+        input('D', 'Thickness of the wire there', there.ropeMm, 'mm', 'derived'),
+        input('r', 'What may be added before the cover is too thin', wire.spareMm, 'mm', 'derived'),
+        input('s', 'Strands there as a rope, in wires', there.inWires, 'ratio', 'derived'),
       ],
       source: 'the sections of the body',
       target,

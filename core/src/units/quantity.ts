@@ -39,6 +39,7 @@ export type Unit =
   | 'MPa'
   | 'degC'
   | 'kelvin'
+  | 'm/s2'
   | 'min'
   | 'h'
   | 'W/mK'
@@ -79,6 +80,7 @@ const METRIC: Readonly<Record<Unit, Shown>> = {
   percent: { unit: '%', digits: 0, factor: 1 },
   degC: { unit: '°C', digits: 0, factor: 1 },
   kelvin: { unit: '°C', digits: 0, factor: 1 },
+  'm/s2': { unit: 'm/s²', digits: 2, factor: 1 },
   min: { unit: 'min', digits: 0, factor: 1 },
   h: { unit: 'h', digits: 0, factor: 1 },
   'W/mK': { unit: 'W/(m·K)', digits: 2, factor: 1 },

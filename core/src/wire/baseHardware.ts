@@ -14,8 +14,11 @@ export function baseHardware(
     value: each * of,
     unit: 'count',
     provenance: 'derived',
-    formula: `${each} · rods`,
-    inputs: [input('rods', 'Threaded rods', of, 'count', 'derived')],
+    formula: 'k · rods',
+    inputs: [
+      input('k', 'For each rod', each, 'count', 'memory'),
+      input('rods', 'Threaded rods', of, 'count', 'derived'),
+    ],
     source: why,
     target: { kind: 'piece', id: 'base' },
   });

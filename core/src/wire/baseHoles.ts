@@ -2,7 +2,7 @@ import { greatest, least } from '../geometry/extremes.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import type { Snag } from '../piece/snag.ts';
-import { input, type Working } from '../piece/working.ts';
+import { input, type Reading, type Working } from '../piece/working.ts';
 import { toDeg } from '../units/angles.ts';
 import { baseHardware } from './baseHardware.ts';
 import { boardWorking } from './boardSize.ts';
@@ -148,6 +148,13 @@ function crosswise(pegs: readonly Peg[]): readonly number[] {
   return order;
 }
 
+/** Where a hole is. */
+const THROUGH_THE_TOP: Reading = {
+  method: 'where the peg goes through the top of the board',
+  resolution: 'exact: a straight peg',
+  checkedBy: 'core/src/wire/rods.test.ts',
+};
+
 function holeOf(
   { wire }: WireSetting,
   peg: Peg,
@@ -163,18 +170,18 @@ function holeOf(
     source: `peg of the ${peg.name}, as posed`,
     target,
   } as const;
-  const place = (what: string, value: number, label: string): Working => ({
+  const place = (what: string, value: number, label: string, how: Reading): Working => ({
     ...common,
     id: `base.hole.${number}.${what}`,
     label: `Hole ${number}, ${label}`,
     value,
     unit: 'mm',
-    formula: 'where the peg goes through the top of the board',
+    reading: how,
     inputs: [],
   });
   const d = peg.wire.diameterMm;
-  const slantDeg = toDeg(Math.acos(Math.min(1, peg.up[1])));
   const flat = Math.hypot(peg.up[0], peg.up[2]);
+  const slantDeg = toDeg(Math.atan2(flat, peg.up[1]));
   const thread = peg.threaded && wire.rod.thread !== null ? threadById(wire.rod.thread) : undefined;
   return {
     number,
@@ -184,13 +191,16 @@ function holeOf(
     order,
     x: peg.at[0],
     z: peg.at[2],
-    along: place('along', frontX - peg.at[0], 'from the front edge'),
-    across: place('across', peg.at[2] - leftZ, 'from the left edge'),
+    along: place('along', frontX - peg.at[0], 'from the front edge', THROUGH_THE_TOP),
+    across: place('across', peg.at[2] - leftZ, 'from the left edge', THROUGH_THE_TOP),
     diameter: {
-      ...place('diameter', thread?.clearanceMm ?? drillFor(d), 'drill'),
-      formula: thread
-        ? `clearance hole for ${thread.id}`
-        : 'the first drill of at least d + clearance',
+      ...place('diameter', thread?.clearanceMm ?? drillFor(d), 'drill', {
+        method: thread
+          ? `clearance hole for ${thread.id}`
+          : 'the first drill of at least d + clearance',
+        resolution: 'the drills that are sold',
+        checkedBy: 'core/src/wire/rods.test.ts',
+      }),
       inputs: [
         input('d', 'Wire', d, 'mm', 'own'),
         ...(thread ? [] : [input('clearance', 'Clearance', HOLE_CLEARANCE_MM, 'mm', 'memory')]),
@@ -205,8 +215,12 @@ function holeOf(
       label: `Hole ${number}, leans`,
       value: slantDeg,
       unit: 'deg',
-      formula: 'φ = arccos( up · peg ), 0 is square to the board',
-      inputs: [],
+      formula: 'φ = atan2(s, u)',
+      inputs: [
+        input('s', 'Sideways on the length of the peg', flat, 'ratio', 'derived'),
+        input('u', 'Upwards on the same', peg.up[1], 'ratio', 'derived'),
+      ],
+      note: 'Nought is square to the board.',
     },
     lean: slantDeg < SQUARE_DEG ? [0, 0] : [peg.up[0] / flat, peg.up[2] / flat],
     leansTo: slantDeg < SQUARE_DEG ? 'square to the board' : leanText(peg.up),

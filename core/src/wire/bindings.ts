@@ -1,5 +1,5 @@
 import type { Vec3 } from '../geometry/vec3.ts';
-import { input, type Working } from '../piece/working.ts';
+import { input, type Working, type WorkingInput } from '../piece/working.ts';
 import { binderById } from './binders.ts';
 import { decided, derived } from './cutLines.ts';
 import type { PlannedWire } from './plannedWire.ts';
@@ -26,14 +26,28 @@ export interface BindingPlan {
   readonly workings: readonly Working[];
 }
 
+/** Radii to the middle of the tie, the way from axis to axis, and the difference of the radii. mm. */
+function belt(aMm: number, bMm: number, tieMm: number) {
+  const [R, r] = [(Math.max(aMm, bMm) + tieMm) / 2, (Math.min(aMm, bMm) + tieMm) / 2];
+  return { R, r, c: (aMm + bMm) / 2, s: R - r };
+}
+
+const beltInputs = (aMm: number, bMm: number, tieMm: number): readonly WorkingInput[] => {
+  const { R, r, c, s } = belt(aMm, bMm, tieMm);
+  return [
+    derived('R', 'Thicker wire, to the middle of the tie', R, 'mm'),
+    derived('r', 'Thinner wire, to the middle of the tie', r, 'mm'),
+    derived('c', 'From axis to axis', c, 'mm'),
+    derived('s', 'Difference of the radii', s, 'mm'),
+  ];
+};
+
 /**
  * Length in mm once round two touching round wires of diameters a and b, along the middle of a tie of
  * thickness t: an open belt, 2√(c² − (R−r)²) + π(R + r) + 2(R−r)·asin((R−r)/c). Geometry of belts.
  */
 export function beltMm(aMm: number, bMm: number, tieMm: number): number {
-  const [R, r] = [(Math.max(aMm, bMm) + tieMm) / 2, (Math.min(aMm, bMm) + tieMm) / 2];
-  const c = (aMm + bMm) / 2;
-  const s = R - r;
+  const { R, r, c, s } = belt(aMm, bMm, tieMm);
   return 2 * Math.sqrt(c * c - s * s) + Math.PI * (R + r) + 2 * s * Math.asin(s / c);
 }
 
@@ -149,17 +163,13 @@ export function planBindings({ wire }: WireSetting, bindings: readonly Binding[]
     unit: binder.wound ? 'm' : 'count',
     digits: binder.wound ? 2 : 0,
     provenance: 'derived',
-    formula: binder.wound ? 'Σ turns and tails of every binding' : 'Σ bindings',
-    inputs: [
-      input(
-        'N',
-        'Bindings',
-        made.reduce((sum, { count }) => sum + count, 0),
-        'count',
-        'derived',
-      ),
-      input('turns', 'Turns on each diagonal', wire.binder.turns, 'count', 'own'),
-    ],
+    formula: binder.wound ? 'Σ(Nᵢ · lᵢ)' : 'Σ Nᵢ',
+    inputs: made.flatMap(({ length, count }) => [
+      input('Nᵢ', `Bindings: ${length.label}`, count, 'count', 'derived'),
+      ...(binder.wound
+        ? [input('lᵢ', `Each: ${length.label}`, length.value, 'mm' as const, 'derived')]
+        : []),
+    ]),
     source: `common practice; ${binder.why}`,
   };
   return { bindings: made, total, workings: [total, ...made.map(({ length }) => length)] };
@@ -185,14 +195,15 @@ function bindingWorking(
     digits: 0,
     provenance: 'derived',
     formula: cross
-      ? '2n · π(a + b + t) + 2 · tail, n turns on each diagonal'
-      : '2n · (2√(c² − s²) + π(R + r) + 2s·asin(s/c)) + 2 · tail, side by side',
+      ? '2 · n · π · (a + b + t) + 2 · tail'
+      : '2 · n · (2 · √(c² − s²) + π · (R + r) + 2 · s · asin(s / c)) + 2 · tail',
     inputs: [
       decided('n', cross ? 'Turns on each diagonal' : 'Half the turns', binder.turns, 'count'),
       derived('a', 'Wire', binding.aMm, 'mm'),
       derived('b', 'What it is bound to', binding.bMm, 'mm'),
       decided('t', 'Tie', tieMm, 'mm'),
       decided('tail', 'Tail to twist off', binder.tailMm, 'mm'),
+      ...(cross ? [] : beltInputs(binding.aMm, binding.bMm, tieMm)),
     ],
     source: 'geometry of belts; the number of turns is common practice',
     target: { kind: 'wire', id: binding.wires[0] ?? '' },

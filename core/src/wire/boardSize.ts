@@ -1,5 +1,5 @@
 import { greatest, least } from '../geometry/extremes.ts';
-import { input, type Working } from '../piece/working.ts';
+import { asGiven, input, type Working } from '../piece/working.ts';
 
 /** Default overhang of the base beyond the outermost feet: common practice. */
 const OVERHANG_MM = 30;
@@ -22,11 +22,16 @@ export function boardWorking(
     value: own ?? fitted,
     unit: 'mm',
     provenance: own === null ? 'derived' : 'own',
-    formula: own === null ? 'spread of the feet + 2 · overhang, up to full 5 mm' : 'as set',
-    inputs: [
-      input('spread', 'Spread of the feet', spread, 'mm', 'derived'),
-      input('overhang', 'Overhang', OVERHANG_MM, 'mm', 'memory'),
-    ],
+    ...(own !== null
+      ? asGiven('Set by you', own, 'mm', 'own')
+      : {
+          formula: 'q · ⌈(spread + 2 · overhang) / q⌉',
+          inputs: [
+            input('spread', 'Spread of the feet', spread, 'mm', 'derived'),
+            input('overhang', 'Overhang', OVERHANG_MM, 'mm', 'memory'),
+            input('q', 'Boards are cut to full', BOARD_STEP_MM, 'mm', 'memory'),
+          ],
+        }),
     source: 'common practice',
     target: { kind: 'piece', id: 'base' },
   };

@@ -4,7 +4,7 @@ import { skinDistance } from '../body/surfaceDistance.ts';
 import { distance, lerp, type Vec3 } from '../geometry/vec3.ts';
 import type { Working } from '../piece/working.ts';
 import type { BendSchedule } from './bendSchedule.ts';
-import { cutLines, decided, derived, marginLine } from './cutLines.ts';
+import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived, marginLine } from './cutLines.ts';
 import type { WireFeature } from './plannedWire.ts';
 import { routeThrough, spineRefs } from './routes.ts';
 import { neckFrom } from './spineStrands.ts';
@@ -145,7 +145,7 @@ function coilLines(
       'spine',
       'Along the spine, tail end to head',
       schedule.developedMm,
-      'Σ feeds and arcs',
+      ALONG_THE_WIRE,
       [derived('N', 'Bends', schedule.bends.length, 'count')],
       'bones of the posed model, bends rounded',
     ),
@@ -153,7 +153,7 @@ function coilLines(
       'coil',
       'Taken up by the coil',
       coil.extraMm,
-      'n · √((π(D + d))² + p²) − L, with n = L / p',
+      'n · √((π · (D + d))² + p²) − L',
       [
         derived('D', 'Former, the inside of the coil', coil.formerMm, 'mm'),
         decided('d', 'Wire', choiceDiameterMm(wire.spine), 'mm'),
@@ -163,10 +163,10 @@ function coilLines(
       ],
       'geometry of the helix; as wide as the sections of the trunk hide',
     ),
-    line('fold', 'Loop in the head that carries its core', fold, 'as set', [
+    line('fold', 'Loop in the head that carries its core', fold, ALLOWANCE, [
       decided('a', 'Fold or loop', fold, 'mm'),
     ]),
-    line('hook', 'Hook above the head, to hang the work by', hook, 'as set', [
+    line('hook', 'Hook above the head, to hang the work by', hook, ALLOWANCE, [
       decided('a', 'Hook', hook, 'mm'),
     ]),
     marginLine(line, wire, schedule.bends.length),

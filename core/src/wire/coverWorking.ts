@@ -10,7 +10,8 @@ export function coverWorking(wireId: string, cover: ThinnestCover, wantedMm: num
     value: cover.coverMm,
     unit: 'mm',
     provenance: 'derived',
-    formula: 'cover = depth of the wire’s axis − d/2, at the thinnest place',
+    formula: 'cover = depth − d / 2',
+    note: 'At the place where the clay over it is thinnest.',
     inputs: [
       input('depth', 'Axis below the skin', cover.depthMm, 'mm', 'derived'),
       input('d', 'Thickness of the wire there', cover.wireMm, 'mm', 'own'),

@@ -1,6 +1,6 @@
 import type { Bone } from '../anatomy/skeleton.ts';
 import { sumPlusMinus } from '../anatomy/sumPlusMinus.ts';
-import { input, type Working, type WorkingInput } from '../piece/working.ts';
+import { input, type Reading, type Working, type WorkingInput } from '../piece/working.ts';
 import type { WireDecisions } from '../piece/wireSchema.ts';
 import type { Unit } from '../units/quantity.ts';
 
@@ -10,7 +10,7 @@ export interface CutLines {
     id: string,
     label: string,
     mm: number,
-    formula: string,
+    how: string | Reading,
     inputs: readonly WorkingInput[],
     source?: string,
   ) => Working;
@@ -29,7 +29,7 @@ const PRACTICE = 'common practice; change it under Allowances';
 export function cutLines(prefix: string, wireId: string): CutLines {
   const target = { kind: 'wire', id: wireId } as const;
   return {
-    line: (id, label, mm, formula, inputs, source = PRACTICE) => ({
+    line: (id, label, mm, how, inputs, source = PRACTICE) => ({
       id: `${prefix}.line.${id}`,
       stage: 'wire',
       label,
@@ -37,7 +37,7 @@ export function cutLines(prefix: string, wireId: string): CutLines {
       unit: 'mm',
       provenance:
         inputs.length > 0 && inputs.every((i) => i.provenance === 'own') ? 'own' : 'derived',
-      formula,
+      ...(typeof how === 'string' ? { formula: how } : { reading: how }),
       inputs,
       source,
       target,
@@ -50,15 +50,24 @@ export function cutLines(prefix: string, wireId: string): CutLines {
       value: lines.reduce((total, line) => total + line.value, 0),
       unit: 'mm',
       provenance: 'derived',
-      formula: 'cut length = sum of the lines',
-      inputs: lines.map((line, i) =>
-        input(String.fromCharCode(97 + i), line.label, line.value, line.unit, line.provenance),
-      ),
+      formula: 'l = Σ lᵢ',
+      note: 'The cut length is the sum of its lines.',
+      inputs: lines.map((line) => input('lᵢ', line.label, line.value, line.unit, line.provenance)),
       source: 'wire that ends up short cannot be lengthened: every allowance is a line of its own',
       target,
     }),
   };
 }
+
+/** Wire along its route: straights and arcs. */
+export const ALONG_THE_WIRE: Reading = {
+  method: 'straights and arcs of the route, added up',
+  resolution: 'exact: straight lines from joint to joint, rounded by arcs',
+  checkedBy: 'core/src/wire/bends.test.ts',
+};
+
+/** A line that is an allowance: as long as was decided. */
+export const ALLOWANCE = 'a';
 
 /** A decided number as an input of a line. */
 export const decided = (symbol: string, label: string, value: number, unit: Unit): WorkingInput =>

@@ -77,7 +77,11 @@ export function leftOutWorking(
     value: leftOutMm(wire, diameterMm),
     unit: 'mm',
     provenance: 'derived',
-    formula: 'the bends executed to θ and let go, θ·Rᵢ/R, against the bends as told',
+    reading: {
+      method: 'the bends made to their angles only and let go, against the bends as told',
+      resolution: 'exact: straight lines and arcs',
+      checkedBy: 'core/src/wire/executedBends.test.ts',
+    },
     inputs: [
       input(
         'Rᵢ/R',

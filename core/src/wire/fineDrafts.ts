@@ -5,7 +5,7 @@ import { skinDistance } from '../body/surfaceDistance.ts';
 import { distance, lerp } from '../geometry/vec3.ts';
 import type { WireChoice } from '../piece/pieceSchema.ts';
 import { input, type Working } from '../piece/working.ts';
-import { cutLines, decided, derived, marginLine } from './cutLines.ts';
+import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived, marginLine } from './cutLines.ts';
 import { boundEnd } from './limbDraft.ts';
 import { jointText, lowerFirst } from './routePoints.ts';
 import { routeThrough, TIP_REACH } from './routes.ts';
@@ -164,11 +164,9 @@ function partLength(bones: readonly PosedBone[], mm: number, sizeFactor: number)
     value: mm,
     unit: 'mm',
     provenance: 'derived',
-    formula: 'Σ life lengths · size',
+    formula: 'size · Σ lᵢ',
     inputs: [
-      ...bones.map(({ bone }, i) =>
-        input(`l${i + 1}`, bone.name, bone.lifeLengthMm, 'mm', bone.provenance),
-      ),
+      ...bones.map(({ bone }) => input('lᵢ', bone.name, bone.lifeLengthMm, 'mm', bone.provenance)),
       input('size', 'Of life', sizeFactor, 'ratio', 'derived'),
     ],
     source: `the measured skeleton; under ${LEAST_FINE_MM} mm clay alone is bent (common practice)`,
@@ -234,11 +232,11 @@ export function fineDraft(setting: WireSetting, part: FinePart, choice: WireChoi
           'bones',
           'Along the bones, short of the tip',
           schedule.developedMm,
-          'Σ feeds and arcs',
+          ALONG_THE_WIRE,
           [derived('N', 'Bends', schedule.bends.length, 'count')],
           'bones of the posed model, bends rounded',
         ),
-        line('tie', 'Beside the wire it is bound to', wire.allowancesMm.tieEnd, 'as set', [
+        line('tie', 'Beside the wire it is bound to', wire.allowancesMm.tieEnd, ALLOWANCE, [
           decided('a', 'Tie end', wire.allowancesMm.tieEnd, 'mm'),
         ]),
         marginLine(line, wire, schedule.bends.length),

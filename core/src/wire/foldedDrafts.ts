@@ -5,7 +5,7 @@ import { posedBone } from '../anatomy/pose.ts';
 import { distance } from '../geometry/vec3.ts';
 import type { Working } from '../piece/working.ts';
 import { bendSchedule, type BendSchedule } from './bendSchedule.ts';
-import { cutLines, decided, derived, marginLine } from './cutLines.ts';
+import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived, marginLine } from './cutLines.ts';
 import { developedUntil } from './developed.ts';
 import { limbChoice, pairEnd } from './limbDraft.ts';
 import type { CarriedBone } from './plannedWire.ts';
@@ -194,8 +194,8 @@ function foldedLines(
   const twist = twistLine(wire, line, { route, schedule, strandsAt, from: legCount }, choice);
   const source = 'bones of the posed model, bends rounded';
   return [
-    line('left', 'Left end, foot to crossing', leftMm, 'Σ feeds and arcs', [], source),
-    line('right', 'Right end, foot to crossing', rightMm, 'Σ feeds and arcs', [], source),
+    line('left', 'Left end, foot to crossing', leftMm, ALONG_THE_WIRE, [], source),
+    line('right', 'Right end, foot to crossing', rightMm, ALONG_THE_WIRE, [], source),
     line(
       'trunk',
       `Along the spine to the fold at the ${fold}, there and back`,
@@ -204,12 +204,16 @@ function foldedLines(
       [derived('L', 'From the crossing to the fold', trunkMm, 'mm')],
       source,
     ),
-    ...(twist === undefined
-      ? []
-      : [{ ...twist, value: 2 * twist.value, formula: `2 · ${twist.formula}` }]),
-    line('fold', 'The fold itself', wire.allowancesMm.fold, 'as set', [
+    ...(twist === undefined ? [] : [doubled(twist)]),
+    line('fold', 'The fold itself', wire.allowancesMm.fold, ALLOWANCE, [
       decided('a', 'Fold or loop', wire.allowancesMm.fold, 'mm'),
     ]),
     marginLine(line, wire, schedule.bends.length),
   ];
 }
+
+/** The same line for the way there and back. */
+const doubled = (line: Working): Working =>
+  line.formula === undefined
+    ? { ...line, value: 2 * line.value }
+    : { ...line, value: 2 * line.value, formula: `2 · (${line.formula})` };

@@ -1,6 +1,6 @@
 import { posedBone } from '../anatomy/pose.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
-import { input, type Working } from '../piece/working.ts';
+import { input, type Reading, type Working } from '../piece/working.ts';
 import { toRad } from '../units/angles.ts';
 import { jointText } from './routePoints.ts';
 import type { WireSetting } from './wireDraft.ts';
@@ -45,6 +45,13 @@ export function planHinges({ stance, wire }: WireSetting): HingePlan {
   return { hinges, workings: hinges.flatMap(({ pin, tube, leaf, gap }) => [pin, tube, leaf, gap]) };
 }
 
+/** The pin that is looked up. */
+const SOLD_PIN: Reading = {
+  method: 'the first pin sold of at least k · t',
+  resolution: 'the thicknesses that are sold',
+  checkedBy: 'core/src/wire/hinges.test.ts',
+};
+
 function hingeOf(stance: WireSetting['stance'], boneId: string): Hinge {
   const { bone, start } = posedBone(stance.posed, boneId);
   const halfMm = Math.max(0.5, -skinDistance(stance.skin, start));
@@ -60,7 +67,7 @@ function hingeOf(stance: WireSetting['stance'], boneId: string): Hinge {
     what: string,
     label: string,
     value: number,
-    formula: string,
+    how: string | Reading,
     inputs: Working['inputs'],
   ): Working => ({
     id: `wire.hinge.${boneId}.${what}`,
@@ -69,7 +76,7 @@ function hingeOf(stance: WireSetting['stance'], boneId: string): Hinge {
     value,
     unit: 'mm',
     provenance: 'derived',
-    formula,
+    ...(typeof how === 'string' ? { formula: how } : { reading: how }),
     inputs,
     source: 'sections of the body as posed; shares are common practice',
     target: { kind: 'bone', id: boneId },
@@ -77,16 +84,23 @@ function hingeOf(stance: WireSetting['stance'], boneId: string): Hinge {
   return {
     boneId,
     name,
-    pin: working('pin', 'pin', pinMm, 'the first pin sold of at least 0.15 · t', [thick]),
+    pin: working('pin', 'pin', pinMm, SOLD_PIN, [
+      thick,
+      input('k', 'Its share of the thickness', PIN_SHARE, 'ratio', 'memory'),
+    ]),
     tube: working('tube', 'tube, inside', pinMm + PLAY_MM, 'pin + play', [
+      input('pin', 'The pin', pinMm, 'mm', 'derived'),
       input('play', 'Play', PLAY_MM, 'mm', 'memory'),
     ]),
-    leaf: working('leaf', 'leaf along each bone', LEAF * 2 * halfMm, '1.2 · t', [thick]),
+    leaf: working('leaf', 'leaf along each bone', LEAF * 2 * halfMm, 'k · t', [
+      thick,
+      input('k', 'Times the thickness', LEAF, 'ratio', 'memory'),
+    ]),
     gap: working(
       'gap',
       'free of putty on each side',
       halfMm * Math.tan(toRad(flexDeg) / 2),
-      'r · tan(θ/2)',
+      'r · tan(θ / 2)',
       [
         input('r', 'Half the thickness', halfMm, 'mm', 'derived'),
         input('θ', 'Farthest flexion', flexDeg, 'deg', 'memory'),

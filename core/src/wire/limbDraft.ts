@@ -5,7 +5,7 @@ import type { Bone } from '../anatomy/skeleton.ts';
 import type { WireChoice } from '../piece/pieceSchema.ts';
 import type { Working } from '../piece/working.ts';
 import type { BendSchedule } from './bendSchedule.ts';
-import { cutLines, decided, derived, marginLine } from './cutLines.ts';
+import { ALONG_THE_WIRE, cutLines, decided, derived, marginLine } from './cutLines.ts';
 import { times, type CarriedBone, type WireFeature } from './plannedWire.ts';
 import { pairRefs, routeThrough, type Route } from './routes.ts';
 import { overSpine, type Winding } from './windings.ts';
@@ -139,7 +139,7 @@ export function limbLines(
       'bones',
       route.pegs[0] && route.pegs[1] ? 'Along the bones, ball to ball' : 'Along the bones',
       bonesMm,
-      'Σ legs between the joints',
+      ALONG_THE_WIRE,
       [derived('N', 'Joints passed', bends, 'count')],
       'bones of the posed model, joint to joint',
     ),
@@ -147,8 +147,8 @@ export function limbLines(
       'pads',
       'Through the soles to the base',
       padMm,
-      'Σ heights of the balls above the base',
-      [derived('N', 'Feet with a peg', pegs, 'count')],
+      'Σ hᵢ',
+      pads.map((mm) => derived('hᵢ', 'From the ball of a foot to the ground', mm, 'mm')),
       `${stance.feet.length} feet as posed`,
     ),
     line('pegs', 'Pegs through the base', pegs * base.thicknessMm, 'pegs · t', [
@@ -163,14 +163,14 @@ export function limbLines(
       'rounding',
       'Saved by rounding the bends',
       -savedMm,
-      '−Σ R(2·tan(θ/2) − θ)',
+      'L − P',
       [
-        derived('N', 'Bends', bends, 'count'),
-        decided('R', 'Bend radius', schedule.bends[0]?.radiusMm ?? 0, 'mm'),
+        derived('L', 'With its bends rounded', schedule.developedMm, 'mm'),
+        derived('P', 'Straight from joint to joint', schedule.polylineMm, 'mm'),
       ],
       'vector geometry; neutral axis at the centreline',
     ),
-    line('turns', 'Turns round the spine', turnsMm, 'turns · √((2πr)² + p²)', [
+    line('turns', 'Turns round the spine', turnsMm, 'turns · √((2 · π · r)² + p²)', [
       decided('turns', 'Turns', winding?.turns ?? 0, 'count'),
       derived('r', 'Half of spine and wire together', winding?.radiusMm ?? 0, 'mm'),
       derived('p', 'From turn to turn, touching', winding?.pitchMm ?? 0, 'mm'),

@@ -78,9 +78,10 @@ function feedWorking(
     ...draft('feed', wound ? 'wound before it' : 'straight before it'),
     value: (schedule.feedsMm[i] as number) + extraMm,
     unit: 'mm',
-    formula: `feed = ${extras.length > 0 ? 'a + ' : ''}leg − T₁ − T₂, with T = R·tan(θ/2)`,
+    formula: `feed = ${extras.length > 0 ? 'Σ aᵢ + ' : ''}leg − T₁ − T₂`,
+    note: 'The set-back of a bend is R·tan(θ/2).',
     inputs: [
-      ...extras.map(({ name, lengthMm }) => input('a', name, lengthMm, 'mm' as const, 'derived')),
+      ...extras.map(({ name, lengthMm }) => input('aᵢ', name, lengthMm, 'mm' as const, 'derived')),
       input(
         'leg',
         wound ? 'Turns round the spine' : 'Straight line from joint to joint',
@@ -99,7 +100,8 @@ function markWorking(draft: Draft, feed: Working, usedMm: number): Working {
     ...draft('mark', 'mark'),
     value: usedMm + feed.value,
     unit: 'mm',
-    formula: 'mark = wire used before, from the cut end + feed; the arc begins at the mark',
+    formula: 'mark = before + feed',
+    note: 'The arc begins at the mark.',
     inputs: [
       input('before', 'Wire used before, from the cut end', usedMm, 'mm', 'derived'),
       asInput('feed', feed),
@@ -112,7 +114,8 @@ function middleWorking(draft: Draft, bend: Bend, mark: Working): Working {
     ...draft('middle', 'its middle'),
     value: mark.value + bend.arcMm / 2,
     unit: 'mm',
-    formula: 'middle = mark + R·θ/2: bend by hand at it, or round a former whose corner it meets',
+    formula: 'middle = mark + R · θ / 2',
+    note: 'Bend by hand at it, or round a former whose corner it meets.',
     inputs: [
       asInput('mark', mark),
       input('R', 'Bend radius of the finished wire', bend.radiusMm, 'mm', 'own'),
@@ -126,10 +129,16 @@ function turnWorking(draft: Draft, bend: Bend, i: number): Working {
     ...draft('turn', 'turn'),
     value: bend.turnDeg,
     unit: 'deg',
-    formula:
-      i === 0
-        ? 'the first bend sets the plane'
-        : 'φ = atan2( (n₁ × n₂)·d, n₁·n₂ ); clockwise seen from the named end is plus',
+    ...(i === 0
+      ? { formula: '0', note: 'The first bend sets the plane.' }
+      : {
+          reading: {
+            method:
+              'from the plane of the bend before to the plane of this one, about the wire between; clockwise seen from the named end is plus',
+            resolution: 'exact: straight lines from joint to joint',
+            checkedBy: 'core/src/wire/bends.test.ts',
+          },
+        }),
     inputs: [],
   };
 }
@@ -139,7 +148,11 @@ function angleWorking(draft: Draft, bend: Bend): Working {
     ...draft('angle', 'angle'),
     value: bend.bendDeg,
     unit: 'deg',
-    formula: 'θ = atan2( |d₁ × d₂|, d₁·d₂ ), the change of direction at the joint',
+    reading: {
+      method: 'change of direction of the wire at the joint',
+      resolution: 'exact: straight lines from joint to joint',
+      checkedBy: 'core/src/wire/bends.test.ts',
+    },
     inputs: [input('R', 'Bend radius of the finished wire', bend.radiusMm, 'mm', 'own')],
   };
 }
@@ -150,11 +163,12 @@ function bendToWorking(draft: Draft, bend: Bend, angle: Working, forming: Formin
     value: angleToBendTo(bend.bendDeg, forming.finishedMm, forming.formingMm),
     unit: 'deg',
     provenance: 'derived',
-    formula: 'bend to = θ · R / Rᵢ; Rᵢ/R from round wire that yields at Y',
+    formula: 'θ · R / r',
+    note: 'The radius to form is found so that a round wire that yields at Y springs back to R.',
     inputs: [
       asInput('θ', angle),
       input('R', 'Finished bend radius', forming.finishedMm, 'mm', 'own'),
-      input('Rᵢ', 'Radius to form under the pliers', forming.formingMm, 'mm', 'derived'),
+      input('r', 'Radius to form under the pliers', forming.formingMm, 'mm', 'derived'),
       input('Y', 'Flow stress at this bend', forming.flowStressMPa, 'MPa', forming.provenance),
       ...(forming.sheetOverBend === undefined
         ? []

@@ -138,7 +138,11 @@ function buyWorking(
     value: missingMm,
     unit: 'mm',
     provenance: 'derived',
-    formula: 'pieces that no length on hand gives',
+    reading: {
+      method: 'what no length on hand gives, by the way of cutting that leaves least to buy',
+      resolution: proven ? 'proven: no way leaves less' : 'best found; see the bound',
+      checkedBy: 'core/src/wire/stock.test.ts',
+    },
     inputs: [
       input('need', 'Needed in all', need, 'mm', 'derived'),
       input('cut', 'Cut from wire on hand', need - missingMm, 'mm', 'derived'),
@@ -171,7 +175,11 @@ function lengthsToBuy(
       value: sticks,
       unit: 'count',
       provenance: 'derived',
-      formula: 'fewest equal lengths that give all missing pieces',
+      reading: {
+        method: 'fewest equal lengths that give all missing pieces, with what the saw takes',
+        resolution: proven ? 'proven: fewer do not do' : 'best found; see the bound',
+        checkedBy: 'core/src/wire/stock.test.ts',
+      },
       inputs: [
         input('l', 'Sold in lengths of', sold.lengthMm, 'mm', 'own'),
         input('loss', 'Lost at each cut', wire.sawLossMm, 'mm', 'own'),
@@ -216,10 +224,8 @@ function totalCost(groups: readonly StockGroup[]): Working | null {
     value: costs.reduce((sum, { value }) => sum + value, 0),
     unit: 'money',
     provenance: 'derived',
-    formula: 'Σ lengths · price',
-    inputs: costs.map(({ label, value }, i) =>
-      input(String.fromCharCode(97 + i), label, value, 'money', 'derived'),
-    ),
+    formula: 'Σ cᵢ',
+    inputs: costs.map(({ label, value }) => input('cᵢ', label, value, 'money', 'derived')),
     source: 'your own prices, in your own money',
   };
 }

@@ -11,7 +11,7 @@ import type { Working } from '../piece/working.ts';
 import type { Footfall, StancePlan } from '../stance/planStance.ts';
 import { toDeg } from '../units/angles.ts';
 import type { BendSchedule } from './bendSchedule.ts';
-import { cutLines, decided, derived } from './cutLines.ts';
+import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived } from './cutLines.ts';
 import { neckFrom } from './spineStrands.ts';
 import { routePoint, type RoutePoint } from './routePoints.ts';
 import type { Route } from './routes.ts';
@@ -206,21 +206,21 @@ function rodLines(
       'rise',
       'From the base up to its end',
       riseMm,
-      'Σ feeds and arcs above the base',
+      ALONG_THE_WIRE,
       [derived('N', 'Bends', schedule.bends.length, 'count')],
       'bones of the posed model',
     ),
-    line('pegs', 'Peg through the base', share * base.thicknessMm, 't / cos φ', [
+    line('pegs', 'Peg through the base', share * base.thicknessMm, 's · t', [
       decided('t', 'Thickness of the base', base.thicknessMm, 'mm'),
-      derived('cos φ', 'Of the slant', share === 0 ? 1 : 1 / share, 'ratio'),
+      derived('s', 'Longer by its slant', share, 'ratio'),
     ]),
-    line('nuts', 'Below the base, nut and washers', share * nutAndWashers, 'a / cos φ', [
+    line('nuts', 'Below the base, nut and washers', share * nutAndWashers, 's · a', [
       decided('a', 'Nut and washers', nutAndWashers, 'mm'),
-      derived('cos φ', 'Of the slant', share === 0 ? 1 : 1 / share, 'ratio'),
+      derived('s', 'Longer by its slant', share, 'ratio'),
     ]),
-    line('tie', `Beside ${beside}, to be lashed`, tieEnd, 'as set', [
+    line('tie', `Beside ${beside}, to be lashed`, tieEnd, ALLOWANCE, [
       decided('a', 'Tie end', tieEnd, 'mm'),
     ]),
-    line('margin', 'Margin', margin, 'as set', [decided('m', 'Margin', margin, 'mm')]),
+    line('margin', 'Margin', margin, ALLOWANCE, [decided('a', 'Margin', margin, 'mm')]),
   ];
 }

@@ -1,8 +1,15 @@
-import { greatest } from '../geometry/extremes.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import type { Working } from '../piece/working.ts';
 import type { BendSchedule } from './bendSchedule.ts';
-import { cutLines, decided, derived, marginLine, type CutLines } from './cutLines.ts';
+import {
+  ALLOWANCE,
+  ALONG_THE_WIRE,
+  cutLines,
+  decided,
+  derived,
+  marginLine,
+  type CutLines,
+} from './cutLines.ts';
 import { developedUntil } from './developed.ts';
 import { boundEnd } from './limbDraft.ts';
 import type { MoreStrands } from './plannedWire.ts';
@@ -83,13 +90,13 @@ function strandLines(
   const twist = twistLine(wire, line, { route, schedule, strandsAt, from: ropeFrom });
   return [
     ...(isLong || aloneMm > 0
-      ? [line('tail', 'Along the tail, one strand', aloneMm, 'Σ feeds and arcs', [], ALONG)]
+      ? [line('tail', 'Along the tail, one strand', aloneMm, ALONG_THE_WIRE, [], ALONG)]
       : []),
     line(
       'spine',
       isLong && ropeFrom > 0 ? 'Along the spine, tail root to head' : 'Along the spine to the head',
       ropeMm,
-      'Σ feeds and arcs',
+      ALONG_THE_WIRE,
       [derived('N', 'Bends', bends, 'count')],
       ALONG,
     ),
@@ -98,16 +105,16 @@ function strandLines(
     ...(twist === undefined || (isLong && ropeFrom > 0)
       ? []
       : [
-          line('tie', 'Tie end where it begins', tieEnd, 'as set', [
+          line('tie', 'Tie end where it begins', tieEnd, ALLOWANCE, [
             decided('a', 'Tie end', tieEnd, 'mm'),
           ]),
         ]),
-    line('fold', 'Loop in the head that carries its core', fold, 'as set', [
+    line('fold', 'Loop in the head that carries its core', fold, ALLOWANCE, [
       decided('a', 'Fold or loop', fold, 'mm'),
     ]),
     ...(isLong
       ? [
-          line('hook', 'Hook above the head, to hang the work by', hook, 'as set', [
+          line('hook', 'Hook above the head, to hang the work by', hook, ALLOWANCE, [
             decided('a', 'Hook', hook, 'mm'),
           ]),
         ]
@@ -125,33 +132,33 @@ export function twistLine(
 ): Working | undefined {
   const d = choiceDiameterMm(choice);
   const until = (point: number): number => developedUntil(schedule, route, point);
+  /** Twisted lengths by their number of strands. */
+  const lengths = new Map<number, number>();
   let extra = 0;
-  let along = 0;
   for (let leg = from; leg < strandsAt.length; leg++) {
     const n = strandsAt[leg]!;
     if (n === 1) continue;
     const long = until(leg + 1) - until(leg);
     const pitch = wire.twistPitchInDiameters * ropeDiameterMm(n, d);
-    along += long;
+    lengths.set(n, (lengths.get(n) ?? 0) + long);
     extra += long * (twistFactor(helixRadiusMm(n, d), pitch) - 1);
   }
-  if (along === 0) return undefined;
-  const most = greatest(strandsAt.slice(from));
+  if (lengths.size === 0) return undefined;
   return line(
     'twist',
     'Taken up by the twist',
     extra,
-    'Σ L · (√(1 + (2πr/p)²) − 1), each stretch by its strands',
-    [
-      derived('L', 'Twisted, along its centre', along, 'mm'),
-      derived('r', `Helix radius of ${most} strands`, helixRadiusMm(most, d), 'mm'),
+    'Σ(Lᵢ · (√(1 + (2 · π · rᵢ / pᵢ)²) − 1))',
+    [...lengths].flatMap(([n, long]) => [
+      derived('Lᵢ', `Twisted with ${n} strands, along its centre`, long, 'mm'),
+      derived('rᵢ', `Helix radius of ${n} strands`, helixRadiusMm(n, d), 'mm'),
       decided(
-        'p',
+        'pᵢ',
         'Pitch, one full turn',
-        wire.twistPitchInDiameters * ropeDiameterMm(most, d),
+        wire.twistPitchInDiameters * ropeDiameterMm(n, d),
         'mm',
       ),
-    ],
+    ]),
     'geometry of the helix',
   );
 }

@@ -1,5 +1,5 @@
 import { posedBone } from '../anatomy/pose.ts';
-import { cutLines, decided, derived, marginLine } from './cutLines.ts';
+import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived, marginLine } from './cutLines.ts';
 import { routeThrough, spineRefs } from './routes.ts';
 import type { WireDraft, WireSetting } from './wireDraft.ts';
 
@@ -31,11 +31,11 @@ export function tailDraft(setting: WireSetting): readonly WireDraft[] {
             'tail',
             'Along the tail and into the trunk',
             schedule.developedMm,
-            'Σ feeds and arcs',
+            ALONG_THE_WIRE,
             [derived('N', 'Bends', schedule.bends.length, 'count')],
             'bones of the posed model, bends rounded',
           ),
-          line('tie', 'Tie end in the trunk', wire.allowancesMm.tieEnd, 'as set', [
+          line('tie', 'Tie end in the trunk', wire.allowancesMm.tieEnd, ALLOWANCE, [
             decided('a', 'Tie end', wire.allowancesMm.tieEnd, 'mm'),
           ]),
           marginLine(line, wire, schedule.bends.length),

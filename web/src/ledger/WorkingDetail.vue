@@ -12,7 +12,11 @@ const result = computed(() => text(props.working.value, props.working.unit, digi
 
 <template>
   <div class="detail" role="region" :aria-label="`Working of ${working.label}`">
-    <p class="formula number">{{ working.formula }}</p>
+    <p v-if="working.formula !== undefined" class="formula number">{{ working.formula }}</p>
+    <template v-else>
+      <p class="formula">Read: {{ working.reading.method }}</p>
+      <p class="note">As fine as: {{ working.reading.resolution }}</p>
+    </template>
     <dl v-if="working.inputs.length > 0" class="number">
       <div v-for="input in working.inputs" :key="input.symbol + input.label">
         <dt>{{ input.symbol }}</dt>
@@ -35,6 +39,7 @@ const result = computed(() => text(props.working.value, props.working.unit, digi
       Usual: {{ text(working.range[0], working.unit) }} to
       {{ text(working.range[1], working.unit) }}
     </p>
+    <p v-if="working.note !== undefined" class="note">{{ working.note }}</p>
     <p class="note">{{ working.source }} ({{ PROVENANCE_TEXT[working.provenance].long }})</p>
   </div>
 </template>

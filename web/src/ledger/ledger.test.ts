@@ -34,7 +34,7 @@ describe('WorkingRow', () => {
     expect(wrapper.text()).toContain('calc');
     expect(wrapper.find('.detail').exists()).toBe(false);
     await wrapper.find('button').trigger('click');
-    expect(wrapper.find('.detail').text()).toContain('cut length = sum of the lines');
+    expect(wrapper.find('.detail').text()).toContain('l = Σ lᵢ');
     for (const input of cut.inputs) expect(wrapper.find('.detail').text()).toContain(input.label);
     await wrapper.find('button').trigger('click');
     expect(wrapper.find('.detail').exists()).toBe(false);

@@ -159,7 +159,15 @@ function tracedWorking(found: BoneFound, views: readonly MeasuredView[]): Workin
     value: found.mm,
     unit: 'mm',
     provenance: 'photo',
-    formula: whole ? 'L = √(dx² + dy² + dz²)' : 'L ≥ length as seen',
+    ...(whole
+      ? { formula: 'L = √(dx² + dy² + dz²)' }
+      : {
+          reading: {
+            method: 'length as seen: the least that it can be, since no view shows the missing way',
+            resolution: 'the spread of a click',
+            checkedBy: 'core/src/measure/pictures/pictures.test.ts',
+          },
+        }),
     inputs: [
       ...parts,
       ...seen.map(({ pictureId, mm }) =>
@@ -187,7 +195,15 @@ function offer(found: FoundLength): Offer {
       value: mm,
       unit: 'mm',
       provenance: found.provenance,
-      formula: found.parts.length === 1 ? 'as found' : 'mean, weighed by how sure each is',
+      ...(found.parts.length === 1
+        ? { formula: 'L' }
+        : {
+            reading: {
+              method: 'mean of what was found, weighed by how sure each is',
+              resolution: 'the range told beside it',
+              checkedBy: 'core/src/measure/pictures/pictures.test.ts',
+            },
+          }),
       inputs: [
         ...found.parts.map((part) => input('L', part.label, part.mm, 'mm', found.provenance)),
         input('L₀', 'In the plan now', nowMm, 'mm', found.nowFrom),

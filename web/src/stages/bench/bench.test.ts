@@ -61,7 +61,7 @@ describe('BenchStage', () => {
       expect(wrapper.find(`.ledger [data-working="${line.quantity.id}"]`).exists()).toBe(true);
     await wrapper.find('.steps [data-working="wire.C.cut"]').trigger('click');
     const step = wrapper.findAll('.step').find((wrapper) => wrapper.text().includes('Cut C'))!;
-    expect(step.find('.detail').text()).toContain('cut length = sum of the lines');
+    expect(step.find('.detail').text()).toContain('l = Σ lᵢ');
     expect(wrapper.findAll('.detail')).toHaveLength(1);
   });
 
