@@ -142,7 +142,6 @@ export { gaitMoment, gaitOf, type GaitChoice } from './posing/gaitMoment.ts';
 export type { GaitPlan } from './stance/planGait.ts';
 export { groundHeight, type Ground } from './posing/ground.ts';
 export { WEIGHT_METALS } from './balance/counterweight.ts';
-export { drawingDxf } from './formats/dxf.ts';
 export { bvhText } from './formats/bvh.ts';
 export { readBvh, type BvhFile } from './formats/readBvh.ts';
 export { FOOTFALL_STRIDE_MM, footfallDrawing } from './sheets/footfallDrawing.ts';

@@ -1,56 +1,65 @@
-import { inverse3, times } from '../../src/geometry/matrix3.ts';
-import { oklabToOklch, rgbToOklab, xyzToLab, xyzToOklab } from '../../src/colour/oklab.ts';
 import {
-  hexToRgb,
-  KNEE,
-  RGB_TO_XYZ,
-  toEncoded,
-  toLinear,
-  WHITE_XYZ,
-  type Xyz,
-} from '../../src/colour/srgb.ts';
+  encodedRgb,
+  hexToOklch,
+  linearRgb,
+  rgbToLab,
+  rgbToOklab,
+  rgbToXyz,
+  xyzToRgb,
+} from '../../src/colour/colourSpaces.ts';
+import type { Triple } from '../../src/geometry/matrix3.ts';
 import { num, type Adapter } from '../checkFile.ts';
 
 /** sRGB, XYZ, CIELAB and OKLab. Differences of colours and mixing are not covered yet. */
 export const colour: Adapter = (entry) => {
   const code = num(entry, 'C8');
   if (code !== undefined) {
-    const linear = toLinear(code / 255);
-    return { linear, back: toEncoded(linear) };
+    const linear = linearOf(code / 255);
+    return { linear, back: encodedRgb([linear, linear, linear])[0] };
   }
   const xyz = entry.input['XYZ'];
   if (Array.isArray(xyz) && xyz.length === 3) {
-    const oklab = xyzToOklab(xyz as unknown as Xyz);
+    const oklab = rgbToOklab(xyzToRgb(xyz as unknown as Triple));
     return { oklab, published_3dp: oklab };
   }
   const hex = entry.input['hex'];
-  const rgb = typeof hex === 'string' ? hexToRgb(hex) : undefined;
-  if (rgb !== undefined) {
-    const at = times(RGB_TO_XYZ, rgb);
-    const oklab = rgbToOklab(rgb);
-    const [l, c, h] = oklabToOklch(oklab);
+  const oklch = typeof hex === 'string' ? hexToOklch(hex) : undefined;
+  if (typeof hex === 'string' && oklch !== undefined) {
+    const rgb = linearRgb(encodedOf(hex));
+    const [l, c, h] = oklch;
     const wantedHue = hueOf(entry.expected['oklch']);
     return {
       linear: rgb,
-      XYZ: at,
-      Lab_D65: xyzToLab(at),
-      oklab,
+      XYZ: rgbToXyz(rgb),
+      Lab_D65: rgbToLab(rgb),
+      oklab: rgbToOklab(rgb),
       // The hue of a grey means nothing, so any will do (note of the cases).
       oklch: [l, c, c < 1e-4 ? (wantedHue ?? h) : h],
     };
   }
   if (Object.keys(entry.input).length > 0) return {};
-  const below = KNEE.encoded / 12.92;
-  const above = ((KNEE.encoded + 0.055) / 1.055) ** 2.4;
+  // Either side of the knee of the transfer, as the standard writes it.
+  const [below, above] = [linearOf(0.04045), linearOf(0.04045 + 1e-12)];
   return {
-    M: RGB_TO_XYZ,
-    M_inverse: inverse3(RGB_TO_XYZ),
-    white_XYZ: WHITE_XYZ,
+    M: columns(rgbToXyz),
+    M_inverse: columns(xyzToRgb),
+    white_XYZ: rgbToXyz([1, 1, 1]),
     'at 0.04045 lower': below,
     upper: above,
     jump: Math.abs(above - below),
   };
 };
+
+const linearOf = (encoded: number): number => linearRgb([encoded, encoded, encoded])[0];
+
+const encodedOf = (hex: string): Triple =>
+  [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16) / 255) as unknown as Triple;
+
+/** The matrix of a linear map, rows first. */
+function columns(map: (v: Triple) => Triple): readonly (readonly number[])[] {
+  const all = [map([1, 0, 0]), map([0, 1, 0]), map([0, 0, 1])];
+  return [0, 1, 2].map((row) => all.map((column) => column[row as 0]));
+}
 
 const hueOf = (oklch: unknown): number | undefined =>
   Array.isArray(oklch) && typeof oklch[2] === 'number' ? oklch[2] : undefined;

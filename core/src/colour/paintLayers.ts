@@ -1,4 +1,4 @@
-import { hexToOklch, oklchToHex, type Oklch } from './oklab.ts';
+import { hexToOklch, oklchToHex, type Oklch } from './colourSpaces.ts';
 
 /** The steps from the base of a zone, dark into the hollows and light onto the ridges. */
 export const LAYER_IDS = ['base', 'hollows', 'ridge-1', 'ridge-2'] as const;

@@ -5,7 +5,7 @@ import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working, type WorkingInput } from '../piece/working.ts';
-import { hexToOklch } from './oklab.ts';
+import { hexToOklch } from './colourSpaces.ts';
 import { LAYERS, layerHex, type LayerRule } from './paintLayers.ts';
 
 /** Paint that a brushed coat takes, ml for 100 cm²: about 10 m² to the litre (common practice). */

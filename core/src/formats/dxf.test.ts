@@ -1,97 +1,83 @@
+import DxfParser, {
+  type ICircleEntity,
+  type IDxf,
+  type ILineEntity,
+  type ILwpolylineEntity,
+  type IPoint,
+  type ITextEntity,
+} from 'dxf-parser';
 import { describe, expect, it } from 'vitest';
 import { planPiece } from '../plan.ts';
 import { basePlanDrawing } from '../sheets/basePlan.ts';
 import { elevation } from '../sheets/elevation.ts';
-import { fittedDrawing } from '../sheets/drawing.ts';
+import { fittedDrawing, type Drawing } from '../sheets/drawing.ts';
 import { wireStrips } from '../sheets/wireStrips.ts';
 import { otterPiece } from '../testing/samples.ts';
 import { dxfLayer, drawingDxf } from './dxf.ts';
 
-/** What a reader of the format finds: an entity with its groups, in order. */
-interface Entity {
-  readonly type: string;
-  readonly groups: readonly (readonly [number, string])[];
-}
-
-/** Reads the pairs of lines of a file into its header values and entities. */
-function read(file: string): { readonly header: Map<string, string>; readonly entities: Entity[] } {
-  const lines = file.trimEnd().split('\n');
-  expect(lines.length % 2).toBe(0);
-  const pairs = lines
-    .filter((_, i) => i % 2 === 0)
-    .map((code, i) => [Number(code), lines[2 * i + 1]!] as const);
-  expect(pairs.at(-1)).toEqual([0, 'EOF']);
-  const header = new Map<string, string>();
-  pairs.forEach(([code, value], i) => {
-    if (code === 9) header.set(value, pairs[i + 1]![1]);
-  });
-  const start = pairs.findIndex(([code, value]) => code === 2 && value === 'ENTITIES');
-  const entities: { type: string; groups: (readonly [number, string])[] }[] = [];
-  for (const [code, value] of pairs.slice(start + 1)) {
-    if (code === 0) entities.push({ type: value, groups: [] });
-    else entities.at(-1)?.groups.push([code, value]);
-  }
-  return { header, entities };
-}
-
-const value = ({ groups }: Entity, code: number): number =>
-  Number(groups.find(([of]) => of === code)![1]);
-const layerOf = ({ groups }: Entity): string => groups.find(([code]) => code === 8)?.[1] ?? '';
-const long = (line: Entity): number =>
-  Math.hypot(value(line, 11) - value(line, 10), value(line, 21) - value(line, 20));
+/** The file as an independent reader takes it (dxf-parser 1.1.2). */
+const read = (drawing: Drawing): IDxf => new DxfParser().parseSync(drawingDxf(drawing))!;
+const linesOf = ({ entities }: IDxf, layer: string): readonly ILineEntity[] =>
+  entities.filter(
+    (entity): entity is ILineEntity => entity.type === 'LINE' && entity.layer === layer,
+  );
+const long = ({ vertices: [from, to] }: ILineEntity): number =>
+  Math.hypot(to!.x - from!.x, to!.y - from!.y);
 
 const plan = planPiece(otterPiece());
 
 describe('the DXF of a drawing, read back', () => {
-  it('is in millimetres, for readers of release 12', () => {
-    const { header } = read(
-      drawingDxf(elevation(plan, 'side', { show: 'wires', dimensions: true })),
-    );
+  it('is in millimetres, and says how large it is', () => {
+    const drawing = elevation(plan, 'side', { show: 'wires', dimensions: true });
+    const { header } = read(drawing);
     // $INSUNITS 4 is millimetres, $MEASUREMENT 1 metric (the format's reference, from memory).
-    expect(header.get('$ACADVER')).toBe('AC1009');
-    expect(header.get('$INSUNITS')).toBe('4');
-    expect(header.get('$MEASUREMENT')).toBe('1');
+    expect(header).toMatchObject({ $INSUNITS: 4, $MEASUREMENT: 1 });
+    const [min, max] = [header['$EXTMIN'], header['$EXTMAX']] as [IPoint, IPoint];
+    expect(min.x).toBeCloseTo(drawing.box.min[0], 5);
+    expect(max.y).toBeCloseTo(drawing.box.max[1], 5);
   });
 
   it('has every wire on a layer of its own, and each straight wire at its cut length', () => {
     const { wires } = plan.wire;
-    const { entities } = read(drawingDxf(wireStrips(wires)));
+    const file = read(wireStrips(wires));
     for (const wire of wires) {
-      const own = entities.filter((entity) => layerOf(entity) === dxfLayer(`wire ${wire.id}`));
-      const longest = Math.max(...own.filter(({ type }) => type === 'LINE').map(long));
+      const layer = dxfLayer(`wire ${wire.id}`);
+      expect(Object.keys(file.tables.layer.layers)).toContain(layer);
+      const longest = Math.max(...linesOf(file, layer).map(long));
       expect(longest, wire.id).toBeCloseTo(wire.cut.value, 5);
     }
   });
 
   it('shows bones at their length on the model where they lie in the plane', () => {
-    const { entities } = read(
-      drawingDxf(elevation(plan, 'side', { show: 'bones', dimensions: false })),
-    );
-    const bones = entities.filter(
-      (entity) => entity.type === 'LINE' && layerOf(entity) === 'BONES',
+    const bones = linesOf(
+      read(elevation(plan, 'side', { show: 'bones', dimensions: false })),
+      'BONES',
     );
     expect(bones).toHaveLength(plan.stance.posed.bones.length);
     expect(bones.some((bone) => Math.abs(long(bone) - 115 / 3) < 1e-5)).toBe(true);
   });
 
   it('has the holes of the base where they are drilled', () => {
-    const drawing = basePlanDrawing(plan.wire.base);
-    const circles = read(drawingDxf(drawing)).entities.filter(({ type }) => type === 'CIRCLE');
-    const drills = plan.wire.base.holes.map((hole) => hole.diameter.value / 2);
-    for (const radius of drills)
-      expect(circles.some((circle) => Math.abs(value(circle, 40) - radius) < 1e-6)).toBe(true);
+    const { entities } = read(basePlanDrawing(plan.wire.base));
+    const circles = entities.filter((entity): entity is ICircleEntity => entity.type === 'CIRCLE');
+    for (const hole of plan.wire.base.holes)
+      expect(
+        circles.some(({ radius }) => Math.abs(radius - hole.diameter.value / 2) < 1e-6),
+        hole.foot,
+      ).toBe(true);
   });
 
-  it('writes outlines as closed polylines, and letters beyond the plain ones by their code', () => {
-    const file = drawingDxf(
+  it('writes outlines as closed polylines, and letters beyond the plain ones as they are', () => {
+    const common = { layer: 'skin & fur' } as const;
+    const { entities } = read(
       fittedDrawing(
         'one',
         'One',
         [
           {
+            ...common,
             kind: 'union',
             ink: 'skin',
-            layer: 'skin & fur',
             weight: 0.25,
             outlines: [
               [
@@ -102,9 +88,9 @@ describe('the DXF of a drawing, read back', () => {
             ],
           },
           {
+            ...common,
             kind: 'text',
             ink: 'ink',
-            layer: 'skin & fur',
             at: [1, 1],
             text: '90° ∅',
             sizeMm: 3,
@@ -115,22 +101,14 @@ describe('the DXF of a drawing, read back', () => {
         2,
       ),
     );
-    const { entities } = read(file);
-    expect(entities.map(({ type }) => type)).toEqual([
-      'POLYLINE',
-      'VERTEX',
-      'VERTEX',
-      'VERTEX',
-      'SEQEND',
-      'TEXT',
-      'ENDSEC',
-      'EOF',
+    const [outline, words] = entities as [ILwpolylineEntity, ITextEntity];
+    expect(entities).toHaveLength(2);
+    expect(outline).toMatchObject({ type: 'LWPOLYLINE', layer: 'SKIN_FUR', shape: true });
+    expect(outline.vertices.map(({ x, y }) => [x, y])).toEqual([
+      [0, 0],
+      [4, 0],
+      [0, 3],
     ]);
-    expect(value(entities[0]!, 70)).toBe(1);
-    expect(layerOf(entities[0]!)).toBe('SKIN_FUR');
-    const words = entities[5]!.groups.find(([code]) => code === 1)![1];
-    expect(words).toBe('90%%d \\U+2205');
-    // The old format knows no letters beyond the plain ones.
-    expect(/^[\x20-\x7e\n]*$/.test(file)).toBe(true);
+    expect(words).toMatchObject({ type: 'TEXT', text: '90° ∅', textHeight: 3, halign: 2 });
   });
 });

@@ -152,7 +152,7 @@ function crosswise(pegs: readonly Peg[]): readonly number[] {
 const THROUGH_THE_TOP: Reading = {
   method: 'where the peg goes through the top of the board',
   resolution: 'exact: a straight peg',
-  checkedBy: 'core/src/wire/rods.test.ts',
+  checkedBy: 'core/src/wire/planWire.test.ts',
 };
 
 function holeOf(
@@ -199,7 +199,7 @@ function holeOf(
           ? `clearance hole for ${thread.id}`
           : 'the first drill of at least d + clearance',
         resolution: 'the drills that are sold',
-        checkedBy: 'core/src/wire/rods.test.ts',
+        checkedBy: 'core/src/wire/bindings.test.ts',
       }),
       inputs: [
         input('d', 'Wire', d, 'mm', 'own'),

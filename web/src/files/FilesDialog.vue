@@ -5,7 +5,6 @@ import {
   basePlanDrawing,
   bendsCsv,
   cutListCsv,
-  drawingDxf,
   drawingSvg,
   elevation,
   foundCsv,
@@ -95,8 +94,10 @@ function fromBench(name: string, make: (bench: BenchPlan) => string): void {
   if (bench) downloadText(`${piece.value.id}-${name}.csv`, make(bench), 'text/csv');
 }
 
-const dxf = (name: string, drawing: Drawing): void =>
+async function dxf(name: string, drawing: Drawing): Promise<void> {
+  const { drawingDxf } = await import('@keen-sinew/core/dxf');
   downloadText(`${piece.value.id}-${name}.dxf`, drawingDxf(drawing), 'image/vnd.dxf');
+}
 
 const FILES = [
   {

@@ -1,4 +1,4 @@
-import { smallDeterminant, smallSvd } from '../../geometry/smallSvd.ts';
+import { determinant, Matrix, SVD } from 'ml-matrix';
 
 /** A similarity: y = s·R·x + t, with the misses that it leaves. */
 export interface Alignment {
@@ -30,12 +30,14 @@ export function alignPoints(
   const covariance = mx.map((_, r) =>
     mx.map((_, c) => x.reduce((sum, p, i) => sum + (y[i]![r]! - my[r]!) * (p[c]! - mx[c]!), 0) / n),
   );
-  const { u, sigma, v } = smallSvd(covariance);
-  const flip = smallDeterminant(u) * smallDeterminant(v) < 0 ? -1 : 1;
+  const {
+    leftSingularVectors: u,
+    diagonal: sigma,
+    rightSingularVectors: v,
+  } = new SVD(new Matrix(covariance));
+  const flip = determinant(u) * determinant(v) < 0 ? -1 : 1;
   const signs = sigma.map((_, k) => (k === sigma.length - 1 ? flip : 1));
-  const rotation = mx.map((_, r) =>
-    mx.map((_, c) => signs.reduce((sum, sign, k) => sum + u[k]![r]! * sign * v[k]![c]!, 0)),
-  );
+  const rotation = u.mmul(Matrix.diag(signs)).mmul(v.transpose()).to2DArray();
   const scale = sigma.reduce((sum, d, k) => sum + d * signs[k]!, 0) / spread;
   const turned = (p: readonly number[]): readonly number[] =>
     rotation.map((row) => row.reduce((sum, r, k) => sum + r * p[k]!, 0));
