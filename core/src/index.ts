@@ -2,9 +2,9 @@
 export { createPlanner, NO_ANSWERS, planPiece, ROAD, type Planner } from './plan.ts';
 export type { Answers, Plan, PlanJobs } from './planTypes.ts';
 export { answerTo, type Answer } from './piece/answer.ts';
-export { done, type Job, type JobKind, type Told } from './jobs/job.ts';
+export type { Job, JobKind, JobName, Told } from './jobs/job.ts';
 export { bodyJob } from './jobs/bodyJob.ts';
-export { JOB_KINDS, type JobName } from './jobs/jobKinds.ts';
+export { done, JOB_KINDS } from './jobs/jobKinds.ts';
 export { measuredSkeleton } from './measure/measuredSkeleton.ts';
 
 export { parseLength } from './units/parseLength.ts';
@@ -292,6 +292,7 @@ export {
 export { clickSpread, meanPoint } from './measure/pictures/precision.ts';
 export { GAP_WORDS } from './measure/pictures/pictureFaults.ts';
 export type { Disagreement } from './measure/pictures/disagreements.ts';
+export { alignedPairs } from './measure/pictures/alignTo.ts';
 export type { Remedy } from './measure/pictures/reconcile.ts';
 export type { NextStep } from './measure/pictures/stillUnknown.ts';
 export {

@@ -5,7 +5,7 @@ import { planPiece } from '../plan.ts';
 import type { Plan } from '../planTypes.ts';
 import { changed, otterPiece, plainPiece, wholePlan, answersFor } from '../testing/samples.ts';
 import { heatFlow, timeToReachS } from './heatFlow.ts';
-import { done } from '../jobs/job.ts';
+import { done } from '../jobs/jobKinds.ts';
 import { oneTermTimeS, slabMiddle, type HeatMaterial } from './oneTermHeat.ts';
 import { besselJ, erf, scaledErfc } from './specialFunctions.ts';
 

@@ -1,17 +1,11 @@
-import { bodyGrid, COARSE_CELLS, FINE_CELLS, type BodyGrid } from '../body/bodyGrid.ts';
-import { measuredSkeleton, type BodyDecisions } from '../measure/measuredSkeleton.ts';
-import type { Job, JobKind } from './job.ts';
+import type { BodyGrid } from '../body/bodyGrid.ts';
+import type { BodyDecisions } from '../measure/measuredSkeleton.ts';
+import type { Job } from './job.ts';
 
-/** The body at rest and at life size, shared out to its bones. */
-export const bodyWork: JobKind<BodyDecisions, BodyGrid> = {
-  run: (of, told) => bodyGrid(measuredSkeleton(of), FINE_CELLS, told),
-  coarse: (of, told) => bodyGrid(measuredSkeleton(of), COARSE_CELLS, told),
-};
-
-/** The body of the animal that Measure decides; where its lengths are from does not matter. */
+/** The body at rest and life size, shared out to its bones, of the animal that Measure decides; where its lengths are from does not matter. */
 export function bodyJob(measure: BodyDecisions): Job<BodyDecisions, BodyGrid> {
   const input = bodyDecisions(measure);
-  return { ...bodyWork, name: 'body', key: JSON.stringify(input), input };
+  return { name: 'body', key: JSON.stringify(input), input, twoSteps: true };
 }
 
 /** What the body is read from: lengths without their provenance. */

@@ -1,14 +1,11 @@
 import type { HeatRequest } from '../cure/heatRequest.ts';
-import { heatRun, type HeatRun } from '../cure/heatRun.ts';
-import type { Job, JobKind } from './job.ts';
+import type { HeatRun } from '../cure/heatRun.ts';
+import type { Job } from './job.ts';
 
-/** The heat flow of every place of a request. */
-export const heatWork: JobKind<HeatRequest, HeatRun> = { run: heatRun };
-
-/** The heat that Cure asks for. */
+/** The heat flow of every place that Cure asks about. */
 export const heatJob = (request: HeatRequest): Job<HeatRequest, HeatRun> => ({
-  ...heatWork,
   name: 'heat',
   key: request.key,
   input: request,
+  twoSteps: false,
 });

@@ -1,5 +1,3 @@
-import type { Answer } from '../piece/answer.ts';
-
 /** Is told how much is done, 0 to 1. */
 export type Told = (done: number) => void;
 
@@ -10,19 +8,20 @@ export interface JobKind<I, O> {
 }
 
 /**
- * Slow work as data: pure, so that it may run anywhere and its answer be kept. `key` holds what is
- * read and nothing else: another key is another question.
+ * Slow work as data, so that it may run anywhere and its answer be kept; what runs it is found by its
+ * name (jobKinds.ts) and need not be loaded where it is asked for. `key` holds what is read and nothing
+ * else: another key is another question.
  */
-export interface Job<I, O> extends JobKind<I, O> {
-  readonly name: string;
+export interface Job<I, O> {
+  readonly name: JobName;
   readonly key: string;
   /** Plain data. */
   readonly input: I;
+  /** Whether a coarse answer can be had first. */
+  readonly twoSteps: boolean;
+  /** Never set: tells the type of the answer. */
+  readonly answer?: O;
 }
 
-/** The answer to a job, worked out here and now. */
-export const done = <I, O>(job: Job<I, O>, fine = true): Answer<O> => ({
-  key: job.key,
-  fine: fine || job.coarse === undefined,
-  value: (fine ? job.run : (job.coarse ?? job.run))(job.input),
-});
+/** The kinds of slow work. */
+export type JobName = 'body' | 'shape' | 'heat';

@@ -1,7 +1,36 @@
-import { bodyWork } from './bodyJob.ts';
-import { heatWork } from './heatJob.ts';
-import { shapeWork } from './shapeJob.ts';
+import { bodyGrid, COARSE_CELLS, FINE_CELLS } from '../body/bodyGrid.ts';
+import { heatRun } from '../cure/heatRun.ts';
+import { regionBuilds } from '../mass/buildUp.ts';
+import { bodyShape, type BodyShape } from '../mass/bodyShape.ts';
+import { measuredSkeleton, type BodyDecisions } from '../measure/measuredSkeleton.ts';
+import type { Answer } from '../piece/answer.ts';
+import { settledStance } from '../posing/settledStance.ts';
+import type { Job, JobKind, JobName, Told } from './job.ts';
+import type { ShapeQuestion } from './shapeJob.ts';
 
 /** Every kind of slow work by its name, so that a worker is told a name and data. */
-export const JOB_KINDS = { body: bodyWork, shape: shapeWork, heat: heatWork } as const;
-export type JobName = keyof typeof JOB_KINDS;
+export const JOB_KINDS = {
+  body: {
+    run: (of: BodyDecisions, told?: Told) => bodyGrid(measuredSkeleton(of), FINE_CELLS, told),
+    coarse: (of: BodyDecisions, told?: Told) => bodyGrid(measuredSkeleton(of), COARSE_CELLS, told),
+  },
+  shape: {
+    run: (of: ShapeQuestion, told?: Told) => shapeOf(of, true, told),
+    coarse: (of: ShapeQuestion, told?: Told) => shapeOf(of, false, told),
+  },
+  heat: { run: heatRun },
+} as const satisfies Readonly<Record<JobName, JobKind<never, unknown>>>;
+
+function shapeOf(of: ShapeQuestion, fine: boolean, told?: Told): BodyShape {
+  const skeleton = measuredSkeleton(of.body);
+  const posed = settledStance(skeleton, of.stance, of.sizeFactor, of.rodMm);
+  const builds = regionBuilds({ skeleton, mass: of.mass });
+  return bodyShape({ posed, builds, mass: of.mass, zones: of.zones, wires: of.wires }, fine, told);
+}
+
+/** The answer to a job, worked out here and now. */
+export function done<I, O>(job: Job<I, O>, fine = true): Answer<O> {
+  const kind: JobKind<I, O> = JOB_KINDS[job.name] as never;
+  const work = fine ? kind.run : (kind.coarse ?? kind.run);
+  return { key: job.key, fine: fine || kind.coarse === undefined, value: work(job.input) };
+}

@@ -1,12 +1,11 @@
-import { regionBuilds } from '../mass/buildUp.ts';
-import { bodyShape, wireLines, type BodyShape } from '../mass/bodyShape.ts';
-import type { WireLine } from '../mass/sectionCut.ts';
-import { measuredSkeleton, type BodyDecisions } from '../measure/measuredSkeleton.ts';
+import type { BodyShape } from '../mass/bodyShape.ts';
+import { wireLines, type WireLine } from '../mass/wireLines.ts';
+import type { BodyDecisions } from '../measure/measuredSkeleton.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import { settledStance, type StanceChoice } from '../posing/settledStance.ts';
+import type { StanceChoice } from '../posing/settledStance.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 import { bodyDecisions } from './bodyJob.ts';
-import type { Job, JobKind, Told } from './job.ts';
+import type { Job } from './job.ts';
 
 /** What the shape of a posed model is read from. */
 export interface ShapeQuestion {
@@ -20,19 +19,6 @@ export interface ShapeQuestion {
   readonly zones: Piece['skin']['zones'];
   readonly wires: readonly WireLine[];
 }
-
-function answered(of: ShapeQuestion, fine: boolean, told?: Told): BodyShape {
-  const skeleton = measuredSkeleton(of.body);
-  const posed = settledStance(skeleton, of.stance, of.sizeFactor, of.rodMm);
-  const builds = regionBuilds({ skeleton, mass: of.mass });
-  return bodyShape({ posed, builds, mass: of.mass, zones: of.zones, wires: of.wires }, fine, told);
-}
-
-/** The posed model in its layers. */
-export const shapeWork: JobKind<ShapeQuestion, BodyShape> = {
-  run: (of, told) => answered(of, true, told),
-  coarse: (of, told) => answered(of, false, told),
-};
 
 /** What the shape job is made from. */
 export interface ShapeInputs {
@@ -57,5 +43,5 @@ export function shapeJob(of: ShapeInputs): Job<ShapeQuestion, BodyShape> {
     zones: of.skin.zones,
     wires: wireLines(of.wire.wires),
   };
-  return { ...shapeWork, name: 'shape', key: JSON.stringify(input), input };
+  return { name: 'shape', key: JSON.stringify(input), input, twoSteps: true };
 }

@@ -19,7 +19,7 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
 import type { BodyShape } from './bodyShape.ts';
 import { layersOf } from './layers.ts';
-import { done } from '../jobs/job.ts';
+import { done } from '../jobs/jobKinds.ts';
 
 const shapeOf = (piece: Piece, fine = false): BodyShape =>
   done(planPiece(piece).jobs.shape, fine).value;

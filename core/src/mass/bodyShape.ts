@@ -18,7 +18,8 @@ import type { RegionBuild } from './buildUp.ts';
 import { cardStations } from './cardStations.ts';
 import { depthPegs, type DepthPeg } from './depthPegs.ts';
 import { layersOf, piecesOf, type Layers } from './layers.ts';
-import { sectionCut, type SectionCut, type WireLine } from './sectionCut.ts';
+import { sectionCut, type SectionCut } from './sectionCut.ts';
+import type { WireLine } from './wireLines.ts';
 
 /** Where the clay is thickest in a region: the largest ball of clay that fits in there. */
 export interface ThickPlace {
@@ -243,13 +244,3 @@ function hollowPieces(
     only[at] = isHollow[region[at]!] === true ? core[at]! : cellMm;
   return piecesOf(only, { ...grid, cellMm });
 }
-
-/** The wires of an armature as lines, for sections. */
-export const wireLines = (
-  wires: readonly {
-    readonly id: string;
-    readonly diameterMm: number;
-    readonly laid: readonly Vec3[];
-  }[],
-): readonly WireLine[] =>
-  wires.map(({ id, diameterMm, laid }) => ({ id, diameterMm, points: laid }));

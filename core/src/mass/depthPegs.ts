@@ -7,7 +7,7 @@ import { nearestOfSegments } from '../geometry/segments.ts';
 import { turn } from '../geometry/quat.ts';
 import { add, mirrored, scale, unit, type Vec3 } from '../geometry/vec3.ts';
 import type { Layers } from './layers.ts';
-import type { WireLine } from './sectionCut.ts';
+import type { WireLine } from './wireLines.ts';
 
 /** A small guide stuck in where clay is built up to a height, mm of the model. */
 export interface DepthPeg {

@@ -7,6 +7,7 @@ import type { Point2 } from '../geometry/hull.ts';
 import { dot, lerp, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { CardStation } from './cardStations.ts';
 import type { Layers } from './layers.ts';
+import type { WireLine } from './wireLines.ts';
 
 /** A wire where it goes through a section. */
 export interface SectionWire {
@@ -37,13 +38,6 @@ export interface SectionCut {
   readonly clayGirthMm: number;
   readonly widthMm: number;
   readonly depthMm: number;
-}
-
-/** A wire as a section needs it. */
-export interface WireLine {
-  readonly id: string;
-  readonly diameterMm: number;
-  readonly points: readonly Vec3[];
 }
 
 /** Samples in the edge of a cell. */

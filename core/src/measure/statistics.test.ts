@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { column, dataset } from '../../checks/adapters/openData.ts';
-import { allometric, allometry, leastSquares, mean, median } from './statistics.ts';
+import { allometric, allometry, fittedLine, mean, median } from './statistics.ts';
 
 describe('statistics', () => {
   it('finds the line that the points lie on', () => {
-    const line = leastSquares([
+    const line = fittedLine([
       [0, 3],
       [1, 5],
       [4, 11],
@@ -17,7 +17,7 @@ describe('statistics', () => {
     expect(() => mean([])).toThrow(/no mean/);
     expect(() => median([])).toThrow(/no median/);
     expect(() =>
-      leastSquares([
+      fittedLine([
         [1, 2],
         [1, 3],
       ]),

@@ -22,7 +22,7 @@ export interface Line {
  * Ordinary least squares (Legendre 1805): the line of least summed squares in y. Throws where fewer
  * than two different x are given, as no line is least then.
  */
-export function leastSquares(points: readonly (readonly [x: number, y: number])[]): Line {
+export function fittedLine(points: readonly (readonly [x: number, y: number])[]): Line {
   const mx = mean(points.map(([x]) => x));
   const my = mean(points.map(([, y]) => y));
   const sxx = points.reduce((sum, [x]) => sum + (x - mx) ** 2, 0);
@@ -43,7 +43,7 @@ export interface Allometry {
 export function allometry(points: readonly (readonly [x: number, y: number])[]): Allometry {
   const bad = points.find(([x, y]) => !(x > 0 && y > 0));
   if (bad !== undefined) throw new Error(`an allometry takes values above zero, not ${bad.join()}`);
-  const line = leastSquares(points.map(([x, y]) => [Math.log10(x), Math.log10(y)]));
+  const line = fittedLine(points.map(([x, y]) => [Math.log10(x), Math.log10(y)]));
   return { exponent: line.slope, logFactor: line.intercept };
 }
 

@@ -1,6 +1,6 @@
 import { bodyGrid, COARSE_CELLS, type BodyGrid } from '../body/bodyGrid.ts';
 import { bodyJob } from '../jobs/bodyJob.ts';
-import { done } from '../jobs/job.ts';
+import { done } from '../jobs/jobKinds.ts';
 import type { BodyShape } from '../mass/bodyShape.ts';
 import { measuredSkeleton } from '../measure/measuredSkeleton.ts';
 import { demoPieces } from '../piece/demoPieces.ts';

@@ -1,3 +1,4 @@
+import type { Job } from '@keen-sinew/core';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { keepAnswer, keptAnswer, forgetAnswers, roughBytes } from './answerStorage.ts';
 
@@ -14,7 +15,9 @@ vi.mock('localforage', () => ({
   },
 }));
 
-const job = (key: string) => ({ name: 'body', key, input: null, run: () => new Float32Array(0) });
+const job = (key: string): Job<null, Float32Array> => ({
+  ...{ name: 'body', key, input: null, twoSteps: true },
+});
 const hundred = (): Float32Array => new Float32Array(25).fill(1);
 
 describe('kept answers', () => {

@@ -24,7 +24,7 @@ async function nameOf(job: Job<unknown, unknown>): Promise<string> {
 }
 
 /** The fine answer that was kept for a job; undefined where there is none. */
-export async function keptAnswer<O>(job: Job<unknown, O>): Promise<O | undefined> {
+export async function keptAnswer<I, O>(job: Job<I, O>): Promise<O | undefined> {
   const name = await nameOf(job);
   const kept = await store.getItem<Kept>(name);
   // Names are digests: the question itself is compared as well.

@@ -58,15 +58,11 @@ function answered(name: string, input: { n: number }, fine: boolean): string {
   return what;
 }
 
-const never = (): string => {
-  throw new Error('is worked out in a worker');
-};
 const twoSteps = (n: number): Job<{ n: number }, string> => ({
-  ...{ name: 'body', key: `body ${n}`, input: { n } },
-  ...{ run: never, coarse: never },
+  ...{ name: 'body', key: `body ${n}`, input: { n }, twoSteps: true },
 });
 const oneStep = (n: number): Job<{ n: number }, string> => ({
-  ...{ name: 'heat', key: `heat ${n}`, input: { n }, run: never },
+  ...{ name: 'heat', key: `heat ${n}`, input: { n }, twoSteps: false },
 });
 
 /** Fine answers wait for a moment of quiet. */

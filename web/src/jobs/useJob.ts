@@ -75,7 +75,7 @@ export function useJob<I, O>(job: Readonly<Ref<Job<I, O> | null>>, what: string)
     clearTimeout(timer);
     const now = job.value;
     if (now === null || problem.value !== null) return;
-    if (answer.value?.key !== now.key) void work(now, now.coarse === undefined);
+    if (answer.value?.key !== now.key) void work(now, !now.twoSteps);
     else if (!answer.value.fine)
       timer = setTimeout(() => {
         if (job.value?.key === now.key && current === null) void work(now, true);

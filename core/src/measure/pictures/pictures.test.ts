@@ -12,6 +12,7 @@ import { boneLengths } from './boneLengths.ts';
 import { calibrate, pagePoint } from './calibration.ts';
 import { foundShares } from './foundShares.ts';
 import { measuredViews } from './measuredViews.ts';
+import { alignedPairs } from './alignTo.ts';
 import { planReferences, type ReferencesPlan } from './planReferences.ts';
 import { clickSpread } from './precision.ts';
 import { axesOf, pageOfPlace, placeOfPage } from './viewAxes.ts';
@@ -325,10 +326,11 @@ describe('views that disagree', () => {
       one,
       { ...other, id: 'again', level: null, scale: { ...scale, mm: 330 } },
     ]);
-    expect(plan.aligned).toHaveLength(1);
-    expect(plan.aligned[0]!.by.factor).toBeCloseTo(300 / 330, 6);
-    expect(Math.abs(plan.aligned[0]!.by.turnDeg)).toBeCloseTo(5, 6);
-    expect(plan.aligned[0]!.by.rmsMm).toBeLessThan(1e-6);
+    const aligned = alignedPairs(plan.matches);
+    expect(aligned).toHaveLength(1);
+    expect(aligned[0]!.by.factor).toBeCloseTo(300 / 330, 6);
+    expect(Math.abs(aligned[0]!.by.turnDeg)).toBeCloseTo(5, 6);
+    expect(aligned[0]!.by.rmsMm).toBeLessThan(1e-6);
   });
 });
 

@@ -19,7 +19,7 @@ import {
 import { measuredViews, type MeasuredView, type ViewsOfAnimal } from './measuredViews.ts';
 import { COVERAGE } from './precision.ts';
 import { GAP_WORDS, onOnePoint } from './pictureFaults.ts';
-import { alignTo, matchOf, type PairMatch } from './reconcile.ts';
+import { matchOf, type PairMatch } from './reconcile.ts';
 import { stillUnknown, type StillUnknown } from './stillUnknown.ts';
 
 /** A bone as the pictures show it, with its working. */
@@ -45,10 +45,6 @@ export interface ReferencesPlan extends StageResult {
   readonly traced: readonly TracedBone[];
   readonly disagreements: readonly Disagreement[];
   readonly matches: readonly PairMatch[];
-  readonly aligned: readonly {
-    readonly match: PairMatch;
-    readonly by: NonNullable<ReturnType<typeof alignTo>>;
-  }[];
   readonly offers: readonly Offer[];
   readonly sides: readonly SidesCompared[];
   readonly unknown: StillUnknown;
@@ -85,12 +81,6 @@ export function planReferences(inputs: ReferencesInputs): ReferencesPlan {
     traced,
     disagreements: differing,
     matches,
-    aligned: matches.flatMap((match) => {
-      const by = match.pair.axis === 1 || match.pair.axis === 0 ? alignTo(match.pair) : undefined;
-      return by === undefined || match.pair.axis !== match.pair.views[0].axes.up.axis
-        ? []
-        : [{ match, by }];
-    }),
     offers,
     sides: sidesCompared(skeleton, lengths, references),
     unknown: stillUnknown(skeleton, views.views, lengths),

@@ -1,7 +1,6 @@
 import { greatest, least } from '../../geometry/extremes.ts';
-import { leastSquares } from '../../geometry/leastSquares.ts';
-import { alignPoints } from '../photo/alignment.ts';
 import { toDeg } from '../../units/angles.ts';
+import { fittedLine, mean } from '../statistics.ts';
 import type { SharedPoint, ViewPair } from './disagreements.ts';
 
 /** What brings two views together, and how well. Lengths in life mm. */
@@ -46,15 +45,15 @@ export function matchOf(pair: ViewPair): PairMatch {
     greatest(shared.map((s) => s.first)) - least(shared.map((s) => s.first)),
     1e-9,
   );
-  const rmsMm = rmsAfter(shared, []);
-  const scaled = fit(shared, [({ first }) => first]);
+  const rmsMm = rmsAfter(shared);
+  const scaled = fit(shared, ({ first }) => first);
   const scalable = shared.length >= LEAST_SHARED && values.length > 0;
   return {
     pair,
     rmsMm,
     share: rmsMm / extent,
     shareScaled: scaled === undefined ? rmsMm / extent : scaled.rms / extent,
-    factor: scaled === undefined ? 1 : 1 / (1 + scaled.by[0]!),
+    factor: scaled === undefined ? 1 : 1 / (1 + scaled.by),
     remedy: scalable ? bestRemedy(pair, rmsMm) : null,
   };
 }
@@ -62,17 +61,17 @@ export function matchOf(pair: ViewPair): PairMatch {
 function bestRemedy(pair: ViewPair, beforeMm: number): Remedy | null {
   const { views, shared } = pair;
   const [a, b] = views.map(({ picture }) => picture.id) as [string, string];
-  const rescaled = fit(shared, [({ first }) => first]);
-  const levelA = fit(shared, [({ firstOther }) => firstOther]);
-  const levelB = fit(shared, [({ secondOther }) => secondOther]);
+  const rescaled = fit(shared, ({ first }) => first);
+  const levelA = fit(shared, ({ firstOther }) => firstOther);
+  const levelB = fit(shared, ({ secondOther }) => secondOther);
   const candidates: Remedy[] = [];
   const add = (kind: Remedy['kind'], pictureId: string, by: number, afterMm: number): void => {
     candidates.push({ kind, pictureId, by, beforeMm, afterMm });
   };
-  if (rescaled) add('rescale', b, 1 / (1 + rescaled.by[0]!), rescaled.rms);
+  if (rescaled) add('rescale', b, 1 / (1 + rescaled.by), rescaled.rms);
   // A miss that grows across the first picture is a tilt of it; the second must be turned back.
-  if (levelA) add('relevel', a, toDeg(Math.atan(levelA.by[0]!)), levelA.rms);
-  if (levelB) add('relevel', b, -toDeg(Math.atan(levelB.by[0]!)), levelB.rms);
+  if (levelA) add('relevel', a, toDeg(Math.atan(levelA.by)), levelA.rms);
+  if (levelB) add('relevel', b, -toDeg(Math.atan(levelB.by)), levelB.rms);
   const moved = withoutWorst(shared);
   if (moved)
     candidates.push({
@@ -90,32 +89,25 @@ function bestRemedy(pair: ViewPair, beforeMm: number): Remedy | null {
   return best !== null && best.afterMm <= WORTHWHILE[best.kind] * beforeMm ? best : null;
 }
 
-/**
- * Least squares of the misses on an offset and the given terms; undefined where they are not
- * independent. `by` holds the factors of the terms.
- */
+/** Least squares of the misses on an offset and a term; undefined where they are not independent. */
 function fit(
   shared: readonly SharedPoint[],
-  terms: readonly ((point: SharedPoint) => number)[],
-): { readonly by: readonly number[]; readonly rms: number } | undefined {
-  if (shared.length < terms.length + 2) return undefined;
-  const spread = terms.every((term) => {
-    const values = shared.map(term);
-    return greatest(values) - least(values) > 1e-6;
-  });
-  if (!spread) return undefined;
-  const rows = shared.map((point) => [1, ...terms.map((term) => term(point))]);
-  const misses = shared.map(({ first, second }) => second - first);
-  const answer = leastSquares(rows, misses);
-  const left = rows.map(
-    (row, i) => misses[i]! - row.reduce((sum, v, k) => sum + v * answer[k]!, 0),
-  );
-  return { by: answer.slice(1), rms: rms(left) };
+  term: (point: SharedPoint) => number,
+): { readonly by: number; readonly rms: number } | undefined {
+  if (shared.length < 3) return undefined;
+  const values = shared.map(term);
+  if (greatest(values) - least(values) <= 1e-6) return undefined;
+  const points = shared.map((point) => [term(point), point.second - point.first] as const);
+  const { slope, intercept } = fittedLine(points);
+  return { by: slope, rms: rms(points.map(([x, miss]) => miss - intercept - slope * x)) };
 }
 
-function rmsAfter(shared: readonly SharedPoint[], terms: readonly never[]): number {
-  const fitted = fit(shared, terms);
-  return fitted?.rms ?? 0;
+/** What an offset alone leaves. */
+function rmsAfter(shared: readonly SharedPoint[]): number {
+  if (shared.length < 2) return 0;
+  const misses = shared.map(({ first, second }) => second - first);
+  const offset = mean(misses);
+  return rms(misses.map((miss) => miss - offset));
 }
 
 /** What is left when the landmark with the largest miss is not counted. */
@@ -128,7 +120,7 @@ function withoutWorst(
     return {
       landmarkId: point.landmarkId,
       mm: point.second - point.first - offset,
-      rms: rmsAfter(rest, []),
+      rms: rmsAfter(rest),
     };
   });
   return tries.reduce<(typeof tries)[number] | undefined>(
@@ -139,27 +131,3 @@ function withoutWorst(
 
 const rms = (values: readonly number[]): number =>
   Math.sqrt(values.reduce((sum, v) => sum + v * v, 0) / Math.max(1, values.length));
-
-/**
- * Two pictures of the same view laid upon each other: the similarity of Umeyama (1991), as scale,
- * turn in degrees counter-clockwise and what it leaves, life mm. Undefined for other pairs or fewer
- * than three shared landmarks.
- */
-export function alignTo(
-  pair: ViewPair,
-): { readonly factor: number; readonly turnDeg: number; readonly rmsMm: number } | undefined {
-  const [a, b] = pair.views;
-  if (a.axes.across.axis !== b.axes.across.axis || a.axes.up.axis !== b.axes.up.axis)
-    return undefined;
-  const ids = pair.shared.map(({ landmarkId }) => landmarkId);
-  if (ids.length < 3) return undefined;
-  const flip = a.axes.across.sign * b.axes.across.sign;
-  const from = ids.map((id) => b.points.get(id)!.page).map(([x, y]) => [flip * x, y]);
-  const to = ids.map((id) => [...a.points.get(id)!.page]);
-  const { scale, rotation, rms: rmsMm } = alignPoints(from, to);
-  return {
-    factor: scale,
-    turnDeg: flip * toDeg(Math.atan2(rotation[1]![0]!, rotation[0]![0]!)),
-    rmsMm,
-  };
-}

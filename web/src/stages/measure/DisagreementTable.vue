@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { landmarksOf, type Disagreement, type ReferencesPlan, type Remedy } from '@keen-sinew/core';
+import {
+  alignedPairs,
+  landmarksOf,
+  type Disagreement,
+  type ReferencesPlan,
+  type Remedy,
+} from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { sameTarget, useSelection } from '../../composables/useSelection.ts';
@@ -63,7 +69,7 @@ function reconcile(remedy: Remedy): void {
     );
 }
 const laid = computed(() =>
-  props.references.aligned.map(({ match, by }) => {
+  alignedPairs(props.references.matches).map(({ match, by }) => {
     const [first, second] = match.pair.views.map(({ picture }) => picture.name);
     return `${second} lies upon ${first} at ${by.factor.toFixed(3)} of its size, turned ${Math.abs(by.turnDeg).toFixed(1)}°, and then misses by ${text(by.rmsMm, 'mm')}.`;
   }),
