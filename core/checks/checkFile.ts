@@ -1,4 +1,4 @@
-import { z } from '../src/piece/zodSetup.ts';
+import { z } from 'zod';
 
 const tolerance = z.object({ abs: z.number().optional(), rel: z.number().optional() });
 

@@ -1,4 +1,4 @@
-import { z } from '../piece/zodSetup.ts';
+import { list, num, text, z } from '../piece/zodSetup.ts';
 
 /** The own animal's file by name and version. */
 export const CREATURE_FORMAT = 'keen-sinew-animal';
@@ -7,20 +7,20 @@ export const CREATURE_VERSION = 1;
 /** How far a part may be made smaller or larger than its donor's. */
 export const GRAFT_SIZE_LIMITS = { min: 0.02, max: 50 } as const;
 
-const factor = z.number().min(GRAFT_SIZE_LIMITS.min).max(GRAFT_SIZE_LIMITS.max);
-const slug = z.string().regex(/^[a-z][a-z0-9-]{0,39}$/);
-const animalId = z.string().min(1).max(60);
+const factor = num(GRAFT_SIZE_LIMITS.min, GRAFT_SIZE_LIMITS.max);
+const slug = z.string().check(z.regex(/^[a-z][a-z0-9-]{0,39}$/));
+const animalId = text(1, 60);
 
 /** A part lent by an animal of the library and set onto a bone of the trunk. */
 export const graftSchema = z.strictObject({
   id: slug,
-  name: z.string().min(1).max(60),
+  name: text(1, 60),
   from: animalId,
   /** Part of the donor's plan. */
-  part: z.string().min(1).max(40),
+  part: text(1, 40),
   /** Bone by key that it starts from, and how far along it: 0 its start, 1 its end. */
-  onBone: z.string().min(1).max(40),
-  at: z.number().min(0).max(1),
+  onBone: text(1, 40),
+  at: num(0, 1),
   size: factor,
 });
 
@@ -31,21 +31,21 @@ export const graftSchema = z.strictObject({
 export const creatureSchema = z.strictObject({
   format: z.literal(CREATURE_FORMAT),
   version: z.literal(CREATURE_VERSION),
-  id: z.string().regex(/^[a-z0-9-]{1,60}$/),
-  name: z.string().min(1).max(60),
+  id: z.string().check(z.regex(/^[a-z0-9-]{1,60}$/)),
+  name: text(1, 60),
   base: animalId,
   /** A factor on the whole animal. */
   size: factor,
   /** Parts of the base that it does not have. */
-  without: z.array(z.string().max(40)).max(20),
-  grafts: z.array(graftSchema).max(8),
+  without: list(text(0, 40), 0, 20),
+  grafts: list(graftSchema, 0, 8),
   /** Life lengths changed, mm by bone key. */
-  lengthsMm: z.record(z.string().max(60), z.number().min(0.1).max(8000)),
+  lengthsMm: z.record(text(0, 60), num(0.1, 8000)),
   /** Girth changed, as a factor by part. */
-  girth: z.record(z.string().max(60), z.number().min(0.2).max(5)),
-  eyeMm: z.number().min(0.1).max(500).nullable(),
+  girth: z.record(text(0, 60), num(0.2, 5)),
+  eyeMm: z.nullable(num(0.1, 500)),
   /** What it may weigh, kg, where the maker decides that. */
-  massKg: z.tuple([z.number().positive(), z.number().positive()]).nullable(),
+  massKg: z.nullable(z.tuple([z.number().check(z.positive()), z.number().check(z.positive())])),
 });
 
 export type Creature = z.infer<typeof creatureSchema>;

@@ -7,7 +7,7 @@ import { referencesSchema } from './referencesSchema.ts';
 import { shapeSchema } from './shapeSchema.ts';
 import { stanceSchema } from './stanceSchema.ts';
 import { wireSchema } from './wireSchema.ts';
-import { z } from './zodSetup.ts';
+import { list, num, text, whole, z } from './zodSetup.ts';
 
 export type { SectionStation, Shape } from './shapeSchema.ts';
 export type { Counterweight, KeptStance } from './stanceSchema.ts';
@@ -17,8 +17,8 @@ export type { SoldEntry, StockEntry, WireChoice } from './wireSchema.ts';
 export const PIECE_FORMAT = 'keen-sinew-piece';
 export const PIECE_VERSION = 9;
 
-const celsius = z.number().min(0).max(300);
-const lengthMm = (min: number, max: number): z.ZodNumber => z.number().min(min).max(max);
+const celsius = num(0, 300);
+const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 
 /** Life lengths a user may give: from an insect's segment to the largest land animals. */
 export const LIFE_LENGTH_LIMITS = { minMm: 0.1, maxMm: 8000 } as const;
@@ -46,12 +46,12 @@ const boxSchema = z.strictObject({
 export const scaleSchema = z.discriminatedUnion('by', [
   z.strictObject({
     by: z.literal('ratio'),
-    lifePerModel: z.number().min(RATIO_LIMITS.min).max(RATIO_LIMITS.max),
+    lifePerModel: num(RATIO_LIMITS.min, RATIO_LIMITS.max),
   }),
   z.strictObject({
     by: z.literal('size'),
     /** A size of the animal's plan: its length, its shoulder height, its wingspan. */
-    sizeId: z.string().min(1).max(40),
+    sizeId: text(1, 40),
     mm: lengthMm(MODEL_LENGTH_LIMITS.minMm, MODEL_LENGTH_LIMITS.maxMm),
   }),
   z.strictObject({ by: z.literal('oven') }),
@@ -73,78 +73,75 @@ export const scaleSchema = z.discriminatedUnion('by', [
 /** What the user read off the packet or measured; null where the class of clay decides. */
 const claySchema = z.strictObject({
   classId: z.enum(CLAY_IDS),
-  name: z.string().min(1).max(60),
+  name: text(1, 60),
   label: z.strictObject({
-    temperatureC: z.number().min(40).max(300).nullable(),
-    limitC: z.number().min(20).max(300).nullable(),
+    temperatureC: z.nullable(num(40, 300)),
+    limitC: z.nullable(num(20, 300)),
     /** Minutes for this much thickness. */
-    minutes: z.number().min(1).max(600).nullable(),
-    perMm: lengthMm(1, 50).nullable(),
-    packetG: z.number().min(5).max(25_000).nullable(),
+    minutes: z.nullable(num(1, 600)),
+    perMm: z.nullable(lengthMm(1, 50)),
+    packetG: z.nullable(num(5, 25_000)),
   }),
   /** A block of it, weighed and measured. */
-  weighed: z
-    .strictObject({
-      grams: z.number().min(1).max(25_000),
+  weighed: z.nullable(
+    z.strictObject({
+      grams: num(1, 25_000),
       lengthMm: lengthMm(5, 500),
       widthMm: lengthMm(5, 500),
       heightMm: lengthMm(2, 500),
-    })
-    .nullable(),
+    }),
+  ),
 });
 
 const massSchema = z.strictObject({
   clay: claySchema,
   /** Another clay for the shells over cores; null where the whole piece is of one. */
-  shellClay: claySchema.nullable(),
+  shellClay: z.nullable(claySchema),
   /** Regions that the user built otherwise than the plan has them. */
   shells: z.record(
-    z.string().max(40),
+    text(0, 40),
     z.strictObject({ core: z.enum(CORES), shellMm: lengthMm(0.5, 60) }),
   ),
   shellMm: lengthMm(0.5, 60),
   foil: z.strictObject({
     widthMm: lengthMm(100, 1000),
     gaugeMm: lengthMm(0.005, 0.1),
-    packedGPerMl: z.number().min(0.1).max(2.7),
+    packedGPerMl: num(0.1, 2.7),
   }),
-  sparePercent: z.number().min(0).max(200),
+  sparePercent: num(0, 200),
   paperMm: lengthMm(0.03, 1),
   /** The largest sheet that the table or the clay machine gives. */
   sheet: z.strictObject({ widthMm: lengthMm(20, 2000), lengthMm: lengthMm(20, 2000) }),
   /** Regions whose hollow has a hole to the outside, by id. */
-  vents: z.array(z.string().max(40)).max(60),
+  vents: list(text(0, 40), 0, 60),
   /** Clay thicker than this is told: it cracks, and its middle cures late. */
   thickMm: lengthMm(3, 80),
   /** Where section cards are cut; null for the usual places. */
-  cards: z
-    .array(z.strictObject({ bone: z.string().max(60), at: z.number().min(0).max(1) }))
-    .max(40)
-    .nullable(),
+  cards: z.nullable(list(z.strictObject({ bone: text(0, 60), at: num(0, 1) }), 0, 40)),
 });
 
-const bakeMin = z.number().min(1).max(1440).nullable();
+const bakeMin = z.nullable(num(1, 1440));
 
 const cureSchema = z.strictObject({
   method: z.enum(['shell-first', 'all-at-once']),
   partsFirst: z.boolean(),
   fan: z.boolean(),
   /** A thermometer in the oven less what the dial says. */
-  ovenOffsetC: z.number().min(-60).max(60),
-  setC: celsius.nullable(),
+  ovenOffsetC: num(-60, 60),
+  setC: z.nullable(celsius),
   /** Minutes of each bake that the user set; null where they follow. */
   minutes: z.strictObject({ parts: bakeMin, shell: bakeMin, finish: bakeMin }),
   /** How long it stays in once the coldest clay is hot enough. */
-  holdMin: z.number().min(0).max(240),
+  holdMin: num(0, 240),
 });
 
 const skinSchema = z.strictObject({
-  tools: z.array(z.enum(TOOL_IDS)).max(TOOL_IDS.length),
+  tools: list(z.enum(TOOL_IDS), 0, TOOL_IDS.length),
   zones: z.record(
-    z.string().max(40),
+    text(0, 40),
     z.strictObject({
       method: z.enum(COAT_METHODS),
-      hairMm: lengthMm(0.2, 1000).nullable(),
+      hairMm: z.nullable(lengthMm(0.2, 1000)),
     }),
   ),
 });
@@ -152,16 +149,13 @@ const skinSchema = z.strictObject({
 const colourSchema = z.strictObject({
   primer: z.enum(['grey', 'white']),
   /** Lightness between two steps, in OKLab (0 black to 1 white). */
-  step: z.number().min(0.02).max(0.2),
-  baseCoats: z.number().int().min(1).max(5),
+  step: num(0.02, 0.2),
+  baseCoats: whole(1, 5),
   zones: z.record(
-    z.string().max(40),
+    text(0, 40),
     z.strictObject({
-      hex: z
-        .string()
-        .regex(/^#[0-9a-f]{6}$/)
-        .nullable(),
-      sheen: z.enum(SHEENS).nullable(),
+      hex: z.nullable(z.string().check(z.regex(/^#[0-9a-f]{6}$/))),
+      sheen: z.nullable(z.enum(SHEENS)),
     }),
   ),
 });
@@ -169,12 +163,12 @@ const colourSchema = z.strictObject({
 const benchSchema = z.strictObject({
   /** Steps ticked off, by id. */
   done: z.record(
-    z.string().max(60),
+    text(0, 60),
     z.strictObject({
       /** The day, as the user's calendar has it: 2026-05-30. */
       on: z.iso.date(),
-      minutes: z.number().min(0).max(10_000).nullable(),
-      note: z.string().max(500),
+      minutes: z.nullable(num(0, 10_000)),
+      note: text(0, 500),
     }),
   ),
 });
@@ -183,34 +177,34 @@ const benchSchema = z.strictObject({
 export const pieceSchema = z.strictObject({
   format: z.literal(PIECE_FORMAT),
   version: z.literal(PIECE_VERSION),
-  id: z.string().regex(/^[a-z0-9-]{1,60}$/),
-  name: z.string().min(1).max(80),
-  place: z.string().max(200),
+  id: z.string().check(z.regex(/^[a-z0-9-]{1,60}$/)),
+  name: text(1, 80),
+  place: text(0, 200),
   measure: z.strictObject({
-    animalId: z.string().min(1).max(60),
+    animalId: text(1, 60),
     /** The user's own animal, whole, so that the piece stands alone; null for one of the library. */
-    creature: creatureSchema.nullable(),
+    creature: z.nullable(creatureSchema),
     /** Which individual of it: a sex by name, and how young it is, 0 grown up to 1 new-born. */
     figure: z.strictObject({
-      sex: z.string().min(1).max(40).nullable(),
-      youth: z.number().min(0).max(1),
+      sex: z.nullable(text(1, 40)),
+      youth: num(0, 1),
     }),
     scale: scaleSchema,
-    oven: boxSchema.nullable(),
+    oven: z.nullable(boxSchema),
     /** Air left all round what goes into the oven. */
     ovenAirMm: lengthMm(0, 200),
     /** Whether it goes in on its board, pegs and all. */
     onBoard: z.boolean(),
-    box: boxSchema.nullable(),
+    box: z.nullable(boxSchema),
     lifeLengths: z.record(
-      z.string().max(40),
+      text(0, 40),
       z.strictObject({
         mm: lengthMm(LIFE_LENGTH_LIMITS.minMm, LIFE_LENGTH_LIMITS.maxMm),
         provenance: z.enum(PROVENANCES),
         /** Half the width of the range that it lies in with 95 %; null where nobody knows. */
-        plusMinusMm: z.number().min(0).max(LIFE_LENGTH_LIMITS.maxMm).nullable(),
+        plusMinusMm: z.nullable(num(0, LIFE_LENGTH_LIMITS.maxMm)),
         /** The day on which it was taken over. */
-        on: z.iso.date().nullable(),
+        on: z.nullable(z.iso.date()),
       }),
     ),
     shape: shapeSchema,
@@ -224,7 +218,7 @@ export const pieceSchema = z.strictObject({
   skin: skinSchema,
   colour: colourSchema,
   bench: benchSchema,
-  confirmed: z.array(z.enum(STAGES)).max(STAGES.length),
+  confirmed: list(z.enum(STAGES), 0, STAGES.length),
 });
 
 /** The one document of a piece. */

@@ -1,6 +1,6 @@
-import { z } from './zodSetup.ts';
+import { list, num, text, z } from './zodSetup.ts';
 
-const lifeMm = (min: number, max: number): z.ZodNumber => z.number().min(min).max(max);
+const lifeMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 
 /** How square a section may be: 1.4 nearly a diamond, 2 an ellipse, 6 nearly a brick. */
 export const SQUARENESS = { min: 1.4, max: 6 } as const;
@@ -10,10 +10,10 @@ export const BULK = { min: 0.3, max: 3 } as const;
 export const SECTION_MM = { min: 0.05, max: 3000 } as const;
 
 const stationSchema = z.strictObject({
-  at: z.number().min(0).max(1),
+  at: num(0, 1),
   halfDepth: lifeMm(SECTION_MM.min, SECTION_MM.max),
   halfWidth: lifeMm(SECTION_MM.min, SECTION_MM.max),
-  squareness: z.number().min(SQUARENESS.min).max(SQUARENESS.max),
+  squareness: num(SQUARENESS.min, SQUARENESS.max),
   up: lifeMm(-SECTION_MM.max, SECTION_MM.max),
   side: lifeMm(-SECTION_MM.max, SECTION_MM.max),
 });
@@ -24,11 +24,11 @@ export const shapeSchema = z.strictObject({
    * Sections by bone: by key for both sides alike, or by id (`femur.L`) where one side was shaped by
    * itself on purpose.
    */
-  sections: z.record(z.string().max(60), z.array(stationSchema).min(2).max(24)),
+  sections: z.record(text(0, 60), list(stationSchema, 2, 24)),
   /** Bulk of a muscle by id, a factor on its volume. */
-  bulk: z.record(z.string().max(60), z.number().min(BULK.min).max(BULK.max)),
+  bulk: z.record(text(0, 60), num(BULK.min, BULK.max)),
   /** Fat under the skin beyond the library's condition, by region; less than nothing is leaner. */
-  fatMm: z.record(z.string().max(40), lifeMm(-100, 300)),
+  fatMm: z.record(text(0, 40), lifeMm(-100, 300)),
 });
 
 export type Shape = z.infer<typeof shapeSchema>;

@@ -1,7 +1,7 @@
 import { BUILT_IN_METAL_IDS } from './metalIds.ts';
-import { z } from './zodSetup.ts';
+import { list, num, text, whole, z } from './zodSetup.ts';
 
-const mm = (min: number, max: number): z.ZodNumber => z.number().min(min).max(max);
+const mm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 
 /** How the armature as a whole is made. What each is, and costs, is said in wire/schemes.ts. */
 export const SCHEME_IDS = [
@@ -35,24 +35,24 @@ export type ThreadId = (typeof THREAD_IDS)[number];
 
 export const wireSizeSchema = z.strictObject({
   system: z.enum(['AWG', 'SWG', 'US steel', 'mm']),
-  value: z.number().min(-6).max(60),
+  value: num(-6, 60),
 });
 
 /** A metal of the table, or one of the user's own. */
-const metalSchema = z.string().regex(/^[a-z0-9-]{1,40}$/);
+const metalSchema = z.string().check(z.regex(/^[a-z0-9-]{1,40}$/));
 
 export const wireChoiceSchema = z.strictObject({
   metal: metalSchema,
   size: wireSizeSchema,
-  strands: z.number().int().min(1).max(7),
+  strands: whole(1, 7),
 });
 
 /** Wire the user owns: the same metal and size, in one or more lengths. */
 export const stockSchema = z.strictObject({
-  id: z.string().min(1).max(40),
+  id: text(1, 40),
   metal: metalSchema,
   size: wireSizeSchema,
-  lengthsMm: z.array(mm(10, 100_000)).max(50),
+  lengthsMm: list(mm(10, 100_000), 0, 50),
 });
 
 /** Wire as a shop sells it: one length, and its price in the user's own money. */
@@ -60,70 +60,70 @@ const soldSchema = z.strictObject({
   metal: metalSchema,
   size: wireSizeSchema,
   lengthMm: mm(50, 500_000),
-  price: z.number().min(0).max(100_000).nullable(),
+  price: z.nullable(num(0, 100_000)),
 });
 
 const ownMetalSchema = z.strictObject({
-  id: z.string().regex(/^own-[0-9]{1,3}$/),
-  name: z.string().min(1).max(40),
-  eMPa: z.number().min(1000).max(500_000),
-  yieldMPa: z.number().min(1).max(3000),
-  densityKgM3: z.number().min(500).max(25_000),
-  leastInsideDiameters: z.number().min(0).max(20),
+  id: z.string().check(z.regex(/^own-[0-9]{1,3}$/)),
+  name: text(1, 40),
+  eMPa: num(1000, 500_000),
+  yieldMPa: num(1, 3000),
+  densityKgM3: num(500, 25_000),
+  leastInsideDiameters: num(0, 20),
 });
 
 /** Points of a route, by reference to the skeleton; read in wire/routePoints.ts. */
-const routeSchema = z.array(z.string().min(1).max(60)).min(2).max(60);
+const routeSchema = list(text(1, 60), 2, 60);
 
 /** Everything decided about the wire. */
 export const wireSchema = z
   .strictObject({
     scheme: z.enum(SCHEME_IDS),
     /** Limb pairs, by id, that are made otherwise than the scheme has them. */
-    ways: z.record(z.string().max(40), z.enum(LIMB_WAYS)),
+    ways: z.record(text(0, 40), z.enum(LIMB_WAYS)),
     spine: wireChoiceSchema,
     /** By limb pair, or by the contact that a rod holds. */
-    limbs: z.record(z.string().max(40), wireChoiceSchema),
+    limbs: z.record(text(0, 40), wireChoiceSchema),
     /** Rods from the base, or the iron of the back; a size of null is what the load asks for. */
     rod: z.strictObject({
       metal: metalSchema,
-      size: wireSizeSchema.nullable(),
-      thread: z.enum(THREAD_IDS).nullable(),
+      size: z.nullable(wireSizeSchema),
+      thread: z.nullable(z.enum(THREAD_IDS)),
     }),
     /** Strands more along the neck. */
-    neckStrands: z.number().int().min(0).max(5),
+    neckStrands: whole(0, 5),
     /** The strands of the spine end one by one along the tail, not all at its root. */
     taperTail: z.boolean(),
-    coilPitchInDiameters: z.number().min(1.5).max(40),
+    coilPitchInDiameters: num(1.5, 40),
     /** Thin wires of digits, ears, antennae, fins: by key of the bone; null is left out. */
     fine: z.record(
-      z.string().max(40),
-      z
-        .strictObject({
+      text(0, 40),
+      z.nullable(
+        z.strictObject({
           metal: metalSchema,
           size: wireSizeSchema,
-          count: z.number().int().min(1).max(200),
-        })
-        .nullable(),
+          count: whole(1, 200),
+        }),
+      ),
     ),
     /** Routes drawn by the user, by key of the wire: each a way of its own, none where it is merged. */
-    routes: z.record(z.string().max(60), z.array(routeSchema).max(6)),
+    routes: z.record(text(0, 60), list(routeSchema, 0, 6)),
     binder: z.strictObject({
       kind: z.enum(BINDER_IDS),
       metal: metalSchema,
       size: wireSizeSchema,
-      turns: z.number().int().min(1).max(20),
+      turns: whole(1, 20),
       tailMm: mm(0, 100),
       overlapMm: mm(5, 200),
     }),
     posable: z.boolean(),
     /** Joints that stay free of putty, by bone. */
-    freeJoints: z.array(z.string().max(40)).max(60),
-    bendRadiusInDiameters: z.number().min(1).max(20),
+    freeJoints: list(text(0, 40), 0, 60),
+    bendRadiusInDiameters: num(1, 20),
     /** Where the tool goes: pliers grip at the start of the bend, thumbs press at its middle. */
     bendAt: z.enum(['start', 'middle']),
     coverMm: mm(0, 10),
-    twistPitchInDiameters: z.number().min(3).max(60),
+    twistPitchInDiameters: num(3, 60),
     allowancesMm: z.strictObject({
       fold: mm(0, 200),
       hook: mm(0, 300),
@@ -132,23 +132,23 @@ export const wireSchema = z
       margin: mm(0, 200),
       marginPerBend: mm(0, 20),
     }),
-    hipTurns: z.number().min(0).max(10),
+    hipTurns: num(0, 10),
     sawLossMm: mm(0, 5),
     testBends: z.record(
       metalSchema,
       z.strictObject({
         diameterMm: mm(0.2, 12),
         radiusMm: mm(0.5, 200),
-        relaxedDeg: z.number().min(30).max(90),
+        relaxedDeg: num(30, 90),
       }),
     ),
-    ownMetals: z.array(ownMetalSchema).max(20),
-    stock: z.array(stockSchema).max(40),
-    sold: z.array(soldSchema).max(40),
+    ownMetals: list(ownMetalSchema, 0, 20),
+    stock: list(stockSchema, 0, 40),
+    sold: list(soldSchema, 0, 40),
     /** Offcuts shorter than this are not kept. */
     keepMm: mm(0, 1000),
   })
-  .superRefine((wire, context) => {
+  .check(({ value: wire, issues }) => {
     const known = new Set<string>([...BUILT_IN_METAL_IDS, ...wire.ownMetals.map(({ id }) => id)]);
     const used: [path: (string | number)[], id: string][] = [
       [['spine', 'metal'], wire.spine.metal],
@@ -164,8 +164,9 @@ export const wireSchema = z
     for (const id of Object.keys(wire.testBends)) used.push([['testBends', id], id]);
     for (const [path, id] of used)
       if (!known.has(id))
-        context.addIssue({
+        issues.push({
           code: 'custom',
+          input: id,
           path,
           message: `“${id}” is no metal of this piece: allowed are ${[...known].join(', ')}`,
         });

@@ -53,7 +53,7 @@ describe('ShellTable', () => {
   it('opens the working of a number below its row, and shows ounces with their name', async () => {
     const { wrapper, settings } = mountWithPiece(ShellTable, otter);
     await wrapper.find('[data-working="mass.region.head.clay"]').trigger('click');
-    expect(wrapper.find('.detail').text()).toContain('V(deeper than u)');
+    expect(wrapper.find('.detail').text()).toContain('deeper than u under the skin');
     expect(wrapper.find('thead').text()).toContain('Clay ml');
     settings.units = 'imperial';
     await wrapper.vm.$nextTick();

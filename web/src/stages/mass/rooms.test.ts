@@ -119,7 +119,7 @@ describe('MuscleTable', () => {
     const length = wrapper.find('[data-working="mass.muscle.biceps-brachii.length"]');
     expect(length.text()).toMatch(/^\d+\s%$/);
     await length.trigger('click');
-    expect(wrapper.find('.detail').text()).toContain('p = 100 · L/L₀');
+    expect(wrapper.find('.detail').text()).toContain('p = L / L₀');
   });
 
   it('takes a bulk by slider and by number, and 100 % is the library’s again', async () => {

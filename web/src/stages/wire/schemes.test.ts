@@ -29,7 +29,7 @@ describe('SchemePart', () => {
     expect(wrapper.findAll('tbody')).toHaveLength(6);
     // Each number opens its working.
     await wrapper.find('[data-working="scheme.back-iron.minutes"]').trigger('click');
-    expect(wrapper.text()).toContain('bends · 2');
+    expect(wrapper.text()).toContain('bends · (mark + bend)');
   });
 
   it('takes another scheme, and makes one pair of limbs otherwise', async () => {

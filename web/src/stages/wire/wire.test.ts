@@ -110,7 +110,7 @@ describe('StrengthTable', () => {
     const button = wrapper.find('[data-working="strength.radius.L.posed"]');
     expect(Number(button.text())).toBeGreaterThan(100);
     await button.trigger('click');
-    expect(wrapper.text()).toContain('M_y = n · Y · πd³ / 32');
+    expect(wrapper.text()).toContain('share = M / (n · Y · π · d³ / 32 + Σ Mᵢ)');
     await button.trigger('click');
     expect(wrapper.text()).not.toContain('M_y = n');
   });
