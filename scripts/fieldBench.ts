@@ -1,6 +1,7 @@
 import { done, measuredSkeleton, newPiece, planPiece } from '../core/src/index.ts';
 import { bodyBlends } from '../core/src/body/bodyBlends.ts';
-import { cellCentre, fleshField, gridOver } from '../core/src/body/fleshField.ts';
+import { fleshField, gridOver } from '../core/src/body/fleshField.ts';
+import { cellCentre } from '../core/src/body/cellGrid.ts';
 import { fleshParts } from '../core/src/body/fleshParts.ts';
 import { partDistance } from '../core/src/body/skin.ts';
 import { poseSkeleton } from '../core/src/anatomy/pose.ts';

@@ -74,7 +74,7 @@ const parts = Object.entries(demo).map(
     `export const ${name}: readonly Picture[] = ${JSON.stringify(pictures, rounded)};`,
 );
 await writeFile(
-  fileURLToPath(new URL('../core/src/piece/demoPictures.ts', import.meta.url)),
+  fileURLToPath(new URL('../core/src/start/demoPictures.ts', import.meta.url)),
   [
     "import type { Picture } from './referencesSchema.ts';",
     '',

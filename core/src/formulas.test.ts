@@ -1,8 +1,8 @@
 import { existsSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { ANIMALS } from './anatomy/registry.ts';
-import { demoPieces } from './piece/demoPieces.ts';
-import { newPiece } from './piece/newPiece.ts';
+import { demoPieces } from './start/demoPieces.ts';
+import { newPiece } from './start/newPiece.ts';
 import type { Piece } from './piece/pieceSchema.ts';
 import type { Working } from './piece/working.ts';
 import { compareSchemes } from './schemes/compareSchemes.ts';

@@ -52,10 +52,11 @@ export type { Vec3 } from './geometry/vec3.ts';
 
 export { ANIMALS, animalById, BODY_PLANS, planById } from './anatomy/registry.ts';
 export { wordsOf } from './anatomy/coat.ts';
-export { newPieceOf } from './piece/newPiece.ts';
+export { newPieceOf } from './start/newPiece.ts';
 export { creatureSchema, newCreature, type Creature, type Graft } from './anatomy/creature.ts';
 export { creatureFaults } from './anatomy/creatureFaults.ts';
-export { findSubject, subjectOf, type Subject } from './anatomy/subject.ts';
+export { findSubject, subjectOf } from './anatomy/subject.ts';
+export { type Subject } from './anatomy/subjectType.ts';
 export { knowsYouth, NEW_BORN, youthFactor, YOUTH_PARTS } from './anatomy/individual.ts';
 export { FREEDOMS, type DegreeOfFreedom, type FreedomName, type Side } from './anatomy/bodyPlan.ts';
 export type { Bone, Skeleton } from './anatomy/skeleton.ts';
@@ -101,9 +102,9 @@ export {
   type WireChoice,
 } from './piece/pieceSchema.ts';
 export { readPiece, readPieceText, pieceText } from './piece/readPiece.ts';
-export { newPiece, unreadClay } from './piece/newPiece.ts';
-export { demoPieces } from './piece/demoPieces.ts';
-export { PROVENANCES, type Provenance } from './piece/provenance.ts';
+export { newPiece, unreadClay } from './start/newPiece.ts';
+export { demoPieces } from './start/demoPieces.ts';
+export { PROVENANCES, type Provenance } from './anatomy/provenance.ts';
 export { snagSentence, type Snag, type SnagGrade } from './piece/snag.ts';
 export {
   STAGES,
@@ -124,8 +125,8 @@ export {
   loadClass,
   type LoadClassId,
   type StrengthPlan,
-  type WiredJoint,
 } from './strength/planStrength.ts';
+export { type WiredJoint } from './strength/wiredJoint.ts';
 export { heldFeet } from './stance/heldFeet.ts';
 export { dragTrunk, type TrunkDrag } from './stance/dragTrunk.ts';
 export { carriedOver, type CarriedOver } from './stance/carriedOver.ts';
@@ -137,7 +138,7 @@ export {
   stanceFromBvh,
   type Faces,
   type JointNames,
-} from './stance/bvhStance.ts';
+} from './formats/bvhStance.ts';
 export { gaitMoment, gaitOf, type GaitChoice } from './posing/gaitMoment.ts';
 export type { GaitPlan } from './stance/planGait.ts';
 export { groundHeight, type Ground } from './posing/ground.ts';
@@ -146,8 +147,8 @@ export { bvhText } from './formats/bvh.ts';
 export { readBvh, type BvhFile } from './formats/readBvh.ts';
 export { FOOTFALL_STRIDE_MM, footfallDrawing } from './sheets/footfallDrawing.ts';
 export { tipRoseDrawing } from './sheets/tipRoseDrawing.ts';
-export type { Footfall, StancePlan } from './stance/planStance.ts';
-export type { BalancePlan } from './balance/planBalance.ts';
+export type { Footfall, StancePlan } from './stance/stancePlan.ts';
+export type { BalancePlan } from './balance/balancePlan.ts';
 export { tracedShape, type TracedShape } from './measure/pictures/tracedShape.ts';
 export type { MassPlan, RegionMass } from './mass/planMass.ts';
 export type { BodyShape, ShapeMeshes } from './mass/bodyShape.ts';
@@ -163,10 +164,10 @@ export {
   stationPoint,
 } from './sheets/stationDrawing.ts';
 export { sectionDrawing } from './sheets/sectionDrawing.ts';
-export { BULK, SECTION_MM, SQUARENESS } from './piece/shapeSchema.ts';
+export { BULK, SECTION_MM, SQUARENESS } from './anatomy/shapeSchema.ts';
 export { CLAYS, clayById, type ClayClass } from './mass/clays.ts';
 export { CLAY_IDS, TOOL_IDS, type ClayId, type ToolId } from './piece/materialIds.ts';
-export type { CurePlan } from './cure/planCure.ts';
+export type { CurePlan } from './cure/curePlan.ts';
 export type { HeatRequest } from './cure/heatRequest.ts';
 export { heatRun, type HeatResult, type HeatRun } from './cure/heatRun.ts';
 export type { CoatMethod, SkinPlan, ZonePlan } from './skin/planSkin.ts';

@@ -1,10 +1,10 @@
-import type { BalancePlan } from './balance/planBalance.ts';
+import type { BalancePlan } from './balance/balancePlan.ts';
 import type { BenchPlan } from './bench/planBench.ts';
 import type { BodyGrid } from './body/bodyGrid.ts';
 import type { ColourPlan } from './colour/planColour.ts';
 import type { HeatRequest } from './cure/heatRequest.ts';
 import type { HeatRun } from './cure/heatRun.ts';
-import type { CurePlan } from './cure/planCure.ts';
+import type { CurePlan } from './cure/curePlan.ts';
 import type { Job } from './jobs/job.ts';
 import type { ShapeQuestion } from './jobs/shapeJob.ts';
 import type { BodyShape } from './mass/bodyShape.ts';
@@ -17,7 +17,7 @@ import type { Answer } from './piece/answer.ts';
 import type { Piece } from './piece/pieceSchema.ts';
 import type { StageResult } from './piece/stageResult.ts';
 import type { SkinPlan } from './skin/planSkin.ts';
-import type { StancePlan } from './stance/planStance.ts';
+import type { StancePlan } from './stance/stancePlan.ts';
 import type { StrengthPlan } from './strength/planStrength.ts';
 import type { WirePlan } from './wire/planWire.ts';
 

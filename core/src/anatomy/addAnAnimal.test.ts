@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it, vi } from 'vitest';
 import { indexText } from '../../../scripts/animalIndex.ts';
-import { newPiece } from '../piece/newPiece.ts';
+import { newPiece } from '../start/newPiece.ts';
 import { coarseBody, wholePlan } from '../testing/samples.ts';
 import { BEECH_MARTEN } from '../testing/beechMarten.ts';
 import type { Animal } from './animal.ts';

@@ -1,5 +1,5 @@
 import type { Vec3 } from '../geometry/vec3.ts';
-import type { Provenance } from '../piece/provenance.ts';
+import type { Provenance } from './provenance.ts';
 import type { CoatZone, RoughSize } from './coat.ts';
 
 /**

@@ -1,4 +1,4 @@
-import type { Provenance } from '../piece/provenance.ts';
+import type { Provenance } from './provenance.ts';
 
 /** How a coat shines when it is finished, from dull to running wet. */
 export const SHEENS = ['matt', 'satin', 'gloss', 'wet'] as const;

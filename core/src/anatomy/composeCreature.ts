@@ -5,7 +5,7 @@ import { renamedParts, type Lent } from './graft.ts';
 import { planFor, planWithout } from './planFor.ts';
 import { animalById, planById } from './registry.ts';
 import { girthBy, grown } from './sizing.ts';
-import type { Subject } from './subject.ts';
+import type { Subject } from './subjectType.ts';
 
 /**
  * Puts an own animal together: the base without the parts it loses, with the parts that others

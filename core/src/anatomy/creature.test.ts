@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { newPieceOf } from '../piece/newPiece.ts';
+import { newPieceOf } from '../start/newPiece.ts';
 import { pieceText, readPieceText } from '../piece/readPiece.ts';
 import { planPiece } from '../plan.ts';
 import { skinBox } from '../body/skin.ts';

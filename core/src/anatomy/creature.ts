@@ -1,4 +1,4 @@
-import { list, num, text, z } from '../piece/zodSetup.ts';
+import { list, num, text, z } from '../units/schema.ts';
 
 /** The own animal's file by name and version. */
 export const CREATURE_FORMAT = 'keen-sinew-animal';

@@ -1,4 +1,4 @@
-import { upTo, type VersionedData, type VersionSteps } from '../piece/versions.ts';
+import { upTo, type VersionedData, type VersionSteps } from '../units/versions.ts';
 import { CREATURE_VERSION } from './creature.ts';
 
 /**

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { bodyGrid, COARSE_CELLS } from '../body/bodyGrid.ts';
 import { bodyWeight } from '../body/bodyWeight.ts';
 import { planSizes } from '../posing/planSizes.ts';
-import { newPiece } from '../piece/newPiece.ts';
+import { newPiece } from '../start/newPiece.ts';
 import { planPiece } from '../plan.ts';
 import { totalTeeth } from './dentalFormula.ts';
 import { animalById, ANIMALS, planById } from './registry.ts';

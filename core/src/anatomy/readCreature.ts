@@ -1,5 +1,5 @@
 import { accepted, refused, type Parsed } from '../units/problem.ts';
-import { refusedBySchema } from '../piece/schemaProblem.ts';
+import { refusedBySchema } from '../units/schemaProblem.ts';
 import { CREATURE_FORMAT, CREATURE_VERSION, creatureSchema, type Creature } from './creature.ts';
 import { creatureFaults } from './creatureFaults.ts';
 import { migrateCreature } from './creatureMigrations.ts';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { bodyGrid, COARSE_CELLS } from '../body/bodyGrid.ts';
 import { canBeSectioned, measuredSections } from '../body/measureSections.ts';
 import { isMirrored } from '../body/mirroredBody.ts';
-import { LIBRARY_SHAPE, type Shape } from '../piece/shapeSchema.ts';
+import { LIBRARY_SHAPE, type Shape } from './shapeSchema.ts';
 import { animalById, planById } from './registry.ts';
 import { shapedSkeleton } from './shaped.ts';
 import { buildSkeleton, type Skeleton } from './skeleton.ts';

@@ -1,4 +1,4 @@
-import type { Shape } from '../piece/shapeSchema.ts';
+import type { Shape } from './shapeSchema.ts';
 import type { BoneFlesh, FleshLoft, FleshStation } from './animal.ts';
 import type { Bone, Skeleton } from './skeleton.ts';
 

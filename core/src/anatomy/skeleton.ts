@@ -1,7 +1,7 @@
 import type { Vec3 } from '../geometry/vec3.ts';
 import { aboutAxis, turn } from '../geometry/quat.ts';
 import { mirrored, ORIGIN, unit, Z_AXIS } from '../geometry/vec3.ts';
-import type { Provenance } from '../piece/provenance.ts';
+import type { Provenance } from './provenance.ts';
 import type { Animal, BoneFlesh, Flesh } from './animal.ts';
 import { toRad } from '../units/angles.ts';
 import type { BodyPlan, BoneSpec, DegreeOfFreedom, FreedomName, Joint } from './bodyPlan.ts';

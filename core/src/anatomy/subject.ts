@@ -1,14 +1,7 @@
-import type { Animal } from './animal.ts';
-import type { BodyPlan } from './bodyPlan.ts';
+import { type Subject } from './subjectType.ts';
 import { composeCreature } from './composeCreature.ts';
 import type { Creature } from './creature.ts';
 import { animalById, planById } from './registry.ts';
-
-/** An animal with the plan it is on. */
-export interface Subject {
-  readonly plan: BodyPlan;
-  readonly animal: Animal;
-}
 
 /** What a piece is of: its own animal, or one of the library. Undefined where there is no such one. */
 export function findSubject(measure: {

@@ -4,7 +4,7 @@ import { posedBone } from '../anatomy/pose.ts';
 import { convexHull, edgesOf, type Point2 } from '../geometry/hull.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { snagSentence } from '../piece/snag.ts';
-import { newPiece } from '../piece/newPiece.ts';
+import { newPiece } from '../start/newPiece.ts';
 import { planPiece } from '../plan.ts';
 import { swappedSides } from '../stance/limbEdits.ts';
 import { changed, otterPiece, plainPiece, wholePlan, wolfPiece } from '../testing/samples.ts';

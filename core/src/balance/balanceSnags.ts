@@ -1,6 +1,6 @@
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
-import type { BalancePlan } from './planBalance.ts';
+import type { BalancePlan } from './balancePlan.ts';
 import { directionText, worstDirection } from './tipRose.ts';
 import { ballRadiusMm, WEIGHT_METALS } from './counterweight.ts';
 

@@ -4,10 +4,10 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import { asGiven, asInput, input, type Working } from '../piece/working.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import { GRAVITY } from '../units/gravity.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 import { ballRadiusMm, WEIGHT_COVER_MM, WEIGHT_METALS } from './counterweight.ts';
 import { wallPullN } from './hangingPoint.ts';
-import type { BalancePlan } from './planBalance.ts';
+import type { BalancePlan } from './balancePlan.ts';
 import { WOOD_G_PER_ML } from './smallestBase.ts';
 import { directionText, worstDirection } from './tipRose.ts';
 

@@ -1,7 +1,7 @@
 import { centreOfMass } from '../body/massCentre.ts';
 import type { PlacedMass } from '../body/supports.ts';
 import type { Point2 } from '../geometry/hull.ts';
-import type { Footfall } from '../stance/planStance.ts';
+import type { Footfall } from '../stance/stancePlan.ts';
 import { forceShares } from '../posing/supportShares.ts';
 
 /** What the feet and rods of a stance have to bear. */

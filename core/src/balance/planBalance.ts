@@ -1,3 +1,4 @@
+import { type BalancePlan } from './balancePlan.ts';
 import { least } from '../geometry/extremes.ts';
 import { firstMasses } from '../body/firstMasses.ts';
 import { centreOfMass } from '../body/massCentre.ts';
@@ -8,51 +9,22 @@ import { add, scale, type Vec3 } from '../geometry/vec3.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Counterweight, Piece } from '../piece/pieceSchema.ts';
-import type { StageResult } from '../piece/stageResult.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 import { wireMasses } from '../wire/wireMasses.ts';
-import type { Footfall, StancePlan } from '../stance/planStance.ts';
+import type { Footfall, StancePlan } from '../stance/stancePlan.ts';
 import { balanceSnags } from './balanceSnags.ts';
 import { balanceWorkings } from './balanceWorkings.ts';
-import { roomsUnder, weightPlaces, type WeightPlace, WEIGHT_COVER_MM } from './counterweight.ts';
-import { footing, type Footing } from './footing.ts';
-import { hangingPoint, type HangingPoint } from './hangingPoint.ts';
-import { bearingOf, type Bearing } from './bearing.ts';
+import { roomsUnder, weightPlaces, WEIGHT_COVER_MM } from './counterweight.ts';
+import { footing } from './footing.ts';
+import { hangingPoint } from './hangingPoint.ts';
+import { bearingOf } from './bearing.ts';
 import { restingBones } from '../stance/restingBones.ts';
 import { BOARD_THICKNESSES_MM, smallestBase, type SmallBase } from './smallestBase.ts';
 import { solePoints } from './soles.ts';
-import { tipRose, type TipDirection } from './tipRose.ts';
+import { tipRose } from './tipRose.ts';
 
 /** A centre that lies this share of its height inside the feet is safe from a nudge: nearly 6°. */
 const WANTED_MARGIN_SHARE = 0.1;
-
-/** Whether and how the stance stands by itself, and what would help. */
-export interface BalancePlan extends StageResult {
-  /** Of the piece with its weight, mm. */
-  readonly massCentre: Vec3;
-  /** From the body's cells, or still from thin sections. */
-  readonly exact: boolean;
-  /** Grams of the whole piece. */
-  readonly grams: number;
-  readonly standing: readonly Footfall[];
-  readonly footing: Footing;
-  readonly rose: readonly TipDirection[];
-  /** Weights of the piece where the stance has them, without the wires; see `wireMasses`. */
-  readonly flesh: readonly PlacedMass[];
-  /** Bones whose flesh lies on the ground. */
-  readonly resting: ReadonlySet<string>;
-  /** What feet and rods bear, and which share each. */
-  readonly bearing: Bearing;
-  readonly weight: Counterweight | null;
-  /** Radius of the largest ball that fits where the weight is, mm. */
-  readonly weightRoomMm: number;
-  /** Where a weight would bring the centre inside; empty where none is needed. */
-  readonly places: readonly WeightPlace[];
-  readonly bases: readonly SmallBase[];
-  /** The smallest board of the chosen thickness. */
-  readonly base: SmallBase;
-  readonly hook: HangingPoint | undefined;
-}
 
 /** What Balance reads. */
 export interface BalanceInputs {

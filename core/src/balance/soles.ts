@@ -2,7 +2,8 @@ import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { padRadiusMm } from '../body/skin.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { groundHeight, type Ground } from '../posing/ground.ts';
-import { TOUCH_MM, type Footfall } from '../stance/planStance.ts';
+import { TOUCH_MM } from '../stance/planStance.ts';
+import { type Footfall } from '../stance/stancePlan.ts';
 
 /** Toes count as touching within this beyond their own flesh: clay is pressed flat there, mm. */
 const TOE_MM = TOUCH_MM + 0.5;

@@ -1,6 +1,6 @@
 import { wordsOf } from '../anatomy/coat.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import type { CurePlan } from '../cure/planCure.ts';
+import type { CurePlan } from '../cure/curePlan.ts';
 import type { BakeStage } from '../cure/bakeStages.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { CautionId } from '../piece/cautions.ts';

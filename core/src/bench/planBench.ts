@@ -1,5 +1,5 @@
 import type { ColourPlan } from '../colour/planColour.ts';
-import type { CurePlan } from '../cure/planCure.ts';
+import type { CurePlan } from '../cure/curePlan.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { CautionId } from '../piece/cautions.ts';

@@ -1,6 +1,6 @@
 import type { Vec3 } from '../geometry/vec3.ts';
-import type { CellGrid, Nearest } from './fleshField.ts';
-import { cellCentre } from './fleshField.ts';
+import type { CellGrid, Nearest } from './cellGrid.ts';
+import { cellCentre } from './cellGrid.ts';
 import { fieldOf, innerRadiusMm, type SkinPart } from './skin.ts';
 
 /** How far creases between parts are filled out: a radius in mm for each pair of parts. */

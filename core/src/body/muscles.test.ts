@@ -3,7 +3,7 @@ import { ANIMALS, animalById, planById } from '../anatomy/registry.ts';
 import { poseSkeleton } from '../anatomy/pose.ts';
 import { shapedSkeleton } from '../anatomy/shaped.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
-import { LIBRARY_SHAPE } from '../piece/shapeSchema.ts';
+import { LIBRARY_SHAPE } from '../anatomy/shapeSchema.ts';
 import { bodyGrid, COARSE_CELLS } from './bodyGrid.ts';
 import { ellipsoidMeasures } from './ellipsoid.ts';
 import { posedMuscles, restMuscles } from './muscles.ts';

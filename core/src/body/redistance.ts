@@ -1,6 +1,6 @@
 import { distanceTransform } from '../geometry/distanceTransform.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
-import { cellCentre, slopeAt, type FleshField } from './fleshField.ts';
+import { cellCentre, slopeAt, type FleshField } from './cellGrid.ts';
 
 /** Cells this near to the surface, in edges, know the nearest point of it themselves. */
 const SEED_CELLS = 0.9;

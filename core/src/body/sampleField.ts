@@ -1,5 +1,5 @@
 import type { Vec3 } from '../geometry/vec3.ts';
-import type { CellGrid } from './fleshField.ts';
+import type { CellGrid } from './cellGrid.ts';
 
 /**
  * The value of a field between its cells, trilinear. Outside the grid, and beside cells that nothing

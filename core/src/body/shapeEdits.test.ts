@@ -4,7 +4,7 @@ import { animalById, planById } from '../anatomy/registry.ts';
 import { poseSkeleton } from '../anatomy/pose.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import { distance, dot, sub } from '../geometry/vec3.ts';
-import { LIBRARY_SHAPE, SECTION_MM, type SectionStation } from '../piece/shapeSchema.ts';
+import { LIBRARY_SHAPE, SECTION_MM, type SectionStation } from '../anatomy/shapeSchema.ts';
 import {
   alongWay,
   edgePlace,

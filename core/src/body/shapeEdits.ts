@@ -2,7 +2,7 @@ import { alongBone, posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { sectionsOf } from '../anatomy/shaped.ts';
 import { add, scale, type Vec3 } from '../geometry/vec3.ts';
-import { SECTION_MM, SQUARENESS, type SectionStation, type Shape } from '../piece/shapeSchema.ts';
+import { SECTION_MM, SQUARENESS, type SectionStation, type Shape } from '../anatomy/shapeSchema.ts';
 import { canBeSectioned, measuredSections } from './measureSections.ts';
 import { sectionAxes } from './skin.ts';
 

@@ -1,6 +1,6 @@
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { cross, dot, sub, type Vec3 } from '../geometry/vec3.ts';
-import type { CellGrid, FleshField } from './fleshField.ts';
+import type { CellGrid, FleshField } from './cellGrid.ts';
 import { bonesBetween, fillsSegment, posedMuscles } from './muscles.ts';
 import { redistanced } from './redistance.ts';
 import type { SkinPart } from './skin.ts';

@@ -3,7 +3,7 @@ import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
 import { curesFromC } from './cureRange.ts';
 import { HORIZON_MIN } from './heatRun.ts';
-import type { CurePlan } from './planCure.ts';
+import type { CurePlan } from './curePlan.ts';
 
 const OVEN = { kind: 'piece', id: 'oven' } as const;
 

@@ -6,7 +6,7 @@ import { aboutAxis, compose, turn } from '../geometry/quat.ts';
 import { distance, X_AXIS, Y_AXIS, Z_AXIS } from '../geometry/vec3.ts';
 import { gaitMoment } from '../posing/gaitMoment.ts';
 import { stanceAngles } from '../posing/settledStance.ts';
-import { isOwn, likelyNames, stanceFromBvh } from '../stance/bvhStance.ts';
+import { isOwn, likelyNames, stanceFromBvh } from './bvhStance.ts';
 import { problemSentence } from '../units/problem.ts';
 import { toRad } from '../units/angles.ts';
 import { bvhText, eulerZxy } from './bvh.ts';

@@ -4,7 +4,7 @@ import { animalById, planById } from '../anatomy/registry.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import type { Picture } from '../piece/referencesSchema.ts';
 import { pictureOf, placesOf } from '../testing/simulatedPictures.ts';
-import { demoPieces } from '../piece/demoPieces.ts';
+import { demoPieces } from '../start/demoPieces.ts';
 import { planPiece } from '../plan.ts';
 import { problemSentence } from '../units/problem.ts';
 import { foundCsv } from './foundLengths.ts';

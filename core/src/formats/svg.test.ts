@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest';
-import { demoPieces } from '../piece/demoPieces.ts';
+import { demoPieces } from '../start/demoPieces.ts';
 import { planPiece } from '../plan.ts';
 import { drawingSize, fittedDrawing, type Drawing } from '../sheets/drawing.ts';
 import { elevation } from '../sheets/elevation.ts';

@@ -1,6 +1,6 @@
 import { FACINGS, zoneOf } from '../anatomy/coat.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
-import { slopeAt, type CellGrid, type FleshField } from '../body/fleshField.ts';
+import { slopeAt, type CellGrid, type FleshField } from '../body/cellGrid.ts';
 import { undersizeLifeMm } from '../body/undersize.ts';
 import { distanceTransform } from '../geometry/distanceTransform.ts';
 import { inverse, turn } from '../geometry/quat.ts';

@@ -4,7 +4,7 @@ import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 import type { Condition } from './condition.ts';
 import { boneRadii, LEAST_CORE_MM, regionBuilds } from './buildUp.ts';
 

@@ -3,7 +3,7 @@ import type { Animal } from '../anatomy/animal.ts';
 import type { BodyPlan, PartSpec } from '../anatomy/bodyPlan.ts';
 import { ANIMALS, planById } from '../anatomy/registry.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
-import type { Subject } from '../anatomy/subject.ts';
+import type { Subject } from '../anatomy/subjectType.ts';
 import { planSizes } from '../posing/planSizes.ts';
 
 /** What lengths can be told as shares of. */

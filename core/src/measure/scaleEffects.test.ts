@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { animalById, ANIMALS, planById } from '../anatomy/registry.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
-import { newPiece } from '../piece/newPiece.ts';
+import { newPiece } from '../start/newPiece.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { readPiece } from '../piece/readPiece.ts';
 import { snagSentence } from '../piece/snag.ts';

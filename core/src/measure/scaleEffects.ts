@@ -1,8 +1,8 @@
 import { greatest, least } from '../geometry/extremes.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import { ROUND_SCALES } from '../piece/newPiece.ts';
+import { ROUND_SCALES } from './roundScales.ts';
 import { input, type Working } from '../piece/working.ts';
-import type { Provenance } from '../piece/provenance.ts';
+import type { Provenance } from '../anatomy/provenance.ts';
 
 /** What is made of something small, and the least that hands and clay can do: common practice. */
 export const LEAST_MM = {

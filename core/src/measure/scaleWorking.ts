@@ -1,5 +1,5 @@
 import type { Piece, ScaleChoice } from '../piece/pieceSchema.ts';
-import type { Provenance } from '../piece/provenance.ts';
+import type { Provenance } from '../anatomy/provenance.ts';
 import { input, type Reading, type Working } from '../piece/working.ts';
 import type { LifeSizes } from './lifeSizes.ts';
 

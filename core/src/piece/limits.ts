@@ -1,7 +1,7 @@
 import { pieceSchema } from './pieceSchema.ts';
-import { childOf, limitsIn, type NumberLimits, type SchemaNode } from './schemaWalk.ts';
+import { childOf, limitsIn, type NumberLimits, type SchemaNode } from '../units/schemaWalk.ts';
 
-export type { NumberLimits } from './schemaWalk.ts';
+export type { NumberLimits } from '../units/schemaWalk.ts';
 
 /**
  * The limits of a number of the document (or of an own animal, whose schema is then given), read from

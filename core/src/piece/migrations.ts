@@ -1,5 +1,5 @@
 import { PIECE_VERSION } from './pieceSchema.ts';
-import { upTo, type VersionedData, type VersionSteps } from './versions.ts';
+import { upTo, type VersionedData, type VersionSteps } from '../units/versions.ts';
 
 type Data = VersionedData;
 

@@ -1,15 +1,15 @@
 import { creatureSchema } from '../anatomy/creature.ts';
 import { SHEENS } from '../anatomy/coat.ts';
 import { CLAY_IDS, TOOL_IDS } from './materialIds.ts';
-import { PROVENANCES } from './provenance.ts';
+import { PROVENANCES } from '../anatomy/provenance.ts';
 import { STAGES } from './working.ts';
 import { referencesSchema } from './referencesSchema.ts';
-import { shapeSchema } from './shapeSchema.ts';
+import { shapeSchema } from '../anatomy/shapeSchema.ts';
 import { stanceSchema } from './stanceSchema.ts';
 import { wireSchema } from './wireSchema.ts';
-import { list, num, text, whole, z } from './zodSetup.ts';
+import { list, num, text, whole, z } from '../units/schema.ts';
 
-export type { SectionStation, Shape } from './shapeSchema.ts';
+export type { SectionStation, Shape } from '../anatomy/shapeSchema.ts';
 export type { Counterweight, KeptStance } from './stanceSchema.ts';
 export type { SoldEntry, StockEntry, WireChoice } from './wireSchema.ts';
 

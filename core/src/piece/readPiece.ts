@@ -6,7 +6,7 @@ import { findSubject } from '../anatomy/subject.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
 import { diameterMm } from '../units/gauges.ts';
 import { migrate } from './migrations.ts';
-import { refusedBySchema } from './schemaProblem.ts';
+import { refusedBySchema } from '../units/schemaProblem.ts';
 import { PIECE_FORMAT, PIECE_VERSION, pieceSchema, type Piece } from './pieceSchema.ts';
 
 /**

@@ -1,4 +1,4 @@
-import { list, num, text, whole, z } from './zodSetup.ts';
+import { list, num, text, whole, z } from '../units/schema.ts';
 
 /** What a picture shows of the animal; `photo` is one photograph of a stance, to be read by itself. */
 export const PICTURE_VIEWS = ['side', 'front', 'top', 'back', 'photo'] as const;

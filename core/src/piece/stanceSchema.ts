@@ -1,5 +1,5 @@
 import { FREEDOMS } from '../anatomy/bodyPlan.ts';
-import { list, num, text, z } from './zodSetup.ts';
+import { list, num, text, z } from '../units/schema.ts';
 
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 

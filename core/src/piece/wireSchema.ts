@@ -1,5 +1,5 @@
 import { BUILT_IN_METAL_IDS } from './metalIds.ts';
-import { list, num, text, whole, z } from './zodSetup.ts';
+import { list, num, text, whole, z } from '../units/schema.ts';
 
 const mm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 

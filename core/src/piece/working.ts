@@ -1,5 +1,5 @@
 import type { Unit } from '../units/quantity.ts';
-import type { Provenance } from './provenance.ts';
+import type { Provenance } from '../anatomy/provenance.ts';
 
 /** The eight stages, in the order of the work. */
 export const STAGES = [

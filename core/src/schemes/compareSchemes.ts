@@ -1,8 +1,8 @@
-import type { BalancePlan } from '../balance/planBalance.ts';
+import type { BalancePlan } from '../balance/balancePlan.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { SchemeId } from '../piece/wireSchema.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 import { planStrength } from '../strength/planStrength.ts';
 import { cutPieces } from '../wire/planStock.ts';
 import { planWire, type WirePlan } from '../wire/planWire.ts';

@@ -1,7 +1,8 @@
 import type { ColourPlan, ZoneColour } from '../colour/planColour.ts';
 import { WEIGHT, type Drawing, type DrawingItem, type PagePoint } from './drawing.ts';
 import { wrapped } from './stepsSheet.ts';
-import { listDrawing, type TextBlock } from './textPages.ts';
+import { listDrawing } from './textPages.ts';
+import { type TextBlock } from './drawing.ts';
 
 const SWATCH_MM = [21, 9] as const;
 const GAP_MM = 4;

@@ -2,7 +2,8 @@ import { sizeText } from '../units/gauges.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 import { WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
-import { listDrawing, type TextBlock } from './textPages.ts';
+import { listDrawing } from './textPages.ts';
+import { type TextBlock } from './drawing.ts';
 
 const ROW_MM = 7;
 const BOX_MM = 3.6;

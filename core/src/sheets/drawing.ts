@@ -1,6 +1,5 @@
 import { greatest, least } from '../geometry/extremes.ts';
 import type { SheetTarget } from '../piece/working.ts';
-import type { TextBlock } from './textPages.ts';
 
 /** A point of a drawing in mm: x to the right, y up. */
 export type PagePoint = readonly [number, number];
@@ -133,4 +132,15 @@ export function itemExtent(item: DrawingItem): readonly PagePoint[] {
           ];
     }
   }
+}
+
+/**
+ * A row of a list: it is never broken between pages. Its items lie below its own upper left corner, so
+ * that their y is 0 or less.
+ */
+export interface TextBlock {
+  readonly items: readonly DrawingItem[];
+  readonly heightMm: number;
+  /** A heading: it stands again at the top of every page that goes on below it. */
+  readonly repeat?: boolean;
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ANIMALS } from '../anatomy/registry.ts';
 import { drawingSvg } from '../formats/svg.ts';
-import { newPiece } from '../piece/newPiece.ts';
+import { newPiece } from '../start/newPiece.ts';
 import { wholePlan } from '../testing/samples.ts';
 import { drawingSize, itemExtent, type Drawing, type DrawingItem } from './drawing.ts';
 import { elevation, type ElevationOptions } from './elevation.ts';

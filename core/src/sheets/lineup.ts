@@ -1,6 +1,6 @@
 import { greatest } from '../geometry/extremes.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
-import type { Subject } from '../anatomy/subject.ts';
+import type { Subject } from '../anatomy/subjectType.ts';
 import { bodyBox, posedBlades } from '../body/blades.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { skinParts } from '../body/skin.ts';

@@ -1,7 +1,7 @@
 import { quantityText } from '../units/quantity.ts';
 import { describe, expect, it } from 'vitest';
 import { loopLength } from '../geometry/contours.ts';
-import { newPiece } from '../piece/newPiece.ts';
+import { newPiece } from '../start/newPiece.ts';
 import { changed, otterPiece, plainPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
 import { drawingSize, itemExtent, type DrawingItem, type PagePoint } from './drawing.ts';
 import { elevation } from './elevation.ts';

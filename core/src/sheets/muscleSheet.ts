@@ -1,7 +1,8 @@
 import type { ShapePlan } from '../mass/shapePlan.ts';
 import { WEIGHT, type Drawing, type DrawingItem, type PagePoint } from './drawing.ts';
 import { quantityText } from '../units/quantity.ts';
-import { listDrawing, type TextBlock } from './textPages.ts';
+import { listDrawing } from './textPages.ts';
+import { type TextBlock } from './drawing.ts';
 
 const ROW_MM = 6.2;
 const HEAD_MM = 9;

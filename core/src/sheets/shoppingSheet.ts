@@ -3,7 +3,8 @@ import type { BenchPlan } from '../bench/planBench.ts';
 import { quantityText } from '../units/quantity.ts';
 import { WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
 import { wrapped } from './stepsSheet.ts';
-import { listDrawing, type TextBlock } from './textPages.ts';
+import { listDrawing } from './textPages.ts';
+import { type TextBlock } from './drawing.ts';
 
 const LINE_MM = 4.2;
 const TEXT_MM = 4.4;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { settledStance } from '../posing/settledStance.ts';
-import { newPiece } from '../piece/newPiece.ts';
+import { newPiece } from '../start/newPiece.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { changed, plainPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
 import { elevation } from './elevation.ts';

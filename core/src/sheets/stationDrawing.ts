@@ -1,5 +1,5 @@
 import { sectionRing } from '../body/loft.ts';
-import type { SectionStation } from '../piece/shapeSchema.ts';
+import type { SectionStation } from '../anatomy/shapeSchema.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type PagePoint } from './drawing.ts';
 
 const RING = 72;

@@ -2,7 +2,8 @@ import { listText, sentenceText } from '../bench/step.ts';
 import type { BenchPlan, StepPlan } from '../bench/planBench.ts';
 import { CAUTIONS, type CautionId } from '../piece/cautions.ts';
 import { WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
-import { listDrawing, type TextBlock } from './textPages.ts';
+import { listDrawing } from './textPages.ts';
+import { type TextBlock } from './drawing.ts';
 
 /** Letters in a line of the list, so that at 3 mm it fits the width of an A4 page. */
 const LINE_LETTERS = 110;

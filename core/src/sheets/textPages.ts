@@ -1,15 +1,5 @@
+import { type TextBlock } from './drawing.ts';
 import type { Drawing, DrawingItem, PagePoint } from './drawing.ts';
-
-/**
- * A row of a list: it is never broken between pages. Its items lie below its own upper left corner, so
- * that their y is 0 or less.
- */
-export interface TextBlock {
-  readonly items: readonly DrawingItem[];
-  readonly heightMm: number;
-  /** A heading: it stands again at the top of every page that goes on below it. */
-  readonly repeat?: boolean;
-}
 
 /** Air round a list, mm. */
 const MARGIN_MM = 4;

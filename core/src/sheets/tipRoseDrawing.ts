@@ -1,4 +1,4 @@
-import type { BalancePlan } from '../balance/planBalance.ts';
+import type { BalancePlan } from '../balance/balancePlan.ts';
 import {
   fittedDrawing,
   WEIGHT,

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest';
 import { drawingSvg } from '../formats/svg.ts';
-import { demoPieces } from '../piece/demoPieces.ts';
+import { demoPieces } from '../start/demoPieces.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { SCHEME_IDS, type SchemeId } from '../piece/wireSchema.ts';
 import { planPiece } from '../plan.ts';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { newPiece } from '../piece/newPiece.ts';
+import { newPiece } from '../start/newPiece.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { snagSentence } from '../piece/snag.ts';
 import { planPiece } from '../plan.ts';

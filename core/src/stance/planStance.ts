@@ -1,8 +1,9 @@
+import { type Footfall, type StancePlan } from './stancePlan.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { ContactSpec, FreedomName } from '../anatomy/bodyPlan.ts';
 import { feetSnags, groundSnags, limitSnags, meetingSnags, suspendedSnags } from './stanceSnags.ts';
-import { planGait, type GaitPlan } from './planGait.ts';
+import { planGait } from './planGait.ts';
 import { groundHeight, type Ground } from '../posing/ground.ts';
 import {
   foldedIn,
@@ -12,50 +13,15 @@ import {
   settledStance,
   stanceAngles,
 } from '../posing/settledStance.ts';
-import { bodyBox, posedBlades, type PosedBlade } from '../body/blades.ts';
+import { bodyBox, posedBlades } from '../body/blades.ts';
 import { fleshParts } from '../body/fleshParts.ts';
-import { padRadiusMm, type SkinPart } from '../body/skin.ts';
-import type { Vec3 } from '../geometry/vec3.ts';
+import { padRadiusMm } from '../body/skin.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
-import type { StageResult } from '../piece/stageResult.ts';
 import { asGiven, asInput, input, type Reading, type Working } from '../piece/working.ts';
 
 /** A foot counts as touching within this gap: less than a fingernail of clay takes up. */
 export const TOUCH_MM = 0.5;
-
-/** A foot in the stance, mm of the model. */
-export interface Footfall {
-  readonly contact: ContactSpec;
-  /** The far end of the foot's last limb bone, in the middle of its padding. */
-  readonly ball: Vec3;
-  readonly gapMm: number;
-  /** Height of the ground under it. */
-  readonly groundMm: number;
-  /** Meant to be on the ground. */
-  readonly down: boolean;
-  readonly touches: boolean;
-  readonly working: Working;
-}
-
-/** What Stance hands on: the posed model and its footfalls. */
-export interface StancePlan extends StageResult {
-  readonly posed: PosedSkeleton;
-  /** The flesh, posed. */
-  readonly skin: readonly SkinPart[];
-  /** Feathers, membranes and fins, posed. */
-  readonly blades: readonly PosedBlade[];
-  readonly feet: readonly Footfall[];
-  /** Limb pairs, by id, that lie folded on the body. */
-  readonly folded: readonly string[];
-  readonly ground: Ground;
-  /** The gait whose moment it is; null for a stance. */
-  readonly gait: GaitPlan | null;
-  /** Every joint angle as it stands, degrees: the planted preset with the user's over it. */
-  readonly angles: readonly Working[];
-  readonly heightAsPosed: Working;
-  readonly summary: readonly Working[];
-}
 
 /** What Stance reads. */
 export interface StanceInputs {

@@ -1,6 +1,6 @@
 import { skinBox } from '../body/skin.ts';
 import { groundHeight } from '../posing/ground.ts';
-import type { StancePlan } from './planStance.ts';
+import type { StancePlan } from './stancePlan.ts';
 
 /** Skin this near to the ground lies on it, mm. */
 const LIES_MM = 1;

@@ -5,7 +5,7 @@ import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
 import { collisions } from './collisions.ts';
 import type { GaitPlan } from './planGait.ts';
-import type { Footfall } from './planStance.ts';
+import type { Footfall } from './stancePlan.ts';
 
 /** Angles beyond their limits. */
 export function limitSnags(angles: readonly Working[]): readonly Snag[] {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { weightOf, upwardMoment } from '../body/supports.ts';
 import { add, ORIGIN, sub, type Vec3 } from '../geometry/vec3.ts';
-import { newPiece } from '../piece/newPiece.ts';
+import { newPiece } from '../start/newPiece.ts';
 import { forceShares, momentShares } from '../posing/supportShares.ts';
 import { changed, wholePlan } from '../testing/samples.ts';
 import { wireMasses } from '../wire/wireMasses.ts';

@@ -1,7 +1,7 @@
 import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import { bearingOf } from '../balance/bearing.ts';
-import type { BalancePlan } from '../balance/planBalance.ts';
+import type { BalancePlan } from '../balance/balancePlan.ts';
 import {
   remainingMoment,
   supportLoads,
@@ -12,7 +12,7 @@ import {
 import { length } from '../geometry/vec3.ts';
 import { momentShares } from '../posing/supportShares.ts';
 import type { WireDecisions } from '../piece/wireSchema.ts';
-import type { Footfall, StancePlan } from '../stance/planStance.ts';
+import type { Footfall, StancePlan } from '../stance/stancePlan.ts';
 import { metalById } from '../wire/metals.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import { roundSection } from '../wire/sections.ts';

@@ -1,12 +1,12 @@
+import { type WiredJoint } from './wiredJoint.ts';
 import { least } from '../geometry/extremes.ts';
 import { alongBone, posedBone, type PosedBone } from '../anatomy/pose.ts';
-import type { BalancePlan } from '../balance/planBalance.ts';
+import type { BalancePlan } from '../balance/balancePlan.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
-import type { StancePlan } from '../stance/planStance.ts';
-import { metalById, type Metal } from '../wire/metals.ts';
-import type { PlannedWire } from '../wire/plannedWire.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
+import { metalById } from '../wire/metals.ts';
 import type { WirePlan } from '../wire/planWire.ts';
 import { yieldMomentNmm } from '../wire/sections.ts';
 import { wireMasses } from '../wire/wireMasses.ts';
@@ -16,34 +16,6 @@ import { planPegs, type Peg } from './pegs.ts';
 import { sags, type Sag } from './sag.ts';
 import { strengthSnags } from './strengthSnags.ts';
 import { jointSizes, jointWorkings, sagWorking, sizeWorkings } from './strengthWorkings.ts';
-
-/** One of the wires at a joint. */
-export interface Bearer {
-  readonly wire: PlannedWire;
-  readonly metal: Metal;
-  readonly strands: number;
-  readonly yieldNmm: number;
-}
-
-/** The wire that runs through a bone, at the joint where the bone starts. */
-export interface WiredJoint {
-  readonly boneId: string;
-  readonly wire: PlannedWire;
-  readonly metal: Metal;
-  readonly strands: number;
-  /** All wires that run through it, the strongest first, with the moment at which each yields. */
-  readonly bearers: readonly Bearer[];
-  readonly load: JointLoad;
-  /** Moment at which the wire there yields, N·mm. */
-  readonly yieldNmm: number;
-  /** Depth of the bone's line below the skin where it is least, at its joint and its middle, mm. */
-  readonly depthMm: number;
-  /** Held by the hand there when the piece is turned over: only what hangs on it counts. */
-  readonly isTrunk: boolean;
-  /** Shares of the yield moment: as posed, and turned over. */
-  readonly posedShare: number;
-  readonly turnedShare: number;
-}
 
 /** How heavily a joint is loaded, in words for the legend. */
 export const LOAD_CLASSES = [

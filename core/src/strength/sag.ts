@@ -1,6 +1,6 @@
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import type { StancePlan } from '../stance/planStance.ts';
-import type { WiredJoint } from './planStrength.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
+import type { WiredJoint } from './wiredJoint.ts';
 import { roundSection } from '../wire/sections.ts';
 
 /** How far a free end hangs lower than posed. */

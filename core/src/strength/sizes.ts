@@ -2,7 +2,7 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import { metalsOf, type Metal } from '../wire/metals.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import { ropeDiameterMm } from '../wire/twist.ts';
-import type { WiredJoint } from './planStrength.ts';
+import type { WiredJoint } from './wiredJoint.ts';
 import { diameterForMoment } from '../wire/sections.ts';
 
 /** A wire is thick enough when it yields at this many times its load as posed: common practice. */

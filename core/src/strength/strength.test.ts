@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { snagSentence } from '../piece/snag.ts';
 import { ANIMALS } from '../anatomy/registry.ts';
-import { demoPieces } from '../piece/demoPieces.ts';
-import { newPiece } from '../piece/newPiece.ts';
+import { demoPieces } from '../start/demoPieces.ts';
+import { newPiece } from '../start/newPiece.ts';
 import { planPiece } from '../plan.ts';
 import {
   changed,

@@ -2,7 +2,7 @@ import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
-import type { WiredJoint } from './planStrength.ts';
+import type { WiredJoint } from './wiredJoint.ts';
 import type { Peg } from './pegs.ts';
 import type { Sag } from './sag.ts';
 import { WANTED_FACTOR, wireSizes } from './sizes.ts';

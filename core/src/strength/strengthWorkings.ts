@@ -2,7 +2,7 @@ import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import type { HeldPlace } from './heldPlaces.ts';
-import type { WiredJoint } from './planStrength.ts';
+import type { WiredJoint } from './wiredJoint.ts';
 import type { Sag } from './sag.ts';
 import { ropeDiameterMm } from '../wire/twist.ts';
 import { neededMm, WANTED_FACTOR, wireSizes } from './sizes.ts';

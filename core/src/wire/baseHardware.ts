@@ -1,5 +1,5 @@
 import { input, type Working } from '../piece/working.ts';
-import type { WireSetting } from './wireDraft.ts';
+import type { WireSetting } from './wireSetting.ts';
 
 /** Nuts and washers for what goes through the base, counted. */
 export function baseHardware(

@@ -8,7 +8,7 @@ import { baseHardware } from './baseHardware.ts';
 import { boardWorking } from './boardSize.ts';
 import { drillFor, HOLE_CLEARANCE_MM, threadById } from './hardware.ts';
 import type { PlannedWire } from './plannedWire.ts';
-import type { WireSetting } from './wireDraft.ts';
+import type { WireSetting } from './wireSetting.ts';
 
 /** Wood left beside a hole so that it does not split: common practice. */
 const EDGE_MM = 12;

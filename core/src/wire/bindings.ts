@@ -3,7 +3,7 @@ import { input, type Working, type WorkingInput } from '../piece/working.ts';
 import { binderById } from './binders.ts';
 import { decided, derived } from './cutLines.ts';
 import type { PlannedWire } from './plannedWire.ts';
-import type { WireSetting } from './wireDraft.ts';
+import type { WireSetting } from './wireSetting.ts';
 import { choiceDiameterMm } from './wireStock.ts';
 
 /** A place where wires are bound: crossed on the diagonal, or side by side. */

@@ -8,7 +8,7 @@ import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived, marginLine } fro
 import type { WireFeature } from './plannedWire.ts';
 import { routeThrough, spineRefs } from './routes.ts';
 import { neckFrom } from './spineStrands.ts';
-import type { WireDraft, WireSetting } from './wireDraft.ts';
+import type { WireDraft, WireSetting } from './wireSetting.ts';
 import { choiceDiameterMm } from './wireStock.ts';
 
 /** Places along the barrel at which its thickness is looked at, and depths below the spine. */

@@ -1,4 +1,4 @@
-import type { StancePlan } from '../stance/planStance.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { lerp, type Vec3 } from '../geometry/vec3.ts';
 import type { Route } from './routes.ts';

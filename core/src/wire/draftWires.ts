@@ -1,7 +1,7 @@
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
 import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import type { WireDecisions } from '../piece/wireSchema.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 import { coilDraft, hasBarrel } from './coilDraft.ts';
 import { fineDraft, fineParts, type FinePart } from './fineDrafts.ts';
 import { foldedDrafts, foldedPairs } from './foldedDrafts.ts';
@@ -11,7 +11,7 @@ import { heldRodDraft, ironDraft, legRod, rodChoice } from './rodDraft.ts';
 import { wayOf } from './schemes.ts';
 import { spineDraft } from './spineDraft.ts';
 import { tailDraft } from './tailDraft.ts';
-import type { WireDraft, WireSetting } from './wireDraft.ts';
+import type { WireDraft, WireSetting } from './wireSetting.ts';
 import { choiceDiameterMm } from './wireStock.ts';
 
 /** Every wire of the scheme, the spine first, and the thin parts with or without one. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { ANIMALS } from '../anatomy/animals/index.ts';
 import { STARTERS } from '../anatomy/starters.ts';
 import { distance } from '../geometry/vec3.ts';
-import { newPiece, newPieceOf } from '../piece/newPiece.ts';
+import { newPiece, newPieceOf } from '../start/newPiece.ts';
 import { SCHEME_IDS, type SchemeId } from '../piece/wireSchema.ts';
 import { planPiece } from '../plan.ts';
 import { changed } from '../testing/samples.ts';

@@ -9,7 +9,7 @@ import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived, marginLine } fro
 import { boundEnd } from './limbDraft.ts';
 import { jointText, lowerFirst } from './routePoints.ts';
 import { routeThrough, TIP_REACH } from './routes.ts';
-import type { WireDraft, WireSetting } from './wireDraft.ts';
+import type { WireDraft, WireSetting } from './wireSetting.ts';
 
 /** Thin wire that shops have, mm, thickest first: common practice. */
 export const FINE_SIZES_MM = [1, 0.8, 0.6, 0.5, 0.4, 0.3] as const;

@@ -12,7 +12,8 @@ import type { CarriedBone } from './plannedWire.ts';
 import { limbRefs, routeThrough, spineRefs, type Route } from './routes.ts';
 import { twistLine } from './spineDraft.ts';
 import { ropeDiameterMm } from './twist.ts';
-import { bendRadii, type WireDraft, type WireSetting } from './wireDraft.ts';
+import { bendRadii } from './wireDraft.ts';
+import { type WireDraft, type WireSetting } from './wireSetting.ts';
 import { choiceDiameterMm } from './wireStock.ts';
 
 /** One pair of limbs whose wire is folded at an end of the spine. */

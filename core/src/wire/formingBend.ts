@@ -1,5 +1,5 @@
 import type { Piece } from '../piece/pieceSchema.ts';
-import type { Provenance } from '../piece/provenance.ts';
+import type { Provenance } from '../anatomy/provenance.ts';
 import { flowStressMPa, type Metal } from './metals.ts';
 import { formingRadiusMm, sheetRatio, yieldOverEFromTest } from './springback.ts';
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { newPiece } from '../piece/newPiece.ts';
+import { newPiece } from '../start/newPiece.ts';
 import { pieceText, readPieceText } from '../piece/readPiece.ts';
 import { planPiece } from '../plan.ts';
 import { changed, plainPiece } from '../testing/samples.ts';

@@ -3,7 +3,7 @@ import { skinDistance } from '../body/surfaceDistance.ts';
 import { input, type Reading, type Working } from '../piece/working.ts';
 import { toRad } from '../units/angles.ts';
 import { jointText } from './routePoints.ts';
-import type { WireSetting } from './wireDraft.ts';
+import type { WireSetting } from './wireSetting.ts';
 
 /** Pins that are sold as wire, mm. */
 const PINS_MM = [0.5, 0.8, 1, 1.2, 1.5, 2, 2.5, 3, 4] as const;

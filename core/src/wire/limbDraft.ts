@@ -8,8 +8,9 @@ import type { BendSchedule } from './bendSchedule.ts';
 import { ALONG_THE_WIRE, cutLines, decided, derived, marginLine } from './cutLines.ts';
 import { times, type CarriedBone, type WireFeature } from './plannedWire.ts';
 import { pairRefs, routeThrough, type Route } from './routes.ts';
-import { overSpine, type Winding } from './windings.ts';
-import type { WireDraft, WireSetting } from './wireDraft.ts';
+import { overSpine } from './windings.ts';
+import { type Winding } from './winding.ts';
+import type { WireDraft, WireSetting } from './wireSetting.ts';
 
 /** The wire of a limb pair where the user did not choose one of its own. */
 export const limbChoice = (

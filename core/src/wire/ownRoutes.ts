@@ -4,7 +4,7 @@ import type { CarriedBone, MoreStrands } from './plannedWire.ts';
 import { routeThrough, type Route } from './routes.ts';
 import { cutLines } from './cutLines.ts';
 import { overSpine, type Crossing } from './windings.ts';
-import type { WireDraft, WireSetting } from './wireDraft.ts';
+import type { WireDraft, WireSetting } from './wireSetting.ts';
 
 /**
  * A draft on the ways that the user drew for it: none where it was merged into another wire, several

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { distance } from '../geometry/vec3.ts';
 import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
-import { newPiece } from '../piece/newPiece.ts';
+import { newPiece } from '../start/newPiece.ts';
 import { planPiece } from '../plan.ts';
 import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
 import { bendingView } from './bendingView.ts';

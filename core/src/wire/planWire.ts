@@ -2,7 +2,7 @@ import { greatest } from '../geometry/extremes.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import type { Working } from '../piece/working.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 import { planBase, type BasePlan } from './baseHoles.ts';
 import { bindingsOf, planBindings, type BindingPlan } from './bindings.ts';
 import { placedCoil, type PlacedCoil } from './coilDraft.ts';
@@ -17,7 +17,8 @@ import { suggestedRodMm } from './rodSize.ts';
 import { wayOf } from './schemes.ts';
 import { spineStrands } from './spineStrands.ts';
 import { ropeDiameterMm } from './twist.ts';
-import { finishWire, type WireDraft, type WireSetting } from './wireDraft.ts';
+import { finishWire } from './wireDraft.ts';
+import { type WireDraft, type WireSetting } from './wireSetting.ts';
 import { choiceDiameterMm } from './wireStock.ts';
 
 /** What Wire hands on: every wire with its bends, how they are bound, the base, and the stock. */

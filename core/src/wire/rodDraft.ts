@@ -8,14 +8,14 @@ import { groundHeight } from '../posing/ground.ts';
 import { add, lerp, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import type { WireChoice } from '../piece/pieceSchema.ts';
 import type { Working } from '../piece/working.ts';
-import type { Footfall, StancePlan } from '../stance/planStance.ts';
+import type { Footfall, StancePlan } from '../stance/stancePlan.ts';
 import { toDeg } from '../units/angles.ts';
 import type { BendSchedule } from './bendSchedule.ts';
 import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived } from './cutLines.ts';
 import { neckFrom } from './spineStrands.ts';
 import { routePoint, type RoutePoint } from './routePoints.ts';
 import type { Route } from './routes.ts';
-import type { WireDraft, WireSetting } from './wireDraft.ts';
+import type { WireDraft, WireSetting } from './wireSetting.ts';
 import { choiceDiameterMm } from './wireStock.ts';
 
 /** A hole is drilled slanting up to this; a rod that leans more is bent above the board. */

@@ -6,7 +6,7 @@ import { remainingMoment, weightOf } from '../body/supports.ts';
 import { length } from '../geometry/vec3.ts';
 import type { WireDecisions } from '../piece/wireSchema.ts';
 import { forceShares } from '../posing/supportShares.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 import { restingBones } from '../stance/restingBones.ts';
 import { metalById } from './metals.ts';
 import { diameterForBuckling, diameterForMoment } from './sections.ts';

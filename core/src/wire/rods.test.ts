@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { newPiece } from '../piece/newPiece.ts';
+import { newPiece } from '../start/newPiece.ts';
 import { planPiece } from '../plan.ts';
 import { changed, wholePlan } from '../testing/samples.ts';
 

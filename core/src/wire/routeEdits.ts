@@ -1,5 +1,5 @@
 import type { Piece } from '../piece/pieceSchema.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
 import type { PlannedWire } from './plannedWire.ts';
 import { routePoint, type RoutePoint } from './routePoints.ts';

@@ -2,7 +2,7 @@ import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import { alongBone } from '../anatomy/pose.ts';
 import type { Bone } from '../anatomy/skeleton.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 
 /** A vertex of a wire's route over the posed model, mm. */
 export interface RoutePoint {

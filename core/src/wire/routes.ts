@@ -1,7 +1,7 @@
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
 import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 import { routePoint, type PegDepth, type RoutePoint } from './routePoints.ts';
 
 export type { RoutePoint } from './routePoints.ts';

@@ -1,7 +1,7 @@
 import { input, type Working } from '../piece/working.ts';
 import { FINE_SIZES_MM, LEAST_FINE_MM } from './fineDrafts.ts';
 import { metalById } from './metals.ts';
-import type { WireSetting } from './wireDraft.ts';
+import type { WireSetting } from './wireSetting.ts';
 import { choiceDiameterMm } from './wireStock.ts';
 import type { WireSize } from '../units/gauges.ts';
 

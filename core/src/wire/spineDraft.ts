@@ -16,7 +16,7 @@ import type { MoreStrands } from './plannedWire.ts';
 import { routeThrough, spineRefs, type Route } from './routes.ts';
 import { spineStrands } from './spineStrands.ts';
 import { helixRadiusMm, ropeDiameterMm, twistFactor } from './twist.ts';
-import type { WireDraft, WireSetting } from './wireDraft.ts';
+import type { WireDraft, WireSetting } from './wireSetting.ts';
 import { choiceDiameterMm } from './wireStock.ts';
 
 const ALONG = 'bones of the posed model, bends rounded';

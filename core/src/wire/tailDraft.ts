@@ -1,7 +1,7 @@
 import { posedBone } from '../anatomy/pose.ts';
 import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived, marginLine } from './cutLines.ts';
 import { routeThrough, spineRefs } from './routes.ts';
-import type { WireDraft, WireSetting } from './wireDraft.ts';
+import type { WireDraft, WireSetting } from './wireSetting.ts';
 
 /**
  * The tail behind folded wires, which end at the rump or run to the head: a wire of its own from the

@@ -1,3 +1,4 @@
+import { type Winding } from './winding.ts';
 import {
   add,
   cross,
@@ -12,24 +13,8 @@ import {
 } from '../geometry/vec3.ts';
 import type { WireChoice } from '../piece/pieceSchema.ts';
 import { routeThrough, spineRefs, type Route } from './routes.ts';
-import type { WireSetting } from './wireDraft.ts';
+import type { WireSetting } from './wireSetting.ts';
 import { choiceDiameterMm } from './wireStock.ts';
-
-/** The turns of a wire round the spine, where they lie on the posed model. mm. */
-export interface Winding {
-  readonly turns: number;
-  /** From the axis of the spine to that of the wire: half of both diameters. */
-  readonly radiusMm: number;
-  /** From turn to turn: the wires touch. */
-  readonly pitchMm: number;
-  /** Wire in all turns, along its centre. */
-  readonly lengthMm: number;
-  /** Where it comes onto the spine and where it leaves it, both on its upper side. */
-  readonly enter: Vec3;
-  readonly leave: Vec3;
-  /** Its direction at both. */
-  readonly tangent: Vec3;
-}
 
 /** How a wire lies where it crosses the spine: its route, and the turns if it makes any. */
 export interface Crossing {

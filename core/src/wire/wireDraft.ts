@@ -1,9 +1,7 @@
+import { type WireSetting, type WireDraft } from './wireSetting.ts';
 import { greatest, least } from '../geometry/extremes.ts';
-import type { Bone } from '../anatomy/skeleton.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
-import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
-import type { Working } from '../piece/working.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
 import { sizeText } from '../units/gauges.ts';
 import { bendSchedule, type BendSchedule } from './bendSchedule.ts';
 import { spareMm, thinnestCover } from './cover.ts';
@@ -13,59 +11,12 @@ import { leftOutWorking } from './executedBends.ts';
 import { formingBend } from './formingBend.ts';
 import { metalById } from './metals.ts';
 import { planBends } from './planBends.ts';
-import {
-  addsToFeed,
-  type CarriedBone,
-  type MoreStrands,
-  type PlannedWire,
-  type WireFeature,
-  type WireKind,
-} from './plannedWire.ts';
+import { addsToFeed, type PlannedWire } from './plannedWire.ts';
 import type { Route } from './routes.ts';
-import type { Winding } from './windings.ts';
+import type { Winding } from './winding.ts';
 import { ropeDiameterMm } from './twist.ts';
 import { bendSnags, coverSnags, metalSnags } from './wireSnags.ts';
 import { choiceDiameterMm } from './wireStock.ts';
-
-/** What every wire of a piece is planned from. */
-export interface WireSetting {
-  readonly stance: StancePlan;
-  readonly wire: Piece['wire'];
-  readonly base: Piece['stance']['base'];
-  /** Diameter of the finished trunk, round which the limb wires are wound, mm. */
-  readonly ropeMm: number;
-  /** The rod that the load asks for, mm. */
-  readonly rodMm: number;
-  /** How far a peg reaches below the ground, mm. */
-  readonly pegDepthMm: number;
-}
-
-/** A wire before it has its letter: its way, and what it is made of. */
-export interface WireDraft {
-  readonly key: string;
-  readonly kind: WireKind;
-  readonly name: string;
-  readonly namedEnd: string;
-  readonly choice: WireChoice;
-  readonly count?: number;
-  readonly route: Route;
-  readonly own?: boolean;
-  /** Strands on each leg of the route; one everywhere where not said. */
-  readonly strandsAt?: readonly number[];
-  /** Thickness on each leg where other wires lie beside this one, mm; its own rope where not said. */
-  readonly thickAt?: (leg: number) => number;
-  /** Clay wanted over it, mm, where that is not the piece's usual cover. */
-  readonly coverMm?: number;
-  readonly through: readonly CarriedBone[];
-  readonly otherEndOf?: string;
-  /** The bones that it follows: they say how sure its length is. */
-  readonly along: readonly Bone[];
-  /** Its turns round the spine. */
-  readonly winding?: Winding | null;
-  readonly features?: (schedule: BendSchedule) => readonly WireFeature[];
-  readonly lines: (id: string, schedule: BendSchedule) => readonly Working[];
-  readonly more?: (id: string, schedule: BendSchedule) => readonly MoreStrands[];
-}
 
 /** The finished plan of a draft under its letter: schedule, springback, marks, cover and snags. */
 export function finishWire(setting: WireSetting, draft: WireDraft, id: string): PlannedWire {

@@ -1,5 +1,5 @@
 import { least } from '../geometry/extremes.ts';
-import type { StancePlan } from '../stance/planStance.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 import type { PlacedMass } from '../body/supports.ts';
 import { distance, lerp, type Vec3 } from '../geometry/vec3.ts';
 import { gramsPerMetre } from './metals.ts';

@@ -1,5 +1,5 @@
 import type { Bone, Skeleton } from '../../anatomy/skeleton.ts';
-import type { Provenance } from '../../piece/provenance.ts';
+import type { Provenance } from '../../anatomy/provenance.ts';
 import type { References } from '../../piece/referencesSchema.ts';
 import { readingsOf, type ReadingSummary } from '../readings.ts';
 import type { BoneFound } from './boneLengths.ts';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { landmarksOf } from '../../anatomy/landmarks.ts';
 import { animalById, ANIMALS, planById } from '../../anatomy/registry.ts';
 import { buildSkeleton, type Skeleton } from '../../anatomy/skeleton.ts';
-import { NO_REFERENCES } from '../../piece/newPiece.ts';
+import { NO_REFERENCES } from '../../start/newPiece.ts';
 import type { Picture, References } from '../../piece/referencesSchema.ts';
 import { snagSentence } from '../../piece/snag.ts';
 import { REFERENCE_PLATES } from '../../sheets/referencePlates.ts';

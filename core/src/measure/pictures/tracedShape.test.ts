@@ -4,7 +4,7 @@ import { poseSkeleton } from '../../anatomy/pose.ts';
 import { animalById, planById } from '../../anatomy/registry.ts';
 import { buildSkeleton } from '../../anatomy/skeleton.ts';
 import { blankPicture, type Picture } from '../../piece/referencesSchema.ts';
-import { LIBRARY_SHAPE } from '../../piece/shapeSchema.ts';
+import { LIBRARY_SHAPE } from '../../anatomy/shapeSchema.ts';
 import { tracedShape } from './tracedShape.ts';
 
 const otter = animalById('eurasian-otter')!;

@@ -5,7 +5,7 @@ import type { Bone, Skeleton } from '../../anatomy/skeleton.ts';
 import { sectionsOf } from '../../anatomy/shaped.ts';
 import { sectionKey, shapedParts, adopt } from '../../body/shapeEdits.ts';
 import type { Picture, PicturePoint } from '../../piece/referencesSchema.ts';
-import { SECTION_MM, type Shape } from '../../piece/shapeSchema.ts';
+import { SECTION_MM, type Shape } from '../../anatomy/shapeSchema.ts';
 import { calibrate, pagePoint, type Calibration } from './calibration.ts';
 import { meanPoint } from './precision.ts';
 

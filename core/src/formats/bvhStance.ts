@@ -2,7 +2,7 @@ import { FREEDOMS, type FreedomName } from '../anatomy/bodyPlan.ts';
 import { fitAngles } from '../anatomy/fitAngles.ts';
 import type { JointAngles } from '../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
-import { bvhFrame, type BvhFile, type BvhPosed } from '../formats/readBvh.ts';
+import { bvhFrame, type BvhFile, type BvhPosed } from './readBvh.ts';
 import { aboutAxis, compose, IDENTITY, inverse, turn, type Quat } from '../geometry/quat.ts';
 import { leastSquares } from '../geometry/leastSquares.ts';
 import { distance, sub, unit, type Vec3 } from '../geometry/vec3.ts';

@@ -1,4 +1,4 @@
-import { refused, type Parsed } from '../units/problem.ts';
+import { refused, type Parsed } from './problem.ts';
 import { childOf, limitsIn, type SchemaNode } from './schemaWalk.ts';
 
 /** What of a schema's complaint is read here; its own sentence only where we wrote it. */

@@ -1,3 +1,4 @@
+import { ROUND_SCALES } from '../measure/roundScales.ts';
 import { greatest } from '../geometry/extremes.ts';
 import type { Creature } from '../anatomy/creature.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
@@ -7,8 +8,8 @@ import { planSizes } from '../posing/planSizes.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { boxSize } from '../geometry/box.ts';
 import { firstWires, type FirstWires } from './firstWires.ts';
-import { PIECE_FORMAT, PIECE_VERSION, type ClayChoice, type Piece } from './pieceSchema.ts';
-import { LIBRARY_SHAPE } from './shapeSchema.ts';
+import { PIECE_FORMAT, PIECE_VERSION, type ClayChoice, type Piece } from '../piece/pieceSchema.ts';
+import { LIBRARY_SHAPE } from '../anatomy/shapeSchema.ts';
 
 /** A grown animal of no particular sex. */
 export const GROWN_UP = { sex: null, youth: 0 } as const;
@@ -27,34 +28,6 @@ function usualStance(of: Pick<Piece['measure'], 'animalId' | 'creature'>): strin
   const { plan, animal } = subjectOf(of);
   return animal.usualStance ?? plan.stances[0]?.id ?? 'standing';
 }
-
-/** Scales that modellers use, life millimetres to one of the model. */
-export const ROUND_SCALES = [
-  0.05,
-  0.1,
-  0.2,
-  0.25,
-  1 / 3,
-  0.5,
-  1,
-  2,
-  3,
-  4,
-  5,
-  6,
-  8,
-  10,
-  12,
-  15,
-  18,
-  20,
-  24,
-  30,
-  40,
-  50,
-  72,
-  100,
-] as const;
 
 /** A handy model is about this long, mm. */
 const HANDY_MM = 300;

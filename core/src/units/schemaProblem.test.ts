@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { CREATURE_VERSION, newCreature } from '../anatomy/creature.ts';
 import { readCreatureText } from '../anatomy/readCreature.ts';
-import { problemSentence } from '../units/problem.ts';
-import { demoPieces } from './demoPieces.ts';
-import { readPiece } from './readPiece.ts';
+import { problemSentence } from './problem.ts';
+import { demoPieces } from '../start/demoPieces.ts';
+import { readPiece } from '../piece/readPiece.ts';
 import { upTo } from './versions.ts';
 
 const piece = () => structuredClone(demoPieces()[0]!) as unknown as Record<string, never>;

@@ -2,7 +2,7 @@ import { greatest, least } from '../geometry/extremes.ts';
 import type { BoneFlesh } from '../anatomy/animal.ts';
 import { planFor } from '../anatomy/planFor.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
-import type { Subject } from '../anatomy/subject.ts';
+import type { Subject } from '../anatomy/subjectType.ts';
 import { fleshParts } from '../body/fleshParts.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { settledStance } from '../posing/settledStance.ts';

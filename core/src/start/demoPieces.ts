@@ -1,6 +1,6 @@
 import { HERON_PICTURES, OTTER_PICTURES } from './demoPictures.ts';
 import { newPiece } from './newPiece.ts';
-import type { Piece } from './pieceSchema.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
 
 /**
  * The demonstration: pieces for the visitor hut of the invented wetland reserve Marrowby Fen, an

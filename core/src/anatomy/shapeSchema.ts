@@ -1,4 +1,4 @@
-import { list, num, text, z } from './zodSetup.ts';
+import { list, num, text, z } from '../units/schema.ts';
 
 const lifeMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 

@@ -1,4 +1,4 @@
-import type { Picture } from './referencesSchema.ts';
+import type { Picture } from '../piece/referencesSchema.ts';
 
 /*
  * Pictures of the demonstration with what was clicked on them. Written by `npm run references`, which

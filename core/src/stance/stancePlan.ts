@@ -1,0 +1,42 @@
+import { type PosedSkeleton } from '../anatomy/pose.ts';
+import type { ContactSpec } from '../anatomy/bodyPlan.ts';
+import { type GaitPlan } from './planGait.ts';
+import { type Ground } from '../posing/ground.ts';
+import { type PosedBlade } from '../body/blades.ts';
+import { type SkinPart } from '../body/skin.ts';
+import type { Vec3 } from '../geometry/vec3.ts';
+import type { StageResult } from '../piece/stageResult.ts';
+import { type Working } from '../piece/working.ts';
+
+/** A foot in the stance, mm of the model. */
+export interface Footfall {
+  readonly contact: ContactSpec;
+  /** The far end of the foot's last limb bone, in the middle of its padding. */
+  readonly ball: Vec3;
+  readonly gapMm: number;
+  /** Height of the ground under it. */
+  readonly groundMm: number;
+  /** Meant to be on the ground. */
+  readonly down: boolean;
+  readonly touches: boolean;
+  readonly working: Working;
+}
+
+/** What Stance hands on: the posed model and its footfalls. */
+export interface StancePlan extends StageResult {
+  readonly posed: PosedSkeleton;
+  /** The flesh, posed. */
+  readonly skin: readonly SkinPart[];
+  /** Feathers, membranes and fins, posed. */
+  readonly blades: readonly PosedBlade[];
+  readonly feet: readonly Footfall[];
+  /** Limb pairs, by id, that lie folded on the body. */
+  readonly folded: readonly string[];
+  readonly ground: Ground;
+  /** The gait whose moment it is; null for a stance. */
+  readonly gait: GaitPlan | null;
+  /** Every joint angle as it stands, degrees: the planted preset with the user's over it. */
+  readonly angles: readonly Working[];
+  readonly heightAsPosed: Working;
+  readonly summary: readonly Working[];
+}
