@@ -1,18 +1,15 @@
 import { newCreature, problemSentence, readCreatureText, type Creature } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref, shallowReactive, shallowRef } from 'vue';
+import { createHistory, type History } from './history.ts';
 import { dropCreature, keepCreature, storedCreatures } from './creatureStorage.ts';
-
-/** Steps kept on the way back. */
-const MAX_STEPS = 100;
 
 /** Animals of one's own: kept in the browser, each change with a way back. */
 export const useCreatureStore = defineStore('creatures', () => {
   const creatures = shallowRef<readonly Creature[]>([]);
   const unreadable = ref(0);
   const problem = ref<string | null>(null);
-  const past = shallowRef<readonly Creature[]>([]);
-  const future = shallowRef<readonly Creature[]>([]);
+  const histories = shallowReactive(new Map<string, History<Creature>>());
   let writing: Promise<void> = Promise.resolve();
 
   async function load(): Promise<void> {
@@ -38,26 +35,28 @@ export const useCreatureStore = defineStore('creatures', () => {
       });
   }
 
-  /** Changes one animal; the state before is kept for undo. */
+  /** The way back and forth of one animal. */
+  function historyOf(id: string): History<Creature> {
+    const found = histories.get(id) ?? createHistory<Creature>();
+    histories.set(id, found);
+    return found;
+  }
+
+  /** Changes one animal; the step is kept for undo. */
   function change(creature: Creature, part: Partial<Creature>): void {
-    past.value = [...past.value, creature].slice(-MAX_STEPS);
-    future.value = [];
-    put({ ...creature, ...part });
+    const after = { ...creature, ...part };
+    if (historyOf(creature.id).note('Change the animal', creature, after)) put(after);
   }
 
   function undo(id: string): void {
-    move(past, future, id);
+    const now = byId(id);
+    const before = now && historyOf(id).undo(now);
+    if (before !== undefined) put(before);
   }
   function redo(id: string): void {
-    move(future, past, id);
-  }
-  function move(from: typeof past, to: typeof past, id: string): void {
-    const at = from.value.findLastIndex((entry) => entry.id === id);
-    const [before, now] = [from.value[at], byId(id)];
-    if (before === undefined || now === undefined) return;
-    to.value = [...to.value, now];
-    from.value = from.value.toSpliced(at, 1);
-    put(before);
+    const now = byId(id);
+    const after = now && historyOf(id).redo(now);
+    if (after !== undefined) put(after);
   }
 
   /** A new animal, still a copy of one in the library; returns its id. */
@@ -114,8 +113,8 @@ export const useCreatureStore = defineStore('creatures', () => {
     change,
     undo,
     redo,
-    canUndo: computed(() => (id: string) => past.value.some((entry) => entry.id === id)),
-    canRedo: computed(() => (id: string) => future.value.some((entry) => entry.id === id)),
+    canUndo: computed(() => (id: string) => histories.get(id)?.canUndo.value ?? false),
+    canRedo: computed(() => (id: string) => histories.get(id)?.canRedo.value ?? false),
     create,
     begin,
     takeIn,

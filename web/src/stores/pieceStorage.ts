@@ -1,17 +1,12 @@
 import { problemSentence, readPiece, type Piece } from '@keen-sinew/core';
 import localforage from 'localforage';
-
-/** One step of the journal: what was done, and the document before it. */
-export interface Step {
-  readonly label: string;
-  readonly piece: Piece;
-}
+import { stepBetween, stepped, type HistoryStep } from './history.ts';
 
 /** What is stored of a piece: the document, and the way back and forth. */
 export interface StoredPiece {
   readonly piece: Piece;
-  readonly past: readonly Step[];
-  readonly future: readonly Step[];
+  readonly past: readonly HistoryStep[];
+  readonly future: readonly HistoryStep[];
   readonly revision: number;
   readonly savedAt: string;
 }
@@ -75,17 +70,44 @@ function checked(raw: unknown): StoredPiece | string {
   if (!isStored(raw)) return 'The stored record is not one of a piece.';
   const read = readPiece(raw.piece);
   if (!read.ok) return problemSentence(read.problem);
-  // Steps of the journal are brought to today's version too; one that cannot be read is let go.
-  const brought = (step: Step): readonly Step[] => {
-    const its = readPiece(step.piece);
-    return its.ok ? [{ ...step, piece: its.value }] : [];
-  };
+  return { ...raw, piece: read.value, ...journalOf(raw, read.value) };
+}
+
+/**
+ * The journal of a record, brought to today's version with its document. Steps of a document that had
+ * to be changed, or that were kept whole as they once were, are made anew from the documents that they
+ * lead to; from one that cannot be read any more on, the way ends.
+ */
+function journalOf(raw: StoredPiece, piece: Piece): Pick<StoredPiece, 'past' | 'future'> {
+  const whole = [...raw.past, ...raw.future].some((step) => 'piece' in step);
+  const same = (raw.piece as { version?: unknown }).version === piece.version;
+  if (same && !whole) return { past: raw.past, future: raw.future };
   return {
-    ...raw,
-    piece: read.value,
-    past: raw.past.flatMap(brought),
-    future: raw.future.flatMap(brought),
+    past: steps(raw.past, 'back', raw.piece, piece),
+    future: steps(raw.future, 'forth', raw.piece, piece),
   };
+}
+
+/** Steps of one way, the nearest last, led from document to document. */
+function steps(
+  kept: StoredPiece['past'],
+  way: 'back' | 'forth',
+  rawNow: object,
+  now: Piece,
+): readonly HistoryStep[] {
+  const made: HistoryStep[] = [];
+  let [raw, here] = [rawNow, now];
+  for (const step of kept.toReversed()) {
+    const wholeThen = (step as { piece?: object }).piece;
+    raw = wholeThen ?? stepped(raw, step[way]);
+    const there = readPiece(raw);
+    if (!there.ok) break;
+    const [before, after] = way === 'back' ? [there.value, here] : [here, there.value];
+    const found = stepBetween(step.label, before, after);
+    if (found !== undefined) made.unshift(found);
+    here = there.value;
+  }
+  return made;
 }
 
 function isStored(raw: unknown): raw is StoredPiece {
@@ -94,6 +116,7 @@ function isStored(raw: unknown): raw is StoredPiece {
     typeof record === 'object' &&
     record !== null &&
     typeof record.piece === 'object' &&
+    record.piece !== null &&
     Array.isArray(record.past) &&
     Array.isArray(record.future)
   );

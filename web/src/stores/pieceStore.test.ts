@@ -3,6 +3,7 @@ import { pieceText, demoPieces, type Piece } from '@keen-sinew/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { loadPiece, storedIds, writePiece, type StoredPiece } from './pieceStorage.ts';
+import { stepped } from './history.ts';
 import { usePieceStore } from './pieceStore.ts';
 
 const ID = 'otter-on-the-log';
@@ -113,11 +114,19 @@ describe('a document of an older version', () => {
     const { stored } = await loadPiece(ID);
     const { mass: _m, cure: _c, skin: _s, colour: _o, bench: _b, ...first } = stored!.piece;
     const older = { ...first, version: 1 } as unknown as Piece;
-    await writePiece({ ...stored!, piece: older, past: [{ label: 'Rename', piece: older }] });
+    // Steps were whole documents once.
+    const renamed = { ...older, name: 'Before' } as unknown as Piece;
+    const past = [{ label: 'Rename', piece: renamed }] as unknown as StoredPiece['past'];
+    await writePiece({ ...stored!, piece: older, past });
     const again = await loadPiece(ID);
     expect(again.damage).toBeUndefined();
     expect(again.stored?.piece).toMatchObject({ version: 9, mass: { shellMm: 5 } });
-    expect(again.stored?.past[0]?.piece).toMatchObject({ version: 9, bench: { done: {} } });
+    const [step] = again.stored!.past;
+    expect(step!.label).toBe('Rename');
+    expect(stepped(again.stored!.piece, step!.back)).toEqual({
+      ...again.stored!.piece,
+      name: 'Before',
+    });
   });
 });
 

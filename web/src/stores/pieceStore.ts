@@ -7,7 +7,8 @@ import {
   type Piece,
 } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
+import { ref, shallowRef } from 'vue';
+import { createHistory } from './history.ts';
 import {
   erasePiece,
   loadPiece,
@@ -16,7 +17,6 @@ import {
   writePiece,
   writeSetting,
   type DamagedPiece,
-  type Step,
 } from './pieceStorage.ts';
 import { dropPicturesOfNone } from './pictureStorage.ts';
 
@@ -24,15 +24,11 @@ import { dropPicturesOfNone } from './pictureStorage.ts';
 const demonstration = async (): Promise<readonly Piece[]> =>
   (await import('./demonstration.ts')).demoPieces();
 
-/** Steps kept on the way back; older ones are let go. */
-const MAX_STEPS = 100;
-
 /** The documents: which pieces there are, the one that is open, and its way back and forth. */
 export const usePieceStore = defineStore('pieces', () => {
   const pieces = shallowRef<readonly Piece[]>([]);
   const current = shallowRef<Piece | null>(null);
-  const past = shallowRef<readonly Step[]>([]);
-  const future = shallowRef<readonly Step[]>([]);
+  const history = createHistory<Piece>();
   const savedAt = ref<string | null>(null);
   const saveProblem = ref<string | null>(null);
   const damaged = shallowRef<readonly DamagedPiece[]>([]);
@@ -72,8 +68,7 @@ export const usePieceStore = defineStore('pieces', () => {
     if (damage) damaged.value = [...damaged.value, damage];
     if (!stored) return false;
     current.value = stored.piece;
-    past.value = stored.past;
-    future.value = stored.future;
+    history.load(stored.past, stored.future);
     revision = stored.revision;
     savedAt.value = stored.savedAt;
     changedElsewhere.value = false;
@@ -86,27 +81,22 @@ export const usePieceStore = defineStore('pieces', () => {
     const before = current.value;
     if (before === null) return;
     const after = recipe(before);
-    if (after === before) return;
-    past.value = [...past.value, { label, piece: before }].slice(-MAX_STEPS);
-    future.value = [];
+    if (after === before || !history.note(label, before, after)) return;
     current.value = after;
     save();
   }
 
   function undo(): void {
-    move(past, future);
+    moveTo(current.value && history.undo(current.value));
   }
 
   function redo(): void {
-    move(future, past);
+    moveTo(current.value && history.redo(current.value));
   }
 
-  function move(from: typeof past, to: typeof past): void {
-    const step = from.value.at(-1);
-    if (step === undefined || current.value === null) return;
-    to.value = [...to.value, { label: step.label, piece: current.value }];
-    from.value = from.value.slice(0, -1);
-    current.value = step.piece;
+  function moveTo(piece: Piece | null | undefined): void {
+    if (piece === null || piece === undefined) return;
+    current.value = piece;
     save();
   }
 
@@ -117,8 +107,8 @@ export const usePieceStore = defineStore('pieces', () => {
     revision += 1;
     const record = {
       piece,
-      past: past.value,
-      future: future.value,
+      past: history.past.value,
+      future: history.future.value,
       revision,
       savedAt: new Date().toISOString(),
     };
@@ -205,16 +195,14 @@ export const usePieceStore = defineStore('pieces', () => {
   return {
     pieces,
     current,
-    past,
-    future,
     savedAt,
     saveProblem,
     damaged,
     changedElsewhere,
-    canUndo: computed(() => past.value.length > 0),
-    canRedo: computed(() => future.value.length > 0),
-    undoLabel: computed(() => past.value.at(-1)?.label ?? ''),
-    redoLabel: computed(() => future.value.at(-1)?.label ?? ''),
+    canUndo: history.canUndo,
+    canRedo: history.canRedo,
+    undoLabel: history.undoLabel,
+    redoLabel: history.redoLabel,
     loadAll,
     open,
     change,

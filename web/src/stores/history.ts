@@ -1,0 +1,96 @@
+import { apply, create, type Patches } from 'mutative';
+import { computed, shallowRef, type ComputedRef, type ShallowRef } from 'vue';
+
+/** One step of a document's history: what was done, as changes forth and back. */
+export interface HistoryStep {
+  readonly label: string;
+  readonly forth: Patches;
+  readonly back: Patches;
+}
+
+/** Steps kept on the way back; older ones are let go. */
+const MAX_STEPS = 100;
+
+type Fields = Record<string, unknown>;
+const isFields = (value: unknown): value is Fields =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Writes into a draft of `before` what `after` has otherwise, field by field. */
+function write(draft: Fields, before: Fields, after: Fields): void {
+  for (const key of Object.keys(before))
+    if (!Object.hasOwn(after, key)) Reflect.deleteProperty(draft, key);
+  for (const [key, value] of Object.entries(after)) {
+    const was = Object.hasOwn(before, key) ? before[key] : undefined;
+    if (was === value && Object.hasOwn(before, key)) continue;
+    if (isFields(was) && isFields(value)) write(draft[key] as Fields, was, value);
+    else draft[key] = value;
+  }
+}
+
+/** The step from one document to another; undefined where they do not differ. */
+export function stepBetween<T extends object>(
+  label: string,
+  before: T,
+  after: T,
+): HistoryStep | undefined {
+  const [, forth, back] = create(
+    before as Fields,
+    (draft) => write(draft as Fields, before as Fields, after as Fields),
+    { enablePatches: true },
+  );
+  return forth.length === 0 ? undefined : { label, forth, back };
+}
+
+/** A document with a step taken. */
+export const stepped = <T extends object>(doc: T, patches: Patches): T => apply(doc, patches) as T;
+
+/** The way back and forth of one document. */
+export interface History<T extends object> {
+  readonly past: ShallowRef<readonly HistoryStep[]>;
+  readonly future: ShallowRef<readonly HistoryStep[]>;
+  readonly canUndo: ComputedRef<boolean>;
+  readonly canRedo: ComputedRef<boolean>;
+  readonly undoLabel: ComputedRef<string>;
+  readonly redoLabel: ComputedRef<string>;
+  /** Notes a change; false where nothing differs. The way forth is forgotten. */
+  readonly note: (label: string, before: T, after: T) => boolean;
+  /** The document one step back, or forth; undefined at the end of the way. */
+  readonly undo: (doc: T) => T | undefined;
+  readonly redo: (doc: T) => T | undefined;
+  /** Takes over what was kept, or begins anew. */
+  readonly load: (past: readonly HistoryStep[], future: readonly HistoryStep[]) => void;
+}
+
+/** A history of patches: a hundred steps cost as much as what they changed. */
+export function createHistory<T extends object>(): History<T> {
+  const past = shallowRef<readonly HistoryStep[]>([]);
+  const future = shallowRef<readonly HistoryStep[]>([]);
+  function move(from: typeof past, to: typeof past, way: 'forth' | 'back', doc: T): T | undefined {
+    const step = from.value.at(-1);
+    if (step === undefined) return undefined;
+    to.value = [...to.value, step];
+    from.value = from.value.slice(0, -1);
+    return stepped(doc, step[way]);
+  }
+  return {
+    past,
+    future,
+    canUndo: computed(() => past.value.length > 0),
+    canRedo: computed(() => future.value.length > 0),
+    undoLabel: computed(() => past.value.at(-1)?.label ?? ''),
+    redoLabel: computed(() => future.value.at(-1)?.label ?? ''),
+    note: (label, before, after) => {
+      const step = stepBetween(label, before, after);
+      if (step === undefined) return false;
+      past.value = [...past.value, step].slice(-MAX_STEPS);
+      future.value = [];
+      return true;
+    },
+    undo: (doc) => move(past, future, 'back', doc),
+    redo: (doc) => move(future, past, 'forth', doc),
+    load: (kept, undone) => {
+      past.value = kept;
+      future.value = undone;
+    },
+  };
+}
