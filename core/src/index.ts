@@ -175,7 +175,13 @@ export { TOOLS } from './skin/tools.ts';
 export type { ColourPlan, ZoneColour } from './colour/planColour.ts';
 export { SHEENS, type Sheen } from './anatomy/coat.ts';
 export type { BenchPlan, StepPlan } from './bench/planBench.ts';
-export { sentenceText, type Sentence } from './bench/step.ts';
+export {
+  durationSentence,
+  sentenceText,
+  type Occupied,
+  type Sentence,
+  type WorkKind,
+} from './piece/step.ts';
 export { CAUTIONS, type CautionId } from './piece/cautions.ts';
 export type { MetalId } from './piece/metalIds.ts';
 export { METALS, metalById, metalsOf, type Metal } from './wire/metals.ts';
@@ -218,7 +224,7 @@ export {
 export { afterCutting } from './wire/afterCutting.ts';
 export { compareSchemes, type SchemeCase, type SchemeCost } from './schemes/compareSchemes.ts';
 export { recommendScheme, type Reason, type SchemeAdvice } from './schemes/recommendScheme.ts';
-export type { WirePlan } from './wire/planWire.ts';
+export type { WirePlan } from './wire/wirePlan.ts';
 export type { StockGroup } from './wire/planStock.ts';
 export type { BasePlan, Hole } from './wire/baseHoles.ts';
 export { bendingView, type BendingView } from './wire/bendingView.ts';

@@ -14,6 +14,8 @@ import { answerTo } from './piece/answer.ts';
 import { createMemory } from './piece/memory.ts';
 import type { Piece } from './piece/pieceSchema.ts';
 import { worstFirst } from './piece/snag.ts';
+import type { StageResult } from './piece/stageResult.ts';
+import type { Step } from './piece/step.ts';
 import type { Answers, Plan } from './planTypes.ts';
 import { planSkin } from './skin/planSkin.ts';
 import { planStance } from './stance/planStance.ts';
@@ -98,7 +100,8 @@ export function createPlanner(): Planner {
     });
     const skin = recall(planSkin, { skin: piece.skin, measure });
     const colour = recall(planColour, { colour: piece.colour, measure, skin, body });
-    const bench = recall(planBench, { piece, measure, wire, mass, cure, skin, colour });
+    const put = recall(putIn, { measure, stance, wire, mass, strength, cure, skin, colour });
+    const bench = recall(planBench, { piece, measure, wire, mass, cure, skin, colour, put });
     const jobs = { ...asked, heat: cure.request && heatJob(cure.request) };
     const stages = {
       measure,
@@ -123,6 +126,10 @@ export function createPlanner(): Planner {
 /** The plan of a piece, made once and without a memory. */
 export const planPiece = (piece: Piece, answers: Answers = NO_ANSWERS): Plan =>
   createPlanner()(piece, answers);
+
+/** The steps that stages have put into the work, in the order of the road. */
+const putIn = (stages: Readonly<Record<string, StageResult | null>>): readonly Step[] =>
+  ROAD.flatMap((name) => stages[name]?.steps ?? []);
 
 /** Some sections of the document. */
 const part = <K extends keyof Piece>(piece: Piece, ...sections: readonly K[]): Pick<Piece, K> =>

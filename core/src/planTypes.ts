@@ -19,7 +19,7 @@ import type { StageResult } from './piece/stageResult.ts';
 import type { SkinPlan } from './skin/planSkin.ts';
 import type { StancePlan } from './stance/stancePlan.ts';
 import type { StrengthPlan } from './strength/planStrength.ts';
-import type { WirePlan } from './wire/planWire.ts';
+import type { WirePlan } from './wire/wirePlan.ts';
 
 /** Answers of slow work, worked out apart and handed in; null, or to an older question, while out. */
 export interface Answers {

@@ -9,7 +9,7 @@ import { add, scale, type Vec3 } from '../geometry/vec3.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Counterweight, Piece } from '../piece/pieceSchema.ts';
-import type { WirePlan } from '../wire/planWire.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
 import { wireMasses } from '../wire/wireMasses.ts';
 import type { Footfall, StancePlan } from '../stance/stancePlan.ts';
 import { balanceSnags } from './balanceSnags.ts';

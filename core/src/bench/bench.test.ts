@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { CAUTIONS } from '../piece/cautions.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { changed, otterPiece, plainPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
-import { listText, sentenceText } from './step.ts';
+import { listText, sentenceText } from '../piece/step.ts';
 
 const benchOf = (piece: Piece) => wholePlan(piece, true).bench!;
 const done = (...ids: string[]): Piece['bench'] => ({

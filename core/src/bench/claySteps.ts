@@ -6,7 +6,7 @@ import type { MassPlan } from '../mass/planMass.ts';
 import type { CautionId } from '../piece/cautions.ts';
 import type { SkinPlan, ZonePlan } from '../skin/planSkin.ts';
 import { hasLids, hasMuscles } from './finishing.ts';
-import { listSentence, listText, type Sentence, type Step } from './step.ts';
+import { listSentence, listText, UNTOLD, type Sentence, type Step } from '../piece/step.ts';
 
 /** From the bare armature to the finished, cured surface. */
 export function claySteps(
@@ -40,6 +40,8 @@ export function claySteps(
       ],
       cautions: ['sharp'],
       needs: [parts ? 'cure.parts' : 'parts.eyes', ...(shell ? ['cure.shell'] : built)],
+      work: 'model',
+      ...UNTOLD,
     },
     ...(shell
       ? [
@@ -50,6 +52,8 @@ export function claySteps(
             sentence: workOver(skeleton, mass),
             cautions: ['solvent', 'sanding'] as const,
             needs: ['cure.shell', 'parts.set'],
+            work: 'model' as const,
+            ...UNTOLD,
           },
         ]
       : []),
@@ -111,6 +115,8 @@ function conditionStep({ batches }: MassPlan, cure: CurePlan): Step {
     ],
     cautions: epoxy ? ['epoxy', 'label'] : ['label'],
     needs: [],
+    work: 'model',
+    ...UNTOLD,
   };
 }
 
@@ -126,6 +132,8 @@ function eyesStep({ eye }: CurePlan): Step {
     ],
     cautions: ['small-parts'],
     needs: ['mass.condition'],
+    work: 'model',
+    ...UNTOLD,
   };
 }
 
@@ -154,6 +162,8 @@ function coreStep({ foil, regions }: MassPlan): Step {
           ],
     cautions: ['foil'],
     needs: ['wire.mount'],
+    work: 'model',
+    ...UNTOLD,
   };
 }
 
@@ -181,6 +191,8 @@ function shellStep({ sheets, shellFigures }: MassPlan): Step {
           ],
     cautions: ['sharp'],
     needs: ['mass.core', 'mass.condition'],
+    work: 'model',
+    ...UNTOLD,
   };
 }
 
@@ -205,6 +217,8 @@ function solidStep({ regions }: MassPlan): Step {
           ],
     cautions: [],
     needs: ['wire.mount', 'mass.condition'],
+    work: 'model',
+    ...UNTOLD,
   };
 }
 
@@ -234,6 +248,9 @@ function cureStep(stage: BakeStage, cure: CurePlan, needs: readonly string[]): S
     sentence,
     cautions: CURE_CAUTIONS[figures.clay.setting],
     needs,
+    work: bake === null ? 'set' : 'bake',
+    occupies: bake === null ? 'nothing' : 'oven',
+    duration: bake ?? rule,
   };
 }
 
@@ -247,6 +264,8 @@ function zoneStep(entry: ZonePlan, needs: readonly string[]): Step {
     sentence: [`With the ${who}${tool === undefined ? '' : `, ${tool.how}`}: `, ...strokes(entry)],
     cautions: ['sharp'],
     needs,
+    work: 'texture',
+    ...UNTOLD,
   };
 }
 

@@ -4,7 +4,7 @@ import { LAYERS, type LayerRule } from '../colour/paintLayers.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import { hasNose } from './finishing.ts';
-import { listSentence, type Sentence, type Step } from './step.ts';
+import { listSentence, UNTOLD, type Sentence, type Step } from '../piece/step.ts';
 
 /** From the cured piece to its last varnish, and what is learnt from it. */
 export function paintSteps(
@@ -30,6 +30,8 @@ export function paintSteps(
       ],
       cautions: ['sanding', 'solvent'],
       needs: ['cure.finish'],
+      work: 'clean',
+      ...UNTOLD,
     },
     {
       id: 'colour.primer',
@@ -42,6 +44,8 @@ export function paintSteps(
       ],
       cautions: ['spraying', 'label'],
       needs: ['colour.clean'],
+      work: 'paint',
+      ...UNTOLD,
     },
     ...layers.map((rule, i) =>
       layerStep(rule, colour, i === 0 ? 'colour.primer' : `colour.${layers[i - 1]?.id ?? ''}`),
@@ -68,6 +72,8 @@ export function paintSteps(
       ],
       cautions: ['spraying', 'label'],
       needs: [`colour.${last}`, ...(fibre.length === 0 ? [] : ['skin.fibre'])],
+      work: 'paint',
+      ...UNTOLD,
     },
     {
       id: 'bench.look-back',
@@ -80,6 +86,8 @@ export function paintSteps(
       ],
       cautions: ['small-parts'],
       needs: ['colour.sheen'],
+      work: 'look',
+      ...UNTOLD,
     },
   ];
 }
@@ -103,6 +111,8 @@ function layerStep(rule: LayerRule, colour: ColourPlan, needs: string): Step {
     ],
     cautions: ['label'],
     needs: [needs],
+    work: 'paint',
+    ...UNTOLD,
   };
 }
 
@@ -119,4 +129,6 @@ const fibreStep = (zones: SkinPlan['zones'], last: string): Step => ({
   ],
   cautions: ['solvent', 'sharp', 'label'],
   needs: [`colour.${last}`],
+  work: 'texture',
+  ...UNTOLD,
 });

@@ -8,12 +8,11 @@ import type { Snag } from '../piece/snag.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
-import type { WirePlan } from '../wire/planWire.ts';
-import { armatureSteps } from './armatureSteps.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
 import { claySteps } from './claySteps.ts';
 import { paintSteps } from './paintSteps.ts';
 import { shoppingList, type ShoppingLine } from './shoppingList.ts';
-import type { Step } from './step.ts';
+import { inOrder, type Step } from '../piece/step.ts';
 
 /** A step as it stands: ticked off, to be done next, possible, or waiting for another. */
 export interface StepPlan extends Step {
@@ -42,17 +41,19 @@ export interface BenchInputs {
   readonly cure: CurePlan;
   readonly skin: SkinPlan;
   readonly colour: ColourPlan | null;
+  /** Steps that the stages before have put into the work. */
+  readonly put: readonly Step[];
 }
 
 /** Every step of the piece in an order that its needs allow. Null while there is no body. */
 export function planBench(inputs: BenchInputs): BenchPlan | null {
-  const { piece, measure, wire, mass, cure, skin, colour } = inputs;
+  const { piece, measure, wire, mass, cure, skin, colour, put } = inputs;
   if (mass === null || colour === null) return null;
-  const all = [
-    ...armatureSteps(wire, piece),
+  const all = inOrder([
+    ...put,
     ...claySteps(measure.skeleton, mass, skin, cure),
     ...paintSteps(measure.skeleton, colour, skin, mass, piece.colour.primer),
-  ];
+  ]);
   const { done } = piece.bench;
   const steps = withStates(all, done);
   const shopping = shoppingList(wire, mass, colour, piece);
@@ -68,6 +69,7 @@ export function planBench(inputs: BenchInputs): BenchPlan | null {
     workings: [
       progress,
       minutes,
+      ...steps.flatMap(({ duration }) => (duration?.stage === 'bench' ? [duration] : [])),
       ...shopping
         .map((shoppingLine) => shoppingLine.quantity)
         .filter((quantity) => quantity.stage === 'bench'),

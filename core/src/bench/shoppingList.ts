@@ -2,8 +2,8 @@ import type { ColourPlan } from '../colour/planColour.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { asGiven, asInput, type Working } from '../piece/working.ts';
-import type { Sentence } from './step.ts';
-import type { WirePlan } from '../wire/planWire.ts';
+import type { Sentence } from '../piece/step.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
 
 /** One thing to have, with its quantity. */
 export interface ShoppingLine {

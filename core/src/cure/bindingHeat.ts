@@ -1,7 +1,7 @@
 import type { BinderId } from '../piece/wireSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import { binderById } from '../wire/binders.ts';
-import type { WirePlan } from '../wire/planWire.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
 import type { CurePlan } from './curePlan.ts';
 
 /** Whether what binds the wires stands the oven. Nothing to say of clays that need none. */

@@ -6,7 +6,7 @@ import { answerTo, type Answer } from '../piece/answer.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { asGiven, asInput, input, type Working } from '../piece/working.ts';
 import type { MassPlan } from '../mass/planMass.ts';
-import type { WirePlan } from '../wire/planWire.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
 import { bakeStages, type BakeStage } from './bakeStages.ts';
 import { packetRuleMin } from './bakeTime.ts';
 import { bindingHeatSnags } from './bindingHeat.ts';

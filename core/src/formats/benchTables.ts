@@ -1,5 +1,5 @@
-import { sentenceText } from '../bench/step.ts';
-import { reckoningText } from '../piece/working.ts';
+import { sentenceText } from '../piece/step.ts';
+import { reckoningText, type Working } from '../piece/working.ts';
 import type { BenchPlan } from '../bench/planBench.ts';
 import { CAUTIONS } from '../piece/cautions.ts';
 import { formatQuantity } from '../units/quantity.ts';
@@ -22,9 +22,31 @@ export function stepsCsv(bench: BenchPlan): string {
     step.title,
     sentenceText(step.sentence),
     step.cautions.map((id) => CAUTIONS[id]).join(' '),
+    step.work,
+    step.occupies,
+    step.duration === null ? undefined : durationMin(step.duration),
     step.done?.on ?? '',
     step.done?.minutes ?? undefined,
     step.done?.note ?? '',
   ]);
-  return csvText(['step', 'stage', 'title', 'what', 'caution', 'done_on', 'minutes', 'note'], rows);
+  return csvText(
+    [
+      'step',
+      'stage',
+      'title',
+      'what',
+      'caution',
+      'work',
+      'occupies',
+      'about_min',
+      'done_on',
+      'minutes',
+      'note',
+    ],
+    rows,
+  );
 }
+
+/** A duration in whole minutes, whatever its unit. */
+const durationMin = ({ value, unit }: Working): number =>
+  Math.round(unit === 'h' ? 60 * value : value);

@@ -1,6 +1,6 @@
 import type { Working } from '../piece/working.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
-import type { WirePlan } from '../wire/planWire.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
 import { csvText, type Cell } from './csv.ts';
 
 /** Figures in files carry a thousandth of a millimetre, so that lines still add up to their sum. */

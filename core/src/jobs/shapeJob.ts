@@ -3,7 +3,7 @@ import { wireLines, type WireLine } from '../mass/wireLines.ts';
 import type { BodyDecisions } from '../measure/measuredSkeleton.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { StanceChoice } from '../posing/settledStance.ts';
-import type { WirePlan } from '../wire/planWire.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
 import { bodyDecisions } from './bodyJob.ts';
 import type { Job } from './job.ts';
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { ClayChoice, Piece } from '../piece/pieceSchema.ts';
 import { readPiece } from '../piece/readPiece.ts';
 import { snagSentence } from '../piece/snag.ts';
-import { sentenceText } from '../bench/step.ts';
+import { sentenceText } from '../piece/step.ts';
 import { changed, otterPiece, wholePlan } from '../testing/samples.ts';
 
 /** Heavier than the otter's own clay of 1.75 g/ml: 40 · 50 · 20 mm of it weigh 80 g, 2 g/ml. */

@@ -2,7 +2,7 @@ import { asInput, input, type Working } from '../piece/working.ts';
 import { gramsPerMetre } from '../wire/metals.ts';
 import { cutPieces } from '../wire/planStock.ts';
 import type { ClayBatch } from './clayBatches.ts';
-import type { WirePlan } from '../wire/planWire.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
 
 /** What the finished piece weighs off its base, g: clay without the spare, foil and all wire. */
 export function modelWeight(

@@ -6,7 +6,7 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Reading, type Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
-import type { WirePlan } from '../wire/planWire.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
 import type { BodyShape } from './bodyShape.ts';
 import { boneMasses } from './boneMasses.ts';
 import { clayStages } from './clayStages.ts';

@@ -1,4 +1,5 @@
 import type { Snag } from './snag.ts';
+import type { Step } from './step.ts';
 import type { Working } from './working.ts';
 
 /** What every stage returns beside its numbers. */
@@ -7,4 +8,6 @@ export interface StageResult {
   readonly workings: readonly Working[];
   /** Every danger that the stage can tell. */
   readonly snags: readonly Snag[];
+  /** What the stage puts into the work, to be done in the order that the steps' needs allow. */
+  readonly steps?: readonly Step[];
 }

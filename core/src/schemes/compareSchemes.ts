@@ -5,9 +5,11 @@ import type { SchemeId } from '../piece/wireSchema.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { planStrength } from '../strength/planStrength.ts';
 import { cutPieces } from '../wire/planStock.ts';
-import { planWire, type WirePlan } from '../wire/planWire.ts';
+import { planWire } from '../wire/planWire.ts';
+import { type WirePlan } from '../wire/wirePlan.ts';
 import { SCHEMES, type Scheme } from '../wire/schemes.ts';
-import { benchMinutes, workCounts, MINUTES } from './schemeMinutes.ts';
+import { benchMinutes, workCounts } from './schemeMinutes.ts';
+import { MINUTES } from '../wire/minutes.ts';
 
 /** What one scheme would cost this piece, beside the others. */
 export interface SchemeCost {

@@ -1,18 +1,6 @@
+import { MINUTES } from '../wire/minutes.ts';
 import { cutPieces } from '../wire/planStock.ts';
-import type { WirePlan } from '../wire/planWire.ts';
-
-/** Minutes at the bench for each thing done once; common practice, to be replaced by your own pace. */
-export const MINUTES = Object.freeze({
-  cut: 1,
-  mark: 0.5,
-  bend: 1.5,
-  bind: 3,
-  hole: 4,
-  /** Twisting or coiling, per metre of wire. */
-  twistPerM: 12,
-  /** Checking a bent wire against the 1:1 sheet. */
-  check: 3,
-});
+import type { WirePlan } from '../wire/wirePlan.ts';
 
 /** How often each thing is done for an armature. */
 export interface WorkCounts {

@@ -7,7 +7,8 @@ import { changed, otterPiece, plainPiece, wholePlan, wolfPiece } from '../testin
 import { cutPieces } from '../wire/planStock.ts';
 import { compareSchemes } from './compareSchemes.ts';
 import { recommendScheme } from './recommendScheme.ts';
-import { benchMinutes, workCounts, MINUTES } from './schemeMinutes.ts';
+import { benchMinutes, workCounts } from './schemeMinutes.ts';
+import { MINUTES } from '../wire/minutes.ts';
 
 const advised = (piece: Piece) => {
   const plan = planPiece(piece);

@@ -1,6 +1,6 @@
 import { sizeText } from '../units/gauges.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
-import type { WirePlan } from '../wire/planWire.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
 import { WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
 import { listDrawing } from './textPages.ts';
 import { type TextBlock } from './drawing.ts';

@@ -1,4 +1,4 @@
-import { sentenceText } from '../bench/step.ts';
+import { sentenceText } from '../piece/step.ts';
 import type { BenchPlan } from '../bench/planBench.ts';
 import { quantityText } from '../units/quantity.ts';
 import { WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';

@@ -1,9 +1,8 @@
-import { listText, sentenceText } from '../bench/step.ts';
+import { durationSentence, listText, sentenceText, type Sentence } from '../piece/step.ts';
 import type { BenchPlan, StepPlan } from '../bench/planBench.ts';
 import { CAUTIONS, type CautionId } from '../piece/cautions.ts';
-import { WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
+import { WEIGHT, type Drawing, type DrawingItem, type TextBlock } from './drawing.ts';
 import { listDrawing } from './textPages.ts';
-import { type TextBlock } from './drawing.ts';
 
 /** Letters in a line of the list, so that at 3 mm it fits the width of an A4 page. */
 const LINE_LETTERS = 110;
@@ -52,10 +51,12 @@ function stepLines(step: StepPlan, toldAt: ReadonlyMap<CautionId, number>): read
   const again = step.cautions.filter((id) => !step.firstCautions.includes(id));
   const at = [...new Set(again.map((id) => toldAt.get(id)))].filter((n) => n !== undefined);
   return [
-    ...wrapped(sentenceText(step.sentence), LINE_LETTERS).map((text): Line => ({
-      text,
-      ink: 'ink',
-    })),
+    ...wrapped(sentenceText([...step.sentence, ...lasting(step)]), LINE_LETTERS).map(
+      (text): Line => ({
+        text,
+        ink: 'ink',
+      }),
+    ),
     ...step.firstCautions.flatMap((id) =>
       wrapped(CAUTIONS[id], LINE_LETTERS).map((text): Line => ({ text, ink: 'near' })),
     ),
@@ -121,4 +122,10 @@ export function wrapped(text: string, letters: number): readonly string[] {
     else lines.push(word);
   }
   return lines;
+}
+
+/** How long a step lasts, as a sentence of its own behind the others. */
+function lasting(step: StepPlan): Sentence {
+  const lasts = durationSentence(step);
+  return lasts.length === 0 ? [] : [' Takes ', ...lasts, '.'];
 }

@@ -7,7 +7,7 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { metalById } from '../wire/metals.ts';
-import type { WirePlan } from '../wire/planWire.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
 import { yieldMomentNmm } from '../wire/sections.ts';
 import { wireMasses } from '../wire/wireMasses.ts';
 import { heldPlaces } from './heldPlaces.ts';

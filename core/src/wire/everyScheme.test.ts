@@ -9,7 +9,7 @@ import { changed } from '../testing/samples.ts';
 import { bentVertices } from './bentWire.ts';
 import { addsToFeed, type PlannedWire } from './plannedWire.ts';
 import { cutPieces } from './planStock.ts';
-import type { WirePlan } from './planWire.ts';
+import type { WirePlan } from './wirePlan.ts';
 
 /** Lengths and angles worked out in floating point agree within this, mm. */
 const TINY_MM = 1e-6;

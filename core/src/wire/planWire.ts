@@ -1,17 +1,18 @@
+import { type WirePlan } from './wirePlan.ts';
 import { greatest } from '../geometry/extremes.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import type { Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
-import { planBase, type BasePlan } from './baseHoles.ts';
-import { bindingsOf, planBindings, type BindingPlan } from './bindings.ts';
-import { placedCoil, type PlacedCoil } from './coilDraft.ts';
+import { armatureSteps } from './armatureSteps.ts';
+import { planBase } from './baseHoles.ts';
+import { bindingsOf, planBindings } from './bindings.ts';
+import { placedCoil } from './coilDraft.ts';
 import { draftWires, onIron, extendedPairs } from './draftWires.ts';
-import type { FinePart } from './fineDrafts.ts';
-import { planHinges, type HingePlan } from './hinges.ts';
+import { planHinges } from './hinges.ts';
 import type { PlannedWire } from './plannedWire.ts';
-import { planStock, type StockPlan } from './planStock.ts';
-import { planShafts, type Shaft } from './shafts.ts';
+import { planStock } from './planStock.ts';
+import { planShafts } from './shafts.ts';
 import { ironPlace } from './rodDraft.ts';
 import { suggestedRodMm } from './rodSize.ts';
 import { wayOf } from './schemes.ts';
@@ -20,25 +21,6 @@ import { ropeDiameterMm } from './twist.ts';
 import { finishWire } from './wireDraft.ts';
 import { type WireDraft, type WireSetting } from './wireSetting.ts';
 import { choiceDiameterMm } from './wireStock.ts';
-
-/** What Wire hands on: every wire with its bends, how they are bound, the base, and the stock. */
-export interface WirePlan extends StageResult {
-  /** The rod that is used, or would be: the user's, else what the load asks for, mm. */
-  readonly rodMm: number;
-  readonly wires: readonly PlannedWire[];
-  /** Limbs without a wire, by name: folded on the body in this stance, or made without one. */
-  readonly unwired: readonly string[];
-  /** Digits, ears, antennae and the like, with their wire or why they have none. */
-  readonly fine: readonly FinePart[];
-  /** Straight wires inside parts that are made apart: claws, plumes. */
-  readonly shafts: readonly Shaft[];
-  readonly bindings: BindingPlan;
-  /** The coil of the trunk, where the scheme has one. */
-  readonly coil: PlacedCoil | null;
-  readonly hinges: HingePlan;
-  readonly base: BasePlan;
-  readonly stock: StockPlan;
-}
 
 /** Large wires are called by letters, the spine first; thin ones by T and a number. */
 const letter = (i: number): string => String.fromCharCode('A'.charCodeAt(0) + i);
@@ -82,6 +64,7 @@ export function planWire({ wire, base, stance }: WireInputs): WirePlan {
     ...planned,
     workings: wireWorkings(planned),
     snags: [...wires.flatMap((wire) => wire.snags), ...board.snags, ...stock.snags],
+    steps: armatureSteps(planned, wire),
   };
 }
 

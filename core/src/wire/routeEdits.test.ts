@@ -7,7 +7,7 @@ import { planPiece } from '../plan.ts';
 import { changed, plainPiece } from '../testing/samples.ts';
 import type { Parsed } from '../units/problem.ts';
 import { bentVertices } from './bentWire.ts';
-import type { WirePlan } from './planWire.ts';
+import type { WirePlan } from './wirePlan.ts';
 import {
   baseKey,
   fromOtherEnd,

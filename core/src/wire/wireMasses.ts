@@ -4,7 +4,7 @@ import type { PlacedMass } from '../body/supports.ts';
 import { distance, lerp, type Vec3 } from '../geometry/vec3.ts';
 import { gramsPerMetre } from './metals.ts';
 import type { PlannedWire } from './plannedWire.ts';
-import type { WirePlan } from './planWire.ts';
+import type { WirePlan } from './wirePlan.ts';
 
 /**
  * All wires of an armature as weights on their bones, g: each as heavy as it is cut, spread along its

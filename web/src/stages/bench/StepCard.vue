@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { accepted, limitsOf, parseMinutes, type StepDone, type StepPlan } from '@keen-sinew/core';
+import {
+  accepted,
+  durationSentence,
+  limitsOf,
+  parseMinutes,
+  type StepDone,
+  type StepPlan,
+} from '@keen-sinew/core';
 import { nextTick, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -43,6 +50,9 @@ watch(
         <span class="number">{{ step.number }}</span> {{ step.title }}
         <em v-if="step.state === 'next'">next</em>
         <em v-else-if="step.state === 'ready'">may be done now</em>
+        <small v-if="step.duration !== null" class="lasts">
+          <StepSentence :sentence="durationSentence(step)" />
+        </small>
       </h2>
       <p class="sentence"><StepSentence :sentence="step.sentence" /></p>
       <slot />
@@ -95,6 +105,11 @@ input[type='checkbox'] {
 h2 {
   font: 700 17px var(--font-title);
   color: var(--ink);
+}
+.lasts {
+  margin-left: 8px;
+  font: 400 13.5px var(--font-text);
+  color: var(--soft);
 }
 h2 em {
   font: italic 400 14px var(--font-title);

@@ -1,12 +1,17 @@
-import type { Piece } from '../piece/pieceSchema.ts';
-import { binderById } from '../wire/binders.ts';
+import type { WireDecisions } from '../piece/wireSchema.ts';
+import { binderById } from './binders.ts';
 import { sizeText } from '../units/gauges.ts';
-import { isStraight, times, type PlannedWire } from '../wire/plannedWire.ts';
-import type { WirePlan } from '../wire/planWire.ts';
-import { listText, type Sentence, type Step } from './step.ts';
+import { isStraight, times, type PlannedWire } from './plannedWire.ts';
+import { byHand, type Task } from './byHand.ts';
+import { MINUTES } from './minutes.ts';
+import type { WirePlan } from './wirePlan.ts';
+import { listText, type Sentence, type Step } from '../piece/step.ts';
+
+/** What the steps read of the wire plan. */
+type Armature = Pick<WirePlan, 'wires' | 'bindings' | 'base' | 'shafts'>;
 
 /** From the printed sheets to an armature that stands on its base. */
-export function armatureSteps(wire: WirePlan, piece: Pick<Piece, 'wire'>): readonly Step[] {
+export function armatureSteps(wire: Armature, choice: WireDecisions): readonly Step[] {
   const thin = wire.wires.filter(({ kind }) => kind === 'fine');
   const large = wire.wires.filter(({ kind }) => kind !== 'fine');
   const bent = [...large, ...thin.filter(({ bends }) => bends.length > 0)].map(
@@ -22,6 +27,10 @@ export function armatureSteps(wire: WirePlan, piece: Pick<Piece, 'wire'>): reado
       ],
       cautions: [],
       needs: [],
+      work: 'print',
+      ...byHand({ id: 'sheets.print', title: 'Print the shop sheets' }, [
+        { what: 'Bars to measure', times: 1, minutes: MINUTES.check },
+      ]),
     },
     ...large.flatMap((plannedWire) =>
       plannedWire.otherEndOf === null
@@ -36,11 +45,19 @@ export function armatureSteps(wire: WirePlan, piece: Pick<Piece, 'wire'>): reado
       stage: 'wire',
       title: 'Bind the armature',
       sentence: [
-        ...bindingText(wire, piece.wire.hipTurns, binderById(piece.wire.binder.kind).name),
+        ...bindingText(wire, choice.hipTurns, binderById(choice.binder.kind).name),
         'Hold it against the 1:1 sheets from the side and the front.',
       ],
       cautions: ['cut-wire'],
       needs: thin.length === 0 ? bent : [...bent, 'wire.thin.cut'],
+      work: 'bind',
+      ...byHand({ id: 'wire.bind', title: 'Bind the armature' }, [
+        {
+          what: 'Places to bind',
+          times: wire.bindings.bindings.reduce((sum, { count }) => sum + count, 0),
+          minutes: MINUTES.bind,
+        },
+      ]),
     },
     {
       id: 'wire.mount',
@@ -51,12 +68,16 @@ export function armatureSteps(wire: WirePlan, piece: Pick<Piece, 'wire'>): reado
       ],
       cautions: ['lead', 'qualified'],
       needs: ['wire.bind', 'wire.drill'],
+      work: 'bind',
+      ...byHand({ id: 'wire.mount', title: 'Set it on its base' }, [
+        { what: 'Pegs to fix', times: wire.base.holes.length, minutes: MINUTES.mount },
+      ]),
     },
   ];
 }
 
 /** What is wound round the spine, what is lashed beside what, and the tie wire that it takes. */
-function bindingText({ wires, bindings }: WirePlan, turns: number, binder: string): Sentence {
+function bindingText({ wires, bindings }: Armature, turns: number, binder: string): Sentence {
   const named = (...kinds: readonly PlannedWire['kind'][]): readonly string[] =>
     wires
       .filter(({ kind }) => kinds.includes(kind))
@@ -85,16 +106,22 @@ function bindingText({ wires, bindings }: WirePlan, turns: number, binder: strin
   ];
 }
 
+/** Pieces cut and checked. */
+const cutting = (pieces: number): readonly Task[] => [
+  { what: 'Pieces to cut and check', times: pieces, minutes: MINUTES.cut + MINUTES.check },
+];
+
 function cutStep(wire: PlannedWire): Step {
   const short = wire.moreStrands.flatMap(({ name, count, cut }): Sentence => [
     `, and ${count} of `,
     cut,
     ` (${name.toLowerCase()})`,
   ]);
+  const head = { id: `wire.${wire.id}.cut`, title: `Cut ${wire.id}, ${wire.name.toLowerCase()}` };
+  const strands = wire.moreStrands.reduce((sum, { count }) => sum + count, 0);
   return {
-    id: `wire.${wire.id}.cut`,
+    ...head,
     stage: 'wire',
-    title: `Cut ${wire.id}, ${wire.name.toLowerCase()}`,
     sentence: [
       `Cut ${wire.count > 1 ? `${times(wire.count)} ` : ''}${wire.metalName}, ${wire.sizeText}: `,
       wire.cut,
@@ -103,6 +130,8 @@ function cutStep(wire: PlannedWire): Step {
     ],
     cautions: ['cut-wire'],
     needs: ['sheets.print'],
+    work: 'cut',
+    ...byHand(head, cutting(wire.count + strands)),
   };
 }
 
@@ -111,10 +140,15 @@ function bendStep(wire: PlannedWire): Step {
   const [first] = bends;
   const twist: Sentence =
     wire.strands > 1 ? [`Twist the ${wire.strands} strands together evenly. `] : [];
-  return {
+  const head = {
     id: `wire.${wire.id}.bend`,
-    stage: 'wire',
     title: `${first === undefined ? 'Straighten' : 'Bend'} ${wire.id}, ${wire.name.toLowerCase()}`,
+  };
+  const twistedM =
+    wire.moreStrands.reduce((sum, { count, cut }) => sum + count * cut.value, 0) / 1000;
+  return {
+    ...head,
+    stage: 'wire',
     sentence: [
       ...twist,
       ...(first === undefined
@@ -128,6 +162,18 @@ function bendStep(wire: PlannedWire): Step {
     ],
     cautions: ['cut-wire'],
     needs: [`wire.${wire.id}.cut`],
+    work: 'bend',
+    ...byHand(head, [
+      {
+        what: 'Bends to mark and make',
+        times: wire.count * bends.length,
+        minutes: MINUTES.mark + MINUTES.bend,
+      },
+      ...(twistedM === 0
+        ? []
+        : [{ what: 'Metres to twist', times: twistedM, minutes: MINUTES.twistPerM }]),
+      { what: 'Wires to lay on the sheet', times: wire.count, minutes: MINUTES.check },
+    ]),
     ...(first === undefined ? {} : { bendsWire: wire.id }),
   };
 }
@@ -147,6 +193,11 @@ function thinSteps(thin: readonly PlannedWire[]): readonly Step[] {
       sentence: [...each, '. Keep each kind together.'],
       cautions: ['cut-wire', 'small-parts'],
       needs: ['sheets.print'],
+      work: 'cut',
+      ...byHand(
+        { id: 'wire.thin.cut', title: 'Cut the thin wires' },
+        cutting(thin.reduce((sum, { count }) => sum + count, 0)),
+      ),
     },
     ...thin
       .filter(({ bends }) => bends.length > 0)
@@ -155,7 +206,7 @@ function thinSteps(thin: readonly PlannedWire[]): readonly Step[] {
 }
 
 /** One step for all shafts of parts that are made apart. */
-function shaftSteps({ shafts }: WirePlan): readonly Step[] {
+function shaftSteps({ shafts }: Armature): readonly Step[] {
   const cut = shafts.flatMap((shaft) => (shaft.cut === null ? [] : [{ ...shaft, cut: shaft.cut }]));
   if (cut.length === 0) return [];
   return [
@@ -171,11 +222,16 @@ function shaftSteps({ shafts }: WirePlan): readonly Step[] {
         .concat('. Roughen them, so that the clay holds.'),
       cautions: ['cut-wire', 'small-parts'],
       needs: ['sheets.print'],
+      work: 'cut',
+      ...byHand(
+        { id: 'wire.shafts', title: 'Cut the shafts of the parts' },
+        cutting(cut.reduce((sum, { count }) => sum + count, 0)),
+      ),
     },
   ];
 }
 
-function drillStep({ base }: WirePlan): Step {
+function drillStep({ base }: Armature): Step {
   return {
     id: 'wire.drill',
     stage: 'wire',
@@ -198,5 +254,9 @@ function drillStep({ base }: WirePlan): Step {
     ],
     cautions: ['drill', 'sanding'],
     needs: ['sheets.print'],
+    work: 'drill',
+    ...byHand({ id: 'wire.drill', title: 'Drill the base' }, [
+      { what: 'Holes to mark and drill', times: base.holes.length, minutes: MINUTES.hole },
+    ]),
   };
 }
