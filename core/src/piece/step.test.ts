@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { otterPiece, wholePlan } from '../testing/samples.ts';
+import { isStraight } from '../wire/plannedWire.ts';
 import { durationSentence, inOrder, sentenceText, UNTOLD, type Step } from './step.ts';
 
 const step = (id: string, ...needs: readonly string[]): Step => ({
@@ -45,7 +46,7 @@ describe('the steps of a piece', () => {
   it('take as long as the bends, cuts and holes of the armature at the usual pace', () => {
     // Half a minute to mark and one and a half to make a bend, three to check a wire (common practice).
     const a = wire.wires.find(({ id }) => id === 'A')!;
-    const bends = a.bends.filter(({ angle }) => angle.value > 0).length;
+    const bends = a.bends.filter((bend) => !isStraight(bend)).length;
     const twisted =
       a.moreStrands.reduce((sum, { count, cut }) => sum + count * cut.value, 0) / 1000;
     expect(of('wire.A.bend').duration!.value).toBeCloseTo(2 * bends + 12 * twisted + 3, 9);
