@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test.ts';
 import { openOtter } from './helpers.ts';
 
 test('a wire is bent one bend at a time by space, arrows and taps', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test.ts';
 import { downloaded, openOtter, row, saved, type, workedOut } from './helpers.ts';
 
 const openFiles = 'Print shop sheets';
@@ -116,5 +116,5 @@ test('the ledger’s cut lengths are those of the exported cut list', async ({ p
     )
   ).toString();
   expect(dxf).toContain('$INSUNITS\n70\n4\n');
-  expect(dxf).toMatch(/LINE\n8\nWIRE_B\n/);
+  expect(dxf).toMatch(/LINE\n5\n\w+\n330\n\w+\n100\nAcDbEntity\n8\nWIRE_B\n/);
 });

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test.ts';
 import { bodyDone, numberOf, openOtter, row, saved, type, unfold, workedOut } from './helpers.ts';
 
 test('a first visit opens the demonstration, and the leg wire tells its length and why', async ({

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test.ts';
 import { downloaded, type } from './helpers.ts';
 
 test('browse, put animals side by side, and make a piece of one', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test.ts';
 import { axeFinds } from './axe.ts';
 import { downloaded, numberOf, openOtter, row, saved, type, unfold } from './helpers.ts';
 

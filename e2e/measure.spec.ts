@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test.ts';
 import { plateLayout, REFERENCE_PLATES, type PicturePoint } from '../core/src/index.ts';
 import { downloaded, row, saved, type } from './helpers.ts';
 import { blankPng, twoPages, withOrientation, type TestFile } from './pictureFiles.ts';

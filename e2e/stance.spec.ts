@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test.ts';
 import { bodyDone, downloaded, numberOf, openOtter, row, saved, type } from './helpers.ts';
 
 /** Drags a handle of the sheet by some pixels. */

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test.ts';
 import { downloaded, openOtter, row, saved, type, unfold } from './helpers.ts';
 
 /** Opens the schemes and takes one of them. */
@@ -18,7 +18,7 @@ test('the six schemes are compared with reasons, and taking one makes the armatu
   await page.getByRole('button', { name: 'Compare and change the scheme' }).click();
   await expect(page.getByText('Suits this piece best:')).toBeVisible();
   await row(page, 'scheme.folded-pair.minutes').click();
-  await expect(page.getByText('bindings · 3', { exact: false })).toBeVisible();
+  await expect(page.getByText('bindings · bind', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: /Take ?: Rods in the base/ }).click();
   await expect(cutRow(page, '[A-Z] Rod, left hind foot')).toBeVisible();
   await page.getByRole('button', { name: /Take ?: Folded pair/ }).click();

@@ -48,11 +48,14 @@ function circleIn(graph: Graph): readonly string[] | undefined {
 }
 
 describe('the house', () => {
-  it.each(['core/src', 'core/checks', 'web/src', 'server/src'])('has no circles in %s', (folder) => {
-    const graph = graphOf(folder);
-    expect(graph.size).toBeGreaterThan(0);
-    expect(circleIn(graph)).toBeUndefined();
-  });
+  it.each(['core/src', 'core/checks', 'web/src', 'server/src'])(
+    'has no circles in %s',
+    (folder) => {
+      const graph = graphOf(folder);
+      expect(graph.size).toBeGreaterThan(0);
+      expect(circleIn(graph)).toBeUndefined();
+    },
+  );
 
   it('would tell a circle', () => {
     const [a, b, c] = ['a.ts', 'b.ts', 'c.ts'].map((name) => join(ROOT, name)) as [

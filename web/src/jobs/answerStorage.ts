@@ -14,7 +14,7 @@ const BUILD = __BUILD_ID__;
 /** What answers may take of the browser's room; the longest unused go first. */
 export const MOST_BYTES = 200_000_000;
 
-const store = localforage.createInstance({ name: 'keen-sinew', storeName: 'answers' });
+const store = localforage.createInstance({ name: 'keen-sinew-answers', storeName: 'answers' });
 
 /** Where the answer to a job lies; the question itself is too long for a name. */
 async function nameOf(job: Job<unknown, unknown>): Promise<string> {

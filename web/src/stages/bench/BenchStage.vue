@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sentenceText } from '@keen-sinew/core';
+import { durationSentence, sentenceText } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -24,7 +24,9 @@ const opened = computed(() => plan.value.workings.find((working) => working.id =
 const openedIn = computed(
   () =>
     bench.value?.steps.find((step) =>
-      step.sentence.some((part) => typeof part !== 'string' && part.id === open.value),
+      [...step.sentence, ...durationSentence(step)].some(
+        (part) => typeof part !== 'string' && part.id === open.value,
+      ),
     )?.id,
 );
 const toWork = (): void => {
