@@ -164,5 +164,7 @@ describe('snags', () => {
 
   it('come worst first', () => {
     expect(worstFirst([near, tooThick]).map((snag) => snag.grade)).toEqual(['fix', 'watch']);
+    const later = { ...near, stage: 'mass' } as Snag;
+    expect(worstFirst([later, near, tooThick])).toEqual([tooThick, near, later]);
   });
 });

@@ -2,7 +2,7 @@ import { scaleText } from '../units/scaleText.ts';
 import { quantityText, type UnitSystem } from '../units/quantity.ts';
 import type { Setting } from './materialIds.ts';
 import type { SnagCode, SnagFacts } from './snagFacts.ts';
-import type { SheetTarget, Stage } from './working.ts';
+import { STAGES, type SheetTarget, type Stage } from './working.ts';
 
 /** How a class of clay sets, in words. */
 const SETS: Readonly<Record<Setting, string>> = {
@@ -176,7 +176,10 @@ export function snagSentence(snag: Snag, system: UnitSystem = 'metric'): string 
   );
 }
 
-/** Snags with those that must be fixed first; otherwise in the order of the work. */
-export function worstFirst(snags: readonly Snag[]): readonly Snag[] {
-  return [...snags].sort((a, b) => Number(a.grade === 'watch') - Number(b.grade === 'watch'));
-}
+/** Snags with those that must be fixed first; otherwise in the order of the work, the cheapest first. */
+export const worstFirst = (snags: readonly Snag[]): readonly Snag[] =>
+  snags.toSorted(
+    (a, b) =>
+      Number(a.grade === 'watch') - Number(b.grade === 'watch') ||
+      STAGES.indexOf(a.stage) - STAGES.indexOf(b.stage),
+  );
