@@ -15,7 +15,11 @@ const COMPONENTS = 'web/src/{bench,controls,ledger,library,pages,sheet,shell,sta
 export default defineConfig({
   plugins: [vue()],
   publicDir: 'web/public',
-  define: { __BUILD_ID__: JSON.stringify('test') },
+  define: {
+    __BUILD_ID__: JSON.stringify('test'),
+    // Every case, where otherwise a seeded sample is taken: npm run test:long.
+    __LONG__: JSON.stringify(process.env['LONG'] === '1'),
+  },
   test: {
     testTimeout: PATIENCE_MS,
     hookTimeout: PATIENCE_MS,

@@ -10,6 +10,7 @@ import { snagSentence } from './piece/snag.ts';
 import { STAGES, type Working } from './piece/working.ts';
 import { createPlanner, planPiece } from './plan.ts';
 import type { Plan } from './planTypes.ts';
+import { tries } from './testing/sampled.ts';
 import {
   changed,
   answersFor,
@@ -233,7 +234,7 @@ describe('the road', () => {
           expect(region.coreVolume.value).toBeGreaterThanOrEqual(0);
         }
       }),
-      { seed: 2026, numRuns: 40 },
+      { seed: 2026, numRuns: tries(12, 40) },
     );
   });
 });

@@ -2,12 +2,15 @@ import { bodyGrid, COARSE_CELLS, type BodyGrid } from '../body/bodyGrid.ts';
 import { bodyJob } from '../jobs/bodyJob.ts';
 import { done } from '../jobs/jobKinds.ts';
 import type { BodyShape } from '../mass/bodyShape.ts';
-import { measuredSkeleton } from '../measure/measuredSkeleton.ts';
+import { measuredBones, measuredSkeleton } from '../measure/measuredSkeleton.ts';
+import { planMeasure } from '../measure/planMeasure.ts';
 import { demoPieces } from '../start/demoPieces.ts';
 import { newPiece } from '../start/newPiece.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { planPiece } from '../plan.ts';
 import type { Answers, Plan } from '../planTypes.ts';
+import { planStance } from '../stance/planStance.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 
 /** The demonstration otter. */
 export const otterPiece = (): Piece => demoPieces()[0]!;
@@ -47,6 +50,14 @@ export function coarseShape(piece: Piece): BodyShape {
   return found;
 }
 const shapes = new Map<string, BodyShape>();
+
+/** The stance of a piece, without the rest of the road. */
+export function stanceOf(piece: Piece): StancePlan {
+  const { measure, stance, wire } = piece;
+  const pegBelowMm = wire.allowancesMm.nutAndWashers;
+  const planned = planMeasure({ measure, stance, ...measuredBones(piece), pegBelowMm });
+  return planStance({ stance, measure: planned });
+}
 
 /** Values as answers to what this piece asks: a body, its own where none is given, and a shape. */
 export function answersFor(
