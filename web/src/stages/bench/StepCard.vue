@@ -107,6 +107,7 @@ h2 {
   color: var(--ink);
 }
 .lasts {
+  display: inline-block;
   margin-left: 8px;
   font: 400 13.5px var(--font-text);
   color: var(--soft);
