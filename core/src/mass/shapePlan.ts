@@ -1,3 +1,4 @@
+import { thickSnags, hollowSnags } from './shapeSnags.ts';
 import type { MuscleSpec, RegionSpec } from '../anatomy/bodyPlan.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { restMuscles } from '../body/muscles.ts';
@@ -257,45 +258,4 @@ function thickWorking(place: ThickPlace, region: RegionSpec | undefined): Workin
     source: `${GRID}; the wire inside is not taken off`,
     target: { kind: 'region', id: place.regionId },
   };
-}
-
-function thickSnags(
-  places: readonly ThickPlace[],
-  mass: Piece['mass'],
-  regionOf: (id: string) => RegionSpec | undefined,
-): readonly Snag[] {
-  return places
-    .filter((place) => place.mm > mass.thickMm)
-    .map((place) => ({
-      code: 'clay-too-thick',
-      grade: 'watch',
-      stage: 'mass',
-      target: { kind: 'region', id: place.regionId },
-      facts: {
-        region: regionOf(place.regionId)?.name ?? '',
-        mm: place.mm,
-        limitMm: mass.thickMm,
-        // A core that leaves the shell on either side, where there is room for one.
-        coreMm: Math.max(0, place.mm - 2 * mass.shellMm),
-      },
-    }));
-}
-
-function hollowSnags(
-  shape: BodyShape,
-  regionOf: (id: string) => RegionSpec | undefined,
-): readonly Snag[] {
-  return shape.hollows.map((hollow) => ({
-    code: 'trapped-hollow',
-    grade: 'fix',
-    stage: 'mass',
-    target:
-      hollow.regionId === null
-        ? ({ kind: 'piece', id: 'piece' } as const)
-        : ({ kind: 'region', id: hollow.regionId } as const),
-    facts: {
-      region: hollow.regionId === null ? '' : (regionOf(hollow.regionId)?.name ?? ''),
-      ml: hollow.mm3 / 1000,
-    },
-  }));
 }

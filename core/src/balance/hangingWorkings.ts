@@ -1,0 +1,72 @@
+import { common, type BalanceFacts } from './balanceFacts.ts';
+import { greatest } from '../geometry/extremes.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
+import { posedBone } from '../anatomy/pose.ts';
+import { GRAVITY } from '../units/gravity.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
+import { wallPullN } from './hangingPoint.ts';
+
+/** Where a hook goes, how the piece then hangs, and what the upper fixing on a wall bears. */
+export function hangingWorkings(
+  { hook, massCentre }: BalanceFacts,
+  choice: Piece['stance'],
+  { posed }: StancePlan,
+  grams: Working,
+): readonly Working[] {
+  if (hook === undefined) return [];
+  const { bone, start } = posedBone(posed, hook.boneId);
+  const at = { kind: 'bone', id: bone.id } as const;
+  const from = bone.joint.name.charAt(0).toLowerCase() + bone.joint.name.slice(1);
+  const place: Working = {
+    ...common,
+    id: 'balance.hook.place',
+    label: `Hook, from the ${from} along the spine`,
+    value: Math.hypot(...hook.place.map((v, k) => v - start[k as 0])),
+    unit: 'mm',
+    reading: {
+      method: 'the place of the spine straight above the centre of mass, or nearest to it',
+      resolution: 'exact: straight bones',
+      checkedBy: 'core/src/balance/balance.test.ts',
+    },
+    source: 'statics: what hangs comes to rest with its centre under the hook',
+    target: at,
+  };
+  const tilt: Working = {
+    ...common,
+    id: 'balance.hook.tilt',
+    label: 'Hung there, it tilts by',
+    value: hook.tiltDeg,
+    unit: 'deg',
+    formula: 'φ = atan2(off, below)',
+    inputs: [
+      input('off', 'Hook beside the centre', hook.offMm, 'mm', 'derived'),
+      input('below', 'Centre below the hook', hook.belowMm, 'mm', 'derived'),
+    ],
+    source: 'statics',
+    target: at,
+  };
+  if (choice.hold === 'hanging') return [place, tilt];
+  const wallZ = greatest(posed.bones.flatMap(({ start: a, end: b }) => [a[2], b[2]]));
+  const outMm = Math.max(0, wallZ - massCentre[2]);
+  const apartMm = Math.max(1, hook.place[1]);
+  return [
+    place,
+    {
+      ...common,
+      id: 'balance.wall.pull',
+      label: 'Pull on the upper fixing',
+      value: wallPullN(grams.value, outMm, apartMm, GRAVITY),
+      unit: 'N',
+      formula: 'F = m · g · d / H',
+      inputs: [
+        asInput('m', grams),
+        input('g', 'Gravity', GRAVITY, 'm/s2', 'published'),
+        input('d', 'Centre of mass from the wall', outMm, 'mm', 'derived'),
+        input('H', 'Upper fixing above the lower', apartMm, 'mm', 'derived'),
+      ],
+      source: 'statics; the far side against the wall, a stay at the lowest place',
+      target: at,
+    },
+  ];
+}
