@@ -18,6 +18,7 @@ import { demoPieces } from '../start/demoPieces.ts';
 import { newPiece } from '../start/newPiece.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
+import { sampled } from '../testing/sampled.ts';
 import type { BodyShape } from './bodyShape.ts';
 import { layersOf } from './layers.ts';
 import { done } from '../jobs/jobKinds.ts';
@@ -256,8 +257,8 @@ describe('what is found in the clay', () => {
 });
 
 describe('section cuts', () => {
-  it('of every animal of the library are closed and hold their core inside', () => {
-    for (const { id } of ANIMALS) {
+  it('of animals of the library are closed and hold their core inside', () => {
+    for (const { id } of sampled(ANIMALS, 7, 3)) {
       const shape = shapeOf(newPiece('n', 'n', id));
       expect(shape.cuts.length).toBeGreaterThan(1);
       for (const cut of shape.cuts) {
