@@ -34,9 +34,13 @@ describe('kept answers', () => {
     shelf.set('older-build/body/00', { key: 'x', value: 1, bytes: 8, usedAt: 9 });
     for (const [n, key] of ['a', 'b', 'c'].entries()) await keepAnswer(job(key), hundred(), n, 250);
     expect(await keptAnswer(job('a'))).toBeUndefined();
+    expect([...shelf.keys()].some((name) => name.startsWith('older-build'))).toBe(false);
+    // Used again, b stays, and c is the longest unused.
+    expect(await keptAnswer(job('b'), 7)).toEqual(hundred());
+    await keepAnswer(job('d'), hundred(), 8, 250);
     expect(await keptAnswer(job('b'))).toEqual(hundred());
-    expect(await keptAnswer(job('c'))).toEqual(hundred());
-    expect(shelf.size).toBe(2);
+    expect(await keptAnswer(job('c'))).toBeUndefined();
+    expect(shelf.size).toBe(4);
   });
 
   it('are not kept where one alone would fill the half, and can be let go of', async () => {

@@ -5,6 +5,10 @@ import localforage from 'localforage';
 interface Kept {
   readonly key: string;
   readonly value: unknown;
+}
+
+/** What is read of every answer to make room, without reading the answers themselves. */
+interface Use {
   readonly bytes: number;
   readonly usedAt: number;
 }
@@ -23,12 +27,18 @@ async function nameOf(job: Job<unknown, unknown>): Promise<string> {
   return `${BUILD}/${job.name}/${bytesToHex(sha256(utf8ToBytes(job.key)))}`;
 }
 
+/** Beside each answer lies how large it is and when it was used last. */
+const useOf = (name: string): string => `${name}/use`;
+
 /** The fine answer that was kept for a job; undefined where there is none. */
-export async function keptAnswer<I, O>(job: Job<I, O>): Promise<O | undefined> {
+export async function keptAnswer<I, O>(job: Job<I, O>, now = Date.now()): Promise<O | undefined> {
   const name = await nameOf(job);
   const kept = await store.getItem<Kept>(name);
   // Names are digests: the question itself is compared as well.
-  return kept?.key === job.key ? (kept.value as O) : undefined;
+  if (kept?.key !== job.key) return undefined;
+  const use = await store.getItem<Use>(useOf(name));
+  if (use !== null) await store.setItem(useOf(name), { ...use, usedAt: now } satisfies Use);
+  return kept.value as O;
 }
 
 /** Keeps the fine answer to a job, and lets go of those of other builds and of the longest unused. */
@@ -41,21 +51,26 @@ export async function keepAnswer<O>(
   const name = await nameOf(job);
   const bytes = roughBytes(value) + 2 * job.key.length;
   if (bytes > mostBytes / 2) return;
-  await store.setItem(name, { key: job.key, value, bytes, usedAt: now } satisfies Kept);
+  await store.setItem(name, { key: job.key, value } satisfies Kept);
+  await store.setItem(useOf(name), { bytes, usedAt: now } satisfies Use);
   await makeRoom(mostBytes);
 }
 
 async function makeRoom(mostBytes: number): Promise<void> {
-  const all: { name: string; bytes: number; usedAt: number }[] = [];
+  const all: (Use & { readonly name: string })[] = [];
   for (const name of await store.keys()) {
-    const kept = name.startsWith(`${BUILD}/`) ? await store.getItem<Kept>(name) : null;
-    if (kept === null) await store.removeItem(name);
-    else all.push({ name, bytes: kept.bytes, usedAt: kept.usedAt });
+    if (!name.startsWith(`${BUILD}/`)) await store.removeItem(name);
+    else if (!name.endsWith('/use')) {
+      const use = await store.getItem<Use>(useOf(name));
+      // One whose use was not written any more, as the page was closed, is the first to go.
+      all.push({ name, ...(use ?? { bytes: 0, usedAt: 0 }) });
+    }
   }
   let left = all.reduce((sum, { bytes }) => sum + bytes, 0);
   for (const { name, bytes } of all.toSorted((a, b) => a.usedAt - b.usedAt)) {
     if (left <= mostBytes) return;
     await store.removeItem(name);
+    await store.removeItem(useOf(name));
     left -= bytes;
   }
 }

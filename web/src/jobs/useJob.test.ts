@@ -8,9 +8,17 @@ import { createPool, poolSize, sharedPool } from './workerPool.ts';
 import { useJob } from './useJob.ts';
 
 /** What the browser keeps, and whether it has room. */
-const kept = vi.hoisted(() => ({ answers: new Map<string, unknown>(), full: false, emptied: 0 }));
+const kept = vi.hoisted(() => ({
+  answers: new Map<string, unknown>(),
+  full: false,
+  unreadable: false,
+  emptied: 0,
+}));
 vi.mock('./answerStorage.ts', () => ({
-  keptAnswer: async (job: { key: string }) => kept.answers.get(job.key),
+  keptAnswer: async (job: { key: string }) => {
+    if (kept.unreadable) throw new Error('locked');
+    return kept.answers.get(job.key);
+  },
   keepAnswer: async (job: { key: string }, value: unknown) => {
     if (kept.full) throw new Error('no room');
     kept.answers.set(job.key, value);
@@ -188,6 +196,14 @@ describe('useJob', () => {
     await vi.waitFor(() => expect(answer.value?.value).toBe('heat 4 fine'));
     await vi.waitFor(() => expect(kept.emptied).toBe(1));
     expect(answer.value!.fine).toBe(true);
+  });
+
+  // The last of them, as from then on nothing is kept in this page.
+  it('goes on where what was kept cannot be read', async () => {
+    kept.unreadable = true;
+    const { answer, problem } = asking(oneStep(5));
+    await vi.waitFor(() => expect(answer.value?.value).toBe('heat 5 fine'));
+    expect(problem.value).toBeNull();
   });
 });
 

@@ -39,7 +39,12 @@ export function useJob<I, O>(job: Readonly<Ref<Job<I, O> | null>>, what: string)
 
   /** Takes the answer that was kept; true where there was one. */
   async function taken(of: Job<I, O>, signal: AbortSignal): Promise<boolean> {
-    const value = await keptAnswer(of as Job<unknown, O>);
+    if (!keeping) return false;
+    // A store that cannot be read keeps nothing, and the work goes on without it.
+    const value = await keptAnswer(of).catch(() => {
+      keeping = false;
+      return undefined;
+    });
     if (value === undefined || signal.aborted) return false;
     answer.value = { key: of.key, fine: true, value };
     return true;

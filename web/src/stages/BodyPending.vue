@@ -1,15 +1,18 @@
 <script setup lang="ts">
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 
-/** Stands in the place of numbers that wait for the body, with how far it is. */
-const { progress: bodyProgress, problem: bodyProblem } = usePiecePlan().work.body;
+/** Stands in the place of numbers that wait for the body, with how far it is, or what went wrong. */
+const { progress, problem, retry } = usePiecePlan().work.body;
 </script>
 
 <template>
-  <p class="pending" role="status">
+  <p v-if="problem !== null" class="pending" role="alert">
+    {{ problem }}
+    <button type="button" class="quiet-button" @click="retry">Try again</button>
+  </p>
+  <p v-else class="pending" role="status">
     {{
-      bodyProblem ??
-      `The body is being worked out${bodyProgress === null ? '' : `, ${Math.round(bodyProgress * 100)} %`}. These numbers follow in a moment.`
+      `The body is being worked out${progress === null ? '' : `, ${Math.round(progress * 100)} %`}. These numbers follow in a moment.`
     }}
   </p>
 </template>
