@@ -5,7 +5,7 @@ import {
   bodyGrid,
   COARSE_CELLS,
   compareSchemes,
-  demoPieces,
+  demoWorkpieces,
   dragReach,
   dragTrunk,
   createPlanner,
@@ -18,7 +18,7 @@ import {
   recoverStance,
   stanceAngles,
   type Picture,
-  type Piece,
+  type Workpiece,
 } from '../core/src/index.ts';
 import { planWire } from '../core/src/wire/planWire.ts';
 import { fieldTimes, shapeTimes } from './fieldBench.ts';
@@ -39,7 +39,7 @@ interface Timing {
 }
 
 const DRAGS = 200;
-const [otter, wolf, heron] = demoPieces() as [Piece, Piece, Piece];
+const [otter, wolf, heron] = demoWorkpieces() as [Workpiece, Workpiece, Workpiece];
 
 /** Median and 95th percentile of some runs, ms, after a few to warm up. */
 function time(name: string, runs: number, act: (i: number) => unknown, aim = ''): Timing {
@@ -73,10 +73,10 @@ const desks = new Map(
     ] as const;
   }),
 );
-const deskOf = (piece: Piece) => desks.get(piece.id)!;
+const deskOf = (piece: Workpiece) => desks.get(piece.id)!;
 
 /** A whole new plan after a joint was dragged a little further. */
-function drag(piece: Piece) {
+function drag(piece: Workpiece) {
   return (i: number) => {
     const anglesDeg = { ...piece.stance.anglesDeg, 'radius.L': { flexion: (i % 40) / 2 } };
     const dragged = { ...piece, stance: { ...piece.stance, anglesDeg } };
@@ -116,14 +116,14 @@ function slide(i: number) {
     gait: { id: 'gallop', moment: ((i + 1) % 997) / 997, strideMm: null },
   });
 }
-const replan = (piece: Piece, stance: Piece['stance']) => {
+const replan = (piece: Workpiece, stance: Workpiece['stance']) => {
   const { plan, answers } = deskOf(piece);
   return plan({ ...piece, stance }, answers);
 };
 
 /** A whole new wire plan: another margin each time, so that nothing is remembered. */
 function wirePlanOf(animalId: string) {
-  const piece = newPiece('bench', 'Bench', animalId);
+  const piece = inWorkshop(newPiece('bench', 'Bench', animalId), newWorkshop());
   const { stance } = planPiece(piece);
   return (i: number) => {
     const allowancesMm = { ...piece.wire.allowancesMm, margin: 5 + (i % 50) / 10 };

@@ -39,7 +39,7 @@ function timed(runs: number, act: () => unknown): number {
 /** Time and memory of the field against the size of the grid, beside the plain evaluation. */
 export function fieldTimes(): readonly FieldTime[] {
   return ['grey-wolf', 'grey-heron'].flatMap((animal) => {
-    const piece = newPiece('bench', 'Bench', animal);
+    const piece = inWorkshop(newPiece('bench', 'Bench', animal), newWorkshop());
     const skeleton = measuredSkeleton(piece.measure);
     const parts = fleshParts(poseSkeleton(skeleton, {}));
     const blends = bodyBlends(skeleton, parts);
@@ -70,7 +70,7 @@ export function fieldTimes(): readonly FieldTime[] {
 /** The coarse and the fine answer of a whole posed model, ms. */
 export function shapeTimes(): readonly { readonly name: string; readonly ms: number }[] {
   return ['eurasian-otter', 'grey-heron', 'adder'].flatMap((animal) => {
-    const { shape } = planPiece(newPiece('bench', 'Bench', animal)).jobs;
+    const { shape } = planPiece(inWorkshop(newPiece('bench', 'Bench', animal), newWorkshop())).jobs;
     return [
       { name: `${animal}, coarse answer`, ms: timed(7, () => done(shape, false)) },
       { name: `${animal}, fine answer with meshes`, ms: timed(3, () => done(shape)) },

@@ -9,14 +9,14 @@ import {
 } from 'three';
 import { CCDIKSolver } from 'three/examples/jsm/animation/CCDIKSolver.js';
 import {
-  demoPieces,
+  demoWorkpieces,
   measuredSkeleton,
   poseSkeleton,
   posedBone,
   reachingChain,
   reachTo,
   stanceAngles,
-  type Piece,
+  type Workpiece,
   type Vec3,
 } from '../core/src/index.ts';
 
@@ -30,7 +30,7 @@ export interface Reaches {
 
 const RUNS = 300;
 const MET_MM = 0.1;
-const [otter] = demoPieces() as [Piece];
+const [otter] = demoWorkpieces() as [Workpiece];
 const skeleton = measuredSkeleton(otter.measure);
 const start = stanceAngles(skeleton, { presetId: 'standing', anglesDeg: {}, lifted: null });
 const PAW = 'metacarpus.L';

@@ -8,6 +8,8 @@ import {
   done,
   drawingSvg,
   elevation,
+  inWorkshop,
+  newWorkshop,
   shoppingCsv,
   stepsCsv,
   cutListCsv,
@@ -40,7 +42,8 @@ async function main(args: readonly string[]): Promise<number> {
   if (text instanceof Error) return fail(`${file}: cannot be read (${text.message}).`);
   const read = readPieceText(text);
   if (!read.ok) return fail(`${file}: ${problemSentence(read.problem)}`);
-  const piece = read.value;
+  const { piece: own, workshop } = read.value;
+  const piece = inWorkshop(own, workshop ?? newWorkshop());
   const { body, shape } = planPiece(piece).jobs;
   const answers = { body: done(body), shape: done(shape), heat: null };
   const { heat } = planPiece(piece, answers).jobs;

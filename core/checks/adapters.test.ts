@@ -70,7 +70,7 @@ describe('colour', () => {
   it('reads capital letters, and covers no colour that is none', () => {
     expect(answer('colour', { hex: '#C68642' })).toEqual(answer('colour', { hex: '#c68642' }));
     expect(answer('colour', { hex: 'brown' })).toEqual({});
-    expect(answer('colour', { lab1: [50, 0, 0], lab2: [51, 0, 0] })).toEqual({});
+    expect(answer('colour', { pigment: 'ochre' })).toEqual({});
   });
 });
 

@@ -1,19 +1,18 @@
+import type { Workpiece } from './workshop/workpiece.ts';
 import { existsSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { ANIMALS } from './anatomy/registry.ts';
-import { demoPieces } from './start/demoPieces.ts';
-import { newPiece } from './start/newPiece.ts';
-import type { Piece } from './piece/pieceSchema.ts';
+import { demoWorkpieces } from './start/demoPieces.ts';
 import type { Working } from './piece/working.ts';
 import { compareSchemes } from './schemes/compareSchemes.ts';
 import { planPiece } from './plan.ts';
 import { evaluated } from './testing/formula.ts';
 import { splitAt, waysOf, withWays } from './wire/routeEdits.ts';
-import { changed, otterPiece, plainPiece, wholePlan } from './testing/samples.ts';
+import { newWorkpiece, changed, otterPiece, plainPiece, wholePlan } from './testing/samples.ts';
 
 const ROOT = new URL('../../', import.meta.url);
 /** Decisions that bring out what the demonstration and the plain animals do not show. */
-const OTHERS: readonly Piece[] = [
+const OTHERS: readonly Workpiece[] = [
   changed(otterPiece(), 'wire', { posable: true, freeJoints: ['femur.L', 'skull'] }),
   changed(plainPiece(), 'wire', { binder: { ...plainPiece().wire.binder, kind: 'putty' } }),
   changed(plainPiece(), 'wire', { scheme: 'folded-pair' }),
@@ -29,7 +28,7 @@ const OTHERS: readonly Piece[] = [
   changed(plainPiece(), 'stance', { gait: { id: 'walk', moment: 0.3, strideMm: null } }),
   changed(plainPiece(), 'stance', { hold: 'wall' }),
   changed(plainPiece(), 'stance', {
-    weight: { boneId: 'thoracic', at: 0.5, grams: 40, metal: 'lead' },
+    weight: { boneId: 'thoracic', along: 0.5, grams: 40, metal: 'lead' },
   }),
   changed(plainPiece(), 'stance', { ground: { kind: 'step', riseMm: 12, fromMm: 0 } }),
   changed(plainPiece(), 'measure', { scale: { by: 'eye', mm: 4 } }),
@@ -53,7 +52,7 @@ const OTHERS: readonly Piece[] = [
 ];
 
 /** The wire of the hind legs cut in two: its ends lie beside each other. */
-function splitRoute(): Piece {
+function splitRoute(): Workpiece {
   const piece = plainPiece();
   const key = 'limbs:hind-legs';
   const split = splitAt(waysOf(planPiece(piece).wire.wires, key), 0, 3);
@@ -61,9 +60,9 @@ function splitRoute(): Piece {
   return withWays(piece, key, split.value);
 }
 
-const CASES: readonly (readonly [string, Piece])[] = [
-  ...demoPieces().map((piece) => [piece.name, piece] as const),
-  ...ANIMALS.map((animal) => [animal.name, newPiece('plain', 'Plain', animal.id)] as const),
+const CASES: readonly (readonly [string, Workpiece])[] = [
+  ...demoWorkpieces().map((piece) => [piece.name, piece] as const),
+  ...ANIMALS.map((animal) => [animal.name, newWorkpiece('plain', 'Plain', animal.id)] as const),
   ...OTHERS.map((piece, i) => [`other decisions ${i + 1}`, piece] as const),
 ];
 

@@ -11,10 +11,11 @@ export { parseLength } from './units/parseLength.ts';
 export {
   parseLifeWeight,
   parseMass,
+  parseVolume,
   parseMinutes,
   parseTemperature,
 } from './units/parseMeasure.ts';
-export { lengthLimits, limitsOf, type NumberLimits } from './piece/limits.ts';
+export { lengthLimits, limitsOf, type NumberLimits } from './workshop/limits.ts';
 export type { BakeStage } from './cure/bakeStages.ts';
 export { alexanderStride } from './stance/gaitSpeed.ts';
 export {
@@ -57,7 +58,7 @@ export { creatureSchema, newCreature, type Creature, type Graft } from './anatom
 export { creatureFaults } from './anatomy/creatureFaults.ts';
 export { findSubject, subjectOf } from './anatomy/subject.ts';
 export { type Subject } from './anatomy/subjectType.ts';
-export { knowsYouth, NEW_BORN, youthFactor, YOUTH_PARTS } from './anatomy/individual.ts';
+export { knowsJuveniles, NEW_BORN, juvenileFactor, JUVENILE_PARTS } from './anatomy/individual.ts';
 export { FREEDOMS, type DegreeOfFreedom, type FreedomName, type Side } from './anatomy/bodyPlan.ts';
 export type { Bone, Skeleton } from './anatomy/skeleton.ts';
 export type { JointAngles } from './anatomy/pose.ts';
@@ -98,22 +99,38 @@ export {
   type KeptStance,
   type ScaleChoice,
   type StepDone,
-  type StockEntry,
   type WireChoice,
 } from './piece/pieceSchema.ts';
-export { readPiece, readPieceText, pieceText } from './piece/readPiece.ts';
+export { readPiece, readPieceText, pieceText, type PieceFile } from './formats/pieceFile.ts';
+export type {
+  ClayOnHand,
+  OwnMetal,
+  PaintOnHand,
+  SoldEntry,
+  StockEntry,
+  Workshop,
+} from './workshop/workshopSchema.ts';
+export { newWorkshop } from './workshop/newWorkshop.ts';
+export { readWorkshop, readWorkshopText, workshopText } from './workshop/readWorkshop.ts';
+export { adoptMetals, adoptWorkshop, withMetals, type Adopted } from './workshop/adoptWorkshop.ts';
+export {
+  inWorkshop,
+  parted,
+  isOfWorkshop,
+  sameWorkshop,
+  type AtHand,
+  type Documents,
+  type WireDecisions,
+  type Workpiece,
+} from './workshop/workpiece.ts';
 export { newPiece, unreadClay } from './start/newPiece.ts';
-export { demoPieces } from './start/demoPieces.ts';
+export { demoPieces, demoWorkpieces, demoWorkshop } from './start/demoPieces.ts';
 export { PROVENANCES, type Provenance } from './anatomy/provenance.ts';
 export { snagSentence, type Snag, type SnagGrade } from './piece/snag.ts';
-export {
-  STAGES,
-  type SheetTarget,
-  type Stage,
-  type Working,
-  type WorkingInput,
-} from './piece/working.ts';
+export { STAGES, type Stage, type Working, type WorkingInput } from './piece/working.ts';
 
+export { isTarget, sameTarget, wireOfTarget, type SheetTarget } from './piece/target.ts';
+export { samePlace, type Place } from './anatomy/place.ts';
 export type { MeasurePlan, BoneRow } from './measure/planMeasure.ts';
 export { dragJoint, type DragResult } from './stance/dragJoint.ts';
 export { poseSkeleton, posedBone } from './anatomy/pose.ts';
@@ -194,9 +211,7 @@ export {
   THREAD_IDS,
   type BinderId,
   type LimbWay,
-  type OwnMetal,
   type SchemeId,
-  type SoldEntry,
   type ThreadId,
 } from './piece/wireSchema.ts';
 export { SCHEMES, schemeById, wayOf, type Scheme } from './wire/schemes.ts';
@@ -207,8 +222,9 @@ export type { Shaft } from './wire/shafts.ts';
 export type { Binding } from './wire/bindings.ts';
 export type { Hinge } from './wire/hinges.ts';
 export type { RoutePoint } from './wire/routePoints.ts';
+export { refId, type RouteRef } from './wire/routeRef.ts';
+export { limbsKey } from './wire/limbDraft.ts';
 export {
-  baseKey,
   fromOtherEnd,
   mayEdit,
   merged,
@@ -313,7 +329,7 @@ export {
   type PhotoBone,
   type RecoveredStance,
 } from './measure/photo/recoverStance.ts';
-export { eyeFits, LEAST_MM, roundScalesNear, type EyeFit } from './measure/scaleEffects.ts';
+export { eyeFits, roundScalesNear, type EyeFit } from './measure/scaleEffects.ts';
 export { readPictureHeader, uprightSize, type PictureHeader } from './formats/pictureHeader.ts';
 export { landmarksCsv, landmarksTps, readLandmarks } from './formats/landmarkFiles.ts';
 export {

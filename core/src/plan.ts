@@ -1,3 +1,4 @@
+import type { Workpiece } from './workshop/workpiece.ts';
 import { planBalance } from './balance/planBalance.ts';
 import { planBench } from './bench/planBench.ts';
 import { planColour } from './colour/planColour.ts';
@@ -12,7 +13,6 @@ import { planReferences } from './measure/pictures/planReferences.ts';
 import { planMeasure } from './measure/planMeasure.ts';
 import { answerTo } from './piece/answer.ts';
 import { createMemory } from './piece/memory.ts';
-import type { Piece } from './piece/pieceSchema.ts';
 import { worstFirst } from './piece/snag.ts';
 import type { StageResult } from './piece/stageResult.ts';
 import type { Step } from './piece/step.ts';
@@ -41,7 +41,7 @@ export const ROAD = [
 export const NO_ANSWERS: Answers = { body: null, shape: null, heat: null };
 
 /** Makes plans, and works out again only what a change reaches. */
-export type Planner = (piece: Piece, answers?: Answers) => Plan;
+export type Planner = (piece: Workpiece, answers?: Answers) => Plan;
 
 /**
  * The main road: decisions in, whole plan out. Measure gives the skeleton (and what its pictures and
@@ -124,7 +124,7 @@ export function createPlanner(): Planner {
 }
 
 /** The plan of a piece, made once and without a memory. */
-export const planPiece = (piece: Piece, answers: Answers = NO_ANSWERS): Plan =>
+export const planPiece = (piece: Workpiece, answers: Answers = NO_ANSWERS): Plan =>
   createPlanner()(piece, answers);
 
 /** The steps that stages have put into the work, in the order of the road. */
@@ -132,5 +132,8 @@ const putIn = (stages: Readonly<Record<string, StageResult | null>>): readonly S
   ROAD.flatMap((name) => stages[name]?.steps ?? []);
 
 /** Some sections of the document. */
-const part = <K extends keyof Piece>(piece: Piece, ...sections: readonly K[]): Pick<Piece, K> =>
-  Object.fromEntries(sections.map((name) => [name, piece[name]])) as Pick<Piece, K>;
+const part = <K extends keyof Workpiece>(
+  piece: Workpiece,
+  ...sections: readonly K[]
+): Pick<Workpiece, K> =>
+  Object.fromEntries(sections.map((name) => [name, piece[name]])) as Pick<Workpiece, K>;

@@ -1,3 +1,4 @@
+import type { Workpiece } from './workshop/workpiece.ts';
 import type { BalancePlan } from './balance/balancePlan.ts';
 import type { BenchPlan } from './bench/planBench.ts';
 import type { BodyGrid } from './body/bodyGrid.ts';
@@ -14,7 +15,6 @@ import type { BodyDecisions } from './measure/measuredSkeleton.ts';
 import type { ReferencesPlan } from './measure/pictures/planReferences.ts';
 import type { MeasurePlan } from './measure/planMeasure.ts';
 import type { Answer } from './piece/answer.ts';
-import type { Piece } from './piece/pieceSchema.ts';
 import type { StageResult } from './piece/stageResult.ts';
 import type { SkinPlan } from './skin/planSkin.ts';
 import type { StancePlan } from './stance/stancePlan.ts';
@@ -39,7 +39,7 @@ export interface PlanJobs {
 /** The whole plan of a piece: each stage's numbers, their workings, and what is wrong. */
 export interface Plan extends StageResult {
   /** The decisions that it was made from. */
-  readonly piece: Piece;
+  readonly piece: Workpiece;
   readonly measure: MeasurePlan;
   /** What pictures, tape and caliper say; taken over into Measure only when the user does so. */
   readonly references: ReferencesPlan;

@@ -50,6 +50,11 @@ export const router = createRouter({
     { path: '/', component: () => import('./pages/OpenLast.vue') },
     { path: '/pieces', name: 'pieces', component: () => import('./pages/PiecesPage.vue') },
     {
+      path: '/workshop',
+      name: 'workshop',
+      component: () => import('./workshop/WorkshopPage.vue'),
+    },
+    {
       path: '/library/own/:id',
       name: 'own-animal',
       component: () => import('./library/CreaturePage.vue'),

@@ -7,11 +7,17 @@ import {
   rgbToXyz,
   xyzToRgb,
 } from '../../src/colour/colourSpaces.ts';
+import { differenceOfLab } from '../../src/colour/colourDifference.ts';
 import type { Triple } from '../../src/geometry/matrix3.ts';
 import { num, type Adapter } from '../checkFile.ts';
 
-/** sRGB, XYZ, CIELAB and OKLab. Differences of colours and mixing are not covered yet. */
+/** sRGB, XYZ, CIELAB, OKLab and CIEDE2000. Mixing is not covered yet. */
 export const colour: Adapter = (entry) => {
+  const { lab1, lab2 } = entry.input;
+  if (Array.isArray(lab1) && Array.isArray(lab2)) {
+    const dE00 = differenceOfLab(lab1 as unknown as Triple, lab2 as unknown as Triple);
+    return { dE00, dE00_published: dE00 };
+  }
   const code = num(entry, 'C8');
   if (code !== undefined) {
     const linear = linearOf(code / 255);

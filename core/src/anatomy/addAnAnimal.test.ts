@@ -3,8 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it, vi } from 'vitest';
 import { indexText } from '../../../scripts/animalIndex.ts';
-import { newPiece } from '../start/newPiece.ts';
-import { coarseBody, wholePlan } from '../testing/samples.ts';
+import { newWorkpiece, coarseBody, wholePlan } from '../testing/samples.ts';
 import { BEECH_MARTEN } from '../testing/beechMarten.ts';
 import type { Animal } from './animal.ts';
 import { animalFaults } from './faults.ts';
@@ -43,7 +42,7 @@ describe('adding an animal', () => {
   it('gives it a whole plan from Measure to Bench, with no code', () => {
     expect(animalFaults(planById(BEECH_MARTEN.planId)!, BEECH_MARTEN)).toEqual([]);
     expect(animalById('beech-marten')).toBe(BEECH_MARTEN);
-    const piece = newPiece('marten', 'Marten', 'beech-marten');
+    const piece = newWorkpiece('marten', 'Marten', 'beech-marten');
     const plan = wholePlan(piece);
     expect(coarseBody(piece).volumeMm3).toBeGreaterThan(0);
     const large = plan.wire.wires.filter(({ kind }) => kind !== 'fine');

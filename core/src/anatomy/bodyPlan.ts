@@ -29,7 +29,11 @@ export interface BoneSpec {
   /** The bone without its side: the key under which life lengths are kept (`femur`). */
   readonly key: string;
   readonly name: string;
+  /** The same without its side, for what is said of both. */
+  readonly plainName: string;
   readonly side: Side;
+  /** Id of its mirror image; its own on the midline. */
+  readonly image: string;
   readonly parent: string | null;
   /** Where on the parent it starts, 0 at the parent's start and 1 at its end. */
   readonly at: number;
@@ -63,6 +67,8 @@ export interface ContactSpec {
   readonly id: string;
   readonly name: string;
   readonly side: Side;
+  /** Id of its mirror image; its own on the midline. */
+  readonly image: string;
   readonly kind: ContactKind;
   readonly bone: string;
   /**
@@ -80,10 +86,17 @@ export interface LimbPairSpec {
   readonly name: string;
   /** What the wire goes over: "hip" or "shoulder". */
   readonly over: string;
-  /** Left limb bones from the trunk outwards; the right ones mirror them. */
-  readonly bonesLeft: readonly string[];
+  readonly left: LimbSpec;
+  /** The mirror image of the left one. */
+  readonly right: LimbSpec;
+}
+
+/** One limb of a pair. */
+export interface LimbSpec {
+  /** From the trunk outwards. */
+  readonly bones: readonly string[];
   /** The foot it ends in, or null where the limb meets no ground: the wire then ends in its tip. */
-  readonly contactLeft: string | null;
+  readonly contact: string | null;
 }
 
 /** A size of the whole body, as a zoologist measures it, that must follow from the bones. */

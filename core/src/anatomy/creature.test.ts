@@ -1,10 +1,10 @@
+import { parted } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
-import { newPieceOf } from '../start/newPiece.ts';
-import { pieceText, readPieceText } from '../piece/readPiece.ts';
+import { pieceText, readPieceText } from '../formats/pieceFile.ts';
 import { planPiece } from '../plan.ts';
 import { skinBox } from '../body/skin.ts';
 import { snagSentence } from '../piece/snag.ts';
-import { wholePlan, answersFor } from '../testing/samples.ts';
+import { newWorkpieceOf, wholePlan, answersFor } from '../testing/samples.ts';
 import { problemSentence } from '../units/problem.ts';
 import { composeCreature } from './composeCreature.ts';
 import { newCreature, type Creature } from './creature.ts';
@@ -90,8 +90,8 @@ describe('an own animal', () => {
     expect(faultsIn(creature)).toEqual([]);
     const { plan, animal } = whole(creature);
     assertPosed(poseSkeleton(buildSkeleton(plan, animal), {}));
-    const piece = newPieceOf('p', 'P', creature);
-    expect(readPieceText(pieceText(piece))).toEqual({ ok: true, value: piece });
+    const piece = newWorkpieceOf('p', 'P', creature);
+    expect(readPieceText(pieceText(piece))).toEqual({ ok: true, value: parted(piece) });
     const made = planPiece(piece, answersFor(piece));
     for (const working of made.workings)
       expect(Number.isFinite(working.value), working.id).toBe(true);
@@ -139,7 +139,7 @@ describe('an own animal', () => {
 
   it('has no zones of the parts that it lost, and its piece no steps for them', () => {
     const creature = { ...newCreature('own', 'Own', 'grey-wolf'), without: ['tail'] };
-    const plan = wholePlan(newPieceOf('own', 'Own', creature));
+    const plan = wholePlan(newWorkpieceOf('own', 'Own', creature));
     expect(plan.measure.skeleton.animal.coat.map(({ id }) => id)).not.toContain('tail');
     expect(plan.bench!.steps.map(({ id }) => id)).not.toContain('skin.tail');
     expect(plan.colour!.zones.map(({ zone }) => zone.id)).not.toContain('tail');
@@ -147,7 +147,7 @@ describe('an own animal', () => {
 
   it('is judged by all animals of its plan, and says so', () => {
     const creature = { ...newCreature('own', 'Own', 'grey-wolf'), lengthsMm: { radius: 900 } };
-    const snags = planPiece(newPieceOf('own', 'Own', creature)).snags;
+    const snags = planPiece(newWorkpieceOf('own', 'Own', creature)).snags;
     const odd = snags.find(({ code }) => code === 'proportion-odd')!;
     expect(snagSentence(odd)).toMatch(/^Fore limb .* longer than any four-footed mammal here/);
     expect(snags.map(({ code }) => code)).not.toContain('bone-out-of-range');
@@ -203,7 +203,7 @@ describe('an own animal', () => {
   ])('that cannot be is refused with a sentence %#', (creature, sentence) => {
     const [fault] = creatureFaults(creature);
     expect(fault && problemSentence(fault)).toMatch(sentence);
-    const piece = { ...newPieceOf('p', 'P', copy('grey-wolf')) };
+    const { piece } = parted(newWorkpieceOf('p', 'P', copy('grey-wolf')));
     const measure = { ...piece.measure, creature };
     expect(readPieceText(JSON.stringify({ ...piece, measure })).ok).toBe(false);
   });
@@ -216,7 +216,7 @@ describe('a starter', () => {
       const creature = starter.creature('own');
       expect(creatureFaults(creature)).toEqual([]);
       expect(faultsIn(creature)).toEqual([]);
-      const piece = newPieceOf('p', 'P', creature);
+      const piece = newWorkpieceOf('p', 'P', creature);
       const made = planPiece(piece, answersFor(piece));
       expect(made.snags.map((snag) => snag.code)).not.toContain('foot-off-base');
       // Nothing of it hangs below the ground that it stands on.
@@ -238,8 +238,8 @@ describe('a starter', () => {
 describe('an individual', () => {
   const wolf = animalById('grey-wolf')!;
   const plan = planById(wolf.planId)!;
-  const share = (youth: number, key: string): number => {
-    const { lengths } = individual(plan, wolf, { sex: null, youth });
+  const share = (juvenility: number, key: string): number => {
+    const { lengths } = individual(plan, wolf, { sex: null, juvenility });
     return lengths[key]!.mm / lengths['thoracic']!.mm;
   };
 
@@ -248,20 +248,20 @@ describe('an individual', () => {
     for (const key of ['skull', 'metatarsus', 'foreDigits'])
       expect(share(1, key), key).toBeGreaterThan(share(0, key));
     expect(share(1, 'tail2')).toBeLessThan(share(0, 'tail2'));
-    const eye = individual(plan, wolf, { sex: null, youth: 1 }).eye.mm / wolf.eye.mm;
+    const eye = individual(plan, wolf, { sex: null, juvenility: 1 }).eye.mm / wolf.eye.mm;
     expect(eye).toBeCloseTo(NEW_BORN.eye, 9);
     expect(eye).toBeGreaterThan(NEW_BORN.trunk);
   });
 
   it('grows evenly in between, and tells no grown weight while it is young', () => {
-    const half = individual(plan, wolf, { sex: null, youth: 0.5 });
+    const half = individual(plan, wolf, { sex: null, juvenility: 0.5 });
     const [grown, born] = [wolf.lengths['skull']!.mm, NEW_BORN.head * wolf.lengths['skull']!.mm];
     expect(half.lengths['skull']!.mm).toBeCloseTo((grown + born) / 2, 9);
     expect(half.ranges.massKg).toBeUndefined();
   });
 
   it('of the smaller sex is smaller all over and keeps its ranges', () => {
-    const she = individual(plan, wolf, { sex: 'female', youth: 0 });
+    const she = individual(plan, wolf, { sex: 'female', juvenility: 0 });
     expect(she.lengths['femur']!.mm).toBeCloseTo(0.93 * wolf.lengths['femur']!.mm, 9);
     expect(she.ranges).toEqual(wolf.ranges);
   });
@@ -269,6 +269,6 @@ describe('an individual', () => {
   it('of an insect is never young: larvae are other animals', () => {
     const beetle = animalById('stag-beetle')!;
     const its = planById(beetle.planId)!;
-    expect(individual(its, beetle, { sex: null, youth: 1 })).toBe(beetle);
+    expect(individual(its, beetle, { sex: null, juvenility: 1 })).toBe(beetle);
   });
 });

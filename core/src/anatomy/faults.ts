@@ -83,7 +83,7 @@ function nameFaults(plan: BodyPlan): readonly string[] {
         ...(level === null ? [] : [level]),
         ...reach.map((ref) => ref.bone),
       ]),
-      ...plan.limbPairs.flatMap((pair) => pair.bonesLeft),
+      ...plan.limbPairs.flatMap(({ left, right }) => [...left.bones, ...right.bones]),
       ...plan.spine,
       ...plan.tailBones,
       ...plan.sizes.flatMap((size) =>
@@ -103,7 +103,10 @@ function nameFaults(plan: BodyPlan): readonly string[] {
     ]),
     ...missing(contacts, 'contact', [
       ...plan.stances.flatMap((stance) => stance.lifted),
-      ...plan.limbPairs.flatMap(({ contactLeft }) => (contactLeft === null ? [] : [contactLeft])),
+      ...plan.limbPairs.flatMap(({ left, right }) =>
+        [left.contact, right.contact].flatMap((contact) => (contact === null ? [] : [contact])),
+      ),
+      ...plan.contacts.map(({ image }) => image),
     ]),
     ...missing(
       new Set(plan.limbPairs.map((pair) => pair.id)),

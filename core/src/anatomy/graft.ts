@@ -8,6 +8,7 @@ import type {
   BoneSpec,
   ContactSpec,
   LimbPairSpec,
+  LimbSpec,
   MuscleSpec,
   PartSpec,
   RegionSpec,
@@ -57,6 +58,10 @@ export function renamedParts(
   const carries = part.kind !== 'wings';
   const contacts = donor.plan.contacts.filter((contact) => carries && ids.has(contact.bone));
   const contactId = (old: string): string => `${graft.id}-${old}`;
+  const limb = ({ bones, contact }: LimbSpec): LimbSpec => ({
+    bones: bones.map(id),
+    contact: contact === null || !carries ? null : contactId(contact),
+  });
   return {
     part: { id: graft.id, name: graft.name, kind: part.kind, keys: part.keys.map(name) },
     bones: donor.plan.bones
@@ -67,7 +72,9 @@ export function renamedParts(
           ...bone,
           id: id(bone.id),
           key: name(bone.key),
+          image: id(bone.image),
           name: clash ? `${bone.name} (${graft.name})` : bone.name,
+          plainName: clash ? `${bone.plainName} (${graft.name})` : bone.plainName,
           parent: inside ? id(bone.parent!) : hostBone(host, graft.onBone, bone.side),
           at: inside ? (skeleton.byId.get(bone.id)?.at ?? bone.at) : graft.at,
           joint: turnedJoint(skeleton.byId.get(bone.id)?.joint ?? bone.joint, turnDeg),
@@ -76,6 +83,7 @@ export function renamedParts(
     contacts: contacts.map((contact) => ({
       ...contact,
       id: contactId(contact.id),
+      image: contactId(contact.image),
       name: `${contact.name} (${graft.name})`,
       bone: id(contact.bone),
       reach: contact.reach
@@ -84,13 +92,13 @@ export function renamedParts(
       level: contact.level === null ? null : id(contact.level),
     })),
     limbPairs: donor.plan.limbPairs
-      .filter((pair) => pair.bonesLeft.every((bone) => ids.has(bone)))
+      .filter((pair) => pair.left.bones.every((bone) => ids.has(bone)))
       .map((pair) => ({
         ...pair,
         id: `${graft.id}-${pair.id}`,
         name: graft.name,
-        bonesLeft: pair.bonesLeft.map(id),
-        contactLeft: pair.contactLeft === null || !carries ? null : contactId(pair.contactLeft),
+        left: limb(pair.left),
+        right: limb(pair.right),
       })),
     muscles: donor.plan.muscles
       .filter(({ origin, insertion }) => has(origin.bone) && has(insertion.bone))

@@ -6,6 +6,8 @@ export interface Landmark {
   readonly id: string;
   readonly name: string;
   readonly side: Side;
+  /** Id of its mirror image; its own on the midline. */
+  readonly image: string;
   readonly bone: string;
   /** Where on the bone: 0 its start, 1 its end. */
   readonly at: 0 | 1;
@@ -53,6 +55,7 @@ export function landmarksOf(skeleton: Skeleton): readonly Landmark[] {
       id: `${bone.id}.start`,
       name: `${bone.joint.name.replace(' (does not move)', '')}${sideText(bone.side)}`,
       side: bone.side,
+      image: `${bone.image}.start`,
       bone: bone.id,
       at: 0,
     }));
@@ -62,6 +65,7 @@ export function landmarksOf(skeleton: Skeleton): readonly Landmark[] {
       id: `${bone.id}.end`,
       name: `${(bone.tip ?? '').charAt(0).toUpperCase()}${(bone.tip ?? '').slice(1)}${sideText(bone.side)}`,
       side: bone.side,
+      image: `${bone.image}.end`,
       bone: bone.id,
       at: 1,
     }));

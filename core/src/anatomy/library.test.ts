@@ -1,8 +1,8 @@
+import { newWorkpiece } from '../testing/samples.ts';
 import { describe, expect, it } from 'vitest';
 import { bodyGrid, COARSE_CELLS } from '../body/bodyGrid.ts';
 import { bodyWeight } from '../body/bodyWeight.ts';
 import { planSizes } from '../posing/planSizes.ts';
-import { newPiece } from '../start/newPiece.ts';
 import { planPiece } from '../plan.ts';
 import { totalTeeth } from './dentalFormula.ts';
 import { animalById, ANIMALS, planById } from './registry.ts';
@@ -42,7 +42,7 @@ describe.each(ALL)('%s', (_, animal) => {
 
   it('stands in each of its stances with every foot that should be down on the ground', () => {
     for (const stance of skeleton.plan.stances) {
-      const piece = newPiece('one', 'One', animal.id);
+      const piece = newWorkpiece('one', 'One', animal.id);
       const plan = planPiece({ ...piece, stance: { ...piece.stance, presetId: stance.id } });
       const codes = plan.snags.filter((snag) => snag.stage === 'stance').map((snag) => snag.code);
       expect(codes, stance.id).not.toContain('foot-off-base');
@@ -51,7 +51,7 @@ describe.each(ALL)('%s', (_, animal) => {
   });
 
   it('begins as a new piece with nothing to fix: its scale fits the oven, its wires the limbs', () => {
-    const piece = newPiece('one', 'One', animal.id);
+    const piece = newWorkpiece('one', 'One', animal.id);
     const { snags } = planPiece(piece);
     expect(snags.filter((snag) => snag.grade === 'fix')).toEqual([]);
   });

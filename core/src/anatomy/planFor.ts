@@ -1,5 +1,5 @@
 import type { Animal } from './animal.ts';
-import type { BodyPlan, ContactSpec, LimbPairSpec, SizeSpec } from './bodyPlan.ts';
+import type { BodyPlan, ContactSpec, LimbPairSpec, LimbSpec, SizeSpec } from './bodyPlan.ts';
 
 /**
  * The plan as one animal has it: without the optional bones that it gives no length, and standing on
@@ -35,8 +35,12 @@ export function planWithout(plan: BodyPlan, keys: readonly string[]): BodyPlan {
   const here = (ids: readonly string[]): readonly string[] => ids.filter((id) => !gone.has(id));
   const keysHere = (list: readonly string[]): readonly string[] => list.filter((k) => left.has(k));
   const pairs = plan.limbPairs
-    .map((pair) => ({ ...pair, bonesLeft: here(pair.bonesLeft) }))
-    .filter((pair) => pair.bonesLeft.length > 1);
+    .map(({ left: near, right: far, ...pair }) => ({
+      ...pair,
+      left: { ...near, bones: here(near.bones) },
+      right: { ...far, bones: here(far.bones) },
+    }))
+    .filter((pair) => pair.left.bones.length > 1);
   const feet = plan.contacts.filter((contact) => !gone.has(contact.bone));
   return {
     ...plan,
@@ -92,11 +96,17 @@ function onTips(plan: BodyPlan): BodyPlan {
     const tip = beyond(contact.bone);
     return { ...contact, bone: tip, level: contact.level === null ? null : tip };
   });
-  const limbPairs = plan.limbPairs.map((pair): LimbPairSpec => {
-    const foot = contacts.find((contact) => contact.id === pair.contactLeft);
-    const longer = foot !== undefined && !pair.bonesLeft.includes(foot.bone);
-    return longer ? { ...pair, bonesLeft: [...pair.bonesLeft, foot.bone] } : pair;
-  });
+  const longer = (limb: LimbSpec): LimbSpec => {
+    const foot = contacts.find((contact) => contact.id === limb.contact);
+    return foot === undefined || limb.bones.includes(foot.bone)
+      ? limb
+      : { ...limb, bones: [...limb.bones, foot.bone] };
+  };
+  const limbPairs = plan.limbPairs.map((pair): LimbPairSpec => ({
+    ...pair,
+    left: longer(pair.left),
+    right: longer(pair.right),
+  }));
   // What walks on its tips has legs too long to sit on its heels.
   const stances = plan.stances.filter(({ id }) => id !== 'sitting');
   return { ...plan, contacts, limbPairs, stances };

@@ -1,13 +1,19 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { posedBone } from '../anatomy/pose.ts';
 import { convexHull, edgesOf, type Point2 } from '../geometry/hull.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { snagSentence } from '../piece/snag.ts';
-import { newPiece } from '../start/newPiece.ts';
 import { planPiece } from '../plan.ts';
 import { swappedSides } from '../stance/limbEdits.ts';
-import { changed, otterPiece, plainPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
+import {
+  newWorkpiece,
+  changed,
+  otterPiece,
+  plainPiece,
+  wholePlan,
+  wolfPiece,
+} from '../testing/samples.ts';
 import { ballRadiusMm, weightNeededG, WEIGHT_METALS } from './counterweight.ts';
 import { footing } from './footing.ts';
 import { wallPullN } from './hangingPoint.ts';
@@ -211,7 +217,7 @@ describe('a piece that hangs or is held on a wall', () => {
 });
 
 describe('the balance of a stance', () => {
-  const baryonyx = changed(newPiece('b', 'B', 'baryonyx'), 'stance', { presetId: 'standing' });
+  const baryonyx = changed(newWorkpiece('b', 'B', 'baryonyx'), 'stance', { presetId: 'standing' });
 
   it('is told at once from thin sections, near to what the cells tell later', () => {
     const exact = wholePlan(baryonyx).balance;
@@ -262,7 +268,7 @@ describe('the balance of a stance', () => {
       const { balance, mass } = plan;
       expect(balance.grams).toBeCloseTo(mass!.modelGrams.value, 6);
       const solid = mass!.regions.map(({ region }) => [region.id, { core: 'solid', shellMm: 5 }]);
-      const shells = Object.fromEntries(solid) as Piece['mass']['shells'];
+      const shells = Object.fromEntries(solid) as Workpiece['mass']['shells'];
       const heavy = wholePlan(changed(piece, 'mass', { shells })).balance;
       expect(heavy.grams).toBeGreaterThan(balance.grams);
     }
@@ -290,9 +296,9 @@ describe('the balance of a stance', () => {
     expect(before.snags.map(({ code }) => code)).toContain('mass-near-edge');
     const [best] = before.balance.places;
     expect(best!.ballMm).toBeLessThanOrEqual(best!.roomMm);
-    const weight: Piece['stance']['weight'] = {
+    const weight: Workpiece['stance']['weight'] = {
       boneId: best!.boneId,
-      at: best!.at,
+      along: best!.along,
       grams: best!.grams,
       metal: 'steel',
     };
@@ -303,7 +309,7 @@ describe('the balance of a stance', () => {
   });
 
   it('says where a weight does not fit', () => {
-    const weight = { boneId: 'tail4', at: 0.5, grams: 500, metal: 'steel' } as const;
+    const weight = { boneId: 'tail4', along: 0.5, grams: 500, metal: 'steel' } as const;
     const snag = wholePlan(changed(baryonyx, 'stance', { weight })).snags.find(
       ({ code }) => code === 'weight-too-large',
     );
@@ -311,7 +317,7 @@ describe('the balance of a stance', () => {
   });
 
   it('passes over a weight in a bone that the animal does not have', () => {
-    const weight = { boneId: 'fluke', at: 0.5, grams: 500, metal: 'lead' } as const;
+    const weight = { boneId: 'fluke', along: 0.5, grams: 500, metal: 'lead' } as const;
     expect(wholePlan(changed(baryonyx, 'stance', { weight })).balance.weight).toBeNull();
   });
 

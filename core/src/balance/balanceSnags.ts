@@ -1,4 +1,4 @@
-import type { Piece } from '../piece/pieceSchema.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { BalancePlan } from './balancePlan.ts';
 import { directionText, worstDirection } from './tipRose.ts';
@@ -12,7 +12,7 @@ type Facts = Omit<BalancePlan, 'workings' | 'snags'>;
 /** What is wrong with how a stance stands; `judged` false where it does not stand on feet. */
 export function balanceSnags(
   facts: Facts,
-  choice: Piece['stance'],
+  choice: Workpiece['stance'],
   judged: boolean,
 ): readonly Snag[] {
   return [

@@ -1,9 +1,9 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { baseWorkings } from './baseWorkings.ts';
 import { hangingWorkings } from './hangingWorkings.ts';
 import { weightWorkings } from './weightWorkings.ts';
 import { type BalanceFacts, common } from './balanceFacts.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { directionText, worstDirection } from './tipRose.ts';
@@ -11,7 +11,7 @@ import { directionText, worstDirection } from './tipRose.ts';
 /** The numbers of how a stance stands, hangs or is held on a wall. */
 export function balanceWorkings(
   facts: BalanceFacts,
-  choice: Piece['stance'],
+  choice: Workpiece['stance'],
   measure: MeasurePlan,
   stance: StancePlan,
   massKnown: boolean,

@@ -1,12 +1,12 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { common, type BalanceFacts } from './balanceFacts.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import { WOOD_G_PER_ML } from './smallestBase.ts';
 
 /** The smallest board that stands as it is wanted, and what it then survives. */
 export function baseWorkings(
   { base, grams: total }: BalanceFacts,
-  choice: Piece['stance'],
+  choice: Workpiece['stance'],
   height: Working,
   grams: Working,
 ): readonly Working[] {

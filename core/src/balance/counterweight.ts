@@ -1,6 +1,7 @@
 import { posedBone, alongBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { innerRadiusMm, type SkinPart } from '../body/skin.ts';
 import { edgesOf, type Point2 } from '../geometry/hull.ts';
+import type { Place } from '../anatomy/place.ts';
 import type { Counterweight } from '../piece/pieceSchema.ts';
 
 /** Clay that stays over a weight, mm: common practice. */
@@ -48,9 +49,7 @@ export const ballRadiusMm = (grams: number, gPerMl: number): number =>
   Math.cbrt((3 * grams * 1000) / (4 * Math.PI * gPerMl));
 
 /** A place inside the body for a weight, and what would be needed there. */
-export interface WeightPlace {
-  readonly boneId: string;
-  readonly at: number;
+export interface WeightPlace extends Place {
   readonly grams: number;
   /** Radius of the ball of metal, mm, and the largest that fits there under the clay. */
   readonly ballMm: number;
@@ -90,13 +89,13 @@ export function weightPlaces(
   return [...roomsUnder(skin, coverMm)]
     .filter(([, roomMm]) => roomMm > 1)
     .flatMap(([boneId, roomMm]) =>
-      PLACES.flatMap((at): WeightPlace[] => {
-        const [x, , z] = alongBone(posedBone(posed, boneId), at);
+      PLACES.flatMap((along): WeightPlace[] => {
+        const [x, , z] = alongBone(posedBone(posed, boneId), along);
         const least = weightNeededG(hull, centre, grams, [x, z], marginMm);
         if (least === undefined || least <= 0) return [];
         const needed = Math.ceil(least * SPARE);
         const ballMm = ballRadiusMm(needed, WEIGHT_METALS[metal].gPerMl);
-        return [{ boneId, at, grams: needed, ballMm, roomMm }];
+        return [{ boneId, along, grams: needed, ballMm, roomMm }];
       }),
     )
     .toSorted(

@@ -1,6 +1,6 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { common, type BalanceFacts } from './balanceFacts.ts';
 import { greatest } from '../geometry/extremes.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import { GRAVITY } from '../units/gravity.ts';
@@ -10,7 +10,7 @@ import { wallPullN } from './hangingPoint.ts';
 /** Where a hook goes, how the piece then hangs, and what the upper fixing on a wall bears. */
 export function hangingWorkings(
   { hook, massCentre }: BalanceFacts,
-  choice: Piece['stance'],
+  choice: Workpiece['stance'],
   { posed }: StancePlan,
   grams: Working,
 ): readonly Working[] {

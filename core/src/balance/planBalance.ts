@@ -1,3 +1,4 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { type BalancePlan } from './balancePlan.ts';
 import { least } from '../geometry/extremes.ts';
 import { firstMasses } from '../body/firstMasses.ts';
@@ -8,7 +9,7 @@ import { edgesOf, type Point2 } from '../geometry/hull.ts';
 import { add, scale, type Vec3 } from '../geometry/vec3.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import type { Counterweight, Piece } from '../piece/pieceSchema.ts';
+import type { Counterweight } from '../piece/pieceSchema.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 import { wireMasses } from '../wire/wireMasses.ts';
 import type { Footfall, StancePlan } from '../stance/stancePlan.ts';
@@ -28,7 +29,7 @@ const WANTED_MARGIN_SHARE = 0.1;
 
 /** What Balance reads. */
 export interface BalanceInputs {
-  readonly choice: Piece['stance'];
+  readonly choice: Workpiece['stance'];
   readonly measure: MeasurePlan;
   readonly stance: StancePlan;
   readonly wire: WirePlan;
@@ -103,7 +104,7 @@ export function planBalance(inputs: BalanceInputs): BalancePlan {
 }
 
 /** A piece that hangs cannot tip, nor one on rods or on its belly; one without contacts hangs too. */
-const judged = ({ hold }: Piece['stance'], standing: readonly Footfall[]): boolean =>
+const judged = ({ hold }: Workpiece['stance'], standing: readonly Footfall[]): boolean =>
   hold === 'base' && standing.length > 0 && standing.every((foot) => foot.contact.kind === 'foot');
 
 /** A narrow outline cannot give so much: then this share of the room from its middle to an edge. */
@@ -119,9 +120,9 @@ function wantedMarginMm(hull: readonly Point2[], heightMm: number): number {
   return Math.min(WANTED_MARGIN_SHARE * heightMm, MIDDLE_SHARE * room);
 }
 
-const weightAt = ({ posed }: StancePlan, { boneId, at, grams }: Counterweight): PlacedMass => ({
+const weightAt = ({ posed }: StancePlan, { boneId, along, grams }: Counterweight): PlacedMass => ({
   boneId,
-  at: alongBone(posedBone(posed, boneId), at),
+  at: alongBone(posedBone(posed, boneId), along),
   grams,
 });
 

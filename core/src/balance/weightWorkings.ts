@@ -1,5 +1,5 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { common, type BalanceFacts } from './balanceFacts.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { asGiven, input, type Working } from '../piece/working.ts';
 import { ballRadiusMm, WEIGHT_COVER_MM, WEIGHT_METALS } from './counterweight.ts';
 
@@ -15,7 +15,7 @@ export const roomOf = (roomMm: number): Pick<Working, 'inputs'> & { readonly for
 /** A metal weight inside: what would be needed, or what was placed, as a ball with the room there. */
 export function weightWorkings(
   { weight, weightRoomMm, places }: BalanceFacts,
-  choice: Piece['stance'],
+  choice: Workpiece['stance'],
 ): Working[] {
   const metal = choice.weight?.metal ?? 'steel';
   const { name, gPerMl } = WEIGHT_METALS[metal];

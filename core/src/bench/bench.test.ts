@@ -1,22 +1,22 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
 import { CAUTIONS } from '../piece/cautions.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { changed, otterPiece, plainPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
 import { listText, sentenceText } from '../piece/step.ts';
 
-const benchOf = (piece: Piece) => wholePlan(piece, true).bench!;
-const done = (...ids: string[]): Piece['bench'] => ({
+const benchOf = (piece: Workpiece) => wholePlan(piece, true).bench!;
+const done = (...ids: string[]): Workpiece['bench'] => ({
   done: Object.fromEntries(ids.map((id) => [id, { on: '2026-05-30', minutes: 12, note: '' }])),
 });
-const solid = (piece: Piece): Piece =>
+const solid = (piece: Workpiece): Workpiece =>
   changed(piece, 'mass', {
     shells: Object.fromEntries(
       wholePlan(piece).builds.map((build) => [build.region.id, { core: 'solid', shellMm: 5 }]),
     ),
   });
-const fibre = (piece: Piece): Piece =>
+const fibre = (piece: Workpiece): Workpiece =>
   changed(piece, 'skin', { zones: { back: { method: 'fibre', hairMm: null } } });
-const CASES: readonly (readonly [string, Piece])[] = [
+const CASES: readonly (readonly [string, Workpiece])[] = [
   ['otter', otterPiece()],
   ['wolf', wolfPiece()],
   ['plain', plainPiece()],
@@ -64,7 +64,7 @@ describe.each(CASES)('the steps: %s', (_, piece) => {
 });
 
 describe('cautions', () => {
-  const cautionsOf = (piece: Piece, match: RegExp) =>
+  const cautionsOf = (piece: Workpiece, match: RegExp) =>
     new Set(
       benchOf(piece)
         .steps.filter((step) => match.test(step.id))
@@ -107,7 +107,7 @@ describe('cautions', () => {
 
 describe('the list', () => {
   it('follows a change of scale', () => {
-    const text = (piece: Piece) =>
+    const text = (piece: Workpiece) =>
       sentenceText(benchOf(piece).steps.find((step) => step.id === 'wire.B.cut')!.sentence);
     const small = changed(otterPiece(), 'measure', { scale: { by: 'ratio', lifePerModel: 4 } });
     expect(text(small)).not.toBe(text(otterPiece()));
@@ -147,7 +147,8 @@ describe('the list', () => {
   });
 
   it('buys only the wire that is not on hand', () => {
-    const whats = (piece: Piece) => benchOf(piece).shopping.map((line) => sentenceText(line.what));
+    const whats = (piece: Workpiece) =>
+      benchOf(piece).shopping.map((line) => sentenceText(line.what));
     expect(whats(otterPiece()).join()).not.toContain('soft aluminium');
     const none = changed(otterPiece(), 'wire', { stock: [] });
     expect(whats(none).join()).toContain('soft aluminium');

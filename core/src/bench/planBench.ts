@@ -1,14 +1,16 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { ColourPlan } from '../colour/planColour.ts';
 import type { CurePlan } from '../cure/curePlan.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { CautionId } from '../piece/cautions.ts';
-import type { Piece, StepDone } from '../piece/pieceSchema.ts';
+import type { StepDone } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
+import { paced, sittingsWorking, timedWorking } from './atHand.ts';
 import { claySteps } from './claySteps.ts';
 import { paintSteps } from './paintSteps.ts';
 import { shoppingList, type ShoppingLine } from './shoppingList.ts';
@@ -30,11 +32,14 @@ export interface BenchPlan extends StageResult {
   readonly shopping: readonly ShoppingLine[];
   readonly progress: Working;
   readonly minutes: Working;
+  /** Hand work still to do, as far as it is timed, and the sittings that it takes. */
+  readonly timed: Working;
+  readonly sittings: Working;
 }
 
 /** What Bench reads. */
 export interface BenchInputs {
-  readonly piece: Piece;
+  readonly piece: Workpiece;
   readonly measure: MeasurePlan;
   readonly wire: WirePlan;
   readonly mass: MassPlan | null;
@@ -49,29 +54,36 @@ export interface BenchInputs {
 export function planBench(inputs: BenchInputs): BenchPlan | null {
   const { piece, measure, wire, mass, cure, skin, colour, put } = inputs;
   if (mass === null || colour === null) return null;
+  const { pace, sittingH } = piece.atHand;
   const all = inOrder([
     ...put,
     ...claySteps(measure.skeleton, mass, skin, cure),
     ...paintSteps(measure.skeleton, colour, skin, mass, piece.colour.primer),
-  ]);
+  ]).map((step) => paced(step, pace));
   const { done } = piece.bench;
   const steps = withStates(all, done);
   const shopping = shoppingList(wire, mass, colour, piece);
   const progress = progressWorking(steps);
   const minutes = minutesWorking(steps);
+  const timed = timedWorking(steps);
+  const sittings = sittingsWorking(timed, sittingH);
   return {
     steps,
     next: steps.find((step) => step.state === 'next') ?? null,
     shopping,
     progress,
     minutes,
+    timed,
+    sittings,
     // What is bought of wire, foil, clay and paint stands in the ledgers of its own stages.
     workings: [
       progress,
       minutes,
+      timed,
+      sittings,
       ...steps.flatMap(({ duration }) => (duration?.stage === 'bench' ? [duration] : [])),
       ...shopping
-        .map((shoppingLine) => shoppingLine.quantity)
+        .flatMap(({ quantity, cost }) => (cost === null ? [quantity] : [quantity, cost]))
         .filter((quantity) => quantity.stage === 'bench'),
     ],
     snags: [...steps.flatMap((step) => orderSnags(step, steps)), ...strangeTicks(steps, done)],
@@ -79,7 +91,7 @@ export function planBench(inputs: BenchInputs): BenchPlan | null {
 }
 
 /** The first step whose needs are all met is the next one; others that are met are ready. */
-function withStates(all: readonly Step[], done: Piece['bench']['done']): readonly StepPlan[] {
+function withStates(all: readonly Step[], done: Workpiece['bench']['done']): readonly StepPlan[] {
   let nextFound = false;
   const told = new Set<CautionId>();
   return all.map((step, i): StepPlan => {
@@ -95,7 +107,10 @@ function withStates(all: readonly Step[], done: Piece['bench']['done']): readonl
 }
 
 /** Ticks at steps that the plan no longer has: kept, and told, so that nothing logged is lost unseen. */
-function strangeTicks(steps: readonly StepPlan[], done: Piece['bench']['done']): readonly Snag[] {
+function strangeTicks(
+  steps: readonly StepPlan[],
+  done: Workpiece['bench']['done'],
+): readonly Snag[] {
   const known = new Set(steps.map(({ id }) => id));
   const strange = Object.keys(done).filter((id) => !known.has(id));
   if (strange.length === 0) return [];

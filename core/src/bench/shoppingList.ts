@@ -1,8 +1,10 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { ColourPlan } from '../colour/planColour.ts';
 import type { MassPlan } from '../mass/planMass.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { asGiven, asInput, type Working } from '../piece/working.ts';
 import type { Sentence } from '../piece/step.ts';
+import type { AtHand } from '../workshop/workpiece.ts';
+import { nearestPaint, packetsCost, packetsToBuy } from './atHand.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 
 /** One thing to have, with its quantity. */
@@ -10,19 +12,27 @@ export interface ShoppingLine {
   readonly id: string;
   readonly what: Sentence;
   readonly quantity: Working;
+  /** What it costs, where the workshop knows a price. */
+  readonly cost: Working | null;
 }
 
-/** Everything the piece needs and the wire on hand does not give. First version: no prices. */
+/** Everything the piece needs and the workshop does not have. */
 export function shoppingList(
   wire: WirePlan,
   mass: MassPlan,
   colour: ColourPlan,
-  piece: Pick<Piece, 'colour'>,
+  piece: Pick<Workpiece, 'colour' | 'atHand'>,
 ): readonly ShoppingLine[] {
-  const line = (what: string | Sentence, quantity: Working): ShoppingLine => ({
+  const { clays, paints } = piece.atHand;
+  const line = (
+    what: string | Sentence,
+    quantity: Working,
+    cost: Working | null = null,
+  ): ShoppingLine => ({
     id: quantity.id,
     what: typeof what === 'string' ? [what] : what,
     quantity,
+    cost,
   });
   return [
     ...wire.stock.groups
@@ -44,18 +54,29 @@ export function shoppingList(
           ),
         ]),
     line('Kitchen foil', mass.foil.metres),
-    ...mass.batches.map(({ figures, packets }) =>
-      line([`${figures.name}, packets of `, figures.packet], packets),
-    ),
+    ...mass.batches.map((batch) => {
+      const { figures } = batch;
+      const packets = packetsToBuy(batch, clays) ?? batch.packets;
+      const cost = packetsCost(packets, figures.name, clays);
+      return line([`${figures.name}, packets of `, figures.packet], packets, cost);
+    }),
     line(`Primer, ${piece.colour.primer}`, colour.primer),
     ...colour.zones.map((zoneColour) =>
       line(
-        `Paint for ${zoneColour.zone.name.toLowerCase()}, ${zoneColour.hex} and its steps`,
+        `Paint for ${zoneColour.zone.name.toLowerCase()}, ${zoneColour.hex} and its steps${onHand(zoneColour.hex, paints)}`,
         paint(zoneColour),
       ),
     ),
     ...colour.varnishes.map(({ ml }) => line(ml.label, ml)),
   ].filter((shoppingLine) => shoppingLine.quantity.value > 0);
+}
+
+/** The paint of the workshop that is nearest to a colour, in words. */
+function onHand(hex: string, paints: AtHand['paints']): string {
+  const nearest = nearestPaint(hex, paints);
+  return nearest === null
+    ? ''
+    : `; nearest on hand: ${nearest.paint.name}, ΔE₀₀ ${nearest.difference.toFixed(1)}`;
 }
 
 function paint(zone: ColourPlan['zones'][number]): Working {

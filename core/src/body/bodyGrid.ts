@@ -7,7 +7,7 @@ import { bladeMasses } from './blades.ts';
 import { bodyBlends } from './bodyBlends.ts';
 import { fleshField, gridOver } from './fleshField.ts';
 import { cellCentre, slopeAt, type FleshField } from './cellGrid.ts';
-import { isMirrored, mirrorId } from './mirroredBody.ts';
+import { isMirrored } from './mirroredBody.ts';
 import { fleshParts } from './fleshParts.ts';
 import { thinnings } from './thinned.ts';
 
@@ -66,7 +66,10 @@ export function bodyGrid(
   const grid = gridOver(parts, cells, half);
   const blends = bodyBlends(skeleton, parts);
   const field = fleshField(parts, grid, blends, thinnings(posed), onProgress);
-  const { sums, patches: drafts } = shareOut(field, half);
+  const { sums, patches: drafts } = shareOut(
+    field,
+    half ? (boneId) => posedBone(posed, boneId).bone.image : null,
+  );
   const h3 = field.cellMm ** 3;
   const blades = bladeMasses(skeleton);
   for (const { boneId, volumeMm3, centre } of blades) {
@@ -111,16 +114,20 @@ export function bodyGrid(
   return { cellMm: field.cellMm, volumeMm3, bones, levelMm, patches: [...patches, ...thin] };
 }
 
+/** The bone that is the mirror image of another; given where only half a body was worked out. */
+type ImageOf = (boneId: string) => string;
+
 type Sums = Map<string, [number, number, number, number]>;
 
 /** One pass over the cells: sums of x, y, z and inside fractions per bone, and the patches. */
 function shareOut(
   field: FleshField,
-  half: boolean,
+  imageOf: ImageOf | null,
 ): { sums: Sums; patches: readonly PatchDraft[] } {
   const { parts, depth, owner, cellMm: h } = field;
   const sums: Sums = new Map();
-  const drafts = draftsOf(parts, half);
+  const half = imageOf !== null;
+  const drafts = draftsOf(parts, imageOf);
   for (let at = 0; at < depth.length; at++) {
     const d = depth[at]!;
     if (d > AREA_REACH * h) continue;
@@ -143,7 +150,10 @@ function shareOut(
  * The patches that a cell counts to, by the facing and the part that it lies nearest to: one, and in
  * a half body its mirror image too. Bones of the midline are their own image.
  */
-function draftsOf(parts: FleshField['parts'], half: boolean): readonly (readonly PatchDraft[])[] {
+function draftsOf(
+  parts: FleshField['parts'],
+  imageOf: ImageOf | null,
+): readonly (readonly PatchDraft[])[] {
   const known = new Map<string, PatchDraft>();
   const draftOf = (boneId: string, facing: Facing, image: boolean): PatchDraft => {
     const key = `${boneId} ${facing} ${image}`;
@@ -154,7 +164,7 @@ function draftsOf(parts: FleshField['parts'], half: boolean): readonly (readonly
   return parts.flatMap(({ boneId }) =>
     FACINGS.map((facing) => [
       draftOf(boneId, facing, false),
-      ...(half ? [draftOf(mirrorId(boneId), facing, true)] : []),
+      ...(imageOf === null ? [] : [draftOf(imageOf(boneId), facing, true)]),
     ]),
   );
 }

@@ -1,13 +1,5 @@
 import type { Skeleton } from '../anatomy/skeleton.ts';
 
-/** The bone on the other side; the same for bones of the midline. */
-export const mirrorId = (boneId: string): string =>
-  boneId.endsWith('.L')
-    ? `${boneId.slice(0, -2)}.R`
-    : boneId.endsWith('.R')
-      ? `${boneId.slice(0, -2)}.L`
-      : boneId;
-
 /** Bones whose mirror image was asked before, by identity. */
 const known = new WeakMap<Skeleton, boolean>();
 
@@ -22,7 +14,7 @@ export function isMirrored(skeleton: Skeleton): boolean {
     bone.flesh.every((flesh, i) => {
       if (!('stations' in flesh)) return true;
       if (bone.side === 'mid') return flesh.stations.every((station) => station.side === 0);
-      const image = skeleton.byId.get(mirrorId(bone.id))?.flesh[i];
+      const image = skeleton.byId.get(bone.image)?.flesh[i];
       return (
         image !== undefined &&
         'stations' in image &&

@@ -49,13 +49,21 @@ export function adopt(library: Skeleton, shape: Shape, partId: string): Shape {
   return { ...shape, sections: { ...shape.sections, ...added } };
 }
 
+/** The bones of a part, of both sides. */
+function bonesOf({ plan, bones }: Skeleton, partId: string): readonly Bone[] {
+  const keys = plan.parts.find((part) => part.id === partId)?.keys ?? [];
+  return bones.filter(({ key }) => keys.includes(key));
+}
+
 /** The library's flesh again for a part, on both sides. */
 export function restore(library: Skeleton, shape: Shape, partId: string): Shape {
-  const keys = library.plan.parts.find((part) => part.id === partId)?.keys ?? [];
+  const bones = bonesOf(library, partId);
   return {
     ...shape,
     sections: Object.fromEntries(
-      Object.entries(shape.sections).filter(([key]) => !keys.includes(key.replace(/\.[LR]$/, ''))),
+      Object.entries(shape.sections).filter(
+        ([kept]) => !bones.some(({ id, key }) => kept === key || kept === id),
+      ),
     ),
   };
 }
@@ -63,25 +71,24 @@ export function restore(library: Skeleton, shape: Shape, partId: string): Shape 
 /** Left and right apart: what held for both is kept for each, until one of them is changed. */
 export function unlink(library: Skeleton, shape: Shape, partId: string): Shape {
   const part = shapedParts(library, shape).find((shapedPart) => shapedPart.id === partId);
-  const pairs = new Set(part?.bones.filter(({ side }) => side === 'left').map(({ key }) => key));
-  const entries = Object.entries(shape.sections).flatMap(([key, both]) =>
-    pairs.has(key)
-      ? [
-          [`${key}.L`, both] as const,
-          [`${key}.R`, both.map((entry) => ({ ...entry, side: 0 - entry.side }))] as const,
-        ]
-      : [[key, both] as const],
-  );
+  const entries = Object.entries(shape.sections).flatMap(([key, both]) => {
+    const left = part?.bones.find((bone) => bone.side === 'left' && bone.key === key);
+    if (left === undefined) return [[key, both] as const];
+    return [
+      [left.id, both] as const,
+      [left.image, both.map((entry) => ({ ...entry, side: 0 - entry.side }))] as const,
+    ];
+  });
   return { ...shape, sections: Object.fromEntries(entries) };
 }
 
 /** Both sides alike again: the left side's sections hold for both. */
 export function link(library: Skeleton, shape: Shape, partId: string): Shape {
-  const keys = library.plan.parts.find((part) => part.id === partId)?.keys ?? [];
-  const entries = Object.entries(shape.sections).flatMap(([key, list]) => {
-    const bone = key.replace(/\.[LR]$/, '');
-    if (bone === key || !keys.includes(bone)) return [[key, list] as const];
-    return key.endsWith('.L') ? [[bone, list] as const] : [];
+  const bones = bonesOf(library, partId);
+  const entries = Object.entries(shape.sections).flatMap(([kept, list]) => {
+    const bone = bones.find(({ id, side }) => id === kept && side !== 'mid');
+    if (bone === undefined) return [[kept, list] as const];
+    return bone.side === 'left' ? [[bone.key, list] as const] : [];
   });
   return { ...shape, sections: Object.fromEntries(entries) };
 }

@@ -1,8 +1,8 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { zoneOf, type CoatZone, type Sheen } from '../anatomy/coat.ts';
 import type { BodyGrid } from '../body/bodyGrid.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working, type WorkingInput } from '../piece/working.ts';
 import { hexToOklch } from './colourSpaces.ts';
@@ -47,7 +47,7 @@ export interface ColourPlan extends StageResult {
 
 /** What Colour reads. */
 export interface ColourInputs {
-  readonly colour: Piece['colour'];
+  readonly colour: Workpiece['colour'];
   readonly measure: MeasurePlan;
   readonly skin: SkinPlan;
   readonly body: BodyGrid | null;
@@ -114,7 +114,7 @@ function zoneArea(zone: CoatZone, measure: MeasurePlan, body: BodyGrid): Working
 
 function zoneColour(
   zone: CoatZone,
-  colour: Piece['colour'],
+  colour: Workpiece['colour'],
   area: Working,
   fibre: boolean,
 ): ZoneColour {
@@ -144,7 +144,7 @@ function layerPlan(
   zone: CoatZone,
   rule: LayerRule,
   targetHex: string,
-  colour: Piece['colour'],
+  colour: Workpiece['colour'],
   area: Working,
 ): LayerPlan {
   const hex = layerHex(targetHex, rule, colour.step);

@@ -1,12 +1,12 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { greatest } from '../geometry/extremes.ts';
 import type { Setting } from '../piece/materialIds.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { asGiven, asInput, input, type Working } from '../piece/working.ts';
 import { bakeMinutes } from './bakeTime.ts';
 import type { ClayKind, HeatCase } from './heatRequest.ts';
 import type { HeatResult } from './heatRun.ts';
 
-export type BakeId = keyof Piece['cure']['minutes'];
+export type BakeId = keyof Workpiece['cure']['minutes'];
 
 /** One time in the oven, or one round of setting. */
 export interface BakeStage {
@@ -25,7 +25,7 @@ export interface BakeStage {
 
 /** What a stage is worked out from. */
 export interface StageFacts {
-  readonly cure: Piece['cure'];
+  readonly cure: Workpiece['cure'];
   /** Whether any region has a shell over a core. */
   readonly hasShell: boolean;
   readonly setting: Setting;

@@ -1,6 +1,6 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { planPiece } from '../plan.ts';
 import type { Plan } from '../planTypes.ts';
 import { changed, otterPiece, plainPiece, wholePlan, answersFor } from '../testing/samples.ts';
@@ -10,12 +10,15 @@ import { oneTermTimeS, slabMiddle, type HeatMaterial } from './oneTermHeat.ts';
 import { besselJ, erf, scaledErfc } from './specialFunctions.ts';
 
 const CLAY: HeatMaterial = { conductivity: 0.25, densityKgM3: 1700, specificHeat: 1350, film: 12 };
-const withLabel = (piece: Piece, label: Partial<Piece['mass']['clay']['label']>): Piece =>
+const withLabel = (
+  piece: Workpiece,
+  label: Partial<Workpiece['mass']['clay']['label']>,
+): Workpiece =>
   changed(piece, 'mass', {
     clay: { ...piece.mass.clay, label: { ...piece.mass.clay.label, ...label } },
   });
 const stageOf = ({ cure }: Plan, id: string) => cure.stages.find((stage) => stage.id === id)!;
-const codes = (piece: Piece): readonly string[] =>
+const codes = (piece: Workpiece): readonly string[] =>
   wholePlan(piece, true).snags.map((snag) => snag.code);
 
 // Values of Abramowitz & Stegun, Handbook of Mathematical Functions, tables 7.1 and 9.1, from memory.

@@ -1,12 +1,12 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { planPiece } from '../plan.ts';
 import { changed, otterPiece, plainPiece, wholePlan } from '../testing/samples.ts';
 import { FILM } from './heatRequest.ts';
 import { HORIZON_MIN, heatRun } from './heatRun.ts';
 
-const cureOf = (piece: Piece) => wholePlan(piece).cure;
-const allOf = (piece: Piece, core: 'foil' | 'solid'): Piece =>
+const cureOf = (piece: Workpiece) => wholePlan(piece).cure;
+const allOf = (piece: Workpiece, core: 'foil' | 'solid'): Workpiece =>
   changed(piece, 'mass', {
     shells: Object.fromEntries(
       planPiece(piece).builds.map((build) => [build.region.id, { core, shellMm: 4 }]),
@@ -74,7 +74,7 @@ describe('the question to the heat flow', () => {
   });
 
   it('is another one exactly where its answer would be', () => {
-    const key = (piece: Piece) => cureOf(piece).request!.key;
+    const key = (piece: Workpiece) => cureOf(piece).request!.key;
     const same = [
       changed(otterPiece(), 'skin', { tools: [] }),
       changed(otterPiece(), 'cure', {

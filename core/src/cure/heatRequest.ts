@@ -1,7 +1,7 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { ClayFigures } from '../mass/clayFigures.ts';
 import type { MassPlan, RegionMass } from '../mass/planMass.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { curesFromC } from './cureRange.ts';
 import type { HeatBody } from './heatFlow.ts';
 import type { HeatMaterial } from './oneTermHeat.ts';
@@ -50,7 +50,7 @@ export const ROOM_C = 20;
  * is left out.
  */
 export function heatCases(
-  choice: Piece['mass'],
+  choice: Workpiece['mass'],
   measure: MeasurePlan,
   mass: MassPlan | null,
 ): readonly HeatCase[] {
@@ -130,7 +130,7 @@ function shellCases(
 export function heatRequest(
   cases: readonly HeatCase[],
   clayOf: (heatCase: HeatCase) => ClayFigures,
-  cure: Piece['cure'],
+  cure: Workpiece['cure'],
   ovenC: number,
 ): HeatRequest {
   const film = cure.fan ? FILM.fan : FILM.still;

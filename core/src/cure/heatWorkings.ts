@@ -1,4 +1,4 @@
-import type { Piece } from '../piece/pieceSchema.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { HeatPlace, HeatRequest } from './heatRequest.ts';
 import { HORIZON_MIN, type HeatResult, type HeatRun } from './heatRun.ts';
@@ -7,7 +7,7 @@ import { HORIZON_MIN, type HeatResult, type HeatRun } from './heatRun.ts';
 export function heatWorkings(
   request: HeatRequest,
   run: HeatRun,
-  cure: Piece['cure'],
+  cure: Workpiece['cure'],
 ): readonly { readonly result: HeatResult; readonly working: Working }[] {
   return run.results.flatMap((result) => {
     const entry = request.cases.find((candidate) => candidate.id === result.caseId);
@@ -21,7 +21,7 @@ function heatWorking(
   heatPlace: HeatPlace,
   result: HeatResult,
   request: HeatRequest,
-  cure: Piece['cure'],
+  cure: Workpiece['cure'],
 ): Working {
   const { typical } = heatPlace;
   const core = heatPlace.body.coreJPerM2K;

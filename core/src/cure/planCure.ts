@@ -1,9 +1,9 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { type PacketRule, type CurePlan } from './curePlan.ts';
 import type { RegionBuild } from '../mass/buildUp.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { clayFigures, type ClayFigures } from '../mass/clayFigures.ts';
 import { answerTo, type Answer } from '../piece/answer.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { asGiven, asInput, input, type Working } from '../piece/working.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
@@ -17,10 +17,10 @@ import { heatWorkings } from './heatWorkings.ts';
 
 /** What Cure reads. */
 export interface CureInputs {
-  readonly cure: Piece['cure'];
+  readonly cure: Workpiece['cure'];
   /** Clays and shells, as decided in Mass. */
-  readonly choice: Piece['mass'];
-  readonly binder: Piece['wire']['binder'];
+  readonly choice: Workpiece['mass'];
+  readonly binder: Workpiece['wire']['binder'];
   readonly builds: readonly RegionBuild[];
   readonly measure: MeasurePlan;
   readonly wire: WirePlan;
@@ -89,7 +89,10 @@ export function planCure(inputs: CureInputs): CurePlan {
 }
 
 /** Where to set the dial, and what the oven then is: dial plus what a thermometer shows over it. */
-function ovenWorkings(figures: ClayFigures, cure: Piece['cure']): Pick<CurePlan, 'dial' | 'oven'> {
+function ovenWorkings(
+  figures: ClayFigures,
+  cure: Workpiece['cure'],
+): Pick<CurePlan, 'dial' | 'oven'> {
   const wanted = figures.temperature;
   if (wanted === null) return { dial: null, oven: null };
   const offset = input(

@@ -4,7 +4,7 @@ import { animalById, planById } from '../anatomy/registry.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import type { Picture } from '../piece/referencesSchema.ts';
 import { pictureOf, placesOf } from '../testing/simulatedPictures.ts';
-import { demoPieces } from '../start/demoPieces.ts';
+import { demoWorkpieces } from '../start/demoPieces.ts';
 import { planPiece } from '../plan.ts';
 import { problemSentence } from '../units/problem.ts';
 import { foundCsv } from './foundLengths.ts';
@@ -195,7 +195,7 @@ describe('landmarks in files', () => {
 
 describe('lengths found', () => {
   it('go out as a table, one row a bone, the plan’s beside them', () => {
-    const heron = demoPieces().find((piece) => piece.id === 'heron-at-the-sluice')!;
+    const heron = demoWorkpieces().find((piece) => piece.id === 'heron-at-the-sluice')!;
     const { references } = planPiece(heron);
     const [head, ...rows] = foundCsv(references).trimEnd().split('\r\n');
     expect(head).toBe('bone,name,found_mm,plus_minus_mm,from,plan_mm,plan_from,change_percent');

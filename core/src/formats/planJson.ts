@@ -1,9 +1,9 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { snagSentence } from '../piece/snag.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { Plan } from '../planTypes.ts';
 
 /** The plan as JSON text: every working and every snag, as the ledger shows them. */
-export function planJson(piece: Piece, plan: Plan): string {
+export function planJson(piece: Workpiece, plan: Plan): string {
   const file = {
     format: 'keen-sinew-plan',
     version: 1,

@@ -1,12 +1,12 @@
 // @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest';
-import { demoPieces } from '../start/demoPieces.ts';
+import { demoWorkpieces } from '../start/demoPieces.ts';
 import { planPiece } from '../plan.ts';
 import { drawingSize, fittedDrawing, type Drawing } from '../sheets/drawing.ts';
 import { elevation } from '../sheets/elevation.ts';
 import { drawingSvg } from './svg.ts';
 
-const plan = planPiece(demoPieces()[0]!);
+const plan = planPiece(demoWorkpieces()[0]!);
 
 /** Reads the file back with the platform's own XML reader; a damaged file is a failure. */
 function parsed(text: string): Element {

@@ -1,7 +1,7 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { BodyShape } from '../mass/bodyShape.ts';
 import { wireLines, type WireLine } from '../mass/wireLines.ts';
 import type { BodyDecisions } from '../measure/measuredSkeleton.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { StanceChoice } from '../posing/settledStance.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 import { bodyDecisions } from './bodyJob.ts';
@@ -15,17 +15,17 @@ export interface ShapeQuestion {
   readonly stance: StanceChoice;
   /** How high a rod holds it above the base, mm. */
   readonly rodMm: number;
-  readonly mass: Pick<Piece['mass'], 'shells' | 'shellMm' | 'cards' | 'vents'>;
-  readonly zones: Piece['skin']['zones'];
+  readonly mass: Pick<Workpiece['mass'], 'shells' | 'shellMm' | 'cards' | 'vents'>;
+  readonly zones: Workpiece['skin']['zones'];
   readonly wires: readonly WireLine[];
 }
 
 /** What the shape job is made from. */
 export interface ShapeInputs {
-  readonly measure: Piece['measure'];
-  readonly stance: Piece['stance'];
-  readonly mass: Piece['mass'];
-  readonly skin: Piece['skin'];
+  readonly measure: Workpiece['measure'];
+  readonly stance: Workpiece['stance'];
+  readonly mass: Workpiece['mass'];
+  readonly skin: Workpiece['skin'];
   readonly lifePerModel: number;
   readonly wire: Pick<WirePlan, 'wires'>;
 }

@@ -1,3 +1,4 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { validateBytes } from 'gltf-validator';
 import Module, { type ManifoldToplevel } from 'manifold-3d';
@@ -14,18 +15,16 @@ import { stlOf } from '../formats/stl.ts';
 import { loopArea } from '../geometry/contours.ts';
 import { assertMesh, meshMeasures } from '../geometry/triangleMesh.ts';
 import { planPiece } from '../plan.ts';
-import { demoPieces } from '../start/demoPieces.ts';
-import { newPiece } from '../start/newPiece.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
-import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
+import { demoWorkpieces } from '../start/demoPieces.ts';
+import { newWorkpiece, changed, otterPiece, plainPiece } from '../testing/samples.ts';
 import { sampled } from '../testing/sampled.ts';
 import type { BodyShape } from './bodyShape.ts';
 import { layersOf } from './layers.ts';
 import { done } from '../jobs/jobKinds.ts';
 
-const shapeOf = (piece: Piece, fine = false): BodyShape =>
+const shapeOf = (piece: Workpiece, fine = false): BodyShape =>
   done(planPiece(piece).jobs.shape, fine).value;
-const layersFor = (piece: Piece, total = 200_000) => {
+const layersFor = (piece: Workpiece, total = 200_000) => {
   const { stance, builds } = planPiece(piece);
   const parts = fleshParts(stance.posed);
   const blends = bodyBlends(stance.posed.skeleton, parts);
@@ -137,7 +136,7 @@ describe('the meshes of a model', () => {
 describe('plates', () => {
   it('of fins, feathers and membranes are closed, and thick enough to hold', () => {
     for (const id of ['harbour-porpoise', 'grey-heron', 'rhamphorhynchus', 'emperor-dragonfly']) {
-      const piece = newPiece('n', 'n', id);
+      const piece = newWorkpiece('n', 'n', id);
       const { plates } = shapeOf(piece, true).meshes!;
       assertMesh(plates);
       const { posed } = planPiece(piece).stance;
@@ -149,7 +148,7 @@ describe('plates', () => {
 
 describe('the body in a stance', () => {
   // Every demonstration piece as it is posed, beside its body at rest; thin blades are no part of it.
-  it.each(demoPieces().map((piece) => [piece.name, piece] as const))(
+  it.each(demoWorkpieces().map((piece) => [piece.name, piece] as const))(
     '%s has the volume that it has at rest, within 2 per cent',
     (_, piece) => {
       const { skeleton, lifePerModel } = planPiece(piece).measure;
@@ -259,7 +258,7 @@ describe('what is found in the clay', () => {
 describe('section cuts', () => {
   it('of animals of the library are closed and hold their core inside', () => {
     for (const { id } of sampled(ANIMALS, 7, 3)) {
-      const shape = shapeOf(newPiece('n', 'n', id));
+      const shape = shapeOf(newWorkpiece('n', 'n', id));
       expect(shape.cuts.length).toBeGreaterThan(1);
       for (const cut of shape.cuts) {
         expect(loopArea(cut.skin)).toBeGreaterThan(0);
@@ -272,11 +271,11 @@ describe('section cuts', () => {
 
   it('lie where the user asks for them', () => {
     const cards = [
-      { bone: 'lumbar', at: 0.2 },
-      { bone: 'tail2', at: 0.9 },
+      { boneId: 'lumbar', along: 0.2 },
+      { boneId: 'tail2', along: 0.9 },
     ];
     const shape = shapeOf(changed(plainPiece(), 'mass', { cards }));
-    expect(shape.cuts.map(({ boneId, at }) => [boneId, at])).toEqual([
+    expect(shape.cuts.map(({ boneId, along }) => [boneId, along])).toEqual([
       ['lumbar', 0.2],
       ['tail2', 0.9],
     ]);

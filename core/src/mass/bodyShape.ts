@@ -1,3 +1,4 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { bodyBlends } from '../body/bodyBlends.ts';
 import { posedBlades } from '../body/blades.ts';
@@ -14,7 +15,6 @@ import { distanceTransform } from '../geometry/distanceTransform.ts';
 import { isoMesh } from '../geometry/isoMesh.ts';
 import { joinedMeshes, plateMesh, type TriangleMesh } from '../geometry/triangleMesh.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { RegionBuild } from './buildUp.ts';
 import { cardStations } from './cardStations.ts';
 import { depthPegs, type DepthPeg } from './depthPegs.ts';
@@ -85,8 +85,8 @@ const LEAST_POCKET_CELLS = 30;
 export interface ShapeSource {
   readonly posed: PosedSkeleton;
   readonly builds: readonly RegionBuild[];
-  readonly mass: Pick<Piece['mass'], 'cards' | 'vents'>;
-  readonly zones: Piece['skin']['zones'];
+  readonly mass: Pick<Workpiece['mass'], 'cards' | 'vents'>;
+  readonly zones: Workpiece['skin']['zones'];
   readonly wires: readonly WireLine[];
 }
 

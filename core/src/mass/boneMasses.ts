@@ -1,9 +1,9 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { BodyGrid } from '../body/bodyGrid.ts';
 import type { PlacedMass } from '../body/supports.ts';
 import { turn } from '../geometry/quat.ts';
 import { add, scale } from '../geometry/vec3.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { buildUp, type RegionBuild } from './buildUp.ts';
 
 /** Densities of what a body is built of, g/ml. */
@@ -26,7 +26,7 @@ export function boneMasses(
   posed: PosedSkeleton,
   body: BodyGrid,
   builds: readonly RegionBuild[],
-  skin: Pick<Piece['skin'], 'zones'>,
+  skin: Pick<Workpiece['skin'], 'zones'>,
   lifePerModel: number,
   densities: Densities,
 ): readonly PlacedMass[] {

@@ -1,3 +1,4 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { RegionSpec } from '../anatomy/bodyPlan.ts';
 import { zoneOf } from '../anatomy/coat.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
@@ -5,7 +6,7 @@ import { add, ORIGIN, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import { deeperMm3, deeperMm4, type BodyGrid, type BodyPatch } from '../body/bodyGrid.ts';
 import { innerRadiusMm, type SkinPart } from '../body/skin.ts';
 import { undersizeLifeMm } from '../body/undersize.ts';
-import type { Core, Piece } from '../piece/pieceSchema.ts';
+import type { Core } from '../piece/pieceSchema.ts';
 
 /** Foil thinner than this cannot be packed round a wire: common practice. */
 export const LEAST_CORE_MM = 1;
@@ -23,7 +24,7 @@ export const regionBuilds = ({
   mass,
 }: {
   readonly skeleton: Skeleton;
-  readonly mass: Pick<Piece['mass'], 'shells' | 'shellMm'>;
+  readonly mass: Pick<Workpiece['mass'], 'shells' | 'shellMm'>;
 }): readonly RegionBuild[] =>
   skeleton.plan.regions.map((region) => ({
     region,
@@ -52,7 +53,7 @@ export function buildUp(
   build: RegionBuild,
   skeleton: Skeleton,
   body: BodyGrid,
-  skin: Pick<Piece['skin'], 'zones'>,
+  skin: Pick<Workpiece['skin'], 'zones'>,
   lifePerModel: number,
 ): BuildUp {
   const patches = body.patches.filter((patch) =>

@@ -1,6 +1,10 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
-import type { ClayChoice, Piece } from '../piece/pieceSchema.ts';
-import { readPiece } from '../piece/readPiece.ts';
+import type { ClayChoice } from '../piece/pieceSchema.ts';
+import { pieceText, readPiece, readPieceText } from '../formats/pieceFile.ts';
+import version7 from '../piece/fixtures/v7-otter-on-the-log.json' with { type: 'json' };
+import { problemSentence } from '../units/problem.ts';
+import { parted } from '../workshop/workpiece.ts';
 import { snagSentence } from '../piece/snag.ts';
 import { sentenceText } from '../piece/step.ts';
 import { changed, otterPiece, wholePlan } from '../testing/samples.ts';
@@ -12,9 +16,9 @@ const HEAVY: ClayChoice = {
   label: { temperatureC: null, limitC: null, minutes: null, perMm: null, packetG: 500 },
   weighed: { grams: 80, lengthMm: 40, widthMm: 50, heightMm: 20 },
 };
-const withShells = (shellClay: ClayChoice | null): Piece =>
+const withShells = (shellClay: ClayChoice | null): Workpiece =>
   changed(otterPiece(), 'mass', { shellClay });
-const massOf = (piece: Piece) => wholePlan(piece).mass!;
+const massOf = (piece: Workpiece) => wholePlan(piece).mass!;
 const cureSnagsOf = (shellClay: Partial<ClayChoice>) =>
   wholePlan(withShells({ ...HEAVY, ...shellClay }), true).snags.filter(
     ({ stage }) => stage === 'cure',
@@ -55,7 +59,8 @@ describe('clay by kind', () => {
   });
 
   it('is named in the steps and on the shopping list', () => {
-    const { bench } = wholePlan(withShells(HEAVY), true);
+    const bare = { ...withShells(HEAVY), atHand: { ...otterPiece().atHand, clays: [] } };
+    const { bench } = wholePlan(bare, true);
     const text = (id: string): string =>
       sentenceText(bench!.steps.find((step) => step.id === id)!.sentence);
     expect(text('mass.condition')).toContain('“Firm clay, grey” ready for the shells');
@@ -101,16 +106,17 @@ describe('two clays in one oven', () => {
 
 describe('the shells’ clay in the document', () => {
   it('is none in a piece of version 7, and nothing else changes', () => {
-    const piece = otterPiece();
-    const { shellClay, ...mass } = piece.mass;
-    expect(shellClay).toBeNull();
-    const cure = { ...piece.cure, nearC: 10, minutes: null };
-    const read = readPiece({ ...piece, version: 7, mass, cure });
-    expect(read).toEqual({ ok: true, value: piece });
+    const { mass } = version7;
+    expect(mass).not.toHaveProperty('shellClay');
+    const read = readPiece(version7);
+    if (!read.ok) throw new Error(problemSentence(read.problem));
+    const { foil, paperMm, sheet, ...own } = mass;
+    expect(read.value.piece.mass).toEqual({ ...own, shellClay: null });
+    expect(read.value.workshop).toMatchObject({ foil, paperMm, claySheet: sheet });
   });
 
   it('is kept as it is through a file', () => {
     const piece = withShells(HEAVY);
-    expect(readPiece(JSON.parse(JSON.stringify(piece)))).toEqual({ ok: true, value: piece });
+    expect(readPieceText(pieceText(piece))).toEqual({ ok: true, value: parted(piece) });
   });
 });

@@ -1,4 +1,4 @@
-import type { Piece } from '../piece/pieceSchema.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { asInput, input, type Working, type WorkingInput } from '../piece/working.ts';
 import type { BuildUp, RegionBuild } from './buildUp.ts';
 import type { ClayFigures } from './clayFigures.ts';
@@ -35,7 +35,7 @@ export function clayNeed(
   regions: readonly Built[],
   figures: ClayFigures,
   shellFigures: ClayFigures | null,
-  sparePercent: Piece['mass']['sparePercent'],
+  sparePercent: Workpiece['mass']['sparePercent'],
 ): ClayNeed {
   if (shellFigures === null) {
     const batch = batchOf(regions, figures, 'piece', sparePercent);

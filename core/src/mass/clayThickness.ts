@@ -1,8 +1,8 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { zoneOf } from '../anatomy/coat.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { BodyGrid } from '../body/bodyGrid.ts';
 import { undersizeLifeMm } from '../body/undersize.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { BodyShape } from './bodyShape.ts';
 import type { RegionBuild } from './buildUp.ts';
 
@@ -23,7 +23,7 @@ export function clayThickness(
   shape: BodyShape | null,
   body: BodyGrid,
   skeleton: Skeleton,
-  skin: Pick<Piece['skin'], 'zones'>,
+  skin: Pick<Workpiece['skin'], 'zones'>,
   lifePerModel: number,
 ): readonly ClayThickness[] {
   if (shape !== null)

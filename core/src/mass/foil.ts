@@ -1,4 +1,4 @@
-import type { Piece } from '../piece/pieceSchema.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { BuildUp, RegionBuild } from './buildUp.ts';
 
@@ -19,7 +19,7 @@ export interface FoilPlan {
  */
 export function foilWorkings(
   regions: readonly (RegionBuild & BuildUp)[],
-  foil: Piece['mass']['foil'],
+  foil: Workpiece['mass']['foil'],
 ): FoilPlan {
   const common = { stage: 'mass', provenance: 'derived' } as const;
   const cores = regions.filter((region) => region.core === 'foil');

@@ -1,10 +1,10 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { FACINGS, zoneOf } from '../anatomy/coat.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { slopeAt, type CellGrid, type FleshField } from '../body/cellGrid.ts';
 import { undersizeLifeMm } from '../body/undersize.ts';
 import { distanceTransform } from '../geometry/distanceTransform.ts';
 import { inverse, turn } from '../geometry/quat.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { LEAST_CORE_MM, type RegionBuild } from './buildUp.ts';
 
 /** The layers of a model as fields over one grid, mm, each negative inside its own surface. */
@@ -36,7 +36,7 @@ export function layersOf(
   field: FleshField,
   posed: PosedSkeleton,
   builds: readonly RegionBuild[],
-  skin: Pick<Piece['skin'], 'zones'>,
+  skin: Pick<Workpiece['skin'], 'zones'>,
 ): Layers {
   const { depth, owner, parts, cellMm: h, cells } = field;
   const freeOf = coatTable(field, posed, skin);
@@ -81,7 +81,7 @@ export function layersOf(
 function coatTable(
   field: FleshField,
   posed: PosedSkeleton,
-  skin: Pick<Piece['skin'], 'zones'>,
+  skin: Pick<Workpiece['skin'], 'zones'>,
 ): (at: number) => number {
   const { skeleton, sizeFactor } = posed;
   const table = field.parts.map(({ boneId }) => {

@@ -1,6 +1,6 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
 import { ORIGIN } from '../geometry/vec3.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { snagSentence } from '../piece/snag.ts';
 import { planPiece } from '../plan.ts';
 import {
@@ -16,8 +16,8 @@ import { foilWorkings } from './foil.ts';
 import { clayFigures } from './clayFigures.ts';
 import { shareWords } from './condition.ts';
 
-const massOf = (piece: Piece) => wholePlan(piece).mass!;
-const allSolid = (piece: Piece): Piece =>
+const massOf = (piece: Workpiece) => wholePlan(piece).mass!;
+const allSolid = (piece: Workpiece): Workpiece =>
   changed(piece, 'mass', {
     shells: Object.fromEntries(
       massOf(piece).regions.map((regionMass) => [
@@ -134,10 +134,10 @@ describe('snags of Mass', () => {
       wholePlan(thick)
         .snags.filter((snag) => snag.code === 'shell-over-limb')
         .map((snag) => [
-          snag.target!.id,
+          snag.target?.kind === 'region' ? snag.target.id : '',
           { core: 'foil', shellMm: Math.floor(10 * snag.facts.maxShellMm) / 10 },
         ]),
-    ) as Piece['mass']['shells'];
+    ) as Workpiece['mass']['shells'];
     const mended = changed(thick, 'mass', { shells });
     expect(wholePlan(mended).snags.map((snag) => snag.code)).not.toContain('shell-over-limb');
   });
@@ -187,7 +187,7 @@ describe('the weight of the parts', () => {
 });
 
 describe('the condition of the animal in plain words', () => {
-  const fatter = (piece: Piece, mm: number): Piece =>
+  const fatter = (piece: Workpiece, mm: number): Workpiece =>
     changed(piece, 'measure', {
       shape: { ...piece.measure.shape, fatMm: { trunk: mm, neck: mm } },
     });

@@ -1,7 +1,7 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { zoneOf } from '../anatomy/coat.ts';
 import { undersizeLifeMm } from '../body/undersize.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
@@ -10,8 +10,8 @@ import { boneRadii, LEAST_CORE_MM, regionBuilds } from './buildUp.ts';
 
 /** What is wrong with the build-up: shells that leave no core, and a body too fat or too thin. */
 export function massSnags(
-  mass: Piece['mass'],
-  skin: Piece['skin'],
+  mass: Workpiece['mass'],
+  skin: Workpiece['skin'],
   measure: MeasurePlan,
   stance: StancePlan,
   lifeWeight: Working,
@@ -22,8 +22,8 @@ export function massSnags(
 
 /** One snag for each foil region, at its thinnest bone. */
 function shellSnags(
-  mass: Piece['mass'],
-  skin: Piece['skin'],
+  mass: Workpiece['mass'],
+  skin: Workpiece['skin'],
   measure: MeasurePlan,
   stance: StancePlan,
 ): readonly Snag[] {
@@ -44,7 +44,7 @@ function shellSnags(
         target: { kind: 'region', id: build.region.id },
         facts: {
           region: build.region.name,
-          bone: bone?.name.replace(/, (left|right)$/, '').toLowerCase() ?? '',
+          bone: bone?.plainName.toLowerCase() ?? '',
           thickMm: 2 * (thinnest.radiusMm - under),
           shellMm: build.shellMm,
           maxShellMm: room,

@@ -1,8 +1,8 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { BodyGrid } from '../body/bodyGrid.ts';
 import { bodyWeight } from '../body/bodyWeight.ts';
 import type { PlacedMass } from '../body/supports.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Reading, type Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
@@ -62,8 +62,8 @@ export interface MassPlan extends StageResult {
 
 /** What Mass reads. */
 export interface MassInputs {
-  readonly mass: Piece['mass'];
-  readonly skin: Piece['skin'];
+  readonly mass: Workpiece['mass'];
+  readonly skin: Workpiece['skin'];
   readonly builds: readonly RegionBuild[];
   readonly measure: MeasurePlan;
   readonly stance: StancePlan;

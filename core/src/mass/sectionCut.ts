@@ -1,3 +1,4 @@
+import type { Place } from '../anatomy/place.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import { alongBone, posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { sampleField, wayOut } from '../body/sampleField.ts';
@@ -20,12 +21,11 @@ export interface SectionWire {
  * A section of the model square to a bone, mm of the model: x to the animal's right, y towards its
  * back, the bone in the origin. Outlines run anticlockwise.
  */
-export interface SectionCut {
+export interface SectionCut extends Place {
   /** Which of the stations it was cut at. */
   readonly index: number;
-  readonly boneId: string;
+  /** Without its side: both sides of a pair of bones are alike. */
   readonly boneName: string;
-  readonly at: number;
   readonly centre: Vec3;
   /** Unit: along the bone, towards the back, to the right. */
   readonly axes: readonly [Vec3, Vec3, Vec3];
@@ -54,13 +54,13 @@ const WINDOW = 1.4;
 export function sectionCut(
   layers: Layers,
   posed: PosedSkeleton,
-  { bone, at }: CardStation,
+  { bone, along }: CardStation,
   wires: readonly WireLine[],
 ): Omit<SectionCut, 'index'> | undefined {
   const of = posedBone(posed, bone.id);
   const axes = sectionAxes(of);
-  const [along, up, right] = axes;
-  const centre = alongBone(of, at);
+  const [forward, up, right] = axes;
+  const centre = alongBone(of, along);
   const far = greatest(layers.cells) * layers.cellMm;
   const reaches = [up, scale(up, -1), right, scale(right, -1)].map((way) =>
     wayOut(layers.skin, layers, centre, way, far),
@@ -98,14 +98,14 @@ export function sectionCut(
   const core = loopsOf(layers.core).filter((loop) => insideLoop(skin, loop[0]!));
   return {
     boneId: bone.id,
-    boneName: bone.name,
-    at,
+    boneName: bone.plainName,
+    along,
     centre,
     axes,
     skin,
     clay,
     core,
-    wires: wiresThrough(wires, centre, along, right, up, skin),
+    wires: wiresThrough(wires, centre, forward, right, up, skin),
     girthMm: loopLength(skin),
     clayGirthMm: loopLength(clay),
     widthMm,

@@ -1,14 +1,14 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
 import { loopArea } from '../geometry/contours.ts';
 import { planPiece } from '../plan.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { answersFor, changed, coarseShape, plainPiece } from '../testing/samples.ts';
 import { reckoningText } from '../piece/working.ts';
 import type { ShapePlan } from './shapePlan.ts';
 
-const shapeOf = (piece: Piece): ShapePlan =>
+const shapeOf = (piece: Workpiece): ShapePlan =>
   planPiece(piece, answersFor(piece, { shape: coarseShape(piece) })).mass!.shape!;
-const posedBy = (anglesDeg: Piece['stance']['anglesDeg']): ShapePlan =>
+const posedBy = (anglesDeg: Workpiece['stance']['anglesDeg']): ShapePlan =>
   shapeOf(changed(plainPiece(), 'stance', { anglesDeg }));
 const rest = posedBy({});
 const lengthsOf = ({ muscles }: ShapePlan): Readonly<Record<string, number>> =>

@@ -1,8 +1,8 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { thickSnags, hollowSnags } from './shapeSnags.ts';
 import type { MuscleSpec, RegionSpec } from '../anatomy/bodyPlan.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { restMuscles } from '../body/muscles.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Reading, type Working } from '../piece/working.ts';
 import type { BodyShape, MuscleClay, ThickPlace } from './bodyShape.ts';
@@ -11,10 +11,9 @@ import type { SectionCut } from './sectionCut.ts';
 
 /** A section card: its number, the cut, and what a tape and a caliper must read there. */
 export interface SectionCard {
-  /** Bone and place: it stays when cards before it come or go. */
-  readonly id: string;
   readonly number: number;
   readonly name: string;
+  /** Where, and what was found there: its place stays when cards before it come or go. */
   readonly cut: SectionCut;
   readonly girth: Working;
   /** The same before the coat is stuck on; the same number where nothing is. */
@@ -73,7 +72,7 @@ const onCells = (method: string): Reading => ({
 export function shapePlan(
   shape: BodyShape,
   skeleton: Skeleton,
-  mass: Piece['mass'],
+  mass: Workpiece['mass'],
   density: Working,
 ): ShapePlan {
   const cards = shape.cuts.map((cut, i) => sectionCard(cut, i + 1));
@@ -98,10 +97,10 @@ export function shapePlan(
     cards,
     uncut: shape.uncut.flatMap((index) => {
       const place = mass.cards?.[index];
-      const name = place && skeleton.byId.get(place.bone)?.name;
+      const name = place && skeleton.byId.get(place.boneId)?.name;
       return place === undefined
         ? []
-        : [{ index, words: `${name ?? place.bone}, ${Math.round(place.at * 100)} %` }];
+        : [{ index, words: `${name ?? place.boneId}, ${Math.round(place.along * 100)} %` }];
     }),
     muscles,
     pegs,
@@ -125,13 +124,10 @@ export function shapePlan(
   };
 }
 
-/** Both sides of a pair of bones are alike, so a card says nothing of the side it was cut on. */
-const withoutSide = (name: string): string => name.replace(/, (left|right)$/, '');
-
 function sectionCard(cut: SectionCut, number: number): SectionCard {
-  const name = withoutSide(cut.boneName);
-  const place = `${name.toLowerCase()}, ${Math.round(cut.at * 100)} % along`;
-  const id = `${cut.boneId} ${cut.at}`;
+  const name = cut.boneName;
+  const place = `${name.toLowerCase()}, ${Math.round(cut.along * 100)} % along`;
+  const target = { kind: 'section', place: { boneId: cut.boneId, along: cut.along } } as const;
   const measure = (what: string, label: string, value: number, method: string): Working => ({
     ...common,
     id: `mass.card.${number}.${what}`,
@@ -141,12 +137,11 @@ function sectionCard(cut: SectionCut, number: number): SectionCard {
     reading: onCells(method),
     inputs: [],
     source: `section square to the bone through ${GRID}`,
-    target: { kind: 'section', id },
+    target,
   });
   const girth = measure('girth', 'Girth', cut.girthMm, 'length of the outline of the section');
   const same = Math.abs(cut.girthMm - cut.clayGirthMm) < 1e-9;
   return {
-    id,
     number,
     name,
     cut,

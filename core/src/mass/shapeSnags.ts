@@ -1,12 +1,12 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { RegionSpec } from '../anatomy/bodyPlan.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { BodyShape, ThickPlace } from './bodyShape.ts';
 
 /** Clay that is thicker than the limit, with the core that would fit. */
 export function thickSnags(
   places: readonly ThickPlace[],
-  mass: Piece['mass'],
+  mass: Workpiece['mass'],
   regionOf: (id: string) => RegionSpec | undefined,
 ): readonly Snag[] {
   return places

@@ -1,4 +1,4 @@
-import type { Piece } from '../piece/pieceSchema.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { BuildUp, RegionBuild } from './buildUp.ts';
 
@@ -23,7 +23,7 @@ export interface SheetGroup {
 export function sheetGroups(
   regions: readonly (RegionBuild & BuildUp)[],
   paperMm: number,
-  sheet: Piece['mass']['sheet'],
+  sheet: Workpiece['mass']['sheet'],
 ): readonly SheetGroup[] {
   const shelled = regions.filter((region) => region.core !== 'solid' && region.clayMm3 > 0);
   const thicknesses = [...new Set(shelled.map((entry) => entry.shellMm))].sort((a, b) => b - a);

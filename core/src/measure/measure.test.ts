@@ -1,11 +1,11 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { planPiece } from '../plan.ts';
 import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
 
-const scaled = (scale: Piece['measure']['scale']): Piece =>
+const scaled = (scale: Workpiece['measure']['scale']): Workpiece =>
   changed(otterPiece(), 'measure', { scale });
-const workingOf = (piece: Piece, id: string) => {
+const workingOf = (piece: Workpiece, id: string) => {
   const found = planPiece(piece).workings.find((working) => working.id === id);
   if (!found) throw new Error(`no working ${id}`);
   return found.value;

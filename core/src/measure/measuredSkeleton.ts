@@ -1,19 +1,19 @@
-import { individual } from '../anatomy/individual.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
+import { individual as individualOf } from '../anatomy/individual.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import { shapedSkeleton } from '../anatomy/shaped.ts';
 import { subjectOf } from '../anatomy/subject.ts';
 import type { Recall } from '../piece/memory.ts';
 import { withoutMemory } from '../piece/memory.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { lifeSizes, type LifeSizes } from './lifeSizes.ts';
 
 /** What bones with the library's flesh hang on. */
 export type BoneDecisions = Pick<
-  Piece['measure'],
-  'animalId' | 'creature' | 'figure' | 'lifeLengths'
+  Workpiece['measure'],
+  'animalId' | 'creature' | 'individual' | 'lifeLengths'
 >;
 /** What the body at rest hangs on. */
-export type BodyDecisions = BoneDecisions & Pick<Piece['measure'], 'shape'>;
+export type BodyDecisions = BoneDecisions & Pick<Workpiece['measure'], 'shape'>;
 
 /** The measured bones with the library's flesh and with the user's, and the sizes of the whole. */
 export interface MeasuredBones {
@@ -23,24 +23,29 @@ export interface MeasuredBones {
   readonly sizes: LifeSizes;
 }
 
-const librarySkeleton = ({ animalId, creature, figure, lifeLengths }: BoneDecisions): Skeleton => {
+const librarySkeleton = ({
+  animalId,
+  creature,
+  individual,
+  lifeLengths,
+}: BoneDecisions): Skeleton => {
   const { plan, animal } = subjectOf({ animalId, creature });
-  return buildSkeleton(plan, individual(plan, animal, figure), lifeLengths);
+  return buildSkeleton(plan, individualOf(plan, animal, individual), lifeLengths);
 };
 
-const withShape = (of: { library: Skeleton } & Pick<Piece['measure'], 'shape'>): Skeleton =>
+const withShape = (of: { library: Skeleton } & Pick<Workpiece['measure'], 'shape'>): Skeleton =>
   shapedSkeleton(of.library, of.shape);
 
-const sizesOf = (of: { skeleton: Skeleton; stance: Piece['stance'] }): LifeSizes =>
+const sizesOf = (of: { skeleton: Skeleton; stance: Workpiece['stance'] }): LifeSizes =>
   lifeSizes(of.skeleton, of.stance);
 
 /** The skeleton that the measurements give, from the decisions of Measure and Stance. Life mm. */
 export function measuredBones(
-  { measure, stance }: Pick<Piece, 'measure' | 'stance'>,
+  { measure, stance }: Pick<Workpiece, 'measure' | 'stance'>,
   recall: Recall = withoutMemory,
 ): MeasuredBones {
-  const { animalId, creature, figure, lifeLengths, shape } = measure;
-  const library = recall(librarySkeleton, { animalId, creature, figure, lifeLengths });
+  const { animalId, creature, individual, lifeLengths, shape } = measure;
+  const library = recall(librarySkeleton, { animalId, creature, individual, lifeLengths });
   const skeleton = recall(withShape, { library, shape });
   return { library, skeleton, sizes: recall(sizesOf, { skeleton, stance }) };
 }

@@ -1,12 +1,12 @@
+import type { Piece } from '../piece/pieceSchema.ts';
 import { individual } from '../anatomy/individual.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import { findSubject } from '../anatomy/subject.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 
 /** The measured life skeleton of a piece; undefined where its animal is not known here. */
 export function pieceSkeleton({ measure }: Pick<Piece, 'measure'>): Skeleton | undefined {
   const subject = findSubject(measure);
   if (subject === undefined) return undefined;
   const { plan, animal } = subject;
-  return buildSkeleton(plan, individual(plan, animal, measure.figure), measure.lifeLengths);
+  return buildSkeleton(plan, individual(plan, animal, measure.individual), measure.lifeLengths);
 }

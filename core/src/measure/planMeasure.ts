@@ -1,13 +1,13 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { sumPlusMinus } from '../anatomy/sumPlusMinus.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asGiven, asInput, input, type Working } from '../piece/working.ts';
 import type { LifeSizes } from './lifeSizes.ts';
 import type { MeasuredBones } from './measuredSkeleton.ts';
 import { oddProportions } from './proportions.ts';
-import { LEAST_MM, smallThings, smallWorkings } from './scaleEffects.ts';
+import { LEAST_MM, smallParts, smallThings, type SmallPart } from './scaleEffects.ts';
 import { ovenFit, scaleWorking, type OvenRoom } from './scaleWorking.ts';
 
 /** One bone of the table: left and right share a row. */
@@ -28,14 +28,14 @@ export interface MeasurePlan extends StageResult {
   readonly rows: readonly BoneRow[];
   readonly summary: readonly Working[];
   /** The smallest of each kind at this scale: thinnest limb, claw, fin, lock, eye. */
-  readonly small: readonly Working[];
+  readonly small: readonly SmallPart[];
 }
 
 /** What Measure reads. */
 export interface MeasureInputs extends MeasuredBones {
-  readonly measure: Piece['measure'];
+  readonly measure: Workpiece['measure'];
   /** The board that it may be baked on. */
-  readonly stance: Pick<Piece['stance'], 'hold' | 'base'>;
+  readonly stance: Pick<Workpiece['stance'], 'hold' | 'base'>;
   /** How far pegs and nuts stand out below the board: nothing but the scale asks for that. */
   readonly pegBelowMm: number;
 }
@@ -52,7 +52,7 @@ export function planMeasure(inputs: MeasureInputs): MeasurePlan {
     .filter((bone, i, all) => all.findIndex((entry) => entry.key === bone.key) === i)
     .map((bone) => boneRow(bone, scale));
   const summary = summaryWorkings(skeleton, sizes, scale);
-  const small = smallWorkings(skeleton, scale.value);
+  const small = smallParts(skeleton, scale.value);
   return {
     skeleton,
     librarySkeleton: library,
@@ -62,7 +62,12 @@ export function planMeasure(inputs: MeasureInputs): MeasurePlan {
     rows,
     summary,
     small,
-    workings: [scale, ...summary, ...small, ...rows.flatMap(({ life, model }) => [life, model])],
+    workings: [
+      scale,
+      ...summary,
+      ...small.map(({ size }) => size),
+      ...rows.flatMap(({ life, model }) => [life, model]),
+    ],
     snags: [
       // An own animal is judged by all of its plan, not by the one that it started from.
       ...(measure.creature === null ? rows.flatMap(rangeSnag) : oddSnags(skeleton)),
@@ -202,7 +207,7 @@ function rangeSnag({ bone, life }: BoneRow): readonly Snag[] {
 
 /** What goes into the oven beside the body. */
 function ovenRoom(
-  { ovenAirMm, onBoard }: Piece['measure'],
+  { ovenAirMm, onBoard }: Workpiece['measure'],
   { base, hold }: MeasureInputs['stance'],
   belowMm: number,
 ): OvenRoom {
@@ -214,7 +219,7 @@ function ovenRoom(
 }
 
 function ovenSnags(
-  measure: Piece['measure'],
+  measure: Workpiece['measure'],
   sizes: LifeSizes,
   lifePerModel: number,
   room: OvenRoom,

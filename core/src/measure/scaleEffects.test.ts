@@ -1,16 +1,16 @@
+import { parted } from '../workshop/workpiece.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
 import { animalById, ANIMALS, planById } from '../anatomy/registry.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
-import { newPiece } from '../start/newPiece.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
-import { readPiece } from '../piece/readPiece.ts';
+import { readPiece } from '../formats/pieceFile.ts';
 import { snagSentence } from '../piece/snag.ts';
 import { planPiece } from '../plan.ts';
-import { changed } from '../testing/samples.ts';
+import { newWorkpiece, changed } from '../testing/samples.ts';
 import { eyeFits, roundScalesNear, smallThings } from './scaleEffects.ts';
 
-const at = (animalId: string, scale: Piece['measure']['scale'], part = {}) => {
-  const piece = newPiece('x', 'X', animalId);
+const at = (animalId: string, scale: Workpiece['measure']['scale'], part = {}) => {
+  const piece = newWorkpiece('x', 'X', animalId);
   return planPiece(changed(piece, 'measure', { scale, ...part })).measure;
 };
 
@@ -68,7 +68,7 @@ describe('targets that set the scale', () => {
   });
 
   it('must be there: a box that decides and is missing is refused in words', () => {
-    const piece = newPiece('x', 'X', 'eurasian-otter');
+    const { piece } = parted(newWorkpiece('x', 'X', 'eurasian-otter'));
     const read = readPiece({ ...piece, measure: { ...piece.measure, scale: { by: 'box' } } });
     expect(read).toMatchObject({ ok: false, problem: { where: 'measure.box' } });
   });

@@ -49,7 +49,7 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
       return [
         {
           kind: 'limb',
-          name: `${bone.name.replace(', left', '')}, at its thinnest`,
+          name: `${bone.plainName}, at its thinnest`,
           lifeMm: 2 * greatest(radii),
           provenance: 'memory',
           boneId: bone.id,
@@ -92,27 +92,38 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
 const smallest = (things: readonly SmallThing[]): readonly SmallThing[] =>
   things.length === 0 ? [] : [things.reduce((a, b) => (b.lifeMm < a.lifeMm ? b : a))];
 
-/** Each small thing at a scale, with the least that can be made as the low end of its range. */
-export const smallWorkings = (skeleton: Skeleton, lifePerModel: number): readonly Working[] =>
+/** A small thing at a scale, and the least that can be made of its kind, mm. */
+export interface SmallPart {
+  readonly leastMm: number;
+  readonly size: Working;
+}
+
+/** Each small thing at a scale. */
+export const smallParts = (skeleton: Skeleton, lifePerModel: number): readonly SmallPart[] =>
   smallThings(skeleton).map((thing) => ({
-    id: `measure.small.${thing.kind}`,
-    stage: 'measure',
-    label: thing.name,
-    value: thing.lifeMm / lifePerModel,
-    unit: 'mm',
-    digits: 2,
-    provenance: 'derived',
-    formula: 'l = L / n',
-    inputs: [
-      input('L', `${thing.name}, life`, thing.lifeMm, 'mm', thing.provenance),
-      input('n', 'Scale', lifePerModel, 'scale', 'own'),
-    ],
-    source: `definition of a scale; less than ${LEAST_MM[thing.kind]} mm cannot be made in clay, common practice`,
-    target:
-      thing.boneId === undefined
-        ? { kind: 'piece', id: 'piece' }
-        : { kind: 'bone', id: thing.boneId },
+    leastMm: LEAST_MM[thing.kind],
+    size: sizeOf(thing, lifePerModel),
   }));
+
+const sizeOf = (thing: SmallThing, lifePerModel: number): Working => ({
+  id: `measure.small.${thing.kind}`,
+  stage: 'measure',
+  label: thing.name,
+  value: thing.lifeMm / lifePerModel,
+  unit: 'mm',
+  digits: 2,
+  provenance: 'derived',
+  formula: 'l = L / n',
+  inputs: [
+    input('L', `${thing.name}, life`, thing.lifeMm, 'mm', thing.provenance),
+    input('n', 'Scale', lifePerModel, 'scale', 'own'),
+  ],
+  source: `definition of a scale; less than ${LEAST_MM[thing.kind]} mm cannot be made in clay, common practice`,
+  target:
+    thing.boneId === undefined
+      ? { kind: 'piece', id: 'piece' }
+      : { kind: 'bone', id: thing.boneId },
+});
 
 /** The three round scales nearest to one, in order. */
 export const roundScalesNear = (lifePerModel: number): readonly number[] =>

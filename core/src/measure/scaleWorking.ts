@@ -1,9 +1,10 @@
-import type { Piece, ScaleChoice } from '../piece/pieceSchema.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
+import type { ScaleChoice } from '../piece/pieceSchema.ts';
 import type { Provenance } from '../anatomy/provenance.ts';
 import { input, type Reading, type Working } from '../piece/working.ts';
 import type { LifeSizes } from './lifeSizes.ts';
 
-type Oven = NonNullable<Piece['measure']['oven']>;
+type Oven = NonNullable<Workpiece['measure']['oven']>;
 type Common = Pick<Working, 'id' | 'stage' | 'label' | 'unit' | 'source'>;
 
 /** A board that goes into the oven with its piece, mm of the model. */
@@ -84,7 +85,7 @@ export function ovenFit(sizes: Extent, oven: Oven, room: OvenRoom = BARE): numbe
  * box decides that the document lacks, which its reader refuses.
  */
 export function scaleWorking(
-  { scale: choice, oven, box }: Pick<Piece['measure'], 'scale' | 'oven' | 'box'>,
+  { scale: choice, oven, box }: Pick<Workpiece['measure'], 'scale' | 'oven' | 'box'>,
   sizes: LifeSizes,
   eye: { readonly mm: number; readonly provenance: Provenance },
   room: OvenRoom,

@@ -153,7 +153,88 @@ const STEPS: VersionSteps = {
       cure: { ...cure, minutes: { parts: null, shell: minutes, finish: minutes } },
     };
   },
+  /**
+   * Version 10 says where by places and references, calls the individual by its name, and leaves to the
+   * workshop what is the workshop's; that comes out beside the piece, as the first version of a workshop.
+   */
+  9: (old) => {
+    const { figure, oven, ovenAirMm, ...measure } = partOf(old, 'measure');
+    const { sex = null, youth = 0 } = (figure ?? {}) as { sex?: unknown; youth?: unknown };
+    const stance = partOf(old, 'stance');
+    const { stock, sold, ownMetals, testBends, sawLossMm, keepMm, ...wire } = partOf(old, 'wire');
+    const { foil, paperMm, sheet, ...mass } = partOf(old, 'mass');
+    const { fan, ovenOffsetC, ...cure } = partOf(old, 'cure');
+    const { tools, ...skin } = partOf(old, 'skin');
+    return {
+      ...old,
+      version: 10,
+      measure: { ...measure, individual: { sex, juvenility: youth } },
+      stance: { ...stance, weight: renamed(stance['weight'], { at: 'along' }) },
+      wire: { ...wire, routes: withRefs(wire['routes']) },
+      cure,
+      skin,
+      mass: {
+        ...mass,
+        cards: each(mass['cards'], (c) => renamed(c, { bone: 'boneId', at: 'along' })),
+      },
+      workshop: {
+        format: 'keen-sinew-workshop',
+        version: 1,
+        oven: {
+          inside: oven ?? { lengthMm: 400, heightMm: 250, widthMm: 350 },
+          airMm: ovenAirMm,
+          fan,
+          offsetC: ovenOffsetC,
+        },
+        wire: { stock, sold, ownMetals, testBends, sawLossMm, keepMm },
+        clays: [],
+        foil,
+        paperMm,
+        claySheet: sheet,
+        tools,
+        paints: [],
+        pace: 1,
+        sittingH: 2,
+      },
+    };
+  },
 };
+
+/** Every entry of a list changed; what is no list stays as it is, for the schema to tell. */
+const each = (of: unknown, change: (entry: unknown) => unknown): unknown =>
+  Array.isArray(of) ? of.map(change) : of;
+
+/** An object with some of its fields under new names. */
+function renamed(of: unknown, names: Readonly<Record<string, string>>): unknown {
+  if (typeof of !== 'object' || of === null || Array.isArray(of)) return of;
+  return Object.fromEntries(
+    Object.entries(of).map(([key, value]) => [
+      Object.hasOwn(names, key) ? names[key]! : key,
+      value,
+    ]),
+  );
+}
+
+/** Routes of version 9 were written in words: `femur.L`, `ear.L@0.9`, `ball:forefoot.L`, `over:hind-legs`. */
+function withRefs(routes: unknown): unknown {
+  if (typeof routes !== 'object' || routes === null || Array.isArray(routes)) return routes;
+  return Object.fromEntries(
+    Object.entries(routes).map(([key, ways]) => [
+      key,
+      each(ways, (way) => each(way, (ref) => (typeof ref === 'string' ? refOf(ref) : ref))),
+    ]),
+  );
+}
+
+function refOf(ref: string): Data {
+  const [head = '', tail] = ref.split(':');
+  if (tail !== undefined)
+    return head === 'over' ? { over: 'crossing', pairId: tail } : { over: head, contactId: tail };
+  const [boneId = '', share] = ref.split('@');
+  return share === undefined
+    ? { over: 'joint', boneId }
+    : { over: 'bone', boneId, along: Number(share) };
+}
 
 /** Gaits of version 8 had the usual stride. */
 function withStrides(stance: Data): Data {

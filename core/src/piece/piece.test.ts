@@ -1,22 +1,34 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { otterPiece, plainPiece } from '../testing/samples.ts';
+import { otterPiece } from '../testing/samples.ts';
 import { problemSentence } from '../units/problem.ts';
-import { demoPieces } from '../start/demoPieces.ts';
+import { demoPieces, demoWorkpieces } from '../start/demoPieces.ts';
 import { laterStages } from '../start/newPiece.ts';
 import { migrate } from './migrations.ts';
-import type { Piece } from './pieceSchema.ts';
-import { pieceText, readPiece, readPieceText } from './readPiece.ts';
+import { PIECE_VERSION } from './pieceSchema.ts';
+import { inWorkshop, parted } from '../workshop/workpiece.ts';
+import { pieceText, readPiece, readPieceText, type PieceFile } from '../formats/pieceFile.ts';
 import { snagSentence, worstFirst, type Snag } from './snag.ts';
 
 const EXAMPLES = new URL('../../../examples/', import.meta.url);
+
+const FIXTURES = new URL('./fixtures/', import.meta.url);
+type Fields = Readonly<Record<string, unknown>>;
+
+/** A kept document as it was written, and as it is read today. */
+function named(name: string): readonly [old: Fields, read: PieceFile] {
+  const text = readFileSync(new URL(name, FIXTURES), 'utf8');
+  const read = readPieceText(text);
+  if (!read.ok) throw new Error(problemSentence(read.problem));
+  return [JSON.parse(text) as Fields, read.value];
+}
 
 const sentenceOf = (data: unknown): string => {
   const read = readPiece(data);
   return read.ok ? 'read' : problemSentence(read.problem);
 };
 const with_ = (path: string, value: unknown): unknown => {
-  const copy = JSON.parse(JSON.stringify(otterPiece()));
+  const copy = JSON.parse(JSON.stringify(demoPieces()[0]!));
   const keys = path.split('.');
   const last = keys.pop()!;
   keys.reduce((at, key) => at[key], copy)[last] = value;
@@ -24,17 +36,17 @@ const with_ = (path: string, value: unknown): unknown => {
 };
 
 describe('piece files', () => {
-  it.each(demoPieces().map((piece) => [piece.name, piece] as const))(
+  it.each(demoWorkpieces().map((piece) => [piece.name, piece] as const))(
     '%s is valid and survives being written and read',
     (_, piece) => {
-      expect(readPieceText(pieceText(piece))).toEqual({ ok: true, value: piece });
+      expect(readPieceText(pieceText(piece))).toEqual({ ok: true, value: parted(piece) });
     },
   );
 
   it.each(readdirSync(EXAMPLES))('the example %s is of today’s version and valid', (name) => {
     const text = readFileSync(new URL(name, EXAMPLES), 'utf8');
-    const read = readPieceText(text);
-    expect(read).toMatchObject({ ok: true, value: JSON.parse(text) });
+    const { piece, workshop } = JSON.parse(text) as PieceFile;
+    expect(readPieceText(text)).toEqual({ ok: true, value: { piece, workshop } });
   });
 
   it.each([
@@ -48,7 +60,7 @@ describe('piece files', () => {
   });
 
   it.each([
-    ['format', 'another-format', /format “keen-sinew-piece”/],
+    ['format', 'another-format', /format “keen-sinew-file” or “keen-sinew-piece”/],
     ['version', 99, /version: received 99/],
     ['measure.animalId', 'dragon', /animalId: received “dragon”/],
     [
@@ -67,12 +79,9 @@ describe('piece files', () => {
     ['stance.lifted', ['tail'], /received “tail”/],
     ['wire.spine.strands', 0, /strands: received 0/],
     ['wire.spine.size', { system: 'SWG', value: 60 }, /wire size/],
-    ['wire.stock', 'none', /wire\.stock/],
     ['name', '', /name: received an empty field/],
     ['mass.shells', { wing: { core: 'foil', shellMm: 4 } }, /mass\.shells: received “wing”/],
     ['mass.clay.classId', 'mud', /classId: received “mud”/],
-    ['cure.ovenOffsetC', 400, /ovenOffsetC: received 400/],
-    ['skin.tools', ['rake'], /received “rake”/],
     ['skin.zones', { wing: { method: 'carved', hairMm: 2 } }, /skin\.zones: received “wing”/],
     ['colour.zones', { back: { hex: 'brown', sheen: null } }, /hex: received “brown”/],
     ['bench.done', { x: { on: 'today', minutes: 1, note: '' } }, /received “today”/],
@@ -87,50 +96,80 @@ describe('piece files', () => {
     expect(sentenceOf(with_('wire.magic', 1))).not.toBe('read');
   });
 
-  it('refuses a scale by oven without an oven', () => {
-    const piece = plainPiece();
-    const measure: Piece['measure'] = { ...piece.measure, scale: { by: 'oven' }, oven: null };
-    expect(sentenceOf({ ...piece, measure })).toMatch(/measure\.oven/);
+  it('refuses a file whose workshop is damaged, and says where', () => {
+    const { piece, workshop } = parted(otterPiece());
+    const file = { format: 'keen-sinew-file', version: 1, piece };
+    expect(sentenceOf({ ...file, workshop: { ...workshop, pace: 90 } })).toMatch(
+      /^pace: received 90; allowed is a number from/,
+    );
+    expect(sentenceOf({ ...file, version: 2, workshop })).toMatch(/version: received 2/);
+    expect(sentenceOf({ ...file, piece: null, workshop })).toMatch(/The file’s piece/);
   });
 
   it('takes in a piece of version 1 with its decisions kept and the later stages on defaults', () => {
-    const { mass: _m, cure: _c, skin: _s, colour: _o, bench: _b, ...first } = otterPiece();
-    const read = readPiece({ ...first, version: 1 });
+    const [first] = named('v1-otter-on-the-log.json');
+    const read = readPiece(first);
     if (!read.ok) throw new Error(problemSentence(read.problem));
-    expect(read.value).toMatchObject({ version: 9, wire: first.wire, ...laterStages() });
+    const { place, wire } = read.value.piece;
+    const { stock, spine } = first['wire'] as Record<string, unknown>;
+    expect([place, wire.spine]).toEqual([first['place'], spine]);
+    expect(read.value.piece).toMatchObject(laterStages());
+    expect(read.value.workshop).toMatchObject({ wire: { stock } });
   });
 
   it('knows no way from a version that never was, nor from one that is no number', () => {
-    for (const version of [0, 10, 1.5, -1, '1', 'constructor', '__proto__', null, undefined, {}])
+    for (const version of [
+      0,
+      PIECE_VERSION + 1,
+      1.5,
+      -1,
+      '1',
+      'constructor',
+      '__proto__',
+      null,
+      undefined,
+      {},
+    ])
       expect(migrate({ version }), String(version)).toBeUndefined();
   });
 
-  const FIXTURES = new URL('./fixtures/', import.meta.url);
-
   // Documents as earlier versions of this application wrote them.
   it.each(readdirSync(FIXTURES))('takes in %s with every decision kept', (name) => {
-    const text = readFileSync(new URL(name, FIXTURES), 'utf8');
-    const read = readPieceText(text);
-    if (!read.ok) throw new Error(problemSentence(read.problem));
-    const old = JSON.parse(text) as Record<string, Record<string, unknown>>;
+    const [old, read] = named(name);
+    const { measure, stance, wire, mass, cure, skin, ...rest } = old as Record<string, Fields>;
     // Until version 2 two sizes were ways of their own to scale by.
-    const was = old['measure']!['scale'] as { by: string; mm?: number };
+    const was = measure!['scale'] as { by: string; mm?: number };
     const scale = was.by === 'length' ? { by: 'size', sizeId: 'length', mm: was.mm } : was;
-    const { minutes, nearC: _near, ...cure } = old['cure'] ?? {};
-    const kept = { ...old, version: 9, ...(old['cure'] ? { cure } : {}) };
-    expect(read.value).toMatchObject({ ...kept, measure: { ...old['measure'], scale } });
-    const { finish } = read.value.cure.minutes;
-    expect(finish).toBe(minutes ?? null);
+    const { minutes, nearC: _near, ...bakes } = cure ?? {};
+    const { figure, ...measured } = measure!;
+    // What is the workshop's now stands beside the piece, under its own names.
+    const { piece, workshop } = read;
+    const now = inWorkshop(piece, workshop!);
+    expect(now).toMatchObject({
+      ...rest,
+      version: PIECE_VERSION,
+      stance,
+      wire,
+      ...(skin && { skin }),
+    });
+    expect(now).toMatchObject({
+      measure: { ...measured, scale },
+      ...(mass && { mass }),
+      cure: bakes,
+    });
+    const young = (figure ?? { sex: null, youth: 0 }) as { sex: unknown; youth: unknown };
+    expect(now.measure.individual).toEqual({ sex: young.sex, juvenility: young.youth });
+    const finish = typeof minutes === 'number' ? minutes : (minutes as Fields | null)?.['finish'];
+    expect(now.cure.minutes.finish).toBe(finish ?? null);
   });
 
   it('adds to an old piece what its version had then, whatever is the default now', () => {
-    const text = readFileSync(new URL('v1-otter-on-the-log.json', FIXTURES), 'utf8');
-    const read = readPieceText(text);
-    if (!read.ok) throw new Error(problemSentence(read.problem));
-    expect(read.value.mass).toMatchObject({ shellMm: 5, sparePercent: 15, thickMm: 12 });
-    expect(read.value.wire.rod.size).toEqual({ system: 'mm', value: 2 });
-    expect(read.value.wire.binder).toMatchObject({ turns: 3, tailMm: 15, overlapMm: 25 });
-    expect(read.value.measure).toMatchObject({ ovenAirMm: 10, onBoard: false });
+    const [, { piece, workshop }] = named('v1-otter-on-the-log.json');
+    expect(piece.mass).toMatchObject({ shellMm: 5, sparePercent: 15, thickMm: 12 });
+    expect(piece.wire.rod.size).toEqual({ system: 'mm', value: 2 });
+    expect(piece.wire.binder).toMatchObject({ turns: 3, tailMm: 15, overlapMm: 25 });
+    expect(piece.measure).toMatchObject({ onBoard: false });
+    expect(workshop!.oven).toMatchObject({ airMm: 10, fan: false });
   });
 });
 
@@ -166,5 +205,40 @@ describe('snags', () => {
     expect(worstFirst([near, tooThick]).map((snag) => snag.grade)).toEqual(['fix', 'watch']);
     const later = { ...near, stage: 'mass' } as Snag;
     expect(worstFirst([later, near, tooThick])).toEqual([tooThick, near, later]);
+  });
+});
+
+describe('a piece of version 9', () => {
+  it('keeps its own routes, cards and weight, told by places', () => {
+    const [old] = named('v9-otter-on-the-log.json');
+    const { wire, mass, stance } = old as Record<string, Fields>;
+    const way = ['peg:hindfoot.L', 'ball:hindfoot.L', 'femur.L', 'over:hind-legs', 'ear.R@0.8'];
+    const read = readPiece({
+      ...old,
+      wire: { ...wire, routes: { 'limbs:hind-legs': [way], 'limbs:fore-legs': [] } },
+      mass: { ...mass, cards: [{ bone: 'lumbar', at: 0.2 }] },
+      stance: { ...stance, weight: { boneId: 'tail1', at: 0.5, grams: 40, metal: 'steel' } },
+    });
+    if (!read.ok) throw new Error(problemSentence(read.problem));
+    const { piece } = read.value;
+    expect(piece.wire.routes).toEqual({
+      'limbs:hind-legs': [
+        [
+          { over: 'peg', contactId: 'hindfoot.L' },
+          { over: 'ball', contactId: 'hindfoot.L' },
+          { over: 'joint', boneId: 'femur.L' },
+          { over: 'crossing', pairId: 'hind-legs' },
+          { over: 'bone', boneId: 'ear.R', along: 0.8 },
+        ],
+      ],
+      'limbs:fore-legs': [],
+    });
+    expect(piece.mass.cards).toEqual([{ boneId: 'lumbar', along: 0.2 }]);
+    expect(piece.stance.weight).toEqual({
+      boneId: 'tail1',
+      along: 0.5,
+      grams: 40,
+      metal: 'steel',
+    });
   });
 });

@@ -1,6 +1,7 @@
 import { creatureSchema } from '../anatomy/creature.ts';
 import { SHEENS } from '../anatomy/coat.ts';
-import { CLAY_IDS, TOOL_IDS } from './materialIds.ts';
+import { placeSchema } from './placeSchema.ts';
+import { CLAY_IDS } from './materialIds.ts';
 import { PROVENANCES } from '../anatomy/provenance.ts';
 import { STAGES } from './working.ts';
 import { referencesSchema } from './referencesSchema.ts';
@@ -11,11 +12,11 @@ import { list, num, text, whole, z } from '../units/schema.ts';
 
 export type { SectionStation, Shape } from '../anatomy/shapeSchema.ts';
 export type { Counterweight, KeptStance } from './stanceSchema.ts';
-export type { SoldEntry, StockEntry, WireChoice } from './wireSchema.ts';
+export type { WireChoice } from './wireSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 9;
+export const PIECE_VERSION = 10;
 
 const celsius = num(0, 300);
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
@@ -36,7 +37,8 @@ export type Core = (typeof CORES)[number];
 /** How a zone of the coat is made: pressed into the clay, stuck on it, or left smooth. */
 export const COAT_METHODS = ['carved', 'fibre', 'smooth'] as const;
 
-const boxSchema = z.strictObject({
+/** The inside of an oven or a box. */
+export const boxSchema = z.strictObject({
   lengthMm: lengthMm(20, 5000),
   heightMm: lengthMm(20, 5000),
   widthMm: lengthMm(20, 5000),
@@ -103,21 +105,13 @@ const massSchema = z.strictObject({
     z.strictObject({ core: z.enum(CORES), shellMm: lengthMm(0.5, 60) }),
   ),
   shellMm: lengthMm(0.5, 60),
-  foil: z.strictObject({
-    widthMm: lengthMm(100, 1000),
-    gaugeMm: lengthMm(0.005, 0.1),
-    packedGPerMl: num(0.1, 2.7),
-  }),
   sparePercent: num(0, 200),
-  paperMm: lengthMm(0.03, 1),
-  /** The largest sheet that the table or the clay machine gives. */
-  sheet: z.strictObject({ widthMm: lengthMm(20, 2000), lengthMm: lengthMm(20, 2000) }),
   /** Regions whose hollow has a hole to the outside, by id. */
   vents: list(text(0, 40), 0, 60),
   /** Clay thicker than this is told: it cracks, and its middle cures late. */
   thickMm: lengthMm(3, 80),
   /** Where section cards are cut; null for the usual places. */
-  cards: z.nullable(list(z.strictObject({ bone: text(0, 60), at: num(0, 1) }), 0, 40)),
+  cards: z.nullable(list(placeSchema, 0, 40)),
 });
 
 const bakeMin = z.nullable(num(1, 1440));
@@ -125,9 +119,6 @@ const bakeMin = z.nullable(num(1, 1440));
 const cureSchema = z.strictObject({
   method: z.enum(['shell-first', 'all-at-once']),
   partsFirst: z.boolean(),
-  fan: z.boolean(),
-  /** A thermometer in the oven less what the dial says. */
-  ovenOffsetC: num(-60, 60),
   setC: z.nullable(celsius),
   /** Minutes of each bake that the user set; null where they follow. */
   minutes: z.strictObject({ parts: bakeMin, shell: bakeMin, finish: bakeMin }),
@@ -136,7 +127,6 @@ const cureSchema = z.strictObject({
 });
 
 const skinSchema = z.strictObject({
-  tools: list(z.enum(TOOL_IDS), 0, TOOL_IDS.length),
   zones: z.record(
     text(0, 40),
     z.strictObject({
@@ -185,15 +175,12 @@ export const pieceSchema = z.strictObject({
     /** The user's own animal, whole, so that the piece stands alone; null for one of the library. */
     creature: z.nullable(creatureSchema),
     /** Which individual of it: a sex by name, and how young it is, 0 grown up to 1 new-born. */
-    figure: z.strictObject({
+    individual: z.strictObject({
       sex: z.nullable(text(1, 40)),
-      youth: num(0, 1),
+      juvenility: num(0, 1),
     }),
     scale: scaleSchema,
-    oven: z.nullable(boxSchema),
-    /** Air left all round what goes into the oven. */
-    ovenAirMm: lengthMm(0, 200),
-    /** Whether it goes in on its board, pegs and all. */
+    /** Whether it goes into the oven on its board, pegs and all. */
     onBoard: z.boolean(),
     box: z.nullable(boxSchema),
     lifeLengths: z.record(

@@ -5,39 +5,12 @@ import { animalById } from '../anatomy/registry.ts';
 import { findSubject } from '../anatomy/subject.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
 import { diameterMm } from '../units/gauges.ts';
-import { migrate } from './migrations.ts';
 import { refusedBySchema } from '../units/schemaProblem.ts';
-import { PIECE_FORMAT, PIECE_VERSION, pieceSchema, type Piece } from './pieceSchema.ts';
+import type { VersionedData } from '../units/versions.ts';
+import { pieceSchema, type Piece } from './pieceSchema.ts';
 
-/**
- * Reads a piece file: text → JSON → version → schema → names that must exist. Anything wrong comes
- * back as one problem that says where; nothing is half read.
- */
-export function readPieceText(text: string): Parsed<Piece> {
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch (error) {
-    const reason = error instanceof Error ? error.message : String(error);
-    return refused(
-      'The file',
-      reason,
-      'a whole piece file in JSON, as this application exports it',
-    );
-  }
-  return readPiece(data);
-}
-
-/** The same for data that is already parsed, for example from the browser's store. */
-export function readPiece(data: unknown): Parsed<Piece> {
-  const head = data as { format?: unknown; version?: unknown } | null;
-  if (typeof data !== 'object' || head === null || head.format !== PIECE_FORMAT) {
-    return refused('The file', head?.format ?? typeof data, `a file of format “${PIECE_FORMAT}”`);
-  }
-  const current = migrate(data as Record<string, unknown>);
-  if (current === undefined) {
-    return refused('The file’s version', head.version, `a version from 1 to ${PIECE_VERSION}`);
-  }
+/** Reads the document of a piece of today's version: own animal, schema, names that must exist. */
+export function readPieceData(current: VersionedData): Parsed<Piece> {
   const { measure } = current as { measure?: { creature?: { version?: unknown } | null } };
   const creature = measure?.creature ?? null;
   const own = creature === null ? null : migrateCreature(creature as Record<string, unknown>);
@@ -86,7 +59,7 @@ function checkNames(piece: Piece): Parsed<Piece> {
     firstStrange('mass.vents', piece.mass.vents, regions) ??
     firstStrange(
       'mass.cards',
-      (piece.mass.cards ?? []).map(({ bone }) => bone),
+      (piece.mass.cards ?? []).map(({ boneId }) => boneId),
       ids,
     ) ??
     firstStrange('skin.zones', Object.keys(piece.skin.zones), zones) ??
@@ -97,9 +70,6 @@ function checkNames(piece: Piece): Parsed<Piece> {
   if (scale.by === 'size' && !sizes.includes(scale.sizeId)) {
     return refused('measure.scale.sizeId', scale.sizeId, `one of ${sizes.join(', ')}`);
   }
-  if (piece.measure.scale.by === 'oven' && piece.measure.oven === null) {
-    return refused('measure.oven', null, 'the inside of the oven, as the scale depends on it');
-  }
   if (piece.measure.scale.by === 'box' && piece.measure.box === null) {
     return refused('measure.box', null, 'the inside of the box, as the scale depends on it');
   }
@@ -109,8 +79,6 @@ function checkNames(piece: Piece): Parsed<Piece> {
     ...(piece.wire.rod.size === null ? [] : [piece.wire.rod.size]),
     piece.wire.binder.size,
     ...Object.values(piece.wire.fine).flatMap((choice) => (choice === null ? [] : [choice.size])),
-    ...piece.wire.stock.map((entry) => entry.size),
-    ...piece.wire.sold.map((entry) => entry.size),
   ];
   const noSuch = wireSizes.find((size) => (diameterMm(size) ?? 0) < 0.1);
   if (noSuch) return refused('wire size', noSuch, 'a size of its gauge table, 0.1 mm or thicker');
@@ -125,6 +93,3 @@ function firstStrange(
   const name = names.find((candidate) => !known.has(candidate));
   return name === undefined ? undefined : { where, name };
 }
-
-/** The text of a piece file: the document, readable, ending in a line break. */
-export const pieceText = (piece: Piece): string => `${JSON.stringify(piece, null, 2)}\n`;

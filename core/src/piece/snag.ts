@@ -2,7 +2,8 @@ import { scaleText } from '../units/scaleText.ts';
 import { quantityText, type UnitSystem } from '../units/quantity.ts';
 import type { Setting } from './materialIds.ts';
 import type { SnagCode, SnagFacts } from './snagFacts.ts';
-import { STAGES, type SheetTarget, type Stage } from './working.ts';
+import type { SheetTarget } from './target.ts';
+import { STAGES, type Stage } from './working.ts';
 
 /** How a class of clay sets, in words. */
 const SETS: Readonly<Record<Setting, string>> = {
@@ -55,6 +56,8 @@ const SENTENCES: Sentences = {
     `The highest place of the spine lies ${mm(f.aboveMm)} below the centre of mass, so the piece would turn over on its hook. Carry the hook higher on a wire, or hang it from two points.`,
   'weight-too-large': (f, mm) =>
     `A weight of ${f.grams.toFixed(0)} g is a ball of ${mm(f.ballMm)}, and ${mm(f.roomMm)} fits there under the clay. Put it into a thicker part, use lead in place of steel, or share it out.`,
+  'metal-unknown': (f) =>
+    `The workshop has no metal “${f.metal}”, so its wires are reckoned as soft steel. Enter its figures under “Metals of your own”, or choose another metal.`,
   'wire-too-weak': (f, mm) =>
     `${f.wire} bears ${f.percent.toFixed(0)} % of what bends it at the ${f.place}${
       f.turned ? ' when the piece is turned over' : ''

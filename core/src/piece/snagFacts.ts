@@ -28,6 +28,7 @@ export interface SnagFacts {
   'mass-near-edge': { marginMm: number; tipDeg: number; towards: string };
   'hook-below-mass': { aboveMm: number };
   'weight-too-large': { grams: number; ballMm: number; roomMm: number };
+  'metal-unknown': { metal: string };
   'wire-too-weak': {
     wire: string;
     place: string;

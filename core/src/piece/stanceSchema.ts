@@ -1,4 +1,5 @@
 import { FREEDOMS } from '../anatomy/bodyPlan.ts';
+import { weightSchema } from './placeSchema.ts';
 import { list, num, text, z } from '../units/schema.ts';
 
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
@@ -38,15 +39,6 @@ export const groundSchema = z.discriminatedUnion('kind', [
     ),
   }),
 ]);
-
-/** A metal weight inside the body, or none. */
-const weightSchema = z.strictObject({
-  boneId: text(1, 40),
-  /** Where along the bone, 0 to 1. */
-  at: num(0, 1),
-  grams: num(0.1, 20_000),
-  metal: z.enum(['lead', 'steel']),
-});
 
 /** A stance under a name of the user's. */
 const keptStanceSchema = z.strictObject({

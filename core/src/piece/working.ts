@@ -1,3 +1,4 @@
+import type { SheetTarget } from './target.ts';
 import type { Unit } from '../units/quantity.ts';
 import type { Provenance } from '../anatomy/provenance.ts';
 
@@ -13,28 +14,6 @@ export const STAGES = [
   'bench',
 ] as const;
 export type Stage = (typeof STAGES)[number];
-
-/** What a number measures on the sheet: a bone, a wire, a region, a zone, the whole piece. */
-export interface SheetTarget {
-  readonly kind:
-    | 'bone'
-    | 'wire'
-    | 'bend'
-    | 'contact'
-    | 'hole'
-    | 'mass-centre'
-    | 'height'
-    | 'piece'
-    | 'region'
-    | 'section'
-    | 'muscle'
-    | 'peg'
-    | 'zone'
-    | 'step'
-    | 'picture'
-    | 'landmark';
-  readonly id: string;
-}
 
 /** One number that went into another. */
 export interface WorkingInput {

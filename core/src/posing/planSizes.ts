@@ -1,7 +1,6 @@
 import { greatest } from '../geometry/extremes.ts';
 import type { SizeSpec } from '../anatomy/bodyPlan.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { distance } from '../geometry/vec3.ts';
 import { bodyBox } from '../body/blades.ts';
@@ -55,7 +54,10 @@ function sizeMm(
     case 'span': {
       const spread = inStance(spec.stance);
       const ends = (id: string): number =>
-        distance(posedBone(spread, id).end, posedBone(spread, otherSide(id)).end);
+        distance(
+          posedBone(spread, id).end,
+          posedBone(spread, posedBone(spread, id).bone.image).end,
+        );
       return greatest(spec.bonesLeft.map(ends));
     }
   }

@@ -1,5 +1,5 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { BalancePlan } from '../balance/balancePlan.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { SchemeId } from '../piece/wireSchema.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
@@ -26,7 +26,7 @@ export interface SchemeCost {
 
 /** What the comparison needs of a plan. */
 export interface SchemeCase {
-  readonly piece: Pick<Piece, 'wire' | 'stance'>;
+  readonly piece: Pick<Workpiece, 'wire' | 'stance'>;
   readonly stance: StancePlan;
   readonly balance: BalancePlan;
 }

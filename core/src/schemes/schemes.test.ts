@@ -1,16 +1,22 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
-import { newPiece } from '../start/newPiece.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { SCHEME_IDS } from '../piece/wireSchema.ts';
 import { planPiece } from '../plan.ts';
-import { changed, otterPiece, plainPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
+import {
+  newWorkpiece,
+  changed,
+  otterPiece,
+  plainPiece,
+  wholePlan,
+  wolfPiece,
+} from '../testing/samples.ts';
 import { cutPieces } from '../wire/planStock.ts';
 import { compareSchemes } from './compareSchemes.ts';
 import { recommendScheme } from './recommendScheme.ts';
 import { benchMinutes, workCounts } from './schemeMinutes.ts';
 import { MINUTES } from '../wire/minutes.ts';
 
-const advised = (piece: Piece) => {
+const advised = (piece: Workpiece) => {
   const plan = planPiece(piece);
   return recommendScheme(plan, compareSchemes(plan));
 };
@@ -77,6 +83,6 @@ describe('recommendScheme', () => {
 
   it('never advises no wire for anything with limbs to hold up', () => {
     for (const id of ['grey-heron', 'red-deer', 'baryonyx'])
-      expect(advised(newPiece('one', 'One', id))[0]!.id).not.toBe('no-wire');
+      expect(advised(newWorkpiece('one', 'One', id))[0]!.id).not.toBe('no-wire');
   });
 });

@@ -46,7 +46,7 @@ function cardItems(
   [x, y]: PagePoint,
 ): readonly DrawingItem[] {
   const layer = `wire ${wire.id}`;
-  const target = { kind: 'bend', id: `${wire.id}.${bend.number}` } as const;
+  const target = { kind: 'bend', wireId: wire.id, bend: bend.number } as const;
   const text = (
     dx: number,
     dy: number,

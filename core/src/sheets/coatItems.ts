@@ -1,3 +1,4 @@
+import type { Side } from '../anatomy/bodyPlan.ts';
 import { zoneOf, type CoatZone, type Facing } from '../anatomy/coat.ts';
 import type { LoftStation } from '../body/loft.ts';
 import { loftPoint, type SkinPart } from '../body/skin.ts';
@@ -20,10 +21,16 @@ const zoneAtBone = (plan: Plan, boneId: string, facing: Facing): CoatZone | unde
 const zoneAt = (plan: Plan, part: SkinPart, facing: Facing): CoatZone | undefined =>
   zoneAtBone(plan, part.boneId, facing);
 
+/** The side of the body that a part of the skin is on. */
+export const sideOf = (plan: Plan, { boneId }: SkinPart): Side =>
+  plan.measure.skeleton.byId.get(boneId)?.side ?? 'mid';
+
+/** From far to near, as the side elevation shows them. */
+const DEPTH: Readonly<Record<Side, number>> = { right: 0, mid: 1, left: 2 };
+
 /** Far parts first, so that near ones lie over them. */
 const backToFront = (plan: Plan): readonly SkinPart[] => {
-  const depth = ({ boneId }: SkinPart): number =>
-    boneId.endsWith('.R') ? 0 : boneId.endsWith('.L') ? 2 : 1;
+  const depth = (part: SkinPart): number => DEPTH[sideOf(plan, part)];
   return plan.stance.skin.toSorted((a, b) => depth(a) - depth(b));
 };
 
@@ -68,7 +75,7 @@ export function zoneItems(plan: Plan, view: View): readonly DrawingItem[] {
 /** Strokes at their true length and width along the lie of the hair, away from the nose. */
 export function coatItems(plan: Plan, view: View): readonly DrawingItem[] {
   return backToFront(plan)
-    .filter((part) => !part.boneId.endsWith('.R'))
+    .filter((part) => sideOf(plan, part) !== 'right')
     .flatMap((part): DrawingItem[] => {
       const zone = zoneAt(plan, part, SEEN[view]);
       const coat = plan.skin.zones.find((entry) => entry.zone.id === zone?.id);
@@ -76,7 +83,7 @@ export function coatItems(plan: Plan, view: View): readonly DrawingItem[] {
       return [
         {
           kind: 'fill',
-          ink: part.boneId.endsWith('.L') ? 'near' : 'mid',
+          ink: sideOf(plan, part) === 'left' ? 'near' : 'mid',
           layer: 'coat',
           outlines: partStrokes(plan, view, part, coat.length.value, coat.width.value),
           target: { kind: 'zone', id: zone.id },

@@ -1,3 +1,4 @@
+import { sideOf } from './coatItems.ts';
 import { zoneOf } from '../anatomy/coat.ts';
 import type { SkinPart } from '../body/skin.ts';
 import { innerRadiusMm, middleOf } from '../body/skin.ts';
@@ -41,7 +42,7 @@ const LABEL_MM = [24, 9] as const;
 export function shellLabels(plan: Plan, view: View): readonly DrawingItem[] {
   const taken: PagePoint[] = [];
   const places = plan.builds.flatMap((build) => {
-    const near = partsOf(plan, build).filter((part) => !part.boneId.endsWith('.R'));
+    const near = partsOf(plan, build).filter((part) => sideOf(plan, part) !== 'right');
     const [largest] = near.toSorted((a, b) => innerRadiusMm(b) - innerRadiusMm(a));
     return largest === undefined ? [] : [{ build, largest }];
   });

@@ -1,4 +1,4 @@
-import type { SheetTarget } from '../piece/working.ts';
+import type { SheetTarget } from '../piece/target.ts';
 import { WEIGHT, type DrawingItem, type PagePoint } from './drawing.ts';
 
 const ARROW_MM = 2.2;

@@ -1,5 +1,5 @@
 import { greatest, least } from '../geometry/extremes.ts';
-import type { SheetTarget } from '../piece/working.ts';
+import type { SheetTarget } from '../piece/target.ts';
 
 /** A point of a drawing in mm: x to the right, y up. */
 export type PagePoint = readonly [number, number];

@@ -173,7 +173,7 @@ function wirePaths(
       weight: WEIGHT.thin,
       at: project(view, at),
       radius: at[2] > 1e-6 ? 0.7 : 1,
-      target: { kind: 'bend', id: `${wire.id}.${bend.number}` },
+      target: { kind: 'bend', wireId: wire.id, bend: bend.number },
     };
   });
   return [...parts, ...marks];

@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ANIMALS } from '../anatomy/registry.ts';
 import { drawingSvg } from '../formats/svg.ts';
-import { newPiece } from '../start/newPiece.ts';
-import { wholePlan } from '../testing/samples.ts';
+import { newWorkpiece, wholePlan } from '../testing/samples.ts';
 import { drawingSize, itemExtent, type Drawing, type DrawingItem } from './drawing.ts';
 import { elevation, type ElevationOptions } from './elevation.ts';
 import { A4 } from './paper.ts';
@@ -27,7 +26,7 @@ function assertWhole({ id, box, items }: Drawing): void {
 describe.each(ANIMALS.map((animal) => [animal.name, animal.id] as const))(
   'every drawing of the %s',
   (_, id) => {
-    const plan = wholePlan(newPiece('plain', 'Plain', id));
+    const plan = wholePlan(newWorkpiece('plain', 'Plain', id));
 
     it.each(VIEWS)('is whole from the %s, whatever it shows', (view) => {
       for (const show of SHOWN)

@@ -1,8 +1,14 @@
 import { quantityText } from '../units/quantity.ts';
 import { describe, expect, it } from 'vitest';
 import { loopLength } from '../geometry/contours.ts';
-import { newPiece } from '../start/newPiece.ts';
-import { changed, otterPiece, plainPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
+import {
+  newWorkpiece,
+  changed,
+  otterPiece,
+  plainPiece,
+  wholePlan,
+  wolfPiece,
+} from '../testing/samples.ts';
 import { drawingSize, itemExtent, type DrawingItem, type PagePoint } from './drawing.ts';
 import { elevation } from './elevation.ts';
 import { muscleSheet } from './muscleSheet.ts';
@@ -145,7 +151,7 @@ describe('what Mass shows on the elevations', () => {
       2 * plan.measure.skeleton.plan.bonyLandmarks.length,
     );
     // An animal without landmarks of bone has none drawn.
-    const adder = wholePlan(newPiece('a', 'A', 'adder'), true);
+    const adder = wholePlan(newWorkpiece('a', 'A', 'adder'), true);
     const plain = elevation(adder, 'side', { show: 'muscles', dimensions: false });
     expect(within(plain.items, 'landmarks')).toHaveLength(0);
   });

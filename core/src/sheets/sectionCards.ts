@@ -78,7 +78,7 @@ function pagesOf(cards: readonly SectionCard[]): readonly (readonly Placed[])[] 
 function cardItems(card: SectionCard, [x, y]: PagePoint): readonly DrawingItem[] {
   const box = boxOf(card);
   const layer = `section ${card.number}`;
-  const target = { kind: 'section', id: card.id } as const;
+  const { target } = card.girth;
   const bone: PagePoint = [x + box.bone[0], y + box.bone[1]];
   const [top, bottom] = [y - HEAD_MM, y - box.height + FOOT_MM];
   const line = (points: readonly PagePoint[], more: Partial<DrawingItem> = {}): DrawingItem =>

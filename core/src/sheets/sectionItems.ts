@@ -7,14 +7,13 @@ import { project, type View } from './views.ts';
 
 /** Where a section is cut, as lines over an elevation, numbered. */
 export function stationItems(cards: readonly SectionCard[], view: View): readonly DrawingItem[] {
-  return cards.flatMap(({ id, number, cut }): DrawingItem[] => {
+  return cards.flatMap(({ number, cut, girth: { target } }): DrawingItem[] => {
     const [, up, right] = cut.axes;
     // From above the width is seen, otherwise the depth.
     const of = (p: Point2): number => (view === 'side' ? p[1] : p[0]);
     const way = view === 'side' ? up : right;
     const [low, high] = [least(cut.skin.map(of)), greatest(cut.skin.map(of))];
     const at = (s: number): PagePoint => project(view, add(cut.centre, scale(way, s)));
-    const target = { kind: 'section', id } as const;
     const past = OVERHANG * (high - low) + 1;
     const [from, to] = [at(low - past), at(high + past)];
     const upper = from[1] > to[1] ? from : to;
@@ -51,8 +50,8 @@ const moved = (points: readonly Point2[], [x, y]: PagePoint): readonly PagePoint
 
 /** The layers of a section with its wires, its bone at `at`; mm at 1:1. */
 export function cutItems(card: SectionCard, at: PagePoint): readonly DrawingItem[] {
-  const { cut, number, id } = card;
-  const target = { kind: 'section', id } as const;
+  const { cut, number } = card;
+  const { target } = card.girth;
   const layer = `section ${number}`;
   const shared = { layer, target } as const;
   const coated = card.clayGirth !== card.girth;

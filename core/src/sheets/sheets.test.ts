@@ -1,3 +1,4 @@
+import { isTarget } from '../piece/target.ts';
 import { describe, expect, it } from 'vitest';
 import { posedBone } from '../anatomy/pose.ts';
 import { length, sub } from '../geometry/vec3.ts';
@@ -24,7 +25,8 @@ describe('elevations', () => {
   it('draw a bone that lies in the midplane at its true model length', () => {
     const side = elevation(plan, 'side', { show: 'bones', dimensions: false });
     const skull = side.items.find(
-      (item) => item.kind === 'line' && item.target?.id === 'skull' && item.layer === 'bones',
+      (item) =>
+        item.kind === 'line' && isTarget(item.target, 'bone', 'skull') && item.layer === 'bones',
     );
     if (skull?.kind !== 'line') throw new Error('no skull');
     const [a, b] = skull.points as [readonly [number, number], readonly [number, number]];
@@ -88,7 +90,10 @@ describe('sheets', () => {
     // Thin wires that stay straight stand in the cut list alone.
     for (const wire of plan.wire.wires.filter(({ kind }) => kind !== 'fine')) {
       const line = strips.find(
-        (item) => item.kind === 'line' && item.target?.id === wire.id && item.points[0]![0] === 0,
+        (item) =>
+          item.kind === 'line' &&
+          isTarget(item.target, 'wire', wire.id) &&
+          item.points[0]![0] === 0,
       );
       if (line?.kind !== 'line') throw new Error('no strip');
       expect(line.points[1]![0]).toBeCloseTo(wire.cut.value, 9);

@@ -1,14 +1,14 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
+import { isTarget } from '../piece/target.ts';
 import { describe, expect, it } from 'vitest';
 import { settledStance } from '../posing/settledStance.ts';
-import { newPiece } from '../start/newPiece.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
-import { changed, plainPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
+import { newWorkpiece, changed, plainPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
 import { elevation } from './elevation.ts';
 import { footfallDrawing } from './footfallDrawing.ts';
 import { tipRoseDrawing } from './tipRoseDrawing.ts';
 
 const options = { show: 'bones', dimensions: false } as const;
-const gallop = (moment: number): Piece =>
+const gallop = (moment: number): Workpiece =>
   changed(wolfPiece(), 'stance', { gait: { id: 'gallop', moment, strideMm: null }, anglesDeg: {} });
 
 describe('the footfall diagram', () => {
@@ -21,7 +21,7 @@ describe('the footfall diagram', () => {
     for (const bar of bars) {
       if (bar.kind !== 'line') continue;
       const xs = bar.points.map(([x]) => x);
-      const id = bar.target!.id;
+      const id = bar.target?.kind === 'contact' ? bar.target.id : '';
       lengths.set(id, (lengths.get(id) ?? 0) + Math.max(...xs) - Math.min(...xs));
     }
     expect(lengths.size).toBe(4);
@@ -43,7 +43,7 @@ describe('the footfall diagram', () => {
     });
     const walk = footfallDrawing(wholePlan(walking).stance.gait!);
     const right = walk.items.filter(
-      (item) => item.kind === 'line' && item.target?.id === 'forefoot.R',
+      (item) => item.kind === 'line' && isTarget(item.target, 'contact', 'forefoot.R'),
     );
     expect(right).toHaveLength(2);
   });
@@ -90,9 +90,9 @@ describe('what an elevation of a stance shows', () => {
   });
 
   it('shows the ground it stands on in every view', () => {
-    const onGround = (ground: Piece['stance']['ground'], view: 'side' | 'front' | 'top') =>
+    const onGround = (ground: Workpiece['stance']['ground'], view: 'side' | 'front' | 'top') =>
       elevation(wholePlan(changed(plainPiece(), 'stance', { ground })), view, options).items.filter(
-        ({ target }) => target?.id === 'ground',
+        ({ target }) => isTarget(target, 'piece', 'ground'),
       );
     const log = { kind: 'log', atMm: 40, topMm: 20, diameterMm: 20 } as const;
     for (const view of ['side', 'front', 'top'] as const)
@@ -102,9 +102,9 @@ describe('what an elevation of a stance shows', () => {
   });
 
   it('shows a weight inside at its true size', () => {
-    const weight = { boneId: 'thoracic', at: 0.5, grams: 100, metal: 'steel' } as const;
+    const weight = { boneId: 'thoracic', along: 0.5, grams: 100, metal: 'steel' } as const;
     const { items } = elevation(
-      wholePlan(changed(newPiece('a', 'A', 'eurasian-otter'), 'stance', { weight })),
+      wholePlan(changed(newWorkpiece('a', 'A', 'eurasian-otter'), 'stance', { weight })),
       'side',
       options,
     );

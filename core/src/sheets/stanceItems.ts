@@ -90,8 +90,8 @@ export function limitItems(plan: Plan, boneId: string, view: View): readonly Dra
   if (!posed.byId.has(boneId)) return [];
   const given = Object.fromEntries(
     angles
-      .filter(({ target }) => target?.id === boneId)
-      .map(({ id, value }) => [id.split('.').at(-1), value]),
+      .filter(({ bone }) => bone.id === boneId)
+      .map(({ freedom, angle }) => [freedom, angle.value]),
   );
   const arc = limitArc(posed, { [boneId]: given }, boneId, view);
   if (arc === undefined) return [];
@@ -110,7 +110,10 @@ export function limitItems(plan: Plan, boneId: string, view: View): readonly Dra
 export function weightItems(plan: Plan, view: View): readonly DrawingItem[] {
   const { weight } = plan.balance;
   if (weight === null) return [];
-  const [x, y] = project(view, alongBone(posedBone(plan.stance.posed, weight.boneId), weight.at));
+  const [x, y] = project(
+    view,
+    alongBone(posedBone(plan.stance.posed, weight.boneId), weight.along),
+  );
   const r = ballRadiusMm(weight.grams, WEIGHT_METALS[weight.metal].gPerMl);
   return [
     {

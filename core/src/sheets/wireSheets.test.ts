@@ -1,8 +1,8 @@
 // @vitest-environment happy-dom
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
 import { drawingSvg } from '../formats/svg.ts';
-import { demoPieces } from '../start/demoPieces.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
+import { demoWorkpieces } from '../start/demoPieces.ts';
 import { SCHEME_IDS, type SchemeId } from '../piece/wireSchema.ts';
 import { planPiece } from '../plan.ts';
 import type { Plan } from '../planTypes.ts';
@@ -17,7 +17,7 @@ import { cardSheets, planSheets } from './planSheets.ts';
 import { tiles } from './tiling.ts';
 import { labelPlaces, wireStrips } from './wireStrips.ts';
 
-const inScheme = (scheme: SchemeId, piece: Piece = otterPiece()): Plan =>
+const inScheme = (scheme: SchemeId, piece: Workpiece = otterPiece()): Plan =>
   planPiece(changed(piece, 'wire', { scheme }));
 const textsOf = ({ items }: Drawing): readonly string[] =>
   items.flatMap((item) => (item.kind === 'text' ? [item.text] : []));
@@ -220,7 +220,7 @@ describe('labels of marks', () => {
     ).length;
   };
 
-  it.each(demoPieces().map((piece) => [piece.name, piece] as const))(
+  it.each(demoWorkpieces().map((piece) => [piece.name, piece] as const))(
     '%s: none lies on another',
     (_, piece) => {
       for (const wire of wholePlan(piece).wire.wires) expect(overlapping(wire), wire.id).toBe(0);
@@ -228,7 +228,7 @@ describe('labels of marks', () => {
   );
 
   it('stand upright where rows would pile up, as on a coiled spine', () => {
-    const adder = demoPieces().find(({ id }) => id === 'adder-in-a-coil')!;
+    const adder = demoWorkpieces().find(({ id }) => id === 'adder-in-a-coil')!;
     const [spine] = wholePlan(adder).wire.wires;
     expect(labelPlaces(spine!).upright).toBe(true);
     expect(labelPlaces(wholePlan(otterPiece()).wire.wires[0]!).upright).toBe(false);

@@ -180,7 +180,7 @@ function markItems(
   places: LabelPlaces | null,
 ): readonly DrawingItem[] {
   const x = bend.mark.value;
-  const target = { kind: 'bend', id: `${wire.id}.${bend.number}` } as const;
+  const target = { kind: 'bend', wireId: wire.id, bend: bend.number } as const;
   const layer = `wire ${wire.id}`;
   const stroke = (points: readonly PagePoint[], weight: number): DrawingItem => ({
     kind: 'line',

@@ -1,7 +1,7 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { wordsOf, type CoatZone } from '../anatomy/coat.ts';
 import { hairLifeMm, undersizeLifeMm } from '../body/undersize.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asGiven, asInput, input, type Working } from '../piece/working.ts';
@@ -34,7 +34,7 @@ export interface SkinPlan extends StageResult {
 
 /** What Skin reads. */
 export interface SkinInputs {
-  readonly skin: Piece['skin'];
+  readonly skin: Workpiece['skin'];
   readonly measure: MeasurePlan;
 }
 
@@ -60,7 +60,7 @@ export function planSkin(inputs: SkinInputs): SkinPlan {
 
 function zonePlan(
   zone: CoatZone,
-  skin: Piece['skin'],
+  skin: Workpiece['skin'],
   tools: readonly StrokeTool[],
   scale: Working,
 ): ZonePlan {

@@ -1,13 +1,14 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
+import { isTarget } from '../piece/target.ts';
 import { describe, expect, it } from 'vitest';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { planPiece } from '../plan.ts';
 import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
 import { TOOLS, toolFor } from './tools.ts';
 
-const at = (piece: Piece, lifePerModel: number): Piece =>
+const at = (piece: Workpiece, lifePerModel: number): Workpiece =>
   changed(piece, 'measure', { scale: { by: 'ratio', lifePerModel } });
-const skinOf = (piece: Piece) => planPiece(piece).skin;
-const zoneOf = (piece: Piece, id: string) =>
+const skinOf = (piece: Workpiece) => planPiece(piece).skin;
+const zoneOf = (piece: Workpiece, id: string) =>
   skinOf(piece).zones.find((entry) => entry.zone.id === id)!;
 
 describe('tools', () => {
@@ -48,7 +49,7 @@ describe('the coat', () => {
   it('tells hair finer than the tools, and how many locks a stroke then stands for', () => {
     const tiny = planPiece(at(plainPiece(), 30));
     const snag = tiny.snags.find(
-      (snag) => snag.code === 'hair-finer-than-tool' && snag.target?.id === 'face',
+      (snag) => snag.code === 'hair-finer-than-tool' && isTarget(snag.target, 'zone', 'face'),
     );
     if (snag?.code !== 'hair-finer-than-tool') throw new Error('no snag');
     expect(snag.facts.strokeMm).toBeCloseTo(0.9 / 30, 9);
@@ -63,7 +64,7 @@ describe('the coat', () => {
     expect(planPiece(none).snags.map((snag) => snag.code)).toContain('no-tool');
     const zones = Object.fromEntries(
       skinOf(none).zones.map((entry) => [entry.zone.id, { method: 'smooth', hairMm: null }]),
-    ) as Piece['skin']['zones'];
+    ) as Workpiece['skin']['zones'];
     const smooth = changed(none, 'skin', { zones });
     expect(planPiece(smooth).snags.map((snag) => snag.code)).not.toContain('no-tool');
   });

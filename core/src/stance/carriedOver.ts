@@ -1,13 +1,13 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { FREEDOMS } from '../anatomy/bodyPlan.ts';
 import type { JointAngles } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { liftedIn, stanceAngles, type StanceChoice } from '../posing/settledStance.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { plantedAngles } from './plantedAngles.ts';
 
 /** A stance brought to another animal, and what of it could not be kept. */
 export interface CarriedOver {
-  readonly stance: Pick<Piece['stance'], 'presetId' | 'gait' | 'anglesDeg' | 'lifted'>;
+  readonly stance: Pick<Workpiece['stance'], 'presetId' | 'gait' | 'anglesDeg' | 'lifted'>;
   /** Bones that the other animal does not have. */
   readonly missing: readonly string[];
   /** Bones whose angles had to be cut to its limits. */

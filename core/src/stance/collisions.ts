@@ -145,7 +145,7 @@ export function collisions(posed: PosedSkeleton, folded: readonly string[]): rea
   const keys = new Set(
     skeleton.plan.limbPairs
       .filter(({ id }) => folded.includes(id))
-      .flatMap(({ bonesLeft }) => bonesLeft.map((id) => skeleton.byId.get(id)?.key)),
+      .flatMap(({ left }) => left.bones.map((id) => skeleton.byId.get(id)?.key)),
   );
   const left = new Set(skeleton.bones.filter(({ key }) => keys.has(key)).map(({ id }) => id));
   const capsules = capsulesOf(posed);

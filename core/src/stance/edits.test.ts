@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FREEDOMS } from '../anatomy/bodyPlan.ts';
 import { assertPosed, poseSkeleton, posedBone, type JointAngles } from '../anatomy/pose.ts';
-import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import { ANIMALS, animalById, planById } from '../anatomy/registry.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import { distance } from '../geometry/vec3.ts';
@@ -74,7 +73,7 @@ describe.each([...new Map(ANIMALS.map((animal) => [animal.planId, animal.id])).v
         poseSkeleton(skeleton, stanceAngles(skeleton, entry)),
       );
       for (const { bone, end } of posed[0]!.bones) {
-        const image = posedBone(posed[1]!, bone.side === 'mid' ? bone.id : otherSide(bone.id)).end;
+        const image = posedBone(posed[1]!, bone.image).end;
         expect(distance([end[0], end[1], -end[2]], image), bone.id).toBeLessThan(
           2e-3 * Math.max(10, bone.lifeLengthMm * 10),
         );
@@ -93,7 +92,7 @@ describe('edits of limbs', () => {
     for (const bone of otter.bones.filter(({ side }) => side === 'left'))
       for (const name of FREEDOMS)
         expect(angles[bone.id]?.[name] ?? 0, bone.id).toBeCloseTo(
-          angles[otherSide(bone.id)]?.[name] ?? 0,
+          angles[bone.image]?.[name] ?? 0,
           2,
         );
     expect([...edit.lifted!].sort()).toEqual(['forefoot.L', 'forefoot.R']);

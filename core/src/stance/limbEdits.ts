@@ -1,6 +1,5 @@
 import { FREEDOMS, type FreedomName, type Side } from '../anatomy/bodyPlan.ts';
 import type { JointAngles } from '../anatomy/pose.ts';
-import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { liftedIn, stanceAngles, type StanceChoice } from '../posing/settledStance.ts';
 import { changedAngles } from './changedAngles.ts';
@@ -34,8 +33,6 @@ function edited(
   return changedAngles(choice.anglesDeg, before, after);
 }
 
-const isOf = (id: string, side: Side): boolean => id.endsWith(side === 'left' ? '.L' : '.R');
-
 /**
  * The other side made the mirror image of one side: all limbs, or those of one part of the plan. A
  * joint's axes are mirrored with its side, so the same degrees make the image.
@@ -50,18 +47,19 @@ export function mirroredSide(
   const meant = (key: string): boolean => keys === undefined || keys.includes(key);
   const anglesDeg = edited(skeleton, choice, (bone, angles) => {
     if (bone.side === 'mid' || bone.side === from || !meant(bone.key)) return undefined;
-    const image = skeleton.byId.get(otherSide(bone.id));
+    const image = skeleton.byId.get(bone.image);
     return image === undefined ? undefined : everyAngle(image, angles);
   });
   const lifted = liftedIn(skeleton, choice);
+  const { contacts } = skeleton.plan;
   const kept = lifted.filter((id) => {
-    const bone = skeleton.plan.contacts.find((contact) => contact.id === id)?.bone ?? '';
-    return isOf(id, from) || !meant(skeleton.byId.get(bone)?.key ?? '');
+    const contact = contacts.find((foot) => foot.id === id);
+    return contact?.side === from || !meant(skeleton.byId.get(contact?.bone ?? '')?.key ?? '');
   });
-  const images = skeleton.plan.contacts
-    .filter(({ id, bone }) => isOf(id, from) && meant(skeleton.byId.get(bone)?.key ?? ''))
+  const images = contacts
+    .filter(({ side, bone }) => side === from && meant(skeleton.byId.get(bone)?.key ?? ''))
     .filter(({ id }) => lifted.includes(id))
-    .map(({ id }) => otherSide(id));
+    .map(({ image }) => image);
   return { anglesDeg, lifted: [...new Set([...kept, ...images])] };
 }
 
@@ -69,7 +67,7 @@ export function mirroredSide(
 export function swappedSides(skeleton: Skeleton, choice: StanceChoice): StanceEdit {
   const anglesDeg = edited(skeleton, choice, (bone, angles) => {
     if (bone.side !== 'mid') {
-      const image = skeleton.byId.get(otherSide(bone.id));
+      const image = skeleton.byId.get(bone.image);
       return image === undefined ? undefined : everyAngle(image, angles);
     }
     return Object.fromEntries(
@@ -79,7 +77,9 @@ export function swappedSides(skeleton: Skeleton, choice: StanceChoice): StanceEd
       ]),
     );
   });
-  const lifted = liftedIn(skeleton, choice).map((id) => (/\.[LR]$/.test(id) ? otherSide(id) : id));
+  const lifted = liftedIn(skeleton, choice).map(
+    (id) => skeleton.plan.contacts.find((contact) => contact.id === id)?.image ?? id,
+  );
   return { anglesDeg, lifted };
 }
 

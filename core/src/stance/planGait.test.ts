@@ -1,12 +1,11 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
-import { newPiece } from '../start/newPiece.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { snagSentence } from '../piece/snag.ts';
 import { planPiece } from '../plan.ts';
-import { changed } from '../testing/samples.ts';
+import { newWorkpiece, changed } from '../testing/samples.ts';
 
-const moving = (animalId: string, id: string, moment = 0): Piece =>
-  changed(newPiece('moving', 'Moving', animalId), 'stance', {
+const moving = (animalId: string, id: string, moment = 0): Workpiece =>
+  changed(newWorkpiece('moving', 'Moving', animalId), 'stance', {
     gait: { id, moment, strideMm: null },
   });
 const planOf = (animalId: string, id: string, moment = 0) =>
@@ -99,7 +98,7 @@ describe('a moment in the air', () => {
 
 describe('a body in the ground', () => {
   it('is told with its depth', () => {
-    const piece = changed(newPiece('a', 'A', 'eurasian-otter'), 'stance', {
+    const piece = changed(newWorkpiece('a', 'A', 'eurasian-otter'), 'stance', {
       presetId: 'standing',
       anglesDeg: { tail1: { flexion: -60 } },
     });
@@ -113,7 +112,7 @@ describe('a body in the ground', () => {
       ['eurasian-otter', 'resting'],
       ['adder', 'coiled'],
     ] as const) {
-      const piece = changed(newPiece('a', 'A', animal), 'stance', { presetId });
+      const piece = changed(newWorkpiece('a', 'A', animal), 'stance', { presetId });
       expect(
         planPiece(piece).snags.map(({ code }) => code),
         presetId,

@@ -1,6 +1,6 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { GaitSpec } from '../anatomy/bodyPlan.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { input, type Working } from '../piece/working.ts';
 import { GRAVITY } from '../units/gravity.ts';
 import { alexanderSpeed, froude, gaitByRelativeStride } from './gaitSpeed.ts';
@@ -32,7 +32,7 @@ export interface GaitPlan {
 const UPRIGHT = ['four-footed-mammal', 'two-legged-theropod', 'bird'];
 
 /** The gait of a choice, with its footfalls, its stride and its speed; null for a stance. */
-export function planGait(measure: MeasurePlan, choice: Piece['stance']): GaitPlan | null {
+export function planGait(measure: MeasurePlan, choice: Workpiece['stance']): GaitPlan | null {
   const { skeleton } = measure;
   const spec = choice.gait === null ? undefined : gaitOf(skeleton, choice.gait.id);
   if (spec === undefined || choice.gait === null) return null;

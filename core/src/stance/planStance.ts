@@ -1,8 +1,16 @@
-import { type Footfall, type StancePlan } from './stancePlan.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
+import type { Footfall, JointAngle, StancePlan } from './stancePlan.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { ContactSpec, FreedomName } from '../anatomy/bodyPlan.ts';
-import { feetSnags, groundSnags, limitSnags, meetingSnags, suspendedSnags } from './stanceSnags.ts';
+import {
+  feetSnags,
+  groundSnags,
+  jointName,
+  limitSnags,
+  meetingSnags,
+  suspendedSnags,
+} from './stanceSnags.ts';
 import { planGait } from './planGait.ts';
 import { groundHeight, type Ground } from '../posing/ground.ts';
 import {
@@ -17,7 +25,6 @@ import { bodyBox, posedBlades } from '../body/blades.ts';
 import { fleshParts } from '../body/fleshParts.ts';
 import { padRadiusMm } from '../body/skin.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { asGiven, asInput, input, type Reading, type Working } from '../piece/working.ts';
 
 /** A foot counts as touching within this gap: less than a fingernail of clay takes up. */
@@ -25,7 +32,7 @@ export const TOUCH_MM = 0.5;
 
 /** What Stance reads. */
 export interface StanceInputs {
-  readonly stance: Piece['stance'];
+  readonly stance: Workpiece['stance'];
   readonly measure: MeasurePlan;
 }
 
@@ -88,7 +95,7 @@ export function planStance(inputs: StanceInputs): StancePlan {
       ...summary,
       ...(gait?.workings ?? []),
       ...feet.map(({ working }) => working),
-      ...angles,
+      ...angles.map(({ angle }) => angle),
     ],
     snags: [
       ...limitSnags(angles),
@@ -104,6 +111,7 @@ const bodyRod = (skeleton: Skeleton): ContactSpec => ({
   id: 'body-rod',
   name: 'body',
   side: 'mid',
+  image: 'body-rod',
   kind: 'rod',
   bone: skeleton.bones[0]?.id ?? '',
   reach: [],
@@ -118,6 +126,7 @@ function lyingRods(skeleton: Skeleton): readonly ContactSpec[] {
   const rod = (id: string, name: string, bone: string): ContactSpec => ({
     ...bodyRod(skeleton),
     id,
+    image: id,
     name,
     bone,
   });
@@ -176,16 +185,16 @@ const PRESET_ANGLE: Reading = {
 };
 
 /** A working per freedom of every joint, whether or not it was changed. */
-function angleWorkings(measure: MeasurePlan, stance: Piece['stance']): readonly Working[] {
+function angleWorkings(measure: MeasurePlan, stance: Workpiece['stance']): readonly JointAngle[] {
   const angles = stanceAngles(measure.skeleton, stance);
   return measure.skeleton.bones.flatMap((bone) =>
-    (Object.keys(bone.joint.freedoms) as FreedomName[]).map((name): Working => {
+    (Object.keys(bone.joint.freedoms) as FreedomName[]).map((name): JointAngle => {
       const freedom = bone.joint.freedoms[name]!;
       const own = stance.anglesDeg[bone.id]?.[name] !== undefined;
-      return {
+      const angle: Working = {
         id: `stance.angle.${bone.id}.${name}`,
         stage: 'stance',
-        label: `${bone.joint.name}${sideText(bone.side)}, ${name}`,
+        label: `${jointName(bone)}, ${name}`,
         value: angles[bone.id]?.[name] ?? 0,
         unit: 'deg',
         provenance: own ? 'own' : 'derived',
@@ -196,8 +205,7 @@ function angleWorkings(measure: MeasurePlan, stance: Piece['stance']): readonly 
         target: { kind: 'bone', id: bone.id },
         range: [freedom.minDeg, freedom.maxDeg],
       };
+      return { bone, freedom: name, angle };
     }),
   );
 }
-
-const sideText = (side: string): string => (side === 'mid' ? '' : `, ${side}`);

@@ -1,14 +1,15 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
 import { assertPosed, posedBone } from '../anatomy/pose.ts';
 import { settledStance } from '../posing/settledStance.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { changed, otterPiece, plainPiece, wholePlan } from '../testing/samples.ts';
 import { dragJoint } from './dragJoint.ts';
 import { plantedAngles } from './plantedAngles.ts';
 import { measuredSkeleton } from '../measure/measuredSkeleton.ts';
 
-const codes = (piece: Piece): readonly string[] => wholePlan(piece).snags.map((snag) => snag.code);
-const turned = (anglesDeg: Piece['stance']['anglesDeg']): Piece =>
+const codes = (piece: Workpiece): readonly string[] =>
+  wholePlan(piece).snags.map((snag) => snag.code);
+const turned = (anglesDeg: Workpiece['stance']['anglesDeg']): Workpiece =>
   changed(plainPiece(), 'stance', { anglesDeg });
 
 describe('planStance', () => {

@@ -1,5 +1,6 @@
 import { type PosedSkeleton } from '../anatomy/pose.ts';
-import type { ContactSpec } from '../anatomy/bodyPlan.ts';
+import type { ContactSpec, FreedomName } from '../anatomy/bodyPlan.ts';
+import type { Bone } from '../anatomy/skeleton.ts';
 import { type GaitPlan } from './planGait.ts';
 import { type Ground } from '../posing/ground.ts';
 import { type PosedBlade } from '../body/blades.ts';
@@ -22,6 +23,13 @@ export interface Footfall {
   readonly working: Working;
 }
 
+/** How far a joint is turned in one of its freedoms. */
+export interface JointAngle {
+  readonly bone: Bone;
+  readonly freedom: FreedomName;
+  readonly angle: Working;
+}
+
 /** What Stance hands on: the posed model and its footfalls. */
 export interface StancePlan extends StageResult {
   readonly posed: PosedSkeleton;
@@ -36,7 +44,7 @@ export interface StancePlan extends StageResult {
   /** The gait whose moment it is; null for a stance. */
   readonly gait: GaitPlan | null;
   /** Every joint angle as it stands, degrees: the planted preset with the user's over it. */
-  readonly angles: readonly Working[];
+  readonly angles: readonly JointAngle[];
   readonly heightAsPosed: Working;
   readonly summary: readonly Working[];
 }

@@ -2,33 +2,31 @@ import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { innerRadiusMm, skinBox, type SkinPart } from '../body/skin.ts';
 import { groundHeight, type Ground } from '../posing/ground.ts';
 import type { Snag } from '../piece/snag.ts';
-import type { Working } from '../piece/working.ts';
+import type { Bone } from '../anatomy/skeleton.ts';
 import { collisions } from './collisions.ts';
 import type { GaitPlan } from './planGait.ts';
-import type { Footfall } from './stancePlan.ts';
+import type { Footfall, JointAngle } from './stancePlan.ts';
 
 /** Angles beyond their limits. */
-export function limitSnags(angles: readonly Working[]): readonly Snag[] {
-  return angles.flatMap((working): Snag[] => {
-    const [minDeg, maxDeg] = working.range ?? [-180, 180];
-    if (working.value >= minDeg - 1e-6 && working.value <= maxDeg + 1e-6) return [];
-    const [joint = '', freedom = ''] = splitLast(working.label);
+export function limitSnags(angles: readonly JointAngle[]): readonly Snag[] {
+  return angles.flatMap(({ bone, freedom, angle: { value: deg, range, target } }): Snag[] => {
+    const [minDeg, maxDeg] = range ?? [-180, 180];
+    if (deg >= minDeg - 1e-6 && deg <= maxDeg + 1e-6) return [];
     return [
       {
         code: 'angle-beyond-limit',
         grade: 'fix',
         stage: 'stance',
-        ...(working.target ? { target: working.target } : {}),
-        facts: { joint, freedom, deg: working.value, minDeg, maxDeg },
+        ...(target ? { target } : {}),
+        facts: { joint: jointName(bone), freedom, deg, minDeg, maxDeg },
       },
     ];
   });
 }
 
-const splitLast = (label: string): readonly string[] => {
-  const at = label.lastIndexOf(', ');
-  return [label.slice(0, at), label.slice(at + 2)];
-};
+/** The joint of a bone with its side. */
+export const jointName = ({ joint, side }: Bone): string =>
+  side === 'mid' ? joint.name : `${joint.name}, ${side}`;
 
 /** Feet that hang, and too few points of fixing. */
 export function feetSnags(feet: readonly Footfall[]): readonly Snag[] {

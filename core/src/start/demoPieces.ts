@@ -1,3 +1,6 @@
+import { newWorkshop } from '../workshop/newWorkshop.ts';
+import { inWorkshop, type Workpiece } from '../workshop/workpiece.ts';
+import type { Workshop } from '../workshop/workshopSchema.ts';
 import { HERON_PICTURES, OTTER_PICTURES } from './demoPictures.ts';
 import { newPiece } from './newPiece.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
@@ -16,6 +19,64 @@ export const demoPieces = (): readonly Piece[] => [
   fishingBaryonyx(),
 ];
 
+/**
+ * The studio of the demonstration: an oven that runs eight degrees hot, coils begun and sticks left
+ * over, a block of clay and the paints of the last piece. All of it is invented.
+ */
+export const demoWorkshop = (): Workshop => {
+  const fresh = newWorkshop();
+  return {
+    ...fresh,
+    oven: {
+      ...fresh.oven,
+      inside: { lengthMm: 480, heightMm: 300, widthMm: 400 },
+      offsetC: 8,
+    },
+    wire: {
+      ...fresh.wire,
+      stock: [
+        {
+          id: 'coil-1',
+          metal: 'aluminium-soft',
+          size: { system: 'mm', value: 2 },
+          lengthsMm: [1000, 1000],
+        },
+        {
+          id: 'coil-2',
+          metal: 'aluminium-soft',
+          size: { system: 'mm', value: 1 },
+          lengthsMm: [500],
+        },
+        {
+          id: 'sticks',
+          metal: 'copper-annealed',
+          size: { system: 'SWG', value: 16 },
+          lengthsMm: [300, 300],
+        },
+      ],
+    },
+    clays: [
+      {
+        id: 'clay-1',
+        classId: 'oven-firm',
+        name: 'Firm clay, warm grey',
+        grams: 420,
+        packetPrice: 6.5,
+      },
+    ],
+    paints: [
+      { id: 'paint-1', name: 'Earth brown', hex: '#5b4430', ml: 40 },
+      { id: 'paint-2', name: 'Straw', hex: '#c9b183', ml: 25 },
+      { id: 'paint-3', name: 'Soot', hex: '#2b2926', ml: 30 },
+      { id: 'paint-4', name: 'Chalk white', hex: '#f0ece2', ml: 60 },
+    ],
+  };
+};
+
+/** The demonstration pieces as they lie in their workshop. */
+export const demoWorkpieces = (): readonly Workpiece[] =>
+  demoPieces().map((piece) => inWorkshop(piece, demoWorkshop()));
+
 function otterOnTheLog(): Piece {
   const otter = newPiece('otter-on-the-log', 'Otter on the log', 'eurasian-otter');
   const wire = { metal: 'aluminium-soft', size: { system: 'mm', value: 2 }, strands: 1 } as const;
@@ -25,7 +86,6 @@ function otterOnTheLog(): Piece {
     measure: {
       ...otter.measure,
       scale: { by: 'ratio', lifePerModel: 3 },
-      oven: { lengthMm: 420, heightMm: 260, widthMm: 340 },
     },
     references: { ...otter.references, pictures: [...OTTER_PICTURES] },
     stance: { ...otter.stance, presetId: 'walking' },
@@ -33,15 +93,6 @@ function otterOnTheLog(): Piece {
       ...otter.wire,
       spine: { ...wire, strands: 2 },
       limbs: { 'hind-legs': wire, 'fore-legs': wire },
-      stock: [
-        { id: 'coil-1', metal: wire.metal, size: wire.size, lengthsMm: [1000, 1000] },
-        {
-          id: 'coil-2',
-          metal: wire.metal,
-          size: { system: 'mm', value: 1 },
-          lengthsMm: [500],
-        },
-      ],
     },
     mass: {
       ...otter.mass,
@@ -53,7 +104,6 @@ function otterOnTheLog(): Piece {
         weighed: { grams: 70, lengthMm: 40, widthMm: 50, heightMm: 20 },
       },
     },
-    cure: { ...otter.cure, ovenOffsetC: 8 },
     confirmed: ['measure'],
   };
 }
@@ -103,7 +153,6 @@ function fishingBaryonyx(): Piece {
     measure: {
       ...baryonyx.measure,
       scale: { by: 'ratio', lifePerModel: 18 },
-      oven: { lengthMm: 480, heightMm: 300, widthMm: 400 },
     },
     stance: {
       ...baryonyx.stance,
@@ -136,7 +185,6 @@ function wolfAtTheCarr(): Piece {
     measure: {
       ...wolf.measure,
       scale: { by: 'ratio', lifePerModel: 6 },
-      oven: { lengthMm: 420, heightMm: 260, widthMm: 340 },
     },
     stance: {
       ...wolf.stance,

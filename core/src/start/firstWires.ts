@@ -34,8 +34,8 @@ export function firstWires(subject: Subject, lifePerModel: number): FirstWires {
   };
   const limbs = plan.limbPairs.map((pair) => ({
     id: pair.id,
-    radiusMm: least(pair.bonesLeft.slice(1).map((id) => radius(id))),
-    crossing: pair.bonesLeft[0],
+    radiusMm: least(pair.left.bones.slice(1).map((id) => radius(id))),
+    crossing: pair.left.bones[0],
   }));
   // Two strands run in the spine, one in the tail; it ends before its first and last bone do.
   const ends = new Map([

@@ -1,3 +1,5 @@
+import { newWorkshop } from '../workshop/newWorkshop.ts';
+import type { Workshop } from '../workshop/workshopSchema.ts';
 import { ROUND_SCALES } from '../measure/roundScales.ts';
 import { greatest } from '../geometry/extremes.ts';
 import type { Creature } from '../anatomy/creature.ts';
@@ -12,7 +14,7 @@ import { PIECE_FORMAT, PIECE_VERSION, type ClayChoice, type Piece } from '../pie
 import { LIBRARY_SHAPE } from '../anatomy/shapeSchema.ts';
 
 /** A grown animal of no particular sex. */
-export const GROWN_UP = { sex: null, youth: 0 } as const;
+export const GROWN_UP = { sex: null, juvenility: 0 } as const;
 
 /** Rods hold a swimming or flying body this high above its base, mm: common practice. */
 export const ROD_MM = 60;
@@ -33,25 +35,23 @@ function usualStance(of: Pick<Piece['measure'], 'animalId' | 'creature'>): strin
 const HANDY_MM = 300;
 
 /** The round scale at which the animal comes nearest to a handy length and still fits the oven. */
-function handyScale(of: Pick<Piece['measure'], 'animalId' | 'creature'>): number {
+function handyScale(
+  of: Pick<Piece['measure'], 'animalId' | 'creature'>,
+  { inside, airMm }: Workshop['oven'],
+): number {
   const { plan, animal } = subjectOf(of);
   const skeleton = buildSkeleton(plan, animal);
   const longest = greatest(planSizes(skeleton).map(({ mm }) => mm));
   const stance = { presetId: usualStance(of), anglesDeg: {}, lifted: null };
   const [long, high, wide] = boxSize(bodyBox(settledStance(skeleton, stance)));
   const fits = (n: number): boolean =>
-    long <= n * (OVEN.lengthMm - 2 * AIR_MM) &&
-    high <= n * (OVEN.heightMm - 2 * AIR_MM) &&
-    wide <= n * (OVEN.widthMm - 2 * AIR_MM);
+    long <= n * (inside.lengthMm - 2 * airMm) &&
+    high <= n * (inside.heightMm - 2 * airMm) &&
+    wide <= n * (inside.widthMm - 2 * airMm);
   const off = (n: number): number => Math.abs(Math.log(longest / n / HANDY_MM));
   const fitting = ROUND_SCALES.filter(fits);
   return fitting.reduce((best, n) => (off(n) < off(best) ? n : best), ROUND_SCALES.at(-1)!);
 }
-
-/** Air left all round a piece in the oven, mm: common practice. */
-const AIR_MM = 10;
-/** Inside of a small household oven, mm: common practice. */
-const OVEN = { lengthMm: 400, heightMm: 250, widthMm: 350 } as const;
 
 /** What a stance starts with beside its angles: flat ground, nothing locked, no weight in it. */
 export const NEW_STANCE = Object.freeze({
@@ -66,22 +66,33 @@ export const NEW_STANCE = Object.freeze({
 
 /**
  * A new piece on sensible defaults: a round scale that makes a model of a forearm's length, standing,
- * soft aluminium, allowances of common practice. `id` must be unique in the user's store.
+ * soft aluminium, allowances of common practice; it fits the oven of the workshop. `id` must be unique
+ * in the user's store.
  */
-export function newPiece(id: string, name: string, animalId: string): Piece {
-  return pieceOn(id, name, { animalId, creature: null });
+export function newPiece(
+  id: string,
+  name: string,
+  animalId: string,
+  oven: Workshop['oven'] = newWorkshop().oven,
+): Piece {
+  return pieceOn(id, name, { animalId, creature: null }, oven);
 }
 
 /** A new piece of an own animal, which it carries along. */
-export const newPieceOf = (id: string, name: string, creature: Creature): Piece =>
-  pieceOn(id, name, { animalId: creature.base, creature });
+export const newPieceOf = (
+  id: string,
+  name: string,
+  creature: Creature,
+  oven: Workshop['oven'] = newWorkshop().oven,
+): Piece => pieceOn(id, name, { animalId: creature.base, creature }, oven);
 
 function pieceOn(
   id: string,
   name: string,
   of: Pick<Piece['measure'], 'animalId' | 'creature'>,
+  oven: Workshop['oven'],
 ): Piece {
-  const lifePerModel = handyScale(of);
+  const lifePerModel = handyScale(of, oven);
   const first = firstWires(subjectOf(of), lifePerModel);
   return {
     format: PIECE_FORMAT,
@@ -91,10 +102,8 @@ function pieceOn(
     place: '',
     measure: {
       ...of,
-      figure: GROWN_UP,
+      individual: GROWN_UP,
       scale: { by: 'ratio', lifePerModel },
-      oven: { ...OVEN },
-      ovenAirMm: AIR_MM,
       onBoard: false,
       box: null,
       lifeLengths: {},
@@ -138,9 +147,6 @@ export const NEW_WIRE = Object.freeze({
   posable: false,
   freeJoints: [],
   bendAt: 'start',
-  ownMetals: [],
-  sold: [],
-  keepMm: 60,
 } satisfies Partial<Piece['wire']>);
 
 /** Wire of a new piece: bound loops of soft aluminium, as thick as its limbs can hide. */
@@ -162,15 +168,11 @@ function newWire(first: FirstWires): Piece['wire'] {
       marginPerBend: 1,
     },
     hipTurns: 2,
-    sawLossMm: 0,
-    testBends: {},
-    stock: [],
   };
 }
 
 /** The mass decisions that documents before version 7 did not know, on common practice. */
 export const NEW_MASS = Object.freeze({
-  sheet: { widthMm: 180, lengthMm: 250 },
   vents: [],
   thickMm: 12,
   cards: null,
@@ -186,7 +188,7 @@ export const unreadClay = (classId: ClayChoice['classId'], name: string): ClayCh
 
 /**
  * Defaults of the stages from Mass to Bench, of common practice: a 5 mm shell over packed kitchen
- * foil, firm oven clay by its class, a shell baked first, four tools, grey primer.
+ * foil, firm oven clay by its class, a shell baked first, grey primer.
  */
 export function laterStages(): Pick<Piece, 'mass' | 'cure' | 'skin' | 'colour' | 'bench'> {
   return {
@@ -195,21 +197,17 @@ export function laterStages(): Pick<Piece, 'mass' | 'cure' | 'skin' | 'colour' |
       shellClay: null,
       shells: {},
       shellMm: 5,
-      foil: { widthMm: 300, gaugeMm: 0.015, packedGPerMl: 0.8 },
       sparePercent: 15,
-      paperMm: 0.1,
       ...NEW_MASS,
     },
     cure: {
       method: 'shell-first',
       partsFirst: true,
-      fan: false,
-      ovenOffsetC: 0,
       setC: null,
       minutes: { parts: null, shell: null, finish: null },
       holdMin: 15,
     },
-    skin: { tools: ['needle', 'wire-brush', 'probe', 'ball'], zones: {} },
+    skin: { zones: {} },
     colour: { primer: 'grey', step: 0.08, baseCoats: 2, zones: {} },
     bench: { done: {} },
   };

@@ -1,15 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { weightOf, upwardMoment } from '../body/supports.ts';
 import { add, ORIGIN, sub, type Vec3 } from '../geometry/vec3.ts';
-import { newPiece } from '../start/newPiece.ts';
 import { forceShares, momentShares } from '../posing/supportShares.ts';
-import { changed, wholePlan } from '../testing/samples.ts';
+import { newWorkpiece, changed, wholePlan } from '../testing/samples.ts';
 import { wireMasses } from '../wire/wireMasses.ts';
 import { heldPlaces } from './heldPlaces.ts';
 
 /** A piece of an animal in a stance. */
 const inStance = (animalId: string, presetId: string) =>
-  changed(newPiece('one', 'One', animalId), 'stance', { presetId });
+  changed(newWorkpiece('one', 'One', animalId), 'stance', { presetId });
 
 /** One foot, two feet, four, and a rod. */
 const CASES = [

@@ -1,4 +1,5 @@
-import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
+import type { WireDecisions } from '../workshop/workpiece.ts';
+import { pegRef, sameRef } from '../wire/routeRef.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import { bearingOf } from '../balance/bearing.ts';
 import type { BalancePlan } from '../balance/balancePlan.ts';
@@ -11,7 +12,6 @@ import {
 } from '../body/supports.ts';
 import { length } from '../geometry/vec3.ts';
 import { momentShares } from '../posing/supportShares.ts';
-import type { WireDecisions } from '../piece/wireSchema.ts';
 import type { Footfall, StancePlan } from '../stance/stancePlan.ts';
 import { metalById } from '../wire/metals.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
@@ -95,8 +95,8 @@ function placeOf(
   own: Metals,
 ): Place {
   const { contact, ball, groundMm } = foot;
-  const ref = `peg:${contact.id}`;
-  const pegged = wires.filter(({ route }) => route.points.some((point) => point.ref === ref));
+  const ref = pegRef(contact.id);
+  const pegged = wires.filter(({ route }) => route.points.some((point) => sameRef(point.ref, ref)));
   // A rod beside a wire is what holds.
   const wire = pegged.find(({ kind }) => kind === 'rod') ?? pegged[0] ?? null;
   const top = wire?.kind === 'rod' ? wire.route.points.at(-1)!.at[1] : ball[1];
@@ -132,11 +132,12 @@ function legStiffness(
   own: Metals,
 ): number | null {
   const { plan } = posed.skeleton;
-  const mirror = (id: string): string => (contact.side === 'right' ? otherSide(id) : id);
-  const pair = plan.limbPairs.find(({ contactLeft }) => mirror(contactLeft ?? '') === contact.id);
-  if (pair === undefined) return null;
+  const limb = plan.limbPairs
+    .flatMap(({ left, right }) => [left, right])
+    .find((pairLimb) => pairLimb.contact === contact.id);
+  if (limb === undefined) return null;
   let softness = 0;
-  for (const id of pair.bonesLeft.map(mirror)) {
+  for (const id of limb.bones) {
     const { bone } = posedBone(posed, id);
     const ei = wires.reduce((sum, wire) => {
       const here = wire.through.find(({ boneId }) => boneId === id);

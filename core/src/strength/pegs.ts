@@ -1,6 +1,6 @@
+import type { WireDecisions } from '../workshop/workpiece.ts';
 import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
-import type { WireDecisions } from '../piece/wireSchema.ts';
 import { metalById } from '../wire/metals.ts';
 import { neededRodMm } from '../wire/rodSize.ts';
 import { bucklingLoadN, yieldMomentNmm } from '../wire/sections.ts';

@@ -1,9 +1,9 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { type WiredJoint } from './wiredJoint.ts';
 import { least } from '../geometry/extremes.ts';
 import { alongBone, posedBone, type PosedBone } from '../anatomy/pose.ts';
 import type { BalancePlan } from '../balance/balancePlan.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { metalById } from '../wire/metals.ts';
@@ -40,7 +40,7 @@ export interface StrengthPlan extends StageResult {
 
 /** What Strength reads. */
 export interface StrengthInputs {
-  readonly choice: Piece['wire'];
+  readonly choice: Workpiece['wire'];
   readonly stance: StancePlan;
   readonly wire: WirePlan;
   readonly balance: BalancePlan;
@@ -89,7 +89,7 @@ function wiredJoints(
   { posed, skin }: StancePlan,
   { wires }: WirePlan,
   loads: ReadonlyMap<string, JointLoad>,
-  own: Piece['wire']['ownMetals'],
+  own: Workpiece['wire']['ownMetals'],
 ): readonly WiredJoint[] {
   const { plan } = posed.skeleton;
   const trunk = new Set(plan.parts[0]?.keys ?? []);

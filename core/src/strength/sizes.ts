@@ -1,4 +1,4 @@
-import type { Piece } from '../piece/pieceSchema.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { metalsOf, type Metal } from '../wire/metals.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import { ropeDiameterMm } from '../wire/twist.ts';
@@ -34,7 +34,7 @@ export const neededMm = (joint: WiredJoint, metal: Metal): number =>
 export function wireSizes(
   wire: PlannedWire,
   joints: readonly WiredJoint[],
-  ownMetals: Piece['wire']['ownMetals'],
+  ownMetals: Workpiece['wire']['ownMetals'],
 ): WireSizes {
   const own = joints.filter((joint) => joint.wire.id === wire.id);
   const at = own.reduce<WiredJoint | undefined>(

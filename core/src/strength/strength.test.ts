@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { snagSentence } from '../piece/snag.ts';
 import { ANIMALS } from '../anatomy/registry.ts';
-import { demoPieces } from '../start/demoPieces.ts';
-import { newPiece } from '../start/newPiece.ts';
+import { demoWorkpieces } from '../start/demoPieces.ts';
 import { planPiece } from '../plan.ts';
 import {
+  newWorkpiece,
   changed,
   otterPiece,
   plainPiece,
@@ -169,7 +169,7 @@ describe('planStrength', () => {
   });
 
   it.each(ANIMALS.map(({ id }) => [id] as const))('%s: a thicker wire never sags more', (id) => {
-    const piece = newPiece('one', 'One', id);
+    const piece = newWorkpiece('one', 'One', id);
     const sagsWith = (mm: number): Map<string, number> => {
       const size = { system: 'mm', value: mm } as const;
       const { spine, limbs } = piece.wire;
@@ -218,7 +218,7 @@ describe('planStrength', () => {
   });
 
   it('leaves every demonstration buildable in the scheme it has', () => {
-    for (const piece of demoPieces())
+    for (const piece of demoWorkpieces())
       expect(
         wholePlan(piece).snags.filter(({ grade }) => grade === 'fix'),
         piece.id,

@@ -1,5 +1,5 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import type { WiredJoint } from './wiredJoint.ts';
@@ -14,7 +14,7 @@ import { WANTED_FACTOR, wireSizes } from './sizes.ts';
 export function strengthSnags(
   joints: readonly WiredJoint[],
   wires: readonly PlannedWire[],
-  choice: Piece['wire'],
+  choice: Workpiece['wire'],
   posed: PosedSkeleton,
   pegs: readonly Peg[],
   hanging: readonly Sag[],

@@ -1,40 +1,51 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { bodyGrid, COARSE_CELLS, type BodyGrid } from '../body/bodyGrid.ts';
 import { bodyJob } from '../jobs/bodyJob.ts';
 import { done } from '../jobs/jobKinds.ts';
 import type { BodyShape } from '../mass/bodyShape.ts';
 import { measuredBones, measuredSkeleton } from '../measure/measuredSkeleton.ts';
 import { planMeasure } from '../measure/planMeasure.ts';
-import { demoPieces } from '../start/demoPieces.ts';
-import { newPiece } from '../start/newPiece.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
+import { demoWorkpieces } from '../start/demoPieces.ts';
+import type { Creature } from '../anatomy/creature.ts';
+import { newWorkshop } from '../workshop/newWorkshop.ts';
+import { inWorkshop } from '../workshop/workpiece.ts';
+import { newPiece, newPieceOf } from '../start/newPiece.ts';
 import { planPiece } from '../plan.ts';
 import type { Answers, Plan } from '../planTypes.ts';
 import { planStance } from '../stance/planStance.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 
 /** The demonstration otter. */
-export const otterPiece = (): Piece => demoPieces()[0]!;
+export const otterPiece = (): Workpiece => demoWorkpieces()[0]!;
+
+/** A new piece in a new workshop. */
+export const newWorkpiece = (id: string, name: string, animalId: string): Workpiece =>
+  inWorkshop(newPiece(id, name, animalId), newWorkshop());
+
+/** A new piece of an own animal in a new workshop. */
+export const newWorkpieceOf = (id: string, name: string, creature: Creature): Workpiece =>
+  inWorkshop(newPieceOf(id, name, creature), newWorkshop());
 
 /** A plain standing otter at 1:4. */
-export const plainPiece = (): Piece => newPiece('plain', 'Plain', 'eurasian-otter');
+export const plainPiece = (): Workpiece => newWorkpiece('plain', 'Plain', 'eurasian-otter');
 
 type Section = 'measure' | 'stance' | 'wire' | 'mass' | 'cure' | 'skin' | 'colour' | 'bench';
 
 /** A piece with part of one of its sections replaced. */
 export function changed<S extends Section>(
-  piece: Piece,
+  piece: Workpiece,
   section: S,
-  part: Partial<Piece[S]>,
-): Piece {
+  part: Partial<Workpiece[S]>,
+): Workpiece {
   return { ...piece, [section]: { ...piece[section], ...part } };
 }
 
 /** The demonstration wolf. */
-export const wolfPiece = (): Piece =>
-  demoPieces().find((piece) => piece.id === 'wolf-at-the-carr')!;
+export const wolfPiece = (): Workpiece =>
+  demoWorkpieces().find((piece) => piece.id === 'wolf-at-the-carr')!;
 
 /** The body of a piece on a coarse grid; the same question is worked out once. */
-export function coarseBody(piece: Piece): BodyGrid {
+export function coarseBody(piece: Workpiece): BodyGrid {
   const { key, input } = bodyJob(piece.measure);
   const found = bodies.get(key) ?? bodyGrid(measuredSkeleton(input), COARSE_CELLS);
   bodies.set(key, found);
@@ -43,7 +54,7 @@ export function coarseBody(piece: Piece): BodyGrid {
 const bodies = new Map<string, BodyGrid>();
 
 /** The shape of a piece in coarse cells; the same question is worked out once. */
-export function coarseShape(piece: Piece): BodyShape {
+export function coarseShape(piece: Workpiece): BodyShape {
   const { shape } = planPiece(piece).jobs;
   const found = shapes.get(shape.key) ?? done(shape, false).value;
   shapes.set(shape.key, found);
@@ -52,7 +63,7 @@ export function coarseShape(piece: Piece): BodyShape {
 const shapes = new Map<string, BodyShape>();
 
 /** The stance of a piece, without the rest of the road. */
-export function stanceOf(piece: Piece): StancePlan {
+export function stanceOf(piece: Workpiece): StancePlan {
   const { measure, stance, wire } = piece;
   const pegBelowMm = wire.allowancesMm.nutAndWashers;
   const planned = planMeasure({ measure, stance, ...measuredBones(piece), pegBelowMm });
@@ -61,7 +72,7 @@ export function stanceOf(piece: Piece): StancePlan {
 
 /** Values as answers to what this piece asks: a body, its own where none is given, and a shape. */
 export function answersFor(
-  piece: Piece,
+  piece: Workpiece,
   { body = coarseBody(piece), shape = null }: { body?: BodyGrid; shape?: BodyShape | null } = {},
 ): Answers {
   const { jobs } = planPiece(piece);
@@ -73,7 +84,7 @@ export function answersFor(
 }
 
 /** The whole plan of a piece, body included, on a coarse grid; shape and heat where it is asked. */
-export function wholePlan(piece: Piece, withHeat = false): Plan {
+export function wholePlan(piece: Workpiece, withHeat = false): Plan {
   const shape = withHeat ? coarseShape(piece) : null;
   const answers = answersFor(piece, { shape });
   const plan = planPiece(piece, answers);

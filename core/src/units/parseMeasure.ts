@@ -1,5 +1,11 @@
 import { accepted, refused, type Parsed } from './problem.ts';
-import { GRAMS_PER_OUNCE, quantityText, type Unit, type UnitSystem } from './quantity.ts';
+import {
+  GRAMS_PER_OUNCE,
+  ML_PER_FLUID_OUNCE,
+  quantityText,
+  type Unit,
+  type UnitSystem,
+} from './quantity.ts';
 
 /** Factor and shift from a typed unit to the core's. */
 type Units = Readonly<Record<string, { readonly factor: number; readonly shift?: number }>>;
@@ -17,12 +23,19 @@ const MASSES: Units = {
   oz: { factor: GRAMS_PER_OUNCE },
   lb: { factor: 16 * GRAMS_PER_OUNCE },
 };
+const VOLUMES: Units = {
+  ml: { factor: 1 },
+  l: { factor: 1000 },
+  floz: { factor: ML_PER_FLUID_OUNCE },
+};
 const MINUTES: Units = { min: { factor: 1 }, h: { factor: 60 } };
 
 /** A temperature as people type it: "130", "130 °C", "265 F". Returns °C. */
 export const parseTemperature = reader('degC', TEMPERATURES, 'c', 'f', '130 °C or 265 °F');
 /** A mass: "454 g", "1 lb", "16 oz". Returns grams. */
 export const parseMass = reader('g', MASSES, 'g', 'oz', '454 g or 1 lb');
+/** A volume: "40 ml", "0.5 l", "2 floz". Returns millilitres. */
+export const parseVolume = reader('ml', VOLUMES, 'ml', 'floz', '40 ml or 2 floz');
 /** A time: "30", "30 min", "1.5 h". Returns minutes. */
 export const parseMinutes = reader('min', MINUTES, 'min', 'min', '30 min or 1.5 h');
 

@@ -3,7 +3,7 @@ import { CREATURE_VERSION, newCreature } from '../anatomy/creature.ts';
 import { readCreatureText } from '../anatomy/readCreature.ts';
 import { problemSentence } from './problem.ts';
 import { demoPieces } from '../start/demoPieces.ts';
-import { readPiece } from '../piece/readPiece.ts';
+import { readPiece } from '../formats/pieceFile.ts';
 import { upTo } from './versions.ts';
 
 const piece = () => structuredClone(demoPieces()[0]!) as unknown as Record<string, never>;
@@ -21,15 +21,11 @@ function refusal(path: string, value: unknown): string {
 describe('what a schema refuses is told in our own words', () => {
   it.each([
     ['wire.coverMm', 'thick', 'wire.coverMm: received “thick”; allowed is a number from 0 to 10.'],
-    [
-      'cure.ovenOffsetC',
-      400,
-      /^cure\.ovenOffsetC: received 400; allowed is a number from -?\d+ to \d+\.$/,
-    ],
+    ['cure.holdMin', 400, /^cure\.holdMin: received 400; allowed is a number from -?\d+ to \d+\.$/],
     ['wire.spine.strands', 0, /allowed is (a|a whole) number from 1 to \d+\.$/],
     ['name', '', 'name: received an empty field; allowed is text of at least 1 characters.'],
     ['measure.shape', 3, /allowed is a group of named fields\.$/],
-    ['cure.fan', 'yes', 'cure.fan: received “yes”; allowed is true or false.'],
+    ['cure.partsFirst', 'yes', 'cure.partsFirst: received “yes”; allowed is true or false.'],
     ['cure.method', 'boil', /^cure\.method: received “boil”; allowed is one of “/],
     ['measure.scale', { by: 'guess' }, /^measure\.scale.*allowed is .*“ratio”/],
     [

@@ -1,5 +1,5 @@
-import type { StockEntry } from '../piece/pieceSchema.ts';
-import type { WireDecisions } from '../piece/wireSchema.ts';
+import type { StockEntry } from '../workshop/workshopSchema.ts';
+import type { WireDecisions } from '../workshop/workpiece.ts';
 import type { StockPlan } from './planStock.ts';
 
 /**

@@ -1,4 +1,4 @@
-import type { WireDecisions } from '../piece/wireSchema.ts';
+import type { WireDecisions } from '../workshop/workpiece.ts';
 import { binderById } from './binders.ts';
 import { sizeText } from '../units/gauges.ts';
 import { isStraight, times, type PlannedWire } from './plannedWire.ts';

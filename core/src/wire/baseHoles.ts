@@ -112,7 +112,7 @@ function pegsOf(setting: WireSetting, plannedWire: PlannedWire): readonly Peg[] 
     ...(pegs[1] ? [[points.at(-1)!, points.at(-2)!] as const] : []),
   ];
   return ends.map(([peg, next]): Peg => {
-    const contactId = peg.ref.split(':')[1] ?? '';
+    const contactId = peg.ref.over === 'peg' ? peg.ref.contactId : '';
     const foot = stance.feet.find(({ contact }) => contact.id === contactId);
     const up = unit(sub(next.at, peg.at));
     // The peg goes as deep below the ground as the setting says, whichever way it leans.

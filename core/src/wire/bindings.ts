@@ -1,3 +1,4 @@
+import { endsAtJoint, sameRef, type RouteRef } from './routeRef.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import { input, type Working, type WorkingInput } from '../piece/working.ts';
 import { binderById } from './binders.ts';
@@ -81,7 +82,7 @@ export function bindingsOf(
     ): Binding => ({ at: at.at, place: at.name, kind, wires: [wire.id, to], aMm: d, bMm, count });
     const overlaps = wire.own
       ? [first, last]
-          .filter(({ ref }) => !/@|^peg:|^ball:/.test(ref))
+          .filter(({ ref }) => endsAtJoint(ref))
           .map((end) => bind('beside', end, partner(wires, wire, end.ref) ?? spineId, d, 2))
       : [];
     switch (wire.kind) {
@@ -131,9 +132,9 @@ export function bindingsOf(
 function partner(
   wires: readonly PlannedWire[],
   plannedWire: PlannedWire,
-  ref: string,
+  ref: RouteRef,
 ): string | undefined {
-  const at = plannedWire.route.points.find((point) => point.ref === ref)?.at;
+  const at = plannedWire.route.points.find((point) => sameRef(point.ref, ref))?.at;
   if (at === undefined) return undefined;
   let best: { id: string; far: number } | undefined;
   for (const other of wires) {

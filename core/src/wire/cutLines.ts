@@ -1,7 +1,7 @@
+import type { WireDecisions } from '../workshop/workpiece.ts';
 import type { Bone } from '../anatomy/skeleton.ts';
 import { sumPlusMinus } from '../anatomy/sumPlusMinus.ts';
 import { input, type Reading, type Working, type WorkingInput } from '../piece/working.ts';
-import type { WireDecisions } from '../piece/wireSchema.ts';
 import type { Unit } from '../units/quantity.ts';
 
 /** Makes the named lines of one wire's cut length, and their sum. */

@@ -1,11 +1,12 @@
+import type { WireDecisions } from '../workshop/workpiece.ts';
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
-import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
-import type { WireDecisions } from '../piece/wireSchema.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { coilDraft, hasBarrel } from './coilDraft.ts';
 import { fineDraft, fineParts, type FinePart } from './fineDrafts.ts';
 import { foldedDrafts, foldedPairs } from './foldedDrafts.ts';
-import { limbDraft } from './limbDraft.ts';
+import { limbDraft, sideBySide } from './limbDraft.ts';
+import { sameRef } from './routeRef.ts';
+import type { RoutePoint } from './routes.ts';
 import { ownDrafts } from './ownRoutes.ts';
 import { heldRodDraft, ironDraft, legRod, rodChoice } from './rodDraft.ts';
 import { wayOf } from './schemes.ts';
@@ -53,9 +54,7 @@ export function draftWires(setting: WireSetting): Drafts {
   const carried = new Set([
     ...large.flatMap(({ through }) => through.map(({ boneId }) => boneId)),
     // A limb left without a wire, or folded on the body, gets no thin ones either.
-    ...stance.posed.skeleton.plan.limbPairs.flatMap(({ bonesLeft }) =>
-      bonesLeft.flatMap((id) => [id, otherSide(id)]),
-    ),
+    ...stance.posed.skeleton.plan.limbPairs.flatMap((pair) => sideBySide(pair)),
     ...stance.posed.skeleton.plan.spine,
   ]);
   const fine = wire.scheme === 'no-wire' ? [] : fineParts(setting, carried);
@@ -98,15 +97,15 @@ function limbWires(
   const rods = [legRod(setting, pair, 'left'), legRod(setting, pair, 'right')].flatMap((rod) =>
     rod === null ? [] : [rod],
   );
-  const beside = new Set(rods.flatMap((rod) => rod.beside));
+  const besides = rods.flatMap((rod) => rod.beside);
+  const isBeside = (point: RoutePoint | undefined): boolean =>
+    point !== undefined && besides.some((ref) => sameRef(ref, point.ref));
   const rodMm = choiceDiameterMm(rodChoice(setting));
   const limb = limbDraft(setting, pair, false);
   const d = choiceDiameterMm(limb.choice);
   const { points } = limb.route;
   // Where the rod runs along, wire and rod lie side by side.
-  const doubled = points.map(
-    ({ ref }, i) => beside.has(ref) && beside.has(points[i + 1]?.ref ?? ''),
-  );
+  const doubled = points.map((point, i) => isBeside(point) && isBeside(points[i + 1]));
   return [
     { ...limb, thickAt: (leg) => (doubled[leg] ? d + rodMm : d) },
     ...rods.map(({ draft }) => draft),

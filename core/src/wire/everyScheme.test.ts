@@ -1,14 +1,13 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
 import { ANIMALS } from '../anatomy/animals/index.ts';
 import { STARTERS } from '../anatomy/starters.ts';
 import { distance } from '../geometry/vec3.ts';
-import { newPiece, newPieceOf } from '../start/newPiece.ts';
 import { SCHEME_IDS, type SchemeId } from '../piece/wireSchema.ts';
 import { animalById, planById } from '../anatomy/registry.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { sampled } from '../testing/sampled.ts';
-import { changed, stanceOf } from '../testing/samples.ts';
+import { newWorkpieceOf, newWorkpiece, changed, stanceOf } from '../testing/samples.ts';
 import { bentVertices } from './bentWire.ts';
 import { addsToFeed, type PlannedWire } from './plannedWire.ts';
 import { cutPieces } from './planStock.ts';
@@ -21,13 +20,13 @@ const TINY_MM = 1e-6;
 /** A piece standing in one way: all schemes are made for the same stance. */
 function standing(animalId: string, presetId: string): Standing {
   const key = `${animalId} ${presetId}`;
-  const piece = changed(newPiece('one', 'One', animalId), 'stance', { presetId });
+  const piece = changed(newWorkpiece('one', 'One', animalId), 'stance', { presetId });
   const found = stood.get(key) ?? { piece, stance: stanceOf(piece) };
   stood.set(key, found);
   return found;
 }
 interface Standing {
-  readonly piece: Piece;
+  readonly piece: Workpiece;
   readonly stance: StancePlan;
 }
 const stood = new Map<string, Standing>();
@@ -99,7 +98,7 @@ describe.each(STARTERS.map((starter) => [starter.name, starter] as const))(
   'own creature: %s',
   (_, starter) => {
     it.each(SCHEME_IDS.map((id) => [id] as const))('%s: bends back to its joints', (scheme) => {
-      const piece = newPieceOf('own', 'Own', starter.creature('own'));
+      const piece = newWorkpieceOf('own', 'Own', starter.creature('own'));
       const { wires } = planWire({
         wire: { ...piece.wire, scheme },
         base: piece.stance.base,

@@ -1,13 +1,13 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
 import { distance } from '../geometry/vec3.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { SCHEME_IDS } from '../piece/wireSchema.ts';
 import { planPiece } from '../plan.ts';
 import { changed, otterPiece, wolfPiece } from '../testing/samples.ts';
 import { bendingView } from './bendingView.ts';
 import { executedVertices, leftOutMm } from './executedBends.ts';
 
-const wiresOf = (piece: Piece) => planPiece(piece).wire.wires;
+const wiresOf = (piece: Workpiece) => planPiece(piece).wire.wires;
 
 describe('the bends executed and let go', () => {
   it.each(SCHEME_IDS.map((id) => [id] as const))(

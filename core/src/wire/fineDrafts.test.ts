@@ -1,16 +1,15 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
-import { newPiece } from '../start/newPiece.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { planPiece } from '../plan.ts';
 import type { Plan } from '../planTypes.ts';
-import { changed } from '../testing/samples.ts';
+import { newWorkpiece, changed } from '../testing/samples.ts';
 
-const planOf = (piece: Piece, wire: Partial<Piece['wire']> = {}): Plan =>
+const planOf = (piece: Workpiece, wire: Partial<Workpiece['wire']> = {}): Plan =>
   planPiece(changed(piece, 'wire', wire));
 
 describe('thin wires', () => {
-  const heron = newPiece('one', 'One', 'grey-heron');
-  const fine = (wire: Partial<Piece['wire']> = {}) => planOf(heron, wire).wire;
+  const heron = newWorkpiece('one', 'One', 'grey-heron');
+  const fine = (wire: Partial<Workpiece['wire']> = {}) => planOf(heron, wire).wire;
 
   it('go into toes and bill where they hide, and say why not elsewhere', () => {
     const { fine: parts, wires } = fine();
@@ -18,14 +17,14 @@ describe('thin wires', () => {
     // A heron has four toes on each foot, of which the hallux has a bone of its own.
     expect(toes.count).toBe(3);
     expect(wires.find(({ key }) => key === 'fine:toes.L')!.count).toBe(3);
-    const fin = planOf(newPiece('one', 'One', 'harbour-porpoise')).wire.fine.find(
+    const fin = planOf(newWorkpiece('one', 'One', 'harbour-porpoise')).wire.fine.find(
       ({ key }) => key === 'dorsalFin',
     )!;
     expect([fin.choice, fin.why]).toEqual([null, expect.stringMatching(/too thin/)]);
   });
 
   it('stop where the part gets too thin for them, rather than not being there at all', () => {
-    const ibex = planOf(newPiece('one', 'One', 'alpine-ibex')).wire;
+    const ibex = planOf(newWorkpiece('one', 'One', 'alpine-ibex')).wire;
     const horn = ibex.fine.find(({ key }) => key === 'horn')!;
     expect(horn.stops).toMatch(/^ends \d+ % of the way up/);
     const wire = ibex.wires.find(({ key }) => key === 'fine:horn.L')!;
@@ -69,7 +68,7 @@ describe('thin wires', () => {
   });
 
   it('follow a wing finger through all its bones', () => {
-    const spread = changed(newPiece('one', 'One', 'rhamphorhynchus'), 'stance', {
+    const spread = changed(newWorkpiece('one', 'One', 'rhamphorhynchus'), 'stance', {
       presetId: 'flying',
     });
     const part = planOf(spread).wire.fine.find(({ key }) => key === 'wingFinger1')!;

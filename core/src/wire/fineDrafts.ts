@@ -1,3 +1,4 @@
+import { boneRef, jointRef } from './routeRef.ts';
 import { least } from '../geometry/extremes.ts';
 import { posedBone, type PosedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
@@ -27,6 +28,8 @@ export interface FinePart {
   /** Key of its first bone, under which the user's choice is kept. */
   readonly key: string;
   readonly name: string;
+  /** The same without its side: left and right are one choice. */
+  readonly plainName: string;
   readonly bones: readonly PosedBone[];
   /** Along its bones, root joint to tip. */
   readonly length: Working;
@@ -100,7 +103,8 @@ export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): r
             : { metal: wire.spine.metal, size: { system: 'mm', value: chosen! }, strands: 1 };
       return {
         key,
-        name: partName(bones),
+        name: bones[0]!.bone.name,
+        plainName: bones[0]!.bone.plainName,
         bones,
         length: partLength(bones, lengthMm, posed.sizeFactor),
         depthMm,
@@ -160,7 +164,7 @@ function partLength(bones: readonly PosedBone[], mm: number, sizeFactor: number)
   return {
     id: `wire.fine.${id}.length`,
     stage: 'wire',
-    label: `${partName(bones)}, along its bones`,
+    label: `${bones[0]!.bone.name}, along its bones`,
     value: mm,
     unit: 'mm',
     provenance: 'derived',
@@ -185,13 +189,6 @@ function chainsFrom(
   return [[root, ...main], ...more, ...rest.flatMap((other) => chainsFrom(other, free))];
 }
 
-function partName(bones: readonly PosedBone[]): string {
-  const { bone } = bones[0]!;
-  return bone.side === 'mid'
-    ? bone.name
-    : `${bone.name.replace(/,? ?(left|right)$/, '')}, ${bone.side}`;
-}
-
 /** How many digits the one bone of the plan stands for: from the animal's counts, else the usual four. */
 function digitsOf({ animal, plan }: Skeleton, key: string): number {
   const { counts = [] } = animal;
@@ -210,7 +207,10 @@ export function fineDraft(setting: WireSetting, part: FinePart, choice: WireChoi
   const { stance, wire } = setting;
   const first = part.bones[0]!.bone;
   const run = part.bones.slice(0, part.end.bone + 1);
-  const refs = [...run.map(({ bone }) => bone.id), `${run.at(-1)!.bone.id}@${part.end.at}`];
+  const refs = [
+    ...run.map(({ bone }) => jointRef(bone.id)),
+    boneRef(run.at(-1)!.bone.id, part.end.at),
+  ];
   const route = routeThrough(stance, refs, setting)!;
   const each = part.count > 1 ? `, ${part.count} alike` : '';
   return {

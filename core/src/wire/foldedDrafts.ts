@@ -1,14 +1,14 @@
 import { greatest } from '../geometry/extremes.ts';
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
-import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import { distance } from '../geometry/vec3.ts';
 import type { Working } from '../piece/working.ts';
 import { bendSchedule, type BendSchedule } from './bendSchedule.ts';
 import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived, marginLine } from './cutLines.ts';
 import { developedUntil } from './developed.ts';
-import { limbChoice, pairEnd } from './limbDraft.ts';
+import { limbChoice, limbsKey, pairEnd, sideBySide } from './limbDraft.ts';
 import type { CarriedBone } from './plannedWire.ts';
+import { crossingRef, sameRef } from './routeRef.ts';
 import { limbRefs, routeThrough, spineRefs, type Route } from './routes.ts';
 import { twistLine } from './spineDraft.ts';
 import { ropeDiameterMm } from './twist.ts';
@@ -36,7 +36,7 @@ export function foldedPairs(
   const { plan, byId } = setting.stance.posed.skeleton;
   const attached = pairs
     .map((pair) => {
-      let id: string | null = pair.bonesLeft[0] ?? null;
+      let id: string | null = pair.left.bones[0] ?? null;
       while (id !== null && !plan.spine.includes(id)) id = byId.get(id)?.parent ?? null;
       return { pair, attach: id === null ? plan.tailBones.length : plan.spine.indexOf(id) };
     })
@@ -84,11 +84,11 @@ export function foldedDrafts(
   const tail = plan.tailBones.length;
   const choice = limbChoice(setting, pair);
   const d = choiceDiameterMm(choice);
-  const over = `over:${pair.id}`;
+  const over = crossingRef(pair.id);
   const onSpine = spineRefs(stance.posed);
   const strandsOnSpine = foldedStrands(plan.spine.length, tail, all);
   const ropeMm = ropeDiameterMm(Math.max(2, greatest(strandsOnSpine)), d);
-  const overAt = posedBone(stance.posed, pair.bonesLeft[0]!).start;
+  const overAt = posedBone(stance.posed, pair.left.bones[0]!).start;
   const points = routeThrough(stance, onSpine, setting)!.points;
   const indices =
     fold === 'head'
@@ -105,7 +105,7 @@ export function foldedDrafts(
   const trunkRefs = clear.map((i) => onSpine[i]!);
   const main = routeThrough(stance, [...leftRefs, over, ...trunkRefs], setting)!;
   const other = routeThrough(stance, [...rightRefs, over, trunkRefs[0]!], setting)!;
-  const legCount = main.points.findIndex(({ ref }) => ref === over);
+  const legCount = main.points.findIndex(({ ref }) => sameRef(ref, over));
   // A leg of the route lies on the bones of the spine between its two points.
   const strandsAt = main.points.slice(1).map((_, leg) => {
     if (leg < legCount) return 1;
@@ -114,7 +114,7 @@ export function foldedDrafts(
   });
   const spineBones = plan.spine.filter((_, i) => runsAlong(folded, i, tail));
   const bonesOf = (side: 'left' | 'right'): readonly CarriedBone[] =>
-    pair.bonesLeft.map((id) => ({ boneId: side === 'left' ? id : otherSide(id), strands: 1 }));
+    pair[side].bones.map((id) => ({ boneId: id, strands: 1 }));
   const bone = (id: string) => posedBone(stance.posed, id).bone;
   const rightMm = endMm(
     other,
@@ -125,7 +125,7 @@ export function foldedDrafts(
     ),
   );
   const left: WireDraft = {
-    key: `limbs:${pair.id}`,
+    key: limbsKey(pair.id),
     kind: 'limbs',
     name: `${pair.name}, folded at the ${fold}`,
     namedEnd: pairEnd(setting, pair),
@@ -133,11 +133,7 @@ export function foldedDrafts(
     route: main,
     strandsAt,
     through: [...bonesOf('left'), ...spineBones.map((boneId) => ({ boneId, strands: 2 }))],
-    along: [
-      ...pair.bonesLeft.flatMap((id) => [id, otherSide(id)]),
-      ...spineBones,
-      ...spineBones,
-    ].map(bone),
+    along: [...sideBySide(pair), ...spineBones, ...spineBones].map(bone),
     lines: (id, schedule) =>
       foldedLines(setting, id, {
         route: main,
@@ -150,7 +146,7 @@ export function foldedDrafts(
       }),
   };
   const right: WireDraft = {
-    key: `limbs:${pair.id}:right`,
+    key: `${limbsKey(pair.id)}:right`,
     kind: 'limb',
     name: `${pair.name}, right end`,
     namedEnd: pairEnd(setting, pair).replace('left', 'right'),

@@ -1,4 +1,4 @@
-import type { Piece } from '../piece/pieceSchema.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Provenance } from '../anatomy/provenance.ts';
 import { flowStressMPa, type Metal } from './metals.ts';
 import { formingRadiusMm, sheetRatio, yieldOverEFromTest } from './springback.ts';
@@ -32,7 +32,7 @@ export function formingBend(
   metal: Metal,
   diameterMm: number,
   finishedMm: number,
-  tests: Piece['wire']['testBends'],
+  tests: Workpiece['wire']['testBends'],
 ): Forming | undefined {
   const modulus = metal.eMPa[2];
   const test = tests[metal.id];
@@ -66,7 +66,7 @@ export function widestRadiusMm(
   metal: Metal,
   diameterMm: number,
   tooWideMm: number,
-  tests: Piece['wire']['testBends'],
+  tests: Workpiece['wire']['testBends'],
 ): number {
   const stays = (mm: number): boolean => formingBend(metal, diameterMm, mm, tests) !== undefined;
   let [low, high] = [diameterMm / 2, tooWideMm];

@@ -1,12 +1,12 @@
+import { snagSentence } from '../piece/snag.ts';
 import { describe, expect, it } from 'vitest';
-import { newPiece } from '../start/newPiece.ts';
-import { pieceText, readPieceText } from '../piece/readPiece.ts';
+import { pieceText, readPieceText } from '../formats/pieceFile.ts';
 import { planPiece } from '../plan.ts';
-import { changed, plainPiece } from '../testing/samples.ts';
+import { newWorkpiece, changed, plainPiece } from '../testing/samples.ts';
 
 const hinged = (animalId: string, ids: string[], posable = true) =>
-  planPiece(changed(newPiece('one', 'One', animalId), 'wire', { posable, freeJoints: ids })).wire
-    .hinges;
+  planPiece(changed(newWorkpiece('one', 'One', animalId), 'wire', { posable, freeJoints: ids }))
+    .wire.hinges;
 
 describe('joints left free', () => {
   it('are measured in a posable piece alone', () => {
@@ -65,10 +65,16 @@ describe('metals of the piece', () => {
     );
   });
 
-  it('must be in the table or in the piece', () => {
+  it('are told where the workshop does not know one, which is then reckoned as soft steel', () => {
     const spine = { ...plainPiece().wire.spine, metal: 'own-7' };
-    const read = readPieceText(pieceText(changed(plainPiece(), 'wire', { spine })));
-    expect(read).toMatchObject({ ok: false, problem: { where: 'wire.spine.metal' } });
-    if (!read.ok) expect(read.problem.allowed).toMatch(/“own-7” is no metal .* aluminium-soft/);
+    const plan = planPiece(changed(plainPiece(), 'wire', { spine }));
+    const told = plan.snags.filter(({ code }) => code === 'metal-unknown');
+    expect(told.map((snag) => snagSentence(snag))).toEqual([
+      expect.stringMatching(/^The workshop has no metal “own-7”/),
+    ]);
+    const steel = { ...spine, metal: 'steel-annealed' };
+    const known = planPiece(changed(plainPiece(), 'wire', { spine: steel }));
+    expect(plan.wire.wires[0]!.cut.value).toBe(known.wire.wires[0]!.cut.value);
+    expect(known.snags.map(({ code }) => code)).not.toContain('metal-unknown');
   });
 });

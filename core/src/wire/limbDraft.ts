@@ -1,5 +1,4 @@
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
-import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import type { Bone } from '../anatomy/skeleton.ts';
 import type { WireChoice } from '../piece/pieceSchema.ts';
@@ -21,18 +20,22 @@ export const limbChoice = (
   strands: 1,
 });
 
+/** The key of a pair's wire, under which its routes are kept. */
+export const limbsKey = (pairId: string): string => `limbs:${pairId}`;
+
+/** The bones of a pair, left and right in turn, from the trunk outwards. */
+export const sideBySide = ({ left, right }: LimbPairSpec): readonly string[] =>
+  left.bones.flatMap((id, i) => [id, right.bones[i]!]);
+
 /** Left and right bones of a pair. */
 export const pairBones = (
   setting: Pick<WireSetting, 'stance'>,
   pair: LimbPairSpec,
-): readonly Bone[] =>
-  pair.bonesLeft
-    .flatMap((id) => [id, otherSide(id)])
-    .map((id) => posedBone(setting.stance.posed, id).bone);
+): readonly Bone[] => sideBySide(pair).map((id) => posedBone(setting.stance.posed, id).bone);
 
 /** The foot or tip at which the wire of a pair is begun. */
 export const pairEnd = ({ stance }: Pick<WireSetting, 'stance'>, pair: LimbPairSpec): string =>
-  stance.feet.find((foot) => foot.contact.id === pair.contactLeft)?.contact.name ?? 'left tip';
+  stance.feet.find((foot) => foot.contact.id === pair.left.contact)?.contact.name ?? 'left tip';
 
 const singly = (bones: readonly Bone[]): readonly CarriedBone[] =>
   bones.map(({ id }) => ({ boneId: id, strands: 1 }));
@@ -52,7 +55,7 @@ export function limbDraft(
   const through = routeThrough(setting.stance, pairRefs(pair, pegged), setting)!;
   const { route, winding } = overSpine(setting, through, choice);
   return {
-    key: `limbs:${pair.id}`,
+    key: limbsKey(pair.id),
     kind: 'limbs',
     name: pair.name,
     namedEnd: pairEnd(setting, pair),

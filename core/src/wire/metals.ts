@@ -1,5 +1,6 @@
+import type { WireDecisions } from '../workshop/workpiece.ts';
+import type { OwnMetal } from '../workshop/workshopSchema.ts';
 import type { MetalId } from '../piece/metalIds.ts';
-import type { OwnMetal } from '../piece/wireSchema.ts';
 
 /** [low, high, typical]. */
 type Range3 = readonly [number, number, number];
@@ -116,12 +117,29 @@ export const metalsOf = (own: readonly OwnMetal[]): readonly Metal[] => [
 ];
 
 /** The metal with this id; the schema admits no other than the table's and the piece's own. */
-export function metalById(id: MetalId, own: readonly OwnMetal[] = []): Metal {
-  const found =
-    METALS.find((metal) => metal.id === id) ??
-    own.filter((metal) => metal.id === id).map(ownMetal)[0];
-  if (found === undefined) throw new Error(`no metal ${id}`);
-  return found;
+export const metalById = (id: MetalId, own: readonly OwnMetal[] = []): Metal =>
+  METALS.find((metal) => metal.id === id) ??
+  own.filter((metal) => metal.id === id).map(ownMetal)[0] ??
+  unknownMetal(id);
+
+/** What a metal counts as that the workshop does not have: a soft steel. The plan says so. */
+const unknownMetal = (id: MetalId): Metal => ({
+  ...METALS.find((metal) => metal.id === 'steel-annealed')!,
+  id,
+  name: `Unknown metal ${id}`,
+});
+
+/** Metals that wires of a piece are to be of, and that neither the table nor the workshop has. */
+export function unknownMetals(wire: WireDecisions): readonly MetalId[] {
+  const known = new Set([...METALS, ...wire.ownMetals].map(({ id }) => id));
+  const used = [
+    wire.spine,
+    wire.rod,
+    wire.binder,
+    ...Object.values(wire.limbs),
+    ...Object.values(wire.fine).flatMap((choice) => choice ?? []),
+  ].map(({ metal }) => metal);
+  return [...new Set(used)].filter((id) => !known.has(id));
 }
 
 /**

@@ -1,6 +1,6 @@
-import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import { boundEnd, limbLines, turnsFeature } from './limbDraft.ts';
 import type { CarriedBone, MoreStrands } from './plannedWire.ts';
+import { bonesAt, endsAtJoint } from './routeRef.ts';
 import { routeThrough, type Route } from './routes.ts';
 import { cutLines } from './cutLines.ts';
 import { overSpine, type Crossing } from './windings.ts';
@@ -21,8 +21,8 @@ export function ownDrafts(setting: WireSetting, draft: WireDraft): readonly Wire
   });
 }
 
-/** Key of the n-th way of a wire that was split, counted from 0. */
-export const wayKey = (key: string, n: number): string => (n === 0 ? key : `${key}#${n + 1}`);
+/** Key of the n-th way of a wire that was split, counted from 0: never read back. */
+const wayKey = (key: string, n: number): string => (n === 0 ? key : `${key}#${n + 1}`);
 
 function onRoute(
   setting: WireSetting,
@@ -35,12 +35,13 @@ function onRoute(
   const { choice } = draft;
   const through = bonesThrough(setting, route);
   const strands = draft.kind === 'spine' ? choice.strands : 1;
-  const [bound, boundBehind] = [route.points[0]!, route.points.at(-1)!].map(
-    ({ ref }) => !/@|^peg:|^ball:/.test(ref),
+  const [bound, boundBehind] = [route.points[0]!, route.points.at(-1)!].map(({ ref }) =>
+    endsAtJoint(ref),
   );
   const overlaps = Number(bound) + Number(boundBehind);
+  const crossed = route.wrapAt === null ? undefined : route.points[route.wrapAt]!.ref;
   const pair = stance.posed.skeleton.plan.limbPairs.find(
-    ({ id }) => route.wrapAt !== null && route.points[route.wrapAt]!.ref === `over:${id}`,
+    ({ id }) => crossed?.over === 'crossing' && crossed.pairId === id,
   );
   const name = of > 1 ? `${draft.name}, part ${n + 1}` : draft.name;
   const lines: WireDraft['lines'] = (id, schedule) =>
@@ -55,6 +56,8 @@ function onRoute(
   };
   return {
     key: wayKey(draft.key, n),
+    routeKey: draft.key,
+    part: n,
     kind: draft.kind,
     name,
     namedEnd: route.points[0]!.name,
@@ -77,14 +80,7 @@ function onRoute(
 
 /** The bones whose joints a route passes. */
 function bonesThrough({ stance }: WireSetting, route: Route): readonly string[] {
-  const { limbPairs } = stance.posed.skeleton.plan;
-  const ids = route.points.flatMap(({ ref }) => {
-    if (ref.startsWith('over:')) {
-      const first = limbPairs.find(({ id }) => `over:${id}` === ref)?.bonesLeft[0];
-      return first === undefined ? [] : [first, otherSide(first)];
-    }
-    const id = ref.split('@')[0]!;
-    return stance.posed.byId.has(id) ? [id] : [];
-  });
-  return [...new Set(ids)];
+  const { skeleton, byId } = stance.posed;
+  const ids = route.points.flatMap(({ ref }) => bonesAt(skeleton, ref));
+  return [...new Set(ids)].filter((id) => byId.has(id));
 }

@@ -61,7 +61,7 @@ function workingDraft(wireId: string, number: number): Draft {
     label: `Bend ${number}, ${label}`,
     provenance: 'derived',
     source: BENDING,
-    target: { kind: 'bend', id: `${wireId}.${number}` },
+    target: { kind: 'bend', wireId: wireId, bend: number },
   });
 }
 

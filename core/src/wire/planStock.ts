@@ -1,7 +1,7 @@
-import type { SoldEntry, StockEntry } from '../piece/pieceSchema.ts';
+import type { SoldEntry, StockEntry } from '../workshop/workshopSchema.ts';
+import type { WireDecisions } from '../workshop/workpiece.ts';
 import type { Snag } from '../piece/snag.ts';
 import { input, type Working } from '../piece/working.ts';
-import type { WireDecisions } from '../piece/wireSchema.ts';
 import { sizeText } from '../units/gauges.ts';
 import { metalById } from './metals.ts';
 import type { PlannedWire } from './plannedWire.ts';

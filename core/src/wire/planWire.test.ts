@@ -1,26 +1,26 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { distance } from '../geometry/vec3.ts';
-import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
-import { newPiece } from '../start/newPiece.ts';
+import type { WireChoice } from '../piece/pieceSchema.ts';
 import { planPiece } from '../plan.ts';
-import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
+import { newWorkpiece, changed, otterPiece, plainPiece } from '../testing/samples.ts';
 import { bendingView } from './bendingView.ts';
 import { bentVertices } from './bentWire.ts';
 import { cutFromStock, type CutPiece, type Stick } from './stockCutting.ts';
 
-const planOf = (piece: Piece) => planPiece(piece);
-const codes = (piece: Piece): readonly string[] => planOf(piece).snags.map((snag) => snag.code);
+const planOf = (piece: Workpiece) => planPiece(piece);
+const codes = (piece: Workpiece): readonly string[] => planOf(piece).snags.map((snag) => snag.code);
 const wireOf = (mm: number): WireChoice => ({
   metal: 'aluminium-soft',
   size: { system: 'mm', value: mm },
   strands: 1,
 });
-const limbsOf = (mm: number): Piece['wire']['limbs'] => ({
+const limbsOf = (mm: number): Workpiece['wire']['limbs'] => ({
   'hind-legs': wireOf(mm),
   'fore-legs': wireOf(mm),
 });
-const stances: readonly Piece[] = ['standing', 'walking'].map((presetId) =>
+const stances: readonly Workpiece[] = ['standing', 'walking'].map((presetId) =>
   changed(otterPiece(), 'stance', { presetId }),
 );
 
@@ -102,7 +102,7 @@ describe('allowances', () => {
       const plan = planOf(changed(plainPiece(), 'wire', { hipTurns }));
       const { posed } = plan.stance;
       const hind = plan.wire.wires[1]!;
-      const axis = posed.byId.get(posed.skeleton.plan.limbPairs[0]!.bonesLeft[0]!)!.start;
+      const axis = posed.byId.get(posed.skeleton.plan.limbPairs[0]!.left.bones[0]!)!.start;
       const over = hind.bends.filter(({ place }) => place.startsWith('crossing'));
       for (const { at } of over) {
         const along = distance(at, axis) ** 2 - ((3.2 + 1.6) / 2) ** 2;
@@ -114,7 +114,7 @@ describe('allowances', () => {
 
   it('put an end that is bound on before every mark', () => {
     for (const id of ['grey-heron', 'barn-owl', 'dodo', 'raft-spider', 'stag-beetle']) {
-      const piece = newPiece('one', 'One', id);
+      const piece = newWorkpiece('one', 'One', id);
       const wires = planOf(
         changed(piece, 'wire', { allowancesMm: { ...piece.wire.allowancesMm, tieEnd: 0 } }),
       ).wire.wires;

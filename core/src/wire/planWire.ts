@@ -1,6 +1,9 @@
+import type { Snag } from '../piece/snag.ts';
+import { unknownMetals } from './metals.ts';
+import type { WireDecisions } from '../workshop/workpiece.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { type WirePlan } from './wirePlan.ts';
 import { greatest } from '../geometry/extremes.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import type { Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
@@ -27,8 +30,8 @@ const letter = (i: number): string => String.fromCharCode('A'.charCodeAt(0) + i)
 
 /** What Wire reads. */
 export interface WireInputs {
-  readonly wire: Piece['wire'];
-  readonly base: Piece['stance']['base'];
+  readonly wire: Workpiece['wire'];
+  readonly base: Workpiece['stance']['base'];
   readonly stance: StancePlan;
 }
 
@@ -63,10 +66,24 @@ export function planWire({ wire, base, stance }: WireInputs): WirePlan {
   return {
     ...planned,
     workings: wireWorkings(planned),
-    snags: [...wires.flatMap((wire) => wire.snags), ...board.snags, ...stock.snags],
+    snags: [
+      ...metalSnags(wire),
+      ...wires.flatMap((wire) => wire.snags),
+      ...board.snags,
+      ...stock.snags,
+    ],
     steps: armatureSteps(planned, wire),
   };
 }
+
+/** Metals that the workshop does not have. */
+const metalSnags = (wire: WireDecisions): readonly Snag[] =>
+  unknownMetals(wire).map((metal) => ({
+    code: 'metal-unknown',
+    grade: 'fix',
+    stage: 'wire',
+    facts: { metal },
+  }));
 
 /** Bones with a thin wire of their own. */
 const carriedBones = (wires: readonly PlannedWire[]): ReadonlySet<string> =>
@@ -78,8 +95,8 @@ const carriedBones = (wires: readonly PlannedWire[]): ReadonlySet<string> =>
 
 /** What every wire of a piece is planned from. */
 export function wireSetting(
-  wire: Piece['wire'],
-  base: Piece['stance']['base'],
+  wire: Workpiece['wire'],
+  base: Workpiece['stance']['base'],
   stance: StancePlan,
 ): WireSetting {
   const d = choiceDiameterMm(wire.spine);

@@ -88,6 +88,9 @@ export interface PlannedWire {
   readonly id: string;
   /** What it is whatever its letter: "spine", "limbs:hind-legs", "fine:ear.L". */
   readonly key: string;
+  /** Under which its routes are kept, and which of them it is, from 0. */
+  readonly routeKey: string;
+  readonly part: number;
   readonly kind: WireKind;
   readonly name: string;
   /** The end marks are measured from: "tail end", "left hind foot". */

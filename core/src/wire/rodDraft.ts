@@ -1,4 +1,3 @@
-import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
 import { posedBone, type PosedBone } from '../anatomy/pose.ts';
 import { stanceMassCentre } from '../body/massCentre.ts';
@@ -14,6 +13,7 @@ import type { BendSchedule } from './bendSchedule.ts';
 import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived } from './cutLines.ts';
 import { neckFrom } from './spineStrands.ts';
 import { routePoint, type RoutePoint } from './routePoints.ts';
+import { ballRef, boneRef, jointRef, pegRef, type RouteRef } from './routeRef.ts';
 import type { Route } from './routes.ts';
 import type { WireDraft, WireSetting } from './wireSetting.ts';
 import { choiceDiameterMm } from './wireStock.ts';
@@ -30,7 +30,7 @@ export const rodChoice = ({ wire, rodMm }: Pick<WireSetting, 'wire' | 'rodMm'>):
   strands: 1,
 });
 
-const pegPoint = (name: string, ref: string, at: Vec3): RoutePoint => ({ ref, at, name });
+const pegPoint = (name: string, ref: RouteRef, at: Vec3): RoutePoint => ({ ref, at, name });
 
 /**
  * A straight rod from under the base up to the bone that it carries, lashed to the spine there: for
@@ -40,9 +40,9 @@ export function heldRodDraft(setting: WireSetting, hold: Footfall): WireDraft {
   const { stance, wire, pegDepthMm } = setting;
   const [x, , z] = hold.ball;
   const { id, name } = hold.contact;
-  const peg = pegPoint(`peg under the ${name}`, `peg:${id}`, [x, -pegDepthMm, z]);
+  const peg = pegPoint(`peg under the ${name}`, pegRef(id), [x, -pegDepthMm, z]);
   const route: Route = {
-    points: [peg, { ref: `ball:${id}`, at: hold.ball, name }],
+    points: [peg, { ref: ballRef(id), at: hold.ball, name }],
     wrapAt: null,
     pegs: [true, false],
   };
@@ -63,7 +63,7 @@ export function heldRodDraft(setting: WireSetting, hold: Footfall): WireDraft {
 export interface LegRod {
   readonly draft: WireDraft;
   /** References that the rod runs beside, from the ball up to where it ends. */
-  readonly beside: readonly string[];
+  readonly beside: readonly RouteRef[];
 }
 
 /**
@@ -78,13 +78,13 @@ export function legRod(
   side: 'left' | 'right',
 ): LegRod | null {
   const { stance, wire, pegDepthMm } = setting;
-  const sided = (id: string): string => (side === 'left' ? id : otherSide(id));
-  const foot = stance.feet.find(({ contact }) => contact.id === sided(pair.contactLeft ?? ''));
+  const limb = pair[side];
+  const foot = stance.feet.find(({ contact }) => contact.id === limb.contact);
   if (foot === undefined || !foot.down) return null;
   const choice = rodChoice(setting);
   const d = choiceDiameterMm(choice);
-  const bones = pair.bonesLeft.toReversed().slice(0, -1).map(sided);
-  const joints = bones.map((id) => routePoint(stance, id, setting)!);
+  const bones = limb.bones.toReversed().slice(0, -1);
+  const joints = bones.map((id) => routePoint(stance, jointRef(id), setting)!);
   const covered = (to: Vec3): boolean =>
     Array.from({ length: STATIONS }, (_, i) => (i + 0.5) / STATIONS).every(
       (t) => -skinDistance(stance.skin, lerp(foot.ball, to, t)) - d / 2 >= wire.coverMm,
@@ -102,13 +102,13 @@ export function legRod(
   const pegAt: Vec3 = slanting
     ? add(foot.ball, scale(up, -below / up[1]))
     : [foot.ball[0], foot.groundMm - pegDepthMm, foot.ball[2]];
-  const peg = pegPoint(`peg under the ${name}`, `peg:${id}`, pegAt);
-  const ball: RoutePoint = { ref: `ball:${id}`, at: foot.ball, name: `ball of the ${name}` };
+  const peg = pegPoint(`peg under the ${name}`, pegRef(id), pegAt);
+  const ball: RoutePoint = { ref: ballRef(id), at: foot.ball, name: `ball of the ${name}` };
   const route: Route = { points: [peg, ball, top], wrapAt: null, pegs: [true, false] };
   const inside = bones.slice(0, best);
   const pegMm = slanting ? pegDepthMm / up[1] : pegDepthMm;
   return {
-    beside: [`ball:${id}`, ...bones.slice(0, best + 1)],
+    beside: [ballRef(id), ...bones.slice(0, best + 1).map(jointRef)],
     draft: {
       key: `rod:${id}`,
       kind: 'rod',
@@ -169,9 +169,9 @@ export function ironDraft(setting: WireSetting): WireDraft {
   const { id } = bone.bone;
   const route: Route = {
     points: [
-      pegPoint('peg of the iron', 'peg:iron', [at[0], groundMm - pegDepthMm, at[2]]),
-      { ref: `${id}@${t}`, at, name: 'trunk, where the iron meets it' },
-      { ref: to === 1 ? `${id}@1` : id, at: end, name: 'trunk, end of the iron' },
+      pegPoint('peg of the iron', pegRef('iron'), [at[0], groundMm - pegDepthMm, at[2]]),
+      { ref: boneRef(id, t), at, name: 'trunk, where the iron meets it' },
+      { ref: to === 1 ? boneRef(id, 1) : jointRef(id), at: end, name: 'trunk, end of the iron' },
     ],
     wrapAt: null,
     pegs: [true, false],

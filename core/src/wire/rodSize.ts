@@ -1,10 +1,10 @@
+import type { WireDecisions } from '../workshop/workpiece.ts';
 import { greatest } from '../geometry/extremes.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import { firstMasses } from '../body/firstMasses.ts';
 import { centreOfMass } from '../body/massCentre.ts';
 import { remainingMoment, weightOf } from '../body/supports.ts';
 import { length } from '../geometry/vec3.ts';
-import type { WireDecisions } from '../piece/wireSchema.ts';
 import { forceShares } from '../posing/supportShares.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { restingBones } from '../stance/restingBones.ts';

@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { newPiece } from '../start/newPiece.ts';
 import { planPiece } from '../plan.ts';
-import { changed, wholePlan } from '../testing/samples.ts';
+import { newWorkpiece, changed, wholePlan } from '../testing/samples.ts';
 
 const planOf = (animalId: string, presetId?: string, rodMm?: number) => {
-  const piece = newPiece('one', 'One', animalId);
+  const piece = newWorkpiece('one', 'One', animalId);
   const { base } = piece.stance;
   return planPiece(
     changed(piece, 'stance', {
@@ -67,7 +66,7 @@ describe('folded limbs', () => {
 
 describe('the steps', () => {
   it('lash rods instead of winding them, and do not bend what is straight', () => {
-    const steps = wholePlan(newPiece('one', 'One', 'northern-pike')).bench!.steps;
+    const steps = wholePlan(newWorkpiece('one', 'One', 'northern-pike')).bench!.steps;
     const bind = steps.find((step) => step.id === 'wire.bind')!;
     expect(JSON.stringify(bind.sentence)).toMatch(/Lash B \(rod, belly, front\) and C/);
     expect(JSON.stringify(bind.sentence)).not.toMatch(/Wind/);

@@ -1,15 +1,16 @@
+import { inWorkshop } from '../workshop/workpiece.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
+import { ballRef, boneRef, crossingRef, jointRef, pegRef } from './routeRef.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { distance } from '../geometry/vec3.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
-import { pieceText, readPieceText } from '../piece/readPiece.ts';
+import { pieceText, readPieceText } from '../formats/pieceFile.ts';
 import { planPiece } from '../plan.ts';
 import { changed, plainPiece } from '../testing/samples.ts';
 import type { Parsed } from '../units/problem.ts';
 import { bentVertices } from './bentWire.ts';
 import type { WirePlan } from './wirePlan.ts';
 import {
-  baseKey,
   fromOtherEnd,
   mayEdit,
   merged,
@@ -23,7 +24,7 @@ import {
   type Ways,
 } from './routeEdits.ts';
 
-const wireOf = (piece: Piece): WirePlan => planPiece(piece).wire;
+const wireOf = (piece: Workpiece): WirePlan => planPiece(piece).wire;
 const HIND = 'limbs:hind-legs';
 const FORE = 'limbs:fore-legs';
 const plain = plainPiece();
@@ -38,17 +39,17 @@ const byKey = (plan: WirePlan, key: string) => plan.wires.find((wire) => wire.ke
 describe('editing a route', () => {
   it('begins with the scheme’s own way, told by the places it goes over', () => {
     expect(ways()[0]).toEqual([
-      'peg:hindfoot.L',
-      'ball:hindfoot.L',
-      'metatarsus.L',
-      'tibia.L',
-      'femur.L',
-      'over:hind-legs',
-      'femur.R',
-      'tibia.R',
-      'metatarsus.R',
-      'ball:hindfoot.R',
-      'peg:hindfoot.R',
+      pegRef('hindfoot.L'),
+      ballRef('hindfoot.L'),
+      jointRef('metatarsus.L'),
+      jointRef('tibia.L'),
+      jointRef('femur.L'),
+      crossingRef('hind-legs'),
+      jointRef('femur.R'),
+      jointRef('tibia.R'),
+      jointRef('metatarsus.R'),
+      ballRef('hindfoot.R'),
+      pegRef('hindfoot.R'),
     ]);
   });
 
@@ -61,24 +62,26 @@ describe('editing a route', () => {
   });
 
   it('leads the wire over another joint, which makes it longer and adds a bend there', () => {
-    const led = wireOf(withWays(plain, HIND, taken(overJoint(ways(), 0, 4, 'lumbar'))));
+    const led = wireOf(withWays(plain, HIND, taken(overJoint(ways(), 0, 4, jointRef('lumbar')))));
     const [a, b] = [byKey(before, HIND)!, byKey(led, HIND)!];
     expect(b.bends).toHaveLength(a.bends.length + 1);
     expect(b.cut.value).toBeGreaterThan(a.cut.value);
     expect(b.bends.map(({ place }) => place)).toContain('lumbosacral joint');
-    expect(overJoint(ways(), 0, 2, 'tibia.L').ok).toBe(false);
+    expect(overJoint(ways(), 0, 2, jointRef('tibia.L')).ok).toBe(false);
   });
 
   it('leaves a joint out, and keeps two places at least', () => {
     const without = wireOf(withWays(plain, HIND, taken(withoutPoint(ways(), 0, 4))));
     expect(byKey(without, HIND)!.bends).toHaveLength(byKey(before, HIND)!.bends.length - 1);
-    expect(withoutPoint([['femur.L', 'tibia.L']], 0, 0).ok).toBe(false);
+    expect(withoutPoint([[jointRef('femur.L'), jointRef('tibia.L')]], 0, 0).ok).toBe(false);
   });
 
   it('moves an end, and with it the place where the marks start', () => {
-    const moved = wireOf(withWays(plain, HIND, taken(movedPoint(ways(), 0, 0, 'ear.L@0.8'))));
+    const moved = wireOf(
+      withWays(plain, HIND, taken(movedPoint(ways(), 0, 0, boneRef('ear.L', 0.8)))),
+    );
     expect(byKey(moved, HIND)!.namedEnd).toMatch(/ear/);
-    expect(movedPoint(ways(), 0, 0, 'tibia.R').ok).toBe(false);
+    expect(movedPoint(ways(), 0, 0, jointRef('tibia.R')).ok).toBe(false);
   });
 
   it('starts from the other end with the same wire, marks counted backwards', () => {
@@ -95,8 +98,8 @@ describe('editing a route', () => {
     const split = wireOf(withWays(plain, HIND, taken(splitAt(ways(), 0, 3))));
     const [first, second] = [byKey(split, HIND)!, byKey(split, `${HIND}#2`)!];
     const whole = byKey(before, HIND)!;
-    expect(first.route.points.at(-1)!.ref).toBe('tibia.L');
-    expect(second.route.points[0]!.ref).toBe('tibia.L');
+    expect(first.route.points.at(-1)!.ref).toEqual(jointRef('tibia.L'));
+    expect(second.route.points[0]!.ref).toEqual(jointRef('tibia.L'));
     const overlap = plain.wire.binder.overlapMm;
     // Two overlaps and one margin more; the bend at the joint is no bend any more.
     expect(first.cut.value + second.cut.value).toBeGreaterThan(whole.cut.value + 2 * overlap);
@@ -131,18 +134,19 @@ describe('editing a route', () => {
   });
 
   it('gives a wire back to its scheme', () => {
-    const led = withWays(plain, HIND, taken(overJoint(ways(), 0, 4, 'lumbar')));
+    const led = withWays(plain, HIND, taken(overJoint(ways(), 0, 4, jointRef('lumbar'))));
     expect(wireOf(withWays(led, HIND, null)).wires).toEqual(before.wires);
   });
 
   it('is kept in the file, and outlives a change of stance', () => {
-    const led = withWays(plain, HIND, taken(overJoint(ways(), 0, 4, 'lumbar')));
-    const read = taken(readPieceText(pieceText(led)));
+    const led = withWays(plain, HIND, taken(overJoint(ways(), 0, 4, jointRef('lumbar'))));
+    const { piece, workshop } = taken(readPieceText(pieceText(led)));
+    const read = inWorkshop(piece, workshop!);
     expect(read.wire.routes).toEqual(led.wire.routes);
     const lifted = changed(read, 'stance', { presetId: 'walking', lifted: ['hindfoot.L'] });
     // The lifted foot has no peg, so its place is passed over.
-    expect(byKey(wireOf(lifted), HIND)!.route.points.map(({ ref }) => ref)).not.toContain(
-      'peg:hindfoot.L',
+    expect(byKey(wireOf(lifted), HIND)!.route.points.map(({ ref }) => ref)).not.toContainEqual(
+      pegRef('hindfoot.L'),
     );
   });
 
@@ -170,10 +174,13 @@ describe('editing a route', () => {
     );
   });
 
-  it('is not offered for rods, and a key knows its part', () => {
+  it('is not offered for rods, and a wire knows its part', () => {
     const iron = wireOf(changed(plain, 'wire', { scheme: 'back-iron' })).wires;
     expect(iron.filter((wire) => !mayEdit(wire)).map(({ kind }) => kind)).toEqual(['iron']);
-    expect(baseKey('limbs:hind-legs#3')).toEqual(['limbs:hind-legs', 2]);
-    expect(baseKey('spine')).toEqual(['spine', 0]);
+    const parts = wireOf(withWays(plain, HIND, taken(splitAt(ways(), 0, 3)))).wires.filter(
+      ({ routeKey }) => routeKey === HIND,
+    );
+    expect(parts.map(({ part }) => part)).toEqual([0, 1]);
+    expect(new Set(parts.map(({ key }) => key)).size).toBe(2);
   });
 });

@@ -1,57 +1,66 @@
-import type { Piece } from '../piece/pieceSchema.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
 import type { PlannedWire } from './plannedWire.ts';
 import { routePoint, type RoutePoint } from './routePoints.ts';
+import {
+  ballRef,
+  boneRef,
+  crossingRef,
+  jointRef,
+  refId,
+  sameRef,
+  type RouteRef,
+} from './routeRef.ts';
 import { TIP_REACH } from './routes.ts';
 
-/** Ways of one wire, each a list of references; see {@link RoutePoint.ref}. */
-export type Ways = readonly (readonly string[])[];
+/** Ways of one wire, each a list of references. */
+export type Ways = readonly (readonly RouteRef[])[];
 
 /** Most points of one way, and most ways of one wire: as the document takes them. */
 const MOST_POINTS = 60;
 const MOST_WAYS = 6;
 
-/** The key of a wire without the number of its part, and the number from 0. */
-export function baseKey(key: string): readonly [key: string, n: number] {
-  const [base = key, part] = key.split('#');
-  return [base, part === undefined ? 0 : Number(part) - 1];
-}
-
 /** The ways of a wire as they are planned now, whoever drew them. */
-export function waysOf(wires: readonly PlannedWire[], key: string): Ways {
-  const [base] = baseKey(key);
+export function waysOf(wires: readonly PlannedWire[], routeKey: string): Ways {
   return wires
-    .filter((wire) => baseKey(wire.key)[0] === base)
+    .filter((wire) => wire.routeKey === routeKey)
     .map(({ route }) => route.points.map(({ ref }) => ref));
 }
 
 /** The document with the ways of one wire replaced; null gives it back to the scheme. */
-export function withWays(piece: Piece, key: string, ways: Ways | null): Piece {
-  const [base] = baseKey(key);
-  const { [base]: _before, ...others } = piece.wire.routes;
-  const routes = ways === null ? others : { ...others, [base]: ways.map((refs) => [...refs]) };
+export function withWays(piece: Workpiece, routeKey: string, ways: Ways | null): Workpiece {
+  const { [routeKey]: _before, ...others } = piece.wire.routes;
+  const routes = ways === null ? others : { ...others, [routeKey]: ways.map((refs) => [...refs]) };
   return { ...piece, wire: { ...piece.wire, routes } };
 }
 
-const replaced = (ways: Ways, n: number, refs: readonly (readonly string[])[]): Ways =>
+const replaced = (ways: Ways, n: number, refs: Ways): Ways =>
   ways.flatMap((way, i) => (i === n ? refs : [way]));
 
 /** A place laid into a leg of a way: the wire now goes over it. */
-export function overJoint(ways: Ways, n: number, leg: number, ref: string): Parsed<Ways> {
+export function overJoint(ways: Ways, n: number, leg: number, ref: RouteRef): Parsed<Ways> {
   const way = ways[n] ?? [];
-  if (way.includes(ref))
-    return refused('The route', `“${ref}” twice`, 'a place that the wire does not go over yet');
+  if (way.some((other) => sameRef(other, ref)))
+    return refused(
+      'The route',
+      `“${refId(ref)}” twice`,
+      'a place that the wire does not go over yet',
+    );
   if (way.length >= MOST_POINTS)
     return refused('The route', `${way.length + 1} places`, `up to ${MOST_POINTS} places`);
   return accepted(replaced(ways, n, [[...way.slice(0, leg + 1), ref, ...way.slice(leg + 1)]]));
 }
 
 /** A place put in another's stead: how an end of a wire, its start too, is moved. */
-export function movedPoint(ways: Ways, n: number, at: number, ref: string): Parsed<Ways> {
+export function movedPoint(ways: Ways, n: number, at: number, ref: RouteRef): Parsed<Ways> {
   const way = ways[n] ?? [];
-  if (way.some((other, i) => other === ref && i !== at))
-    return refused('The route', `“${ref}” twice`, 'a place that the wire does not go over yet');
+  if (way.some((other, i) => sameRef(other, ref) && i !== at))
+    return refused(
+      'The route',
+      `“${refId(ref)}” twice`,
+      'a place that the wire does not go over yet',
+    );
   return accepted(replaced(ways, n, [way.map((other, i) => (i === at ? ref : other))]));
 }
 
@@ -81,11 +90,11 @@ export const fromOtherEnd = (ways: Ways, n: number): Ways =>
  * skeleton); the second is then no wire of its own. Refused where no ends meet.
  */
 export function merged(
-  piece: Piece,
+  piece: Workpiece,
   a: PlannedWire,
   b: PlannedWire,
   nearMm: number,
-): Parsed<Piece> {
+): Parsed<Workpiece> {
   const [p, q] = [a.route.points, b.route.points];
   const joins = [
     [p, q],
@@ -105,11 +114,11 @@ export function merged(
       `ends that meet within ${nearMm.toFixed(0)} mm`,
     );
   const refs = [...best[0], ...best[1]].map(({ ref }) => ref);
-  const joined = refs.filter((ref, i) => refs.indexOf(ref) === i);
+  const joined = refs.filter((ref, i) => refs.findIndex((other) => sameRef(other, ref)) === i);
   if (joined.length > MOST_POINTS)
     return refused('The joined wire', `${joined.length} places`, `up to ${MOST_POINTS} places`);
-  const [keyA, nA] = baseKey(a.key);
-  const [keyB, nB] = baseKey(b.key);
+  const { routeKey: keyA, part: nA } = a;
+  const { routeKey: keyB, part: nB } = b;
   if (keyA === keyB) {
     const ways = piece.wire.routes[keyA] ?? [];
     const kept = ways.flatMap((way, i) => (i === nB ? [] : [i === nA ? joined : way]));
@@ -136,16 +145,16 @@ export function routeTargets(stance: StancePlan): readonly RoutePoint[] {
   const { plan, bones } = stance.posed.skeleton;
   const parents = new Set(bones.map(({ parent }) => parent));
   const refs = [
-    ...bones.filter(({ parent }) => parent !== null).map(({ id }) => id),
-    ...bones.filter(({ id }) => !parents.has(id)).map(({ id }) => `${id}@${TIP_REACH}`),
+    ...bones.filter(({ parent }) => parent !== null).map(({ id }) => jointRef(id)),
+    ...bones.filter(({ id }) => !parents.has(id)).map(({ id }) => boneRef(id, TIP_REACH)),
     ...stance.feet
       .filter(({ contact }) => contact.kind === 'foot')
-      .map(({ contact }) => `ball:${contact.id}`),
-    ...plan.limbPairs.map(({ id }) => `over:${id}`),
+      .map(({ contact }) => ballRef(contact.id)),
+    ...plan.limbPairs.map(({ id }) => crossingRef(id)),
   ];
   return refs.flatMap((ref) => routePoint(stance, ref, { pegDepthMm: 0 }) ?? []);
 }
 
 /** Whether the user may edit the route of a wire: not that of the other end of a folded one. */
-export const mayEdit = ({ otherEndOf, key, strandsAt }: PlannedWire): boolean =>
-  otherEndOf === null && !key.startsWith('rod:') && key !== 'iron' && strandsAt.length > 0;
+export const mayEdit = ({ otherEndOf, kind, strandsAt }: PlannedWire): boolean =>
+  otherEndOf === null && kind !== 'rod' && kind !== 'iron' && strandsAt.length > 0;

@@ -1,8 +1,8 @@
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
-import { otherSide } from '../anatomy/plans/kit/bilateral.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { routePoint, type PegDepth, type RoutePoint } from './routePoints.ts';
+import { ballRef, boneRef, crossingRef, jointRef, pegRef, type RouteRef } from './routeRef.ts';
 
 export type { RoutePoint } from './routePoints.ts';
 
@@ -19,7 +19,7 @@ export interface Route {
 export const TIP_REACH = 0.8;
 
 /** The spine, from short of the tail tip, along the column, into the head, as references. */
-export function spineRefs(posed: PosedSkeleton): readonly string[] {
+export function spineRefs(posed: PosedSkeleton): readonly RouteRef[] {
   const { id, spine, spineEnds, bones } = posed.skeleton.plan;
   const [first, last] = [spine[0], spine.at(-1)];
   if (first === undefined || last === undefined) throw new Error(`plan ${id} has no spine`);
@@ -28,7 +28,11 @@ export function spineRefs(posed: PosedSkeleton): readonly string[] {
   const joints = spine
     .slice(1)
     .map((bone, i) => (parentOf.get(bone) === spine[i] ? bone : spine[i]!));
-  return [`${first}@${spineEnds.tail.reach}`, ...joints, `${last}@${spineEnds.head.reach}`];
+  return [
+    boneRef(first, spineEnds.tail.reach),
+    ...joints.map(jointRef),
+    boneRef(last, spineEnds.head.reach),
+  ];
 }
 
 /** One limb from the foot (with its peg, where asked) to its first joint off the trunk. */
@@ -36,20 +40,17 @@ export function limbRefs(
   pair: LimbPairSpec,
   side: 'left' | 'right',
   pegged: boolean,
-): readonly string[] {
-  const sided = (id: string): string => (side === 'left' ? id : otherSide(id));
-  const joints = pair.bonesLeft.toReversed().slice(0, -1).map(sided);
-  const { contactLeft } = pair;
-  if (contactLeft === null)
-    return [`${sided(pair.bonesLeft.at(-1) ?? '')}@${TIP_REACH}`, ...joints];
-  const contact = sided(contactLeft);
-  return [...(pegged ? [`peg:${contact}`] : []), `ball:${contact}`, ...joints];
+): readonly RouteRef[] {
+  const { bones, contact } = pair[side];
+  const joints = bones.toReversed().slice(0, -1).map(jointRef);
+  if (contact === null) return [boneRef(bones.at(-1) ?? '', TIP_REACH), ...joints];
+  return [...(pegged ? [pegRef(contact)] : []), ballRef(contact), ...joints];
 }
 
 /** A limb pair: from under the left foot, up the limb, over the girdle, down to the right foot. */
-export const pairRefs = (pair: LimbPairSpec, pegged: boolean): readonly string[] => [
+export const pairRefs = (pair: LimbPairSpec, pegged: boolean): readonly RouteRef[] => [
   ...limbRefs(pair, 'left', pegged),
-  `over:${pair.id}`,
+  crossingRef(pair.id),
   ...limbRefs(pair, 'right', pegged).toReversed(),
 ];
 
@@ -59,13 +60,13 @@ export const pairRefs = (pair: LimbPairSpec, pegged: boolean): readonly string[]
  */
 export function routeThrough(
   stance: StancePlan,
-  refs: readonly string[],
+  refs: readonly RouteRef[],
   depth: PegDepth,
 ): Route | undefined {
   const points = refs.flatMap((ref) => routePoint(stance, ref, depth) ?? []);
   if (points.length < 2) return undefined;
-  const wrapAt = points.findIndex(({ ref }) => ref.startsWith('over:'));
-  const isPeg = (point: RoutePoint | undefined): boolean => point?.ref.startsWith('peg:') ?? false;
+  const wrapAt = points.findIndex(({ ref }) => ref.over === 'crossing');
+  const isPeg = (point: RoutePoint | undefined): boolean => point?.ref.over === 'peg';
   return {
     points,
     wrapAt: wrapAt === -1 ? null : wrapAt,

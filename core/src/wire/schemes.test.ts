@@ -1,16 +1,15 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
-import { newPiece } from '../start/newPiece.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import type { SchemeId } from '../piece/wireSchema.ts';
 import { planPiece } from '../plan.ts';
 import type { Plan } from '../planTypes.ts';
-import { changed, otterPiece, plainPiece, wolfPiece } from '../testing/samples.ts';
+import { newWorkpiece, changed, otterPiece, plainPiece, wolfPiece } from '../testing/samples.ts';
 import { developedUntil } from './developed.ts';
 import { helixRadiusMm, twistFactor } from './twist.ts';
 
-const planOf = (piece: Piece, wire: Partial<Piece['wire']> = {}): Plan =>
+const planOf = (piece: Workpiece, wire: Partial<Workpiece['wire']> = {}): Plan =>
   planPiece(changed(piece, 'wire', wire));
-const inScheme = (piece: Piece, scheme: SchemeId): Plan => planOf(piece, { scheme });
+const inScheme = (piece: Workpiece, scheme: SchemeId): Plan => planOf(piece, { scheme });
 const lineOf = (plan: Plan, key: string, id: string): number =>
   plan.wire.wires
     .find((wire) => wire.key === key)!
@@ -55,7 +54,7 @@ describe('folded pair', () => {
   });
 
   it('needs no limbs: a serpent is twisted as ever', () => {
-    const adder = inScheme(newPiece('one', 'One', 'adder'), 'folded-pair');
+    const adder = inScheme(newWorkpiece('one', 'One', 'adder'), 'folded-pair');
     expect(adder.wire.wires[0]).toMatchObject({ key: 'spine', kind: 'spine' });
   });
 });
@@ -161,7 +160,7 @@ describe('back iron', () => {
   });
 
   it('tells an iron that is too thin, with one that would do', () => {
-    const wire = (value: number): Partial<Piece['wire']> => ({
+    const wire = (value: number): Partial<Workpiece['wire']> => ({
       scheme: 'back-iron',
       rod: { metal: 'aluminium-soft', size: { system: 'mm', value }, thread: null },
     });
@@ -173,7 +172,9 @@ describe('back iron', () => {
   });
 
   it('is left out where no foot stands: the stance has its rods', () => {
-    const flying = changed(newPiece('one', 'One', 'grey-heron'), 'stance', { presetId: 'flying' });
+    const flying = changed(newWorkpiece('one', 'One', 'grey-heron'), 'stance', {
+      presetId: 'flying',
+    });
     const kinds = inScheme(flying, 'back-iron').wire.wires.map(({ kind }) => kind);
     expect(kinds).not.toContain('iron');
     expect(kinds).toContain('rod');
@@ -205,7 +206,7 @@ describe('coiled trunk', () => {
   });
 
   it('is not wound where the trunk lies in loops', () => {
-    const adder = changed(newPiece('one', 'One', 'adder'), 'stance', { presetId: 'coiled' });
+    const adder = changed(newWorkpiece('one', 'One', 'adder'), 'stance', { presetId: 'coiled' });
     expect(inScheme(adder, 'coiled-trunk').wire.coil).toBeNull();
   });
 });
@@ -222,7 +223,7 @@ describe('no wire', () => {
 });
 
 describe('strands of the spine', () => {
-  const spineOf = (wire: Partial<Piece['wire']>) => planOf(plainPiece(), wire).wire.wires[0]!;
+  const spineOf = (wire: Partial<Workpiece['wire']>) => planOf(plainPiece(), wire).wire.wires[0]!;
   const three = { ...plainPiece().wire.spine, strands: 3 };
 
   it('drop out one by one along a tapered tail', () => {

@@ -1,5 +1,6 @@
+import type { WireDecisions } from '../workshop/workpiece.ts';
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
-import type { LimbWay, SchemeId, WireDecisions } from '../piece/wireSchema.ts';
+import type { LimbWay, SchemeId } from '../piece/wireSchema.ts';
 
 /** A school of armature making: what it is, and what can go wrong with it. */
 export interface Scheme {

@@ -1,5 +1,5 @@
+import type { WireDecisions } from '../workshop/workpiece.ts';
 import type { BodyPlan } from '../anatomy/bodyPlan.ts';
-import type { WireDecisions } from '../piece/wireSchema.ts';
 
 /** Strands that begin at one point of the spine's route and run on to the head. */
 export interface StrandGroup {

@@ -1,9 +1,8 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { newPiece } from '../start/newPiece.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { planPiece } from '../plan.ts';
-import { changed, otterPiece, plainPiece } from '../testing/samples.ts';
+import { newWorkpiece, changed, otterPiece, plainPiece } from '../testing/samples.ts';
 import { afterCutting } from './afterCutting.ts';
 import { cutFromStock, fewestSticks } from './stockCutting.ts';
 
@@ -70,12 +69,12 @@ describe('cutFromStock', () => {
 });
 
 describe('stock of a piece', () => {
-  const wireOf = (piece: Piece) => planPiece(piece).wire;
+  const wireOf = (piece: Workpiece) => planPiece(piece).wire;
 
   it('becomes its offcuts once it is cut, and short ones are not kept', () => {
     const { stock } = wireOf(otterPiece());
     const left = afterCutting(otterPiece().wire, stock);
-    const sum = (entries: Piece['wire']['stock']): number =>
+    const sum = (entries: Workpiece['wire']['stock']): number =>
       entries.flatMap(({ lengthsMm }) => lengthsMm).reduce((a, b) => a + b, 0);
     const cut = stock.groups
       .flatMap(({ cutting }) => cutting.sticks)
@@ -110,8 +109,8 @@ describe('stock of a piece', () => {
 });
 
 describe('shafts of parts made apart', () => {
-  const heron = newPiece('one', 'One', 'grey-heron');
-  const shaftsOf = (wire: Partial<Piece['wire']> = {}) =>
+  const heron = newWorkpiece('one', 'One', 'grey-heron');
+  const shaftsOf = (wire: Partial<Workpiece['wire']> = {}) =>
     planPiece(changed(heron, 'wire', wire)).wire.shafts;
 
   it('go into the plumes, and leave out claws that are too short at this scale', () => {

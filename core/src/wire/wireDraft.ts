@@ -1,7 +1,7 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import { type WireSetting, type WireDraft } from './wireSetting.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { sizeText } from '../units/gauges.ts';
 import { bendSchedule, type BendSchedule } from './bendSchedule.ts';
 import { spareMm, thinnestCover } from './cover.ts';
@@ -54,6 +54,8 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
   return {
     id,
     key: draft.key,
+    routeKey: draft.routeKey ?? draft.key,
+    part: draft.part ?? 0,
     kind: draft.kind,
     name,
     namedEnd: draft.namedEnd,
@@ -127,7 +129,7 @@ function laidSchedule(
 
 /** Bend radii at the points of a route, mm: so many times the wire or rope that is bent there. */
 export function bendRadii(
-  wire: Pick<Piece['wire'], 'bendRadiusInDiameters'>,
+  wire: Pick<Workpiece['wire'], 'bendRadiusInDiameters'>,
   diameterMm: number,
   strandsAt: readonly number[],
 ): readonly number[] {

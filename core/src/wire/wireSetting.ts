@@ -1,5 +1,6 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Bone } from '../anatomy/skeleton.ts';
-import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
+import type { WireChoice } from '../piece/pieceSchema.ts';
 import type { Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { type BendSchedule } from './bendSchedule.ts';
@@ -15,8 +16,8 @@ import type { Winding } from './winding.ts';
 /** What every wire of a piece is planned from. */
 export interface WireSetting {
   readonly stance: StancePlan;
-  readonly wire: Piece['wire'];
-  readonly base: Piece['stance']['base'];
+  readonly wire: Workpiece['wire'];
+  readonly base: Workpiece['stance']['base'];
   /** Diameter of the finished trunk, round which the limb wires are wound, mm. */
   readonly ropeMm: number;
   /** The rod that the load asks for, mm. */
@@ -28,6 +29,9 @@ export interface WireSetting {
 /** A wire before it has its letter: its way, and what it is made of. */
 export interface WireDraft {
   readonly key: string;
+  /** Under which its routes are kept, and which of them it is; its key and the first where not said. */
+  readonly routeKey?: string;
+  readonly part?: number;
   readonly kind: WireKind;
   readonly name: string;
   readonly namedEnd: string;

@@ -1,5 +1,5 @@
+import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Snag } from '../piece/snag.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
 import { largestRadiusMm, REVERSAL_LIMIT_DEG, type BendSchedule } from './bendSchedule.ts';
 import { spareMm, type ThinnestCover } from './cover.ts';
 import { widestRadiusMm } from './formingBend.ts';
@@ -19,7 +19,7 @@ export function bendSnags(
     const common = {
       grade: 'fix',
       stage: 'wire',
-      target: { kind: 'bend', id: `${wireId}.${fault.bend + 1}` },
+      target: { kind: 'bend', wireId: wireId, bend: fault.bend + 1 },
     } as const;
     if (fault.kind === 'reversal') {
       const facts = {
@@ -75,7 +75,7 @@ export interface MetalCase {
   readonly widestMm: number;
   /** Whether even the widest bend stays. */
   readonly stays: boolean;
-  readonly tests: Piece['wire']['testBends'];
+  readonly tests: Workpiece['wire']['testBends'];
 }
 
 /** Snags of metal and radius: nothing stays bent, or the metal may crack; each with the nearest that can. */

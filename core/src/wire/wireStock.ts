@@ -1,4 +1,5 @@
-import type { StockEntry, WireChoice } from '../piece/pieceSchema.ts';
+import type { StockEntry } from '../workshop/workshopSchema.ts';
+import type { WireChoice } from '../piece/pieceSchema.ts';
 import { diameterMm } from '../units/gauges.ts';
 
 /** Wires count as the same size within this: finer than any gauge step, coarser than a rounding. */

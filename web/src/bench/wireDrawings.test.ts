@@ -1,11 +1,11 @@
 // @vitest-environment happy-dom
-import { demoPieces, planPiece, type Piece, type PlannedWire } from '@keen-sinew/core';
+import { demoWorkpieces, planPiece, type Workpiece, type PlannedWire } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece } from '../testing/mountWithPiece.ts';
 import RulerStrip from './RulerStrip.vue';
 import WireSoFar from './WireSoFar.vue';
 
-const [otter] = demoPieces() as [Piece];
+const [otter] = demoWorkpieces() as [Workpiece];
 const legs = (wires: readonly PlannedWire[]): PlannedWire => wires.find(({ id }) => id === 'B')!;
 
 describe('RulerStrip', () => {
@@ -39,7 +39,7 @@ describe('RulerStrip', () => {
 
   it('sets a label that would touch the one before in the other row', () => {
     let near = 0;
-    for (const piece of demoPieces())
+    for (const piece of demoWorkpieces())
       for (const { id } of planPiece(piece).wire.wires) {
         const { wrapper } = mountWithPiece(RulerStrip, piece, ({ wire }) => ({
           wire: wire.wires.find((wire) => wire.id === id)!,

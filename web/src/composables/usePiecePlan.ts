@@ -6,7 +6,7 @@ import {
   type BodyGrid,
   type BodyShape,
   type HeatRun,
-  type Piece,
+  type Workpiece,
   type Plan,
 } from '@keen-sinew/core';
 import {
@@ -32,15 +32,15 @@ export interface PieceWork {
 /** The open piece as it is shown, its plan, and how to change it. */
 export interface PiecePlan {
   /** The document, or the draft of a drag that is under way. */
-  readonly piece: ComputedRef<Piece>;
+  readonly piece: ComputedRef<Workpiece>;
   readonly plan: ComputedRef<Plan>;
   /** The slow work that the plan asks for. */
   readonly work: PieceWork;
   /** Whether the fine answers to all that the plan asks for stand. */
   readonly settled: Readonly<Ref<boolean>>;
-  readonly change: (label: string, recipe: (piece: Piece) => Piece) => void;
+  readonly change: (label: string, recipe: (piece: Workpiece) => Workpiece) => void;
   /** Shows a change without keeping it, while a drag is under way; null lets go of it. */
-  readonly preview: (recipe: ((piece: Piece) => Piece) | null) => void;
+  readonly preview: (recipe: ((piece: Workpiece) => Workpiece) | null) => void;
 }
 
 const KEY: InjectionKey<PiecePlan> = Symbol('piece plan');
@@ -48,7 +48,7 @@ const KEY: InjectionKey<PiecePlan> = Symbol('piece plan');
 /** Makes the plan of the open piece for everything below this component. */
 export function providePiecePlan(): PiecePlan {
   const store = usePieceStore();
-  const draft = shallowRef<Piece | null>(null);
+  const draft = shallowRef<Workpiece | null>(null);
   const shown = computed(() => draft.value ?? store.current);
   const piece = computed(() => {
     if (shown.value === null) throw new Error('a stage is shown without an open piece');

@@ -33,9 +33,3 @@ export function useSelection(): Selection {
   if (selection === undefined) throw new Error('no selection is provided here');
   return selection;
 }
-
-/** Whether two targets are the same thing. */
-export const sameTarget = (
-  a: SheetTarget | null | undefined,
-  b: SheetTarget | null | undefined,
-): boolean => !!a && !!b && a.kind === b.kind && a.id === b.id;

@@ -1,4 +1,5 @@
 import {
+  accepted,
   lengthLimits,
   limitsOf,
   parseLength,
@@ -20,3 +21,14 @@ export const lengthAt =
   (path: string, label: string, system: UnitSystem) =>
   (typed: string): Parsed<number> =>
     parseLength(typed, label, lengthLimits(path), system);
+
+/** Reads a difference of temperatures, K, typed in the degrees that are switched on. */
+export const differenceAt =
+  (path: string, label: string, system: UnitSystem) =>
+  (typed: string): Parsed<number> => {
+    const { min, max } = limitsOf(path);
+    const degree = system === 'metric' ? 1 : 1 / 1.8;
+    const [low, high] = [Math.round(min / degree), Math.round(max / degree)];
+    const read = parseNumber(typed, label, low, high, system === 'metric' ? '°C' : '°F');
+    return read.ok ? accepted(read.value * degree) : read;
+  };

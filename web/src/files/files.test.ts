@@ -1,11 +1,11 @@
 // @vitest-environment happy-dom
-import { demoPieces, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { flushPromises } from '@vue/test-utils';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { mountWithPiece, type Mounted } from '../testing/mountWithPiece.ts';
 import FilesDialog from './FilesDialog.vue';
 
-const [otter] = demoPieces() as [Piece];
+const [otter] = demoWorkpieces() as [Workpiece];
 
 describe('the dialog of sheets and files', () => {
   let mounted: Mounted;

@@ -1,4 +1,4 @@
-import { pieceText, readPictureHeader, type Piece } from '@keen-sinew/core';
+import { pieceText, readPictureHeader, type Workpiece } from '@keen-sinew/core';
 import { strFromU8, strToU8, unzip, zip, type Unzipped, type Zippable } from 'fflate';
 import { loadPicture } from '../stores/pictureStorage.ts';
 
@@ -10,7 +10,7 @@ const MOST_DOCUMENT_BYTES = 50e6;
 const MOST_BYTES = 500e6;
 
 /** A piece and the pictures that this browser keeps of it, as one ZIP archive. */
-export async function pieceZip(piece: Piece): Promise<Blob> {
+export async function pieceZip(piece: Workpiece): Promise<Blob> {
   const entries: Zippable = { [DOCUMENT]: strToU8(pieceText(piece)) };
   for (const { id, shipped } of piece.references.pictures) {
     const blob = shipped === null ? await loadPicture(piece.id, id) : null;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Working } from '@keen-sinew/core';
+import { sameTarget, type Working } from '@keen-sinew/core';
 import { computed } from 'vue';
-import { sameTarget, useSelection } from '../composables/useSelection.ts';
+import { useSelection } from '../composables/useSelection.ts';
 import { useUnits } from '../composables/useUnits.ts';
 import { PROVENANCE_TEXT } from './provenanceText.ts';
 import WorkingDetail from './WorkingDetail.vue';

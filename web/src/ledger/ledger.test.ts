@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoPieces, planPiece, parseScale } from '@keen-sinew/core';
+import { demoWorkpieces, planPiece, parseScale } from '@keen-sinew/core';
 import { mount } from '@vue/test-utils';
 import { createPinia } from 'pinia';
 import { describe, expect, it } from 'vitest';
@@ -9,7 +9,7 @@ import QuantityField from '../controls/QuantityField.vue';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 import WorkingRow from './WorkingRow.vue';
 
-const plan = planPiece(demoPieces()[0]!);
+const plan = planPiece(demoWorkpieces()[0]!);
 const cut = plan.wire.wires[1]!.cut;
 
 function mountRow() {

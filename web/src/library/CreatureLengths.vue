@@ -23,7 +23,7 @@ const isOwn = (key: string): boolean => props.creature.lengthsMm[key] !== undefi
 <template>
   <ul>
     <li v-for="bone in bones" :key="bone.key">
-      <span>{{ bone.name.replace(/, (left|right)/, '') }}</span>
+      <span>{{ bone.plainName }}</span>
       <button
         v-if="isOwn(bone.key)"
         type="button"
@@ -36,7 +36,7 @@ const isOwn = (key: string): boolean => props.creature.lengthsMm[key] !== undefi
       <i v-else />
       <QuantityField
         small
-        :label="`Length of ${bone.name.replace(/, (left|right)/, '')}`"
+        :label="`Length of ${bone.plainName}`"
         :shown="text(bone.lifeLengthMm, 'mm')"
         :parse="(typed) => parseLength(typed, bone.name, LIFE_LENGTH_LIMITS, system)"
         @set="setLength(bone.key, $event)"

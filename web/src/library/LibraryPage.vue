@@ -63,7 +63,7 @@ const target = computed((): SheetTarget | null => {
   return bone === undefined ? null : { kind: 'bone', id: bone.id };
 });
 function pickOnSheet(at: SheetTarget): void {
-  picked.value = skeletons.value[0]?.byId.get(at.id)?.key ?? null;
+  picked.value = at.kind === 'bone' ? (skeletons.value[0]?.byId.get(at.id)?.key ?? null) : null;
 }
 
 const go = (ref: string, withThese: readonly string[]): void =>

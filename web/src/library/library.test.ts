@@ -11,9 +11,9 @@ import { flushPromises, mount, type VueWrapper } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../testing/mountWithPiece.ts';
-import FigureControl from '../stages/measure/FigureControl.vue';
+import IndividualControl from '../stages/measure/IndividualControl.vue';
 import { useCreatureStore } from '../stores/creatureStore.ts';
-import { demoPieces } from '@keen-sinew/core';
+import { demoWorkpieces } from '@keen-sinew/core';
 import AnimalDetail from './AnimalDetail.vue';
 import ComparedBars from './ComparedBars.vue';
 import CreatureLengths from './CreatureLengths.vue';
@@ -178,11 +178,11 @@ describe('the store of own animals', () => {
   });
 });
 
-describe('FigureControl', () => {
-  const demo = (id: string) => demoPieces().find((piece) => piece.id === id)!;
+describe('IndividualControl', () => {
+  const demo = (id: string) => demoWorkpieces().find((piece) => piece.id === id)!;
 
   it('changes the sex and the youth of a mammal, with what is assumed', async () => {
-    const { wrapper, plan, labels } = mountWithPiece(FigureControl, demo('otter-on-the-log'));
+    const { wrapper, plan, labels } = mountWithPiece(IndividualControl, demo('otter-on-the-log'));
     await press(wrapper, 'female');
     await typeInto(wrapper, 'How young', '50 %');
     expect(labels).toEqual(['Change the sex', 'Change how young it is']);
@@ -194,7 +194,7 @@ describe('FigureControl', () => {
   });
 
   it('says why a snake has no youth here', () => {
-    const { wrapper } = mountWithPiece(FigureControl, demo('adder-in-a-coil'));
+    const { wrapper } = mountWithPiece(IndividualControl, demo('adder-in-a-coil'));
     expect(wrapper.text()).toContain('Young are not told here');
   });
 });

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { ANIMALS, animalById, pieceText, quantityText, type Piece } from '@keen-sinew/core';
+import {
+  ANIMALS,
+  animalById,
+  inWorkshop,
+  pieceText,
+  quantityText,
+  type Piece,
+  type Workshop,
+} from '@keen-sinew/core';
 import { NInput, useMessage } from 'naive-ui';
 import { h, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -7,9 +15,11 @@ import { offlineSentence } from '../composables/offline.ts';
 import ChoiceField from '../controls/ChoiceField.vue';
 import { downloadBlob, downloadText } from '../files/download.ts';
 import { keepPicture } from '../stores/pictureStorage.ts';
-import { usePieceStore } from '../stores/pieceStore.ts';
+import { usePieceStore, type TakenIn } from '../stores/pieceStore.ts';
+import { useWorkshopStore } from '../stores/workshopStore.ts';
 
 const store = usePieceStore();
+const workshops = useWorkshopStore();
 const router = useRouter();
 const message = useMessage();
 const name = ref('');
@@ -39,11 +49,34 @@ async function takeIn(event: Event): Promise<void> {
     return;
   }
   problem.value = null;
+  if (taken.brings !== null) offer(file.name, taken.brings);
   await router.push(`/piece/${taken.id}/measure`);
 }
 
+/** The workshop that came with a piece stays outside unless it is asked for. */
+function offer(name: string, workshop: Workshop): void {
+  const note = message.info(
+    () =>
+      h('span', [
+        `${name} brings a workshop of its own; yours stays as it is. `,
+        h(
+          'button',
+          {
+            class: 'quiet-button',
+            onClick: () => {
+              workshops.adopt(`Take over from ${name}`, workshop);
+              note.destroy();
+            },
+          },
+          'Take over what is missing here',
+        ),
+      ]),
+    { duration: 12_000 },
+  );
+}
+
 /** A piece file as text, or an archive with its pictures, told by what it holds. */
-async function readIn(file: File): Promise<{ id: string } | { sentence: string }> {
+async function readIn(file: File): Promise<TakenIn | { sentence: string }> {
   if ((await file.slice(0, 2).text()) !== 'PK') return store.takeIn(await file.text());
   try {
     const { readPieceZip } = await import('../files/pieceZip.ts');
@@ -79,12 +112,16 @@ async function remove(piece: Piece): Promise<void> {
 /** With the pictures that were brought in, where there are some: nothing is left behind. */
 async function keep(piece: Piece): Promise<void> {
   if (piece.references.pictures.every(({ shipped }) => shipped !== null)) {
-    downloadText(`${piece.id}.json`, pieceText(piece), 'application/json');
+    downloadText(
+      `${piece.id}.json`,
+      pieceText(inWorkshop(piece, workshops.current)),
+      'application/json',
+    );
     return;
   }
   try {
     const { pieceZip } = await import('../files/pieceZip.ts');
-    downloadBlob(`${piece.id}.zip`, await pieceZip(piece));
+    downloadBlob(`${piece.id}.zip`, await pieceZip(inWorkshop(piece, workshops.current)));
   } catch (error) {
     problem.value = `${piece.name} was not saved: ${(error as Error).message}.`;
   }
@@ -104,6 +141,10 @@ function scaleText({ measure: { scale } }: Piece): string {
         <h1>Keen Sinew</h1>
         <p>One measured skeleton; everything else is worked out from it.</p>
       </div>
+      <nav aria-label="Beside the pieces">
+        <RouterLink to="/workshop">Workshop</RouterLink>
+        <RouterLink to="/library">Library of animals</RouterLink>
+      </nav>
     </header>
     <section aria-labelledby="yours">
       <h2 id="yours">Your pieces</h2>
@@ -196,6 +237,15 @@ header {
 h1 {
   font-size: 34px;
   line-height: 1.1;
+}
+header nav {
+  margin-left: auto;
+  display: flex;
+  gap: 18px;
+}
+header nav a {
+  color: var(--verdigris);
+  font-weight: 700;
 }
 header p {
   margin: 2px 0 0;

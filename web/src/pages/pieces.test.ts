@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoPieces, pieceText } from '@keen-sinew/core';
+import { demoWorkpieces, pieceText } from '@keen-sinew/core';
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils';
 import { NMessageProvider } from 'naive-ui';
 import { createPinia, setActivePinia } from 'pinia';
@@ -56,7 +56,7 @@ describe('the page of pieces', () => {
   });
 
   it('takes in a file, and under another name where it is already there', async () => {
-    await give(wrapper, 'otter.json', pieceText(demoPieces()[0]!));
+    await give(wrapper, 'otter.json', pieceText(demoWorkpieces()[0]!));
     await vi.waitFor(() =>
       expect(router.currentRoute.value.path).toBe('/piece/otter-on-the-log-2/measure'),
     );

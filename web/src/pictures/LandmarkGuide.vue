@@ -39,7 +39,7 @@ const placedCount = computed(
 function useOf(id: string): string {
   const bones = [...boneEnds(skeleton.value)]
     .filter(([, { start, end }]) => start === id || end === id)
-    .map(([bone]) => skeleton.value.byId.get(bone)!.name.replace(/, (left|right)$/, ''));
+    .map(([bone]) => skeleton.value.byId.get(bone)!.plainName);
   return bones.length === 0 ? 'orientation only' : bones.join(', ').toLowerCase();
 }
 const clicksOf = (id: string): number => props.picture.landmarks[id]?.length ?? 0;

@@ -2,18 +2,18 @@ import {
   MOST_CLICKS,
   type Picture,
   type PicturePoint,
-  type Piece,
+  type Workpiece,
   type Remedy,
 } from '@keen-sinew/core';
 
 /** The document with its pictures replaced. */
-export const withPictures = (piece: Piece, pictures: readonly Picture[]): Piece => ({
+export const withPictures = (piece: Workpiece, pictures: readonly Picture[]): Workpiece => ({
   ...piece,
   references: { ...piece.references, pictures: [...pictures] },
 });
 
 /** The document with part of one picture replaced. */
-export const withPicture = (piece: Piece, id: string, part: Partial<Picture>): Piece =>
+export const withPicture = (piece: Workpiece, id: string, part: Partial<Picture>): Workpiece =>
   withPictures(
     piece,
     piece.references.pictures.map((picture) =>

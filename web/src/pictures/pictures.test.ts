@@ -1,6 +1,13 @@
-import { planPiece, plateReference, REFERENCE_PLATES, type Picture } from '@keen-sinew/core';
+import {
+  parted,
+  readPieceText,
+  planPiece,
+  plateReference,
+  REFERENCE_PLATES,
+  type Picture,
+} from '@keen-sinew/core';
 import { describe, expect, it, vi } from 'vitest';
-import { demoPieces } from '@keen-sinew/core';
+import { demoWorkpieces } from '@keen-sinew/core';
 import { pieceZip, readPieceZip } from '../files/pieceZip.ts';
 import { clicked, nudged, remedied, without, withPicture, withPictures } from './pictureChanges.ts';
 import { takeInPictures, type Decode } from './takeIn.ts';
@@ -45,7 +52,7 @@ describe('clicks on a picture', () => {
   });
 
   it('change one picture of the piece and no other', () => {
-    const heron = demoPieces().find((piece) => piece.id === 'heron-at-the-sluice')!;
+    const heron = demoWorkpieces().find((piece) => piece.id === 'heron-at-the-sluice')!;
     const changed = withPicture(heron, 'heron-front', { turnDeg: 90 });
     expect(changed.references.pictures[0]).toBe(heron.references.pictures[0]);
     expect(changed.references.pictures[1]!.turnDeg).toBe(90);
@@ -54,7 +61,7 @@ describe('clicks on a picture', () => {
 
 describe('views that are reconciled', () => {
   const plates = REFERENCE_PLATES.filter(({ file }) => /^heron-(side|front)/.test(file));
-  const heron = demoPieces().find((piece) => piece.id === 'heron-at-the-sluice')!;
+  const heron = demoWorkpieces().find((piece) => piece.id === 'heron-at-the-sluice')!;
   const planted = plates[1]!.planted!.landmarkId;
   const matchOf = (pictures: readonly Picture[]) => {
     const clean = pictures.map((picture) => ({ ...picture, ...without(picture, planted) }));
@@ -161,7 +168,7 @@ describe('files taken in', () => {
 });
 
 describe('a piece in an archive', () => {
-  const [otter] = demoPieces();
+  const [otter] = demoWorkpieces();
   const piece = {
     ...otter!,
     references: {
@@ -173,7 +180,7 @@ describe('a piece in an archive', () => {
   it('brings its document and its kept pictures back', async () => {
     kept.set(`${piece.id}/mine`, pngFile('mine.png', 30, 20));
     const { text, pictures } = await readPieceZip(await pieceZip(piece));
-    expect(JSON.parse(text)).toEqual(piece);
+    expect(readPieceText(text)).toEqual({ ok: true, value: parted(piece) });
     expect([...pictures.keys()]).toEqual(['mine']);
     expect(pictures.get('mine')!.type).toBe('image/png');
     expect(pictures.get('mine')!.size).toBe(64);

@@ -1,6 +1,11 @@
 <script setup lang="ts">
-import type { Drawing, DrawingItem, PagePoint, SheetTarget } from '@keen-sinew/core';
-import { sameTarget } from '../composables/useSelection.ts';
+import {
+  sameTarget,
+  type Drawing,
+  type DrawingItem,
+  type PagePoint,
+  type SheetTarget,
+} from '@keen-sinew/core';
 
 /** Items of one drawing as SVG, y turned down; pen widths and letters keep their screen size. */
 const props = defineProps<{

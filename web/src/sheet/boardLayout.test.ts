@@ -1,8 +1,8 @@
-import { demoPieces, elevation, planPiece } from '@keen-sinew/core';
+import { demoWorkpieces, elevation, planPiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { boardLayout, heldLayout, intoDrawing } from './boardLayout.ts';
 
-const plan = planPiece(demoPieces()[0]!);
+const plan = planPiece(demoWorkpieces()[0]!);
 const draw = (view: 'side' | 'front' | 'top') =>
   elevation(plan, view, { show: 'bones', dimensions: true });
 const layout = boardLayout([[draw('side'), draw('front')], [draw('top')]]);
@@ -62,7 +62,7 @@ describe('boardLayout', () => {
   });
 
   it('stays as it was while something is dragged, with the new drawings in it', () => {
-    const otter = demoPieces()[0]!;
+    const otter = demoWorkpieces()[0]!;
     const bent = { ...otter, stance: { ...otter.stance, anglesDeg: { skull: { flexion: 40 } } } };
     const next = elevation(planPiece(bent), 'side', { show: 'bones', dimensions: true });
     expect(next.box).not.toEqual(layout.placed[0]!.drawing.box);

@@ -1,17 +1,17 @@
 // @vitest-environment happy-dom
 import {
-  demoPieces,
+  demoWorkpieces,
   elevation,
   planPiece,
   type Drawing,
   type DrawingItem,
-  type Piece,
+  type Workpiece,
 } from '@keen-sinew/core';
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
 import DrawingItems from './DrawingItems.vue';
 
-const [otter, wolf] = demoPieces() as [Piece, Piece];
+const [otter, wolf] = demoWorkpieces() as [Workpiece, Workpiece];
 const common = { ink: 'ink', layer: 'test' } as const;
 const BONE = { kind: 'bone', id: 'femur.L' } as const;
 const ITEMS: readonly DrawingItem[] = [

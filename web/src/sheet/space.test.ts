@@ -1,11 +1,17 @@
-import { buildSkeleton, demoPieces, settledStance, skinParts, subjectOf } from '@keen-sinew/core';
+import {
+  buildSkeleton,
+  demoWorkpieces,
+  settledStance,
+  skinParts,
+  subjectOf,
+} from '@keen-sinew/core';
 import { Box3, Vector3 } from 'three';
 import { describe, expect, it } from 'vitest';
 import { fleshGeometry } from './fleshGeometry.ts';
 import { framedFrom } from './Turntable.ts';
 
 describe('the body in space', () => {
-  const { plan, animal } = subjectOf(demoPieces()[0]!.measure);
+  const { plan, animal } = subjectOf(demoWorkpieces()[0]!.measure);
   const posed = settledStance(buildSkeleton(plan, animal), {
     presetId: '',
     anglesDeg: {},

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Snag } from '@keen-sinew/core';
+import { sameTarget, type Snag } from '@keen-sinew/core';
 import { useEventListener } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { providePiecePlan } from '../composables/usePiecePlan.ts';
-import { provideSelection, sameTarget } from '../composables/useSelection.ts';
+import { provideSelection } from '../composables/useSelection.ts';
 import { useUndoKeys } from '../composables/useUndoKeys.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import SnagLine from './SnagLine.vue';
@@ -71,6 +71,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   <div class="frame" :data-settled="settled">
     <a href="#sheet" class="skip">Skip to the sheet</a>
     <TopLine @print="filesShown = true" />
+    <div v-if="store.workshopLeft" class="notice" role="status">
+      The workshop was changed meanwhile: what this step did there was left as it is now.
+    </div>
     <div v-if="store.changedElsewhere" class="notice" role="alert">
       This piece was changed in another tab. What is shown here is older.
       <button type="button" class="quiet-button" @click="store.open(piece.id)">

@@ -1,12 +1,18 @@
 // @vitest-environment happy-dom
-import { demoPieces, planPiece, snagSentence, type Piece, type Snag } from '@keen-sinew/core';
+import {
+  demoWorkpieces,
+  planPiece,
+  snagSentence,
+  type Workpiece,
+  type Snag,
+} from '@keen-sinew/core';
 import { flushPromises } from '@vue/test-utils';
 import { afterEach, describe, expect, it } from 'vitest';
 import { mountWithPiece } from '../testing/mountWithPiece.ts';
 import SnagList from './SnagList.vue';
 import WorkingChip from './WorkingChip.vue';
 
-const [otter] = demoPieces() as [Piece];
+const [otter] = demoWorkpieces() as [Workpiece];
 afterEach(() => {
   document.body.innerHTML = '';
 });

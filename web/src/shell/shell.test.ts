@@ -1,16 +1,16 @@
 // @vitest-environment happy-dom
-import { demoPieces, snagSentence, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, snagSentence, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press } from '../testing/mountWithPiece.ts';
 import SnagLine from './SnagLine.vue';
 import SpineNav from './SpineNav.vue';
 import TopLine from './TopLine.vue';
 
-const [otter, wolf] = demoPieces() as [Piece, Piece];
-const hot: Piece = { ...wolf, cure: { ...wolf.cure, setC: 190 } };
+const [otter, wolf] = demoWorkpieces() as [Workpiece, Workpiece];
+const hot: Workpiece = { ...wolf, cure: { ...wolf.cure, setC: 190 } };
 
 describe('SnagLine', () => {
-  const line = (piece: Piece) =>
+  const line = (piece: Workpiece) =>
     mountWithPiece(SnagLine, piece, (plan) => ({ snags: plan.snags, working: null }));
 
   it('says the worst first, counts both grades, and goes on to the next', async () => {

@@ -1,7 +1,7 @@
-import type { SheetTarget } from '@keen-sinew/core';
+import { sameTarget, type SheetTarget } from '@keen-sinew/core';
 import { nextTick } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
-import { sameTarget, useSelection } from '../composables/useSelection.ts';
+import { useSelection } from '../composables/useSelection.ts';
 
 /**
  * Touching something on the sheet opens the number that measures it, and brings it into view. Where

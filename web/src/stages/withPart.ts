@@ -1,10 +1,10 @@
-import type { Piece } from '@keen-sinew/core';
+import type { Workpiece } from '@keen-sinew/core';
 
 type Section = 'measure' | 'stance' | 'wire' | 'mass' | 'cure' | 'skin' | 'colour' | 'bench';
 
 /** The document with part of one section's decisions replaced. */
 export const withPart = <S extends Section>(
-  piece: Piece,
+  piece: Workpiece,
   section: S,
-  part: Partial<Piece[S]>,
-): Piece => ({ ...piece, [section]: { ...piece[section], ...part } });
+  part: Partial<Workpiece[S]>,
+): Workpiece => ({ ...piece, [section]: { ...piece[section], ...part } });

@@ -1,1 +1,1 @@
-export { demoPieces } from '@keen-sinew/core';
+export { demoPieces, demoWorkshop } from '@keen-sinew/core';

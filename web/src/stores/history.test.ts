@@ -1,4 +1,4 @@
-import { demoPieces } from '@keen-sinew/core';
+import { demoWorkpieces } from '@keen-sinew/core';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { createHistory, stepBetween, stepped } from './history.ts';
@@ -43,7 +43,7 @@ describe('a step', () => {
 });
 
 describe('a history', () => {
-  const [otter] = demoPieces();
+  const [otter] = demoWorkpieces();
   const turned = (deg: number) => ({
     ...otter!,
     stance: { ...otter!.stance, anglesDeg: { skull: { flexion: deg } } },

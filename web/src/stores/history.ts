@@ -22,6 +22,7 @@ function write(draft: Fields, before: Fields, after: Fields): void {
   for (const [key, value] of Object.entries(after)) {
     const was = Object.hasOwn(before, key) ? before[key] : undefined;
     if (was === value && Object.hasOwn(before, key)) continue;
+    if (Array.isArray(was) && JSON.stringify(was) === JSON.stringify(value)) continue;
     if (isFields(was) && isFields(value)) write(draft[key] as Fields, was, value);
     else draft[key] = value;
   }
@@ -41,6 +42,20 @@ export function stepBetween<T extends object>(
   return forth.length === 0 ? undefined : { label, forth, back };
 }
 
+/** A place in a document, as the keys that lead there. */
+export type Path = readonly (string | number)[];
+
+/** Whether what patches made of a place is what it still is. */
+function stands(doc: object, path: Path, made: Patches): boolean {
+  const now = path.reduce<unknown>(
+    (at, key) => (typeof at === 'object' && at !== null ? (at as Fields)[key] : undefined),
+    doc,
+  );
+  const patch = made.find(({ path: other }) => JSON.stringify(other) === JSON.stringify(path));
+  const then: unknown = patch?.op === 'remove' ? undefined : patch?.value;
+  return JSON.stringify(now) === JSON.stringify(then);
+}
+
 /** A document with a step taken. */
 export const stepped = <T extends object>(doc: T, patches: Patches): T => apply(doc, patches) as T;
 
@@ -57,20 +72,33 @@ export interface History<T extends object> {
   /** The document one step back, or forth; undefined at the end of the way. */
   readonly undo: (doc: T) => T | undefined;
   readonly redo: (doc: T) => T | undefined;
+  /** Whether the last step back or forth had to leave something as others have made it. */
+  readonly left: ShallowRef<boolean>;
   /** Takes over what was kept, or begins anew. */
   readonly load: (past: readonly HistoryStep[], future: readonly HistoryStep[]) => void;
 }
 
-/** A history of patches: a hundred steps cost as much as what they changed. */
-export function createHistory<T extends object>(): History<T> {
+/**
+ * A history of patches: a hundred steps cost as much as what they changed. `shared` says which places
+ * others may have changed since: what a step did there is taken back only while it still stands.
+ */
+export function createHistory<T extends object>(
+  shared: (path: Path) => boolean = () => false,
+): History<T> {
   const past = shallowRef<readonly HistoryStep[]>([]);
   const future = shallowRef<readonly HistoryStep[]>([]);
+  const left = shallowRef(false);
   function move(from: typeof past, to: typeof past, way: 'forth' | 'back', doc: T): T | undefined {
     const step = from.value.at(-1);
     if (step === undefined) return undefined;
     to.value = [...to.value, step];
     from.value = from.value.slice(0, -1);
-    return stepped(doc, step[way]);
+    const made = step[way === 'back' ? 'forth' : 'back'];
+    const standing = step[way].filter(
+      ({ path }) => !shared(path as Path) || stands(doc, path as Path, made),
+    );
+    left.value = standing.length < step[way].length;
+    return stepped(doc, standing);
   }
   return {
     past,
@@ -88,6 +116,7 @@ export function createHistory<T extends object>(): History<T> {
     },
     undo: (doc) => move(past, future, 'back', doc),
     redo: (doc) => move(future, past, 'forth', doc),
+    left,
     load: (kept, undone) => {
       past.value = kept;
       future.value = undone;

@@ -1,8 +1,20 @@
-import { problemSentence, readPiece, type Piece } from '@keen-sinew/core';
+import {
+  inWorkshop,
+  newWorkshop,
+  problemSentence,
+  readPiece,
+  type Piece,
+  type PieceFile,
+  type Workpiece,
+  type Workshop,
+} from '@keen-sinew/core';
 import localforage from 'localforage';
 import { stepBetween, stepped, type HistoryStep } from './history.ts';
 
-/** What is stored of a piece: the document, and the way back and forth. */
+/**
+ * What is stored of a piece: its document, and the way back and forth. The steps are those of the
+ * workpiece, as they may touch the workshop too.
+ */
 export interface StoredPiece {
   readonly piece: Piece;
   readonly past: readonly HistoryStep[];
@@ -44,13 +56,22 @@ export async function erasePiece(id: string): Promise<void> {
   await store.removeItem(PREVIOUS + id);
 }
 
+/** What was found of a piece. */
+export interface LoadedPiece {
+  readonly stored: ReadPiece | undefined;
+  readonly damage?: DamagedPiece;
+}
+
+/** A stored piece of today's version, with what its record of an older one held of the workshop. */
+export interface ReadPiece extends StoredPiece {
+  readonly carried: Workshop | null;
+}
+
 /**
  * Reads a piece. A damaged document is set aside under its own key and the previous good copy is
  * taken in its place, if there is one.
  */
-export async function loadPiece(
-  id: string,
-): Promise<{ readonly stored: StoredPiece | undefined; readonly damage?: DamagedPiece }> {
+export async function loadPiece(id: string): Promise<LoadedPiece> {
   const raw = await store.getItem<unknown>(CURRENT + id);
   if (raw === null) return { stored: undefined };
   const found = checked(raw);
@@ -61,16 +82,18 @@ export async function loadPiece(
     await store.removeItem(CURRENT + id);
     return { stored: undefined, damage: { id, sentence: found, recovered: false } };
   }
-  await store.setItem(CURRENT + id, before);
+  const { carried: _carried, ...record } = before;
+  await store.setItem(CURRENT + id, record);
   return { stored: before, damage: { id, sentence: found, recovered: true } };
 }
 
 /** A stored record with its document read, or the sentence of what is wrong with it. */
-function checked(raw: unknown): StoredPiece | string {
+function checked(raw: unknown): ReadPiece | string {
   if (!isStored(raw)) return 'The stored record is not one of a piece.';
   const read = readPiece(raw.piece);
   if (!read.ok) return problemSentence(read.problem);
-  return { ...raw, piece: read.value, ...journalOf(raw, read.value) };
+  const { piece, workshop: carried } = read.value;
+  return { ...raw, piece, carried, ...journalOf(raw, read.value) };
 }
 
 /**
@@ -78,22 +101,26 @@ function checked(raw: unknown): StoredPiece | string {
  * to be changed, or that were kept whole as they once were, are made anew from the documents that they
  * lead to; from one that cannot be read any more on, the way ends.
  */
-function journalOf(raw: StoredPiece, piece: Piece): Pick<StoredPiece, 'past' | 'future'> {
+function journalOf(raw: StoredPiece, read: PieceFile): Pick<StoredPiece, 'past' | 'future'> {
   const whole = [...raw.past, ...raw.future].some((step) => 'piece' in step);
-  const same = (raw.piece as { version?: unknown }).version === piece.version;
+  const same = (raw.piece as { version?: unknown }).version === read.piece.version;
   if (same && !whole) return { past: raw.past, future: raw.future };
   return {
-    past: steps(raw.past, 'back', raw.piece, piece),
-    future: steps(raw.future, 'forth', raw.piece, piece),
+    past: steps(raw.past, 'back', raw.piece, joined(read)),
+    future: steps(raw.future, 'forth', raw.piece, joined(read)),
   };
 }
+
+/** A document as it lay in the workshop of its time. */
+const joined = ({ piece, workshop }: PieceFile): Workpiece =>
+  inWorkshop(piece, workshop ?? newWorkshop());
 
 /** Steps of one way, the nearest last, led from document to document. */
 function steps(
   kept: StoredPiece['past'],
   way: 'back' | 'forth',
   rawNow: object,
-  now: Piece,
+  now: Workpiece,
 ): readonly HistoryStep[] {
   const made: HistoryStep[] = [];
   let [raw, here] = [rawNow, now];
@@ -102,10 +129,11 @@ function steps(
     raw = wholeThen ?? stepped(raw, step[way]);
     const there = readPiece(raw);
     if (!there.ok) break;
-    const [before, after] = way === 'back' ? [there.value, here] : [here, there.value];
+    const then = joined(there.value);
+    const [before, after] = way === 'back' ? [then, here] : [here, then];
     const found = stepBetween(step.label, before, after);
     if (found !== undefined) made.unshift(found);
-    here = there.value;
+    here = then;
   }
   return made;
 }

@@ -1,10 +1,22 @@
 // @vitest-environment happy-dom
-import { pieceText, demoPieces, type Piece } from '@keen-sinew/core';
+import {
+  demoWorkpieces,
+  demoWorkshop,
+  newWorkshop,
+  PIECE_VERSION,
+  pieceText,
+  type Piece,
+  type Workpiece,
+  type Workshop,
+} from '@keen-sinew/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { loadPiece, storedIds, writePiece, type StoredPiece } from './pieceStorage.ts';
 import { stepped } from './history.ts';
+import version9 from '../../../core/src/piece/fixtures/v9-otter-on-the-log.json' with { type: 'json' };
 import { usePieceStore } from './pieceStore.ts';
+import { writeWorkshop } from './workshopStorage.ts';
+import { useWorkshopStore } from './workshopStore.ts';
 
 const ID = 'otter-on-the-log';
 
@@ -31,7 +43,7 @@ describe('the store of pieces', () => {
   it('shows the demonstration on a first visit, once', async () => {
     const ids = store.pieces.map((piece) => piece.id);
     expect(ids.toSorted()).toEqual(
-      demoPieces()
+      demoWorkpieces()
         .map((piece) => piece.id)
         .toSorted(),
     );
@@ -86,8 +98,8 @@ describe('the store of pieces', () => {
   });
 
   it('takes in a file beside a piece of the same id, and refuses a broken one', async () => {
-    const taken = await store.takeIn(pieceText(demoPieces()[0]!));
-    expect(taken).toEqual({ id: 'otter-on-the-log-2' });
+    const taken = await store.takeIn(pieceText(demoWorkpieces()[0]!));
+    expect(taken).toEqual({ id: 'otter-on-the-log-2', brings: null });
     const before = await storedIds();
     expect(await store.takeIn('{')).toHaveProperty('sentence');
     expect(await storedIds()).toEqual(before);
@@ -109,24 +121,140 @@ describe('the store of pieces', () => {
 });
 
 describe('a document of an older version', () => {
+  const OLD = version9 as unknown as Piece;
+
   it('is brought to today’s with its journal', async () => {
     await firstVisit();
     const { stored } = await loadPiece(ID);
-    const { mass: _m, cure: _c, skin: _s, colour: _o, bench: _b, ...first } = stored!.piece;
-    const older = { ...first, version: 1 } as unknown as Piece;
+    const record = { past: stored!.past, future: [], revision: 3, savedAt: stored!.savedAt };
     // Steps were whole documents once.
-    const renamed = { ...older, name: 'Before' } as unknown as Piece;
+    const renamed = { ...OLD, name: 'Before' };
     const past = [{ label: 'Rename', piece: renamed }] as unknown as StoredPiece['past'];
-    await writePiece({ ...stored!, piece: older, past });
+    await writePiece({ ...record, piece: OLD, past });
     const again = await loadPiece(ID);
     expect(again.damage).toBeUndefined();
-    expect(again.stored?.piece).toMatchObject({ version: 9, mass: { shellMm: 5 } });
+    expect(again.stored?.piece).toMatchObject({ version: PIECE_VERSION, mass: { shellMm: 5 } });
     const [step] = again.stored!.past;
     expect(step!.label).toBe('Rename');
     expect(stepped(again.stored!.piece, step!.back)).toEqual({
       ...again.stored!.piece,
       name: 'Before',
     });
+  });
+
+  it('hands its stock and its oven to the workshop, once', async () => {
+    await firstVisit();
+    const workshops = useWorkshopStore();
+    workshops.put(newWorkshop());
+    const { stored } = await loadPiece(ID);
+    await writePiece({ ...stored!, piece: OLD, past: [] });
+    const store = usePieceStore();
+    await store.open(ID);
+    const { stock } = (version9 as unknown as { wire: Pick<Workpiece['wire'], 'stock'> }).wire;
+    expect(workshops.current.wire.stock.map(({ lengthsMm }) => lengthsMm)).toEqual(
+      stock.map(({ lengthsMm }) => lengthsMm),
+    );
+    expect(workshops.current.oven.offsetC).toBe(8);
+    expect(store.current?.wire.stock).toEqual(workshops.current.wire.stock);
+    // What is used up afterwards does not come back.
+    workshops.change('Use it up', (shop) => ({ ...shop, wire: { ...shop.wire, stock: [] } }));
+    await store.open(ID);
+    expect(workshops.current.wire.stock).toEqual([]);
+  });
+});
+
+describe('a piece and its workshop', () => {
+  const lengths = (store: ReturnType<typeof usePieceStore>) =>
+    store.current!.wire.stock.map(({ lengthsMm }) => lengthsMm);
+  const withoutStock = (piece: Workpiece): Workpiece => ({
+    ...piece,
+    name: 'Cut',
+    wire: { ...piece.wire, stock: [] },
+  });
+
+  it('are both changed by one step, taken back and done again together', async () => {
+    const store = await firstVisit();
+    const workshops = useWorkshopStore();
+    const before = lengths(store);
+    store.change('Cut it all', withoutStock);
+    await store.settled();
+    expect(workshops.current.wire.stock).toEqual([]);
+    expect((await loadPiece(ID)).stored?.piece.name).toBe('Cut');
+    store.undo();
+    expect(store.current?.name).toBe('Otter on the log');
+    expect(lengths(store)).toEqual(before);
+    expect(workshops.current.wire.stock.map(({ lengthsMm }) => lengthsMm)).toEqual(before);
+    store.redo();
+    expect(store.current?.name).toBe('Cut');
+    expect(workshops.current.wire.stock).toEqual([]);
+  });
+
+  it('let a step leave what was changed in the workshop since, and say so', async () => {
+    const store = await firstVisit();
+    const workshops = useWorkshopStore();
+    store.change('Cut it all', withoutStock);
+    const coil = { ...demoWorkshop().wire.stock[0]!, lengthsMm: [123] };
+    workshops.change('Buy a coil', (shop) => ({
+      ...shop,
+      wire: { ...shop.wire, stock: [coil] },
+    }));
+    expect(lengths(store)).toEqual([[123]]);
+    store.undo();
+    expect(store.current?.name).toBe('Otter on the log');
+    expect(lengths(store)).toEqual([[123]]);
+    expect(store.workshopLeft).toBe(true);
+  });
+
+  it('stay apart in the store, and a file brings a copy of both', async () => {
+    const store = await firstVisit();
+    const { stored } = await loadPiece(ID);
+    expect(stored!.piece.wire).not.toHaveProperty('stock');
+    const own = { ...store.current!.atHand, pace: 3 };
+    const foreign = { ...store.current!, id: 'foreign', atHand: own };
+    const taken = await store.takeIn(pieceText(foreign));
+    expect(taken).toMatchObject({ id: 'foreign', brings: { pace: 3 } });
+    expect(useWorkshopStore().current.pace).toBe(1);
+  });
+
+  it('bring the metals that their wires need, under ids that are free', async () => {
+    const store = await firstVisit();
+    const workshops = useWorkshopStore();
+    const metal = {
+      id: 'own-1',
+      name: 'fence wire',
+      eMPa: 200_000,
+      yieldMPa: 900,
+      densityKgM3: 7850,
+      leastInsideDiameters: 1,
+    };
+    const theirs = { ...metal, name: 'piano wire', yieldMPa: 1800 };
+    workshops.change('Add a metal', (shop) => ({
+      ...shop,
+      wire: { ...shop.wire, ownMetals: [metal] },
+    }));
+    const otter = store.current!;
+    const wire = { ...otter.wire, ownMetals: [theirs] };
+    const spine = { ...wire.spine, metal: 'own-1' };
+    await store.takeIn(pieceText({ ...otter, id: 'foreign', wire: { ...wire, spine } }));
+    await store.open('foreign');
+    expect(workshops.current.wire.ownMetals).toEqual([metal, { ...theirs, id: 'own-2' }]);
+    expect(store.current!.wire.spine.metal).toBe('own-2');
+  });
+
+  it('outlive a damaged record of the workshop, which is set aside', async () => {
+    await firstVisit();
+    const workshops = useWorkshopStore();
+    workshops.change('Slow down', (shop) => ({ ...shop, pace: 2 }));
+    workshops.change('Slow down more', (shop) => ({ ...shop, pace: 2.5 }));
+    await workshops.settled();
+    const broken = { ...workshops.current, pace: 'slow' } as unknown as Workshop;
+    await writeWorkshop(broken);
+    setActivePinia(createPinia());
+    const again = useWorkshopStore();
+    await again.load();
+    expect(again.current.pace).toBe(2.5);
+    expect(again.damage).toMatch(/^pace: received “slow”/);
+    expect(Object.keys(localStorage).some((key) => key.includes('workshop/aside/'))).toBe(true);
   });
 });
 

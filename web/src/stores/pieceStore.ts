@@ -1,13 +1,20 @@
 import {
+  inWorkshop,
+  isOfWorkshop,
   newPiece,
   newPieceOf,
+  parted,
   problemSentence,
   readPieceText,
+  sameWorkshop,
+  withMetals,
   type Creature,
   type Piece,
+  type Workpiece,
+  type Workshop,
 } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
-import { ref, shallowRef } from 'vue';
+import { ref, shallowRef, watch } from 'vue';
 import { createHistory } from './history.ts';
 import {
   erasePiece,
@@ -17,18 +24,33 @@ import {
   writePiece,
   writeSetting,
   type DamagedPiece,
+  type LoadedPiece,
 } from './pieceStorage.ts';
 import { dropPicturesOfNone } from './pictureStorage.ts';
+import { useWorkshopStore } from './workshopStore.ts';
 
 /** The demonstration pieces, fetched when they are asked for: few visits need them. */
-const demonstration = async (): Promise<readonly Piece[]> =>
-  (await import('./demonstration.ts')).demoPieces();
+const demonstration = async (): Promise<{
+  readonly pieces: readonly Piece[];
+  readonly workshop: Workshop;
+}> => {
+  const { demoPieces, demoWorkshop } = await import('./demonstration.ts');
+  return { pieces: demoPieces(), workshop: demoWorkshop() };
+};
+
+/** A piece that was taken in, and the workshop that it brings where this one lacks some of it. */
+export interface TakenIn {
+  readonly id: string;
+  readonly brings: Workshop | null;
+}
 
 /** The documents: which pieces there are, the one that is open, and its way back and forth. */
 export const usePieceStore = defineStore('pieces', () => {
   const pieces = shallowRef<readonly Piece[]>([]);
-  const current = shallowRef<Piece | null>(null);
-  const history = createHistory<Piece>();
+  /** The open piece as it lies in the workshop. */
+  const current = shallowRef<Workpiece | null>(null);
+  const workshops = useWorkshopStore();
+  const history = createHistory<Workpiece>(isOfWorkshop);
   const savedAt = ref<string | null>(null);
   const saveProblem = ref<string | null>(null);
   const damaged = shallowRef<readonly DamagedPiece[]>([]);
@@ -47,7 +69,10 @@ export const usePieceStore = defineStore('pieces', () => {
   /** Reads the list of pieces; on the very first visit the demonstration is put there. */
   async function loadAll(): Promise<void> {
     if (!(await readSetting<boolean>('visited'))) {
-      for (const piece of await demonstration()) await writeNew(piece);
+      const { pieces: shown, workshop } = await demonstration();
+      await workshops.load();
+      workshops.put(workshop);
+      for (const piece of shown) await writeNew(piece);
       await writeSetting('visited', true);
     }
     const found: Piece[] = [];
@@ -55,19 +80,47 @@ export const usePieceStore = defineStore('pieces', () => {
     if (!tidied) await dropPicturesOfNone(ids);
     tidied = true;
     for (const id of ids) {
-      const { stored, damage } = await loadPiece(id);
+      const { stored, damage } = await load(id);
       if (stored) found.push(stored.piece);
       if (damage) damaged.value = [...damaged.value, damage];
     }
     pieces.value = found.sort((a, b) => a.name.localeCompare(b.name));
   }
 
+  /**
+   * Reads a piece. What its record of an older version held of the workshop goes over to the workshop,
+   * once, and the record is written anew.
+   */
+  async function load(id: string): Promise<LoadedPiece> {
+    await workshops.load();
+    const found = await loadPiece(id);
+    const { stored } = found;
+    if (!stored?.carried) return found;
+    const { metals } = workshops.adopt(`Take over from ${stored.piece.name}`, stored.carried);
+    const { carried: _carried, ...record } = stored;
+    const moved = { ...record, piece: withMetals(stored.piece, metals) };
+    await workshops.settled();
+    await writePiece(moved);
+    return { ...found, stored: { ...moved, carried: null } };
+  }
+
+  // The workshop may be changed on its own page, or in another tab.
+  watch(
+    () => workshops.current,
+    (workshop) => {
+      const open = current.value;
+      const joined = open && inWorkshop(parted(open).piece, workshop);
+      if (joined && !sameWorkshop(open, joined)) current.value = joined;
+    },
+    { flush: 'sync' },
+  );
+
   /** Opens a piece; false where there is none of this id. */
   async function open(id: string): Promise<boolean> {
-    const { stored, damage } = await loadPiece(id);
+    const { stored, damage } = await load(id);
     if (damage) damaged.value = [...damaged.value, damage];
     if (!stored) return false;
-    current.value = stored.piece;
+    current.value = inWorkshop(stored.piece, workshops.current);
     history.load(stored.past, stored.future);
     revision = stored.revision;
     savedAt.value = stored.savedAt;
@@ -77,13 +130,12 @@ export const usePieceStore = defineStore('pieces', () => {
   }
 
   /** Replaces the open document; `label` names the step for undo. Nothing happens if it is equal. */
-  function change(label: string, recipe: (piece: Piece) => Piece): void {
+  function change(label: string, recipe: (piece: Workpiece) => Workpiece): void {
     const before = current.value;
     if (before === null) return;
     const after = recipe(before);
     if (after === before || !history.note(label, before, after)) return;
-    current.value = after;
-    save();
+    moveTo(after);
   }
 
   function undo(): void {
@@ -94,16 +146,19 @@ export const usePieceStore = defineStore('pieces', () => {
     moveTo(current.value && history.redo(current.value));
   }
 
-  function moveTo(piece: Piece | null | undefined): void {
-    if (piece === null || piece === undefined) return;
-    current.value = piece;
+  /** The open piece and, where it is touched, the workshop become what a step has made of them. */
+  function moveTo(after: Workpiece | null | undefined): void {
+    const before = current.value;
+    if (after === null || after === undefined || before === null) return;
+    current.value = after;
+    if (!sameWorkshop(before, after)) workshops.put(parted(after).workshop);
     save();
   }
 
   /** Saves after each change, one write after the other. */
   function save(): void {
-    const piece = current.value;
-    if (piece === null) return;
+    if (current.value === null) return;
+    const { piece } = parted(current.value);
     revision += 1;
     const record = {
       piece,
@@ -133,7 +188,8 @@ export const usePieceStore = defineStore('pieces', () => {
   /** Makes a new piece and returns its id. */
   async function create(name: string, animalId: string): Promise<string> {
     const id = freeId(name, await storedIds());
-    await writeNew(newPiece(id, name, animalId));
+    await workshops.load();
+    await writeNew(newPiece(id, name, animalId, workshops.current.oven));
     await loadAll();
     return id;
   }
@@ -141,26 +197,37 @@ export const usePieceStore = defineStore('pieces', () => {
   /** Makes a new piece of an own animal, which it carries along; returns its id. */
   async function createOf(name: string, creature: Creature): Promise<string> {
     const id = freeId(name, await storedIds());
-    await writeNew(newPieceOf(id, name, creature));
+    await workshops.load();
+    await writeNew(newPieceOf(id, name, creature, workshops.current.oven));
     await loadAll();
     return id;
   }
 
-  /** Takes in a piece file; returns its id, or the sentence of what is wrong with it. */
-  async function takeIn(text: string): Promise<{ id: string } | { sentence: string }> {
+  /**
+   * Takes in a piece file; returns its id with the workshop that it brings where that is another one, or
+   * the sentence of what is wrong with it. Of that workshop only metals are taken over unasked: without
+   * them the wires could not be reckoned.
+   */
+  async function takeIn(text: string): Promise<TakenIn | { sentence: string }> {
     const read = readPieceText(text);
     if (!read.ok) return { sentence: problemSentence(read.problem) };
     // Asked of the store and not of the list on the screen, which may still be on its way.
     const ids = await storedIds();
-    const id = ids.includes(read.value.id) ? freeId(read.value.name, ids) : read.value.id;
-    await writeNew({ ...read.value, id });
+    await workshops.load();
+    const { workshop } = read.value;
+    const metals =
+      workshop === null ? new Map<string, string>() : workshops.adoptTheirMetals(workshop);
+    const piece = withMetals(read.value.piece, metals);
+    const id = ids.includes(piece.id) ? freeId(piece.name, ids) : piece.id;
+    await writeNew({ ...piece, id });
     await loadAll();
-    return { id };
+    const lacks = workshop !== null && workshops.lacks(workshop);
+    return { id, brings: lacks ? workshop : null };
   }
 
   /** Takes a piece out of the store; `restore` puts it back. */
   async function remove(id: string): Promise<() => Promise<void>> {
-    const { stored } = await loadPiece(id);
+    const { stored } = await load(id);
     await erasePiece(id);
     if (current.value?.id === id) current.value = null;
     await loadAll();
@@ -173,7 +240,7 @@ export const usePieceStore = defineStore('pieces', () => {
   /** Puts the demonstration pieces back as they were shipped, beside whatever is there. */
   async function restoreDemo(): Promise<void> {
     const ids = await storedIds();
-    for (const piece of await demonstration()) {
+    for (const piece of (await demonstration()).pieces) {
       await writeNew(ids.includes(piece.id) ? { ...piece, id: freeId(piece.name, ids) } : piece);
     }
     await loadAll();
@@ -199,6 +266,8 @@ export const usePieceStore = defineStore('pieces', () => {
     saveProblem,
     damaged,
     changedElsewhere,
+    /** Whether the last step left the workshop as it was changed meanwhile. */
+    workshopLeft: history.left,
     canUndo: history.canUndo,
     canRedo: history.canRedo,
     undoLabel: history.undoLabel,

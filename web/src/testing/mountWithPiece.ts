@@ -4,7 +4,7 @@ import {
   planPiece,
   type Answer,
   type Job,
-  type Piece,
+  type Workpiece,
   type Plan,
 } from '@keen-sinew/core';
 import { mount, type VueWrapper } from '@vue/test-utils';
@@ -19,7 +19,7 @@ import { useSettingsStore } from '../stores/settingsStore.ts';
 /** A component over a real plan, without workers: body and heat are worked out here, coarsely. */
 export interface Mounted {
   readonly wrapper: VueWrapper;
-  readonly piece: () => Piece;
+  readonly piece: () => Workpiece;
   readonly plan: () => Plan;
   /** Labels of the changes made, in order. */
   readonly labels: readonly string[];
@@ -36,7 +36,7 @@ function coarse<I, O>(job: Job<I, O>): Answer<O> {
   return { key: job.key, fine: true, value: kept.get(name) as O };
 }
 
-function wholePlan(piece: Piece, withHeat: boolean, withShape: boolean): Plan {
+function wholePlan(piece: Workpiece, withHeat: boolean, withShape: boolean): Plan {
   const { body, shape } = planPiece(piece).jobs;
   const answers = {
     ...NO_ANSWERS,
@@ -59,7 +59,7 @@ const atRest = <O>(): JobState<O> => ({
 /** Mounts a component with a piece, its plan, a selection and the settings above it. */
 export function mountWithPiece(
   component: Component,
-  start: Piece,
+  start: Workpiece,
   props: Readonly<Record<string, unknown>> | ((plan: Plan) => Record<string, unknown>) = {},
   withHeat = false,
   withShape = false,

@@ -8,7 +8,6 @@ import { planFor, planWithout } from '../planFor.ts';
 import { assertPosed, posedBone, poseSkeleton } from '../pose.ts';
 import { animalById, ANIMALS, BODY_PLANS, planById } from '../registry.ts';
 import { buildSkeleton } from '../skeleton.ts';
-import { otherSide } from './kit/bilateral.ts';
 
 const skeletonOf = (id: string) => {
   const animal = animalById(id)!;
@@ -56,7 +55,7 @@ describe('feet', () => {
     (id) => {
       const { plan } = skeletonOf(id);
       expect(plan.contacts.map((contact) => contact.bone)).toContain('foreDigits.L');
-      expect(plan.limbPairs[0]!.bonesLeft.at(-1)).toBe('hindDigits.L');
+      expect(plan.limbPairs[0]!.left.bones.at(-1)).toBe('hindDigits.L');
     },
   );
 
@@ -77,7 +76,7 @@ describe('feet', () => {
         const end = posedBone(posed, contact.bone).end;
         const size = bodyBox(posed).max[1];
         expect(end[1] - padRadiusMm(posed, contact.bone)).toBeLessThan(size * 1e-3);
-        const image = posedBone(posed, otherSide(contact.bone)).end;
+        const image = posedBone(posed, posedBone(posed, contact.bone).bone.image).end;
         expect(image[2]).toBeCloseTo(-end[2], 6);
       }
     },

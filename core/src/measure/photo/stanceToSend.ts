@@ -1,9 +1,9 @@
+import type { Workpiece } from '../../workshop/workpiece.ts';
 import { least } from '../../geometry/extremes.ts';
 import { posedBone, type JointAngles } from '../../anatomy/pose.ts';
 import type { Skeleton } from '../../anatomy/skeleton.ts';
 import { settledStance } from '../../posing/settledStance.ts';
 import { padRadiusMm } from '../../body/skin.ts';
-import type { Piece } from '../../piece/pieceSchema.ts';
 
 /** A foot this share of the body's bones above the lowest one is meant to be lifted. */
 const LIFTED_SHARE = 0.02;
@@ -13,7 +13,7 @@ export function stanceToSend(
   skeleton: Skeleton,
   presetId: string,
   angles: JointAngles,
-): Pick<Piece['stance'], 'anglesDeg' | 'lifted'> {
+): Pick<Workpiece['stance'], 'anglesDeg' | 'lifted'> {
   const posed = settledStance(skeleton, { presetId, anglesDeg: angles, lifted: null });
   const feet = skeleton.plan.contacts.filter((contact) => contact.kind === 'foot');
   const soles = feet.map(({ bone }) => posedBone(posed, bone).end[1] - padRadiusMm(posed, bone));

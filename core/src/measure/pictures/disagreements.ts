@@ -1,5 +1,5 @@
+import type { Landmark } from '../../anatomy/landmarks.ts';
 import { greatest, least } from '../../geometry/extremes.ts';
-import { otherSide } from '../../anatomy/plans/kit/bilateral.ts';
 import { median } from '../statistics.ts';
 import type { MeasuredView, ViewsOfAnimal } from './measuredViews.ts';
 import { COVERAGE } from './precision.ts';
@@ -40,6 +40,9 @@ export interface ViewPair {
   readonly shared: readonly SharedPoint[];
 }
 
+/** The mirror image of each landmark, by id. */
+type Images = ReadonlyMap<string, string>;
+
 const AXES: readonly Axis[] = [0, 1, 2];
 /** Less precise by this factor counts as a reason. */
 const CLEARLY_LESS_PRECISE = 1.5;
@@ -78,10 +81,14 @@ function sharedPoints(a: MeasuredView, b: MeasuredView, axis: Axis): readonly Sh
 }
 
 /** All disagreements, those that are clear first and the worst of them on top. */
-export function disagreements({ views }: ViewsOfAnimal): readonly Disagreement[] {
+export function disagreements(
+  { views }: Pick<ViewsOfAnimal, 'views'>,
+  landmarks: readonly Pick<Landmark, 'id' | 'image'>[],
+): readonly Disagreement[] {
+  const images = new Map(landmarks.map(({ id, image }) => [id, image]));
   const pairs = viewPairs(views);
   const rows = pairs.flatMap((pair) => missesOf(pair));
-  const told = rows.map((row) => ({ ...row, outlier: outlierOf(row, rows, views) }));
+  const told = rows.map((row) => ({ ...row, outlier: outlierOf(row, rows, views, images) }));
   const surely = (disagreement: Disagreement): number =>
     Math.abs(disagreement.mm) / disagreement.plusMinusMm;
   return told.toSorted((a, b) => surely(b) - surely(a));
@@ -123,6 +130,7 @@ function outlierOf(
   row: Disagreement,
   rows: readonly Disagreement[],
   views: readonly MeasuredView[],
+  images: Images,
 ): Disagreement['outlier'] {
   if (!row.clear) return null;
   const also = (id: string): boolean =>
@@ -140,7 +148,7 @@ function outlierOf(
     MeasuredView,
     MeasuredView,
   ];
-  const askew = [a, b].map((view) => askewMm(view, row.landmarkId, row.axis));
+  const askew = [a, b].map((view) => askewMm(view, row.landmarkId, row.axis, images));
   if (askew[0] !== undefined && askew[1] !== undefined && row.axis !== 2) {
     const worse = Math.abs(askew[0] - askew[1]) > Math.abs(row.mm) / 2;
     if (worse) return { pictureId: askew[0] > askew[1] ? first : second, why: 'left-and-right' };
@@ -152,10 +160,17 @@ function outlierOf(
 }
 
 /** How far a landmark and its image on the other side differ along an axis in one view, mm. */
-function askewMm(view: MeasuredView, landmarkId: string, axis: Axis): number | undefined {
+function askewMm(
+  view: MeasuredView,
+  landmarkId: string,
+  axis: Axis,
+  images: Images,
+): number | undefined {
   const own = view.points.get(landmarkId)?.place[axis] ?? null;
-  const bone = landmarkId.replace(/\.(start|end)$/, '');
-  const image = otherSide(bone) + landmarkId.slice(bone.length);
-  const other = image === landmarkId ? null : (view.points.get(image)?.place[axis] ?? null);
+  const image = images.get(landmarkId);
+  const other =
+    image === undefined || image === landmarkId
+      ? null
+      : (view.points.get(image)?.place[axis] ?? null);
   return own === null || other === null ? undefined : Math.abs(own - other);
 }

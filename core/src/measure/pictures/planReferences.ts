@@ -1,6 +1,6 @@
+import type { Workpiece } from '../../workshop/workpiece.ts';
 import { landmarksOf } from '../../anatomy/landmarks.ts';
 import type { Skeleton } from '../../anatomy/skeleton.ts';
-import type { Piece } from '../../piece/pieceSchema.ts';
 import type { Picture } from '../../piece/referencesSchema.ts';
 import type { Snag } from '../../piece/snag.ts';
 import type { StageResult } from '../../piece/stageResult.ts';
@@ -57,7 +57,7 @@ const STRANGE_FACTOR = 1.35;
 
 /** What the pictures are read with. */
 export interface ReferencesInputs {
-  readonly references: Piece['references'];
+  readonly references: Workpiece['references'];
   readonly skeleton: Skeleton;
 }
 
@@ -73,7 +73,7 @@ export function planReferences(inputs: ReferencesInputs): ReferencesPlan {
     return found === undefined ? [] : [{ found, working: tracedWorking(found, views.views) }];
   });
   const offers = foundLengths(skeleton, lengths, references).map(offer);
-  const differing = disagreements(views);
+  const differing = disagreements(views, landmarksOf(skeleton));
   const gaps = views.gaps.filter(({ picture }) => Object.keys(picture.landmarks).length > 0);
   return {
     views,
@@ -280,7 +280,7 @@ function worstDisagreement(
   ];
 }
 
-const readingSnags = (references: Piece['references'], skeleton: Bones): readonly Snag[] =>
+const readingSnags = (references: Workpiece['references'], skeleton: Bones): readonly Snag[] =>
   Object.entries(references.readings).flatMap(([id, readings]): Snag[] => {
     const summary = readingsOf(readings);
     const bone = skeleton.byId.get(id);

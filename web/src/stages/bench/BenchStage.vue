@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { durationSentence, sentenceText } from '@keen-sinew/core';
+import { isTarget, durationSentence, sentenceText } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -19,6 +19,7 @@ const { target, open } = useSelection();
 const { system } = useUnits();
 const router = useRouter();
 const bench = computed(() => plan.value.bench);
+const costs = computed(() => (bench.value?.shopping ?? []).flatMap(({ cost }) => cost ?? []));
 /** The working that is open, wherever in a sentence it was touched. */
 const opened = computed(() => plan.value.workings.find((working) => working.id === open.value));
 const openedIn = computed(
@@ -43,7 +44,7 @@ const toWork = (): void => {
         v-for="step in bench.steps"
         :key="step.id"
         :step="step"
-        :picked="target?.kind === 'step' && target.id === step.id"
+        :picked="isTarget(target, 'step', step.id)"
       >
         <WorkingDetail v-if="opened && openedIn === step.id" :working="opened" />
       </StepCard>
@@ -61,10 +62,13 @@ const toWork = (): void => {
         <p v-else class="next-title">Everything is ticked off.</p>
         <WorkingRow :working="bench.progress" />
         <WorkingRow :working="bench.minutes" />
+        <WorkingRow :working="bench.timed" />
+        <WorkingRow :working="bench.sittings" />
       </LedgerSection>
       <LedgerSection title="To buy">
         <p class="note">
-          Everything the piece takes, less the wire on hand. Prices come from your shop.
+          Everything the piece takes, less what is on hand in the
+          <RouterLink to="/workshop">workshop</RouterLink>.
         </p>
         <WorkingRow
           v-for="line in bench.shopping"
@@ -72,6 +76,7 @@ const toWork = (): void => {
           :working="line.quantity"
           :label="sentenceText(line.what, system)"
         />
+        <WorkingRow v-for="cost in costs" :key="cost.id" :working="cost" />
       </LedgerSection>
     </template>
   </LedgerPanel>

@@ -1,11 +1,11 @@
 // @vitest-environment happy-dom
-import { CAUTIONS, demoPieces, type Piece } from '@keen-sinew/core';
+import { CAUTIONS, demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
 import BenchStage from './BenchStage.vue';
 import StepCard from './StepCard.vue';
 
-const [otter] = demoPieces() as [Piece];
+const [otter] = demoWorkpieces() as [Workpiece];
 const card = (id: string, start = otter) =>
   mountWithPiece(StepCard, start, (plan) => ({
     step: plan.bench!.steps.find((step) => step.id === id)!,

@@ -1,8 +1,8 @@
-import { demoPieces } from '@keen-sinew/core';
+import { demoWorkpieces } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { today, withStepDone, withStepOpen } from './stepChanges.ts';
 
-const otter = demoPieces()[0]!;
+const otter = demoWorkpieces()[0]!;
 
 describe('ticking off a step', () => {
   it('keeps the day, and adds minutes and notes to it', () => {

@@ -1,4 +1,4 @@
-import type { Piece, StepDone } from '@keen-sinew/core';
+import type { Workpiece, StepDone } from '@keen-sinew/core';
 import { withPart } from '../withPart.ts';
 
 /** Today by the user's own calendar: 2026-05-30. */
@@ -9,17 +9,17 @@ export function today(now = new Date()): string {
 
 /** The document with a step ticked off, or with more logged of it. */
 export function withStepDone(
-  piece: Piece,
+  piece: Workpiece,
   id: string,
   part: Partial<StepDone>,
   on = today(),
-): Piece {
+): Workpiece {
   const before = piece.bench.done[id] ?? { on, minutes: null, note: '' };
   return withPart(piece, 'bench', { done: { ...piece.bench.done, [id]: { ...before, ...part } } });
 }
 
 /** The document with a step open again; what was logged of it goes with the tick. */
-export const withStepOpen = (piece: Piece, id: string): Piece =>
+export const withStepOpen = (piece: Workpiece, id: string): Workpiece =>
   withPart(piece, 'bench', {
     done: Object.fromEntries(Object.entries(piece.bench.done).filter(([key]) => key !== id)),
   });

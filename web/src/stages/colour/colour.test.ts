@@ -1,11 +1,11 @@
 // @vitest-environment happy-dom
-import { demoPieces, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
 import LayerChoices from './LayerChoices.vue';
 import ZoneColours from './ZoneColours.vue';
 
-const [otter] = demoPieces() as [Piece];
+const [otter] = demoWorkpieces() as [Workpiece];
 const mounted = () => mountWithPiece(ZoneColours, otter, (plan) => ({ colour: plan.colour! }));
 
 describe('ZoneColours', () => {

@@ -1,43 +1,25 @@
 <script setup lang="ts">
-import {
-  limitsOf,
-  parseMinutes,
-  parseNumber,
-  parseTemperature,
-  type NumberLimits,
-  type Piece,
-} from '@keen-sinew/core';
+import { limitsOf, parseMinutes, parseTemperature, type Workpiece } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import DecisionRow from '../../controls/DecisionRow.vue';
+import { differenceAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import SwitchField from '../../controls/SwitchField.vue';
 import { withPart } from '../withPart.ts';
+import WorkshopNote from '../../workshop/WorkshopNote.vue';
 
 const { piece, plan, change } = usePiecePlan();
 const { system, text } = useUnits();
 const cure = computed(() => piece.value.cure);
 
-const put = (what: string, part: Partial<Piece['cure']>): void =>
+const put = (what: string, part: Partial<Workpiece['cure']>): void =>
   change(what, (p) => withPart(p, 'cure', part));
-/** Differences of temperature are typed in the degrees that are shown. */
-const degree = computed(() => (system.value === 'metric' ? 1 : 1 / 1.8));
-const readDifference =
-  (label: string, { min, max }: NumberLimits) =>
-  (typed: string) => {
-    const read = parseNumber(
-      typed,
-      label,
-      Math.round(min / degree.value),
-      Math.round(max / degree.value),
-      system.value === 'metric' ? '°C' : '°F',
-    );
-    return read.ok ? { ok: true as const, value: read.value * degree.value } : read;
-  };
 </script>
 
 <template>
+  <WorkshopNote />
   <DecisionRow name="Fan on">
     <SwitchField
       label="Fan on"
@@ -50,7 +32,7 @@ const readDifference =
       small
       label="Thermometer less dial"
       :shown="text(cure.ovenOffsetC, 'kelvin')"
-      :parse="readDifference('Thermometer less dial', limitsOf('cure.ovenOffsetC'))"
+      :parse="differenceAt('workshop.oven.offsetC', 'Thermometer less dial', system)"
       @set="put('Enter what a thermometer shows', { ovenOffsetC: $event })"
     />
   </DecisionRow>

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoPieces, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
 import BakeList from './BakeList.vue';
@@ -7,8 +7,8 @@ import CureStage from './CureStage.vue';
 import OvenChoices from './OvenChoices.vue';
 import TimeTable from './TimeTable.vue';
 
-const [otter] = demoPieces() as [Piece];
-const withClay = (classId: Piece['mass']['clay']['classId']): Piece => ({
+const [otter] = demoWorkpieces() as [Workpiece];
+const withClay = (classId: Workpiece['mass']['clay']['classId']): Workpiece => ({
   ...otter,
   mass: { ...otter.mass, clay: { ...otter.mass.clay, classId } },
 });
@@ -98,7 +98,7 @@ describe('BakeList', () => {
 });
 
 describe('CureStage', () => {
-  const stage = (shellClay: Partial<Piece['mass']['clay']> | null) =>
+  const stage = (shellClay: Partial<Workpiece['mass']['clay']> | null) =>
     mountWithPiece(CureStage, {
       ...otter,
       mass: { ...otter.mass, shellClay: shellClay && { ...otter.mass.clay, ...shellClay } },

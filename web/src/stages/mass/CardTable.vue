@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { parseNumber, type SectionCard, type ShapePlan } from '@keen-sinew/core';
+import { sameTarget, parseNumber, type SectionCard, type ShapePlan } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -19,11 +19,12 @@ const { target, open, pick } = useSelection();
 const own = computed(() => piece.value.mass.cards !== null);
 /** The places that are kept: the user's, or those that are shown until there are any. */
 const now = computed(
-  () => piece.value.mass.cards ?? props.cards.map(({ cut }) => ({ bone: cut.boneId, at: cut.at })),
+  () =>
+    piece.value.mass.cards ??
+    props.cards.map(({ cut }) => ({ boneId: cut.boneId, along: cut.along })),
 );
 const indexOf = (card: SectionCard): number => (own.value ? card.cut.index : card.number - 1);
-const isChosen = (card: SectionCard): boolean =>
-  target.value?.kind === 'section' && target.value.id === card.id;
+const isChosen = (card: SectionCard): boolean => sameTarget(target.value, card.girth.target);
 const opened = (card: SectionCard) =>
   [card.girth, card.clayGirth, card.width, card.depth].find(({ id }) => id === open.value);
 
@@ -38,7 +39,7 @@ const boneId = computed(() => bone.value || (bones.value[0]?.value ?? ''));
 const put = (what: string, cards: typeof now.value | null): void =>
   change(what, (p) => withPart(p, 'mass', { cards: cards && [...cards] }));
 const add = (): void =>
-  put('Add a section card', [...now.value, { bone: boneId.value, at: at.value / 100 }]);
+  put('Add a section card', [...now.value, { boneId: boneId.value, along: at.value / 100 }]);
 const takeOut = (index: number): void =>
   put(
     'Take out a section card',
@@ -46,12 +47,12 @@ const takeOut = (index: number): void =>
   );
 /** The card keeps its place in the list, and stays chosen where it goes to. */
 function move(card: SectionCard, percent: number): void {
-  const at = percent / 100;
+  const along = percent / 100;
   put(
     `Move section card ${card.number}`,
-    now.value.map((entry, i) => (i === indexOf(card) ? { ...entry, at } : entry)),
+    now.value.map((entry, i) => (i === indexOf(card) ? { ...entry, along } : entry)),
   );
-  pick({ kind: 'section', id: `${card.cut.boneId} ${at}` });
+  pick({ kind: 'section', place: { boneId: card.cut.boneId, along } });
 }
 </script>
 
@@ -74,7 +75,7 @@ function move(card: SectionCard, percent: number): void {
               <button
                 type="button"
                 class="plain-button"
-                @click="pick(isChosen(card) ? null : { kind: 'section', id: card.id })"
+                @click="pick(isChosen(card) ? null : (card.girth.target ?? null))"
               >
                 {{ card.name }}
               </button>
@@ -97,7 +98,7 @@ function move(card: SectionCard, percent: number): void {
               <QuantityField
                 small
                 :label="`Place of section ${card.number}, %`"
-                :shown="`${Math.round(card.cut.at * 100)} %`"
+                :shown="`${Math.round(card.cut.along * 100)} %`"
                 :parse="
                   (typed) =>
                     parseNumber(

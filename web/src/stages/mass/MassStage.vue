@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  sameTarget,
   elevation,
   sectionDrawing,
   stationDrawing,
@@ -67,8 +68,10 @@ watch(
 );
 const card = computed(() => {
   const cards = kept.value?.cards ?? [];
-  const chosen = target.value?.kind === 'section' ? target.value.id : '';
-  return cards.find(({ id }) => id === chosen) ?? cards[Math.floor(cards.length / 3)];
+  return (
+    cards.find(({ girth }) => sameTarget(girth.target, target.value)) ??
+    cards[Math.floor(cards.length / 3)]
+  );
 });
 const SHOWN = { build: 'core', shape: 'shape', muscles: 'muscles', sections: 'sections' } as const;
 const rows = computed((): readonly (readonly Drawing[])[] => {

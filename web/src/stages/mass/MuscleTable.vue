@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BULK, parseNumber, type MuscleRow } from '@keen-sinew/core';
+import { isTarget, BULK, parseNumber, type MuscleRow } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -13,11 +13,7 @@ const props = defineProps<{ rows: readonly MuscleRow[] }>();
 const { change, preview } = usePiecePlan();
 const { target, open, pick } = useSelection();
 const LAYERS = { 1: 'deep, laid first', 2: 'over them', 3: 'flat, last' } as const;
-const chosen = computed(() =>
-  target.value?.kind === 'muscle'
-    ? props.rows.find((row) => row.id === target.value?.id)
-    : undefined,
-);
+const chosen = computed(() => props.rows.find(({ id }) => isTarget(target.value, 'muscle', id)));
 /** The working of a row that is open. */
 const opened = (row: MuscleRow) =>
   [row.length, row.grams].find((entry) => entry !== null && entry.id === open.value);

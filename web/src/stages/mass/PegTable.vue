@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PegRow } from '@keen-sinew/core';
+import { isTarget, type PegRow } from '@keen-sinew/core';
 import { useSelection } from '../../composables/useSelection.ts';
 import WorkingCell from '../../ledger/WorkingCell.vue';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
@@ -20,7 +20,7 @@ const { target, open } = useSelection();
     </thead>
     <tbody>
       <template v-for="row in rows" :key="row.peg.id">
-        <tr :class="{ chosen: target?.kind === 'peg' && target.id === String(row.number) }">
+        <tr :class="{ chosen: isTarget(target, 'peg', String(row.number)) }">
           <td>
             <span class="numbered">
               <b class="number">{{ row.number }}</b>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  isTarget,
   CORES,
   formatQuantity,
   lengthLimits,
@@ -28,7 +29,8 @@ const opened = (regionMass: RegionMass) =>
   );
 const hasShellSnag = (regionMass: RegionMass) =>
   plan.value.snags.some(
-    (snag) => snag.code === 'shell-over-limb' && snag.target?.id === regionMass.region.id,
+    (snag) =>
+      snag.code === 'shell-over-limb' && isTarget(snag.target, 'region', regionMass.region.id),
   );
 
 function set(regionMass: RegionMass, part: { core?: Core; shellMm?: number }): void {
@@ -93,7 +95,7 @@ const read = (regionMass: RegionMass) => (typed: string) =>
     </thead>
     <tbody>
       <template v-for="entry in regions" :key="entry.region.id">
-        <tr :class="{ chosen: target?.kind === 'region' && target.id === entry.region.id }">
+        <tr :class="{ chosen: isTarget(target, 'region', entry.region.id) }">
           <td>
             {{ entry.region.name }}
             <button v-if="isOwn(entry)" type="button" class="quiet-button" @click="revert(entry)">

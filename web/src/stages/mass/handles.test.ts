@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoPieces, type PagePoint, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, type PagePoint, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { mountWithPiece, press } from '../../testing/mountWithPiece.ts';
@@ -8,7 +8,7 @@ import ShapePart from './ShapePart.vue';
 import StationHandles from './StationHandles.vue';
 import { useShaping, type Shaping } from './useShaping.ts';
 
-const [otter] = demoPieces() as [Piece];
+const [otter] = demoWorkpieces() as [Workpiece];
 
 /** The shape editor of the trunk, with the handles of one elevation and of the section beside it. */
 async function trunk(view: 'side' | 'top' | 'front') {

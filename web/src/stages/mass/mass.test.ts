@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoPieces, unreadClay, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, unreadClay, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
 import BuildLedger from './BuildLedger.vue';
@@ -9,7 +9,7 @@ import FoilChoices from './FoilChoices.vue';
 import ShellClay from './ShellClay.vue';
 import ShellTable from './ShellTable.vue';
 
-const [otter, wolf] = demoPieces() as [Piece, Piece];
+const [otter, wolf] = demoWorkpieces() as [Workpiece, Workpiece];
 
 describe('ShellTable', () => {
   it('shows each region with its build, and the plan’s own numbers', () => {
@@ -156,7 +156,7 @@ describe('clay of the shells', () => {
 });
 
 describe('BuildLedger', () => {
-  const ledger = (piece: Piece) =>
+  const ledger = (piece: Workpiece) =>
     mountWithPiece(BuildLedger, piece, (plan) => ({ mass: plan.mass! }), false, true);
 
   it('shows one clay with its packets, and two by kind with what each is laid for', () => {

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoPieces, formatQuantity, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, formatQuantity, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
@@ -11,7 +11,7 @@ import ShapePart from './ShapePart.vue';
 import { useShaping } from './useShaping.ts';
 import WeightLedger from './WeightLedger.vue';
 
-const [otter, wolf] = demoPieces() as [Piece, Piece];
+const [otter, wolf] = demoWorkpieces() as [Workpiece, Workpiece];
 
 /** The shape editor as the stage mounts it: with a shaping of its own. */
 const Editor = defineComponent({
@@ -134,7 +134,7 @@ describe('MuscleTable', () => {
   });
 });
 
-const shownCards = (cards?: Piece['mass']['cards']) =>
+const shownCards = (cards?: Workpiece['mass']['cards']) =>
   mountWithPiece(
     CardTable,
     cards ? { ...otter, mass: { ...otter.mass, cards } } : otter,
@@ -161,10 +161,10 @@ describe('CardTable', () => {
     const first = wrapper.findAll('button.plain-button')[0]!;
     await first.trigger('click');
     await typeInto(wrapper, 'Place of section 1, %', '30 %');
-    expect(piece().mass.cards![0]!.at).toBe(0.3);
+    expect(piece().mass.cards![0]!.along).toBe(0.3);
     await press(wrapper, 'Take it out');
     expect(piece().mass.cards).toHaveLength(usual);
-    expect(piece().mass.cards![0]!.at).toBe(0.5);
+    expect(piece().mass.cards![0]!.along).toBe(0.5);
     await press(wrapper, 'Usual places');
     expect(piece().mass.cards).toBeNull();
   });
@@ -173,8 +173,8 @@ describe('CardTable', () => {
 describe('a card where there is no section', () => {
   it('is told with the reason, kept, and taken out by hand', async () => {
     const cards = [
-      { bone: 'lumbar', at: 0.5 },
-      { bone: 'pelvis.L', at: 0.5 },
+      { boneId: 'lumbar', along: 0.5 },
+      { boneId: 'pelvis.L', along: 0.5 },
     ];
     const { wrapper, piece } = shownCards(cards);
     expect(wrapper.find('[role=status]').text()).toContain('no section of its own here');
@@ -206,7 +206,7 @@ describe('PegTable', () => {
 
 describe('WeightLedger', () => {
   it('says the condition in a sentence and marks what is off', () => {
-    const fat: Piece = {
+    const fat: Workpiece = {
       ...wolf,
       measure: { ...wolf.measure, shape: { ...wolf.measure.shape, fatMm: { trunk: 90 } } },
     };

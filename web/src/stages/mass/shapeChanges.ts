@@ -1,7 +1,7 @@
-import type { Piece, Shape } from '@keen-sinew/core';
+import type { Workpiece, Shape } from '@keen-sinew/core';
 
 /** The document with the shape of the living animal replaced. */
-export const withShape = (piece: Piece, shape: Shape): Piece => ({
+export const withShape = (piece: Workpiece, shape: Shape): Workpiece => ({
   ...piece,
   measure: { ...piece.measure, shape },
 });

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoPieces, pulledEdge, type PagePoint, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, pulledEdge, type PagePoint, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { mountWithPiece, press } from '../../testing/mountWithPiece.ts';
@@ -7,7 +7,7 @@ import ShapePart from './ShapePart.vue';
 import { useSectionDrag, type SectionDrag } from './useSectionDrag.ts';
 import { useShaping, type Shaping } from './useShaping.ts';
 
-const [otter] = demoPieces() as [Piece];
+const [otter] = demoWorkpieces() as [Workpiece];
 
 /** The shape editor with a handle beside it that pulls the top of a section. */
 async function held() {

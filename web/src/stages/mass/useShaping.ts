@@ -57,7 +57,7 @@ export function useShaping(): Shaping {
         key,
         index,
         station,
-        name: part.value!.apart ? bone.name : bone.name.replace(/, (left|right)$/, ''),
+        name: part.value!.apart ? bone.name : bone.plainName,
       }));
     });
   });

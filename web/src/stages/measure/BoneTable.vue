@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { LIFE_LENGTH_LIMITS, parseLength, type BoneRow } from '@keen-sinew/core';
+import { sameTarget, LIFE_LENGTH_LIMITS, parseLength, type BoneRow } from '@keen-sinew/core';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import { sameTarget, useSelection } from '../../composables/useSelection.ts';
+import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import { PROVENANCE_TEXT } from '../../ledger/provenanceText.ts';

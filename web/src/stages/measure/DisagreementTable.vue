@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  sameTarget,
   alignedPairs,
   landmarksOf,
   type Disagreement,
@@ -8,7 +9,7 @@ import {
 } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import { sameTarget, useSelection } from '../../composables/useSelection.ts';
+import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import { remedied, withPicture } from '../../pictures/pictureChanges.ts';
 

@@ -10,7 +10,7 @@ import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
 import BoneTable from './BoneTable.vue';
-import FigureControl from './FigureControl.vue';
+import IndividualControl from './IndividualControl.vue';
 import MeasureTabs from './MeasureTabs.vue';
 import ScaleControl from './ScaleControl.vue';
 import SmallThings from './SmallThings.vue';
@@ -46,7 +46,7 @@ const animal = computed(() => plan.value.measure.skeleton.animal);
       <SmallThings />
     </LedgerSection>
     <LedgerSection title="Which individual" folded>
-      <FigureControl />
+      <IndividualControl />
     </LedgerSection>
     <LedgerSection title="The whole animal">
       <WorkingRow v-for="entry in plan.measure.summary" :key="entry.id" :working="entry" />

@@ -6,7 +6,7 @@ import {
   parseLength,
   parseScale,
   scaleText,
-  type Piece,
+  type Workpiece,
   type ScaleChoice,
 } from '@keen-sinew/core';
 import { computed } from 'vue';
@@ -19,7 +19,7 @@ import SwitchField from '../../controls/SwitchField.vue';
 import { withPart } from '../withPart.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 
-type Oven = NonNullable<Piece['measure']['oven']>;
+type Oven = NonNullable<Workpiece['measure']['oven']>;
 
 const { piece, plan, change } = usePiecePlan();
 const { system, text } = useUnits();
@@ -53,7 +53,7 @@ const oven = computed(() => piece.value.measure.oven);
 const board = computed(() => (scale.value.by === 'board' ? scale.value : null));
 const FALLBACK: Oven = { lengthMm: 400, heightMm: 250, widthMm: 350 };
 
-const put = (what: string, part: Partial<Piece['measure']>): void =>
+const put = (what: string, part: Partial<Workpiece['measure']>): void =>
   change(what, (p) => withPart(p, 'measure', part));
 const setScale = (next: ScaleChoice): void =>
   change('Change the scale', (p) => ({ ...p, measure: { ...p.measure, scale: next } }));
@@ -98,7 +98,7 @@ const setBox = (which: 'oven' | 'box', side: (typeof SIDES)[number], mm: number)
 const readLength = (where: string) => (typed: string) =>
   parseLength(typed, where, MODEL_LENGTH_LIMITS, system.value);
 const readBox = (name: string) => (typed: string) =>
-  parseLength(typed, name, lengthLimits('measure.oven.lengthMm'), system.value);
+  parseLength(typed, name, lengthLimits('workshop.oven.inside.lengthMm'), system.value);
 const readBoard = (typed: string) =>
   parseLength(typed, 'Board', lengthLimits('measure.scale.widthMm'), system.value);
 const readEye = (typed: string) => parseLength(typed, 'Eye', EYE_LENGTH_LIMITS, system.value);
@@ -183,7 +183,7 @@ const boxes = computed(() => [
       small
       label="Air left all round in the oven"
       :shown="text(piece.measure.ovenAirMm, 'mm', system === 'metric' ? 0 : 2)"
-      :parse="lengthAt('measure.ovenAirMm', 'Air in the oven', system)"
+      :parse="lengthAt('workshop.oven.airMm', 'Air in the oven', system)"
       @set="put('Change the air in the oven', { ovenAirMm: $event })"
     />
   </DecisionRow>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { eyeFits, LEAST_MM, roundScalesNear, type ScaleChoice } from '@keen-sinew/core';
+import { eyeFits, roundScalesNear, type ScaleChoice } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -10,8 +10,6 @@ import { withPart } from '../withPart.ts';
 const { plan, change } = usePiecePlan();
 const { text } = useUnits();
 const measure = computed(() => plan.value.measure);
-const tooSmall = (id: string, mm: number): boolean =>
-  mm < (LEAST_MM[id.split('.').at(-1) as keyof typeof LEAST_MM] ?? 0);
 const near = computed(() => roundScalesNear(measure.value.lifePerModel));
 const eyes = computed(() =>
   eyeFits(measure.value.skeleton.animal.eye.mm, measure.value.lifePerModel),
@@ -23,10 +21,10 @@ const setScale = (scale: ScaleChoice): void =>
 <template>
   <p class="head">Smallest parts at this scale</p>
   <WorkingRow
-    v-for="entry in measure.small"
-    :key="entry.id"
-    :working="entry"
-    :alarm="tooSmall(entry.id, entry.value)"
+    v-for="{ size, leastMm } in measure.small"
+    :key="size.id"
+    :working="size"
+    :alarm="size.value < leastMm"
   />
   <p class="near">
     Round scales nearby

@@ -1,16 +1,16 @@
 // @vitest-environment happy-dom
-import { demoPieces, planPiece, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, planPiece, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press } from '../../testing/mountWithPiece.ts';
 import DisagreementTable from './DisagreementTable.vue';
 import SidesTable from './SidesTable.vue';
 import UnknownList from './UnknownList.vue';
 
-const pieces = demoPieces();
-const byId = (id: string): Piece => pieces.find((piece) => piece.id === id)!;
+const pieces = demoWorkpieces();
+const byId = (id: string): Workpiece => pieces.find((piece) => piece.id === id)!;
 const heron = byId('heron-at-the-sluice');
 const adder = byId('adder-in-a-coil');
-const table = (piece: Piece) =>
+const table = (piece: Workpiece) =>
   mountWithPiece(DisagreementTable, piece, ({ references }) => ({ references }));
 
 describe('DisagreementTable', () => {
@@ -76,7 +76,7 @@ describe('SidesTable', () => {
 });
 
 describe('UnknownList', () => {
-  const list = (piece: Piece) =>
+  const list = (piece: Workpiece) =>
     mountWithPiece(UnknownList, piece, ({ references }) => ({ unknown: references.unknown }));
 
   it('names the bones without a length, six of them and how many more', () => {

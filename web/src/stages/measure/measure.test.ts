@@ -1,11 +1,11 @@
 // @vitest-environment happy-dom
-import { demoPieces, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
 import BoneTable from './BoneTable.vue';
 import ScaleControl from './ScaleControl.vue';
 
-const [otter] = demoPieces() as [Piece];
+const [otter] = demoWorkpieces() as [Workpiece];
 const bones = (start = otter) =>
   mountWithPiece(BoneTable, start, (plan) => ({ rows: plan.measure.rows }));
 

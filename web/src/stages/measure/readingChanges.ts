@@ -1,13 +1,13 @@
-import { MOST_READINGS, type Piece } from '@keen-sinew/core';
+import { MOST_READINGS, type Workpiece } from '@keen-sinew/core';
 
-const withReadings = (piece: Piece, boneId: string, readings: readonly number[]): Piece => {
+const withReadings = (piece: Workpiece, boneId: string, readings: readonly number[]): Workpiece => {
   const { [boneId]: _, ...others } = piece.references.readings;
   const next = readings.length === 0 ? others : { ...others, [boneId]: [...readings] };
   return { ...piece, references: { ...piece.references, readings: next } };
 };
 
 /** The document with one more reading of a bone, mm of the specimen. */
-export const withReading = (piece: Piece, boneId: string, mm: number): Piece =>
+export const withReading = (piece: Workpiece, boneId: string, mm: number): Workpiece =>
   withReadings(
     piece,
     boneId,
@@ -15,7 +15,7 @@ export const withReading = (piece: Piece, boneId: string, mm: number): Piece =>
   );
 
 /** The document without one reading of a bone. */
-export const withoutReading = (piece: Piece, boneId: string, index: number): Piece =>
+export const withoutReading = (piece: Workpiece, boneId: string, index: number): Workpiece =>
   withReadings(
     piece,
     boneId,

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoPieces, planPiece } from '@keen-sinew/core';
+import { demoWorkpieces, planPiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
 import FoundStage from './FoundStage.vue';
@@ -9,10 +9,10 @@ import { withoutReading, withReading } from './readingChanges.ts';
 import SmallThings from './SmallThings.vue';
 import TapeStage from './TapeStage.vue';
 
-const [otter, , heron] = demoPieces() as [
-  ReturnType<typeof demoPieces>[0],
+const [otter, , heron] = demoWorkpieces() as [
+  ReturnType<typeof demoWorkpieces>[0],
   unknown,
-  ReturnType<typeof demoPieces>[0],
+  ReturnType<typeof demoWorkpieces>[0],
 ];
 
 describe('lengths taken over', () => {

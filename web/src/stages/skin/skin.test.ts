@@ -1,11 +1,11 @@
 // @vitest-environment happy-dom
-import { demoPieces, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
 import ToolList from './ToolList.vue';
 import ZoneTable from './ZoneTable.vue';
 
-const [otter] = demoPieces() as [Piece];
+const [otter] = demoWorkpieces() as [Workpiece];
 
 describe('ZoneTable', () => {
   it('lists every zone with length, width and tool', () => {
@@ -35,7 +35,7 @@ describe('ZoneTable', () => {
   });
 
   it('says where no tool is fine enough', () => {
-    const tiny: Piece = {
+    const tiny: Workpiece = {
       ...otter,
       measure: { ...otter.measure, scale: { by: 'ratio', lifePerModel: 40 } },
     };

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatQuantity, WEIGHT_METALS, type Piece } from '@keen-sinew/core';
+import { formatQuantity, WEIGHT_METALS, type Workpiece } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -28,7 +28,7 @@ const places = computed(() => balance.value.places.slice(0, 4));
 const nameOf = (boneId: string): string =>
   plan.value.measure.skeleton.byId.get(boneId)?.name ?? boneId;
 const setHold = (hold: string): void =>
-  change(`Hold it: ${hold}`, (p) => withStance(p, { hold: hold as Piece['stance']['hold'] }));
+  change(`Hold it: ${hold}`, (p) => withStance(p, { hold: hold as Workpiece['stance']['hold'] }));
 const setTilt = (tiltDeg: number): void =>
   change('Change the tilt to survive', (p) => withStance(p, { tiltDeg }));
 
@@ -37,10 +37,10 @@ function place(index: number): void {
   if (at === undefined) return;
   const metal = stance.value.weight?.metal ?? 'steel';
   change(`Put a weight into the ${nameOf(at.boneId).toLowerCase()}`, (p) =>
-    withStance(p, { weight: { boneId: at.boneId, at: at.at, grams: at.grams, metal } }),
+    withStance(p, { weight: { boneId: at.boneId, along: at.along, grams: at.grams, metal } }),
   );
 }
-type Weight = NonNullable<Piece['stance']['weight']>;
+type Weight = NonNullable<Workpiece['stance']['weight']>;
 const put = (label: string, part: Partial<Weight>): void =>
   change(label, (p) =>
     withStance(p, { weight: p.stance.weight === null ? null : { ...p.stance.weight, ...part } }),
@@ -117,10 +117,10 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
   <template v-else-if="places.length > 0">
     <p class="says">A weight in the body would bring the centre inside the feet:</p>
     <ul class="places">
-      <li v-for="(entry, i) in places" :key="`${entry.boneId}${entry.at}`">
+      <li v-for="(entry, i) in places" :key="`${entry.boneId}${entry.along}`">
         <button type="button" class="quiet-button" @click="place(i)">
           {{ entry.grams }} g in the {{ nameOf(entry.boneId).toLowerCase() }},
-          {{ percent(entry.at) }}
+          {{ percent(entry.along) }}
         </button>
         <span v-if="entry.ballMm > entry.roomMm" class="tight">
           a ball of {{ mm(2 * entry.ballMm) }}, room for {{ mm(2 * Math.max(0, entry.roomMm)) }}

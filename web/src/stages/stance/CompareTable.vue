@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { StanceComparison } from '@keen-sinew/core';
+import { isTarget, type StanceComparison } from '@keen-sinew/core';
 import { formatQuantity } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -36,7 +36,7 @@ const rows = computed(() => props.comparison.bones.slice(0, MOST));
       <tr
         v-for="row in rows"
         :key="row.boneId"
-        :class="{ chosen: target?.kind === 'bone' && target.id === row.boneId }"
+        :class="{ chosen: isTarget(target, 'bone', row.boneId) }"
       >
         <td>
           <button type="button" class="bone" @click="pick({ kind: 'bone', id: row.boneId })">

@@ -9,7 +9,7 @@ import {
   SNAP_MM,
   unproject,
   type PagePoint,
-  type Piece,
+  type Workpiece,
   type Vec3,
   type View,
 } from '@keen-sinew/core';
@@ -36,7 +36,7 @@ const { piece, plan, change, preview } = usePiecePlan();
 const { pick } = useSelection();
 const dragged = ref<string | null>(null);
 /** The document and the place at which a drag began. */
-let began: { readonly piece: Piece; readonly at: PagePoint } | null = null;
+let began: { readonly piece: Workpiece; readonly at: PagePoint } | null = null;
 
 const HANDLE_PX = 11;
 const BACK_TO_FRONT = { right: 0, mid: 1, left: 2 } as const;
@@ -57,7 +57,7 @@ const handles = computed(() =>
 /** What a pointer asks for: the next document, and in words what is done. */
 interface Asked {
   readonly label: string;
-  readonly recipe: (piece: Piece) => Piece;
+  readonly recipe: (piece: Workpiece) => Workpiece;
   readonly shortfallMm: number;
   readonly share: number;
 }
@@ -136,11 +136,11 @@ function reach(id: string, pointer: readonly [number, number]): Asked | undefine
 
 /** A foot that is let go near the ground and gets there is down; one held clear of it is lifted. */
 function footSet(
-  next: Piece,
+  next: Workpiece,
   boneId: string,
   pointer: readonly [number, number],
   shortfallMm: number,
-): Piece {
+): Workpiece {
   if (props.view === 'top') return next;
   const { skeleton } = plan.value.measure;
   const foot = plan.value.stance.feet.find(
@@ -154,7 +154,7 @@ function footSet(
   return withFoot(next, liftedIn(skeleton, next.stance), foot.contact.id, down);
 }
 
-function trunk(from: Piece, start: PagePoint, at: PagePoint): Asked {
+function trunk(from: Workpiece, start: PagePoint, at: PagePoint): Asked {
   const [a, b] = [inAnimal(start), inAnimal(at)];
   const by: Vec3 = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
   const result = dragTrunk(

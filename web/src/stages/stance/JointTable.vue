@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { parseNumber, type FreedomName, type Working } from '@keen-sinew/core';
+import { isTarget, parseNumber, type FreedomName, type Working } from '@keen-sinew/core';
 import { Lock, LockOpen } from 'lucide-vue-next';
 import { computed, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -27,14 +27,10 @@ interface JointRow {
 }
 
 const rows = computed(() =>
-  plan.value.stance.angles.flatMap((working): JointRow[] => {
-    const boneId = working.target?.id ?? '';
-    const bone = plan.value.measure.skeleton.byId.get(boneId);
-    if (bone === undefined || bone.side !== part.value) return [];
-    const freedom = working.id.split('.').at(-1) as FreedomName;
-    return [
-      { working, boneId, joint: bone.joint.name, freedom, limits: working.range ?? [-180, 180] },
-    ];
+  plan.value.stance.angles.flatMap(({ bone, freedom, angle: working }): JointRow[] => {
+    if (bone.side !== part.value) return [];
+    const limits = working.range ?? [-180, 180];
+    return [{ working, boneId: bone.id, joint: bone.joint.name, freedom, limits }];
   }),
 );
 
@@ -81,7 +77,7 @@ const toggle = ({ working }: JointRow): void =>
     </thead>
     <tbody>
       <template v-for="row in rows" :key="row.working.id">
-        <tr :class="{ chosen: target?.kind === 'bone' && target.id === row.boneId }">
+        <tr :class="{ chosen: isTarget(target, 'bone', row.boneId) }">
           <td>
             <button
               type="button"

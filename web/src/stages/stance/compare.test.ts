@@ -1,18 +1,18 @@
 // @vitest-environment happy-dom
-import { compareStances, demoPieces, planPiece, type Piece } from '@keen-sinew/core';
+import { compareStances, demoWorkpieces, planPiece, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press } from '../../testing/mountWithPiece.ts';
 import CompareTable from './CompareTable.vue';
 
-const [otter] = demoPieces() as [Piece];
-const bent: Piece = {
+const [otter] = demoWorkpieces() as [Workpiece];
+const bent: Workpiece = {
   ...otter,
   stance: {
     ...otter.stance,
     anglesDeg: { ...otter.stance.anglesDeg, skull: { flexion: 30 } },
   },
 };
-const posedOf = (piece: Piece) => planPiece(piece).stance.posed;
+const posedOf = (piece: Workpiece) => planPiece(piece).stance.posed;
 const comparison = compareStances(posedOf(otter), posedOf(bent));
 const table = () => mountWithPiece(CompareTable, otter, { comparison, name: 'Head down' });
 

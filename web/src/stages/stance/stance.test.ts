@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoPieces, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
 import BalanceControl from './BalanceControl.vue';
@@ -11,8 +11,8 @@ import KeptStances from './KeptStances.vue';
 import LimbEdits from './LimbEdits.vue';
 import StanceFiles from './StanceFiles.vue';
 
-const [, wolf] = demoPieces() as [Piece, Piece];
-const bent: Piece = {
+const [, wolf] = demoWorkpieces() as [Workpiece, Workpiece];
+const bent: Workpiece = {
   ...wolf,
   stance: { ...wolf.stance, anglesDeg: { 'femur.L': { flexion: 40 } } },
 };
@@ -61,9 +61,9 @@ describe('FeetRows', () => {
   });
 });
 
-const heron = demoPieces().find(({ id }) => id === 'heron-at-the-sluice')!;
-const baryonyx = demoPieces().find(({ id }) => id === 'fishing-baryonyx')!;
-const galloping: Piece = {
+const heron = demoWorkpieces().find(({ id }) => id === 'heron-at-the-sluice')!;
+const baryonyx = demoWorkpieces().find(({ id }) => id === 'fishing-baryonyx')!;
+const galloping: Workpiece = {
   ...wolf,
   stance: { ...wolf.stance, gait: { id: 'gallop', moment: 0.25, strideMm: null }, anglesDeg: {} },
 };
@@ -116,7 +116,7 @@ describe('GaitPanel', () => {
   });
 
   it('stops at the ends of a take-off', async () => {
-    const flying: Piece = {
+    const flying: Workpiece = {
       ...heron,
       stance: {
         ...heron.stance,
@@ -133,7 +133,7 @@ describe('GaitPanel', () => {
 });
 
 describe('GroundControl', () => {
-  const onLog: Piece = {
+  const onLog: Workpiece = {
     ...wolf,
     stance: { ...wolf.stance, ground: { kind: 'log', atMm: 100, topMm: 10, diameterMm: 10 } },
   };
@@ -152,7 +152,7 @@ describe('GroundControl', () => {
   });
 
   it('reads a rock from pairs, and refuses one that goes back', async () => {
-    const rock: Piece = {
+    const rock: Workpiece = {
       ...wolf,
       stance: {
         ...wolf.stance,
@@ -188,13 +188,13 @@ describe('GroundControl', () => {
 });
 
 describe('BalanceControl', () => {
-  const front: Piece = {
+  const front: Workpiece = {
     ...baryonyx,
     stance: { ...baryonyx.stance, presetId: 'walking', anglesDeg: {}, lifted: null },
   };
 
   it('places a weight that it offers, changes it, and takes it out', async () => {
-    const { wrapper, piece, plan, labels } = mountWithPiece(BalanceControl, demoPieces()[0]!);
+    const { wrapper, piece, plan, labels } = mountWithPiece(BalanceControl, demoWorkpieces()[0]!);
     const codes = () => plan().snags.map(({ code }) => code);
     expect(codes()).toContain('mass-near-edge');
     await wrapper.find('.places button').trigger('click');
@@ -210,9 +210,12 @@ describe('BalanceControl', () => {
   });
 
   it('warns of lead', () => {
-    const lead: Piece = {
+    const lead: Workpiece = {
       ...front,
-      stance: { ...front.stance, weight: { boneId: 'tail1', at: 0.5, grams: 10, metal: 'lead' } },
+      stance: {
+        ...front.stance,
+        weight: { boneId: 'tail1', along: 0.5, grams: 10, metal: 'lead' },
+      },
     };
     const { wrapper } = mountWithPiece(BalanceControl, lead);
     expect(wrapper.find('[aria-label=Cautions]').text()).toContain('Lead is poisonous');

@@ -1,8 +1,8 @@
-import { demoPieces } from '@keen-sinew/core';
+import { demoWorkpieces } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { withAngle, withFoot, withoutAngle } from './stanceChanges.ts';
 
-const otter = demoPieces()[0]!;
+const otter = demoWorkpieces()[0]!;
 
 describe('changes of the stance', () => {
   it('set one angle and keep the others', () => {

@@ -3,20 +3,25 @@ import {
   heldFeet,
   type FreedomName,
   type Ground,
-  type Piece,
+  type Workpiece,
   type Skeleton,
 } from '@keen-sinew/core';
 
-type Stance = Piece['stance'];
+type Stance = Workpiece['stance'];
 
 /** The document with part of its stance changed. */
-export const withStance = (piece: Piece, part: Partial<Stance>): Piece => ({
+export const withStance = (piece: Workpiece, part: Partial<Stance>): Workpiece => ({
   ...piece,
   stance: { ...piece.stance, ...part },
 });
 
 /** The document with one joint angle set, in degrees. */
-export function withAngle(piece: Piece, boneId: string, freedom: FreedomName, deg: number): Piece {
+export function withAngle(
+  piece: Workpiece,
+  boneId: string,
+  freedom: FreedomName,
+  deg: number,
+): Workpiece {
   const { anglesDeg } = piece.stance;
   return withStance(piece, {
     anglesDeg: { ...anglesDeg, [boneId]: { ...anglesDeg[boneId], [freedom]: deg } },
@@ -25,12 +30,12 @@ export function withAngle(piece: Piece, boneId: string, freedom: FreedomName, de
 
 /** The document with one joint angle set, and the feet that are locked kept where they stand. */
 export function withTurn(
-  piece: Piece,
+  piece: Workpiece,
   skeleton: Skeleton,
   boneId: string,
   freedom: FreedomName,
   deg: number,
-): Piece {
+): Workpiece {
   const next = withAngle(piece, boneId, freedom, deg);
   const { locked, beyondLimits } = piece.stance;
   const { anglesDeg } = heldFeet(
@@ -45,7 +50,7 @@ export function withTurn(
 }
 
 /** The document with one joint angle given back to the stance. */
-export function withoutAngle(piece: Piece, boneId: string, freedom: FreedomName): Piece {
+export function withoutAngle(piece: Workpiece, boneId: string, freedom: FreedomName): Workpiece {
   const { [freedom]: _gone, ...rest } = piece.stance.anglesDeg[boneId] ?? {};
   const others = Object.fromEntries(
     Object.entries(piece.stance.anglesDeg).filter(([id]) => id !== boneId),
@@ -57,21 +62,21 @@ export function withoutAngle(piece: Piece, boneId: string, freedom: FreedomName)
 
 /** The document with a foot meant to be down or lifted. */
 export function withFoot(
-  piece: Piece,
+  piece: Workpiece,
   lifted: readonly string[],
   foot: string,
   down: boolean,
-): Piece {
+): Workpiece {
   const without = lifted.filter((id) => id !== foot);
   return withStance(piece, { lifted: down ? without : [...without, foot] });
 }
 
 /** A stance of the plan from its own angles; the way back is undo. */
-export const withPreset = (piece: Piece, presetId: string): Piece =>
+export const withPreset = (piece: Workpiece, presetId: string): Workpiece =>
   withStance(piece, { presetId, gait: null, anglesDeg: {}, lifted: null });
 
 /** A moment of a gait; another gait starts from its own angles, another moment keeps the user's. */
-export const withMoment = (piece: Piece, id: string, moment: number): Piece =>
+export const withMoment = (piece: Workpiece, id: string, moment: number): Workpiece =>
   piece.stance.gait?.id === id
     ? withStance(piece, { gait: { ...piece.stance.gait, moment } })
     : withStance(piece, {
@@ -81,13 +86,13 @@ export const withMoment = (piece: Piece, id: string, moment: number): Piece =>
       });
 
 /** A stride of one's own for the gait that is chosen, life mm; null for its usual one. */
-export const withStride = (piece: Piece, strideMm: number | null): Piece =>
+export const withStride = (piece: Workpiece, strideMm: number | null): Workpiece =>
   piece.stance.gait === null
     ? piece
     : withStance(piece, { gait: { ...piece.stance.gait, strideMm } });
 
 /** A joint that drags leave alone, or a foot that stays where it stands; or no longer. */
-export function withLock(piece: Piece, id: string, locked: boolean): Piece {
+export function withLock(piece: Workpiece, id: string, locked: boolean): Workpiece {
   const others = piece.stance.locked.filter((entry) => entry !== id);
   return withStance(piece, { locked: locked ? [...others, id] : others });
 }

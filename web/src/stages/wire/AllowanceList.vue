@@ -27,8 +27,8 @@ const NUMBERS = [
   { key: 'coilPitchInDiameters', label: 'Pitch of a coil, in wire diameters' },
 ] as const;
 const WIRE_LENGTHS = [
-  { key: 'coverMm', label: 'Least clay over the wire' },
-  { key: 'sawLossMm', label: 'Lost at each cut' },
+  { key: 'coverMm', path: 'wire.coverMm', label: 'Least clay over the wire' },
+  { key: 'sawLossMm', path: 'workshop.wire.sawLossMm', label: 'Lost at each cut' },
 ] as const;
 
 const setBase = (part: { thicknessMm?: number; rodMm?: number }): void =>
@@ -77,7 +77,7 @@ const read = (path: string, label: string) => lengthAt(path, label, system.value
         small
         :label="wireLength.label"
         :shown="text(wire[wireLength.key], 'mm')"
-        :parse="read(`wire.${wireLength.key}`, wireLength.label)"
+        :parse="read(wireLength.path, wireLength.label)"
         @set="
           change(`Change ${wireLength.label}`, (p) => withWire(p, { [wireLength.key]: $event }))
         "

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  sameTarget,
   featureText,
   isStraight,
   type PlannedBend,
@@ -27,7 +28,7 @@ const openOf = (bend: PlannedBend) => cells(bend).find((cell) => cell?.id === op
 const featuresAfter = (number: number) =>
   props.wire.features.filter(({ afterBend }) => afterBend === number);
 const isPicked = (bend: PlannedBend) =>
-  target.value?.kind === 'bend' && target.value.id === `${props.wire.id}.${bend.number}`;
+  sameTarget(target.value, { kind: 'bend', wireId: props.wire.id, bend: bend.number });
 
 const toggle = (cell: Working): void =>
   open.value === cell.id ? pick(null) : pick(cell.target ?? null, cell.id);

@@ -19,14 +19,13 @@ const parts = computed(() => {
   const seen = new Set<string>();
   return plan.value.wire.fine.filter(({ key }) => !seen.has(key) && seen.add(key));
 });
-const nameOf = ({ name }: FinePart): string => name.replace(/, (left|right)$/, '');
 const usual = (part: FinePart) => ({
   metal: part.choice?.metal ?? 'aluminium-soft',
   size: part.choice?.size ?? ({ system: 'mm', value: 0.4 } as WireSize),
   count: part.count,
 });
 const set = (part: FinePart, own: Partial<ReturnType<typeof usual>> | null | undefined): void =>
-  change(`Change the thin wire: ${nameOf(part)}`, (p) =>
+  change(`Change the thin wire: ${part.plainName}`, (p) =>
     withFine(p, part.key, own && { ...usual(part), ...own }),
   );
 const setShaft = (shaft: Shaft, own: { size?: WireSize } | null | undefined): void =>
@@ -45,22 +44,22 @@ const setShaft = (shaft: Shaft, own: { size?: WireSize } | null | undefined): vo
   </p>
   <div v-for="part in parts" :key="part.key" class="part">
     <span class="name">
-      {{ nameOf(part) }}
+      {{ part.plainName }}
       <small><WorkingCell unit :working="part.length" /> long</small>
     </span>
     <WorkingDetail v-if="open === part.length.id" class="wide" :working="part.length" />
     <template v-if="part.choice">
       <WireSizeField
-        :label="`${nameOf(part)}, diameter or gauge`"
+        :label="`${part.plainName}, diameter or gauge`"
         :size="part.choice.size"
         @set="set(part, { size: $event })"
       />
       <label class="count">
         <QuantityField
           small
-          :label="`${nameOf(part)}, wires each`"
+          :label="`${part.plainName}, wires each`"
           :shown="String(part.count)"
-          :parse="numberAt('wire.fine.*.count', `${nameOf(part)}, wires each`)"
+          :parse="numberAt('wire.fine.*.count', `${part.plainName}, wires each`)"
           @set="set(part, { count: Math.round($event) })"
         />
         each

@@ -26,8 +26,8 @@ const joints = computed(() =>
 const legs = computed(() => {
   const { plan: body, bones } = plan.value.measure.skeleton;
   const keys = new Set(
-    body.limbPairs.flatMap(({ bonesLeft }) =>
-      bonesLeft.map((id) => bones.find((bone) => bone.id === id)?.key),
+    body.limbPairs.flatMap(({ left }) =>
+      left.bones.map((id) => bones.find((bone) => bone.id === id)?.key),
     ),
   );
   return bones

@@ -34,11 +34,10 @@ const FIELDS = [
 ] as const;
 
 function add(): void {
-  const taken = new Set(own.value.map(({ id }) => id));
-  let n = 1;
-  while (taken.has(`own-${n}`)) n++;
+  const n = own.value.length + 1;
   const metal: OwnMetal = {
-    id: `own-${n}`,
+    // Never used again: a piece that is not open may still name one that is gone.
+    id: `own-${Date.now().toString(36)}`,
     name: `own metal ${n}`,
     eMPa: 100_000,
     yieldMPa: 100,
@@ -85,7 +84,7 @@ const readName = (typed: string) => {
         small
         :label="`${metal.name}, ${field.label}`"
         :shown="String(metal[field.key])"
-        :parse="numberAt(`wire.ownMetals.*.${field.key}`, field.label)"
+        :parse="numberAt(`workshop.wire.ownMetals.*.${field.key}`, field.label)"
         @set="put({ ...metal, [field.key]: $event })"
       />
     </DecisionRow>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import {
-  baseKey,
   movedPoint,
   overJoint,
   problemSentence,
   project,
+  refId,
   routeTargets,
   waysOf,
   withWays,
@@ -73,16 +73,14 @@ function finish(): void {
   emit('dragging', false);
   emit('told', '');
   if (to === null) return;
-  const [, n] = baseKey(props.wire.key);
-  const ways = waysOf(plan.value.wire.wires, props.wire.key);
+  const { part: n, routeKey } = props.wire;
+  const ways = waysOf(plan.value.wire.wires, routeKey);
   const next: Parsed<Ways> =
     what.kind === 'leg'
       ? overJoint(ways, n, what.index, to.ref)
       : movedPoint(ways, n, what.index, to.ref);
   if (next.ok)
-    change(`Lead ${props.wire.id} over the ${to.name}`, (p) =>
-      withWays(p, props.wire.key, next.value),
-    );
+    change(`Lead ${props.wire.id} over the ${to.name}`, (p) => withWays(p, routeKey, next.value));
   else emit('told', problemSentence(next.problem));
 }
 /** The way as it would be, dashed. */
@@ -101,10 +99,10 @@ const line = (list: readonly PagePoint[]): string => list.map(([x, y]) => `${x},
   <g>
     <circle
       v-for="to in targets"
-      :key="to.ref"
+      :key="refId(to.ref)"
       class="target"
-      :class="{ over: over?.ref === to.ref }"
-      :data-target="`${view}:${to.ref}`"
+      :class="{ over: over !== null && refId(over.ref) === refId(to.ref) }"
+      :data-target="`${view}:${refId(to.ref)}`"
       :cx="project(view, to.at)[0]"
       :cy="-project(view, to.at)[1]"
       :r="3.5 * mmPerPx"

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import {
-  baseKey,
   fromOtherEnd,
+  limbsKey,
   mayEdit,
   merged,
   problemSentence,
+  refId,
   splitAt,
   waysOf,
   withoutPoint,
@@ -28,9 +29,9 @@ watch(
 
 /** Ends this far apart can still be joined: the wire goes straight from one to the other. */
 const NEAR_MM = 40;
-const ways = computed(() => waysOf(plan.value.wire.wires, props.wire.key));
-const n = computed(() => baseKey(props.wire.key)[1]);
-const own = computed(() => piece.value.wire.routes[baseKey(props.wire.key)[0]] !== undefined);
+const ways = computed(() => waysOf(plan.value.wire.wires, props.wire.routeKey));
+const n = computed(() => props.wire.part);
+const own = computed(() => piece.value.wire.routes[props.wire.routeKey] !== undefined);
 const others = computed(() =>
   plan.value.wire.wires
     .filter((other) => other.id !== props.wire.id && mayEdit(other))
@@ -42,16 +43,20 @@ const partner = computed(() => others.value.find(({ value }) => value === joinWi
 const gone = computed(() =>
   Object.entries(piece.value.wire.routes)
     .filter(([, list]) => list.length === 0)
-    .map(([key]) => key),
+    .map(([key]) => ({ key, name: nameOf(key) })),
 );
+function nameOf(key: string): string {
+  const { limbPairs } = plan.value.measure.skeleton.plan;
+  return limbPairs.find(({ id }) => limbsKey(id) === key)?.name.toLowerCase() ?? 'the spine';
+}
 
 function put(label: string, next: Parsed<Ways>): void {
   problem.value = next.ok ? null : problemSentence(next.problem);
-  if (next.ok) change(label, (p) => withWays(p, props.wire.key, next.value));
+  if (next.ok) change(label, (p) => withWays(p, props.wire.routeKey, next.value));
 }
 const turnRound = (): void =>
   change(`Start ${props.wire.id} from its other end`, (p) =>
-    withWays(p, props.wire.key, fromOtherEnd(ways.value, n.value)),
+    withWays(p, props.wire.routeKey, fromOtherEnd(ways.value, n.value)),
   );
 const backToScheme = (key: string): void =>
   change('Back to the scheme’s own way', (p) => withWays(p, key, null));
@@ -68,7 +73,7 @@ function join(): void {
 <template>
   <template v-if="mayEdit(wire)">
     <ol class="places">
-      <li v-for="(point, i) in wire.route.points" :key="point.ref">
+      <li v-for="(point, i) in wire.route.points" :key="refId(point.ref)">
         <span>{{ point.name }}</span>
         <span class="acts">
           <button
@@ -94,7 +99,7 @@ function join(): void {
       <button type="button" class="quiet-button" @click="turnRound">
         Start from the other end
       </button>
-      <button v-if="own" type="button" class="quiet-button" @click="backToScheme(wire.key)">
+      <button v-if="own" type="button" class="quiet-button" @click="backToScheme(wire.routeKey)">
         Back to the scheme’s own way
       </button>
     </div>
@@ -121,9 +126,9 @@ function join(): void {
         : 'A rod stands where its foot or the trunk is: move that in Stance.'
     }}
   </p>
-  <div v-for="key in gone" :key="key" class="row">
+  <div v-for="{ key, name } in gone" :key="key" class="row">
     <button type="button" class="quiet-button" @click="backToScheme(key)">
-      Bring back {{ key.replace(/^limbs:/, '').replaceAll('-', ' ') }}, which was joined to another
+      Bring back {{ name }}, which was joined to another
     </button>
   </div>
 </template>

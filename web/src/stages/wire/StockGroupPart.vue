@@ -70,7 +70,7 @@ const sell = (part: Partial<SoldEntry>): void =>
         :label="`${group.metalName} ${group.sizeText}, sold in lengths of`"
         placeholder="1 m"
         :shown="sold ? text(sold.lengthMm, 'mm', 0) : ''"
-        :parse="lengthAt('wire.sold.*.lengthMm', 'Sold in lengths of', system)"
+        :parse="lengthAt('workshop.wire.sold.*.lengthMm', 'Sold in lengths of', system)"
         @set="sell({ lengthMm: $event })"
       />
       <span>Price of one, in your money</span>
@@ -79,7 +79,7 @@ const sell = (part: Partial<SoldEntry>): void =>
         :label="`${group.metalName} ${group.sizeText}, price of one`"
         placeholder="not entered"
         :shown="sold?.price?.toFixed(2) ?? ''"
-        :parse="numberAt('wire.sold.*.price', 'Price of one')"
+        :parse="numberAt('workshop.wire.sold.*.price', 'Price of one')"
         @set="sell({ price: $event })"
       />
     </div>

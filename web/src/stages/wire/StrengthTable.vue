@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { loadClass, LOAD_CLASSES, type WiredJoint } from '@keen-sinew/core';
+import { isTarget, loadClass, LOAD_CLASSES, type WiredJoint } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -37,7 +37,8 @@ const drooping = computed(() =>
 const sags = computed(() =>
   plan.value.strength.workings.filter(
     ({ id, target: at }) =>
-      id.startsWith('strength.sag.') && joints.value.some(({ boneId }) => boneId === at?.id),
+      id.startsWith('strength.sag.') &&
+      joints.value.some(({ boneId }) => isTarget(at, 'bone', boneId)),
   ),
 );
 const nameOf = ({ boneId }: WiredJoint): string => {
@@ -82,7 +83,7 @@ function toggle(id: string, boneId: string): void {
     </thead>
     <tbody>
       <template v-for="joint in joints" :key="joint.boneId">
-        <tr :class="{ chosen: target?.kind === 'bone' && target.id === joint.boneId }">
+        <tr :class="{ chosen: isTarget(target, 'bone', joint.boneId) }">
           <td>
             {{ nameOf(joint) }} <small>{{ words(joint) }}</small>
           </td>

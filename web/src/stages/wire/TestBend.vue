@@ -29,7 +29,8 @@ function drop(): void {
   const { [metal.value]: _gone, ...rest } = piece.value.wire.testBends;
   change('Remove the test bend', (p) => withWire(p, { testBends: rest }));
 }
-const mm = (key: string, label: string) => lengthAt(`wire.testBends.*.${key}`, label, system.value);
+const mm = (key: string, label: string) =>
+  lengthAt(`workshop.wire.testBends.*.${key}`, label, system.value);
 </script>
 
 <template>
@@ -70,7 +71,9 @@ const mm = (key: string, label: string) => lengthAt(`wire.testBends.*.${key}`, l
       label="Test bend, relaxed angle"
       :shown="test ? text(test.relaxedDeg, 'deg') : ''"
       placeholder="not tested"
-      :parse="numberAt('wire.testBends.*.relaxedDeg', 'Test bend, relaxed angle', 'degrees')"
+      :parse="
+        numberAt('workshop.wire.testBends.*.relaxedDeg', 'Test bend, relaxed angle', 'degrees')
+      "
       @set="set({ relaxedDeg: $event })"
     />
   </div>

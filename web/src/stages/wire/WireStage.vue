@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import {
+  wireOfTarget,
   basePlanDrawing,
   elevation,
   mayEdit,
   wireStrips,
   type Drawing,
-  type SheetTarget,
   type View,
 } from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
@@ -71,11 +71,7 @@ const viewOf = ({ id }: Drawing): View | undefined =>
 const dragging = ref(false);
 const told = ref('');
 
-/** The wire that a place on the sheet belongs to. */
-const wireOf = (of: SheetTarget | null): string | undefined =>
-  of?.kind === 'wire' || of?.kind === 'bend' ? of.id.split('.')[0] : undefined;
-
-watch(target, (now) => (chosenId.value = wireOf(now) ?? chosenId.value), { immediate: true });
+watch(target, (now) => (chosenId.value = wireOfTarget(now) ?? chosenId.value), { immediate: true });
 
 function choose(id: string): void {
   chosenId.value = id;

@@ -1,10 +1,10 @@
 // @vitest-environment happy-dom
-import { demoPieces, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, typeInto } from '../../testing/mountWithPiece.ts';
 import AllowanceList from './AllowanceList.vue';
 
-const [otter] = demoPieces() as [Piece];
+const [otter] = demoWorkpieces() as [Workpiece];
 const list = (onRods = false) => mountWithPiece(AllowanceList, otter, { onRods });
 const cutOf = (plan: ReturnType<typeof list>['plan'], id: string): number =>
   plan().wire.wires.find((wire) => wire.id === id)!.cut.value;

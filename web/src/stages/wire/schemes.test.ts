@@ -1,5 +1,11 @@
 // @vitest-environment happy-dom
-import { demoPieces, newPiece, type Piece } from '@keen-sinew/core';
+import {
+  inWorkshop,
+  newWorkshop,
+  demoWorkpieces,
+  newPiece,
+  type Workpiece,
+} from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
 import BasePart from './BasePart.vue';
@@ -16,7 +22,7 @@ import StockPart from './StockPart.vue';
 import WireSizeField from './WireSizeField.vue';
 import { withWire } from './wireChanges.ts';
 
-const [otter, wolf, heron] = demoPieces() as [Piece, Piece, Piece];
+const [otter, wolf, heron] = demoWorkpieces() as [Workpiece, Workpiece, Workpiece];
 
 describe('SchemePart', () => {
   it('says what the scheme is and what can go wrong, and compares the six when asked', async () => {
@@ -120,7 +126,10 @@ describe('FineWires', () => {
   });
 
   it('says so where nothing lies beyond the large wires', () => {
-    const { wrapper } = mountWithPiece(FineWires, newPiece('one', 'One', 'adder'));
+    const { wrapper } = mountWithPiece(
+      FineWires,
+      inWorkshop(newPiece('one', 'One', 'adder'), newWorkshop()),
+    );
     expect(wrapper.text()).toContain('No digits, ears or fins');
   });
 });
@@ -161,7 +170,7 @@ describe('RoutePart', () => {
     const joined = withWire(otter, { routes: { 'limbs:fore-legs': [] } });
     const { wrapper, plan } = mountWithPiece(RoutePart, joined, (of) => ({ wire: hind(of) }));
     expect(plan().wire.wires.map(({ key }) => key)).not.toContain('limbs:fore-legs');
-    await press(wrapper, 'Bring back fore legs');
+    await press(wrapper, 'Bring back forelegs');
     expect(plan().wire.wires.map(({ key }) => key)).toContain('limbs:fore-legs');
   });
 });

@@ -1,11 +1,11 @@
 // @vitest-environment happy-dom
-import { demoPieces, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press } from '../../testing/mountWithPiece.ts';
 import StockGroupPart from './StockGroupPart.vue';
 
-const [, wolf] = demoPieces() as [Piece, Piece];
-const missing = (piece: Piece) =>
+const [, wolf] = demoWorkpieces() as [Workpiece, Workpiece];
+const missing = (piece: Workpiece) =>
   mountWithPiece(StockGroupPart, piece, ({ wire }) => ({
     group: wire.stock.groups.find(({ cutting }) => cutting.missing.length > 0)!,
   }));

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoPieces, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
 import BendTable from './BendTable.vue';
@@ -9,7 +9,7 @@ import StrengthTable from './StrengthTable.vue';
 import TestBend from './TestBend.vue';
 import WireChoices from './WireChoices.vue';
 
-const [otter, wolf] = demoPieces() as [Piece, Piece];
+const [otter, wolf] = demoWorkpieces() as [Workpiece, Workpiece];
 
 describe('CutTable and BendTable', () => {
   it('show every wire with its cut, and the short strands below', () => {
@@ -40,7 +40,7 @@ describe('CutTable and BendTable', () => {
 
 describe('StockPart', () => {
   it('enters lengths as people write them, and says what is left to buy', async () => {
-    const { wrapper, piece, plan } = mountWithPiece(StockPart, wolf);
+    const { wrapper, piece, plan } = mountWithPiece(StockPart, { ...wolf, wire: { ...wolf.wire, stock: [] } });
     expect(wrapper.text()).toContain('everything must be bought');
     const before = plan().wire.stock.groups[0]!.buy.value;
     await press(wrapper, 'Add wire on hand');

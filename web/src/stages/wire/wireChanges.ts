@@ -1,23 +1,30 @@
-import type { Piece } from '@keen-sinew/core';
+import type { Workpiece } from '@keen-sinew/core';
 
-type Wire = Piece['wire'];
+type Wire = Workpiece['wire'];
 
 /** The document with part of its wire decisions replaced. */
-export const withWire = (piece: Piece, part: Partial<Wire>): Piece => ({
+export const withWire = (piece: Workpiece, part: Partial<Wire>): Workpiece => ({
   ...piece,
   wire: { ...piece.wire, ...part },
 });
 
 /** The document with one allowance set, mm. */
-export const withAllowance = (piece: Piece, name: keyof Wire['allowancesMm'], mm: number): Piece =>
-  withWire(piece, { allowancesMm: { ...piece.wire.allowancesMm, [name]: mm } });
+export const withAllowance = (
+  piece: Workpiece,
+  name: keyof Wire['allowancesMm'],
+  mm: number,
+): Workpiece => withWire(piece, { allowancesMm: { ...piece.wire.allowancesMm, [name]: mm } });
 
 /** The document with part of what binds the wires replaced. */
-export const withBinder = (piece: Piece, part: Partial<Wire['binder']>): Piece =>
+export const withBinder = (piece: Workpiece, part: Partial<Wire['binder']>): Workpiece =>
   withWire(piece, { binder: { ...piece.wire.binder, ...part } });
 
 /** The document with a thin wire chosen, left out (null), or given back to the usual (undefined). */
-export function withFine(piece: Piece, key: string, own: Wire['fine'][string] | undefined): Piece {
+export function withFine(
+  piece: Workpiece,
+  key: string,
+  own: Wire['fine'][string] | undefined,
+): Workpiece {
   const { [key]: _before, ...others } = piece.wire.fine;
   return withWire(piece, { fine: own === undefined ? others : { ...others, [key]: own } });
 }

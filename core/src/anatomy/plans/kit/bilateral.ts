@@ -35,11 +35,10 @@ const SUFFIX: Readonly<Record<Side, string>> = { left: '.L', right: '.R', mid: '
 /** The id of a paired bone or contact on one side. */
 export const sidedId = (key: string, side: Side): string => `${key}${SUFFIX[side]}`;
 
-/** The same bone on the other side of the body; midline bones are their own. */
-export function otherSide(id: string): string {
-  if (id.endsWith('.L')) return `${id.slice(0, -2)}.R`;
-  return id.endsWith('.R') ? `${id.slice(0, -2)}.L` : id;
-}
+const OTHER: Readonly<Record<Side, Side>> = { left: 'right', right: 'left', mid: 'mid' };
+
+/** The id of the same thing on the other side of the body; things of the midline are their own. */
+export const imageId = (key: string, side: Side): string => sidedId(key, OTHER[side]);
 
 function sided(draft: BoneDraft, side: Side, paired: ReadonlySet<string>): BoneSpec {
   const { key, name, parent, at = 1, rest, joint, measured, tip } = draft;
@@ -48,7 +47,9 @@ function sided(draft: BoneDraft, side: Side, paired: ReadonlySet<string>): BoneS
     id: draft.id ?? sidedId(key, side),
     key,
     name: side === 'mid' ? name : `${name}, ${side}`,
+    plainName: name,
     side,
+    image: draft.id ?? imageId(key, side),
     parent: parent !== null && paired.has(parent) ? sidedId(parent, side) : parent,
     at,
     rest: side === 'right' ? mirrored(direction) : direction,

@@ -5,13 +5,14 @@ import type {
   ContactSpec,
   FreedomName,
   GaitSpec,
+  LimbSpec,
   MuscleSpec,
   PartKind,
   RegionSpec,
   SizeSpec,
   StanceSpec,
 } from '../../bodyPlan.ts';
-import { bothSides, midline, sidedId, type BoneDraft } from './bilateral.ts';
+import { bothSides, imageId, midline, sidedId, type BoneDraft } from './bilateral.ts';
 
 /** A foot of a part, once for both sides; bones by key. */
 export interface FootDraft {
@@ -87,7 +88,13 @@ export function composePlan(draft: PlanDraft): BodyPlan {
       ...(['left', 'right'] as const).flatMap((side) =>
         parts.flatMap((part) => (part.feet ?? []).map((foot) => footOn(foot, side))),
       ),
-      ...holds.map((hold): ContactSpec => ({ ...hold, side: 'mid', reach: [], level: null })),
+      ...holds.map((hold): ContactSpec => ({
+        ...hold,
+        side: 'mid',
+        image: hold.id,
+        reach: [],
+        level: null,
+      })),
     ],
     limbPairs: parts
       .flatMap(({ wire }) => (wire === undefined ? [] : [wire]))
@@ -96,8 +103,8 @@ export function composePlan(draft: PlanDraft): BodyPlan {
         id,
         name,
         over,
-        bonesLeft: bones.map((key) => sidedId(key, 'left')),
-        contactLeft: foot === null ? null : sidedId(foot, 'left'),
+        left: limbOn(bones, foot, 'left'),
+        right: limbOn(bones, foot, 'right'),
       })),
     parts: parts.map(({ id, name, kind, midline: mid = [], paired = [] }) => ({
       id,
@@ -110,11 +117,21 @@ export function composePlan(draft: PlanDraft): BodyPlan {
   });
 }
 
+const limbOn = (
+  bones: readonly string[],
+  foot: string | null,
+  side: 'left' | 'right',
+): LimbSpec => ({
+  bones: bones.map((key) => sidedId(key, side)),
+  contact: foot === null ? null : sidedId(foot, side),
+});
+
 function footOn(foot: FootDraft, side: 'left' | 'right'): ContactSpec {
   return {
     id: sidedId(foot.id, side),
     name: `${side} ${foot.name}`,
     side,
+    image: imageId(foot.id, side),
     kind: 'foot',
     bone: sidedId(foot.bone, side),
     reach: foot.reach.map(([key, freedom]) => ({ bone: sidedId(key, side), freedom })),

@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { knowsYouth, NEW_BORN, parseNumber, youthFactor, YOUTH_PARTS } from '@keen-sinew/core';
+import {
+  knowsJuveniles,
+  NEW_BORN,
+  parseNumber,
+  juvenileFactor,
+  JUVENILE_PARTS,
+} from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import PickRow from '../../controls/PickRow.vue';
@@ -9,18 +15,20 @@ import { withPart } from '../withPart.ts';
 /** Which individual it is: its sex, where they differ much, and how young, with what is assumed. */
 const { piece, plan, change } = usePiecePlan();
 const animal = computed(() => plan.value.measure.skeleton.animal);
-const figure = computed(() => piece.value.measure.figure);
+const individual = computed(() => piece.value.measure.individual);
 const sexes = computed(() =>
   (animal.value.sexes ?? []).map(({ name }) => ({ label: name, value: name })),
 );
 const sex = computed(
-  () => figure.value.sex ?? animal.value.sexes?.find((sex) => sex.size === 1)?.name ?? '',
+  () => individual.value.sex ?? animal.value.sexes?.find((sex) => sex.size === 1)?.name ?? '',
 );
-const canBeYoung = computed(() => knowsYouth(plan.value.measure.skeleton.plan));
-const put = (label: string, part: Partial<typeof figure.value>): void =>
-  change(label, (p) => withPart(p, 'measure', { figure: { ...p.measure.figure, ...part } }));
-const setYouth = (youth: number): void => put('Change how young it is', { youth });
-const readYouth = (typed: string) => {
+const canBeYoung = computed(() => knowsJuveniles(plan.value.measure.skeleton.plan));
+const put = (label: string, part: Partial<typeof individual.value>): void =>
+  change(label, (p) =>
+    withPart(p, 'measure', { individual: { ...p.measure.individual, ...part } }),
+  );
+const setJuvenility = (juvenility: number): void => put('Change how young it is', { juvenility });
+const readJuvenility = (typed: string) => {
   const read = parseNumber(typed.replace('%', ''), 'How young', 0, 100, '%');
   return read.ok ? { ok: true as const, value: read.value / 100 } : read;
 };
@@ -41,9 +49,9 @@ const percent = (value: number): string => `${Math.round(value * 100)} %`;
       <QuantityField
         small
         label="How young"
-        :shown="percent(figure.youth)"
-        :parse="readYouth"
-        @set="setYouth"
+        :shown="percent(individual.juvenility)"
+        :parse="readJuvenility"
+        @set="setJuvenility"
       />
     </label>
     <input
@@ -53,10 +61,10 @@ const percent = (value: number): string => `${Math.round(value * 100)} %`;
       max="100"
       step="5"
       aria-label="How young, in hundredths"
-      :value="Math.round(figure.youth * 100)"
-      @change="setYouth(Number(($event.target as HTMLInputElement).value) / 100)"
+      :value="Math.round(individual.juvenility * 100)"
+      @change="setJuvenility(Number(($event.target as HTMLInputElement).value) / 100)"
     />
-    <table v-if="figure.youth > 0" class="reckoning">
+    <table v-if="individual.juvenility > 0" class="reckoning">
       <thead>
         <tr>
           <th scope="col">Assumed</th>
@@ -65,14 +73,14 @@ const percent = (value: number): string => `${Math.round(value * 100)} %`;
         </tr>
       </thead>
       <tbody>
-        <tr v-for="part in YOUTH_PARTS" :key="part">
+        <tr v-for="part in JUVENILE_PARTS" :key="part">
           <td>{{ part }}</td>
           <td class="number">{{ percent(NEW_BORN[part]) }}</td>
-          <td class="number">{{ percent(youthFactor(part, figure.youth)) }}</td>
+          <td class="number">{{ percent(juvenileFactor(part, individual.juvenility)) }}</td>
         </tr>
       </tbody>
     </table>
-    <p v-if="figure.youth > 0" class="says">
+    <p v-if="individual.juvenility > 0" class="says">
       Of the grown-up size, from memory and the same for all animals: heads, eyes and feet are ahead
       of the body. Check it against pictures of the young animal.
     </p>

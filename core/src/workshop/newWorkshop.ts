@@ -1,0 +1,25 @@
+import { WORKSHOP_FORMAT, WORKSHOP_VERSION, type Workshop } from './workshopSchema.ts';
+
+/**
+ * A workshop as most begin: a small household oven that nobody has measured, kitchen foil, four tools,
+ * nothing in stock. All of it common practice.
+ */
+export const newWorkshop = (): Workshop => ({
+  format: WORKSHOP_FORMAT,
+  version: WORKSHOP_VERSION,
+  oven: {
+    inside: { lengthMm: 400, heightMm: 250, widthMm: 350 },
+    airMm: 10,
+    fan: false,
+    offsetC: 0,
+  },
+  wire: { stock: [], sold: [], ownMetals: [], testBends: {}, sawLossMm: 0, keepMm: 60 },
+  clays: [],
+  foil: { widthMm: 300, gaugeMm: 0.015, packedGPerMl: 0.8 },
+  paperMm: 0.1,
+  claySheet: { widthMm: 180, lengthMm: 250 },
+  tools: ['needle', 'wire-brush', 'probe', 'ball'],
+  paints: [],
+  pace: 1,
+  sittingH: 2,
+});

@@ -1,0 +1,54 @@
+import { diameterMm } from '../units/gauges.ts';
+import { accepted, refused, type Parsed } from '../units/problem.ts';
+import { refusedBySchema } from '../units/schemaProblem.ts';
+import { upTo, type VersionedData, type VersionSteps } from '../units/versions.ts';
+import {
+  WORKSHOP_FORMAT,
+  WORKSHOP_VERSION,
+  workshopSchema,
+  type Workshop,
+} from './workshopSchema.ts';
+
+/** From version n to n + 1, under n; none yet. */
+const STEPS: VersionSteps = {};
+
+/** Reads a workshop's document: version, schema, gauges that must exist. */
+export function readWorkshop(data: unknown): Parsed<Workshop> {
+  const head = data as { format?: unknown; version?: unknown } | null;
+  if (typeof data !== 'object' || head === null || head.format !== WORKSHOP_FORMAT)
+    return refused('The workshop', head?.format ?? typeof data, `the format “${WORKSHOP_FORMAT}”`);
+  const current = upTo(WORKSHOP_VERSION, STEPS, data as VersionedData);
+  if (current === undefined)
+    return refused(
+      'The workshop’s version',
+      head.version,
+      `a version from 1 to ${WORKSHOP_VERSION}`,
+    );
+  const parsed = workshopSchema.safeParse(current);
+  if (!parsed.success)
+    return refusedBySchema(workshopSchema, current, parsed.error.issues, 'a whole workshop');
+  const { stock, sold } = parsed.data.wire;
+  const strange = [...stock, ...sold].find(({ size }) => (diameterMm(size) ?? 0) < 0.1);
+  return strange === undefined
+    ? accepted(parsed.data)
+    : refused('wire size', strange.size, 'a size of its gauge table, 0.1 mm or thicker');
+}
+
+/** The same from the text of a file. */
+export function readWorkshopText(text: string): Parsed<Workshop> {
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (error) {
+    return refused(
+      'The file',
+      error instanceof Error ? error.message : String(error),
+      'a whole workshop file in JSON, as this application exports it',
+    );
+  }
+  return readWorkshop(data);
+}
+
+/** The text of a workshop file: the document, readable, ending in a line break. */
+export const workshopText = (workshop: Workshop): string =>
+  `${JSON.stringify(workshop, null, 2)}\n`;

@@ -1,0 +1,136 @@
+import { BUILT_IN_METAL_IDS } from '../piece/metalIds.ts';
+import { CLAY_IDS, TOOL_IDS } from '../piece/materialIds.ts';
+import { metalIdSchema, wireSizeSchema } from '../piece/wireSchema.ts';
+import { boxSchema } from '../piece/pieceSchema.ts';
+import { list, num, text, z } from '../units/schema.ts';
+
+/** The document's own name and version, so that a foreign file is told from a damaged one. */
+export const WORKSHOP_FORMAT = 'keen-sinew-workshop';
+export const WORKSHOP_VERSION = 1;
+
+const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
+const price = z.nullable(num(0, 100_000));
+
+/** Wire on hand: the same metal and size, in one or more lengths. */
+const stockSchema = z.strictObject({
+  id: text(1, 40),
+  metal: metalIdSchema,
+  size: wireSizeSchema,
+  lengthsMm: list(lengthMm(10, 100_000), 0, 50),
+});
+
+/** Wire as a shop sells it: one length, and its price in the maker's own money. */
+const soldSchema = z.strictObject({
+  metal: metalIdSchema,
+  size: wireSizeSchema,
+  lengthMm: lengthMm(50, 500_000),
+  price,
+});
+
+const ownMetalSchema = z.strictObject({
+  id: z.string().check(z.regex(/^own-[a-z0-9]{1,12}$/)),
+  name: text(1, 40),
+  eMPa: num(1000, 500_000),
+  yieldMPa: num(1, 3000),
+  densityKgM3: num(500, 25_000),
+  leastInsideDiameters: num(0, 20),
+});
+
+const wireSchema = z.strictObject({
+  stock: list(stockSchema, 0, 40),
+  sold: list(soldSchema, 0, 40),
+  ownMetals: list(ownMetalSchema, 0, 20),
+  /** Bends tried on a wire of the workshop, by metal: how far they sprang back. */
+  testBends: z.record(
+    metalIdSchema,
+    z.strictObject({
+      diameterMm: lengthMm(0.2, 12),
+      radiusMm: lengthMm(0.5, 200),
+      relaxedDeg: num(30, 90),
+    }),
+  ),
+  sawLossMm: lengthMm(0, 5),
+  /** Offcuts shorter than this are not kept. */
+  keepMm: lengthMm(0, 1000),
+});
+
+/** Clay on hand, and what a packet of it weighs and costs. */
+const claySchema = z.strictObject({
+  id: text(1, 40),
+  classId: z.enum(CLAY_IDS),
+  name: text(1, 60),
+  grams: num(0, 100_000),
+  packetPrice: price,
+});
+
+/** A paint on hand, by the colour that it dries to. */
+const paintSchema = z.strictObject({
+  id: text(1, 40),
+  name: text(1, 60),
+  hex: z.string().check(z.regex(/^#[0-9a-f]{6}$/)),
+  ml: num(0, 10_000),
+});
+
+/** Everything that belongs to the maker and not to a piece; nothing that can be derived. */
+export const workshopSchema = z
+  .strictObject({
+    format: z.literal(WORKSHOP_FORMAT),
+    version: z.literal(WORKSHOP_VERSION),
+    oven: z.strictObject({
+      inside: boxSchema,
+      /** Air left all round what goes in. */
+      airMm: lengthMm(0, 200),
+      fan: z.boolean(),
+      /** A thermometer in the oven less what the dial says. */
+      offsetC: num(-60, 60),
+    }),
+    wire: wireSchema,
+    clays: list(claySchema, 0, 40),
+    foil: z.strictObject({
+      widthMm: lengthMm(100, 1000),
+      gaugeMm: lengthMm(0.005, 0.1),
+      packedGPerMl: num(0.1, 2.7),
+    }),
+    paperMm: lengthMm(0.03, 1),
+    /** The largest sheet of clay that the table or the clay machine gives. */
+    claySheet: z.strictObject({ widthMm: lengthMm(20, 2000), lengthMm: lengthMm(20, 2000) }),
+    tools: list(z.enum(TOOL_IDS), 0, TOOL_IDS.length),
+    paints: list(paintSchema, 0, 120),
+    /** Time that hand work takes against the usual: 1 is usual, 2 takes twice as long. */
+    pace: num(0.2, 5),
+    /** How long one sitting at the bench is, hours. */
+    sittingH: num(0.25, 16),
+  })
+  .check(({ value: { wire }, issues }) => {
+    const known = new Set<string>([...BUILT_IN_METAL_IDS, ...wire.ownMetals.map(({ id }) => id)]);
+    const used: [path: (string | number)[], id: string][] = [
+      ...wire.stock.map(({ metal }, i): [(string | number)[], string] => [
+        ['wire', 'stock', i, 'metal'],
+        metal,
+      ]),
+      ...wire.sold.map(({ metal }, i): [(string | number)[], string] => [
+        ['wire', 'sold', i, 'metal'],
+        metal,
+      ]),
+      ...Object.keys(wire.testBends).map((id): [(string | number)[], string] => [
+        ['wire', 'testBends', id],
+        id,
+      ]),
+    ];
+    for (const [path, id] of used)
+      if (!known.has(id))
+        issues.push({
+          code: 'custom',
+          input: id,
+          path,
+          message: `“${id}” is no metal of this workshop: allowed are ${[...known].join(', ')}`,
+        });
+  });
+
+/** The one document of a workshop. */
+export type Workshop = z.infer<typeof workshopSchema>;
+export type StockEntry = Workshop['wire']['stock'][number];
+export type SoldEntry = Workshop['wire']['sold'][number];
+export type OwnMetal = Workshop['wire']['ownMetals'][number];
+export type ClayOnHand = Workshop['clays'][number];
+export type PaintOnHand = Workshop['paints'][number];

@@ -1,0 +1,112 @@
+import {
+  adoptMetals,
+  adoptWorkshop,
+  newWorkshop,
+  problemSentence,
+  readWorkshopText,
+  type Adopted,
+  type Workshop,
+} from '@keen-sinew/core';
+import { defineStore } from 'pinia';
+import { ref, shallowRef } from 'vue';
+import { createHistory } from './history.ts';
+import { loadWorkshop, writeWorkshop } from './workshopStorage.ts';
+
+/** The maker's workshop: one document of this browser, beside the pieces. */
+export const useWorkshopStore = defineStore('workshop', () => {
+  const current = shallowRef<Workshop>(newWorkshop());
+  const history = createHistory<Workshop>();
+  const saveProblem = ref<string | null>(null);
+  /** What was wrong with the stored workshop, where it was damaged and set aside. */
+  const damage = ref<string | null>(null);
+  let loaded: Promise<void> | null = null;
+  let writing: Promise<void> = Promise.resolve();
+
+  const channel =
+    typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('keen-sinew-workshop');
+  channel?.addEventListener('message', () => {
+    loaded = null;
+    void load();
+  });
+
+  /** Reads the workshop once; after a change in another tab, again. */
+  function load(): Promise<void> {
+    loaded ??= loadWorkshop().then(({ workshop, problem }) => {
+      current.value = workshop;
+      if (problem !== null) damage.value = problem;
+    });
+    return loaded;
+  }
+
+  /** Puts a workshop in place of the one that there is, and saves it. */
+  function put(workshop: Workshop): void {
+    current.value = workshop;
+    writing = writing
+      .then(() => writeWorkshop(workshop))
+      .then(() => {
+        saveProblem.value = null;
+        channel?.postMessage('changed');
+      })
+      .catch((error: unknown) => {
+        saveProblem.value = `Not saved: the browser’s store refused (${String(error)}). Save the workshop to a file.`;
+      });
+  }
+
+  /** Changes the workshop from its own page; the step is kept for undo there. */
+  function change(label: string, recipe: (workshop: Workshop) => Workshop): void {
+    const before = current.value;
+    const after = recipe(before);
+    if (after !== before && history.note(label, before, after)) put(after);
+  }
+
+  function moveTo(workshop: Workshop | undefined): void {
+    if (workshop !== undefined) put(workshop);
+  }
+
+  /** Whether another workshop has something that this one lacks. */
+  const lacks = (theirs: Workshop): boolean =>
+    JSON.stringify(adoptWorkshop(current.value, theirs).workshop) !== JSON.stringify(current.value);
+
+  /** Takes over from another workshop what this one lacks. */
+  function adopt(label: string, theirs: Workshop): Adopted {
+    const adopted = adoptWorkshop(current.value, theirs);
+    change(label, () => adopted.workshop);
+    return adopted;
+  }
+
+  /** Takes over the metals of another workshop alone; the ids that they have here where they differ. */
+  function adoptTheirMetals(theirs: Workshop): ReadonlyMap<string, string> {
+    const { workshop, metals } = adoptMetals(current.value, theirs);
+    change('Take over the metals of a piece', () => workshop);
+    return metals;
+  }
+
+  /** Takes in a workshop's file; what it said, or the sentence of what is wrong with it. */
+  function takeIn(text: string): Adopted | { readonly sentence: string } {
+    const read = readWorkshopText(text);
+    return read.ok
+      ? adopt('Take in a workshop from a file', read.value)
+      : { sentence: problemSentence(read.problem) };
+  }
+
+  return {
+    current,
+    saveProblem,
+    damage,
+    canUndo: history.canUndo,
+    canRedo: history.canRedo,
+    undoLabel: history.undoLabel,
+    redoLabel: history.redoLabel,
+    load,
+    put,
+    change,
+    lacks,
+    adopt,
+    adoptTheirMetals,
+    takeIn,
+    undo: () => moveTo(history.undo(current.value)),
+    redo: () => moveTo(history.redo(current.value)),
+    /** Resolves when everything changed so far is written. */
+    settled: () => writing,
+  };
+});

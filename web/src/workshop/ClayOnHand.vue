@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import {
+  accepted,
+  CLAYS,
+  limitsOf,
+  parseMass,
+  parseNumber,
+  type ClayOnHand,
+  type Parsed,
+} from '@keen-sinew/core';
+import { useUnits } from '../composables/useUnits.ts';
+import ChoiceField from '../controls/ChoiceField.vue';
+import NameField from '../controls/NameField.vue';
+import QuantityField from '../controls/QuantityField.vue';
+import { useWorkshop } from './useWorkshop.ts';
+
+/** Clay in the cupboard: what it is called on the packet, how much is left, what a packet costs. */
+const { workshop, change } = useWorkshop();
+const { system, text } = useUnits();
+const classes = CLAYS.map(({ id, name }) => ({ label: name, value: id as string }));
+
+const set = (label: string, clays: ClayOnHand[]): void =>
+  change(label, (shop) => ({ ...shop, clays }));
+function add(): void {
+  const used = new Set(workshop.value.clays.map(({ id }) => id));
+  let n = 1;
+  while (used.has(`clay-${n}`)) n++;
+  set('Add clay on hand', [
+    ...workshop.value.clays,
+    {
+      id: `clay-${n}`,
+      classId: 'oven-firm',
+      name: 'Firm oven clay',
+      grams: 0,
+      packetPrice: null,
+    },
+  ]);
+}
+const put = (clay: ClayOnHand): void =>
+  set(
+    'Change clay on hand',
+    workshop.value.clays.map((entry) => (entry.id === clay.id ? clay : entry)),
+  );
+const drop = (id: string): void =>
+  set(
+    'Remove clay on hand',
+    workshop.value.clays.filter((entry) => entry.id !== id),
+  );
+const readPrice = (typed: string): Parsed<number | null> =>
+  typed.trim() === ''
+    ? accepted(null)
+    : parseNumber(
+        typed,
+        'Price of a packet',
+        limitsOf('workshop.clays.*.packetPrice').min,
+        limitsOf('workshop.clays.*.packetPrice').max,
+      );
+</script>
+
+<template>
+  <table v-if="workshop.clays.length > 0">
+    <thead>
+      <tr>
+        <th scope="col">Name</th>
+        <th scope="col">Kind</th>
+        <th scope="col">Left</th>
+        <th scope="col">A packet costs</th>
+        <th scope="col"><span class="visually-hidden">Remove</span></th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="clay in workshop.clays" :key="clay.id">
+        <td>
+          <NameField
+            label="Clay on hand, name"
+            :value="clay.name"
+            :most="60"
+            @set="put({ ...clay, name: $event })"
+          />
+        </td>
+        <td>
+          <ChoiceField
+            small
+            :label="`${clay.name}, kind`"
+            :value="clay.classId"
+            :options="classes"
+            @set="put({ ...clay, classId: $event as ClayOnHand['classId'] })"
+          />
+        </td>
+        <td>
+          <QuantityField
+            small
+            :label="`${clay.name}, left`"
+            :shown="text(clay.grams, 'g', system === 'metric' ? 0 : 1)"
+            :parse="
+              (typed) =>
+                parseMass(typed, `${clay.name}, left`, limitsOf('workshop.clays.*.grams'), system)
+            "
+            @set="put({ ...clay, grams: $event })"
+          />
+        </td>
+        <td>
+          <QuantityField
+            small
+            :label="`${clay.name}, price of a packet`"
+            placeholder="not known"
+            :shown="clay.packetPrice?.toFixed(2) ?? ''"
+            :parse="readPrice"
+            @set="put({ ...clay, packetPrice: $event })"
+          />
+        </td>
+        <td>
+          <button type="button" class="quiet-button" @click="drop(clay.id)">
+            Remove<span class="visually-hidden">: {{ clay.name }}</span>
+          </button>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+  <p v-else class="empty">
+    No clay is entered, so the shopping list has all that a piece takes. A piece finds its clay here
+    by its kind and its name.
+  </p>
+  <button type="button" class="quiet-button" @click="add">Add clay</button>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th {
+  text-align: left;
+  font-weight: 400;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+td {
+  padding: 3px 6px 3px 0;
+  border-bottom: 1px dotted var(--line);
+}
+td:nth-child(3),
+td:nth-child(4) {
+  width: 108px;
+}
+.empty {
+  margin: 4px 0;
+  font-size: 14px;
+  color: var(--soft);
+}
+</style>

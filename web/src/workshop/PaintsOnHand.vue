@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { limitsOf, parseVolume, type PaintOnHand } from '@keen-sinew/core';
+import { useUnits } from '../composables/useUnits.ts';
+import ColourField from '../controls/ColourField.vue';
+import NameField from '../controls/NameField.vue';
+import QuantityField from '../controls/QuantityField.vue';
+import { useWorkshop } from './useWorkshop.ts';
+
+/** Paints on the shelf, by the colour that they dry to. */
+const { workshop, change } = useWorkshop();
+const { system, text } = useUnits();
+
+const set = (label: string, paints: PaintOnHand[]): void =>
+  change(label, (shop) => ({ ...shop, paints }));
+function add(): void {
+  const used = new Set(workshop.value.paints.map(({ id }) => id));
+  let n = 1;
+  while (used.has(`paint-${n}`)) n++;
+  set('Add a paint', [
+    ...workshop.value.paints,
+    { id: `paint-${n}`, name: 'Paint', hex: '#8c6f4f', ml: 0 },
+  ]);
+}
+const put = (paint: PaintOnHand): void =>
+  set(
+    'Change a paint',
+    workshop.value.paints.map((entry) => (entry.id === paint.id ? paint : entry)),
+  );
+const drop = (id: string): void =>
+  set(
+    'Remove a paint',
+    workshop.value.paints.filter((entry) => entry.id !== id),
+  );
+</script>
+
+<template>
+  <table v-if="workshop.paints.length > 0">
+    <thead>
+      <tr>
+        <th scope="col">Name</th>
+        <th scope="col">Dries to</th>
+        <th scope="col">Left</th>
+        <th scope="col"><span class="visually-hidden">Remove</span></th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="paint in workshop.paints" :key="paint.id">
+        <td>
+          <NameField
+            label="Paint, name"
+            :value="paint.name"
+            :most="60"
+            @set="put({ ...paint, name: $event })"
+          />
+        </td>
+        <td>
+          <ColourField
+            :label="`${paint.name}, colour`"
+            :hex="paint.hex"
+            @set="put({ ...paint, hex: $event })"
+          />
+        </td>
+        <td>
+          <QuantityField
+            small
+            :label="`${paint.name}, left`"
+            :shown="text(paint.ml, 'ml', system === 'metric' ? 0 : 1)"
+            :parse="
+              (typed) =>
+                parseVolume(typed, `${paint.name}, left`, limitsOf('workshop.paints.*.ml'), system)
+            "
+            @set="put({ ...paint, ml: $event })"
+          />
+        </td>
+        <td>
+          <button type="button" class="quiet-button" @click="drop(paint.id)">
+            Remove<span class="visually-hidden">: {{ paint.name }}</span>
+          </button>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+  <p v-else class="empty">
+    No paint is entered. With paints here, the shopping list of a piece names the one that comes
+    nearest to each of its colours.
+  </p>
+  <button type="button" class="quiet-button" @click="add">Add a paint</button>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th {
+  text-align: left;
+  font-weight: 400;
+  font-size: 13.5px;
+  color: var(--soft);
+}
+td {
+  padding: 3px 6px 3px 0;
+  border-bottom: 1px dotted var(--line);
+}
+td:nth-child(2) {
+  width: 168px;
+}
+td:nth-child(3) {
+  width: 108px;
+}
+.empty {
+  margin: 4px 0;
+  font-size: 14px;
+  color: var(--soft);
+}
+</style>

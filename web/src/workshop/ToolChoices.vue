@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { TOOLS, type ToolId } from '@keen-sinew/core';
+import { useUnits } from '../composables/useUnits.ts';
+
+/** The tools that press and cut strokes, each with the narrowest that it makes. */
+const props = defineProps<{ tools: readonly ToolId[] }>();
+const emit = defineEmits<{ set: [label: string, tools: ToolId[]] }>();
+const { text, system } = useUnits();
+const has = (id: ToolId): boolean => props.tools.includes(id);
+const toggle = (id: ToolId): void =>
+  has(id)
+    ? emit(
+        'set',
+        'Put a tool away',
+        props.tools.filter((tool) => tool !== id),
+      )
+    : emit('set', 'Add a tool', [...props.tools, id]);
+</script>
+
+<template>
+  <label v-for="tool in TOOLS" :key="tool.id">
+    <input type="checkbox" :checked="has(tool.id)" @change="toggle(tool.id)" />
+    <span>{{ tool.name }}</span>
+    <span class="least">
+      from <b class="number">{{ text(tool.leastMm, 'mm', system === 'metric' ? 2 : 3) }}</b>
+    </span>
+  </label>
+  <p>
+    Narrowest strokes are from common practice: press your own tool into a scrap and measure it.
+  </p>
+</template>
+
+<style scoped>
+label {
+  display: grid;
+  grid-template-columns: 22px 1fr auto;
+  align-items: center;
+  padding: 4px;
+  border-bottom: 1px dotted var(--line);
+  cursor: pointer;
+}
+input {
+  accent-color: var(--verdigris);
+}
+.least,
+p {
+  font-size: 13.5px;
+  color: var(--soft);
+}
+p {
+  margin: 6px 4px;
+}
+</style>

@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import {
+  accepted,
+  lengthLimits,
+  parseLength,
+  refused,
+  type Parsed,
+  type StockEntry,
+  type WireSize,
+} from '@keen-sinew/core';
+import { useUnits } from '../composables/useUnits.ts';
+import ChoiceField from '../controls/ChoiceField.vue';
+import QuantityField from '../controls/QuantityField.vue';
+import WireSizeField from '../stages/wire/WireSizeField.vue';
+
+/** The wire in the drawer: each metal and size with its lengths. */
+const props = defineProps<{
+  stock: readonly StockEntry[];
+  metals: readonly { readonly label: string; readonly value: string }[];
+  /** What a new entry begins with. */
+  usual: { readonly metal: string; readonly size: WireSize };
+}>();
+const emit = defineEmits<{ set: [label: string, stock: StockEntry[]] }>();
+const { system, text } = useUnits();
+
+/** More lengths of one wire than this are entered as another entry. */
+const MOST_LENGTHS = 50;
+
+function add(): void {
+  const used = new Set(props.stock.map((entry) => entry.id));
+  let n = 1;
+  while (used.has(`coil-${n}`)) n++;
+  const { metal, size } = props.usual;
+  emit('set', 'Add wire on hand', [
+    ...props.stock,
+    { id: `coil-${n}`, metal, size, lengthsMm: [] },
+  ]);
+}
+const put = (entry: StockEntry): void =>
+  emit(
+    'set',
+    'Change wire on hand',
+    props.stock.map((item) => (item.id === entry.id ? entry : item)),
+  );
+const drop = (id: string): void =>
+  emit(
+    'set',
+    'Remove wire on hand',
+    props.stock.filter((entry) => entry.id !== id),
+  );
+
+/** Several lengths in one field: "1 m; 480; 2 x 600". */
+function readLengths(typed: string): Parsed<number[]> {
+  const lengths: number[] = [];
+  for (const part of typed.split(/[;+]/).filter((entry) => entry.trim() !== '')) {
+    const times = /^\s*(\d{1,2})\s*[x×]\s*(.+)$/.exec(part);
+    const read = parseLength(
+      times?.[2] ?? part,
+      'Lengths on hand',
+      lengthLimits('workshop.wire.stock.*.lengthsMm.*'),
+      system.value,
+    );
+    if (!read.ok) return read;
+    lengths.push(...Array.from({ length: Number(times?.[1] ?? 1) }, () => read.value));
+  }
+  return lengths.length <= MOST_LENGTHS
+    ? accepted(lengths)
+    : refused('Lengths on hand', `${lengths.length} lengths`, `up to ${MOST_LENGTHS} lengths`);
+}
+</script>
+
+<template>
+  <div v-for="entry in stock" :key="entry.id" class="entry">
+    <ChoiceField
+      small
+      label="Wire on hand, metal"
+      :value="entry.metal"
+      :options="[...metals]"
+      @set="put({ ...entry, metal: $event })"
+    />
+    <WireSizeField
+      label="Wire on hand, diameter or gauge"
+      :size="entry.size"
+      @set="put({ ...entry, size: $event })"
+    />
+    <QuantityField
+      small
+      label="Wire on hand, lengths"
+      placeholder="1 m; 2 x 600 mm"
+      :shown="entry.lengthsMm.map((mm) => text(mm, 'mm', system === 'metric' ? 0 : 2)).join('; ')"
+      :parse="readLengths"
+      @set="put({ ...entry, lengthsMm: $event })"
+    />
+    <button type="button" class="quiet-button" @click="drop(entry.id)">
+      Remove<span class="visually-hidden"> this wire</span>
+    </button>
+  </div>
+  <p v-if="stock.length === 0" class="empty">
+    No wire is entered, so everything must be bought. Enter what lies in the drawer to see what can
+    be cut from it.
+  </p>
+  <button type="button" class="quiet-button" @click="add">Add wire on hand</button>
+</template>
+
+<style scoped>
+.entry {
+  display: grid;
+  grid-template-columns: 1fr 120px;
+  gap: 4px 8px;
+  padding: 6px 0;
+  border-bottom: 1px dotted var(--line);
+}
+.empty {
+  margin: 4px;
+  font-size: 14px;
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,232 @@
+<script setup lang="ts">
+import { metalsOf, workshopText, type Adopted } from '@keen-sinew/core';
+import { Redo2, Undo2 } from 'lucide-vue-next';
+import { computed, onMounted, ref } from 'vue';
+import { useUndoKeys } from '../composables/useUndoKeys.ts';
+import { useUnits } from '../composables/useUnits.ts';
+import { downloadText } from '../files/download.ts';
+import { useSettingsStore } from '../stores/settingsStore.ts';
+import { useWorkshopStore } from '../stores/workshopStore.ts';
+import ClayOnHand from './ClayOnHand.vue';
+import OvenPart from './OvenPart.vue';
+import PacePart from './PacePart.vue';
+import PaintsOnHand from './PaintsOnHand.vue';
+import SheetsPart from './SheetsPart.vue';
+import ToolChoices from './ToolChoices.vue';
+import { useWorkshop } from './useWorkshop.ts';
+import WireOnHand from './WireOnHand.vue';
+
+/** Everything that belongs to the maker and not to a piece: every piece reads it from here. */
+const store = useWorkshopStore();
+const settings = useSettingsStore();
+const { workshop, change } = useWorkshop();
+const { system } = useUnits();
+const loaded = ref(false);
+const told = ref<string | null>(null);
+const problem = ref<string | null>(null);
+const fileInput = ref<HTMLInputElement | null>(null);
+onMounted(async () => {
+  await store.load();
+  loaded.value = true;
+});
+useUndoKeys(
+  () => store.undo(),
+  () => store.redo(),
+);
+
+const metals = computed(() =>
+  metalsOf(workshop.value.wire.ownMetals).map(({ id, name }) => ({ label: name, value: id })),
+);
+const USUAL = { metal: 'aluminium-soft', size: { system: 'mm', value: 2 } } as const;
+
+const keep = (): void =>
+  downloadText('workshop.json', workshopText(workshop.value), 'application/json');
+
+async function takeIn(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  input.value = '';
+  if (!file) return;
+  const taken = store.takeIn(await file.text());
+  problem.value = 'sentence' in taken ? `${file.name} was not taken in. ${taken.sentence}` : null;
+  told.value = 'sentence' in taken ? null : takenSentence(taken);
+}
+
+/** What was taken over, and what both have otherwise. */
+const takenSentence = ({ kept }: Adopted): string =>
+  kept.length === 0
+    ? 'What was missing here was taken over.'
+    : `What was missing here was taken over. Kept as they were here: ${kept.join(', ')}.`;
+</script>
+
+<template>
+  <main class="workshop">
+    <header>
+      <RouterLink to="/pieces" title="All pieces">
+        <img src="/mark.svg" alt="All pieces" width="34" height="34" />
+      </RouterLink>
+      <div>
+        <h1>Workshop</h1>
+        <p>What you have and how you work. Every piece reads it from here.</p>
+      </div>
+      <div class="acts">
+        <button
+          class="icon"
+          type="button"
+          :disabled="!store.canUndo"
+          :title="store.canUndo ? `Undo: ${store.undoLabel} (Ctrl+Z)` : 'Nothing to undo'"
+          aria-label="Undo"
+          @click="store.undo()"
+        >
+          <Undo2 :size="18" aria-hidden="true" />
+        </button>
+        <button
+          class="icon"
+          type="button"
+          :disabled="!store.canRedo"
+          :title="store.canRedo ? `Redo: ${store.redoLabel} (Ctrl+Shift+Z)` : 'Nothing to redo'"
+          aria-label="Redo"
+          @click="store.redo()"
+        >
+          <Redo2 :size="18" aria-hidden="true" />
+        </button>
+        <button class="quiet-button" type="button" @click="settings.switchUnits()">
+          {{ system === 'metric' ? 'mm · °C' : 'in · °F' }}
+        </button>
+        <button type="button" class="quiet-button" @click="keep">Save to a file</button>
+        <button type="button" class="quiet-button" @click="fileInput?.click()">
+          Take in from a file
+        </button>
+        <input
+          ref="fileInput"
+          class="visually-hidden"
+          type="file"
+          accept=".json,application/json"
+          aria-label="Workshop file"
+          tabindex="-1"
+          @change="takeIn"
+        />
+      </div>
+    </header>
+    <p v-if="store.saveProblem" class="problem" role="alert">{{ store.saveProblem }}</p>
+    <p v-if="store.damage" class="problem" role="alert">
+      The stored workshop was damaged and set aside. {{ store.damage }}
+    </p>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="told" role="status">{{ told }}</p>
+    <div v-if="loaded" class="columns">
+      <div>
+        <section aria-labelledby="wire">
+          <h2 id="wire">Wire on hand</h2>
+          <WireOnHand
+            :stock="workshop.wire.stock"
+            :metals="metals"
+            :usual="USUAL"
+            @set="(label, stock) => change(label, (w) => ({ ...w, wire: { ...w.wire, stock } }))"
+          />
+        </section>
+        <section aria-labelledby="clay">
+          <h2 id="clay">Clay on hand</h2>
+          <ClayOnHand />
+        </section>
+        <section aria-labelledby="paints">
+          <h2 id="paints">Paints on hand</h2>
+          <PaintsOnHand />
+        </section>
+      </div>
+      <div>
+        <section aria-labelledby="oven">
+          <h2 id="oven">Oven</h2>
+          <OvenPart />
+        </section>
+        <section aria-labelledby="pace">
+          <h2 id="pace">Pace</h2>
+          <PacePart />
+        </section>
+        <section aria-labelledby="tools">
+          <h2 id="tools">Tools for texture</h2>
+          <ToolChoices
+            :tools="workshop.tools"
+            @set="(label, tools) => change(label, (w) => ({ ...w, tools }))"
+          />
+        </section>
+        <section aria-labelledby="sheets">
+          <h2 id="sheets">Foil, paper, sheets of clay</h2>
+          <SheetsPart
+            :sheets="workshop"
+            @set="(label, part) => change(label, (w) => ({ ...w, ...part }))"
+          />
+        </section>
+      </div>
+    </div>
+    <p v-else aria-busy="true">Opening the workshop</p>
+  </main>
+</template>
+
+<style scoped>
+.workshop {
+  max-width: 1120px;
+  margin: 0 auto;
+  padding: 26px 24px 48px;
+}
+header {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  border-bottom: 1.5px solid var(--ink);
+  padding-bottom: 12px;
+  margin-bottom: 18px;
+}
+h1 {
+  font-size: 30px;
+  line-height: 1.1;
+}
+header p {
+  margin: 2px 0 0;
+  color: var(--soft);
+}
+.acts {
+  margin-left: auto;
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.icon {
+  display: grid;
+  place-items: center;
+  width: 34px;
+  height: 34px;
+  background: none;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  color: var(--ink);
+  cursor: pointer;
+}
+.icon:disabled {
+  color: var(--line);
+  cursor: default;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 380px;
+  gap: 0 40px;
+}
+section {
+  margin-bottom: 22px;
+}
+h2 {
+  font-size: 20px;
+  margin-bottom: 4px;
+}
+.problem {
+  color: var(--rust);
+}
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+  header {
+    flex-wrap: wrap;
+  }
+}
+</style>
