@@ -2,6 +2,8 @@ import { execFileSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import {
+  inWorkshop,
+  newWorkshop,
   bodyGrid,
   COARSE_CELLS,
   compareSchemes,

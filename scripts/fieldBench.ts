@@ -1,4 +1,11 @@
-import { done, measuredSkeleton, newPiece, planPiece } from '../core/src/index.ts';
+import {
+  inWorkshop,
+  newWorkshop,
+  done,
+  measuredSkeleton,
+  newPiece,
+  planPiece,
+} from '../core/src/index.ts';
 import { bodyBlends } from '../core/src/body/bodyBlends.ts';
 import { fleshField, gridOver } from '../core/src/body/fleshField.ts';
 import { cellCentre } from '../core/src/body/cellGrid.ts';

@@ -23,6 +23,7 @@ const ROUTES: Readonly<Record<string, readonly string[]>> = {
     'src/stages/measure/MeasureStage.vue',
   ],
   pieces: ['src/pages/PiecesPage.vue'],
+  workshop: ['src/workshop/WorkshopPage.vue'],
   stance: [SHELL, 'src/stages/stance/StanceStage.vue'],
   wire: [SHELL, 'src/stages/wire/WireStage.vue'],
   mass: [SHELL, 'src/stages/mass/MassStage.vue'],

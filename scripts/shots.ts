@@ -11,6 +11,7 @@ const VIEWS: readonly {
   readonly act?: (page: Page) => Promise<void>;
 }[] = [
   { name: 'pieces', path: '/pieces' },
+  { name: 'workshop', path: '/workshop', act: (page) => page.locator('#oven').waitFor() },
   { name: 'library', path: '/library/red-deer?with=woolly-mammoth' },
   {
     name: 'own-animal',

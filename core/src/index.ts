@@ -101,7 +101,8 @@ export {
   type StepDone,
   type WireChoice,
 } from './piece/pieceSchema.ts';
-export { readPiece, readPieceText, pieceText, type PieceFile } from './formats/pieceFile.ts';
+export { isOfToday, pieceText, readTodaysPiece, type PieceFile } from './formats/pieceFile.ts';
+export { readPiece, readPieceText } from './formats/readPiece.ts';
 export type {
   ClayOnHand,
   OwnMetal,

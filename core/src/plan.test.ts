@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { animalById, ANIMALS, planById } from './anatomy/registry.ts';
 import { assertPosed } from './anatomy/pose.ts';
 import { PROVENANCES } from './anatomy/provenance.ts';
-import { readPiece } from './formats/pieceFile.ts';
+import { readPiece } from './formats/readPiece.ts';
 import { snagSentence } from './piece/snag.ts';
 import { samePlace } from './anatomy/place.ts';
 import type { SheetTarget } from './piece/target.ts';

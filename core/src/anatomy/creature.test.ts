@@ -1,6 +1,7 @@
 import { parted } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
-import { pieceText, readPieceText } from '../formats/pieceFile.ts';
+import { pieceText } from '../formats/pieceFile.ts';
+import { readPieceText } from '../formats/readPiece.ts';
 import { planPiece } from '../plan.ts';
 import { skinBox } from '../body/skin.ts';
 import { snagSentence } from '../piece/snag.ts';

@@ -1,7 +1,7 @@
-import { migrate } from '../piece/migrations.ts';
 import { PIECE_FORMAT, PIECE_VERSION, type Piece } from '../piece/pieceSchema.ts';
 import { readPieceData } from '../piece/readPiece.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
+import type { VersionedData } from '../units/versions.ts';
 import { readWorkshop } from '../workshop/readWorkshop.ts';
 import { parted, type Workpiece } from '../workshop/workpiece.ts';
 import type { Workshop } from '../workshop/workshopSchema.ts';
@@ -17,54 +17,51 @@ export interface PieceFile {
   readonly workshop: Workshop | null;
 }
 
-/**
- * Reads a piece file: text → JSON → version → schema → names that must exist. Anything wrong comes
- * back as one problem that says where; nothing is half read.
- */
-export function readPieceText(text: string): Parsed<PieceFile> {
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch (error) {
-    const reason = error instanceof Error ? error.message : String(error);
-    return refused(
-      'The file',
-      reason,
-      'a whole piece file in JSON, as this application exports it',
-    );
-  }
-  return readPiece(data);
+/** What is in a file or record before its piece is read, and the workshop beside it. */
+export interface OpenedFile {
+  readonly piece: VersionedData;
+  readonly workshop: unknown;
 }
 
-/** The same for data that is already parsed: an envelope, or the bare document of a piece. */
-export function readPiece(data: unknown): Parsed<PieceFile> {
-  const head = data as Partial<Record<string, unknown>> | null;
+/** Opens an envelope, or takes the bare document of a piece for one without a workshop. */
+export function openedFile(data: unknown): Parsed<OpenedFile> {
+  const head = data as VersionedData | null;
   if (typeof data !== 'object' || head === null || !isOurs(head['format']))
     return refused(
       'The file',
       head?.['format'] ?? typeof data,
       `a file of format “${FILE_FORMAT}” or “${PIECE_FORMAT}”`,
     );
-  if (head['format'] === PIECE_FORMAT) return readDocument(head, undefined);
+  if (head['format'] === PIECE_FORMAT) return accepted({ piece: head, workshop: undefined });
   if (head['version'] !== FILE_VERSION)
     return refused('The file’s version', head['version'], `the version ${FILE_VERSION}`);
   const { piece, workshop } = head;
-  if (typeof piece !== 'object' || piece === null)
-    return refused('The file’s piece', piece, 'the document of a piece');
-  return readDocument(piece as Record<string, unknown>, workshop);
+  return typeof piece === 'object' && piece !== null
+    ? accepted({ piece: piece as VersionedData, workshop })
+    : refused('The file’s piece', piece, 'the document of a piece');
 }
 
 const isOurs = (format: unknown): boolean => format === FILE_FORMAT || format === PIECE_FORMAT;
 
-/** A piece's document of any version; what older ones held of the workshop comes out beside it. */
-function readDocument(data: Record<string, unknown>, beside: unknown): Parsed<PieceFile> {
-  const current = migrate(data);
-  if (current === undefined)
-    return refused('The file’s version', data['version'], `a version from 1 to ${PIECE_VERSION}`);
-  const { workshop: carried, ...own } = current;
-  const piece = readPieceData(own);
+/** Whether data is a piece of today’s version, that can be read without its older ones. */
+export function isOfToday(data: unknown): boolean {
+  const file = openedFile(data);
+  return file.ok && file.value.piece['version'] === PIECE_VERSION;
+}
+
+/**
+ * Reads a piece of today’s version, in its envelope or bare: schema, then names that must exist. Older
+ * ones are brought up first by `readPiece` (formats/readPiece.ts).
+ */
+export function readTodaysPiece(data: unknown): Parsed<PieceFile> {
+  const file = openedFile(data);
+  return file.ok ? readOpened(file.value) : file;
+}
+
+/** Reads what an envelope holds, both documents being of today’s version. */
+export function readOpened({ piece: data, workshop: shop }: OpenedFile): Parsed<PieceFile> {
+  const piece = readPieceData(data);
   if (!piece.ok) return piece;
-  const shop = beside ?? carried;
   if (shop === undefined) return accepted({ piece: piece.value, workshop: null });
   const workshop = readWorkshop(shop);
   return workshop.ok ? accepted({ piece: piece.value, workshop: workshop.value }) : workshop;

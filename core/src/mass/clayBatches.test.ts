@@ -1,7 +1,8 @@
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
 import type { ClayChoice } from '../piece/pieceSchema.ts';
-import { pieceText, readPiece, readPieceText } from '../formats/pieceFile.ts';
+import { pieceText } from '../formats/pieceFile.ts';
+import { readPiece, readPieceText } from '../formats/readPiece.ts';
 import version7 from '../piece/fixtures/v7-otter-on-the-log.json' with { type: 'json' };
 import { problemSentence } from '../units/problem.ts';
 import { parted } from '../workshop/workpiece.ts';

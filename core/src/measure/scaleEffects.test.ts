@@ -3,7 +3,7 @@ import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
 import { animalById, ANIMALS, planById } from '../anatomy/registry.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
-import { readPiece } from '../formats/pieceFile.ts';
+import { readPiece } from '../formats/readPiece.ts';
 import { snagSentence } from '../piece/snag.ts';
 import { planPiece } from '../plan.ts';
 import { newWorkpiece, changed } from '../testing/samples.ts';

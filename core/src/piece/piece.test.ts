@@ -7,7 +7,8 @@ import { laterStages } from '../start/newPiece.ts';
 import { migrate } from './migrations.ts';
 import { PIECE_VERSION } from './pieceSchema.ts';
 import { inWorkshop, parted } from '../workshop/workpiece.ts';
-import { pieceText, readPiece, readPieceText, type PieceFile } from '../formats/pieceFile.ts';
+import { pieceText, type PieceFile } from '../formats/pieceFile.ts';
+import { readPiece, readPieceText } from '../formats/readPiece.ts';
 import { snagSentence, worstFirst, type Snag } from './snag.ts';
 
 const EXAMPLES = new URL('../../../examples/', import.meta.url);

@@ -3,7 +3,7 @@ import { CREATURE_VERSION, newCreature } from '../anatomy/creature.ts';
 import { readCreatureText } from '../anatomy/readCreature.ts';
 import { problemSentence } from './problem.ts';
 import { demoPieces } from '../start/demoPieces.ts';
-import { readPiece } from '../formats/pieceFile.ts';
+import { readPiece } from '../formats/readPiece.ts';
 import { upTo } from './versions.ts';
 
 const piece = () => structuredClone(demoPieces()[0]!) as unknown as Record<string, never>;

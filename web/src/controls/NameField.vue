@@ -15,5 +15,12 @@ function read(typed: string): Parsed<string> {
 </script>
 
 <template>
-  <QuantityField small :label="label" :shown="value" :parse="read" @set="emit('set', $event)" />
+  <QuantityField
+    small
+    words
+    :label="label"
+    :shown="value"
+    :parse="read"
+    @set="emit('set', $event)"
+  />
 </template>

@@ -12,6 +12,8 @@ const props = defineProps<{
   shown: string;
   parse: (text: string) => Parsed<T>;
   small?: boolean;
+  /** Words, not numbers: in the letter of the text. */
+  words?: boolean;
   placeholder?: string;
   disabled?: boolean;
 }>();
@@ -57,7 +59,7 @@ function putBack(): void {
 </script>
 
 <template>
-  <div class="field">
+  <div class="field" :class="{ words }">
     <NInput
       v-model:value="text"
       :size="small ? 'small' : 'medium'"
@@ -81,7 +83,8 @@ function putBack(): void {
 .field {
   min-width: 0;
 }
-.field :first-child {
+/* Numbers are set in their own letter, words in that of the text. */
+.field:not(.words) :first-child {
   font-family: var(--font-number);
 }
 .problem {

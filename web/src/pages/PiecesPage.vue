@@ -64,7 +64,7 @@ function offer(name: string, workshop: Workshop): void {
           {
             class: 'quiet-button',
             onClick: () => {
-              workshops.adopt(`Take over from ${name}`, workshop);
+              void workshops.adopt(`Take over from ${name}`, workshop);
               note.destroy();
             },
           },

@@ -1,8 +1,10 @@
 import {
   inWorkshop,
+  isOfToday,
   newWorkshop,
   problemSentence,
-  readPiece,
+  readTodaysPiece,
+  type Parsed,
   type Piece,
   type PieceFile,
   type Workpiece,
@@ -74,10 +76,10 @@ export interface ReadPiece extends StoredPiece {
 export async function loadPiece(id: string): Promise<LoadedPiece> {
   const raw = await store.getItem<unknown>(CURRENT + id);
   if (raw === null) return { stored: undefined };
-  const found = checked(raw);
+  const found = await checked(raw);
   if (typeof found !== 'string') return { stored: found };
   await store.setItem(`${ASIDE}${id}/${new Date().toISOString()}`, raw);
-  const before = checked(await store.getItem<unknown>(PREVIOUS + id));
+  const before = await checked(await store.getItem<unknown>(PREVIOUS + id));
   if (typeof before === 'string') {
     await store.removeItem(CURRENT + id);
     return { stored: undefined, damage: { id, sentence: found, recovered: false } };
@@ -88,12 +90,12 @@ export async function loadPiece(id: string): Promise<LoadedPiece> {
 }
 
 /** A stored record with its document read, or the sentence of what is wrong with it. */
-function checked(raw: unknown): ReadPiece | string {
+async function checked(raw: unknown): Promise<ReadPiece | string> {
   if (!isStored(raw)) return 'The stored record is not one of a piece.';
-  const read = readPiece(raw.piece);
+  const read = await readAny(raw.piece);
   if (!read.ok) return problemSentence(read.problem);
   const { piece, workshop: carried } = read.value;
-  return { ...raw, piece, carried, ...journalOf(raw, read.value) };
+  return { ...raw, piece, carried, ...(await journalOf(raw, read.value)) };
 }
 
 /**
@@ -101,14 +103,23 @@ function checked(raw: unknown): ReadPiece | string {
  * to be changed, or that were kept whole as they once were, are made anew from the documents that they
  * lead to; from one that cannot be read any more on, the way ends.
  */
-function journalOf(raw: StoredPiece, read: PieceFile): Pick<StoredPiece, 'past' | 'future'> {
+async function journalOf(
+  raw: StoredPiece,
+  read: PieceFile,
+): Promise<Pick<StoredPiece, 'past' | 'future'>> {
   const whole = [...raw.past, ...raw.future].some((step) => 'piece' in step);
   const same = (raw.piece as { version?: unknown }).version === read.piece.version;
   if (same && !whole) return { past: raw.past, future: raw.future };
   return {
-    past: steps(raw.past, 'back', raw.piece, joined(read)),
-    future: steps(raw.future, 'forth', raw.piece, joined(read)),
+    past: await steps(raw.past, 'back', raw.piece, joined(read)),
+    future: await steps(raw.future, 'forth', raw.piece, joined(read)),
   };
+}
+
+/** Reads a document of any version; what brings older ones up is fetched only for them. */
+async function readAny(data: unknown): Promise<Parsed<PieceFile>> {
+  if (isOfToday(data)) return readTodaysPiece(data);
+  return (await import('./olderPieces.ts')).readPiece(data);
 }
 
 /** A document as it lay in the workshop of its time. */
@@ -116,18 +127,18 @@ const joined = ({ piece, workshop }: PieceFile): Workpiece =>
   inWorkshop(piece, workshop ?? newWorkshop());
 
 /** Steps of one way, the nearest last, led from document to document. */
-function steps(
+async function steps(
   kept: StoredPiece['past'],
   way: 'back' | 'forth',
   rawNow: object,
   now: Workpiece,
-): readonly HistoryStep[] {
+): Promise<readonly HistoryStep[]> {
   const made: HistoryStep[] = [];
   let [raw, here] = [rawNow, now];
   for (const step of kept.toReversed()) {
     const wholeThen = (step as { piece?: object }).piece;
     raw = wholeThen ?? stepped(raw, step[way]);
-    const there = readPiece(raw);
+    const there = await readAny(raw);
     if (!there.ok) break;
     const then = joined(there.value);
     const [before, after] = way === 'back' ? [then, here] : [here, then];

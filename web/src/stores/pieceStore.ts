@@ -5,9 +5,7 @@ import {
   newPieceOf,
   parted,
   problemSentence,
-  readPieceText,
   sameWorkshop,
-  withMetals,
   type Creature,
   type Piece,
   type Workpiece,
@@ -96,7 +94,8 @@ export const usePieceStore = defineStore('pieces', () => {
     const found = await loadPiece(id);
     const { stored } = found;
     if (!stored?.carried) return found;
-    const { metals } = workshops.adopt(`Take over from ${stored.piece.name}`, stored.carried);
+    const { withMetals } = await import('./adopting.ts');
+    const { metals } = await workshops.adopt(`Take over from ${stored.piece.name}`, stored.carried);
     const { carried: _carried, ...record } = stored;
     const moved = { ...record, piece: withMetals(stored.piece, metals) };
     await workshops.settled();
@@ -209,6 +208,7 @@ export const usePieceStore = defineStore('pieces', () => {
    * them the wires could not be reckoned.
    */
   async function takeIn(text: string): Promise<TakenIn | { sentence: string }> {
+    const { readPieceText } = await import('./olderPieces.ts');
     const read = readPieceText(text);
     if (!read.ok) return { sentence: problemSentence(read.problem) };
     // Asked of the store and not of the list on the screen, which may still be on its way.
@@ -216,12 +216,13 @@ export const usePieceStore = defineStore('pieces', () => {
     await workshops.load();
     const { workshop } = read.value;
     const metals =
-      workshop === null ? new Map<string, string>() : workshops.adoptTheirMetals(workshop);
+      workshop === null ? new Map<string, string>() : await workshops.adoptTheirMetals(workshop);
+    const { withMetals } = await import('./adopting.ts');
     const piece = withMetals(read.value.piece, metals);
     const id = ids.includes(piece.id) ? freeId(piece.name, ids) : piece.id;
     await writeNew({ ...piece, id });
     await loadAll();
-    const lacks = workshop !== null && workshops.lacks(workshop);
+    const lacks = workshop !== null && (await workshops.lacks(workshop));
     return { id, brings: lacks ? workshop : null };
   }
 

@@ -1,6 +1,4 @@
 import {
-  adoptMetals,
-  adoptWorkshop,
   newWorkshop,
   problemSentence,
   readWorkshopText,
@@ -64,25 +62,33 @@ export const useWorkshopStore = defineStore('workshop', () => {
   }
 
   /** Whether another workshop has something that this one lacks. */
-  const lacks = (theirs: Workshop): boolean =>
-    JSON.stringify(adoptWorkshop(current.value, theirs).workshop) !== JSON.stringify(current.value);
+  const lacks = async (theirs: Workshop): Promise<boolean> => {
+    const { adoptWorkshop } = await import('./adopting.ts');
+    return (
+      JSON.stringify(adoptWorkshop(current.value, theirs).workshop) !==
+      JSON.stringify(current.value)
+    );
+  };
 
   /** Takes over from another workshop what this one lacks. */
-  function adopt(label: string, theirs: Workshop): Adopted {
+  async function adopt(label: string, theirs: Workshop): Promise<Adopted> {
+    const { adoptWorkshop } = await import('./adopting.ts');
     const adopted = adoptWorkshop(current.value, theirs);
     change(label, () => adopted.workshop);
     return adopted;
   }
 
   /** Takes over the metals of another workshop alone; the ids that they have here where they differ. */
-  function adoptTheirMetals(theirs: Workshop): ReadonlyMap<string, string> {
+  async function adoptTheirMetals(theirs: Workshop): Promise<ReadonlyMap<string, string>> {
+    if (theirs.wire.ownMetals.length === 0) return new Map();
+    const { adoptMetals } = await import('./adopting.ts');
     const { workshop, metals } = adoptMetals(current.value, theirs);
     change('Take over the metals of a piece', () => workshop);
     return metals;
   }
 
   /** Takes in a workshop's file; what it said, or the sentence of what is wrong with it. */
-  function takeIn(text: string): Adopted | { readonly sentence: string } {
+  async function takeIn(text: string): Promise<Adopted | { readonly sentence: string }> {
     const read = readWorkshopText(text);
     return read.ok
       ? adopt('Take in a workshop from a file', read.value)

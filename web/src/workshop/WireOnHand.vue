@@ -70,30 +70,32 @@ function readLengths(typed: string): Parsed<number[]> {
 </script>
 
 <template>
-  <div v-for="entry in stock" :key="entry.id" class="entry">
-    <ChoiceField
-      small
-      label="Wire on hand, metal"
-      :value="entry.metal"
-      :options="[...metals]"
-      @set="put({ ...entry, metal: $event })"
-    />
-    <WireSizeField
-      label="Wire on hand, diameter or gauge"
-      :size="entry.size"
-      @set="put({ ...entry, size: $event })"
-    />
-    <QuantityField
-      small
-      label="Wire on hand, lengths"
-      placeholder="1 m; 2 x 600 mm"
-      :shown="entry.lengthsMm.map((mm) => text(mm, 'mm', system === 'metric' ? 0 : 2)).join('; ')"
-      :parse="readLengths"
-      @set="put({ ...entry, lengthsMm: $event })"
-    />
-    <button type="button" class="quiet-button" @click="drop(entry.id)">
-      Remove<span class="visually-hidden"> this wire</span>
-    </button>
+  <div class="wires">
+    <div v-for="entry in stock" :key="entry.id" class="entry">
+      <ChoiceField
+        small
+        label="Wire on hand, metal"
+        :value="entry.metal"
+        :options="[...metals]"
+        @set="put({ ...entry, metal: $event })"
+      />
+      <WireSizeField
+        label="Wire on hand, diameter or gauge"
+        :size="entry.size"
+        @set="put({ ...entry, size: $event })"
+      />
+      <QuantityField
+        small
+        label="Wire on hand, lengths"
+        placeholder="1 m; 2 x 600 mm"
+        :shown="entry.lengthsMm.map((mm) => text(mm, 'mm', system === 'metric' ? 0 : 2)).join('; ')"
+        :parse="readLengths"
+        @set="put({ ...entry, lengthsMm: $event })"
+      />
+      <button type="button" class="quiet-button" @click="drop(entry.id)">
+        Remove<span class="visually-hidden"> this wire</span>
+      </button>
+    </div>
   </div>
   <p v-if="stock.length === 0" class="empty">
     No wire is entered, so everything must be bought. Enter what lies in the drawer to see what can
@@ -109,6 +111,15 @@ function readLengths(typed: string): Parsed<number[]> {
   gap: 4px 8px;
   padding: 6px 0;
   border-bottom: 1px dotted var(--line);
+}
+/* Beside each other where there is room for it: the narrow ledger has two lines for each. */
+.wires {
+  container-type: inline-size;
+}
+@container (min-width: 560px) {
+  .entry {
+    grid-template-columns: 1fr 150px 1.2fr auto;
+  }
 }
 .empty {
   margin: 4px;

@@ -47,7 +47,7 @@ async function takeIn(event: Event): Promise<void> {
   const file = input.files?.[0];
   input.value = '';
   if (!file) return;
-  const taken = store.takeIn(await file.text());
+  const taken = await store.takeIn(await file.text());
   problem.value = 'sentence' in taken ? `${file.name} was not taken in. ${taken.sentence}` : null;
   told.value = 'sentence' in taken ? null : takenSentence(taken);
 }

@@ -40,7 +40,10 @@ describe('CutTable and BendTable', () => {
 
 describe('StockPart', () => {
   it('enters lengths as people write them, and says what is left to buy', async () => {
-    const { wrapper, piece, plan } = mountWithPiece(StockPart, { ...wolf, wire: { ...wolf.wire, stock: [] } });
+    const { wrapper, piece, plan } = mountWithPiece(StockPart, {
+      ...wolf,
+      wire: { ...wolf.wire, stock: [] },
+    });
     expect(wrapper.text()).toContain('everything must be bought');
     const before = plan().wire.stock.groups[0]!.buy.value;
     await press(wrapper, 'Add wire on hand');
