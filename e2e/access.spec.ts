@@ -5,6 +5,7 @@ import { bodyDone, openOtter, row, settingKept, unfold } from './helpers.ts';
 /** Addresses that are opened one by one. */
 const SCREENS = [
   '/pieces',
+  '/workshop',
   '/library',
   '/library/red-deer?with=woolly-mammoth,grey-heron',
   '/library/own/none',
@@ -35,7 +36,7 @@ function troubles(page: Page, baseURL: string | undefined): readonly string[] {
   return all;
 }
 
-/** A screen at rest, with its ledger extendedPairs, and nothing on it for axe to find. */
+/** A screen at rest, with its ledger unfolded, and nothing on it for axe to find. */
 async function standsUp(page: Page): Promise<void> {
   await expect(page.getByRole('main')).toBeVisible();
   await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);

@@ -28,7 +28,8 @@ test('a piece goes from nothing to its last step', async ({ page }) => {
   await workedOut(page);
   await unfold(page);
   await type(page, 'Curing temperature on the label', '265 F');
-  await expect(row(page, 'cure.dial')).toContainText('129 °C');
+  // 265 °F is 129 °C; the oven of the workshop runs eight degrees hotter than its dial.
+  await expect(row(page, 'cure.dial')).toContainText('121 °C');
   await page.getByRole('link', { name: /^Skin/ }).click();
   await page.getByRole('button', { name: 'Tail', exact: true }).click();
   await page.getByRole('button', { name: 'Fibre on it' }).click();

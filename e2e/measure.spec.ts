@@ -1,7 +1,7 @@
 import { expect, test, type Page } from './test.ts';
 import { plateLayout, REFERENCE_PLATES, type PicturePoint } from '../core/src/index.ts';
 import { downloaded, row, saved, type } from './helpers.ts';
-import { blankPng, twoPages, withOrientation, type TestFile } from './pictureFiles.ts';
+import { asFile, blankPng, twoPages, withOrientation } from './pictureFiles.ts';
 
 const OTTER = '/piece/otter-on-the-log/measure';
 const plateOf = (file: string) => {
@@ -162,12 +162,6 @@ test('landmarks go out as TPS and come back', async ({ page }) => {
   await expect(page.getByText('35 of 35 placed')).toBeVisible();
 });
 
-const asFile = (name: string, mimeType: string, buffer: Buffer): TestFile => ({
-  name,
-  mimeType,
-  buffer,
-});
-
 test('pictures of all kinds are taken in; bad ones are told in a sentence, and nothing is lost', async ({
   page,
 }) => {
@@ -211,9 +205,13 @@ test('pictures of all kinds are taken in; bad ones are told in a sentence, and n
     await page.keyboard.press('p');
     await page.getByRole('button', { name: 'This piece (JSON)' }).click();
   });
-  const { references } = JSON.parse(file.toString()) as {
-    references: {
-      pictures: { name: string; widthPx: number; heightPx: number; pxPerKept: number }[];
+  const {
+    piece: { references },
+  } = JSON.parse(file.toString()) as {
+    piece: {
+      references: {
+        pictures: { name: string; widthPx: number; heightPx: number; pxPerKept: number }[];
+      };
     };
   };
   const by = (name: string) => references.pictures.find((one) => one.name === name)!;

@@ -89,3 +89,10 @@ export async function twoPages(): Promise<Buffer> {
   }
   return Buffer.from(await document_.save());
 }
+
+/** A file as a page is given one. */
+export const asFile = (name: string, mimeType: string, buffer: Buffer): TestFile => ({
+  name,
+  mimeType,
+  buffer,
+});

@@ -65,6 +65,8 @@ export type ContactKind = (typeof CONTACT_KINDS)[number];
 /** A place where the animal meets the ground: the far end of a bone, padded by its flesh. */
 export interface ContactSpec {
   readonly id: string;
+  /** The foot without its side. */
+  readonly key: string;
   readonly name: string;
   readonly side: Side;
   /** Id of its mirror image; its own on the midline. */

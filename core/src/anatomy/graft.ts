@@ -83,6 +83,7 @@ export function renamedParts(
     contacts: contacts.map((contact) => ({
       ...contact,
       id: contactId(contact.id),
+      key: contactId(contact.key),
       image: contactId(contact.image),
       name: `${contact.name} (${graft.name})`,
       bone: id(contact.bone),

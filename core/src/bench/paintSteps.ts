@@ -21,76 +21,85 @@ export function paintSteps(
   const last = layers.at(-1)?.id ?? 'base';
   const fibre = skin.zones.filter((zone) => zone.method === 'fibre');
   return [
-    {
-      id: 'colour.clean',
-      stage: 'colour',
-      title: 'Clean the surface',
-      sentence: [
-        'Sand what should be smooth, wash off dust and fingermarks, and let the piece dry: paint peels from grease.',
-      ],
-      cautions: ['sanding', 'solvent'],
-      needs: ['cure.finish'],
-      work: 'clean',
-      ...UNTOLD,
-    },
-    {
-      id: 'colour.primer',
-      stage: 'colour',
-      title: 'Prime',
-      sentence: [
-        `One thin even coat of ${primerName} primer, `,
-        colour.primer,
-        '. Test it on a cured scrap first: some stay sticky on oven clay for ever.',
-      ],
-      cautions: ['spraying', 'label'],
-      needs: ['colour.clean'],
-      work: 'paint',
-      ...UNTOLD,
-    },
+    ...groundSteps(colour, primerName),
     ...layers.map((rule, i) =>
       layerStep(rule, colour, i === 0 ? 'colour.primer' : `colour.${layers[i - 1]?.id ?? ''}`),
     ),
     ...(fibre.length === 0 ? [] : [fibreStep(fibre, last)]),
-    {
-      id: 'colour.sheen',
-      stage: 'colour',
-      title: 'Give it its sheen',
-      sentence: [
-        ...(colour.varnishes.length === 0
-          ? ['No varnish: fibre covers it all']
-          : [
-              'Varnish, dull before bright: ',
-              ...listSentence(
-                colour.varnishes.map(({ ml }): Sentence => [
-                  `${ml.label.replace('Varnish, ', '')} `,
-                  ml,
-                ]),
-              ),
-            ]),
-        ...(fibre.length === 0 ? [] : ['; keep it off the fibre']),
-        `. Eyes${hasNose(skeleton) ? ' and nose' : ''} last, in high gloss.`,
-      ],
-      cautions: ['spraying', 'label'],
-      needs: [`colour.${last}`, ...(fibre.length === 0 ? [] : ['skin.fibre'])],
-      work: 'paint',
-      ...UNTOLD,
-    },
-    {
-      id: 'bench.look-back',
-      stage: 'bench',
-      title: 'Look back',
-      sentence: [
-        'Weigh the piece without its base: about ',
-        mass.modelGrams,
-        ' was reckoned. Photograph it from the side and the front, and write down what you would do otherwise next time.',
-      ],
-      cautions: ['small-parts'],
-      needs: ['colour.sheen'],
-      work: 'look',
-      ...UNTOLD,
-    },
+    sheenStep(skeleton, colour, fibre.length > 0, last),
+    lookBackStep(mass),
   ];
 }
+
+/** What comes before any colour. */
+const groundSteps = (colour: ColourPlan, primerName: string): readonly Step[] => [
+  {
+    id: 'colour.clean',
+    stage: 'colour',
+    title: 'Clean the surface',
+    sentence: [
+      'Sand what should be smooth, wash off dust and fingermarks, and let the piece dry: paint peels from grease.',
+    ],
+    cautions: ['sanding', 'solvent'],
+    needs: ['cure.finish'],
+    work: 'clean',
+    ...UNTOLD,
+  },
+  {
+    id: 'colour.primer',
+    stage: 'colour',
+    title: 'Prime',
+    sentence: [
+      `One thin even coat of ${primerName} primer, `,
+      colour.primer,
+      '. Test it on a cured scrap first: some stay sticky on oven clay for ever.',
+    ],
+    cautions: ['spraying', 'label'],
+    needs: ['colour.clean'],
+    work: 'paint',
+    ...UNTOLD,
+  },
+];
+
+const sheenStep = (skeleton: Skeleton, colour: ColourPlan, fibre: boolean, last: string): Step => ({
+  id: 'colour.sheen',
+  stage: 'colour',
+  title: 'Give it its sheen',
+  sentence: [
+    ...(colour.varnishes.length === 0
+      ? ['No varnish: fibre covers it all']
+      : [
+          'Varnish, dull before bright: ',
+          ...listSentence(
+            colour.varnishes.map(({ ml }): Sentence => [
+              `${ml.label.replace('Varnish, ', '')} `,
+              ml,
+            ]),
+          ),
+        ]),
+    ...(!fibre ? [] : ['; keep it off the fibre']),
+    `. Eyes${hasNose(skeleton) ? ' and nose' : ''} last, in high gloss.`,
+  ],
+  cautions: ['spraying', 'label'],
+  needs: [`colour.${last}`, ...(!fibre ? [] : ['skin.fibre'])],
+  work: 'paint',
+  ...UNTOLD,
+});
+
+const lookBackStep = (mass: MassPlan): Step => ({
+  id: 'bench.look-back',
+  stage: 'bench',
+  title: 'Look back',
+  sentence: [
+    'Weigh the piece without its base: about ',
+    mass.modelGrams,
+    ' was reckoned. Photograph it from the side and the front, and write down what you would do otherwise next time.',
+  ],
+  cautions: ['small-parts'],
+  needs: ['colour.sheen'],
+  work: 'look',
+  ...UNTOLD,
+});
 
 function layerStep(rule: LayerRule, colour: ColourPlan, needs: string): Step {
   return {

@@ -1,12 +1,9 @@
 import type { ContactSpec, MoveSpec, StepGaitSpec } from '../anatomy/bodyPlan.ts';
 import type { JointAngles } from '../anatomy/pose.ts';
 
-/** A foot without its side: the key under which a gait names it. */
-export const footKey = (contactId: string): string => contactId.replace(/\.[LR]$/, '');
-
 /** When a foot falls: as the gait has it; a foot it does not know goes with the first pair. */
 export function fallOf(gait: StepGaitSpec, contact: ContactSpec): number {
-  const [left, right] = gait.falls[footKey(contact.id)] ?? Object.values(gait.falls)[0] ?? [0, 0.5];
+  const [left, right] = gait.falls[contact.key] ?? Object.values(gait.falls)[0] ?? [0, 0.5];
   return contact.side === 'right' ? right : left;
 }
 

@@ -71,34 +71,7 @@ function schemeCost({ piece, stance, balance }: SchemeCase, scheme: Scheme): Sch
       value: done.bindings,
       unit: 'count',
     },
-    minutes: {
-      ...working(
-        'minutes',
-        'Time at the bench',
-        'pieces · (cut + check) + bends · (mark + bend) + bindings · bind + holes · drill + twisted / m · twist',
-        [
-          input('pieces', 'Cut and checked', done.pieces, 'count', 'derived'),
-          input('bends', 'Marked and bent', done.bends, 'count', 'derived'),
-          input('bindings', 'Bound', done.bindings, 'count', 'derived'),
-          input('holes', 'Drilled', done.holes, 'count', 'derived'),
-          input('twisted', 'Twisted or coiled', done.twistedM, 'm', 'derived'),
-          ...(
-            [
-              ['cut', 'To cut a piece', MINUTES.cut],
-              ['check', 'To check it on its sheet', MINUTES.check],
-              ['mark', 'To mark a bend', MINUTES.mark],
-              ['bend', 'To make it', MINUTES.bend],
-              ['bind', 'For a binding', MINUTES.bind],
-              ['drill', 'For a hole', MINUTES.hole],
-              ['twist', 'To twist so much', MINUTES.twistPerM],
-            ] as const
-          ).map(([symbol, label, minutes]) => input(symbol, label, minutes, 'min', 'memory')),
-          input('m', 'So much', 1, 'm', 'memory'),
-        ],
-      ),
-      value: benchMinutes(done),
-      unit: 'min',
-    },
+    minutes: minutesWorking(working, done),
     worst:
       at === undefined
         ? null
@@ -114,6 +87,38 @@ function schemeCost({ piece, stance, balance }: SchemeCase, scheme: Scheme): Sch
     fixes: [...wire.snags, ...held.snags].filter(({ grade }) => grade === 'fix').length,
   };
 }
+
+type WorkingOf = ReturnType<typeof workingOf>;
+
+/** The time that a scheme takes at the bench. */
+const minutesWorking = (working: WorkingOf, done: ReturnType<typeof workCounts>): Working => ({
+  ...working(
+    'minutes',
+    'Time at the bench',
+    'pieces · (cut + check) + bends · (mark + bend) + bindings · bind + holes · drill + twisted / m · twist',
+    [
+      input('pieces', 'Cut and checked', done.pieces, 'count', 'derived'),
+      input('bends', 'Marked and bent', done.bends, 'count', 'derived'),
+      input('bindings', 'Bound', done.bindings, 'count', 'derived'),
+      input('holes', 'Drilled', done.holes, 'count', 'derived'),
+      input('twisted', 'Twisted or coiled', done.twistedM, 'm', 'derived'),
+      ...(
+        [
+          ['cut', 'To cut a piece', MINUTES.cut],
+          ['check', 'To check it on its sheet', MINUTES.check],
+          ['mark', 'To mark a bend', MINUTES.mark],
+          ['bend', 'To make it', MINUTES.bend],
+          ['bind', 'For a binding', MINUTES.bind],
+          ['drill', 'For a hole', MINUTES.hole],
+          ['twist', 'To twist so much', MINUTES.twistPerM],
+        ] as const
+      ).map(([symbol, label, minutes]) => input(symbol, label, minutes, 'min', 'memory')),
+      input('m', 'So much', 1, 'm', 'memory'),
+    ],
+  ),
+  value: benchMinutes(done),
+  unit: 'min',
+});
 
 const workingOf =
   (id: SchemeId) => (what: string, label: string, formula: string, inputs: Working['inputs']) => ({

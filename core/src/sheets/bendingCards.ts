@@ -1,3 +1,4 @@
+import type { SheetTarget } from '../piece/target.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import { bendingView } from '../wire/bendingView.ts';
 import {
@@ -39,15 +40,10 @@ export function bendingCards(wire: PlannedWire): readonly Drawing[] {
   });
 }
 
-/** One card with its upper left corner at a point. */
-function cardItems(
-  wire: PlannedWire,
-  bend: PlannedBend,
-  [x, y]: PagePoint,
-): readonly DrawingItem[] {
-  const layer = `wire ${wire.id}`;
-  const target = { kind: 'bend', wireId: wire.id, bend: bend.number } as const;
-  const text = (
+/** Writes on a card whose upper left corner is at a point: so far to the right and down of it. */
+const cardText =
+  ([x, y]: PagePoint, layer: string, target: SheetTarget) =>
+  (
     dx: number,
     dy: number,
     words: string,
@@ -65,8 +61,17 @@ function cardItems(
     face,
     target,
   });
+
+/** One card with its upper left corner at a point. */
+function cardItems(
+  wire: PlannedWire,
+  bend: PlannedBend,
+  [x, y]: PagePoint,
+): readonly DrawingItem[] {
+  const layer = `wire ${wire.id}`;
+  const target = { kind: 'bend', wireId: wire.id, bend: bend.number } as const;
+  const text = cardText([x, y], layer, target);
   const before = wire.features.filter(({ afterBend }) => afterBend === bend.number - 1);
-  const bendTo = bend.bendTo?.value;
   return [
     {
       kind: 'line',
@@ -95,18 +100,7 @@ function cardItems(
       'label',
       'soft',
     ),
-    text(
-      3,
-      40,
-      isStraight(bend)
-        ? 'straight'
-        : bendTo === undefined
-          ? 'springs back'
-          : `${bendTo.toFixed(1)}°`,
-      8,
-      'number',
-      'near',
-    ),
+    text(3, 40, bendToText(bend), 8, 'number', 'near'),
     text(
       3,
       44.5,
@@ -122,6 +116,12 @@ function cardItems(
     ...pictureItems(wire, bend, [x + CARD.width - PICTURE.width - 3, y - 22], layer),
     text(CARD.width - PICTURE.width - 3, 19, 'after this bend', 2.6, 'label', 'soft'),
   ];
+}
+
+/** How far to bend it, large on the card. */
+function bendToText(bend: PlannedBend): string {
+  if (isStraight(bend)) return 'straight';
+  return bend.bendTo === undefined ? 'springs back' : `${bend.bendTo.value.toFixed(1)}°`;
 }
 
 /** Which way, in words, as the bench says it. */

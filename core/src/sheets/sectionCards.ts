@@ -1,3 +1,4 @@
+import type { SheetTarget } from '../piece/target.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import type { SectionCard } from '../mass/shapePlan.ts';
 import {
@@ -75,22 +76,50 @@ function pagesOf(cards: readonly SectionCard[]): readonly (readonly Placed[])[] 
   return page.length > 0 ? [...pages, page] : pages;
 }
 
+interface LineLook {
+  readonly closed?: boolean;
+  readonly dashed?: boolean;
+}
+
+const hairline = (
+  points: readonly PagePoint[],
+  layer: string,
+  target: SheetTarget | undefined,
+  look: LineLook,
+): DrawingItem => ({
+  kind: 'line',
+  ink: 'soft',
+  layer,
+  ...(target === undefined ? {} : { target }),
+  weight: WEIGHT.hair,
+  points,
+  ...look,
+});
+
+/** A slot from the rim down to each wire, as wide as the wire, so that the card goes over it. */
+const slots = (
+  { wires }: SectionCard['cut'],
+  bone: PagePoint,
+  top: number,
+): readonly (readonly PagePoint[])[] =>
+  wires.flatMap(({ at, diameterMm }) =>
+    [-1, 1].map((side): readonly PagePoint[] => {
+      const across = bone[0] + at[0] + (side * diameterMm) / 2;
+      return [
+        [across, top],
+        [across, bone[1] + at[1]],
+      ];
+    }),
+  );
+
 function cardItems(card: SectionCard, [x, y]: PagePoint): readonly DrawingItem[] {
   const box = boxOf(card);
   const layer = `section ${card.number}`;
   const { target } = card.girth;
   const bone: PagePoint = [x + box.bone[0], y + box.bone[1]];
   const [top, bottom] = [y - HEAD_MM, y - box.height + FOOT_MM];
-  const line = (points: readonly PagePoint[], more: Partial<DrawingItem> = {}): DrawingItem =>
-    ({
-      kind: 'line',
-      ink: 'soft',
-      layer,
-      target,
-      weight: WEIGHT.hair,
-      points,
-      ...more,
-    }) as DrawingItem;
+  const line = (points: readonly PagePoint[], more: LineLook = {}): DrawingItem =>
+    hairline(points, layer, target, more);
   const text = (
     dx: number,
     dy: number,
@@ -98,15 +127,8 @@ function cardItems(card: SectionCard, [x, y]: PagePoint): readonly DrawingItem[]
     sizeMm: number,
     face: 'label' | 'title',
   ): DrawingItem => ({
-    kind: 'text',
-    ink: 'ink',
-    layer,
-    target,
+    ...{ kind: 'text', ink: 'ink', layer, target, text: words, sizeMm, anchor: 'start', face },
     at: [x + dx, y - dy],
-    text: words,
-    sizeMm,
-    anchor: 'start',
-    face,
   });
   const middle = bone[0] + middleOfCut(card);
   const mm = (value: number): string => value.toFixed(1);
@@ -133,16 +155,7 @@ function cardItems(card: SectionCard, [x, y]: PagePoint): readonly DrawingItem[]
       ],
       { dashed: true },
     ),
-    // A slot from the rim down to each wire, as wide as the wire, so that the card goes over it.
-    ...card.cut.wires.flatMap(({ at, diameterMm }) =>
-      [-1, 1].map((side) => {
-        const across = bone[0] + at[0] + (side * diameterMm) / 2;
-        return line([
-          [across, top],
-          [across, bone[1] + at[1]],
-        ]);
-      }),
-    ),
+    ...slots(card.cut, bone, top).map((slot) => line(slot)),
     text(1, box.height - 5.4, read, 3, 'label'),
     text(
       1,

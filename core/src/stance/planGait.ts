@@ -1,5 +1,5 @@
 import type { Workpiece } from '../workshop/workpiece.ts';
-import type { GaitSpec } from '../anatomy/bodyPlan.ts';
+import type { GaitSpec, Side } from '../anatomy/bodyPlan.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { input, type Working } from '../piece/working.ts';
 import { GRAVITY } from '../units/gravity.ts';
@@ -12,6 +12,7 @@ import { strideOf } from '../posing/steppedAngles.ts';
 /** One foot in the footfall diagram. */
 export interface FootBar {
   readonly contactId: string;
+  readonly side: Side;
   readonly name: string;
   /** When it falls, and for how long it stays, shares of the stride. */
   readonly fall: number;
@@ -41,9 +42,9 @@ export function planGait(measure: MeasurePlan, choice: Workpiece['stance']): Gai
   if (spec.kind === 'keyed') {
     const bars = skeleton.plan.contacts
       .filter(({ kind }) => kind === 'foot')
-      .map(({ id, name }): FootBar => {
+      .map(({ id, name, side }): FootBar => {
         const leaves = spec.keys.find(({ lifted }) => lifted.includes(id))?.at ?? 1;
-        return { contactId: id, name, fall: 0, duty: leaves, down: moment < leaves };
+        return { contactId: id, side, name, fall: 0, duty: leaves, down: moment < leaves };
       });
     return { spec, moment, bars, workings: [] };
   }
@@ -54,6 +55,7 @@ export function planGait(measure: MeasurePlan, choice: Workpiece['stance']): Gai
       const { duty } = spec;
       return {
         contactId: contact.id,
+        side: contact.side,
         name: contact.name,
         fall,
         duty,
@@ -101,16 +103,20 @@ function strideWorkings(
     source: 'scale',
   };
   if (!UPRIGHT.includes(skeleton.plan.id)) return [stride, model];
+  return [stride, model, ...speedWorkings(stride, hipMm)];
+}
+
+/** Of a walker with upright legs: how long its stride is for its legs, and how fast it goes. */
+function speedWorkings({ value: strideMm }: Working, hipMm: number): readonly Working[] {
+  const common = { stage: 'stance', provenance: 'derived' } as const;
   const [strideM, hipM] = [strideMm / 1000, hipMm / 1000];
   const speed = alexanderSpeed(strideM, hipM);
   const relative = strideM / hipM;
   const gravity = input('g', 'Gravity', GRAVITY, 'm/s2', 'published');
   const hip = input('h', 'Hip above the ground', hipMm, 'mm', 'derived');
   return [
-    stride,
-    model,
     {
-      ...stride,
+      ...common,
       id: 'stance.gait.relative',
       label: 'Stride over hip height',
       value: relative,
@@ -121,7 +127,7 @@ function strideWorkings(
       source: `below 2.0 a walk, to 2.9 a trot, above it a run (T. Thulborn 1990, from memory): by this a ${gaitByRelativeStride(relative)}`,
     },
     {
-      ...stride,
+      ...common,
       id: 'stance.gait.speed',
       label: 'Speed in life',
       value: speed * 3.6,
@@ -132,7 +138,7 @@ function strideWorkings(
         'R. McN. Alexander, Nature 261 (1976), with lengths in metres; constants from memory. Good to about half and double.',
     },
     {
-      ...stride,
+      ...common,
       id: 'stance.gait.froude',
       label: 'Froude number',
       value: froude(speed, hipM),
@@ -143,7 +149,7 @@ function strideWorkings(
       source: 'walkers change to a trot or run near 0.5 (R. McN. Alexander; from memory)',
     },
     {
-      ...stride,
+      ...common,
       id: 'stance.gait.time',
       label: 'One stride takes',
       value: strideM / speed,

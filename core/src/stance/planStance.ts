@@ -109,6 +109,7 @@ export function planStance(inputs: StanceInputs): StancePlan {
 /** What carries a body that has no foot down: a rod into the root of its spine. */
 const bodyRod = (skeleton: Skeleton): ContactSpec => ({
   id: 'body-rod',
+  key: 'body-rod',
   name: 'body',
   side: 'mid',
   image: 'body-rod',
@@ -126,6 +127,7 @@ function lyingRods(skeleton: Skeleton): readonly ContactSpec[] {
   const rod = (id: string, name: string, bone: string): ContactSpec => ({
     ...bodyRod(skeleton),
     id,
+    key: id,
     image: id,
     name,
     bone,

@@ -155,6 +155,28 @@ const THROUGH_THE_TOP: Reading = {
   checkedBy: 'core/src/wire/planWire.test.ts',
 };
 
+/** How far a peg leans from square to the board. */
+const slantWorking = (
+  number: number,
+  { up }: Peg,
+  common: Pick<Working, 'stage' | 'provenance' | 'source' | 'target'>,
+): Working => {
+  const flat = Math.hypot(up[0], up[2]);
+  return {
+    ...common,
+    id: `base.hole.${number}.slant`,
+    label: `Hole ${number}, leans`,
+    value: toDeg(Math.atan2(flat, up[1])),
+    unit: 'deg',
+    formula: 'φ = atan2(s, u)',
+    inputs: [
+      input('s', 'Sideways on the length of the peg', flat, 'ratio', 'derived'),
+      input('u', 'Upwards on the same', up[1], 'ratio', 'derived'),
+    ],
+    note: 'Nought is square to the board.',
+  };
+};
+
 function holeOf(
   { wire }: WireSetting,
   peg: Peg,
@@ -209,19 +231,7 @@ function holeOf(
         ? 'ISO 273, medium series, from memory'
         : 'drills that are sold; common practice',
     },
-    slant: {
-      ...common,
-      id: `base.hole.${number}.slant`,
-      label: `Hole ${number}, leans`,
-      value: slantDeg,
-      unit: 'deg',
-      formula: 'φ = atan2(s, u)',
-      inputs: [
-        input('s', 'Sideways on the length of the peg', flat, 'ratio', 'derived'),
-        input('u', 'Upwards on the same', peg.up[1], 'ratio', 'derived'),
-      ],
-      note: 'Nought is square to the board.',
-    },
+    slant: slantWorking(number, peg, common),
     lean: slantDeg < SQUARE_DEG ? [0, 0] : [peg.up[0] / flat, peg.up[2] / flat],
     leansTo: slantDeg < SQUARE_DEG ? 'square to the board' : leanText(peg.up),
   };

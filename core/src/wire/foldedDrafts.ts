@@ -1,7 +1,7 @@
 import { greatest } from '../geometry/extremes.ts';
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
 import { posedBone } from '../anatomy/pose.ts';
-import { distance } from '../geometry/vec3.ts';
+import { distance, type Vec3 } from '../geometry/vec3.ts';
 import type { Working } from '../piece/working.ts';
 import { bendSchedule, type BendSchedule } from './bendSchedule.ts';
 import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived, marginLine } from './cutLines.ts';
@@ -67,6 +67,22 @@ export const foldedStrands = (
 /** Spine points nearer to the crossing than this many rope thicknesses are left out of a route. */
 const CLEAR_ROPES = 3;
 
+/** The points of the spine that a folded wire goes over, from its crossing to its fold, by number. */
+function clearPoints(
+  { fold, attach }: FoldedPair,
+  points: readonly Vec3[],
+  tail: number,
+  crossing: Vec3,
+  clearMm: number,
+): readonly number[] {
+  const all = points.map((_, i) => i);
+  const run =
+    fold === 'head'
+      ? all.filter((i) => i > attach)
+      : all.filter((i) => i <= attach && i >= tail).toReversed();
+  return run.filter((i, k) => k === run.length - 1 || distance(points[i]!, crossing) > clearMm);
+}
+
 /**
  * A folded wire as two drafts: the left end with the trunk in it, up to the fold, and the right end
  * from its foot until it joins the trunk. Both are one length of wire, cut once: twice the way from
@@ -80,7 +96,7 @@ export function foldedDrafts(
 ): readonly [WireDraft, WireDraft] {
   const { stance } = setting;
   const { plan } = stance.posed.skeleton;
-  const { pair, fold, attach } = folded;
+  const { pair, fold } = folded;
   const tail = plan.tailBones.length;
   const choice = limbChoice(setting, pair);
   const d = choiceDiameterMm(choice);
@@ -89,17 +105,8 @@ export function foldedDrafts(
   const strandsOnSpine = foldedStrands(plan.spine.length, tail, all);
   const ropeMm = ropeDiameterMm(Math.max(2, greatest(strandsOnSpine)), d);
   const overAt = posedBone(stance.posed, pair.left.bones[0]!).start;
-  const points = routeThrough(stance, onSpine, setting)!.points;
-  const indices =
-    fold === 'head'
-      ? points.map((_, i) => i).filter((i) => i > attach)
-      : points
-          .map((_, i) => i)
-          .filter((i) => i <= attach && i >= tail)
-          .toReversed();
-  const clear = indices.filter(
-    (i, k) => k === indices.length - 1 || distance(points[i]!.at, overAt) > CLEAR_ROPES * ropeMm,
-  );
+  const points = routeThrough(stance, onSpine, setting)!.points.map(({ at }) => at);
+  const clear = clearPoints(folded, points, tail, overAt, CLEAR_ROPES * ropeMm);
   const leftRefs = limbRefs(pair, 'left', pegged);
   const rightRefs = limbRefs(pair, 'right', pegged);
   const trunkRefs = clear.map((i) => onSpine[i]!);
@@ -113,8 +120,6 @@ export function foldedDrafts(
     return strandsOnSpine[fold === 'head' ? at - 1 : Math.min(at, strandsOnSpine.length - 1)] ?? 2;
   });
   const spineBones = plan.spine.filter((_, i) => runsAlong(folded, i, tail));
-  const bonesOf = (side: 'left' | 'right'): readonly CarriedBone[] =>
-    pair[side].bones.map((id) => ({ boneId: id, strands: 1 }));
   const bone = (id: string) => posedBone(stance.posed, id).bone;
   const rightMm = endMm(
     other,
@@ -132,7 +137,7 @@ export function foldedDrafts(
     choice,
     route: main,
     strandsAt,
-    through: [...bonesOf('left'), ...spineBones.map((boneId) => ({ boneId, strands: 2 }))],
+    through: [...singly(pair.left.bones), ...spineBones.map((boneId) => ({ boneId, strands: 2 }))],
     along: [...sideBySide(pair), ...spineBones, ...spineBones].map(bone),
     lines: (id, schedule) =>
       foldedLines(setting, id, {
@@ -145,20 +150,30 @@ export function foldedDrafts(
         fold,
       }),
   };
-  const right: WireDraft = {
-    key: `${limbsKey(pair.id)}:right`,
-    kind: 'limb',
-    name: `${pair.name}, right end`,
-    namedEnd: pairEnd(setting, pair).replace('left', 'right'),
-    choice,
-    route: other,
-    through: bonesOf('right'),
-    otherEndOf: left.key,
-    along: [],
-    lines: () => [],
-  };
-  return [left, right];
+  return [left, rightEnd(setting, folded, other, left.key)];
 }
+
+const singly = (bones: readonly string[]): readonly CarriedBone[] =>
+  bones.map((boneId) => ({ boneId, strands: 1 }));
+
+/** The right end, which is cut with the left one. */
+const rightEnd = (
+  setting: WireSetting,
+  { pair }: FoldedPair,
+  route: Route,
+  otherEndOf: string,
+): WireDraft => ({
+  key: `${limbsKey(pair.id)}:right`,
+  kind: 'limb',
+  name: `${pair.name}, right end`,
+  namedEnd: pairEnd(setting, pair, 'right'),
+  choice: limbChoice(setting, pair),
+  route,
+  through: singly(pair.right.bones),
+  otherEndOf,
+  along: [],
+  lines: () => [],
+});
 
 /** Length of the right end up to the crossing, mm. */
 function endMm(route: Route, radii: readonly number[]): number {

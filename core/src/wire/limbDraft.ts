@@ -34,8 +34,12 @@ export const pairBones = (
 ): readonly Bone[] => sideBySide(pair).map((id) => posedBone(setting.stance.posed, id).bone);
 
 /** The foot or tip at which the wire of a pair is begun. */
-export const pairEnd = ({ stance }: Pick<WireSetting, 'stance'>, pair: LimbPairSpec): string =>
-  stance.feet.find((foot) => foot.contact.id === pair.left.contact)?.contact.name ?? 'left tip';
+export const pairEnd = (
+  { stance }: Pick<WireSetting, 'stance'>,
+  pair: LimbPairSpec,
+  side: 'left' | 'right' = 'left',
+): string =>
+  stance.feet.find((foot) => foot.contact.id === pair[side].contact)?.contact.name ?? `${side} tip`;
 
 const singly = (bones: readonly Bone[]): readonly CarriedBone[] =>
   bones.map(({ id }) => ({ boneId: id, strands: 1 }));
@@ -113,6 +117,32 @@ export interface LaidWire {
   readonly schedule: BendSchedule;
 }
 
+/** From the ball of each pegged foot down to the ground under it, mm; nothing at an end without a peg. */
+function padsMm({ points, pegs }: Route, depthMm: number): readonly [number, number] {
+  const heights = points.map(({ at }) => at[1]);
+  return [
+    pegs[0] ? heights[1]! - heights[0]! - depthMm : 0,
+    pegs[1] ? heights.at(-2)! - heights.at(-1)! - depthMm : 0,
+  ];
+}
+
+/** What round bends save against corners. */
+const roundingLine = (
+  line: ReturnType<typeof cutLines>['line'],
+  { developedMm, polylineMm }: BendSchedule,
+): Working =>
+  line(
+    'rounding',
+    'Saved by rounding the bends',
+    developedMm - polylineMm,
+    'L − P',
+    [
+      derived('L', 'With its bends rounded', developedMm, 'mm'),
+      derived('P', 'Straight from joint to joint', polylineMm, 'mm'),
+    ],
+    'vector geometry; neutral axis at the centreline',
+  );
+
 /**
  * The lines of a wire between feet: bones, soles, pegs, what rounding saves, turns and margin. A route
  * that the user drew has the same ones; `overlaps` counts the ends that lie beside another wire.
@@ -127,16 +157,10 @@ export function limbLines(
   const { nutAndWashers } = wire.allowancesMm;
   const pegs = route.pegs.filter(Boolean).length;
   const depthMm = base.thicknessMm + nutAndWashers;
-  const heights = route.points.map(({ at }) => at[1]);
-  // From the ball of a pegged foot down to the ground under it.
-  const pads = [
-    route.pegs[0] ? heights[1]! - heights[0]! - depthMm : 0,
-    route.pegs[1] ? heights.at(-2)! - heights.at(-1)! - depthMm : 0,
-  ];
+  const pads = padsMm(route, depthMm);
   const padMm = pads.reduce((a, b) => a + b, 0);
   const turnsMm = winding?.lengthMm ?? 0;
   const bonesMm = schedule.polylineMm - padMm - pegs * depthMm - turnsMm;
-  const savedMm = schedule.polylineMm - schedule.developedMm;
   const bends = schedule.bends.length;
   return [
     line(
@@ -163,17 +187,7 @@ export function limbLines(
       derived('pegs', 'Feet with a peg', pegs, 'count'),
       decided('a', 'Nut and washers', nutAndWashers, 'mm'),
     ]),
-    line(
-      'rounding',
-      'Saved by rounding the bends',
-      -savedMm,
-      'L − P',
-      [
-        derived('L', 'With its bends rounded', schedule.developedMm, 'mm'),
-        derived('P', 'Straight from joint to joint', schedule.polylineMm, 'mm'),
-      ],
-      'vector geometry; neutral axis at the centreline',
-    ),
+    roundingLine(line, schedule),
     line('turns', 'Turns round the spine', turnsMm, 'turns · √((2 · π · r)² + p²)', [
       decided('turns', 'Turns', winding?.turns ?? 0, 'count'),
       derived('r', 'Half of spine and wire together', winding?.radiusMm ?? 0, 'mm'),

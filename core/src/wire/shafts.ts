@@ -1,3 +1,4 @@
+import type { Animal } from '../anatomy/animal.ts';
 import { input, type Working } from '../piece/working.ts';
 import { FINE_SIZES_MM, LEAST_FINE_MM } from './fineDrafts.ts';
 import { metalById } from './metals.ts';
@@ -27,6 +28,8 @@ export interface Shaft {
   readonly why: string;
 }
 
+type Feature = NonNullable<Animal['features']>[number];
+
 /** Key of a part made apart among the thin wires of the document. */
 export const shaftKey = (featureId: string): string => `part-${featureId}`;
 
@@ -35,76 +38,75 @@ export const shaftKey = (featureId: string): string => `part-${featureId}`;
  * part, and an end to bind or to stick into the clay. Parts too short to need one get none; the user
  * may give them one, or leave one out.
  */
-export function planShafts(
-  { stance, wire }: WireSetting,
-  carried: ReadonlySet<string>,
-): readonly Shaft[] {
-  const { animal, bones } = stance.posed.skeleton;
+export function planShafts(setting: WireSetting, carried: ReadonlySet<string>): readonly Shaft[] {
+  const { animal, bones } = setting.stance.posed.skeleton;
+  // A feature whose bone has a wire of its own to the tip needs no second one.
+  const apart = (animal.features ?? []).filter(
+    (feature) => !bones.some(({ key, id }) => key === feature.bone && carried.has(id)),
+  );
   let count = 0;
-  return (animal.features ?? []).flatMap((feature): readonly Shaft[] => {
-    // A feature whose bone has a wire of its own to the tip needs no second one.
-    if (bones.some(({ key, id }) => key === feature.bone && carried.has(id))) return [];
-    const key = shaftKey(feature.id);
-    const own = wire.fine[key];
-    const lengthMm = feature.size.mm * stance.posed.sizeFactor;
-    const ofLife = input('size', 'Of life', stance.posed.sizeFactor, 'ratio', 'derived');
-    const life = input(
-      'l',
-      `${feature.name} in life`,
-      feature.size.mm,
-      'mm',
-      feature.size.provenance,
-    );
-    const length: Working = {
+  return apart.map((feature) => {
+    const why = whyNone(setting, feature);
+    return shaftOf(setting, feature, why, why === '' ? `P${++count}` : '');
+  });
+}
+
+const lengthOf = ({ stance }: WireSetting, { size }: Feature): number =>
+  size.mm * stance.posed.sizeFactor;
+
+/** Why a part gets no wire, in words; empty where it gets one. */
+function whyNone(setting: WireSetting, feature: Feature): string {
+  const own = setting.wire.fine[shaftKey(feature.id)];
+  if (own === null) return 'left out by you';
+  return own === undefined && lengthOf(setting, feature) < LEAST_FINE_MM
+    ? 'too short to need a wire'
+    : '';
+}
+
+function shaftOf(setting: WireSetting, feature: Feature, why: string, id: string): Shaft {
+  const { stance, wire } = setting;
+  const key = shaftKey(feature.id);
+  const own = wire.fine[key];
+  const lengthMm = lengthOf(setting, feature);
+  const { mm, provenance } = feature.size;
+  const inputs = [
+    input('l', `${feature.name} in life`, mm, 'mm', provenance),
+    input('size', 'Of life', stance.posed.sizeFactor, 'ratio', 'derived'),
+  ];
+  const common = { stage: 'wire', unit: 'mm', provenance: 'derived' } as const;
+  const usual = FINE_SIZES_MM.find((d) => d <= lengthMm * SHAFT_SHARE) ?? FINE_SIZES_MM.at(-1)!;
+  const size: WireSize = own?.size ?? { system: 'mm', value: usual };
+  const metal = metalById(own?.metal ?? wire.spine.metal, wire.ownMetals);
+  const { tieEnd } = wire.allowancesMm;
+  const cut: Working = {
+    ...common,
+    id: `wire.${id}.cut`,
+    label: `${id} ${feature.name}, each cut`,
+    value: lengthMm + tieEnd,
+    formula: 'l · size + a',
+    inputs: [...inputs, input('a', 'End to stick in or bind', tieEnd, 'mm', 'own')],
+    source: 'size of the part in the library; the end is common practice',
+  };
+  return {
+    key,
+    id,
+    name: feature.name,
+    count: own?.count ?? feature.count,
+    length: {
+      ...common,
       id: `wire.shaft.${feature.id}.length`,
-      stage: 'wire',
       label: `${feature.name}, each`,
       value: lengthMm,
-      unit: 'mm',
-      provenance: 'derived',
       formula: 'l · size',
-      inputs: [life, ofLife],
+      inputs,
       source: 'size of the part in the library',
-    };
-    const usual = FINE_SIZES_MM.find((d) => d <= lengthMm * SHAFT_SHARE) ?? FINE_SIZES_MM.at(-1)!;
-    const size: WireSize = own?.size ?? { system: 'mm', value: usual };
-    const metal = metalById(own?.metal ?? wire.spine.metal, wire.ownMetals);
-    const why =
-      own === null
-        ? 'left out by you'
-        : own === undefined && lengthMm < LEAST_FINE_MM
-          ? 'too short to need a wire'
-          : '';
-    const id = why === '' ? `P${++count}` : '';
-    const { tieEnd } = wire.allowancesMm;
-    return [
-      {
-        key,
-        id,
-        name: feature.name,
-        count: own?.count ?? feature.count,
-        length,
-        metal: metal.id,
-        metalName: metal.name,
-        densityKgM3: metal.densityKgM3,
-        size,
-        diameterMm: choiceDiameterMm({ size }),
-        why,
-        cut:
-          why !== ''
-            ? null
-            : {
-                id: `wire.${id}.cut`,
-                stage: 'wire',
-                label: `${id} ${feature.name}, each cut`,
-                value: lengthMm + tieEnd,
-                unit: 'mm',
-                provenance: 'derived',
-                formula: 'l · size + a',
-                inputs: [life, ofLife, input('a', 'End to stick in or bind', tieEnd, 'mm', 'own')],
-                source: 'size of the part in the library; the end is common practice',
-              },
-      },
-    ];
-  });
+    },
+    metal: metal.id,
+    metalName: metal.name,
+    densityKgM3: metal.densityKgM3,
+    size,
+    diameterMm: choiceDiameterMm({ size }),
+    why,
+    cut: why === '' ? cut : null,
+  };
 }

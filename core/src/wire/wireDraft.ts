@@ -1,3 +1,4 @@
+import type { WireFeature } from './plannedWire.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { type WireSetting, type WireDraft } from './wireSetting.ts';
 import { greatest, least } from '../geometry/extremes.ts';
@@ -35,15 +36,9 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
   const formingAt = remembered((radiusMm: number) =>
     formingBend(metal, diameterMm, radiusMm, wire.testBends),
   );
-  const radii = [...new Set(schedule.bends.map((bend) => bend.radiusMm))];
+  const radii = schedule.bends.map((bend) => bend.radiusMm);
   const widestMm = Math.max(0, greatest(radii));
-  const tightestMm = least(radii);
-  const features = (draft.features?.(schedule) ?? []).map((feature, i, all) => ({
-    ...feature,
-    atMm: all
-      .slice(0, i)
-      .reduce((at, before) => at + (addsToFeed(before) ? before.lengthMm : 0), feature.atMm),
-  }));
+  const features = fedFeatures(draft.features?.(schedule) ?? []);
   const lines = draft.lines(id, schedule);
   const bends = planBends({ wireId: id, route, schedule, features, formingAt });
   const thickAt = draft.thickAt ?? ropeAt;
@@ -53,26 +48,13 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
   const text = `${id} ${name}`;
   return {
     id,
-    key: draft.key,
-    routeKey: draft.routeKey ?? draft.key,
-    part: draft.part ?? 0,
-    kind: draft.kind,
-    name,
-    namedEnd: draft.namedEnd,
-    metal: choice.metal,
+    ...drafted(draft),
     metalName: metal.name,
     densityKgM3: metal.densityKgM3,
     diameterMm,
-    size: choice.size,
-    sizeText: sizeText(choice.size),
     strands: greatest(strandsAt),
-    count: draft.count ?? 1,
-    route,
     laid,
     strandsAt,
-    through: draft.through,
-    otherEndOf: draft.otherEndOf ?? null,
-    own: draft.own ?? false,
     schedule,
     forming: formingAt(widestMm),
     features,
@@ -92,7 +74,7 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
         : metalSnags(id, text, {
             metal,
             diameterMm,
-            tightestMm,
+            tightestMm: least(radii),
             widestMm,
             stays: formingAt(widestMm) !== undefined,
             tests: wire.testBends,
@@ -100,6 +82,33 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
     ],
   };
 }
+
+/** What a finished wire takes over from its draft. */
+const drafted = (draft: WireDraft) => ({
+  key: draft.key,
+  routeKey: draft.routeKey ?? draft.key,
+  part: draft.part ?? 0,
+  kind: draft.kind,
+  name: draft.name,
+  namedEnd: draft.namedEnd,
+  metal: draft.choice.metal,
+  size: draft.choice.size,
+  sizeText: sizeText(draft.choice.size),
+  count: draft.count ?? 1,
+  route: draft.route,
+  through: draft.through,
+  otherEndOf: draft.otherEndOf ?? null,
+  own: draft.own ?? false,
+});
+
+/** Features at their place in the feed: what lies before one and takes wire moves it on. */
+const fedFeatures = (features: readonly WireFeature[]): readonly WireFeature[] =>
+  features.map((feature, i) => ({
+    ...feature,
+    atMm: features
+      .slice(0, i)
+      .reduce((at, before) => at + (addsToFeed(before) ? before.lengthMm : 0), feature.atMm),
+  }));
 
 /**
  * The way of a wire with its turns put in, and its bends, each told by the point of the route that it

@@ -63,8 +63,9 @@ function offer(name: string, workshop: Workshop): void {
           'button',
           {
             class: 'quiet-button',
-            onClick: () => {
-              void workshops.adopt(`Take over from ${name}`, workshop);
+            onClick: async () => {
+              await workshops.adopt(`Take over from ${name}`, workshop);
+              await workshops.settled();
               note.destroy();
             },
           },

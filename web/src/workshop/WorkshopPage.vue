@@ -5,6 +5,7 @@ import { computed, onMounted, ref } from 'vue';
 import { useUndoKeys } from '../composables/useUndoKeys.ts';
 import { useUnits } from '../composables/useUnits.ts';
 import { downloadText } from '../files/download.ts';
+import { usePieceStore } from '../stores/pieceStore.ts';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
 import ClayOnHand from './ClayOnHand.vue';
@@ -26,7 +27,8 @@ const told = ref<string | null>(null);
 const problem = ref<string | null>(null);
 const fileInput = ref<HTMLInputElement | null>(null);
 onMounted(async () => {
-  await store.load();
+  // On a first visit the demonstration comes with its workshop.
+  await usePieceStore().loadAll();
   loaded.value = true;
 });
 useUndoKeys(

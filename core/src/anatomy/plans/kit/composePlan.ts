@@ -90,6 +90,7 @@ export function composePlan(draft: PlanDraft): BodyPlan {
       ),
       ...holds.map((hold): ContactSpec => ({
         ...hold,
+        key: hold.id,
         side: 'mid',
         image: hold.id,
         reach: [],
@@ -129,6 +130,7 @@ const limbOn = (
 function footOn(foot: FootDraft, side: 'left' | 'right'): ContactSpec {
   return {
     id: sidedId(foot.id, side),
+    key: foot.id,
     name: `${side} ${foot.name}`,
     side,
     image: imageId(foot.id, side),
