@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- the one public face */
 /** The one public face of the core. Interface, server and scripts import from here only. */
 export { createPlanner, NO_ANSWERS, planPiece, ROAD, type Planner } from './plan.ts';
 export type { Answers, Plan, PlanJobs } from './planTypes.ts';

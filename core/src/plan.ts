@@ -54,8 +54,10 @@ export type Planner = (piece: Workpiece, answers?: Answers) => Plan;
  * null; while shape or heat are, Mass has no cards and Cure shows the packet's rule alone. Everything
  * else stands. A planner remembers its last inputs, stage by stage, and shares them with no other.
  */
+// eslint-disable-next-line max-lines-per-function -- the road, in one look
 export function createPlanner(): Planner {
   const recall = createMemory();
+  // eslint-disable-next-line max-lines-per-function -- the road, in one look
   return (piece, answers = NO_ANSWERS) => {
     const bones = measuredBones(piece, recall);
     const pegBelowMm = piece.wire.allowancesMm.nutAndWashers;

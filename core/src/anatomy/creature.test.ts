@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- the tests of one subject, which share its pieces */
 import { parted } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
 import { pieceText } from '../formats/pieceFile.ts';

@@ -35,6 +35,7 @@ export interface Lent {
  * Takes a part off a donor, sized, and sets it onto the host's bone. Names that the host has already
  * are put behind the graft's own. Undefined where the donor has no such part.
  */
+// eslint-disable-next-line max-lines-per-function -- one record of a part, renamed field by field
 export function renamedParts(
   donor: { readonly plan: BodyPlan; readonly animal: Animal },
   graft: Graft,

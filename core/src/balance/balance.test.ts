@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- the tests of one subject, which share its pieces */
 import type { Workpiece } from '../workshop/workpiece.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';

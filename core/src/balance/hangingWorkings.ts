@@ -8,6 +8,7 @@ import type { StancePlan } from '../stance/stancePlan.ts';
 import { wallPullN } from './hangingPoint.ts';
 
 /** Where a hook goes, how the piece then hangs, and what the upper fixing on a wall bears. */
+// eslint-disable-next-line max-lines-per-function -- one list of workings
 export function hangingWorkings(
   { hook, massCentre }: BalanceFacts,
   choice: Workpiece['stance'],

@@ -41,6 +41,7 @@ export interface BalanceInputs {
  * own density (thin sections of one density while those are being worked out), with a metal weight
  * where one was placed.
  */
+// eslint-disable-next-line max-lines-per-function -- the stage in its order: what is asked, what is found, what is told
 export function planBalance(inputs: BalanceInputs): BalancePlan {
   const { choice, measure, stance, wire, mass } = inputs;
   const { posed } = stance;

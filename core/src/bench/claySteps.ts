@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- the steps in clay, one after the other */
 import { wordsOf } from '../anatomy/coat.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { CurePlan } from '../cure/curePlan.ts';

@@ -140,6 +140,7 @@ const coatOf100 = (): readonly WorkingInput[] => [
   input('A', 'for each', 100, 'cm2', 'memory'),
 ];
 
+// eslint-disable-next-line max-lines-per-function -- one layer with its two workings
 function layerPlan(
   zone: CoatZone,
   rule: LayerRule,

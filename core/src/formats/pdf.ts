@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- one writer: every kind of item on the same page */
 import { greatest, least } from '../geometry/extremes.ts';
 import fontkit from '@pdf-lib/fontkit';
 import {

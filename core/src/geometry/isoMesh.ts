@@ -30,6 +30,7 @@ const AWAY = 0.02;
  * manifold wherever the field is positive along the border of the grid, as each tetrahedron is cut
  * by one triangle or one quadrangle. Values may be Infinity away from the surface.
  */
+// eslint-disable-next-line max-lines-per-function -- one pass over the cells; its steps share the tables of vertices
 export function isoMesh({ origin, cellMm, cells }: Lattice, values: Float32Array): TriangleMesh {
   const [nx, ny, nz] = cells;
   const corner = Array.from(

@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- the tests of one subject, which share its pieces */
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { validateBytes } from 'gltf-validator';

@@ -73,6 +73,7 @@ export interface MassInputs {
 }
 
 /** Foil, clay and weight of the posed model. Null while the body is still being worked out. */
+// eslint-disable-next-line max-lines-per-function -- the stage in its order: built, weighed, bought, told
 export function planMass(inputs: MassInputs): MassPlan | null {
   const { mass, skin, builds, measure, stance, wire, body, bodyShape } = inputs;
   if (body === null) return null;

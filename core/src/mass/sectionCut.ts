@@ -51,6 +51,7 @@ const WINDOW = 1.4;
  * Cuts the layers at a station. Undefined where the bone lies outside the flesh there, or where the
  * section has no end of its own: a limb that is one with the trunk.
  */
+// eslint-disable-next-line max-lines-per-function -- one cut, from the window to its loops
 export function sectionCut(
   layers: Layers,
   posed: PosedSkeleton,

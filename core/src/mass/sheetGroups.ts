@@ -20,6 +20,7 @@ export interface SheetGroup {
  * or clay machine, and the paper to stack on either side where there is no machine (common
  * practice: a sheet of office paper is about 0.1 mm).
  */
+// eslint-disable-next-line max-lines-per-function -- one list of workings for each group
 export function sheetGroups(
   regions: readonly (RegionBuild & BuildUp)[],
   paperMm: number,

@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- one drawing with all its layers */
 import type { Side } from '../anatomy/bodyPlan.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { bodyBox } from '../body/blades.ts';

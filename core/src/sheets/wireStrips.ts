@@ -172,6 +172,7 @@ const noWire = (): DrawingItem => ({
   face: 'label',
 });
 
+// eslint-disable-next-line max-lines-per-function -- one mark, drawn item by item
 function markItems(
   wire: PlannedWire,
   bend: PlannedWire['bends'][number],

@@ -58,6 +58,7 @@ export function planSkin(inputs: SkinInputs): SkinPlan {
   };
 }
 
+// eslint-disable-next-line max-lines-per-function -- one zone with its workings
 function zonePlan(
   zone: CoatZone,
   skin: Workpiece['skin'],

@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- the tests of one subject, which share its pieces */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FREEDOMS } from '../anatomy/bodyPlan.ts';

@@ -37,6 +37,7 @@ export interface StanceInputs {
 }
 
 /** Poses the measured skeleton at the model's size, in mm, ground at y = 0. */
+// eslint-disable-next-line max-lines-per-function -- the stage in its order: posed, planted, told
 export function planStance(inputs: StanceInputs): StancePlan {
   const { stance, measure } = inputs;
   const { skeleton, lifePerModel } = measure;

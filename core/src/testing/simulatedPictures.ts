@@ -43,6 +43,7 @@ export function placesOf(
 }
 
 /** A picture taken of places in space, with its scale and level clicked by the same shaky hand. */
+// eslint-disable-next-line max-lines-per-function -- one picture, from the camera to its clicks
 export function pictureOf(places: ReadonlyMap<string, Vec3>, shot: Shot): Picture {
   const facing = shot.facing ?? 'left';
   const axes = axesOf({ view: shot.view, facing })!;

@@ -11,6 +11,7 @@ import { listText, type Sentence, type Step } from '../piece/step.ts';
 type Armature = Pick<WirePlan, 'wires' | 'bindings' | 'base' | 'shafts'>;
 
 /** From the printed sheets to an armature that stands on its base. */
+// eslint-disable-next-line max-lines-per-function -- one list of steps in their order
 export function armatureSteps(wire: Armature, choice: WireDecisions): readonly Step[] {
   const thin = wire.wires.filter(({ kind }) => kind === 'fine');
   const large = wire.wires.filter(({ kind }) => kind !== 'fine');

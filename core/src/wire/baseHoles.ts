@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- one board with its holes and what is wrong with them */
 import { greatest, least } from '../geometry/extremes.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { sub, unit, type Vec3 } from '../geometry/vec3.ts';

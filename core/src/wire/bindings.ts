@@ -60,6 +60,7 @@ export const crossTurnMm = (aMm: number, bMm: number, tieMm: number): number =>
   Math.PI * (aMm + bMm + tieMm);
 
 /** Where the wires of a plan are bound to each other. */
+// eslint-disable-next-line max-lines-per-function -- one case for each kind of wire
 export function bindingsOf(
   { wire, ropeMm }: WireSetting,
   wires: readonly PlannedWire[],

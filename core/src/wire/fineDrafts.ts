@@ -53,6 +53,7 @@ export interface FineEnd {
 }
 
 /** Every thin part of the stance, with its wire or the reason why it has none. */
+// eslint-disable-next-line max-lines-per-function -- one part: its size, its reason, its end
 export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): readonly FinePart[] {
   const { stance, wire } = setting;
   const { posed } = stance;

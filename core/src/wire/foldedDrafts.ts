@@ -88,6 +88,7 @@ function clearPoints(
  * from its foot until it joins the trunk. Both are one length of wire, cut once: twice the way from
  * foot to fold, and the fold itself.
  */
+// eslint-disable-next-line max-lines-per-function -- both ends of one wire share all that is worked out of it
 export function foldedDrafts(
   setting: WireSetting,
   folded: FoldedPair,

@@ -20,6 +20,7 @@ import { bendSnags, coverSnags, metalSnags } from './wireSnags.ts';
 import { choiceDiameterMm } from './wireStock.ts';
 
 /** The finished plan of a draft under its letter: schedule, springback, marks, cover and snags. */
+// eslint-disable-next-line max-lines-per-function -- one record of a wire
 export function finishWire(setting: WireSetting, draft: WireDraft, id: string): PlannedWire {
   const { stance, wire } = setting;
   const { choice, route, name } = draft;

@@ -24,6 +24,7 @@ export interface JobState<O> {
  * is under way only the last of newer questions waits; a fine one that is overtaken is cancelled.
  * `what` names the thing in a sentence.
  */
+// eslint-disable-next-line max-lines-per-function -- one life of a job: its parts share its state
 export function useJob<I, O>(job: Readonly<Ref<Job<I, O> | null>>, what: string): JobState<O> {
   const answer = shallowRef<Answer<O> | null>(null);
   const progress = ref<number | null>(null);

@@ -32,6 +32,7 @@ export interface WorkerPool {
 export const poolSize = (cores: number): number => Math.max(1, Math.min(3, cores - 1));
 
 /** A pool that starts its workers when they are first needed, and replaces one that has failed. */
+// eslint-disable-next-line max-lines-per-function -- one pool: its parts share the workers
 export function createPool(most: number): WorkerPool {
   const idle: Hand[] = [];
   const busy = new Set<Hand>();

@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- one canvas: its layers share the view */
 import type { Picture, PicturePoint, Side } from '@keen-sinew/core';
 import Konva from 'konva/lib/Core';
 import { Circle } from 'konva/lib/shapes/Circle';

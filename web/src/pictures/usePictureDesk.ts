@@ -19,6 +19,7 @@ export type Tool = 'landmark' | 'scale' | 'level' | 'crop' | 'outline';
 export type SideWanted = 'both' | 'left' | 'right';
 
 /** Work on one picture: which landmark is next, which tool is in hand, and what clicks do. */
+// eslint-disable-next-line max-lines-per-function -- one desk: its parts share the picture that is open
 export function usePictureDesk(pictureId: Readonly<Ref<string | undefined>>) {
   const { piece, plan, change } = usePiecePlan();
   const pictures = computed(() => piece.value.references.pictures);

@@ -5,6 +5,7 @@ import { createHistory, type History } from './history.ts';
 import { dropCreature, keepCreature, storedCreatures } from './creatureStorage.ts';
 
 /** Animals of one's own: kept in the browser, each change with a way back. */
+// eslint-disable-next-line max-lines-per-function -- a store is one function
 export const useCreatureStore = defineStore('creatures', () => {
   const creatures = shallowRef<readonly Creature[]>([]);
   const unreadable = ref(0);

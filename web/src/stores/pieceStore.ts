@@ -43,6 +43,7 @@ export interface TakenIn {
 }
 
 /** The documents: which pieces there are, the one that is open, and its way back and forth. */
+// eslint-disable-next-line max-lines-per-function -- a store is one function
 export const usePieceStore = defineStore('pieces', () => {
   const pieces = shallowRef<readonly Piece[]>([]);
   /** The open piece as it lies in the workshop. */

@@ -11,6 +11,7 @@ import { createHistory } from './history.ts';
 import { loadWorkshop, writeWorkshop } from './workshopStorage.ts';
 
 /** The maker's workshop: one document of this browser, beside the pieces. */
+// eslint-disable-next-line max-lines-per-function -- a store is one function
 export const useWorkshopStore = defineStore('workshop', () => {
   const current = shallowRef<Workshop>(newWorkshop());
   const history = createHistory<Workshop>();

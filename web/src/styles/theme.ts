@@ -37,6 +37,7 @@ const NIGHT: Palette = {
 };
 
 /** Naive UI in the colours and type of the house; none of its own look remains. */
+// eslint-disable-next-line max-lines-per-function -- one table of overrides
 const themeOf = (c: Palette): GlobalThemeOverrides => ({
   common: {
     fontFamily: "'Atkinson Hyperlegible Next Variable', Verdana, sans-serif",

@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- one body plan, as data */
 import { X_AXIS } from '../../geometry/vec3.ts';
 import type { BodyPlan } from '../bodyPlan.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';

@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- one body plan, as data */
 import type { Vec3 } from '../../geometry/vec3.ts';
 import { toRad } from '../../units/angles.ts';
 import type { BodyPlan } from '../bodyPlan.ts';

@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- one body plan, as data */
 import type { BodyPlan } from '../bodyPlan.ts';
 import { quarteredTail, sacrum, skull } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
@@ -128,6 +129,7 @@ interface LimbNames {
 }
 
 /** A limb that stands out to the side: upper bone level, lower bone down, foot flat. */
+// eslint-disable-next-line max-lines-per-function -- one limb, written out as data
 function sprawlingLimb(
   part: Pick<PlanPart, 'id' | 'name'>,
   names: LimbNames,

@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- one body plan, as data */
 import type { BodyPlan } from '../bodyPlan.ts';
 import { halvedNeck, quarteredTail, sacrum, skull } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';

@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- the tests of one subject, which share its pieces */
 import { describe, expect, it } from 'vitest';
 import { landmarksOf } from '../../anatomy/landmarks.ts';
 import { animalById, ANIMALS, planById } from '../../anatomy/registry.ts';

@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- one stage with its workings and snags */
 import type { Workpiece } from '../../workshop/workpiece.ts';
 import { landmarksOf } from '../../anatomy/landmarks.ts';
 import type { Skeleton } from '../../anatomy/skeleton.ts';

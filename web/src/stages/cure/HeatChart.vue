@@ -60,6 +60,7 @@ const marks = computed(() => {
     text: `${names.join(' and ')} ${minutes.toFixed(0)} min`,
   }));
 });
+// eslint-disable-next-line max-lines-per-function -- one set of options for the chart
 const options = computed(() => {
   const { ink, soft, line } = colours.value;
   const request = props.cure.request;

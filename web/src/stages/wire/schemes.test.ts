@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- the tests of one subject, which share its pieces */
 // @vitest-environment happy-dom
 import {
   inWorkshop,

@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- the gaits, as data */
 import type { FreedomName, GaitSpec, MoveSpec } from '../../bodyPlan.ts';
 
 /*

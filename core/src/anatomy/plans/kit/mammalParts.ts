@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- the parts of mammals, as data */
 import { belly, bonyLandmarks, muscle } from './names.ts';
 import { bone, column, DOWN, fixed, freedom, joint, outward, swing } from './joints.ts';
 import { halvedNeck, sacrum, skull } from './backbones.ts';
