@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Provenance } from './provenance.ts';
 
 /** How a coat shines when it is finished, from dull to running wet. */
@@ -12,18 +13,18 @@ export type Covering = (typeof COVERINGS)[number];
 export const COVERING_WORDS: Readonly<
   Record<Covering, { readonly one: string; readonly stroke: string; readonly lie: string }>
 > = {
-  hair: { one: 'hair', stroke: 'lock of hair', lie: 'the lie of the hair away from the nose' },
+  hair: { one: 'hair', stroke: say.lockOfHair, lie: say.lieOfHairAway },
   feather: {
     one: 'feather',
     stroke: 'feather',
-    lie: 'the rows, from the tail forward, so that each laps over the next',
+    lie: say.rowsFromTailForward,
   },
   scale: {
     one: 'scale',
     stroke: 'scale',
-    lie: 'the rows round the body, each half a scale on from the last',
+    lie: say.rowsRoundBodyEach,
   },
-  skin: { one: 'skin', stroke: 'fold', lie: 'the folds of the skin' },
+  skin: { one: 'skin', stroke: 'fold', lie: say.foldsOfSkin },
 };
 
 export const wordsOf = (zone: CoatZone) => COVERING_WORDS[zone.covering ?? 'hair'];

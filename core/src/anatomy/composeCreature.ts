@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Animal } from './animal.ts';
 import type { BodyPlan, BoneSpec, RegionSpec, SizeSpec } from './bodyPlan.ts';
 import type { Creature, Graft } from './creature.ts';
@@ -139,12 +140,12 @@ function changedBy(creature: Creature, { plan, animal }: Subject): Subject {
     creature.without.length + creature.grafts.length + Object.keys(lengthsMm).length > 0 ||
     Object.keys(girth).length > 0;
   return {
-    plan: { ...plan, name: changed ? `${plan.name} of your own` : plan.name },
+    plan: { ...plan, name: changed ? say.ofYourOwn(plan.name) : plan.name },
     animal: {
       ...sized,
       id: creature.id,
       name: creature.name,
-      latin: `after ${animal.latin}`,
+      latin: say.after(animal.latin),
       lengths: Object.fromEntries(
         Object.entries(sized.lengths).map(([key, life]) => {
           const mm = lengthsMm[key];

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Problem } from '../units/problem.ts';
 import { composeCreature } from './composeCreature.ts';
 import type { Creature } from './creature.ts';
@@ -13,17 +14,17 @@ export function creatureFaults(creature: Creature): readonly Problem[] {
   const base = animalById(creature.base);
   const plan = base && planById(base.planId);
   if (plan === undefined) {
-    const allowed = `an animal of the library: ${listed(ANIMALS.map(({ id }) => id))}`;
-    return [{ where: 'The animal to start from', received: creature.base, allowed }];
+    const allowed = say.animalOfLibrary(listed(ANIMALS.map(({ id }) => id)));
+    return [{ where: say.animalToStartFrom, received: creature.base, allowed }];
   }
   const parts = plan.parts.map((part) => part.id);
   const trunk = parts[0] ?? '';
   const faults: Problem[] = creature.without
     .filter((id) => !parts.includes(id) || id === trunk)
     .map((received) => ({
-      where: 'Parts left out',
+      where: say.partsLeftOut,
       received,
-      allowed: `any of ${listed(parts.slice(1))}; the trunk carries the rest and stays`,
+      allowed: say.anyOfTrunkCarries(listed(parts.slice(1))),
     }));
   const ids = creature.grafts.map((graft) => graft.id);
   const named = plan.parts.map((part) => part.id).filter((id) => !creature.without.includes(id));
@@ -31,24 +32,23 @@ export function creatureFaults(creature: Creature): readonly Problem[] {
     faults.push(...graftFaults(graft));
     if (ids.filter((id) => id === graft.id).length > 1 || named.includes(graft.id))
       faults.push({
-        where: `Part “${graft.name}”`,
+        where: say.part(graft.name),
         received: graft.id,
-        allowed: `an id of its own, other than ${listed([...new Set([...named, ...ids])])}`,
+        allowed: say.idOfItsOwn(listed([...new Set([...named, ...ids])])),
       });
   }
   return faults.length > 0 ? faults : wholeFaults(creature);
 }
 
 function graftFaults(graft: Creature['grafts'][number]): readonly Problem[] {
-  const where = `Part “${graft.name}”`;
+  const where = say.part(graft.name);
   const donor = animalById(graft.from);
   const plan = donor && planById(donor.planId);
-  if (plan === undefined)
-    return [{ where, received: graft.from, allowed: 'an animal of the library as its donor' }];
+  if (plan === undefined) return [{ where, received: graft.from, allowed: say.animalOfLibraryAs }];
   const lent = plan.parts.slice(1).map((part) => part.id);
   return lent.includes(graft.part)
     ? []
-    : [{ where, received: graft.part, allowed: `a part of the ${donor!.name}: ${listed(lent)}` }];
+    : [{ where, received: graft.part, allowed: say.partOf(donor!.name, listed(lent)) }];
 }
 
 /** Faults that show only on the composed body: places to set parts on, bones and parts by name. */
@@ -60,7 +60,7 @@ function wholeFaults(creature: Creature): readonly Problem[] {
     const lost = creature.grafts.find((graft) => !seats.includes(graft.onBone));
     return [
       {
-        where: `Part “${lost?.name ?? creature.name}”, bone to set it on`,
+        where: say.partBoneToSet(lost?.name ?? creature.name),
         received: lost?.onBone ?? '',
         allowed: listed([...new Set(seats)]),
       },
@@ -73,14 +73,14 @@ function wholeFaults(creature: Creature): readonly Problem[] {
       .filter((name) => !known.includes(name))
       .map((received) => ({ where, received, allowed: listed(known) }));
   return [
-    ...strange('Own length, bone', Object.keys(creature.lengthsMm), keys),
-    ...strange('Own girth, part', Object.keys(creature.girth), parts),
+    ...strange(say.ownLengthBone, Object.keys(creature.lengthsMm), keys),
+    ...strange(say.ownGirthPart, Object.keys(creature.girth), parts),
     ...(creature.massKg !== null && creature.massKg[0] > creature.massKg[1]
       ? [
           {
-            where: 'Weight in life',
-            received: `${creature.massKg[0]} to ${creature.massKg[1]} kg`,
-            allowed: 'the lighter first',
+            where: say.weightInLife,
+            received: say.toKg(creature.massKg[0], creature.massKg[1]),
+            allowed: say.lighterFirst,
           },
         ]
       : []),

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Animal } from './animal.ts';
 import { FACINGS, zoneOf } from './coat.ts';
 import type { BodyPlan } from './bodyPlan.ts';
@@ -26,9 +27,9 @@ export function planFaults(plan: BodyPlan): readonly string[] {
       plan.parts.map((part) => part.keys),
     ),
     ...nameFaults(plan),
-    ...(plan.parts[0]?.kind === 'trunk' ? [] : [`${plan.id}: its first part is no trunk`]),
-    ...(plan.sizes.some((size) => size.kind === 'chain') ? [] : [`${plan.id}: it has no length`]),
-    ...(plan.stances.length > 0 ? [] : [`${plan.id}: it has no stance`]),
+    ...(plan.parts[0]?.kind === 'trunk' ? [] : [say.itsFirstPartIs(plan.id)]),
+    ...(plan.sizes.some((size) => size.kind === 'chain') ? [] : [say.itHasNoLength(plan.id)]),
+    ...(plan.stances.length > 0 ? [] : [say.itHasNoStance(plan.id)]),
   ];
 }
 
@@ -39,13 +40,13 @@ function boneFaults(plan: BodyPlan): readonly string[] {
   const faults: string[] = [];
   for (const bone of plan.bones) {
     if (bone.parent !== null && !seen.has(bone.parent))
-      faults.push(`${bone.id}: parent ${bone.parent} does not stand before it`);
-    if (seen.has(bone.id)) faults.push(`${bone.id}: there are two of it`);
+      faults.push(say.parentDoesNotStand(bone.id, bone.parent));
+    if (seen.has(bone.id)) faults.push(say.thereAreTwoOf(bone.id));
     seen.add(bone.id);
-    if (!unitLike(bone.rest)) faults.push(`${bone.id}: rest direction is not of length 1`);
+    if (!unitLike(bone.rest)) faults.push(say.restDirectionIsNot(bone.id));
     for (const [name, f] of Object.entries(bone.joint.freedoms)) {
-      if (!unitLike(f.axis)) faults.push(`${bone.id} ${name}: axis is not of length 1`);
-      if (f.minDeg > 0 || f.maxDeg < 0) faults.push(`${bone.id} ${name}: rest is outside limits`);
+      if (!unitLike(f.axis)) faults.push(say.axisIsNotOf(bone.id, name));
+      if (f.minDeg > 0 || f.maxDeg < 0) faults.push(say.restIsOutsideLimits(bone.id, name));
     }
   }
   return faults;
@@ -62,10 +63,8 @@ function coverFaults(
   return [
     ...keys
       .filter((key) => listed.filter((entry) => entry === key).length !== 1)
-      .map((key) => `${plan.id}: ${key} is not in exactly one ${what}`),
-    ...listed
-      .filter((key) => !keys.includes(key))
-      .map((key) => `${plan.id}: no bone ${key} for a ${what}`),
+      .map((key) => say.isNotInExactly(plan.id, key, what)),
+    ...listed.filter((key) => !keys.includes(key)).map((key) => say.noBoneFor(plan.id, key, what)),
   ];
 }
 
@@ -75,7 +74,7 @@ function nameFaults(plan: BodyPlan): readonly string[] {
   const stances = new Set(plan.stances.map((stance) => stance.id));
   const contacts = new Set(plan.contacts.map((contact) => contact.id));
   const missing = (known: ReadonlySet<string>, what: string, names: readonly string[]) =>
-    names.filter((name) => !known.has(name)).map((name) => `${plan.id}: no ${what} ${name}`);
+    names.filter((name) => !known.has(name)).map((name) => say.no(plan.id, what, name));
   return [
     ...missing(ids, 'bone', [
       ...plan.contacts.flatMap(({ bone, level, reach }) => [
@@ -110,7 +109,7 @@ function nameFaults(plan: BodyPlan): readonly string[] {
     ]),
     ...missing(
       new Set(plan.limbPairs.map((pair) => pair.id)),
-      'limb pair',
+      say.limbPair,
       plan.stances.flatMap((stance) => stance.folded ?? []),
     ),
     ...missing(
@@ -129,20 +128,20 @@ function nameFaults(plan: BodyPlan): readonly string[] {
 export function animalFaults(general: BodyPlan, animal: Animal): readonly string[] {
   const plan = planFor(general, animal);
   const keys = keysOf(plan);
-  const say = (text: string): string => `${animal.id}: ${text}`;
+  const told = (text: string): string => `${animal.id}: ${text}`;
   const strange = (what: string, names: readonly string[], known: readonly string[]) =>
-    names.filter((name) => !known.includes(name)).map((name) => say(`no ${what} ${name}`));
+    names.filter((name) => !known.includes(name)).map((name) => told(say.no2(what, name)));
   return [
-    ...(animal.planId === general.id ? [] : [say(`its plan is ${animal.planId}, not this one`)]),
+    ...(animal.planId === general.id ? [] : [told(say.itsPlanIsNot(animal.planId))]),
     ...keys.flatMap((key) => {
       const life = animal.lengths[key];
-      if (life === undefined) return [say(`no life length for ${key}`)];
+      if (life === undefined) return [told(say.noLifeLengthFor(key))];
       const outside = life.mm < life.range[0] || life.mm > life.range[1];
-      return outside ? [say(`${key} lies outside its own range`)] : [];
+      return outside ? [told(say.liesOutsideItsOwn(key))] : [];
     }),
     ...keys
       .filter((key) => (animal.flesh[key] ?? []).length === 0)
-      .map((key) => say(`no flesh on ${key}`)),
+      .map((key) => told(say.noFleshOn(key))),
     ...strange(
       'stance',
       animal.usualStance === undefined ? [] : [animal.usualStance],
@@ -169,7 +168,7 @@ export function animalFaults(general: BodyPlan, animal: Animal): readonly string
     ),
     ...keys.flatMap((key) =>
       FACINGS.filter((facing) => zoneOf(animal.coat, key, facing) === undefined).map((facing) =>
-        say(`no zone of the coat for ${key} looking ${facing}`),
+        told(say.noZoneOfCoat(key, facing)),
       ),
     ),
     ...plan.contacts.flatMap(({ bone, kind }) => {
@@ -177,9 +176,7 @@ export function animalFaults(general: BodyPlan, animal: Animal): readonly string
       const key = plan.bones.find((entry) => entry.id === bone)?.key ?? '';
       const last = animal.flesh[key]?.at(-1);
       // The sole is told from the last round cone of the bone that carries it.
-      return last === undefined || 'radii' in last
-        ? [say(`${key} meets the ground and does not end in a round cone`)]
-        : [];
+      return last === undefined || 'radii' in last ? [told(say.meetsGroundAndDoes(key))] : [];
     }),
   ];
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
 import { refusedBySchema } from '../units/schemaProblem.ts';
 import { CREATURE_FORMAT, CREATURE_VERSION, creatureSchema, type Creature } from './creature.ts';
@@ -14,18 +15,18 @@ export function readCreatureText(text: string): Parsed<Creature> {
     data = JSON.parse(text);
   } catch (error) {
     const reason = error instanceof Error ? error.message : String(error);
-    return refused('The file', reason, 'a whole file of an own animal in JSON');
+    return refused(say.file, reason, say.wholeFileOfOwn);
   }
   const format = (data as { format?: unknown } | null)?.format;
   if (format !== CREATURE_FORMAT)
-    return refused('The file', format ?? typeof data, `a file of format “${CREATURE_FORMAT}”`);
+    return refused(say.file, format ?? typeof data, say.fileOfFormat(CREATURE_FORMAT));
   const { version } = data as { version?: unknown };
   const current = migrateCreature(data as Record<string, unknown>);
   if (current === undefined)
-    return refused('The file’s version', version, `a version from 1 to ${CREATURE_VERSION}`);
+    return refused(say.filesVersion, version, say.versionFromTo(CREATURE_VERSION));
   const parsed = creatureSchema.safeParse(current);
   if (!parsed.success)
-    return refusedBySchema(creatureSchema, current, parsed.error.issues, 'a whole own animal');
+    return refusedBySchema(creatureSchema, current, parsed.error.issues, say.wholeOwnAnimal);
   const fault = creatureFaults(parsed.data)[0];
   return fault === undefined
     ? accepted(parsed.data)

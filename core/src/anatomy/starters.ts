@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { newCreature, type Creature, type Graft } from './creature.ts';
 
 /** A creature of one's own to begin with, and what it is for. */
@@ -19,9 +20,9 @@ const lent = (part: Omit<Graft, 'at'> & Partial<Pick<Graft, 'at'>>): Graft => ({
 export const STARTERS: readonly Starter[] = Object.freeze<Starter[]>([
   {
     name: 'Hand-and-foot creature, six limbs',
-    why: 'a long body on four feet, and a pair of arms with hands',
+    why: say.longBodyOnFour,
     creature: (id) => ({
-      ...newCreature(id, 'Hand-and-foot creature', 'eurasian-otter'),
+      ...newCreature(id, say.handAndFootCreature, 'eurasian-otter'),
       size: 1.4,
       grafts: [
         lent({
@@ -38,9 +39,9 @@ export const STARTERS: readonly Starter[] = Object.freeze<Starter[]>([
   },
   {
     name: 'Winged beast',
-    why: 'four legs and a pair of feathered wings on the shoulders',
+    why: say.fourLegsAndPair,
     creature: (id) => ({
-      ...newCreature(id, 'Winged beast', 'grey-wolf'),
+      ...newCreature(id, say.wingedBeast, 'grey-wolf'),
       grafts: [
         lent({
           id: 'feathered-wings',
@@ -55,9 +56,9 @@ export const STARTERS: readonly Starter[] = Object.freeze<Starter[]>([
   },
   {
     name: 'Long-bodied drake',
-    why: 'a crocodile’s long body with feathered wings on its back',
+    why: say.crocodilesLongBodyWith,
     creature: (id) => ({
-      ...newCreature(id, 'Fen drake', 'nile-crocodile'),
+      ...newCreature(id, say.fenDrake, 'nile-crocodile'),
       size: 0.4,
       grafts: [
         lent({

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { BalancePlan } from './balancePlan.ts';
@@ -39,7 +40,7 @@ function tipSnags({ footing: stands, massCentre, rose, places }: Facts): readonl
   const facts = {
     marginMm: stands.marginMm,
     tipDeg: stands.tipDeg,
-    towards: worst === undefined ? 'one side' : directionText(worst.towardsDeg),
+    towards: worst === undefined ? say.oneSide : directionText(worst.towardsDeg),
   };
   return [{ code: 'mass-near-edge', grade: 'watch', stage: 'stance', target, facts }];
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { baseWorkings } from './baseWorkings.ts';
 import { hangingWorkings } from './hangingWorkings.ts';
@@ -19,23 +20,21 @@ export function balanceWorkings(
   const height: Working = {
     ...common,
     id: 'balance.height',
-    label: 'Centre of mass above the base',
+    label: say.centreOfMassAbove,
     value: facts.massCentre[1],
     unit: 'mm',
     provenance: facts.exact ? 'derived' : 'memory',
     reading: {
-      method: 'mean height of clay, cores and wires on their bones, weighed by their mass',
-      resolution: facts.exact ? 'one cell of the body’s grid' : 'a few sections of each bone',
+      method: say.meanHeightOfClay,
+      resolution: facts.exact ? say.oneCellOfBodys : say.fewSectionsOfEach,
       checkedBy: 'core/src/balance/balance.test.ts',
     },
-    source: facts.exact
-      ? 'statics; each cell of the body belongs to its nearest bone'
-      : 'statics; thin sections of each bone, until the body is worked out',
+    source: facts.exact ? say.staticsEachCellOf : say.staticsThinSectionsOf,
   };
   const grams: Working = {
     ...common,
     id: 'balance.grams',
-    label: 'Weight of the piece',
+    label: say.weightOfPiece,
     value: facts.grams,
     unit: 'g',
     provenance: massKnown ? 'derived' : 'memory',
@@ -43,18 +42,16 @@ export function balanceWorkings(
     inputs: [
       input(
         'body',
-        'Clay, cores and wires',
+        say.clayCoresAndWires,
         facts.grams - (facts.weight?.grams ?? 0),
         'g',
         massKnown ? 'derived' : 'memory',
       ),
       ...(facts.weight === null
         ? []
-        : [input('weight', 'Metal weight inside', facts.weight.grams, 'g' as const, 'own')]),
+        : [input('weight', say.metalWeightInside, facts.weight.grams, 'g' as const, 'own')]),
     ],
-    source: massKnown
-      ? 'the stage Mass'
-      : 'volume at 1.3 g/ml, common practice, until Mass is known',
+    source: massKnown ? say.stageMass : say.volumeAtGMl,
   };
   const weight = weightWorkings(facts, choice);
   if (choice.hold !== 'base')
@@ -75,17 +72,16 @@ function tipWorkings(facts: BalanceFacts, height: Working): readonly Working[] {
   const margin: Working = {
     ...common,
     id: 'balance.margin',
-    label: 'Inside the feet by',
+    label: say.insideFeetBy,
     value: stands.marginMm,
     unit: 'mm',
     reading: {
-      method: 'least distance to an edge of the outline round the soles; minus is outside',
-      resolution: 'exact: straight edges between points round each sole',
+      method: say.leastDistanceToEdge,
+      resolution: say.exactStraightEdgesBetween,
       checkedBy: 'core/src/balance/balance.test.ts',
     },
-    inputs: [input('N', 'Feet that touch', standing.length, 'count', 'derived')],
-    source:
-      'statics; convex hull of the soles, each as wide as its foot is thick, and of toes that touch',
+    inputs: [input('N', say.feetThatTouch, standing.length, 'count', 'derived')],
+    source: say.staticsConvexHullOf,
   };
   return [
     margin,
@@ -93,14 +89,12 @@ function tipWorkings(facts: BalanceFacts, height: Working): readonly Working[] {
       ...common,
       id: 'balance.tip',
       label:
-        worst === undefined
-          ? 'Tips at a tilt of'
-          : `Tips towards ${directionText(worst.towardsDeg)} at`,
+        worst === undefined ? say.tipsAtTiltOf : say.tipsTowardsAt(directionText(worst.towardsDeg)),
       value: stands.tipDeg,
       unit: 'deg',
       formula: 'φ = atan2(margin, h)',
       inputs: [asInput('margin', margin), asInput('h', height)],
-      source: 'statics; unpegged, as the pegs of the legs hold much more',
+      source: say.staticsUnpeggedAsPegs,
     },
   ];
 }
@@ -114,26 +108,23 @@ function footWorkings({ bearing, grams: total }: BalanceFacts, grams: Working): 
     return {
       ...common,
       id: `balance.foot.${foot.contact.id}`,
-      label: `${foot.contact.name} carries`,
+      label: say.carries(foot.contact.name),
       value,
       unit: 'g',
       formula: 'R = φ · (m − rest)',
       note:
         feet.length === 1
-          ? 'The one place that bears all.'
+          ? say.onePlaceThatBears
           : feet.length === 2
-            ? 'The share is that of a lever along the line between the feet, held to 0 to 1.'
-            : 'The shares keep forces and moments in balance with the least sum of squares.',
+            ? say.shareIsThatOf
+            : say.sharesKeepForcesAnd,
       inputs: [
         asInput('m', grams),
-        input('rest', 'Lies on the ground by itself', resting, 'g', 'derived'),
-        input('φ', 'Share of this foot', shares[i] ?? 0, 'ratio', 'derived'),
-        input('N', 'Feet and rods that bear', feet.length, 'count', 'derived'),
+        input('rest', say.liesOnGroundBy, resting, 'g', 'derived'),
+        input('φ', say.shareOfThisFoot, shares[i] ?? 0, 'ratio', 'derived'),
+        input('N', say.feetAndRodsThat, feet.length, 'count', 'derived'),
       ],
-      source:
-        value < -0.005 * total
-          ? 'statics; less than nothing pulls: this foot needs a rod or a long peg, or it lifts off'
-          : 'statics; a stiff piece on equal feet, which pegs may also hold down',
+      source: value < -0.005 * total ? say.staticsLessThanNothing : say.staticsStiffPieceOn,
       target: { kind: 'contact', id: foot.contact.id },
     };
   });

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { common, type BalanceFacts } from './balanceFacts.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
@@ -11,11 +12,11 @@ export function baseWorkings(
   grams: Working,
 ): readonly Working[] {
   const inputs = [
-    input('φ', 'Tilt that it must survive', choice.tiltDeg, 'deg', 'own'),
+    input('φ', say.tiltThatItMust, choice.tiltDeg, 'deg', 'own'),
     asInput('h', height),
     asInput('m', grams),
-    input('t', 'Thickness of the board', base.thicknessMm, 'mm', 'own'),
-    input('ρ', 'Wood', WOOD_G_PER_ML, 'g/ml', 'memory'),
+    input('t', say.thicknessOfBoard, base.thicknessMm, 'mm', 'own'),
+    input('ρ', say.wood, WOOD_G_PER_ML, 'g/ml', 'memory'),
   ];
   const board = (id: string, label: string, value: number): Working => ({
     ...common,
@@ -26,31 +27,31 @@ export function baseWorkings(
     reading: {
       method:
         'widened until every edge is h · tan φ from the common centre, and 12 mm beyond the feet',
-      resolution: 'a millionth of a millimetre',
+      resolution: say.millionthOfMillimetre,
       checkedBy: 'core/src/balance/balance.test.ts',
     },
     inputs,
-    source: 'statics; piece and board tip as one',
+    source: say.staticsPieceAndBoard,
     target: { kind: 'piece', id: 'base' },
   });
   return [
-    board('length', 'Smallest base, front to back', base.lengthMm),
-    board('width', 'Smallest base, left to right', base.widthMm),
+    board('length', say.smallestBaseFrontTo, base.lengthMm),
+    board('width', say.smallestBaseLeftTo, base.widthMm),
     {
       ...common,
       id: 'balance.base.tip',
-      label: 'On it, tips at a tilt of',
+      label: say.onItTipsAt,
       value: base.tipDeg,
       unit: 'deg',
       formula: 'φ = atan2(margin, h)',
-      note: 'Piece and board tip together.',
+      note: say.pieceAndBoardTip,
       inputs: [
-        input('margin', 'Common centre inside the nearest edge', base.marginMm, 'mm', 'derived'),
-        input('h', 'Common centre above the table', base.heightMm, 'mm', 'derived'),
-        input('board', 'Weight of the board', base.boardG, 'g', 'derived'),
-        input('m', 'Weight of the piece', total, 'g', 'derived'),
+        input('margin', say.commonCentreInsideNearest, base.marginMm, 'mm', 'derived'),
+        input('h', say.commonCentreAboveTable, base.heightMm, 'mm', 'derived'),
+        input('board', say.weightOfBoard, base.boardG, 'g', 'derived'),
+        input('m', say.weightOfPiece, total, 'g', 'derived'),
       ],
-      source: 'statics',
+      source: say.statics,
       target: { kind: 'piece', id: 'base' },
     },
   ];

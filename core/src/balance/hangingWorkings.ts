@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { common, type BalanceFacts } from './balanceFacts.ts';
 import { greatest } from '../geometry/extremes.ts';
@@ -22,29 +23,29 @@ export function hangingWorkings(
   const place: Working = {
     ...common,
     id: 'balance.hook.place',
-    label: `Hook, from the ${from} along the spine`,
+    label: say.hookFromAlongSpine(from),
     value: Math.hypot(...hook.place.map((v, k) => v - start[k as 0])),
     unit: 'mm',
     reading: {
-      method: 'the place of the spine straight above the centre of mass, or nearest to it',
-      resolution: 'exact: straight bones',
+      method: say.placeOfSpineStraight,
+      resolution: say.exactStraightBones,
       checkedBy: 'core/src/balance/balance.test.ts',
     },
-    source: 'statics: what hangs comes to rest with its centre under the hook',
+    source: say.staticsWhatHangsComes,
     target: at,
   };
   const tilt: Working = {
     ...common,
     id: 'balance.hook.tilt',
-    label: 'Hung there, it tilts by',
+    label: say.hungThereItTilts,
     value: hook.tiltDeg,
     unit: 'deg',
     formula: 'φ = atan2(off, below)',
     inputs: [
-      input('off', 'Hook beside the centre', hook.offMm, 'mm', 'derived'),
-      input('below', 'Centre below the hook', hook.belowMm, 'mm', 'derived'),
+      input('off', say.hookBesideCentre, hook.offMm, 'mm', 'derived'),
+      input('below', say.centreBelowHook, hook.belowMm, 'mm', 'derived'),
     ],
-    source: 'statics',
+    source: say.statics,
     target: at,
   };
   if (choice.hold === 'hanging') return [place, tilt];
@@ -56,17 +57,17 @@ export function hangingWorkings(
     {
       ...common,
       id: 'balance.wall.pull',
-      label: 'Pull on the upper fixing',
+      label: say.pullOnUpperFixing,
       value: wallPullN(grams.value, outMm, apartMm, GRAVITY),
       unit: 'N',
       formula: 'F = m · g · d / H',
       inputs: [
         asInput('m', grams),
-        input('g', 'Gravity', GRAVITY, 'm/s2', 'published'),
-        input('d', 'Centre of mass from the wall', outMm, 'mm', 'derived'),
-        input('H', 'Upper fixing above the lower', apartMm, 'mm', 'derived'),
+        input('g', say.gravity, GRAVITY, 'm/s2', 'published'),
+        input('d', say.centreOfMassFrom, outMm, 'mm', 'derived'),
+        input('H', say.upperFixingAboveLower, apartMm, 'mm', 'derived'),
       ],
-      source: 'statics; the far side against the wall, a stay at the lowest place',
+      source: say.staticsFarSideAgainst,
       target: at,
     },
   ];

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { least } from '../geometry/extremes.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { edgesOf } from '../geometry/hull.ts';
@@ -50,14 +51,14 @@ export const worstDirection = (rose: readonly TipDirection[]): TipDirection | un
 /** A direction in the animal's words. */
 export function directionText(towardsDeg: number): string {
   const names = [
-    'the front',
-    'the front right',
-    'the right',
-    'the rear right',
-    'the rear',
-    'the rear left',
-    'the left',
-    'the front left',
+    say.front,
+    say.frontRight,
+    say.right,
+    say.rearRight,
+    say.rear,
+    say.rearLeft,
+    say.left,
+    say.frontLeft,
   ];
   return names[Math.round((((towardsDeg % 360) + 360) % 360) / 45) % 8]!;
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { common, type BalanceFacts } from './balanceFacts.ts';
 import { asGiven, input, type Working } from '../piece/working.ts';
@@ -7,8 +8,8 @@ import { ballRadiusMm, WEIGHT_COVER_MM, WEIGHT_METALS, type WeightPlace } from '
 export const roomOf = (roomMm: number): Pick<Working, 'inputs'> & { readonly formula: string } => ({
   formula: 'd = 2 · (t − cover)',
   inputs: [
-    input('t', 'Thickest half of the flesh', roomMm + WEIGHT_COVER_MM, 'mm', 'derived'),
-    input('cover', 'Clay over it', WEIGHT_COVER_MM, 'mm', 'memory'),
+    input('t', say.thickestHalfOfFlesh, roomMm + WEIGHT_COVER_MM, 'mm', 'derived'),
+    input('cover', say.clayOverIt, WEIGHT_COVER_MM, 'mm', 'memory'),
   ],
 });
 
@@ -25,18 +26,21 @@ const ball = ({ name, gPerMl }: MetalOf, grams: number, id: string, label: strin
   value: 2 * ballRadiusMm(grams, gPerMl),
   unit: 'mm',
   formula: 'd = 2 · ∛(3 · m / (4 · π · ρ))',
-  inputs: [input('m', 'Weight', grams, 'g', 'derived'), input('ρ', name, gPerMl, 'g/ml', 'memory')],
-  source: 'solid geometry; densities from handbooks, from memory',
+  inputs: [
+    input('m', say.weight, grams, 'g', 'derived'),
+    input('ρ', name, gPerMl, 'g/ml', 'memory'),
+  ],
+  source: say.solidGeometryDensitiesFrom,
 });
 
 const room = (id: string, roomMm: number): Working => ({
   ...common,
   id,
-  label: 'Room there under 2 mm of clay, across',
+  label: say.roomThereUnderMm,
   value: 2 * roomMm,
   unit: 'mm',
   ...roomOf(roomMm),
-  source: 'the sections of the body',
+  source: say.sectionsOfBody,
 });
 
 /** A metal weight inside: what would be needed, or what was placed, as a ball with the room there. */
@@ -52,15 +56,15 @@ export function weightWorkings(
     {
       ...common,
       id: 'balance.weight.placed',
-      label: `${metal.name} weight inside`,
+      label: say.weightInside(metal.name),
       value: weight.grams,
       unit: 'g',
       provenance: 'own',
-      ...asGiven('Set by you', weight.grams, 'g', 'own'),
-      source: 'a decision of the piece',
+      ...asGiven(say.setByYou, weight.grams, 'g', 'own'),
+      source: say.decisionOfPiece,
       target,
     },
-    { ...ball(metal, weight.grams, 'balance.weight.placed.ball', 'As a ball, across'), target },
+    { ...ball(metal, weight.grams, 'balance.weight.placed.ball', say.asBallAcross), target },
     { ...room('balance.weight.placed.room', weightRoomMm), target },
   ];
 }
@@ -69,22 +73,21 @@ export function weightWorkings(
 function neededWorkings(metal: MetalOf, best: WeightPlace | undefined): readonly Working[] {
   if (best === undefined) return [];
   const target = { kind: 'bone', id: best.boneId } as const;
-  const across = `As a ball of ${metal.name.toLowerCase()}, across`;
+  const across = say.asBallOfAcross(metal.name.toLowerCase());
   return [
     {
       ...common,
       id: 'balance.weight.needed',
-      label: 'A weight that would do',
+      label: say.weightThatWouldDo,
       value: best.grams,
       unit: 'g',
       reading: {
-        method:
-          'the least weight there that brings the centre inside every edge by the wanted margin, and 2 % more',
-        resolution: 'whole grams',
+        method: say.leastWeightThereThat,
+        resolution: say.wholeGrams,
         checkedBy: 'core/src/balance/balance.test.ts',
       },
       inputs: [],
-      source: 'balance of moments about the edges of the outline',
+      source: say.balanceOfMomentsAbout,
       target,
     },
     ball(metal, best.grams, 'balance.weight.ball', across),

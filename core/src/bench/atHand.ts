@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { differenceOf } from '../colour/colourDifference.ts';
 import type { ClayBatch } from '../mass/clayBatches.ts';
 import type { Step } from '../piece/step.ts';
@@ -21,18 +22,18 @@ export function packetsToBuy(
   return {
     id: `bench.shop.${packets.id}`,
     stage: 'bench',
-    label: `“${figures.name}”, packets to buy beside what is on hand`,
+    label: say.packetsToBuyBeside(figures.name),
     value: Math.max(0, Math.ceil((grams.value - grammes) / figures.packet.value - ROUNDING)),
     unit: 'count',
     provenance: 'derived',
     formula: 'N = max(0, ⌈(m − h) / p − ε⌉)',
     inputs: [
       asInput('m', grams),
-      input('h', 'On hand in the workshop', grammes, 'g', 'own'),
+      input('h', say.onHandInWorkshop, grammes, 'g', 'own'),
       asInput('p', figures.packet),
-      input('ε', 'What a rounding error may be', ROUNDING, 'ratio', 'memory'),
+      input('ε', say.whatRoundingErrorMay, ROUNDING, 'ratio', 'memory'),
     ],
-    source: 'stock of the workshop',
+    source: say.stockOfWorkshop,
   };
 }
 
@@ -47,13 +48,13 @@ export function packetsCost(
   return {
     id: `${packets.id}.cost`,
     stage: 'bench',
-    label: `“${name}”, cost`,
+    label: say.cost(name),
     value: packets.value * price,
     unit: 'money',
     provenance: 'derived',
     formula: 'c = N · P',
-    inputs: [asInput('N', packets), input('P', 'Price of a packet', price, 'money', 'own')],
-    source: 'prices of the workshop, in your own money',
+    inputs: [asInput('N', packets), input('P', say.priceOfPacket, price, 'money', 'own')],
+    source: say.pricesOfWorkshopIn,
   };
 }
 
@@ -70,7 +71,10 @@ export function nearestPaint(
   return nearest !== undefined && nearest.difference <= NEAR ? nearest : null;
 }
 
-/** A step whose hand work takes the maker's own time; ovens and clays keep theirs. */
+/**
+ * A step whose hand work takes the maker's own time; ovens and clays keep theirs. Hand work is told by
+ * a sum over its tasks, so that its formula stays one when a factor stands before it.
+ */
 export function paced(step: Step, pace: number): Step {
   const { duration, occupies } = step;
   if (duration === null || occupies !== 'person' || duration.formula === undefined) return step;
@@ -79,8 +83,8 @@ export function paced(step: Step, pace: number): Step {
     duration: {
       ...duration,
       value: pace * duration.value,
-      formula: `p · (${duration.formula})`,
-      inputs: [...duration.inputs, input('p', 'Your pace against the usual', pace, 'ratio', 'own')],
+      formula: `p · ${duration.formula}`,
+      inputs: [...duration.inputs, input('p', say.yourPaceAgainstUsual, pace, 'ratio', 'own')],
     },
   };
 }
@@ -93,13 +97,13 @@ export const timedWorking = (steps: readonly (Step & { readonly done: unknown })
   return {
     id: 'bench.timed',
     stage: 'bench',
-    label: 'Hand work left, as far as it is timed',
+    label: say.handWorkLeftAs,
     value: left.reduce((sum, { value }) => sum + value, 0),
     unit: 'min',
     provenance: 'derived',
     formula: 'T = Σ tᵢ',
     inputs: left.map((duration) => asInput('tᵢ', duration)),
-    source: 'the steps of cutting, bending and binding; modelling and painting are not timed yet',
+    source: say.stepsOfCuttingBending,
   };
 };
 
@@ -107,11 +111,11 @@ export const timedWorking = (steps: readonly (Step & { readonly done: unknown })
 export const sittingsWorking = (timed: Working, sittingH: number): Working => ({
   id: 'bench.sittings',
   stage: 'bench',
-  label: 'Sittings for it',
+  label: say.sittingsForIt,
   value: Math.ceil(timed.value / (60 * sittingH)),
   unit: 'count',
   provenance: 'derived',
   formula: 'N = ⌈T / s⌉',
-  inputs: [asInput('T', timed), input('s', 'One sitting', sittingH, 'h', 'own')],
-  source: 'length of a sitting in the workshop',
+  inputs: [asInput('T', timed), input('s', say.oneSitting, sittingH, 'h', 'own')],
+  source: say.lengthOfSittingIn,
 });

@@ -1,4 +1,5 @@
 /* eslint-disable max-lines -- the steps in clay, one after the other */
+import * as say from './words.ts';
 import { wordsOf } from '../anatomy/coat.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { CurePlan } from '../cure/curePlan.ts';
@@ -35,10 +36,8 @@ export function claySteps(
     {
       id: 'parts.set',
       stage: 'mass',
-      title: 'Set the eyes',
-      sentence: [
-        `Press both eyes in, and look from the front and from above whether they sit alike${hasLids(skeleton) ? '; close the lids over them' : ''}.`,
-      ],
+      title: say.setEyes,
+      sentence: [say.pressBothEyesIn(hasLids(skeleton) ? say.closeLidsOverThem : '')],
       cautions: ['sharp'],
       needs: [parts ? 'cure.parts' : 'parts.eyes', ...(shell ? ['cure.shell'] : built)],
       work: 'model',
@@ -49,7 +48,7 @@ export function claySteps(
           {
             id: 'mass.work-over',
             stage: 'mass' as const,
-            title: 'Work over the shell',
+            title: say.workOverShell,
             sentence: workOver(skeleton, mass),
             cautions: ['solvent', 'sanding'] as const,
             needs: ['cure.shell', 'parts.set'],
@@ -71,23 +70,19 @@ function workOver(skeleton: Skeleton, { shape }: MassPlan): Sentence {
   const muscles: Sentence =
     laid.length > 0
       ? [
-          'lay the muscles in their order, ',
+          say.layMusclesInTheir,
           ...listSentence(
             laid.map(({ order, name, grams }): Sentence => [
               `${order} ${name.toLowerCase()} `,
               grams,
             ]),
           ),
-          ', then ',
+          say.then,
         ]
       : hasMuscles(skeleton)
-        ? ['add muscle and ']
+        ? [say.addMuscleAnd]
         : ['add '];
-  return [
-    'Roughen the shell, ',
-    ...muscles,
-    'the last thin skin of clay. Hold it against the outlines on the sheet: what is outside them now is too fat.',
-  ];
+  return [say.roughenShell, ...muscles, say.lastThinSkinOf];
 }
 
 /** A muscle of less clay is a touch of the thumb, g. */
@@ -100,19 +95,19 @@ function conditionStep({ batches }: MassPlan, cure: CurePlan): Step {
   return {
     id: 'mass.condition',
     stage: 'mass',
-    title: 'Make the clay ready',
+    title: say.makeClayReady,
     sentence: [
       'Have ',
       ...listSentence(
         batches.map(({ figures, grams, packets, laidFor }): Sentence => [
           grams,
-          ` of “${figures.name}” ready ${laidFor === 'piece' ? '' : `for the ${laidFor} `}(`,
+          say.ofReady(figures.name, laidFor === 'piece' ? '' : say.forWord(laidFor)),
           packets,
           ` ${packets.value === 1 ? 'packet' : 'packets'})`,
         ]),
       ),
-      ', worked until it is soft and even. ',
-      epoxy ? 'Mix equal parts only as much as you use in an hour.' : 'Keep it clean of dust.',
+      say.workedUntilItIs,
+      epoxy ? say.mixEqualPartsOnly : say.keepItCleanOf,
     ],
     cautions: epoxy ? ['epoxy', 'label'] : ['label'],
     needs: [],
@@ -125,12 +120,8 @@ function eyesStep({ eye }: CurePlan): Step {
   return {
     id: 'parts.eyes',
     stage: 'cure',
-    title: 'Make the eyes',
-    sentence: [
-      'Roll two balls of ',
-      eye,
-      ' and two spare ones from the same rolled sheet, so that they are alike; choose the best pair.',
-    ],
+    title: say.makeEyes,
+    sentence: [say.rollTwoBallsOf, eye, say.andTwoSpareOnes],
     cautions: ['small-parts'],
     needs: ['mass.condition'],
     work: 'model',
@@ -143,23 +134,23 @@ function coreStep({ foil, regions }: MassPlan): Step {
   return {
     id: 'mass.core',
     stage: 'mass',
-    title: 'Pack the core',
+    title: say.packCore,
     sentence:
       cored.length === 0
-        ? ['No foil: every region is solid clay on the wire.']
+        ? [say.noFoilEveryRegion]
         : [
             'Tear ',
             foil.metres,
-            ' of foil off the roll (',
+            say.ofFoilOffRoll,
             foil.grams,
-            ') and pack it hard round the wire: ',
+            say.andPackItHard,
             ...listSentence(
               cored.map((regionMass): Sentence => [
                 `${regionMass.region.name.toLowerCase()} `,
                 regionMass.coreVolume,
               ]),
             ),
-            '. Bind it with tape, and hold it inside the grey core on the sheet: a core that is too big cannot be shaved later.',
+            say.bindItWithTape,
           ],
     cautions: ['foil'],
     needs: ['wire.mount'],
@@ -172,12 +163,12 @@ function shellStep({ sheets, shellFigures }: MassPlan): Step {
   return {
     id: 'mass.shell',
     stage: 'mass',
-    title: 'Lay the shell',
+    title: say.layShell,
     sentence:
       sheets.length === 0
-        ? ['No shell: every region is solid clay on the wire.']
+        ? [say.noShellEveryRegion]
         : [
-            `Roll ${shellFigures ? `“${shellFigures.name}”` : 'clay'}: `,
+            say.roll(shellFigures ? `“${shellFigures.name}”` : 'clay'),
             ...listSentence(
               sheets.map((sheet): Sentence => [
                 sheet.area,
@@ -185,10 +176,10 @@ function shellStep({ sheets, shellFigures }: MassPlan): Step {
                 sheet.gap,
                 ' (',
                 sheet.papers,
-                ` sheets of paper on either side of the pin) for ${listText(sheet.names).toLowerCase()}`,
+                say.sheetsOfPaperOn(listText(sheet.names).toLowerCase()),
               ]),
             ),
-            '. Lay it on from the belly up, press every air pocket out, and prick what you cannot press.',
+            say.layItOnFrom,
           ],
     cautions: ['sharp'],
     needs: ['mass.core', 'mass.condition'],
@@ -202,19 +193,19 @@ function solidStep({ regions }: MassPlan): Step {
   return {
     id: 'mass.solid',
     stage: 'mass',
-    title: 'Build the slender parts',
+    title: say.buildSlenderParts,
     sentence:
       solid.length === 0
-        ? ['No solid part: every region has a core.']
+        ? [say.noSolidPartEvery]
         : [
-            'Build straight on the wire, in solid clay: ',
+            say.buildStraightOnWire,
             ...listSentence(
               solid.map((regionMass): Sentence => [
                 `${regionMass.region.name.toLowerCase()} `,
                 regionMass.clay,
               ]),
             ),
-            '. Weigh each out, so that left and right get the same.',
+            say.weighEachOutSo,
           ],
     cautions: [],
     needs: ['wire.mount', 'mass.condition'],
@@ -234,14 +225,8 @@ function cureStep(stage: BakeStage, cure: CurePlan, needs: readonly string[]): S
   const { bake, rule } = stage;
   const sentence: Sentence =
     dial === null || bake === null
-      ? ['Let it set for ', rule, ', away from sun and draught.']
-      : [
-          'Bake at ',
-          dial,
-          ' on the dial for ',
-          bake,
-          ', counted from when it is in the hot oven; support what could droop, and let it cool in the oven.',
-        ];
+      ? [say.letItSetFor, rule, say.awayFromSunAnd]
+      : [say.bakeAt, dial, say.onDialFor, bake, say.countedFromWhenIt];
   return {
     id: `cure.${stage.id}`,
     stage: 'cure',
@@ -257,12 +242,12 @@ function cureStep(stage: BakeStage, cure: CurePlan, needs: readonly string[]): S
 
 function zoneStep(entry: ZonePlan, needs: readonly string[]): Step {
   const { zone, tool } = entry;
-  const who = tool?.name ?? 'your finest tool';
+  const who = tool?.name ?? say.yourFinestTool;
   return {
     id: `skin.${zone.id}`,
     stage: 'skin',
-    title: `Carve the coat: ${zone.name.toLowerCase()}`,
-    sentence: [`With the ${who}${tool === undefined ? '' : `, ${tool.how}`}: `, ...strokes(entry)],
+    title: say.carveCoat(zone.name.toLowerCase()),
+    sentence: [say.withWord(who, tool === undefined ? '' : `, ${tool.how}`), ...strokes(entry)],
     cautions: ['sharp'],
     needs,
     work: 'texture',
@@ -279,27 +264,19 @@ const FLIGHT = 5;
 function strokes({ zone, length, width, locksPerStroke }: ZonePlan): Sentence {
   const { one: entry } = wordsOf(zone);
   const wide = width?.value ?? length.value;
-  const size: Sentence = [length, ' long and ', width ?? '', ' wide'];
+  const size: Sentence = [length, say.longAnd, width ?? '', ' wide'];
   if (entry === 'scale' && wide > PLATE * length.value)
-    return [
-      'plates right across, ',
-      ...size,
-      ', in one row from the throat to the tail. Each laps over the next behind it; keep their edges straight and level.',
-    ];
+    return [say.platesRightAcross, ...size, say.inOneRowFrom];
   if (entry === 'feather' && length.value > FLIGHT * wide)
-    return [
-      'each feather by itself, ',
-      ...size,
-      '. Cut its edge as a step, the outermost lowest and each laid over it towards the body, draw the shaft, and the barbs slanting from it.',
-    ];
+    return [say.eachFeatherByItself, ...size, say.cutItsEdgeAs];
   const short = width !== null && length.value < 2 * width.value;
   const many =
     locksPerStroke > 1
-      ? `, each standing for about ${locksPerStroke} ${entry === 'hair' ? 'locks' : 'of them'}`
+      ? say.eachStandingForAbout(locksPerStroke, entry === 'hair' ? 'locks' : say.ofThem)
       : '';
   return [
-    `${short ? 'dots and flicks' : 'strokes'} `,
+    `${short ? say.dotsAndFlicks : 'strokes'} `,
     ...size,
-    `${many}. Follow ${wordsOf(zone).lie}, and vary each ${entry === 'hair' ? 'by a third' : 'a little'}.`,
+    say.followAndVaryEach(many, wordsOf(zone).lie, entry === 'hair' ? say.byThird : say.little),
   ];
 }

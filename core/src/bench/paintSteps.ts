@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { ColourPlan } from '../colour/planColour.ts';
 import { LAYERS, type LayerRule } from '../colour/paintLayers.ts';
@@ -36,10 +37,8 @@ const groundSteps = (colour: ColourPlan, primerName: string): readonly Step[] =>
   {
     id: 'colour.clean',
     stage: 'colour',
-    title: 'Clean the surface',
-    sentence: [
-      'Sand what should be smooth, wash off dust and fingermarks, and let the piece dry: paint peels from grease.',
-    ],
+    title: say.cleanSurface,
+    sentence: [say.sandWhatShouldBe],
     cautions: ['sanding', 'solvent'],
     needs: ['cure.finish'],
     work: 'clean',
@@ -48,12 +47,8 @@ const groundSteps = (colour: ColourPlan, primerName: string): readonly Step[] =>
   {
     id: 'colour.primer',
     stage: 'colour',
-    title: 'Prime',
-    sentence: [
-      `One thin even coat of ${primerName} primer, `,
-      colour.primer,
-      '. Test it on a cured scrap first: some stay sticky on oven clay for ever.',
-    ],
+    title: say.prime,
+    sentence: [say.oneThinEvenCoat(primerName), colour.primer, say.testItOnCured],
     cautions: ['spraying', 'label'],
     needs: ['colour.clean'],
     work: 'paint',
@@ -64,12 +59,12 @@ const groundSteps = (colour: ColourPlan, primerName: string): readonly Step[] =>
 const sheenStep = (skeleton: Skeleton, colour: ColourPlan, fibre: boolean, last: string): Step => ({
   id: 'colour.sheen',
   stage: 'colour',
-  title: 'Give it its sheen',
+  title: say.giveItItsSheen,
   sentence: [
     ...(colour.varnishes.length === 0
-      ? ['No varnish: fibre covers it all']
+      ? [say.noVarnishFibreCovers]
       : [
-          'Varnish, dull before bright: ',
+          say.varnishDullBeforeBright,
           ...listSentence(
             colour.varnishes.map(({ ml }): Sentence => [
               `${ml.label.replace('Varnish, ', '')} `,
@@ -77,8 +72,8 @@ const sheenStep = (skeleton: Skeleton, colour: ColourPlan, fibre: boolean, last:
             ]),
           ),
         ]),
-    ...(!fibre ? [] : ['; keep it off the fibre']),
-    `. Eyes${hasNose(skeleton) ? ' and nose' : ''} last, in high gloss.`,
+    ...(!fibre ? [] : [say.keepItOffFibre]),
+    say.eyesLastInHigh(hasNose(skeleton) ? say.andNose : ''),
   ],
   cautions: ['spraying', 'label'],
   needs: [`colour.${last}`, ...(!fibre ? [] : ['skin.fibre'])],
@@ -89,12 +84,8 @@ const sheenStep = (skeleton: Skeleton, colour: ColourPlan, fibre: boolean, last:
 const lookBackStep = (mass: MassPlan): Step => ({
   id: 'bench.look-back',
   stage: 'bench',
-  title: 'Look back',
-  sentence: [
-    'Weigh the piece without its base: about ',
-    mass.modelGrams,
-    ' was reckoned. Photograph it from the side and the front, and write down what you would do otherwise next time.',
-  ],
+  title: say.lookBack,
+  sentence: [say.weighPieceWithoutIts, mass.modelGrams, say.wasReckonedPhotographIt],
   cautions: ['small-parts'],
   needs: ['colour.sheen'],
   work: 'look',
@@ -105,7 +96,7 @@ function layerStep(rule: LayerRule, colour: ColourPlan, needs: string): Step {
   return {
     id: `colour.${rule.id}`,
     stage: 'colour',
-    title: `Paint: ${rule.name.toLowerCase()}`,
+    title: say.paint(rule.name.toLowerCase()),
     sentence: [
       `${rule.how[0]?.toUpperCase() ?? ''}${rule.how.slice(1)}: `,
       ...listSentence(
@@ -116,7 +107,7 @@ function layerStep(rule: LayerRule, colour: ColourPlan, needs: string): Step {
             : [[`${zoneColour.zone.name.toLowerCase()} ${layer.hex} `, layer.ml]];
         }),
       ),
-      '. Let it dry before the next.',
+      say.letItDryBefore,
     ],
     cautions: ['label'],
     needs: [needs],
@@ -128,11 +119,11 @@ function layerStep(rule: LayerRule, colour: ColourPlan, needs: string): Step {
 const fibreStep = (zones: SkinPlan['zones'], last: string): Step => ({
   id: 'skin.fibre',
   stage: 'skin',
-  title: 'Apply the fibre',
+  title: say.applyFibre,
   sentence: [
-    'From the tail forwards and the belly up, so that each row covers the root of the last: ',
+    say.fromTailForwardsAnd,
     ...listSentence(
-      zones.map((entry): Sentence => [`${entry.zone.name.toLowerCase()} cut to `, entry.length]),
+      zones.map((entry): Sentence => [say.cutTo(entry.zone.name.toLowerCase()), entry.length]),
     ),
     '.',
   ],

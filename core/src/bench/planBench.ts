@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { ColourPlan } from '../colour/planColour.ts';
 import type { CurePlan } from '../cure/curePlan.ts';
@@ -144,16 +145,16 @@ const progressWorking = (steps: readonly StepPlan[]): Working => {
   return {
     id: 'bench.progress',
     stage: 'bench',
-    label: 'Steps still to do',
+    label: say.stepsStillToDo,
     value: steps.length - done,
     unit: 'count',
     provenance: 'derived',
     formula: 'N − d',
     inputs: [
-      input('N', 'Steps of this piece', steps.length, 'count', 'derived'),
-      input('d', 'Ticked off', done, 'count', 'own'),
+      input('N', say.stepsOfThisPiece, steps.length, 'count', 'derived'),
+      input('d', say.tickedOff, done, 'count', 'own'),
     ],
-    source: 'the steps follow from the decisions of all stages',
+    source: say.stepsFollowFromDecisions,
   };
 };
 
@@ -162,12 +163,12 @@ const minutesWorking = (steps: readonly StepPlan[]): Working => {
   return {
     id: 'bench.minutes',
     stage: 'bench',
-    label: 'Time logged',
+    label: say.timeLogged,
     value: logged.reduce((sum, step) => sum + (step.done?.minutes ?? 0), 0),
     unit: 'min',
     provenance: 'measured',
     formula: 'Σ tᵢ',
     inputs: logged.map((step) => input('tᵢ', step.title, step.done?.minutes ?? 0, 'min', 'own')),
-    source: 'your own log',
+    source: say.yourOwnLog,
   };
 };

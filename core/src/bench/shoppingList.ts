@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { ColourPlan } from '../colour/planColour.ts';
 import type { MassPlan } from '../mass/planMass.ts';
@@ -38,32 +39,34 @@ export function shoppingList(
     ...wire.stock.groups
       .filter((group) => group.buy.value > 0)
       .map((group) => line(`${group.metalName}, ${group.sizeText}`, group.buy)),
-    ...(wire.bindings.total.unit === 'm'
-      ? [line('Tie for the bindings', wire.bindings.total)]
-      : []),
+    ...(wire.bindings.total.unit === 'm' ? [line(say.tieForBindings, wire.bindings.total)] : []),
     line(
-      ['Board for the base, ', wire.base.length, ' by ', wire.base.width],
-      count('bench.shop.board', 'Boards', 'One piece, one base', 1),
+      [say.boardForBase, wire.base.length, ' by ', wire.base.width],
+      count('bench.shop.board', 'Boards', say.onePieceOneBase, 1),
     ),
     ...(wire.base.hardware.length > 0
       ? wire.base.hardware.map((working) => line(working.label, working))
       : [
           line(
-            'Nuts and washers, or clamps for the pegs',
-            count('bench.shop.nuts', 'Pegs to fix', 'Holes in the base', wire.base.holes.length),
+            say.nutsAndWashersOr,
+            count('bench.shop.nuts', say.pegsToFix, say.holesInBase, wire.base.holes.length),
           ),
         ]),
-    line('Kitchen foil', mass.foil.metres),
+    line(say.kitchenFoil, mass.foil.metres),
     ...mass.batches.map((batch) => {
       const { figures } = batch;
       const packets = packetsToBuy(batch, clays) ?? batch.packets;
       const cost = packetsCost(packets, figures.name, clays);
-      return line([`${figures.name}, packets of `, figures.packet], packets, cost);
+      return line([say.packetsOf(figures.name), figures.packet], packets, cost);
     }),
-    line(`Primer, ${piece.colour.primer}`, colour.primer),
+    line(say.primer(piece.colour.primer), colour.primer),
     ...colour.zones.map((zoneColour) =>
       line(
-        `Paint for ${zoneColour.zone.name.toLowerCase()}, ${zoneColour.hex} and its steps${onHand(zoneColour.hex, paints)}`,
+        say.paintForAndIts(
+          zoneColour.zone.name.toLowerCase(),
+          zoneColour.hex,
+          onHand(zoneColour.hex, paints),
+        ),
         paint(zoneColour),
       ),
     ),
@@ -76,21 +79,21 @@ function onHand(hex: string, paints: AtHand['paints']): string {
   const nearest = nearestPaint(hex, paints);
   return nearest === null
     ? ''
-    : `; nearest on hand: ${nearest.paint.name}, ΔE₀₀ ${nearest.difference.toFixed(1)}`;
+    : say.nearestOnHandE(nearest.paint.name, nearest.difference.toFixed(1));
 }
 
 function paint(zone: ColourPlan['zones'][number]): Working {
   return {
     id: `bench.shop.paint.${zone.zone.id}`,
     stage: 'bench',
-    label: `Paint, ${zone.zone.name.toLowerCase()}`,
+    label: say.paint2(zone.zone.name.toLowerCase()),
     value: zone.layers.reduce((sum, layer) => sum + layer.ml.value, 0),
     unit: 'ml',
     digits: 1,
     provenance: 'derived',
     formula: 'v = Σ vᵢ',
     inputs: zone.layers.map((layer) => asInput('vᵢ', layer.ml)),
-    source: 'layers of this zone in Colour',
+    source: say.layersOfThisZone,
   };
 }
 
@@ -102,5 +105,5 @@ const count = (id: string, label: string, why: string, value: number): Working =
   unit: 'count',
   provenance: 'derived',
   ...asGiven(why, value, 'count', 'derived'),
-  source: 'base plan in Wire',
+  source: say.basePlanInWire,
 });

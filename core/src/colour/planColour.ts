@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { zoneOf, type CoatZone, type Sheen } from '../anatomy/coat.ts';
 import type { BodyGrid } from '../body/bodyGrid.ts';
@@ -97,17 +98,17 @@ function zoneArea(zone: CoatZone, measure: MeasurePlan, body: BodyGrid): Working
   return {
     id: `colour.zone.${zone.id}.area`,
     stage: 'colour',
-    label: `${zone.name}, skin`,
+    label: say.skin(zone.name),
     value: lifeMm2 / lifePerModel ** 2 / 100,
     unit: 'cm2',
     digits: 1,
     provenance: 'derived',
     formula: 'a = A / n²',
     inputs: [
-      input('A', 'Skin in life', lifeMm2 / 100, 'cm2', 'derived'),
+      input('A', say.skinInLife, lifeMm2 / 100, 'cm2', 'derived'),
       asInput('n', measure.scale),
     ],
-    source: 'patches of the body that look this way, on its grid',
+    source: say.patchesOfBodyThat,
     target: { kind: 'zone', id: zone.id },
   };
 }
@@ -136,8 +137,8 @@ function zoneColour(
 
 /** What one coat takes, with the skin that it is told for. */
 const coatOf100 = (): readonly WorkingInput[] => [
-  input('q', 'A coat takes', ML_PER_100_CM2, 'ml', 'memory'),
-  input('A', 'for each', 100, 'cm2', 'memory'),
+  input('q', say.coatTakes, ML_PER_100_CM2, 'ml', 'memory'),
+  input('A', say.forEach, 100, 'cm2', 'memory'),
 ];
 
 // eslint-disable-next-line max-lines-per-function -- one layer with its two workings
@@ -162,29 +163,29 @@ function layerPlan(
     lightness: {
       ...common,
       id: `colour.zone.${zone.id}.${rule.id}.lightness`,
-      label: `${zone.name}, ${rule.name.toLowerCase()} ${hex}: lightness`,
+      label: say.lightness(zone.name, rule.name.toLowerCase(), hex),
       value: hexToOklch(hex)?.[0] ?? 0,
       unit: 'ratio',
       digits: 2,
       reading: {
         method:
           'lightness of L₀ + k · s with the hue kept and the chroma times c, as a screen shows it',
-        resolution: '256 steps in each of red, green and blue',
+        resolution: say.stepsInEachOf,
         checkedBy: 'core/src/colour/colour.test.ts',
       },
       inputs: [
         input(
           'L₀',
-          `Lightness of the target ${targetHex}`,
+          say.lightnessOfTarget(targetHex),
           hexToOklch(targetHex)?.[0] ?? 0,
           'ratio',
           own ? 'own' : 'memory',
         ),
-        input('k', 'Steps of this layer', rule.steps, 'ratio', 'memory'),
-        input('s', 'One step', colour.step, 'ratio', 'own'),
-        input('c', 'Chroma against the base', rule.chroma, 'ratio', 'memory'),
+        input('k', say.stepsOfThisLayer, rule.steps, 'ratio', 'memory'),
+        input('s', say.oneStep, colour.step, 'ratio', 'own'),
+        input('c', say.chromaAgainstBase, rule.chroma, 'ratio', 'memory'),
       ],
-      source: 'OKLab (B. Ottosson, 2020); steps and chroma are common practice',
+      source: say.oklabBOttossonSteps,
     },
     ml: {
       ...common,
@@ -197,11 +198,11 @@ function layerPlan(
       inputs: [
         asInput('a', area),
         ...coatOf100(),
-        input('f', 'Furrows against smooth skin', TEXTURE, 'ratio', 'memory'),
-        input('share', 'Share of the skin that takes it', rule.share, 'ratio', 'memory'),
-        input('N', 'Coats', coats, 'count', 'own'),
+        input('f', say.furrowsAgainstSmoothSkin, TEXTURE, 'ratio', 'memory'),
+        input('share', say.shareOfSkinThat, rule.share, 'ratio', 'memory'),
+        input('N', say.coats, coats, 'count', 'own'),
       ],
-      source: 'about 10 m² to the litre by brush; shares are common practice',
+      source: say.aboutMToLitre,
     },
   };
 }
@@ -218,23 +219,26 @@ const wholeCoat = (id: string, label: string, zones: readonly ZoneColour[]): Wor
     provenance: 'derived',
     formula: 'v = a / A · q · f',
     inputs: [
-      input('a', 'Skin that it covers', area, 'cm2', 'derived'),
+      input('a', say.skinThatItCovers, area, 'cm2', 'derived'),
       ...coatOf100(),
-      input('f', 'Furrows against smooth skin', TEXTURE, 'ratio', 'memory'),
+      input('f', say.furrowsAgainstSmoothSkin, TEXTURE, 'ratio', 'memory'),
     ],
-    source: 'about 10 m² to the litre by brush (common practice)',
+    source: say.aboutMToLitreBy,
   };
 };
 
 const primerWorking = (zones: readonly ZoneColour[]): Working =>
-  wholeCoat('colour.primer.ml', 'Primer, one coat', zones);
+  wholeCoat('colour.primer.ml', say.primerOneCoat, zones);
 
 const varnishWorking = (sheen: Sheen, zones: readonly ZoneColour[]): Working =>
   wholeCoat(
     `colour.varnish.${sheen}.ml`,
-    `Varnish, ${sheen === 'wet' ? 'high gloss' : sheen}: ${zones
-      .filter((zone) => zone.sheen === sheen)
-      .map((zoneColour) => zoneColour.zone.name.toLowerCase())
-      .join(', ')}`,
+    say.varnish(
+      sheen === 'wet' ? say.highGloss : sheen,
+      zones
+        .filter((zone) => zone.sheen === sheen)
+        .map((zoneColour) => zoneColour.zone.name.toLowerCase())
+        .join(', '),
+    ),
     zones.filter((zone) => zone.sheen === sheen),
   );

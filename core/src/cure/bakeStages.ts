@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { greatest } from '../geometry/extremes.ts';
 import type { Setting } from '../piece/materialIds.ts';
@@ -47,7 +48,7 @@ export function bakeStages(facts: StageFacts): readonly BakeStage[] {
             id: 'parts',
             name: 'Parts',
             kinds: ['parts'],
-            what: `Eyes, claws and teeth are ${verb} by themselves, so that they can be pressed in without losing their shape.`,
+            what: say.eyesClawsAndTeeth(verb),
           }),
         ]
       : []),
@@ -57,7 +58,7 @@ export function bakeStages(facts: StageFacts): readonly BakeStage[] {
             id: 'shell',
             name: 'Shell',
             kinds: ['shell'],
-            what: `A thin even shell is ${verb} first: it carries the detail that is worked over it.`,
+            what: say.thinEvenShellIs(verb),
           }),
         ]
       : []),
@@ -65,7 +66,7 @@ export function bakeStages(facts: StageFacts): readonly BakeStage[] {
       id: 'finish',
       name: 'Finish',
       kinds: ['shell', 'solid', ...(cure.partsFirst ? [] : (['parts'] as const))],
-      what: `The finished surface is ${verb} with everything that belongs in it.`,
+      what: say.finishedSurfaceIsWith(verb),
     }),
   ];
 }
@@ -117,7 +118,7 @@ function neededWorking(
   return {
     id: idOf('needed', id),
     stage: 'cure',
-    label: `${name}, needed in the hot oven`,
+    label: say.neededInHotOven(name),
     value,
     unit: 'min',
     provenance: 'derived',
@@ -125,10 +126,9 @@ function neededWorking(
     inputs: [
       asInput('packet', rule),
       asInput('heat', heat),
-      input('hold', 'Kept in after that', holdMin, 'min', 'own'),
+      input('hold', say.keptInAfterThat, holdMin, 'min', 'own'),
     ],
-    source:
-      'the longer of the packet’s rule and the physical time with middle figures; up to the slow corner of conductivity, film and heat held. Longer at the right temperature does no harm, hotter does (common practice); a probe narrows the range',
+    source: say.longerOfPacketsRule,
     range: [value, bakeMinutes(rule.value, slowestMin, holdMin)],
   };
 }
@@ -140,16 +140,16 @@ function bakeWorking(id: BakeId, name: string, basis: Working, own: number | nul
   return {
     id: idOf('bake', id),
     stage: 'cure',
-    label: `${name}, bake for`,
+    label: say.bakeFor(name),
     value: own ?? Math.ceil(basis.value / STEP_MIN) * STEP_MIN,
     unit: 'min',
     provenance: own === null ? 'derived' : 'own',
     ...(own === null
       ? {
           formula: 'q · ⌈t / q⌉',
-          inputs: [asInput('t', basis), input('q', 'Rounded up to', STEP_MIN, 'min', 'memory')],
+          inputs: [asInput('t', basis), input('q', say.roundedUpTo, STEP_MIN, 'min', 'memory')],
         }
-      : asGiven('Set by you', own, 'min', 'own')),
-    source: 'count from the moment the piece is in the oven at its temperature',
+      : asGiven(say.setByYou, own, 'min', 'own')),
+    source: say.countFromMomentPiece,
   };
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { ClayFigures } from '../mass/clayFigures.ts';
@@ -71,7 +72,7 @@ export function heatCases(
           {
             id: 'solid' as const,
             kind: 'solid' as const,
-            place: `${solid.region.region.name}, solid`,
+            place: say.solid(solid.region.region.name),
             thicknessMm: solid.mm,
             body: roundBody('cylinder', solid.mm),
           },
@@ -79,7 +80,7 @@ export function heatCases(
     {
       id: 'parts',
       kind: 'parts',
-      place: 'Eye, a ball',
+      place: say.eyeBall,
       thicknessMm: eyeMm,
       body: roundBody('sphere', eyeMm),
     },
@@ -110,7 +111,7 @@ function shellCases(
     {
       ...common,
       id: 'shell-insulating',
-      place: `${region.name}, shell on a core that takes no heat`,
+      place: say.shellOnCoreThat(region.name),
       body: { ...slab, coreJPerM2K: 0 },
     },
     ...(core === 'hollow'
@@ -119,7 +120,7 @@ function shellCases(
           {
             ...common,
             id: 'shell-holding' as const,
-            place: `${region.name}, shell on packed foil`,
+            place: say.shellOnPackedFoil(region.name),
             body: { ...slab, coreJPerM2K: packedGPerMl * 1000 * FOIL_J_PER_KGK * deepM },
           },
         ]),

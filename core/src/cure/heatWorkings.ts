@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { HeatPlace, HeatRequest } from './heatRequest.ts';
@@ -28,34 +29,31 @@ function heatWorking(
   return {
     id: `cure.heat.${heatPlace.id}`,
     stage: 'cure',
-    label: `Innermost clay hot enough: ${heatPlace.place.toLowerCase()}`,
+    label: say.innermostClayHotEnough(heatPlace.place.toLowerCase()),
     value: result.reachMin ?? HORIZON_MIN,
     unit: 'min',
     provenance: 'derived',
     reading: {
       method: 'ρc ∂T/∂t = div(k grad T) in the clay, −k ∂T/∂n = h (T − oven) at its surface',
-      resolution: 'steps of five seconds, forty layers',
+      resolution: say.stepsOfFiveSeconds,
       checkedBy: 'core/src/cure/cure.test.ts',
     },
     inputs: [
       input(
         heatPlace.body.shape === 'slab' ? 'L' : 'r',
-        heatPlace.body.shape === 'slab'
-          ? 'Thickness, heated on one face'
-          : 'Radius, heated all round',
+        heatPlace.body.shape === 'slab' ? say.thicknessHeatedOnOne : say.radiusHeatedAllRound,
         heatPlace.body.thicknessM * 1000,
         'mm',
         'derived',
       ),
-      input('k', 'Conductivity of the clay', typical.conductivity, 'W/mK', 'memory'),
-      input('c', 'Specific heat of the clay', typical.specificHeat, 'J/kgK', 'memory'),
-      input('h', cure.fan ? 'Film, fan on' : 'Film, still air', typical.film, 'W/m2K', 'memory'),
-      ...(core > 0 ? [input('C', 'Heat held by the core', core, 'J/m2K' as const, 'derived')] : []),
-      input('oven', 'Oven', request.ovenC, 'degC', 'derived'),
-      input('T', 'Low end of what the clay cures at', heatPlace.targetC, 'degC', 'memory'),
+      input('k', say.conductivityOfClay, typical.conductivity, 'W/mK', 'memory'),
+      input('c', say.specificHeatOfClay, typical.specificHeat, 'J/kgK', 'memory'),
+      input('h', cure.fan ? say.filmFanOn : say.filmStillAir, typical.film, 'W/m2K', 'memory'),
+      ...(core > 0 ? [input('C', say.heatHeldByCore, core, 'J/m2K' as const, 'derived')] : []),
+      input('oven', say.oven, request.ovenC, 'degC', 'derived'),
+      input('T', say.lowEndOfWhat, heatPlace.targetC, 'degC', 'memory'),
     ],
-    source:
-      'finite volumes with Crank–Nicolson steps, checked against the one-term solutions of Incropera & DeWitt, ch. 5; the range is that of k, c and h',
+    source: say.finiteVolumesWithCrank,
     range: [result.quickestMin ?? HORIZON_MIN, result.slowestMin ?? HORIZON_MIN],
   };
 }

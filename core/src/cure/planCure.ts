@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { type PacketRule, type CurePlan } from './curePlan.ts';
 import type { RegionBuild } from '../mass/buildUp.ts';
@@ -95,46 +96,39 @@ function ovenWorkings(
 ): Pick<CurePlan, 'dial' | 'oven'> {
   const wanted = figures.temperature;
   if (wanted === null) return { dial: null, oven: null };
-  const offset = input(
-    'o',
-    'Thermometer in the oven less dial',
-    cure.ovenOffsetC,
-    'kelvin',
-    'measured',
-  );
+  const offset = input('o', say.thermometerInOvenLess, cure.ovenOffsetC, 'kelvin', 'measured');
   const own = cure.setC !== null;
   const dial: Working = {
     id: 'cure.dial',
     stage: 'cure',
-    label: 'Set the dial to',
+    label: say.setDialTo,
     value: cure.setC ?? wanted.value - cure.ovenOffsetC,
     unit: 'degC',
     provenance: own ? 'own' : 'derived',
     ...(cure.setC !== null
-      ? asGiven('Set by you', cure.setC, 'degC', 'own')
+      ? asGiven(say.setByYou, cure.setC, 'degC', 'own')
       : { formula: 'dial = T − o', inputs: [asInput('T', wanted), offset] }),
-    source:
-      'small ovens are often 10 to 25 °C off their dial: a thermometer tells (common practice)',
+    source: say.smallOvensAreOften,
   };
   const oven: Working = {
     id: 'cure.oven',
     stage: 'cure',
-    label: 'The oven is then at',
+    label: say.ovenIsThenAt,
     value: dial.value + cure.ovenOffsetC,
     unit: 'degC',
     provenance: 'derived',
     formula: 'T = dial + o',
     inputs: [asInput('dial', dial), offset],
-    source: 'reading of a thermometer in the oven',
+    source: say.readingOfThermometerIn,
     ...(wanted.range === undefined ? {} : { range: wanted.range }),
   };
   return { dial, oven };
 }
 
 const RULE_LABELS: Readonly<Record<ClayKind, readonly [thick: string, time: string]>> = {
-  solid: ['Thickest solid part', 'Solid parts'],
-  shell: ['Thickest shell', 'Shell'],
-  parts: ['Thickest part made apart', 'Parts made apart'],
+  solid: [say.thickestSolidPart, say.solidParts],
+  shell: [say.thickestShell, 'Shell'],
+  parts: [say.thickestPartMadeApart, say.partsMadeApart],
 };
 
 /** The packet's rule for one thickness: so long for each so many millimetres, as a minimum. */
@@ -150,13 +144,13 @@ function ruleOf(heatCase: HeatCase, figures: ClayFigures, mass: MassPlan | null)
     provenance: 'derived',
     formula: 'd',
     inputs: [input('d', heatCase.place, heatCase.thicknessMm, 'mm', 'derived')],
-    note: kind === 'parts' ? 'The diameter of the eye.' : 'The thickest clay there, as in Mass.',
+    note: kind === 'parts' ? say.diameterOfEye : say.thickestClayThereAs,
     source:
       kind === 'parts'
-        ? 'claws and teeth are thinner than an eye; what is thicker needs longer'
+        ? say.clawsAndTeethAre
         : measured
-          ? 'the largest ball of clay that fits in there, on the posed body (Mass)'
-          : 'depth of the flesh at rest, until the posed body is worked out (Mass)',
+          ? say.largestBallOfClay
+          : say.depthOfFleshAt,
   };
   return { kind, thickness, time: packetTime(kind, thickness, figures) };
 }
@@ -171,17 +165,13 @@ function packetTime(kind: ClayKind, thickness: Working, figures: ClayFigures): W
   return {
     id: `cure.packet.${kind}`,
     stage: 'cure',
-    label: `${RULE_LABELS[kind][1]}, ${
-      inOven ? 'by the packet’s rule at least' : 'set or dry in about'
-    }`,
+    label: `${RULE_LABELS[kind][1]}, ${inOven ? say.byPacketsRuleAt : say.setOrDryIn}`,
     value: rule(figures.time.value),
     unit: figures.time.unit,
     provenance: 'derived',
     formula: chemical ? 't = T' : 't = T · max(1, d / p)',
     inputs: [asInput('T', figures.time), asInput('d', thickness), asInput('p', figures.perMm)],
-    source: inOven
-      ? 'rule of the packet: counted from when the piece is in the hot oven, and no time at temperature of the middle'
-      : 'common practice; warm dry air is quicker, and thick parts crack if hurried',
+    source: inOven ? say.ruleOfPacketCounted : say.commonPracticeWarmDry,
     range: [rule(low), rule(high)],
   };
 }
@@ -191,14 +181,14 @@ function eyeWorking({ skeleton, scale }: MeasurePlan): Working {
   return {
     id: 'cure.eye',
     stage: 'cure',
-    label: 'Eye, diameter of the ball',
+    label: say.eyeDiameterOfBall,
     value: eye.mm / scale.value,
     unit: 'mm',
     digits: 1,
     provenance: 'derived',
     formula: 'd = D / n',
-    inputs: [input('D', 'Eyeball in life', eye.mm, 'mm', eye.provenance), asInput('n', scale)],
-    source: 'definition of a scale; less than half of the ball shows between the lids',
+    inputs: [input('D', say.eyeballInLife, eye.mm, 'mm', eye.provenance), asInput('n', scale)],
+    source: say.definitionOfScaleLess,
     range: [eye.range[0] / scale.value, eye.range[1] / scale.value],
   };
 }
@@ -206,11 +196,11 @@ function eyeWorking({ skeleton, scale }: MeasurePlan): Working {
 const bakesWorking = (stages: readonly BakeStage[], oven: boolean): Working => ({
   id: 'cure.bakes',
   stage: 'cure',
-  label: oven ? 'Bakes' : 'Rounds of setting',
+  label: oven ? say.bakes : say.roundsOfSetting,
   value: stages.length,
   unit: 'count',
   provenance: 'derived',
   formula: 'N = Σ Nᵢ',
   inputs: stages.map((stage) => input('Nᵢ', stage.name, 1, 'count', 'own')),
-  source: 'schools of practice: a shell baked first and worked over, or all at once',
+  source: say.schoolsOfPracticeShell,
 });

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { jointRotation, type JointAngles } from '../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import type { Quat } from '../geometry/quat.ts';
@@ -35,19 +36,19 @@ export function bvhText(
     const offset =
       parent === undefined ? ORIGIN : scale(parent.rest, parent.lifeLengthMm * bone.at);
     lines.push(`${pad}${parent === undefined ? 'ROOT' : 'JOINT'} ${bone.id}`, `${pad}{`);
-    lines.push(`${pad}  OFFSET ${offset.map(num).join(' ')}`);
+    lines.push(say.offset(pad, offset.map(num).join(' ')));
     lines.push(
       parent === undefined
-        ? `${pad}  CHANNELS 6 Xposition Yposition Zposition Zrotation Xrotation Yrotation`
-        : `${pad}  CHANNELS 3 Zrotation Xrotation Yrotation`,
+        ? say.channelsXpositionYpositionZposition(pad)
+        : say.channelsZrotationXrotationYrotation(pad),
     );
     const children = skeleton.bones.filter((entry) => entry.parent === bone.id);
     for (const child of children) write(child, depth + 1);
     if (children.length === 0)
       lines.push(
-        `${pad}  End Site`,
+        say.endSite(pad),
         `${pad}  {`,
-        `${pad}    OFFSET ${scale(bone.rest, bone.lifeLengthMm).map(num).join(' ')}`,
+        say.offset2(pad, scale(bone.rest, bone.lifeLengthMm).map(num).join(' ')),
         `${pad}  }`,
       );
     lines.push(`${pad}}`);
@@ -55,7 +56,7 @@ export function bvhText(
   const root = skeleton.bones.find(({ parent }) => parent === null);
   if (root === undefined) throw new Error(`plan ${skeleton.plan.id} has no root`);
   write(root, 0);
-  lines.push('MOTION', `Frames: ${frames.length}`, `Frame Time: ${num(frameSeconds)}`);
+  lines.push('MOTION', say.frames(frames.length), say.frameTime(num(frameSeconds)));
   for (const angles of frames) {
     const turns = order.flatMap((bone) => [...eulerZxy(jointRotation(bone, angles))]);
     lines.push([0, 0, 0, ...turns].map(num).join(' '));

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import {
   DxfWriter,
   LWPolylineFlags,
@@ -36,7 +37,7 @@ export function drawingDxf(drawing: Drawing): string {
   const { min, max } = drawing.box;
   file.setUnits(Units.Millimeters);
   file.setVariable('$MEASUREMENT', { 70: 1 });
-  file.setVariable('$LASTSAVEDBY', { 1: 'Keen Sinew' });
+  file.setVariable('$LASTSAVEDBY', { 1: say.keenSinew });
   file.setVariable('$EXTMIN', { 10: num(min[0]), 20: num(min[1]), 30: 0 });
   file.setVariable('$EXTMAX', { 10: num(max[0]), 20: num(max[1]), 30: 0 });
   for (const layer of new Set(drawing.items.map((item) => dxfLayer(item.layer))))

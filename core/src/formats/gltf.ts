@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { TriangleMesh } from '../geometry/triangleMesh.ts';
 
 /** A mesh with what it is called and painted with. */
@@ -38,7 +39,7 @@ export function glbOf(meshes: readonly NamedMesh[], title: string): Uint8Array {
     return view;
   });
   const json = {
-    asset: { version: '2.0', generator: 'Keen Sinew' },
+    asset: { version: '2.0', generator: say.keenSinew },
     scene: 0,
     scenes: [{ name: title, nodes: [0] }],
     nodes: [

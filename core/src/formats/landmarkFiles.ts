@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Landmark } from '../anatomy/landmarks.ts';
 import { calibrate } from '../measure/pictures/calibration.ts';
 import { meanPoint } from '../measure/pictures/precision.ts';
@@ -24,7 +25,7 @@ export function landmarksTps(
   const calibration = calibrate(picture, skeleton);
   const rows = landmarks.map(({ id }) => {
     const clicks = picture.landmarks[id];
-    if (clicks === undefined) return 'NA NA';
+    if (clicks === undefined) return say.naNa;
     const [u, v] = meanPoint(clicks);
     return `${places(u)} ${places(picture.heightPx - v)}`;
   });
@@ -86,7 +87,7 @@ function readTps(
   const lines = text.split(/\r?\n/).map((line) => line.trim());
   const count = Number(/^LM\s*=\s*(\d+)$/i.exec(lines[0] ?? '')?.[1]);
   if (!Number.isInteger(count))
-    return refused(`${fileName}, line 1`, lines[0], 'LM= and how many landmarks follow');
+    return refused(say.line(fileName), lines[0], 'LM= and how many landmarks follow');
   // A second block belongs to another picture: only the first is read.
   const end = lines.findIndex((line, i) => i > 0 && /^LM\s*=/i.test(line));
   const block = end < 0 ? lines : lines.slice(0, end);
@@ -97,7 +98,7 @@ function readTps(
   if (!byName && count !== landmarks.length)
     return refused(
       fileName,
-      `${count} landmarks without names of this plan`,
+      say.landmarksWithoutNamesOf(count),
       `${landmarks.length} landmarks in the plan’s order, or names in a COMMENT= line`,
     );
   const found: Record<string, PicturePoint> = {};
@@ -106,7 +107,7 @@ function readTps(
     if (/^(NA\s+NA|-1\s+-1)$/i.test(line)) continue;
     const [x, y, ...more] = line.split(/\s+/).map(Number);
     if (x === undefined || y === undefined || more.length > 0 || ![x, y].every(Number.isFinite))
-      return refused(`${fileName}, line ${i + 2}`, line, 'two numbers, x and y, or NA NA');
+      return refused(say.line2(fileName, i + 2), line, say.twoNumbersXAnd);
     found[byName ? names[i]! : landmarks[i]!.id] = [x, picture.heightPx - y];
   }
   return within(fileName, found, picture);
@@ -123,7 +124,7 @@ function readCsv(
   const at = (name: string): number => columns.indexOf(name);
   const [of, id, x, y] = [at('picture'), at('landmark'), at('x_px'), at('y_px')];
   if ([of, id, x, y].includes(-1))
-    return refused(`${fileName}, line 1`, head, 'columns picture, landmark, x_px and y_px');
+    return refused(say.line(fileName), head, say.columnsPictureLandmarkX);
   const known = new Set(landmarks.map((landmark) => landmark.id));
   const clicks: Record<string, PicturePoint[]> = {};
   for (const [i, row] of rows.entries()) {
@@ -131,14 +132,14 @@ function readCsv(
     if (parts[of] !== picture.name) continue;
     const name = parts[id] ?? '';
     if (!known.has(name))
-      return refused(`${fileName}, line ${i + 2}`, name, 'a landmark of this animal’s plan');
+      return refused(say.line2(fileName, i + 2), name, say.landmarkOfThisAnimals);
     const point = [Number(parts[x]), Number(parts[y])] as const;
     if (!point.every(Number.isFinite))
-      return refused(`${fileName}, line ${i + 2}`, row, 'numbers for x_px and y_px');
+      return refused(say.line2(fileName, i + 2), row, say.numbersForXPx);
     (clicks[name] ??= []).push(point);
   }
   if (Object.keys(clicks).length === 0)
-    return refused(fileName, 'no row of this picture', `rows whose picture is “${picture.name}”`);
+    return refused(fileName, say.noRowOfThis, say.rowsWhosePictureIs(picture.name));
   const found = Object.entries(clicks).map(([name, points]) => [name, meanPoint(points)] as const);
   return within(fileName, Object.fromEntries(found), picture);
 }
@@ -160,7 +161,7 @@ function within(
   if (outside === undefined) return accepted(found);
   return refused(
     `${fileName}, ${outside[0]}`,
-    `a point at ${outside[1].map(places).join(', ')} pixels`,
-    `a point on the picture of ${widthPx} × ${heightPx} pixels`,
+    say.pointAtPixels(outside[1].map(places).join(', ')),
+    say.pointOnPictureOf(widthPx, heightPx),
   );
 }

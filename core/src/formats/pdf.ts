@@ -1,4 +1,5 @@
 /* eslint-disable max-lines -- one writer: every kind of item on the same page */
+import * as say from './words.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import fontkit from '@pdf-lib/fontkit';
 import {
@@ -62,7 +63,7 @@ export async function sheetsPdf(
   const document = await PDFDocument.create();
   document.registerFontkit(fontkit);
   document.setTitle(title);
-  document.setCreator('Keen Sinew');
+  document.setCreator(say.keenSinew);
   // A fixed date keeps the file the same for the same plan.
   document.setCreationDate(new Date(0));
   document.setModificationDate(new Date(0));
@@ -293,7 +294,7 @@ function drawFoot(
   const name = shortened(title, (text) => widthMm(text, 4.2, faces.title) <= roomMm * 0.45);
   write(name, PAGE_MARGIN_MM, baseY + 6.6, 4.2, faces.title);
   const after = widthMm(name, 4.2, faces.title) + 4;
-  const what = `${tile.drawing.title}${tile.drawing.notToScale === true ? '' : ', 1:1 of the model'}${whereText(tile)}`;
+  const what = `${tile.drawing.title}${tile.drawing.notToScale === true ? '' : say.ofModel}${whereText(tile)}`;
   const size = Math.max(
     LEAST_FOOT_MM,
     Math.min(3.2, (3.2 * (roomMm - after)) / widthMm(what, 3.2, faces.label)),
@@ -304,8 +305,8 @@ function drawFoot(
   const drawn =
     factors[0] === 1 && factors[1] === 1
       ? ''
-      : ` Drawn ${(100 * factors[0]).toFixed(2)} % across, ${(100 * factors[1]).toFixed(2)} % down for this printer.`;
-  const bar = 'Both bars are 100 mm: measure them before you cut.';
+      : say.drawnAcrossDownFor((100 * factors[0]).toFixed(2), (100 * factors[1]).toFixed(2));
+  const bar = say.bothBarsAreMm;
   const x = PAGE_MARGIN_MM + CHECK_BAR_MM + 4;
   const barSize = Math.min(
     3,
@@ -317,8 +318,8 @@ function drawFoot(
 /** Which page of how many, and where it lies in the whole. */
 function whereText({ page, pages, column, row, columns, rows }: Tile): string {
   if (pages === 1) return '';
-  if (columns * rows === 1) return `, page ${page} of ${pages}`;
-  return `, tile ${page} of ${pages} (column ${column + 1}, row ${row + 1})`;
+  if (columns * rows === 1) return say.pageOf(page, pages);
+  return say.tileOfColumnRow(page, pages, column + 1, row + 1);
 }
 
 /** Words cut at their end, by characters, until they fit. */

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { PICTURE_LIMITS } from '../piece/referencesSchema.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
 
@@ -12,18 +13,18 @@ export interface PictureHeader {
 }
 
 /** Pictures are told by their first bytes, never by their names. */
-const ALLOWED = 'a picture in PNG, JPEG or WebP';
+const ALLOWED = say.pictureInPngJpeg;
 /** What other files begin with, so that a renamed one is named. */
 const OTHERS: readonly (readonly [start: string, what: string])[] = [
-  ['GIF8', 'a GIF picture'],
-  ['BM', 'a BMP picture'],
-  ['II*\0', 'a TIFF picture'],
-  ['MM\0*', 'a TIFF picture'],
-  ['%PDF', 'a PDF document'],
-  ['<svg', 'an SVG drawing'],
-  ['<?xml', 'an XML file'],
-  ['PK', 'a ZIP archive'],
-  ['{', 'a JSON text'],
+  ['GIF8', say.gifPicture],
+  ['BM', say.bmpPicture],
+  ['II*\0', say.tiffPicture],
+  ['MM\0*', say.tiffPicture],
+  ['%PDF', say.pdfDocument],
+  ['<svg', say.svgDrawing],
+  ['<?xml', say.xmlFile],
+  ['PK', say.zipArchive],
+  ['{', say.jsonText],
 ];
 
 /**
@@ -31,24 +32,24 @@ const OTHERS: readonly (readonly [start: string, what: string])[] = [
  * files by what they really are, damaged headers, and pictures that are too small or too large.
  */
 export function readPictureHeader(name: string, bytes: Uint8Array): Parsed<PictureHeader> {
-  if (bytes.length === 0) return refused(name, 'an empty file', ALLOWED);
+  if (bytes.length === 0) return refused(name, say.emptyFile, ALLOWED);
   const header = pngHeader(bytes) ?? jpegHeader(bytes) ?? webpHeader(bytes);
   if (header === undefined) {
     const start = latin(bytes, 0, 5);
     const other = OTHERS.find(([begin]) => start.startsWith(begin));
-    return refused(name, other?.[1] ?? 'a file of another kind', ALLOWED);
+    return refused(name, other?.[1] ?? say.fileOfAnotherKind, ALLOWED);
   }
   if (header === 'damaged')
-    return refused(name, 'a damaged picture without its size', 'a whole picture file');
+    return refused(name, say.damagedPictureWithoutIts, say.wholePictureFile);
   const { widthPx, heightPx } = header;
-  const size = `a picture of ${widthPx} × ${heightPx} pixels`;
+  const size = say.pictureOfPixels(widthPx, heightPx);
   if (Math.min(widthPx, heightPx) < PICTURE_LIMITS.minPx)
-    return refused(name, size, `a picture of at least ${PICTURE_LIMITS.minPx} pixels each way`);
+    return refused(name, size, say.pictureOfAtLeast(PICTURE_LIMITS.minPx));
   if (
     widthPx * heightPx > PICTURE_LIMITS.maxMegapixels * 1e6 ||
     Math.max(widthPx, heightPx) > PICTURE_LIMITS.maxPx
   )
-    return refused(name, size, `a picture of at most ${PICTURE_LIMITS.maxMegapixels} megapixels`);
+    return refused(name, size, say.pictureOfAtMost(PICTURE_LIMITS.maxMegapixels));
   return accepted(header);
 }
 

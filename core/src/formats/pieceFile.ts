@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { PIECE_FORMAT, PIECE_VERSION, type Piece } from '../piece/pieceSchema.ts';
 import { readPieceData } from '../piece/readPiece.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
@@ -28,17 +29,17 @@ export function openedFile(data: unknown): Parsed<OpenedFile> {
   const head = data as VersionedData | null;
   if (typeof data !== 'object' || head === null || !isOurs(head['format']))
     return refused(
-      'The file',
+      say.file,
       head?.['format'] ?? typeof data,
-      `a file of format “${FILE_FORMAT}” or “${PIECE_FORMAT}”`,
+      say.fileOfFormatOr(FILE_FORMAT, PIECE_FORMAT),
     );
   if (head['format'] === PIECE_FORMAT) return accepted({ piece: head, workshop: undefined });
   if (head['version'] !== FILE_VERSION)
-    return refused('The file’s version', head['version'], `the version ${FILE_VERSION}`);
+    return refused(say.filesVersion, head['version'], say.version(FILE_VERSION));
   const { piece, workshop } = head;
   return typeof piece === 'object' && piece !== null
     ? accepted({ piece: piece as VersionedData, workshop })
-    : refused('The file’s piece', piece, 'the document of a piece');
+    : refused(say.filesPiece, piece, say.documentOfPiece);
 }
 
 const isOurs = (format: unknown): boolean => format === FILE_FORMAT || format === PIECE_FORMAT;

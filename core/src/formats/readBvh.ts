@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { aboutAxis, compose, IDENTITY, turn, type Quat } from '../geometry/quat.ts';
 import { add, ORIGIN, scale, X_AXIS, Y_AXIS, Z_AXIS, type Vec3 } from '../geometry/vec3.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
@@ -25,27 +26,27 @@ const CHANNEL = /^[XYZ](position|rotation)$/;
 
 /** Reads a BVH file, or says in a sentence what is wrong with it. */
 export function readBvh(text: string): Parsed<BvhFile> {
-  const wrong = (received: string, allowed: string) => refused('BVH file', received, allowed);
+  const wrong = (received: string, allowed: string) => refused(say.bvhFile, received, allowed);
   if (text.length > MOST_CHARACTERS)
-    return wrong(`${text.length} characters`, `at most ${MOST_CHARACTERS} characters`);
+    return wrong(say.characters(text.length), say.atMostCharacters(MOST_CHARACTERS));
   const [head = '', motion] = text.split(/^\s*MOTION\s*$/m);
   if (!/^\s*HIERARCHY\b/.test(head) || motion === undefined)
-    return wrong('a text of another kind', 'a text that begins with HIERARCHY and has MOTION');
+    return wrong(say.textOfAnotherKind, say.textThatBeginsWith);
   const joints = readJoints(head);
-  if (typeof joints === 'string') return wrong(joints, 'joints with OFFSET and CHANNELS in braces');
+  if (typeof joints === 'string') return wrong(joints, say.jointsWithOffsetAnd);
   const [countLine = '', timeLine = '', ...rows] = motion.trim().split(/\r?\n/);
   const count = Number(/^Frames:\s*(\d+)/.exec(countLine)?.[1]);
   if (!(count >= 1) || !/^Frame Time:/.test(timeLine))
-    return wrong(countLine || 'no frames', '“Frames:” with at least 1, and “Frame Time:”');
+    return wrong(countLine || say.noFrames, say.framesWithAtLeast);
   const wanted = joints.reduce((sum, joint) => sum + joint.channels.length, 0);
   const frames: number[][] = [];
   for (const [i, row] of rows.filter((line) => line.trim() !== '').entries()) {
     const values = row.trim().split(/\s+/).map(Number);
     if (values.length !== wanted || values.some((value) => !Number.isFinite(value)))
-      return wrong(`${values.length} values in frame ${i + 1}`, `${wanted} numbers in each frame`);
+      return wrong(say.valuesInFrame(values.length, i + 1), say.numbersInEachFrame(wanted));
     frames.push(values);
   }
-  if (frames.length < count) return wrong(`${frames.length} frames`, `${count}, as it says`);
+  if (frames.length < count) return wrong(say.frames2(frames.length), say.asItSays(count));
   return accepted({ joints, frames });
 }
 
@@ -74,8 +75,8 @@ function readJoints(text: string): BvhJoint[] | string {
     const now = typeof at === 'number' ? joints[at]! : undefined;
     if (word === 'ROOT' || word === 'JOINT') {
       const name = words[i++] ?? '';
-      if (words[i++] !== '{') return `${name} without a brace`;
-      if (joints.some((joint) => joint.name === name)) return `two joints named ${name}`;
+      if (words[i++] !== '{') return say.withoutBrace(name);
+      if (joints.some((joint) => joint.name === name)) return say.twoJointsNamed(name);
       joints.push({ name, parent: now?.name ?? null, offset: ORIGIN, tip: null, channels: [] });
       open.push(joints.length - 1);
     } else if (word === 'End') {
@@ -83,9 +84,9 @@ function readJoints(text: string): BvhJoint[] | string {
       open.push('end');
     } else if (word === 'OFFSET') {
       const offset = vec();
-      if (offset === undefined) return 'an OFFSET without three numbers';
+      if (offset === undefined) return say.offsetWithoutThreeNumbers;
       const owner = at === 'end' ? open.at(-2) : at;
-      if (typeof owner !== 'number') return 'an OFFSET outside a joint';
+      if (typeof owner !== 'number') return say.offsetOutsideJoint;
       if (at === 'end') joints[owner]!.tip = offset;
       else joints[owner]!.offset = offset;
     } else if (word === 'CHANNELS' && now !== undefined) {
@@ -93,13 +94,13 @@ function readJoints(text: string): BvhJoint[] | string {
       now.channels = words.slice(i, i + count);
       i += count;
       if (now.channels.length !== count || !now.channels.every((channel) => CHANNEL.test(channel)))
-        return `the channels of ${now.name}`;
+        return say.channelsOf(now.name);
     } else if (word === '}') {
       open.pop();
     } else return `“${word.slice(0, 30)}”`;
   }
-  if (open.length > 0) return 'a brace that is not closed';
-  return joints.length > 0 ? joints : 'no joint';
+  if (open.length > 0) return say.braceThatIsNot;
+  return joints.length > 0 ? joints : say.noJoint;
 }
 
 /** Where a joint is in one frame, in the file's axes, and how it and all that carries it is turned. */

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { migrate } from '../piece/migrations.ts';
 import { PIECE_VERSION } from '../piece/pieceSchema.ts';
 import { refused, type Parsed } from '../units/problem.ts';
@@ -13,11 +14,7 @@ export function readPieceText(text: string): Parsed<PieceFile> {
     data = JSON.parse(text);
   } catch (error) {
     const reason = error instanceof Error ? error.message : String(error);
-    return refused(
-      'The file',
-      reason,
-      'a whole piece file in JSON, as this application exports it',
-    );
+    return refused(say.file, reason, say.wholePieceFileIn);
   }
   return readPiece(data);
 }
@@ -31,11 +28,7 @@ export function readPiece(data: unknown): Parsed<PieceFile> {
   if (!file.ok) return file;
   const current = migrate(file.value.piece);
   if (current === undefined)
-    return refused(
-      'The file’s version',
-      file.value.piece['version'],
-      `a version from 1 to ${PIECE_VERSION}`,
-    );
+    return refused(say.filesVersion, file.value.piece['version'], say.versionFromTo(PIECE_VERSION));
   const { workshop: carried, ...piece } = current;
   return readOpened({ piece, workshop: file.value.workshop ?? carried });
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { TriangleMesh } from '../geometry/triangleMesh.ts';
 
 const HEADER_BYTES = 80;
@@ -12,7 +13,10 @@ export function stlOf(mesh: TriangleMesh, name: string): Uint8Array {
   const many = mesh.indices.length / 3;
   const bytes = new Uint8Array(HEADER_BYTES + 4 + many * TRIANGLE_BYTES);
   // A header that begins with "solid" is taken for the text form.
-  const header = `binary STL, mm: ${name}`.replace(/[^\x20-\x7e]/g, '?').slice(0, HEADER_BYTES);
+  const header = say
+    .binaryStlMm(name)
+    .replace(/[^\x20-\x7e]/g, '?')
+    .slice(0, HEADER_BYTES);
   for (let i = 0; i < header.length; i++) bytes[i] = header.charCodeAt(i);
   const view = new DataView(bytes.buffer);
   view.setUint32(HEADER_BYTES, many, true);

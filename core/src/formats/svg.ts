@@ -1,10 +1,11 @@
+import * as say from './words.ts';
 import { drawingSize, type Drawing, type DrawingItem, type PagePoint } from '../sheets/drawing.ts';
 import { FILL_HEX, INK_HEX } from '../sheets/inks.ts';
 
 const FAMILY = {
-  label: "'Atkinson Hyperlegible Next', Verdana, sans-serif",
-  number: "'Atkinson Hyperlegible Mono', 'Courier New', monospace",
-  title: 'Alegreya, Georgia, serif',
+  label: say.atkinsonHyperlegibleNextVerdana,
+  number: say.atkinsonHyperlegibleMonoCourier,
+  title: say.alegreyaGeorgiaSerif,
 } as const;
 /** Dash and gap in mm, as on the printed sheets. */
 const DASH = '1.6 1.1';
@@ -23,7 +24,7 @@ export function drawingSvg(drawing: Drawing): string {
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
     `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}" fill="none" stroke-linecap="round" stroke-linejoin="round">`,
-    `<title>${escaped(drawing.title)}, 1:1 of the model</title>`,
+    say.titleOfModelTitle(escaped(drawing.title)),
     ...groups,
     '</svg>\n',
   ].join('\n');

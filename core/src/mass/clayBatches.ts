@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { asInput, input, type Working, type WorkingInput } from '../piece/working.ts';
 import type { BuildUp, RegionBuild } from './buildUp.ts';
@@ -45,12 +46,12 @@ export function clayNeed(
   const solid = regions.filter((region) => region.core === 'solid');
   const batches = [
     batchOf(shells, shellFigures, 'shells', sparePercent),
-    batchOf(solid, figures, 'solid parts', sparePercent),
+    batchOf(solid, figures, say.solidParts, sparePercent),
   ];
   return {
     batches,
-    clayVolume: totalOf('volume', 'Clay on the piece', 'ml', batches),
-    clayGrams: totalOf('grams', 'Clay to have ready', 'g', batches),
+    clayVolume: totalOf('volume', say.clayOnPiece, 'ml', batches),
+    clayGrams: totalOf('grams', say.clayToHaveReady, 'g', batches),
   };
 }
 
@@ -67,40 +68,40 @@ function batchOf(
   const volume: Working = {
     ...common,
     id: `${id}.volume`,
-    label: named('Clay on the piece'),
+    label: named(say.clayOnPiece),
     value: regions.reduce((total, region) => total + region.clay.value, 0),
     unit: 'ml',
     formula: 'v = Σ vᵢ',
     inputs: regions.map((region): WorkingInput => asInput('vᵢ', region.clay)),
-    source: 'the regions below',
+    source: say.regionsBelow,
   };
   const grams: Working = {
     ...common,
     id: `${id}.grams`,
-    label: whole ? 'Clay to have ready' : `“${figures.name}” to have ready`,
+    label: whole ? say.clayToHaveReady : say.toHaveReady(figures.name),
     value: volume.value * figures.density.value * (1 + sparePercent / 100),
     unit: 'g',
     formula: 'm = v · ρ · (1 + s)',
     inputs: [
       asInput('v', volume),
       asInput('ρ', figures.density),
-      input('s', 'Spare for waste and second tries', sparePercent, 'percent', 'own'),
+      input('s', say.spareForWasteAnd, sparePercent, 'percent', 'own'),
     ],
-    source: 'mass from volume and density; the spare is common practice',
+    source: say.massFromVolumeAnd,
   };
   const packets: Working = {
     ...common,
     id: `${id}.packets`,
-    label: named('Packets to buy'),
+    label: named(say.packetsToBuy),
     value: Math.ceil(grams.value / figures.packet.value - ROUNDING),
     unit: 'count',
     formula: 'N = ⌈m / p − ε⌉',
     inputs: [
       asInput('m', grams),
       asInput('p', figures.packet),
-      input('ε', 'What a rounding error may be', ROUNDING, 'ratio', 'memory'),
+      input('ε', say.whatRoundingErrorMay, ROUNDING, 'ratio', 'memory'),
     ],
-    source: 'arithmetic',
+    source: say.arithmetic,
   };
   return { figures, laidFor, volume, grams, packets };
 }
@@ -119,5 +120,5 @@ const totalOf = (
   provenance: 'derived',
   formula: of === 'volume' ? 'v = Σ vᵢ' : 'm = Σ mᵢ',
   inputs: batches.map((batch) => asInput(of === 'volume' ? 'vᵢ' : 'mᵢ', batch[of])),
-  source: 'sum of the kinds of clay',
+  source: say.sumOfKindsOf,
 });

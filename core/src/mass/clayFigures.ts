@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { ClayChoice } from '../piece/pieceSchema.ts';
 import { asGiven, input, type Working } from '../piece/working.ts';
 import { clayById, type ClayClass } from './clays.ts';
@@ -29,24 +30,24 @@ export function clayFigures(choice: ClayChoice, use: ClayUse = 'clay'): ClayFigu
     clay,
     name: choice.name,
     density: densityWorking(choice, clay, use),
-    packet: figure('packet', 'Packet', 'g', label.packetG, clay.packetG),
+    packet: figure('packet', say.packet, 'g', label.packetG, clay.packetG),
     temperature:
       clay.cureC === null
         ? null
-        : figure('temperature', 'Cures at', 'degC', label.temperatureC, clay.cureC[2], [
+        : figure('temperature', say.curesAt, 'degC', label.temperatureC, clay.cureC[2], [
             clay.cureC[0],
             clay.cureC[1],
           ]),
-    limit: figure('limit', 'Never above', 'degC', label.limitC, clay.limitC),
+    limit: figure('limit', say.neverAbove, 'degC', label.limitC, clay.limitC),
     time: figure(
       'time',
-      clay.setting === 'oven' ? 'Time on the packet' : 'Time to set',
+      clay.setting === 'oven' ? say.timeOnPacket : say.timeToSet,
       clay.time.unit,
       clay.setting === 'oven' ? label.minutes : null,
       clay.time.range[2],
       [clay.time.range[0], clay.time.range[1]],
     ),
-    perMm: figure('per', 'for each thickness of', 'mm', label.perMm, clay.time.perMm),
+    perMm: figure('per', say.forEachThicknessOf, 'mm', label.perMm, clay.time.perMm),
   };
 }
 
@@ -64,20 +65,17 @@ const figureOf =
   (id, label, unit, read, usual, range) => ({
     id: `${use}.${id}`,
     stage: 'cure',
-    label: use === 'clay' ? label : `${label} (shells)`,
+    label: use === 'clay' ? label : say.shells(label),
     value: read ?? usual,
     unit,
     provenance: read === null ? 'memory' : 'own',
     ...asGiven(
-      read === null ? `Typical of the class “${clay.name}”` : 'On the packet’s label',
+      read === null ? say.typicalOfClass(clay.name) : say.onPacketsLabel,
       read ?? usual,
       unit,
       read === null ? 'memory' : 'own',
     ),
-    source:
-      read === null
-        ? 'from memory: enter the figure of your own label, which wins'
-        : `label of ${choice.name}; it wins over the class`,
+    source: read === null ? say.fromMemoryEnterFigure : say.labelOfItWins(choice.name),
     ...(range === undefined ? {} : { range }),
   });
 
@@ -86,7 +84,7 @@ function densityWorking(choice: ClayChoice, clay: ClayClass, use: ClayUse): Work
   const common = {
     id: `${use}.density`,
     stage: 'mass',
-    label: use === 'clay' ? 'Density of the clay' : 'Density of the shells’ clay',
+    label: use === 'clay' ? say.densityOfClay : say.densityOfShellsClay,
     unit: 'g/ml',
     range: [clay.densityGPerMl[0], clay.densityGPerMl[1]],
   } as const;
@@ -96,8 +94,8 @@ function densityWorking(choice: ClayChoice, clay: ClayClass, use: ClayUse): Work
       ...common,
       value: clay.densityGPerMl[2],
       provenance: 'memory',
-      ...asGiven(`Typical of the class “${clay.name}”`, clay.densityGPerMl[2], 'g/ml', 'memory'),
-      source: 'from memory; weigh a block of your own clay to replace it',
+      ...asGiven(say.typicalOfClass(clay.name), clay.densityGPerMl[2], 'g/ml', 'memory'),
+      source: say.fromMemoryWeighBlock,
     };
   }
   const ml = (block.lengthMm * block.widthMm * block.heightMm) / 1000;
@@ -107,11 +105,11 @@ function densityWorking(choice: ClayChoice, clay: ClayClass, use: ClayUse): Work
     provenance: 'measured',
     formula: 'ρ = m / (a · b · c)',
     inputs: [
-      input('m', 'Block on the scale', block.grams, 'g', 'measured'),
-      input('a', 'Block, length', block.lengthMm, 'mm', 'measured'),
-      input('b', 'Block, width', block.widthMm, 'mm', 'measured'),
-      input('c', 'Block, height', block.heightMm, 'mm', 'measured'),
+      input('m', say.blockOnScale, block.grams, 'g', 'measured'),
+      input('a', say.blockLength, block.lengthMm, 'mm', 'measured'),
+      input('b', say.blockWidth, block.widthMm, 'mm', 'measured'),
+      input('c', say.blockHeight, block.heightMm, 'mm', 'measured'),
     ],
-    source: 'your own weighing; definition of density',
+    source: say.yourOwnWeighingDefinition,
   };
 }

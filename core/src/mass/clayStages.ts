@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { BuildUp, RegionBuild } from './buildUp.ts';
 
@@ -23,20 +24,14 @@ export function clayStages(
       unit: 'g',
       provenance: 'derived',
       formula: 'm = v · ρ',
-      inputs: [input('v', 'Clay of these regions', ml, 'ml', 'derived'), asInput('ρ', own)],
+      inputs: [input('v', say.clayOfTheseRegions, ml, 'ml', 'derived'), asInput('ρ', own)],
       source,
     };
   };
   const shells = regions.filter((region) => region.core !== 'solid');
   const solid = regions.filter((region) => region.core === 'solid');
   return [
-    stage(
-      'shells',
-      'Of it for shells',
-      shells,
-      shellDensity,
-      'regions with a core: baked first, or all at once',
-    ),
-    stage('solid', 'Of it for solid parts', solid, density, 'regions without a core'),
+    stage('shells', say.ofItForShells, shells, shellDensity, say.regionsWithCoreBaked),
+    stage('solid', say.ofItForSolid, solid, density, say.regionsWithoutCore),
   ];
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { bodyStations } from '../body/stations.ts';
 import type { Working } from '../piece/working.ts';
@@ -19,41 +20,41 @@ const LEAST_DIFFERENCE = 0.03;
  */
 export function conditionOf(weight: Working, shaped: Skeleton, library: Skeleton): Condition {
   const range = weight.range;
-  if (range === undefined)
-    return { sentence: 'Nothing is known of its usual weight.', place: null };
+  if (range === undefined) return { sentence: say.nothingIsKnownOf, place: null };
   const [low, high] = range;
   const kg = weight.value;
   const heavy = kg > (low + high) / 2;
   const place = differingPlace(shaped, library, heavy ? 1 : -1);
   const at = place === null ? '' : `: ${placeWords(place)}`;
-  if (kg > high) return { sentence: `Too heavy by ${shareWords(kg / high - 1)}${at}.`, place };
-  if (kg < low) return { sentence: `Too light by ${shareWords(1 - kg / low)}${at}.`, place };
+  if (kg > high) return { sentence: say.tooHeavyBy(shareWords(kg / high - 1), at), place };
+  if (kg < low) return { sentence: say.tooLightBy(shareWords(1 - kg / low), at), place };
   const share = (kg - low) / (high - low);
   const words =
-    share < 0.25
-      ? 'A lean animal'
-      : share > 0.75
-        ? 'A heavy animal'
-        : 'An animal in usual condition';
+    share < 0.25 ? say.leanAnimal : share > 0.75 ? say.heavyAnimal : say.animalInUsualCondition;
   return { sentence: `${words}${place === null ? '' : at}.`, place };
 }
 
 const placeWords = (place: NonNullable<Condition['place']>): string =>
-  `the ${place.bone.toLowerCase()} is ${Math.abs(place.percent).toFixed(0)} % ${place.percent > 0 ? 'larger' : 'smaller'} round than usual, ${Math.round(place.at * 100)} % along`;
+  say.isRoundThanUsual(
+    place.bone.toLowerCase(),
+    Math.abs(place.percent).toFixed(0),
+    place.percent > 0 ? 'larger' : 'smaller',
+    Math.round(place.at * 100),
+  );
 
 const FRACTIONS = [
-  [1 / 10, 'a tenth'],
-  [1 / 8, 'an eighth'],
-  [1 / 6, 'a sixth'],
-  [1 / 5, 'a fifth'],
-  [1 / 4, 'a quarter'],
-  [1 / 3, 'a third'],
-  [1 / 2, 'a half'],
+  [1 / 10, say.tenth],
+  [1 / 8, say.eighth],
+  [1 / 6, say.sixth],
+  [1 / 5, say.fifth],
+  [1 / 4, say.quarter],
+  [1 / 3, say.third],
+  [1 / 2, say.half],
 ] as const;
 
 /** A share in words: the nearest of the fractions that people say. */
 export function shareWords(share: number): string {
-  if (share < 0.07) return 'a little';
+  if (share < 0.07) return say.little;
   if (share > 0.6) return `${(share * 100).toFixed(0)} %`;
   const nearest = FRACTIONS.reduce((best, fraction) =>
     Math.abs(fraction[0] - share) < Math.abs(best[0] - share) ? fraction : best,

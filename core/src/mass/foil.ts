@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { BuildUp, RegionBuild } from './buildUp.ts';
@@ -26,43 +27,43 @@ export function foilWorkings(
   const volume: Working = {
     ...common,
     id: 'mass.foil.volume',
-    label: 'Foil core, packed',
+    label: say.foilCorePacked,
     value: cores.reduce((sum, region) => sum + region.coreMm3, 0) / 1000,
     unit: 'ml',
     formula: 'v = Σ vᵢ',
     inputs: cores.map(({ region, coreMm3 }) =>
-      input('vᵢ', `${region.name}, foil core`, coreMm3 / 1000, 'ml', 'derived'),
+      input('vᵢ', say.foilCore(region.name), coreMm3 / 1000, 'ml', 'derived'),
     ),
-    source: 'the body deeper than coat and shell',
+    source: say.bodyDeeperThanCoat,
   };
   const grams: Working = {
     ...common,
     id: 'mass.foil.grams',
-    label: 'Foil',
+    label: say.foil,
     value: volume.value * foil.packedGPerMl,
     unit: 'g',
     formula: 'm = v · ρp',
     inputs: [
       asInput('v', volume),
-      input('ρp', 'Density packed hard', foil.packedGPerMl, 'g/ml', 'own'),
+      input('ρp', say.densityPackedHard, foil.packedGPerMl, 'g/ml', 'own'),
     ],
-    source: 'packed density of common practice: weigh a ball of your own to check it',
+    source: say.packedDensityOfCommon,
   };
   const gramsPerMetre = ALUMINIUM_G_PER_ML * foil.gaugeMm * foil.widthMm;
   const metres: Working = {
     ...common,
     id: 'mass.foil.metres',
-    label: 'Foil off the roll',
+    label: say.foilOffRoll,
     value: grams.value / gramsPerMetre,
     unit: 'm',
     formula: 'L = m / (ρ · g · w)',
     inputs: [
       asInput('m', grams),
-      input('ρ', 'Aluminium', ALUMINIUM_G_PER_ML, 'g/ml', 'memory'),
-      input('g', 'Gauge of the foil', foil.gaugeMm, 'mm', 'own'),
-      input('w', 'Width of the roll', foil.widthMm, 'mm', 'own'),
+      input('ρ', say.aluminium, ALUMINIUM_G_PER_ML, 'g/ml', 'memory'),
+      input('g', say.gaugeOfFoil, foil.gaugeMm, 'mm', 'own'),
+      input('w', say.widthOfRoll, foil.widthMm, 'mm', 'own'),
     ],
-    source: 'mass of a sheet from its thickness',
+    source: say.massOfSheetFrom,
   };
   return { volume, grams, metres, workings: [volume, grams, metres] };
 }

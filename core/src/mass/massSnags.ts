@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { zoneOf } from '../anatomy/coat.ts';
 import { undersizeLifeMm } from '../body/undersize.ts';
@@ -72,9 +73,7 @@ function weightSnags(lifeWeight: Working, { place }: Condition): readonly Snag[]
         highKg,
         girthPercent,
         place:
-          place === null
-            ? ''
-            : `${place.bone.toLowerCase()}, ${Math.round(place.at * 100)} % along`,
+          place === null ? '' : say.along(place.bone.toLowerCase(), Math.round(place.at * 100)),
       },
     },
   ];

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import { gramsPerMetre } from '../wire/metals.ts';
 import { cutPieces } from '../wire/planStock.ts';
@@ -22,7 +23,7 @@ export function modelWeight(
   return {
     id: 'mass.model.grams',
     stage: 'mass',
-    label: 'The piece without its base',
+    label: say.pieceWithoutItsBase,
     value: clayGrams + foilGrams.value + wireGrams,
     unit: 'g',
     provenance: 'derived',
@@ -33,8 +34,8 @@ export function modelWeight(
         asInput('ρσ'[i]!, figures.density),
       ]),
       asInput('foil', foilGrams),
-      input('wire', 'All wires as cut', wireGrams, 'g', 'derived'),
+      input('wire', say.allWiresAsCut, wireGrams, 'g', 'derived'),
     ],
-    source: 'sum of the masses; paint and parts are left out',
+    source: say.sumOfMassesPaint,
   };
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { BodyGrid } from '../body/bodyGrid.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
@@ -38,19 +39,20 @@ export function partWeights(
       {
         id: `mass.part.${part.id}.life`,
         stage: 'mass',
-        label: `${part.name} at life size`,
+        label: say.atLifeSize(part.name),
         value: value * per,
         unit: light ? 'g' : 'kg',
         provenance: 'derived',
         formula: 'm = M · v / V',
         inputs: [
           asInput('M', whole),
-          input('v', 'Flesh of this part', mm3 / 1000, 'ml', 'derived'),
-          input('V', 'The whole body', body.volumeMm3 / 1000, 'ml', 'derived'),
+          input('v', say.fleshOfThisPart, mm3 / 1000, 'ml', 'derived'),
+          input('V', say.wholeBody, body.volumeMm3 / 1000, 'ml', 'derived'),
         ],
-        source: `cells nearest to the part’s bones; ${((100 * mm3) / body.volumeMm3).toFixed(0)} % of the whole${
-          usual === undefined ? '' : `, usually ${usual[0]} to ${usual[1]} % (memory)`
-        }`,
+        source: say.cellsNearestToParts(
+          ((100 * mm3) / body.volumeMm3).toFixed(0),
+          usual === undefined ? '' : say.usuallyToMemory(usual[0], usual[1]),
+        ),
         ...(usual === undefined
           ? {}
           : {

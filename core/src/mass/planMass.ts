@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { BodyGrid } from '../body/bodyGrid.ts';
 import { bodyWeight } from '../body/bodyWeight.ts';
@@ -145,7 +146,7 @@ export function planMass(inputs: MassInputs): MassPlan | null {
 /** A reading of the body's depth profile. */
 const byDepth = (method: string): Reading => ({
   method,
-  resolution: 'straight between depths half a cell of the grid apart',
+  resolution: say.straightBetweenDepthsHalf,
   checkedBy: 'core/src/mass/buildUp.test.ts',
 });
 
@@ -153,52 +154,47 @@ function regionMass(build: RegionBuild, up: BuildUp, scale: Working): RegionMass
   const { region, core, shellMm } = build;
   const target = { kind: 'region', id: region.id } as const;
   const common = { stage: 'mass', provenance: 'derived', target } as const;
-  const t = input('t', 'Shell of clay', shellMm, 'mm', 'own');
-  const u = input('u', 'Left free for applied fibre', up.undersizeMm, 'mm', 'derived');
+  const t = input('t', say.shellOfClay, shellMm, 'mm', 'own');
+  const u = input('u', say.leftFreeForApplied, up.undersizeMm, 'mm', 'derived');
   const inputs = core !== 'solid' ? [t, u, asInput('n', scale)] : [u, asInput('n', scale)];
-  const source =
-    'depth profile of the body on its grid, life size; the wire inside is not taken off';
+  const source = say.depthProfileOfBody;
   return {
     ...build,
     ...up,
     area: {
       ...common,
       id: `mass.region.${region.id}.area`,
-      label: `${region.name}, skin`,
+      label: say.skin(region.name),
       value: up.areaMm2 / 100,
       unit: 'cm2',
       formula: 'a = A / n²',
       inputs: [
-        input('A', 'Skin in life', (up.areaMm2 * scale.value ** 2) / 100, 'cm2', 'derived'),
+        input('A', say.skinInLife, (up.areaMm2 * scale.value ** 2) / 100, 'cm2', 'derived'),
         asInput('n', scale),
       ],
-      source: 'skin of the body on its grid (smeared delta of level sets)',
+      source: say.skinOfBodyOn,
     },
     clay: {
       ...common,
       id: `mass.region.${region.id}.clay`,
-      label: `${region.name}, clay`,
+      label: say.clay(region.name),
       value: up.clayMm3 / 1000,
       unit: 'ml',
       digits: 1,
-      reading: byDepth(
-        core !== 'solid'
-          ? 'what lies deeper than u under the skin and not deeper than u + t, over n³'
-          : 'what lies deeper than u under the skin, over n³',
-      ),
+      reading: byDepth(core !== 'solid' ? say.whatLiesDeeperThan : say.whatLiesDeeperThanU),
       inputs,
       source,
     },
     coreVolume: {
       ...common,
       id: `mass.region.${region.id}.core`,
-      label: `${region.name}, ${core === 'hollow' ? 'hollow' : 'foil core'}`,
+      label: `${region.name}, ${core === 'hollow' ? 'hollow' : say.foilCore2}`,
       value: up.coreMm3 / 1000,
       unit: 'ml',
       digits: 1,
       ...(core === 'solid'
-        ? { formula: '0', note: 'No core: solid clay on the wire.' }
-        : { reading: byDepth('what lies deeper than u + t under the skin, over n³') }),
+        ? { formula: '0', note: say.noCoreSolidClay }
+        : { reading: byDepth(say.whatLiesDeeperThanUT) }),
       inputs,
       source,
     },
@@ -221,25 +217,25 @@ function totalWorkings(
     volume: {
       ...common,
       id: 'mass.volume',
-      label: 'The whole model',
+      label: say.wholeModel,
       value: body.volumeMm3 / measure.lifePerModel ** 3 / 1000,
       unit: 'ml',
       formula: 'v = V / n³',
       inputs: [
-        input('V', 'Body in life', body.volumeMm3 / 1000, 'ml', 'derived'),
+        input('V', say.bodyInLife, body.volumeMm3 / 1000, 'ml', 'derived'),
         asInput('n', measure.scale),
       ],
-      source: 'round cones and ellipsoids on the bones, on a grid',
+      source: say.roundConesAndEllipsoids,
     },
     area: {
       ...common,
       id: 'mass.area',
-      label: 'Skin of the model',
+      label: say.skinOfModel,
       value: sum((regionMass) => regionMass.area),
       unit: 'cm2',
       formula: 'a = Σ aᵢ',
       inputs: perRegion((regionMass) => regionMass.area),
-      source: 'the regions below',
+      source: say.regionsBelow,
     },
   };
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { thickSnags, hollowSnags } from './shapeSnags.ts';
 import type { MuscleSpec, RegionSpec } from '../anatomy/bodyPlan.ts';
@@ -57,14 +58,13 @@ export interface ShapePlan {
   readonly snags: readonly Snag[];
 }
 
-const GRID =
-  'the posed body on its grid, true distances (P. Felzenszwalb and D. Huttenlocher, 2012)';
+const GRID = say.posedBodyOnIts;
 const common = { stage: 'mass', provenance: 'derived' } as const;
 
 /** A reading of the posed body on its grid. */
 const onCells = (method: string): Reading => ({
   method,
-  resolution: 'a fraction of one cell of the grid, which comes finer when nothing changes',
+  resolution: say.fractionOfOneCell,
   checkedBy: 'core/src/mass/bodyShape.test.ts',
 });
 
@@ -85,12 +85,12 @@ export function shapePlan(
   const volume: Working = {
     ...common,
     id: 'mass.shape.volume',
-    label: 'The body in this stance',
+    label: say.bodyInThisStance,
     value: shape.volumeMm3 / 1000,
     unit: 'ml',
-    reading: onCells('the cells of the posed body inside its skin, each by the share of it inside'),
-    inputs: [input('h', 'Edge of a cell', shape.cellMm, 'mm', 'derived')],
-    source: `${GRID}; bends keep the volume within 2 %`,
+    reading: onCells(say.cellsOfPosedBody),
+    inputs: [input('h', say.edgeOfCell, shape.cellMm, 'mm', 'derived')],
+    source: say.bendsKeepVolumeWithin(GRID),
   };
   return {
     shape,
@@ -126,20 +126,20 @@ export function shapePlan(
 
 function sectionCard(cut: SectionCut, number: number): SectionCard {
   const name = cut.boneName;
-  const place = `${name.toLowerCase()}, ${Math.round(cut.along * 100)} % along`;
+  const place = say.along2(name.toLowerCase(), Math.round(cut.along * 100));
   const target = { kind: 'section', place: { boneId: cut.boneId, along: cut.along } } as const;
   const measure = (what: string, label: string, value: number, method: string): Working => ({
     ...common,
     id: `mass.card.${number}.${what}`,
-    label: `${label} at ${number}, ${place}`,
+    label: say.at(label, number, place),
     value,
     unit: 'mm',
     reading: onCells(method),
     inputs: [],
-    source: `section square to the bone through ${GRID}`,
+    source: say.sectionSquareToBone(GRID),
     target,
   });
-  const girth = measure('girth', 'Girth', cut.girthMm, 'length of the outline of the section');
+  const girth = measure('girth', say.girth, cut.girthMm, say.lengthOfOutlineOf);
   const same = Math.abs(cut.girthMm - cut.clayGirthMm) < 1e-9;
   return {
     number,
@@ -148,14 +148,9 @@ function sectionCard(cut: SectionCut, number: number): SectionCard {
     girth,
     clayGirth: same
       ? girth
-      : measure(
-          'clay',
-          'Girth of the clay',
-          cut.clayGirthMm,
-          'length of the outline under the coat',
-        ),
-    width: measure('width', 'Width', cut.widthMm, 'widest of the outline, to the sides'),
-    depth: measure('depth', 'Depth', cut.depthMm, 'widest of the outline, back to belly'),
+      : measure('clay', say.girthOfClay, cut.clayGirthMm, say.lengthOfOutlineUnder),
+    width: measure('width', say.width, cut.widthMm, say.widestOfOutlineTo),
+    depth: measure('depth', say.depth, cut.depthMm, say.widestOfOutlineBack),
   };
 }
 
@@ -182,13 +177,13 @@ function muscleRows(shape: BodyShape, skeleton: Skeleton, density: Working): rea
         grams: {
           ...common,
           id: `mass.muscle.${spec.id}.grams`,
-          label: own.length > 1 ? `${spec.name}, all ${own.length}` : spec.name,
+          label: own.length > 1 ? say.all(spec.name, own.length) : spec.name,
           value: (mm3 / 1000) * density.value,
           unit: 'g',
           digits: 1,
           formula: 'm = v · ρ',
           inputs: [
-            input('v', 'Clay of the muscle outside the core', mm3 / 1000, 'ml', 'derived'),
+            input('v', say.clayOfMuscleOutside, mm3 / 1000, 'ml', 'derived'),
             asInput('ρ', density),
           ],
           source:
@@ -205,15 +200,15 @@ function muscleLength(spec: MuscleSpec, clay: MuscleClay): Working {
   return {
     ...common,
     id: `mass.muscle.${spec.id}.length`,
-    label: `${spec.name}, length`,
+    label: say.length(spec.name),
     value: (100 * clay.lengthMm) / clay.restLengthMm,
     unit: 'percent',
     formula: 'p = L / L₀',
     inputs: [
-      input('L', 'Origin to insertion in this stance', clay.lengthMm, 'mm', 'derived'),
-      input('L₀', 'Origin to insertion at rest', clay.restLengthMm, 'mm', 'derived'),
+      input('L', say.originToInsertionIn, clay.lengthMm, 'mm', 'derived'),
+      input('L₀', say.originToInsertionAt, clay.restLengthMm, 'mm', 'derived'),
     ],
-    source: 'bones of the posed model; of the left side, where there are two',
+    source: say.bonesOfPosedModel,
     target: { kind: 'muscle', id: spec.id },
   };
 }
@@ -225,17 +220,12 @@ function pegRow(peg: DepthPeg, number: number): PegRow {
     height: {
       ...common,
       id: `mass.peg.${peg.id}`,
-      label: `Peg ${number}: ${peg.name}`,
+      label: say.peg(number, peg.name),
       value: peg.heightMm,
       unit: 'mm',
-      reading: onCells(
-        peg.onto === 'core'
-          ? 'from the face of the clay to the core'
-          : 'from the face of the clay to the wire',
-      ),
+      reading: onCells(peg.onto === 'core' ? say.fromFaceOfClay : say.fromFaceOfClayTo),
       inputs: [],
-      source:
-        peg.over === 'bone' ? `${GRID}; skin lies on bone here: nothing is built over it` : GRID,
+      source: peg.over === 'bone' ? say.skinLiesOnBone(GRID) : GRID,
       target: { kind: 'peg', id: String(number) },
     },
   };
@@ -245,12 +235,12 @@ function thickWorking(place: ThickPlace, region: RegionSpec | undefined): Workin
   return {
     ...common,
     id: 'mass.thickest',
-    label: `Thickest clay: ${region?.name.toLowerCase() ?? ''}`,
+    label: say.thickestClay(region?.name.toLowerCase() ?? ''),
     value: place.mm,
     unit: 'mm',
-    reading: onCells('twice the greatest distance from clay to the nearer of its two faces'),
+    reading: onCells(say.twiceGreatestDistanceFrom),
     inputs: [],
-    source: `${GRID}; the wire inside is not taken off`,
+    source: say.wireInsideIsNot(GRID),
     target: { kind: 'region', id: place.regionId },
   };
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { BuildUp, RegionBuild } from './buildUp.ts';
@@ -33,16 +34,16 @@ export function sheetGroups(
     const clayMm3 = own.reduce((sum, entry) => sum + entry.clayMm3, 0);
     const names = own.map((entry) => entry.region.name);
     const common = { stage: 'mass', provenance: 'derived' } as const;
-    const t = input('t', 'Shell of clay', shellMm, 'mm', 'own');
+    const t = input('t', say.shellOfClay, shellMm, 'mm', 'own');
     const area: Working = {
       ...common,
       id: `mass.sheet.${i + 1}.area`,
-      label: `Sheet to roll: ${names.join(', ').toLowerCase()}`,
+      label: say.sheetToRoll(names.join(', ').toLowerCase()),
       value: clayMm3 / shellMm / 100,
       unit: 'cm2',
       formula: 'a = v / t',
-      inputs: [input('v', 'Clay of these shells', clayMm3 / 1000, 'ml', 'derived'), t],
-      source: 'a sheet that is laid on keeps its volume',
+      inputs: [input('v', say.clayOfTheseShells, clayMm3 / 1000, 'ml', 'derived'), t],
+      source: say.sheetThatIsLaid,
     };
     return {
       shellMm,
@@ -51,37 +52,37 @@ export function sheetGroups(
       gap: {
         ...common,
         id: `mass.sheet.${i + 1}.gap`,
-        label: 'Gap of the roller',
+        label: say.gapOfRoller,
         value: shellMm,
         unit: 'mm',
         formula: 'gap = t',
         inputs: [t],
-        source: 'common practice: 4 to 6 mm for a shell, less for slender bodies',
+        source: say.commonPracticeToMm,
       },
       papers: {
         ...common,
         id: `mass.sheet.${i + 1}.papers`,
-        label: 'Or sheets of paper on either side',
+        label: say.orSheetsOfPaper,
         value: Math.round(shellMm / paperMm),
         unit: 'count',
         formula: 'N = ⌊t / p⌉',
-        inputs: [t, input('p', 'A sheet of paper', paperMm, 'mm', 'own')],
-        source: 'common practice: a rolling pin on two equal stacks',
+        inputs: [t, input('p', say.sheetOfPaper, paperMm, 'mm', 'own')],
+        source: say.commonPracticeRollingPin,
       },
       count: {
         ...common,
         id: `mass.sheet.${i + 1}.count`,
-        label: 'Sheets of that size to roll',
+        label: say.sheetsOfThatSize,
         value: Math.ceil((100 * area.value) / (sheet.widthMm * sheet.lengthMm) - ROUNDING),
         unit: 'count',
         formula: 'N = ⌈a / (w · l) − ε⌉',
         inputs: [
           asInput('a', area),
-          input('w', 'Width of a sheet', sheet.widthMm, 'mm', 'own'),
-          input('l', 'Length of a sheet', sheet.lengthMm, 'mm', 'own'),
-          input('ε', 'What a rounding error may be', ROUNDING, 'ratio', 'memory'),
+          input('w', say.widthOfSheet, sheet.widthMm, 'mm', 'own'),
+          input('l', say.lengthOfSheet, sheet.lengthMm, 'mm', 'own'),
+          input('ε', say.whatRoundingErrorMay, ROUNDING, 'ratio', 'memory'),
         ],
-        source: 'arithmetic; offcuts are pressed together and rolled again',
+        source: say.arithmeticOffcutsArePressed,
       },
     };
   });

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { sumPlusMinus } from '../anatomy/sumPlusMinus.ts';
@@ -83,27 +84,27 @@ function boneRow(bone: Bone, scale: Working): BoneRow {
   const life: Working = {
     id: `measure.bone.${bone.key}.life`,
     stage: 'measure',
-    label: `${name}, life`,
+    label: say.life(name),
     value: bone.lifeLengthMm,
     unit: 'mm',
     provenance: bone.provenance,
-    ...asGiven('Taken as', bone.lifeLengthMm, 'mm', bone.provenance),
+    ...asGiven(say.takenAs, bone.lifeLengthMm, 'mm', bone.provenance),
     ...sumPlusMinus([bone]),
-    source: `measured from ${bone.measured}${takenText(bone)}`,
+    source: say.measuredFrom(bone.measured, takenText(bone)),
     target,
     range: bone.range,
   };
   const model: Working = {
     id: `measure.bone.${bone.key}.model`,
     stage: 'measure',
-    label: `${name}, model`,
+    label: say.model(name),
     value: bone.lifeLengthMm / scale.value,
     unit: 'mm',
     provenance: 'derived',
     formula: 'l = L / n',
     inputs: [asInput('L', life), asInput('n', scale)],
     ...sumPlusMinus([bone], 1 / scale.value),
-    source: 'definition of a scale',
+    source: say.definitionOfScale,
     target,
     range: [bone.range[0] / scale.value, bone.range[1] / scale.value],
   };
@@ -111,8 +112,7 @@ function boneRow(bone: Bone, scale: Working): BoneRow {
 }
 
 /** Since when a length was taken over. */
-const takenText = ({ takenOn }: Bone): string =>
-  takenOn === null ? '' : `; taken over on ${takenOn}`;
+const takenText = ({ takenOn }: Bone): string => (takenOn === null ? '' : say.takenOverOn(takenOn));
 
 /** The plan's sizes in life and on the model, with the animal's usual ranges beside them. */
 function summaryWorkings(skeleton: Skeleton, sizes: LifeSizes, scale: Working): readonly Working[] {
@@ -124,7 +124,7 @@ function summaryWorkings(skeleton: Skeleton, sizes: LifeSizes, scale: Working): 
     const life: Working = {
       id: `measure.${spec.id}.life`,
       stage: 'measure',
-      label: `${spec.name}, life`,
+      label: say.life(spec.name),
       value: mm,
       unit: 'mm',
       provenance: 'derived',
@@ -139,7 +139,7 @@ function summaryWorkings(skeleton: Skeleton, sizes: LifeSizes, scale: Working): 
         : {
             reading: {
               method: spec.measured,
-              resolution: 'exact: the flesh on the bones in the first stance, or in the one named',
+              resolution: say.exactFleshOnBones,
               checkedBy: 'core/src/measure/measure.test.ts',
             },
             inputs: [],
@@ -154,14 +154,14 @@ function summaryWorkings(skeleton: Skeleton, sizes: LifeSizes, scale: Working): 
       {
         id: `measure.${spec.id}.model`,
         stage: 'measure',
-        label: `${spec.name}, model`,
+        label: say.model(spec.name),
         value: mm / scale.value,
         unit: 'mm',
         provenance: 'derived',
         formula: 'l = L / n',
-        inputs: [asInput('L', life), input('n', 'Scale', scale.value, 'scale', scale.provenance)],
+        inputs: [asInput('L', life), input('n', say.scale, scale.value, 'scale', scale.provenance)],
         ...sumPlusMinus(chain, 1 / scale.value),
-        source: 'definition of a scale',
+        source: say.definitionOfScale,
         ...target,
       },
     ];
@@ -169,10 +169,10 @@ function summaryWorkings(skeleton: Skeleton, sizes: LifeSizes, scale: Working): 
 }
 
 const SIZE_SOURCES = {
-  chain: 'sum of the bones; usual range from memory',
-  height: 'height of the bones with their flesh, standing; usual range from memory',
-  top: 'height of the bones with their flesh, standing; usual range from memory',
-  span: 'distance of the bones’ ends, spread; usual range from memory',
+  chain: say.sumOfBonesUsual,
+  height: say.heightOfBonesWith,
+  top: say.heightOfBonesWith,
+  span: say.distanceOfBonesEnds,
 } as const;
 
 const oddSnags = (skeleton: Skeleton): readonly Snag[] =>

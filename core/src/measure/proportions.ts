@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { greatest } from '../geometry/extremes.ts';
 import type { Animal } from '../anatomy/animal.ts';
 import type { BodyPlan, PartSpec } from '../anatomy/bodyPlan.ts';
@@ -19,13 +20,13 @@ export interface BodyLine {
 
 /** Limbs of different plans that stand for each other. */
 const HOMOLOGOUS: Readonly<Record<string, readonly [id: string, name: string]>> = {
-  forelegs: ['fore-limb', 'Fore limb'],
-  'fore-legs': ['fore-limb', 'Fore limb'],
-  arms: ['fore-limb', 'Fore limb'],
-  wings: ['fore-limb', 'Fore limb'],
-  hindlegs: ['hind-limb', 'Hind limb'],
-  'hind-legs': ['hind-limb', 'Hind limb'],
-  legs: ['hind-limb', 'Hind limb'],
+  forelegs: ['fore-limb', say.foreLimb],
+  'fore-legs': ['fore-limb', say.foreLimb],
+  arms: ['fore-limb', say.foreLimb],
+  wings: ['fore-limb', say.foreLimb],
+  hindlegs: ['hind-limb', say.hindLimb],
+  'hind-legs': ['hind-limb', say.hindLimb],
+  legs: ['hind-limb', say.hindLimb],
 };
 
 /** The lengths of a body that can be compared: head, neck, trunk, tail, limbs, and limb bones. */
@@ -186,4 +187,12 @@ function shareOf(animal: Animal, lineId: string): number | undefined {
 
 /** "Neck 2.1 × trunk: longer than any four-footed mammal here (most: red deer, 0.5)." */
 export const oddSentence = (odd: OddProportion): string =>
-  `${odd.line} ${odd.share.toFixed(2)} × trunk: ${odd.more ? 'longer' : 'shorter'} than any ${odd.group} here (${odd.more ? 'most' : 'least'}: ${odd.knownAnimal.toLowerCase()}, ${odd.knownShare.toFixed(2)}).`;
+  say.TrunkThanAny(
+    odd.line,
+    odd.share.toFixed(2),
+    odd.more ? 'longer' : 'shorter',
+    odd.group,
+    odd.more ? 'most' : 'least',
+    odd.knownAnimal.toLowerCase(),
+    odd.knownShare.toFixed(2),
+  );

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { ROUND_SCALES } from './roundScales.ts';
@@ -49,7 +50,7 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
       return [
         {
           kind: 'limb',
-          name: `${bone.plainName}, at its thinnest`,
+          name: say.atItsThinnest(bone.plainName),
           lifeMm: 2 * greatest(radii),
           provenance: 'memory',
           boneId: bone.id,
@@ -64,7 +65,7 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
   }));
   const blades = (animal.blades ?? []).map((blade): SmallThing => ({
     kind: 'blade',
-    name: `${blade.name}, thickness`,
+    name: say.thickness(blade.name),
     lifeMm: blade.thickness.mm,
     provenance: blade.thickness.provenance,
   }));
@@ -74,7 +75,7 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
       : [
           {
             kind: 'stroke',
-            name: `${zone.name}, one stroke wide`,
+            name: say.oneStrokeWide(zone.name),
             lifeMm: zone.lock.mm,
             provenance: zone.lock.provenance,
           },
@@ -115,10 +116,10 @@ const sizeOf = (thing: SmallThing, lifePerModel: number): Working => ({
   provenance: 'derived',
   formula: 'l = L / n',
   inputs: [
-    input('L', `${thing.name}, life`, thing.lifeMm, 'mm', thing.provenance),
-    input('n', 'Scale', lifePerModel, 'scale', 'own'),
+    input('L', say.life(thing.name), thing.lifeMm, 'mm', thing.provenance),
+    input('n', say.scale, lifePerModel, 'scale', 'own'),
   ],
-  source: `definition of a scale; less than ${LEAST_MM[thing.kind]} mm cannot be made in clay, common practice`,
+  source: say.definitionOfScaleLess(LEAST_MM[thing.kind]),
   target:
     thing.boneId === undefined
       ? { kind: 'piece', id: 'piece' }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { ScaleChoice } from '../piece/pieceSchema.ts';
 import type { Provenance } from '../anatomy/provenance.ts';
@@ -93,10 +94,10 @@ export function scaleWorking(
   const common = {
     id: 'measure.scale',
     stage: 'measure',
-    label: 'Scale',
+    label: say.scale,
     unit: 'scale',
     target: { kind: 'piece', id: 'piece' },
-    source: 'definition of a scale: life length over model length',
+    source: say.definitionOfScaleLife,
   } as const;
   switch (choice.by) {
     case 'ratio':
@@ -105,14 +106,14 @@ export function scaleWorking(
         value: choice.lifePerModel,
         provenance: 'own',
         formula: 'n',
-        inputs: [input('n', 'Scale chosen', choice.lifePerModel, 'scale', 'own')],
+        inputs: [input('n', say.scaleChosen, choice.lifePerModel, 'scale', 'own')],
       };
     case 'size': {
       const size = sizes.all.find(({ spec }) => spec.id === choice.sizeId) ?? sizes.length;
       return byLength(common, size.spec.name, size.mm, 'derived', choice.mm);
     }
     case 'eye':
-      return byLength(common, 'Eye, across', eye.mm, eye.provenance, choice.mm);
+      return byLength(common, say.eyeAcross, eye.mm, eye.provenance, choice.mm);
     case 'oven':
       return boxScale(common, 'Oven', oven, sizes, room);
     case 'box':
@@ -134,16 +135,15 @@ const byLength = (
   provenance: 'derived',
   formula: 'n = L / l',
   inputs: [
-    input('L', `${name}, life`, lifeMm, 'mm', from),
-    input('l', `${name}, wanted`, modelMm, 'mm', 'own'),
+    input('L', say.life(name), lifeMm, 'mm', from),
+    input('l', say.wanted(name), modelMm, 'mm', 'own'),
   ],
 });
 
 /** With the board under it the outline of both together counts, which no short formula tells. */
 const ON_ITS_BOARD: Reading = {
-  method:
-    'the smallest scale at which the body and the board under it fit, whichever way round, with the air all round',
-  resolution: 'exact: boxes of the posed body and of the board',
+  method: say.smallestScaleAtWhich,
+  resolution: say.exactBoxesOfPosed,
   checkedBy: 'core/src/measure/measure.test.ts',
 };
 
@@ -167,18 +167,18 @@ function boxScale(
         }
       : { reading: ON_ITS_BOARD }),
     inputs: [
-      input('L', 'Posed length, life', long, 'mm', 'derived'),
-      input('H', 'Posed height, life', high, 'mm', 'derived'),
-      input('W', 'Posed width, life', wide, 'mm', 'derived'),
-      input('l', `${name}, long side`, inside.lengthMm, 'mm', 'own'),
-      input('h', `${name}, height`, inside.heightMm, 'mm', 'own'),
-      input('w', `${name}, short side`, inside.widthMm, 'mm', 'own'),
-      input('a', 'Air left all round', room.airMm, 'mm', 'own'),
+      input('L', say.posedLengthLife, long, 'mm', 'derived'),
+      input('H', say.posedHeightLife, high, 'mm', 'derived'),
+      input('W', say.posedWidthLife, wide, 'mm', 'derived'),
+      input('l', say.longSide(name), inside.lengthMm, 'mm', 'own'),
+      input('h', say.height(name), inside.heightMm, 'mm', 'own'),
+      input('w', say.shortSide(name), inside.widthMm, 'mm', 'own'),
+      input('a', say.airLeftAllRound, room.airMm, 'mm', 'own'),
       ...(room.board === null
         ? []
         : [
-            input('t', 'Board that goes in with it', room.board.thicknessMm, 'mm' as const, 'own'),
-            input('p', 'Pegs and nuts below it', room.board.belowMm, 'mm' as const, 'own'),
+            input('t', say.boardThatGoesIn, room.board.thicknessMm, 'mm' as const, 'own'),
+            input('p', say.pegsAndNutsBelow, room.board.belowMm, 'mm' as const, 'own'),
           ]),
     ],
   };
@@ -196,10 +196,10 @@ function boardScale(
     provenance: 'derived',
     formula: 'n = min(max(L / l, W / w), max(L / w, W / l))',
     inputs: [
-      input('L', 'Posed length, life', long, 'mm', 'derived'),
-      input('W', 'Posed width, life', wide, 'mm', 'derived'),
-      input('l', 'Board, long side', board.lengthMm, 'mm', 'own'),
-      input('w', 'Board, short side', board.widthMm, 'mm', 'own'),
+      input('L', say.posedLengthLife, long, 'mm', 'derived'),
+      input('W', say.posedWidthLife, wide, 'mm', 'derived'),
+      input('l', say.boardLongSide, board.lengthMm, 'mm', 'own'),
+      input('w', say.boardShortSide, board.widthMm, 'mm', 'own'),
     ],
   };
 }

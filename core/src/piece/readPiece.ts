@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { CREATURE_VERSION } from '../anatomy/creature.ts';
 import { migrateCreature } from '../anatomy/creatureMigrations.ts';
 import { creatureFaults } from '../anatomy/creatureFaults.ts';
@@ -16,15 +17,15 @@ export function readPieceData(current: VersionedData): Parsed<Piece> {
   const own = creature === null ? null : migrateCreature(creature as Record<string, unknown>);
   if (own === undefined) {
     return refused(
-      'measure.creature.version',
+      say.measureCreatureVersion,
       creature?.version,
-      `a version from 1 to ${CREATURE_VERSION}`,
+      say.versionFromTo(CREATURE_VERSION),
     );
   }
   const today = own === null ? current : { ...current, measure: { ...measure, creature: own } };
   const parsed = pieceSchema.safeParse(today);
   if (!parsed.success)
-    return refusedBySchema(pieceSchema, today, parsed.error.issues, 'a whole piece');
+    return refusedBySchema(pieceSchema, today, parsed.error.issues, say.wholePiece);
   return checkNames(parsed.data);
 }
 
@@ -35,7 +36,7 @@ function checkNames(piece: Piece): Parsed<Piece> {
   if (fault !== undefined) return refused(fault.where, fault.received, fault.allowed);
   const subject = findSubject(piece.measure);
   if (subject === undefined) {
-    return refused('measure.animalId', piece.measure.animalId, 'an animal of the library');
+    return refused(say.measureAnimalid, piece.measure.animalId, say.animalOfLibrary);
   }
   const { plan, animal } = subject;
   const keys = new Set(plan.bones.map((bone) => bone.key));
@@ -64,14 +65,14 @@ function checkNames(piece: Piece): Parsed<Piece> {
     ) ??
     firstStrange('skin.zones', Object.keys(piece.skin.zones), zones) ??
     firstStrange('colour.zones', Object.keys(piece.colour.zones), zones);
-  if (strange) return refused(strange.where, strange.name, `a name of the plan “${plan.name}”`);
+  if (strange) return refused(strange.where, strange.name, say.nameOfPlan(plan.name));
   const { scale } = piece.measure;
   const sizes = plan.sizes.map((size) => size.id);
   if (scale.by === 'size' && !sizes.includes(scale.sizeId)) {
-    return refused('measure.scale.sizeId', scale.sizeId, `one of ${sizes.join(', ')}`);
+    return refused(say.measureScaleSizeid, scale.sizeId, say.oneOf(sizes.join(', ')));
   }
   if (piece.measure.scale.by === 'box' && piece.measure.box === null) {
-    return refused('measure.box', null, 'the inside of the box, as the scale depends on it');
+    return refused(say.measureBox, null, say.insideOfBoxAs);
   }
   const wireSizes = [
     piece.wire.spine.size,
@@ -81,7 +82,7 @@ function checkNames(piece: Piece): Parsed<Piece> {
     ...Object.values(piece.wire.fine).flatMap((choice) => (choice === null ? [] : [choice.size])),
   ];
   const noSuch = wireSizes.find((size) => (diameterMm(size) ?? 0) < 0.1);
-  if (noSuch) return refused('wire size', noSuch, 'a size of its gauge table, 0.1 mm or thicker');
+  if (noSuch) return refused(say.wireSize, noSuch, say.sizeOfItsGauge);
   return accepted(piece);
 }
 

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { CautionId } from './cautions.ts';
 import type { Stage, Working } from './working.ts';
 import { digitsIn, quantityText, type UnitSystem } from '../units/quantity.ts';
@@ -77,9 +78,9 @@ export const sentenceText = (sentence: Sentence, system: UnitSystem = 'metric'):
 
 /** What a duration says of who is at work. */
 const OCCUPIED: Readonly<Record<Occupied, readonly [before: string, after: string]>> = {
-  person: ['about ', ' of work'],
-  oven: ['', ' in the oven'],
-  nothing: ['about ', ' by itself'],
+  person: ['about ', say.ofWork],
+  oven: ['', say.inOven],
+  nothing: ['about ', say.byItself],
 };
 
 /** How long a step takes and what it takes up: "about 12 min of work"; nothing where nobody can say. */
@@ -92,7 +93,7 @@ export function durationSentence({ duration, occupies }: Step): Sentence {
 /** Words joined as people do: "a, b and c". */
 export function listText(words: readonly string[]): string {
   if (words.length < 2) return words.join('');
-  return `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
+  return say.and(words.slice(0, -1).join(', '), words.at(-1) ?? '');
 }
 
 /** Parts of a sentence joined the same way. */

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { BalancePlan } from '../balance/balancePlan.ts';
 import { input, type Working } from '../piece/working.ts';
@@ -51,7 +52,7 @@ function schemeCost({ piece, stance, balance }: SchemeCase, scheme: Scheme): Sch
     metres: {
       ...working(
         'metres',
-        'Wire in all',
+        say.wireInAll,
         'Σ lᵢ',
         pieces.map(({ id, mm }) => input('lᵢ', id, mm, 'mm', 'derived')),
       ),
@@ -62,7 +63,7 @@ function schemeCost({ piece, stance, balance }: SchemeCase, scheme: Scheme): Sch
     joints: {
       ...working(
         'joints',
-        'Places to bind',
+        say.placesToBind,
         'Σ Nᵢ',
         wire.bindings.bindings.map(({ length, count }) =>
           input('Nᵢ', length.label, count, 'count', 'derived'),
@@ -76,9 +77,9 @@ function schemeCost({ piece, stance, balance }: SchemeCase, scheme: Scheme): Sch
       at === undefined
         ? null
         : {
-            ...working('worst', 'Most loaded joint, as posed', 'share = M / M_y', [
-              input('M', 'Moment there', at.load.stanceNmm, 'Nmm', 'derived'),
-              input('M_y', 'Moment that bends it', at.yieldNmm, 'Nmm', 'derived'),
+            ...working('worst', say.mostLoadedJointAs, 'share = M / M_y', [
+              input('M', say.momentThere, at.load.stanceNmm, say.nmm, 'derived'),
+              input('M_y', say.momentThatBendsIt, at.yieldNmm, say.nmm, 'derived'),
             ]),
             value: 100 * worst,
             unit: 'percent',
@@ -94,26 +95,26 @@ type WorkingOf = ReturnType<typeof workingOf>;
 const minutesWorking = (working: WorkingOf, done: ReturnType<typeof workCounts>): Working => ({
   ...working(
     'minutes',
-    'Time at the bench',
+    say.timeAtBench,
     'pieces · (cut + check) + bends · (mark + bend) + bindings · bind + holes · drill + twisted / m · twist',
     [
-      input('pieces', 'Cut and checked', done.pieces, 'count', 'derived'),
-      input('bends', 'Marked and bent', done.bends, 'count', 'derived'),
-      input('bindings', 'Bound', done.bindings, 'count', 'derived'),
-      input('holes', 'Drilled', done.holes, 'count', 'derived'),
-      input('twisted', 'Twisted or coiled', done.twistedM, 'm', 'derived'),
+      input('pieces', say.cutAndChecked, done.pieces, 'count', 'derived'),
+      input('bends', say.markedAndBent, done.bends, 'count', 'derived'),
+      input('bindings', say.bound, done.bindings, 'count', 'derived'),
+      input('holes', say.drilled, done.holes, 'count', 'derived'),
+      input('twisted', say.twistedOrCoiled, done.twistedM, 'm', 'derived'),
       ...(
         [
-          ['cut', 'To cut a piece', MINUTES.cut],
-          ['check', 'To check it on its sheet', MINUTES.check],
-          ['mark', 'To mark a bend', MINUTES.mark],
-          ['bend', 'To make it', MINUTES.bend],
-          ['bind', 'For a binding', MINUTES.bind],
-          ['drill', 'For a hole', MINUTES.hole],
-          ['twist', 'To twist so much', MINUTES.twistPerM],
+          ['cut', say.toCutPiece, MINUTES.cut],
+          ['check', say.toCheckItOn, MINUTES.check],
+          ['mark', say.toMarkBend, MINUTES.mark],
+          ['bend', say.toMakeIt, MINUTES.bend],
+          ['bind', say.forBinding, MINUTES.bind],
+          ['drill', say.forHole, MINUTES.hole],
+          ['twist', say.toTwistSoMuch, MINUTES.twistPerM],
         ] as const
       ).map(([symbol, label, minutes]) => input(symbol, label, minutes, 'min', 'memory')),
-      input('m', 'So much', 1, 'm', 'memory'),
+      input('m', say.soMuch, 1, 'm', 'memory'),
     ],
   ),
   value: benchMinutes(done),
@@ -128,5 +129,5 @@ const workingOf =
     provenance: 'derived' as const,
     formula,
     inputs,
-    source: 'the whole armature worked out in this scheme; minutes are common practice',
+    source: say.wholeArmatureWorkedOut,
   });

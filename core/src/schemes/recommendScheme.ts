@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import { boxSize } from '../geometry/box.ts';
 import { bodyBox } from '../body/blades.ts';
@@ -80,64 +81,44 @@ const when = (holds: boolean, reason: Reason): readonly Reason[] => (holds ? [re
 /** What follows from the scheme's own plan. */
 function reckoned({ fixes, worst, minutes }: SchemeCost, quickest: number): readonly Reason[] {
   return [
-    ...when(
-      fixes > 0,
-      con(5, `${fixes} ${fixes === 1 ? 'thing' : 'things'} to fix before it can be built`),
-    ),
+    ...when(fixes > 0, con(5, say.toFixBeforeIt(fixes, fixes === 1 ? 'thing' : 'things'))),
     ...(worst === null
       ? []
       : worst.value <= 100
-        ? [
-            pro(
-              2,
-              `holds the raw clay: its worst joint bears ${worst.value.toFixed(0)} % of what bends it`,
-            ),
-          ]
-        : [
-            con(
-              2,
-              `gives under the raw clay: its worst joint bears ${worst.value.toFixed(0)} % of what bends it`,
-            ),
-          ]),
-    ...when(minutes.value === quickest, pro(1, 'the quickest to make')),
+        ? [pro(2, say.holdsRawClayIts(worst.value.toFixed(0)))]
+        : [con(2, say.givesUnderRawClay(worst.value.toFixed(0)))]),
+    ...when(minutes.value === quickest, pro(1, say.quickestToMake)),
   ];
 }
 
 /** What the schools hold a scheme good for. Common practice. */
 const SCHOOL: Readonly<Record<SchemeId, (facts: Facts) => readonly Reason[]>> = {
-  'bound-loops': ({ longestMm }) => [
-    ...when(longestMm >= TINY_MM, pro(1, 'each wire can be made again on its own')),
-  ],
+  'bound-loops': ({ longestMm }) => [...when(longestMm >= TINY_MM, pro(1, say.eachWireCanBe))],
   'folded-pair': ({ limbs, grams }) => [
-    limbs === 0
-      ? con(1, 'there are no limbs to run its ends into')
-      : pro(0.5, 'no joint between leg and trunk that could slip'),
-    ...when(grams > HEAVY_G, con(1, 'heavy for wires that cannot be replaced one by one')),
+    limbs === 0 ? con(1, say.thereAreNoLimbs) : pro(0.5, say.noJointBetweenLeg),
+    ...when(grams > HEAVY_G, con(1, say.heavyForWiresThat)),
   ],
   'base-rods': ({ feetDown, posable, grams }) => [
-    ...when(feetDown === 0, con(2, 'no foot stands on the base')),
-    ...when(feetDown === 1, con(1, 'only one leg to put a rod into')),
-    ...when(feetDown > 1 && grams > HEAVY_G, pro(2, 'heavy, and its legs stand on the base')),
-    ...when(posable, con(3, 'rods in the legs cannot be re-posed')),
+    ...when(feetDown === 0, con(2, say.noFootStandsOn)),
+    ...when(feetDown === 1, con(1, say.onlyOneLegTo)),
+    ...when(feetDown > 1 && grams > HEAVY_G, pro(2, say.heavyAndItsLegs)),
+    ...when(posable, con(3, say.rodsInLegsCannot)),
   ],
   'back-iron': ({ feetDown, posable, grams }) => [
-    ...when(feetDown === 0, con(2, 'the stance already has its rods, so an iron adds nothing')),
-    ...when(feetDown === 1, pro(2, 'one foot down is one point of fixing: an iron is the second')),
-    ...when(posable, pro(4, 'the skeleton stays soft and can be posed again')),
-    ...when(
-      grams > HEAVY_G && feetDown > 0,
-      pro(1, 'heavy: the iron carries it while it is built'),
-    ),
-    ...when(!posable, con(1, 'an iron that has to be hidden or cut off')),
+    ...when(feetDown === 0, con(2, say.stanceAlreadyHasIts)),
+    ...when(feetDown === 1, pro(2, say.oneFootDownIs)),
+    ...when(posable, pro(4, say.skeletonStaysSoftAnd)),
+    ...when(grams > HEAVY_G && feetDown > 0, pro(1, say.heavyIronCarriesIt)),
+    ...when(!posable, con(1, say.ironThatHasTo)),
   ],
   'coiled-trunk': ({ coilMm }) => [
     coilMm >= WIDE_FORMER_MM
-      ? pro(0.5, `its barrel takes a coil on a ${coilMm.toFixed(0)} mm former, which saves a core`)
-      : con(2, 'its trunk is too slender or too bent for a coil'),
+      ? pro(0.5, say.itsBarrelTakesCoil(coilMm.toFixed(0)))
+      : con(2, say.itsTrunkIsToo),
   ],
   'no-wire': ({ longestMm }) => [
     longestMm < TINY_MM
-      ? pro(4, `only ${longestMm.toFixed(0)} mm long: clay alone holds`)
-      : con(6, `at ${longestMm.toFixed(0)} mm its limbs would droop and break without wire`),
+      ? pro(4, say.onlyMmLongClay(longestMm.toFixed(0)))
+      : con(6, say.atMmItsLimbs(longestMm.toFixed(0))),
   ],
 };

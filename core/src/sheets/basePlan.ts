@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { BasePlan } from '../wire/baseHoles.ts';
 import { dimension } from './dimension.ts';
 import {
@@ -53,7 +54,7 @@ export function basePlanDrawing(base: BasePlan): Drawing {
       ink: 'mid',
       layer: 'front mark',
       at: [arrow[0] + 10, arrow[1] - 1.4],
-      text: 'front',
+      text: say.front,
       sizeMm: 4,
       anchor: 'start',
       face: 'label',
@@ -78,7 +79,7 @@ export function basePlanDrawing(base: BasePlan): Drawing {
       target,
     ),
   ];
-  return fittedDrawing('base', 'Base from above: holes by number and drill, mm', items, MARGIN_MM);
+  return fittedDrawing('base', say.baseFromAboveHoles, items, MARGIN_MM);
 }
 
 /** The holes, each label where it keeps clear of the other holes, labels and marks. */

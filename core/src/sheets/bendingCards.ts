@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { SheetTarget } from '../piece/target.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import { bendingView } from '../wire/bendingView.ts';
@@ -35,7 +36,7 @@ export function bendingCards(wire: PlannedWire): readonly Drawing[] {
         -Math.floor(i / CARD.columns) * CARD.height,
       ]),
     );
-    const title = `${wire.id} ${wire.name}, bends from the ${wire.namedEnd}`;
+    const title = say.bendsFrom(wire.id, wire.name, wire.namedEnd);
     return { ...fittedDrawing(`cards-${wire.id}-${page + 1}`, title, items, 0), notToScale: true };
   });
 }
@@ -68,7 +69,7 @@ function cardItems(
   bend: PlannedBend,
   [x, y]: PagePoint,
 ): readonly DrawingItem[] {
-  const layer = `wire ${wire.id}`;
+  const layer = say.wire(wire.id);
   const target = { kind: 'bend', wireId: wire.id, bend: bend.number } as const;
   const text = cardText([x, y], layer, target);
   const before = wire.features.filter(({ afterBend }) => afterBend === bend.number - 1);
@@ -86,27 +87,20 @@ function cardItems(
         [x, y - CARD.height],
       ],
     },
-    text(3, 6.5, `${wire.id}   bend ${bend.number} of ${wire.bends.length}`, 4.2, 'title'),
+    text(3, 6.5, say.bendOf(wire.id, bend.number, wire.bends.length), 4.2, 'title'),
     text(3, 11.5, bend.place, 3, 'label', 'soft'),
     ...(before.length === 0
       ? []
-      : [text(3, 15.5, `first ${before.map(featureText).join(', ')}`, 2.4, 'label', 'near')]),
+      : [text(3, 15.5, say.first(before.map(featureText).join(', ')), 2.4, 'label', 'near')]),
     text(3, 24, `${bend.mark.value.toFixed(1)} mm`, 6, 'number'),
-    text(
-      3,
-      28.5,
-      `pliers at this mark, by hand at ${bend.middle.value.toFixed(1)}`,
-      2.5,
-      'label',
-      'soft',
-    ),
+    text(3, 28.5, say.pliersAtThisMark(bend.middle.value.toFixed(1)), 2.5, 'label', 'soft'),
     text(3, 40, bendToText(bend), 8, 'number', 'near'),
     text(
       3,
       44.5,
       isStraight(bend)
-        ? `only ${bend.angle.value.toFixed(1)}°: leave it`
-        : `relaxes to ${bend.angle.value.toFixed(1)}°`,
+        ? say.onlyLeaveIt(bend.angle.value.toFixed(1))
+        : say.relaxesTo(bend.angle.value.toFixed(1)),
       2.8,
       'label',
       'soft',
@@ -114,23 +108,23 @@ function cardItems(
     ...dialItems(bend, [x + 20, y - 60], layer),
     text(37, 74, turnText(bend), 3, 'label'),
     ...pictureItems(wire, bend, [x + CARD.width - PICTURE.width - 3, y - 22], layer),
-    text(CARD.width - PICTURE.width - 3, 19, 'after this bend', 2.6, 'label', 'soft'),
+    text(CARD.width - PICTURE.width - 3, 19, say.afterThisBend, 2.6, 'label', 'soft'),
   ];
 }
 
 /** How far to bend it, large on the card. */
 function bendToText(bend: PlannedBend): string {
   if (isStraight(bend)) return 'straight';
-  return bend.bendTo === undefined ? 'springs back' : `${bend.bendTo.value.toFixed(1)}°`;
+  return bend.bendTo === undefined ? say.springsBack : `${bend.bendTo.value.toFixed(1)}°`;
 }
 
 /** Which way, in words, as the bench says it. */
 function turnText({ number, turn }: PlannedBend): string {
   const deg = Math.round(Math.abs(turn.value));
-  if (number === 1) return 'any way round';
-  if (deg === 0) return `as bend ${number - 1}`;
-  if (deg === 180) return `opposite to bend ${number - 1}`;
-  return `${deg}° ${turn.value > 0 ? 'clockwise' : 'anticlockwise'} of bend ${number - 1}`;
+  if (number === 1) return say.anyWayRound;
+  if (deg === 0) return say.asBend(number - 1);
+  if (deg === 180) return say.oppositeToBend(number - 1);
+  return say.ofBend(deg, turn.value > 0 ? 'clockwise' : 'anticlockwise', number - 1);
 }
 
 /** The dial seen from the named end: dashed where the bend before went, bold where this one goes. */

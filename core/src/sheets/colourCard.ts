@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { ColourPlan, ZoneColour } from '../colour/planColour.ts';
 import { WEIGHT, type Drawing, type DrawingItem, type PagePoint } from './drawing.ts';
 import { wrapped } from './stepsSheet.ts';
@@ -41,14 +42,14 @@ export function colourCard(colour: ColourPlan): Drawing {
   }));
   const widthMm = columnX(heads.length) - GAP_MM;
   // Swatches are no measure of anything.
-  return listDrawing('colours', 'Colours from primer to tips', widthMm, [head, ...rows]);
+  return listDrawing('colours', say.coloursFromPrimerTo, widthMm, [head, ...rows]);
 }
 
 const columnX = (column: number): number => NAME_MM + column * (SWATCH_MM[0] + GAP_MM);
 
 function zoneRow(zoneColour: ZoneColour, primerHex: string, y: number): readonly DrawingItem[] {
   const target = { kind: 'zone', id: zoneColour.zone.id } as const;
-  const layer = `colours ${zoneColour.zone.id}`;
+  const layer = say.colours(zoneColour.zone.id);
   const text = (at: PagePoint, words: string, sizeMm: number, face: 'label' | 'number') =>
     ({
       kind: 'text',
@@ -66,7 +67,7 @@ function zoneRow(zoneColour: ZoneColour, primerHex: string, y: number): readonly
     ...wrapped(zoneColour.zone.name, NAME_LETTERS).map((words, i) =>
       text([0, y + 5 - 3.6 * i], words, 3.2, 'label'),
     ),
-    text([0, y - 3.4], zoneColour.sheen === 'wet' ? 'high gloss' : zoneColour.sheen, 2.8, 'label'),
+    text([0, y - 3.4], zoneColour.sheen === 'wet' ? say.highGloss : zoneColour.sheen, 2.8, 'label'),
     ...hexes.flatMap((hex, i): DrawingItem[] => [
       { kind: 'fill', ink: 'skin', layer, hex, outlines: [swatch(i, y)], target },
       {

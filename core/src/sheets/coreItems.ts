@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { sideOf } from './coatItems.ts';
 import { zoneOf } from '../anatomy/coat.ts';
 import type { SkinPart } from '../body/skin.ts';
@@ -59,7 +60,7 @@ export function shellLabels(plan: Plan, view: View): readonly DrawingItem[] {
         ink: 'ink',
         layer: 'shells',
         at: [x, y - 1.2],
-        text: build.core === 'solid' ? 'solid' : build.shellMm.toFixed(1),
+        text: build.core === 'solid' ? say.solid : build.shellMm.toFixed(1),
         sizeMm: 3.2,
         anchor: 'middle',
         face: 'number',

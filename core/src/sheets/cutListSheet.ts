@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { sizeText } from '../units/gauges.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
@@ -32,20 +33,14 @@ export function cutListSheet({ wires, shafts, bindings, base, stock }: WirePlan)
       .filter(({ buy }) => buy.value > 0)
       .map(({ buy }) => plain(buy.label, `${buy.value.toFixed(0)} mm`)),
   ];
-  const none = text(
-    COLUMNS.name,
-    -TEXT_MM,
-    'No wire: the piece is clay alone.',
-    'label',
-    'cut list',
-  );
+  const none = text(COLUMNS.name, -TEXT_MM, say.noWirePieceIs, 'label', say.cutList);
   const blocks: readonly TextBlock[] = [
     { items: headItems(), heightMm: ROW_MM, repeat: true },
     ...(rows.length === 0
       ? [{ items: [none], heightMm: ROW_MM }]
       : rows.map((row): TextBlock => ({ items: rowItems(row, -TEXT_MM), heightMm: ROW_MM }))),
   ];
-  const title = 'Cut list: tick each length when it is cut';
+  const title = say.cutListTickEach;
   return listDrawing('cut-list', title, COLUMNS.cut, blocks);
 }
 
@@ -108,12 +103,12 @@ function text(
 }
 
 function headItems(): readonly DrawingItem[] {
-  const layer = 'cut list';
+  const layer = say.cutList;
   return [
     text(COLUMNS.name, -TEXT_MM, 'piece', 'title', layer),
     text(COLUMNS.wire, -TEXT_MM, 'wire', 'title', layer),
     text(COLUMNS.count, -TEXT_MM, 'times', 'title', layer, 'end'),
-    text(COLUMNS.cut, -TEXT_MM, 'cut to', 'title', layer, 'end'),
+    text(COLUMNS.cut, -TEXT_MM, say.cutTo, 'title', layer, 'end'),
   ];
 }
 
@@ -121,7 +116,7 @@ function rowItems(
   { letter, name, wire, count, cut, target }: Row,
   y: number,
 ): readonly DrawingItem[] {
-  const layer = letter === '' ? 'cut list' : `wire ${letter}`;
+  const layer = letter === '' ? say.cutList : say.wire2(letter);
   const low = y - 0.6;
   const items: readonly DrawingItem[] = [
     {

@@ -1,4 +1,5 @@
 /* eslint-disable max-lines -- one drawing with all its layers */
+import * as say from './words.ts';
 import type { Side } from '../anatomy/bodyPlan.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { bodyBox } from '../body/blades.ts';
@@ -35,20 +36,20 @@ export interface ElevationOptions {
 }
 
 const TITLES: Readonly<Record<View, string>> = {
-  side: 'Side elevation',
-  front: 'Front elevation',
-  top: 'From above',
+  side: say.sideElevation,
+  front: say.frontElevation,
+  top: say.fromAbove,
 };
 /** What else a drawing shows; front views are narrow, and their titles stay short. */
 const ENDINGS: Readonly<Record<ElevationOptions['show'], string>> = {
   bones: '',
   shape: '',
-  wires: ' with the wires',
-  core: ' with the core',
-  muscles: ', muscles',
-  sections: ', where sections are cut',
-  zones: ', base colours',
-  coat: ', lie of the coat',
+  wires: say.withWires,
+  core: say.withCore,
+  muscles: say.muscles,
+  sections: say.whereSectionsAreCut,
+  zones: say.baseColours,
+  coat: say.lieOfCoat,
 };
 const MARGIN_MM = 6;
 const DIMENSION_GAP_MM = 9;

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { FootBar, GaitPlan } from '../stance/planGait.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
 
@@ -79,7 +80,7 @@ export function footfallDrawing({ spec, bars, moment }: GaitPlan): Drawing {
   };
   return fittedDrawing(
     'footfalls',
-    `Footfalls of the ${spec.name.toLowerCase()}: bars are feet on the ground`,
+    say.footfallsOfBarsAre(spec.name.toLowerCase()),
     [
       ...[0, 0.25, 0.5, 0.75, 1].map((share) => frame(share, WEIGHT.hair, 'soft')),
       room,

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { greatest } from '../geometry/extremes.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import type { Subject } from '../anatomy/subjectType.ts';
@@ -102,7 +103,7 @@ export function lineup(subjects: readonly Subject[]): Drawing {
       [x - GAP_MM + 4, 0],
     ],
   });
-  return fittedDrawing('lineup', 'At one scale, standing', items, 6);
+  return fittedDrawing('lineup', say.atOneScaleStanding, items, 6);
 }
 
 const standing = (skeleton: Skeleton, sizeFactor: number) =>

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { boneEnds } from '../anatomy/landmarks.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { Disagreement } from '../measure/pictures/disagreements.ts';
@@ -20,9 +21,9 @@ const SHOWN: Readonly<Record<View, readonly [Axis, Axis]>> = {
   top: [0, 2],
 };
 const TITLES: Readonly<Record<View, string>> = {
-  side: 'From the side, as the pictures have it',
-  front: 'From the front',
-  top: 'From above',
+  side: say.fromSideAsPictures,
+  front: say.fromFront,
+  top: say.fromAbove,
 };
 /** Disagreements told on the sheet; more would cover it, and the list has them all. */
 const MOST_TOLD = 4;
@@ -120,7 +121,7 @@ function missItems(
       layer: 'disagreements',
       face: 'number',
       at: [point[0] + dx + 2, point[1] + dy],
-      text: `${Math.abs(mm).toFixed(1)} mm apart`,
+      text: say.mmApart(Math.abs(mm).toFixed(1)),
       sizeMm: 3.2,
       anchor: 'start',
       target,

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { ShapePlan } from '../mass/shapePlan.ts';
 import { WEIGHT, type Drawing, type DrawingItem, type PagePoint } from './drawing.ts';
 import { quantityText } from '../units/quantity.ts';
@@ -24,7 +25,7 @@ export function muscleSheet({ muscles, pegs }: ShapePlan): Drawing {
     heightMm: ROW_MM,
   });
   const blocks: readonly TextBlock[] = [
-    head('Muscles in the order of laying'),
+    head(say.musclesInOrderOf),
     ...muscles.map((muscle) =>
       row({
         number: muscle.order,
@@ -37,25 +38,24 @@ export function muscleSheet({ muscles, pegs }: ShapePlan): Drawing {
       ? []
       : [
           { items: [], heightMm: GAP_MM },
-          head('Depth pegs'),
+          head(say.depthPegs),
           ...pegs.map((entry) =>
             row({
               number: entry.number,
               name: entry.peg.name,
               value: `${entry.height.value.toFixed(1)} mm`,
-              more:
-                entry.peg.over === 'bone' ? 'bone under the skin' : `onto the ${entry.peg.onto}`,
+              more: entry.peg.over === 'bone' ? say.boneUnderSkin : say.onto(entry.peg.onto),
             }),
           ),
         ]),
   ];
-  return listDrawing('muscle-list', 'Muscles and pegs', WIDTH_MM, blocks);
+  return listDrawing('muscle-list', say.musclesAndPegs, WIDTH_MM, blocks);
 }
 
 /** From the top of a row to the line that its words stand on, mm. */
 const TEXT_MM = 4.4;
 
-const LAYERS = { 1: 'deep', 2: 'over it', 3: 'flat, last' } as const;
+const LAYERS = { 1: 'deep', 2: say.overIt, 3: say.flatLast } as const;
 
 const words = (
   x: number,

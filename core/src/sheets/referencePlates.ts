@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { boneEnds } from '../anatomy/landmarks.ts';
 import { animalById, planById } from '../anatomy/registry.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
@@ -56,7 +57,7 @@ export const REFERENCE_PLATES: readonly ReferencePlate[] = [
   {
     ...plain,
     file: 'otter-side.png',
-    title: 'Otter, from the left',
+    title: say.otterFromLeft,
     animalId: 'eurasian-otter',
     view: 'side',
     widthPx: 2000,
@@ -66,7 +67,7 @@ export const REFERENCE_PLATES: readonly ReferencePlate[] = [
   {
     ...plain,
     file: 'otter-front.png',
-    title: 'Otter, from the front',
+    title: say.otterFromFront,
     animalId: 'eurasian-otter',
     view: 'front',
     widthPx: 900,
@@ -77,7 +78,7 @@ export const REFERENCE_PLATES: readonly ReferencePlate[] = [
   {
     ...plain,
     file: 'heron-side.png',
-    title: 'Heron, from the left',
+    title: say.heronFromLeft,
     animalId: 'grey-heron',
     view: 'side',
     widthPx: 1700,
@@ -87,7 +88,7 @@ export const REFERENCE_PLATES: readonly ReferencePlate[] = [
   {
     ...plain,
     file: 'heron-front.png',
-    title: 'Heron, from the front',
+    title: say.heronFromFront,
     animalId: 'grey-heron',
     view: 'front',
     widthPx: 800,
@@ -97,7 +98,7 @@ export const REFERENCE_PLATES: readonly ReferencePlate[] = [
   {
     ...plain,
     file: 'otter-photograph.png',
-    title: 'Otter on the bank, one photograph',
+    title: say.otterOnBankOne,
     animalId: 'eurasian-otter',
     view: 'photo',
     presetId: 'walking',

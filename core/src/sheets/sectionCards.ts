@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { SheetTarget } from '../piece/target.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import type { SectionCard } from '../mass/shapePlan.ts';
@@ -51,7 +52,7 @@ const LEAST_WIDTH = 40;
 export function sectionCardSheets(cards: readonly SectionCard[]): readonly Drawing[] {
   return pagesOf(cards).map((page, i, all) => {
     const items = page.flatMap(({ card, at }) => cardItems(card, at));
-    const title = all.length > 1 ? `Section cards, ${i + 1} of ${all.length}` : 'Section cards';
+    const title = all.length > 1 ? say.sectionCardsOf(i + 1, all.length) : say.sectionCards;
     return fittedDrawing(`section-cards-${i + 1}`, title, items, 0);
   });
 }
@@ -114,7 +115,7 @@ const slots = (
 
 function cardItems(card: SectionCard, [x, y]: PagePoint): readonly DrawingItem[] {
   const box = boxOf(card);
-  const layer = `section ${card.number}`;
+  const layer = say.section(card.number);
   const { target } = card.girth;
   const bone: PagePoint = [x + box.bone[0], y + box.bone[1]];
   const [top, bottom] = [y - HEAD_MM, y - box.height + FOOT_MM];
@@ -133,8 +134,8 @@ function cardItems(card: SectionCard, [x, y]: PagePoint): readonly DrawingItem[]
   const middle = bone[0] + middleOfCut(card);
   const mm = (value: number): string => value.toFixed(1);
   const read = [
-    `girth ${mm(card.girth.value)}`,
-    ...(card.clayGirth === card.girth ? [] : [`clay ${mm(card.clayGirth.value)}`]),
+    say.girth(mm(card.girth.value)),
+    ...(card.clayGirth === card.girth ? [] : [say.clay(mm(card.clayGirth.value))]),
   ].join(', ');
   return [
     text(1, 4.6, `${card.number}  ${card.name}`, 3.4, 'title'),
@@ -157,12 +158,6 @@ function cardItems(card: SectionCard, [x, y]: PagePoint): readonly DrawingItem[]
     ),
     ...slots(card.cut, bone, top).map((slot) => line(slot)),
     text(1, box.height - 5.4, read, 3, 'label'),
-    text(
-      1,
-      box.height - 1.2,
-      `${mm(card.width.value)} wide, ${mm(card.depth.value)} deep`,
-      3,
-      'label',
-    ),
+    text(1, box.height - 1.2, say.wideDeep(mm(card.width.value), mm(card.depth.value)), 3, 'label'),
   ];
 }

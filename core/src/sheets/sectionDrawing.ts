@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { SectionCard } from '../mass/shapePlan.ts';
 import { fittedDrawing, type Drawing } from './drawing.ts';
 import { cutItems } from './sectionItems.ts';
@@ -8,7 +9,7 @@ const MARGIN_MM = 3;
 export const sectionDrawing = (card: SectionCard): Drawing =>
   fittedDrawing(
     `section-${card.number}`,
-    `Section ${card.number}, ${card.name.toLowerCase()}`,
+    say.section2(card.number, card.name.toLowerCase()),
     cutItems(card, [0, 0]),
     MARGIN_MM,
   );

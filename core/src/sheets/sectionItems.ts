@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { add, scale } from '../geometry/vec3.ts';
@@ -52,7 +53,7 @@ const moved = (points: readonly Point2[], [x, y]: PagePoint): readonly PagePoint
 export function cutItems(card: SectionCard, at: PagePoint): readonly DrawingItem[] {
   const { cut, number } = card;
   const { target } = card.girth;
-  const layer = `section ${number}`;
+  const layer = say.section(number);
   const shared = { layer, target } as const;
   const coated = card.clayGirth !== card.girth;
   return [

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { sentenceText } from '../piece/step.ts';
 import type { BenchPlan } from '../bench/planBench.ts';
 import { quantityText } from '../units/quantity.ts';
@@ -43,7 +44,7 @@ export function shoppingSheet({ shopping }: BenchPlan): Drawing {
       ],
     };
   });
-  return listDrawing('shopping', 'To have at hand, or to buy', COLUMNS.quantity, blocks);
+  return listDrawing('shopping', say.toHaveAtHand, COLUMNS.quantity, blocks);
 }
 
 const box = (low: number): DrawingItem => ({

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { greatest } from '../geometry/extremes.ts';
 import type { JointAngles } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
@@ -9,9 +10,9 @@ import { boneItems, skinItems } from './posedItems.ts';
 import type { View } from './views.ts';
 
 const TITLES: Readonly<Record<View, string>> = {
-  side: 'Recovered, from the side',
-  front: 'from the front',
-  top: 'from above',
+  side: say.recoveredFromSide,
+  front: say.fromFront2,
+  top: say.fromAbove2,
 };
 
 /** A stance in one view at 1:n of life, mm, its lowest foot on the ground. */

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { durationSentence, listText, sentenceText, type Sentence } from '../piece/step.ts';
 import type { BenchPlan, StepPlan } from '../bench/planBench.ts';
 import { CAUTIONS, type CautionId } from '../piece/cautions.ts';
@@ -39,7 +40,7 @@ export function stepsSheet(bench: BenchPlan): Drawing {
       })),
     ];
   });
-  return listDrawing('steps', 'The work in order', WIDTH_MM, blocks);
+  return listDrawing('steps', say.workInOrder, WIDTH_MM, blocks);
 }
 
 interface Line {
@@ -62,7 +63,7 @@ function stepLines(step: StepPlan, toldAt: ReadonlyMap<CautionId, number>): read
     ),
     ...(at.length === 0
       ? []
-      : [{ text: `Cautions as at step ${listText(at.map(String))}.`, ink: 'near' } as const]),
+      : [{ text: say.cautionsAsAtStep(listText(at.map(String))), ink: 'near' } as const]),
   ];
 }
 
@@ -70,7 +71,7 @@ function stepLines(step: StepPlan, toldAt: ReadonlyMap<CautionId, number>): read
 const HEAD_MM = 4.4;
 
 function headItems(step: StepPlan): readonly DrawingItem[] {
-  const layer = `step ${step.number}`;
+  const layer = say.step(step.number);
   const [low, high] = [-3.8, -0.4];
   return [
     {

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { SkinPlan, ZonePlan } from '../skin/planSkin.ts';
 import {
   fittedDrawing,
@@ -28,12 +29,12 @@ export function strokeCard(skin: SkinPlan, columns: number, lineMm = LINE_MM): D
   const items = shown.flatMap((zone, i) =>
     patchItems(zone, [(i % columns) * across, -Math.floor(i / columns) * 4 * lineMm], lineMm),
   );
-  return fittedDrawing('strokes', 'Strokes of each zone, true to size', items, 6);
+  return fittedDrawing('strokes', say.strokesOfEachZone, items, 6);
 }
 
 function patchItems(entry: ZonePlan, corner: PagePoint, lineMm: number): readonly DrawingItem[] {
   const target = { kind: 'zone', id: entry.zone.id } as const;
-  const layer = `coat ${entry.zone.id}`;
+  const layer = say.coat(entry.zone.id);
   const [w, h] = PATCH_MM;
   const label = (dy: number, text: string, face: 'label' | 'number'): DrawingItem => ({
     kind: 'text',
@@ -76,7 +77,7 @@ function patchItems(entry: ZonePlan, corner: PagePoint, lineMm: number): readonl
     ),
     label(
       4.2 - lineMm,
-      entry.method === 'carved' ? (entry.tool?.name ?? 'no tool so fine') : entry.method,
+      entry.method === 'carved' ? (entry.tool?.name ?? say.noToolSoFine) : entry.method,
       'label',
     ),
   ];

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { BalancePlan } from '../balance/balancePlan.ts';
 import {
   fittedDrawing,
@@ -70,7 +71,7 @@ export function tipRoseDrawing({ rose }: BalancePlan, mmPerDeg: number): Drawing
   };
   return fittedDrawing(
     'tip-rose',
-    'Tips at',
+    say.tipsAt,
     [...RINGS_DEG.map(ring), ...RINGS_DEG.map(label), ...petals, front],
     2 * mmPerDeg,
   );

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { greatest } from '../geometry/extremes.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import {
@@ -93,7 +94,7 @@ function stripItems(
   places: LabelPlaces | null,
 ): readonly DrawingItem[] {
   const target = { kind: 'wire', id: wire.id } as const;
-  const layer = `wire ${wire.id}`;
+  const layer = say.wire(wire.id);
   const stroke = (points: readonly PagePoint[], weight: number): DrawingItem => ({
     kind: 'line',
     ink: 'ink',
@@ -166,7 +167,7 @@ const noWire = (): DrawingItem => ({
   ink: 'ink',
   layer: 'wires',
   at: [0, 0],
-  text: 'No wire: the piece is clay alone.',
+  text: say.noWirePieceIs,
   sizeMm: 4,
   anchor: 'start',
   face: 'label',
@@ -182,7 +183,7 @@ function markItems(
 ): readonly DrawingItem[] {
   const x = bend.mark.value;
   const target = { kind: 'bend', wireId: wire.id, bend: bend.number } as const;
-  const layer = `wire ${wire.id}`;
+  const layer = say.wire(wire.id);
   const stroke = (points: readonly PagePoint[], weight: number): DrawingItem => ({
     kind: 'line',
     ink: 'near',
@@ -244,13 +245,21 @@ function markItems(
 }
 
 function caption(wire: PlannedWire, y: number): DrawingItem {
-  const strands = wire.strands > 1 ? `, ${wire.strands} strands twisted` : '';
+  const strands = wire.strands > 1 ? say.strandsTwisted(wire.strands) : '';
   return {
     kind: 'text',
     ink: 'ink',
     layer: `wire ${wire.id}`,
     at: [0, y + TICK_MM + 3],
-    text: `${wire.id} ${wire.name}: ${wire.metalName} ${wire.sizeText}${strands}, cut ${wire.cut.value.toFixed(1)} mm, ${wire.bends.length === 0 ? 'straight' : `from the ${wire.namedEnd}`}`,
+    text: say.cutMm(
+      wire.id,
+      wire.name,
+      wire.metalName,
+      wire.sizeText,
+      strands,
+      wire.cut.value.toFixed(1),
+      wire.bends.length === 0 ? 'straight' : say.fromWord(wire.namedEnd),
+    ),
     sizeMm: 3.6,
     anchor: 'start',
     face: 'label',
@@ -258,7 +267,9 @@ function caption(wire: PlannedWire, y: number): DrawingItem {
   };
 }
 
-const stripTitle = (wires: readonly PlannedWire[]): string =>
-  wires.length === 1
-    ? `${wires[0]?.id} ${wires[0]?.name} laid straight${wires[0]?.bends.length === 0 ? '' : `, bends from the ${wires[0]?.namedEnd}`}`
-    : 'Wires laid straight, marks from the named end: start (middle)';
+function stripTitle(wires: readonly PlannedWire[]): string {
+  const [wire, ...others] = wires;
+  if (wire === undefined || others.length > 0) return say.wiresLaidStraightMarks;
+  const from = wire.bends.length === 0 ? '' : say.bendsFrom2(wire.namedEnd);
+  return say.laidStraight(wire.id, wire.name, from);
+}

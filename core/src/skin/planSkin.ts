@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { wordsOf, type CoatZone } from '../anatomy/coat.ts';
 import { hairLifeMm, undersizeLifeMm } from '../body/undersize.ts';
@@ -74,16 +75,16 @@ function zonePlan(
   const hairLife: Working = {
     ...common,
     id: `skin.zone.${zone.id}.life`,
-    label: `${zone.name}, ${words.one} in life`,
+    label: say.inLife(zone.name, words.one),
     value: hairLifeMm(zone, skin),
     provenance: own === null ? (zone.hair?.provenance ?? 'memory') : 'own',
     ...asGiven(
-      own === null ? `${zone.name}, in the library` : 'Set by you',
+      own === null ? say.inLibrary(zone.name) : say.setByYou,
       hairLifeMm(zone, skin),
       'mm',
       own === null ? (zone.hair?.provenance ?? 'memory') : 'own',
     ),
-    source: own === null ? 'library of animals' : 'decided by you',
+    source: own === null ? say.libraryOfAnimals : say.decidedByYou,
     ...(zone.hair === null ? {} : { range: zone.hair.range }),
   };
   const width = zone.lock && widthWorking(zone, zone.lock, scale);
@@ -95,33 +96,29 @@ function zonePlan(
     length: {
       ...common,
       id: `skin.zone.${zone.id}.length`,
-      label: `${zone.name}, ${words.one} on the model`,
+      label: say.onModel(zone.name, words.one),
       value: hairLife.value / scale.value,
       provenance: 'derived',
       formula: 'l = L / n',
       inputs: [asInput('L', hairLife), n],
-      source: 'definition of a scale; vary each stroke by a third, longer to the rear',
+      source: say.definitionOfScaleVary,
     },
     width,
     undersize: {
       ...common,
       id: `skin.zone.${zone.id}.undersize`,
-      label: `${zone.name}, left free for fibre`,
+      label: say.leftFreeForFibre(zone.name),
       value: under,
       provenance: 'derived',
       digits: 2,
       ...(method === 'fibre'
         ? { formula: 'u = L · sin(lie) / n' }
-        : { formula: '0', note: 'The coat is in the clay.' }),
+        : { formula: '0', note: say.coatIsInClay }),
       inputs:
         method === 'fibre'
-          ? [
-              asInput('L', hairLife),
-              input('lie', 'Angle to the skin', zone.lieDeg, 'deg', 'memory'),
-              n,
-            ]
+          ? [asInput('L', hairLife), input('lie', say.angleToSkin, zone.lieDeg, 'deg', 'memory'), n]
           : [],
-      source: 'fibre stuck on stands off the clay by its lie (common practice)',
+      source: say.fibreStuckOnStands,
     },
     ...strokes(width, tools),
   };
@@ -135,20 +132,17 @@ function widthWorking(
   return {
     id: `skin.zone.${zone.id}.width`,
     stage: 'skin',
-    label: `${zone.name}, width of a ${wordsOf(zone).stroke}`,
+    label: say.widthOf(zone.name, wordsOf(zone).stroke),
     value: lock.mm / scale.value,
     unit: 'mm',
     digits: 2,
     provenance: 'derived',
     formula: 'w = W / n',
     inputs: [
-      input('W', `Width of a ${wordsOf(zone).stroke} in life`, lock.mm, 'mm', lock.provenance),
+      input('W', say.widthOfInLife(wordsOf(zone).stroke), lock.mm, 'mm', lock.provenance),
       asInput('n', scale),
     ],
-    source:
-      (zone.covering ?? 'hair') === 'hair'
-        ? 'hairs cling into locks, and a lock is what a stroke can stand for (common practice)'
-        : 'definition of a scale',
+    source: (zone.covering ?? 'hair') === 'hair' ? say.hairsClingIntoLocks : say.definitionOfScale,
     range: [lock.range[0] / scale.value, lock.range[1] / scale.value],
     target: { kind: 'zone', id: zone.id },
   };

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { GaitSpec, Side } from '../anatomy/bodyPlan.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
@@ -75,32 +76,32 @@ function strideWorkings(
   const stride: Working = {
     id: 'stance.gait.stride',
     stage: 'stance',
-    label: 'Stride in life, same foot to same foot',
+    label: say.strideInLifeSame,
     value: strideMm,
     unit: 'mm',
     provenance: 'derived',
     formula: 'SL = way / share',
     inputs: [
-      input('way', 'Way of a foot under the body', sweepMm, 'mm', 'derived'),
-      input('share', 'Share of the stride on the ground', spec.duty, 'ratio', 'memory'),
-      input('reached', 'Of the usual way, within these limbs’ reach', share, 'ratio', 'derived'),
+      input('way', say.wayOfFootUnder, sweepMm, 'mm', 'derived'),
+      input('share', say.shareOfStrideOn, spec.duty, 'ratio', 'memory'),
+      input('reached', say.ofUsualWayWithin, share, 'ratio', 'derived'),
       ...(wantedMm === null
         ? []
-        : [input('wanted', 'Stride wanted', wantedMm, 'mm' as const, 'own')]),
+        : [input('wanted', say.strideWanted, wantedMm, 'mm' as const, 'own')]),
     ],
-    source: 'kinematics; duty factors after M. Hildebrand (1965), from memory',
+    source: say.kinematicsDutyFactorsAfter,
   };
   const model: Working = {
     ...stride,
     id: 'stance.gait.stride.model',
-    label: 'Stride on the model',
+    label: say.strideOnModel,
     value: strideMm / lifePerModel,
     formula: 'l = SL / n',
     inputs: [
-      input('SL', 'Stride in life', strideMm, 'mm', 'derived'),
-      input('n', 'Scale', lifePerModel, 'scale', measure.scale.provenance),
+      input('SL', say.strideInLife, strideMm, 'mm', 'derived'),
+      input('n', say.scale, lifePerModel, 'scale', measure.scale.provenance),
     ],
-    source: 'scale',
+    source: say.scale2,
   };
   if (!UPRIGHT.includes(skeleton.plan.id)) return [stride, model];
   return [stride, model, ...speedWorkings(stride, hipMm)];
@@ -112,54 +113,53 @@ function speedWorkings({ value: strideMm }: Working, hipMm: number): readonly Wo
   const [strideM, hipM] = [strideMm / 1000, hipMm / 1000];
   const speed = alexanderSpeed(strideM, hipM);
   const relative = strideM / hipM;
-  const gravity = input('g', 'Gravity', GRAVITY, 'm/s2', 'published');
-  const hip = input('h', 'Hip above the ground', hipMm, 'mm', 'derived');
+  const gravity = input('g', say.gravity, GRAVITY, 'm/s2', 'published');
+  const hip = input('h', say.hipAboveGround, hipMm, 'mm', 'derived');
   return [
     {
       ...common,
       id: 'stance.gait.relative',
-      label: 'Stride over hip height',
+      label: say.strideOverHipHeight,
       value: relative,
       unit: 'ratio',
       digits: 2,
       formula: 'r = SL / h',
-      inputs: [input('SL', 'Stride', strideMm, 'mm', 'derived'), hip],
-      source: `below 2.0 a walk, to 2.9 a trot, above it a run (T. Thulborn 1990, from memory): by this a ${gaitByRelativeStride(relative)}`,
+      inputs: [input('SL', say.stride, strideMm, 'mm', 'derived'), hip],
+      source: say.belowWalkToTrot(gaitByRelativeStride(relative)),
     },
     {
       ...common,
       id: 'stance.gait.speed',
-      label: 'Speed in life',
+      label: say.speedInLife,
       value: speed * 3.6,
       unit: 'km/h',
       formula: 'v = 0.25 · √(g) · SL^1.67 · h^(−1.17)',
-      inputs: [input('SL', 'Stride', strideMm, 'mm', 'derived'), hip, gravity],
-      source:
-        'R. McN. Alexander, Nature 261 (1976), with lengths in metres; constants from memory. Good to about half and double.',
+      inputs: [input('SL', say.stride, strideMm, 'mm', 'derived'), hip, gravity],
+      source: say.rMcnAlexanderNature,
     },
     {
       ...common,
       id: 'stance.gait.froude',
-      label: 'Froude number',
+      label: say.froudeNumber,
       value: froude(speed, hipM),
       unit: 'ratio',
       digits: 2,
       formula: 'Fr = v² / (g · h)',
-      inputs: [input('v', 'Speed', speed * 3.6, 'km/h', 'derived'), gravity, hip],
-      source: 'walkers change to a trot or run near 0.5 (R. McN. Alexander; from memory)',
+      inputs: [input('v', say.speed, speed * 3.6, 'km/h', 'derived'), gravity, hip],
+      source: say.walkersChangeToTrot,
     },
     {
       ...common,
       id: 'stance.gait.time',
-      label: 'One stride takes',
+      label: say.oneStrideTakes,
       value: strideM / speed,
       unit: 's',
       formula: 'T = SL / v',
       inputs: [
-        input('SL', 'Stride', strideMm, 'mm', 'derived'),
-        input('v', 'Speed', speed * 3.6, 'km/h', 'derived'),
+        input('SL', say.stride, strideMm, 'mm', 'derived'),
+        input('v', say.speed, speed * 3.6, 'km/h', 'derived'),
       ],
-      source: 'kinematics',
+      source: say.kinematics,
     },
   ];
 }

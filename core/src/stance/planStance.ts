@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Footfall, JointAngle, StancePlan } from './stancePlan.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
@@ -65,21 +66,20 @@ export function planStance(inputs: StanceInputs): StancePlan {
     unit: 'mm',
     provenance: 'derived',
     reading: {
-      method:
-        axis === 1 ? 'highest point of the posed skin above the base' : 'box round the posed skin',
-      resolution: 'exact: the primitives of the flesh on the posed bones',
+      method: axis === 1 ? say.highestPointOfPosed : say.boxRoundPosedSkin,
+      resolution: say.exactPrimitivesOfFlesh,
       checkedBy: 'core/src/stance/stance.test.ts',
     },
     inputs: [asInput('n', measure.scale)],
-    source: 'forward kinematics of the measured skeleton with its flesh',
+    source: say.forwardKinematicsOfMeasured,
     target: { kind: 'piece', id: 'piece' },
   });
-  const heightAsPosed = extent('height', 'Tall as posed', 1);
+  const heightAsPosed = extent('height', say.tallAsPosed, 1);
   const angles = angleWorkings(measure, stance);
   const summary = [
     heightAsPosed,
-    extent('length', 'Long as posed', 0),
-    extent('width', 'Wide as posed', 2),
+    extent('length', say.longAsPosed, 0),
+    extent('width', say.wideAsPosed, 2),
   ];
   return {
     posed,
@@ -134,8 +134,8 @@ function lyingRods(skeleton: Skeleton): readonly ContactSpec[] {
     bone,
   });
   return [
-    rod('front-rod', 'front of the trunk', mid.at(-1)?.id ?? ''),
-    rod('rear-rod', 'rear of the trunk', mid[0]?.id ?? ''),
+    rod('front-rod', say.frontOfTrunk, mid.at(-1)?.id ?? ''),
+    rod('rear-rod', say.rearOfTrunk, mid[0]?.id ?? ''),
   ];
 }
 
@@ -160,21 +160,21 @@ function footfall(
     working: {
       id: `stance.foot.${contact.id}`,
       stage: 'stance',
-      label: `Gap under the ${contact.name}`,
+      label: say.gapUnder(contact.name),
       value: gapMm,
       unit: 'mm',
       provenance: 'derived',
       formula: groundMm === 0 ? 'gap = max(0, y − r)' : 'gap = max(0, y − r − g)',
       inputs: [
-        input('y', 'Height of the bone’s end', ball[1], 'mm', 'derived'),
-        input('r', 'Padding under it', pad, 'mm', 'memory'),
-        ...(groundMm === 0 ? [] : [input('g', 'Ground there', groundMm, 'mm', 'own')]),
+        input('y', say.heightOfBonesEnd, ball[1], 'mm', 'derived'),
+        input('r', say.paddingUnderIt, pad, 'mm', 'memory'),
+        ...(groundMm === 0 ? [] : [input('g', say.groundThere, groundMm, 'mm', 'own')]),
       ],
       source: held
-        ? 'a rod from the base carries the body here'
+        ? say.rodFromBaseCarries
         : contact.kind === 'rest'
-          ? 'the body settles until its lowest skin touches'
-          : 'the body settles until its lowest foot touches',
+          ? say.bodySettlesUntilIts
+          : say.bodySettlesUntilItsLowest,
       target: { kind: 'contact', id: contact.id },
     },
   };
@@ -182,8 +182,8 @@ function footfall(
 
 /** Angles that the user left alone. */
 const PRESET_ANGLE: Reading = {
-  method: 'as the stance or the moment of its gait has it, feet planted on these bones',
-  resolution: 'planted feet meet the ground within a thousandth of a limb',
+  method: say.asStanceOrMoment,
+  resolution: say.plantedFeetMeetGround,
   checkedBy: 'core/src/stance/stance.test.ts',
 };
 
@@ -202,9 +202,9 @@ function angleWorkings(measure: MeasurePlan, stance: Workpiece['stance']): reado
         unit: 'deg',
         provenance: own ? 'own' : 'derived',
         ...(own
-          ? asGiven('Set by you', angles[bone.id]?.[name] ?? 0, 'deg', 'own')
+          ? asGiven(say.setByYou, angles[bone.id]?.[name] ?? 0, 'deg', 'own')
           : { reading: PRESET_ANGLE, inputs: [] }),
-        source: `zero in the rest stance; positive ${freedom.positive}; limits from memory`,
+        source: say.zeroInRestStance(freedom.positive),
         target: { kind: 'bone', id: bone.id },
         range: [freedom.minDeg, freedom.maxDeg],
       };

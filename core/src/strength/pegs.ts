@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { WireDecisions } from '../workshop/workpiece.ts';
 import type { Snag } from '../piece/snag.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
@@ -65,39 +66,38 @@ function shareWorkings(place: HeldPlace, of: number): readonly Working[] {
     {
       ...common,
       id: `strength.held.${id}.force`,
-      label: `${capital(name)} bears`,
+      label: say.bears(capital(name)),
       value: place.upN,
       unit: 'N',
       digits: 2,
       formula: 'F = φ · W',
       inputs: [
-        input('φ', 'Share of the weight', forceShare, 'ratio', 'derived'),
-        input('W', 'Weight of all that does not lie on the ground', place.weightN, 'N', 'derived'),
+        input('φ', say.shareOfWeight, forceShare, 'ratio', 'derived'),
+        input('W', say.weightOfAllThat, place.weightN, 'N', 'derived'),
       ],
       source:
         of === 2
-          ? 'lever along the line between the two places, held to 0 to 1 (statics)'
+          ? say.leverAlongLineBetween
           : of === 1
-            ? 'the one place that holds the piece'
-            : 'least solution of forces and moments together (statics)',
+            ? say.onePlaceThatHolds
+            : say.leastSolutionOfForces,
       target: targetOf(place),
     },
     {
       ...common,
       id: `strength.held.${id}.moment`,
-      label: `${capital(name)} holds against turning`,
+      label: say.holdsAgainstTurning(capital(name)),
       value: place.baseNmm,
       unit: 'Nmm',
       formula: 'M = μ · M_rest',
       inputs: [
-        input('μ', 'Share of the moment that remains', momentShare, 'ratio', 'derived'),
-        input('M_rest', 'Moment that the forces leave', place.restNmm, 'Nmm', 'derived'),
+        input('μ', say.shareOfMomentThat, momentShare, 'ratio', 'derived'),
+        input('M_rest', say.momentThatForcesLeave, place.restNmm, say.nmm, 'derived'),
         ...(stiffness === null
           ? []
-          : [input('k', 'Stiffness of this leg, EI/L', stiffness, 'Nmm' as const, 'derived')]),
+          : [input('k', say.stiffnessOfThisLeg, stiffness, 'Nmm' as const, 'derived')]),
       ],
-      source:
-        'equilibrium; the moment that remains is shared by the stiffness of the legs, alike where it is not known; a bare contact takes none',
+      source: say.equilibriumMomentThatRemains,
       target: targetOf(place),
     },
   ];
@@ -114,16 +114,16 @@ function bendingWorking(
   return {
     ...common,
     id: `strength.held.${place.id}.bending`,
-    label: `${wire.id} ${wire.name}, at the base`,
+    label: say.atBase(wire.id, wire.name),
     value: (100 * place.baseNmm) / yieldNmm,
     unit: 'percent',
     formula: 'share = M / (Y · π · d³ / 32)',
     inputs: [
       asInput('M', shares[1]!),
-      input('d', 'Its thickness', wire.diameterMm, 'mm', 'own'),
-      input('Y', `Yield of ${metal.name}`, metal.yieldMPa[2], 'MPa', 'memory'),
+      input('d', say.itsThickness, wire.diameterMm, 'mm', 'own'),
+      input('Y', say.yieldOf(metal.name), metal.yieldMPa[2], say.mpa, 'memory'),
     ],
-    source: 'statics and strength of materials; over 100 % it gives',
+    source: say.staticsAndStrengthOf,
     target: targetOf(place),
   };
 }
@@ -139,17 +139,17 @@ function bucklingWorking(
   return {
     ...common,
     id: `strength.held.${place.id}.buckling`,
-    label: `${wire.id} ${wire.name}, of what buckles it`,
+    label: say.ofWhatBucklesIt(wire.id, wire.name),
     value: (100 * place.upN) / limitN,
     unit: 'percent',
     formula: 'share = F / (π² · E · (π · d⁴ / 64) / (2 · L)²)',
     inputs: [
       asInput('F', force),
-      input('E', `Elasticity of ${metal.name}`, metal.eMPa[2], 'MPa', 'memory'),
-      input('d', 'Its thickness', wire.diameterMm, 'mm', 'own'),
-      input('L', 'Free above the base', place.freeMm, 'mm', 'derived'),
+      input('E', say.elasticityOf(metal.name), metal.eMPa[2], say.mpa, 'memory'),
+      input('d', say.itsThickness, wire.diameterMm, 'mm', 'own'),
+      input('L', say.freeAboveBase, place.freeMm, 'mm', 'derived'),
     ],
-    source: 'L. Euler, 1744: fixed in the base, free at the top, on the safe side',
+    source: say.lEulerFixedIn,
     target: targetOf(place),
   };
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Snag } from '../piece/snag.ts';
@@ -36,7 +37,7 @@ export function strengthSnags(
     const leastMm = Math.max(sizes.leastMm, atPegMm);
     const ends = hanging
       .filter(({ givesAt }) => givesAt?.wire.id === wire.id)
-      .map(({ name }) => `the ${name.charAt(0).toLowerCase()}${name.slice(1)}`);
+      .map(({ name }) => say.text(name.charAt(0).toLowerCase(), name.slice(1)));
     const { mostMm, stiffer, strands } = sizes;
     const { bone } = posedBone(posed, worst.boneId);
     const joint = bone.joint.name.charAt(0).toLowerCase() + bone.joint.name.slice(1);
@@ -49,7 +50,7 @@ export function strengthSnags(
         facts: {
           wire: `${wire.id} ${wire.name}`,
           place: atPeg
-            ? `base under the ${peg!.place.name}`
+            ? say.baseUnder(peg!.place.name)
             : bone.side === 'mid'
               ? joint
               : `${bone.side} ${joint}`,
@@ -71,4 +72,4 @@ const share = ({ posedShare, turnedShare }: WiredJoint): number =>
 
 /** Words as a list within a sentence. */
 const listed = (words: readonly string[]): string =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+  words.length < 2 ? words.join('') : say.and(words.slice(0, -1).join(', '), words.at(-1) ?? '');

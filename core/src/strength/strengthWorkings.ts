@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
@@ -27,33 +28,25 @@ export function jointWorkings(
     unit: 'percent',
     formula: 'share = M / (n · Y · π · d³ / 32 + Σ Mᵢ)',
     inputs: [
-      input('M', what, momentNmm, 'Nmm', 'derived'),
+      input('M', what, momentNmm, say.nmm, 'derived'),
       ...(id === 'posed' ? beyond.flatMap(shareInputs) : []),
-      input('n', 'Strands there, which may slip', joint.strands, 'count', 'own'),
-      input('d', `Wire ${joint.wire.id}`, joint.wire.diameterMm, 'mm', 'own'),
-      input('Y', `Yield of ${joint.metal.name}`, joint.metal.yieldMPa[2], 'MPa', 'memory'),
+      input('n', say.strandsThereWhichMay, joint.strands, 'count', 'own'),
+      input('d', say.wire(joint.wire.id), joint.wire.diameterMm, 'mm', 'own'),
+      input('Y', say.yieldOf(joint.metal.name), joint.metal.yieldMPa[2], say.mpa, 'memory'),
       ...joint.bearers
         .slice(1)
         .map(({ wire, yieldNmm }) =>
-          input('Mᵢ', `${wire.id} beside it yields at`, yieldNmm, 'Nmm', 'derived'),
+          input('Mᵢ', say.besideItYieldsAt(wire.id), yieldNmm, say.nmm, 'derived'),
         ),
     ],
-    source:
-      'statics and strength of materials; raw clay carries nothing, a peg holds against turning and a bare foot does not; over 100 % the wire gives',
+    source: say.staticsAndStrengthOfMaterials,
     target,
   });
   return [
-    working('posed', 'as posed', joint.load.stanceNmm, 'Moment of all that lies beyond'),
+    working('posed', say.asPosed, joint.load.stanceNmm, say.momentOfAllThat),
     ...(joint.isTrunk
       ? []
-      : [
-          working(
-            'turned',
-            'turned over',
-            joint.load.handlingNmm,
-            'Moment, held by the trunk, the worst way up',
-          ),
-        ]),
+      : [working('turned', say.turnedOver, joint.load.handlingNmm, say.momentHeldByTrunk)]),
   ];
 }
 
@@ -69,8 +62,8 @@ function hangsOn(posed: PosedSkeleton, boneId: string, on: string): boolean {
 
 /** How a foot beyond a joint shares in what is held. */
 const shareInputs = ({ name, forceShare, momentShare }: HeldPlace) => [
-  input('φ', `Share of the weight on the ${name}`, forceShare, 'ratio' as const, 'derived'),
-  input('μ', `Share of the moment that remains, there`, momentShare, 'ratio' as const, 'derived'),
+  input('φ', say.shareOfWeightOn(name), forceShare, 'ratio' as const, 'derived'),
+  input('μ', say.shareOfMomentThatRemains, momentShare, 'ratio' as const, 'derived'),
 ];
 
 /** The thinnest wire that holds at one joint, and the thickest that the flesh along its bone covers. */
@@ -79,46 +72,40 @@ export function jointSizes(joint: WiredJoint, posed: PosedSkeleton): readonly Wo
   const { bone } = posedBone(posed, joint.boneId);
   const place = `${bone.joint.name}${bone.side === 'mid' ? '' : `, ${bone.side}`}`;
   const target = { kind: 'bone', id: joint.boneId } as const;
-  const strands = input('n', 'Strands there', joint.strands, 'count', 'own');
+  const strands = input('n', say.strandsThere, joint.strands, 'count', 'own');
   return [
     {
       ...common,
       id: `strength.${joint.boneId}.least`,
-      label: `${place}, thinnest that holds here`,
+      label: say.thinnestThatHoldsHere(place),
       value: neededMm(joint, joint.metal),
       unit: 'mm',
       digits: 2,
       formula: 'd = ∛(32 · max(f · M, M_turned) / (n · π · Y))',
       inputs: [
-        input('f', 'Times its load as posed', WANTED_FACTOR, 'ratio', 'memory'),
-        input('M', 'Moment as posed', joint.load.stanceNmm, 'Nmm', 'derived'),
-        input('M_turned', 'Moment turned over', turnedNmm(joint), 'Nmm', 'derived'),
+        input('f', say.timesItsLoadAs, WANTED_FACTOR, 'ratio', 'memory'),
+        input('M', say.momentAsPosed, joint.load.stanceNmm, say.nmm, 'derived'),
+        input('M_turned', say.momentTurnedOver, turnedNmm(joint), say.nmm, 'derived'),
         strands,
-        input('Y', `Yield of ${joint.metal.name}`, joint.metal.yieldMPa[2], 'MPa', 'memory'),
+        input('Y', say.yieldOf(joint.metal.name), joint.metal.yieldMPa[2], say.mpa, 'memory'),
       ],
-      source: 'strength of materials; half as much again as it must hold is common practice',
+      source: say.strengthOfMaterialsHalf,
       target,
     },
     {
       ...common,
       id: `strength.${joint.boneId}.most`,
-      label: `${place}, thickest that fits here`,
+      label: say.thickestThatFitsHere(place),
       value: Math.max(0, (2 * (joint.depthMm - coverMm)) / ropeDiameterMm(joint.strands, 1)),
       unit: 'mm',
       digits: 2,
       formula: 'd = max(0, 2 · (depth − cover) / s)',
       inputs: [
-        input('depth', 'Bone below the skin, at its least', joint.depthMm, 'mm', 'derived'),
-        input('cover', 'Cover wanted', coverMm, 'mm', 'own'),
-        input(
-          's',
-          'Strands as a rope, in wires',
-          ropeDiameterMm(joint.strands, 1),
-          'ratio',
-          'derived',
-        ),
+        input('depth', say.boneBelowSkinAt, joint.depthMm, 'mm', 'derived'),
+        input('cover', say.coverWanted, coverMm, 'mm', 'own'),
+        input('s', say.strandsAsRopeIn, ropeDiameterMm(joint.strands, 1), 'ratio', 'derived'),
       ],
-      source: 'the sections of the body, at the joint and in the middle of its bone',
+      source: say.sectionsOfBodyAt,
       target,
     },
   ];
@@ -131,16 +118,16 @@ export const sagWorking = ({ boneId, name, mm }: Sag): Working | undefined =>
     : {
         ...common,
         id: `strength.sag.${boneId}`,
-        label: `${name} hangs lower by`,
+        label: say.hangsLowerBy(name),
         value: mm,
         unit: 'mm',
         reading: {
-          method: 'moment and way to the end over stiffness, added up along every wire on the way',
-          resolution: 'one step for each bone, within which the moment runs straight',
+          method: say.momentAndWayTo,
+          resolution: say.oneStepForEach,
           checkedBy: 'core/src/strength/strength.test.ts',
         },
         inputs: [],
-        source: 'moment–area method with E from memory; elastic, as every wire on the way holds',
+        source: say.momentAreaMethodWith,
         target: { kind: 'bone', id: boneId },
       };
 
@@ -153,35 +140,35 @@ export function sizeWorkings(wire: PlannedWire, joints: readonly WiredJoint[]): 
     {
       ...common,
       id: `strength.${wire.id}.least`,
-      label: `${wire.id}, thinnest that holds`,
+      label: say.thinnestThatHolds(wire.id),
       value: leastMm,
       unit: 'mm',
       digits: 2,
       formula: 'd = ∛(32 · max(f · M, M_turned) / (n · π · Y))',
       inputs: [
-        input('f', 'Times its load as posed', WANTED_FACTOR, 'ratio', 'memory'),
-        input('M', 'Moment as posed', at.load.stanceNmm, 'Nmm', 'derived'),
-        input('M_turned', 'Moment turned over', turnedNmm(at), 'Nmm', 'derived'),
-        input('n', 'Strands', at.strands, 'count', 'own'),
-        input('Y', `Yield of ${at.metal.name}`, at.metal.yieldMPa[2], 'MPa', 'memory'),
+        input('f', say.timesItsLoadAs, WANTED_FACTOR, 'ratio', 'memory'),
+        input('M', say.momentAsPosed, at.load.stanceNmm, say.nmm, 'derived'),
+        input('M_turned', say.momentTurnedOver, turnedNmm(at), say.nmm, 'derived'),
+        input('n', say.strands, at.strands, 'count', 'own'),
+        input('Y', say.yieldOf(at.metal.name), at.metal.yieldMPa[2], say.mpa, 'memory'),
       ],
-      source: 'strength of materials; half as much again as it must hold is common practice',
+      source: say.strengthOfMaterialsHalf,
       target: { kind: 'bone', id: at.boneId },
     },
     {
       ...common,
       id: `strength.${wire.id}.most`,
-      label: `${wire.id}, thickest that the clay covers`,
+      label: say.thickestThatClayCovers(wire.id),
       value: mostMm,
       unit: 'mm',
       digits: 2,
       formula: 'd = max(0, (D + r) / s)',
       inputs: [
-        input('D', 'Thickness of the wire there', there.ropeMm, 'mm', 'derived'),
-        input('r', 'What may be added before the cover is too thin', wire.spareMm, 'mm', 'derived'),
-        input('s', 'Strands there as a rope, in wires', there.inWires, 'ratio', 'derived'),
+        input('D', say.thicknessOfWireThere, there.ropeMm, 'mm', 'derived'),
+        input('r', say.whatMayBeAdded, wire.spareMm, 'mm', 'derived'),
+        input('s', say.strandsThereAsRope, there.inWires, 'ratio', 'derived'),
       ],
-      source: 'the sections of the body',
+      source: say.sectionsOfBody,
       target,
     },
   ];

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { MM_PER_INCH, type UnitSystem } from './quantity.ts';
 import { SWG_INCHES, US_STEEL_INCHES } from './gaugeTables.ts';
 
@@ -86,7 +87,7 @@ export function nearestGauge(
 export function sizeText(size: WireSize, system: UnitSystem = 'metric'): string {
   const mm = diameterMm(size);
   const gauge = `${gaugeLabel(size.value)} ${size.system}`;
-  if (mm === undefined) return `${gauge} (no such size)`;
+  if (mm === undefined) return say.noSuchSize(gauge);
   const inches = system === 'imperial' ? [`${(mm / MM_PER_INCH).toFixed(3)} in`] : [];
   const metric = `${mm.toFixed(2)} mm`;
   if (size.system === 'mm')

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { accepted, refused, type Parsed } from './problem.ts';
 import { MM_PER_INCH, type UnitSystem } from './quantity.ts';
 
@@ -29,7 +30,7 @@ export function parseLength(
   limits: LengthLimits,
   system: UnitSystem = 'metric',
 ): Parsed<number> {
-  const allowed = `a length from ${limits.minMm} to ${limits.maxMm} mm, such as 89 mm, 8.9 cm or 3 1/2 in`;
+  const allowed = say.lengthFromToMm(limits.minMm, limits.maxMm);
   const match = /^\s*(.+?)\s*(mm|cm|m|inches|inch|in|ft|["″'])?\s*$/i.exec(
     text.replace('½', ' 1/2').replace('¼', ' 1/4').replace('¾', ' 3/4').replace(',', '.'),
   );

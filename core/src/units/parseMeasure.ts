@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { accepted, refused, type Parsed } from './problem.ts';
 import {
   GRAMS_PER_OUNCE,
@@ -31,13 +32,13 @@ const VOLUMES: Units = {
 const MINUTES: Units = { min: { factor: 1 }, h: { factor: 60 } };
 
 /** A temperature as people type it: "130", "130 °C", "265 F". Returns °C. */
-export const parseTemperature = reader('degC', TEMPERATURES, 'c', 'f', '130 °C or 265 °F');
+export const parseTemperature = reader('degC', TEMPERATURES, 'c', 'f', say.cOrF);
 /** A mass: "454 g", "1 lb", "16 oz". Returns grams. */
-export const parseMass = reader('g', MASSES, 'g', 'oz', '454 g or 1 lb');
+export const parseMass = reader('g', MASSES, 'g', 'oz', say.gOrLb);
 /** A volume: "40 ml", "0.5 l", "2 floz". Returns millilitres. */
-export const parseVolume = reader('ml', VOLUMES, 'ml', 'floz', '40 ml or 2 floz');
+export const parseVolume = reader('ml', VOLUMES, 'ml', 'floz', say.mlOrFloz);
 /** A time: "30", "30 min", "1.5 h". Returns minutes. */
-export const parseMinutes = reader('min', MINUTES, 'min', 'min', '30 min or 1.5 h');
+export const parseMinutes = reader('min', MINUTES, 'min', 'min', say.minOrH);
 
 /** A bare number is in the unit of the system that is switched on. */
 function reader(unit: Unit, units: Units, metric: string, imperial: string, example: string) {
@@ -48,7 +49,7 @@ function reader(unit: Unit, units: Units, metric: string, imperial: string, exam
     system: UnitSystem = 'metric',
   ): Parsed<number> => {
     const shown = (value: number): string => quantityText(value, unit, system);
-    const allowed = `from ${shown(limits.min)} to ${shown(limits.max)}, such as ${example}`;
+    const allowed = say.fromToSuchAs(shown(limits.min), shown(limits.max), example);
     const match = /^\s*([-−]?\d*[.,]?\d+)\s*(°?[a-z]+)?\s*$/i.exec(text);
     const name = match?.[2]?.toLowerCase() ?? (system === 'metric' ? metric : imperial);
     const to = units[name];
@@ -74,8 +75,7 @@ export function parseLifeWeight(
   where: string,
   system: UnitSystem = 'metric',
 ): Parsed<readonly [lowKg: number, highKg: number]> {
-  const allowed =
-    'a weight, or two with the lighter first, in g, kg, oz or lb, such as 18 g or 20 to 35 kg';
+  const allowed = say.weightOrTwoWith;
   const parts = text.split(/\s*(?:\bto\b|–|—|(?<=[\d\w])\s*-\s*)\s*/);
   if (parts.length > 2) return refused(where, text, allowed);
   const amounts = parts.map((part) => /^\s*(\d*[.,]?\d+)\s*([a-z]*)\s*$/i.exec(part));

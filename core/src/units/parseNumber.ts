@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { accepted, refused, type Parsed } from './problem.ts';
 
 /**
@@ -11,7 +12,7 @@ export function parseNumber(
   max: number,
   unit = '',
 ): Parsed<number> {
-  const allowed = `a number from ${min} to ${max}${unit === '' ? '' : ` ${unit}`}`;
+  const allowed = say.numberFromTo(min, max, unit === '' ? '' : ` ${unit}`);
   const match = /^\s*([-−+]?\d*[.,]?\d+)\s*(°|deg|[a-z]+)?\s*$/i.exec(text);
   if (match?.[1] === undefined) return refused(where, text, allowed);
   const value = Number(match[1].replace('−', '-').replace(',', '.'));
@@ -21,7 +22,7 @@ export function parseNumber(
 /** Reads a scale: "1:3", "1/3" or "3" all give 3, the number of life millimetres in a model one; "4:1"
  * gives a quarter. */
 export function parseScale(text: string, where = 'Scale'): Parsed<number> {
-  const allowed = 'a scale from 50:1 to 1:200, such as 1:3';
+  const allowed = say.scaleFromToSuch;
   const match = /^\s*(?:(\d*\.?\d+)\s*[:/])?\s*(\d*\.?\d+)\s*$/.exec(text);
   if (match === null) return refused(where, text, allowed);
   const lifePerModel = Number(match[2]) / Number(match[1] ?? 1);

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { diameterMm, gaugeNumber, type GaugeSystem, type WireSize } from './gauges.ts';
 import { accepted, refused, type Parsed } from './problem.ts';
 import { MM_PER_INCH } from './quantity.ts';
@@ -5,20 +6,19 @@ import { MM_PER_INCH } from './quantity.ts';
 const SYSTEMS: Readonly<Record<string, GaugeSystem>> = {
   awg: 'AWG',
   swg: 'SWG',
-  'us steel': 'US steel',
-  us: 'US steel',
-  uswg: 'US steel',
+  'us steel': say.usSteel,
+  us: say.usSteel,
+  uswg: say.usSteel,
   mm: 'mm',
 };
 
-const ALLOWED =
-  'a diameter from 0.2 to 12 mm (1.6 mm, 1/16 in) or a gauge with its table (14 AWG, 16 SWG, 16 US steel)';
+const ALLOWED = say.diameterFromToMm;
 
 /**
  * Reads a wire size: "1.6", "1.6 mm", "1/16 in", "14 awg", "swg 16", "16 US steel", "2/0 AWG".
  * A bare whole number of 5 or more could be any of three gauges and is refused with that reason.
  */
-export function parseWireSize(text: string, where = 'Wire diameter'): Parsed<WireSize> {
+export function parseWireSize(text: string, where = say.wireDiameter): Parsed<WireSize> {
   const clean = text.trim().toLowerCase();
   const gauge =
     /^([\d/]+)\s*(awg|swg|us steel|uswg|us)$/.exec(clean) ??
@@ -37,7 +37,7 @@ export function parseWireSize(text: string, where = 'Wire diameter'): Parsed<Wir
   if (!mm?.[1]) return refused(where, text, ALLOWED);
   const value = Number(mm[1].replace(',', '.'));
   if (mm[2] === undefined && Number.isInteger(value) && value >= 5) {
-    return refused(where, text, `${ALLOWED}; a bare ${value} could be any of three gauges`);
+    return refused(where, text, say.bareCouldBeAny(ALLOWED, value));
   }
   return within(text, where, value);
 }
@@ -56,7 +56,7 @@ export function bareSizes(text: string): readonly WireSize[] {
   const match = /^\s*(\d{1,2})\s*$/.exec(text);
   if (!match) return [];
   const value = Number(match[1]);
-  return (['mm', 'AWG', 'SWG', 'US steel'] as const)
+  return (['mm', 'AWG', 'SWG', say.usSteel] as const)
     .map((system): WireSize => ({ system, value }))
     .filter((size) => {
       const mm = diameterMm(size);

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 /** What is wrong with one input: data first, so that the sentence is made in one place. */
 export interface Problem {
   /** The input, in the user's words: "Scale", "measure.lifeLengthsMm.femur". */
@@ -22,12 +23,12 @@ export function refused(where: string, received: unknown, allowed: string): Pars
 
 /** The sentence a person reads: where, what was received, what is allowed. */
 export function problemSentence(problem: Problem): string {
-  return `${problem.where}: received ${problem.received}; allowed is ${problem.allowed}.`;
+  return say.receivedAllowedIs(problem.where, problem.received, problem.allowed);
 }
 
 function brief(received: unknown): string {
   if (received === undefined) return 'nothing';
-  if (received === '') return 'an empty field';
+  if (received === '') return say.emptyField;
   const text = typeof received === 'string' ? `“${received}”` : String(JSON.stringify(received));
   return text.length > 60 ? `${text.slice(0, 57)}…` : text;
 }

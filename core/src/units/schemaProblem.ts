@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { refused, type Parsed } from './problem.ts';
 import { childOf, limitsIn, type SchemaNode } from './schemaWalk.ts';
 
@@ -21,36 +22,36 @@ interface Issue {
 }
 
 const TYPES: Readonly<Record<string, string>> = {
-  number: 'a number',
-  int: 'a whole number',
+  number: say.number,
+  int: say.wholeNumber,
   string: 'text',
-  boolean: 'true or false',
-  array: 'a list',
-  tuple: 'a list',
-  object: 'a group of named fields',
-  record: 'a group of named fields',
+  boolean: say.trueOrFalse,
+  array: say.list,
+  tuple: say.list,
+  object: say.groupOfNamedFields,
+  record: say.groupOfNamedFields,
   null: 'nothing',
-  date: 'a date',
+  date: say.date,
 };
 
 const FORMATS: Readonly<Record<string, string>> = {
-  date: 'a date written as year-month-day',
-  datetime: 'a date and a time',
+  date: say.dateWrittenAsYear,
+  datetime: say.dateAndTime,
 };
 
 /** What is counted of texts and lists. */
 const COUNTED: Readonly<Record<string, readonly [what: string, of: string]>> = {
   string: ['text', 'characters'],
-  array: ['a list', 'entries'],
-  tuple: ['a list', 'entries'],
-  object: ['a group', 'fields'],
-  set: ['a list', 'entries'],
+  array: [say.list, 'entries'],
+  tuple: [say.list, 'entries'],
+  object: [say.group, 'fields'],
+  set: [say.list, 'entries'],
 };
 
 const quoted = (value: unknown): string =>
   typeof value === 'string' ? `“${value}”` : String(value);
 const either = (values: readonly unknown[]): string =>
-  values.length === 1 ? quoted(values[0]) : `one of ${values.map(quoted).join(', ')}`;
+  values.length === 1 ? quoted(values[0]) : say.oneOf(values.map(quoted).join(', '));
 
 /**
  * Refuses data that a schema refused, in our own words: where (as a path), what stood there, and what
@@ -63,12 +64,12 @@ export function refusedBySchema(
   whole: string,
 ): Parsed<never> {
   const first = issues[0] as Issue | undefined;
-  if (first === undefined) return refused('The file', undefined, whole);
+  if (first === undefined) return refused(say.file, undefined, whole);
   const { issue, path } = deepest(first, first.path);
   const strangers = issue.code === 'unrecognized_keys' ? (issue.keys ?? []) : [];
   const received = strangers.length > 0 ? strangers.join(', ') : valueAt(data, path);
   return refused(
-    path.map(String).join('.') || 'The file',
+    path.map(String).join('.') || say.file,
     received,
     allowedBy(issue, nodeAt(schema as SchemaNode, path)),
   );
@@ -95,27 +96,27 @@ function allowedBy(issue: Issue, node: SchemaNode | undefined): string {
     case 'invalid_type':
       return issue.expected === 'number' || issue.expected === 'int'
         ? number(issue, node, TYPES[issue.expected]!)
-        : (TYPES[issue.expected ?? ''] ?? `a value of the kind ${issue.expected}`);
+        : (TYPES[issue.expected ?? ''] ?? say.valueOfKind(issue.expected ?? ''));
     case 'too_small':
     case 'too_big':
       return COUNTED[issue.origin ?? ''] === undefined
-        ? number(issue, node, 'a number')
+        ? number(issue, node, say.number)
         : counted(issue, COUNTED[issue.origin!]!);
     case 'not_multiple_of':
-      return 'a whole number';
+      return say.wholeNumber;
     case 'invalid_value':
       return either(issue.values ?? []);
     case 'invalid_format':
-      return FORMATS[issue.format ?? ''] ?? `text of the form ${issue.pattern ?? issue.format}`;
+      return FORMATS[issue.format ?? ''] ?? say.textOfForm(issue.pattern ?? issue.format ?? '');
     case 'unrecognized_keys':
-      return 'only the fields that the format knows';
+      return say.onlyFieldsThatFormat;
     case 'invalid_union':
       return issue.options === undefined
         ? union(issue)
-        : `a group whose kind is ${either(issue.options)}`;
+        : say.groupWhoseKindIs(either(issue.options));
     case 'invalid_key':
     case 'invalid_element':
-      return issue.issues?.[0] === undefined ? 'another name' : allowedBy(issue.issues[0], node);
+      return issue.issues?.[0] === undefined ? say.anotherName : allowedBy(issue.issues[0], node);
     default:
       return issue.message;
   }
@@ -126,28 +127,28 @@ function union(issue: Issue): string {
   const forms = (issue.errors ?? []).flatMap((error) =>
     error[0] === undefined ? [] : [allowedBy(error[0], undefined)],
   );
-  return forms.length === 0 ? 'another form' : [...new Set(forms)].join(' or ');
+  return forms.length === 0 ? say.anotherForm : [...new Set(forms)].join(' or ');
 }
 
 /** A number with both of its limits where the schema sets both, else with the one that was crossed. */
 function number(issue: Issue, node: SchemaNode | undefined, what: string): string {
   const limits = node === undefined ? undefined : limitsIn(node);
-  if (limits !== undefined) return `${what} from ${limits.min} to ${limits.max}`;
+  if (limits !== undefined) return say.fromTo(what, limits.min, limits.max);
   if (issue.minimum !== undefined)
     return issue.inclusive === false
-      ? `${what} above ${String(issue.minimum)}`
-      : `${what} of ${String(issue.minimum)} or more`;
+      ? say.above(what, String(issue.minimum))
+      : say.ofOrMore(what, String(issue.minimum));
   if (issue.maximum !== undefined)
     return issue.inclusive === false
-      ? `${what} below ${String(issue.maximum)}`
-      : `${what} of ${String(issue.maximum)} or less`;
+      ? say.below(what, String(issue.maximum))
+      : say.ofOrLess(what, String(issue.maximum));
   return what;
 }
 
 function counted(issue: Issue, [what, of]: readonly [string, string]): string {
   return issue.minimum === undefined
-    ? `${what} of at most ${String(issue.maximum)} ${of}`
-    : `${what} of at least ${String(issue.minimum)} ${of}`;
+    ? say.ofAtMost(what, String(issue.maximum), of)
+    : say.ofAtLeast(what, String(issue.minimum), of);
 }
 
 function nodeAt(schema: SchemaNode, path: readonly PropertyKey[]): SchemaNode | undefined {

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { WireDecisions } from '../workshop/workpiece.ts';
 import { binderById } from './binders.ts';
 import { sizeText } from '../units/gauges.ts';
@@ -22,15 +23,13 @@ export function armatureSteps(wire: Armature, choice: WireDecisions): readonly S
     {
       id: 'sheets.print',
       stage: 'measure',
-      title: 'Print the shop sheets',
-      sentence: [
-        'Print the sheets at 100 %, never “fit to page”, and measure the 100 mm bar before anything is cut.',
-      ],
+      title: say.printShopSheets,
+      sentence: [say.printSheetsAtNever],
       cautions: [],
       needs: [],
       work: 'print',
-      ...byHand({ id: 'sheets.print', title: 'Print the shop sheets' }, [
-        { what: 'Bars to measure', times: 1, minutes: MINUTES.check },
+      ...byHand({ id: 'sheets.print', title: say.printShopSheets }, [
+        { what: say.barsToMeasure, times: 1, minutes: MINUTES.check },
       ]),
     },
     ...large.flatMap((plannedWire) =>
@@ -44,17 +43,17 @@ export function armatureSteps(wire: Armature, choice: WireDecisions): readonly S
     {
       id: 'wire.bind',
       stage: 'wire',
-      title: 'Bind the armature',
+      title: say.bindArmature,
       sentence: [
         ...bindingText(wire, choice.hipTurns, binderById(choice.binder.kind).name),
-        'Hold it against the 1:1 sheets from the side and the front.',
+        say.holdItAgainstSheets,
       ],
       cautions: ['cut-wire'],
       needs: thin.length === 0 ? bent : [...bent, 'wire.thin.cut'],
       work: 'bind',
-      ...byHand({ id: 'wire.bind', title: 'Bind the armature' }, [
+      ...byHand({ id: 'wire.bind', title: say.bindArmature }, [
         {
-          what: 'Places to bind',
+          what: say.placesToBind,
           times: wire.bindings.bindings.reduce((sum, { count }) => sum + count, 0),
           minutes: MINUTES.bind,
         },
@@ -63,15 +62,17 @@ export function armatureSteps(wire: Armature, choice: WireDecisions): readonly S
     {
       id: 'wire.mount',
       stage: 'wire',
-      title: 'Set it on its base',
+      title: say.setItOnIts,
       sentence: [
-        `Push the pegs through ${wire.base.holes.length === 1 ? 'the hole' : `all ${wire.base.holes.length} holes`}, and fix them below. Shake the base: the armature must not move. What moves now cracks the clay later.`,
+        say.pushPegsThroughAnd(
+          wire.base.holes.length === 1 ? say.hole : say.allHoles(wire.base.holes.length),
+        ),
       ],
       cautions: ['lead', 'qualified'],
       needs: ['wire.bind', 'wire.drill'],
       work: 'bind',
-      ...byHand({ id: 'wire.mount', title: 'Set it on its base' }, [
-        { what: 'Pegs to fix', times: wire.base.holes.length, minutes: MINUTES.mount },
+      ...byHand({ id: 'wire.mount', title: say.setItOnIts }, [
+        { what: say.pegsToFix, times: wire.base.holes.length, minutes: MINUTES.mount },
       ]),
     },
   ];
@@ -89,45 +90,44 @@ function bindingText({ wires, bindings }: Armature, turns: number, binder: strin
     ...(limbs.length === 0
       ? []
       : folded
-        ? [
-            `Twist ${listText(limbs)} into the trunk up to their folds, and lash where the ends part. `,
-          ]
+        ? [say.twistIntoTrunkUp(listText(limbs))]
         : [
-            `Wind ${listText(limbs)} ${times(turns)} round the spine${limbs.length > 1 ? ' each' : ''}, and lash every crossing with ${binder} until nothing slips. `,
+            say.windRoundSpineAnd(
+              listText(limbs),
+              times(turns),
+              limbs.length > 1 ? ' each' : '',
+              binder,
+            ),
           ]),
-    ...(rods.length === 0
-      ? []
-      : [
-          `Lash ${listText(rods)} to the wire beside with ${binder}, in two places each, until nothing slips. `,
-        ]),
-    ...(thin.length === 0 ? [] : [`Bind ${listText(thin)} beside the wires they sit on. `]),
+    ...(rods.length === 0 ? [] : [say.lashToWireBeside(listText(rods), binder)]),
+    ...(thin.length === 0 ? [] : [say.bindBesideWiresThey(listText(thin))]),
     ...(bindings.total.unit === 'm' && bindings.total.value > 0
-      ? ['This takes ', bindings.total, ` of ${binder}. `]
+      ? [say.thisTakes, bindings.total, say.ofWord(binder)]
       : []),
   ];
 }
 
 /** Pieces cut and checked. */
 const cutting = (pieces: number): readonly Task[] => [
-  { what: 'Pieces to cut and check', times: pieces, minutes: MINUTES.cut + MINUTES.check },
+  { what: say.piecesToCutAnd, times: pieces, minutes: MINUTES.cut + MINUTES.check },
 ];
 
 function cutStep(wire: PlannedWire): Step {
   const short = wire.moreStrands.flatMap(({ name, count, cut }): Sentence => [
-    `, and ${count} of `,
+    say.andOf(count),
     cut,
     ` (${name.toLowerCase()})`,
   ]);
-  const head = { id: `wire.${wire.id}.cut`, title: `Cut ${wire.id}, ${wire.name.toLowerCase()}` };
+  const head = { id: `wire.${wire.id}.cut`, title: say.cut(wire.id, wire.name.toLowerCase()) };
   const strands = wire.moreStrands.reduce((sum, { count }) => sum + count, 0);
   return {
     ...head,
     stage: 'wire',
     sentence: [
-      `Cut ${wire.count > 1 ? `${times(wire.count)} ` : ''}${wire.metalName}, ${wire.sizeText}: `,
+      say.cut2(wire.count > 1 ? `${times(wire.count)} ` : '', wire.metalName, wire.sizeText),
       wire.cut,
       ...short,
-      `. Mark the ${wire.namedEnd} with tape.`,
+      say.markWithTape(wire.namedEnd),
     ],
     cautions: ['cut-wire'],
     needs: ['sheets.print'],
@@ -139,8 +139,7 @@ function cutStep(wire: PlannedWire): Step {
 function bendStep(wire: PlannedWire): Step {
   const bends = wire.bends.filter((bend) => !isStraight(bend));
   const [first] = bends;
-  const twist: Sentence =
-    wire.strands > 1 ? [`Twist the ${wire.strands} strands together evenly. `] : [];
+  const twist: Sentence = wire.strands > 1 ? [say.twistStrandsTogetherEvenly(wire.strands)] : [];
   const head = {
     id: `wire.${wire.id}.bend`,
     title: `${first === undefined ? 'Straighten' : 'Bend'} ${wire.id}, ${wire.name.toLowerCase()}`,
@@ -153,12 +152,12 @@ function bendStep(wire: PlannedWire): Step {
     sentence: [
       ...twist,
       ...(first === undefined
-        ? ['Leave it straight: roll it on a flat board until it lies true.']
+        ? [say.leaveItStraightRoll]
         : [
-            `Bend it ${times(bends.length)}, counted from the ${wire.namedEnd}`,
-            '; the first mark is at ',
+            say.bendItCountedFrom(times(bends.length), wire.namedEnd),
+            say.firstMarkIsAt,
             first.mark,
-            ...(first.bendTo === undefined ? ['.'] : [', bent to ', first.bendTo, '.']),
+            ...(first.bendTo === undefined ? ['.'] : [say.bentTo, first.bendTo, '.']),
           ]),
     ],
     cautions: ['cut-wire'],
@@ -166,14 +165,14 @@ function bendStep(wire: PlannedWire): Step {
     work: 'bend',
     ...byHand(head, [
       {
-        what: 'Bends to mark and make',
+        what: say.bendsToMarkAnd,
         times: wire.count * bends.length,
         minutes: MINUTES.mark + MINUTES.bend,
       },
       ...(twistedM === 0
         ? []
-        : [{ what: 'Metres to twist', times: twistedM, minutes: MINUTES.twistPerM }]),
-      { what: 'Wires to lay on the sheet', times: wire.count, minutes: MINUTES.check },
+        : [{ what: say.metresToTwist, times: twistedM, minutes: MINUTES.twistPerM }]),
+      { what: say.wiresToLayOn, times: wire.count, minutes: MINUTES.check },
     ]),
     ...(first === undefined ? {} : { bendsWire: wire.id }),
   };
@@ -183,20 +182,20 @@ function bendStep(wire: PlannedWire): Step {
 function thinSteps(thin: readonly PlannedWire[]): readonly Step[] {
   if (thin.length === 0) return [];
   const each = thin.flatMap(({ id, name, count, sizeText: size, cut }, i): Sentence => [
-    `${i === 0 ? 'Cut the thin wires: ' : '; '}${id} ${name.toLowerCase()}, ${count > 1 ? `${times(count)} ` : ''}${size}, `,
+    `${i === 0 ? say.cutThinWires : '; '}${id} ${name.toLowerCase()}, ${count > 1 ? `${times(count)} ` : ''}${size}, `,
     cut,
   ]);
   return [
     {
       id: 'wire.thin.cut',
       stage: 'wire',
-      title: 'Cut the thin wires',
-      sentence: [...each, '. Keep each kind together.'],
+      title: say.cutThinWires2,
+      sentence: [...each, say.keepEachKindTogether],
       cautions: ['cut-wire', 'small-parts'],
       needs: ['sheets.print'],
       work: 'cut',
       ...byHand(
-        { id: 'wire.thin.cut', title: 'Cut the thin wires' },
+        { id: 'wire.thin.cut', title: say.cutThinWires2 },
         cutting(thin.reduce((sum, { count }) => sum + count, 0)),
       ),
     },
@@ -214,18 +213,25 @@ function shaftSteps({ shafts }: Armature): readonly Step[] {
     {
       id: 'wire.shafts',
       stage: 'wire',
-      title: 'Cut the shafts of the parts',
+      title: say.cutShaftsOfParts,
       sentence: cut
         .flatMap(({ id, name, count, metalName, size, cut: each }, i): Sentence => [
-          `${i === 0 ? 'For parts made apart: ' : '; '}${id} ${name.toLowerCase()}, ${count} of ${metalName}, ${sizeText(size)}, each `,
+          say.ofEach(
+            i === 0 ? say.forPartsMadeApart : '; ',
+            id,
+            name.toLowerCase(),
+            count,
+            metalName,
+            sizeText(size),
+          ),
           each,
         ])
-        .concat('. Roughen them, so that the clay holds.'),
+        .concat(say.roughenThemSoThat),
       cautions: ['cut-wire', 'small-parts'],
       needs: ['sheets.print'],
       work: 'cut',
       ...byHand(
-        { id: 'wire.shafts', title: 'Cut the shafts of the parts' },
+        { id: 'wire.shafts', title: say.cutShaftsOfParts },
         cutting(cut.reduce((sum, { count }) => sum + count, 0)),
       ),
     },
@@ -236,19 +242,19 @@ function drillStep({ base }: Armature): Step {
   return {
     id: 'wire.drill',
     stage: 'wire',
-    title: 'Drill the base',
+    title: say.drillBase,
     sentence: [
-      'Saw a board of ',
+      say.sawBoardOf,
       base.length,
       ' by ',
       base.width,
-      ' and mark its front. From the front left corner, ',
+      say.andMarkItsFront,
       ...base.holes.flatMap((hole, i): Sentence => [
-        `${i === 0 ? '' : '; '}hole ${hole.number}: `,
+        say.hole2(i === 0 ? '' : '; ', hole.number),
         hole.along,
         ' back, ',
         hole.across,
-        ' across, drill ',
+        say.acrossDrill,
         hole.diameter,
       ]),
       '.',
@@ -256,8 +262,8 @@ function drillStep({ base }: Armature): Step {
     cautions: ['drill', 'sanding'],
     needs: ['sheets.print'],
     work: 'drill',
-    ...byHand({ id: 'wire.drill', title: 'Drill the base' }, [
-      { what: 'Holes to mark and drill', times: base.holes.length, minutes: MINUTES.hole },
+    ...byHand({ id: 'wire.drill', title: say.drillBase }, [
+      { what: say.holesToMarkAnd, times: base.holes.length, minutes: MINUTES.hole },
     ]),
   };
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { WireSetting } from './wireSetting.ts';
 
@@ -16,28 +17,16 @@ export function baseHardware(
     provenance: 'derived',
     formula: 'k · rods',
     inputs: [
-      input('k', 'For each rod', each, 'count', 'memory'),
-      input('rods', 'Threaded rods', of, 'count', 'derived'),
+      input('k', say.forEachRod, each, 'count', 'memory'),
+      input('rods', say.threadedRods, of, 'count', 'derived'),
     ],
     source: why,
     target: { kind: 'piece', id: 'base' },
   });
   if (threaded === 0 || thread === null) return [];
   return [
-    count(
-      'nuts',
-      `Nuts ${thread}`,
-      2,
-      threaded,
-      'one above and one below the board: common practice',
-    ),
-    count('washers', `Washers ${thread}`, 2, threaded, 'one under each nut: common practice'),
-    count(
-      'springs',
-      `Spring washers ${thread}`,
-      1,
-      threaded,
-      'below, so that it does not work loose',
-    ),
+    count('nuts', say.nuts(thread), 2, threaded, say.oneAboveAndOne),
+    count('washers', say.washers(thread), 2, threaded, say.oneUnderEachNut),
+    count('springs', say.springWashers(thread), 1, threaded, say.belowSoThatIt),
   ];
 }

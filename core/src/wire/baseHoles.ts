@@ -1,4 +1,5 @@
 /* eslint-disable max-lines -- one board with its holes and what is wrong with them */
+import * as say from './words.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { sub, unit, type Vec3 } from '../geometry/vec3.ts';
@@ -75,8 +76,8 @@ export function planBase(setting: WireSetting, wires: readonly PlannedWire[]): B
   const feet = stance.feet.filter((foot) => foot.down);
   const xs = [...feet.map((foot) => foot.ball[0]), ...pegs.map(({ at }) => at[0])];
   const zs = [...feet.map((foot) => foot.ball[2]), ...pegs.map(({ at }) => at[2])];
-  const length = boardWorking('length', 'Base, front to back', xs, base.lengthMm);
-  const width = boardWorking('width', 'Base, left to right', zs, base.widthMm);
+  const length = boardWorking('length', say.baseFrontToBack, xs, base.lengthMm);
+  const width = boardWorking('width', say.baseLeftToRight, zs, base.widthMm);
   const frontX = middle(xs) + length.value / 2;
   const leftZ = middle(zs) - width.value / 2;
   const sorted = pegs.toSorted((a, b) => b.at[0] - a.at[0]);
@@ -151,8 +152,8 @@ function crosswise(pegs: readonly Peg[]): readonly number[] {
 
 /** Where a hole is. */
 const THROUGH_THE_TOP: Reading = {
-  method: 'where the peg goes through the top of the board',
-  resolution: 'exact: a straight peg',
+  method: say.wherePegGoesThrough,
+  resolution: say.exactStraightPeg,
   checkedBy: 'core/src/wire/planWire.test.ts',
 };
 
@@ -166,15 +167,15 @@ const slantWorking = (
   return {
     ...common,
     id: `base.hole.${number}.slant`,
-    label: `Hole ${number}, leans`,
+    label: say.holeLeans(number),
     value: toDeg(Math.atan2(flat, up[1])),
     unit: 'deg',
     formula: 'φ = atan2(s, u)',
     inputs: [
-      input('s', 'Sideways on the length of the peg', flat, 'ratio', 'derived'),
-      input('u', 'Upwards on the same', up[1], 'ratio', 'derived'),
+      input('s', say.sidewaysOnLengthOf, flat, 'ratio', 'derived'),
+      input('u', say.upwardsOnSame, up[1], 'ratio', 'derived'),
     ],
-    note: 'Nought is square to the board.',
+    note: say.noughtIsSquareTo,
   };
 };
 
@@ -190,13 +191,13 @@ function holeOf(
   const common = {
     stage: 'wire',
     provenance: 'derived',
-    source: `peg of the ${peg.name}, as posed`,
+    source: say.pegOfAsPosed(peg.name),
     target,
   } as const;
   const place = (what: string, value: number, label: string, how: Reading): Working => ({
     ...common,
     id: `base.hole.${number}.${what}`,
-    label: `Hole ${number}, ${label}`,
+    label: say.hole3(number, label),
     value,
     unit: 'mm',
     reading: how,
@@ -214,27 +215,23 @@ function holeOf(
     order,
     x: peg.at[0],
     z: peg.at[2],
-    along: place('along', frontX - peg.at[0], 'from the front edge', THROUGH_THE_TOP),
-    across: place('across', peg.at[2] - leftZ, 'from the left edge', THROUGH_THE_TOP),
+    along: place('along', frontX - peg.at[0], say.fromFrontEdge, THROUGH_THE_TOP),
+    across: place('across', peg.at[2] - leftZ, say.fromLeftEdge, THROUGH_THE_TOP),
     diameter: {
       ...place('diameter', thread?.clearanceMm ?? drillFor(d), 'drill', {
-        method: thread
-          ? `clearance hole for ${thread.id}`
-          : 'the first drill of at least d + clearance',
-        resolution: 'the drills that are sold',
+        method: thread ? say.clearanceHoleFor(thread.id) : say.firstDrillOfAt,
+        resolution: say.drillsThatAreSold,
         checkedBy: 'core/src/wire/bindings.test.ts',
       }),
       inputs: [
-        input('d', 'Wire', d, 'mm', 'own'),
-        ...(thread ? [] : [input('clearance', 'Clearance', HOLE_CLEARANCE_MM, 'mm', 'memory')]),
+        input('d', say.wire, d, 'mm', 'own'),
+        ...(thread ? [] : [input('clearance', say.clearance, HOLE_CLEARANCE_MM, 'mm', 'memory')]),
       ],
-      source: thread
-        ? 'ISO 273, medium series, from memory'
-        : 'drills that are sold; common practice',
+      source: thread ? say.isoMediumSeriesFrom : say.drillsThatAreSoldCommon,
     },
     slant: slantWorking(number, peg, common),
     lean: slantDeg < SQUARE_DEG ? [0, 0] : [peg.up[0] / flat, peg.up[2] / flat],
-    leansTo: slantDeg < SQUARE_DEG ? 'square to the board' : leanText(peg.up),
+    leansTo: slantDeg < SQUARE_DEG ? say.squareToBoard : leanText(peg.up),
   };
 }
 
@@ -242,16 +239,16 @@ function holeOf(
 function leanText([x, , z]: Vec3): string {
   const fromFront = toDeg(Math.atan2(z, x));
   const names = [
-    'the front',
-    'front right',
-    'the right',
-    'rear right',
-    'the rear',
-    'rear left',
-    'the left',
-    'front left',
+    say.front,
+    say.frontRight,
+    say.right,
+    say.rearRight,
+    say.rear,
+    say.rearLeft,
+    say.left,
+    say.frontLeft,
   ];
-  return `top leans to ${names[(Math.round(fromFront / 45) + 8) % 8]!}`;
+  return say.topLeansTo(names[(Math.round(fromFront / 45) + 8) % 8]!);
 }
 
 const middle = (values: readonly number[]): number =>

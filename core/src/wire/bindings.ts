@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { endsAtJoint, sameRef, type RouteRef } from './routeRef.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import { input, type Working, type WorkingInput } from '../piece/working.ts';
@@ -36,10 +37,10 @@ function belt(aMm: number, bMm: number, tieMm: number) {
 const beltInputs = (aMm: number, bMm: number, tieMm: number): readonly WorkingInput[] => {
   const { R, r, c, s } = belt(aMm, bMm, tieMm);
   return [
-    derived('R', 'Thicker wire, to the middle of the tie', R, 'mm'),
-    derived('r', 'Thinner wire, to the middle of the tie', r, 'mm'),
-    derived('c', 'From axis to axis', c, 'mm'),
-    derived('s', 'Difference of the radii', s, 'mm'),
+    derived('R', say.thickerWireToMiddle, R, 'mm'),
+    derived('r', say.thinnerWireToMiddle, r, 'mm'),
+    derived('c', say.fromAxisToAxis, c, 'mm'),
+    derived('s', say.differenceOfRadii, s, 'mm'),
   ];
 };
 
@@ -92,7 +93,7 @@ export function bindingsOf(
           ...overlaps,
           ...wire.moreStrands.map(({ id, count }): Binding => ({
             ...bind('beside', first, id, d, count),
-            place: `start of ${id}`,
+            place: say.startOf(id),
           })),
           ...(wire.key === 'tail'
             ? [bind('beside', last, partner(wires, wire, last.ref) ?? '', d, 2)]
@@ -160,19 +161,19 @@ export function planBindings({ wire }: WireSetting, bindings: readonly Binding[]
   const total: Working = {
     id: 'wire.bindings.total',
     stage: 'wire',
-    label: binder.wound ? `${binder.name}, in all` : 'Places to bind',
+    label: binder.wound ? say.inAll(binder.name) : say.placesToBind,
     value: binder.wound ? totalMm / 1000 : made.reduce((sum, { count }) => sum + count, 0),
     unit: binder.wound ? 'm' : 'count',
     digits: binder.wound ? 2 : 0,
     provenance: 'derived',
     formula: binder.wound ? 'Σ(Nᵢ · lᵢ)' : 'Σ Nᵢ',
     inputs: made.flatMap(({ length, count }) => [
-      input('Nᵢ', `Bindings: ${length.label}`, count, 'count', 'derived'),
+      input('Nᵢ', say.bindings(length.label), count, 'count', 'derived'),
       ...(binder.wound
-        ? [input('lᵢ', `Each: ${length.label}`, length.value, 'mm' as const, 'derived')]
+        ? [input('lᵢ', say.each(length.label), length.value, 'mm' as const, 'derived')]
         : []),
     ]),
-    source: `common practice; ${binder.why}`,
+    source: say.commonPractice(binder.why),
   };
   return { bindings: made, total, workings: [total, ...made.map(({ length }) => length)] };
 }
@@ -200,14 +201,14 @@ function bindingWorking(
       ? '2 · n · π · (a + b + t) + 2 · tail'
       : '2 · n · (2 · √(c² − s²) + π · (R + r) + 2 · s · asin(s / c)) + 2 · tail',
     inputs: [
-      decided('n', cross ? 'Turns on each diagonal' : 'Half the turns', binder.turns, 'count'),
-      derived('a', 'Wire', binding.aMm, 'mm'),
-      derived('b', 'What it is bound to', binding.bMm, 'mm'),
-      decided('t', 'Tie', tieMm, 'mm'),
-      decided('tail', 'Tail to twist off', binder.tailMm, 'mm'),
+      decided('n', cross ? say.turnsOnEachDiagonal : say.halfTurns, binder.turns, 'count'),
+      derived('a', say.wire, binding.aMm, 'mm'),
+      derived('b', say.whatItIsBound, binding.bMm, 'mm'),
+      decided('t', say.tie, tieMm, 'mm'),
+      decided('tail', say.tailToTwistOff, binder.tailMm, 'mm'),
       ...(cross ? [] : beltInputs(binding.aMm, binding.bMm, tieMm)),
     ],
-    source: 'geometry of belts; the number of turns is common practice',
+    source: say.geometryOfBeltsNumber,
     target: { kind: 'wire', id: binding.wires[0] ?? '' },
   };
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import { asGiven, input, type Working } from '../piece/working.ts';
 
@@ -23,16 +24,16 @@ export function boardWorking(
     unit: 'mm',
     provenance: own === null ? 'derived' : 'own',
     ...(own !== null
-      ? asGiven('Set by you', own, 'mm', 'own')
+      ? asGiven(say.setByYou, own, 'mm', 'own')
       : {
           formula: 'q · ⌈(spread + 2 · overhang) / q⌉',
           inputs: [
-            input('spread', 'Spread of the feet', spread, 'mm', 'derived'),
-            input('overhang', 'Overhang', OVERHANG_MM, 'mm', 'memory'),
-            input('q', 'Boards are cut to full', BOARD_STEP_MM, 'mm', 'memory'),
+            input('spread', say.spreadOfFeet, spread, 'mm', 'derived'),
+            input('overhang', say.overhang, OVERHANG_MM, 'mm', 'memory'),
+            input('q', say.boardsAreCutTo, BOARD_STEP_MM, 'mm', 'memory'),
           ],
         }),
-    source: 'common practice',
+    source: say.commonPractice2,
     target: { kind: 'piece', id: 'base' },
   };
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Step } from '../piece/step.ts';
 import { input, type Working } from '../piece/working.ts';
 
@@ -16,16 +17,16 @@ export function byHand(
   const duration: Working = {
     id: `bench.step.${id}`,
     stage: 'bench',
-    label: `${title}, about`,
+    label: say.about(title),
     value: tasks.reduce((sum, { times, minutes }) => sum + times * minutes, 0),
     unit: 'min',
     provenance: 'derived',
     formula: 'Σ(Nᵢ · tᵢ)',
     inputs: tasks.flatMap(({ what, times, minutes }) => [
       input('Nᵢ', what, times, Number.isInteger(times) ? 'count' : 'ratio', 'derived'),
-      input('tᵢ', `Each: ${what.toLowerCase()}`, minutes, 'min', 'memory'),
+      input('tᵢ', say.each2(what.toLowerCase()), minutes, 'min', 'memory'),
     ]),
-    source: 'usual pace at the bench (common practice); your own log tells better',
+    source: say.usualPaceAtBench,
     target: { kind: 'step', id },
   };
   return { occupies: 'person', duration };

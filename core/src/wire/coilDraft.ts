@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
@@ -110,7 +111,7 @@ export function coilDraft(setting: WireSetting): WireDraft {
     key: 'spine',
     kind: 'spine',
     name: 'Spine with its coil',
-    namedEnd: 'tail end',
+    namedEnd: say.tailEnd,
     choice: { ...wire.spine, strands: 1 },
     route,
     through: plan.spine.map((boneId) => ({ boneId, strands: 1 })),
@@ -125,7 +126,11 @@ function coilFeature(schedule: BendSchedule, from: number, coil: Coil): WireFeat
   const last = schedule.bends[afterBend - 1];
   return {
     kind: 'coil',
-    name: `a coil of ${coil.turns.toFixed(1)} turns on a former of ${coil.formerMm.toFixed(0)} mm, drawn out to ${coil.longMm.toFixed(0)} mm`,
+    name: say.coilOfTurnsOn(
+      coil.turns.toFixed(1),
+      coil.formerMm.toFixed(0),
+      coil.longMm.toFixed(0),
+    ),
     afterBend,
     atMm: last === undefined ? 0 : last.markMm + last.arcMm,
     lengthMm: coil.extraMm,
@@ -143,32 +148,28 @@ function coilLines(
   return [
     line(
       'spine',
-      'Along the spine, tail end to head',
+      say.alongSpineTailEnd,
       schedule.developedMm,
       ALONG_THE_WIRE,
-      [derived('N', 'Bends', schedule.bends.length, 'count')],
-      'bones of the posed model, bends rounded',
+      [derived('N', say.bends, schedule.bends.length, 'count')],
+      say.bonesOfPosedModel,
     ),
     line(
       'coil',
-      'Taken up by the coil',
+      say.takenUpByCoil,
       coil.extraMm,
       'n · √((π · (D + d))² + p²) − L',
       [
-        derived('D', 'Former, the inside of the coil', coil.formerMm, 'mm'),
-        decided('d', 'Wire', choiceDiameterMm(wire.spine), 'mm'),
-        decided('p', 'From turn to turn', coil.pitchMm, 'mm'),
-        derived('L', 'Barrel, along its axis', coil.longMm, 'mm'),
-        derived('n', 'Turns', coil.turns, 'count'),
+        derived('D', say.formerInsideOfCoil, coil.formerMm, 'mm'),
+        decided('d', say.wire, choiceDiameterMm(wire.spine), 'mm'),
+        decided('p', say.fromTurnToTurn, coil.pitchMm, 'mm'),
+        derived('L', say.barrelAlongItsAxis, coil.longMm, 'mm'),
+        derived('n', say.turns, coil.turns, 'count'),
       ],
-      'geometry of the helix; as wide as the sections of the trunk hide',
+      say.geometryOfHelixAs,
     ),
-    line('fold', 'Loop in the head that carries its core', fold, ALLOWANCE, [
-      decided('a', 'Fold or loop', fold, 'mm'),
-    ]),
-    line('hook', 'Hook above the head, to hang the work by', hook, ALLOWANCE, [
-      decided('a', 'Hook', hook, 'mm'),
-    ]),
+    line('fold', say.loopInHeadThat, fold, ALLOWANCE, [decided('a', say.foldOrLoop, fold, 'mm')]),
+    line('hook', say.hookAboveHeadTo, hook, ALLOWANCE, [decided('a', say.hook, hook, 'mm')]),
     marginLine(line, wire, schedule.bends.length),
   ];
 }

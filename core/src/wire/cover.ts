@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { lerp, type Vec3 } from '../geometry/vec3.ts';
@@ -61,8 +62,7 @@ export function thinnestCover(
   for (let leg = firstLeg; leg < lastLeg; leg++) {
     const [from, to] = [route.points[leg]!, route.points[leg + 1]!];
     for (const t of STATIONS) {
-      const place =
-        t === 0 ? from.name : t === 1 ? to.name : `stretch from the ${from.name} to the ${to.name}`;
+      const place = t === 0 ? from.name : t === 1 ? to.name : say.stretchFromTo(from.name, to.name);
       look(lerp(from.at, to.at, t), place, leg, t);
     }
   }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { ThinnestCover } from './cover.ts';
 
@@ -6,19 +7,18 @@ export function coverWorking(wireId: string, cover: ThinnestCover, wantedMm: num
   return {
     id: `wire.${wireId}.cover`,
     stage: 'wire',
-    label: `Clay cover, ${cover.place}`,
+    label: say.clayCover(cover.place),
     value: cover.coverMm,
     unit: 'mm',
     provenance: 'derived',
     formula: 'cover = depth − d / 2',
-    note: 'At the place where the clay over it is thinnest.',
+    note: say.atPlaceWhereClay,
     inputs: [
-      input('depth', 'Axis below the skin', cover.depthMm, 'mm', 'derived'),
-      input('d', 'Thickness of the wire there', cover.wireMm, 'mm', 'own'),
-      input('least', 'Cover wanted', wantedMm, 'mm', 'own'),
+      input('depth', say.axisBelowSkin, cover.depthMm, 'mm', 'derived'),
+      input('d', say.thicknessOfWireThere, cover.wireMm, 'mm', 'own'),
+      input('least', say.coverWanted, wantedMm, 'mm', 'own'),
     ],
-    source:
-      'round cones on the posed bones; a wire nearer than this shows through (common practice)',
+    source: say.roundConesOnPosed,
     target: { kind: 'wire', id: wireId },
   };
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { WireDecisions } from '../workshop/workpiece.ts';
 import type { Bone } from '../anatomy/skeleton.ts';
 import { sumPlusMinus } from '../anatomy/sumPlusMinus.ts';
@@ -23,7 +24,7 @@ export interface CutLines {
   ) => Working;
 }
 
-const PRACTICE = 'common practice; change it under Allowances';
+const PRACTICE = say.commonPracticeChangeIt;
 
 /** Lines and sum of the wire `prefix` ("wire.B"), shown on the sheet as wire `wireId`. */
 export function cutLines(prefix: string, wireId: string): CutLines {
@@ -51,9 +52,9 @@ export function cutLines(prefix: string, wireId: string): CutLines {
       unit: 'mm',
       provenance: 'derived',
       formula: 'l = Σ lᵢ',
-      note: 'The cut length is the sum of its lines.',
+      note: say.cutLengthIsSum,
       inputs: lines.map((line) => input('lᵢ', line.label, line.value, line.unit, line.provenance)),
-      source: 'wire that ends up short cannot be lengthened: every allowance is a line of its own',
+      source: say.wireThatEndsUp,
       target,
     }),
   };
@@ -61,8 +62,8 @@ export function cutLines(prefix: string, wireId: string): CutLines {
 
 /** Wire along its route: straights and arcs. */
 export const ALONG_THE_WIRE: Reading = {
-  method: 'straights and arcs of the route, added up',
-  resolution: 'exact: straight lines from joint to joint, rounded by arcs',
+  method: say.straightsAndArcsOf,
+  resolution: say.exactStraightLinesFrom,
   checkedBy: 'core/src/wire/bends.test.ts',
 };
 
@@ -83,8 +84,8 @@ export const marginLine = (
   { allowancesMm: { margin, marginPerBend } }: Pick<WireDecisions, 'allowancesMm'>,
   bends: number,
 ): Working =>
-  line('margin', 'Margin', margin + bends * marginPerBend, 'm + N · m₁', [
-    decided('m', 'Margin', margin, 'mm'),
-    derived('N', 'Bends', bends, 'count'),
-    decided('m₁', 'Margin per bend', marginPerBend, 'mm'),
+  line('margin', say.margin, margin + bends * marginPerBend, 'm + N · m₁', [
+    decided('m', say.margin, margin, 'mm'),
+    derived('N', say.bends, bends, 'count'),
+    decided('m₁', say.marginPerBend, marginPerBend, 'mm'),
   ]);

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { distance, type Vec3 } from '../geometry/vec3.ts';
 import { input, type Working } from '../piece/working.ts';
 import { toDeg, toRad } from '../units/angles.ts';
@@ -73,26 +74,26 @@ export function leftOutWorking(
   return {
     id: `wire.${id}.left-out`,
     stage: 'wire',
-    label: `${id}, without the over-bend its far end is off by`,
+    label: say.withoutOverBendIts(id),
     value: leftOutMm(wire, diameterMm),
     unit: 'mm',
     provenance: 'derived',
     reading: {
-      method: 'the bends made to their angles only and let go, against the bends as told',
-      resolution: 'exact: straight lines and arcs',
+      method: say.bendsMadeToTheir,
+      resolution: say.exactStraightLinesAnd,
       checkedBy: 'core/src/wire/executedBends.test.ts',
     },
     inputs: [
       input(
         'Rᵢ/R',
-        'What stays of a bend',
+        say.whatStaysOfBend,
         1 / first.forming.overBend,
         'ratio',
         first.forming.provenance,
       ),
-      input('N', 'Bends', wire.bends.length, 'count', 'derived'),
+      input('N', say.bends, wire.bends.length, 'count', 'derived'),
     ],
-    source: 'springback of round wire; first straights laid on each other',
+    source: say.springbackOfRoundWire,
     target: { kind: 'wire', id },
   };
 }

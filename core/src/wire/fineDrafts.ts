@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { boneRef, jointRef } from './routeRef.ts';
 import { least } from '../geometry/extremes.ts';
 import { posedBone, type PosedBone } from '../anatomy/pose.ts';
@@ -53,7 +54,7 @@ export interface FineEnd {
 }
 
 /** Every thin part of the stance, with its wire or the reason why it has none. */
-// eslint-disable-next-line max-lines-per-function -- one part: its size, its reason, its end
+ 
 export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): readonly FinePart[] {
   const { stance, wire } = setting;
   const { posed } = stance;
@@ -88,13 +89,13 @@ export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): r
       const chosen = own === undefined ? (size ?? partly?.sizeMm) : undefined;
       const why =
         own === null
-          ? 'left out by you'
+          ? say.leftOutByYou
           : own !== undefined
             ? ''
             : lengthMm < LEAST_FINE_MM
-              ? 'too short to need a wire'
+              ? say.tooShortToNeed
               : chosen === undefined
-                ? 'too thin to hide a wire under its clay'
+                ? say.tooThinToHide
                 : '';
       const choice: WireChoice | null =
         why !== ''
@@ -112,10 +113,7 @@ export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): r
         count,
         choice,
         end: partly?.end ?? { bone: bones.length - 1, at: TIP_REACH },
-        stops:
-          partly === undefined
-            ? ''
-            : `ends ${Math.round(100 * partly.share)} % of the way up, where the part gets too thin for it`,
+        stops: partly === undefined ? '' : say.endsOfWayUp(Math.round(100 * partly.share)),
         why,
       };
     });
@@ -165,16 +163,16 @@ function partLength(bones: readonly PosedBone[], mm: number, sizeFactor: number)
   return {
     id: `wire.fine.${id}.length`,
     stage: 'wire',
-    label: `${bones[0]!.bone.name}, along its bones`,
+    label: say.alongItsBones(bones[0]!.bone.name),
     value: mm,
     unit: 'mm',
     provenance: 'derived',
     formula: 'size · Σ lᵢ',
     inputs: [
       ...bones.map(({ bone }) => input('lᵢ', bone.name, bone.lifeLengthMm, 'mm', bone.provenance)),
-      input('size', 'Of life', sizeFactor, 'ratio', 'derived'),
+      input('size', say.ofLife, sizeFactor, 'ratio', 'derived'),
     ],
-    source: `the measured skeleton; under ${LEAST_FINE_MM} mm clay alone is bent (common practice)`,
+    source: say.measuredSkeletonUnderMm(LEAST_FINE_MM),
     target: { kind: 'bone', id },
   };
 }
@@ -213,12 +211,12 @@ export function fineDraft(setting: WireSetting, part: FinePart, choice: WireChoi
     boneRef(run.at(-1)!.bone.id, part.end.at),
   ];
   const route = routeThrough(stance, refs, setting)!;
-  const each = part.count > 1 ? `, ${part.count} alike` : '';
+  const each = part.count > 1 ? say.alike(part.count) : '';
   return {
     key: `fine:${first.id}`,
     kind: 'fine',
     name: `${part.name}${each}`,
-    namedEnd: `end at the ${lowerFirst(jointText(first))}`,
+    namedEnd: say.endAt(lowerFirst(jointText(first))),
     choice,
     count: part.count,
     coverMm: Math.min(wire.coverMm, LEAST_COVER_MM),
@@ -231,14 +229,14 @@ export function fineDraft(setting: WireSetting, part: FinePart, choice: WireChoi
       return [
         line(
           'bones',
-          'Along the bones, short of the tip',
+          say.alongBonesShortOf,
           schedule.developedMm,
           ALONG_THE_WIRE,
-          [derived('N', 'Bends', schedule.bends.length, 'count')],
-          'bones of the posed model, bends rounded',
+          [derived('N', say.bends, schedule.bends.length, 'count')],
+          say.bonesOfPosedModel,
         ),
-        line('tie', 'Beside the wire it is bound to', wire.allowancesMm.tieEnd, ALLOWANCE, [
-          decided('a', 'Tie end', wire.allowancesMm.tieEnd, 'mm'),
+        line('tie', say.besideWireItIs, wire.allowancesMm.tieEnd, ALLOWANCE, [
+          decided('a', say.tieEnd, wire.allowancesMm.tieEnd, 'mm'),
         ]),
         marginLine(line, wire, schedule.bends.length),
       ];

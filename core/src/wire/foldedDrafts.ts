@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { greatest } from '../geometry/extremes.ts';
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
 import { posedBone } from '../anatomy/pose.ts';
@@ -133,7 +134,7 @@ export function foldedDrafts(
   const left: WireDraft = {
     key: limbsKey(pair.id),
     kind: 'limbs',
-    name: `${pair.name}, folded at the ${fold}`,
+    name: say.foldedAt(pair.name, fold),
     namedEnd: pairEnd(setting, pair),
     choice,
     route: main,
@@ -166,7 +167,7 @@ const rightEnd = (
 ): WireDraft => ({
   key: `${limbsKey(pair.id)}:right`,
   kind: 'limb',
-  name: `${pair.name}, right end`,
+  name: say.rightEnd(pair.name),
   namedEnd: pairEnd(setting, pair, 'right'),
   choice: limbChoice(setting, pair),
   route,
@@ -205,21 +206,21 @@ function foldedLines(
   const leftMm = developedUntil(schedule, route, legCount);
   const trunkMm = schedule.developedMm - leftMm;
   const twist = twistLine(wire, line, { route, schedule, strandsAt, from: legCount }, choice);
-  const source = 'bones of the posed model, bends rounded';
+  const source = say.bonesOfPosedModel;
   return [
-    line('left', 'Left end, foot to crossing', leftMm, ALONG_THE_WIRE, [], source),
-    line('right', 'Right end, foot to crossing', rightMm, ALONG_THE_WIRE, [], source),
+    line('left', say.leftEndFootTo, leftMm, ALONG_THE_WIRE, [], source),
+    line('right', say.rightEndFootTo, rightMm, ALONG_THE_WIRE, [], source),
     line(
       'trunk',
-      `Along the spine to the fold at the ${fold}, there and back`,
+      say.alongSpineToFold(fold),
       2 * trunkMm,
       '2 · L',
-      [derived('L', 'From the crossing to the fold', trunkMm, 'mm')],
+      [derived('L', say.fromCrossingToFold, trunkMm, 'mm')],
       source,
     ),
     ...(twist === undefined ? [] : [doubled(twist)]),
-    line('fold', 'The fold itself', wire.allowancesMm.fold, ALLOWANCE, [
-      decided('a', 'Fold or loop', wire.allowancesMm.fold, 'mm'),
+    line('fold', say.foldItself, wire.allowancesMm.fold, ALLOWANCE, [
+      decided('a', say.foldOrLoop, wire.allowancesMm.fold, 'mm'),
     ]),
     marginLine(line, wire, schedule.bends.length),
   ];

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Provenance } from '../anatomy/provenance.ts';
 import { flowStressMPa, type Metal } from './metals.ts';
@@ -47,7 +48,7 @@ export function formingBend(
     yieldOverE,
     flowStressMPa: flow,
     provenance: tested === undefined ? 'memory' : 'measured',
-    source: tested === undefined ? metal.source : 'your own test bend of this metal',
+    source: tested === undefined ? metal.source : say.yourOwnTestBend,
     finishedMm,
     formingMm,
     overBend: finishedMm / formingMm,

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { input, type Reading, type Working } from '../piece/working.ts';
@@ -48,7 +49,7 @@ export function planHinges({ stance, wire }: WireSetting): HingePlan {
 /** The pin that is looked up. */
 const SOLD_PIN: Reading = {
   method: 'the first pin sold of at least k · t',
-  resolution: 'the thicknesses that are sold',
+  resolution: say.thicknessesThatAreSold,
   checkedBy: 'core/src/wire/hinges.test.ts',
 };
 
@@ -62,7 +63,7 @@ function hingeOf(stance: WireSetting['stance'], boneId: string): Hinge {
   );
   const name = jointText(bone);
   const pinMm = PINS_MM.find((d) => d >= PIN_SHARE * 2 * halfMm) ?? PINS_MM.at(-1)!;
-  const thick = input('t', 'Thickness at the joint', 2 * halfMm, 'mm', 'derived');
+  const thick = input('t', say.thicknessAtJoint, 2 * halfMm, 'mm', 'derived');
   const working = (
     what: string,
     label: string,
@@ -78,7 +79,7 @@ function hingeOf(stance: WireSetting['stance'], boneId: string): Hinge {
     provenance: 'derived',
     ...(typeof how === 'string' ? { formula: how } : { reading: how }),
     inputs,
-    source: 'sections of the body as posed; shares are common practice',
+    source: say.sectionsOfBodyAs,
     target: { kind: 'bone', id: boneId },
   });
   return {
@@ -86,24 +87,24 @@ function hingeOf(stance: WireSetting['stance'], boneId: string): Hinge {
     name,
     pin: working('pin', 'pin', pinMm, SOLD_PIN, [
       thick,
-      input('k', 'Its share of the thickness', PIN_SHARE, 'ratio', 'memory'),
+      input('k', say.itsShareOfThickness, PIN_SHARE, 'ratio', 'memory'),
     ]),
-    tube: working('tube', 'tube, inside', pinMm + PLAY_MM, 'pin + play', [
-      input('pin', 'The pin', pinMm, 'mm', 'derived'),
-      input('play', 'Play', PLAY_MM, 'mm', 'memory'),
+    tube: working('tube', say.tubeInside, pinMm + PLAY_MM, say.pinPlay, [
+      input('pin', say.pin, pinMm, 'mm', 'derived'),
+      input('play', say.play, PLAY_MM, 'mm', 'memory'),
     ]),
-    leaf: working('leaf', 'leaf along each bone', LEAF * 2 * halfMm, 'k · t', [
+    leaf: working('leaf', say.leafAlongEachBone, LEAF * 2 * halfMm, 'k · t', [
       thick,
-      input('k', 'Times the thickness', LEAF, 'ratio', 'memory'),
+      input('k', say.timesThickness, LEAF, 'ratio', 'memory'),
     ]),
     gap: working(
       'gap',
-      'free of putty on each side',
+      say.freeOfPuttyOn,
       halfMm * Math.tan(toRad(flexDeg) / 2),
       'r · tan(θ / 2)',
       [
-        input('r', 'Half the thickness', halfMm, 'mm', 'derived'),
-        input('θ', 'Farthest flexion', flexDeg, 'deg', 'memory'),
+        input('r', say.halfThickness, halfMm, 'mm', 'derived'),
+        input('θ', say.farthestFlexion, flexDeg, 'deg', 'memory'),
       ],
     ),
   };

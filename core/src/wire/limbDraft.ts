@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import type { Bone } from '../anatomy/skeleton.ts';
@@ -39,7 +40,7 @@ export const pairEnd = (
   pair: LimbPairSpec,
   side: 'left' | 'right' = 'left',
 ): string =>
-  stance.feet.find((foot) => foot.contact.id === pair[side].contact)?.contact.name ?? `${side} tip`;
+  stance.feet.find((foot) => foot.contact.id === pair[side].contact)?.contact.name ?? say.tip(side);
 
 const singly = (bones: readonly Bone[]): readonly CarriedBone[] =>
   bones.map(({ id }) => ({ boneId: id, strands: 1 }));
@@ -88,7 +89,7 @@ export function turnsFeature(
   return [
     {
       kind: 'turns',
-      name: `${times(turns)} round the spine at the ${over}`,
+      name: say.roundSpineAt(times(turns), over),
       afterBend: onto + 1,
       atMm: markMm + arcMm,
       lengthMm,
@@ -103,7 +104,7 @@ export const boundEnd = (lengthMm: number): readonly WireFeature[] =>
     : [
         {
           kind: 'end',
-          name: `${lengthMm.toFixed(0)} mm to be bound on`,
+          name: say.mmToBeBound(lengthMm.toFixed(0)),
           afterBend: 0,
           atMm: 0,
           lengthMm,
@@ -133,21 +134,21 @@ const roundingLine = (
 ): Working =>
   line(
     'rounding',
-    'Saved by rounding the bends',
+    say.savedByRoundingBends,
     developedMm - polylineMm,
     'L − P',
     [
-      derived('L', 'With its bends rounded', developedMm, 'mm'),
-      derived('P', 'Straight from joint to joint', polylineMm, 'mm'),
+      derived('L', say.withItsBendsRounded, developedMm, 'mm'),
+      derived('P', say.straightFromJointTo, polylineMm, 'mm'),
     ],
-    'vector geometry; neutral axis at the centreline',
+    say.vectorGeometryNeutralAxis,
   );
 
 /**
  * The lines of a wire between feet: bones, soles, pegs, what rounding saves, turns and margin. A route
  * that the user drew has the same ones; `overlaps` counts the ends that lie beside another wire.
  */
-// eslint-disable-next-line max-lines-per-function -- one list of lines of a cut
+ 
 export function limbLines(
   { stance, wire, base }: WireSetting,
   id: string,
@@ -166,47 +167,41 @@ export function limbLines(
   return [
     line(
       'bones',
-      route.pegs[0] && route.pegs[1] ? 'Along the bones, ball to ball' : 'Along the bones',
+      route.pegs[0] && route.pegs[1] ? say.alongBonesBallTo : say.alongBones,
       bonesMm,
       ALONG_THE_WIRE,
-      [derived('N', 'Joints passed', bends, 'count')],
-      'bones of the posed model, joint to joint',
+      [derived('N', say.jointsPassed, bends, 'count')],
+      say.bonesOfPosedModelJoint,
     ),
     line(
       'pads',
-      'Through the soles to the base',
+      say.throughSolesToBase,
       padMm,
       'Σ hᵢ',
-      pads.map((mm) => derived('hᵢ', 'From the ball of a foot to the ground', mm, 'mm')),
-      `${stance.feet.length} feet as posed`,
+      pads.map((mm) => derived('hᵢ', say.fromBallOfFoot, mm, 'mm')),
+      say.feetAsPosed(stance.feet.length),
     ),
-    line('pegs', 'Pegs through the base', pegs * base.thicknessMm, 'pegs · t', [
-      derived('pegs', 'Feet with a peg', pegs, 'count'),
-      decided('t', 'Thickness of the base', base.thicknessMm, 'mm'),
+    line('pegs', say.pegsThroughBase, pegs * base.thicknessMm, 'pegs · t', [
+      derived('pegs', say.feetWithPeg, pegs, 'count'),
+      decided('t', say.thicknessOfBase, base.thicknessMm, 'mm'),
     ]),
-    line('nuts', 'Below the base, nut and washers', pegs * nutAndWashers, 'pegs · a', [
-      derived('pegs', 'Feet with a peg', pegs, 'count'),
-      decided('a', 'Nut and washers', nutAndWashers, 'mm'),
+    line('nuts', say.belowBaseNutAnd, pegs * nutAndWashers, 'pegs · a', [
+      derived('pegs', say.feetWithPeg, pegs, 'count'),
+      decided('a', say.nutAndWashers, nutAndWashers, 'mm'),
     ]),
     roundingLine(line, schedule),
-    line('turns', 'Turns round the spine', turnsMm, 'turns · √((2 · π · r)² + p²)', [
-      decided('turns', 'Turns', winding?.turns ?? 0, 'count'),
-      derived('r', 'Half of spine and wire together', winding?.radiusMm ?? 0, 'mm'),
-      derived('p', 'From turn to turn, touching', winding?.pitchMm ?? 0, 'mm'),
+    line('turns', say.turnsRoundSpine, turnsMm, 'turns · √((2 · π · r)² + p²)', [
+      decided('turns', say.turns, winding?.turns ?? 0, 'count'),
+      derived('r', say.halfOfSpineAnd, winding?.radiusMm ?? 0, 'mm'),
+      derived('p', say.fromTurnToTurnTouching, winding?.pitchMm ?? 0, 'mm'),
     ]),
     ...(overlaps === 0
       ? []
       : [
-          line(
-            'overlap',
-            'Beside the next wire, to be bound',
-            overlaps * wire.binder.overlapMm,
-            'ends · o',
-            [
-              derived('ends', 'Ends beside another wire', overlaps, 'count'),
-              decided('o', 'Overlap', wire.binder.overlapMm, 'mm'),
-            ],
-          ),
+          line('overlap', say.besideNextWireTo, overlaps * wire.binder.overlapMm, 'ends · o', [
+            derived('ends', say.endsBesideAnotherWire, overlaps, 'count'),
+            decided('o', say.overlap, wire.binder.overlapMm, 'mm'),
+          ]),
         ]),
     marginLine(line, wire, bends),
   ];

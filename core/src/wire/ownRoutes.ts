@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { boundEnd, limbLines, turnsFeature } from './limbDraft.ts';
 import type { CarriedBone, MoreStrands } from './plannedWire.ts';
 import { bonesAt, endsAtJoint } from './routeRef.ts';
@@ -43,7 +44,7 @@ function onRoute(
   const pair = stance.posed.skeleton.plan.limbPairs.find(
     ({ id }) => crossed?.over === 'crossing' && crossed.pairId === id,
   );
-  const name = of > 1 ? `${draft.name}, part ${n + 1}` : draft.name;
+  const name = of > 1 ? say.part(draft.name, n + 1) : draft.name;
   const lines: WireDraft['lines'] = (id, schedule) =>
     limbLines(setting, id, { route, winding, schedule }, overlaps);
   const more: WireDraft['more'] = (id, schedule): readonly MoreStrands[] => {
@@ -51,8 +52,8 @@ function onRoute(
       ...line,
       id: line.id.replace(`wire.${id}.`, `wire.${id}2.`),
     }));
-    const cut = cutLines(`wire.${id}2`, id).sum(`${id}2 ${name}, strand, cut`, made, [], 1);
-    return [{ id: `${id}2`, name: `${name}, strand`, count: strands - 1, lines: made, cut }];
+    const cut = cutLines(`wire.${id}2`, id).sum(say.strandCut(id, name), made, [], 1);
+    return [{ id: `${id}2`, name: say.strand(name), count: strands - 1, lines: made, cut }];
   };
   return {
     key: wayKey(draft.key, n),

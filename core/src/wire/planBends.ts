@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { Bend, BendSchedule } from './bendSchedule.ts';
 import { angleToBendTo } from './springback.ts';
@@ -5,7 +6,7 @@ import type { Forming } from './formingBend.ts';
 import { addsToFeed, type PlannedBend, type WireFeature } from './plannedWire.ts';
 import type { Route } from './routes.ts';
 
-const BENDING = 'length–rotation–angle tables of tube bending (common practice); vector geometry';
+const BENDING = say.lengthRotationAngleTables;
 
 /** What the bends of one wire are planned from. */
 export interface BendSetting {
@@ -58,7 +59,7 @@ function workingDraft(wireId: string, number: number): Draft {
   return (what, label) => ({
     id: `wire.${wireId}.bend.${number}.${what}`,
     stage: 'wire',
-    label: `Bend ${number}, ${label}`,
+    label: say.bend(number, label),
     provenance: 'derived',
     source: BENDING,
     target: { kind: 'bend', wireId: wireId, bend: number },
@@ -75,7 +76,7 @@ function feedWorking(
   const wound = schedule.wound?.feed === i;
   const extraMm = extras.reduce((sum, { lengthMm }) => sum + lengthMm, 0);
   return {
-    ...draft('feed', wound ? 'wound before it' : 'straight before it'),
+    ...draft('feed', wound ? say.woundBeforeIt : say.straightBeforeIt),
     value: (schedule.feedsMm[i] as number) + extraMm,
     unit: 'mm',
     formula: `feed = ${extras.length > 0 ? 'Σ aᵢ + ' : ''}leg − T₁ − T₂`,
@@ -84,13 +85,13 @@ function feedWorking(
       ...extras.map(({ name, lengthMm }) => input('aᵢ', name, lengthMm, 'mm' as const, 'derived')),
       input(
         'leg',
-        wound ? 'Turns round the spine' : 'Straight line from joint to joint',
+        wound ? say.turnsRoundSpine : say.straightLineFromJoint,
         schedule.legsMm[i] as number,
         'mm',
         'derived',
       ),
-      input('T₁', 'Set-back of the bend before', before, 'mm', 'derived'),
-      input('T₂', 'Set-back of this bend', schedule.bends[i]!.tangentMm, 'mm', 'derived'),
+      input('T₁', say.setBackOfBend, before, 'mm', 'derived'),
+      input('T₂', say.setBackOfThis, schedule.bends[i]!.tangentMm, 'mm', 'derived'),
     ],
   };
 }
@@ -101,9 +102,9 @@ function markWorking(draft: Draft, feed: Working, usedMm: number): Working {
     value: usedMm + feed.value,
     unit: 'mm',
     formula: 'mark = before + feed',
-    note: 'The arc begins at the mark.',
+    note: say.arcBeginsAtMark,
     inputs: [
-      input('before', 'Wire used before, from the cut end', usedMm, 'mm', 'derived'),
+      input('before', say.wireUsedBeforeFrom, usedMm, 'mm', 'derived'),
       asInput('feed', feed),
     ],
   };
@@ -111,15 +112,15 @@ function markWorking(draft: Draft, feed: Working, usedMm: number): Working {
 
 function middleWorking(draft: Draft, bend: Bend, mark: Working): Working {
   return {
-    ...draft('middle', 'its middle'),
+    ...draft('middle', say.itsMiddle),
     value: mark.value + bend.arcMm / 2,
     unit: 'mm',
     formula: 'middle = mark + R · θ / 2',
-    note: 'Bend by hand at it, or round a former whose corner it meets.',
+    note: say.bendByHandAt,
     inputs: [
       asInput('mark', mark),
-      input('R', 'Bend radius of the finished wire', bend.radiusMm, 'mm', 'own'),
-      input('θ', 'Angle', bend.bendDeg, 'deg', 'derived'),
+      input('R', say.bendRadiusOfFinished, bend.radiusMm, 'mm', 'own'),
+      input('θ', say.angle, bend.bendDeg, 'deg', 'derived'),
     ],
   };
 }
@@ -130,12 +131,11 @@ function turnWorking(draft: Draft, bend: Bend, i: number): Working {
     value: bend.turnDeg,
     unit: 'deg',
     ...(i === 0
-      ? { formula: '0', note: 'The first bend sets the plane.' }
+      ? { formula: '0', note: say.firstBendSetsPlane }
       : {
           reading: {
-            method:
-              'from the plane of the bend before to the plane of this one, about the wire between; clockwise seen from the named end is plus',
-            resolution: 'exact: straight lines from joint to joint',
+            method: say.fromPlaneOfBend,
+            resolution: say.exactStraightLinesFromJoint,
             checkedBy: 'core/src/wire/bends.test.ts',
           },
         }),
@@ -149,39 +149,39 @@ function angleWorking(draft: Draft, bend: Bend): Working {
     value: bend.bendDeg,
     unit: 'deg',
     reading: {
-      method: 'change of direction of the wire at the joint',
-      resolution: 'exact: straight lines from joint to joint',
+      method: say.changeOfDirectionOf,
+      resolution: say.exactStraightLinesFromJoint,
       checkedBy: 'core/src/wire/bends.test.ts',
     },
-    inputs: [input('R', 'Bend radius of the finished wire', bend.radiusMm, 'mm', 'own')],
+    inputs: [input('R', say.bendRadiusOfFinished, bend.radiusMm, 'mm', 'own')],
   };
 }
 
 function bendToWorking(draft: Draft, bend: Bend, angle: Working, forming: Forming): Working {
   return {
-    ...draft('bend-to', 'bend to'),
+    ...draft('bend-to', say.bendTo),
     value: angleToBendTo(bend.bendDeg, forming.finishedMm, forming.formingMm),
     unit: 'deg',
     provenance: 'derived',
     formula: 'θ · R / r',
-    note: 'The radius to form is found so that a round wire that yields at Y springs back to R.',
+    note: say.radiusToFormIs,
     inputs: [
       asInput('θ', angle),
-      input('R', 'Finished bend radius', forming.finishedMm, 'mm', 'own'),
-      input('r', 'Radius to form under the pliers', forming.formingMm, 'mm', 'derived'),
-      input('Y', 'Flow stress at this bend', forming.flowStressMPa, 'MPa', forming.provenance),
+      input('R', say.finishedBendRadius, forming.finishedMm, 'mm', 'own'),
+      input('r', say.radiusToFormUnder, forming.formingMm, 'mm', 'derived'),
+      input('Y', say.flowStressAtThis, forming.flowStressMPa, say.mpa, forming.provenance),
       ...(forming.sheetOverBend === undefined
         ? []
         : [
             input(
               'sheet',
-              'Bend to, by the published sheet formula',
+              say.bendToByPublished,
               bend.bendDeg * forming.sheetOverBend,
               'deg',
               'published',
             ),
           ]),
     ],
-    source: `Kalpakjian & Schmid, ch. 16, and its closed form for round wire; Y: ${forming.source}`,
+    source: say.kalpakjianSchmidChAnd(forming.source),
   };
 }

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { SoldEntry, StockEntry } from '../workshop/workshopSchema.ts';
 import type { WireDecisions } from '../workshop/workpiece.ts';
 import type { Snag } from '../piece/snag.ts';
@@ -134,23 +135,21 @@ function buyWorking(
   return {
     id: `wire.stock.${index + 1}.buy`,
     stage: 'wire',
-    label: `To buy: ${metalName} ${choiceDiameterMm(kind).toFixed(2)} mm`,
+    label: say.toBuyMm(metalName, choiceDiameterMm(kind).toFixed(2)),
     value: missingMm,
     unit: 'mm',
     provenance: 'derived',
     reading: {
-      method: 'what no length on hand gives, by the way of cutting that leaves least to buy',
-      resolution: proven ? 'proven: no way leaves less' : 'best found; see the bound',
+      method: say.whatNoLengthOn,
+      resolution: proven ? say.provenNoWayLeaves : say.bestFoundSeeBound,
       checkedBy: 'core/src/wire/stock.test.ts',
     },
     inputs: [
-      input('need', 'Needed in all', need, 'mm', 'derived'),
-      input('cut', 'Cut from wire on hand', need - missingMm, 'mm', 'derived'),
-      input('bound', 'No way of cutting leaves less than', boundMm, 'mm', 'derived'),
+      input('need', say.neededInAll, need, 'mm', 'derived'),
+      input('cut', say.cutFromWireOn, need - missingMm, 'mm', 'derived'),
+      input('bound', say.noWayOfCutting, boundMm, 'mm', 'derived'),
     ],
-    source: proven
-      ? 'search over all ways of cutting: proven that none leaves less to buy'
-      : 'best of 20 000 ways of cutting; between this and the bound it is not known whether one is better',
+    source: proven ? say.searchOverAllWays : say.bestOfWaysOf,
   };
 }
 
@@ -171,23 +170,21 @@ function lengthsToBuy(
     working: {
       id: `wire.stock.${index + 1}.lengths`,
       stage: 'wire',
-      label: 'Lengths to buy, as sold',
+      label: say.lengthsToBuyAs,
       value: sticks,
       unit: 'count',
       provenance: 'derived',
       reading: {
-        method: 'fewest equal lengths that give all missing pieces, with what the saw takes',
-        resolution: proven ? 'proven: fewer do not do' : 'best found; see the bound',
+        method: say.fewestEqualLengthsThat,
+        resolution: proven ? say.provenFewerDoNot : say.bestFoundSeeBound,
         checkedBy: 'core/src/wire/stock.test.ts',
       },
       inputs: [
-        input('l', 'Sold in lengths of', sold.lengthMm, 'mm', 'own'),
-        input('loss', 'Lost at each cut', wire.sawLossMm, 'mm', 'own'),
-        input('bound', 'No fewer can do', bound, 'count', 'derived'),
+        input('l', say.soldInLengthsOf, sold.lengthMm, 'mm', 'own'),
+        input('loss', say.lostAtEachCut, wire.sawLossMm, 'mm', 'own'),
+        input('bound', say.noFewerCanDo, bound, 'count', 'derived'),
       ],
-      source: proven
-        ? 'search over all ways of cutting: proven that fewer do not do'
-        : 'best that the search found; the bound says how many fewer there might be',
+      source: proven ? say.searchOverAllWaysOf : say.bestThatSearchFound,
     },
   };
 }
@@ -200,16 +197,16 @@ function costOf(
   return {
     id: `wire.stock.${index + 1}.cost`,
     stage: 'wire',
-    label: 'They cost',
+    label: say.theyCost,
     value: working.value * sold.price,
     unit: 'money',
     provenance: 'derived',
     formula: 'lengths · price',
     inputs: [
-      input('lengths', 'Lengths to buy', working.value, 'count', 'derived'),
-      input('price', 'Price of one', sold.price, 'money', 'own'),
+      input('lengths', say.lengthsToBuy, working.value, 'count', 'derived'),
+      input('price', say.priceOfOne, sold.price, 'money', 'own'),
     ],
-    source: 'your own prices, in your own money',
+    source: say.yourOwnPricesIn,
   };
 }
 
@@ -220,13 +217,13 @@ function totalCost(groups: readonly StockGroup[]): Working | null {
   return {
     id: 'wire.stock.cost',
     stage: 'wire',
-    label: 'All wire to buy',
+    label: say.allWireToBuy,
     value: costs.reduce((sum, { value }) => sum + value, 0),
     unit: 'money',
     provenance: 'derived',
     formula: 'Σ cᵢ',
     inputs: costs.map(({ label, value }) => input('cᵢ', label, value, 'money', 'derived')),
-    source: 'your own prices, in your own money',
+    source: say.yourOwnPricesIn,
   };
 }
 

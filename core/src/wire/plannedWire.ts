@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { MetalId } from '../piece/metalIds.ts';
 import type { Snag } from '../piece/snag.ts';
@@ -59,7 +60,7 @@ export const isStraight = ({ angle }: Pick<PlannedBend, 'angle'>): boolean =>
 
 /** How often, in words: once, twice, 3 times. */
 export const times = (count: number): string =>
-  count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`;
+  count === 1 ? 'once' : count === 2 ? 'twice' : say.times(count);
 
 /** Strands of their own that are twisted onto a wire. */
 export interface MoreStrands {

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
 import { posedBone, type PosedBone } from '../anatomy/pose.ts';
 import { stanceMassCentre } from '../body/massCentre.ts';
@@ -40,7 +41,7 @@ export function heldRodDraft(setting: WireSetting, hold: Footfall): WireDraft {
   const { stance, wire, pegDepthMm } = setting;
   const [x, , z] = hold.ball;
   const { id, name } = hold.contact;
-  const peg = pegPoint(`peg under the ${name}`, pegRef(id), [x, -pegDepthMm, z]);
+  const peg = pegPoint(say.pegUnder(name), pegRef(id), [x, -pegDepthMm, z]);
   const route: Route = {
     points: [peg, { ref: ballRef(id), at: hold.ball, name }],
     wrapAt: null,
@@ -49,13 +50,13 @@ export function heldRodDraft(setting: WireSetting, hold: Footfall): WireDraft {
   return {
     key: `rod:${id}`,
     kind: 'rod',
-    name: `Rod, ${name}`,
-    namedEnd: 'end under the base',
+    name: say.rod(name),
+    namedEnd: say.endUnderBase,
     choice: wire.limbs[id] === undefined ? rodChoice(setting) : { ...wire.limbs[id], strands: 1 },
     route,
     through: [],
     along: [posedBone(stance.posed, hold.contact.bone).bone],
-    lines: (wireId, schedule) => rodLines(setting, wireId, schedule, pegDepthMm, 'the spine'),
+    lines: (wireId, schedule) => rodLines(setting, wireId, schedule, pegDepthMm, say.spine),
   };
 }
 
@@ -102,8 +103,8 @@ export function legRod(
   const pegAt: Vec3 = slanting
     ? add(foot.ball, scale(up, -below / up[1]))
     : [foot.ball[0], foot.groundMm - pegDepthMm, foot.ball[2]];
-  const peg = pegPoint(`peg under the ${name}`, pegRef(id), pegAt);
-  const ball: RoutePoint = { ref: ballRef(id), at: foot.ball, name: `ball of the ${name}` };
+  const peg = pegPoint(say.pegUnder(name), pegRef(id), pegAt);
+  const ball: RoutePoint = { ref: ballRef(id), at: foot.ball, name: say.ballOf(name) };
   const route: Route = { points: [peg, ball, top], wrapAt: null, pegs: [true, false] };
   const inside = bones.slice(0, best);
   const pegMm = slanting ? pegDepthMm / up[1] : pegDepthMm;
@@ -112,14 +113,13 @@ export function legRod(
     draft: {
       key: `rod:${id}`,
       kind: 'rod',
-      name: `Rod, ${name}`,
-      namedEnd: 'end under the base',
+      name: say.rod(name),
+      namedEnd: say.endUnderBase,
       choice,
       route,
       through: inside.map((boneId) => ({ boneId, strands: 1 })),
       along: bones.slice(0, best + 1).map((boneId) => posedBone(stance.posed, boneId).bone),
-      lines: (wireId, schedule) =>
-        rodLines(setting, wireId, schedule, pegMm, 'the wire of the limb'),
+      lines: (wireId, schedule) => rodLines(setting, wireId, schedule, pegMm, say.wireOfLimb),
     },
   };
 }
@@ -169,7 +169,7 @@ export function ironDraft(setting: WireSetting): WireDraft {
   const { id } = bone.bone;
   const route: Route = {
     points: [
-      pegPoint('peg of the iron', pegRef('iron'), [at[0], groundMm - pegDepthMm, at[2]]),
+      pegPoint(say.pegOfIron, pegRef('iron'), [at[0], groundMm - pegDepthMm, at[2]]),
       { ref: boneRef(id, t), at, name: 'trunk, where the iron meets it' },
       { ref: to === 1 ? boneRef(id, 1) : jointRef(id), at: end, name: 'trunk, end of the iron' },
     ],
@@ -180,12 +180,12 @@ export function ironDraft(setting: WireSetting): WireDraft {
     key: 'iron',
     kind: 'iron',
     name: 'Back iron',
-    namedEnd: 'end under the base',
+    namedEnd: say.endUnderBase,
     choice: rodChoice(setting),
     route,
     through: [{ boneId: id, strands: 1 }],
     along: [bone.bone],
-    lines: (wireId, schedule) => rodLines(setting, wireId, schedule, pegDepthMm, 'the spine'),
+    lines: (wireId, schedule) => rodLines(setting, wireId, schedule, pegDepthMm, say.spine),
   };
 }
 
@@ -204,23 +204,23 @@ function rodLines(
   return [
     line(
       'rise',
-      'From the base up to its end',
+      say.fromBaseUpTo,
       riseMm,
       ALONG_THE_WIRE,
-      [derived('N', 'Bends', schedule.bends.length, 'count')],
-      'bones of the posed model',
+      [derived('N', say.bends, schedule.bends.length, 'count')],
+      say.bonesOfPosedModel2,
     ),
-    line('pegs', 'Peg through the base', share * base.thicknessMm, 's · t', [
-      decided('t', 'Thickness of the base', base.thicknessMm, 'mm'),
-      derived('s', 'Longer by its slant', share, 'ratio'),
+    line('pegs', say.pegThroughBase, share * base.thicknessMm, 's · t', [
+      decided('t', say.thicknessOfBase, base.thicknessMm, 'mm'),
+      derived('s', say.longerByItsSlant, share, 'ratio'),
     ]),
-    line('nuts', 'Below the base, nut and washers', share * nutAndWashers, 's · a', [
-      decided('a', 'Nut and washers', nutAndWashers, 'mm'),
-      derived('s', 'Longer by its slant', share, 'ratio'),
+    line('nuts', say.belowBaseNutAnd, share * nutAndWashers, 's · a', [
+      decided('a', say.nutAndWashers, nutAndWashers, 'mm'),
+      derived('s', say.longerByItsSlant, share, 'ratio'),
     ]),
-    line('tie', `Beside ${beside}, to be lashed`, tieEnd, ALLOWANCE, [
-      decided('a', 'Tie end', tieEnd, 'mm'),
+    line('tie', say.besideToBeLashed(beside), tieEnd, ALLOWANCE, [
+      decided('a', say.tieEnd, tieEnd, 'mm'),
     ]),
-    line('margin', 'Margin', margin, ALLOWANCE, [decided('a', 'Margin', margin, 'mm')]),
+    line('margin', say.margin, margin, ALLOWANCE, [decided('a', say.margin, margin, 'mm')]),
   ];
 }

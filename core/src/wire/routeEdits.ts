@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
@@ -42,13 +43,9 @@ const replaced = (ways: Ways, n: number, refs: Ways): Ways =>
 export function overJoint(ways: Ways, n: number, leg: number, ref: RouteRef): Parsed<Ways> {
   const way = ways[n] ?? [];
   if (way.some((other) => sameRef(other, ref)))
-    return refused(
-      'The route',
-      `“${refId(ref)}” twice`,
-      'a place that the wire does not go over yet',
-    );
+    return refused(say.route, say.twice(refId(ref)), say.placeThatWireDoes);
   if (way.length >= MOST_POINTS)
-    return refused('The route', `${way.length + 1} places`, `up to ${MOST_POINTS} places`);
+    return refused(say.route, say.places(way.length + 1), say.upToPlaces(MOST_POINTS));
   return accepted(replaced(ways, n, [[...way.slice(0, leg + 1), ref, ...way.slice(leg + 1)]]));
 }
 
@@ -56,18 +53,14 @@ export function overJoint(ways: Ways, n: number, leg: number, ref: RouteRef): Pa
 export function movedPoint(ways: Ways, n: number, at: number, ref: RouteRef): Parsed<Ways> {
   const way = ways[n] ?? [];
   if (way.some((other, i) => sameRef(other, ref) && i !== at))
-    return refused(
-      'The route',
-      `“${refId(ref)}” twice`,
-      'a place that the wire does not go over yet',
-    );
+    return refused(say.route, say.twice(refId(ref)), say.placeThatWireDoes);
   return accepted(replaced(ways, n, [way.map((other, i) => (i === at ? ref : other))]));
 }
 
 /** A place left out of a way. */
 export function withoutPoint(ways: Ways, n: number, at: number): Parsed<Ways> {
   const way = ways[n] ?? [];
-  if (way.length <= 2) return refused('The route', `${way.length - 1} place`, 'two places or more');
+  if (way.length <= 2) return refused(say.route, say.place(way.length - 1), say.twoPlacesOrMore);
   return accepted(replaced(ways, n, [way.filter((_, i) => i !== at)]));
 }
 
@@ -75,9 +68,9 @@ export function withoutPoint(ways: Ways, n: number, at: number): Parsed<Ways> {
 export function splitAt(ways: Ways, n: number, at: number): Parsed<Ways> {
   const way = ways[n] ?? [];
   if (at <= 0 || at >= way.length - 1)
-    return refused('The split', 'an end of the wire', 'a joint between its ends');
+    return refused(say.split, say.endOfWire, say.jointBetweenItsEnds);
   if (ways.length >= MOST_WAYS)
-    return refused('The split', `${ways.length + 1} parts`, `up to ${MOST_WAYS} parts`);
+    return refused(say.split, say.parts(ways.length + 1), say.upToParts(MOST_WAYS));
   return accepted(replaced(ways, n, [way.slice(0, at + 1), way.slice(at)]));
 }
 
@@ -109,14 +102,14 @@ export function merged(
   const best = joins.reduce((x, y) => (gap(y) < gap(x) - 1e-9 ? y : x));
   if (gap(best) > nearMm)
     return refused(
-      'The wires to join',
-      `ends ${gap(best).toFixed(1)} mm apart`,
-      `ends that meet within ${nearMm.toFixed(0)} mm`,
+      say.wiresToJoin,
+      say.endsMmApart(gap(best).toFixed(1)),
+      say.endsThatMeetWithin(nearMm.toFixed(0)),
     );
   const refs = [...best[0], ...best[1]].map(({ ref }) => ref);
   const joined = refs.filter((ref, i) => refs.findIndex((other) => sameRef(other, ref)) === i);
   if (joined.length > MOST_POINTS)
-    return refused('The joined wire', `${joined.length} places`, `up to ${MOST_POINTS} places`);
+    return refused(say.joinedWire, say.places(joined.length), say.upToPlaces(MOST_POINTS));
   const { routeKey: keyA, part: nA } = a;
   const { routeKey: keyB, part: nB } = b;
   if (keyA === keyB) {

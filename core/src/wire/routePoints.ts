@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { alongBone } from '../anatomy/pose.ts';
 import type { Bone } from '../anatomy/skeleton.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
@@ -45,7 +46,7 @@ export function routePoint(
       const pair = stance.posed.skeleton.plan.limbPairs.find(({ id }) => id === ref.pairId);
       const first = stance.posed.byId.get(pair?.left.bones[0] ?? '');
       return pair && first
-        ? { ref, at: first.start, name: `crossing over the spine at the ${pair.over}` }
+        ? { ref, at: first.start, name: say.crossingOverSpineAt(pair.over) }
         : undefined;
     }
     case 'ball':
@@ -69,8 +70,8 @@ function alongPoint(
     [spine.at(-1), spineEnds.head],
   ] as const)
     if (ref.boneId === id && ref.along === reach) return { ref, at, name };
-  const end = sideWord(bone) + (bone.tip ?? `end of the ${shortName(bone)}`);
-  const middle = `${sideWord(bone)}middle of the ${shortName(bone)}`;
+  const end = sideWord(bone) + (bone.tip ?? say.endOf(shortName(bone)));
+  const middle = say.middleOf(sideWord(bone), shortName(bone));
   return { ref, at, name: ref.along > 0.7 ? end : middle };
 }
 
@@ -81,9 +82,9 @@ function footPoint(
 ): RoutePoint | undefined {
   const foot = stance.feet.find(({ contact }) => contact.id === ref.contactId);
   if (foot === undefined) return undefined;
-  if (ref.over === 'ball') return { ref, at: foot.ball, name: `ball of the ${foot.contact.name}` };
+  if (ref.over === 'ball') return { ref, at: foot.ball, name: say.ballOf(foot.contact.name) };
   if (!foot.down) return undefined;
   const [x, , z] = foot.ball;
-  const name = `peg under the ${foot.contact.name}`;
+  const name = say.pegUnder(foot.contact.name);
   return { ref, at: [x, foot.groundMm - pegDepthMm, z], name };
 }

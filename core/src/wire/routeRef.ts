@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { RouteRef } from '../piece/placeSchema.ts';
 
@@ -62,11 +63,11 @@ export function refId(ref: RouteRef): string {
     case 'joint':
       return ref.boneId;
     case 'bone':
-      return `${ref.boneId} at ${ref.along}`;
+      return say.at(ref.boneId, ref.along);
     case 'ball':
     case 'peg':
-      return `${ref.over} of ${ref.contactId}`;
+      return say.of2(ref.over, ref.contactId);
     case 'crossing':
-      return `crossing of ${ref.pairId}`;
+      return say.crossingOf(ref.pairId);
   }
 }

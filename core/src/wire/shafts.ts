@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Animal } from '../anatomy/animal.ts';
 import { input, type Working } from '../piece/working.ts';
 import { FINE_SIZES_MM, LEAST_FINE_MM } from './fineDrafts.ts';
@@ -57,10 +58,8 @@ const lengthOf = ({ stance }: WireSetting, { size }: Feature): number =>
 /** Why a part gets no wire, in words; empty where it gets one. */
 function whyNone(setting: WireSetting, feature: Feature): string {
   const own = setting.wire.fine[shaftKey(feature.id)];
-  if (own === null) return 'left out by you';
-  return own === undefined && lengthOf(setting, feature) < LEAST_FINE_MM
-    ? 'too short to need a wire'
-    : '';
+  if (own === null) return say.leftOutByYou;
+  return own === undefined && lengthOf(setting, feature) < LEAST_FINE_MM ? say.tooShortToNeed : '';
 }
 
 function shaftOf(setting: WireSetting, feature: Feature, why: string, id: string): Shaft {
@@ -70,8 +69,8 @@ function shaftOf(setting: WireSetting, feature: Feature, why: string, id: string
   const lengthMm = lengthOf(setting, feature);
   const { mm, provenance } = feature.size;
   const inputs = [
-    input('l', `${feature.name} in life`, mm, 'mm', provenance),
-    input('size', 'Of life', stance.posed.sizeFactor, 'ratio', 'derived'),
+    input('l', say.inLife(feature.name), mm, 'mm', provenance),
+    input('size', say.ofLife, stance.posed.sizeFactor, 'ratio', 'derived'),
   ];
   const common = { stage: 'wire', unit: 'mm', provenance: 'derived' } as const;
   const usual = FINE_SIZES_MM.find((d) => d <= lengthMm * SHAFT_SHARE) ?? FINE_SIZES_MM.at(-1)!;
@@ -81,11 +80,11 @@ function shaftOf(setting: WireSetting, feature: Feature, why: string, id: string
   const cut: Working = {
     ...common,
     id: `wire.${id}.cut`,
-    label: `${id} ${feature.name}, each cut`,
+    label: say.eachCut(id, feature.name),
     value: lengthMm + tieEnd,
     formula: 'l · size + a',
-    inputs: [...inputs, input('a', 'End to stick in or bind', tieEnd, 'mm', 'own')],
-    source: 'size of the part in the library; the end is common practice',
+    inputs: [...inputs, input('a', say.endToStickIn, tieEnd, 'mm', 'own')],
+    source: say.sizeOfPartIn,
   };
   return {
     key,
@@ -95,11 +94,11 @@ function shaftOf(setting: WireSetting, feature: Feature, why: string, id: string
     length: {
       ...common,
       id: `wire.shaft.${feature.id}.length`,
-      label: `${feature.name}, each`,
+      label: say.each3(feature.name),
       value: lengthMm,
       formula: 'l · size',
       inputs,
-      source: 'size of the part in the library',
+      source: say.sizeOfPartInLibrary,
     },
     metal: metal.id,
     metalName: metal.name,

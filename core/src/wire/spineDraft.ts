@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import type { Working } from '../piece/working.ts';
 import type { BendSchedule } from './bendSchedule.ts';
@@ -19,7 +20,7 @@ import { helixRadiusMm, ropeDiameterMm, twistFactor } from './twist.ts';
 import type { WireDraft, WireSetting } from './wireSetting.ts';
 import { choiceDiameterMm } from './wireStock.ts';
 
-const ALONG = 'bones of the posed model, bends rounded';
+const ALONG = say.bonesOfPosedModel;
 
 /**
  * The spine: one strand from the tail end to the head; the others twisted onto it on the way, so that
@@ -37,7 +38,7 @@ export function spineDraft(setting: WireSetting): WireDraft {
     key: 'spine',
     kind: 'spine',
     name: 'Spine',
-    namedEnd: 'tail end',
+    namedEnd: say.tailEnd,
     choice: wire.spine,
     route,
     strandsAt,
@@ -49,14 +50,14 @@ export function spineDraft(setting: WireSetting): WireDraft {
       groups.map(({ count, fromPoint, from }, i): MoreStrands => {
         const own = `${id}${i + 2}`;
         const made = lines(id, `wire.${own}`, schedule, fromPoint);
-        const name = `Spine, ${fromPoint > plan.tailBones.length ? 'neck' : 'short'} strand`;
+        const name = say.spineStrand(fromPoint > plan.tailBones.length ? 'neck' : 'short');
         return {
           id: own,
-          name: `${name} from ${from}`,
+          name: say.fromWord(name, from),
           count,
           lines: made,
           cut: cutLines(`wire.${own}`, id).sum(
-            `${own} ${name}, cut`,
+            say.cut3(own, name),
             made,
             column.slice(fromPoint),
             stance.posed.sizeFactor,
@@ -90,14 +91,14 @@ function strandLines(
   const twist = twistLine(wire, line, { route, schedule, strandsAt, from: ropeFrom });
   return [
     ...(isLong || aloneMm > 0
-      ? [line('tail', 'Along the tail, one strand', aloneMm, ALONG_THE_WIRE, [], ALONG)]
+      ? [line('tail', say.alongTailOneStrand, aloneMm, ALONG_THE_WIRE, [], ALONG)]
       : []),
     line(
       'spine',
-      isLong && ropeFrom > 0 ? 'Along the spine, tail root to head' : 'Along the spine to the head',
+      isLong && ropeFrom > 0 ? say.alongSpineTailRoot : say.alongSpineToHead,
       ropeMm,
       ALONG_THE_WIRE,
-      [derived('N', 'Bends', bends, 'count')],
+      [derived('N', say.bends, bends, 'count')],
       ALONG,
     ),
     ...(twist === undefined ? [] : [twist]),
@@ -105,19 +106,13 @@ function strandLines(
     ...(twist === undefined || (isLong && ropeFrom > 0)
       ? []
       : [
-          line('tie', 'Tie end where it begins', tieEnd, ALLOWANCE, [
-            decided('a', 'Tie end', tieEnd, 'mm'),
+          line('tie', say.tieEndWhereIt, tieEnd, ALLOWANCE, [
+            decided('a', say.tieEnd, tieEnd, 'mm'),
           ]),
         ]),
-    line('fold', 'Loop in the head that carries its core', fold, ALLOWANCE, [
-      decided('a', 'Fold or loop', fold, 'mm'),
-    ]),
+    line('fold', say.loopInHeadThat, fold, ALLOWANCE, [decided('a', say.foldOrLoop, fold, 'mm')]),
     ...(isLong
-      ? [
-          line('hook', 'Hook above the head, to hang the work by', hook, ALLOWANCE, [
-            decided('a', 'Hook', hook, 'mm'),
-          ]),
-        ]
+      ? [line('hook', say.hookAboveHeadTo, hook, ALLOWANCE, [decided('a', say.hook, hook, 'mm')])]
       : []),
     marginLine(line, wire, bends),
   ];
@@ -146,19 +141,14 @@ export function twistLine(
   if (lengths.size === 0) return undefined;
   return line(
     'twist',
-    'Taken up by the twist',
+    say.takenUpByTwist,
     extra,
     'Σ(Lᵢ · (√(1 + (2 · π · rᵢ / pᵢ)²) − 1))',
     [...lengths].flatMap(([n, long]) => [
-      derived('Lᵢ', `Twisted with ${n} strands, along its centre`, long, 'mm'),
-      derived('rᵢ', `Helix radius of ${n} strands`, helixRadiusMm(n, d), 'mm'),
-      decided(
-        'pᵢ',
-        'Pitch, one full turn',
-        wire.twistPitchInDiameters * ropeDiameterMm(n, d),
-        'mm',
-      ),
+      derived('Lᵢ', say.twistedWithStrandsAlong(n), long, 'mm'),
+      derived('rᵢ', say.helixRadiusOfStrands(n), helixRadiusMm(n, d), 'mm'),
+      decided('pᵢ', say.pitchOneFullTurn, wire.twistPitchInDiameters * ropeDiameterMm(n, d), 'mm'),
     ]),
-    'geometry of the helix',
+    say.geometryOfHelix,
   );
 }

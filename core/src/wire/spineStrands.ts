@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { WireDecisions } from '../workshop/workpiece.ts';
 import type { BodyPlan } from '../anatomy/bodyPlan.ts';
 
@@ -41,18 +42,18 @@ export function spineStrands(
       groups.push({
         count: 1,
         fromPoint,
-        from: `${Math.round((100 * fromPoint) / tail)} % of the tail from its tip`,
+        from: say.ofTailFromIts(Math.round((100 * fromPoint) / tail)),
       });
     }
   else if (more > 0)
     groups.push({
       count: more,
       fromPoint: tail,
-      from: tail > 0 ? 'the root of the tail' : 'the tail end',
+      from: tail > 0 ? say.rootOfTail : say.tailEnd2,
     });
   const neck = neckFrom(plan);
   if (neckStrands > 0 && neck < plan.spine.length)
-    groups.push({ count: neckStrands, fromPoint: neck, from: 'the root of the neck' });
+    groups.push({ count: neckStrands, fromPoint: neck, from: say.rootOfNeck });
   const strandsAt = plan.spine.map(
     (_, leg) =>
       1 + groups.reduce((sum, { count, fromPoint }) => sum + (leg >= fromPoint ? count : 0), 0),

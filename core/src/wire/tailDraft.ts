@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived, marginLine } from './cutLines.ts';
 import { routeThrough, spineRefs } from './routes.ts';
@@ -19,7 +20,7 @@ export function tailDraft(setting: WireSetting): readonly WireDraft[] {
       key: 'tail',
       kind: 'spine',
       name: 'Tail',
-      namedEnd: 'tail end',
+      namedEnd: say.tailEnd,
       choice: { ...wire.spine, strands: 1 },
       route,
       through: bones.slice(0, -1).map((boneId) => ({ boneId, strands: 1 })),
@@ -29,14 +30,14 @@ export function tailDraft(setting: WireSetting): readonly WireDraft[] {
         return [
           line(
             'tail',
-            'Along the tail and into the trunk',
+            say.alongTailAndInto,
             schedule.developedMm,
             ALONG_THE_WIRE,
-            [derived('N', 'Bends', schedule.bends.length, 'count')],
-            'bones of the posed model, bends rounded',
+            [derived('N', say.bends, schedule.bends.length, 'count')],
+            say.bonesOfPosedModel,
           ),
-          line('tie', 'Tie end in the trunk', wire.allowancesMm.tieEnd, ALLOWANCE, [
-            decided('a', 'Tie end', wire.allowancesMm.tieEnd, 'mm'),
+          line('tie', say.tieEndInTrunk, wire.allowancesMm.tieEnd, ALLOWANCE, [
+            decided('a', say.tieEnd, wire.allowancesMm.tieEnd, 'mm'),
           ]),
           marginLine(line, wire, schedule.bends.length),
         ];

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { WireFeature } from './plannedWire.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { type WireSetting, type WireDraft } from './wireSetting.ts';
@@ -60,7 +61,7 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
     forming: formingAt(widestMm),
     features,
     lines,
-    cut: cutLines(`wire.${id}`, id).sum(`${text}, cut`, lines, draft.along, sizeFactor),
+    cut: cutLines(`wire.${id}`, id).sum(say.cut4(text), lines, draft.along, sizeFactor),
     moreStrands: draft.more?.(id, schedule) ?? [],
     bends,
     leftOut: leftOutWorking(id, { schedule, bends }, diameterMm),

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Snag } from '../piece/snag.ts';
 import { largestRadiusMm, REVERSAL_LIMIT_DEG, type BendSchedule } from './bendSchedule.ts';
@@ -15,7 +16,7 @@ export function bendSnags(
 ): readonly Snag[] {
   return schedule.faults.map((fault): Snag => {
     const bend = schedule.bends[fault.bend];
-    const text = `bend ${fault.bend + 1} (${route.points[bend?.vertex ?? 0]?.name ?? 'end'})`;
+    const text = say.bend2(fault.bend + 1, route.points[bend?.vertex ?? 0]?.name ?? 'end');
     const common = {
       grade: 'fix',
       stage: 'wire',

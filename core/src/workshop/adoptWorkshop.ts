@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
 import { newWorkshop } from './newWorkshop.ts';
 import type { OwnMetal, Workshop } from './workshopSchema.ts';
@@ -13,13 +14,13 @@ export interface Adopted {
 
 /** What is one value in a workshop, with its words. */
 const SINGLE = {
-  oven: 'the oven',
-  foil: 'the foil',
-  paperMm: 'the paper',
-  claySheet: 'the largest sheet of clay',
-  tools: 'the tools',
-  pace: 'the pace',
-  sittingH: 'the length of a sitting',
+  oven: say.oven,
+  foil: say.foil,
+  paperMm: say.paper,
+  claySheet: say.largestSheetOfClay,
+  tools: say.tools,
+  pace: say.pace,
+  sittingH: say.lengthOfSitting,
 } as const satisfies Partial<Record<keyof Workshop, string>>;
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { diameterMm } from '../units/gauges.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
 import { refusedBySchema } from '../units/schemaProblem.ts';
@@ -16,22 +17,18 @@ const STEPS: VersionSteps = {};
 export function readWorkshop(data: unknown): Parsed<Workshop> {
   const head = data as { format?: unknown; version?: unknown } | null;
   if (typeof data !== 'object' || head === null || head.format !== WORKSHOP_FORMAT)
-    return refused('The workshop', head?.format ?? typeof data, `the format “${WORKSHOP_FORMAT}”`);
+    return refused(say.workshop, head?.format ?? typeof data, say.format(WORKSHOP_FORMAT));
   const current = upTo(WORKSHOP_VERSION, STEPS, data as VersionedData);
   if (current === undefined)
-    return refused(
-      'The workshop’s version',
-      head.version,
-      `a version from 1 to ${WORKSHOP_VERSION}`,
-    );
+    return refused(say.workshopsVersion, head.version, say.versionFromTo(WORKSHOP_VERSION));
   const parsed = workshopSchema.safeParse(current);
   if (!parsed.success)
-    return refusedBySchema(workshopSchema, current, parsed.error.issues, 'a whole workshop');
+    return refusedBySchema(workshopSchema, current, parsed.error.issues, say.wholeWorkshop);
   const { stock, sold } = parsed.data.wire;
   const strange = [...stock, ...sold].find(({ size }) => (diameterMm(size) ?? 0) < 0.1);
   return strange === undefined
     ? accepted(parsed.data)
-    : refused('wire size', strange.size, 'a size of its gauge table, 0.1 mm or thicker');
+    : refused(say.wireSize, strange.size, say.sizeOfItsGauge);
 }
 
 /** The same from the text of a file. */
@@ -41,9 +38,9 @@ export function readWorkshopText(text: string): Parsed<Workshop> {
     data = JSON.parse(text);
   } catch (error) {
     return refused(
-      'The file',
+      say.file,
       error instanceof Error ? error.message : String(error),
-      'a whole workshop file in JSON, as this application exports it',
+      say.wholeWorkshopFileIn,
     );
   }
   return readWorkshop(data);

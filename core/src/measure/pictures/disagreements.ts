@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Landmark } from '../../anatomy/landmarks.ts';
 import { greatest, least } from '../../geometry/extremes.ts';
 import { median } from '../statistics.ts';
@@ -143,7 +144,7 @@ function outlierOf(
     );
   const [first, second] = row.pictureIds;
   if (also(first) !== also(second))
-    return { pictureId: also(first) ? first : second, why: 'third-view' };
+    return { pictureId: also(first) ? first : second, why: say.thirdView };
   const [a, b] = [first, second].map((id) => views.find(({ picture }) => picture.id === id)!) as [
     MeasuredView,
     MeasuredView,
@@ -151,11 +152,11 @@ function outlierOf(
   const askew = [a, b].map((view) => askewMm(view, row.landmarkId, row.axis, images));
   if (askew[0] !== undefined && askew[1] !== undefined && row.axis !== 2) {
     const worse = Math.abs(askew[0] - askew[1]) > Math.abs(row.mm) / 2;
-    if (worse) return { pictureId: askew[0] > askew[1] ? first : second, why: 'left-and-right' };
+    if (worse) return { pictureId: askew[0] > askew[1] ? first : second, why: say.leftAndRight };
   }
   const sigmas = [a, b].map((view) => view.points.get(row.landmarkId)!.sigmaMm) as [number, number];
   if (greatest(sigmas) > CLEARLY_LESS_PRECISE * least(sigmas))
-    return { pictureId: sigmas[0] > sigmas[1] ? first : second, why: 'less-precise' };
+    return { pictureId: sigmas[0] > sigmas[1] ? first : second, why: say.lessPrecise };
   return null;
 }
 

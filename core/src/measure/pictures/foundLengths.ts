@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Bone, Skeleton } from '../../anatomy/skeleton.ts';
 import type { Provenance } from '../../anatomy/provenance.ts';
 import type { References } from '../../piece/referencesSchema.ts';
@@ -87,7 +88,7 @@ function tapePart(bone: Bone, { readings, specimen }: References): readonly Part
     ? []
     : [
         {
-          label: `tape or caliper${sideWords(bone)}`,
+          label: say.tapeOrCaliper(sideWords(bone)),
           ...inLife(summary, specimen.lifePerSpecimen),
         },
       ];
@@ -104,7 +105,13 @@ const inLife = (
 const photoPart = (found: BoneFound | undefined): readonly Part[] =>
   found === undefined || !found.whole
     ? []
-    : [{ label: `pictures${sideWords(found.bone)}`, mm: found.mm, plusMinusMm: found.plusMinusMm }];
+    : [
+        {
+          label: say.pictures(sideWords(found.bone)),
+          mm: found.mm,
+          plusMinusMm: found.plusMinusMm,
+        },
+      ];
 
 /**
  * The mean weighed by 1/σ². Both sides are read off the same pictures with the same scale, so their

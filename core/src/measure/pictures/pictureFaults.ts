@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { boneEnds, landmarksOf } from '../../anatomy/landmarks.ts';
 import type { Skeleton } from '../../anatomy/skeleton.ts';
 import type { Picture } from '../../piece/referencesSchema.ts';
@@ -7,15 +8,11 @@ import { meanPoint } from './precision.ts';
 
 /** What each gap asks for, in words that end a sentence. */
 export const GAP_WORDS: Readonly<Record<CalibrationGap, string>> = {
-  'no-scale': 'it has no scale yet: mark two points and type the length between them',
-  'scale-of-no-length':
-    'the two points of its scale are one, or the length between them is nought: mark them apart and type a length above 0 mm',
-  'bone-not-placed':
-    'the bone that its scale is taken from has not both its ends on this picture: place them, or mark two points of a known length',
-  'level-of-no-length':
-    'both ends of its level line are one point: draw the line along something level',
-  'lens-inside-the-animal':
-    'the lens would stand inside the animal: the camera must be farther away than the animal is near',
+  'no-scale': say.itHasNoScale,
+  'scale-of-no-length': say.twoPointsOfIts,
+  'bone-not-placed': say.boneThatItsScale,
+  'level-of-no-length': say.bothEndsOfIts,
+  'lens-inside-the-animal': say.lensWouldStandInside,
 };
 
 /** A bone whose two ends were put on one point of a picture. */

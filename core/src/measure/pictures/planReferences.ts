@@ -1,4 +1,5 @@
 /* eslint-disable max-lines -- one stage with its workings and snags */
+import * as say from './words.ts';
 import type { Workpiece } from '../../workshop/workpiece.ts';
 import { landmarksOf } from '../../anatomy/landmarks.ts';
 import type { Skeleton } from '../../anatomy/skeleton.ts';
@@ -115,7 +116,7 @@ function scaleOfPicture({ picture, calibration }: MeasuredView): Working {
   return {
     id: `measure.picture.${picture.id}.scale`,
     stage: 'measure',
-    label: `${picture.name}, scale`,
+    label: say.scale(picture.name),
     value: mmPerPx,
     unit: 'mm/px',
     digits: 4,
@@ -123,18 +124,16 @@ function scaleOfPicture({ picture, calibration }: MeasuredView): Working {
     plusMinus: COVERAGE * relative * mmPerPx,
     formula: 'm = L / p',
     inputs: [
-      input('L', 'Known length', known.mm, 'mm', 'own'),
-      input('p', 'Its length on the picture', known.px, 'px', 'photo'),
+      input('L', say.knownLength, known.mm, 'mm', 'own'),
+      input('p', say.itsLengthOnPicture, known.px, 'px', 'photo'),
     ],
-    source: calibration.click.own
-      ? 'definition of a scale; spread of your own repeated clicks'
-      : 'definition of a scale; a careful click lies within 1.5 pixels, common practice',
+    source: calibration.click.own ? say.definitionOfScaleSpread : say.definitionOfScaleCareful,
     target: { kind: 'picture', id: picture.id },
   };
 }
 
 const AXIS_SYMBOLS = ['dx', 'dy', 'dz'] as const;
-const AXIS_NAMES = ['Forward', 'Up', 'To the side'] as const;
+const AXIS_NAMES = ['Forward', 'Up', say.toSide] as const;
 
 function tracedWorking(found: BoneFound, views: readonly MeasuredView[]): Working {
   const { bone, along, seen, whole, plusMinusMm } = found;
@@ -146,7 +145,7 @@ function tracedWorking(found: BoneFound, views: readonly MeasuredView[]): Workin
   return {
     id: `measure.traced.${bone.id}`,
     stage: 'measure',
-    label: `${bone.name}, on the pictures`,
+    label: say.onPictures(bone.name),
     value: found.mm,
     unit: 'mm',
     provenance: 'photo',
@@ -154,21 +153,19 @@ function tracedWorking(found: BoneFound, views: readonly MeasuredView[]): Workin
       ? { formula: 'L = √(dx² + dy² + dz²)' }
       : {
           reading: {
-            method: 'length as seen: the least that it can be, since no view shows the missing way',
-            resolution: 'the spread of a click',
+            method: say.lengthAsSeenLeast,
+            resolution: say.spreadOfClick,
             checkedBy: 'core/src/measure/pictures/pictures.test.ts',
           },
         }),
     inputs: [
       ...parts,
       ...seen.map(({ pictureId, mm }) =>
-        input('s', `Seen in ${nameOf(pictureId)}`, mm, 'mm', 'photo'),
+        input('s', say.seenIn(nameOf(pictureId)), mm, 'mm', 'photo'),
       ),
     ],
     plusMinus: plusMinusMm,
-    source: `two views of one body (descriptive geometry); variances added up after JCGM 100:2008${
-      found.inMidplane ? '; taken to lie in the plane of symmetry' : ''
-    }`,
+    source: say.twoViewsOfOne(found.inMidplane ? say.takenToLieIn : ''),
     target: { kind: 'bone', id: bone.id },
   };
 }
@@ -182,7 +179,7 @@ function offer(found: FoundLength): Offer {
     working: {
       id: `measure.found.${found.key}`,
       stage: 'measure',
-      label: `${found.name}, found`,
+      label: say.found(found.name),
       value: mm,
       unit: 'mm',
       provenance: found.provenance,
@@ -190,17 +187,17 @@ function offer(found: FoundLength): Offer {
         ? { formula: 'L' }
         : {
             reading: {
-              method: 'mean of what was found, weighed by how sure each is',
-              resolution: 'the range told beside it',
+              method: say.meanOfWhatWas,
+              resolution: say.rangeToldBesideIt,
               checkedBy: 'core/src/measure/pictures/pictures.test.ts',
             },
           }),
       inputs: [
         ...found.parts.map((part) => input('L', part.label, part.mm, 'mm', found.provenance)),
-        input('L₀', 'In the plan now', nowMm, 'mm', found.nowFrom),
+        input('L₀', say.inPlanNow, nowMm, 'mm', found.nowFrom),
       ],
       plusMinus: found.plusMinusMm,
-      source: `measured from ${bone.measured}`,
+      source: say.measuredFrom(bone.measured),
       target: { kind: 'bone', id: bone.id },
       range: bone.range,
     },
@@ -248,7 +245,7 @@ function strangerSnags(matches: readonly PairMatch[]): readonly Snag[] {
     }));
 }
 
-const AXIS_WORDS = ['along the body', 'in height', 'across the body'] as const;
+const AXIS_WORDS = [say.alongBody, say.inHeight, say.acrossBody] as const;
 
 function worstDisagreement(
   all: readonly Disagreement[],

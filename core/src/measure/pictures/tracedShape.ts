@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { least } from '../../geometry/extremes.ts';
 import type { FleshStation } from '../../anatomy/animal.ts';
 import { boneEnds } from '../../anatomy/landmarks.ts';
@@ -32,15 +33,11 @@ const OTHERS_SKIN = 1.8;
  */
 export function tracedShape(library: Skeleton, shape: Shape, picture: Picture): TracedShape {
   const nothing = (problem: string): TracedShape => ({ shape, sections: 0, bones: [], problem });
-  if (picture.view !== 'side' && picture.view !== 'top')
-    return nothing('Only pictures from the side or from above give sections.');
+  if (picture.view !== 'side' && picture.view !== 'top') return nothing(say.onlyPicturesFromSide);
   if (picture.outline.length < LEAST_POINTS)
-    return nothing(
-      `The outline has ${picture.outline.length} points; at least ${LEAST_POINTS} are needed round the animal.`,
-    );
+    return nothing(say.outlineHasPointsAt(picture.outline.length, LEAST_POINTS));
   const calibration = calibrate(picture, library);
-  if (typeof calibration === 'string')
-    return nothing('The picture has no scale yet: mark two points of known length on it first.');
+  if (typeof calibration === 'string') return nothing(say.pictureHasNoScale);
   const reader: Reader = { picture, calibration, outline: picture.outline };
   let next = shape;
   const bones: string[] = [];
@@ -66,10 +63,7 @@ export function tracedShape(library: Skeleton, shape: Shape, picture: Picture): 
       };
     }
   }
-  if (sections === 0)
-    return nothing(
-      'No bone lies in the outline with both its ends placed: place the landmarks of the spine and the limbs first.',
-    );
+  if (sections === 0) return nothing(say.noBoneLiesIn);
   return { shape: next, sections, bones, problem: null };
 }
 

@@ -1,0 +1,136 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// atHand.ts
+export const packetsToBuyBeside = (name: string): string =>
+  `“${name}”, packets to buy beside what is on hand`;
+export const onHandInWorkshop = 'On hand in the workshop';
+export const whatRoundingErrorMay = 'What a rounding error may be';
+export const stockOfWorkshop = 'stock of the workshop';
+export const cost = (name: string): string => `“${name}”, cost`;
+export const priceOfPacket = 'Price of a packet';
+export const pricesOfWorkshopIn = 'prices of the workshop, in your own money';
+export const yourPaceAgainstUsual = 'Your pace against the usual';
+export const handWorkLeftAs = 'Hand work left, as far as it is timed';
+export const stepsOfCuttingBending =
+  'the steps of cutting, bending and binding; modelling and painting are not timed yet';
+export const sittingsForIt = 'Sittings for it';
+export const oneSitting = 'One sitting';
+export const lengthOfSittingIn = 'length of a sitting in the workshop';
+
+// claySteps.ts
+export const setEyes = 'Set the eyes';
+export const closeLidsOverThem = '; close the lids over them';
+export const pressBothEyesIn = (which: string): string =>
+  `Press both eyes in, and look from the front and from above whether they sit alike${which}.`;
+export const workOverShell = 'Work over the shell';
+export const layMusclesInTheir = 'lay the muscles in their order, ';
+export const then = ', then ';
+export const addMuscleAnd = 'add muscle and ';
+export const roughenShell = 'Roughen the shell, ';
+export const lastThinSkinOf =
+  'the last thin skin of clay. Hold it against the outlines on the sheet: what is outside them now is too fat.';
+export const makeClayReady = 'Make the clay ready';
+export const forWord = (laidFor: string): string => `for the ${laidFor} `;
+export const ofReady = (name: string, which: string): string => ` of “${name}” ready ${which}(`;
+export const workedUntilItIs = ', worked until it is soft and even. ';
+export const mixEqualPartsOnly = 'Mix equal parts only as much as you use in an hour.';
+export const keepItCleanOf = 'Keep it clean of dust.';
+export const makeEyes = 'Make the eyes';
+export const rollTwoBallsOf = 'Roll two balls of ';
+export const andTwoSpareOnes =
+  ' and two spare ones from the same rolled sheet, so that they are alike; choose the best pair.';
+export const packCore = 'Pack the core';
+export const noFoilEveryRegion = 'No foil: every region is solid clay on the wire.';
+export const ofFoilOffRoll = ' of foil off the roll (';
+export const andPackItHard = ') and pack it hard round the wire: ';
+export const bindItWithTape =
+  '. Bind it with tape, and hold it inside the grey core on the sheet: a core that is too big cannot be shaved later.';
+export const layShell = 'Lay the shell';
+export const noShellEveryRegion = 'No shell: every region is solid clay on the wire.';
+export const roll = (which: string): string => `Roll ${which}: `;
+export const sheetsOfPaperOn = (names: string): string =>
+  ` sheets of paper on either side of the pin) for ${names}`;
+export const layItOnFrom =
+  '. Lay it on from the belly up, press every air pocket out, and prick what you cannot press.';
+export const buildSlenderParts = 'Build the slender parts';
+export const noSolidPartEvery = 'No solid part: every region has a core.';
+export const buildStraightOnWire = 'Build straight on the wire, in solid clay: ';
+export const weighEachOutSo = '. Weigh each out, so that left and right get the same.';
+export const letItSetFor = 'Let it set for ';
+export const awayFromSunAnd = ', away from sun and draught.';
+export const bakeAt = 'Bake at ';
+export const onDialFor = ' on the dial for ';
+export const countedFromWhenIt =
+  ', counted from when it is in the hot oven; support what could droop, and let it cool in the oven.';
+export const yourFinestTool = 'your finest tool';
+export const carveCoat = (name: string): string => `Carve the coat: ${name}`;
+export const withWord = (who: string, which: string): string => `With the ${who}${which}: `;
+export const longAnd = ' long and ';
+export const platesRightAcross = 'plates right across, ';
+export const inOneRowFrom =
+  ', in one row from the throat to the tail. Each laps over the next behind it; keep their edges straight and level.';
+export const eachFeatherByItself = 'each feather by itself, ';
+export const cutItsEdgeAs =
+  '. Cut its edge as a step, the outermost lowest and each laid over it towards the body, draw the shaft, and the barbs slanting from it.';
+export const ofThem = 'of them';
+export const eachStandingForAbout = (locksPerStroke: number, which: string): string =>
+  `, each standing for about ${locksPerStroke} ${which}`;
+export const dotsAndFlicks = 'dots and flicks';
+export const byThird = 'by a third';
+export const little = 'a little';
+export const followAndVaryEach = (many: string, lie: string, which: string): string =>
+  `${many}. Follow ${lie}, and vary each ${which}.`;
+
+// paintSteps.ts
+export const cleanSurface = 'Clean the surface';
+export const sandWhatShouldBe =
+  'Sand what should be smooth, wash off dust and fingermarks, and let the piece dry: paint peels from grease.';
+export const prime = 'Prime';
+export const oneThinEvenCoat = (primerName: string): string =>
+  `One thin even coat of ${primerName} primer, `;
+export const testItOnCured =
+  '. Test it on a cured scrap first: some stay sticky on oven clay for ever.';
+export const giveItItsSheen = 'Give it its sheen';
+export const noVarnishFibreCovers = 'No varnish: fibre covers it all';
+export const varnishDullBeforeBright = 'Varnish, dull before bright: ';
+export const keepItOffFibre = '; keep it off the fibre';
+export const andNose = ' and nose';
+export const eyesLastInHigh = (which: string): string => `. Eyes${which} last, in high gloss.`;
+export const lookBack = 'Look back';
+export const weighPieceWithoutIts = 'Weigh the piece without its base: about ';
+export const wasReckonedPhotographIt =
+  ' was reckoned. Photograph it from the side and the front, and write down what you would do otherwise next time.';
+export const paint = (name: string): string => `Paint: ${name}`;
+export const letItDryBefore = '. Let it dry before the next.';
+export const applyFibre = 'Apply the fibre';
+export const fromTailForwardsAnd =
+  'From the tail forwards and the belly up, so that each row covers the root of the last: ';
+export const cutTo = (name: string): string => `${name} cut to `;
+
+// planBench.ts
+export const stepsStillToDo = 'Steps still to do';
+export const stepsOfThisPiece = 'Steps of this piece';
+export const tickedOff = 'Ticked off';
+export const stepsFollowFromDecisions = 'the steps follow from the decisions of all stages';
+export const timeLogged = 'Time logged';
+export const yourOwnLog = 'your own log';
+
+// shoppingList.ts
+export const tieForBindings = 'Tie for the bindings';
+export const boardForBase = 'Board for the base, ';
+export const onePieceOneBase = 'One piece, one base';
+export const nutsAndWashersOr = 'Nuts and washers, or clamps for the pegs';
+export const pegsToFix = 'Pegs to fix';
+export const holesInBase = 'Holes in the base';
+export const kitchenFoil = 'Kitchen foil';
+export const packetsOf = (name: string): string => `${name}, packets of `;
+export const primer = (primer: string): string => `Primer, ${primer}`;
+export const paintForAndIts = (name: string, hex: string, hex2: string): string =>
+  `Paint for ${name}, ${hex} and its steps${hex2}`;
+export const nearestOnHandE = (name: string, difference: string): string =>
+  `; nearest on hand: ${name}, ΔE₀₀ ${difference}`;
+export const paint2 = (name: string): string => `Paint, ${name}`;
+export const layersOfThisZone = 'layers of this zone in Colour';
+export const basePlanInWire = 'base plan in Wire';

@@ -1,0 +1,29 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// planColour.ts
+export const skin = (name: string): string => `${name}, skin`;
+export const skinInLife = 'Skin in life';
+export const patchesOfBodyThat = 'patches of the body that look this way, on its grid';
+export const coatTakes = 'A coat takes';
+export const forEach = 'for each';
+export const lightness = (name: string, name2: string, hex: string): string =>
+  `${name}, ${name2} ${hex}: lightness`;
+export const stepsInEachOf = '256 steps in each of red, green and blue';
+export const lightnessOfTarget = (targetHex: string): string =>
+  `Lightness of the target ${targetHex}`;
+export const stepsOfThisLayer = 'Steps of this layer';
+export const oneStep = 'One step';
+export const chromaAgainstBase = 'Chroma against the base';
+export const oklabBOttossonSteps =
+  'OKLab (B. Ottosson, 2020); steps and chroma are common practice';
+export const furrowsAgainstSmoothSkin = 'Furrows against smooth skin';
+export const shareOfSkinThat = 'Share of the skin that takes it';
+export const coats = 'Coats';
+export const aboutMToLitre = 'about 10 m² to the litre by brush; shares are common practice';
+export const skinThatItCovers = 'Skin that it covers';
+export const aboutMToLitreBy = 'about 10 m² to the litre by brush (common practice)';
+export const primerOneCoat = 'Primer, one coat';
+export const highGloss = 'high gloss';
+export const varnish = (which: string, part: string): string => `Varnish, ${which}: ${part}`;

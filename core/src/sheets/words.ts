@@ -1,0 +1,131 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// basePlan.ts
+export const front = 'front';
+export const baseFromAboveHoles = 'Base from above: holes by number and drill, mm';
+
+// bendingCards.ts
+export const bendsFrom = (id: string, name: string, namedEnd: string): string =>
+  `${id} ${name}, bends from the ${namedEnd}`;
+export const wire = (id: string): string => `wire ${id}`;
+export const bendOf = (id: string, number: number, length: number): string =>
+  `${id}   bend ${number} of ${length}`;
+export const first = (before: string): string => `first ${before}`;
+export const pliersAtThisMark = (value: string): string =>
+  `pliers at this mark, by hand at ${value}`;
+export const onlyLeaveIt = (value: string): string => `only ${value}°: leave it`;
+export const relaxesTo = (value: string): string => `relaxes to ${value}°`;
+export const afterThisBend = 'after this bend';
+export const springsBack = 'springs back';
+export const anyWayRound = 'any way round';
+export const asBend = (number: number): string => `as bend ${number}`;
+export const oppositeToBend = (number: number): string => `opposite to bend ${number}`;
+export const ofBend = (deg: number, which: string, number: number): string =>
+  `${deg}° ${which} of bend ${number}`;
+
+// colourCard.ts
+export const coloursFromPrimerTo = 'Colours from primer to tips';
+export const colours = (id: string): string => `colours ${id}`;
+export const highGloss = 'high gloss';
+
+// coreItems.ts
+export const solid = 'solid';
+
+// cutListSheet.ts
+export const noWirePieceIs = 'No wire: the piece is clay alone.';
+export const cutList = 'cut list';
+export const cutListTickEach = 'Cut list: tick each length when it is cut';
+export const cutTo = 'cut to';
+export const wire2 = (letter: string): string => `wire ${letter}`;
+
+// elevation.ts
+export const sideElevation = 'Side elevation';
+export const frontElevation = 'Front elevation';
+export const fromAbove = 'From above';
+export const withWires = ' with the wires';
+export const withCore = ' with the core';
+export const muscles = ', muscles';
+export const whereSectionsAreCut = ', where sections are cut';
+export const baseColours = ', base colours';
+export const lieOfCoat = ', lie of the coat';
+
+// footfallDrawing.ts
+export const footfallsOfBarsAre = (name: string): string =>
+  `Footfalls of the ${name}: bars are feet on the ground`;
+
+// lineup.ts
+export const atOneScaleStanding = 'At one scale, standing';
+
+// measuredDrawing.ts
+export const fromSideAsPictures = 'From the side, as the pictures have it';
+export const fromFront = 'From the front';
+export const mmApart = (mm: string): string => `${mm} mm apart`;
+
+// muscleSheet.ts
+export const musclesInOrderOf = 'Muscles in the order of laying';
+export const depthPegs = 'Depth pegs';
+export const boneUnderSkin = 'bone under the skin';
+export const onto = (onto: string): string => `onto the ${onto}`;
+export const musclesAndPegs = 'Muscles and pegs';
+export const overIt = 'over it';
+export const flatLast = 'flat, last';
+
+// referencePlates.ts
+export const otterFromLeft = 'Otter, from the left';
+export const otterFromFront = 'Otter, from the front';
+export const heronFromLeft = 'Heron, from the left';
+export const heronFromFront = 'Heron, from the front';
+export const otterOnBankOne = 'Otter on the bank, one photograph';
+
+// sectionCards.ts
+export const sectionCardsOf = (i: number, length: number): string =>
+  `Section cards, ${i} of ${length}`;
+export const sectionCards = 'Section cards';
+export const section = (number: number): string => `section ${number}`;
+export const girth = (value: string): string => `girth ${value}`;
+export const clay = (value: string): string => `clay ${value}`;
+export const wideDeep = (value: string, value2: string): string => `${value} wide, ${value2} deep`;
+
+// sectionDrawing.ts
+export const section2 = (number: number, name: string): string => `Section ${number}, ${name}`;
+
+// shoppingSheet.ts
+export const toHaveAtHand = 'To have at hand, or to buy';
+
+// stanceDrawing.ts
+export const recoveredFromSide = 'Recovered, from the side';
+export const fromFront2 = 'from the front';
+export const fromAbove2 = 'from above';
+
+// stepsSheet.ts
+export const workInOrder = 'The work in order';
+export const cautionsAsAtStep = (at: string): string => `Cautions as at step ${at}.`;
+export const step = (number: number): string => `step ${number}`;
+
+// strokeCard.ts
+export const strokesOfEachZone = 'Strokes of each zone, true to size';
+export const coat = (id: string): string => `coat ${id}`;
+export const noToolSoFine = 'no tool so fine';
+
+// tipRoseDrawing.ts
+export const tipsAt = 'Tips at';
+
+// wireStrips.ts
+export const strandsTwisted = (strands: number): string => `, ${strands} strands twisted`;
+export const fromWord = (namedEnd: string): string => `from the ${namedEnd}`;
+export const cutMm = (
+  id: string,
+  name: string,
+  metalName: string,
+  sizeText: string,
+  strands: string,
+  value: string,
+  which: string,
+): string => `${id} ${name}: ${metalName} ${sizeText}${strands}, cut ${value} mm, ${which}`;
+export const bendsFrom2 = (namedEnd: string): string => `, bends from the ${namedEnd}`;
+export const laidStraight = (id: string, name: string, which: string): string =>
+  `${id} ${name} laid straight${which}`;
+export const wiresLaidStraightMarks =
+  'Wires laid straight, marks from the named end: start (middle)';

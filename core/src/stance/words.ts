@@ -1,0 +1,56 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// planGait.ts
+export const strideInLifeSame = 'Stride in life, same foot to same foot';
+export const wayOfFootUnder = 'Way of a foot under the body';
+export const shareOfStrideOn = 'Share of the stride on the ground';
+export const ofUsualWayWithin = 'Of the usual way, within these limbs’ reach';
+export const strideWanted = 'Stride wanted';
+export const kinematicsDutyFactorsAfter =
+  'kinematics; duty factors after M. Hildebrand (1965), from memory';
+export const strideOnModel = 'Stride on the model';
+export const strideInLife = 'Stride in life';
+export const scale = 'Scale';
+export const scale2 = 'scale';
+export const gravity = 'Gravity';
+export const hipAboveGround = 'Hip above the ground';
+export const strideOverHipHeight = 'Stride over hip height';
+export const stride = 'Stride';
+export const belowWalkToTrot = (relative: string): string =>
+  `below 2.0 a walk, to 2.9 a trot, above it a run (T. Thulborn 1990, from memory): by this a ${relative}`;
+export const speedInLife = 'Speed in life';
+export const rMcnAlexanderNature =
+  'R. McN. Alexander, Nature 261 (1976), with lengths in metres; constants from memory. Good to about half and double.';
+export const froudeNumber = 'Froude number';
+export const speed = 'Speed';
+export const walkersChangeToTrot =
+  'walkers change to a trot or run near 0.5 (R. McN. Alexander; from memory)';
+export const oneStrideTakes = 'One stride takes';
+export const kinematics = 'kinematics';
+
+// planStance.ts
+export const highestPointOfPosed = 'highest point of the posed skin above the base';
+export const boxRoundPosedSkin = 'box round the posed skin';
+export const exactPrimitivesOfFlesh = 'exact: the primitives of the flesh on the posed bones';
+export const forwardKinematicsOfMeasured =
+  'forward kinematics of the measured skeleton with its flesh';
+export const tallAsPosed = 'Tall as posed';
+export const longAsPosed = 'Long as posed';
+export const wideAsPosed = 'Wide as posed';
+export const frontOfTrunk = 'front of the trunk';
+export const rearOfTrunk = 'rear of the trunk';
+export const gapUnder = (name: string): string => `Gap under the ${name}`;
+export const heightOfBonesEnd = 'Height of the bone’s end';
+export const paddingUnderIt = 'Padding under it';
+export const groundThere = 'Ground there';
+export const rodFromBaseCarries = 'a rod from the base carries the body here';
+export const bodySettlesUntilIts = 'the body settles until its lowest skin touches';
+export const bodySettlesUntilItsLowest = 'the body settles until its lowest foot touches';
+export const asStanceOrMoment =
+  'as the stance or the moment of its gait has it, feet planted on these bones';
+export const plantedFeetMeetGround = 'planted feet meet the ground within a thousandth of a limb';
+export const setByYou = 'Set by you';
+export const zeroInRestStance = (positive: string): string =>
+  `zero in the rest stance; positive ${positive}; limits from memory`;
