@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- the steps of an armature, one after the other */
 import * as say from './words.ts';
 import type { WireDecisions } from '../workshop/workpiece.ts';
 import { binderById } from './binders.ts';

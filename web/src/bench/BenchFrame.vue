@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { useEventListener, useWakeLock } from '@vueuse/core';
 import { onMounted } from 'vue';
 
@@ -46,7 +47,7 @@ function tap(event: MouseEvent): void {
       <p class="timer">
         <span class="number">{{ timer }}</span> {{ timed }}
       </p>
-      <button type="button" class="leave" @click="emit('leave')">Leave bench</button>
+      <button type="button" class="leave" @click="emit('leave')">{{ say.leaveBench }}</button>
     </header>
     <slot />
     <footer>

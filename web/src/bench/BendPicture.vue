@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { computed } from 'vue';
 
 /** The wire in the pliers: bent as far as it must go, with what it relaxes to behind it. */
@@ -32,7 +33,7 @@ const swing = computed(() => {
 </script>
 
 <template>
-  <svg viewBox="-190 -265 440 320" role="img" aria-label="The wire bent in the pliers">
+  <svg viewBox="-190 -265 440 320" role="img" :aria-label="say.wireBentInPliers">
     <line class="straight" x1="0" y1="0" x2="210" y2="0" />
     <path class="ghost" :d="path(relaxesDeg)" />
     <path class="wire" :d="path(bendToDeg)" />
@@ -46,7 +47,7 @@ const swing = computed(() => {
       :transform="`translate(${mark.x} ${mark.y}) rotate(${mark.deg})`"
     />
     <text y="50">
-      mark {{ number }} {{ at === 'start' ? 'at the edge of the jaw' : 'under the thumb' }}
+      {{ say.mark(number, at === 'start' ? say.atEdgeOfJaw : say.underThumb) }}
     </text>
   </svg>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { featureText, isStraight, onRope, sizeText } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
@@ -23,12 +24,12 @@ const bend = computed(() => wire.value?.bends[props.number - 1]);
 const count = computed(() => wire.value?.bends.length ?? 0);
 const turn = computed(() => bend.value?.turn.value ?? 0);
 const turnText = computed(() => {
-  if (props.number === 1) return 'The first bend: any way round';
+  if (props.number === 1) return say.firstBendAnyWay;
   const side = turn.value >= 0 ? 'clockwise' : 'anticlockwise';
   const size = Math.abs(turn.value);
-  if (size < 0.5) return `the same way as bend ${props.number - 1}`;
-  if (size > 179.5) return `opposite to bend ${props.number - 1}`;
-  return `${side} of bend ${props.number - 1}`;
+  if (size < 0.5) return say.sameWayAsBend(props.number - 1);
+  if (size > 179.5) return say.oppositeToBend(props.number - 1);
+  return say.ofBend(side, props.number - 1);
 });
 /** A feature that is made between the last bend and this one. */
 const before = computed(
@@ -39,7 +40,7 @@ const last = computed(() => props.number >= count.value);
 /** Pliers grip where the arc begins; thumbs press where its middle will be. */
 const at = computed(() => piece.value.wire.bendAt);
 const switchHow = (): void =>
-  change('Change where the tool goes', (p) => ({
+  change(say.changeWhereToolGoes, (p) => ({
     ...p,
     wire: { ...p.wire, bendAt: p.wire.bendAt === 'start' ? 'middle' : 'start' },
   }));
@@ -59,10 +60,10 @@ const leave = (): void => void router.push(`/piece/${piece.value.id}/wire`);
   <BenchFrame
     v-if="wire && bend"
     :timer="timer"
-    timed="on this wire"
-    :back="number === 1 ? 'first bend' : `bend ${number - 1}`"
-    :next="last ? 'Done: back to Wire' : `bend ${number + 1}`"
-    hint="tap left or right, space, or arrow keys"
+    :timed="say.onThisWire"
+    :back="number === 1 ? say.firstBend : say.bend(number - 1)"
+    :next="last ? say.doneBackToWire : say.bend(number + 1)"
+    :hint="say.tapLeftOrRight"
     :first="number === 1"
     @turn="go"
     @leave="leave"
@@ -70,38 +71,46 @@ const leave = (): void => void router.push(`/piece/${piece.value.id}/wire`);
     <template #head>
       <h1>{{ wire.id }} · {{ wire.name.toLowerCase() }}</h1>
       <p class="what">
-        {{ wire.metalName }}, {{ sizeText(wire.size, system) }} · cut
-        {{ text(wire.cut.value, 'mm') }} · bend {{ number }} of {{ count }}, from the
-        {{ wire.namedEnd }}
+        {{
+          say.cutBendOfFrom(
+            wire.metalName,
+            sizeText(wire.size, system),
+            text(wire.cut.value, 'mm'),
+            number,
+            count,
+            wire.namedEnd,
+          )
+        }}
       </p>
     </template>
     <RulerStrip :wire="wire" :number="number" :at="at" />
     <p v-for="feature in before" :key="feature.name" class="before">
-      First {{ featureText(feature)
-      }}<template v-if="feature.kind !== 'end'"
-        >: {{ text(feature.lengthMm, 'mm') }} of wire from {{ text(feature.atMm, 'mm') }}</template
+      {{ say.first(featureText(feature))
+      }}<template v-if="feature.kind !== 'end'">{{
+        say.ofWireFrom(text(feature.lengthMm, 'mm'), text(feature.atMm, 'mm'))
+      }}</template
       >.
     </p>
     <div class="columns">
-      <section aria-label="Direction">
-        <h2>Which way it goes, seen from the {{ wire.namedEnd }}</h2>
+      <section :aria-label="say.direction">
+        <h2>{{ say.whichWayItGoes(wire.namedEnd) }}</h2>
         <TurnDial :turn-deg="turn" :number="number" />
         <p class="big-line">
           <span v-if="number > 1" class="number big">{{ Math.round(Math.abs(turn)) }}°</span>
           {{ turnText }}
         </p>
       </section>
-      <section aria-label="Angle">
-        <h2>Bend to</h2>
+      <section :aria-label="say.angle">
+        <h2>{{ say.bendTo }}</h2>
         <template v-if="bend.bendTo">
-          <p v-if="isStraight(bend)" class="number big" data-bend-to>straight</p>
+          <p v-if="isStraight(bend)" class="number big" data-bend-to>{{ say.straight }}</p>
           <p v-else class="number big" data-bend-to>{{ bend.bendTo.value.toFixed(1) }}°</p>
           <div class="with-how">
             <p class="relaxes">
-              relaxes to <b>{{ bend.angle.value.toFixed(1) }}°</b>
+              {{ say.relaxesTo }} <b>{{ bend.angle.value.toFixed(1) }}°</b>
             </p>
             <button type="button" class="how" @click.stop="switchHow">
-              {{ at === 'start' ? 'by pliers, at its start' : 'by hand, at its middle' }}
+              {{ at === 'start' ? say.byPliersAtIts : say.byHandAtIts }}
             </button>
           </div>
           <BendPicture
@@ -112,23 +121,25 @@ const leave = (): void => void router.push(`/piece/${piece.value.id}/wire`);
           />
         </template>
         <p v-else class="relaxes">
-          This metal springs back wholly at this radius. Use a tighter bend or a softer metal.
+          {{ say.thisMetalSpringsBack }}
         </p>
       </section>
-      <section aria-label="The wire so far">
-        <h2>The wire after this bend</h2>
+      <section :aria-label="say.wireSoFar">
+        <h2>{{ say.wireAfterThisBend }}</h2>
         <WireSoFar :wire="wire" :number="number" />
         <p class="lay">
-          At the <b>{{ bend.place }}</b><template v-if="rope">, all strands together</template>. Lay
-          it on the sheet: it should cover the drawn line up to here.
+          {{ say.at }} <b>{{ bend.place }}</b><template v-if="rope">{{
+            say.allStrandsTogether
+          }}</template
+          >{{ say.layItOnSheet }}
         </p>
       </section>
     </div>
   </BenchFrame>
   <main v-else class="missing">
-    <h1>No such bend</h1>
-    <p>Wire {{ wireId }} has {{ count }} bends; there is no bend {{ number }}.</p>
-    <button type="button" class="leave" @click="leave">Back to Wire</button>
+    <h1>{{ say.noSuchBend }}</h1>
+    <p>{{ say.wireHasBendsThere(wireId, count, number) }}</p>
+    <button type="button" class="leave" @click="leave">{{ say.backToWire }}</button>
   </main>
 </template>
 

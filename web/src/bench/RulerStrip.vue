@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { PlannedWire } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
@@ -36,7 +37,7 @@ const rows = computed(() => {
   <svg
     :viewBox="`-24 0 ${WIDTH + 48} 118`"
     role="img"
-    :aria-label="`The straight wire with ${marks.length} marks`"
+    :aria-label="say.straightWireWithMarks(marks.length)"
   >
     <line class="wire" x1="0" x2="1200" y1="36" y2="36" />
     <line

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { digitsIn, quantityText } from '@keen-sinew/core';
 import { useEventListener } from '@vueuse/core';
 import { computed } from 'vue';
@@ -36,7 +37,7 @@ function done(): void {
   const now = step.value;
   if (!now) return;
   const minutes = Math.max(1, Math.round(timer.seconds.value / 60));
-  change(`Tick “${now.title}”`, (p) => withStepDone(p, now.id, { minutes }));
+  change(say.tick(now.title), (p) => withStepDone(p, now.id, { minutes }));
   go(1);
 }
 
@@ -53,19 +54,19 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     v-if="step"
     :data-settled="settled"
     :timer="timer.text.value"
-    timed="on this step"
-    :back="steps[at - 1]?.title ?? 'first step'"
-    :next="steps[at + 1]?.title ?? 'leave the bench'"
-    hint="tap left or right, space or arrow keys; Enter ticks off"
+    :timed="say.onThisStep"
+    :back="steps[at - 1]?.title ?? say.firstStep"
+    :next="steps[at + 1]?.title ?? say.leaveBench2"
+    :hint="say.tapLeftOrRightSpace"
     :first="at === 0"
     @turn="go"
     @leave="leave"
   >
     <template #head>
       <p class="what" role="status">
-        {{ piece.name }} · step {{ step.number }} of {{ steps.length }}
+        {{ say.stepOf(piece.name, step.number, steps.length) }}
         <template v-if="!settled && bodyProblem === null && shapeProblem === null">
-          · its numbers are still being worked out</template
+          {{ say.itsNumbersAreStill }}</template
         >
       </p>
     </template>
@@ -82,20 +83,22 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <CautionNote :key="step.id" large :ids="step.cautions" :first="step.firstCautions" />
       <div class="acts">
         <button v-if="step.bendsWire" type="button" class="act" @click="bend">
-          Bend {{ step.bendsWire }}, one bend at a time
+          {{ say.bendOneBendAt(step.bendsWire) }}
         </button>
         <button type="button" class="act main" :disabled="step.done !== null" @click="done">
-          {{ step.done ? `Done ${step.done.on}` : 'Done, next step' }}
+          {{ step.done ? say.done(step.done.on) : say.doneNextStep }}
         </button>
       </div>
     </section>
   </BenchFrame>
   <main v-else-if="plan.bench" class="missing">
-    <h1>No such step</h1>
-    <p>This piece has no step “{{ stepId }}”: steps follow from the decisions.</p>
-    <RouterLink :to="`/piece/${piece.id}/bench`">Back to Bench</RouterLink>
+    <h1>{{ say.noSuchStep }}</h1>
+    <p>{{ say.thisPieceHasNo(stepId) }}</p>
+    <RouterLink :to="`/piece/${piece.id}/bench`">{{ say.backToBench }}</RouterLink>
   </main>
-  <main v-else class="missing" aria-busy="true"><h1>The body is being worked out</h1></main>
+  <main v-else class="missing" aria-busy="true">
+    <h1>{{ say.bodyIsBeingWorked }}</h1>
+  </main>
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { computed } from 'vue';
 
 /** Which way this bend goes against the bend before, looking along the wire from its named end. */
@@ -27,11 +28,7 @@ const anchor = computed(() =>
 </script>
 
 <template>
-  <svg
-    viewBox="-225 -160 450 320"
-    role="img"
-    :aria-label="`Dial: bend ${number} against the bend before`"
-  >
+  <svg viewBox="-225 -160 450 320" role="img" :aria-label="say.dialBendAgainstBend(number)">
     <circle :r="R" />
     <line
       v-for="(tick, i) in ticks"
@@ -44,7 +41,7 @@ const anchor = computed(() =>
     />
     <template v-if="number > 1">
       <line class="before" x1="0" y1="0" x2="0" y2="-86" />
-      <text class="soft" y="-134">bend {{ number - 1 }} went here</text>
+      <text class="soft" y="-134">{{ say.bendWentHere(number - 1) }}</text>
       <path v-if="Math.abs(turnDeg) > 4" :d="arc" marker-end="url(#tip)" />
     </template>
     <line class="hand" x1="0" y1="0" :x2="hand[0]" :y2="hand[1]" />
@@ -56,8 +53,8 @@ const anchor = computed(() =>
       :y="label[1] - 3"
       :text-anchor="anchor"
     >
-      <tspan>bend {{ number }}</tspan>
-      <tspan :x="label[0]" dy="18">goes here</tspan>
+      <tspan>{{ say.bend(number) }}</tspan>
+      <tspan :x="label[0]" dy="18">{{ say.goesHere }}</tspan>
     </text>
     <defs>
       <marker

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { bendingView, type PlannedWire, greatest, least } from '@keen-sinew/core';
 import { computed } from 'vue';
 
@@ -45,7 +46,7 @@ const path = (points: Flat): string =>
     :viewBox="`${box.x} ${box.y} ${box.w} ${box.h}`"
     preserveAspectRatio="xMidYMid meet"
     role="img"
-    aria-label="The wire after this bend, seen square to the bend"
+    :aria-label="say.wireAfterThisBendSeen"
   >
     <path v-if="springs" class="left-out" :d="path(view.leftOut)" />
     <path class="done" :d="path(view.done)" />

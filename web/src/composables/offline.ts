@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { ref } from 'vue';
 
 /** Whether the application is kept for use without a network, in a quiet sentence. */
@@ -9,16 +10,15 @@ export const offlineSentence = ref('');
  */
 export async function keepOffline(): Promise<void> {
   if (!window.isSecureContext || !('serviceWorker' in navigator)) {
-    offlineSentence.value =
-      'This address is neither localhost nor HTTPS, so the browser will not keep the application for use without a network. Your pieces are kept all the same.';
+    offlineSentence.value = say.thisAddressIsNeither;
     return;
   }
   try {
     const registration = await navigator.serviceWorker.register('/sw.js');
-    if (!registration.active) offlineSentence.value = 'Being made ready for use without a network.';
+    if (!registration.active) offlineSentence.value = say.beingMadeReadyFor;
     await navigator.serviceWorker.ready;
-    offlineSentence.value = 'Kept in this browser: it opens without a network from now on.';
+    offlineSentence.value = say.keptInThisBrowser;
   } catch (error) {
-    offlineSentence.value = `The browser would not keep the application for use without a network (${(error as Error).message}). Your pieces are kept all the same.`;
+    offlineSentence.value = say.browserWouldNotKeep((error as Error).message);
   }
 }

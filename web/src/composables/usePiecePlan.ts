@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import {
   createPlanner,
   NO_ANSWERS,
@@ -43,7 +44,7 @@ export interface PiecePlan {
   readonly preview: (recipe: ((piece: Workpiece) => Workpiece) | null) => void;
 }
 
-const KEY: InjectionKey<PiecePlan> = Symbol('piece plan');
+const KEY: InjectionKey<PiecePlan> = Symbol(say.piecePlan);
 
 /** Makes the plan of the open piece for everything below this component. */
 export function providePiecePlan(): PiecePlan {
@@ -62,15 +63,15 @@ export function providePiecePlan(): PiecePlan {
   const work: PieceWork = {
     body: useJob(
       computed(() => jobs.value?.body ?? null),
-      'The body',
+      say.body,
     ),
     shape: useJob(
       computed(() => jobs.value?.shape ?? null),
-      'The shape',
+      say.shape,
     ),
     heat: useJob(
       computed(() => jobs.value?.heat ?? null),
-      'The heat',
+      say.heat,
     ),
   };
   watch(

@@ -1,6 +1,7 @@
+import * as say from './words.ts';
 import { useEventListener } from '@vueuse/core';
 
-const TEXT = 'input:not([type]), input[type="text"], input[type="search"], textarea';
+const TEXT = say.inputNotTypeInput;
 
 /**
  * Ctrl+Z and Ctrl+Shift+Z (or Ctrl+Y) wherever the focus is. Only a text field that is being typed in

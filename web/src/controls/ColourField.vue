@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { accepted, refused, type Parsed } from '@keen-sinew/core';
 import QuantityField from './QuantityField.vue';
 
@@ -10,7 +11,7 @@ function read(typed: string): Parsed<string> {
   const match = /^#?([0-9a-f]{6})$/i.exec(typed.trim());
   return match?.[1]
     ? accepted(`#${match[1].toLowerCase()}`)
-    : refused('Colour', typed, 'six digits such as #6d6558');
+    : refused(say.colour, typed, say.sixDigitsSuchAs);
 }
 </script>
 
@@ -19,7 +20,7 @@ function read(typed: string): Parsed<string> {
     <input
       type="color"
       :value="hex"
-      :aria-label="`${label}, by eye`"
+      :aria-label="say.byEye(label)"
       @change="emit('set', ($event.target as HTMLInputElement).value)"
     />
     <QuantityField small :label="label" :shown="hex" :parse="read" @set="emit('set', $event)" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { accepted, refused, type Parsed } from '@keen-sinew/core';
 import QuantityField from './QuantityField.vue';
 
@@ -10,7 +11,7 @@ function read(typed: string): Parsed<string> {
   const name = typed.trim();
   return name.length >= 1 && name.length <= props.most
     ? accepted(name)
-    : refused(props.label, typed, `1 to ${props.most} letters`);
+    : refused(props.label, typed, say.toLetters(props.most));
 }
 </script>
 

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { onScopeDispose, ref } from 'vue';
 
 /**
@@ -27,8 +28,7 @@ export function useCaliper(onReading: (mm: number) => void) {
     mine.addEventListener('error', () => {
       if (source !== mine) return;
       stop();
-      problem.value =
-        'The simulated caliper does not answer: it needs the application’s own server (npm start). Type the readings instead.';
+      problem.value = say.simulatedCaliperDoesNot;
     });
   }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   cardSheets,
   PAPERS,
@@ -59,7 +60,7 @@ async function pdf(name: string, drawings: () => readonly Drawing[]): Promise<vo
   try {
     downloadBlob(`${piece.value.id}-${name}.pdf`, await makePdf(drawings()));
   } catch (error) {
-    problem.value = `The sheets could not be made: ${(error as Error).message}.`;
+    problem.value = say.sheetsCouldNotBe((error as Error).message);
   } finally {
     busy.value = false;
   }
@@ -67,13 +68,12 @@ async function pdf(name: string, drawings: () => readonly Drawing[]): Promise<vo
 
 /** All shop sheets; they wait for the body, rather than leaving half of themselves out. */
 function shopSheets(): readonly Drawing[] {
-  if (plan.value.bench === null)
-    throw new Error('the body is still being worked out, try again in a moment');
+  if (plan.value.bench === null) throw new Error(say.bodyIsStillBeing);
   return planSheets(plan.value);
 }
 function cards(): readonly Drawing[] {
   const sheets = cardSheets(plan.value);
-  if (sheets.length === 0) throw new Error('no wire of this piece is bent');
+  if (sheets.length === 0) throw new Error(say.noWireOfThis);
   return sheets;
 }
 
@@ -83,14 +83,14 @@ async function archive(): Promise<void> {
     const { pieceZip } = await import('./pieceZip.ts');
     downloadBlob(`${piece.value.id}.zip`, await pieceZip(piece.value));
   } catch (error) {
-    problem.value = `The archive could not be made: ${(error as Error).message}.`;
+    problem.value = say.archiveCouldNotBe((error as Error).message);
   }
 }
 
 /** Files that wait for the body say so, rather than leaving half of themselves out. */
 function fromBench(name: string, make: (bench: BenchPlan) => string): void {
   const { bench } = plan.value;
-  problem.value = bench ? null : 'The body is still being worked out. Try again in a moment.';
+  problem.value = bench ? null : say.bodyIsStillBeingWorked;
   if (bench) downloadText(`${piece.value.id}-${name}.csv`, make(bench), 'text/csv');
 }
 
@@ -102,27 +102,27 @@ async function dxf(name: string, drawing: Drawing): Promise<void> {
 const FILES = [
   {
     id: 'cards',
-    title: 'Bending cards (PDF)',
-    what: 'Every bend on a card of its own, six to a page: mark, which way, how far, the shape after it.',
+    title: say.bendingCardsPdf,
+    what: say.everyBendOnCard,
     make: () => void pdf('bending-cards', cards),
   },
   {
     id: 'cut-list',
-    title: 'Cut list (CSV)',
-    what: 'Every wire with each allowance as a line, in mm.',
+    title: say.cutListCsv,
+    what: say.everyWireWithEach,
     make: () =>
       downloadText(`${piece.value.id}-cut-list.csv`, cutListCsv(plan.value.wire), 'text/csv'),
   },
   {
     id: 'bends',
-    title: 'Bend marks (CSV)',
-    what: 'Feed, mark, turn, angle and bend-to of every bend.',
+    title: say.bendMarksCsv,
+    what: say.feedMarkTurnAngle,
     make: () => downloadText(`${piece.value.id}-bends.csv`, bendsCsv(plan.value.wire), 'text/csv'),
   },
   ...(['side', 'front'] as const).map((view: View) => ({
     id: `${view}.svg`,
-    title: view === 'side' ? 'Side elevation (SVG)' : 'Front elevation (SVG)',
-    what: 'Bones and outline at 1:1 in millimetres, for a drawing or cutting program.',
+    title: view === 'side' ? say.sideElevationSvg : say.frontElevationSvg,
+    what: say.bonesAndOutlineAt,
     make: () =>
       downloadText(
         `${piece.value.id}-${view}.svg`,
@@ -132,38 +132,38 @@ const FILES = [
   })),
   ...(['side', 'front'] as const).map((view: View) => ({
     id: `${view}.dxf`,
-    title: view === 'side' ? 'Side elevation (DXF)' : 'Front elevation (DXF)',
-    what: 'The armature in its outline, a layer for each wire, 1:1 in millimetres.',
+    title: view === 'side' ? say.sideElevationDxf : say.frontElevationDxf,
+    what: say.armatureInItsOutline,
     make: () => dxf(view, elevation(plan.value, view, { show: 'wires', dimensions: true })),
   })),
   {
     id: 'wires.dxf',
-    title: 'Wires laid straight (DXF)',
-    what: 'Every wire with its bend marks, to cut or engrave a rule from.',
+    title: say.wiresLaidStraightDxf,
+    what: say.everyWireWithIts,
     make: () => dxf('wires', wireStrips(plan.value.wire.wires)),
   },
   {
     id: 'base.dxf',
-    title: 'Drilled base (DXF)',
-    what: 'The board with its holes, for a drilling or cutting machine.',
+    title: say.drilledBaseDxf,
+    what: say.boardWithItsHoles,
     make: () => dxf('base', basePlanDrawing(plan.value.wire.base)),
   },
   {
     id: 'steps',
-    title: 'Steps (CSV)',
-    what: 'The work in order, with what you logged of it.',
+    title: say.stepsCsv,
+    what: say.workInOrderWith,
     make: () => fromBench('steps', stepsCsv),
   },
   {
     id: 'shopping',
-    title: 'Shopping list (CSV)',
-    what: 'What to buy, with quantities.',
+    title: say.shoppingListCsv,
+    what: say.whatToBuyWith,
     make: () => fromBench('shopping', shoppingCsv),
   },
   {
     id: 'plan',
-    title: 'Whole plan (JSON)',
-    what: 'Every number with its working, and every snag.',
+    title: say.wholePlanJson,
+    what: say.everyNumberWithIts,
     make: () =>
       downloadText(
         `${piece.value.id}-plan.json`,
@@ -173,8 +173,8 @@ const FILES = [
   },
   {
     id: 'found',
-    title: 'Lengths found (CSV)',
-    what: 'What pictures, tape and caliper say of each bone, in life, ± and from what.',
+    title: say.lengthsFoundCsv,
+    what: say.whatPicturesTapeAnd,
     make: () =>
       downloadText(
         `${piece.value.id}-found-lengths.csv`,
@@ -184,14 +184,14 @@ const FILES = [
   },
   {
     id: 'piece',
-    title: 'This piece (JSON)',
-    what: 'Your decisions and measurements, to keep or to take in elsewhere.',
+    title: say.thisPieceJson,
+    what: say.yourDecisionsAndMeasurements,
     make: () => downloadText(`${piece.value.id}.json`, pieceText(piece.value), 'application/json'),
   },
   {
     id: 'zip',
-    title: 'This piece (ZIP)',
-    what: 'The same with the reference pictures that you brought in.',
+    title: say.thisPieceZip,
+    what: say.sameWithReferencePictures,
     make: () => void archive(),
   },
 ];
@@ -199,28 +199,26 @@ const FILES = [
 
 <template>
   <NModal :show="show" @update:show="emit('update:show', $event)">
-    <section class="files" role="dialog" aria-label="Sheets and files">
-      <h2>Sheets and files</h2>
+    <section class="files" role="dialog" :aria-label="say.sheetsAndFiles">
+      <h2>{{ say.sheetsAndFiles }}</h2>
       <div class="first">
         <p>
-          Elevations, wires with their marks, the drilled base, core, strokes, colours and the
-          steps, at exactly 1:1 of the model, tiled with a 10 mm overlap. Print at 100 %, never “fit
-          to page”, and measure the 100 mm bar before you cut.
+          {{ say.elevationsWiresWithTheir }}
         </p>
         <div class="make">
           <PickRow
-            label="Paper"
+            :label="say.paper"
             :value="settings.paper"
             :options="PAPER_OPTIONS"
             @set="settings.setPaper($event as PaperName)"
           />
           <button type="button" class="pdf" :disabled="busy" @click="pdf('sheets', shopSheets)">
-            {{ busy ? 'Drawing the sheets' : `Shop sheets (PDF, ${settings.paper})` }}
+            {{ busy ? say.drawingSheets : say.shopSheetsPdf(settings.paper) }}
           </button>
         </div>
       </div>
       <details class="own">
-        <summary>Your printer: what the bars measure</summary>
+        <summary>{{ say.yourPrinterWhatBars }}</summary>
         <PrinterCheck />
       </details>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
@@ -230,7 +228,9 @@ const FILES = [
           <span>{{ file.what }}</span>
         </li>
       </ul>
-      <button type="button" class="quiet-button" @click="emit('update:show', false)">Close</button>
+      <button type="button" class="quiet-button" @click="emit('update:show', false)">
+        {{ say.close }}
+      </button>
     </section>
   </NModal>
 </template>

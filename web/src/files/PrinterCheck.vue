@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { BAR_LIMITS, parseLength, printFactor, TRUE_PRINTER } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
@@ -10,8 +11,8 @@ import { useSettingsStore } from '../stores/settingsStore.ts';
 const settings = useSettingsStore();
 const { system } = useUnits();
 const WAYS = [
-  { name: 'Bar across measures', index: 0 },
-  { name: 'Bar down measures', index: 1 },
+  { name: say.barAcrossMeasures, index: 0 },
+  { name: say.barDownMeasures, index: 1 },
 ] as const;
 const factors = computed(() => settings.printer);
 const makesUp = computed(() => factors.value.some((factor) => factor !== 1));
@@ -24,10 +25,9 @@ function measured(index: 0 | 1, mm: number): void {
 </script>
 
 <template>
-  <section class="printer" aria-label="Your printer">
+  <section class="printer" :aria-label="say.yourPrinter">
     <p>
-      Print a sheet, lay a steel rule or a caliper on its two bars of 100 mm, and type what they
-      measure. Sheets printed from then on make up for it.
+      {{ say.printSheetLaySteel }}
     </p>
     <DecisionRow v-for="way in WAYS" :key="way.name" :name="way.name">
       <QuantityField
@@ -40,10 +40,9 @@ function measured(index: 0 | 1, mm: number): void {
       />
     </DecisionRow>
     <p v-if="makesUp" role="status">
-      Sheets are drawn {{ percent(factors[0]) }} across and {{ percent(factors[1]) }} down. Measure
-      the next one too: it should be right.
+      {{ say.sheetsAreDrawnAcross(percent(factors[0]), percent(factors[1])) }}
       <button type="button" class="quiet-button" @click="settings.setPrinter(TRUE_PRINTER)">
-        As it comes
+        {{ say.asItComes }}
       </button>
     </p>
   </section>

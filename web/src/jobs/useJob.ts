@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Answer, Job } from '@keen-sinew/core';
 import { onScopeDispose, ref, shallowRef, watch, type Ref, type ShallowRef } from 'vue';
 import { forgetAnswers, keepAnswer, keptAnswer } from './answerStorage.ts';
@@ -69,7 +70,7 @@ export function useJob<I, O>(job: Readonly<Ref<Job<I, O> | null>>, what: string)
       problem.value = null;
     } catch (error) {
       if (abort.signal.aborted) return;
-      problem.value = `${what} could not be worked out: ${(error as Error).message}`;
+      problem.value = say.couldNotBeWorked(what, (error as Error).message);
     }
     if (abort.signal.aborted) return;
     [current, progress.value] = [null, null];

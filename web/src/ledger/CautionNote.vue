@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { CAUTIONS, type CautionId } from '@keen-sinew/core';
 import { TriangleAlert } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
@@ -21,7 +22,7 @@ const shown = computed(() =>
 </script>
 
 <template>
-  <ul v-if="shown.length > 0" class="cautions" :class="{ large }" aria-label="Cautions">
+  <ul v-if="shown.length > 0" class="cautions" :class="{ large }" :aria-label="say.cautions">
     <li v-for="id in shown" :key="id">
       <TriangleAlert :size="large ? 22 : 15" aria-hidden="true" />
       <span>{{ CAUTIONS[id] }}</span>
@@ -37,11 +38,7 @@ const shown = computed(() =>
   >
     <TriangleAlert :size="large ? 22 : 14" aria-hidden="true" />
     {{
-      open
-        ? 'less'
-        : again.length === 1
-          ? 'a caution, as before'
-          : `${again.length} cautions, as before`
+      open ? 'less' : again.length === 1 ? say.cautionAsBefore : say.cautionsAsBefore(again.length)
     }}
   </button>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { Stage } from '@keen-sinew/core';
 import { ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
@@ -13,7 +14,7 @@ const isConfirmed = () => piece.value.confirmed.includes(props.stage);
 function toggleConfirmed(): void {
   const without = piece.value.confirmed.filter((stage) => stage !== props.stage);
   const confirmed = isConfirmed() ? without : [...without, props.stage];
-  change(`${isConfirmed() ? 'Reopen' : 'Confirm'} ${STAGE_NAMES[props.stage].name}`, (p) => ({
+  change(`${isConfirmed() ? say.reopen : say.confirm} ${STAGE_NAMES[props.stage].name}`, (p) => ({
     ...p,
     confirmed,
   }));
@@ -22,14 +23,14 @@ function toggleConfirmed(): void {
 
 <template>
   <button type="button" class="drawer" :aria-expanded="drawn" @click="drawn = !drawn">
-    {{ drawn ? 'Close the ledger' : 'Open the ledger' }}
+    {{ drawn ? say.closeLedger : say.openLedger }}
   </button>
-  <aside class="ledger" :class="{ drawn }" aria-label="Ledger">
+  <aside class="ledger" :class="{ drawn }" :aria-label="say.ledger">
     <div
       class="scroll"
       tabindex="0"
       role="region"
-      :aria-label="`Numbers of ${STAGE_NAMES[stage].name}`"
+      :aria-label="say.numbersOf(STAGE_NAMES[stage].name)"
     >
       <h2>{{ STAGE_NAMES[stage].name }}</h2>
       <slot />
@@ -39,7 +40,7 @@ function toggleConfirmed(): void {
         :class="{ done: isConfirmed() }"
         @click="toggleConfirmed"
       >
-        {{ isConfirmed() ? 'Confirmed. Reopen this stage' : 'Confirm this stage' }}
+        {{ isConfirmed() ? say.confirmedReopenThisStage : say.confirmThisStage }}
       </button>
     </div>
   </aside>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { digitsIn, type Working } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
@@ -11,11 +12,11 @@ const result = computed(() => text(props.working.value, props.working.unit, digi
 </script>
 
 <template>
-  <div class="detail" role="region" :aria-label="`Working of ${working.label}`">
+  <div class="detail" role="region" :aria-label="say.workingOf(working.label)">
     <p v-if="working.formula !== undefined" class="formula number">{{ working.formula }}</p>
     <template v-else>
-      <p class="formula">Read: {{ working.reading.method }}</p>
-      <p class="note">As fine as: {{ working.reading.resolution }}</p>
+      <p class="formula">{{ say.read(working.reading.method) }}</p>
+      <p class="note">{{ say.asFineAs(working.reading.resolution) }}</p>
     </template>
     <dl v-if="working.inputs.length > 0" class="number">
       <div v-for="input in working.inputs" :key="input.symbol + input.label">
@@ -33,11 +34,10 @@ const result = computed(() => text(props.working.value, props.working.unit, digi
       >
     </p>
     <p v-if="working.plusMinus !== undefined" class="note">
-      The true value lies in this range with 95 %: clicks, scales and readings; not the pose.
+      {{ say.trueValueLiesIn }}
     </p>
     <p v-if="working.range" class="note">
-      Usual: {{ text(working.range[0], working.unit) }} to
-      {{ text(working.range[1], working.unit) }}
+      {{ say.usualTo(text(working.range[0], working.unit), text(working.range[1], working.unit)) }}
     </p>
     <p v-if="working.note !== undefined" class="note">{{ working.note }}</p>
     <p class="note">{{ working.source }} ({{ PROVENANCE_TEXT[working.provenance].long }})</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   bodyStations,
   oddProportions,
@@ -31,10 +32,10 @@ const withoutUnit = (low: string, high: string): string => {
   const unit = / [a-z]+$/.exec(high)?.[0] ?? '';
   return unit !== '' && low.endsWith(unit) ? low.slice(0, -unit.length) : low;
 };
-const span = (range: readonly [number, number], say: (value: number) => string): string =>
+const span = (range: readonly [number, number], shown: (value: number) => string): string =>
   range[0] === range[1]
-    ? say(range[0])
-    : `${withoutUnit(say(range[0]), say(range[1]))} to ${say(range[1])}`;
+    ? shown(range[0])
+    : say.toWord(withoutUnit(shown(range[0]), shown(range[1])), shown(range[1]));
 const mm = (value: number): string => text(value, 'mm', value < 10 ? 1 : 0);
 const kg = (value: number): string => text(value, 'kg', value < 10 ? 1 : 0);
 
@@ -57,7 +58,7 @@ const sizes = computed((): readonly Fact[] => [
     : [
         {
           id: 'mass',
-          name: 'Weight in life',
+          name: say.weightInLife,
           value: span(animal.value.ranges.massKg, kg),
           provenance: props.own ? ('own' as const) : ('memory' as const),
           ...(animal.value.density === undefined ? {} : { note: animal.value.density.why }),
@@ -81,7 +82,7 @@ const bones = computed((): readonly Fact[] => {
 const stations = computed((): readonly Fact[] =>
   bodyStations(props.skeleton).map((bodyStation) => ({
     id: `${bodyStation.boneId}@${bodyStation.at}`,
-    name: `${bodyStation.boneName}, ${bodyStation.at < 0.5 ? 'near end' : 'far end'}`,
+    name: `${bodyStation.boneName}, ${bodyStation.at < 0.5 ? say.nearEnd : say.farEnd}`,
     value: `${mm(bodyStation.widthMm)} × ${mm(bodyStation.depthMm)}`,
     provenance: 'memory',
   })),
@@ -89,11 +90,11 @@ const stations = computed((): readonly Fact[] =>
 const parts = computed((): readonly Fact[] => [
   {
     id: 'eye',
-    name: 'Eyeball',
+    name: say.eyeball,
     value: mm(animal.value.eye.mm),
     range: span(animal.value.eye.range, mm),
     provenance: animal.value.eye.provenance,
-    note: 'the part that is seen is smaller',
+    note: say.partThatIsSeen,
   },
   ...(animal.value.features ?? []).map((feature) => ({
     id: feature.id,
@@ -118,7 +119,7 @@ const coat = computed((): readonly Fact[] =>
     provenance: zone.hair?.provenance ?? 'memory',
     ...(zone.hair === null
       ? {}
-      : { range: span(zone.hair.range, mm), note: `length of a ${wordsOf(zone).one}` }),
+      : { range: span(zone.hair.range, mm), note: say.lengthOf(wordsOf(zone).one) }),
   })),
 );
 const boneName = (key: string): string =>
@@ -128,43 +129,50 @@ const odd = computed(() => (props.own ? oddProportions(props.subject).map(oddSen
 
 <template>
   <p v-if="animal.commonMistake && !own" class="mistake">
-    <b>Often got wrong:</b> {{ animal.commonMistake }}
+    <b>{{ say.oftenGotWrong }}</b> {{ animal.commonMistake }}
   </p>
   <ul v-if="odd.length > 0" class="odd">
     <li v-for="sentence in odd" :key="sentence">{{ sentence }}</li>
   </ul>
   <p v-if="animal.sexes" class="sexes">
-    {{ animal.sexes.map((sex) => `${sex.name} ${Math.round(sex.size * 100)} %`).join(', ') }} of the
-    lengths given here.
+    {{
+      say.ofLengthsGivenHere(
+        animal.sexes.map((sex) => `${sex.name} ${Math.round(sex.size * 100)} %`).join(', '),
+      )
+    }}
   </p>
-  <LedgerSection title="The whole animal">
+  <LedgerSection :title="say.wholeAnimal">
     <FactTable :facts="sizes" />
   </LedgerSection>
-  <LedgerSection title="Bones, left and right alike">
+  <LedgerSection :title="say.bonesLeftAndRight">
     <FactTable :facts="bones" :picked="picked" @pick="emit('pick', $event)" />
   </LedgerSection>
-  <LedgerSection title="Eyes, parts and counts" folded>
+  <LedgerSection :title="say.eyesPartsAndCounts" folded>
     <FactTable :facts="parts" />
   </LedgerSection>
-  <LedgerSection title="Sections, width × depth" folded>
+  <LedgerSection :title="say.sectionsWidthDepth" folded>
     <FactTable :facts="stations" />
   </LedgerSection>
-  <LedgerSection title="Coat and skin" folded>
+  <LedgerSection :title="say.coatAndSkin" folded>
     <FactTable :facts="coat" />
   </LedgerSection>
-  <LedgerSection title="Landmarks to find on a picture" folded>
+  <LedgerSection :title="say.landmarksToFindOn" folded>
     <LandmarkList :skeleton="skeleton" />
   </LedgerSection>
-  <LedgerSection v-if="subject.plan.muscles.length > 0" title="Muscles" folded>
+  <LedgerSection v-if="subject.plan.muscles.length > 0" :title="say.muscles" folded>
     <ul class="muscles">
       <li v-for="muscle in subject.plan.muscles" :key="muscle.id">
-        <b>{{ muscle.name }}</b>: {{ muscle.form }}. From
-        {{ boneName(muscle.origin.bone).toLowerCase() }} to
-        {{ boneName(muscle.insertion.bone).toLowerCase() }}.
+        <b>{{ muscle.name }}</b>{{
+          say.fromTo(
+            muscle.form,
+            boneName(muscle.origin.bone).toLowerCase(),
+            boneName(muscle.insertion.bone).toLowerCase(),
+          )
+        }}
       </li>
     </ul>
   </LedgerSection>
-  <LedgerSection title="What did it weigh?" folded>
+  <LedgerSection :title="say.whatDidItWeigh" folded>
     <WeighBones />
   </LedgerSection>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { ListedAnimal } from './subjects.ts';
 
 /** Animals by body plan: one is open, any number stand beside it. */
@@ -26,8 +27,8 @@ const emit = defineEmits<{ open: [ref: string]; beside: [ref: string, on: boolea
         >
           {{ animal.name }}
         </button>
-        <label :title="`Put the ${animal.name.toLowerCase()} beside it`">
-          <span class="visually-hidden">Beside it: {{ animal.name }}</span>
+        <label :title="say.putBesideIt(animal.name.toLowerCase())">
+          <span class="visually-hidden">{{ say.besideIt(animal.name) }}</span>
           <input
             type="checkbox"
             :checked="animal.ref === open || beside.includes(animal.ref)"

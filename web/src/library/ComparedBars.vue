@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { compareBodies, type Norm, type Skeleton, greatest } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
@@ -15,7 +16,7 @@ const mirrored = computed(() => props.skeletons.length === 2);
 const FIGURE_PX = 150;
 const long = (share: number | undefined): string => {
   const part = (share ?? 0) / most.value;
-  return mirrored.value ? `calc((100% - ${FIGURE_PX}px) * ${part})` : `${part * 100}%`;
+  return mirrored.value ? say.calcPx(FIGURE_PX, part) : `${part * 100}%`;
 };
 const INKS = ['near', 'far', 'mid', 'soft'] as const;
 const ink = (i: number): string => INKS[i % INKS.length]!;
@@ -30,20 +31,23 @@ const said = (row: (typeof rows.value)[number], i: number): string => {
 <template>
   <table class="bars" :class="{ mirrored }">
     <caption class="visually-hidden">
-      Lengths as shares of the
       {{
-        norm
+        say.lengthsAsSharesOf(norm)
       }}
     </caption>
     <thead>
       <tr v-if="mirrored">
         <th scope="col" class="left">{{ skeletons[0]!.animal.name }}</th>
-        <th scope="col" class="line"><span class="visually-hidden">Length of</span></th>
+        <th scope="col" class="line">
+          <span class="visually-hidden">{{ say.lengthOf2 }}</span>
+        </th>
         <th scope="col" class="right">{{ skeletons[1]!.animal.name }}</th>
       </tr>
       <tr v-else>
-        <th scope="col" class="line"><span class="visually-hidden">Length of</span></th>
-        <th scope="col">Share of the {{ norm }}, and length in life</th>
+        <th scope="col" class="line">
+          <span class="visually-hidden">{{ say.lengthOf2 }}</span>
+        </th>
+        <th scope="col">{{ say.shareOfAndLength(norm) }}</th>
       </tr>
     </thead>
     <tbody>

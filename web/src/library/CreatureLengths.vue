@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { LIFE_LENGTH_LIMITS, parseLength, type Creature, type Skeleton } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
@@ -28,15 +29,15 @@ const isOwn = (key: string): boolean => props.creature.lengthsMm[key] !== undefi
         v-if="isOwn(bone.key)"
         type="button"
         class="quiet-button"
-        :title="`Take back the library’s length of ${bone.name}`"
+        :title="say.takeBackLibrarysLength(bone.name)"
         @click="setLength(bone.key, null)"
       >
-        back
+        {{ say.back }}
       </button>
       <i v-else />
       <QuantityField
         small
-        :label="`Length of ${bone.plainName}`"
+        :label="say.lengthOf3(bone.plainName)"
         :shown="text(bone.lifeLengthMm, 'mm')"
         :parse="(typed) => parseLength(typed, bone.name, LIFE_LENGTH_LIMITS, system)"
         @set="setLength(bone.key, $event)"

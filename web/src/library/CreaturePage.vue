@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   animalById,
   ANIMALS,
@@ -91,13 +92,13 @@ const readPercent = (where: string, min: number, max: number) => (typed: string)
   const read = parseNumber(typed.replace('%', ''), where, min, max, '%');
   return read.ok ? { ok: true as const, value: read.value / 100 } : read;
 };
-const readKg = (typed: string) => parseLifeWeight(typed, 'Weight in life', system.value);
+const readKg = (typed: string) => parseLifeWeight(typed, say.weightInLife, system.value);
 const weightText = ([low, high]: readonly [number, number]): string =>
-  `${text(low, 'kg')} to ${text(high, 'kg')}`;
+  say.to2(text(low, 'kg'), text(high, 'kg'));
 
 async function makePiece(): Promise<void> {
   if (!creature.value) return;
-  const id = await pieces.createOf(`New ${creature.value.name.toLowerCase()}`, creature.value);
+  const id = await pieces.createOf(say.newWord(creature.value.name.toLowerCase()), creature.value);
   await router.push(`/piece/${id}/measure`);
 }
 const keep = (): void => {
@@ -111,7 +112,7 @@ useUndoKeys(
 </script>
 
 <template>
-  <LibraryFrame :title="creature?.name ?? 'An animal of your own'">
+  <LibraryFrame :title="creature?.name ?? say.animalOfYourOwn">
     <template #top>
       <button
         type="button"
@@ -119,7 +120,7 @@ useUndoKeys(
         :disabled="!store.canUndo(id)"
         @click="store.undo(id)"
       >
-        Undo
+        {{ say.undo }}
       </button>
       <button
         type="button"
@@ -127,48 +128,50 @@ useUndoKeys(
         :disabled="!store.canRedo(id)"
         @click="store.redo(id)"
       >
-        Redo
+        {{ say.redo }}
       </button>
-      <RouterLink class="quiet-button" :to="`/library/${OWN}${id}`">Back to the library</RouterLink>
+      <RouterLink class="quiet-button" :to="`/library/${OWN}${id}`">{{
+        say.backToLibrary
+      }}</RouterLink>
     </template>
     <template v-if="creature && base" #list>
       <label class="entry">
-        <span>Name</span>
+        <span>{{ say.name }}</span>
         <NInput
           v-model:value="name"
-          :input-props="{ 'aria-label': 'Name of the animal', maxlength: 60 }"
+          :input-props="{ 'aria-label': say.nameOfAnimal, maxlength: 60 }"
           @change="rename"
           @keydown.esc="name = creature.name"
         />
       </label>
       <label class="entry">
-        <span>Starts from</span>
+        <span>{{ say.startsFrom }}</span>
         <ChoiceField
-          label="Starts from"
+          :label="say.startsFrom"
           :value="creature.base"
           :options="animals"
           @set="change({ base: $event, without: [], lengthsMm: {}, girth: {} })"
         />
       </label>
       <label class="entry">
-        <span>Size of it all</span>
+        <span>{{ say.sizeOfItAll }}</span>
         <QuantityField
           small
-          label="Size of it all"
+          :label="say.sizeOfItAll"
           :shown="percent(creature.size)"
           :parse="readPercent('Size', 2, 5000)"
           @set="change({ size: $event })"
         />
       </label>
-      <h2>Parts of the {{ base.animal.name.toLowerCase() }}</h2>
+      <h2>{{ say.partsOf(base.animal.name.toLowerCase()) }}</h2>
       <CreatureParts :creature="creature" :base="base" @change="change" />
     </template>
-    <SheetFrame :label="`${creature?.name ?? 'Own animal'} beside the animal that it starts from`">
+    <SheetFrame :label="say.besideAnimalThatIt(creature?.name ?? say.ownAnimal)">
       <template v-if="creature && base">
         <SheetBoard
           :rows="rows"
           :target="null"
-          :label="`${creature.name} beside the ${base.animal.name.toLowerCase()} that it starts from`"
+          :label="say.besideThatItStarts(creature.name, base.animal.name.toLowerCase())"
         />
         <div v-if="faults.length > 0" class="faults" role="alert">
           <p v-for="fault in faults" :key="fault.where + fault.received">
@@ -179,49 +182,49 @@ useUndoKeys(
           <li v-for="sentence in odd" :key="sentence">{{ sentence }}</li>
         </ul>
         <p v-else-if="faults.length === 0" class="fine">
-          Every proportion lies within what is known of its kind here.
+          {{ say.everyProportionLiesWithin }}
         </p>
       </template>
       <p v-else-if="loaded" role="alert">
-        There is no own animal “{{ id }}” in this browser.
-        <RouterLink to="/library">Open the library</RouterLink>
+        {{ say.thereIsNoOwn(id) }}
+        <RouterLink to="/library">{{ say.openLibrary }}</RouterLink>
       </p>
     </SheetFrame>
     <template v-if="creature" #ledger>
       <button type="button" class="wide-button" :disabled="!subject" @click="makePiece">
-        Make a piece of it
+        {{ say.makePieceOfIt }}
       </button>
-      <button type="button" class="quiet-button" @click="keep">Save to a file</button>
-      <LedgerSection title="Parts of other animals">
+      <button type="button" class="quiet-button" @click="keep">{{ say.saveToFile }}</button>
+      <LedgerSection :title="say.partsOfOtherAnimals">
         <GraftList :creature="creature" :base="base" @change="change" />
       </LedgerSection>
-      <LedgerSection title="Eyes and weight">
+      <LedgerSection :title="say.eyesAndWeight">
         <label class="entry">
-          <span>Eyeball</span>
+          <span>{{ say.eyeball }}</span>
           <QuantityField
             small
-            label="Eyeball"
+            :label="say.eyeball"
             :shown="text(creature.eyeMm ?? subject?.animal.eye.mm ?? 0, 'mm')"
             :parse="
               (typed) =>
-                parseLength(typed, 'Eyeball', lengthLimits('eyeMm', creatureSchema), system)
+                parseLength(typed, say.eyeball, lengthLimits('eyeMm', creatureSchema), system)
             "
             @set="change({ eyeMm: $event })"
           />
         </label>
         <label class="entry">
-          <span>Weight in life</span>
+          <span>{{ say.weightInLife }}</span>
           <QuantityField
             small
-            label="Weight in life"
-            placeholder="20 to 35 kg"
+            :label="say.weightInLife"
+            :placeholder="say.toKg"
             :shown="creature.massKg ? weightText(creature.massKg) : ''"
             :parse="readKg"
             @set="change({ massKg: [...$event] })"
           />
         </label>
       </LedgerSection>
-      <LedgerSection title="Bone lengths in life">
+      <LedgerSection :title="say.boneLengthsInLife">
         <CreatureLengths
           v-if="skeleton"
           :creature="creature"
@@ -229,7 +232,7 @@ useUndoKeys(
           @change="change"
         />
       </LedgerSection>
-      <p v-if="!animalById(creature.base)" class="faults">Its base is not in this library.</p>
+      <p v-if="!animalById(creature.base)" class="faults">{{ say.itsBaseIsNot }}</p>
     </template>
   </LibraryFrame>
 </template>

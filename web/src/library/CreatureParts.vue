@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { parseNumber, type Creature, type Subject } from '@keen-sinew/core';
 import QuantityField from '../controls/QuantityField.vue';
 
@@ -17,7 +18,7 @@ function setGirth(id: string, factor: number): void {
   emit('change', { girth: factor === 1 ? others : { ...others, [id]: factor } });
 }
 const readGirth = (typed: string) => {
-  const read = parseNumber(typed.replace('%', ''), 'Girth', 20, 500, '%');
+  const read = parseNumber(typed.replace('%', ''), say.girth, 20, 500, '%');
   return read.ok ? { ok: true as const, value: read.value / 100 } : read;
 };
 </script>
@@ -36,7 +37,7 @@ const readGirth = (typed: string) => {
       </label>
       <QuantityField
         small
-        :label="`Girth of ${part.name}`"
+        :label="say.girthOf(part.name)"
         :disabled="!isKept(part.id)"
         :shown="`${Math.round((creature.girth[part.id] ?? 1) * 100)} %`"
         :parse="readGirth"
@@ -44,7 +45,7 @@ const readGirth = (typed: string) => {
       />
     </li>
   </ul>
-  <p class="hint">Beside each part: its girth, 100 % as in the library.</p>
+  <p class="hint">{{ say.besideEachPartIts }}</p>
 </template>
 
 <style scoped>

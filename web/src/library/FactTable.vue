@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { Provenance } from '@keen-sinew/core';
 import { PROVENANCE_TEXT } from '../ledger/provenanceText.ts';
 
@@ -25,7 +26,7 @@ const emit = defineEmits<{ pick: [id: string] }>();
         <span class="value number" :class="{ odd: fact.odd }">{{ fact.value }}</span>
         <span class="provenance">{{ PROVENANCE_TEXT[fact.provenance].short }}</span>
         <span v-if="fact.range || fact.note" class="more">
-          <template v-if="fact.range">usually {{ fact.range }}</template>
+          <template v-if="fact.range">{{ say.usually(fact.range) }}</template>
           <template v-if="fact.range && fact.note">; </template>{{ fact.note }}
         </span>
       </button>

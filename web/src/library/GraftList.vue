@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   animalById,
   ANIMALS,
@@ -55,7 +56,7 @@ function setPart(index: number, part: string): void {
   put(index, { part, name: nameOf(label, from) });
 }
 const nameOf = (part: string, from: string): string =>
-  `${part} of the ${animalById(from)?.name.toLowerCase() ?? from}`.slice(0, 60);
+  say.ofWord(part, animalById(from)?.name.toLowerCase() ?? from).slice(0, 60);
 
 function add(): void {
   const used = props.creature.grafts.map((graft) => graft.id);
@@ -99,50 +100,50 @@ const readShare = (where: string, min: number, max: number) => (typed: string) =
   <fieldset v-for="(graft, i) in creature.grafts" :key="graft.id">
     <legend>{{ graft.name }}</legend>
     <label>
-      <span>Lent by</span>
+      <span>{{ say.lentBy }}</span>
       <ChoiceField
         small
-        label="Lent by"
+        :label="say.lentBy"
         :value="graft.from"
         :options="donors"
         @set="setDonor(i, $event)"
       />
     </label>
     <label>
-      <span>Part</span>
+      <span>{{ say.part }}</span>
       <ChoiceField
         small
-        label="Part"
+        :label="say.part"
         :value="graft.part"
         :options="partsOf(graft.from)"
         @set="setPart(i, $event)"
       />
     </label>
     <label>
-      <span>Set on</span>
+      <span>{{ say.setOn }}</span>
       <ChoiceField
         small
-        label="Set on"
+        :label="say.setOn"
         :value="graft.onBone"
         :options="seats"
         @set="put(i, { onBone: $event })"
       />
     </label>
     <label>
-      <span>Along that bone</span>
+      <span>{{ say.alongThatBone }}</span>
       <QuantityField
         small
-        label="Along that bone"
+        :label="say.alongThatBone"
         :shown="`${Math.round(graft.at * 100)} %`"
-        :parse="readShare('Along that bone', 0, 100)"
+        :parse="readShare(say.alongThatBone, 0, 100)"
         @set="put(i, { at: $event })"
       />
     </label>
     <label>
-      <span>Size of the donor’s</span>
+      <span>{{ say.sizeOfDonors }}</span>
       <QuantityField
         small
-        label="Size of the donor’s"
+        :label="say.sizeOfDonors"
         :shown="`${Math.round(graft.size * 100)} %`"
         :parse="readShare('Size', 2, 5000)"
         @set="put(i, { size: $event })"
@@ -154,16 +155,15 @@ const readShare = (where: string, min: number, max: number) => (typed: string) =
       class="quiet-button"
       @click="put(i, { size: fittingSize(graft.from) })"
     >
-      As large as this body asks for: {{ Math.round(100 * fittingSize(graft.from)) }} %
+      {{ say.asLargeAsThis(Math.round(100 * fittingSize(graft.from))) }}
     </button>
-    <button type="button" class="quiet-button" @click="remove(i)">Take it off again</button>
+    <button type="button" class="quiet-button" @click="remove(i)">{{ say.takeItOffAgain }}</button>
   </fieldset>
   <p v-if="creature.grafts.length === 0" class="hint">
-    Wings, arms, a second pair of legs, another head or tail: each comes with its joints, limits,
-    coat and muscles. Leave a part out on the left first where one is to take its place.
+    {{ say.wingsArmsSecondPair }}
   </p>
   <button v-if="creature.grafts.length < 8" type="button" class="quiet-button" @click="add">
-    Add a part
+    {{ say.addPart }}
   </button>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { landmarkDrawing, landmarksOf, type Skeleton } from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import SheetBoard from '../sheet/SheetBoard.vue';
@@ -24,7 +25,7 @@ const drawing = computed(() => {
 
 <template>
   <div v-if="drawing" class="small">
-    <SheetBoard :rows="[[drawing]]" :target="null" :label="`Where it is: ${drawing.title}`" />
+    <SheetBoard :rows="[[drawing]]" :target="null" :label="say.whereItIs(drawing.title)" />
   </div>
   <ul>
     <li v-for="landmark in landmarks" :key="landmark.id">

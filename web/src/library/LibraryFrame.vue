@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import * as say from './words.ts';
+
 /** The library's page: the list on the left, the sheet, and the reckoning beside it. */
 defineProps<{ title: string }>();
 </script>
@@ -6,17 +8,17 @@ defineProps<{ title: string }>();
 <template>
   <div class="library">
     <header>
-      <RouterLink to="/pieces" title="All pieces">
-        <img src="/mark.svg" alt="All pieces" width="26" height="26" />
+      <RouterLink to="/pieces" :title="say.allPieces">
+        <img src="/mark.svg" :alt="say.allPieces" width="26" height="26" />
       </RouterLink>
       <h1>{{ title }}</h1>
       <slot name="top" />
     </header>
     <div class="body">
-      <nav aria-label="Animals" class="list"><slot name="list" /></nav>
+      <nav :aria-label="say.animals" class="list"><slot name="list" /></nav>
       <slot />
-      <aside class="ledger" aria-label="Ledger">
-        <div class="scroll" tabindex="0" role="region" aria-label="What is known of it">
+      <aside class="ledger" :aria-label="say.ledger">
+        <div class="scroll" tabindex="0" role="region" :aria-label="say.whatIsKnownOf">
           <slot name="ledger" />
         </div>
       </aside>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   buildSkeleton,
   creatureText,
@@ -51,9 +52,9 @@ const skeletons = computed(() =>
 );
 const rows = computed(() => [[lineup(chosen.value)]]);
 const NORMS: readonly { readonly label: string; readonly value: Norm }[] = [
-  { label: 'to the trunk', value: 'trunk' },
-  { label: 'to the head', value: 'head' },
-  { label: 'to the standing height', value: 'height' },
+  { label: say.toTrunk, value: 'trunk' },
+  { label: say.toHead, value: 'head' },
+  { label: say.toStandingHeight, value: 'height' },
 ];
 const norm = ref<Norm>('trunk');
 
@@ -78,7 +79,7 @@ const creature = computed(() =>
   store.creatures.find((creature) => OWN + creature.id === open.value),
 );
 async function makePiece(): Promise<void> {
-  const name = `New ${subject.value?.animal.name.toLowerCase() ?? 'piece'}`;
+  const name = say.newWord(subject.value?.animal.name.toLowerCase() ?? 'piece');
   const id = creature.value
     ? await pieces.createOf(name, creature.value)
     : await pieces.create(name, open.value);
@@ -86,9 +87,9 @@ async function makePiece(): Promise<void> {
 }
 function makeOwn(): void {
   const base = creature.value?.base ?? open.value;
-  const id = store.create(`${subject.value?.animal.name ?? 'Animal'} of my own`, base);
+  const id = store.create(say.ofMyOwn(subject.value?.animal.name ?? say.animal), base);
   if (creature.value)
-    store.change(store.byId(id)!, { ...creature.value, id, name: `${creature.value.name}, copy` });
+    store.change(store.byId(id)!, { ...creature.value, id, name: say.copy(creature.value.name) });
   void router.push(`/library/own/${id}`);
 }
 function begin(starter: Starter): void {
@@ -105,7 +106,7 @@ async function remove(): Promise<void> {
   go('grey-heron', []);
   const note = message.info(() =>
     h('span', [
-      `“${gone.name}” is removed; pieces made of it keep it. `,
+      say.isRemovedPiecesMade(gone.name),
       h(
         'button',
         {
@@ -115,7 +116,7 @@ async function remove(): Promise<void> {
             note.destroy();
           },
         },
-        'Put it back',
+        say.putItBack,
       ),
     ]),
   );
@@ -129,13 +130,13 @@ async function takeIn(event: Event): Promise<void> {
   input.value = '';
   if (!file) return;
   const taken = store.takeIn(await file.text());
-  problem.value = 'sentence' in taken ? `${file.name} was not taken in. ${taken.sentence}` : null;
+  problem.value = 'sentence' in taken ? say.wasNotTakenIn(file.name, taken.sentence) : null;
   if ('id' in taken) go(OWN + taken.id, []);
 }
 </script>
 
 <template>
-  <LibraryFrame title="Library of animals">
+  <LibraryFrame :title="say.libraryOfAnimals">
     <template #list>
       <AnimalList
         :groups="groups"
@@ -144,9 +145,9 @@ async function takeIn(event: Event): Promise<void> {
         @open="go($event, beside)"
         @beside="setBeside"
       />
-      <h2 class="start">Begin a creature</h2>
+      <h2 class="start">{{ say.beginCreature }}</h2>
       <p v-if="store.creatures.length === 0" class="hint">
-        None of your own yet: take an animal as a start, or one of these.
+        {{ say.noneOfYourOwn }}
       </p>
       <ul class="starters">
         <li v-for="starter in STARTERS" :key="starter.name">
@@ -156,62 +157,61 @@ async function takeIn(event: Event): Promise<void> {
         </li>
       </ul>
       <button type="button" class="quiet-button" @click="fileInput?.click()">
-        Take in an animal from a file
+        {{ say.takeInAnimalFrom }}
       </button>
       <input
         ref="fileInput"
         class="visually-hidden"
         type="file"
         accept=".json,application/json"
-        aria-label="Animal file"
+        :aria-label="say.animalFile"
         tabindex="-1"
         @change="takeIn"
       />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <p v-if="store.problem" class="problem" role="alert">{{ store.problem }}</p>
       <p v-if="store.unreadable > 0" class="problem" role="alert">
-        {{ store.unreadable }} of your own animals cannot be read by this version and were left
-        alone.
+        {{ say.ofYourOwnAnimals(store.unreadable) }}
       </p>
     </template>
-    <SheetFrame :label="`${chosen.map((one) => one.animal.name).join(', ')}, at one scale`">
+    <SheetFrame :label="say.atOneScale(chosen.map((one) => one.animal.name).join(', '))">
       <SheetBoard
         v-if="chosen.length > 0"
         :rows="rows"
         :target="target"
-        label="Side elevations at one scale, standing, beside a bar and something of a person’s"
+        :label="say.sideElevationsAtOne"
         @pick="pickOnSheet"
       />
       <p v-else role="alert">
-        There is no animal “{{ open }}” here. Choose one from the list on the left.
+        {{ say.thereIsNoAnimal(open) }}
       </p>
-      <section v-if="chosen.length > 1" class="compared" aria-label="Compared">
+      <section v-if="chosen.length > 1" class="compared" :aria-label="say.compared">
         <PickRow
-          label="Lengths as shares of"
+          :label="say.lengthsAsSharesOf2"
           :value="norm"
           :options="NORMS"
           @set="norm = $event as Norm"
         />
         <ComparedBars :skeletons="skeletons" :norm="norm" />
       </section>
-      <p v-else class="hint">Tick other animals in the list to put them beside this one.</p>
+      <p v-else class="hint">{{ say.tickOtherAnimalsIn }}</p>
     </SheetFrame>
     <template v-if="subject && skeletons[0]" #ledger>
       <h2>{{ subject.animal.name }}</h2>
       <p class="latin">
         <i>{{ subject.animal.latin }}</i> · {{ subject.plan.name }}
       </p>
-      <button type="button" class="wide-button" @click="makePiece">Make a piece of it</button>
+      <button type="button" class="wide-button" @click="makePiece">{{ say.makePieceOfIt }}</button>
       <div class="acts">
         <RouterLink v-if="creature" class="quiet-button" :to="`/library/own/${creature.id}`">
-          Change it
+          {{ say.changeIt }}
         </RouterLink>
         <button type="button" class="quiet-button" @click="makeOwn">
-          {{ creature ? 'Copy it' : 'Take it as a start for your own' }}
+          {{ creature ? say.copyIt : say.takeItAsStart }}
         </button>
         <template v-if="creature">
-          <button type="button" class="quiet-button" @click="keep">Save to a file</button>
-          <button type="button" class="quiet-button" @click="remove">Remove</button>
+          <button type="button" class="quiet-button" @click="keep">{{ say.saveToFile }}</button>
+          <button type="button" class="quiet-button" @click="remove">{{ say.remove }}</button>
         </template>
       </div>
       <AnimalDetail

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   andersonBipedKg,
   andersonKg,
@@ -17,8 +18,8 @@ const walks = ref<'four' | 'two'>('four');
 const humerusMm = ref<number | null>(null);
 const femurMm = ref<number | null>(null);
 const WALKS = [
-  { label: 'On four legs', value: 'four' },
-  { label: 'On two', value: 'two' },
+  { label: say.onFourLegs, value: 'four' },
+  { label: say.onTwo, value: 'two' },
 ];
 const read = (where: string) => (typed: string) =>
   parseLength(typed, where, { minMm: 2, maxMm: 2000 }, system.value);
@@ -36,43 +37,44 @@ const kg = (value: number): string => text(value, 'kg', value < 10 ? 2 : 0);
 
 <template>
   <PickRow
-    label="How it walks"
+    :label="say.howItWalks"
     :value="walks"
     :options="WALKS"
     @set="walks = $event as 'four' | 'two'"
   />
   <div class="tapes">
     <label v-if="walks === 'four'">
-      <span>Round the humerus, at its thinnest</span>
+      <span>{{ say.roundHumerusAtIts }}</span>
       <QuantityField
         small
-        label="Round the humerus"
+        :label="say.roundHumerus"
         :shown="humerusMm === null ? '' : text(humerusMm, 'mm')"
-        :parse="read('Round the humerus')"
+        :parse="read(say.roundHumerus)"
         @set="humerusMm = $event"
       />
     </label>
     <label>
-      <span>Round the femur, at its thinnest</span>
+      <span>{{ say.roundFemurAtIts }}</span>
       <QuantityField
         small
-        label="Round the femur"
+        :label="say.roundFemur"
         :shown="femurMm === null ? '' : text(femurMm, 'mm')"
-        :parse="read('Round the femur')"
+        :parse="read(say.roundFemur)"
         @set="femurMm = $event"
       />
     </label>
   </div>
   <p v-if="found" class="found" role="status">
-    About <b class="number">{{ kg(found.anderson) }}</b> (Anderson, Hall-Martin and Russell 1985:
-    {{ walks === 'four' ? 'M = 0.078·C^2.73 g' : 'M = 0.16·C^2.73 g' }}), or
-    <b class="number">{{ kg(found.campione) }}</b> ({{
-      walks === 'four'
-        ? 'Campione and Evans 2012: log M = 2.749·log C − 1.104; mean error a quarter'
-        : 'Campione and others 2014: the femur × √2'
-    }}). Constants are quoted from memory.
+    {{ say.about }} <b class="number">{{ kg(found.anderson) }}</b>
+    {{ say.andersonHallMartinAnd(walks === 'four' ? 'M = 0.078·C^2.73 g' : 'M = 0.16·C^2.73 g') }}
+    <b class="number">{{ kg(found.campione) }}</b>
+    {{
+      say.constantsAreQuotedFrom(
+        walks === 'four' ? say.campioneAndEvansLog : say.campioneAndOthersFemur,
+      )
+    }}
   </p>
-  <p v-else class="found">Lay a tape round the bones, cast or real, and type what it shows.</p>
+  <p v-else class="found">{{ say.layTapeRoundBones }}</p>
 </template>
 
 <style scoped>

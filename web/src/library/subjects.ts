@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import {
   BODY_PLANS,
   ANIMALS,
@@ -36,11 +37,11 @@ export function listedGroups(creatures: readonly Creature[]): readonly {
     ...shipped,
     {
       id: 'own',
-      name: 'Your own',
+      name: say.yourOwn,
       animals: creatures.map((creature) => ({
         ref: OWN + creature.id,
         name: creature.name,
-        latin: 'put together by you',
+        latin: say.putTogetherByYou,
       })),
     },
   ];

@@ -1,8 +1,12 @@
+<script setup lang="ts">
+import * as say from './words.ts';
+</script>
+
 <template>
   <main>
-    <h1>No such page</h1>
-    <p>The address does not belong to any stage of a piece.</p>
-    <RouterLink to="/pieces">All pieces</RouterLink>
+    <h1>{{ say.noSuchPage }}</h1>
+    <p>{{ say.addressDoesNotBelong }}</p>
+    <RouterLink to="/pieces">{{ say.allPieces }}</RouterLink>
   </main>
 </template>
 

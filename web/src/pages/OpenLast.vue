@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { onMounted } from 'vue';
 import { useRouter } from 'vue-router';
 import { readSetting } from '../stores/pieceStorage.ts';
@@ -23,5 +24,7 @@ onMounted(async () => {
 </script>
 
 <template>
-  <main aria-busy="true"><p class="visually-hidden">Opening</p></main>
+  <main aria-busy="true">
+    <p class="visually-hidden">{{ say.opening }}</p>
+  </main>
 </template>

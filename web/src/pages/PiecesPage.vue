@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   ANIMALS,
   animalById,
@@ -33,7 +34,8 @@ const animals = ANIMALS.map((animal) => ({ label: animal.name, value: animal.id 
 onMounted(() => store.loadAll());
 
 async function make(): Promise<void> {
-  const typed = name.value.trim() || `New ${animalById(animalId.value)?.name.toLowerCase()}`;
+  const typed =
+    name.value.trim() || say.newWord(animalById(animalId.value)?.name.toLowerCase() ?? '');
   const id = await store.create(typed.slice(0, 80), animalId.value);
   await router.push(`/piece/${id}/measure`);
 }
@@ -45,7 +47,7 @@ async function takeIn(event: Event): Promise<void> {
   if (!file) return;
   const taken = await readIn(file);
   if ('sentence' in taken) {
-    problem.value = `${file.name} was not taken in. ${taken.sentence}`;
+    problem.value = say.wasNotTakenIn(file.name, taken.sentence);
     return;
   }
   problem.value = null;
@@ -58,18 +60,18 @@ function offer(name: string, workshop: Workshop): void {
   const note = message.info(
     () =>
       h('span', [
-        `${name} brings a workshop of its own; yours stays as it is. `,
+        say.bringsWorkshopOfIts(name),
         h(
           'button',
           {
             class: 'quiet-button',
             onClick: async () => {
-              await workshops.adopt(`Take over from ${name}`, workshop);
+              await workshops.adopt(say.takeOverFrom(name), workshop);
               await workshops.settled();
               note.destroy();
             },
           },
-          'Take over what is missing here',
+          say.takeOverWhatIs,
         ),
       ]),
     { duration: 12_000 },
@@ -86,7 +88,7 @@ async function readIn(file: File): Promise<TakenIn | { sentence: string }> {
     if ('id' in taken) for (const [id, blob] of pictures) await keepPicture(taken.id, id, blob);
     return taken;
   } catch (error) {
-    return { sentence: `The archive could not be read: ${(error as Error).message}.` };
+    return { sentence: say.archiveCouldNotBe((error as Error).message) };
   }
 }
 
@@ -94,7 +96,7 @@ async function remove(piece: Piece): Promise<void> {
   const restore = await store.remove(piece.id);
   const note = message.info(() =>
     h('span', [
-      `“${piece.name}” is removed. `,
+      say.isRemoved(piece.name),
       h(
         'button',
         {
@@ -104,7 +106,7 @@ async function remove(piece: Piece): Promise<void> {
             note.destroy();
           },
         },
-        'Put it back',
+        say.putItBack,
       ),
     ]),
   );
@@ -124,13 +126,13 @@ async function keep(piece: Piece): Promise<void> {
     const { pieceZip } = await import('../files/pieceZip.ts');
     downloadBlob(`${piece.id}.zip`, await pieceZip(inWorkshop(piece, workshops.current)));
   } catch (error) {
-    problem.value = `${piece.name} was not saved: ${(error as Error).message}.`;
+    problem.value = say.wasNotSaved(piece.name, (error as Error).message);
   }
 }
 function scaleText({ measure: { scale } }: Piece): string {
   if (scale.by === 'ratio') return quantityText(scale.lifePerModel, 'scale');
-  if (scale.by === 'size') return `scale by ${scale.sizeId.replace('-', ' ')}`;
-  return scale.by === 'eye' ? 'scale by its eyes' : `scale by the ${scale.by}`;
+  if (scale.by === 'size') return say.scaleBy(scale.sizeId.replace('-', ' '));
+  return scale.by === 'eye' ? say.scaleByItsEyes : say.scaleBy2(scale.by);
 }
 </script>
 
@@ -139,20 +141,20 @@ function scaleText({ measure: { scale } }: Piece): string {
     <header>
       <img src="/mark.svg" alt="" width="44" height="44" />
       <div>
-        <h1>Keen Sinew</h1>
-        <p>One measured skeleton; everything else is worked out from it.</p>
+        <h1>{{ say.keenSinew }}</h1>
+        <p>{{ say.oneMeasuredSkeletonEverything }}</p>
       </div>
-      <nav aria-label="Beside the pieces">
-        <RouterLink to="/workshop">Workshop</RouterLink>
-        <RouterLink to="/library">Library of animals</RouterLink>
+      <nav :aria-label="say.besidePieces">
+        <RouterLink to="/workshop">{{ say.workshop }}</RouterLink>
+        <RouterLink to="/library">{{ say.libraryOfAnimals }}</RouterLink>
       </nav>
     </header>
     <section aria-labelledby="yours">
-      <h2 id="yours">Your pieces</h2>
+      <h2 id="yours">{{ say.yourPieces }}</h2>
       <p v-if="store.pieces.length === 0">
-        There is no piece yet. Make one below, or bring the demonstration back.
+        {{ say.thereIsNoPiece }}
         <button type="button" class="quiet-button" @click="store.restoreDemo()">
-          Bring the demonstration back
+          {{ say.bringDemonstrationBack }}
         </button>
       </p>
       <ul>
@@ -165,53 +167,53 @@ function scaleText({ measure: { scale } }: Piece): string {
           </span>
           <span class="acts">
             <button type="button" class="quiet-button" @click="keep(piece)">
-              Save to a file<span class="visually-hidden">: {{ piece.name }}</span>
+              {{ say.saveToFile }}<span class="visually-hidden">: {{ piece.name }}</span>
             </button>
             <button type="button" class="quiet-button" @click="remove(piece)">
-              Remove<span class="visually-hidden">: {{ piece.name }}</span>
+              {{ say.remove }}<span class="visually-hidden">: {{ piece.name }}</span>
             </button>
           </span>
         </li>
       </ul>
       <p v-for="entry in store.damaged" :key="entry.id" class="problem" role="alert">
-        The stored piece “{{ entry.id }}” is damaged and was set aside. {{ entry.sentence }}
+        {{ say.storedPieceIsDamaged(entry.id, entry.sentence) }}
       </p>
     </section>
     <section aria-labelledby="new">
-      <h2 id="new">A new piece</h2>
+      <h2 id="new">{{ say.newPiece }}</h2>
       <p class="look">
-        Not sure which? <RouterLink to="/library">Open the library of animals</RouterLink> to see
-        them side by side, or to put one together yourself.
+        {{ say.notSureWhich }} <RouterLink to="/library">{{ say.openLibraryOfAnimals }}</RouterLink>
+        {{ say.toSeeThemSide }}
       </p>
       <form @submit.prevent="make">
         <label>
-          <span>Name</span>
+          <span>{{ say.name }}</span>
           <NInput
             v-model:value="name"
-            placeholder="Otter at the weir"
-            :input-props="{ 'aria-label': 'Name of the new piece', maxlength: 80 }"
+            :placeholder="say.otterAtWeir"
+            :input-props="{ 'aria-label': say.nameOfNewPiece, maxlength: 80 }"
           />
         </label>
         <label>
-          <span>Animal</span>
+          <span>{{ say.animal }}</span>
           <ChoiceField
-            label="Animal"
+            :label="say.animal"
             :value="animalId"
             :options="animals"
             @set="animalId = $event"
           />
         </label>
-        <button type="submit" class="make">Make the piece</button>
+        <button type="submit" class="make">{{ say.makePiece }}</button>
       </form>
       <button type="button" class="quiet-button" @click="fileInput?.click()">
-        Take in a piece from a file
+        {{ say.takeInPieceFrom }}
       </button>
       <input
         ref="fileInput"
         class="visually-hidden"
         type="file"
         accept=".json,.zip,application/json,application/zip"
-        aria-label="Piece file"
+        :aria-label="say.pieceFile"
         tabindex="-1"
         @change="takeIn"
       />

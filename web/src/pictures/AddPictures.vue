@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { plateReference, REFERENCE_PLATES, type Picture, type PictureView } from '@keen-sinew/core';
 import { useDropZone, useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
@@ -17,11 +18,11 @@ const busy = ref(false);
 const sentences = ref<readonly string[]>([]);
 const input = ref<HTMLInputElement | null>(null);
 const VIEWS = [
-  { label: 'from the side', value: 'side' },
-  { label: 'from the front', value: 'front' },
-  { label: 'from above', value: 'top' },
-  { label: 'from behind', value: 'back' },
-  { label: 'one photograph of the stance', value: 'photo' },
+  { label: say.fromSide, value: 'side' },
+  { label: say.fromFront, value: 'front' },
+  { label: say.fromAbove, value: 'top' },
+  { label: say.fromBehind, value: 'back' },
+  { label: say.onePhotographOfStance, value: 'photo' },
 ];
 
 const shipped = computed(() => {
@@ -37,7 +38,7 @@ const shipped = computed(() => {
 function add(added: readonly Picture[]): void {
   const first = added[0];
   if (first === undefined) return;
-  change(added.length === 1 ? `Add ${first.name}` : `Add ${added.length} pictures`, (p) =>
+  change(added.length === 1 ? say.add(first.name) : say.addPictures2(added.length), (p) =>
     withPictures(p, [...p.references.pictures, ...added]),
   );
   void router.push(`/piece/${piece.value.id}/measure/pictures/${first.id}`);
@@ -55,9 +56,7 @@ async function take(files: readonly File[]): Promise<void> {
     sentences.value = found.sentences;
     add(found.pictures.map(({ picture }) => picture));
   } catch (error) {
-    sentences.value = [
-      `The pictures could not be kept in this browser: ${(error as Error).message}. Make room, or bring in smaller ones.`,
-    ];
+    sentences.value = [say.picturesCouldNotBe((error as Error).message)];
   } finally {
     busy.value = false;
     if (input.value) input.value.value = '';
@@ -77,17 +76,17 @@ const { isOverDropZone } = useDropZone(() => document.querySelector<HTMLElement>
 <template>
   <div class="add" :class="{ over: isOverDropZone }">
     <label class="pick">
-      <span>New picture</span>
+      <span>{{ say.newPicture }}</span>
       <ChoiceField
         small
-        label="What new pictures show"
+        :label="say.whatNewPicturesShow"
         :value="view"
         :options="VIEWS"
         @set="view = $event as PictureView"
       />
     </label>
     <button type="button" :disabled="busy" @click="input?.click()">
-      {{ busy ? 'Reading' : 'Add pictures' }}
+      {{ busy ? say.reading : say.addPictures }}
     </button>
     <input
       ref="input"
@@ -95,12 +94,12 @@ const { isOverDropZone } = useDropZone(() => document.querySelector<HTMLElement>
       type="file"
       multiple
       tabindex="-1"
-      aria-label="Picture files"
+      :aria-label="say.pictureFiles"
       accept="image/png,image/jpeg,image/webp,application/pdf,.pdf"
       @change="take([...(input?.files ?? [])])"
     />
     <button v-if="shipped.length > 0" type="button" @click="add(shipped.map(plateReference))">
-      Take the demonstration’s {{ shipped.length }}
+      {{ say.takeDemonstrations(shipped.length) }}
     </button>
     <p v-for="sentence in sentences" :key="sentence" class="problem" role="alert">{{ sentence }}</p>
   </div>

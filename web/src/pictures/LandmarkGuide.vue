@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   boneEnds,
   landmarkDrawing,
@@ -27,9 +28,9 @@ const problem = ref<string | null>(null);
 const file = ref<HTMLInputElement | null>(null);
 const list = ref<HTMLElement | null>(null);
 const SIDES = [
-  { label: 'Both sides', value: 'both' },
-  { label: 'Left', value: 'left' },
-  { label: 'Right', value: 'right' },
+  { label: say.bothSides, value: 'both' },
+  { label: say.left, value: 'left' },
+  { label: say.right, value: 'right' },
 ];
 const placedCount = computed(
   () => props.desk.wanted.value.filter(({ id }) => props.desk.isPlaced(id)).length,
@@ -40,7 +41,7 @@ function useOf(id: string): string {
   const bones = [...boneEnds(skeleton.value)]
     .filter(([, { start, end }]) => start === id || end === id)
     .map(([bone]) => skeleton.value.byId.get(bone)!.plainName);
-  return bones.length === 0 ? 'orientation only' : bones.join(', ').toLowerCase();
+  return bones.length === 0 ? say.orientationOnly : bones.join(', ').toLowerCase();
 }
 const clicksOf = (id: string): number => props.picture.landmarks[id]?.length ?? 0;
 
@@ -65,7 +66,7 @@ async function readFile(): Promise<void> {
   );
   problem.value = read.ok ? null : problemSentence(read.problem);
   if (read.ok)
-    props.desk.put(`Take landmarks from ${chosen.name}`, (of) => ({
+    props.desk.put(say.takeLandmarksFrom(chosen.name), (of) => ({
       landmarks: {
         ...of.landmarks,
         ...Object.fromEntries(
@@ -92,7 +93,7 @@ const writeCsv = (): void =>
 
 <template>
   <PickRow
-    label="Sides to place"
+    :label="say.sidesToPlace"
     :value="desk.sides.value"
     :options="SIDES"
     @set="desk.setSides($event as SideWanted)"
@@ -102,11 +103,11 @@ const writeCsv = (): void =>
       <SheetBoard
         :rows="[[{ ...drawing, title: '' }]]"
         :target="null"
-        :label="`Where it is: ${current.name}`"
+        :label="say.whereItIs(current.name)"
       />
     </div>
     <p class="next">
-      {{ desk.isPlaced(current.id) ? 'Placed' : 'Click on' }}: <b>{{ current.name }}</b>
+      {{ desk.isPlaced(current.id) ? say.placed : say.clickOn }}: <b>{{ current.name }}</b>
     </p>
     <p class="acts">
       <button
@@ -115,22 +116,24 @@ const writeCsv = (): void =>
         class="quiet-button"
         @click="desk.skip()"
       >
-        Skip it
+        {{ say.skipIt }}
       </button>
-      <button v-else type="button" class="quiet-button" @click="desk.erase()">Take away</button>
-      <button type="button" class="quiet-button" @click="desk.goNext()">Next</button>
+      <button v-else type="button" class="quiet-button" @click="desk.erase()">
+        {{ say.takeAway }}
+      </button>
+      <button type="button" class="quiet-button" @click="desk.goNext()">{{ say.next }}</button>
       <label class="again">
         <SwitchField
-          label="Click again for a mean"
+          :label="say.clickAgainForMean"
           :value="desk.again.value"
           @set="desk.setAgain($event)"
         />
-        again for a mean
+        {{ say.againForMean }}
       </label>
     </p>
   </div>
-  <p v-else class="next">Every landmark asked for is placed or skipped.</p>
-  <p class="count">{{ placedCount }} of {{ desk.wanted.value.length }} placed</p>
+  <p v-else class="next">{{ say.everyLandmarkAskedFor }}</p>
+  <p class="count">{{ say.ofPlaced(placedCount, desk.wanted.value.length) }}</p>
   <ol ref="list">
     <li v-for="entry in desk.wanted.value" :key="entry.id" :data-landmark="entry.id">
       <button
@@ -141,21 +144,23 @@ const writeCsv = (): void =>
       >
         <span>{{ entry.name }}</span>
         <small>
-          {{ useOf(entry.id) }}{{ clicksOf(entry.id) > 1 ? ` · ${clicksOf(entry.id)} clicks` : '' }}
+          {{ useOf(entry.id) }}{{ clicksOf(entry.id) > 1 ? say.clicks(clicksOf(entry.id)) : '' }}
         </small>
       </button>
     </li>
   </ol>
   <p class="acts">
-    <button type="button" class="quiet-button" @click="writeTps">Save as TPS</button>
-    <button type="button" class="quiet-button" @click="writeCsv">All as CSV</button>
-    <button type="button" class="quiet-button" @click="file?.click()">Read TPS or CSV</button>
+    <button type="button" class="quiet-button" @click="writeTps">{{ say.saveAsTps }}</button>
+    <button type="button" class="quiet-button" @click="writeCsv">{{ say.allAsCsv }}</button>
+    <button type="button" class="quiet-button" @click="file?.click()">
+      {{ say.readTpsOrCsv }}
+    </button>
     <input
       ref="file"
       class="visually-hidden"
       type="file"
       tabindex="-1"
-      aria-label="Landmark file"
+      :aria-label="say.landmarkFile"
       accept=".tps,.csv,text/plain,text/csv"
       @change="readFile"
     />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { tracedShape, type Picture } from '@keen-sinew/core';
 import { ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
@@ -16,24 +17,27 @@ function takeOver(): void {
     told.value = traced.problem;
     return;
   }
-  change('Take the shape from the outline', (p) => ({
+  change(say.takeShapeFromOutline, (p) => ({
     ...p,
     measure: { ...p.measure, shape: traced.shape },
   }));
   const what = props.picture.view === 'side' ? 'depth' : 'width';
-  told.value = `${traced.sections} sections took their ${what} from it: ${traced.bones.join(', ').toLowerCase()}. They stand in Mass, under Shape.`;
+  told.value = say.sectionsTookTheirFrom(
+    traced.sections,
+    what,
+    traced.bones.join(', ').toLowerCase(),
+  );
 }
 const back = (): void =>
-  props.desk.put('Take back a point of the outline', ({ outline }) => ({
+  props.desk.put(say.takeBackPointOf, ({ outline }) => ({
     outline: outline.slice(0, -1),
   }));
-const clear = (): void => props.desk.put('Clear the outline', () => ({ outline: [] }));
+const clear = (): void => props.desk.put(say.clearOutline, () => ({ outline: [] }));
 </script>
 
 <template>
   <p class="says">
-    Traced round the animal, an outline from the side gives the depths of the body and one from
-    above its widths, wherever both ends of a bone are placed.
+    {{ say.tracedRoundAnimalOutline }}
   </p>
   <p class="acts">
     <button
@@ -44,24 +48,24 @@ const clear = (): void => props.desk.put('Clear the outline', () => ({ outline: 
     >
       {{
         desk.tool.value === 'outline'
-          ? 'Stop tracing'
+          ? say.stopTracing
           : picture.outline.length > 0
-            ? 'Go on tracing'
-            : 'Trace the outline'
+            ? say.goOnTracing
+            : say.traceOutline
       }}
     </button>
     <template v-if="picture.outline.length > 0">
-      <button type="button" class="quiet-button" @click="back">One point back</button>
-      <button type="button" class="quiet-button" @click="clear">Clear</button>
+      <button type="button" class="quiet-button" @click="back">{{ say.onePointBack }}</button>
+      <button type="button" class="quiet-button" @click="clear">{{ say.clear }}</button>
       <button type="button" class="act" @click="takeOver">
-        Take {{ picture.view === 'top' ? 'widths' : 'depths' }} from it
+        {{ say.takeFromIt(picture.view === 'top' ? 'widths' : 'depths') }}
       </button>
     </template>
   </p>
   <p class="says" aria-live="polite">
     <template v-if="told">{{ told }}</template>
     <template v-else-if="picture.outline.length > 0">
-      {{ picture.outline.length }} points; it closes by itself.
+      {{ say.pointsItClosesBy(picture.outline.length) }}
     </template>
   </p>
 </template>

@@ -1,4 +1,5 @@
 /* eslint-disable max-lines -- one canvas: its layers share the view */
+import * as say from './words.ts';
 import type { Picture, PicturePoint, Side } from '@keen-sinew/core';
 import Konva from 'konva/lib/Core';
 import { Circle } from 'konva/lib/shapes/Circle';
@@ -81,11 +82,11 @@ export class PictureBoard {
     this.markLayer.add(this.markGroup);
     this.stage.add(this.pictureLayer, this.markLayer);
     // While placing, a click is a press and a release at one place, whatever was drawn anew between.
-    this.stage.on('mousedown touchstart', () => {
+    this.stage.on(say.mousedownTouchstart, () => {
       const at = this.stage.getPointerPosition();
       this.press = at === null ? null : { at, placing: this.placing };
     });
-    this.stage.on('mouseup touchend', (event) => {
+    this.stage.on(say.mouseupTouchend, (event) => {
       if (this.press?.placing !== true || event.evt.button === 2) return;
       const { x, y } = this.stage.getPointerPosition() ?? this.press.at;
       const at = this.pointer();
@@ -93,7 +94,7 @@ export class PictureBoard {
       this.dot(at);
       this.events.onPoint(at);
     });
-    this.stage.on('click tap', (event) => {
+    this.stage.on(say.clickTap, (event) => {
       const at = this.pointer();
       if (at === null || event.evt.button === 2 || this.press?.placing === true) return;
       this.events.onPoint(at);
@@ -248,7 +249,7 @@ export class PictureBoard {
     const common = { points, hitStrokeWidth: 14 * px, lineCap: 'round' } as const;
     const line = new Line({ ...common, stroke: INKS[ink], strokeWidth: 2.4 * px });
     const halo = new Line({ ...common, stroke: HALO, strokeWidth: 4.6 * px, opacity: 0.7 });
-    line.on('click tap', (event) => {
+    line.on(say.clickTap, (event) => {
       if (this.press?.placing === true) return;
       event.cancelBubble = true;
       this.events.onStroke(id);
@@ -285,12 +286,12 @@ export class PictureBoard {
       hitStrokeWidth: 8 * px,
       draggable: true,
     });
-    ring.on('click tap', (event) => {
+    ring.on(say.clickTap, (event) => {
       if (this.press?.placing === true) return;
       event.cancelBubble = true;
       this.events.onMark(mark.id);
     });
-    ring.on('dragstart dragmove', (event) => (event.cancelBubble = true));
+    ring.on(say.dragstartDragmove, (event) => (event.cancelBubble = true));
     ring.on('dragend', (event) => {
       event.cancelBubble = true;
       this.events.onMove(mark.id, [ring.x(), ring.y()]);
@@ -307,7 +308,7 @@ export class PictureBoard {
         rotation: -(this.picture?.turnDeg ?? 0),
         text: mark.name,
         fontSize: 14 * px,
-        fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif',
+        fontFamily: say.atkinsonHyperlegibleNextVariable,
         fill: ink,
         stroke: HALO,
         strokeWidth: 4 * px,

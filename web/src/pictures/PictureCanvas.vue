@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { Picture, PicturePoint } from '@keen-sinew/core';
 import { useElementSize } from '@vueuse/core';
 import { onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
@@ -95,16 +96,18 @@ defineExpose({ onPage: (at: PicturePoint) => board.value?.onPage(at) });
     />
     <i class="aim" aria-hidden="true" />
     <PictureMagnifier :image="image" :picture="picture" :at="hover" :marks="marks" />
-    <div class="tools" role="group" aria-label="How the picture is shown">
-      <button type="button" aria-label="Larger" @click="board?.zoom(1.25)">+</button>
-      <button type="button" aria-label="Smaller" @click="board?.zoom(0.8)">−</button>
-      <button type="button" @click="board?.fit()">Fit</button>
+    <div class="tools" role="group" :aria-label="say.howPictureIsShown">
+      <button type="button" :aria-label="say.larger" @click="board?.zoom(1.25)">+</button>
+      <button type="button" :aria-label="say.smaller" @click="board?.zoom(0.8)">−</button>
+      <button type="button" @click="board?.fit()">{{ say.fit }}</button>
       <label>
-        Brightness
+        {{ say.brightness }}
         <input v-model.number="brightness" type="range" min="40" max="220" step="5" />
       </label>
-      <label>Fade <input v-model.number="fade" type="range" min="0" max="90" step="5" /></label>
-      <span class="keys">arrows nudge · shift tenfold · n next</span>
+      <label
+        >{{ say.fade }} <input v-model.number="fade" type="range" min="0" max="90" step="5"
+      /></label>
+      <span class="keys">{{ say.arrowsNudgeShiftTenfold }}</span>
     </div>
   </div>
 </template>

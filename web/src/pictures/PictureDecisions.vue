@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   accepted,
   clickSpread,
@@ -23,19 +24,19 @@ const props = defineProps<{ desk: PictureDesk; picture: Picture }>();
 const { plan } = usePiecePlan();
 const { system, text } = useUnits();
 const VIEWS = [
-  { label: 'side', value: 'side' },
-  { label: 'front', value: 'front' },
-  { label: 'above', value: 'top' },
-  { label: 'behind', value: 'back' },
-  { label: 'one photograph', value: 'photo' },
+  { label: say.side, value: 'side' },
+  { label: say.front, value: 'front' },
+  { label: say.above, value: 'top' },
+  { label: say.behind, value: 'back' },
+  { label: say.onePhotograph, value: 'photo' },
 ];
 const FACINGS = [
-  { label: 'to the left', value: 'left' },
-  { label: 'to the right', value: 'right' },
+  { label: say.toLeft, value: 'left' },
+  { label: say.toRight, value: 'right' },
 ];
 const BONE = 'bone:';
 const scaleWays = computed(() => [
-  { label: 'two points', value: 'length' },
+  { label: say.twoPoints, value: 'length' },
   ...plan.value.measure.skeleton.bones
     .filter((bone) => bone.side !== 'right')
     .map((bone) => ({ label: bone.name.replace(', left', ''), value: BONE + bone.id })),
@@ -61,22 +62,22 @@ const shrink = computed(() => {
 
 function setScaleWay(way: string): void {
   if (way.startsWith(BONE))
-    props.desk.put('Take the scale from a bone', () => ({
+    props.desk.put(say.takeScaleFromBone, () => ({
       scale: { by: 'bone', boneId: way.slice(BONE.length) },
     }));
   else {
     if (props.picture.scale?.by === 'bone')
-      props.desk.put('Take the scale from two points', () => ({ scale: null }));
+      props.desk.put(say.takeScaleFromTwo, () => ({ scale: null }));
     props.desk.take('scale');
   }
 }
 
 const readKnown = (typed: string) =>
-  parseLength(typed, 'Known length', lengthLimits('references.pictures.*.scale.mm'), system.value);
+  parseLength(typed, say.knownLength, lengthLimits('references.pictures.*.scale.mm'), system.value);
 const readUnsure = (typed: string) =>
   parseLength(
     typed.replace('±', ''),
-    'How sure',
+    say.howSure,
     lengthLimits('references.pictures.*.scale.plusMinusMm'),
     system.value,
   );
@@ -85,7 +86,7 @@ const readDistance = (typed: string) =>
     ? accepted(null)
     : parseLength(
         typed,
-        'Camera distance',
+        say.cameraDistance,
         lengthLimits('references.pictures.*.camera.distanceMm'),
         system.value,
       );
@@ -94,7 +95,7 @@ function readNearer(typed: string) {
   const minus = /^\s*[-−]/.test(typed);
   const read = parseLength(
     typed.replace(/^\s*[-−]/, ''),
-    'Nearer than the scale',
+    say.nearerThanScale,
     { minMm: 0, maxMm: limitsOf('references.pictures.*.camera.nearerMm').max },
     system.value,
   );
@@ -102,62 +103,62 @@ function readNearer(typed: string) {
 }
 
 const setLength = (part: { mm?: number; plusMinusMm?: number }): void =>
-  props.desk.put('Change the known length', ({ scale }) =>
+  props.desk.put(say.changeKnownLength, ({ scale }) =>
     scale?.by === 'length' ? { scale: { ...scale, ...part } } : {},
   );
 const setDistance = (mm: number | null): void =>
-  props.desk.put('Change the camera’s distance', ({ camera }) => ({
+  props.desk.put(say.changeCamerasDistance, ({ camera }) => ({
     camera: mm === null ? null : { nearerMm: 0, ...camera, distanceMm: mm },
   }));
 const turn = (): void =>
-  props.desk.put('Turn the picture', ({ turnDeg }) => ({
+  props.desk.put(say.turnPicture, ({ turnDeg }) => ({
     turnDeg: ((turnDeg + 90) % 360) as Picture['turnDeg'],
   }));
 </script>
 
 <template>
-  <DecisionRow name="Seen from the">
+  <DecisionRow :name="say.seenFrom">
     <ChoiceField
       small
-      label="Seen from the"
+      :label="say.seenFrom"
       :value="picture.view"
       :options="VIEWS"
-      @set="desk.put('Change the view', () => ({ view: $event as PictureView }))"
+      @set="desk.put(say.changeView, () => ({ view: $event as PictureView }))"
     />
   </DecisionRow>
-  <DecisionRow v-if="!['front', 'back'].includes(picture.view)" name="The head points">
+  <DecisionRow v-if="!['front', 'back'].includes(picture.view)" :name="say.headPoints">
     <ChoiceField
       small
-      label="The head points"
+      :label="say.headPoints"
       :value="picture.facing"
       :options="FACINGS"
-      @set="desk.put('Change where the head points', () => ({ facing: $event as 'left' }))"
+      @set="desk.put(say.changeWhereHeadPoints, () => ({ facing: $event as 'left' }))"
     />
   </DecisionRow>
   <p class="acts">
-    <button type="button" class="quiet-button" @click="turn">Turn by a quarter</button>
+    <button type="button" class="quiet-button" @click="turn">{{ say.turnByQuarter }}</button>
     <button
       type="button"
       class="quiet-button"
       :aria-pressed="desk.tool.value === 'crop'"
       @click="desk.take('crop')"
     >
-      {{ desk.tool.value === 'crop' ? 'Click two corners' : 'Crop' }}
+      {{ desk.tool.value === 'crop' ? say.clickTwoCorners : say.crop }}
     </button>
     <button
       v-if="picture.crop"
       type="button"
       class="quiet-button"
-      @click="desk.put('Show the whole picture', () => ({ crop: null }))"
+      @click="desk.put(say.showWholePicture, () => ({ crop: null }))"
     >
-      Show all
+      {{ say.showAll }}
     </button>
   </p>
   <template v-if="picture.view !== 'photo' || picture.scale !== null">
-    <DecisionRow name="Scale from">
+    <DecisionRow :name="say.scaleFrom">
       <ChoiceField
         small
-        label="Scale from"
+        :label="say.scaleFrom"
         :value="scaleWay"
         :options="scaleWays"
         @set="setScaleWay"
@@ -174,11 +175,11 @@ const turn = (): void =>
       {{
         desk.tool.value === 'scale'
           ? desk.firstPoint.value
-            ? 'Now the other end'
-            : 'Click one end of it'
+            ? say.nowOtherEnd
+            : say.clickOneEndOf
           : length
-            ? 'Mark the scale again'
-            : 'Mark two points of known length'
+            ? say.markScaleAgain
+            : say.markTwoPointsOf
       }}
     </button>
     <button
@@ -190,70 +191,74 @@ const turn = (): void =>
       {{
         desk.tool.value === 'level'
           ? desk.firstPoint.value
-            ? 'Now its other end'
-            : 'Click one end of it'
+            ? say.nowItsOtherEnd
+            : say.clickOneEndOf
           : picture.level
-            ? 'Draw the level again'
-            : 'Draw a level line'
+            ? say.drawLevelAgain
+            : say.drawLevelLine
       }}
     </button>
   </p>
   <template v-if="length">
-    <DecisionRow name="Known length, in life">
+    <DecisionRow :name="say.knownLengthInLife">
       <QuantityField
         small
-        label="Known length, in life"
+        :label="say.knownLengthInLife"
         :shown="text(length.mm, 'mm')"
         :parse="readKnown"
         @set="setLength({ mm: $event })"
       />
     </DecisionRow>
-    <DecisionRow name="How sure it is (95 %)">
+    <DecisionRow :name="say.howSureItIs">
       <QuantityField
         small
-        label="How sure the known length is"
+        :label="say.howSureKnownLength"
         :shown="`± ${text(length.plusMinusMm, 'mm')}`"
         :parse="readUnsure"
         @set="setLength({ plusMinusMm: $event })"
       />
     </DecisionRow>
   </template>
-  <DecisionRow name="Camera’s distance, if a photograph">
+  <DecisionRow :name="say.camerasDistanceIfPhotograph">
     <QuantityField
       small
-      label="Camera’s distance"
-      placeholder="none"
+      :label="say.camerasDistance"
+      :placeholder="say.none"
       :shown="picture.camera ? text(picture.camera.distanceMm, 'mm', 0) : ''"
       :parse="readDistance"
       @set="setDistance($event)"
     />
   </DecisionRow>
   <template v-if="picture.camera">
-    <DecisionRow name="Animal nearer than the scale">
+    <DecisionRow :name="say.animalNearerThanScale">
       <QuantityField
         small
-        label="Animal nearer than the scale"
+        :label="say.animalNearerThanScale"
         :shown="text(picture.camera.nearerMm, 'mm')"
         :parse="readNearer"
         @set="
-          desk.put('Change the depth', ({ camera }) => ({
+          desk.put(say.changeDepth, ({ camera }) => ({
             camera: camera && { ...camera, nearerMm: $event },
           }))
         "
       />
     </DecisionRow>
     <p class="says">
-      The lens shows the animal’s middle {{ ((100 * (1 - shrink!)) / shrink!).toFixed(1) }} % too
-      large; lengths are multiplied by {{ shrink!.toFixed(4) }}. Each landmark is corrected by its
-      own depth as soon as another view shows it.
+      {{
+        say.lensShowsAnimalsMiddle(((100 * (1 - shrink!)) / shrink!).toFixed(1), shrink!.toFixed(4))
+      }}
     </p>
   </template>
-  <WorkingRow v-if="working" :working="working" label="Scale, life in a pixel" />
-  <p v-else-if="gap" class="says gap">This picture gives no lengths yet: {{ GAP_WORDS[gap] }}.</p>
+  <WorkingRow v-if="working" :working="working" :label="say.scaleLifeInPixel" />
+  <p v-else-if="gap" class="says gap">{{ say.thisPictureGivesNo(GAP_WORDS[gap]) }}</p>
   <p class="says">
-    One click lies within {{ spread.sigmaPx.toFixed(1) }} px ({{
-      spread.own ? 'from your repeated clicks' : 'common practice'
-    }}){{ picture.level ? '' : '; without a level line half a degree is left open' }}.
+    {{
+      say.oneClickLiesWithin(
+        spread.sigmaPx.toFixed(1),
+        spread.own ? say.fromYourRepeatedClicks : say.commonPractice,
+        picture.level ? '' : say.withoutLevelLineHalf,
+      )
+    }}
   </p>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { Picture } from '@keen-sinew/core';
 import PictureThumb from './PictureThumb.vue';
 
@@ -14,7 +15,7 @@ const VIEW_WORDS = {
 </script>
 
 <template>
-  <nav class="strip" aria-label="Pictures">
+  <nav class="strip" :aria-label="say.pictures">
     <RouterLink
       v-for="entry in pictures"
       :key="entry.id"
@@ -25,7 +26,7 @@ const VIEW_WORDS = {
     >
       <PictureThumb :piece-id="pieceId" :picture="entry" />
       <span>{{ VIEW_WORDS[entry.view] }}</span>
-      <small>{{ Object.keys(entry.landmarks).length }} placed</small>
+      <small>{{ say.placed2(Object.keys(entry.landmarks).length) }}</small>
     </RouterLink>
     <slot />
   </nav>

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { getDocument, GlobalWorkerOptions } from 'pdfjs-dist';
 import workerUrl from 'pdfjs-dist/build/pdf.worker.min.mjs?url';
 
@@ -32,7 +33,7 @@ export async function pdfPages(
       await page.render({ canvas, viewport }).promise;
       const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
       if (blob === null) throw new Error(`page ${n} could not be drawn`);
-      pages.push({ name: `${file.name}, page ${n}`, blob });
+      pages.push({ name: say.page(file.name, n), blob });
     }
     return pages;
   } finally {

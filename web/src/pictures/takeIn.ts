@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import {
   blankPicture,
   MOST_PICTURES,
@@ -52,9 +53,7 @@ export async function takeInPictures(
     else
       for (const page of pages.list) {
         if (ids.size >= MOST_PICTURES) {
-          sentences.push(
-            `${page.name}: this piece has ${MOST_PICTURES} pictures already, which is the most it takes. Remove one first.`,
-          );
+          sentences.push(say.thisPieceHasPictures(page.name, MOST_PICTURES));
           continue;
         }
         const read = await oneOf(page.name, page.blob, view, ids, decode);
@@ -80,7 +79,7 @@ async function pagesOf(
     return { list: await pdfPages(file) };
   } catch (error) {
     return {
-      sentence: `${file.name}: this PDF could not be read (${(error as Error).message}). Save the page as a PNG or JPEG picture and bring that.`,
+      sentence: say.thisPdfCouldNot(file.name, (error as Error).message),
     };
   }
 }
@@ -101,11 +100,17 @@ async function oneOf(
   try {
     ready = await decode(blob, header.value.orientation !== 1);
   } catch (error) {
-    return `${name}: the picture is damaged and could not be opened (${(error as Error).message}). Open it in another program and save it anew.`;
+    return say.pictureIsDamagedAnd(name, (error as Error).message);
   }
   const upright = uprightSize(header.value);
   if (ready.widthPx !== upright.widthPx || ready.heightPx !== upright.heightPx)
-    return `${name}: its head speaks of ${upright.widthPx} × ${upright.heightPx} pixels and ${ready.widthPx} × ${ready.heightPx} were found. Save it anew.`;
+    return say.itsHeadSpeaksOf(
+      name,
+      upright.widthPx,
+      upright.heightPx,
+      ready.widthPx,
+      ready.heightPx,
+    );
   const id = freeId(name, ids);
   ids.add(id);
   const { widthPx, heightPx, keptWidthPx } = ready;

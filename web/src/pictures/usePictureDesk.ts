@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import {
   boneEnds,
   landmarksOf,
@@ -92,12 +93,12 @@ export function usePictureDesk(pictureId: Readonly<Ref<string | undefined>>) {
       const mark = current.value;
       if (mark === undefined) return;
       const repeat = again.value && isPlaced(mark.id);
-      put(`Place ${mark.name}`, (of) => clicked(of, mark.id, at, again.value));
+      put(say.place(mark.name), (of) => clicked(of, mark.id, at, again.value));
       if (!repeat && !again.value) goNext(mark.id);
       return;
     }
     if (tool.value === 'outline') {
-      put('Trace the outline', ({ outline }) => ({
+      put(say.traceOutline, ({ outline }) => ({
         outline: [...outline, [Math.round(at[0] * 10) / 10, Math.round(at[1] * 10) / 10]],
       }));
       return;
@@ -114,7 +115,7 @@ export function usePictureDesk(pictureId: Readonly<Ref<string | undefined>>) {
 
   function twoPoints(which: Tool, from: [number, number], to: [number, number]): void {
     if (which === 'scale')
-      put('Mark the scale', ({ scale }) => ({
+      put(say.markScale, ({ scale }) => ({
         scale: {
           by: 'length',
           from,
@@ -123,19 +124,19 @@ export function usePictureDesk(pictureId: Readonly<Ref<string | undefined>>) {
           plusMinusMm: scale?.by === 'length' ? scale.plusMinusMm : 0,
         },
       }));
-    else if (which === 'level') put('Draw the level line', () => ({ level: { from, to } }));
-    else if (which === 'crop') put('Crop the picture', (of) => ({ crop: cropOf(of, from, to) }));
+    else if (which === 'level') put(say.drawLevelLine2, () => ({ level: { from, to } }));
+    else if (which === 'crop') put(say.cropPicture, (of) => ({ crop: cropOf(of, from, to) }));
   }
 
   const move = (id: string, at: PicturePoint): void =>
-    put('Move a landmark', (of) => clicked(of, id, at, false));
+    put(say.moveLandmark, (of) => clicked(of, id, at, false));
   const nudge = (by: PicturePoint): void => {
     const id = currentId.value;
-    if (id !== null && isPlaced(id)) put('Nudge a landmark', (of) => nudged(of, id, by));
+    if (id !== null && isPlaced(id)) put(say.nudgeLandmark, (of) => nudged(of, id, by));
   };
   const erase = (): void => {
     const id = currentId.value;
-    if (id !== null && isPlaced(id)) put('Take a landmark away', (of) => without(of, id));
+    if (id !== null && isPlaced(id)) put(say.takeLandmarkAway, (of) => without(of, id));
   };
 
   const sideOf = (id: string): Side =>

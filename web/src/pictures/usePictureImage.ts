@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Picture } from '@keen-sinew/core';
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
 import { loadPicture } from '../stores/pictureStorage.ts';
@@ -22,7 +23,7 @@ export function usePictureImage(pieceId: () => string, picture: Readonly<Ref<Pic
     letGo();
     if (entry.shipped === null && blob === null) {
       image.value = null;
-      problem.value = `This browser does not keep the picture “${entry.name}”: it was brought in elsewhere. Its landmarks stand; bring the picture in again to see them on it.`;
+      problem.value = say.thisBrowserDoesNot(entry.name);
       return;
     }
     held = blob === null ? null : URL.createObjectURL(blob);
@@ -31,7 +32,7 @@ export function usePictureImage(pieceId: () => string, picture: Readonly<Ref<Pic
     try {
       await next.decode();
     } catch (error) {
-      problem.value = `The picture “${entry.name}” could not be shown: ${(error as Error).message}`;
+      problem.value = say.pictureCouldNotBe(entry.name, (error as Error).message);
       return;
     }
     if (picture.value?.id !== entry.id) return;
@@ -47,7 +48,7 @@ export function usePictureImage(pieceId: () => string, picture: Readonly<Ref<Pic
       const entry = picture.value;
       if (entry === null) return;
       show(entry).catch((error: unknown) => {
-        problem.value = `The picture “${entry.name}” could not be read from this browser’s store: ${String(error)}`;
+        problem.value = say.pictureCouldNotBeRead(entry.name, String(error));
       });
     },
     { immediate: true },

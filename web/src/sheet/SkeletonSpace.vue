@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { JointAngles, Skeleton } from '@keen-sinew/core';
 import { shallowRef, watch } from 'vue';
 import type { SkeletonTurning } from './SkeletonTurning.ts';
@@ -17,5 +18,5 @@ watch([view, () => props.skeleton, () => props.angles], () =>
 </script>
 
 <template>
-  <SpaceBox label="The stance in space; drag to turn it" :load="load" @ready="view = $event" />
+  <SpaceBox :label="say.stanceInSpaceDrag" :load="load" @ready="view = $event" />
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts" generic="T extends Turntable">
+import * as say from './words.ts';
 import { useElementSize } from '@vueuse/core';
 import { onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
 import type { Turntable } from './Turntable.ts';
@@ -21,7 +22,7 @@ onMounted(async () => {
     view.value = made;
     emit('ready', made);
   } catch (error) {
-    problem.value = `This browser cannot draw in space (${(error as Error).message}). The elevations show the same.`;
+    problem.value = say.thisBrowserCannotDraw((error as Error).message);
   }
 });
 onBeforeUnmount(() => {
@@ -35,8 +36,12 @@ watch([width, height], () => view.value?.resize());
   <figure class="space">
     <div ref="box" class="box" role="img" :aria-label="label" />
     <figcaption>
-      <button type="button" class="quiet-button" @click="view?.turn(-TURN_DEG)">Turn left</button>
-      <button type="button" class="quiet-button" @click="view?.turn(TURN_DEG)">Turn right</button>
+      <button type="button" class="quiet-button" @click="view?.turn(-TURN_DEG)">
+        {{ say.turnLeft }}
+      </button>
+      <button type="button" class="quiet-button" @click="view?.turn(TURN_DEG)">
+        {{ say.turnRight }}
+      </button>
       <slot />
     </figcaption>
     <p v-if="problem" role="alert">{{ problem }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { sameTarget, type Snag } from '@keen-sinew/core';
 import { useEventListener } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
@@ -27,7 +28,7 @@ const snagLine = ref<InstanceType<typeof SnagLine> | null>(null);
 const background = computed(() =>
   bodyProgress.value === null
     ? bodyProblem.value
-    : `Working out the body, ${Math.round(bodyProgress.value * 100)} %`,
+    : say.workingOutBody(Math.round(bodyProgress.value * 100)),
 );
 
 /** Where a snag is seen: its stage, or the room of Measure that it is of. */
@@ -69,15 +70,15 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 
 <template>
   <div class="frame" :data-settled="settled">
-    <a href="#sheet" class="skip">Skip to the sheet</a>
+    <a href="#sheet" class="skip">{{ say.skipToSheet }}</a>
     <TopLine @print="filesShown = true" />
     <div v-if="store.workshopLeft" class="notice" role="status">
-      The workshop was changed meanwhile: what this step did there was left as it is now.
+      {{ say.workshopWasChangedMeanwhile }}
     </div>
     <div v-if="store.changedElsewhere" class="notice" role="alert">
-      This piece was changed in another tab. What is shown here is older.
+      {{ say.thisPieceWasChanged }}
       <button type="button" class="quiet-button" @click="store.open(piece.id)">
-        Take the newer state
+        {{ say.takeNewerState }}
       </button>
     </div>
     <div
@@ -86,8 +87,13 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       class="notice"
       role="alert"
     >
-      The stored piece “{{ entry.id }}” is damaged and was set aside.
-      {{ entry.recovered ? 'Its previous good copy was taken.' : '' }} {{ entry.sentence }}
+      {{
+        say.storedPieceIsDamaged(
+          entry.id,
+          entry.recovered ? say.itsPreviousGoodCopy : '',
+          entry.sentence,
+        )
+      }}
     </div>
     <div class="rooms">
       <SpineNav

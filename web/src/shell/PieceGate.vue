@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { ref, watch } from 'vue';
 import { usePieceStore } from '../stores/pieceStore.ts';
 
@@ -23,14 +24,15 @@ watch(() => props.id, openPiece, { immediate: true });
 <template>
   <slot v-if="state === 'open' && store.current?.id === id" />
   <main v-else-if="state === 'none'" class="none">
-    <h1>No piece of this name</h1>
+    <h1>{{ say.noPieceOfThis }}</h1>
     <p>
-      There is no piece “{{ id }}” in this browser. It may have been made in another browser, or
-      removed.
+      {{ say.thereIsNoPiece(id) }}
     </p>
-    <RouterLink to="/pieces">All pieces</RouterLink>
+    <RouterLink to="/pieces">{{ say.allPieces }}</RouterLink>
   </main>
-  <main v-else class="none" aria-busy="true"><h1>Opening the piece</h1></main>
+  <main v-else class="none" aria-busy="true">
+    <h1>{{ say.openingPiece }}</h1>
+  </main>
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { snagSentence, type Snag } from '@keen-sinew/core';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
@@ -46,13 +47,15 @@ function showFromList(snag: Snag): void {
 
 <template>
   <footer class="snags">
-    <button v-if="snags.length > 0" type="button" class="counts" title="List all" @click="list">
-      <GradeMark v-if="count('fix') > 0" grade="fix">{{ count('fix') }} to fix</GradeMark>
-      <GradeMark v-if="count('watch') > 0" grade="watch">{{ count('watch') }} to watch</GradeMark>
+    <button v-if="snags.length > 0" type="button" class="counts" :title="say.listAll" @click="list">
+      <GradeMark v-if="count('fix') > 0" grade="fix">{{ say.toFix(count('fix')) }}</GradeMark>
+      <GradeMark v-if="count('watch') > 0" grade="watch">{{
+        say.toWatch(count('watch'))
+      }}</GradeMark>
     </button>
     <p v-if="shown" role="status">{{ sentence(shown) }}</p>
     <p v-else-if="working" role="status">{{ working }}</p>
-    <p v-else role="status" class="fine">Nothing to fix and nothing to watch.</p>
+    <p v-else role="status" class="fine">{{ say.nothingToFixAnd }}</p>
     <template v-if="shown">
       <button
         v-if="snags.length > 1"
@@ -60,9 +63,9 @@ function showFromList(snag: Snag): void {
         class="quiet-button"
         @click="at = (at + 1) % snags.length"
       >
-        Next
+        {{ say.next }}
       </button>
-      <button type="button" class="quiet-button" @click="showNext">Show me</button>
+      <button type="button" class="quiet-button" @click="showNext">{{ say.showMe }}</button>
       <kbd>.</kbd>
     </template>
     <SnagList v-if="asked" v-model:show="listed" :snags="snags" @pick="showFromList" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { snagSentence, type Snag } from '@keen-sinew/core';
 import { NModal } from 'naive-ui';
 import { useUnits } from '../composables/useUnits.ts';
@@ -14,18 +15,23 @@ const sentence = (snag: Snag) => snagSentence(snag, system.value);
 
 <template>
   <NModal :show="show" @update:show="emit('update:show', $event)">
-    <section class="list" role="dialog" aria-label="Everything that is wrong now">
-      <h2>Wrong now</h2>
+    <section class="list" role="dialog" :aria-label="say.everythingThatIsWrong">
+      <h2>{{ say.wrongNow }}</h2>
       <ol>
         <li v-for="(snag, i) in snags" :key="i">
           <GradeMark :grade="snag.grade">
-            {{ snag.grade === 'fix' ? 'To fix' : 'To watch' }}, {{ STAGE_NAMES[snag.stage].name }}
+            {{ snag.grade === 'fix' ? say.toFix2 : say.toWatch2 }},
+            {{ STAGE_NAMES[snag.stage].name }}
           </GradeMark>
           <p>{{ sentence(snag) }}</p>
-          <button type="button" class="quiet-button" @click="emit('pick', snag)">Show me</button>
+          <button type="button" class="quiet-button" @click="emit('pick', snag)">
+            {{ say.showMe }}
+          </button>
         </li>
       </ol>
-      <button type="button" class="quiet-button" @click="emit('update:show', false)">Close</button>
+      <button type="button" class="quiet-button" @click="emit('update:show', false)">
+        {{ say.close }}
+      </button>
     </section>
   </NModal>
 </template>

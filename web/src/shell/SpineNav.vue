@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { STAGES, type Snag, type Stage } from '@keen-sinew/core';
 import { STAGE_NAMES } from './stageNames.ts';
 import VertebraMark from './VertebraMark.vue';
@@ -22,13 +23,13 @@ function snagOf(stage: Stage): 'fix' | 'watch' | null {
 /** The state in words, since colour is never the only sign. */
 function stateText(stage: Stage): string {
   const snag = snagOf(stage);
-  const told = props.confirmed.includes(stage) ? 'confirmed' : 'not confirmed yet';
-  return snag === null ? told : `${told}, something ${snag === 'fix' ? 'to fix' : 'to watch'}`;
+  const told = props.confirmed.includes(stage) ? 'confirmed' : say.notConfirmedYet;
+  return snag === null ? told : say.something(told, snag === 'fix' ? say.toFix3 : say.toWatch3);
 }
 </script>
 
 <template>
-  <nav class="spine" aria-label="Stages">
+  <nav class="spine" :aria-label="say.stages">
     <ol>
       <li v-for="stage in STAGES" :key="stage">
         <RouterLink

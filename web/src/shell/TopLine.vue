@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { Moon, Redo2, Sun, Undo2 } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
@@ -18,48 +19,50 @@ const stance = computed(
     plan.value.stance.gait?.spec.name ??
     plan.value.measure.skeleton.plan.stances.find((s) => s.id === piece.value.stance.presetId)
       ?.name ??
-    'Own stance',
+    say.ownStance,
 );
 const saved = computed(() => {
-  if (store.saveProblem) return 'Not saved';
-  if (!store.savedAt) return 'Saving';
+  if (store.saveProblem) return say.notSaved;
+  if (!store.savedAt) return say.saving;
   const at = new Date(store.savedAt);
-  return `Saved ${at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false })}`;
+  return say.saved(
+    at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false }),
+  );
 });
 
 function rename(event: Event): void {
   const name = (event.target as HTMLInputElement).value.trim().slice(0, 80);
   renaming.value = false;
-  if (name !== '' && name !== piece.value.name) change('Rename the piece', (p) => ({ ...p, name }));
+  if (name !== '' && name !== piece.value.name) change(say.renamePiece, (p) => ({ ...p, name }));
 }
 </script>
 
 <template>
   <header class="top">
-    <RouterLink to="/pieces" class="home" title="All pieces">
-      <img src="/mark.svg" alt="All pieces" width="26" height="26" />
+    <RouterLink to="/pieces" class="home" :title="say.allPieces">
+      <img src="/mark.svg" :alt="say.allPieces" width="26" height="26" />
     </RouterLink>
     <h1>
       <input
         v-if="renaming"
         :value="piece.name"
-        aria-label="Name of the piece"
+        :aria-label="say.nameOfPiece"
         autofocus
         @change="rename"
         @blur="rename"
         @keydown.escape="renaming = false"
       />
-      <button v-else type="button" class="name" title="Rename" @click="renaming = true">
+      <button v-else type="button" class="name" :title="say.rename" @click="renaming = true">
         {{ piece.name }}
       </button>
     </h1>
     <span class="what">{{ animal }} · {{ stance.toLowerCase() }}</span>
     <div class="chips">
-      <WorkingChip label="Scale" :working="plan.measure.scale" />
+      <WorkingChip :label="say.scale" :working="plan.measure.scale" />
       <span class="tall">
-        <WorkingChip label="Tall as posed" :working="plan.stance.heightAsPosed" />
+        <WorkingChip :label="say.tallAsPosed" :working="plan.stance.heightAsPosed" />
       </span>
-      <WorkingChip v-if="plan.mass" label="Clay" :working="plan.mass.clayGrams" />
+      <WorkingChip v-if="plan.mass" :label="say.clay" :working="plan.mass.clayGrams" />
     </div>
     <div class="right">
       <span class="saved" role="status" :class="{ problem: store.saveProblem }">{{ saved }}</span>
@@ -67,8 +70,8 @@ function rename(event: Event): void {
         class="icon"
         type="button"
         :disabled="!store.canUndo"
-        :title="store.canUndo ? `Undo: ${store.undoLabel} (Ctrl+Z)` : 'Nothing to undo'"
-        aria-label="Undo"
+        :title="store.canUndo ? say.undoCtrlZ(store.undoLabel) : say.nothingToUndo"
+        :aria-label="say.undo"
         @click="store.undo()"
       >
         <Undo2 :size="18" aria-hidden="true" />
@@ -77,8 +80,8 @@ function rename(event: Event): void {
         class="icon"
         type="button"
         :disabled="!store.canRedo"
-        :title="store.canRedo ? `Redo: ${store.redoLabel} (Ctrl+Shift+Z)` : 'Nothing to redo'"
-        aria-label="Redo"
+        :title="store.canRedo ? say.redoCtrlShiftZ(store.redoLabel) : say.nothingToRedo"
+        :aria-label="say.redo"
         @click="store.redo()"
       >
         <Redo2 :size="18" aria-hidden="true" />
@@ -87,9 +90,7 @@ function rename(event: Event): void {
         class="chip"
         type="button"
         :title="
-          settings.units === 'metric'
-            ? 'Switch to inches, ounces and °F'
-            : 'Switch to millimetres, grams and °C'
+          settings.units === 'metric' ? say.switchToInchesOunces : say.switchToMillimetresGrams
         "
         @click="settings.switchUnits()"
       >
@@ -98,14 +99,14 @@ function rename(event: Event): void {
       <button
         class="icon"
         type="button"
-        :title="settings.theme === 'day' ? 'Night bench' : 'Paper by day'"
-        :aria-label="settings.theme === 'day' ? 'Night bench' : 'Paper by day'"
+        :title="settings.theme === 'day' ? say.nightBench : say.paperByDay"
+        :aria-label="settings.theme === 'day' ? say.nightBench : say.paperByDay"
         @click="settings.switchTheme()"
       >
         <component :is="settings.theme === 'day' ? Moon : Sun" :size="18" aria-hidden="true" />
       </button>
-      <button class="print" type="button" title="Sheets and files (P)" @click="emit('print')">
-        Print shop sheets
+      <button class="print" type="button" :title="say.sheetsAndFilesP" @click="emit('print')">
+        {{ say.printShopSheets }}
       </button>
     </div>
   </header>

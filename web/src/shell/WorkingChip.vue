@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { Working } from '@keen-sinew/core';
 import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
@@ -16,7 +17,7 @@ const open = ref(false);
     ref="chip"
     class="chip"
     type="button"
-    :title="`How “${label}” is worked out`"
+    :title="say.howIsWorkedOut(label)"
     :aria-expanded="open"
     @click="open = !open"
     @keydown.escape="open = false"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 
 /** Stands in the place of numbers that wait for the body, with how far it is, or what went wrong. */
@@ -8,12 +9,10 @@ const { progress, problem, retry } = usePiecePlan().work.body;
 <template>
   <p v-if="problem !== null" class="pending" role="alert">
     {{ problem }}
-    <button type="button" class="quiet-button" @click="retry">Try again</button>
+    <button type="button" class="quiet-button" @click="retry">{{ say.tryAgain }}</button>
   </p>
   <p v-else class="pending" role="status">
-    {{
-      `The body is being worked out${progress === null ? '' : `, ${Math.round(progress * 100)} %`}. These numbers follow in a moment.`
-    }}
+    {{ say.bodyIsBeingWorked(progress === null ? '' : `, ${Math.round(progress * 100)} %`) }}
   </p>
 </template>
 

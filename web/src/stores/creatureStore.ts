@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { newCreature, problemSentence, readCreatureText, type Creature } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowReactive, shallowRef } from 'vue';
@@ -32,7 +33,7 @@ export const useCreatureStore = defineStore('creatures', () => {
         problem.value = null;
       })
       .catch((error: unknown) => {
-        problem.value = `Not saved: the browser’s store refused (${String(error)}). Save the animal to a file.`;
+        problem.value = say.notSavedBrowsersStore(String(error));
       });
   }
 
@@ -46,7 +47,7 @@ export const useCreatureStore = defineStore('creatures', () => {
   /** Changes one animal; the step is kept for undo. */
   function change(creature: Creature, part: Partial<Creature>): void {
     const after = { ...creature, ...part };
-    if (historyOf(creature.id).note('Change the animal', creature, after)) put(after);
+    if (historyOf(creature.id).note(say.changeAnimal, creature, after)) put(after);
   }
 
   function undo(id: string): void {

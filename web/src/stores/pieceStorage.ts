@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import {
   inWorkshop,
   isOfToday,
@@ -91,7 +92,7 @@ export async function loadPiece(id: string): Promise<LoadedPiece> {
 
 /** A stored record with its document read, or the sentence of what is wrong with it. */
 async function checked(raw: unknown): Promise<ReadPiece | string> {
-  if (!isStored(raw)) return 'The stored record is not one of a piece.';
+  if (!isStored(raw)) return say.storedRecordIsNot;
   const read = await readAny(raw.piece);
   if (!read.ok) return problemSentence(read.problem);
   const { piece, workshop: carried } = read.value;

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import {
   inWorkshop,
   isOfWorkshop,
@@ -96,7 +97,7 @@ export const usePieceStore = defineStore('pieces', () => {
     const { stored } = found;
     if (!stored?.carried) return found;
     const { withMetals } = await import('./adopting.ts');
-    const { metals } = await workshops.adopt(`Take over from ${stored.piece.name}`, stored.carried);
+    const { metals } = await workshops.adopt(say.takeOverFrom(stored.piece.name), stored.carried);
     const { carried: _carried, ...record } = stored;
     const moved = { ...record, piece: withMetals(stored.piece, metals) };
     await workshops.settled();
@@ -176,7 +177,7 @@ export const usePieceStore = defineStore('pieces', () => {
         channel?.postMessage({ id: piece.id });
       })
       .catch((error: unknown) => {
-        saveProblem.value = `Not saved: the browser’s store refused (${String(error)}). Export the piece to a file.`;
+        saveProblem.value = say.notSavedBrowsersStoreRefused(String(error));
       });
   }
 

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import {
   newWorkshop,
   problemSentence,
@@ -47,7 +48,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
         channel?.postMessage('changed');
       })
       .catch((error: unknown) => {
-        saveProblem.value = `Not saved: the browser’s store refused (${String(error)}). Save the workshop to a file.`;
+        saveProblem.value = say.notSavedBrowsersStoreRefusedSave(String(error));
       });
   }
 
@@ -84,7 +85,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     if (theirs.wire.ownMetals.length === 0) return new Map();
     const { adoptMetals } = await import('./adopting.ts');
     const { workshop, metals } = adoptMetals(current.value, theirs);
-    change('Take over the metals of a piece', () => workshop);
+    change(say.takeOverMetalsOf, () => workshop);
     return metals;
   }
 
@@ -92,7 +93,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   async function takeIn(text: string): Promise<Adopted | { readonly sentence: string }> {
     const read = readWorkshopText(text);
     return read.ok
-      ? adopt('Take in a workshop from a file', read.value)
+      ? adopt(say.takeInWorkshopFrom, read.value)
       : { sentence: problemSentence(read.problem) };
   }
 

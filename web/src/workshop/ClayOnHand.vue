@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   accepted,
   CLAYS,
@@ -25,12 +26,12 @@ function add(): void {
   const used = new Set(workshop.value.clays.map(({ id }) => id));
   let n = 1;
   while (used.has(`clay-${n}`)) n++;
-  set('Add clay on hand', [
+  set(say.addClayOnHand, [
     ...workshop.value.clays,
     {
       id: `clay-${n}`,
       classId: 'oven-firm',
-      name: 'Firm oven clay',
+      name: say.firmOvenClay,
       grams: 0,
       packetPrice: null,
     },
@@ -38,12 +39,12 @@ function add(): void {
 }
 const put = (clay: ClayOnHand): void =>
   set(
-    'Change clay on hand',
+    say.changeClayOnHand,
     workshop.value.clays.map((entry) => (entry.id === clay.id ? clay : entry)),
   );
 const drop = (id: string): void =>
   set(
-    'Remove clay on hand',
+    say.removeClayOnHand,
     workshop.value.clays.filter((entry) => entry.id !== id),
   );
 const readPrice = (typed: string): Parsed<number | null> =>
@@ -51,7 +52,7 @@ const readPrice = (typed: string): Parsed<number | null> =>
     ? accepted(null)
     : parseNumber(
         typed,
-        'Price of a packet',
+        say.priceOfPacket2,
         limitsOf('workshop.clays.*.packetPrice').min,
         limitsOf('workshop.clays.*.packetPrice').max,
       );
@@ -61,18 +62,20 @@ const readPrice = (typed: string): Parsed<number | null> =>
   <table v-if="workshop.clays.length > 0">
     <thead>
       <tr>
-        <th scope="col">Name</th>
-        <th scope="col">Kind</th>
-        <th scope="col">Left</th>
-        <th scope="col">A packet costs</th>
-        <th scope="col"><span class="visually-hidden">Remove</span></th>
+        <th scope="col">{{ say.name }}</th>
+        <th scope="col">{{ say.kind }}</th>
+        <th scope="col">{{ say.left }}</th>
+        <th scope="col">{{ say.packetCosts }}</th>
+        <th scope="col">
+          <span class="visually-hidden">{{ say.remove }}</span>
+        </th>
       </tr>
     </thead>
     <tbody>
       <tr v-for="clay in workshop.clays" :key="clay.id">
         <td>
           <NameField
-            label="Clay on hand, name"
+            :label="say.clayOnHandName"
             :value="clay.name"
             :most="60"
             @set="put({ ...clay, name: $event })"
@@ -81,7 +84,7 @@ const readPrice = (typed: string): Parsed<number | null> =>
         <td>
           <ChoiceField
             small
-            :label="`${clay.name}, kind`"
+            :label="say.kind2(clay.name)"
             :value="clay.classId"
             :options="classes"
             @set="put({ ...clay, classId: $event as ClayOnHand['classId'] })"
@@ -90,11 +93,11 @@ const readPrice = (typed: string): Parsed<number | null> =>
         <td>
           <QuantityField
             small
-            :label="`${clay.name}, left`"
+            :label="say.left2(clay.name)"
             :shown="text(clay.grams, 'g', system === 'metric' ? 0 : 1)"
             :parse="
               (typed) =>
-                parseMass(typed, `${clay.name}, left`, limitsOf('workshop.clays.*.grams'), system)
+                parseMass(typed, say.left2(clay.name), limitsOf('workshop.clays.*.grams'), system)
             "
             @set="put({ ...clay, grams: $event })"
           />
@@ -102,8 +105,8 @@ const readPrice = (typed: string): Parsed<number | null> =>
         <td>
           <QuantityField
             small
-            :label="`${clay.name}, price of a packet`"
-            placeholder="not known"
+            :label="say.priceOfPacket(clay.name)"
+            :placeholder="say.notKnown"
             :shown="clay.packetPrice?.toFixed(2) ?? ''"
             :parse="readPrice"
             @set="put({ ...clay, packetPrice: $event })"
@@ -111,17 +114,16 @@ const readPrice = (typed: string): Parsed<number | null> =>
         </td>
         <td>
           <button type="button" class="quiet-button" @click="drop(clay.id)">
-            Remove<span class="visually-hidden">: {{ clay.name }}</span>
+            {{ say.remove }}<span class="visually-hidden">: {{ clay.name }}</span>
           </button>
         </td>
       </tr>
     </tbody>
   </table>
   <p v-else class="empty">
-    No clay is entered, so the shopping list has all that a piece takes. A piece finds its clay here
-    by its kind and its name.
+    {{ say.noClayIsEntered }}
   </p>
-  <button type="button" class="quiet-button" @click="add">Add clay</button>
+  <button type="button" class="quiet-button" @click="add">{{ say.addClay }}</button>
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { Workshop } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
 import DecisionRow from '../controls/DecisionRow.vue';
@@ -11,9 +12,9 @@ import { useWorkshop } from './useWorkshop.ts';
 const { workshop, change } = useWorkshop();
 const { system, text } = useUnits();
 const SIDES = [
-  { key: 'lengthMm', name: 'Inside, long' },
-  { key: 'widthMm', name: 'Inside, deep' },
-  { key: 'heightMm', name: 'Inside, high' },
+  { key: 'lengthMm', name: say.insideLong },
+  { key: 'widthMm', name: say.insideDeep },
+  { key: 'heightMm', name: say.insideHigh },
 ] as const;
 const put = (label: string, part: Partial<Workshop['oven']>): void =>
   change(label, (shop) => ({ ...shop, oven: { ...shop.oven, ...part } }));
@@ -26,32 +27,32 @@ const put = (label: string, part: Partial<Workshop['oven']>): void =>
       :label="side.name"
       :shown="text(workshop.oven.inside[side.key], 'mm', system === 'metric' ? 0 : 2)"
       :parse="lengthAt(`workshop.oven.inside.${side.key}`, side.name, system)"
-      @set="put('Change the oven', { inside: { ...workshop.oven.inside, [side.key]: $event } })"
+      @set="put(say.changeOven, { inside: { ...workshop.oven.inside, [side.key]: $event } })"
     />
   </DecisionRow>
-  <DecisionRow name="Air left all round">
+  <DecisionRow :name="say.airLeftAllRound">
     <QuantityField
       small
-      label="Air left all round in the oven"
+      :label="say.airLeftAllRoundIn"
       :shown="text(workshop.oven.airMm, 'mm', system === 'metric' ? 0 : 2)"
-      :parse="lengthAt('workshop.oven.airMm', 'Air left all round', system)"
-      @set="put('Change the air in the oven', { airMm: $event })"
+      :parse="lengthAt('workshop.oven.airMm', say.airLeftAllRound, system)"
+      @set="put(say.changeAirInOven, { airMm: $event })"
     />
   </DecisionRow>
-  <DecisionRow name="Fan on">
+  <DecisionRow :name="say.fanOn">
     <SwitchField
-      label="Fan on"
+      :label="say.fanOn"
       :value="workshop.oven.fan"
-      @set="put('Switch the oven’s fan', { fan: $event })"
+      @set="put(say.switchOvensFan, { fan: $event })"
     />
   </DecisionRow>
-  <DecisionRow name="Thermometer less dial">
+  <DecisionRow :name="say.thermometerLessDial">
     <QuantityField
       small
-      label="Thermometer less dial"
+      :label="say.thermometerLessDial"
       :shown="text(workshop.oven.offsetC, 'kelvin')"
-      :parse="differenceAt('workshop.oven.offsetC', 'Thermometer less dial', system)"
-      @set="put('Enter what a thermometer shows', { offsetC: $event })"
+      :parse="differenceAt('workshop.oven.offsetC', say.thermometerLessDial, system)"
+      @set="put(say.enterWhatThermometerShows, { offsetC: $event })"
     />
   </DecisionRow>
 </template>

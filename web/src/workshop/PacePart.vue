@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { limitsOf, parseMinutes, parseNumber } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
 import DecisionRow from '../controls/DecisionRow.vue';
@@ -10,32 +11,32 @@ const { workshop, change } = useWorkshop();
 const { text, system } = useUnits();
 const readPace = (typed: string) => {
   const { min, max } = limitsOf('workshop.pace');
-  return parseNumber(typed, 'Time that hand work takes', min, max);
+  return parseNumber(typed, say.timeThatHandWork, min, max);
 };
 const readSitting = (typed: string) => {
   const { min, max } = limitsOf('workshop.sittingH');
-  const read = parseMinutes(typed, 'A sitting', { min: 60 * min, max: 60 * max }, system.value);
+  const read = parseMinutes(typed, say.sitting, { min: 60 * min, max: 60 * max }, system.value);
   return read.ok ? { ok: true as const, value: read.value / 60 } : read;
 };
 </script>
 
 <template>
-  <DecisionRow name="Hand work takes, times the usual">
+  <DecisionRow :name="say.handWorkTakesTimes">
     <QuantityField
       small
-      label="Hand work takes, times the usual"
+      :label="say.handWorkTakesTimes"
       :shown="String(workshop.pace)"
       :parse="readPace"
-      @set="change('Change your pace', (shop) => ({ ...shop, pace: $event }))"
+      @set="change(say.changeYourPace, (shop) => ({ ...shop, pace: $event }))"
     />
   </DecisionRow>
-  <DecisionRow name="A sitting at the bench">
+  <DecisionRow :name="say.sittingAtBench">
     <QuantityField
       small
-      label="A sitting at the bench"
+      :label="say.sittingAtBench"
       :shown="text(60 * workshop.sittingH, 'min', 0)"
       :parse="readSitting"
-      @set="change('Change the length of a sitting', (shop) => ({ ...shop, sittingH: $event }))"
+      @set="change(say.changeLengthOfSitting, (shop) => ({ ...shop, sittingH: $event }))"
     />
   </DecisionRow>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { limitsOf, parseVolume, type PaintOnHand } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
 import ColourField from '../controls/ColourField.vue';
@@ -16,19 +17,19 @@ function add(): void {
   const used = new Set(workshop.value.paints.map(({ id }) => id));
   let n = 1;
   while (used.has(`paint-${n}`)) n++;
-  set('Add a paint', [
+  set(say.addPaint, [
     ...workshop.value.paints,
-    { id: `paint-${n}`, name: 'Paint', hex: '#8c6f4f', ml: 0 },
+    { id: `paint-${n}`, name: say.paint, hex: '#8c6f4f', ml: 0 },
   ]);
 }
 const put = (paint: PaintOnHand): void =>
   set(
-    'Change a paint',
+    say.changePaint,
     workshop.value.paints.map((entry) => (entry.id === paint.id ? paint : entry)),
   );
 const drop = (id: string): void =>
   set(
-    'Remove a paint',
+    say.removePaint,
     workshop.value.paints.filter((entry) => entry.id !== id),
   );
 </script>
@@ -37,17 +38,19 @@ const drop = (id: string): void =>
   <table v-if="workshop.paints.length > 0">
     <thead>
       <tr>
-        <th scope="col">Name</th>
-        <th scope="col">Dries to</th>
-        <th scope="col">Left</th>
-        <th scope="col"><span class="visually-hidden">Remove</span></th>
+        <th scope="col">{{ say.name }}</th>
+        <th scope="col">{{ say.driesTo }}</th>
+        <th scope="col">{{ say.left }}</th>
+        <th scope="col">
+          <span class="visually-hidden">{{ say.remove }}</span>
+        </th>
       </tr>
     </thead>
     <tbody>
       <tr v-for="paint in workshop.paints" :key="paint.id">
         <td>
           <NameField
-            label="Paint, name"
+            :label="say.paintName"
             :value="paint.name"
             :most="60"
             @set="put({ ...paint, name: $event })"
@@ -55,7 +58,7 @@ const drop = (id: string): void =>
         </td>
         <td>
           <ColourField
-            :label="`${paint.name}, colour`"
+            :label="say.colour(paint.name)"
             :hex="paint.hex"
             @set="put({ ...paint, hex: $event })"
           />
@@ -63,28 +66,27 @@ const drop = (id: string): void =>
         <td>
           <QuantityField
             small
-            :label="`${paint.name}, left`"
+            :label="say.left2(paint.name)"
             :shown="text(paint.ml, 'ml', system === 'metric' ? 0 : 1)"
             :parse="
               (typed) =>
-                parseVolume(typed, `${paint.name}, left`, limitsOf('workshop.paints.*.ml'), system)
+                parseVolume(typed, say.left2(paint.name), limitsOf('workshop.paints.*.ml'), system)
             "
             @set="put({ ...paint, ml: $event })"
           />
         </td>
         <td>
           <button type="button" class="quiet-button" @click="drop(paint.id)">
-            Remove<span class="visually-hidden">: {{ paint.name }}</span>
+            {{ say.remove }}<span class="visually-hidden">: {{ paint.name }}</span>
           </button>
         </td>
       </tr>
     </tbody>
   </table>
   <p v-else class="empty">
-    No paint is entered. With paints here, the shopping list of a piece names the one that comes
-    nearest to each of its colours.
+    {{ say.noPaintIsEntered }}
   </p>
-  <button type="button" class="quiet-button" @click="add">Add a paint</button>
+  <button type="button" class="quiet-button" @click="add">{{ say.addPaint }}</button>
 </template>
 
 <style scoped>

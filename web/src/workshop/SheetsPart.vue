@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { computed } from 'vue';
 import type { Workshop } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
@@ -13,63 +14,63 @@ const emit = defineEmits<{ set: [label: string, part: Partial<Sheets>] }>();
 const { system, text, number } = useUnits();
 const metric = computed(() => system.value === 'metric');
 const putFoil = (part: Partial<Sheets['foil']>): void =>
-  emit('set', 'Change the foil', { foil: { ...props.sheets.foil, ...part } });
+  emit('set', say.changeFoil, { foil: { ...props.sheets.foil, ...part } });
 const putSheet = (part: Partial<Sheets['claySheet']>): void =>
-  emit('set', 'Change the sheet', { claySheet: { ...props.sheets.claySheet, ...part } });
+  emit('set', say.changeSheet, { claySheet: { ...props.sheets.claySheet, ...part } });
 </script>
 
 <template>
-  <DecisionRow name="Width of the foil">
+  <DecisionRow :name="say.widthOfFoil">
     <QuantityField
       small
-      label="Width of the foil"
+      :label="say.widthOfFoil"
       :shown="text(sheets.foil.widthMm, 'mm', metric ? 0 : 1)"
-      :parse="lengthAt('workshop.foil.widthMm', 'Width of the foil', system)"
+      :parse="lengthAt('workshop.foil.widthMm', say.widthOfFoil, system)"
       @set="putFoil({ widthMm: $event })"
     />
   </DecisionRow>
-  <DecisionRow name="Gauge of the foil">
+  <DecisionRow :name="say.gaugeOfFoil">
     <QuantityField
       small
-      label="Gauge of the foil"
+      :label="say.gaugeOfFoil"
       :shown="text(sheets.foil.gaugeMm, 'mm', metric ? 3 : 5)"
-      :parse="lengthAt('workshop.foil.gaugeMm', 'Gauge of the foil', system)"
+      :parse="lengthAt('workshop.foil.gaugeMm', say.gaugeOfFoil, system)"
       @set="putFoil({ gaugeMm: $event })"
     />
   </DecisionRow>
-  <DecisionRow name="Packed density, g/ml">
+  <DecisionRow :name="say.packedDensityGMl">
     <QuantityField
       small
-      label="Packed density of the foil"
+      :label="say.packedDensityOfFoil"
       :shown="number(sheets.foil.packedGPerMl, 'g/ml')"
-      :parse="numberAt('workshop.foil.packedGPerMl', 'Packed density', 'g/ml')"
+      :parse="numberAt('workshop.foil.packedGPerMl', say.packedDensity, 'g/ml')"
       @set="putFoil({ packedGPerMl: $event })"
     />
   </DecisionRow>
-  <DecisionRow name="A sheet of paper">
+  <DecisionRow :name="say.sheetOfPaper">
     <QuantityField
       small
-      label="A sheet of paper"
+      :label="say.sheetOfPaper"
       :shown="text(sheets.paperMm, 'mm', metric ? 2 : 4)"
-      :parse="lengthAt('workshop.paperMm', 'A sheet of paper', system)"
-      @set="emit('set', 'Change the paper', { paperMm: $event })"
+      :parse="lengthAt('workshop.paperMm', say.sheetOfPaper, system)"
+      @set="emit('set', say.changePaper, { paperMm: $event })"
     />
   </DecisionRow>
-  <DecisionRow name="Width of a sheet of clay">
+  <DecisionRow :name="say.widthOfSheetOf">
     <QuantityField
       small
-      label="Width of a sheet of clay"
+      :label="say.widthOfSheetOf"
       :shown="text(sheets.claySheet.widthMm, 'mm', metric ? 0 : 1)"
-      :parse="lengthAt('workshop.claySheet.widthMm', 'Width of a sheet of clay', system)"
+      :parse="lengthAt('workshop.claySheet.widthMm', say.widthOfSheetOf, system)"
       @set="putSheet({ widthMm: $event })"
     />
   </DecisionRow>
-  <DecisionRow name="Length of a sheet of clay">
+  <DecisionRow :name="say.lengthOfSheetOf">
     <QuantityField
       small
-      label="Length of a sheet of clay"
+      :label="say.lengthOfSheetOf"
       :shown="text(sheets.claySheet.lengthMm, 'mm', metric ? 0 : 1)"
-      :parse="lengthAt('workshop.claySheet.lengthMm', 'Length of a sheet of clay', system)"
+      :parse="lengthAt('workshop.claySheet.lengthMm', say.lengthOfSheetOf, system)"
       @set="putSheet({ lengthMm: $event })"
     />
   </DecisionRow>

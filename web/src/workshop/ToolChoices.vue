@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { TOOLS, type ToolId } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
 
@@ -11,10 +12,10 @@ const toggle = (id: ToolId): void =>
   has(id)
     ? emit(
         'set',
-        'Put a tool away',
+        say.putToolAway,
         props.tools.filter((tool) => tool !== id),
       )
-    : emit('set', 'Add a tool', [...props.tools, id]);
+    : emit('set', say.addTool, [...props.tools, id]);
 </script>
 
 <template>
@@ -22,11 +23,12 @@ const toggle = (id: ToolId): void =>
     <input type="checkbox" :checked="has(tool.id)" @change="toggle(tool.id)" />
     <span>{{ tool.name }}</span>
     <span class="least">
-      from <b class="number">{{ text(tool.leastMm, 'mm', system === 'metric' ? 2 : 3) }}</b>
+      {{ say.fromWord }}
+      <b class="number">{{ text(tool.leastMm, 'mm', system === 'metric' ? 2 : 3) }}</b>
     </span>
   </label>
   <p>
-    Narrowest strokes are from common practice: press your own tool into a scrap and measure it.
+    {{ say.narrowestStrokesAreFrom }}
   </p>
 </template>
 

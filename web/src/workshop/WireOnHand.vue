@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   accepted,
   lengthLimits,
@@ -31,21 +32,18 @@ function add(): void {
   let n = 1;
   while (used.has(`coil-${n}`)) n++;
   const { metal, size } = props.usual;
-  emit('set', 'Add wire on hand', [
-    ...props.stock,
-    { id: `coil-${n}`, metal, size, lengthsMm: [] },
-  ]);
+  emit('set', say.addWireOnHand, [...props.stock, { id: `coil-${n}`, metal, size, lengthsMm: [] }]);
 }
 const put = (entry: StockEntry): void =>
   emit(
     'set',
-    'Change wire on hand',
+    say.changeWireOnHand,
     props.stock.map((item) => (item.id === entry.id ? entry : item)),
   );
 const drop = (id: string): void =>
   emit(
     'set',
-    'Remove wire on hand',
+    say.removeWireOnHand,
     props.stock.filter((entry) => entry.id !== id),
   );
 
@@ -56,7 +54,7 @@ function readLengths(typed: string): Parsed<number[]> {
     const times = /^\s*(\d{1,2})\s*[x×]\s*(.+)$/.exec(part);
     const read = parseLength(
       times?.[2] ?? part,
-      'Lengths on hand',
+      say.lengthsOnHand,
       lengthLimits('workshop.wire.stock.*.lengthsMm.*'),
       system.value,
     );
@@ -65,7 +63,7 @@ function readLengths(typed: string): Parsed<number[]> {
   }
   return lengths.length <= MOST_LENGTHS
     ? accepted(lengths)
-    : refused('Lengths on hand', `${lengths.length} lengths`, `up to ${MOST_LENGTHS} lengths`);
+    : refused(say.lengthsOnHand, say.lengths(lengths.length), say.upToLengths(MOST_LENGTHS));
 }
 </script>
 
@@ -74,34 +72,33 @@ function readLengths(typed: string): Parsed<number[]> {
     <div v-for="entry in stock" :key="entry.id" class="entry">
       <ChoiceField
         small
-        label="Wire on hand, metal"
+        :label="say.wireOnHandMetal"
         :value="entry.metal"
         :options="[...metals]"
         @set="put({ ...entry, metal: $event })"
       />
       <WireSizeField
-        label="Wire on hand, diameter or gauge"
+        :label="say.wireOnHandDiameter"
         :size="entry.size"
         @set="put({ ...entry, size: $event })"
       />
       <QuantityField
         small
-        label="Wire on hand, lengths"
+        :label="say.wireOnHandLengths"
         placeholder="1 m; 2 x 600 mm"
         :shown="entry.lengthsMm.map((mm) => text(mm, 'mm', system === 'metric' ? 0 : 2)).join('; ')"
         :parse="readLengths"
         @set="put({ ...entry, lengthsMm: $event })"
       />
       <button type="button" class="quiet-button" @click="drop(entry.id)">
-        Remove<span class="visually-hidden"> this wire</span>
+        {{ say.remove }}<span class="visually-hidden">{{ say.thisWire }}</span>
       </button>
     </div>
   </div>
   <p v-if="stock.length === 0" class="empty">
-    No wire is entered, so everything must be bought. Enter what lies in the drawer to see what can
-    be cut from it.
+    {{ say.noWireIsEntered }}
   </p>
-  <button type="button" class="quiet-button" @click="add">Add wire on hand</button>
+  <button type="button" class="quiet-button" @click="add">{{ say.addWireOnHand }}</button>
 </template>
 
 <style scoped>

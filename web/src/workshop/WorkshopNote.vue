@@ -1,9 +1,15 @@
 <script setup lang="ts">
+import * as say from './words.ts';
+
 /** Says of decisions in a piece's ledger that they are the workshop's. */
 </script>
 
 <template>
-  <p>Kept in the <RouterLink to="/workshop">workshop</RouterLink>: every piece reads it there.</p>
+  <p>
+    {{ say.keptIn }} <RouterLink to="/workshop">{{ say.workshop }}</RouterLink>{{
+      say.everyPieceReadsIt
+    }}
+  </p>
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { metalsOf, workshopText, type Adopted } from '@keen-sinew/core';
 import { Redo2, Undo2 } from 'lucide-vue-next';
 import { computed, onMounted, ref } from 'vue';
@@ -50,34 +51,32 @@ async function takeIn(event: Event): Promise<void> {
   input.value = '';
   if (!file) return;
   const taken = await store.takeIn(await file.text());
-  problem.value = 'sentence' in taken ? `${file.name} was not taken in. ${taken.sentence}` : null;
+  problem.value = 'sentence' in taken ? say.wasNotTakenIn(file.name, taken.sentence) : null;
   told.value = 'sentence' in taken ? null : takenSentence(taken);
 }
 
 /** What was taken over, and what both have otherwise. */
 const takenSentence = ({ kept }: Adopted): string =>
-  kept.length === 0
-    ? 'What was missing here was taken over.'
-    : `What was missing here was taken over. Kept as they were here: ${kept.join(', ')}.`;
+  kept.length === 0 ? say.whatWasMissingHere : say.whatWasMissingHereWas(kept.join(', '));
 </script>
 
 <template>
   <main class="workshop">
     <header>
-      <RouterLink to="/pieces" title="All pieces">
-        <img src="/mark.svg" alt="All pieces" width="34" height="34" />
+      <RouterLink to="/pieces" :title="say.allPieces">
+        <img src="/mark.svg" :alt="say.allPieces" width="34" height="34" />
       </RouterLink>
       <div>
-        <h1>Workshop</h1>
-        <p>What you have and how you work. Every piece reads it from here.</p>
+        <h1>{{ say.workshop2 }}</h1>
+        <p>{{ say.whatYouHaveAnd }}</p>
       </div>
       <div class="acts">
         <button
           class="icon"
           type="button"
           :disabled="!store.canUndo"
-          :title="store.canUndo ? `Undo: ${store.undoLabel} (Ctrl+Z)` : 'Nothing to undo'"
-          aria-label="Undo"
+          :title="store.canUndo ? say.undoCtrlZ(store.undoLabel) : say.nothingToUndo"
+          :aria-label="say.undo"
           @click="store.undo()"
         >
           <Undo2 :size="18" aria-hidden="true" />
@@ -86,8 +85,8 @@ const takenSentence = ({ kept }: Adopted): string =>
           class="icon"
           type="button"
           :disabled="!store.canRedo"
-          :title="store.canRedo ? `Redo: ${store.redoLabel} (Ctrl+Shift+Z)` : 'Nothing to redo'"
-          aria-label="Redo"
+          :title="store.canRedo ? say.redoCtrlShiftZ(store.redoLabel) : say.nothingToRedo"
+          :aria-label="say.redo"
           @click="store.redo()"
         >
           <Redo2 :size="18" aria-hidden="true" />
@@ -95,16 +94,16 @@ const takenSentence = ({ kept }: Adopted): string =>
         <button class="quiet-button" type="button" @click="settings.switchUnits()">
           {{ system === 'metric' ? 'mm · °C' : 'in · °F' }}
         </button>
-        <button type="button" class="quiet-button" @click="keep">Save to a file</button>
+        <button type="button" class="quiet-button" @click="keep">{{ say.saveToFile }}</button>
         <button type="button" class="quiet-button" @click="fileInput?.click()">
-          Take in from a file
+          {{ say.takeInFromFile }}
         </button>
         <input
           ref="fileInput"
           class="visually-hidden"
           type="file"
           accept=".json,application/json"
-          aria-label="Workshop file"
+          :aria-label="say.workshopFile"
           tabindex="-1"
           @change="takeIn"
         />
@@ -112,14 +111,14 @@ const takenSentence = ({ kept }: Adopted): string =>
     </header>
     <p v-if="store.saveProblem" class="problem" role="alert">{{ store.saveProblem }}</p>
     <p v-if="store.damage" class="problem" role="alert">
-      The stored workshop was damaged and set aside. {{ store.damage }}
+      {{ say.storedWorkshopWasDamaged(store.damage) }}
     </p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <p v-if="told" role="status">{{ told }}</p>
     <div v-if="loaded" class="columns">
       <div>
         <section aria-labelledby="wire">
-          <h2 id="wire">Wire on hand</h2>
+          <h2 id="wire">{{ say.wireOnHand }}</h2>
           <WireOnHand
             :stock="workshop.wire.stock"
             :metals="metals"
@@ -128,32 +127,32 @@ const takenSentence = ({ kept }: Adopted): string =>
           />
         </section>
         <section aria-labelledby="clay">
-          <h2 id="clay">Clay on hand</h2>
+          <h2 id="clay">{{ say.clayOnHand }}</h2>
           <ClayOnHand />
         </section>
         <section aria-labelledby="paints">
-          <h2 id="paints">Paints on hand</h2>
+          <h2 id="paints">{{ say.paintsOnHand }}</h2>
           <PaintsOnHand />
         </section>
       </div>
       <div>
         <section aria-labelledby="oven">
-          <h2 id="oven">Oven</h2>
+          <h2 id="oven">{{ say.oven }}</h2>
           <OvenPart />
         </section>
         <section aria-labelledby="pace">
-          <h2 id="pace">Pace</h2>
+          <h2 id="pace">{{ say.pace }}</h2>
           <PacePart />
         </section>
         <section aria-labelledby="tools">
-          <h2 id="tools">Tools for texture</h2>
+          <h2 id="tools">{{ say.toolsForTexture }}</h2>
           <ToolChoices
             :tools="workshop.tools"
             @set="(label, tools) => change(label, (w) => ({ ...w, tools }))"
           />
         </section>
         <section aria-labelledby="sheets">
-          <h2 id="sheets">Foil, paper, sheets of clay</h2>
+          <h2 id="sheets">{{ say.foilPaperSheetsOf }}</h2>
           <SheetsPart
             :sheets="workshop"
             @set="(label, part) => change(label, (w) => ({ ...w, ...part }))"
@@ -161,7 +160,7 @@ const takenSentence = ({ kept }: Adopted): string =>
         </section>
       </div>
     </div>
-    <p v-else aria-busy="true">Opening the workshop</p>
+    <p v-else aria-busy="true">{{ say.openingWorkshop }}</p>
   </main>
 </template>
 

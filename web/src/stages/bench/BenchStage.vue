@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { isTarget, durationSentence, sentenceText } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
@@ -37,9 +38,9 @@ const toWork = (): void => {
 </script>
 
 <template>
-  <SheetFrame label="The work in order">
+  <SheetFrame :label="say.workInOrder">
     <BodyPending v-if="!bench" />
-    <ol v-else class="steps" tabindex="0" aria-label="Steps of this piece">
+    <ol v-else class="steps" tabindex="0" :aria-label="say.stepsOfThisPiece">
       <StepCard
         v-for="step in bench.steps"
         :key="step.id"
@@ -53,22 +54,22 @@ const toWork = (): void => {
   <LedgerPanel stage="bench">
     <BodyPending v-if="!bench" />
     <template v-else>
-      <LedgerSection title="Next">
+      <LedgerSection :title="say.next">
         <template v-if="bench.next">
           <p class="next-title">{{ bench.next.number }}. {{ bench.next.title }}</p>
-          <button type="button" class="wide-button" @click="toWork">Work at the bench</button>
+          <button type="button" class="wide-button" @click="toWork">{{ say.workAtBench }}</button>
           <CautionNote :ids="bench.next.cautions" />
         </template>
-        <p v-else class="next-title">Everything is ticked off.</p>
+        <p v-else class="next-title">{{ say.everythingIsTickedOff }}</p>
         <WorkingRow :working="bench.progress" />
         <WorkingRow :working="bench.minutes" />
         <WorkingRow :working="bench.timed" />
         <WorkingRow :working="bench.sittings" />
       </LedgerSection>
-      <LedgerSection title="To buy">
+      <LedgerSection :title="say.toBuy">
         <p class="note">
-          Everything the piece takes, less what is on hand in the
-          <RouterLink to="/workshop">workshop</RouterLink>.
+          {{ say.everythingPieceTakesLess }}
+          <RouterLink to="/workshop">{{ say.workshop }}</RouterLink>.
         </p>
         <WorkingRow
           v-for="line in bench.shopping"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   accepted,
   durationSentence,
@@ -22,11 +23,11 @@ const card = ref<HTMLElement | null>(null);
 
 function toggle(): void {
   const { id, title, done } = props.step;
-  if (done) change(`Untick “${title}”`, (p) => withStepOpen(p, id));
-  else change(`Tick “${title}”`, (p) => withStepDone(p, id, {}));
+  if (done) change(say.untick(title), (p) => withStepOpen(p, id));
+  else change(say.tick(title), (p) => withStepDone(p, id, {}));
 }
 const log = (part: Partial<StepDone>): void =>
-  change(`Log “${props.step.title}”`, (p) => withStepDone(p, props.step.id, part));
+  change(say.log(props.step.title), (p) => withStepDone(p, props.step.id, part));
 
 watch(
   () => props.picked,
@@ -42,14 +43,14 @@ watch(
     <input
       type="checkbox"
       :checked="step.done !== null"
-      :aria-label="`Done: ${step.title}`"
+      :aria-label="say.done(step.title)"
       @change="toggle"
     />
     <div>
       <h2>
         <span class="number">{{ step.number }}</span> {{ step.title }}
-        <em v-if="step.state === 'next'">next</em>
-        <em v-else-if="step.state === 'ready'">may be done now</em>
+        <em v-if="step.state === 'next'">{{ say.next2 }}</em>
+        <em v-else-if="step.state === 'ready'">{{ say.mayBeDoneNow }}</em>
         <small v-if="step.duration !== null" class="lasts">
           <StepSentence :sentence="durationSentence(step)" />
         </small>
@@ -58,21 +59,21 @@ watch(
       <slot />
       <CautionNote v-if="step.state !== 'done'" :ids="step.cautions" :first="step.firstCautions" />
       <div v-if="step.done" class="log">
-        <span>Done {{ step.done.on }}</span>
+        <span>{{ say.done2(step.done.on) }}</span>
         <QuantityField
           small
-          :label="`Minutes for ${step.title}`"
-          placeholder="minutes"
+          :label="say.minutesFor(step.title)"
+          :placeholder="say.minutes"
           :shown="step.done.minutes === null ? '' : text(step.done.minutes, 'min')"
           :parse="
-            (typed) => parseMinutes(typed, 'Minutes', limitsOf('bench.done.*.minutes'), system)
+            (typed) => parseMinutes(typed, say.minutes2, limitsOf('bench.done.*.minutes'), system)
           "
           @set="log({ minutes: $event })"
         />
         <QuantityField
           small
-          :label="`Note on ${step.title}`"
-          placeholder="a note for next time"
+          :label="say.noteOn(step.title)"
+          :placeholder="say.noteForNextTime"
           :shown="step.done.note"
           :parse="(typed) => accepted(typed.slice(0, 500))"
           @set="log({ note: $event })"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { colourCard, elevation } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -25,21 +26,21 @@ const rows = computed(() => [
 </script>
 
 <template>
-  <SheetFrame label="Colours by zone, and their layers">
+  <SheetFrame :label="say.coloursByZoneAnd">
     <SheetBoard
       :rows="rows"
       :target="target"
-      label="Side elevation in base colours, and every zone’s colours from primer to tips"
+      :label="say.sideElevationInBase"
       @pick="pickOnSheet"
     />
   </SheetFrame>
   <LedgerPanel stage="colour">
     <BodyPending v-if="!colour" />
     <template v-else>
-      <LedgerSection title="Zones and their colours">
+      <LedgerSection :title="say.zonesAndTheirColours">
         <ZoneColours :colour="colour" />
       </LedgerSection>
-      <LedgerSection title="Over everything">
+      <LedgerSection :title="say.overEverything">
         <WorkingRow :working="colour.primer" />
         <WorkingRow
           v-for="varnish in colour.varnishes"
@@ -48,7 +49,7 @@ const rows = computed(() => [
         />
         <CautionNote :ids="['spraying', 'sanding', 'solvent', 'label']" />
       </LedgerSection>
-      <LedgerSection title="How it is layered" folded>
+      <LedgerSection :title="say.howItIsLayered" folded>
         <LayerChoices />
       </LedgerSection>
     </template>

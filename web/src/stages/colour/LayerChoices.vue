@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import DecisionRow from '../../controls/DecisionRow.vue';
@@ -10,43 +11,43 @@ import { withPart } from '../withPart.ts';
 const { piece, change } = usePiecePlan();
 const colour = computed(() => piece.value.colour);
 const PRIMERS = [
-  { label: 'Grey primer', value: 'grey' },
-  { label: 'White primer', value: 'white' },
+  { label: say.greyPrimer, value: 'grey' },
+  { label: say.whitePrimer, value: 'white' },
 ];
 const wholeNumber = (typed: string) => {
-  const read = numberAt('colour.baseCoats', 'Base coats')(typed);
+  const read = numberAt('colour.baseCoats', say.baseCoats)(typed);
   return read.ok ? { ok: true as const, value: Math.round(read.value) } : read;
 };
 </script>
 
 <template>
   <PickRow
-    label="Primer"
+    :label="say.primer"
     :value="colour.primer"
     :options="PRIMERS"
     @set="
-      change('Change the primer', (p) =>
+      change(say.changePrimer, (p) =>
         withPart(p, 'colour', { primer: $event === 'white' ? 'white' : 'grey' }),
       )
     "
   />
-  <p>Grey keeps dark coats quiet; white makes pale and warm ones glow.</p>
-  <DecisionRow name="One step of lightness (0 to 1)">
+  <p>{{ say.greyKeepsDarkCoats }}</p>
+  <DecisionRow :name="say.oneStepOfLightness">
     <QuantityField
       small
-      label="One step of lightness"
+      :label="say.oneStepOfLightness2"
       :shown="String(colour.step)"
-      :parse="numberAt('colour.step', 'One step of lightness')"
-      @set="change('Change the contrast', (p) => withPart(p, 'colour', { step: $event }))"
+      :parse="numberAt('colour.step', say.oneStepOfLightness2)"
+      @set="change(say.changeContrast, (p) => withPart(p, 'colour', { step: $event }))"
     />
   </DecisionRow>
-  <DecisionRow name="Base coats">
+  <DecisionRow :name="say.baseCoats">
     <QuantityField
       small
-      label="Base coats"
+      :label="say.baseCoats"
       :shown="String(colour.baseCoats)"
       :parse="wholeNumber"
-      @set="change('Change the base coats', (p) => withPart(p, 'colour', { baseCoats: $event }))"
+      @set="change(say.changeBaseCoats, (p) => withPart(p, 'colour', { baseCoats: $event }))"
     />
   </DecisionRow>
 </template>

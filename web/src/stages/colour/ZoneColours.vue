@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { SHEENS, type ColourPlan, type Sheen } from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -12,7 +13,7 @@ import { withPart } from '../withPart.ts';
 const props = defineProps<{ colour: ColourPlan }>();
 const { piece, change } = usePiecePlan();
 const { target, pick } = useSelection();
-const SHEEN_NAMES = { matt: 'Matt', satin: 'Satin', gloss: 'Gloss', wet: 'High gloss' } as const;
+const SHEEN_NAMES = { matt: 'Matt', satin: 'Satin', gloss: 'Gloss', wet: say.highGloss } as const;
 const SHEEN_OPTIONS = SHEENS.map((value) => ({ label: SHEEN_NAMES[value], value }));
 const chosenId = ref('flanks');
 const chosen = computed(
@@ -34,7 +35,7 @@ function choose(id: string): void {
 
 function set(part: { hex?: string | null; sheen?: Sheen | null }): void {
   const { zone } = chosen.value;
-  change(`Change the colour of ${zone.name.toLowerCase()}`, (p) =>
+  change(say.changeColourOf(zone.name.toLowerCase()), (p) =>
     withPart(p, 'colour', {
       zones: {
         ...p.colour.zones,
@@ -46,7 +47,7 @@ function set(part: { hex?: string | null; sheen?: Sheen | null }): void {
 </script>
 
 <template>
-  <div class="zones" role="group" aria-label="Zones">
+  <div class="zones" role="group" :aria-label="say.zones">
     <button
       v-for="zone in colour.zones"
       :key="zone.zone.id"
@@ -59,36 +60,36 @@ function set(part: { hex?: string | null; sheen?: Sheen | null }): void {
   </div>
   <h4>{{ chosen.zone.name }}</h4>
   <DecisionRow
-    name="Colour to aim at"
+    :name="say.colourToAimAt"
     :own="chosen.own"
-    back="library’s"
+    :back="say.librarys"
     @revert="set({ hex: null })"
   >
     <ColourField
-      :label="`Colour of ${chosen.zone.name}`"
+      :label="say.colourOf(chosen.zone.name)"
       :hex="chosen.hex"
       @set="set({ hex: $event })"
     />
   </DecisionRow>
   <PickRow
-    :label="`Sheen of ${chosen.zone.name}`"
+    :label="say.sheenOf(chosen.zone.name)"
     :value="chosen.sheen"
     :options="SHEEN_OPTIONS"
     class="sheen"
     @set="set({ sheen: $event as Sheen })"
   />
-  <WorkingRow :working="chosen.area" label="Skin of this zone" />
+  <WorkingRow :working="chosen.area" :label="say.skinOfThisZone" />
   <template v-for="layer in chosen.layers" :key="layer.rule.id">
     <p class="layer">
       <i :style="{ background: layer.hex }" />
       <b>{{ layer.rule.name }}</b> <span class="number">{{ layer.hex }}</span>
       <span class="how">{{ layer.rule.how }}</span>
     </p>
-    <WorkingRow :working="layer.lightness" label="Lightness" />
-    <WorkingRow :working="layer.ml" label="Paint" />
+    <WorkingRow :working="layer.lightness" :label="say.lightness" />
+    <WorkingRow :working="layer.ml" :label="say.paint" />
   </template>
   <p v-if="piece.colour.zones[chosen.zone.id]?.hex == null" class="says">
-    Colours of the library are from memory: pick yours from a picture of the animal in good light.
+    {{ say.coloursOfLibraryAre }}
   </p>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { limitsOf, parseMinutes, type BakeStage } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -18,66 +19,58 @@ const isShort = ({ needed, bake }: BakeStage): boolean =>
   needed !== null && bake !== null && bake.value < needed.value;
 const setMinutes = ({ id, name }: BakeStage, minutes: number | null): void =>
   change(
-    minutes === null
-      ? `Let the ${name.toLowerCase()} bake follow`
-      : `Set the ${name.toLowerCase()} bake`,
+    minutes === null ? say.letBakeFollow(name.toLowerCase()) : say.setBake(name.toLowerCase()),
     (p) => withPart(p, 'cure', { minutes: { ...p.cure.minutes, [id]: minutes } }),
   );
 const METHODS = [
-  { label: 'Shell first', value: 'shell-first' },
-  { label: 'All at once', value: 'all-at-once' },
+  { label: say.shellFirst, value: 'shell-first' },
+  { label: say.allAtOnce, value: 'all-at-once' },
 ];
 const setMethod = (method: string): void =>
-  change('Change the order of bakes', (p) =>
+  change(say.changeOrderOfBakes, (p) =>
     withPart(p, 'cure', { method: method === 'shell-first' ? 'shell-first' : 'all-at-once' }),
   );
 </script>
 
 <template>
-  <PickRow label="Order of bakes" :value="cure.method" :options="METHODS" @set="setMethod" />
+  <PickRow :label="say.orderOfBakes" :value="cure.method" :options="METHODS" @set="setMethod" />
   <p class="says">
-    {{
-      cure.method === 'shell-first'
-        ? 'For bulky bodies: a baked shell carries detail without sagging, and costs one more bake.'
-        : 'For slender bodies: quicker, but what is done first can be dented while the rest is made.'
-    }}
+    {{ cure.method === 'shell-first' ? say.forBulkyBodiesBaked : say.forSlenderBodiesQuicker }}
   </p>
-  <DecisionRow name="Eyes and claws baked before">
+  <DecisionRow :name="say.eyesAndClawsBaked">
     <SwitchField
-      label="Eyes and claws baked before"
+      :label="say.eyesAndClawsBaked"
       :value="cure.partsFirst"
-      @set="
-        change('Change when parts are baked', (p) => withPart(p, 'cure', { partsFirst: $event }))
-      "
+      @set="change(say.changeWhenPartsAre, (p) => withPart(p, 'cure', { partsFirst: $event }))"
     />
   </DecisionRow>
   <ol>
     <li v-for="stage in plan.cure.stages" :key="stage.id">
       <b>{{ stage.name }}.</b> {{ stage.what }}
-      <WorkingRow v-if="stage.needed" :working="stage.needed" label="Needed in the hot oven" />
+      <WorkingRow v-if="stage.needed" :working="stage.needed" :label="say.neededInHotOven" />
       <p
         v-if="stage.needed?.range && stage.needed.range[1] > stage.needed.range[0] + 0.5"
         class="upto"
       >
-        up to {{ text(stage.needed.range[1], 'min') }} where clay and oven are slow
+        {{ say.upToWhereClay(text(stage.needed.range[1], 'min')) }}
       </p>
       <WorkingRow
         v-if="stage.bake"
         :working="stage.bake"
-        label="Bake for"
+        :label="say.bakeFor"
         :alarm="isShort(stage)"
       />
       <DecisionRow
         v-if="stage.bake"
-        name="Minutes of your own"
+        :name="say.minutesOfYourOwn"
         :own="cure.minutes[stage.id] !== null"
         @revert="setMinutes(stage, null)"
       >
         <QuantityField
           small
-          :label="`Minutes of the bake: ${stage.name.toLowerCase()}`"
+          :label="say.minutesOfBake(stage.name.toLowerCase())"
           :shown="text(stage.bake.value, 'min')"
-          :parse="(typed) => parseMinutes(typed, `${stage.name}, minutes`, MINUTES, system)"
+          :parse="(typed) => parseMinutes(typed, say.minutes(stage.name), MINUTES, system)"
           @set="setMinutes(stage, $event)"
         />
       </DecisionRow>

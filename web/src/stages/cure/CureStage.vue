@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import CautionNote from '../../ledger/CautionNote.vue';
@@ -26,25 +27,26 @@ const setting = computed(() => cure.value.figures.clay.setting);
 </script>
 
 <template>
-  <SheetFrame label="How the clay warms, and how long it needs">
+  <SheetFrame :label="say.howClayWarmsAnd">
     <template v-if="cure.request">
-      <h2 class="title">How the clay warms in an oven at its temperature</h2>
+      <h2 class="title">{{ say.howClayWarmsIn }}</h2>
       <HeatChart v-if="cure.run" :cure="cure" />
       <p v-else class="wait" role="status">
-        {{
-          heatProblem ??
-          (heatProgress !== null ? 'The heat flow is being worked out.' : 'One moment.')
-        }}
+        {{ heatProblem ?? (heatProgress !== null ? say.heatFlowIsBeing : say.oneMoment) }}
       </p>
     </template>
     <p v-else class="wait">
-      {{ cure.figures.clay.name }} sets without an oven
-      {{ setting === 'air' ? 'as it dries' : 'by itself' }}: never bake it hotter than its limit.
+      {{
+        say.setsWithoutOvenNever(
+          cure.figures.clay.name,
+          setting === 'air' ? say.asItDries : say.byItself,
+        )
+      }}
     </p>
     <TimeTable />
   </SheetFrame>
   <LedgerPanel stage="cure">
-    <LedgerSection v-if="cure.dial && cure.oven" title="The oven">
+    <LedgerSection v-if="cure.dial && cure.oven" :title="say.oven">
       <WorkingRow v-if="cure.figures.temperature" :working="cure.figures.temperature" />
       <WorkingRow :working="cure.figures.limit" />
       <WorkingRow v-for="ofShell in ofShells" :key="ofShell.id" :working="ofShell" />
@@ -52,19 +54,19 @@ const setting = computed(() => cure.value.figures.clay.setting);
       <WorkingRow :working="cure.oven" :alarm="tooHot" />
       <CautionNote :ids="['oven', 'hot-parts', 'qualified']" />
     </LedgerSection>
-    <LedgerSection v-else title="Setting">
+    <LedgerSection v-else :title="say.setting">
       <WorkingRow :working="cure.figures.limit" />
       <WorkingRow :working="cure.figures.time" />
       <WorkingRow v-for="ofShell in ofShells" :key="ofShell.id" :working="ofShell" />
       <CautionNote v-if="setting === 'chemical'" :ids="['epoxy']" />
     </LedgerSection>
-    <LedgerSection title="Bakes and parts">
+    <LedgerSection :title="say.bakesAndParts">
       <BakeList />
       <WorkingRow :working="cure.bakes" />
       <WorkingRow :working="cure.eye" />
       <CautionNote :ids="['small-parts', 'solvent', 'heat-gun']" />
     </LedgerSection>
-    <LedgerSection v-if="cure.dial" title="What the packet says of time">
+    <LedgerSection v-if="cure.dial" :title="say.whatPacketSaysOf">
       <WorkingRow :working="cure.figures.time" />
       <WorkingRow :working="cure.figures.perMm" />
       <template v-if="cure.shellFigures">
@@ -72,14 +74,14 @@ const setting = computed(() => cure.value.figures.clay.setting);
         <WorkingRow :working="cure.shellFigures.perMm" />
       </template>
     </LedgerSection>
-    <LedgerSection title="What the clay’s own label says" folded>
+    <LedgerSection :title="say.whatClaysOwnLabel" folded>
       <ClayLabel part="oven" />
       <CautionNote :ids="['label']" />
     </LedgerSection>
-    <LedgerSection v-if="cure.shellFigures" title="What the label of the shells’ clay says" folded>
+    <LedgerSection v-if="cure.shellFigures" :title="say.whatLabelOfShells" folded>
       <ClayLabel part="oven" of="shellClay" />
     </LedgerSection>
-    <LedgerSection v-if="cure.dial" title="Your oven" folded>
+    <LedgerSection v-if="cure.dial" :title="say.yourOven" folded>
       <OvenChoices />
     </LedgerSection>
   </LedgerPanel>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { CurePlan } from '@keen-sinew/core';
 import { quantityText, greatest } from '@keen-sinew/core';
 import { computed, defineAsyncComponent } from 'vue';
@@ -57,7 +58,7 @@ const marks = computed(() => {
     if (bake) byMinutes.set(bake.value, [...(byMinutes.get(bake.value) ?? []), name.toLowerCase()]);
   return [...byMinutes].map(([minutes, names]) => ({
     minutes,
-    text: `${names.join(' and ')} ${minutes.toFixed(0)} min`,
+    text: say.min(names.join(' and '), minutes.toFixed(0)),
   }));
 });
 // eslint-disable-next-line max-lines-per-function -- one set of options for the chart
@@ -81,7 +82,7 @@ const options = computed(() => {
       animations: { enabled: false },
       toolbar: { show: false },
       zoom: { enabled: false },
-      fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif',
+      fontFamily: say.atkinsonHyperlegibleNextVariable,
       foreColor: soft,
       background: 'transparent',
     },
@@ -96,7 +97,7 @@ const options = computed(() => {
       max: axis.value.span,
       tickAmount: axis.value.steps,
       decimalsInFloat: 0,
-      title: { text: 'minutes in the hot oven', style: { fontWeight: 400 } },
+      title: { text: say.minutesInHotOven, style: { fontWeight: 400 } },
       axisBorder: { color: ink },
     },
     yaxis: {
@@ -104,7 +105,7 @@ const options = computed(() => {
       max: Math.ceil(shown((request?.ovenC ?? 130) + 8) / 10) * 10,
       decimalsInFloat: 0,
       title: {
-        text: `innermost clay, ${system.value === 'metric' ? '°C' : '°F'}`,
+        text: say.innermostClay(system.value === 'metric' ? '°C' : '°F'),
         style: { fontWeight: 400 },
       },
     },
@@ -115,7 +116,7 @@ const options = computed(() => {
               y: shown(request.ovenC),
               borderColor: ink,
               label: {
-                ...label(`oven ${quantityText(request.ovenC, 'degC', system.value)}`, ink),
+                ...label(say.oven2(quantityText(request.ovenC, 'degC', system.value)), ink),
                 position: 'left',
                 textAnchor: 'start',
               },
@@ -125,7 +126,7 @@ const options = computed(() => {
               borderColor: soft,
               strokeDashArray: 4,
               label: {
-                ...label(`cures from ${quantityText(targetC, 'degC', system.value)}`, soft),
+                ...label(say.curesFrom(quantityText(targetC, 'degC', system.value)), soft),
                 position: 'left',
                 textAnchor: 'start',
                 offsetY: 16,
@@ -139,16 +140,15 @@ const options = computed(() => {
 });
 const spoken = computed(() =>
   props.cure.heat
-    .map(
-      ({ result, working }) =>
-        `${placeOf(result.caseId)}: hot after ${working.value.toFixed(0)} minutes`,
+    .map(({ result, working }) =>
+      say.hotAfterMinutes(placeOf(result.caseId), working.value.toFixed(0)),
     )
     .join('; '),
 );
 </script>
 
 <template>
-  <div class="chart" role="img" :aria-label="`Chart of warming. ${spoken}.`">
+  <div class="chart" role="img" :aria-label="say.chartOfWarming(spoken)">
     <ApexChart type="line" height="100%" :options="options" :series="series" />
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { limitsOf, parseMinutes, parseTemperature, type Workpiece } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -20,44 +21,42 @@ const put = (what: string, part: Partial<Workpiece['cure']>): void =>
 
 <template>
   <WorkshopNote />
-  <DecisionRow name="Fan on">
+  <DecisionRow :name="say.fanOn">
     <SwitchField
-      label="Fan on"
+      :label="say.fanOn"
       :value="cure.fan"
-      @set="put('Switch the oven’s fan', { fan: $event })"
+      @set="put(say.switchOvensFan, { fan: $event })"
     />
   </DecisionRow>
-  <DecisionRow name="Thermometer less dial">
+  <DecisionRow :name="say.thermometerLessDial">
     <QuantityField
       small
-      label="Thermometer less dial"
+      :label="say.thermometerLessDial"
       :shown="text(cure.ovenOffsetC, 'kelvin')"
-      :parse="differenceAt('workshop.oven.offsetC', 'Thermometer less dial', system)"
-      @set="put('Enter what a thermometer shows', { ovenOffsetC: $event })"
+      :parse="differenceAt('workshop.oven.offsetC', say.thermometerLessDial, system)"
+      @set="put(say.enterWhatThermometerShows, { ovenOffsetC: $event })"
     />
   </DecisionRow>
   <DecisionRow
-    name="Set the dial yourself"
+    :name="say.setDialYourself"
     :own="cure.setC !== null"
-    @revert="put('Let the dial follow', { setC: null })"
+    @revert="put(say.letDialFollow, { setC: null })"
   >
     <QuantityField
       small
-      label="Dial"
+      :label="say.dial"
       :shown="plan.cure.dial ? text(plan.cure.dial.value, 'degC') : ''"
-      :parse="(typed) => parseTemperature(typed, 'Dial', limitsOf('cure.setC'), system)"
-      @set="put('Set the dial', { setC: $event })"
+      :parse="(typed) => parseTemperature(typed, say.dial, limitsOf('cure.setC'), system)"
+      @set="put(say.setDial, { setC: $event })"
     />
   </DecisionRow>
-  <DecisionRow name="Kept in once it is hot">
+  <DecisionRow :name="say.keptInOnceIt">
     <QuantityField
       small
-      label="Kept in once it is hot"
+      :label="say.keptInOnceIt"
       :shown="text(cure.holdMin, 'min')"
-      :parse="
-        (typed) => parseMinutes(typed, 'Kept in once it is hot', limitsOf('cure.holdMin'), system)
-      "
-      @set="put('Change the time held', { holdMin: $event })"
+      :parse="(typed) => parseMinutes(typed, say.keptInOnceIt, limitsOf('cure.holdMin'), system)"
+      @set="put(say.changeTimeHeld, { holdMin: $event })"
     />
   </DecisionRow>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -31,11 +32,11 @@ const opened = computed(() =>
   <table class="reckoning times">
     <thead>
       <tr>
-        <th scope="col">Where the clay is slowest</th>
-        <th scope="col">Thick</th>
-        <th scope="col">Packet’s rule, a minimum</th>
-        <th v-if="cure.request" scope="col">Innermost clay hot enough after</th>
-        <th v-if="cure.request" scope="col">between</th>
+        <th scope="col">{{ say.whereClayIsSlowest }}</th>
+        <th scope="col">{{ say.thick }}</th>
+        <th scope="col">{{ say.packetsRuleMinimum }}</th>
+        <th v-if="cure.request" scope="col">{{ say.innermostClayHotEnough }}</th>
+        <th v-if="cure.request" scope="col">{{ say.between }}</th>
       </tr>
     </thead>
     <tbody>
@@ -46,8 +47,8 @@ const opened = computed(() =>
           <td><WorkingCell :working="row.packet.time" unit /></td>
         </template>
         <template v-else>
-          <td class="same">the same</td>
-          <td class="same">the same</td>
+          <td class="same">{{ say.same }}</td>
+          <td class="same">{{ say.same }}</td>
         </template>
         <td v-if="cure.request">
           <WorkingCell v-if="row.heat" :working="row.heat" unit />
@@ -64,10 +65,7 @@ const opened = computed(() =>
   </table>
   <WorkingDetail v-if="opened" :working="opened" />
   <p v-if="cure.request" class="note">
-    Both count from the moment the piece is in the hot oven. The packet’s rule is a minimum, and no
-    time at temperature; the physical time is how long the innermost clay takes to reach the low end
-    of what it cures at, and {{ text(piece.cure.holdMin, 'min') }} are added to it. The longer of
-    the two is baked. Longer at the right temperature does no harm; hotter does.
+    {{ say.bothCountFromMoment(text(piece.cure.holdMin, 'min')) }}
   </p>
 </template>
 

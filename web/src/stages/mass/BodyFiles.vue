@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { glbOf, joinedMeshes, stlOf, type TriangleMesh } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -41,23 +42,22 @@ function saveGlb(): void {
 </script>
 
 <template>
-  <p v-if="meshes === null" class="says">The meshes are being worked out.</p>
+  <p v-if="meshes === null" class="says">{{ say.meshesAreBeingWorked }}</p>
   <p v-else class="ways">
     <button
       type="button"
       class="quiet-button"
       @click="saveStl(joinedMeshes([meshes.skin, meshes.plates]), 'body')"
     >
-      Body (STL)
+      {{ say.bodyStl }}
     </button>
     <button v-if="hasCore" type="button" class="quiet-button" @click="saveStl(meshes.core, 'core')">
-      Core (STL)
+      {{ say.coreStl }}
     </button>
-    <button type="button" class="quiet-button" @click="saveGlb">Both (glTF)</button>
+    <button type="button" class="quiet-button" @click="saveGlb">{{ say.bothGltf }}</button>
   </p>
   <p class="says">
-    Closed surfaces at the model’s size: STL in mm with z up, glTF in metres with y up, as their
-    rules say.
+    {{ say.closedSurfacesAtModels }}
   </p>
 </template>
 

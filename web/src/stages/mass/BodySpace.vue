@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { SectionCard } from '@keen-sinew/core';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -22,15 +23,15 @@ const kept = shallowRef(meshes.value);
 watch(meshes, (now) => (kept.value = now ?? kept.value));
 
 const PEELS = [
-  { label: 'Skin', value: 'skin' },
-  { label: 'Clay', value: 'clay' },
-  { label: 'Core', value: 'core' },
-  { label: 'Wires', value: 'wires' },
+  { label: say.skin, value: 'skin' },
+  { label: say.clay, value: 'clay' },
+  { label: say.core, value: 'core' },
+  { label: say.wires, value: 'wires' },
 ];
 const cuts = computed(() => [
-  { label: 'whole', value: WHOLE },
+  { label: say.whole, value: WHOLE },
   ...props.cards.map(({ number, name }) => ({
-    label: `cut at ${number}, ${name.toLowerCase()}`,
+    label: say.cutAt(number, name.toLowerCase()),
     value: String(number),
   })),
 ]);
@@ -53,18 +54,18 @@ watch([view, scene, peel], () => {
 </script>
 
 <template>
-  <SpaceBox label="The body in space; drag to turn it" :load="load" @ready="view = $event">
-    <PickRow label="Peel down to" :value="peel" :options="PEELS" @set="peel = $event as Peel" />
+  <SpaceBox :label="say.bodyInSpaceDrag" :load="load" @ready="view = $event">
+    <PickRow :label="say.peelDownTo" :value="peel" :options="PEELS" @set="peel = $event as Peel" />
     <ChoiceField
       small
       class="cut"
-      label="Cut the body open"
+      :label="say.cutBodyOpen"
       :value="cutAt"
       :options="cuts"
       @set="cutAt = $event"
     />
     <span v-if="shapeProblem" role="alert">{{ shapeProblem }}</span>
-    <span v-else-if="kept === null" role="status">The body is being worked out.</span>
+    <span v-else-if="kept === null" role="status">{{ say.bodyIsBeingWorked }}</span>
   </SpaceBox>
 </template>
 

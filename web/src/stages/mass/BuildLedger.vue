@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { MassPlan } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -18,7 +19,7 @@ const tooThick = computed(() => plan.value.snags.some(({ code }) => code === 'cl
 </script>
 
 <template>
-  <LedgerSection title="Clay to have ready">
+  <LedgerSection :title="say.clayToHaveReady">
     <WorkingRow :working="mass.clayGrams" />
     <WorkingRow v-for="stage in mass.stages" :key="stage.id" :working="stage" />
     <WorkingRow :working="mass.clayVolume" />
@@ -32,38 +33,38 @@ const tooThick = computed(() => plan.value.snags.some(({ code }) => code === 'cl
       <WorkingRow :working="batch.figures.packet" />
     </template>
   </LedgerSection>
-  <LedgerSection title="Built up by region">
+  <LedgerSection :title="say.builtUpByRegion">
     <ShellTable />
     <WorkingRow v-if="mass.shape?.thickest" :working="mass.shape.thickest" :alarm="tooThick" />
     <CautionNote :ids="['foil', 'sharp']" />
   </LedgerSection>
-  <LedgerSection title="Sheets to roll">
+  <LedgerSection :title="say.sheetsToRoll">
     <template v-for="sheet in mass.sheets" :key="sheet.shellMm">
       <WorkingRow :working="sheet.area" />
       <WorkingRow :working="sheet.count" />
       <WorkingRow :working="sheet.gap" />
       <WorkingRow :working="sheet.papers" />
     </template>
-    <p v-if="mass.sheets.length === 0" class="none">No shell: every region is solid clay.</p>
+    <p v-if="mass.sheets.length === 0" class="none">{{ say.noShellEveryRegion }}</p>
   </LedgerSection>
-  <LedgerSection title="Foil core">
+  <LedgerSection :title="say.foilCore">
     <WorkingRow v-for="entry in mass.foil.workings" :key="entry.id" :working="entry" />
   </LedgerSection>
-  <LedgerSection title="Weight and size">
+  <LedgerSection :title="say.weightAndSize">
     <WeightLedger :mass="mass" />
     <WorkingRow :working="mass.modelGrams" />
     <WorkingRow :working="mass.volume" />
     <WorkingRow v-if="mass.shape" :working="mass.shape.volume" />
     <WorkingRow :working="mass.area" />
   </LedgerSection>
-  <LedgerSection title="Your clay" folded>
+  <LedgerSection :title="say.yourClay" folded>
     <ClayLabel part="packet" />
     <ShellClay />
   </LedgerSection>
-  <LedgerSection v-if="mass.shellFigures" title="Clay of the shells" folded>
+  <LedgerSection v-if="mass.shellFigures" :title="say.clayOfShells" folded>
     <ClayLabel part="packet" of="shellClay" />
   </LedgerSection>
-  <LedgerSection title="Shell, foil, sheets and paper" folded>
+  <LedgerSection :title="say.shellFoilSheetsAnd" folded>
     <FoilChoices />
   </LedgerSection>
 </template>

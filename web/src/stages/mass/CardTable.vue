@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { sameTarget, parseNumber, type SectionCard, type ShapePlan } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -39,17 +40,17 @@ const boneId = computed(() => bone.value || (bones.value[0]?.value ?? ''));
 const put = (what: string, cards: typeof now.value | null): void =>
   change(what, (p) => withPart(p, 'mass', { cards: cards && [...cards] }));
 const add = (): void =>
-  put('Add a section card', [...now.value, { boneId: boneId.value, along: at.value / 100 }]);
+  put(say.addSectionCard, [...now.value, { boneId: boneId.value, along: at.value / 100 }]);
 const takeOut = (index: number): void =>
   put(
-    'Take out a section card',
+    say.takeOutSectionCard,
     now.value.filter((_, i) => i !== index),
   );
 /** The card keeps its place in the list, and stays chosen where it goes to. */
 function move(card: SectionCard, percent: number): void {
   const along = percent / 100;
   put(
-    `Move section card ${card.number}`,
+    say.moveSectionCard(card.number),
     now.value.map((entry, i) => (i === indexOf(card) ? { ...entry, along } : entry)),
   );
   pick({ kind: 'section', place: { boneId: card.cut.boneId, along } });
@@ -60,10 +61,10 @@ function move(card: SectionCard, percent: number): void {
   <table class="reckoning">
     <thead>
       <tr>
-        <th scope="col">Section</th>
-        <th scope="col">Girth</th>
-        <th scope="col">Wide</th>
-        <th scope="col">Deep</th>
+        <th scope="col">{{ say.section }}</th>
+        <th scope="col">{{ say.girth }}</th>
+        <th scope="col">{{ say.wide }}</th>
+        <th scope="col">{{ say.deep }}</th>
       </tr>
     </thead>
     <tbody>
@@ -91,19 +92,19 @@ function move(card: SectionCard, percent: number): void {
         <tr v-if="isChosen(card)">
           <td colspan="4" class="more">
             <template v-if="card.clayGirth !== card.girth">
-              Clay under the coat <WorkingCell unit :working="card.clayGirth" />
+              {{ say.clayUnderCoat }} <WorkingCell unit :working="card.clayGirth" />
             </template>
             <label>
-              Along the bone
+              {{ say.alongBone }}
               <QuantityField
                 small
-                :label="`Place of section ${card.number}, %`"
+                :label="say.placeOfSection(card.number)"
                 :shown="`${Math.round(card.cut.along * 100)} %`"
                 :parse="
                   (typed) =>
                     parseNumber(
                       typed.replace('%', ''),
-                      `Place of section ${card.number}`,
+                      say.placeOfSection2(card.number),
                       0,
                       100,
                       '%',
@@ -113,7 +114,7 @@ function move(card: SectionCard, percent: number): void {
               />
             </label>
             <button type="button" class="quiet-button" @click="takeOut(indexOf(card))">
-              Take it out
+              {{ say.takeItOut }}
             </button>
           </td>
         </tr>
@@ -121,38 +122,37 @@ function move(card: SectionCard, percent: number): void {
     </tbody>
   </table>
   <p v-for="entry in uncut" :key="entry.index" class="says" role="status">
-    {{ entry.words }}: no section of its own here, other parts of the body are one with it or the
-    bone lies outside the flesh.
+    {{ say.noSectionOfIts(entry.words) }}
     <button type="button" class="quiet-button" @click="takeOut(entry.index)">
-      Take it out<span class="visually-hidden">: {{ entry.words }}</span>
+      {{ say.takeItOut }}<span class="visually-hidden">: {{ entry.words }}</span>
     </button>
   </p>
   <div class="add">
     <ChoiceField
       small
-      label="Bone of a new card"
+      :label="say.boneOfNewCard"
       :value="boneId"
       :options="bones"
       @set="bone = $event"
     />
     <QuantityField
       small
-      label="Place of a new card, %"
+      :label="say.placeOfNewCard"
       :shown="`${at} %`"
-      :parse="(typed) => parseNumber(typed.replace('%', ''), 'Place of a new card', 0, 100, '%')"
+      :parse="(typed) => parseNumber(typed.replace('%', ''), say.placeOfNewCard2, 0, 100, '%')"
       @set="at = $event"
     />
-    <button type="button" class="quiet-button" @click="add">Add a card</button>
+    <button type="button" class="quiet-button" @click="add">{{ say.addCard }}</button>
   </div>
   <p class="says">
-    Print shop sheets gives the cards at 1:1 with a map. Girths in mm are of the finished animal.
+    {{ say.printShopSheetsGives }}
     <button
       v-if="own"
       type="button"
       class="quiet-button"
-      @click="put('Cut the cards where usual', null)"
+      @click="put(say.cutCardsWhereUsual, null)"
     >
-      Usual places
+      {{ say.usualPlaces }}
     </button>
   </p>
 </template>

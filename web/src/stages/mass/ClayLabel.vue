@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   accepted,
   clayById,
@@ -35,7 +36,7 @@ const figures = computed(() => {
   return props.of === 'clay' ? whole : (shellFigures ?? whole);
 });
 /** The name of a field, told apart where there are two clays. */
-const named = (words: string): string => (props.of === 'clay' ? words : `${words} (shells)`);
+const named = (words: string): string => (props.of === 'clay' ? words : say.shells(words));
 const OPTIONS = CLAYS.map(({ id, name }) => ({ label: name, value: id as string }));
 type Label = ClayChoice['label'];
 type Block = NonNullable<ClayChoice['weighed']>;
@@ -45,9 +46,9 @@ const put = (what: string, part: Partial<ClayChoice>): void =>
     withPart(p, 'mass', { [props.of]: { ...(p.mass[props.of] ?? p.mass.clay), ...part } }),
   );
 const putLabel = (part: Partial<Label>): void =>
-  put('Enter the label of the clay', { label: { ...clay.value.label, ...part } });
+  put(say.enterLabelOfClay, { label: { ...clay.value.label, ...part } });
 const putBlock = (part: Partial<Block>): void =>
-  put('Weigh a block of clay', {
+  put(say.weighBlockOfClay, {
     weighed: {
       ...(clay.value.weighed ?? { grams: 70, lengthMm: 40, widthMm: 50, heightMm: 20 }),
       ...part,
@@ -58,7 +59,7 @@ const putBlock = (part: Partial<Block>): void =>
 function setClass(id: string): void {
   const classId = id as ClayId;
   const ownName = clay.value.name !== clayById(clay.value.classId).name;
-  put('Choose another clay', {
+  put(say.chooseAnotherClay, {
     classId,
     name: ownName ? clay.value.name : clayById(classId).name,
   });
@@ -66,63 +67,63 @@ function setClass(id: string): void {
 const readName = (typed: string) =>
   typed.trim().length > 0 && typed.trim().length <= 60
     ? accepted(typed.trim())
-    : refused('Name of the clay', typed, 'one to sixty letters');
+    : refused(say.nameOfClay, typed, say.oneToSixtyLetters);
 const SIDES = [
-  { key: 'lengthMm', name: 'Block, length' },
-  { key: 'widthMm', name: 'Block, width' },
-  { key: 'heightMm', name: 'Block, height' },
+  { key: 'lengthMm', name: say.blockLength },
+  { key: 'widthMm', name: say.blockWidth },
+  { key: 'heightMm', name: say.blockHeight },
 ] as const;
 </script>
 
 <template>
-  <DecisionRow name="Class of clay">
+  <DecisionRow :name="say.classOfClay">
     <ChoiceField
       small
-      :label="named('Class of clay')"
+      :label="named(say.classOfClay)"
       :value="clay.classId"
       :options="OPTIONS"
       @set="setClass"
     />
   </DecisionRow>
-  <DecisionRow name="What you call it">
+  <DecisionRow :name="say.whatYouCallIt">
     <QuantityField
       small
-      :label="named('Name of the clay')"
+      :label="named(say.nameOfClay)"
       :shown="clay.name"
       :parse="readName"
-      @set="put('Name the clay', { name: $event })"
+      @set="put(say.nameClay, { name: $event })"
     />
   </DecisionRow>
   <p class="remark">{{ figures.clay.remark }}</p>
   <template v-if="props.part === 'packet'">
     <DecisionRow
-      name="Packet, by its label"
+      :name="say.packetByItsLabel"
       :own="clay.label.packetG !== null"
       @revert="putLabel({ packetG: null })"
     >
       <QuantityField
         small
-        :label="named('Packet of clay')"
+        :label="named(say.packetOfClay)"
         :shown="text(figures.packet.value, 'g')"
         :parse="
-          (typed) => parseMass(typed, 'Packet of clay', limitsOf('mass.clay.label.packetG'), system)
+          (typed) => parseMass(typed, say.packetOfClay, limitsOf('mass.clay.label.packetG'), system)
         "
         @set="putLabel({ packetG: $event })"
       />
     </DecisionRow>
     <DecisionRow
-      name="A block on the scale"
+      :name="say.blockOnScale"
       :own="clay.weighed !== null"
-      @revert="put('Forget the weighed block', { weighed: null })"
+      @revert="put(say.forgetWeighedBlock, { weighed: null })"
     >
       <QuantityField
         small
-        :label="named('Block of clay on the scale')"
-        placeholder="not weighed"
+        :label="named(say.blockOfClayOn)"
+        :placeholder="say.notWeighed"
         :shown="clay.weighed ? text(clay.weighed.grams, 'g', 1) : ''"
         :parse="
           (typed) =>
-            parseMass(typed, 'Block on the scale', limitsOf('mass.clay.weighed.grams'), system)
+            parseMass(typed, say.blockOnScale2, limitsOf('mass.clay.weighed.grams'), system)
         "
         @set="putBlock({ grams: $event })"
       />
@@ -139,25 +140,25 @@ const SIDES = [
       </DecisionRow>
     </template>
     <p v-else class="remark">
-      Cut a square block, measure its sides and weigh it: its density then replaces the class’s.
+      {{ say.cutSquareBlockMeasure }}
     </p>
   </template>
   <template v-else>
     <DecisionRow
       v-if="figures.temperature"
-      name="Cures at, by its label"
+      :name="say.curesAtByIts"
       :own="clay.label.temperatureC !== null"
       @revert="putLabel({ temperatureC: null })"
     >
       <QuantityField
         small
-        :label="named('Curing temperature on the label')"
+        :label="named(say.curingTemperatureOnLabel)"
         :shown="text(figures.temperature.value, 'degC')"
         :parse="
           (typed) =>
             parseTemperature(
               typed,
-              'Curing temperature',
+              say.curingTemperature,
               limitsOf('mass.clay.label.temperatureC'),
               system,
             )
@@ -166,47 +167,47 @@ const SIDES = [
       />
     </DecisionRow>
     <DecisionRow
-      name="Never above, by its label"
+      :name="say.neverAboveByIts"
       :own="clay.label.limitC !== null"
       @revert="putLabel({ limitC: null })"
     >
       <QuantityField
         small
-        :label="named('Upper limit on the label')"
+        :label="named(say.upperLimitOnLabel)"
         :shown="text(figures.limit.value, 'degC')"
         :parse="
           (typed) =>
-            parseTemperature(typed, 'Upper limit', limitsOf('mass.clay.label.limitC'), system)
+            parseTemperature(typed, say.upperLimit, limitsOf('mass.clay.label.limitC'), system)
         "
         @set="putLabel({ limitC: $event })"
       />
     </DecisionRow>
     <template v-if="figures.clay.setting === 'oven'">
       <DecisionRow
-        name="Minutes, by its label"
+        :name="say.minutesByItsLabel"
         :own="clay.label.minutes !== null"
         @revert="putLabel({ minutes: null })"
       >
         <QuantityField
           small
-          :label="named('Minutes on the label')"
+          :label="named(say.minutesOnLabel)"
           :shown="text(figures.time.value, 'min')"
           :parse="
-            (typed) => parseMinutes(typed, 'Minutes', limitsOf('mass.clay.label.minutes'), system)
+            (typed) => parseMinutes(typed, say.minutes, limitsOf('mass.clay.label.minutes'), system)
           "
           @set="putLabel({ minutes: $event })"
         />
       </DecisionRow>
       <DecisionRow
-        name="for each thickness of"
+        :name="say.forEachThicknessOf"
         :own="clay.label.perMm !== null"
         @revert="putLabel({ perMm: null })"
       >
         <QuantityField
           small
-          :label="named('Thickness on the label')"
+          :label="named(say.thicknessOnLabel)"
           :shown="text(figures.perMm.value, 'mm')"
-          :parse="lengthAt('mass.clay.label.perMm', 'Thickness on the label', system)"
+          :parse="lengthAt('mass.clay.label.perMm', say.thicknessOnLabel, system)"
           @set="putLabel({ perMm: $event })"
         />
       </DecisionRow>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -14,7 +15,7 @@ const regions = computed(() => plan.value.measure.skeleton.plan.regions);
 const fat = computed(() => piece.value.measure.shape.fatMm);
 
 function set(id: string, name: string, mm: number | undefined): void {
-  change(`Change the fat of ${name.toLowerCase()}`, (p) => {
+  change(say.changeFatOf(name.toLowerCase()), (p) => {
     const { shape } = p.measure;
     return withShape(p, { ...shape, fatMm: withEntry(shape.fatMm, id, mm === 0 ? undefined : mm) });
   });
@@ -23,8 +24,7 @@ function set(id: string, name: string, mm: number | undefined): void {
 
 <template>
   <p class="says">
-    In life, all round. The library’s animals are in their usual condition: add for a winter animal,
-    take off (with a minus) for a lean one.
+    {{ say.inLifeAllRound }}
   </p>
   <DecisionRow
     v-for="{ id, name } in regions"
@@ -35,9 +35,9 @@ function set(id: string, name: string, mm: number | undefined): void {
   >
     <QuantityField
       small
-      :label="`Fat of ${name}`"
+      :label="say.fatOf(name)"
       :shown="text(fat[id] ?? 0, 'mm')"
-      :parse="lengthAt('measure.shape.fatMm.*', `Fat of ${name}`, system)"
+      :parse="lengthAt('measure.shape.fatMm.*', say.fatOf(name), system)"
       @set="set(id, name, $event)"
     />
   </DecisionRow>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { Workpiece, Workshop } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -15,7 +16,7 @@ const { system, text } = useUnits();
 const mass = computed(() => piece.value.mass);
 
 const put = (what: string, part: Partial<Workpiece['mass']>): void =>
-  change(`Change ${what}`, (p) => withPart(p, 'mass', part));
+  change(say.change(what), (p) => withPart(p, 'mass', part));
 const sheets = computed(() => {
   const { foil, paperMm, sheet: claySheet } = mass.value;
   return { foil, paperMm, claySheet };
@@ -31,22 +32,22 @@ const putSheets = (
 </script>
 
 <template>
-  <DecisionRow name="Shell where not said otherwise">
+  <DecisionRow :name="say.shellWhereNotSaid">
     <QuantityField
       small
-      label="Usual shell"
+      :label="say.usualShell"
       :shown="text(mass.shellMm, 'mm')"
-      :parse="lengthAt('mass.shellMm', 'Usual shell', system)"
-      @set="put('the usual shell', { shellMm: $event })"
+      :parse="lengthAt('mass.shellMm', say.usualShell, system)"
+      @set="put(say.usualShell2, { shellMm: $event })"
     />
   </DecisionRow>
-  <DecisionRow name="Spare clay">
+  <DecisionRow :name="say.spareClay">
     <QuantityField
       small
-      label="Spare clay"
+      :label="say.spareClay"
       :shown="text(mass.sparePercent, 'percent')"
-      :parse="numberAt('mass.sparePercent', 'Spare clay', '%')"
-      @set="put('the spare clay', { sparePercent: $event })"
+      :parse="numberAt('mass.sparePercent', say.spareClay, '%')"
+      @set="put(say.spareClay2, { sparePercent: $event })"
     />
   </DecisionRow>
   <WorkshopNote />

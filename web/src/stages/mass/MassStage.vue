@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   sameTarget,
   elevation,
@@ -40,11 +41,11 @@ const shaping = useShaping();
 const dragging = ref(false);
 
 const ROOMS = [
-  { label: 'Core and clay', value: 'build' },
-  { label: 'Shape', value: 'shape' },
-  { label: 'Muscles', value: 'muscles' },
-  { label: 'Sections', value: 'sections' },
-  { label: 'In space', value: 'space' },
+  { label: say.coreAndClay, value: 'build' },
+  { label: say.shape, value: 'shape' },
+  { label: say.muscles, value: 'muscles' },
+  { label: say.sections, value: 'sections' },
+  { label: say.inSpace, value: 'space' },
 ];
 type Room = 'build' | 'shape' | 'muscles' | 'sections' | 'space';
 const room = ref<Room>('build');
@@ -85,25 +86,21 @@ const rows = computed((): readonly (readonly Drawing[])[] => {
 const shapedSection = computed(() => {
   const of = shaping.station.value;
   if (of === undefined) return null;
-  const title = `Section ${shaping.chosen.value + 1}, ${of.name.toLowerCase()}`;
+  const title = say.section2(shaping.chosen.value + 1, of.name.toLowerCase());
   return stationDrawing(of.station, 1 / plan.value.measure.lifePerModel, title);
 });
 const viewOf = ({ id }: Drawing): View | undefined =>
   (['side', 'front', 'top'] as const).find((view) => id.startsWith(`${view}-`));
 const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
-  build:
-    'Grey is the core, what is round it is clay. Numbers are the thickness of the shell in mm; “solid” is clay straight on the wire. Ochre balls are clay that is too thick.',
-  shape:
-    'Drag an edge of a section in any view: the opposite edge stays, both sides follow alike. The corner of a section by itself makes it squarer.',
-  muscles:
-    'Numbers are the order of laying. Crosses are places where skin lies on bone; dots are pegs.',
-  sections:
-    'Lines are where sections are cut. In the section, enlarged on a 10 mm grid: clay, core in grey, wires in green.',
+  build: say.greyIsCoreWhat,
+  shape: say.dragEdgeOfSection,
+  muscles: say.numbersAreOrderOf,
+  sections: say.linesAreWhereSections,
 };
 </script>
 
 <template>
-  <SheetFrame :label="`${ROOMS.find(({ value }) => value === room)!.label}, drawn to scale`">
+  <SheetFrame :label="say.drawnToScale(ROOMS.find(({ value }) => value === room)!.label)">
     <BodySpace v-if="room === 'space'" :cards="kept?.cards ?? []" />
     <div v-else class="boards">
       <SheetBoard
@@ -111,7 +108,7 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
         :target="target"
         :hold="dragging"
         :handles="room === 'shape'"
-        label="The body drawn to scale, as the choice below says"
+        :label="say.bodyDrawnToScale"
         @pick="pickOnSheet"
       >
         <template #default="{ placed, mmPerPx, pointIn }">
@@ -132,7 +129,7 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
         :target="null"
         :hold="dragging"
         handles
-        :label="`Section ${shaping.chosen.value + 1} by itself`"
+        :label="say.sectionByItself(shaping.chosen.value + 1)"
       >
         <template #default="{ mmPerPx, pointIn }">
           <StationHandles
@@ -148,12 +145,12 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
         class="one"
         :rows="[[sectionDrawing(card)]]"
         :target="null"
-        :label="`Section ${card.number} enlarged, on a grid of 10 mm`"
+        :label="say.sectionEnlargedOnGrid(card.number)"
       />
     </div>
     <div class="by">
       <PickRow
-        label="What the sheet shows"
+        :label="say.whatSheetShows"
         :value="room"
         :options="ROOMS"
         @set="room = $event as Room"
@@ -165,29 +162,29 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
     <BodyPending v-if="!mass" />
     <BuildLedger v-else-if="room === 'build'" :mass="mass" />
     <template v-else-if="room === 'shape'">
-      <LedgerSection title="Shape of the living animal">
+      <LedgerSection :title="say.shapeOfLivingAnimal">
         <ShapePart :shaping="shaping" />
       </LedgerSection>
-      <LedgerSection title="Weight in life"><WeightLedger :mass="mass" /></LedgerSection>
-      <LedgerSection title="Fat under the skin" folded><FatTable /></LedgerSection>
+      <LedgerSection :title="say.weightInLife"><WeightLedger :mass="mass" /></LedgerSection>
+      <LedgerSection :title="say.fatUnderSkin" folded><FatTable /></LedgerSection>
     </template>
     <p v-else-if="kept === null" class="wait" role="status">
-      {{ shapeProblem ?? 'The posed body is being worked out. These numbers follow in a moment.' }}
+      {{ shapeProblem ?? say.posedBodyIsBeing }}
     </p>
     <template v-else-if="room === 'muscles'">
-      <LedgerSection title="Muscles in the order of laying">
+      <LedgerSection :title="say.musclesInOrderOf">
         <MuscleTable :rows="kept.muscles" />
       </LedgerSection>
-      <LedgerSection title="Depth pegs"><PegTable :rows="kept.pegs" /></LedgerSection>
+      <LedgerSection :title="say.depthPegs"><PegTable :rows="kept.pegs" /></LedgerSection>
     </template>
     <template v-else-if="room === 'sections'">
-      <LedgerSection title="Section cards"
+      <LedgerSection :title="say.sectionCards"
         ><CardTable :cards="kept.cards" :uncut="kept.uncut"
       /></LedgerSection>
     </template>
     <template v-else>
-      <LedgerSection title="Weight in life"><WeightLedger :mass="mass" /></LedgerSection>
-      <LedgerSection title="Files of the body"><BodyFiles /></LedgerSection>
+      <LedgerSection :title="say.weightInLife"><WeightLedger :mass="mass" /></LedgerSection>
+      <LedgerSection :title="say.filesOfBody"><BodyFiles /></LedgerSection>
     </template>
   </LedgerPanel>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { isTarget, BULK, parseNumber, type MuscleRow } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -12,7 +13,7 @@ import { withEntry, withShape } from './shapeChanges.ts';
 const props = defineProps<{ rows: readonly MuscleRow[] }>();
 const { change, preview } = usePiecePlan();
 const { target, open, pick } = useSelection();
-const LAYERS = { 1: 'deep, laid first', 2: 'over them', 3: 'flat, last' } as const;
+const LAYERS = { 1: say.deepLaidFirst, 2: say.overThem, 3: say.flatLast } as const;
 const chosen = computed(() => props.rows.find(({ id }) => isTarget(target.value, 'muscle', id)));
 /** The working of a row that is open. */
 const opened = (row: MuscleRow) =>
@@ -24,7 +25,7 @@ const recipe = (row: MuscleRow, percent: number) => (p: Parameters<typeof withSh
 };
 const set = (row: MuscleRow, percent: number): void => {
   preview(null);
-  change(`Change the bulk of ${row.name}`, recipe(row, percent));
+  change(say.changeBulkOf(row.name), recipe(row, percent));
 };
 </script>
 
@@ -32,9 +33,9 @@ const set = (row: MuscleRow, percent: number): void => {
   <table class="reckoning">
     <thead>
       <tr>
-        <th scope="col">Muscle</th>
-        <th scope="col">Length</th>
-        <th scope="col">Clay g</th>
+        <th scope="col">{{ say.muscle }}</th>
+        <th scope="col">{{ say.length }}</th>
+        <th scope="col">{{ say.clayG }}</th>
       </tr>
     </thead>
     <tbody>
@@ -65,26 +66,26 @@ const set = (row: MuscleRow, percent: number): void => {
           <td colspan="3">
             <p class="says">{{ row.form[0]!.toUpperCase() + row.form.slice(1) }}.</p>
             <div class="bulk">
-              <span>Bulk</span>
+              <span>{{ say.bulk }}</span>
               <input
                 type="range"
                 :min="BULK.min * 100"
                 :max="BULK.max * 100"
                 step="5"
                 :value="row.bulk * 100"
-                :aria-label="`Bulk of ${row.name}`"
+                :aria-label="say.bulkOf(row.name)"
                 @input="preview(recipe(row, Number(($event.target as HTMLInputElement).value)))"
                 @change="set(row, Number(($event.target as HTMLInputElement).value))"
               />
               <QuantityField
                 small
-                :label="`Bulk of ${row.name}, %`"
+                :label="say.bulkOf2(row.name)"
                 :shown="`${(row.bulk * 100).toFixed(0)} %`"
                 :parse="
                   (typed) =>
                     parseNumber(
                       typed.replace('%', ''),
-                      `Bulk of ${row.name}`,
+                      say.bulkOf(row.name),
                       BULK.min * 100,
                       BULK.max * 100,
                       '%',
@@ -99,9 +100,7 @@ const set = (row: MuscleRow, percent: number): void => {
     </tbody>
   </table>
   <p class="says">
-    Length is in this stance against rest: a shorter muscle is thicker, its clay stays. Beyond 100 %
-    of its bulk a muscle stands out of the outline; below, the skin sinks in over it, as Sections
-    and In space show.
+    {{ say.lengthIsInThis }}
   </p>
 </template>
 

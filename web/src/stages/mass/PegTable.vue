@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { isTarget, type PegRow } from '@keen-sinew/core';
 import { useSelection } from '../../composables/useSelection.ts';
 import WorkingCell from '../../ledger/WorkingCell.vue';
@@ -13,9 +14,9 @@ const { target, open } = useSelection();
   <table class="reckoning">
     <thead>
       <tr>
-        <th scope="col">Peg over</th>
-        <th scope="col">Onto</th>
-        <th scope="col">Height mm</th>
+        <th scope="col">{{ say.pegOver }}</th>
+        <th scope="col">{{ say.onto }}</th>
+        <th scope="col">{{ say.heightMm }}</th>
       </tr>
     </thead>
     <tbody>
@@ -26,9 +27,7 @@ const { target, open } = useSelection();
               <b class="number">{{ row.number }}</b>
               <span>
                 {{ row.peg.name }}
-                <small v-if="row.peg.over === 'bone'"
-                  >bone under the skin: build nothing over it</small
-                >
+                <small v-if="row.peg.over === 'bone'">{{ say.boneUnderSkinBuild }}</small>
               </span>
             </span>
           </td>
@@ -41,7 +40,7 @@ const { target, open } = useSelection();
       </template>
     </tbody>
   </table>
-  <p v-if="rows.length === 0" class="says">No muscle or landmark of this animal can be reached.</p>
+  <p v-if="rows.length === 0" class="says">{{ say.noMuscleOrLandmark }}</p>
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   alongWay,
   edgePlace,
@@ -106,7 +107,7 @@ const path = (points: readonly PagePoint[]): string =>
       :r="(handle.n === chosen ? 6.5 : 4.5) * mmPerPx"
       tabindex="0"
       role="slider"
-      :aria-label="`Section ${handle.n + 1}, ${handle.edge}`"
+      :aria-label="say.section3(handle.n + 1, handle.edge)"
       :aria-valuenow="
         Math.round(
           2 *
@@ -123,7 +124,7 @@ const path = (points: readonly PagePoint[]): string =>
       @focus="chosen = handle.n"
       @keydown="nudge($event, handle)"
     >
-      <title>Section {{ handle.n + 1 }}: drag to make it larger or smaller</title>
+      <title>{{ say.sectionDragToMake(handle.n + 1) }}</title>
     </circle>
   </g>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   restore,
   link,
@@ -28,7 +29,7 @@ const { system, text } = useUnits();
 const { parts, part, partId, stations, chosen, station, shape, put } = props.shaping;
 const library = computed(() => plan.value.measure.librarySkeleton);
 const options = computed(() =>
-  parts.value.map(({ id, name, taken }) => ({ value: id, label: taken ? `${name}, yours` : name })),
+  parts.value.map(({ id, name, taken }) => ({ value: id, label: taken ? say.yours(name) : name })),
 );
 
 function choosePart(id: string): void {
@@ -40,7 +41,7 @@ function set(what: string, change: Partial<SectionStation>): void {
   const bone = of && plan.value.measure.skeleton.byId.get(of.boneId);
   if (of === undefined || bone === undefined) return;
   put(
-    `Change the ${what} of section ${chosen.value + 1}`,
+    say.changeOfSection(what, chosen.value + 1),
     withStation(plan.value.measure.skeleton, shape.value, bone, of.index, change),
   );
 }
@@ -56,37 +57,34 @@ function addAfter(): void {
   const next = list[of.index + 1] ?? list[of.index - 1];
   if (next === undefined) return;
   put(
-    `Add a section to the ${of.name.toLowerCase()}`,
+    say.addSectionTo(of.name.toLowerCase()),
     withStationAdded(shape.value, of.key, (of.station.at + next.at) / 2),
   );
 }
 function takeOut(): void {
   const of = station.value;
   if (of === undefined) return;
-  put(`Take out section ${chosen.value + 1}`, withoutStation(shape.value, of.key, of.index));
+  put(say.takeOutSection(chosen.value + 1), withoutStation(shape.value, of.key, of.index));
   chosen.value = Math.max(0, chosen.value - 1);
 }
 </script>
 
 <template>
-  <PickRow label="Part of the body" :value="part?.id ?? ''" :options="options" @set="choosePart" />
+  <PickRow :label="say.partOfBody" :value="part?.id ?? ''" :options="options" @set="choosePart" />
   <template v-if="part && !part.taken">
     <p class="says">
-      The {{ part.name.toLowerCase() }} has the library’s shape. Shape it yourself to widen or
-      narrow it section by section.
+      {{ say.hasLibrarysShapeShape(part.name.toLowerCase()) }}
     </p>
     <button
       type="button"
       class="wide-button"
-      @click="
-        put(`Shape the ${part.name.toLowerCase()} by sections`, adopt(library, shape, part.id))
-      "
+      @click="put(say.shapeBySections(part.name.toLowerCase()), adopt(library, shape, part.id))"
     >
-      Shape the {{ part.name.toLowerCase() }}
+      {{ say.shape2(part.name.toLowerCase()) }}
     </button>
   </template>
   <template v-else-if="part && station">
-    <ol class="stations" :aria-label="`Sections of the ${part.name.toLowerCase()}`">
+    <ol class="stations" :aria-label="say.sectionsOf(part.name.toLowerCase())">
       <li v-for="(listed, i) in stations" :key="`${listed.boneId} ${listed.index}`">
         <button type="button" :aria-pressed="i === chosen" @click="chosen = i">
           <b>{{ i + 1 }}</b> {{ listed.name }}, {{ Math.round(listed.station.at * 100) }} %
@@ -97,80 +95,79 @@ function takeOut(): void {
         </button>
       </li>
     </ol>
-    <p class="says">Section {{ chosen + 1 }}, life sizes; drag its edges on the sheet.</p>
-    <DecisionRow name="Width">
+    <p class="says">{{ say.sectionLifeSizesDrag(chosen + 1) }}</p>
+    <DecisionRow :name="say.width">
       <QuantityField
         small
-        label="Width of the section"
+        :label="say.widthOfSection"
         :shown="text(2 * station.station.halfWidth, 'mm')"
-        :parse="whole('Width of the section')"
+        :parse="whole(say.widthOfSection)"
         @set="set('width', { halfWidth: $event / 2 })"
       />
     </DecisionRow>
-    <DecisionRow name="Depth">
+    <DecisionRow :name="say.depth">
       <QuantityField
         small
-        label="Depth of the section"
+        :label="say.depthOfSection"
         :shown="text(2 * station.station.halfDepth, 'mm')"
-        :parse="whole('Depth of the section')"
+        :parse="whole(say.depthOfSection)"
         @set="set('depth', { halfDepth: $event / 2 })"
       />
     </DecisionRow>
-    <DecisionRow name="Squareness, 2 is round">
+    <DecisionRow :name="say.squarenessIsRound">
       <QuantityField
         small
-        label="Squareness of the section"
+        :label="say.squarenessOfSection"
         :shown="station.station.squareness.toFixed(2)"
         :parse="
-          (typed) => parseNumber(typed, 'Squareness of the section', SQUARENESS.min, SQUARENESS.max)
+          (typed) => parseNumber(typed, say.squarenessOfSection, SQUARENESS.min, SQUARENESS.max)
         "
         @set="set('squareness', { squareness: $event })"
       />
     </DecisionRow>
-    <DecisionRow name="Middle above the bone">
+    <DecisionRow :name="say.middleAboveBone">
       <QuantityField
         small
-        label="Middle of the section above the bone"
+        :label="say.middleOfSectionAbove"
         :shown="text(station.station.up, 'mm')"
-        :parse="offset('Middle of the section above the bone')"
+        :parse="offset(say.middleOfSectionAbove)"
         @set="set('height', { up: $event })"
       />
     </DecisionRow>
-    <DecisionRow name="Middle to its right">
+    <DecisionRow :name="say.middleToItsRight">
       <QuantityField
         small
-        label="Middle of the section to the right"
+        :label="say.middleOfSectionTo"
         :shown="text(station.station.side, 'mm')"
-        :parse="offset('Middle of the section to the right')"
+        :parse="offset(say.middleOfSectionTo)"
         @set="set('side', { side: $event })"
       />
     </DecisionRow>
     <p class="ways">
-      <button type="button" class="quiet-button" @click="addAfter">Add a section after it</button>
-      <button type="button" class="quiet-button" @click="takeOut">Take it out</button>
+      <button type="button" class="quiet-button" @click="addAfter">
+        {{ say.addSectionAfterIt }}
+      </button>
+      <button type="button" class="quiet-button" @click="takeOut">{{ say.takeItOut }}</button>
       <button
         v-if="part.bones.some((bone) => bone.side === 'left')"
         type="button"
         class="quiet-button"
         @click="
           part.apart
-            ? put('Make both sides alike', link(library, shape, part.id))
-            : put('Shape left and right apart', unlink(library, shape, part.id))
+            ? put(say.makeBothSidesAlike, link(library, shape, part.id))
+            : put(say.shapeLeftAndRight, unlink(library, shape, part.id))
         "
       >
-        {{ part.apart ? 'Both sides alike, as the left' : 'Left and right apart' }}
+        {{ part.apart ? say.bothSidesAlikeAs : say.leftAndRightApart }}
       </button>
       <button
         type="button"
         class="quiet-button"
         @click="
-          put(
-            `Give the ${part.name.toLowerCase()} its library shape`,
-            restore(library, shape, part.id),
-          )
+          put(say.giveItsLibraryShape(part.name.toLowerCase()), restore(library, shape, part.id))
         "
       >
-        Library’s shape again
+        {{ say.librarysShapeAgain }}
       </button>
     </p>
   </template>

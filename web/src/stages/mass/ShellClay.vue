@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { unreadClay } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -10,14 +11,14 @@ import { withPart } from '../withPart.ts';
 const { piece, change } = usePiecePlan();
 const another = computed(() => piece.value.mass.shellClay !== null);
 const OPTIONS = [
-  { label: 'The same clay', value: 'same' },
-  { label: 'Another clay', value: 'another' },
+  { label: say.sameClay, value: 'same' },
+  { label: say.anotherClay, value: 'another' },
 ];
 
-const SHELL_NAME = 'Clay for shells';
+const SHELL_NAME = say.clayForShells;
 /** Another clay begins as one of the same class; its own label is still to be read. */
 const set = (value: string): void =>
-  change(value === 'same' ? 'Make shells of the same clay' : 'Make shells of another clay', (p) =>
+  change(value === 'same' ? say.makeShellsOfSame : say.makeShellsOfAnother, (p) =>
     withPart(p, 'mass', {
       shellClay:
         value === 'same' ? null : (p.mass.shellClay ?? unreadClay(p.mass.clay.classId, SHELL_NAME)),
@@ -26,10 +27,10 @@ const set = (value: string): void =>
 </script>
 
 <template>
-  <DecisionRow name="Shells over cores">
+  <DecisionRow :name="say.shellsOverCores">
     <ChoiceField
       small
-      label="Clay of the shells over cores"
+      :label="say.clayOfShellsOver"
       :value="another ? 'another' : 'same'"
       :options="OPTIONS"
       @set="set"

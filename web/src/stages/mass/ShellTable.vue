@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   isTarget,
   CORES,
@@ -34,7 +35,7 @@ const hasShellSnag = (regionMass: RegionMass) =>
   );
 
 function set(regionMass: RegionMass, part: { core?: Core; shellMm?: number }): void {
-  change(`Change the build of ${regionMass.region.name.toLowerCase()}`, (p) =>
+  change(say.changeBuildOf(regionMass.region.name.toLowerCase()), (p) =>
     withPart(p, 'mass', {
       shells: {
         ...p.mass.shells,
@@ -45,7 +46,7 @@ function set(regionMass: RegionMass, part: { core?: Core; shellMm?: number }): v
 }
 
 function revert(regionMass: RegionMass): void {
-  change(`Build ${regionMass.region.name.toLowerCase()} as usual`, (p) =>
+  change(say.buildAsUsual(regionMass.region.name.toLowerCase()), (p) =>
     withPart(p, 'mass', {
       shells: Object.fromEntries(
         Object.entries(p.mass.shells).filter(([id]) => id !== regionMass.region.id),
@@ -54,8 +55,8 @@ function revert(regionMass: RegionMass): void {
   );
 }
 const CHOICES: readonly { readonly label: string; readonly value: Core }[] = [
-  { label: 'foil', value: 'foil' },
-  { label: 'hollow', value: 'hollow' },
+  { label: say.foil, value: 'foil' },
+  { label: say.hollow, value: 'hollow' },
   { label: 'solid', value: 'solid' },
 ];
 const setCore = (regionMass: RegionMass, chosen: string): void => {
@@ -65,7 +66,7 @@ const setCore = (regionMass: RegionMass, chosen: string): void => {
 /** A hole to the outside, so that the air in a hollow can swell. */
 function setVent(regionMass: RegionMass, vented: boolean): void {
   const { id, name } = regionMass.region;
-  change(`${vented ? 'Pierce' : 'Close'} a vent in ${name.toLowerCase()}`, (p) =>
+  change(say.ventIn(vented ? say.pierce : say.close, name.toLowerCase()), (p) =>
     withPart(p, 'mass', {
       vents: [...p.mass.vents.filter((other) => other !== id), ...(vented ? [id] : [])],
     }),
@@ -76,7 +77,7 @@ const isOwn = (regionMass: RegionMass) =>
 const read = (regionMass: RegionMass) => (typed: string) =>
   parseLength(
     typed,
-    `Shell of ${regionMass.region.name}`,
+    say.shellOf(regionMass.region.name),
     lengthLimits('mass.shells.*.shellMm'),
     system.value,
   );
@@ -86,11 +87,11 @@ const read = (regionMass: RegionMass) => (typed: string) =>
   <table class="reckoning">
     <thead>
       <tr>
-        <th scope="col">Region</th>
-        <th scope="col">Core</th>
-        <th scope="col">Shell</th>
-        <th scope="col">Clay {{ unit }}</th>
-        <th scope="col">Core {{ unit }}</th>
+        <th scope="col">{{ say.region }}</th>
+        <th scope="col">{{ say.core }}</th>
+        <th scope="col">{{ say.shell }}</th>
+        <th scope="col">{{ say.clay2(unit) }}</th>
+        <th scope="col">{{ say.core2(unit) }}</th>
       </tr>
     </thead>
     <tbody>
@@ -99,13 +100,13 @@ const read = (regionMass: RegionMass) => (typed: string) =>
           <td>
             {{ entry.region.name }}
             <button v-if="isOwn(entry)" type="button" class="quiet-button" @click="revert(entry)">
-              reset<span class="visually-hidden">: {{ entry.region.name }}</span>
+              {{ say.reset }}<span class="visually-hidden">: {{ entry.region.name }}</span>
             </button>
           </td>
           <td>
             <ChoiceField
               small
-              :label="`Core of ${entry.region.name}`"
+              :label="say.coreOf(entry.region.name)"
               :value="entry.core"
               :options="CHOICES"
               @set="setCore(entry, $event)"
@@ -116,14 +117,14 @@ const read = (regionMass: RegionMass) => (typed: string) =>
                 :checked="piece.mass.vents.includes(entry.region.id)"
                 @change="setVent(entry, ($event.target as HTMLInputElement).checked)"
               />
-              vent<span class="visually-hidden"> in {{ entry.region.name }}</span>
+              {{ say.vent }}<span class="visually-hidden"> in {{ entry.region.name }}</span>
             </label>
           </td>
           <td class="shell" :class="{ alarm: hasShellSnag(entry) }">
             <QuantityField
               v-if="entry.core !== 'solid'"
               small
-              :label="`Shell of ${entry.region.name}`"
+              :label="say.shellOf(entry.region.name)"
               :shown="number(entry.shellMm, 'mm')"
               :parse="read(entry)"
               @set="set(entry, { shellMm: $event })"

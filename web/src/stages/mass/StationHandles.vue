@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   cornerShare,
   pulledEdge,
@@ -85,7 +86,7 @@ function take(event: PointerEvent, grip: Grip): void {
       @lostpointercapture="cancel"
     >
       <title>
-        {{ entry.grip === 'corner' ? 'Drag out for a squarer section' : `Drag the ${entry.grip}` }}
+        {{ entry.grip === 'corner' ? say.dragOutForSquarer : say.drag(entry.grip) }}
       </title>
     </circle>
   </g>

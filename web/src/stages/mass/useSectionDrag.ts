@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { withStation, type PagePoint, type SectionStation, type Shape } from '@keen-sinew/core';
 import { shallowRef, type ShallowRef } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -71,11 +72,11 @@ export function useSectionDrag<H>(
     const was = letGo();
     if (was === null || next === null) return;
     const shape = shapeWith(was.shape, was.of, next);
-    change(`Drag section ${was.n + 1}`, (p) => withShape(p, shape));
+    change(say.dragSection(was.n + 1), (p) => withShape(p, shape));
   }
   function put(of: StationRef, n: number, station: SectionStation): void {
     const shape = shapeWith(shaping.shape.value, of, station);
-    change(`Change section ${n + 1}`, (p) => withShape(p, shape));
+    change(say.changeSection(n + 1), (p) => withShape(p, shape));
   }
   return { held, start, drag, finish, cancel: () => void letGo(), put };
 }

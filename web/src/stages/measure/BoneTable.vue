@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { sameTarget, LIFE_LENGTH_LIMITS, parseLength, type BoneRow } from '@keen-sinew/core';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -20,7 +21,7 @@ const outOfRange = ({ bone, life }: BoneRow) =>
   life.value < bone.range[0] || life.value > bone.range[1];
 
 function set(row: BoneRow, mm: number): void {
-  change(`Change ${row.life.label}`, (p) => ({
+  change(say.change(row.life.label), (p) => ({
     ...p,
     measure: {
       ...p.measure,
@@ -33,7 +34,7 @@ function set(row: BoneRow, mm: number): void {
 }
 
 const revert = (row: BoneRow): void =>
-  change(`Take the library’s ${row.life.label}`, (p) => revertLength(p, row.bone.key));
+  change(say.takeLibrarys(row.life.label), (p) => revertLength(p, row.bone.key));
 
 function toggle(row: BoneRow, which: 'life' | 'model'): void {
   const working = row[which];
@@ -46,10 +47,10 @@ function toggle(row: BoneRow, which: 'life' | 'model'): void {
   <table class="reckoning">
     <thead>
       <tr>
-        <th scope="col">Bone</th>
-        <th scope="col">Life</th>
-        <th scope="col">Model</th>
-        <th scope="col">From</th>
+        <th scope="col">{{ say.bone }}</th>
+        <th scope="col">{{ say.life }}</th>
+        <th scope="col">{{ say.model }}</th>
+        <th scope="col">{{ say.fromWord }}</th>
       </tr>
     </thead>
     <tbody>
@@ -92,10 +93,10 @@ function toggle(row: BoneRow, which: 'life' | 'model'): void {
               v-if="isOwn(row)"
               type="button"
               class="quiet-button"
-              title="Take the library’s length again"
+              :title="say.takeLibrarysLengthAgain"
               @click="revert(row)"
             >
-              revert
+              {{ say.revert }}
             </button>
             <template v-else>{{ PROVENANCE_TEXT[row.life.provenance].short }}</template>
           </td>

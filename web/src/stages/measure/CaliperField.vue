@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as tell from './roomWords.ts';
 import { problemSentence, type Parsed } from '@keen-sinew/core';
 import { ref } from 'vue';
 
@@ -33,7 +34,7 @@ function enter(): void {
       autofocus
       @keydown.enter.prevent="enter"
     />
-    <p class="hint">digits, then Enter · empty Enter: next</p>
+    <p class="hint">{{ tell.digitsThenEnterEmpty }}</p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as tell from './roomWords.ts';
 import {
   sameTarget,
   alignedPairs,
@@ -22,9 +23,9 @@ const all = ref(false);
 const FEW = 5;
 const AXES = ['along', 'height', 'across'] as const;
 const WHY = {
-  'third-view': 'a third view contradicts it too',
-  'left-and-right': 'left and right differ there and not in the other',
-  'less-precise': 'it is read less precisely',
+  'third-view': tell.thirdViewContradictsIt,
+  'left-and-right': tell.leftAndRightDiffer,
+  'less-precise': tell.itIsReadLess,
 } as const;
 
 const clear = computed(() =>
@@ -40,17 +41,20 @@ const pictureName = (id: string): string =>
   piece.value.references.pictures.find((picture) => picture.id === id)?.name ?? id;
 const why = ({ outlier }: Disagreement): string =>
   outlier === null
-    ? 'Nothing tells which is wrong; a third view would.'
-    : `Likely wrong: ${pictureName(outlier.pictureId)}, as ${WHY[outlier.why]}.`;
+    ? tell.nothingTellsWhichIs
+    : tell.likelyWrongAs(pictureName(outlier.pictureId), WHY[outlier.why]);
 
 function remedyText(remedy: Remedy): string {
   const name = pictureName(remedy.pictureId);
-  const gain = `misses fall from ${text(remedy.beforeMm, 'mm')} to ${text(remedy.afterMm, 'mm')}`;
-  if (remedy.kind === 'rescale')
-    return `Multiply the scale of ${name} by ${remedy.by.toFixed(3)}: ${gain}.`;
+  const gain = tell.missesFallFromTo(text(remedy.beforeMm, 'mm'), text(remedy.afterMm, 'mm'));
+  if (remedy.kind === 'rescale') return tell.multiplyScaleOfBy(name, remedy.by.toFixed(3), gain);
   if (remedy.kind === 'relevel')
-    return `Turn the level of ${name} by ${Math.abs(remedy.by).toFixed(1)}°: ${gain}.`;
-  return `Move ${names.value.get(remedy.landmarkId ?? '')}, by ${text(Math.abs(remedy.by), 'mm')}: ${gain}.`;
+    return tell.turnLevelOfBy(name, Math.abs(remedy.by).toFixed(1), gain);
+  return tell.moveBy(
+    names.value.get(remedy.landmarkId ?? '') ?? '',
+    text(Math.abs(remedy.by), 'mm'),
+    gain,
+  );
 }
 const remedies = computed(() =>
   props.references.matches.flatMap(({ remedy }) => (remedy === null ? [] : [remedy])),
@@ -65,14 +69,20 @@ function reconcile(remedy: Remedy): void {
   const picture = pictureOf(remedy);
   const part = picture && remedied(picture, remedy);
   if (part)
-    change(remedy.kind === 'rescale' ? 'Rescale a picture' : 'Level a picture', (p) =>
+    change(remedy.kind === 'rescale' ? tell.rescalePicture : tell.levelPicture, (p) =>
       withPicture(p, remedy.pictureId, part),
     );
 }
 const laid = computed(() =>
   alignedPairs(props.references.matches).map(({ match, by }) => {
-    const [first, second] = match.pair.views.map(({ picture }) => picture.name);
-    return `${second} lies upon ${first} at ${by.factor.toFixed(3)} of its size, turned ${Math.abs(by.turnDeg).toFixed(1)}°, and then misses by ${text(by.rmsMm, 'mm')}.`;
+    const [first = '', second = ''] = match.pair.views.map(({ picture }) => picture.name);
+    return tell.liesUponAtOf(
+      second,
+      first,
+      by.factor.toFixed(3),
+      Math.abs(by.turnDeg).toFixed(1),
+      text(by.rmsMm, 'mm'),
+    );
   }),
 );
 const targetOf = (disagreement: Disagreement) =>
@@ -81,18 +91,18 @@ const targetOf = (disagreement: Disagreement) =>
 
 <template>
   <p v-if="references.views.views.length < 2" class="says">
-    Two calibrated pictures that share landmarks are compared here.
+    {{ tell.twoCalibratedPicturesThat }}
   </p>
   <p v-else-if="clear.length === 0" class="says">
-    The views agree within what clicks and scales leave open.
+    {{ tell.viewsAgreeWithinWhat }}
   </p>
   <table v-if="shown.length > 0" class="reckoning">
     <thead>
       <tr>
-        <th scope="col">Landmark</th>
-        <th scope="col">Apart</th>
+        <th scope="col">{{ tell.landmark }}</th>
+        <th scope="col">{{ tell.apart }}</th>
         <th scope="col">%</th>
-        <th scope="col">Open</th>
+        <th scope="col">{{ tell.open }}</th>
       </tr>
     </thead>
     <tbody>
@@ -122,10 +132,10 @@ const targetOf = (disagreement: Disagreement) =>
   <p v-for="entry in remedies" :key="entry.pictureId + entry.kind" class="remedy">
     {{ remedyText(entry) }}
     <button v-if="canDo(entry)" type="button" class="quiet-button" @click="reconcile(entry)">
-      Do it
+      {{ tell.doIt }}
     </button>
     <RouterLink v-else :to="`/piece/${piece.id}/measure/pictures/${entry.pictureId}`">
-      Go there
+      {{ tell.goThere }}
     </RouterLink>
   </p>
   <p v-for="entry in laid" :key="entry" class="says">{{ entry }}</p>
@@ -135,7 +145,7 @@ const targetOf = (disagreement: Disagreement) =>
     class="quiet-button"
     @click="all = !all"
   >
-    {{ all ? 'Only those that are clear' : `All ${references.disagreements.length} compared` }}
+    {{ all ? tell.onlyThoseThatAre : tell.allCompared(references.disagreements.length) }}
   </button>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { ANIMALS, animalById, buildSkeleton, foundShares, planById } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -17,7 +18,7 @@ const options = computed(() => {
 const found = computed(() =>
   buildSkeleton(
     skeleton.value.plan,
-    { ...skeleton.value.animal, name: 'As found' },
+    { ...skeleton.value.animal, name: say.asFound },
     Object.fromEntries(
       plan.value.references.offers.map(({ found: { key, mm, provenance } }) => [
         key,
@@ -42,19 +43,24 @@ const odd = computed(() =>
 <template>
   <ChoiceField
     small
-    label="Compare with"
+    :label="say.compareWith"
     :value="otherId"
     :options="options"
     @set="otherId = $event"
   />
   <ComparedBars :skeletons="[found, other]" norm="trunk" />
   <p v-for="entry in odd" :key="entry.key" class="says odd">
-    {{ entry.name }}: {{ entry.share.toFixed(2) }} of the trunk, and
-    {{ entry.range[0].toFixed(2) }} to {{ entry.range[1].toFixed(2) }} is usual for this animal.
-    Measure again, or keep it if this one was so.
+    {{
+      say.ofTrunkAndTo(
+        entry.name,
+        entry.share.toFixed(2),
+        entry.range[0].toFixed(2),
+        entry.range[1].toFixed(2),
+      )
+    }}
   </p>
   <p v-if="odd.length === 0" class="says">
-    Every length found lies, as a share of the trunk, within the usual range of this animal.
+    {{ say.everyLengthFoundLies }}
   </p>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as tell from './roomWords.ts';
 import { measuredDrawing, type Drawing } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -39,41 +40,40 @@ const nothing = computed(
 </script>
 
 <template>
-  <SheetFrame label="What the pictures say">
+  <SheetFrame :label="tell.whatPicturesSay">
     <MeasureTabs />
     <SheetBoard
       v-if="rows.length > 0"
       :rows="rows"
       :target="target"
-      label="The animal as the pictures have it, with their disagreements in millimetres of life"
+      :label="tell.animalAsPicturesHave"
       @pick="pickOnSheet"
     />
     <div v-else class="empty">
       <p>
-        Nothing is measured yet. Give a picture its scale and two landmarks, or read a bone with a
-        caliper, and what follows from it stands here.
+        {{ tell.nothingIsMeasuredYet }}
       </p>
-      <RouterLink :to="`/piece/${piece.id}/measure/pictures`">Go to the pictures</RouterLink>
+      <RouterLink :to="`/piece/${piece.id}/measure/pictures`">{{ tell.goToPictures }}</RouterLink>
     </div>
   </SheetFrame>
   <LedgerPanel stage="measure">
-    <LedgerSection title="What is still unknown">
+    <LedgerSection :title="tell.whatIsStillUnknown">
       <UnknownList :unknown="references.unknown" />
     </LedgerSection>
     <template v-if="!nothing">
-      <LedgerSection title="Where the views disagree">
+      <LedgerSection :title="tell.whereViewsDisagree">
         <DisagreementTable :references="references" />
       </LedgerSection>
-      <LedgerSection title="Take the lengths over">
+      <LedgerSection :title="tell.takeLengthsOver">
         <OfferTable :offers="references.offers" />
       </LedgerSection>
-      <LedgerSection title="Bone by bone, on the pictures" folded>
+      <LedgerSection :title="tell.boneByBoneOn" folded>
         <TracedTable :traced="references.traced" />
       </LedgerSection>
-      <LedgerSection title="Left against right" folded>
+      <LedgerSection :title="tell.leftAgainstRight" folded>
         <SidesTable :sides="references.sides" />
       </LedgerSection>
-      <LedgerSection title="Against other animals" folded>
+      <LedgerSection :title="tell.againstOtherAnimals" folded>
         <FoundShares />
       </LedgerSection>
     </template>

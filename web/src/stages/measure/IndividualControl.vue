@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   knowsJuveniles,
   NEW_BORN,
@@ -27,9 +28,9 @@ const put = (label: string, part: Partial<typeof individual.value>): void =>
   change(label, (p) =>
     withPart(p, 'measure', { individual: { ...p.measure.individual, ...part } }),
   );
-const setJuvenility = (juvenility: number): void => put('Change how young it is', { juvenility });
+const setJuvenility = (juvenility: number): void => put(say.changeHowYoungIt, { juvenility });
 const readJuvenility = (typed: string) => {
-  const read = parseNumber(typed.replace('%', ''), 'How young', 0, 100, '%');
+  const read = parseNumber(typed.replace('%', ''), say.howYoung, 0, 100, '%');
   return read.ok ? { ok: true as const, value: read.value / 100 } : read;
 };
 const percent = (value: number): string => `${Math.round(value * 100)} %`;
@@ -38,17 +39,17 @@ const percent = (value: number): string => `${Math.round(value * 100)} %`;
 <template>
   <PickRow
     v-if="sexes.length > 0"
-    label="Sex"
+    :label="say.sex"
     :value="sex"
     :options="sexes"
-    @set="put('Change the sex', { sex: $event })"
+    @set="put(say.changeSex, { sex: $event })"
   />
   <template v-if="canBeYoung">
     <label class="youth">
-      <span>How young, 0 % grown up, 100 % new-born</span>
+      <span>{{ say.howYoungGrownUp }}</span>
       <QuantityField
         small
-        label="How young"
+        :label="say.howYoung"
         :shown="percent(individual.juvenility)"
         :parse="readJuvenility"
         @set="setJuvenility"
@@ -60,16 +61,16 @@ const percent = (value: number): string => `${Math.round(value * 100)} %`;
       min="0"
       max="100"
       step="5"
-      aria-label="How young, in hundredths"
+      :aria-label="say.howYoungInHundredths"
       :value="Math.round(individual.juvenility * 100)"
       @change="setJuvenility(Number(($event.target as HTMLInputElement).value) / 100)"
     />
     <table v-if="individual.juvenility > 0" class="reckoning">
       <thead>
         <tr>
-          <th scope="col">Assumed</th>
-          <th scope="col">New-born</th>
-          <th scope="col">This one</th>
+          <th scope="col">{{ say.assumed }}</th>
+          <th scope="col">{{ say.newBorn }}</th>
+          <th scope="col">{{ say.thisOne }}</th>
         </tr>
       </thead>
       <tbody>
@@ -81,12 +82,11 @@ const percent = (value: number): string => `${Math.round(value * 100)} %`;
       </tbody>
     </table>
     <p v-if="individual.juvenility > 0" class="says">
-      Of the grown-up size, from memory and the same for all animals: heads, eyes and feet are ahead
-      of the body. Check it against pictures of the young animal.
+      {{ say.ofGrownUpSize }}
     </p>
   </template>
   <p v-else class="says">
-    Young are not told here: larvae, fry and hatchlings of this kind have a shape of their own.
+    {{ say.youngAreNotTold }}
   </p>
 </template>
 

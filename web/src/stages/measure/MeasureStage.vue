@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { elevation } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -27,31 +28,31 @@ const animal = computed(() => plan.value.measure.skeleton.animal);
 </script>
 
 <template>
-  <SheetFrame label="The measured skeleton, drawn to scale">
+  <SheetFrame :label="say.measuredSkeletonDrawnTo">
     <MeasureTabs />
     <SheetBoard
       :rows="rows"
       :target="target"
-      :label="`Side, front and plan of the ${animal.name}, model millimetres`"
+      :label="say.sideFrontAndPlan(animal.name)"
       @pick="pickOnSheet"
     />
     <p v-if="piece.measure.creature === null" class="advice">
-      <b>Often got wrong:</b> {{ animal.commonMistake }}
+      <b>{{ say.oftenGotWrong }}</b> {{ animal.commonMistake }}
     </p>
   </SheetFrame>
   <LedgerPanel stage="measure">
-    <LedgerSection title="Scale">
+    <LedgerSection :title="say.scale">
       <ScaleControl />
       <WorkingRow :working="plan.measure.scale" />
       <SmallThings />
     </LedgerSection>
-    <LedgerSection title="Which individual" folded>
+    <LedgerSection :title="say.whichIndividual" folded>
       <IndividualControl />
     </LedgerSection>
-    <LedgerSection title="The whole animal">
+    <LedgerSection :title="say.wholeAnimal">
       <WorkingRow v-for="entry in plan.measure.summary" :key="entry.id" :working="entry" />
     </LedgerSection>
-    <LedgerSection title="Bones, left and right alike">
+    <LedgerSection :title="say.bonesLeftAndRight">
       <BoneTable :rows="plan.measure.rows" />
     </LedgerSection>
   </LedgerPanel>

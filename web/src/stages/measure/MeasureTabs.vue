@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 
@@ -6,16 +7,16 @@ import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 const { piece } = usePiecePlan();
 const at = computed(() => `/piece/${piece.value.id}/measure`);
 const TABS = [
-  { to: '', name: 'Skeleton' },
-  { to: '/pictures', name: 'Pictures' },
-  { to: '/found', name: 'What they say' },
-  { to: '/tape', name: 'Tape and caliper' },
-  { to: '/photograph', name: 'One photograph' },
+  { to: '', name: say.skeleton },
+  { to: '/pictures', name: say.pictures },
+  { to: '/found', name: say.whatTheySay },
+  { to: '/tape', name: say.tapeAndCaliper },
+  { to: '/photograph', name: say.onePhotograph },
 ];
 </script>
 
 <template>
-  <nav class="tabs" aria-label="Ways of measuring">
+  <nav class="tabs" :aria-label="say.waysOfMeasuring">
     <RouterLink
       v-for="tab in TABS"
       :key="tab.to"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import * as tell from './roomWords.ts';
+import * as say from './words.ts';
 import type { Offer } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -20,12 +22,12 @@ const isOwn = (offer: Offer): boolean =>
 const take = (offers: readonly Offer[]): void =>
   change(
     offers.length === 1
-      ? `Take over ${offers[0]!.found.name}`
-      : `Take over ${offers.length} lengths`,
+      ? tell.takeOver3(offers[0]!.found.name)
+      : tell.takeOverLengths(offers.length),
     (p) => takeOver(p, offers, today()),
   );
 const revert = (offer: Offer): void =>
-  change(`Take the library’s ${offer.found.name}`, (p) => revertLength(p, offer.found.key));
+  change(tell.takeLibrarys2(offer.found.name), (p) => revertLength(p, offer.found.key));
 const toggle = ({ working }: Offer): void =>
   open.value === working.id ? pick(null) : pick(working.target ?? null, working.id);
 const percent = ({ changePercent }: Offer): string =>
@@ -34,22 +36,23 @@ const percent = ({ changePercent }: Offer): string =>
 
 <template>
   <p v-if="offers.length === 0" class="says">
-    No bone has its true length yet. A limb bone needs two views; one of the midline needs only the
-    side.
+    {{ tell.noBoneHasIts }}
   </p>
   <template v-else>
     <button v-if="waiting.length > 0" type="button" class="wide-button" @click="take(waiting)">
-      Take over {{ waiting.length === 1 ? 'this length' : `all ${waiting.length} lengths` }}
+      {{ tell.takeOver(waiting.length === 1 ? tell.thisLength : tell.allLengths(waiting.length)) }}
     </button>
-    <p v-else class="says">The plan has all of them.</p>
+    <p v-else class="says">{{ tell.planHasAllOf }}</p>
     <table class="reckoning">
       <thead>
         <tr>
-          <th scope="col">Bone, life</th>
-          <th scope="col">Plan</th>
-          <th scope="col">Found</th>
+          <th scope="col">{{ tell.boneLife }}</th>
+          <th scope="col">{{ tell.plan }}</th>
+          <th scope="col">{{ tell.found }}</th>
           <th scope="col">%</th>
-          <th scope="col"><span class="visually-hidden">Take over</span></th>
+          <th scope="col">
+            <span class="visually-hidden">{{ tell.takeOver2 }}</span>
+          </th>
         </tr>
       </thead>
       <tbody>
@@ -77,19 +80,19 @@ const percent = ({ changePercent }: Offer): string =>
                 v-if="offer.taken || isOwn(offer)"
                 type="button"
                 class="quiet-button"
-                :aria-label="`Take the library’s ${offer.found.name} again`"
+                :aria-label="tell.takeLibrarysAgain(offer.found.name)"
                 @click="revert(offer)"
               >
-                revert
+                {{ say.revert }}
               </button>
               <button
                 v-else
                 type="button"
                 class="quiet-button"
-                :aria-label="`Take over ${offer.found.name}`"
+                :aria-label="tell.takeOver3(offer.found.name)"
                 @click="take([offer])"
               >
-                take
+                {{ tell.take }}
               </button>
             </td>
           </tr>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import * as tell from './roomWords.ts';
+import * as say from './words.ts';
 import type { RecoveredStance } from '@keen-sinew/core';
 import { useUnits } from '../../composables/useUnits.ts';
 
@@ -12,19 +14,24 @@ const POOR_DEG = 12;
 
 <template>
   <div v-for="entry in found.impossible" :key="entry.bone.id" class="impossible" role="alert">
-    <b>{{ entry.bone.name }}</b> is seen longer than it can be. Any one of these helps: move its far
-    end {{ entry.movePx.toFixed(0) }} px nearer to its near end; take
-    {{ entry.pxPerMm.toFixed(3) }} px in a millimetre as the scale; or its length is
-    {{ text(entry.lengthMm, 'mm') }} and not {{ text(entry.bone.lifeLengthMm, 'mm') }}.
+    <b>{{ entry.bone.name }}</b>
+    {{
+      tell.isSeenLongerThan(
+        entry.movePx.toFixed(0),
+        entry.pxPerMm.toFixed(3),
+        text(entry.lengthMm, 'mm'),
+        text(entry.bone.lifeLengthMm, 'mm'),
+      )
+    }}
   </div>
-  <p v-if="found.bones.length === 0" class="says">No bone has both its ends placed yet.</p>
+  <p v-if="found.bones.length === 0" class="says">{{ tell.noBoneHasBoth }}</p>
   <table v-else class="reckoning">
     <thead>
       <tr>
-        <th scope="col">Bone</th>
-        <th scope="col">Seen</th>
-        <th scope="col">Far end</th>
-        <th scope="col">Misses</th>
+        <th scope="col">{{ say.bone }}</th>
+        <th scope="col">{{ tell.seen }}</th>
+        <th scope="col">{{ tell.farEnd }}</th>
+        <th scope="col">{{ tell.misses }}</th>
       </tr>
     </thead>
     <tbody>
@@ -32,14 +39,16 @@ const POOR_DEG = 12;
         <td>{{ bone.bone.name }}</td>
         <td class="number">{{ Math.round(100 * bone.seenShare) }} %</td>
         <td>
-          <span v-if="bone.depthMm !== null && !bone.twoWays" class="flat">in the picture</span>
+          <span v-if="bone.depthMm !== null && !bone.twoWays" class="flat">{{
+            tell.inPicture
+          }}</span>
           <button
             v-else
             type="button"
             class="quiet-button"
             :class="{ guess: !bone.chosen }"
             :disabled="bone.depthMm === null"
-            :aria-label="`${bone.bone.name}: ${bone.nearer === 1 ? 'nearer' : 'farther'}, turn it`"
+            :aria-label="tell.turnIt(bone.bone.name, bone.nearer === 1 ? 'nearer' : 'farther')"
             @click="emit('flip', bone.bone.id)"
           >
             {{ bone.nearer === 1 ? 'nearer' : 'farther' }}
@@ -53,8 +62,7 @@ const POOR_DEG = 12;
     </tbody>
   </table>
   <p class="says">
-    Lighter ones are guessed. “Misses” is how far the joints, within their limits, stay from the
-    bone as it is seen; where it is large, try the other way.
+    {{ tell.lighterOnesAreGuessed }}
   </p>
 </template>
 

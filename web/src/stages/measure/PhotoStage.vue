@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as tell from './roomWords.ts';
 import {
   recoverStance,
   stanceAngles,
@@ -47,8 +48,8 @@ const found = computed(
 );
 const shown = ref<'elevations' | 'space'>('elevations');
 const SHOWN = [
-  { label: 'Elevations', value: 'elevations' },
-  { label: 'In space', value: 'space' },
+  { label: tell.elevations, value: 'elevations' },
+  { label: tell.inSpace, value: 'space' },
 ];
 const rows = computed(() => {
   const angles = found.value?.angles;
@@ -68,7 +69,7 @@ const strokes = computed(() => {
 function flip(boneId: string): void {
   const bone = found.value?.bones.find((entry) => entry.bone.id === boneId);
   if (bone === undefined) return;
-  desk.put(`Turn ${bone.bone.name} ${bone.nearer === 1 ? 'away' : 'nearer'}`, ({ nearer }) => ({
+  desk.put(tell.turn(bone.bone.name, bone.nearer === 1 ? 'away' : 'nearer'), ({ nearer }) => ({
     nearer: { ...nearer, [boneId]: bone.nearer === 1 ? -1 : 1 },
   }));
 }
@@ -77,7 +78,7 @@ function send(): void {
   const angles = found.value?.angles;
   if (!angles) return;
   const sent = stanceToSend(skeleton.value, startId.value, angles);
-  change('Take the stance from the photograph', (p) => ({
+  change(tell.takeStanceFromPhotograph, (p) => ({
     ...p,
     stance: {
       ...p.stance,
@@ -92,7 +93,7 @@ function send(): void {
 </script>
 
 <template>
-  <SheetFrame label="A stance from one photograph">
+  <SheetFrame :label="tell.stanceFromOnePhotograph">
     <MeasureTabs />
     <div v-if="picture" class="halves">
       <PictureCanvas
@@ -102,7 +103,7 @@ function send(): void {
         :marks="[]"
         :strokes="strokes"
         :placing="false"
-        :label="`${picture.name}. Click on a bone to turn its far end nearer or farther.`"
+        :label="tell.clickOnBoneTo(picture.name)"
         @stroke="flip"
       />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
@@ -111,7 +112,7 @@ function send(): void {
           v-if="rows.length > 0 && shown === 'elevations'"
           :rows="rows"
           :target="null"
-          label="The recovered stance in three elevations"
+          :label="tell.recoveredStanceInThree"
         />
         <SkeletonSpace
           v-else-if="found?.angles"
@@ -120,71 +121,68 @@ function send(): void {
           :angles="found.angles"
         />
         <p v-else class="empty">
-          Place both ends of some bones on the photograph, and the stance they stand in appears
-          here.
+          {{ tell.placeBothEndsOf }}
           <RouterLink :to="`/piece/${piece.id}/measure/pictures/${picture.id}`">
-            Place landmarks
+            {{ tell.placeLandmarks }}
           </RouterLink>
         </p>
       </div>
     </div>
     <div v-else class="empty">
       <p>
-        One photograph of the animal in a stance that you like is enough: the bones’ lengths are
-        known, so how much each is shortened tells how far it points out of the picture.
+        {{ tell.onePhotographOfAnimal }}
       </p>
       <RouterLink :to="`/piece/${piece.id}/measure/pictures`">
-        Bring one in as “one photograph of the stance”
+        {{ tell.bringOneInAs }}
       </RouterLink>
     </div>
   </SheetFrame>
   <LedgerPanel stage="measure">
     <template v-if="picture && found">
-      <LedgerSection title="The photograph">
+      <LedgerSection :title="tell.photograph">
         <ChoiceField
           v-if="photos.length > 1"
-          label="Photograph"
+          :label="tell.photograph2"
           :value="picture.id"
           :options="photos.map(({ id, name }) => ({ label: name, value: id }))"
           @set="chosenId = $event"
         />
         <p class="says">
-          Scale {{ found.pxPerMm.toFixed(3) }} px in a millimetre of life,
           {{
-            found.calibrated
-              ? 'from its calibration'
-              : 'the least at which every bone is as long as it is; mark a known length to fix it'
-          }}. The trunk points {{ Math.abs(found.headingDeg).toFixed(0) }}° out of the picture; the
-          stance is turned straight.
+            tell.scalePxInMillimetre(
+              found.pxPerMm.toFixed(3),
+              found.calibrated ? tell.fromItsCalibration : tell.leastAtWhichEvery,
+              Math.abs(found.headingDeg).toFixed(0),
+            )
+          }}
         </p>
         <p class="says">
-          Whether a bone comes nearer or goes farther cannot be seen in one photograph. It is
-          guessed from the stance below until you click on the bone, here or on the picture.
+          {{ tell.whetherBoneComesNearer }}
         </p>
         <ChoiceField
           small
-          label="Guess from the stance"
+          :label="tell.guessFromStance"
           :value="startId"
           :options="starts"
           @set="startId = $event"
         />
       </LedgerSection>
-      <LedgerSection title="What comes of it">
+      <LedgerSection :title="tell.whatComesOfIt">
         <PickRow
-          label="How the recovered stance is shown"
+          :label="tell.howRecoveredStanceIs"
           :value="shown"
           :options="SHOWN"
           @set="shown = $event as 'space'"
         />
         <button type="button" class="wide-button" :disabled="!found.angles" @click="send">
-          Send this stance to Stance
+          {{ tell.sendThisStanceTo }}
         </button>
       </LedgerSection>
-      <LedgerSection title="Bones, nearer or farther">
+      <LedgerSection :title="tell.bonesNearerOrFarther">
         <PhotoBones :found="found" @flip="flip" />
       </LedgerSection>
     </template>
-    <p v-else class="says">No photograph yet.</p>
+    <p v-else class="says">{{ tell.noPhotographYet }}</p>
   </LedgerPanel>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as tell from './roomWords.ts';
 import { computed, toRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -24,21 +25,19 @@ const shown = desk.picture;
 const { image, problem } = usePictureImage(() => piece.value.id, shown);
 
 const label = computed(() => {
-  const name = shown.value?.name ?? 'Picture';
-  if (desk.tool.value === 'scale') return `${name}. Click the two ends of a known length.`;
-  if (desk.tool.value === 'level') return `${name}. Click the two ends of something level.`;
-  if (desk.tool.value === 'crop') return `${name}. Click two corners of what is to stay.`;
-  if (desk.tool.value === 'outline') return `${name}. Click round the animal, point by point.`;
+  const name = shown.value?.name ?? tell.picture;
+  if (desk.tool.value === 'scale') return tell.clickTwoEndsOf(name);
+  if (desk.tool.value === 'level') return tell.clickTwoEndsOfSomething(name);
+  if (desk.tool.value === 'crop') return tell.clickTwoCornersOf(name);
+  if (desk.tool.value === 'outline') return tell.clickRoundAnimalPoint(name);
   const mark = desk.current.value;
-  return mark
-    ? `${name}. Click on: ${mark.name}. Enter places it in the middle, arrows nudge it.`
-    : `${name}. Everything asked for is placed.`;
+  return mark ? tell.clickOnEnterPlaces(name, mark.name) : tell.everythingAskedForIs(name);
 });
 
 function remove(): void {
   const gone = shown.value;
   if (gone === null) return;
-  change(`Remove ${gone.name}`, (p) =>
+  change(tell.remove(gone.name), (p) =>
     withPictures(
       p,
       p.references.pictures.filter((picture) => picture.id !== gone.id),
@@ -49,7 +48,7 @@ function remove(): void {
 </script>
 
 <template>
-  <SheetFrame label="Reference pictures">
+  <SheetFrame :label="tell.referencePictures">
     <MeasureTabs />
     <div class="shelf">
       <PictureStrip
@@ -98,12 +97,10 @@ function remove(): void {
         />
       </svg>
       <p>
-        Two pictures of one animal, from the side and from the front, give every bone its true
-        length: what one view shortens, the other shows.
+        {{ tell.twoPicturesOfOne }}
       </p>
       <p>
-        Drop pictures or pages of a PDF here, paste one, or add files. PNG, JPEG, WebP and PDF are
-        read; they stay in this browser.
+        {{ tell.dropPicturesOrPages }}
       </p>
     </div>
   </SheetFrame>
@@ -112,21 +109,23 @@ function remove(): void {
       <LedgerSection :title="shown.name">
         <PictureDecisions :desk="desk" :picture="shown" />
       </LedgerSection>
-      <LedgerSection title="Landmarks">
+      <LedgerSection :title="tell.landmarks">
         <LandmarkGuide :desk="desk" :picture="shown" />
       </LedgerSection>
       <LedgerSection
         v-if="shown.view === 'side' || shown.view === 'top'"
-        title="Outline of the body"
+        :title="tell.outlineOfBody"
         folded
       >
         <OutlinePart :desk="desk" :picture="shown" />
       </LedgerSection>
       <p class="remove">
-        <button type="button" class="quiet-button" @click="remove">Remove this picture</button>
+        <button type="button" class="quiet-button" @click="remove">
+          {{ tell.removeThisPicture }}
+        </button>
       </p>
     </template>
-    <p v-else class="says">No picture yet. The library’s lengths are used until there is one.</p>
+    <p v-else class="says">{{ tell.noPictureYetLibrarys }}</p>
   </LedgerPanel>
 </template>
 

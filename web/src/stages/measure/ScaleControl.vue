@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   EYE_LENGTH_LIMITS,
   lengthLimits,
@@ -33,12 +34,12 @@ const SIDE_NAMES = { lengthMm: 'long', widthMm: 'deep', heightMm: 'high' } as co
 const scale = computed(() => piece.value.measure.scale);
 const sizes = computed(() => plan.value.measure.sizes.all.slice(0, MOST_SIZES));
 const ways = computed(() => [
-  { label: 'Ratio', value: 'ratio' },
+  { label: say.ratio, value: 'ratio' },
   ...sizes.value.map(({ spec }) => ({ label: spec.name, value: SIZE + spec.id })),
-  { label: 'Fit the oven', value: 'oven' },
-  { label: 'Fit a box', value: 'box' },
-  { label: 'Fit a board', value: 'board' },
-  { label: 'Fit eyes', value: 'eye' },
+  { label: say.fitOven, value: 'oven' },
+  { label: say.fitBox, value: 'box' },
+  { label: say.fitBoard, value: 'board' },
+  { label: say.fitEyes, value: 'eye' },
 ]);
 const way = computed(() =>
   scale.value.by === 'size' ? SIZE + scale.value.sizeId : scale.value.by,
@@ -56,7 +57,7 @@ const FALLBACK: Oven = { lengthMm: 400, heightMm: 250, widthMm: 350 };
 const put = (what: string, part: Partial<Workpiece['measure']>): void =>
   change(what, (p) => withPart(p, 'measure', part));
 const setScale = (next: ScaleChoice): void =>
-  change('Change the scale', (p) => ({ ...p, measure: { ...p.measure, scale: next } }));
+  change(say.changeScale, (p) => ({ ...p, measure: { ...p.measure, scale: next } }));
 
 /** Keeps the model as large as it is, and only changes which target decides. */
 function setWay(by: string): void {
@@ -73,7 +74,7 @@ function setWay(by: string): void {
     });
   else if (size) setScale({ by: 'size', sizeId: size.spec.id, mm: oneDigit(size.mm) });
   else if (by === 'oven' || by === 'box')
-    change(by === 'oven' ? 'Fit the oven' : 'Fit a box', (p) => ({
+    change(by === 'oven' ? say.fitOven : say.fitBox, (p) => ({
       ...p,
       measure: { ...p.measure, [by]: p.measure[by] ?? FALLBACK, scale: { by } },
     }));
@@ -90,7 +91,7 @@ function setWay(by: string): void {
 const upTo10 = (mm: number): number => Math.min(3000, Math.max(20, Math.ceil(mm / 10) * 10));
 
 const setBox = (which: 'oven' | 'box', side: (typeof SIDES)[number], mm: number): void =>
-  change(`Change the ${which}`, (p) => ({
+  change(say.change2(which), (p) => ({
     ...p,
     measure: { ...p.measure, [which]: { ...(p.measure[which] ?? FALLBACK), [side]: mm } },
   }));
@@ -100,16 +101,16 @@ const readLength = (where: string) => (typed: string) =>
 const readBox = (name: string) => (typed: string) =>
   parseLength(typed, name, lengthLimits('workshop.oven.inside.lengthMm'), system.value);
 const readBoard = (typed: string) =>
-  parseLength(typed, 'Board', lengthLimits('measure.scale.widthMm'), system.value);
-const readEye = (typed: string) => parseLength(typed, 'Eye', EYE_LENGTH_LIMITS, system.value);
+  parseLength(typed, say.board2, lengthLimits('measure.scale.widthMm'), system.value);
+const readEye = (typed: string) => parseLength(typed, say.eye, EYE_LENGTH_LIMITS, system.value);
 const boxes = computed(() => [
-  { id: 'oven' as const, name: 'Oven', title: 'Inside of the oven', box: oven.value },
+  { id: 'oven' as const, name: say.oven, title: say.insideOfOven, box: oven.value },
   ...(scale.value.by === 'box'
     ? [
         {
           id: 'box' as const,
-          name: 'Box',
-          title: 'Inside of the box',
+          name: say.box,
+          title: say.insideOfBox,
           box: piece.value.measure.box,
         },
       ]
@@ -118,46 +119,45 @@ const boxes = computed(() => [
 </script>
 
 <template>
-  <PickRow label="What decides the scale" :value="way" :options="ways" @set="setWay" />
+  <PickRow :label="say.whatDecidesScale" :value="way" :options="ways" @set="setWay" />
   <div class="target">
     <label v-if="scale.by === 'ratio'">
-      <span>Scale</span>
+      <span>{{ say.scale }}</span>
       <QuantityField
-        label="Scale"
+        :label="say.scale"
         :shown="text(scale.lifePerModel, 'scale')"
         :parse="parseScale"
         @set="setScale({ by: 'ratio', lifePerModel: $event })"
       />
     </label>
     <label v-else-if="sized">
-      <span>{{ sized.name }} of the model</span>
+      <span>{{ say.ofModel(sized.name) }}</span>
       <QuantityField
-        :label="`${sized.name} of the model`"
+        :label="say.ofModel(sized.name)"
         :shown="text(sized.mm, 'mm')"
         :parse="readLength(sized.name)"
         @set="setScale({ by: 'size', sizeId: sized.sizeId, mm: $event })"
       />
     </label>
     <label v-else-if="scale.by === 'eye'">
-      <span>Eyes at hand, across</span>
+      <span>{{ say.eyesAtHandAcross }}</span>
       <QuantityField
-        label="Eyes at hand, across"
+        :label="say.eyesAtHandAcross"
         :shown="text(scale.mm, 'mm')"
         :parse="readEye"
         @set="setScale({ by: 'eye', mm: $event })"
       />
     </label>
     <p v-else>
-      The largest model that fits the {{ scale.by }} as posed:
-      {{ scaleText(plan.measure.lifePerModel, 'smaller') }}
+      {{ say.largestModelThatFits(scale.by, scaleText(plan.measure.lifePerModel, 'smaller')) }}
     </p>
   </div>
   <div v-if="board" class="oven">
-    <span>Board it stands on</span>
+    <span>{{ say.boardItStandsOn }}</span>
     <label v-for="side in ['lengthMm', 'widthMm'] as const" :key="side">
       <QuantityField
         small
-        :label="`Board, ${SIDE_NAMES[side]}`"
+        :label="say.board(SIDE_NAMES[side])"
         :shown="text(board[side], 'mm', system === 'metric' ? 0 : 2)"
         :parse="readBoard"
         @set="setScale({ ...board, [side]: $event })"
@@ -178,20 +178,20 @@ const boxes = computed(() => [
       <small>{{ SIDE_NAMES[side] }}</small>
     </label>
   </div>
-  <DecisionRow name="Air left all round in the oven">
+  <DecisionRow :name="say.airLeftAllRound">
     <QuantityField
       small
-      label="Air left all round in the oven"
+      :label="say.airLeftAllRound"
       :shown="text(piece.measure.ovenAirMm, 'mm', system === 'metric' ? 0 : 2)"
-      :parse="lengthAt('workshop.oven.airMm', 'Air in the oven', system)"
-      @set="put('Change the air in the oven', { ovenAirMm: $event })"
+      :parse="lengthAt('workshop.oven.airMm', say.airInOven, system)"
+      @set="put(say.changeAirInOven, { ovenAirMm: $event })"
     />
   </DecisionRow>
-  <DecisionRow name="Goes in on its board, pegs and all">
+  <DecisionRow :name="say.goesInOnIts">
     <SwitchField
-      label="Goes in on its board, pegs and all"
+      :label="say.goesInOnIts"
       :value="piece.measure.onBoard"
-      @set="put('Change what goes into the oven', { onBoard: $event })"
+      @set="put(say.changeWhatGoesInto, { onBoard: $event })"
     />
   </DecisionRow>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as tell from './roomWords.ts';
 import type { ReferencesPlan } from '@keen-sinew/core';
 import { useUnits } from '../../composables/useUnits.ts';
 
@@ -9,15 +10,15 @@ const { number } = useUnits();
 
 <template>
   <p v-if="sides.length === 0" class="says">
-    A bone that is measured on both sides is compared here.
+    {{ tell.boneThatIsMeasured }}
   </p>
   <table v-else class="reckoning">
     <thead>
       <tr>
-        <th scope="col">Bone, life</th>
-        <th scope="col">Left</th>
-        <th scope="col">Right</th>
-        <th scope="col">Differs</th>
+        <th scope="col">{{ tell.boneLife }}</th>
+        <th scope="col">{{ tell.left }}</th>
+        <th scope="col">{{ tell.right }}</th>
+        <th scope="col">{{ tell.differs }}</th>
       </tr>
     </thead>
     <tbody>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { eyeFits, roundScalesNear, type ScaleChoice } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -15,11 +16,11 @@ const eyes = computed(() =>
   eyeFits(measure.value.skeleton.animal.eye.mm, measure.value.lifePerModel),
 );
 const setScale = (scale: ScaleChoice): void =>
-  change('Change the scale', (p) => withPart(p, 'measure', { scale }));
+  change(say.changeScale, (p) => withPart(p, 'measure', { scale }));
 </script>
 
 <template>
-  <p class="head">Smallest parts at this scale</p>
+  <p class="head">{{ say.smallestPartsAtThis }}</p>
   <WorkingRow
     v-for="{ size, leastMm } in measure.small"
     :key="size.id"
@@ -27,7 +28,7 @@ const setScale = (scale: ScaleChoice): void =>
     :alarm="size.value < leastMm"
   />
   <p class="near">
-    Round scales nearby
+    {{ say.roundScalesNearby }}
     <button
       v-for="n in near"
       :key="n"
@@ -39,7 +40,7 @@ const setScale = (scale: ScaleChoice): void =>
     </button>
   </p>
   <p class="near">
-    Eyes as they are sold
+    {{ say.eyesAsTheyAre }}
     <button
       v-for="fit in eyes"
       :key="fit.eyeMm"
@@ -47,7 +48,7 @@ const setScale = (scale: ScaleChoice): void =>
       class="quiet-button"
       @click="setScale({ by: 'eye', mm: fit.eyeMm })"
     >
-      {{ text(fit.eyeMm, 'mm') }} at {{ text(fit.lifePerModel, 'scale') }}
+      {{ say.at(text(fit.eyeMm, 'mm'), text(fit.lifePerModel, 'scale')) }}
     </button>
   </p>
 </template>

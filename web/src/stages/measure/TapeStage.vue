@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as tell from './roomWords.ts';
 import { boneDrawing, MOST_READINGS, parseLength, parseScale, readingsOf } from '@keen-sinew/core';
 import { computed, nextTick, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -23,10 +24,10 @@ const skeleton = computed(() => plan.value.measure.skeleton);
 const references = computed(() => piece.value.references);
 const each = ref('3');
 const both = ref('left');
-const EACH = ['1', '2', '3', '5'].map((n) => ({ label: `${n} each`, value: n }));
+const EACH = ['1', '2', '3', '5'].map((n) => ({ label: tell.each(n), value: n }));
 const SIDES = [
-  { label: 'One side', value: 'left' },
-  { label: 'Both sides', value: 'both' },
+  { label: tell.oneSide, value: 'left' },
+  { label: tell.bothSides, value: 'both' },
 ];
 const bones = computed(() =>
   skeleton.value.bones.filter((bone) => both.value === 'both' || bone.side !== 'right'),
@@ -53,7 +54,7 @@ function take(mm: number): void {
     goNext();
     return;
   }
-  change(`Measure ${name}`, (p) => withReading(p, id, mm));
+  change(tell.measure(name), (p) => withReading(p, id, mm));
   if (isDone(id)) void nextTick(goNext);
 }
 
@@ -83,24 +84,23 @@ const taped = computed(() =>
 </script>
 
 <template>
-  <SheetFrame label="Measuring with tape or caliper">
+  <SheetFrame :label="tell.measuringWithTapeOr">
     <MeasureTabs />
     <SheetBoard
       :rows="[[drawing]]"
       :target="null"
-      :label="`Where to measure: ${bone.name}, ${bone.measured}`"
+      :label="tell.whereToMeasure(bone.name, bone.measured)"
     />
     <div class="desk">
       <div class="what">
         <p class="name">{{ bone.name }}</p>
-        <p>From {{ bone.measured }}.</p>
+        <p>{{ tell.from2(bone.measured) }}</p>
         <p class="says">
-          The plan expects {{ text(expectedMm, 'mm') }}. Lay the jaws along the bone, not across a
-          bend; take them off and lay them on anew for every reading.
+          {{ tell.planExpectsLayJaws(text(expectedMm, 'mm')) }}
         </p>
       </div>
       <CaliperField
-        :label="`Reading of ${bone.name}`"
+        :label="tell.readingOf(bone.name)"
         :parse="readReading"
         @read="take"
         @next="goNext"
@@ -116,71 +116,80 @@ const taped = computed(() =>
             <button
               type="button"
               class="quiet-button"
-              :aria-label="`Take away the reading ${text(mm, 'mm', 2)}`"
-              @click="change('Take a reading away', (p) => withoutReading(p, bone.id, i))"
+              :aria-label="tell.takeAwayReading(text(mm, 'mm', 2))"
+              @click="change(tell.takeReadingAway, (p) => withoutReading(p, bone.id, i))"
             >
               ×
             </button>
           </li>
         </ul>
         <p v-if="summary" class="mean">
-          Mean <b class="number">{{ text(summary.value, 'mm', 2) }}</b> ±
+          {{ tell.mean }} <b class="number">{{ text(summary.value, 'mm', 2) }}</b> ±
           {{ text(summary.plusMinusMm, 'mm', 2)
-          }}<template v-if="summary.spreadMm !== null"
-            >, spread {{ text(summary.spreadMm, 'mm', 2) }}</template
-          >
+          }}<template v-if="summary.spreadMm !== null">{{
+            tell.spread(text(summary.spreadMm, 'mm', 2))
+          }}</template>
           <span v-if="summary.doubted.length > 0" class="caution">
-            · the one struck out lies far off: measure again
+            {{ tell.oneStruckOutLies }}
           </span>
         </p>
       </div>
     </div>
   </SheetFrame>
   <LedgerPanel stage="measure">
-    <LedgerSection title="What is measured">
-      <DecisionRow name="Specimen, toy or cast">
+    <LedgerSection :title="tell.whatIsMeasured">
+      <DecisionRow :name="tell.specimenToyOrCast">
         <input
           class="text"
-          aria-label="Name of the specimen"
+          :aria-label="tell.nameOfSpecimen"
           maxlength="80"
-          placeholder="a name for it"
+          :placeholder="tell.nameForIt"
           :value="references.specimen.name"
           @change="
-            setSpecimen('Name the specimen', { name: ($event.target as HTMLInputElement).value })
+            setSpecimen(tell.nameSpecimen, { name: ($event.target as HTMLInputElement).value })
           "
         />
       </DecisionRow>
-      <DecisionRow name="Its scale to life">
+      <DecisionRow :name="tell.itsScaleToLife">
         <QuantityField
           small
-          label="Scale of the specimen"
+          :label="tell.scaleOfSpecimen"
           :shown="text(references.specimen.lifePerSpecimen, 'scale')"
           :parse="parseScale"
-          @set="setSpecimen('Change the specimen’s scale', { lifePerSpecimen: $event })"
+          @set="setSpecimen(tell.changeSpecimensScale, { lifePerSpecimen: $event })"
         />
       </DecisionRow>
       <p class="says">
-        Specimens are often protected and old ones may be treated with poisons: ask their keeper,
-        wear gloves, and do not press on bone.
+        {{ tell.specimensAreOftenProtected }}
       </p>
     </LedgerSection>
-    <LedgerSection title="Caliper">
+    <LedgerSection :title="tell.caliper">
       <p class="says">
-        A caliper that types like a keyboard works in the field as it is. Without one, try the
-        simulated caliper.
+        {{ tell.caliperThatTypesLike }}
       </p>
       <button
         type="button"
         class="wide-button"
         @click="caliper.running.value ? caliper.stop() : listen()"
       >
-        {{ caliper.running.value ? 'Stop the simulated caliper' : 'Try the simulated caliper' }}
+        {{ caliper.running.value ? tell.stopSimulatedCaliper : tell.trySimulatedCaliper }}
       </button>
       <p v-if="caliper.problem.value" class="problem" role="alert">{{ caliper.problem.value }}</p>
-      <PickRow label="Readings of each bone" :value="each" :options="EACH" @set="each = $event" />
-      <PickRow class="sides" label="Sides" :value="both" :options="SIDES" @set="both = $event" />
+      <PickRow
+        :label="tell.readingsOfEachBone"
+        :value="each"
+        :options="EACH"
+        @set="each = $event"
+      />
+      <PickRow
+        class="sides"
+        :label="tell.sides"
+        :value="both"
+        :options="SIDES"
+        @set="both = $event"
+      />
     </LedgerSection>
-    <LedgerSection :title="`The list: ${doneCount} of ${bones.length}`">
+    <LedgerSection :title="tell.listOf(doneCount, bones.length)">
       <ol>
         <li v-for="entry in bones" :key="entry.id">
           <button
@@ -202,7 +211,7 @@ const taped = computed(() =>
         </li>
       </ol>
     </LedgerSection>
-    <LedgerSection v-if="taped.length > 0" title="Take the lengths over">
+    <LedgerSection v-if="taped.length > 0" :title="tell.takeLengthsOver">
       <OfferTable :offers="taped" />
     </LedgerSection>
   </LedgerPanel>

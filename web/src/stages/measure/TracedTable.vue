@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as tell from './roomWords.ts';
 import type { ReferencesPlan } from '@keen-sinew/core';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -13,16 +14,16 @@ const { number } = useUnits();
 const viewOf = (id: string): string =>
   piece.value.references.pictures.find((picture) => picture.id === id)?.view ?? id;
 const hiddenText = (hidden: number | null): string =>
-  hidden === null ? '' : `, ${Math.round(hidden * 100)} % hidden`;
+  hidden === null ? '' : tell.hidden(Math.round(hidden * 100));
 </script>
 
 <template>
   <table class="reckoning">
     <thead>
       <tr>
-        <th scope="col">Bone, life</th>
-        <th scope="col">Seen</th>
-        <th scope="col">True</th>
+        <th scope="col">{{ tell.boneLife }}</th>
+        <th scope="col">{{ tell.seen }}</th>
+        <th scope="col">{{ tell.trueWord }}</th>
       </tr>
     </thead>
     <tbody>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as tell from './roomWords.ts';
 import { landmarksOf, type ReferencesPlan } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -18,27 +19,26 @@ const placeName = computed(() => {
 });
 const names = computed(() => {
   const all = props.unknown.bones.map(({ bone }) => bone.name);
-  return all.length > 6
-    ? `${all.slice(0, 6).join(', ')} and ${all.length - 6} more`
-    : all.join(', ');
+  return all.length > 6 ? tell.andMore(all.slice(0, 6).join(', '), all.length - 6) : all.join(', ');
 });
-const bones = (count: number): string => (count === 1 ? 'one bone' : `${count} bones`);
+const bones = (count: number): string => (count === 1 ? tell.oneBone : tell.bones(count));
 </script>
 
 <template>
-  <p v-if="unknown.bones.length === 0" class="says">Every bone has its true length.</p>
+  <p v-if="unknown.bones.length === 0" class="says">{{ tell.everyBoneHasIts }}</p>
   <template v-else>
     <p v-if="next?.kind === 'landmark' && placeName?.picture" class="next">
-      Place <b>{{ placeName.name }}</b> on
+      {{ tell.place }} <b>{{ placeName.name }}</b> {{ tell.on }}
       <RouterLink :to="`/piece/${piece.id}/measure/pictures/${placeName.picture.id}`">
-        {{ placeName.picture.name }}</RouterLink>: that settles {{ bones(next.settles) }}.
+        {{ placeName.picture.name }}</RouterLink>{{ tell.thatSettles(bones(next.settles)) }}
     </p>
     <p v-else-if="next?.kind === 'view'" class="next">
-      Bring a picture <b>from the {{ next.view }}</b
-      >: no view shows that direction yet, and {{ bones(next.settles) }} wait for it.
+      {{ tell.bringPicture }} <b>{{ tell.from3(next.view) }}</b>{{
+        tell.noViewShowsThat(bones(next.settles))
+      }}
     </p>
-    <p v-else class="next">Each of them lacks more than one landmark: place both ends.</p>
-    <p class="says">{{ bones(unknown.bones.length) }} without a true length: {{ names }}.</p>
+    <p v-else class="next">{{ tell.eachOfThemLacks }}</p>
+    <p class="says">{{ tell.withoutTrueLength(bones(unknown.bones.length), names) }}</p>
   </template>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { elevation, strokeCard } from '@keen-sinew/core';
 import { useWindowSize } from '@vueuse/core';
 import { computed } from 'vue';
@@ -29,20 +30,20 @@ const usesFibre = computed(() => plan.value.skin.zones.some((zone) => zone.metho
 </script>
 
 <template>
-  <SheetFrame label="The coat at the model’s scale">
+  <SheetFrame :label="say.coatAtModelsScale">
     <SheetBoard
       :rows="rows"
       :target="target"
-      label="Side elevation with the lie of the hair, and a sample of each zone’s strokes true to size"
+      :label="say.sideElevationWithLie"
       @pick="pickOnSheet"
     />
   </SheetFrame>
   <LedgerPanel stage="skin">
-    <LedgerSection title="Zones of the coat">
+    <LedgerSection :title="say.zonesOfCoat">
       <ZoneTable />
       <CautionNote :ids="usesFibre ? ['sharp', 'solvent', 'label'] : ['sharp']" />
     </LedgerSection>
-    <LedgerSection title="Tools you have">
+    <LedgerSection :title="say.toolsYouHave">
       <ToolList />
     </LedgerSection>
   </LedgerPanel>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { COAT_METHODS, wordsOf, type CoatMethod, type ZonePlan } from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -14,7 +15,7 @@ import { withPart } from '../withPart.ts';
 const { piece, plan, change } = usePiecePlan();
 const { target, pick } = useSelection();
 const { system, text } = useUnits();
-const NAMES = { carved: 'In the clay', fibre: 'Fibre on it', smooth: 'Smooth' } as const;
+const NAMES = { carved: say.inClay, fibre: say.fibreOnIt, smooth: 'Smooth' } as const;
 const METHODS = COAT_METHODS.map((value) => ({ label: NAMES[value], value }));
 const zones = computed(() => plan.value.skin.zones);
 const chosenId = ref('flanks');
@@ -42,7 +43,7 @@ function choose(entry: ZonePlan): void {
 
 function set(part: { method?: CoatMethod; hairMm?: number | null }): void {
   const { zone, method } = chosen.value;
-  change(`Change the coat of ${zone.name.toLowerCase()}`, (p) =>
+  change(say.changeCoatOf(zone.name.toLowerCase()), (p) =>
     withPart(p, 'skin', {
       zones: {
         ...p.skin.zones,
@@ -52,17 +53,17 @@ function set(part: { method?: CoatMethod; hairMm?: number | null }): void {
   );
 }
 const madeWith = (zone: ZonePlan) =>
-  zone.method === 'carved' ? (zone.tool?.name ?? 'none so fine') : NAMES[zone.method].toLowerCase();
+  zone.method === 'carved' ? (zone.tool?.name ?? say.noneSoFine) : NAMES[zone.method].toLowerCase();
 </script>
 
 <template>
   <table class="reckoning">
     <thead>
       <tr>
-        <th scope="col">Zone</th>
-        <th scope="col">Long</th>
-        <th scope="col">Wide</th>
-        <th scope="col">Made with</th>
+        <th scope="col">{{ say.zone }}</th>
+        <th scope="col">{{ say.long }}</th>
+        <th scope="col">{{ say.wide }}</th>
+        <th scope="col">{{ say.madeWith }}</th>
       </tr>
     </thead>
     <tbody>
@@ -89,44 +90,44 @@ const madeWith = (zone: ZonePlan) =>
   </table>
   <h4>{{ chosen.zone.name }}</h4>
   <PickRow
-    :label="`How the coat of ${chosen.zone.name} is made`"
+    :label="say.howCoatOfIs(chosen.zone.name)"
     :value="chosen.method"
     :options="METHODS"
     @set="set({ method: $event as CoatMethod })"
   />
   <p v-if="chosen.zone.hair === null && chosen.method === 'smooth'" class="says">
-    Bare: it is smoothed, and takes no strokes.
+    {{ say.bareItIsSmoothed }}
   </p>
   <template v-else>
     <DecisionRow
-      :name="`${word} in life`"
+      :name="say.inLife(word)"
       :own="piece.skin.zones[chosen.zone.id]?.hairMm != null"
-      back="library’s"
+      :back="say.librarys"
       @revert="set({ hairMm: null })"
     >
       <QuantityField
         small
-        :label="`${word} in life, ${chosen.zone.name}`"
+        :label="say.inLife2(word, chosen.zone.name)"
         :shown="text(chosen.hairLife.value, 'mm')"
-        :parse="lengthAt('skin.zones.*.hairMm', `${word} in life`, system)"
+        :parse="lengthAt('skin.zones.*.hairMm', say.inLife(word), system)"
         @set="set({ hairMm: $event })"
       />
     </DecisionRow>
-    <WorkingRow :working="chosen.hairLife" :label="`${word} in life`" />
-    <WorkingRow :working="chosen.length" :label="`${word} on the model`" />
+    <WorkingRow :working="chosen.hairLife" :label="say.inLife(word)" />
+    <WorkingRow :working="chosen.length" :label="say.onModel(word)" />
     <WorkingRow
       v-if="chosen.width"
       :working="chosen.width"
-      :label="`Width of a ${stroke}`"
+      :label="say.widthOf(stroke)"
       :alarm="chosen.method === 'carved' && !chosen.tool"
     />
-    <WorkingRow :working="chosen.undersize" label="Left free for fibre" />
+    <WorkingRow :working="chosen.undersize" :label="say.leftFreeForFibre" />
   </template>
   <p v-if="chosen.method === 'carved' && chosen.locksPerStroke > 1" class="says">
-    Your finest tool makes strokes that stand for about {{ chosen.locksPerStroke }} each.
+    {{ say.yourFinestToolMakes(chosen.locksPerStroke) }}
   </p>
   <p v-if="chosen.method === 'fibre'" class="says">
-    The clay under this zone is made smaller by what is left free: see Mass.
+    {{ say.clayUnderThisZone }}
   </p>
 </template>
 

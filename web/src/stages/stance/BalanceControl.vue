@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { formatQuantity, WEIGHT_METALS, type Workpiece } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -18,9 +19,9 @@ const { system, text } = useUnits();
 const stance = computed(() => piece.value.stance);
 const balance = computed(() => plan.value.balance);
 const HOLDS = [
-  { label: 'On a base', value: 'base' },
-  { label: 'Hanging', value: 'hanging' },
-  { label: 'On a wall', value: 'wall' },
+  { label: say.onBase, value: 'base' },
+  { label: say.hanging, value: 'hanging' },
+  { label: say.onWall, value: 'wall' },
 ];
 const METALS = Object.entries(WEIGHT_METALS).map(([value, { name }]) => ({ value, label: name }));
 
@@ -28,15 +29,15 @@ const places = computed(() => balance.value.places.slice(0, 4));
 const nameOf = (boneId: string): string =>
   plan.value.measure.skeleton.byId.get(boneId)?.name ?? boneId;
 const setHold = (hold: string): void =>
-  change(`Hold it: ${hold}`, (p) => withStance(p, { hold: hold as Workpiece['stance']['hold'] }));
+  change(say.holdIt(hold), (p) => withStance(p, { hold: hold as Workpiece['stance']['hold'] }));
 const setTilt = (tiltDeg: number): void =>
-  change('Change the tilt to survive', (p) => withStance(p, { tiltDeg }));
+  change(say.changeTiltToSurvive, (p) => withStance(p, { tiltDeg }));
 
 function place(index: number): void {
   const at = places.value[index];
   if (at === undefined) return;
   const metal = stance.value.weight?.metal ?? 'steel';
-  change(`Put a weight into the ${nameOf(at.boneId).toLowerCase()}`, (p) =>
+  change(say.putWeightInto(nameOf(at.boneId).toLowerCase()), (p) =>
     withStance(p, { weight: { boneId: at.boneId, along: at.along, grams: at.grams, metal } }),
   );
 }
@@ -45,16 +46,16 @@ const put = (label: string, part: Partial<Weight>): void =>
   change(label, (p) =>
     withStance(p, { weight: p.stance.weight === null ? null : { ...p.stance.weight, ...part } }),
   );
-const remove = (): void => change('Take the weight out', (p) => withStance(p, { weight: null }));
-const readGrams = numberAt('stance.weight.grams', 'Weight', 'g');
-const readTilt = numberAt('stance.tiltDeg', 'Tilt', 'degrees');
-const percent = (at: number): string => `${Math.round(at * 100)} % along`;
+const remove = (): void => change(say.takeWeightOut, (p) => withStance(p, { weight: null }));
+const readGrams = numberAt('stance.weight.grams', say.weight, 'g');
+const readTilt = numberAt('stance.tiltDeg', say.tilt, 'degrees');
+const percent = (at: number): string => say.along(Math.round(at * 100));
 const unit = computed(() => formatQuantity(0, 'mm', system.value).unit);
 const mm = (value: number): string => formatQuantity(value, 'mm', system.value).number;
 </script>
 
 <template>
-  <PickRow label="How it is held" :value="stance.hold" :options="HOLDS" @set="setHold" />
+  <PickRow :label="say.howItIsHeld" :value="stance.hold" :options="HOLDS" @set="setHold" />
   <WorkingRow
     v-for="entry in balance.workings"
     :key="entry.id"
@@ -62,10 +63,10 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
     :alarm="entry.unit === 'g' && entry.value < -0.5"
   />
   <template v-if="stance.hold === 'base'">
-    <DecisionRow name="Tilt that it must survive">
+    <DecisionRow :name="say.tiltThatItMust">
       <QuantityField
         small
-        label="Tilt that it must survive"
+        :label="say.tiltThatItMust"
         :shown="text(stance.tiltDeg, 'deg')"
         :parse="readTilt"
         @set="setTilt"
@@ -73,14 +74,16 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
     </DecisionRow>
     <table class="reckoning">
       <caption class="visually-hidden">
-        Smallest base by thickness of the board
+        {{
+          say.smallestBaseByThickness
+        }}
       </caption>
       <thead>
         <tr>
-          <th scope="col">Board {{ unit }}</th>
-          <th scope="col">Long</th>
-          <th scope="col">Wide</th>
-          <th scope="col">Board g</th>
+          <th scope="col">{{ say.board(unit) }}</th>
+          <th scope="col">{{ say.long }}</th>
+          <th scope="col">{{ say.wide }}</th>
+          <th scope="col">{{ say.boardG }}</th>
         </tr>
       </thead>
       <tbody>
@@ -94,37 +97,35 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
     </table>
   </template>
   <template v-if="stance.weight">
-    <DecisionRow name="Weight inside" own back="take it out" @revert="remove">
+    <DecisionRow :name="say.weightInside" own :back="say.takeItOut" @revert="remove">
       <QuantityField
         small
-        label="Weight inside"
+        :label="say.weightInside"
         :shown="text(stance.weight.grams, 'g')"
         :parse="readGrams"
-        @set="put('Change the weight', { grams: $event })"
+        @set="put(say.changeWeight, { grams: $event })"
       />
     </DecisionRow>
-    <DecisionRow name="Metal">
+    <DecisionRow :name="say.metal">
       <ChoiceField
         small
-        label="Metal of the weight"
+        :label="say.metalOfWeight"
         :value="stance.weight.metal"
         :options="METALS"
-        @set="put('Change the metal of the weight', { metal: $event as Weight['metal'] })"
+        @set="put(say.changeMetalOfWeight, { metal: $event as Weight['metal'] })"
       />
     </DecisionRow>
     <CautionNote v-if="stance.weight.metal === 'lead'" :ids="['lead']" />
   </template>
   <template v-else-if="places.length > 0">
-    <p class="says">A weight in the body would bring the centre inside the feet:</p>
+    <p class="says">{{ say.weightInBodyWould }}</p>
     <ul class="places">
       <li v-for="(entry, i) in places" :key="`${entry.boneId}${entry.along}`">
         <button type="button" class="quiet-button" @click="place(i)">
-          {{ entry.grams }} g in the {{ nameOf(entry.boneId).toLowerCase() }},
-          {{ percent(entry.along) }}
+          {{ say.gIn(entry.grams, nameOf(entry.boneId).toLowerCase(), percent(entry.along)) }}
         </button>
         <span v-if="entry.ballMm > entry.roomMm" class="tight">
-          a ball of {{ mm(2 * entry.ballMm) }}, room for {{ mm(2 * Math.max(0, entry.roomMm)) }}
-          {{ unit }}
+          {{ say.ballOfRoomFor(mm(2 * entry.ballMm), mm(2 * Math.max(0, entry.roomMm)), unit) }}
         </span>
       </li>
     </ul>

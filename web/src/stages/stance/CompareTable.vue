@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { isTarget, type StanceComparison } from '@keen-sinew/core';
 import { formatQuantity } from '@keen-sinew/core';
 import { computed } from 'vue';
@@ -18,18 +19,16 @@ const rows = computed(() => props.comparison.bones.slice(0, MOST));
 
 <template>
   <p class="says">
-    Dashed on the sheet: “{{ name }}”. All {{ comparison.bones.length }} bones have the same length
-    in both; the greatest difference is {{ comparison.worstMm.toExponential(0) }} mm, which is
-    rounding.
+    {{ say.dashedOnSheetAll(name, comparison.bones.length, comparison.worstMm.toExponential(0)) }}
   </p>
   <table class="reckoning">
     <thead>
       <tr>
-        <th scope="col">Moved most</th>
-        <th scope="col">Here {{ unit }}</th>
-        <th scope="col">There</th>
-        <th scope="col">Moved</th>
-        <th scope="col">Turned °</th>
+        <th scope="col">{{ say.movedMost }}</th>
+        <th scope="col">{{ say.here(unit) }}</th>
+        <th scope="col">{{ say.there }}</th>
+        <th scope="col">{{ say.moved }}</th>
+        <th scope="col">{{ say.turned }}</th>
       </tr>
     </thead>
     <tbody>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   dragJoint,
   dragReach,
@@ -97,7 +98,7 @@ function joint(id: string, pointer: readonly [number, number]): Asked | undefine
   if (result === undefined) return undefined;
   const name = skeleton.byId.get(result.boneId)?.joint.name ?? 'joint';
   return {
-    label: `Turn the ${name.toLowerCase()}`,
+    label: say.turn(name.toLowerCase()),
     recipe: (p) => withTurn(p, skeleton, result.boneId, result.freedom, result.deg),
     shortfallMm: 0,
     share: 1,
@@ -121,7 +122,7 @@ function reach(id: string, pointer: readonly [number, number]): Asked | undefine
     stance.locked,
   );
   return {
-    label: `Reach with the ${(skeleton.byId.get(id)?.name ?? 'limb').toLowerCase()}`,
+    label: say.reachWith((skeleton.byId.get(id)?.name ?? 'limb').toLowerCase()),
     recipe: (p) =>
       footSet(
         withStance(p, { anglesDeg: { ...result.anglesDeg } }),
@@ -166,7 +167,7 @@ function trunk(from: Workpiece, start: PagePoint, at: PagePoint): Asked {
     from.stance.locked,
   );
   return {
-    label: 'Move the trunk',
+    label: say.moveTrunk,
     recipe: (p) => withStance(p, { anglesDeg: { ...result.anglesDeg } }),
     shortfallMm: 0,
     share: result.share,
@@ -218,7 +219,7 @@ function finish(event: PointerEvent): void {
       @pointercancel="finish"
       @lostpointercapture="finish"
     >
-      <title>Drag: {{ handle.name }}</title>
+      <title>{{ say.drag(handle.name) }}</title>
     </circle>
   </g>
 </template>

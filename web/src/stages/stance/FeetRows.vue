@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { Footfall } from '@keen-sinew/core';
 import { plantedAngles } from '@keen-sinew/core';
 import { Lock, LockOpen } from 'lucide-vue-next';
@@ -13,7 +14,7 @@ const feet = computed(() => plan.value.stance.feet);
 const hanging = computed(() => feet.value.some((foot) => foot.down && !foot.touches));
 
 const setDown = (foot: Footfall, down: boolean): void =>
-  change(down ? `Plant the ${foot.contact.name}` : `Lift the ${foot.contact.name}`, (p) =>
+  change(down ? say.plant(foot.contact.name) : say.lift(foot.contact.name), (p) =>
     withFoot(
       p,
       feet.value.filter((foot) => !foot.down).map((foot) => foot.contact.id),
@@ -24,12 +25,12 @@ const setDown = (foot: Footfall, down: boolean): void =>
 
 const isLocked = ({ contact }: Footfall): boolean => piece.value.stance.locked.includes(contact.id);
 const lock = (foot: Footfall): void =>
-  change(`${isLocked(foot) ? 'Unlock' : 'Lock'} the ${foot.contact.name}`, (p) =>
+  change(say.textWord(isLocked(foot) ? say.unlock : say.lock, foot.contact.name), (p) =>
     withLock(p, foot.contact.id, !isLocked(foot)),
   );
 
 const plant = (): void =>
-  change('Plant the feet', (p) => ({
+  change(say.plantFeet, (p) => ({
     ...p,
     stance: {
       ...p.stance,
@@ -49,7 +50,7 @@ const plant = (): void =>
     <NSwitch
       :value="foot.down"
       size="small"
-      :aria-label="`The ${foot.contact.name} is on the base`"
+      :aria-label="say.isOnBase(foot.contact.name)"
       @update:value="setDown(foot, $event)"
     />
     <WorkingRow
@@ -64,15 +65,15 @@ const plant = (): void =>
       type="button"
       class="quiet-button lock"
       :aria-pressed="isLocked(foot)"
-      :aria-label="`Lock the ${foot.contact.name} where it stands`"
-      :title="isLocked(foot) ? 'Locked where it stands' : 'Lock it where it stands'"
+      :aria-label="say.lockWhereItStands(foot.contact.name)"
+      :title="isLocked(foot) ? say.lockedWhereItStands : say.lockItWhereIt"
       @click="lock(foot)"
     >
       <component :is="isLocked(foot) ? Lock : LockOpen" :size="14" aria-hidden="true" />
     </button>
   </div>
   <button v-if="hanging" type="button" class="wide-button" @click="plant">
-    Plant the feet: bend each leg until its foot touches
+    {{ say.plantFeetBendEach }}
   </button>
 </template>
 

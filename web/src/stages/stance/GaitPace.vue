@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { alexanderStride, limitsOf, parseNumber, type GaitPlan } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -23,7 +24,7 @@ const short = computed(
   () => own.value !== null && stride.value !== undefined && stride.value.value < 0.99 * own.value,
 );
 const set = (strideMm: number | null): void =>
-  change(strideMm === null ? 'Take the usual stride' : 'Change the stride', (p) =>
+  change(strideMm === null ? say.takeUsualStride : say.changeStride, (p) =>
     withStride(p, strideMm),
   );
 /** Kilometres or miles an hour, as they are shown, to a stride in mm. */
@@ -32,7 +33,7 @@ function readSpeed(typed: string) {
   const perHour = system.value === 'metric' ? 1 : KM_PER_MILE;
   const read = parseNumber(
     typed,
-    'Speed in life',
+    say.speedInLife,
     0.1,
     150,
     system.value === 'metric' ? 'km/h' : 'mph',
@@ -46,27 +47,26 @@ function readSpeed(typed: string) {
 
 <template>
   <template v-if="stride">
-    <DecisionRow name="Stride in life" :own="own !== null" @revert="set(null)">
+    <DecisionRow :name="say.strideInLife" :own="own !== null" @revert="set(null)">
       <QuantityField
         small
-        label="Stride in life"
+        :label="say.strideInLife"
         :shown="text(stride.value, 'mm')"
-        :parse="lengthAt('stance.gait.strideMm', 'Stride in life', system)"
+        :parse="lengthAt('stance.gait.strideMm', say.strideInLife, system)"
         @set="set($event)"
       />
     </DecisionRow>
-    <DecisionRow v-if="speed" name="Speed in life">
+    <DecisionRow v-if="speed" :name="say.speedInLife">
       <QuantityField
         small
-        label="Speed in life"
+        :label="say.speedInLife"
         :shown="text(speed.value, 'km/h')"
         :parse="readSpeed"
         @set="set($event)"
       />
     </DecisionRow>
     <p v-if="short" class="says" role="status">
-      These limbs do not reach so far within their limits: {{ text(stride.value, 'mm') }} is what
-      they do of the {{ text(own!, 'mm') }} asked for.
+      {{ say.theseLimbsDoNot(text(stride.value, 'mm'), text(own!, 'mm')) }}
     </p>
   </template>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { FOOTFALL_STRIDE_MM, footfallDrawing, type GaitPlan } from '@keen-sinew/core';
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
@@ -66,7 +67,7 @@ function slide(event: Event): void {
   show(at(event));
 }
 const set = (moment: number): void =>
-  change(`Slide the ${props.gait.spec.name.toLowerCase()}`, (p) =>
+  change(say.slide(props.gait.spec.name.toLowerCase()), (p) =>
     withMoment(p, props.gait.spec.id, within(moment)),
   );
 const show = (moment: number): void =>
@@ -82,7 +83,7 @@ const step = (by: number): void => set((Math.round(props.gait.moment / EIGHTH) +
         :class="{ many: gait.bars.length > 4 }"
         :rows="rows"
         :target="target"
-        label="Footfalls through one stride; a bar is a foot on the ground"
+        :label="say.footfallsThroughOneStride"
         @pick="pickOnSheet"
       />
     </div>
@@ -94,19 +95,19 @@ const step = (by: number): void => set((Math.round(props.gait.moment / EIGHTH) +
         step="5"
         :style="slider"
         :value="gait.moment * 1000"
-        :aria-label="`Moment of the ${gait.spec.name.toLowerCase()}`"
-        :aria-valuetext="`${percent} % of the stride`"
+        :aria-label="say.momentOf(gait.spec.name.toLowerCase())"
+        :aria-valuetext="say.ofStride(percent)"
         @input="slide"
         @change="slid"
       />
     </div>
     <div class="slide ends">
-      <button type="button" class="quiet-button" aria-label="An eighth back" @click="step(-1)">
-        ‹ an eighth
+      <button type="button" class="quiet-button" :aria-label="say.eighthBack" @click="step(-1)">
+        {{ say.eighth }}
       </button>
       <output class="number">{{ percent.toFixed(1) }} %</output>
-      <button type="button" class="quiet-button" aria-label="An eighth on" @click="step(1)">
-        an eighth ›
+      <button type="button" class="quiet-button" :aria-label="say.eighthOn" @click="step(1)">
+        {{ say.eighth2 }}
       </button>
     </div>
   </div>

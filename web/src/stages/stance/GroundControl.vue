@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   accepted,
   limitsOf,
@@ -24,11 +25,11 @@ const { piece, plan, change } = usePiecePlan();
 const { system, text } = useUnits();
 const ground = computed(() => piece.value.stance.ground);
 const KINDS = [
-  { value: 'flat', label: 'Flat' },
-  { value: 'slope', label: 'Slope' },
-  { value: 'step', label: 'Step' },
-  { value: 'log', label: 'Log or branch' },
-  { value: 'rock', label: 'Rock' },
+  { value: 'flat', label: say.flat },
+  { value: 'slope', label: say.slope },
+  { value: 'step', label: say.step },
+  { value: 'log', label: say.logOrBranch },
+  { value: 'rock', label: say.rock },
 ];
 
 const put = (label: string, next: Ground): void =>
@@ -45,7 +46,7 @@ function setKind(kind: string): void {
   const feet = plan.value.stance.feet.map(({ ball }) => ball[0]);
   const [front, rear] = [Math.max(greatest(feet), greatest(feet.length ? [] : xs)), least(xs)];
   put(
-    `Stand on ${kind === 'flat' ? 'flat ground' : `a ${kind}`}`,
+    say.standOn(kind === 'flat' ? say.flatGround : `a ${kind}`),
     groundOf(kind as Ground['kind'], front, rear, plan.value.stance.heightAsPosed.value),
   );
 }
@@ -84,17 +85,17 @@ const fields = computed((): readonly Field[] => {
   if (g.kind === 'slope')
     return [
       field(
-        'Rises by, minus falls',
+        say.risesByMinusFalls,
         text(g.deg, 'deg'),
-        numberAt('stance.ground.deg', 'Slope', 'degrees'),
+        numberAt('stance.ground.deg', say.slope, 'degrees'),
         (deg) => ({ ...g, deg }),
       ),
-      field('From, ahead of the hip', mm(g.fromMm), place('From'), (fromMm) => ({ ...g, fromMm })),
+      field(say.fromAheadOfHip, mm(g.fromMm), place('From'), (fromMm) => ({ ...g, fromMm })),
     ];
   if (g.kind === 'step')
     return [
-      field('Step up', mm(g.riseMm), length('Step up', 'riseMm'), (riseMm) => ({ ...g, riseMm })),
-      field('From, ahead of the hip', mm(g.fromMm), place('From'), (fromMm) => ({ ...g, fromMm })),
+      field(say.stepUp, mm(g.riseMm), length(say.stepUp, 'riseMm'), (riseMm) => ({ ...g, riseMm })),
+      field(say.fromAheadOfHip, mm(g.fromMm), place('From'), (fromMm) => ({ ...g, fromMm })),
     ];
   if (g.kind === 'log')
     return [
@@ -102,11 +103,11 @@ const fields = computed((): readonly Field[] => {
         ...g,
         diameterMm,
       })),
-      field('Its top above the base', mm(g.topMm), length('Top', 'topMm'), (topMm) => ({
+      field(say.itsTopAboveBase, mm(g.topMm), length('Top', 'topMm'), (topMm) => ({
         ...g,
         topMm,
       })),
-      field('Middle, ahead of the hip', mm(g.atMm), place('Middle'), (atMm) => ({ ...g, atMm })),
+      field(say.middleAheadOfHip, mm(g.atMm), place('Middle'), (atMm) => ({ ...g, atMm })),
     ];
   return [];
 });
@@ -129,24 +130,20 @@ function readRock(typed: string): Parsed<Ground> {
     points.every(([x], i) => i === 0 || x! > points[i - 1]![0]!);
   return fine
     ? accepted({ kind: 'rock', points: points.map(([x, y]) => [x!, y!] as [number, number]) })
-    : refused(
-        'Rock',
-        typed,
-        '2 to 40 points from back to front, each “ahead of the hip” and “high” in mm, such as -120 0, 0 20, 140 60',
-      );
+    : refused(say.rock, typed, say.toPointsFromBack);
 }
 function underFeet(): void {
   const g = ground.value;
   const down = plan.value.stance.feet.filter((foot) => foot.down);
   if (g.kind !== 'log' || down.length === 0) return;
   const middle = down.reduce((sum, { ball }) => sum + ball[0], 0) / down.length;
-  put('Bring the log under the feet', { ...g, atMm: Math.round(middle * 10) / 10 });
+  put(say.bringLogUnderFeet, { ...g, atMm: Math.round(middle * 10) / 10 });
 }
 </script>
 
 <template>
-  <DecisionRow name="Stands on">
-    <ChoiceField small label="Ground" :value="ground.kind" :options="KINDS" @set="setKind" />
+  <DecisionRow :name="say.standsOn">
+    <ChoiceField small :label="say.ground" :value="ground.kind" :options="KINDS" @set="setKind" />
   </DecisionRow>
   <DecisionRow v-for="field in fields" :key="field.label" :name="field.label">
     <QuantityField
@@ -154,17 +151,17 @@ function underFeet(): void {
       :label="field.label"
       :shown="field.shown"
       :parse="field.parse"
-      @set="put(`Change the ground: ${field.label.toLowerCase()}`, field.with($event))"
+      @set="put(say.changeGround(field.label.toLowerCase()), field.with($event))"
     />
   </DecisionRow>
   <QuantityField
     v-if="ground.kind === 'rock'"
-    label="Points of the rock, back to front: ahead and high, mm"
+    :label="say.pointsOfRockBack"
     :shown="rockText"
     :parse="readRock"
-    @set="put('Change the rock', $event)"
+    @set="put(say.changeRock, $event)"
   />
   <button v-if="ground.kind === 'log'" type="button" class="wide-button" @click="underFeet">
-    Bring it under the middle of the feet
+    {{ say.bringItUnderMiddle }}
   </button>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { isTarget, parseNumber, type FreedomName, type Working } from '@keen-sinew/core';
 import { Lock, LockOpen } from 'lucide-vue-next';
 import { computed, ref, watch } from 'vue';
@@ -12,9 +13,9 @@ import { withLock, withoutAngle, withTurn } from './stanceChanges.ts';
 const { piece, plan, change } = usePiecePlan();
 const { target, open, pick } = useSelection();
 const PARTS = [
-  { label: 'Column', value: 'mid' },
-  { label: 'Left limbs', value: 'left' },
-  { label: 'Right limbs', value: 'right' },
+  { label: say.column, value: 'mid' },
+  { label: say.leftLimbs, value: 'left' },
+  { label: say.rightLimbs, value: 'right' },
 ];
 const part = ref('left');
 
@@ -50,14 +51,14 @@ const outside = ({ working, limits }: JointRow) =>
   working.value < limits[0] - 1e-6 || working.value > limits[1] + 1e-6;
 
 const set = (row: JointRow, deg: number): void =>
-  change(`Set ${row.working.label}`, (p) =>
+  change(say.set(row.working.label), (p) =>
     withTurn(p, plan.value.measure.skeleton, row.boneId, row.freedom, deg),
   );
 const revert = (row: JointRow): void =>
-  change(`Reset ${row.working.label}`, (p) => withoutAngle(p, row.boneId, row.freedom));
+  change(say.reset(row.working.label), (p) => withoutAngle(p, row.boneId, row.freedom));
 const isLocked = (row: JointRow) => piece.value.stance.locked.includes(row.boneId);
 const lock = (row: JointRow): void =>
-  change(`${isLocked(row) ? 'Unlock' : 'Lock'} the ${row.joint.toLowerCase()}`, (p) =>
+  change(say.text2(isLocked(row) ? say.unlock : say.lock, row.joint.toLowerCase()), (p) =>
     withLock(p, row.boneId, !isLocked(row)),
   );
 const toggle = ({ working }: JointRow): void =>
@@ -65,14 +66,16 @@ const toggle = ({ working }: JointRow): void =>
 </script>
 
 <template>
-  <PickRow label="Part of the body" :value="part" :options="PARTS" @set="part = $event" />
+  <PickRow :label="say.partOfBody" :value="part" :options="PARTS" @set="part = $event" />
   <table class="reckoning">
     <thead>
       <tr>
-        <th scope="col">Joint</th>
-        <th scope="col">Limits</th>
-        <th scope="col">Degrees</th>
-        <th scope="col"><span class="visually-hidden">Lock and reset</span></th>
+        <th scope="col">{{ say.joint }}</th>
+        <th scope="col">{{ say.limits }}</th>
+        <th scope="col">{{ say.degrees }}</th>
+        <th scope="col">
+          <span class="visually-hidden">{{ say.lockAndReset }}</span>
+        </th>
       </tr>
     </thead>
     <tbody>
@@ -92,7 +95,7 @@ const toggle = ({ working }: JointRow): void =>
           <td class="deg" :class="{ outside: outside(row) }">
             <QuantityField
               small
-              :label="`${row.working.label}, degrees`"
+              :label="say.degrees2(row.working.label)"
               :shown="row.working.value.toFixed(1).replace('-0.0', '0.0')"
               :parse="read(row)"
               @set="set(row, $event)"
@@ -103,8 +106,8 @@ const toggle = ({ working }: JointRow): void =>
               type="button"
               class="quiet-button lock"
               :aria-pressed="isLocked(row)"
-              :aria-label="`Lock ${row.working.label}`"
-              :title="isLocked(row) ? 'Locked: drags leave it alone' : 'Lock it against drags'"
+              :aria-label="say.lock2(row.working.label)"
+              :title="isLocked(row) ? say.lockedDragsLeaveIt : say.lockItAgainstDrags"
               @click="lock(row)"
             >
               <component :is="isLocked(row) ? Lock : LockOpen" :size="13" aria-hidden="true" />
@@ -113,10 +116,10 @@ const toggle = ({ working }: JointRow): void =>
               v-if="isOwn(row)"
               type="button"
               class="quiet-button"
-              :aria-label="`Reset ${row.working.label}`"
+              :aria-label="say.reset(row.working.label)"
               @click="revert(row)"
             >
-              reset
+              {{ say.reset2 }}
             </button>
           </td>
         </tr>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { pieceSkeleton, carriedOver, type KeptStance, type Piece } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -22,7 +23,7 @@ function keep(): void {
   const given = name.value.trim().slice(0, 60);
   const called = given === '' ? stanceName(plan.value.measure.skeleton, stance) : given;
   if (kept.value.length >= MOST) {
-    said.value = `${MOST} stances are kept, which is the most: remove one first.`;
+    said.value = say.stancesAreKeptWhich(MOST);
     return;
   }
   const used = new Set(kept.value.map(({ id }) => id));
@@ -36,17 +37,15 @@ function keep(): void {
     anglesDeg: stance.anglesDeg,
     lifted: stance.lifted,
   };
-  change(`Keep the stance “${called}”`, (p) =>
-    withStance(p, { kept: [...p.stance.kept, keptStance] }),
-  );
+  change(say.keepStance(called), (p) => withStance(p, { kept: [...p.stance.kept, keptStance] }));
   name.value = '';
   said.value = null;
 }
 const take = ({ presetId, gait, anglesDeg, lifted, name: called }: KeptStance): void =>
-  change(`Take up “${called}”`, (p) => withStance(p, { presetId, gait, anglesDeg, lifted }));
+  change(say.takeUp3(called), (p) => withStance(p, { presetId, gait, anglesDeg, lifted }));
 function remove(keptStance: KeptStance): void {
   if (props.comparing === keptStance.id) emit('compare', null);
-  change(`Remove “${keptStance.name}”`, (p) =>
+  change(say.remove3(keptStance.name), (p) =>
     withStance(p, { kept: p.stance.kept.filter(({ id }) => id !== keptStance.id) }),
   );
 }
@@ -94,11 +93,11 @@ function bring(value: string): void {
     skeleton,
     1 / lifePerModel,
   );
-  change(`Take the stance of ${entry.from.name}`, (p) => withStance(p, result.stance));
+  change(say.takeStanceOf(entry.from.name), (p) => withStance(p, result.stance));
   said.value =
     [
-      result.cut.length > 0 ? `Brought within this animal’s limits: ${list(result.cut)}.` : '',
-      result.missing.length > 0 ? `This animal does not have: ${result.missing.join(', ')}.` : '',
+      result.cut.length > 0 ? say.broughtWithinThisAnimals(list(result.cut)) : '',
+      result.missing.length > 0 ? say.thisAnimalDoesNot(result.missing.join(', ')) : '',
     ]
       .filter((sentence) => sentence !== '')
       .join(' ') || null;
@@ -107,8 +106,8 @@ function bring(value: string): void {
 
 <template>
   <form class="keep" @submit.prevent="keep">
-    <input v-model="name" maxlength="60" aria-label="Name of the stance" placeholder="A name" />
-    <button type="submit" class="quiet-button">Keep this stance</button>
+    <input v-model="name" maxlength="60" :aria-label="say.nameOfStance" :placeholder="say.name" />
+    <button type="submit" class="quiet-button">{{ say.keepThisStance }}</button>
   </form>
   <ul v-if="kept.length > 0" class="list">
     <li v-for="entry in kept" :key="entry.id">
@@ -116,37 +115,37 @@ function bring(value: string): void {
       <button
         type="button"
         class="quiet-button"
-        :aria-label="`Take up ${entry.name}`"
+        :aria-label="say.takeUp(entry.name)"
         @click="take(entry)"
       >
-        take up
+        {{ say.takeUp2 }}
       </button>
       <button
         type="button"
         class="quiet-button"
         :aria-pressed="comparing === entry.id"
-        :aria-label="`Compare with ${entry.name}`"
+        :aria-label="say.compareWith(entry.name)"
         @click="emit('compare', comparing === entry.id ? null : entry.id)"
       >
-        compare
+        {{ say.compare }}
       </button>
       <button
         type="button"
         class="quiet-button"
-        :aria-label="`Remove ${entry.name}`"
+        :aria-label="say.remove(entry.name)"
         @click="remove(entry)"
       >
-        remove
+        {{ say.remove2 }}
       </button>
     </li>
   </ul>
-  <p v-else class="says">Keep a stance to come back to it, or to compare another one with it.</p>
-  <DecisionRow v-if="offered.length > 0" name="From another piece">
+  <p v-else class="says">{{ say.keepStanceToCome }}</p>
+  <DecisionRow v-if="offered.length > 0" :name="say.fromAnotherPiece">
     <ChoiceField
       small
-      label="Stance of another piece"
+      :label="say.stanceOfAnotherPiece"
       value=""
-      :options="[{ label: 'choose', value: '' }, ...offered]"
+      :options="[{ label: say.choose, value: '' }, ...offered]"
       @set="bring"
     />
   </DecisionRow>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   mirroredSide,
   straightened,
@@ -22,7 +23,7 @@ const paired = computed(() =>
   ),
 );
 const options = computed(() => [
-  { label: 'All limbs', value: ALL },
+  { label: say.allLimbs, value: ALL },
   ...paired.value.map(({ id, name }) => ({ label: name, value: id })),
 ]);
 const limb = ref(ALL);
@@ -42,7 +43,7 @@ const edit = (label: string, result: StanceEdit): void =>
   );
 const copy = (from: 'left' | 'right'): void =>
   edit(
-    `Copy ${name.value} from the ${from} to the other side`,
+    say.copyFromToOther(name.value, from),
     mirroredSide(
       skeleton.value,
       piece.value.stance,
@@ -51,7 +52,7 @@ const copy = (from: 'left' | 'right'): void =>
     ),
   );
 const swap = (): void =>
-  edit('Swap left and right', swappedSides(skeleton.value, piece.value.stance));
+  edit(say.swapLeftAndRight2, swappedSides(skeleton.value, piece.value.stance));
 
 /** One part after the other, each on what the one before has left. */
 function straighten(side: Side): void {
@@ -61,29 +62,35 @@ function straighten(side: Side): void {
     const result = straightened(skeleton.value, stance, id, side);
     stance = { ...stance, anglesDeg: { ...result.anglesDeg } };
   }
-  edit(`Straighten ${name.value}, ${side}`, { anglesDeg: stance.anglesDeg, lifted: stance.lifted });
+  edit(say.straighten(name.value, side), { anglesDeg: stance.anglesDeg, lifted: stance.lifted });
 }
 </script>
 
 <template>
-  <DecisionRow name="Limbs">
+  <DecisionRow :name="say.limbs">
     <ChoiceField
       small
-      label="Which limbs"
+      :label="say.whichLimbs"
       :value="chosen"
       :options="options"
       @set="limb = $event"
     />
   </DecisionRow>
   <div class="edits">
-    <button type="button" class="quiet-button" @click="copy('left')">Copy left to right</button>
-    <button type="button" class="quiet-button" @click="copy('right')">Copy right to left</button>
-    <button type="button" class="quiet-button" @click="straighten('left')">Straighten left</button>
+    <button type="button" class="quiet-button" @click="copy('left')">
+      {{ say.copyLeftToRight }}
+    </button>
+    <button type="button" class="quiet-button" @click="copy('right')">
+      {{ say.copyRightToLeft }}
+    </button>
+    <button type="button" class="quiet-button" @click="straighten('left')">
+      {{ say.straightenLeft }}
+    </button>
     <button type="button" class="quiet-button" @click="straighten('right')">
-      Straighten right
+      {{ say.straightenRight }}
     </button>
     <button type="button" class="quiet-button" @click="swap">
-      Swap left and right, whole body
+      {{ say.swapLeftAndRight }}
     </button>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   bvhText,
   gaitMoment,
@@ -49,7 +50,7 @@ const problem = ref<string | null>(null);
 const missed = ref<readonly string[]>([]);
 const NOTHING = '';
 const bones = computed(() => [
-  { label: 'nothing', value: NOTHING },
+  { label: say.nothing, value: NOTHING },
   ...skeleton.value.bones.map(({ id, name }) => ({ label: name, value: id })),
 ]);
 const own = computed(() => read.value !== null && isOwn(skeleton.value, read.value));
@@ -66,7 +67,7 @@ async function takeIn(event: Event): Promise<void> {
     frame.value = 0;
     missed.value = [];
   } catch (error) {
-    problem.value = `${chosen.name} could not be read: ${(error as Error).message}.`;
+    problem.value = say.couldNotBeRead(chosen.name, (error as Error).message);
   } finally {
     field.value = '';
   }
@@ -80,7 +81,7 @@ function put(): void {
   );
   const result = stanceFromBvh(skeleton.value, read.value, frame.value, used, faces.value, start);
   const sent = stanceToSend(skeleton.value, presetId, result.angles);
-  change('Take the stance from a BVH file', (p) =>
+  change(say.takeStanceFromBvh, (p) =>
     withStance(p, {
       gait: null,
       anglesDeg: sent.anglesDeg,
@@ -89,9 +90,8 @@ function put(): void {
   );
   missed.value = result.missed
     .slice(0, 4)
-    .map(
-      ({ boneId, deg }) =>
-        `${skeleton.value.byId.get(boneId)?.name ?? boneId} by ${deg.toFixed(0)}°`,
+    .map(({ boneId, deg }) =>
+      say.byWord(skeleton.value.byId.get(boneId)?.name ?? boneId, deg.toFixed(0)),
     );
 }
 const setFrame = (event: Event): void => {
@@ -101,17 +101,19 @@ const setFrame = (event: Event): void => {
 
 <template>
   <div class="files">
-    <button type="button" class="quiet-button" @click="saveStance">Save as BVH</button>
+    <button type="button" class="quiet-button" @click="saveStance">{{ say.saveAsBvh }}</button>
     <button v-if="gait" type="button" class="quiet-button" @click="saveStride">
-      Save the stride, {{ FRAMES }} frames
+      {{ say.saveStrideFrames(FRAMES) }}
     </button>
-    <button type="button" class="quiet-button" @click="file?.click()">Take in a BVH file</button>
+    <button type="button" class="quiet-button" @click="file?.click()">
+      {{ say.takeInBvhFile }}
+    </button>
     <input
       ref="file"
       class="visually-hidden"
       type="file"
       accept=".bvh"
-      aria-label="BVH file"
+      :aria-label="say.bvhFile"
       tabindex="-1"
       @change="takeIn"
     />
@@ -122,32 +124,28 @@ const setFrame = (event: Event): void => {
       {{ read.joints.length }} {{ read.joints.length === 1 ? 'joint' : 'joints' }},
       {{ read.frames.length }}
       {{ read.frames.length === 1 ? 'frame' : 'frames' }}.
-      {{
-        own
-          ? 'All bear names of this plan: its turns are taken as they are.'
-          : 'Say which bone each joint moves; what is left out keeps its place.'
-      }}
+      {{ own ? say.allBearNamesOf : say.sayWhichBoneEach }}
     </p>
     <label v-if="read.frames.length > 1" class="frame">
-      Frame {{ frame + 1 }}
+      {{ say.frame(frame + 1) }}
       <input
         type="range"
         min="0"
         :max="read.frames.length - 1"
         :value="frame"
-        aria-label="Frame of the file"
+        :aria-label="say.frameOfFile"
         @input="setFrame"
       />
     </label>
     <template v-if="!own">
-      <DecisionRow name="The file faces">
+      <DecisionRow :name="say.fileFaces">
         <ChoiceField
           small
-          label="The file faces"
+          :label="say.fileFaces"
           :value="faces"
           :options="[
-            { label: 'along z', value: 'z' },
-            { label: 'along x', value: 'x' },
+            { label: say.alongZ, value: 'z' },
+            { label: say.alongX, value: 'x' },
           ]"
           @set="faces = $event as Faces"
         />
@@ -155,16 +153,16 @@ const setFrame = (event: Event): void => {
       <DecisionRow v-for="joint in read.joints" :key="joint.name" :name="joint.name">
         <ChoiceField
           small
-          :label="`Bone of ${joint.name}`"
+          :label="say.boneOf(joint.name)"
           :value="names[joint.name] ?? NOTHING"
           :options="bones"
           @set="names[joint.name] = $event"
         />
       </DecisionRow>
     </template>
-    <button type="button" class="wide-button" @click="put">Take this stance</button>
+    <button type="button" class="wide-button" @click="put">{{ say.takeThisStance }}</button>
     <p v-if="missed.length > 0" class="says" role="status">
-      Within the limits of this animal these miss the file: {{ missed.join(', ') }}.
+      {{ say.withinLimitsOfThis(missed.join(', ')) }}
     </p>
   </template>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   compareStances,
   elevation,
@@ -43,10 +44,10 @@ const skeleton = computed(() => plan.value.measure.skeleton);
 
 const shows = ref<'bones' | 'silhouette' | 'load' | 'space'>('bones');
 const SHOWS = [
-  { label: 'Bones', value: 'bones' },
-  { label: 'Silhouette', value: 'silhouette' },
-  { label: 'What the wires bear', value: 'load' },
-  { label: 'In space', value: 'space' },
+  { label: say.bones, value: 'bones' },
+  { label: say.silhouette, value: 'silhouette' },
+  { label: say.whatWiresBear, value: 'load' },
+  { label: say.inSpace, value: 'space' },
 ];
 const comparing = ref<string | null>(null);
 const beside = computed(() => {
@@ -99,9 +100,9 @@ const angles = computed(() => stanceAngles(skeleton.value, piece.value.stance));
 
 const drags = ref<'turn' | 'reach' | 'trunk'>('turn');
 const DRAGS = [
-  { label: 'A drag turns a joint', value: 'turn' },
-  { label: 'A drag reaches', value: 'reach' },
-  { label: 'A drag moves the trunk', value: 'trunk' },
+  { label: say.dragTurnsJoint, value: 'turn' },
+  { label: say.dragReaches, value: 'reach' },
+  { label: say.dragMovesTrunk, value: 'trunk' },
 ];
 const dragging = ref(false);
 const sliding = ref(false);
@@ -110,17 +111,17 @@ const told = ref({ shortfallMm: 0, share: 1 });
 const LEAST_TOLD_MM = 0.5;
 
 const setStance = (presetId: string): void =>
-  change(`Take the stance “${presetId}”`, (p) => withPreset(p, presetId));
+  change(say.takeStance(presetId), (p) => withPreset(p, presetId));
 const setGait = (id: string): void =>
-  change(`Take the gait “${id}”`, (p) => withMoment(p, id, p.stance.gait?.moment ?? 0));
+  change(say.takeGait(id), (p) => withMoment(p, id, p.stance.gait?.moment ?? 0));
 const setBeyond = (beyondLimits: boolean): void =>
-  change(beyondLimits ? 'Allow any angle' : 'Keep to the limits', (p) =>
+  change(beyondLimits ? say.allowAnyAngle : say.keepToLimits, (p) =>
     withStance(p, { beyondLimits }),
   );
 </script>
 
 <template>
-  <SheetFrame label="The posed skeleton, drawn to scale">
+  <SheetFrame :label="say.posedSkeletonDrawnTo">
     <SkeletonSpace
       v-if="shows === 'space'"
       :skeleton="skeleton"
@@ -132,7 +133,7 @@ const setBeyond = (beyondLimits: boolean): void =>
       :rows="rows"
       :target="target"
       :hold="dragging || sliding"
-      label="Side, front and plan of the posed skeleton; drag a joint to turn it, or type its angle"
+      :label="say.sideFrontAndPlan"
       @pick="pickOnSheet"
     >
       <template #default="{ placed, mmPerPx, pointIn }">
@@ -150,14 +151,14 @@ const setBeyond = (beyondLimits: boolean): void =>
     <GaitPanel v-if="gait" :gait="gait" @sliding="sliding = $event" />
     <div class="drags">
       <PickRow
-        label="What is shown"
+        :label="say.whatIsShown"
         :value="shows"
         :options="SHOWS"
         @set="shows = $event as 'bones'"
       />
       <PickRow
         v-if="shows !== 'space'"
-        label="What a drag does"
+        :label="say.whatDragDoes"
         :value="drags"
         :options="DRAGS"
         @set="drags = $event as 'reach'"
@@ -166,64 +167,61 @@ const setBeyond = (beyondLimits: boolean): void =>
     <LoadLegend v-if="shows === 'load'" />
     <p v-if="shows !== 'space'" class="advice" aria-live="polite">
       <template v-if="told.shortfallMm > LEAST_TOLD_MM">
-        Out of reach by {{ text(told.shortfallMm, 'mm') }}: bones keep their length, and joints
-        their limits.
+        {{ say.outOfReachBy(text(told.shortfallMm, 'mm')) }}
       </template>
       <template v-else-if="told.share < 1">
-        No farther: a leg is at its end, and its foot stays where it is planted.
+        {{ say.noFartherLegIs }}
       </template>
       <template v-else-if="drags === 'reach'">
-        Drag a paw, a hand, the head or the tip of the tail: its whole limb follows, the trunk
-        stays.
+        {{ say.dragPawHandHead }}
       </template>
       <template v-else-if="drags === 'trunk'">
-        Drag the trunk: the feet that are down stay where they are, and the legs follow.
+        {{ say.dragTrunkFeetThat }}
       </template>
       <template v-else>
-        Drag a joint: each view turns it about the axis that it looks along. Bones keep their
-        length; the body settles on its lowest foot.
+        {{ say.dragJointEachView }}
       </template>
     </p>
   </SheetFrame>
   <LedgerPanel stage="stance">
     <PickRow
-      label="Stance"
+      :label="say.stance"
       :value="gait ? '' : piece.stance.presetId"
       :options="stances"
       @set="setStance"
     />
-    <LedgerSection v-if="gaits.length > 0" title="A moment of a gait" class="first">
-      <PickRow label="Gait" :value="gait?.spec.id ?? ''" :options="gaits" @set="setGait" />
+    <LedgerSection v-if="gaits.length > 0" :title="say.momentOfGait" class="first">
+      <PickRow :label="say.gait" :value="gait?.spec.id ?? ''" :options="gaits" @set="setGait" />
       <GaitPace v-if="gait" :gait="gait" />
       <WorkingRow v-for="entry in gait?.workings ?? []" :key="entry.id" :working="entry" />
       <p v-if="!gait" class="advice">
-        Choose one, and slide through its stride: any moment is a stance to go on from.
+        {{ say.chooseOneAndSlide }}
       </p>
     </LedgerSection>
-    <LedgerSection title="Size as posed">
+    <LedgerSection :title="say.sizeAsPosed">
       <WorkingRow v-for="entry in plan.stance.summary" :key="entry.id" :working="entry" />
     </LedgerSection>
-    <LedgerSection v-if="piece.stance.hold === 'base'" title="Feet on the ground">
+    <LedgerSection v-if="piece.stance.hold === 'base'" :title="say.feetOnGround">
       <FeetRows />
       <GroundControl />
     </LedgerSection>
-    <LedgerSection title="Balance, unpegged">
+    <LedgerSection :title="say.balanceUnpegged">
       <BalanceControl />
     </LedgerSection>
-    <LedgerSection title="Joint angles">
+    <LedgerSection :title="say.jointAngles">
       <JointTable />
       <label class="beyond">
         <NSwitch
           :value="piece.stance.beyondLimits"
           size="small"
-          aria-label="Allow angles beyond the limits"
+          :aria-label="say.allowAnglesBeyondLimits"
           @update:value="setBeyond"
         />
-        Allow angles beyond the limits
+        {{ say.allowAnglesBeyondLimits }}
       </label>
       <LimbEdits />
     </LedgerSection>
-    <LedgerSection title="Kept stances">
+    <LedgerSection :title="say.keptStances">
       <KeptStances :comparing="comparing" @compare="comparing = $event" />
       <CompareTable v-if="beside" :comparison="beside.comparison" :name="beside.name" />
       <StanceFiles />

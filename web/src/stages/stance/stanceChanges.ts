@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import {
   gaitOf,
   heldFeet,
@@ -101,7 +102,7 @@ export function withLock(piece: Workpiece, id: string, locked: boolean): Workpie
 export function stanceName(skeleton: Skeleton, { gait, presetId }: Stance): string {
   const spec = gait ? gaitOf(skeleton, gait.id) : undefined;
   if (spec !== undefined) return `${spec.name}, ${Math.round(gait!.moment * 100)} %`;
-  return skeleton.plan.stances.find(({ id }) => id === presetId)?.name ?? 'Own stance';
+  return skeleton.plan.stances.find(({ id }) => id === presetId)?.name ?? say.ownStance;
 }
 
 /** Ground of a kind to start with, as large as suits a body of this length and height, mm. */

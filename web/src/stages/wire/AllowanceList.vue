@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -13,26 +14,26 @@ const { system, text } = useUnits();
 const wire = computed(() => piece.value.wire);
 
 const LENGTHS = [
-  { key: 'fold', label: 'Loop or fold in the head' },
-  { key: 'hook', label: 'Hook above the head' },
-  { key: 'tieEnd', label: 'Tie end' },
-  { key: 'nutAndWashers', label: 'Nut and washers, each peg' },
-  { key: 'margin', label: 'Margin' },
-  { key: 'marginPerBend', label: 'Margin per bend' },
+  { key: 'fold', label: say.loopOrFoldIn },
+  { key: 'hook', label: say.hookAboveHead },
+  { key: 'tieEnd', label: say.tieEnd },
+  { key: 'nutAndWashers', label: say.nutAndWashersEach },
+  { key: 'margin', label: say.margin },
+  { key: 'marginPerBend', label: say.marginPerBend },
 ] as const;
 const NUMBERS = [
-  { key: 'hipTurns', label: 'Turns round the spine' },
-  { key: 'bendRadiusInDiameters', label: 'Bend radius, in wire diameters' },
-  { key: 'twistPitchInDiameters', label: 'Pitch of the twist, in rope diameters' },
-  { key: 'coilPitchInDiameters', label: 'Pitch of a coil, in wire diameters' },
+  { key: 'hipTurns', label: say.turnsRoundSpine },
+  { key: 'bendRadiusInDiameters', label: say.bendRadiusInWire },
+  { key: 'twistPitchInDiameters', label: say.pitchOfTwistIn },
+  { key: 'coilPitchInDiameters', label: say.pitchOfCoilIn },
 ] as const;
 const WIRE_LENGTHS = [
-  { key: 'coverMm', path: 'wire.coverMm', label: 'Least clay over the wire' },
-  { key: 'sawLossMm', path: 'workshop.wire.sawLossMm', label: 'Lost at each cut' },
+  { key: 'coverMm', path: 'wire.coverMm', label: say.leastClayOverWire },
+  { key: 'sawLossMm', path: 'workshop.wire.sawLossMm', label: say.lostAtEachCut },
 ] as const;
 
 const setBase = (part: { thicknessMm?: number; rodMm?: number }): void =>
-  change('Change the base', (p) => ({
+  change(say.changeBase, (p) => ({
     ...p,
     stance: { ...p.stance, base: { ...p.stance.base, ...part } },
   }));
@@ -42,12 +43,12 @@ const read = (path: string, label: string) => lengthAt(path, label, system.value
 <template>
   <div class="list">
     <label v-if="onRods">
-      <span>Rod between the base and the body</span>
+      <span>{{ say.rodBetweenBaseAnd }}</span>
       <QuantityField
         small
-        label="Rod between the base and the body"
+        :label="say.rodBetweenBaseAnd"
         :shown="text(piece.stance.base.rodMm, 'mm')"
-        :parse="read('stance.base.rodMm', 'Rod between the base and the body')"
+        :parse="read('stance.base.rodMm', say.rodBetweenBaseAnd)"
         @set="setBase({ rodMm: $event })"
       />
     </label>
@@ -58,7 +59,7 @@ const read = (path: string, label: string) => lengthAt(path, label, system.value
         :label="length.label"
         :shown="text(wire.allowancesMm[length.key], 'mm')"
         :parse="read(`wire.allowancesMm.${length.key}`, length.label)"
-        @set="change(`Change ${length.label}`, (p) => withAllowance(p, length.key, $event))"
+        @set="change(say.change(length.label), (p) => withAllowance(p, length.key, $event))"
       />
     </label>
     <label v-for="number in NUMBERS" :key="number.key">
@@ -68,7 +69,7 @@ const read = (path: string, label: string) => lengthAt(path, label, system.value
         :label="number.label"
         :shown="String(wire[number.key])"
         :parse="numberAt(`wire.${number.key}`, number.label)"
-        @set="change(`Change ${number.label}`, (p) => withWire(p, { [number.key]: $event }))"
+        @set="change(say.change(number.label), (p) => withWire(p, { [number.key]: $event }))"
       />
     </label>
     <label v-for="wireLength in WIRE_LENGTHS" :key="wireLength.key">
@@ -79,17 +80,17 @@ const read = (path: string, label: string) => lengthAt(path, label, system.value
         :shown="text(wire[wireLength.key], 'mm')"
         :parse="read(wireLength.path, wireLength.label)"
         @set="
-          change(`Change ${wireLength.label}`, (p) => withWire(p, { [wireLength.key]: $event }))
+          change(say.change(wireLength.label), (p) => withWire(p, { [wireLength.key]: $event }))
         "
       />
     </label>
     <label>
-      <span>Thickness of the base</span>
+      <span>{{ say.thicknessOfBase }}</span>
       <QuantityField
         small
-        label="Thickness of the base"
+        :label="say.thicknessOfBase"
         :shown="text(piece.stance.base.thicknessMm, 'mm')"
-        :parse="read('stance.base.thicknessMm', 'Thickness of the base')"
+        :parse="read('stance.base.thicknessMm', say.thicknessOfBase)"
         @set="setBase({ thicknessMm: $event })"
       />
     </label>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -13,7 +14,7 @@ const base = computed(() => plan.value.wire.base);
 const steady = computed(() => plan.value.balance.base);
 const own = computed(() => piece.value.stance.base.lengthMm !== null);
 const take = (lengthMm: number | null, widthMm: number | null): void =>
-  change(lengthMm === null ? 'Size the base by the feet' : 'Size the base by its balance', (p) => ({
+  change(lengthMm === null ? say.sizeBaseByFeet : say.sizeBaseByIts, (p) => ({
     ...p,
     stance: { ...p.stance, base: { ...p.stance.base, lengthMm, widthMm } },
   }));
@@ -23,12 +24,19 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
   <WorkingRow :working="base.length" />
   <WorkingRow :working="base.width" />
   <p v-if="own" class="says">
-    The board has the size you set.
-    <button type="button" class="quiet-button" @click="take(null, null)">Fit it to the feet</button>
+    {{ say.boardHasSizeYou }}
+    <button type="button" class="quiet-button" @click="take(null, null)">
+      {{ say.fitItToFeet }}
+    </button>
   </p>
   <p v-else-if="steady" class="says">
-    To stand a tilt of {{ text(piece.stance.tiltDeg, 'deg', 0) }} it must be at least
-    {{ text(steady.lengthMm, 'mm', 0) }} by {{ text(steady.widthMm, 'mm', 0) }} (Stance).
+    {{
+      say.toStandTiltOf(
+        text(piece.stance.tiltDeg, 'deg', 0),
+        text(steady.lengthMm, 'mm', 0),
+        text(steady.widthMm, 'mm', 0),
+      )
+    }}
     <button
       type="button"
       class="quiet-button"
@@ -39,21 +47,28 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
         )
       "
     >
-      Make it that large
+      {{ say.makeItThatLarge }}
     </button>
   </p>
   <p v-if="base.holes.length === 0" class="says">
-    Nothing goes through the base. Glue or pin the piece from below, at two points or more.
+    {{ say.nothingGoesThroughBase }}
   </p>
   <template v-for="hole in base.holes" :key="hole.number">
     <p class="hole">
-      Hole {{ hole.number }}: {{ hole.foot }}, {{ hole.wireId }}, {{ hole.leansTo }}; set
-      {{ hole.order === 1 ? 'first' : `no. ${hole.order}` }}
+      {{
+        say.holeSet(
+          hole.number,
+          hole.foot,
+          hole.wireId,
+          hole.leansTo,
+          hole.order === 1 ? 'first' : `no. ${hole.order}`,
+        )
+      }}
     </p>
-    <WorkingRow :working="hole.along" label="from the front edge" />
-    <WorkingRow :working="hole.across" label="from the left edge" />
+    <WorkingRow :working="hole.along" :label="say.fromFrontEdge" />
+    <WorkingRow :working="hole.across" :label="say.fromLeftEdge" />
     <WorkingRow :working="hole.diameter" label="drill" />
-    <WorkingRow v-if="hole.slant.value >= 1" :working="hole.slant" label="leans from square" />
+    <WorkingRow v-if="hole.slant.value >= 1" :working="hole.slant" :label="say.leansFromSquare" />
   </template>
   <WorkingRow v-for="entry in base.hardware" :key="entry.id" :working="entry" />
   <CautionNote :ids="['drill']" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   sameTarget,
   featureText,
@@ -38,35 +39,44 @@ const toggle = (cell: Working): void =>
   <table class="reckoning">
     <thead>
       <tr>
-        <th scope="col">No.</th>
-        <th scope="col">Start</th>
-        <th scope="col">Middle</th>
-        <th scope="col">Turn</th>
-        <th scope="col">Angle</th>
-        <th scope="col">Bend to</th>
+        <th scope="col">{{ say.no }}</th>
+        <th scope="col">{{ say.start }}</th>
+        <th scope="col">{{ say.middle }}</th>
+        <th scope="col">{{ say.turn }}</th>
+        <th scope="col">{{ say.angle }}</th>
+        <th scope="col">{{ say.bendTo }}</th>
       </tr>
     </thead>
     <tbody>
       <tr v-for="feature in featuresAfter(0)" :key="feature.name">
-        <td colspan="6" class="feature">first {{ featureText(feature) }}</td>
+        <td colspan="6" class="feature">{{ say.first(featureText(feature)) }}</td>
       </tr>
       <template v-for="bend in wire.bends" :key="bend.number">
         <tr :class="{ chosen: isPicked(bend) }" :title="bend.place">
           <td>{{ bend.number }}</td>
           <td v-for="(cell, i) in cells(bend)" :key="i">
-            <span v-if="cell && COLUMNS[i] === 'bendTo' && isStraight(bend)">straight</span>
+            <span v-if="cell && COLUMNS[i] === 'bendTo' && isStraight(bend)">{{
+              say.straight
+            }}</span>
             <button
               v-else-if="cell"
               type="button"
               class="number"
               :data-working="cell.id"
               :aria-expanded="open === cell.id"
-              :aria-label="`Bend ${bend.number}, ${bend.place}: ${cell.label.split(', ').slice(1).join(', ')} ${shown(cell)}`"
+              :aria-label="
+                say.bend(
+                  bend.number,
+                  bend.place,
+                  cell.label.split(', ').slice(1).join(', '),
+                  shown(cell),
+                )
+              "
               @click="toggle(cell)"
             >
               {{ shown(cell) }}
             </button>
-            <span v-else>none</span>
+            <span v-else>{{ say.none }}</span>
           </td>
         </tr>
         <tr v-if="openOf(bend)">
@@ -77,15 +87,20 @@ const toggle = (cell: Working): void =>
         </tr>
         <tr v-for="feature in featuresAfter(bend.number)" :key="feature.name">
           <td colspan="6" class="feature">
-            then {{ featureText(feature) }}: {{ number(feature.lengthMm, 'mm') }} from
-            {{ number(feature.atMm, 'mm') }}
+            {{
+              say.thenFrom(
+                featureText(feature),
+                number(feature.lengthMm, 'mm'),
+                number(feature.atMm, 'mm'),
+              )
+            }}
           </td>
         </tr>
       </template>
     </tbody>
   </table>
   <p class="says">
-    Start: the jaw of the pliers at the mark. Middle: by hand, the thumb at the mark.
+    {{ say.startJawOfPliers }}
   </p>
   <WorkingRow v-if="wire.leftOut" :working="wire.leftOut" />
 </template>

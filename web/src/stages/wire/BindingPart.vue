@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { BINDERS, binderById, type BinderId } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -21,41 +22,45 @@ const OPTIONS = BINDERS.map(({ id, name }) => ({ label: name, value: id as strin
 const bindings = computed(() => plan.value.wire.bindings);
 type Binder = typeof binder.value;
 const set = (part: Partial<Binder>): void =>
-  change('Change what binds the wires', (p) => withBinder(p, part));
+  change(say.changeWhatBindsWires, (p) => withBinder(p, part));
 const FIELDS = [
-  { key: 'tailMm', label: 'Tail to twist off' },
-  { key: 'overlapMm', label: 'Overlap of wires side by side' },
+  { key: 'tailMm', label: say.tailToTwistOff },
+  { key: 'overlapMm', label: say.overlapOfWiresSide },
 ] as const;
 </script>
 
 <template>
   <WorkingRow :working="bindings.total" />
-  <DecisionRow name="Bound with">
+  <DecisionRow :name="say.boundWith">
     <ChoiceField
       small
-      label="Bound with"
+      :label="say.boundWith"
       :value="binder.kind"
       :options="OPTIONS"
       @set="set({ kind: $event as BinderId })"
     />
   </DecisionRow>
   <p class="says">
-    {{ what.why.charAt(0).toUpperCase() + what.why.slice(1) }}. Holds to about
-    {{ text(what.holdsToC, 'degC') }}, from memory: the packet wins.
+    {{
+      say.holdsToAboutFrom(
+        what.why.charAt(0).toUpperCase() + what.why.slice(1),
+        text(what.holdsToC, 'degC'),
+      )
+    }}
   </p>
-  <DecisionRow v-if="binder.kind === 'tie-wire'" name="Tie wire">
+  <DecisionRow v-if="binder.kind === 'tie-wire'" :name="say.tieWire">
     <WireSizeField
-      label="Tie wire, diameter or gauge"
+      :label="say.tieWireDiameterOr"
       :size="binder.size"
       @set="set({ size: $event })"
     />
   </DecisionRow>
-  <DecisionRow name="Turns on each diagonal">
+  <DecisionRow :name="say.turnsOnEachDiagonal">
     <QuantityField
       small
-      label="Turns on each diagonal"
+      :label="say.turnsOnEachDiagonal"
       :shown="String(binder.turns)"
-      :parse="numberAt('wire.binder.turns', 'Turns on each diagonal')"
+      :parse="numberAt('wire.binder.turns', say.turnsOnEachDiagonal)"
       @set="set({ turns: Math.round($event) })"
     />
   </DecisionRow>
@@ -72,10 +77,10 @@ const FIELDS = [
     v-for="(binding, i) in bindings.bindings"
     :key="i"
     :working="binding.length"
-    :label="`${binding.count > 1 ? `${binding.count} × ` : ''}${binding.length.label}${binding.kind === 'cross' ? ', crossed' : ''}`"
+    :label="`${binding.count > 1 ? `${binding.count} × ` : ''}${binding.length.label}${binding.kind === 'cross' ? say.crossed : ''}`"
   />
   <p v-if="bindings.bindings.length === 0" class="says">
-    Nothing to bind: one wire, or none at all.
+    {{ say.nothingToBindOne }}
   </p>
   <CautionNote
     :ids="

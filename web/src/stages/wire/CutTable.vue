@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import type { PlannedWire } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -20,10 +21,10 @@ const shown = computed(() => [...large.value, ...(showsThin.value ? thin.value :
   <table class="reckoning">
     <thead>
       <tr>
-        <th scope="col">Piece</th>
+        <th scope="col">{{ say.piece }}</th>
         <th scope="col">Ø mm</th>
-        <th scope="col">Cut</th>
-        <th scope="col">Bends</th>
+        <th scope="col">{{ say.cut }}</th>
+        <th scope="col">{{ say.bends }}</th>
       </tr>
     </thead>
     <tbody>
@@ -40,7 +41,7 @@ const shown = computed(() => [...large.value, ...(showsThin.value ? thin.value :
           </td>
           <td class="number">{{ wire.diameterMm.toFixed(2) }}</td>
           <td class="number cut">
-            <template v-if="wire.otherEndOf">as above</template>
+            <template v-if="wire.otherEndOf">{{ say.asAbove }}</template>
             <template v-else>{{ number(wire.cut.value, 'mm') }}</template>
           </td>
           <td class="number">{{ wire.bends.length }}</td>
@@ -58,7 +59,7 @@ const shown = computed(() => [...large.value, ...(showsThin.value ? thin.value :
     </tbody>
   </table>
   <button v-if="!showsThin" type="button" class="quiet-button" @click="opened = true">
-    And {{ thin.length }} thin wires: show them
+    {{ say.andThinWiresShow(thin.length) }}
   </button>
 </template>
 

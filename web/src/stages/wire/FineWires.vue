@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { type FinePart, type Shaft, type WireSize } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -25,11 +26,11 @@ const usual = (part: FinePart) => ({
   count: part.count,
 });
 const set = (part: FinePart, own: Partial<ReturnType<typeof usual>> | null | undefined): void =>
-  change(`Change the thin wire: ${part.plainName}`, (p) =>
+  change(say.changeThinWire(part.plainName), (p) =>
     withFine(p, part.key, own && { ...usual(part), ...own }),
   );
 const setShaft = (shaft: Shaft, own: { size?: WireSize } | null | undefined): void =>
-  change(`Change the shaft: ${shaft.name.toLowerCase()}`, (p) =>
+  change(say.changeShaft(shaft.name.toLowerCase()), (p) =>
     withFine(
       p,
       shaft.key,
@@ -40,73 +41,80 @@ const setShaft = (shaft: Shaft, own: { size?: WireSize } | null | undefined): vo
 
 <template>
   <p v-if="parts.length === 0" class="says">
-    No digits, ears or fins lie beyond the large wires of this armature.
+    {{ say.noDigitsEarsOr }}
   </p>
   <div v-for="part in parts" :key="part.key" class="part">
     <span class="name">
       {{ part.plainName }}
-      <small><WorkingCell unit :working="part.length" /> long</small>
+      <small><WorkingCell unit :working="part.length" /> {{ say.long }}</small>
     </span>
     <WorkingDetail v-if="open === part.length.id" class="wide" :working="part.length" />
     <template v-if="part.choice">
       <WireSizeField
-        :label="`${part.plainName}, diameter or gauge`"
+        :label="say.diameterOrGauge(part.plainName)"
         :size="part.choice.size"
         @set="set(part, { size: $event })"
       />
       <label class="count">
         <QuantityField
           small
-          :label="`${part.plainName}, wires each`"
+          :label="say.wiresEach(part.plainName)"
           :shown="String(part.count)"
-          :parse="numberAt('wire.fine.*.count', `${part.plainName}, wires each`)"
+          :parse="numberAt('wire.fine.*.count', say.wiresEach(part.plainName))"
           @set="set(part, { count: Math.round($event) })"
         />
-        each
+        {{ say.each }}
       </label>
-      <button type="button" class="quiet-button" @click="set(part, null)">Leave out</button>
+      <button type="button" class="quiet-button" @click="set(part, null)">
+        {{ say.leaveOut }}
+      </button>
       <span v-if="part.stops" class="why">{{ part.stops }}</span>
     </template>
     <template v-else>
-      <span class="why">no wire: {{ part.why }}</span>
+      <span class="why">{{ say.noWire(part.why) }}</span>
       <button
         v-if="part.why === 'left out by you'"
         type="button"
         class="quiet-button"
         @click="set(part, undefined)"
       >
-        As usual
+        {{ say.asUsual }}
       </button>
-      <button v-else type="button" class="quiet-button" @click="set(part, {})">Give it one</button>
+      <button v-else type="button" class="quiet-button" @click="set(part, {})">
+        {{ say.giveItOne }}
+      </button>
     </template>
   </div>
   <div v-for="shaft in plan.wire.shafts" :key="shaft.key" class="part">
     <span class="name">
-      {{ shaft.name }} <small><WorkingCell unit :working="shaft.length" /> long, made apart</small>
+      {{ shaft.name }}
+      <small><WorkingCell unit :working="shaft.length" /> {{ say.longMadeApart }}</small>
     </span>
     <WorkingDetail v-if="open === shaft.length.id" class="wide" :working="shaft.length" />
     <template v-if="shaft.cut">
       <WireSizeField
-        :label="`${shaft.name}, diameter or gauge`"
+        :label="say.diameterOrGauge2(shaft.name)"
         :size="shaft.size"
         @set="setShaft(shaft, { size: $event })"
       />
       <WorkingRow class="wide" :working="shaft.cut" :label="`${shaft.id}, ${shaft.count} ×`" />
-      <button type="button" class="quiet-button" @click="setShaft(shaft, null)">Leave out</button>
+      <button type="button" class="quiet-button" @click="setShaft(shaft, null)">
+        {{ say.leaveOut }}
+      </button>
     </template>
     <template v-else>
-      <span class="why">no wire: {{ shaft.why }}</span>
+      <span class="why">{{ say.noWire(shaft.why) }}</span>
       <button
         type="button"
         class="quiet-button"
         @click="setShaft(shaft, shaft.why === 'left out by you' ? undefined : {})"
       >
-        {{ shaft.why === 'left out by you' ? 'As usual' : 'Give it one' }}
+        {{ shaft.why === 'left out by you' ? say.asUsual : say.giveItOne }}
       </button>
     </template>
   </div>
   <p class="says">
-    A thin wire runs to short of the tip, and its end is bound beside the wire it sits on.
+    {{ say.thinWireRunsTo }}
   </p>
 </template>
 

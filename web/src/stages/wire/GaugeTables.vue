@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { gaugeLabel, gaugeTable, WORKSHOP_GAUGES } from '@keen-sinew/core';
 import { useUnits } from '../../composables/useUnits.ts';
 
 /** The three gauge tables beside each other: a number means another wire in each. */
 const { number, system } = useUnits();
-const SYSTEMS = ['AWG', 'SWG', 'US steel'] as const;
+const SYSTEMS = ['AWG', 'SWG', say.usSteel] as const;
 const tables = SYSTEMS.map(
   (name) => new Map(gaugeTable(name).map(({ gauge, diameterMm }) => [gauge, diameterMm])),
 );
@@ -16,7 +17,7 @@ const shown = (mm: number | undefined): string =>
   <table class="reckoning">
     <thead>
       <tr>
-        <th scope="col">No.</th>
+        <th scope="col">{{ say.no }}</th>
         <th v-for="name in SYSTEMS" :key="name" scope="col">
           {{ name }} {{ system === 'metric' ? 'mm' : 'in' }}
         </th>
@@ -32,8 +33,7 @@ const shown = (mm: number | undefined): string =>
     </tbody>
   </table>
   <p class="says">
-    AWG is ASTM B258, SWG is BS 3737, US steel is the steel wire gauge. The number is a label; the
-    diameter is the fact.
+    {{ say.awgIsAstmB }}
   </p>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import ChoiceField from '../../controls/ChoiceField.vue';
@@ -39,26 +40,26 @@ const setLegs = (on: boolean): void => {
   set(on ? [...others, ...legs.value] : others);
 };
 const set = (freeJoints: string[]): void =>
-  change('Change the joints that stay free', (p) => withWire(p, { freeJoints }));
+  change(say.changeJointsThatStay, (p) => withWire(p, { freeJoints }));
 </script>
 
 <template>
   <p v-if="!piece.wire.posable" class="says">
-    This piece is fixed in its pose. Switch “Posable” on under Scheme to keep joints free.
+    {{ say.thisPieceIsFixed }}
   </p>
   <template v-else>
-    <DecisionRow v-if="legs.length > 0" name="All joints of the legs">
+    <DecisionRow v-if="legs.length > 0" :name="say.allJointsOfLegs">
       <SwitchField
-        label="All joints of the legs"
+        :label="say.allJointsOfLegs"
         :value="legs.every((id) => free.includes(id))"
         @set="setLegs"
       />
     </DecisionRow>
     <ChoiceField
       small
-      label="A joint that stays free"
+      :label="say.jointThatStaysFree"
       value=""
-      :options="[{ label: 'Keep a joint free …', value: '' }, ...joints]"
+      :options="[{ label: say.keepJointFree, value: '' }, ...joints]"
       @set="$event !== '' && set([...free, $event])"
     />
     <div v-for="hinge in plan.wire.hinges.hinges" :key="hinge.boneId" class="hinge">
@@ -69,17 +70,16 @@ const set = (freeJoints: string[]): void =>
           class="quiet-button"
           @click="set(free.filter((id) => id !== hinge.boneId))"
         >
-          fix it<span class="visually-hidden">: {{ hinge.name }}</span>
+          {{ say.fixIt }}<span class="visually-hidden">: {{ hinge.name }}</span>
         </button>
       </p>
-      <WorkingRow :working="hinge.gap" label="free of putty on each side" />
-      <WorkingRow :working="hinge.pin" label="pin of a hinge" />
-      <WorkingRow :working="hinge.tube" label="tube, inside" />
-      <WorkingRow :working="hinge.leaf" label="leaf along each bone" />
+      <WorkingRow :working="hinge.gap" :label="say.freeOfPuttyOn" />
+      <WorkingRow :working="hinge.pin" :label="say.pinOfHinge" />
+      <WorkingRow :working="hinge.tube" :label="say.tubeInside" />
+      <WorkingRow :working="hinge.leaf" :label="say.leafAlongEachBone" />
     </div>
     <p v-if="free.length === 0" class="says">
-      Hard putty and brittle skins over a joint crack when it moves. Name the joints that must move,
-      and their gaps and hinges are measured.
+      {{ say.hardPuttyAndBrittle }}
     </p>
     <CautionNote :ids="['epoxy', 'small-parts']" />
   </template>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { LOAD_CLASSES } from '@keen-sinew/core';
 
 /** What the lines say where wires are drawn by what they bear: by colour, weight and dashes. */
 </script>
 
 <template>
-  <ul class="legend" aria-label="What the lines say">
+  <ul class="legend" :aria-label="say.whatLinesSay">
     <li v-for="loadClass in LOAD_CLASSES" :key="loadClass.id" :class="loadClass.id">
       {{ loadClass.name }}
     </li>

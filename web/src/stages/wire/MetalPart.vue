@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { accepted, metalById, refused, type OwnMetal } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -27,10 +28,10 @@ const inUse = computed(() => {
   ]);
 });
 const FIELDS = [
-  { key: 'yieldMPa', label: 'Yield, MPa' },
-  { key: 'eMPa', label: 'Stiffness E, MPa' },
-  { key: 'densityKgM3', label: 'Density, kg/m³' },
-  { key: 'leastInsideDiameters', label: 'Least inside bend, in diameters' },
+  { key: 'yieldMPa', label: say.yieldMpa },
+  { key: 'eMPa', label: say.stiffnessEMpa },
+  { key: 'densityKgM3', label: say.densityKgM },
+  { key: 'leastInsideDiameters', label: say.leastInsideBendIn },
 ] as const;
 
 function add(): void {
@@ -38,42 +39,42 @@ function add(): void {
   const metal: OwnMetal = {
     // Never used again: a piece that is not open may still name one that is gone.
     id: `own-${Date.now().toString(36)}`,
-    name: `own metal ${n}`,
+    name: say.ownMetal(n),
     eMPa: 100_000,
     yieldMPa: 100,
     densityKgM3: 8000,
     leastInsideDiameters: 1,
   };
-  change('Add a metal', (p) => withWire(p, { ownMetals: [...p.wire.ownMetals, metal] }));
+  change(say.addMetal, (p) => withWire(p, { ownMetals: [...p.wire.ownMetals, metal] }));
 }
 const put = (metal: OwnMetal): void =>
-  change('Change a metal', (p) =>
+  change(say.changeMetal, (p) =>
     withWire(p, {
       ownMetals: p.wire.ownMetals.map((ownMetal) => (ownMetal.id === metal.id ? metal : ownMetal)),
     }),
   );
 const drop = (id: string): void =>
-  change('Remove a metal', (p) =>
+  change(say.removeMetal, (p) =>
     withWire(p, { ownMetals: p.wire.ownMetals.filter((ownMetal) => ownMetal.id !== id) }),
   );
 const readName = (typed: string) => {
   const name = typed.trim();
   return name.length >= 1 && name.length <= 40
     ? accepted(name)
-    : refused('Name of the metal', typed, '1 to 40 letters');
+    : refused(say.nameOfMetal, typed, say.toLetters);
 };
 </script>
 
 <template>
   <p v-for="id in used" :key="id" class="says">
-    <b>Re-bending {{ metalById(id, own).name }}:</b> {{ metalById(id, own).rebends }} (common
-    practice).
+    <b>{{ say.reBending(metalById(id, own).name) }}</b>
+    {{ say.commonPractice(metalById(id, own).rebends) }}
   </p>
   <div v-for="metal in own" :key="metal.id" class="metal">
-    <DecisionRow name="Name">
+    <DecisionRow :name="say.name">
       <QuantityField
         small
-        :label="`${metal.name}, name`"
+        :label="say.name2(metal.name)"
         :shown="metal.name"
         :parse="readName"
         @set="put({ ...metal, name: $event })"
@@ -89,12 +90,12 @@ const readName = (typed: string) => {
       />
     </DecisionRow>
     <button v-if="!inUse.has(metal.id)" type="button" class="quiet-button" @click="drop(metal.id)">
-      Remove {{ metal.name }}
+      {{ say.remove(metal.name) }}
     </button>
-    <p v-else class="says">In use, so it stays.</p>
+    <p v-else class="says">{{ say.inUseSoIt }}</p>
   </div>
-  <button type="button" class="quiet-button" @click="add">Add a metal of your own</button>
-  <h4>Your own test bend</h4>
+  <button type="button" class="quiet-button" @click="add">{{ say.addMetalOfYour }}</button>
+  <h4>{{ say.yourOwnTestBend }}</h4>
   <TestBend />
 </template>
 

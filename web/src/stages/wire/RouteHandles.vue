@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   movedPoint,
   overJoint,
@@ -60,10 +61,7 @@ function start(event: PointerEvent, next: Held): void {
 function drag(event: PointerEvent): void {
   if (held.value === null) return;
   over.value = nearest(event);
-  emit(
-    'told',
-    over.value === null ? '' : `Let go: ${props.wire.id} goes over the ${over.value.name}.`,
-  );
+  emit('told', over.value === null ? '' : say.letGoGoesOver(props.wire.id, over.value.name));
 }
 function finish(): void {
   const [what, to] = [held.value, over.value];
@@ -80,7 +78,7 @@ function finish(): void {
       ? overJoint(ways, n, what.index, to.ref)
       : movedPoint(ways, n, what.index, to.ref);
   if (next.ok)
-    change(`Lead ${props.wire.id} over the ${to.name}`, (p) => withWays(p, routeKey, next.value));
+    change(say.leadOver(props.wire.id, to.name), (p) => withWays(p, routeKey, next.value));
   else emit('told', problemSentence(next.problem));
 }
 /** The way as it would be, dashed. */
@@ -123,7 +121,7 @@ const line = (list: readonly PagePoint[]): string => list.map(([x, y]) => `${x},
       @pointercancel="finish"
       @lostpointercapture="finish"
     >
-      <title>Drag {{ wire.id }} over another joint</title>
+      <title>{{ say.dragOverAnotherJoint(wire.id) }}</title>
     </line>
     <circle
       v-for="i in ends"
@@ -139,7 +137,7 @@ const line = (list: readonly PagePoint[]): string => list.map(([x, y]) => `${x},
       @pointercancel="finish"
       @lostpointercapture="finish"
     >
-      <title>{{ i === 0 ? 'Start' : 'End' }} of {{ wire.id }}: drag it to another place</title>
+      <title>{{ say.ofDragItTo(i === 0 ? say.start : say.end, wire.id) }}</title>
     </circle>
     <polyline v-if="would.length > 0" class="would" :points="line(would)" />
   </g>

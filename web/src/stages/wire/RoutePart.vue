@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   fromOtherEnd,
   limbsKey,
@@ -47,7 +48,7 @@ const gone = computed(() =>
 );
 function nameOf(key: string): string {
   const { limbPairs } = plan.value.measure.skeleton.plan;
-  return limbPairs.find(({ id }) => limbsKey(id) === key)?.name.toLowerCase() ?? 'the spine';
+  return limbPairs.find(({ id }) => limbsKey(id) === key)?.name.toLowerCase() ?? say.spine;
 }
 
 function put(label: string, next: Parsed<Ways>): void {
@@ -55,17 +56,17 @@ function put(label: string, next: Parsed<Ways>): void {
   if (next.ok) change(label, (p) => withWays(p, props.wire.routeKey, next.value));
 }
 const turnRound = (): void =>
-  change(`Start ${props.wire.id} from its other end`, (p) =>
+  change(say.startFromItsOther(props.wire.id), (p) =>
     withWays(p, props.wire.routeKey, fromOtherEnd(ways.value, n.value)),
   );
 const backToScheme = (key: string): void =>
-  change('Back to the scheme’s own way', (p) => withWays(p, key, null));
+  change(say.backToSchemesOwn, (p) => withWays(p, key, null));
 function join(): void {
   const other = plan.value.wire.wires.find(({ id }) => id === joinWith.value);
   if (other === undefined) return;
   const next = merged(piece.value, props.wire, other, NEAR_MM);
   problem.value = next.ok ? null : problemSentence(next.problem);
-  if (next.ok) change(`Join ${props.wire.id} and ${other.id}`, () => next.value);
+  if (next.ok) change(say.joinAnd(props.wire.id, other.id), () => next.value);
   joinWith.value = '';
 }
 </script>
@@ -80,55 +81,53 @@ function join(): void {
             v-if="i > 0 && i < wire.route.points.length - 1"
             type="button"
             class="quiet-button"
-            @click="put(`Split ${wire.id}`, splitAt(ways, n, i))"
+            @click="put(say.split(wire.id), splitAt(ways, n, i))"
           >
-            split<span class="visually-hidden">{{ ` ${wire.id} at the ${point.name}` }}</span>
+            {{ say.split2 }}<span class="visually-hidden">{{ say.at(wire.id, point.name) }}</span>
           </button>
           <button
             v-if="wire.route.points.length > 2"
             type="button"
             class="quiet-button"
-            @click="put(`Leave the ${point.name} out of ${wire.id}`, withoutPoint(ways, n, i))"
+            @click="put(say.leaveOutOf(point.name, wire.id), withoutPoint(ways, n, i))"
           >
-            leave out<span class="visually-hidden"> the {{ point.name }}</span>
+            {{ say.leaveOut2
+            }}<span class="visually-hidden">{{ say.leftOutPlace(point.name) }}</span>
           </button>
         </span>
       </li>
     </ol>
     <div class="row">
       <button type="button" class="quiet-button" @click="turnRound">
-        Start from the other end
+        {{ say.startFromOtherEnd }}
       </button>
       <button v-if="own" type="button" class="quiet-button" @click="backToScheme(wire.routeKey)">
-        Back to the scheme’s own way
+        {{ say.backToSchemesOwn }}
       </button>
     </div>
     <div v-if="others.length > 0" class="join">
       <ChoiceField
         small
-        label="Join it with"
+        :label="say.joinItWith"
         :value="joinWith"
-        :options="[{ label: 'Join it with …', value: '' }, ...others]"
+        :options="[{ label: say.joinItWith2, value: '' }, ...others]"
         @set="joinWith = $event"
       />
-      <button type="button" class="quiet-button" :disabled="!partner" @click="join">Join</button>
+      <button type="button" class="quiet-button" :disabled="!partner" @click="join">
+        {{ say.join }}
+      </button>
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <p class="says">
-      Choose “Edit the route” under the drawing to drag the wire over other joints there. A wire
-      that ends at a joint gets an overlap and two bindings.
+      {{ say.chooseEditRouteUnder }}
     </p>
   </template>
   <p v-else class="says">
-    {{
-      wire.otherEndOf
-        ? 'This is the other end of a folded wire; edit the wire itself.'
-        : 'A rod stands where its foot or the trunk is: move that in Stance.'
-    }}
+    {{ wire.otherEndOf ? say.thisIsOtherEnd : say.rodStandsWhereIts }}
   </p>
   <div v-for="{ key, name } in gone" :key="key" class="row">
     <button type="button" class="quiet-button" @click="backToScheme(key)">
-      Bring back {{ name }}, which was joined to another
+      {{ say.bringBackWhichWas(name) }}
     </button>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   compareSchemes,
   recommendScheme,
@@ -33,13 +34,13 @@ const pairs = computed(() =>
   ),
 );
 const WAYS: readonly { label: string; value: LimbWay }[] = [
-  { label: 'bound loops', value: 'loops' },
-  { label: 'rods in the base', value: 'rods' },
-  { label: 'no wire', value: 'none' },
+  { label: say.boundLoops, value: 'loops' },
+  { label: say.rodsInBase, value: 'rods' },
+  { label: say.noWire2, value: 'none' },
 ];
 const ways = computed(() =>
   piece.value.wire.scheme === 'folded-pair'
-    ? [{ label: 'folded pair', value: 'folded' as LimbWay }, ...WAYS]
+    ? [{ label: say.foldedPair, value: 'folded' as LimbWay }, ...WAYS]
     : WAYS,
 );
 const openIn = (cost: SchemeCost) =>
@@ -48,31 +49,29 @@ const openIn = (cost: SchemeCost) =>
   );
 
 const take = (id: SchemeId): void =>
-  change(`Make it by ${schemeById(id).name.toLowerCase()}`, (p) => withWire(p, { scheme: id }));
+  change(say.makeItBy(schemeById(id).name.toLowerCase()), (p) => withWire(p, { scheme: id }));
 const setWay = (pairId: string, way: LimbWay): void =>
-  change('Make a pair of limbs otherwise', (p) =>
-    withWire(p, { ways: { ...p.wire.ways, [pairId]: way } }),
-  );
+  change(say.makePairOfLimbs, (p) => withWire(p, { ways: { ...p.wire.ways, [pairId]: way } }));
 function followScheme(pairId: string): void {
   const { [pairId]: _gone, ...ways_ } = piece.value.wire.ways;
-  change('Make them as the scheme does', (p) => withWire(p, { ways: ways_ }));
+  change(say.makeThemAsScheme, (p) => withWire(p, { ways: ways_ }));
 }
 const setPosable = (posable: boolean): void =>
-  change(posable ? 'Keep it posable' : 'Fix its pose', (p) => withWire(p, { posable }));
+  change(posable ? say.keepItPosable : say.fixItsPose, (p) => withWire(p, { posable }));
 </script>
 
 <template>
   <p class="scheme">
     <b>{{ scheme.name }}:</b> {{ scheme.what }}.
   </p>
-  <p class="risk">What can go wrong: {{ scheme.risk }}.</p>
+  <p class="risk">{{ say.whatCanGoWrong(scheme.risk) }}</p>
   <button
     type="button"
     class="quiet-button"
     :aria-expanded="comparing"
     @click="comparing = !comparing"
   >
-    {{ comparing ? 'Put the schemes away' : 'Compare and change the scheme' }}
+    {{ comparing ? say.putSchemesAway : say.compareAndChangeScheme }}
   </button>
   <template v-if="comparing && best">
     <DecisionRow
@@ -80,31 +79,31 @@ const setPosable = (posable: boolean): void =>
       :key="pair.id"
       :name="pair.name"
       :own="piece.wire.ways[pair.id] !== undefined"
-      back="as the scheme"
+      :back="say.asScheme"
       @revert="followScheme(pair.id)"
     >
       <ChoiceField
         small
-        :label="`${pair.name}, how they are made`"
+        :label="say.howTheyAreMade(pair.name)"
         :value="wayOf(piece.wire, pair)"
         :options="ways"
         @set="setWay(pair.id, $event as LimbWay)"
       />
     </DecisionRow>
-    <DecisionRow name="Posable: its pose is changed later">
-      <SwitchField label="Posable" :value="piece.wire.posable" @set="setPosable" />
+    <DecisionRow :name="say.posableItsPoseIs">
+      <SwitchField :label="say.posable" :value="piece.wire.posable" @set="setPosable" />
     </DecisionRow>
     <p class="best">
-      Suits this piece best: <b>{{ schemeById(best.id).name }}</b>
+      {{ say.suitsThisPieceBest }} <b>{{ schemeById(best.id).name }}</b>
     </p>
     <table class="reckoning">
       <thead>
         <tr>
-          <th scope="col">Scheme</th>
-          <th scope="col">Wire m</th>
-          <th scope="col">Bind</th>
-          <th scope="col">Load %</th>
-          <th scope="col">Min</th>
+          <th scope="col">{{ say.scheme }}</th>
+          <th scope="col">{{ say.wireM }}</th>
+          <th scope="col">{{ say.bind }}</th>
+          <th scope="col">{{ say.load }}</th>
+          <th scope="col">{{ say.min }}</th>
         </tr>
       </thead>
       <tbody v-for="{ id } in advice" :key="id">
@@ -117,7 +116,7 @@ const setPosable = (posable: boolean): void =>
             <td><WorkingCell :working="cost.joints" /></td>
             <td>
               <WorkingCell v-if="cost.worst" :working="cost.worst" />
-              <template v-else>none</template>
+              <template v-else>{{ say.none }}</template>
             </td>
             <td><WorkingCell :working="cost.minutes" /></td>
           </tr>
@@ -132,11 +131,13 @@ const setPosable = (posable: boolean): void =>
                   :key="entry.text"
                   :class="{ against: entry.weight < 0 }"
                 >
-                  <span class="visually-hidden">{{ entry.weight < 0 ? 'Against:' : 'For:' }}</span>
+                  <span class="visually-hidden">{{
+                    entry.weight < 0 ? say.against : say.forWord
+                  }}</span>
                   {{ entry.text }}
                 </li>
                 <li class="against">
-                  <span class="visually-hidden">Can go wrong:</span> {{ cost.scheme.risk }}
+                  <span class="visually-hidden">{{ say.canGoWrong }}</span> {{ cost.scheme.risk }}
                 </li>
               </ul>
               <button
@@ -145,17 +146,16 @@ const setPosable = (posable: boolean): void =>
                 class="quiet-button"
                 @click="take(id)"
               >
-                Take<span class="visually-hidden">: {{ cost.scheme.name }}</span>
+                {{ say.take }}<span class="visually-hidden">: {{ cost.scheme.name }}</span>
               </button>
-              <span v-else>as it is made now</span>
+              <span v-else>{{ say.asItIsMade }}</span>
             </td>
           </tr>
         </template>
       </tbody>
     </table>
     <p class="risk">
-      Bind: places to bind. Load: the most loaded joint as posed, of what bends it, under raw clay.
-      Min: minutes at the bench, common practice.
+      {{ say.bindPlacesToBind }}
     </p>
   </template>
 </template>

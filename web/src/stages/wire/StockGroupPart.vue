@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { type SoldEntry, sizeText, type StockGroup } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -20,7 +21,7 @@ const sold = computed(() => piece.value.wire.sold.find((entry) => isSame(entry, 
 const asked = ref(false);
 const sells = computed(() => sold.value !== undefined || asked.value);
 const sell = (part: Partial<SoldEntry>): void =>
-  change('Change how wire is sold', (p) => {
+  change(say.changeHowWireIs, (p) => {
     const { metal, size } = props.group;
     const entry: SoldEntry = {
       lengthMm: 1000,
@@ -38,19 +39,23 @@ const sell = (part: Partial<SoldEntry>): void =>
 <template>
   <div class="group">
     <p v-for="entry in group.cutting.sticks" :key="entry.stick.id" class="stick">
-      From {{ text(entry.stick.mm, 'mm', 0) }}:
+      {{ say.fromWord(text(entry.stick.mm, 'mm', 0)) }}
       <template v-if="entry.pieces.length > 0">
-        {{ entry.pieces.map((one_) => `${one_.id} ${number(one_.mm, 'mm')}`).join(', ') }}; left
-        {{ text(entry.leftMm, 'mm', 0) }}
+        {{
+          say.left(
+            entry.pieces.map((one_) => `${one_.id} ${number(one_.mm, 'mm')}`).join(', '),
+            text(entry.leftMm, 'mm', 0),
+          )
+        }}
       </template>
-      <template v-else>nothing</template>
+      <template v-else>{{ say.nothing }}</template>
     </p>
     <WorkingRow :working="group.buy" :alarm="group.buy.value > 0" />
     <p v-if="group.cutting.sticks.length > 0" class="stick">
       {{
         group.cutting.proven
-          ? 'Proven: no other way of cutting leaves less to buy.'
-          : `Not proven best; no way of cutting leaves less than ${text(group.cutting.boundMm, 'mm', 0)} to buy.`
+          ? say.provenNoOtherWay
+          : say.notProvenBestNo(text(group.cutting.boundMm, 'mm', 0))
       }}
     </p>
     <button
@@ -59,37 +64,40 @@ const sell = (part: Partial<SoldEntry>): void =>
       class="quiet-button"
       @click="asked = true"
     >
-      How it is sold<span class="visually-hidden"
+      {{ say.howItIsSold
+      }}<span class="visually-hidden"
         >: {{ group.metalName }} {{ sizeText(group.size, system) }}</span
       >
     </button>
     <div v-else-if="group.cutting.missing.length > 0" class="sold">
-      <span>Sold in lengths of</span>
+      <span>{{ say.soldInLengthsOf }}</span>
       <QuantityField
         small
-        :label="`${group.metalName} ${group.sizeText}, sold in lengths of`"
+        :label="say.soldInLengthsOf2(group.metalName, group.sizeText)"
         placeholder="1 m"
         :shown="sold ? text(sold.lengthMm, 'mm', 0) : ''"
-        :parse="lengthAt('workshop.wire.sold.*.lengthMm', 'Sold in lengths of', system)"
+        :parse="lengthAt('workshop.wire.sold.*.lengthMm', say.soldInLengthsOf, system)"
         @set="sell({ lengthMm: $event })"
       />
-      <span>Price of one, in your money</span>
+      <span>{{ say.priceOfOneIn }}</span>
       <QuantityField
         small
-        :label="`${group.metalName} ${group.sizeText}, price of one`"
-        placeholder="not entered"
+        :label="say.priceOfOne(group.metalName, group.sizeText)"
+        :placeholder="say.notEntered"
         :shown="sold?.price?.toFixed(2) ?? ''"
-        :parse="numberAt('workshop.wire.sold.*.price', 'Price of one')"
+        :parse="numberAt('workshop.wire.sold.*.price', say.priceOfOne2)"
         @set="sell({ price: $event })"
       />
     </div>
     <WorkingRow v-if="group.lengths" :working="group.lengths.working" />
     <p v-else-if="sold && group.cutting.missing.length > 0" class="stick">
-      A piece is longer than the length that is sold: buy a coil, or split the wire under “Route”.
+      {{ say.pieceIsLongerThan }}
     </p>
     <WorkingRow v-if="group.cost" :working="group.cost" />
     <p v-if="group.cutting.missing.length > 0" class="stick">
-      To buy as: {{ group.cutting.missing.map((m) => `${m.id} ${number(m.mm, 'mm')}`).join(', ') }}
+      {{
+        say.toBuyAs(group.cutting.missing.map((m) => `${m.id} ${number(m.mm, 'mm')}`).join(', '))
+      }}
     </p>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { afterCutting } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -23,7 +24,7 @@ const cuts = computed(() =>
   ),
 );
 const keepOffcuts = (): void =>
-  change('Cut the pieces, keep the offcuts', (p) =>
+  change(say.cutPiecesKeepOffcuts, (p) =>
     withWire(p, { stock: [...afterCutting(p.wire, plan.value.wire.stock)] }),
   );
 </script>
@@ -45,16 +46,16 @@ const keepOffcuts = (): void =>
   <WorkingRow v-if="plan.wire.stock.cost" :working="plan.wire.stock.cost" />
   <template v-if="cuts">
     <button type="button" class="quiet-button" @click="keepOffcuts">
-      They are cut: keep the offcuts
+      {{ say.theyAreCutKeep }}
     </button>
     <label class="keep">
-      <span>Offcuts are kept from</span>
+      <span>{{ say.offcutsAreKeptFrom }}</span>
       <QuantityField
         small
-        label="Offcuts are kept from"
+        :label="say.offcutsAreKeptFrom"
         :shown="text(piece.wire.keepMm, 'mm', 0)"
-        :parse="lengthAt('workshop.wire.keepMm', 'Offcuts are kept from', system)"
-        @set="change('Change which offcuts are kept', (p) => withWire(p, { keepMm: $event }))"
+        :parse="lengthAt('workshop.wire.keepMm', say.offcutsAreKeptFrom, system)"
+        @set="change(say.changeWhichOffcutsAre, (p) => withWire(p, { keepMm: $event }))"
       />
     </label>
   </template>

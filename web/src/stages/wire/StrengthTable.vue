@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { isTarget, loadClass, LOAD_CLASSES, type WiredJoint } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -72,13 +73,15 @@ function toggle(id: string, boneId: string): void {
   <WorkingRow v-for="size in sizes" :key="size.id" :working="size" />
   <table class="reckoning">
     <caption class="visually-hidden">
-      What the wire bears at each joint, in hundredths of what bends it
+      {{
+        say.whatWireBearsAt
+      }}
     </caption>
     <thead>
       <tr>
-        <th scope="col">Joint</th>
-        <th scope="col">Posed %</th>
-        <th scope="col">Turned %</th>
+        <th scope="col">{{ say.joint }}</th>
+        <th scope="col">{{ say.posed }}</th>
+        <th scope="col">{{ say.turned }}</th>
       </tr>
     </thead>
     <tbody>
@@ -111,7 +114,7 @@ function toggle(id: string, boneId: string): void {
       <template v-for="peg in pegs" :key="peg.place.id">
         <tr>
           <td>
-            {{ peg.stiff ? 'Rod at the base' : 'Peg in the base' }}
+            {{ peg.stiff ? say.rodAtBase : say.pegInBase }}
             <small>{{ peg.place.name }}</small>
           </td>
           <td class="number">
@@ -121,7 +124,7 @@ function toggle(id: string, boneId: string): void {
         </tr>
         <tr v-if="peg.buckling">
           <td>
-            Rod, of what buckles it <small>{{ peg.place.name }}</small>
+            {{ say.rodOfWhatBuckles }} <small>{{ peg.place.name }}</small>
           </td>
           <td class="number">
             <WorkingCell :working="peg.buckling" :alarm="peg.buckling.value > 100" />
@@ -139,14 +142,10 @@ function toggle(id: string, boneId: string): void {
   </table>
   <WorkingRow v-for="sag in sags" :key="sag.id" :working="sag" />
   <p v-for="entry in drooping" :key="entry.name" class="droops">
-    {{ entry.name }} is not held: the wire gives at the {{ entry.at.toLowerCase() }} ({{
-      entry.percent.toFixed(0)
-    }}
-    % of what bends it). Prop it until the clay is baked.
+    {{ say.isNotHeldWire(entry.name, entry.at.toLowerCase(), entry.percent.toFixed(0)) }}
   </p>
   <p class="says">
-    Of what bends the bare wire, while the clay is raw and carries nothing; after the bake it
-    carries too. Turned over means held by the trunk, the worst way up.
+    {{ say.ofWhatBendsBare }}
   </p>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { metalById, type MetalId } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -19,7 +20,7 @@ const test = computed(() => piece.value.wire.testBends[metal.value]);
 
 type Test = typeof START;
 function set(part: Partial<Test>): void {
-  change(`Test bend of ${metalById(metal.value, piece.value.wire.ownMetals).name}`, (p) =>
+  change(say.testBendOf(metalById(metal.value, piece.value.wire.ownMetals).name), (p) =>
     withWire(p, {
       testBends: { ...p.wire.testBends, [metal.value]: { ...START, ...test.value, ...part } },
     }),
@@ -27,7 +28,7 @@ function set(part: Partial<Test>): void {
 }
 function drop(): void {
   const { [metal.value]: _gone, ...rest } = piece.value.wire.testBends;
-  change('Remove the test bend', (p) => withWire(p, { testBends: rest }));
+  change(say.removeTestBend, (p) => withWire(p, { testBends: rest }));
 }
 const mm = (key: string, label: string) =>
   lengthAt(`workshop.wire.testBends.*.${key}`, label, system.value);
@@ -35,50 +36,47 @@ const mm = (key: string, label: string) =>
 
 <template>
   <p class="how">
-    Bend an offcut to exactly 90° round a former, let go, and type what it relaxes to. Wear eye
-    protection: cut ends fly.
+    {{ say.bendOffcutToExactly }}
   </p>
   <div class="grid">
-    <span>Metal</span>
+    <span>{{ say.metal }}</span>
     <ChoiceField
       small
-      label="Metal of the test bend"
+      :label="say.metalOfTestBend"
       :value="metal"
       :options="metals"
       @set="metal = $event"
     />
-    <span>Wire diameter</span>
+    <span>{{ say.wireDiameter }}</span>
     <QuantityField
       small
-      label="Test bend, wire diameter"
+      :label="say.testBendWireDiameter"
       :shown="test ? text(test.diameterMm, 'mm') : ''"
-      placeholder="not tested"
-      :parse="mm('diameterMm', 'Test bend, wire diameter')"
+      :placeholder="say.notTested"
+      :parse="mm('diameterMm', say.testBendWireDiameter)"
       @set="set({ diameterMm: $event })"
     />
-    <span>Radius to the wire’s centre</span>
+    <span>{{ say.radiusToWiresCentre }}</span>
     <QuantityField
       small
-      label="Test bend, radius"
+      :label="say.testBendRadius"
       :shown="test ? text(test.radiusMm, 'mm') : ''"
-      placeholder="not tested"
-      :parse="mm('radiusMm', 'Test bend, radius')"
+      :placeholder="say.notTested"
+      :parse="mm('radiusMm', say.testBendRadius)"
       @set="set({ radiusMm: $event })"
     />
-    <span>Relaxes from 90° to</span>
+    <span>{{ say.relaxesFromTo }}</span>
     <QuantityField
       small
-      label="Test bend, relaxed angle"
+      :label="say.testBendRelaxedAngle"
       :shown="test ? text(test.relaxedDeg, 'deg') : ''"
-      placeholder="not tested"
-      :parse="
-        numberAt('workshop.wire.testBends.*.relaxedDeg', 'Test bend, relaxed angle', 'degrees')
-      "
+      :placeholder="say.notTested"
+      :parse="numberAt('workshop.wire.testBends.*.relaxedDeg', say.testBendRelaxedAngle, 'degrees')"
       @set="set({ relaxedDeg: $event })"
     />
   </div>
   <button v-if="test" type="button" class="quiet-button" @click="drop">
-    Use the table’s springback again
+    {{ say.useTablesSpringbackAgain }}
   </button>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { type WireChoice } from '@keen-sinew/core';
 import ChoiceField from '../../controls/ChoiceField.vue';
 import { numberAt } from '../../controls/limited.ts';
@@ -11,7 +12,7 @@ const props = defineProps<{ name: string; choice: WireChoice; strands?: boolean 
 const emit = defineEmits<{ set: [choice: WireChoice] }>();
 const metals = useMetals();
 
-const readStrands = numberAt('wire.spine.strands', `${props.name}, strands`);
+const readStrands = numberAt('wire.spine.strands', say.strands(props.name));
 </script>
 
 <template>
@@ -19,25 +20,25 @@ const readStrands = numberAt('wire.spine.strands', `${props.name}, strands`);
     <span class="name">{{ name }}</span>
     <ChoiceField
       small
-      :label="`${name}, metal`"
+      :label="say.metal2(name)"
       :value="choice.metal"
       :options="metals"
       @set="emit('set', { ...choice, metal: $event })"
     />
     <WireSizeField
-      :label="`${name}, diameter or gauge`"
+      :label="say.diameterOrGauge2(name)"
       :size="choice.size"
       @set="emit('set', { ...choice, size: $event })"
     />
     <label v-if="strands" class="strands">
       <QuantityField
         small
-        :label="`${name}, strands`"
+        :label="say.strands(name)"
         :shown="String(choice.strands)"
         :parse="readStrands"
         @set="emit('set', { ...choice, strands: Math.round($event) })"
       />
-      strands twisted
+      {{ say.strandsTwisted }}
     </label>
   </div>
 </template>

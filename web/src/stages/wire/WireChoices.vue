@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import { THREAD_IDS, threadById, wayOf, type WireChoice, type WireSize } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -29,20 +30,20 @@ const holds = computed(() =>
 const onRods = computed(() => holds.value.some((hold) => hold.contact.kind === 'rod'));
 
 const setSpine = (spine: WireChoice): void =>
-  change('Change the spine wire', (p) => withWire(p, { spine }));
+  change(say.changeSpineWire, (p) => withWire(p, { spine }));
 const setLimb = (id: string, choice: WireChoice): void =>
-  change('Change a limb wire', (p) => withWire(p, { limbs: { ...p.wire.limbs, [id]: choice } }));
-const SPINE_NUMBERS = [{ key: 'neckStrands', label: 'Strands more along the neck' }] as const;
+  change(say.changeLimbWire, (p) => withWire(p, { limbs: { ...p.wire.limbs, [id]: choice } }));
+const SPINE_NUMBERS = [{ key: 'neckStrands', label: say.strandsMoreAlongNeck }] as const;
 const stiff = computed(() =>
   plan.value.wire.wires.some(({ kind }) => kind === 'rod' || kind === 'iron'),
 );
 const threads = [
-  { label: 'plain', value: '' },
-  ...THREAD_IDS.map((id) => ({ label: `threaded ${id}`, value: id as string })),
+  { label: say.plain, value: '' },
+  ...THREAD_IDS.map((id) => ({ label: say.threaded(id), value: id as string })),
 ];
 /** A thread is a diameter too, and its nut and washers are what stands below the base. */
 function setThread(id: string): void {
-  change('Change the rod', (p) => {
+  change(say.changeRod, (p) => {
     const thread = THREAD_IDS.find((threadId) => threadId === id) ?? null;
     const size: WireSize | null =
       thread === null ? p.wire.rod.size : { system: 'mm', value: threadById(thread).diameterMm };
@@ -56,21 +57,19 @@ const rod = computed((): WireChoice => ({
 }));
 /** Another metal leaves the size to follow; a size that was typed stays. */
 const setRod = (choice: WireChoice): void =>
-  change('Change the rod', (p) => {
+  change(say.changeRod, (p) => {
     const follows = p.wire.rod.size === null && choice.metal !== p.wire.rod.metal;
     const size = follows ? null : choice.size;
     return withWire(p, { rod: { metal: choice.metal, size, thread: null } });
   });
 const setRodSize = (size: WireSize | null): void =>
-  change('Let the rod follow its load', (p) =>
-    withWire(p, { rod: { ...p.wire.rod, size, thread: null } }),
-  );
+  change(say.letRodFollowIts, (p) => withWire(p, { rod: { ...p.wire.rod, size, thread: null } }));
 /** Rods that were given a wire of their own. */
 const ownHolds = computed(() =>
   holds.value.filter(({ contact }) => wire.value.limbs[contact.id] !== undefined),
 );
 function asOthers(id: string): void {
-  change('Make the rod as the others', (p) => {
+  change(say.makeRodAsOthers, (p) => {
     const { [id]: _own, ...limbs } = p.wire.limbs;
     return withWire(p, { limbs });
   });
@@ -78,7 +77,7 @@ function asOthers(id: string): void {
 </script>
 
 <template>
-  <WireChoiceRow name="Spine" :choice="wire.spine" strands @set="setSpine" />
+  <WireChoiceRow :name="say.spine2" :choice="wire.spine" strands @set="setSpine" />
   <WireChoiceRow
     v-for="pair in pairs"
     :key="pair.id"
@@ -88,40 +87,39 @@ function asOthers(id: string): void {
   />
   <div v-for="hold in ownHolds" :key="hold.contact.id">
     <WireChoiceRow
-      :name="`Rod, ${hold.contact.name}`"
+      :name="say.rod(hold.contact.name)"
       :choice="wire.limbs[hold.contact.id]!"
       @set="setLimb(hold.contact.id, $event)"
     />
     <button type="button" class="quiet-button" @click="asOthers(hold.contact.id)">
-      As the other rods
+      {{ say.asOtherRods }}
     </button>
   </div>
   <template v-if="stiff">
-    <WireChoiceRow name="Rods from the base" :choice="rod" @set="setRod" />
+    <WireChoiceRow :name="say.rodsFromBase" :choice="rod" @set="setRod" />
     <p class="says">
       <template v-if="wire.rod.size === null">
-        {{ text(plan.wire.rodMm, 'mm') }} is the thinnest of the shop that bears what it would
-        carry. Type a size to choose it yourself.
+        {{ say.isThinnestOfShop(text(plan.wire.rodMm, 'mm')) }}
       </template>
       <button v-else type="button" class="quiet-button" @click="setRodSize(null)">
-        As thick as the load asks for
+        {{ say.asThickAsLoad }}
       </button>
     </p>
-    <DecisionRow name="Bolted through the base">
+    <DecisionRow :name="say.boltedThroughBase">
       <ChoiceField
         small
-        label="Rods, thread"
+        :label="say.rodsThread"
         :value="wire.rod.thread ?? ''"
         :options="threads"
         @set="setThread"
       />
     </DecisionRow>
   </template>
-  <DecisionRow v-if="wire.spine.strands > 1" name="Drop strands one by one along the tail">
+  <DecisionRow v-if="wire.spine.strands > 1" :name="say.dropStrandsOneBy">
     <SwitchField
-      label="Drop strands one by one along the tail"
+      :label="say.dropStrandsOneBy"
       :value="wire.taperTail"
-      @set="change('Taper the tail', (p) => withWire(p, { taperTail: $event }))"
+      @set="change(say.taperTail, (p) => withWire(p, { taperTail: $event }))"
     />
   </DecisionRow>
   <DecisionRow
@@ -135,22 +133,17 @@ function asOthers(id: string): void {
       :shown="String(wire[spineNumber.key])"
       :parse="numberAt(`wire.${spineNumber.key}`, spineNumber.label)"
       @set="
-        change(`Change ${spineNumber.label}`, (p) =>
+        change(say.change(spineNumber.label), (p) =>
           withWire(p, { [spineNumber.key]: Math.round($event) }),
         )
       "
     />
   </DecisionRow>
   <p v-if="plan.wire.unwired.length > 0" class="says">
-    {{ plan.wire.unwired.join(', ') }}: folded on the body in this stance, or made without wire.
+    {{ say.foldedOnBodyIn(plan.wire.unwired.join(', ')) }}
   </p>
   <p v-if="all.length === 0" class="says">
-    This body has no limb wires:
-    {{
-      onRods
-        ? 'rods from the base hold it, and its fins are cut from sheet and set in.'
-        : 'its spine carries it all, and rods from the base keep it from turning.'
-    }}
+    {{ say.thisBodyHasNo(onRods ? say.rodsFromBaseHold : say.itsSpineCarriesIt) }}
   </p>
   <AllowanceList :on-rods="onRods" />
 </template>

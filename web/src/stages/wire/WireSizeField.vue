@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   bareSizes,
   parseWireSize,
@@ -21,7 +22,7 @@ function read(typed: string): Parsed<WireSize> {
   const clean = typed.replace(/\(.*\)/, '');
   asked.value = bareSizes(clean);
   return asked.value.length > 0
-    ? refused(props.label, typed, 'a size with its table; choose below which one it is')
+    ? refused(props.label, typed, say.sizeWithItsTable)
     : parseWireSize(clean, props.label);
 }
 function choose(size: WireSize): void {
@@ -39,7 +40,7 @@ function choose(size: WireSize): void {
       :parse="read"
       @set="emit('set', $event)"
     />
-    <div v-if="asked.length > 0" class="asked" role="group" :aria-label="`${label}: which table?`">
+    <div v-if="asked.length > 0" class="asked" role="group" :aria-label="say.whichTable(label)">
       <button v-for="entry in asked" :key="entry.system" type="button" @click="choose(entry)">
         {{ sizeText(entry) }}
       </button>

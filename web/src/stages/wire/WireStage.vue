@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as say from './words.ts';
 import {
   wireOfTarget,
   basePlanDrawing,
@@ -48,9 +49,9 @@ const chosen = computed(
 );
 const shows = ref<'side' | 'load' | 'route'>('side');
 const SHOWS = [
-  { label: 'Wires by side', value: 'side' },
-  { label: 'By what they bear', value: 'load' },
-  { label: 'Edit the route', value: 'route' },
+  { label: say.wiresBySide, value: 'side' },
+  { label: say.byWhatTheyBear, value: 'load' },
+  { label: say.editRoute, value: 'route' },
 ];
 const options = computed(
   () =>
@@ -83,12 +84,12 @@ const toBench = (): void => {
 </script>
 
 <template>
-  <SheetFrame label="The armature, drawn to scale">
+  <SheetFrame :label="say.armatureDrawnToScale">
     <SheetBoard
       :rows="rows"
       :target="target"
       :hold="dragging"
-      label="Side and front elevation with the wires, the chosen wire laid straight, and the base"
+      :label="say.sideAndFrontElevation"
       @pick="pickOnSheet"
     >
       <template #default="{ placed, mmPerPx, pointIn }">
@@ -105,7 +106,7 @@ const toBench = (): void => {
     </SheetBoard>
     <div class="by">
       <PickRow
-        label="What the drawing is for"
+        :label="say.whatDrawingIsFor"
         :value="shows"
         :options="SHOWS"
         @set="shows = $event as 'load'"
@@ -114,18 +115,17 @@ const toBench = (): void => {
       <p v-else-if="shows === 'route'" class="told" aria-live="polite">
         <template v-if="told">{{ told }}</template>
         <template v-else-if="chosen && mayEdit(chosen)">
-          Drag a stretch of {{ chosen.id }} onto a joint, or one of its ends to another place.
+          {{ say.dragStretchOfOnto(chosen.id) }}
         </template>
-        <template v-else>Choose a wire in the cut list that has a route of its own.</template>
+        <template v-else>{{ say.chooseWireInCut }}</template>
       </p>
     </div>
   </SheetFrame>
   <LedgerPanel stage="wire">
-    <LedgerSection title="Scheme"><SchemePart /></LedgerSection>
-    <LedgerSection title="Cut list">
+    <LedgerSection :title="say.scheme"><SchemePart /></LedgerSection>
+    <LedgerSection :title="say.cutList">
       <p v-if="wires.length === 0" class="hint">
-        No wire: the piece is clay alone. Anything thin droops in the oven; choose another scheme if
-        a limb is longer than it is thick.
+        {{ say.noWirePieceIs }}
       </p>
       <CutTable v-else :wires="wires" :chosen="chosen?.id ?? ''" @choose="choose" />
       <button
@@ -134,13 +134,13 @@ const toBench = (): void => {
         class="wide-button"
         @click="toBench"
       >
-        Bend {{ chosen.id }} at the bench
+        {{ say.bendAtBench(chosen.id) }}
       </button>
     </LedgerSection>
     <template v-if="chosen">
-      <LedgerSection :title="`${chosen.id}: what the cut is made of`">
+      <LedgerSection :title="say.whatCutIsMade(chosen.id)">
         <p v-if="chosen.otherEndOf" class="hint">
-          The other end of a folded wire: its lengths stand with the wire itself.
+          {{ say.otherEndOfFolded }}
         </p>
         <template v-else>
           <WorkingRow :working="chosen.cut" />
@@ -154,27 +154,25 @@ const toBench = (): void => {
       </LedgerSection>
       <LedgerSection
         v-if="chosen.bends.length > 0"
-        :title="`${chosen.id}: bend marks from the ${chosen.namedEnd}`"
+        :title="say.bendMarksFrom(chosen.id, chosen.namedEnd)"
       >
         <BendTable :wire="chosen" />
       </LedgerSection>
-      <LedgerSection :title="`${chosen.id}: strength under raw clay`">
+      <LedgerSection :title="say.strengthUnderRawClay(chosen.id)">
         <StrengthTable :wire-id="chosen.id" />
       </LedgerSection>
-      <LedgerSection :title="`${chosen.id}: its route`" folded>
+      <LedgerSection :title="say.itsRoute(chosen.id)" folded>
         <RoutePart :wire="chosen" />
       </LedgerSection>
     </template>
-    <LedgerSection title="Bindings" folded><BindingPart /></LedgerSection>
-    <LedgerSection title="Wire on hand"><StockPart /></LedgerSection>
-    <LedgerSection title="Wires and allowances" folded><WireChoices /></LedgerSection>
-    <LedgerSection title="Thin wires" folded><FineWires /></LedgerSection>
-    <LedgerSection title="Metals and test bends" folded><MetalPart /></LedgerSection>
-    <LedgerSection title="Gauge tables" folded><GaugeTables /></LedgerSection>
-    <LedgerSection title="Joints left free" folded><HingePart /></LedgerSection>
-    <LedgerSection title="Base, holes from the front left corner" folded
-      ><BasePart
-    /></LedgerSection>
+    <LedgerSection :title="say.bindings" folded><BindingPart /></LedgerSection>
+    <LedgerSection :title="say.wireOnHand"><StockPart /></LedgerSection>
+    <LedgerSection :title="say.wiresAndAllowances" folded><WireChoices /></LedgerSection>
+    <LedgerSection :title="say.thinWires" folded><FineWires /></LedgerSection>
+    <LedgerSection :title="say.metalsAndTestBends" folded><MetalPart /></LedgerSection>
+    <LedgerSection :title="say.gaugeTables" folded><GaugeTables /></LedgerSection>
+    <LedgerSection :title="say.jointsLeftFree" folded><HingePart /></LedgerSection>
+    <LedgerSection :title="say.baseHolesFromFront" folded><BasePart /></LedgerSection>
     <CautionNote :ids="['cut-wire']" />
   </LedgerPanel>
 </template>

@@ -1,0 +1,21 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// offline.ts
+export const thisAddressIsNeither =
+  'This address is neither localhost nor HTTPS, so the browser will not keep the application for use without a network. Your pieces are kept all the same.';
+export const beingMadeReadyFor = 'Being made ready for use without a network.';
+export const keptInThisBrowser = 'Kept in this browser: it opens without a network from now on.';
+export const browserWouldNotKeep = (message: string | number): string =>
+  `The browser would not keep the application for use without a network (${message}). Your pieces are kept all the same.`;
+
+// usePiecePlan.ts
+export const piecePlan = 'piece plan';
+export const body = 'The body';
+export const shape = 'The shape';
+export const heat = 'The heat';
+
+// useUndoKeys.ts
+export const inputNotTypeInput =
+  'input:not([type]), input[type="text"], input[type="search"], textarea';

@@ -1,0 +1,11 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// ColourField.vue
+export const byEye = (label: string | number): string => `${label}, by eye`;
+export const colour = 'Colour';
+export const sixDigitsSuchAs = 'six digits such as #6d6558';
+
+// NameField.vue
+export const toLetters = (most: string | number): string => `1 to ${most} letters`;

@@ -1,0 +1,7 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// useCaliper.ts
+export const simulatedCaliperDoesNot =
+  'The simulated caliper does not answer: it needs the application’s own server (npm start). Type the readings instead.';

@@ -1,0 +1,64 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// FilesDialog.vue
+export const sheetsAndFiles = 'Sheets and files';
+export const elevationsWiresWithTheir =
+  'Elevations, wires with their marks, the drilled base, core, strokes, colours and the steps, at exactly 1:1 of the model, tiled with a 10 mm overlap. Print at 100 %, never “fit to page”, and measure the 100 mm bar before you cut.';
+export const paper = 'Paper';
+export const drawingSheets = 'Drawing the sheets';
+export const shopSheetsPdf = (paper: string | number): string => `Shop sheets (PDF, ${paper})`;
+export const yourPrinterWhatBars = 'Your printer: what the bars measure';
+export const close = 'Close';
+export const sheetsCouldNotBe = (message: string | number): string =>
+  `The sheets could not be made: ${message}.`;
+export const bodyIsStillBeing = 'the body is still being worked out, try again in a moment';
+export const noWireOfThis = 'no wire of this piece is bent';
+export const archiveCouldNotBe = (message: string | number): string =>
+  `The archive could not be made: ${message}.`;
+export const bodyIsStillBeingWorked = 'The body is still being worked out. Try again in a moment.';
+export const bendingCardsPdf = 'Bending cards (PDF)';
+export const everyBendOnCard =
+  'Every bend on a card of its own, six to a page: mark, which way, how far, the shape after it.';
+export const cutListCsv = 'Cut list (CSV)';
+export const everyWireWithEach = 'Every wire with each allowance as a line, in mm.';
+export const bendMarksCsv = 'Bend marks (CSV)';
+export const feedMarkTurnAngle = 'Feed, mark, turn, angle and bend-to of every bend.';
+export const sideElevationSvg = 'Side elevation (SVG)';
+export const frontElevationSvg = 'Front elevation (SVG)';
+export const bonesAndOutlineAt =
+  'Bones and outline at 1:1 in millimetres, for a drawing or cutting program.';
+export const sideElevationDxf = 'Side elevation (DXF)';
+export const frontElevationDxf = 'Front elevation (DXF)';
+export const armatureInItsOutline =
+  'The armature in its outline, a layer for each wire, 1:1 in millimetres.';
+export const wiresLaidStraightDxf = 'Wires laid straight (DXF)';
+export const everyWireWithIts = 'Every wire with its bend marks, to cut or engrave a rule from.';
+export const drilledBaseDxf = 'Drilled base (DXF)';
+export const boardWithItsHoles = 'The board with its holes, for a drilling or cutting machine.';
+export const stepsCsv = 'Steps (CSV)';
+export const workInOrderWith = 'The work in order, with what you logged of it.';
+export const shoppingListCsv = 'Shopping list (CSV)';
+export const whatToBuyWith = 'What to buy, with quantities.';
+export const wholePlanJson = 'Whole plan (JSON)';
+export const everyNumberWithIts = 'Every number with its working, and every snag.';
+export const lengthsFoundCsv = 'Lengths found (CSV)';
+export const whatPicturesTapeAnd =
+  'What pictures, tape and caliper say of each bone, in life, ± and from what.';
+export const thisPieceJson = 'This piece (JSON)';
+export const yourDecisionsAndMeasurements =
+  'Your decisions and measurements, to keep or to take in elsewhere.';
+export const thisPieceZip = 'This piece (ZIP)';
+export const sameWithReferencePictures =
+  'The same with the reference pictures that you brought in.';
+
+// PrinterCheck.vue
+export const yourPrinter = 'Your printer';
+export const printSheetLaySteel =
+  'Print a sheet, lay a steel rule or a caliper on its two bars of 100 mm, and type what they measure. Sheets printed from then on make up for it.';
+export const sheetsAreDrawnAcross = (factors: string | number, factors2: string | number): string =>
+  `Sheets are drawn ${factors} across and ${factors2} down. Measure the next one too: it should be right.`;
+export const asItComes = 'As it comes';
+export const barAcrossMeasures = 'Bar across measures';
+export const barDownMeasures = 'Bar down measures';

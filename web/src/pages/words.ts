@@ -1,0 +1,54 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// NotFound.vue
+export const noSuchPage = 'No such page';
+export const addressDoesNotBelong = 'The address does not belong to any stage of a piece.';
+export const allPieces = 'All pieces';
+
+// OpenLast.vue
+export const opening = 'Opening';
+
+// PiecesPage.vue
+export const keenSinew = 'Keen Sinew';
+export const oneMeasuredSkeletonEverything =
+  'One measured skeleton; everything else is worked out from it.';
+export const besidePieces = 'Beside the pieces';
+export const workshop = 'Workshop';
+export const libraryOfAnimals = 'Library of animals';
+export const yourPieces = 'Your pieces';
+export const thereIsNoPiece =
+  'There is no piece yet. Make one below, or bring the demonstration back.';
+export const bringDemonstrationBack = 'Bring the demonstration back';
+export const saveToFile = 'Save to a file';
+export const remove = 'Remove';
+export const storedPieceIsDamaged = (id: string | number, sentence: string | number): string =>
+  `The stored piece “${id}” is damaged and was set aside. ${sentence}`;
+export const newPiece = 'A new piece';
+export const notSureWhich = 'Not sure which?';
+export const openLibraryOfAnimals = 'Open the library of animals';
+export const toSeeThemSide = 'to see them side by side, or to put one together yourself.';
+export const name = 'Name';
+export const otterAtWeir = 'Otter at the weir';
+export const nameOfNewPiece = 'Name of the new piece';
+export const animal = 'Animal';
+export const makePiece = 'Make the piece';
+export const takeInPieceFrom = 'Take in a piece from a file';
+export const pieceFile = 'Piece file';
+export const newWord = (name: string | number): string => `New ${name}`;
+export const wasNotTakenIn = (name: string | number, sentence: string | number): string =>
+  `${name} was not taken in. ${sentence}`;
+export const bringsWorkshopOfIts = (name: string | number): string =>
+  `${name} brings a workshop of its own; yours stays as it is. `;
+export const takeOverFrom = (name: string | number): string => `Take over from ${name}`;
+export const takeOverWhatIs = 'Take over what is missing here';
+export const archiveCouldNotBe = (message: string | number): string =>
+  `The archive could not be read: ${message}.`;
+export const isRemoved = (name: string | number): string => `“${name}” is removed. `;
+export const putItBack = 'Put it back';
+export const wasNotSaved = (name: string | number, message: string | number): string =>
+  `${name} was not saved: ${message}.`;
+export const scaleBy = (sizeId: string | number): string => `scale by ${sizeId}`;
+export const scaleByItsEyes = 'scale by its eyes';
+export const scaleBy2 = (byWord: string | number): string => `scale by the ${byWord}`;

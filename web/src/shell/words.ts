@@ -1,0 +1,77 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// PieceFrame.vue
+export const skipToSheet = 'Skip to the sheet';
+export const workshopWasChangedMeanwhile =
+  'The workshop was changed meanwhile: what this step did there was left as it is now.';
+export const thisPieceWasChanged =
+  'This piece was changed in another tab. What is shown here is older.';
+export const takeNewerState = 'Take the newer state';
+export const itsPreviousGoodCopy = 'Its previous good copy was taken.';
+export const storedPieceIsDamaged = (
+  id: string | number,
+  which: string | number,
+  sentence: string | number,
+): string => `The stored piece “${id}” is damaged and was set aside. ${which} ${sentence}`;
+export const workingOutBody = (bodyProgress: string | number): string =>
+  `Working out the body, ${bodyProgress} %`;
+
+// PieceGate.vue
+export const noPieceOfThis = 'No piece of this name';
+export const thereIsNoPiece = (id: string | number): string =>
+  `There is no piece “${id}” in this browser. It may have been made in another browser, or removed.`;
+export const allPieces = 'All pieces';
+export const openingPiece = 'Opening the piece';
+
+// SnagLine.vue
+export const listAll = 'List all';
+export const toFix = (part: string | number): string => `${part} to fix`;
+export const toWatch = (part: string | number): string => `${part} to watch`;
+export const nothingToFixAnd = 'Nothing to fix and nothing to watch.';
+export const next = 'Next';
+export const showMe = 'Show me';
+
+// SnagList.vue
+export const everythingThatIsWrong = 'Everything that is wrong now';
+export const wrongNow = 'Wrong now';
+export const toFix2 = 'To fix';
+export const toWatch2 = 'To watch';
+export const close = 'Close';
+
+// SpineNav.vue
+export const stages = 'Stages';
+export const notConfirmedYet = 'not confirmed yet';
+export const toFix3 = 'to fix';
+export const toWatch3 = 'to watch';
+export const something = (told: string | number, which: string | number): string =>
+  `${told}, something ${which}`;
+
+// TopLine.vue
+export const nameOfPiece = 'Name of the piece';
+export const rename = 'Rename';
+export const scale = 'Scale';
+export const tallAsPosed = 'Tall as posed';
+export const clay = 'Clay';
+export const undoCtrlZ = (undoLabel: string | number): string => `Undo: ${undoLabel} (Ctrl+Z)`;
+export const nothingToUndo = 'Nothing to undo';
+export const undo = 'Undo';
+export const redoCtrlShiftZ = (redoLabel: string | number): string =>
+  `Redo: ${redoLabel} (Ctrl+Shift+Z)`;
+export const nothingToRedo = 'Nothing to redo';
+export const redo = 'Redo';
+export const switchToInchesOunces = 'Switch to inches, ounces and °F';
+export const switchToMillimetresGrams = 'Switch to millimetres, grams and °C';
+export const nightBench = 'Night bench';
+export const paperByDay = 'Paper by day';
+export const sheetsAndFilesP = 'Sheets and files (P)';
+export const printShopSheets = 'Print shop sheets';
+export const ownStance = 'Own stance';
+export const notSaved = 'Not saved';
+export const saving = 'Saving';
+export const saved = (part: string | number): string => `Saved ${part}`;
+export const renamePiece = 'Rename the piece';
+
+// WorkingChip.vue
+export const howIsWorkedOut = (label: string | number): string => `How “${label}” is worked out`;

@@ -1,0 +1,22 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// creatureStore.ts
+export const notSavedBrowsersStore = (error: string | number): string =>
+  `Not saved: the browser’s store refused (${error}). Save the animal to a file.`;
+export const changeAnimal = 'Change the animal';
+
+// pieceStorage.ts
+export const storedRecordIsNot = 'The stored record is not one of a piece.';
+
+// pieceStore.ts
+export const takeOverFrom = (name: string | number): string => `Take over from ${name}`;
+export const notSavedBrowsersStoreRefused = (error: string | number): string =>
+  `Not saved: the browser’s store refused (${error}). Export the piece to a file.`;
+
+// workshopStore.ts
+export const notSavedBrowsersStoreRefusedSave = (error: string | number): string =>
+  `Not saved: the browser’s store refused (${error}). Save the workshop to a file.`;
+export const takeOverMetalsOf = 'Take over the metals of a piece';
+export const takeInWorkshopFrom = 'Take in a workshop from a file';

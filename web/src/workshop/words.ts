@@ -1,0 +1,124 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// ClayOnHand.vue
+export const name = 'Name';
+export const kind = 'Kind';
+export const left = 'Left';
+export const packetCosts = 'A packet costs';
+export const remove = 'Remove';
+export const clayOnHandName = 'Clay on hand, name';
+export const kind2 = (name: string | number): string => `${name}, kind`;
+export const left2 = (name: string | number): string => `${name}, left`;
+export const priceOfPacket = (name: string | number): string => `${name}, price of a packet`;
+export const notKnown = 'not known';
+export const noClayIsEntered =
+  'No clay is entered, so the shopping list has all that a piece takes. A piece finds its clay here by its kind and its name.';
+export const addClay = 'Add clay';
+export const addClayOnHand = 'Add clay on hand';
+export const firmOvenClay = 'Firm oven clay';
+export const changeClayOnHand = 'Change clay on hand';
+export const removeClayOnHand = 'Remove clay on hand';
+export const priceOfPacket2 = 'Price of a packet';
+
+// OvenPart.vue
+export const changeOven = 'Change the oven';
+export const airLeftAllRound = 'Air left all round';
+export const airLeftAllRoundIn = 'Air left all round in the oven';
+export const changeAirInOven = 'Change the air in the oven';
+export const fanOn = 'Fan on';
+export const switchOvensFan = 'Switch the oven’s fan';
+export const thermometerLessDial = 'Thermometer less dial';
+export const enterWhatThermometerShows = 'Enter what a thermometer shows';
+export const insideLong = 'Inside, long';
+export const insideDeep = 'Inside, deep';
+export const insideHigh = 'Inside, high';
+
+// PacePart.vue
+export const handWorkTakesTimes = 'Hand work takes, times the usual';
+export const changeYourPace = 'Change your pace';
+export const sittingAtBench = 'A sitting at the bench';
+export const changeLengthOfSitting = 'Change the length of a sitting';
+export const timeThatHandWork = 'Time that hand work takes';
+export const sitting = 'A sitting';
+
+// PaintsOnHand.vue
+export const driesTo = 'Dries to';
+export const paintName = 'Paint, name';
+export const colour = (name: string | number): string => `${name}, colour`;
+export const noPaintIsEntered =
+  'No paint is entered. With paints here, the shopping list of a piece names the one that comes nearest to each of its colours.';
+export const addPaint = 'Add a paint';
+export const paint = 'Paint';
+export const changePaint = 'Change a paint';
+export const removePaint = 'Remove a paint';
+
+// SheetsPart.vue
+export const widthOfFoil = 'Width of the foil';
+export const gaugeOfFoil = 'Gauge of the foil';
+export const packedDensityGMl = 'Packed density, g/ml';
+export const packedDensityOfFoil = 'Packed density of the foil';
+export const packedDensity = 'Packed density';
+export const sheetOfPaper = 'A sheet of paper';
+export const changePaper = 'Change the paper';
+export const widthOfSheetOf = 'Width of a sheet of clay';
+export const lengthOfSheetOf = 'Length of a sheet of clay';
+export const changeFoil = 'Change the foil';
+export const changeSheet = 'Change the sheet';
+
+// ToolChoices.vue
+export const fromWord = 'from';
+export const narrowestStrokesAreFrom =
+  'Narrowest strokes are from common practice: press your own tool into a scrap and measure it.';
+export const putToolAway = 'Put a tool away';
+export const addTool = 'Add a tool';
+
+// WireOnHand.vue
+export const wireOnHandMetal = 'Wire on hand, metal';
+export const wireOnHandDiameter = 'Wire on hand, diameter or gauge';
+export const wireOnHandLengths = 'Wire on hand, lengths';
+export const thisWire = ' this wire';
+export const noWireIsEntered =
+  'No wire is entered, so everything must be bought. Enter what lies in the drawer to see what can be cut from it.';
+export const addWireOnHand = 'Add wire on hand';
+export const changeWireOnHand = 'Change wire on hand';
+export const removeWireOnHand = 'Remove wire on hand';
+export const lengthsOnHand = 'Lengths on hand';
+export const lengths = (length: string | number): string => `${length} lengths`;
+export const upToLengths = (mostlengths: string | number): string => `up to ${mostlengths} lengths`;
+
+// WorkshopNote.vue
+export const keptIn = 'Kept in the';
+export const workshop = 'workshop';
+export const everyPieceReadsIt = ': every piece reads it there.';
+
+// WorkshopPage.vue
+export const allPieces = 'All pieces';
+export const workshop2 = 'Workshop';
+export const whatYouHaveAnd = 'What you have and how you work. Every piece reads it from here.';
+export const undoCtrlZ = (undoLabel: string | number): string => `Undo: ${undoLabel} (Ctrl+Z)`;
+export const nothingToUndo = 'Nothing to undo';
+export const undo = 'Undo';
+export const redoCtrlShiftZ = (redoLabel: string | number): string =>
+  `Redo: ${redoLabel} (Ctrl+Shift+Z)`;
+export const nothingToRedo = 'Nothing to redo';
+export const redo = 'Redo';
+export const saveToFile = 'Save to a file';
+export const takeInFromFile = 'Take in from a file';
+export const workshopFile = 'Workshop file';
+export const storedWorkshopWasDamaged = (damage: string | number): string =>
+  `The stored workshop was damaged and set aside. ${damage}`;
+export const wireOnHand = 'Wire on hand';
+export const clayOnHand = 'Clay on hand';
+export const paintsOnHand = 'Paints on hand';
+export const oven = 'Oven';
+export const pace = 'Pace';
+export const toolsForTexture = 'Tools for texture';
+export const foilPaperSheetsOf = 'Foil, paper, sheets of clay';
+export const openingWorkshop = 'Opening the workshop';
+export const wasNotTakenIn = (name: string | number, sentence: string | number): string =>
+  `${name} was not taken in. ${sentence}`;
+export const whatWasMissingHere = 'What was missing here was taken over.';
+export const whatWasMissingHereWas = (kept: string | number): string =>
+  `What was missing here was taken over. Kept as they were here: ${kept}.`;
