@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { posedBone, alongBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { innerRadiusMm, type SkinPart } from '../body/skin.ts';
 import { edgesOf, type Point2 } from '../geometry/hull.ts';
@@ -9,8 +10,8 @@ export const WEIGHT_COVER_MM = 2;
 
 /** Density in g/ml (handbook values, from memory; CRC Handbook of Chemistry and Physics). */
 export const WEIGHT_METALS = {
-  lead: { name: 'Lead', gPerMl: 11.34 },
-  steel: { name: 'Steel', gPerMl: 7.85 },
+  lead: { name: say.lead, gPerMl: 11.34 },
+  steel: { name: say.steel, gPerMl: 7.85 },
 } as const satisfies Record<Counterweight['metal'], { name: string; gPerMl: number }>;
 
 /**

@@ -103,3 +103,9 @@ export const leastWeightThereThat =
   'the least weight there that brings the centre inside every edge by the wanted margin, and 2 % more';
 export const wholeGrams = 'whole grams';
 export const balanceOfMomentsAbout = 'balance of moments about the edges of the outline';
+
+// counterweight.ts
+export const lead = 'Lead';
+
+// counterweight.ts
+export const steel = 'Steel';

@@ -81,7 +81,7 @@ function workOver(skeleton: Skeleton, { shape }: MassPlan): Sentence {
         ]
       : hasMuscles(skeleton)
         ? [say.addMuscleAnd]
-        : ['add '];
+        : [say.addWord];
   return [say.roughenShell, ...muscles, say.lastThinSkinOf];
 }
 
@@ -97,7 +97,7 @@ function conditionStep({ batches }: MassPlan, cure: CurePlan): Step {
     stage: 'mass',
     title: say.makeClayReady,
     sentence: [
-      'Have ',
+      say.have,
       ...listSentence(
         batches.map(({ figures, grams, packets, laidFor }): Sentence => [
           grams,
@@ -139,7 +139,7 @@ function coreStep({ foil, regions }: MassPlan): Step {
       cored.length === 0
         ? [say.noFoilEveryRegion]
         : [
-            'Tear ',
+            say.tear,
             foil.metres,
             say.ofFoilOffRoll,
             foil.grams,
@@ -230,7 +230,7 @@ function cureStep(stage: BakeStage, cure: CurePlan, needs: readonly string[]): S
   return {
     id: `cure.${stage.id}`,
     stage: 'cure',
-    title: `${figures.clay.setting === 'oven' ? 'Bake' : 'Set'}: ${stage.name.toLowerCase()}`,
+    title: `${figures.clay.setting === 'oven' ? say.bake : say.setWord}: ${stage.name.toLowerCase()}`,
     sentence,
     cautions: CURE_CAUTIONS[figures.clay.setting],
     needs,
@@ -264,7 +264,7 @@ const FLIGHT = 5;
 function strokes({ zone, length, width, locksPerStroke }: ZonePlan): Sentence {
   const { one: entry } = wordsOf(zone);
   const wide = width?.value ?? length.value;
-  const size: Sentence = [length, say.longAnd, width ?? '', ' wide'];
+  const size: Sentence = [length, say.longAnd, width ?? '', say.wideAfter];
   if (entry === 'scale' && wide > PLATE * length.value)
     return [say.platesRightAcross, ...size, say.inOneRowFrom];
   if (entry === 'feather' && length.value > FLIGHT * wide)

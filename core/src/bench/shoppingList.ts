@@ -42,7 +42,7 @@ export function shoppingList(
     ...(wire.bindings.total.unit === 'm' ? [line(say.tieForBindings, wire.bindings.total)] : []),
     line(
       [say.boardForBase, wire.base.length, ' by ', wire.base.width],
-      count('bench.shop.board', 'Boards', say.onePieceOneBase, 1),
+      count('bench.shop.board', say.boards, say.onePieceOneBase, 1),
     ),
     ...(wire.base.hardware.length > 0
       ? wire.base.hardware.map((working) => line(working.label, working))

@@ -134,3 +134,24 @@ export const nearestOnHandE = (name: string, difference: string): string =>
 export const paint2 = (name: string): string => `Paint, ${name}`;
 export const layersOfThisZone = 'layers of this zone in Colour';
 export const basePlanInWire = 'base plan in Wire';
+
+// claySteps.ts
+export const addWord = 'add ';
+
+// claySteps.ts
+export const have = 'Have ';
+
+// claySteps.ts
+export const tear = 'Tear ';
+
+// claySteps.ts
+export const bake = 'Bake';
+
+// claySteps.ts
+export const setWord = 'Set';
+
+// claySteps.ts
+export const wideAfter = ' wide';
+
+// shoppingList.ts
+export const boards = 'Boards';

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import { hexToOklch, oklchToHex, type Oklch } from './colourSpaces.ts';
 
 /** The steps from the base of a zone, dark into the hollows and light onto the ridges. */
@@ -19,30 +20,30 @@ export interface LayerRule {
 
 /** Dark wash into the hollows, then drier and lighter on the ridges. Shares: common practice. */
 export const LAYERS: readonly LayerRule[] = Object.freeze<LayerRule[]>([
-  { id: 'base', name: 'Base', steps: 0, chroma: 1, share: 1, how: 'brushed on, thin coats' },
+  { id: 'base', name: say.base, steps: 0, chroma: 1, share: 1, how: say.brushedOnThinCoats },
   {
     id: 'hollows',
-    name: 'Hollows',
+    name: say.hollows,
     steps: -1.5,
     chroma: 1.05,
     share: 0.5,
-    how: 'a thin wash, wiped off the ridges',
+    how: say.thinWashWipedOff,
   },
   {
     id: 'ridge-1',
-    name: 'Ridges',
+    name: say.ridges,
     steps: 1,
     chroma: 0.92,
     share: 0.25,
-    how: 'dry-brushed across the strokes',
+    how: say.dryBrushedAcross,
   },
   {
     id: 'ridge-2',
-    name: 'Tips',
+    name: say.tips,
     steps: 2,
     chroma: 0.82,
     share: 0.12,
-    how: 'dry-brushed on the highest tips only',
+    how: say.dryBrushedOnTips,
   },
 ]);
 

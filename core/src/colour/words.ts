@@ -27,3 +27,27 @@ export const aboutMToLitreBy = 'about 10 m² to the litre by brush (common pract
 export const primerOneCoat = 'Primer, one coat';
 export const highGloss = 'high gloss';
 export const varnish = (which: string, part: string): string => `Varnish, ${which}: ${part}`;
+
+// paintLayers.ts
+export const base = 'Base';
+
+// paintLayers.ts
+export const brushedOnThinCoats = 'brushed on, thin coats';
+
+// paintLayers.ts
+export const hollows = 'Hollows';
+
+// paintLayers.ts
+export const thinWashWipedOff = 'a thin wash, wiped off the ridges';
+
+// paintLayers.ts
+export const ridges = 'Ridges';
+
+// paintLayers.ts
+export const dryBrushedAcross = 'dry-brushed across the strokes';
+
+// paintLayers.ts
+export const tips = 'Tips';
+
+// paintLayers.ts
+export const dryBrushedOnTips = 'dry-brushed on the highest tips only';

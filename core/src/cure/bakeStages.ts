@@ -46,7 +46,7 @@ export function bakeStages(facts: StageFacts): readonly BakeStage[] {
       ? [
           stageOf(facts, {
             id: 'parts',
-            name: 'Parts',
+            name: say.parts,
             kinds: ['parts'],
             what: say.eyesClawsAndTeeth(verb),
           }),
@@ -56,7 +56,7 @@ export function bakeStages(facts: StageFacts): readonly BakeStage[] {
       ? [
           stageOf(facts, {
             id: 'shell',
-            name: 'Shell',
+            name: say.shell,
             kinds: ['shell'],
             what: say.thinEvenShellIs(verb),
           }),
@@ -64,7 +64,7 @@ export function bakeStages(facts: StageFacts): readonly BakeStage[] {
       : []),
     stageOf(facts, {
       id: 'finish',
-      name: 'Finish',
+      name: say.finish,
       kinds: ['shell', 'solid', ...(cure.partsFirst ? [] : (['parts'] as const))],
       what: say.finishedSurfaceIsWith(verb),
     }),

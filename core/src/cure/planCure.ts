@@ -127,7 +127,7 @@ function ovenWorkings(
 
 const RULE_LABELS: Readonly<Record<ClayKind, readonly [thick: string, time: string]>> = {
   solid: [say.thickestSolidPart, say.solidParts],
-  shell: [say.thickestShell, 'Shell'],
+  shell: [say.thickestShell, say.shell],
   parts: [say.thickestPartMadeApart, say.partsMadeApart],
 };
 

@@ -76,3 +76,12 @@ export const bakes = 'Bakes';
 export const roundsOfSetting = 'Rounds of setting';
 export const schoolsOfPracticeShell =
   'schools of practice: a shell baked first and worked over, or all at once';
+
+// bakeStages.ts
+export const parts = 'Parts';
+
+// bakeStages.ts
+export const shell = 'Shell';
+
+// bakeStages.ts
+export const finish = 'Finish';

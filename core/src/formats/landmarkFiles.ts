@@ -71,11 +71,7 @@ export function readLandmarks(
   const first = text.trimStart();
   if (/^LM\s*=/i.test(first)) return readTps(fileName, first, picture, landmarks);
   if (/^picture,/i.test(first)) return readCsv(fileName, first, picture, landmarks);
-  return refused(
-    fileName,
-    first.slice(0, 20),
-    'a TPS file that begins with LM=, or a CSV table of landmarks as this application writes it',
-  );
+  return refused(fileName, first.slice(0, 20), say.landmarkFileThatIsOurs);
 }
 
 function readTps(
@@ -87,7 +83,7 @@ function readTps(
   const lines = text.split(/\r?\n/).map((line) => line.trim());
   const count = Number(/^LM\s*=\s*(\d+)$/i.exec(lines[0] ?? '')?.[1]);
   if (!Number.isInteger(count))
-    return refused(say.line(fileName), lines[0], 'LM= and how many landmarks follow');
+    return refused(say.line(fileName), lines[0], say.landmarkCountFollows);
   // A second block belongs to another picture: only the first is read.
   const end = lines.findIndex((line, i) => i > 0 && /^LM\s*=/i.test(line));
   const block = end < 0 ? lines : lines.slice(0, end);

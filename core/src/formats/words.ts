@@ -109,3 +109,10 @@ export const atkinsonHyperlegibleMonoCourier =
 export const alegreyaGeorgiaSerif = 'Alegreya, Georgia, serif';
 export const titleOfModelTitle = (title: string): string =>
   `<title>${title}, 1:1 of the model</title>`;
+
+// landmarkFiles.ts
+export const landmarkFileThatIsOurs =
+  'a TPS file that begins with LM=, or a CSV table of landmarks as this application writes it';
+
+// landmarkFiles.ts
+export const landmarkCountFollows = 'LM= and how many landmarks follow';

@@ -80,7 +80,7 @@ export function planMeasure(inputs: MeasureInputs): MeasurePlan {
 
 function boneRow(bone: Bone, scale: Working): BoneRow {
   const target = { kind: 'bone', id: bone.id } as const;
-  const name = bone.name.replace(', left', '');
+  const name = bone.plainName;
   const life: Working = {
     id: `measure.bone.${bone.key}.life`,
     stage: 'measure',
@@ -200,7 +200,7 @@ function rangeSnag({ bone, life }: BoneRow): readonly Snag[] {
       grade: 'watch',
       stage: 'measure',
       target: { kind: 'bone', id: bone.id },
-      facts: { bone: bone.name.replace(', left', ''), mm: life.value, lowMm, highMm },
+      facts: { bone: bone.plainName, mm: life.value, lowMm, highMm },
     },
   ];
 }

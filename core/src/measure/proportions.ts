@@ -47,14 +47,14 @@ export function bodyLines(skeleton: Skeleton): readonly BodyLine[] {
   const isNeck = (key: string): boolean => /^(.*-)?neck/i.test(key);
   const isHead = (key: string): boolean => /^(.*-)?(skull|bill|head)$/.test(key);
   const lines: readonly BodyLine[] = [
-    { id: 'head', name: 'Head', mm: lengthOf(isHead, head) },
-    { id: 'neck', name: 'Neck', mm: lengthOf(isNeck) },
+    { id: 'head', name: say.head, mm: lengthOf(isHead, head) },
+    { id: 'neck', name: say.neck, mm: lengthOf(isNeck) },
     {
       id: 'trunk',
-      name: 'Trunk',
+      name: say.trunk,
       mm: trunk ? lengthOf((key) => onMidline(key) && !isNeck(key), trunk) : 0,
     },
-    { id: 'tail', name: 'Tail', mm: tail ? lengthOf(() => true, tail) : 0 },
+    { id: 'tail', name: say.tail, mm: tail ? lengthOf(() => true, tail) : 0 },
     ...limbLines(skeleton),
   ];
   return lines.filter((line) => line.mm > 0);

@@ -83,7 +83,7 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
   );
   const eye: SmallThing = {
     kind: 'eye',
-    name: 'Eye, across',
+    name: say.eyeAcross,
     lifeMm: animal.eye.mm,
     provenance: animal.eye.provenance,
   };

@@ -115,9 +115,9 @@ export function scaleWorking(
     case 'eye':
       return byLength(common, say.eyeAcross, eye.mm, eye.provenance, choice.mm);
     case 'oven':
-      return boxScale(common, 'Oven', oven, sizes, room);
+      return boxScale(common, say.oven, oven, sizes, room);
     case 'box':
-      return boxScale(common, 'Box', box, sizes, BARE);
+      return boxScale(common, say.box, box, sizes, BARE);
     case 'board':
       return boardScale(common, choice, sizes);
   }

@@ -58,3 +58,21 @@ export const boardThatGoesIn = 'Board that goes in with it';
 export const pegsAndNutsBelow = 'Pegs and nuts below it';
 export const boardLongSide = 'Board, long side';
 export const boardShortSide = 'Board, short side';
+
+// proportions.ts
+export const head = 'Head';
+
+// proportions.ts
+export const neck = 'Neck';
+
+// proportions.ts
+export const trunk = 'Trunk';
+
+// proportions.ts
+export const tail = 'Tail';
+
+// scaleWorking.ts
+export const oven = 'Oven';
+
+// scaleWorking.ts
+export const box = 'Box';

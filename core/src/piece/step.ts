@@ -78,9 +78,9 @@ export const sentenceText = (sentence: Sentence, system: UnitSystem = 'metric'):
 
 /** What a duration says of who is at work. */
 const OCCUPIED: Readonly<Record<Occupied, readonly [before: string, after: string]>> = {
-  person: ['about ', say.ofWork],
+  person: [say.aboutBefore, say.ofWork],
   oven: ['', say.inOven],
-  nothing: ['about ', say.byItself],
+  nothing: [say.aboutBefore, say.byItself],
 };
 
 /** How long a step takes and what it takes up: "about 12 min of work"; nothing where nobody can say. */
@@ -100,5 +100,5 @@ export function listText(words: readonly string[]): string {
 export const listSentence = (parts: readonly Sentence[]): Sentence =>
   parts.flatMap((part, i): Sentence => {
     if (i === 0) return part;
-    return [i === parts.length - 1 ? ' and ' : ', ', ...part];
+    return [i === parts.length - 1 ? say.andBetween : ', ', ...part];
   });

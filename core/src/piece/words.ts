@@ -22,3 +22,9 @@ export const ofWork = ' of work';
 export const inOven = ' in the oven';
 export const byItself = ' by itself';
 export const and = (words: string, part: string): string => `${words} and ${part}`;
+
+// step.ts
+export const aboutBefore = 'about ';
+
+// step.ts
+export const andBetween = ' and ';

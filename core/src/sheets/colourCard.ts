@@ -21,7 +21,7 @@ export function colourCard(colour: ColourPlan): Drawing {
     const names = layers.map(({ rule }) => rule.name);
     return names.length > longest.length ? names : longest;
   }, []);
-  const heads = ['Primer', ...most];
+  const heads = [say.primer, ...most];
   const head: TextBlock = {
     heightMm: HEAD_MM,
     repeat: true,

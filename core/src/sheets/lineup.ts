@@ -42,14 +42,14 @@ const BESIDE: readonly { readonly upTo: number; readonly known: readonly Known[]
     upTo: 140,
     known: [
       { name: '10 mm', shape: 'bar', heightMm: 10, widthMm: 1 },
-      { name: 'a thumb, 65 mm', shape: 'thumb', heightMm: 65, widthMm: THUMB_WIDTH_MM },
+      { name: say.aThumb, shape: 'thumb', heightMm: 65, widthMm: THUMB_WIDTH_MM },
     ],
   },
   {
     upTo: 700,
     known: [
       { name: '100 mm', shape: 'bar', heightMm: 100, widthMm: 6 },
-      { name: 'a hand, 190 mm', shape: 'hand', heightMm: 190, widthMm: HAND_WIDTH_MM },
+      { name: say.aHand, shape: 'hand', heightMm: 190, widthMm: HAND_WIDTH_MM },
     ],
   },
   {
@@ -57,7 +57,7 @@ const BESIDE: readonly { readonly upTo: number; readonly known: readonly Known[]
     known: [
       { name: '1 m', shape: 'bar', heightMm: 1000, widthMm: 50 },
       {
-        name: 'a person, 1.70 m',
+        name: say.aPerson,
         shape: 'person',
         heightMm: 1700,
         widthMm: 2 * PERSON_HALF_WIDTH * 1700,

@@ -128,5 +128,5 @@ export function wrapped(text: string, letters: number): readonly string[] {
 /** How long a step lasts, as a sentence of its own behind the others. */
 function lasting(step: StepPlan): Sentence {
   const lasts = durationSentence(step);
-  return lasts.length === 0 ? [] : [' Takes ', ...lasts, '.'];
+  return lasts.length === 0 ? [] : [say.takesBetween, ...lasts, '.'];
 }

@@ -129,3 +129,18 @@ export const laidStraight = (id: string, name: string, which: string): string =>
   `${id} ${name} laid straight${which}`;
 export const wiresLaidStraightMarks =
   'Wires laid straight, marks from the named end: start (middle)';
+
+// colourCard.ts
+export const primer = 'Primer';
+
+// lineup.ts
+export const aThumb = 'a thumb, 65 mm';
+
+// lineup.ts
+export const aHand = 'a hand, 190 mm';
+
+// lineup.ts
+export const aPerson = 'a person, 1.70 m';
+
+// stepsSheet.ts
+export const takesBetween = ' Takes ';

@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { type WiredJoint } from './wiredJoint.ts';
 import { least } from '../geometry/extremes.ts';
@@ -19,10 +20,10 @@ import { jointSizes, jointWorkings, sagWorking, sizeWorkings } from './strengthW
 
 /** How heavily a joint is loaded, in words for the legend. */
 export const LOAD_CLASSES = [
-  { id: 'ample', name: 'holds three times and more', upTo: 1 / 3 },
-  { id: 'enough', name: 'holds', upTo: 2 / 3 },
-  { id: 'barely', name: 'just holds', upTo: 1 },
-  { id: 'gives', name: 'gives: prop it until the clay is baked', upTo: Infinity },
+  { id: 'ample', name: say.holdsThreeTimes, upTo: 1 / 3 },
+  { id: 'enough', name: say.holds, upTo: 2 / 3 },
+  { id: 'barely', name: say.justHolds, upTo: 1 },
+  { id: 'gives', name: say.givesPropIt, upTo: Infinity },
 ] as const;
 export type LoadClassId = (typeof LOAD_CLASSES)[number]['id'];
 

@@ -73,3 +73,15 @@ export const thicknessOfWireThere = 'Thickness of the wire there';
 export const whatMayBeAdded = 'What may be added before the cover is too thin';
 export const strandsThereAsRope = 'Strands there as a rope, in wires';
 export const sectionsOfBody = 'the sections of the body';
+
+// planStrength.ts
+export const holdsThreeTimes = 'holds three times and more';
+
+// planStrength.ts
+export const holds = 'holds';
+
+// planStrength.ts
+export const justHolds = 'just holds';
+
+// planStrength.ts
+export const givesPropIt = 'gives: prop it until the clay is baked';

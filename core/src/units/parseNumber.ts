@@ -21,7 +21,7 @@ export function parseNumber(
 
 /** Reads a scale: "1:3", "1/3" or "3" all give 3, the number of life millimetres in a model one; "4:1"
  * gives a quarter. */
-export function parseScale(text: string, where = 'Scale'): Parsed<number> {
+export function parseScale(text: string, where = say.scale): Parsed<number> {
   const allowed = say.scaleFromToSuch;
   const match = /^\s*(?:(\d*\.?\d+)\s*[:/])?\s*(\d*\.?\d+)\s*$/.exec(text);
   if (match === null) return refused(where, text, allowed);

@@ -65,3 +65,6 @@ export const ofAtMost = (what: string, maximum: string, of_: string): string =>
   `${what} of at most ${maximum} ${of_}`;
 export const ofAtLeast = (what: string, minimum: string, of_: string): string =>
   `${what} of at least ${minimum} ${of_}`;
+
+// parseNumber.ts
+export const scale = 'Scale';

@@ -96,7 +96,7 @@ function bindingText({ wires, bindings }: Armature, turns: number, binder: strin
             say.windRoundSpineAnd(
               listText(limbs),
               times(turns),
-              limbs.length > 1 ? ' each' : '',
+              limbs.length > 1 ? say.eachAfter : '',
               binder,
             ),
           ]),
@@ -143,7 +143,7 @@ function bendStep(wire: PlannedWire): Step {
   const twist: Sentence = wire.strands > 1 ? [say.twistStrandsTogetherEvenly(wire.strands)] : [];
   const head = {
     id: `wire.${wire.id}.bend`,
-    title: `${first === undefined ? 'Straighten' : 'Bend'} ${wire.id}, ${wire.name.toLowerCase()}`,
+    title: `${first === undefined ? say.straighten : say.bend3} ${wire.id}, ${wire.name.toLowerCase()}`,
   };
   const twistedM =
     wire.moreStrands.reduce((sum, { count, cut }) => sum + count * cut.value, 0) / 1000;
@@ -253,7 +253,7 @@ function drillStep({ base }: Armature): Step {
       ...base.holes.flatMap((hole, i): Sentence => [
         say.hole2(i === 0 ? '' : '; ', hole.number),
         hole.along,
-        ' back, ',
+        say.backBetween,
         hole.across,
         say.acrossDrill,
         hole.diameter,

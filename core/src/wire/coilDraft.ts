@@ -110,7 +110,7 @@ export function coilDraft(setting: WireSetting): WireDraft {
   return {
     key: 'spine',
     kind: 'spine',
-    name: 'Spine with its coil',
+    name: say.spineWithItsCoil,
     namedEnd: say.tailEnd,
     choice: { ...wire.spine, strands: 1 },
     route,

@@ -45,6 +45,8 @@ export interface FinePart {
   readonly stops: string;
   /** Why it has no wire, in words; empty where it has one. */
   readonly why: string;
+  /** Whether the user left it out. */
+  readonly leftOut: boolean;
 }
 
 /** The end of a thin wire: in the n-th bone of its part, counted from 0, at a fraction of it. */
@@ -54,7 +56,8 @@ export interface FineEnd {
 }
 
 /** Every thin part of the stance, with its wire or the reason why it has none. */
- 
+
+// eslint-disable-next-line max-lines-per-function -- one part: its size, its reason, its end
 export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): readonly FinePart[] {
   const { stance, wire } = setting;
   const { posed } = stance;
@@ -115,6 +118,7 @@ export function fineParts(setting: WireSetting, carried: ReadonlySet<string>): r
         end: partly?.end ?? { bone: bones.length - 1, at: TIP_REACH },
         stops: partly === undefined ? '' : say.endsOfWayUp(Math.round(100 * partly.share)),
         why,
+        leftOut: own === null,
       };
     });
 }

@@ -148,7 +148,7 @@ const roundingLine = (
  * The lines of a wire between feet: bones, soles, pegs, what rounding saves, turns and margin. A route
  * that the user drew has the same ones; `overlaps` counts the ends that lie beside another wire.
  */
- 
+
 export function limbLines(
   { stance, wire, base }: WireSetting,
   id: string,

@@ -27,6 +27,8 @@ export interface Shaft {
   /** Null where it gets no wire; `why` says it. */
   readonly cut: Working | null;
   readonly why: string;
+  /** Whether the user left it out. */
+  readonly leftOut: boolean;
 }
 
 type Feature = NonNullable<Animal['features']>[number];
@@ -106,6 +108,7 @@ function shaftOf(setting: WireSetting, feature: Feature, why: string, id: string
     size,
     diameterMm: choiceDiameterMm({ size }),
     why,
+    leftOut: own === null,
     cut: why === '' ? cut : null,
   };
 }

@@ -411,3 +411,18 @@ export const cut4 = (text: string): string => `${text}, cut`;
 
 // wireSnags.ts
 export const bend2 = (bend: number, name: string): string => `bend ${bend} (${name})`;
+
+// armatureSteps.ts
+export const eachAfter = ' each';
+
+// armatureSteps.ts
+export const straighten = 'Straighten';
+
+// armatureSteps.ts
+export const bend3 = 'Bend';
+
+// armatureSteps.ts
+export const backBetween = ' back, ';
+
+// coilDraft.ts
+export const spineWithItsCoil = 'Spine with its coil';

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import * as say from './words.ts';
+
 /** A decision in the ledger: its name, its control, and a way back where it is the user's own. */
 defineProps<{ name: string; own?: boolean; back?: string }>();
 const emit = defineEmits<{ revert: [] }>();
@@ -9,7 +11,7 @@ const emit = defineEmits<{ revert: [] }>();
     <span class="name">
       {{ name }}
       <button v-if="own" type="button" class="quiet-button" @click="emit('revert')">
-        {{ back ?? 'reset' }}<span class="visually-hidden">: {{ name }}</span>
+        {{ back ?? say.reset }}<span class="visually-hidden">: {{ name }}</span>
       </button>
     </span>
     <slot />

@@ -9,3 +9,4 @@ export const sixDigitsSuchAs = 'six digits such as #6d6558';
 
 // NameField.vue
 export const toLetters = (most: string | number): string => `1 to ${most} letters`;
+export const reset = 'reset';

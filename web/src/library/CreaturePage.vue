@@ -159,7 +159,7 @@ useUndoKeys(
           small
           :label="say.sizeOfItAll"
           :shown="percent(creature.size)"
-          :parse="readPercent('Size', 2, 5000)"
+          :parse="readPercent(say.size, 2, 5000)"
           @set="change({ size: $event })"
         />
       </label>

@@ -145,7 +145,7 @@ const readShare = (where: string, min: number, max: number) => (typed: string) =
         small
         :label="say.sizeOfDonors"
         :shown="`${Math.round(graft.size * 100)} %`"
-        :parse="readShare('Size', 2, 5000)"
+        :parse="readShare(say.size, 2, 5000)"
         @set="put(i, { size: $event })"
       />
     </label>

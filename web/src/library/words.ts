@@ -163,3 +163,4 @@ export const onTwo = 'On two';
 // subjects.ts
 export const yourOwn = 'Your own';
 export const putTogetherByYou = 'put together by you';
+export const size = 'Size';

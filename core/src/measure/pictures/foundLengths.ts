@@ -65,7 +65,7 @@ export function foundLengths(
     return [
       {
         key,
-        name: first.name.replace(', left', ''),
+        name: first.plainName,
         bone: first,
         mm,
         plusMinusMm,
@@ -146,7 +146,7 @@ export function sidesCompared(
       return [
         {
           key: bone.key,
-          name: bone.name.replace(', left', ''),
+          name: bone.plainName,
           leftMm: left.mm,
           rightMm: right.mm,
           differenceMm,

@@ -133,7 +133,7 @@ function scaleOfPicture({ picture, calibration }: MeasuredView): Working {
 }
 
 const AXIS_SYMBOLS = ['dx', 'dy', 'dz'] as const;
-const AXIS_NAMES = ['Forward', 'Up', say.toSide] as const;
+const AXIS_NAMES = [say.forward, 'Up', say.toSide] as const;
 
 function tracedWorking(found: BoneFound, views: readonly MeasuredView[]): Working {
   const { bone, along, seen, whole, plusMinusMm } = found;

@@ -55,3 +55,6 @@ export const pictureHasNoScale =
   'The picture has no scale yet: mark two points of known length on it first.';
 export const noBoneLiesIn =
   'No bone lies in the outline with both its ends placed: place the landmarks of the spine and the limbs first.';
+
+// planReferences.ts
+export const forward = 'Forward';

@@ -13,7 +13,12 @@ import { withPart } from '../withPart.ts';
 const props = defineProps<{ colour: ColourPlan }>();
 const { piece, change } = usePiecePlan();
 const { target, pick } = useSelection();
-const SHEEN_NAMES = { matt: 'Matt', satin: 'Satin', gloss: 'Gloss', wet: say.highGloss } as const;
+const SHEEN_NAMES = {
+  matt: say.matt,
+  satin: say.satin,
+  gloss: say.gloss,
+  wet: say.highGloss,
+} as const;
 const SHEEN_OPTIONS = SHEENS.map((value) => ({ label: SHEEN_NAMES[value], value }));
 const chosenId = ref('flanks');
 const chosen = computed(

@@ -36,3 +36,6 @@ export const coloursOfLibraryAre =
   'Colours of the library are from memory: pick yours from a picture of the animal in good light.';
 export const highGloss = 'High gloss';
 export const changeColourOf = (name: string | number): string => `Change the colour of ${name}`;
+export const matt = 'Matt';
+export const satin = 'Satin';
+export const gloss = 'Gloss';

@@ -29,7 +29,7 @@ function saveGlb(): void {
   const bytes = glbOf(
     [
       { name: 'body', mesh: meshes.value.skin, colour: COLOURS.skin },
-      { name: 'fins and membranes', mesh: meshes.value.plates, colour: COLOURS.skin },
+      { name: say.finsAndMembranes, mesh: meshes.value.plates, colour: COLOURS.skin },
       { name: 'core', mesh: meshes.value.core, colour: COLOURS.core },
     ],
     piece.value.name,

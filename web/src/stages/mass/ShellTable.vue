@@ -117,7 +117,8 @@ const read = (regionMass: RegionMass) => (typed: string) =>
                 :checked="piece.mass.vents.includes(entry.region.id)"
                 @change="setVent(entry, ($event.target as HTMLInputElement).checked)"
               />
-              {{ say.vent }}<span class="visually-hidden"> in {{ entry.region.name }}</span>
+              {{ say.vent
+              }}<span class="visually-hidden">{{ say.inRegion(entry.region.name) }}</span>
             </label>
           </td>
           <td class="shell" :class="{ alarm: hasShellSnag(entry) }">

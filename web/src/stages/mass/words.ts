@@ -232,3 +232,5 @@ export const drag = (grip: string | number): string => `Drag the ${grip}`;
 // useSectionDrag.ts
 export const dragSection = (n: string | number): string => `Drag section ${n}`;
 export const changeSection = (n: string | number): string => `Change section ${n}`;
+export const finsAndMembranes = 'fins and membranes';
+export const inRegion = (region: string): string => ` in ${region}`;

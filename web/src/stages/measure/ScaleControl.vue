@@ -29,7 +29,7 @@ const SIZE = 'size:';
 /** A row of sizes that still reads at a glance. */
 const MOST_SIZES = 3;
 const SIDES = ['lengthMm', 'widthMm', 'heightMm'] as const;
-const SIDE_NAMES = { lengthMm: 'long', widthMm: 'deep', heightMm: 'high' } as const;
+const SIDE_NAMES = { lengthMm: say.long, widthMm: say.deep, heightMm: say.high } as const;
 
 const scale = computed(() => piece.value.measure.scale);
 const sizes = computed(() => plan.value.measure.sizes.all.slice(0, MOST_SIZES));

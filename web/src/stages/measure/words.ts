@@ -93,3 +93,6 @@ export const roundScalesNearby = 'Round scales nearby';
 export const eyesAsTheyAre = 'Eyes as they are sold';
 export const at = (eyeMm: string | number, lifePerModel: string | number): string =>
   `${eyeMm} at ${lifePerModel}`;
+export const long = 'long';
+export const deep = 'deep';
+export const high = 'high';

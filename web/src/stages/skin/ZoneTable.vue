@@ -15,7 +15,7 @@ import { withPart } from '../withPart.ts';
 const { piece, plan, change } = usePiecePlan();
 const { target, pick } = useSelection();
 const { system, text } = useUnits();
-const NAMES = { carved: say.inClay, fibre: say.fibreOnIt, smooth: 'Smooth' } as const;
+const NAMES = { carved: say.inClay, fibre: say.fibreOnIt, smooth: say.smooth } as const;
 const METHODS = COAT_METHODS.map((value) => ({ label: NAMES[value], value }));
 const zones = computed(() => plan.value.skin.zones);
 const chosenId = ref('flanks');

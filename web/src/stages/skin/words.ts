@@ -31,3 +31,4 @@ export const inClay = 'In the clay';
 export const fibreOnIt = 'Fibre on it';
 export const changeCoatOf = (name: string | number): string => `Change the coat of ${name}`;
 export const noneSoFine = 'none so fine';
+export const smooth = 'Smooth';

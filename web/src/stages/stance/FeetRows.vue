@@ -57,7 +57,7 @@ const plant = (): void =>
       class="row"
       tight
       :working="foot.working"
-      :label="`${foot.contact.name}, ${foot.down ? 'down' : 'lifted'}`"
+      :label="`${foot.contact.name}, ${foot.down ? say.down : say.lifted}`"
       :alarm="foot.down && !foot.touches"
     />
     <button

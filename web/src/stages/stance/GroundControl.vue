@@ -90,24 +90,24 @@ const fields = computed((): readonly Field[] => {
         numberAt('stance.ground.deg', say.slope, 'degrees'),
         (deg) => ({ ...g, deg }),
       ),
-      field(say.fromAheadOfHip, mm(g.fromMm), place('From'), (fromMm) => ({ ...g, fromMm })),
+      field(say.fromAheadOfHip, mm(g.fromMm), place(say.fromHere), (fromMm) => ({ ...g, fromMm })),
     ];
   if (g.kind === 'step')
     return [
       field(say.stepUp, mm(g.riseMm), length(say.stepUp, 'riseMm'), (riseMm) => ({ ...g, riseMm })),
-      field(say.fromAheadOfHip, mm(g.fromMm), place('From'), (fromMm) => ({ ...g, fromMm })),
+      field(say.fromAheadOfHip, mm(g.fromMm), place(say.fromHere), (fromMm) => ({ ...g, fromMm })),
     ];
   if (g.kind === 'log')
     return [
-      field('Thick', mm(g.diameterMm), length('Thick', 'diameterMm'), (diameterMm) => ({
+      field(say.thick, mm(g.diameterMm), length(say.thick, 'diameterMm'), (diameterMm) => ({
         ...g,
         diameterMm,
       })),
-      field(say.itsTopAboveBase, mm(g.topMm), length('Top', 'topMm'), (topMm) => ({
+      field(say.itsTopAboveBase, mm(g.topMm), length(say.top, 'topMm'), (topMm) => ({
         ...g,
         topMm,
       })),
-      field(say.middleAheadOfHip, mm(g.atMm), place('Middle'), (atMm) => ({ ...g, atMm })),
+      field(say.middleAheadOfHip, mm(g.atMm), place(say.middle), (atMm) => ({ ...g, atMm })),
     ];
   return [];
 });

@@ -239,3 +239,9 @@ export const keepToLimits = 'Keep to the limits';
 
 // stanceChanges.ts
 export const ownStance = 'Own stance';
+export const fromHere = 'From';
+export const thick = 'Thick';
+export const top = 'Top';
+export const middle = 'Middle';
+export const down = 'down';
+export const lifted = 'lifted';

@@ -67,7 +67,7 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
     </p>
     <WorkingRow :working="hole.along" :label="say.fromFrontEdge" />
     <WorkingRow :working="hole.across" :label="say.fromLeftEdge" />
-    <WorkingRow :working="hole.diameter" label="drill" />
+    <WorkingRow :working="hole.diameter" :label="say.drill" />
     <WorkingRow v-if="hole.slant.value >= 1" :working="hole.slant" :label="say.leansFromSquare" />
   </template>
   <WorkingRow v-for="entry in base.hardware" :key="entry.id" :working="entry" />

@@ -72,12 +72,7 @@ const setShaft = (shaft: Shaft, own: { size?: WireSize } | null | undefined): vo
     </template>
     <template v-else>
       <span class="why">{{ say.noWire(part.why) }}</span>
-      <button
-        v-if="part.why === 'left out by you'"
-        type="button"
-        class="quiet-button"
-        @click="set(part, undefined)"
-      >
+      <button v-if="part.leftOut" type="button" class="quiet-button" @click="set(part, undefined)">
         {{ say.asUsual }}
       </button>
       <button v-else type="button" class="quiet-button" @click="set(part, {})">
@@ -107,9 +102,9 @@ const setShaft = (shaft: Shaft, own: { size?: WireSize } | null | undefined): vo
       <button
         type="button"
         class="quiet-button"
-        @click="setShaft(shaft, shaft.why === 'left out by you' ? undefined : {})"
+        @click="setShaft(shaft, shaft.leftOut ? undefined : {})"
       >
-        {{ shaft.why === 'left out by you' ? say.asUsual : say.giveItOne }}
+        {{ shaft.leftOut ? say.asUsual : say.giveItOne }}
       </button>
     </template>
   </div>

@@ -350,3 +350,4 @@ export const baseHolesFromFront = 'Base, holes from the front left corner';
 export const wiresBySide = 'Wires by side';
 export const byWhatTheyBear = 'By what they bear';
 export const editRoute = 'Edit the route';
+export const drill = 'drill';
