@@ -4,8 +4,8 @@ import type { Plugin } from 'vite';
 /** Files that hold words: those of the rooms, and the tables of snags, cautions and stages. */
 export const WORD_FILE =
   /(\/(w|\w+W)ords|\/piece\/(snag|cautions|working)|\/shell\/stageNames|\/ledger\/provenanceText)\.ts$/;
-/** The tables have keys and ids among their words: only what reads as words is changed there. */
-const TABLE = /snag|cautions|working|stageNames|provenanceText/;
+/** These have keys and ids among their words: only what reads as words is changed there. */
+const TABLE = /snag|cautions|working/;
 
 const LETTERS: Readonly<Record<string, string>> = Object.fromEntries(
   [...'aáeéiíoóuúyýcçnñsšzžAÁEÉIÍOÓUÚYÝCÇNÑSŠZŽ'.matchAll(/(.)(.)/gu)].map(([, plain, marked]) => [

@@ -54,6 +54,22 @@ describe('words', () => {
     expect(wordsIn((descriptor.template?.ast ?? { type: 0 }) as Node)).toEqual([]);
   });
 
+  it('are all said somewhere beside them', () => {
+    const lists = wordFiles.filter((file) => /words\.ts$/i.test(file));
+    expect(lists.length).toBeGreaterThan(30);
+    for (const list of lists) {
+      const folder = list.slice(0, list.lastIndexOf('/'));
+      const beside = readdirSync(`${ROOT}${folder}`).filter(
+        (file) => /\.(ts|vue)$/.test(file) && !/ords\.ts$/.test(file),
+      );
+      const said = beside.map((file) => source(`${folder}/${file}`)).join('\n');
+      for (const [, name] of source(list).matchAll(/^export const (\w+) =/gm))
+        expect(new RegExp(`\\b(say|tell)\\s*\\.${name!}\\b`).test(said), `${list}: ${name!}`).toBe(
+          true,
+        );
+    }
+  });
+
   it('are found where a template says them', () => {
     const { descriptor } = parse(
       '<template><p title="Two words">{{ a }} mm of clay</p></template>',

@@ -275,7 +275,7 @@ function strokes({ zone, length, width, locksPerStroke }: ZonePlan): Sentence {
       ? say.eachStandingForAbout(locksPerStroke, entry === 'hair' ? 'locks' : say.ofThem)
       : '';
   return [
-    `${short ? say.dotsAndFlicks : 'strokes'} `,
+    `${short ? say.dotsAndFlicks : say.strokes} `,
     ...size,
     say.followAndVaryEach(many, wordsOf(zone).lie, entry === 'hair' ? say.byThird : say.little),
   ];

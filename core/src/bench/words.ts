@@ -155,3 +155,4 @@ export const wideAfter = ' wide';
 
 // shoppingList.ts
 export const boards = 'Boards';
+export const strokes = 'strokes';

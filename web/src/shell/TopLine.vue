@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { Moon, Redo2, Sun, Undo2 } from 'lucide-vue-next';
+import { Moon, Sun } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import { useSettingsStore } from '../stores/settingsStore.ts';
+import UndoButtons from './UndoButtons.vue';
 import WorkingChip from './WorkingChip.vue';
 
 const emit = defineEmits<{ print: [] }>();
@@ -66,26 +67,7 @@ function rename(event: Event): void {
     </div>
     <div class="right">
       <span class="saved" role="status" :class="{ problem: store.saveProblem }">{{ saved }}</span>
-      <button
-        class="icon"
-        type="button"
-        :disabled="!store.canUndo"
-        :title="store.canUndo ? say.undoCtrlZ(store.undoLabel) : say.nothingToUndo"
-        :aria-label="say.undo"
-        @click="store.undo()"
-      >
-        <Undo2 :size="18" aria-hidden="true" />
-      </button>
-      <button
-        class="icon"
-        type="button"
-        :disabled="!store.canRedo"
-        :title="store.canRedo ? say.redoCtrlShiftZ(store.redoLabel) : say.nothingToRedo"
-        :aria-label="say.redo"
-        @click="store.redo()"
-      >
-        <Redo2 :size="18" aria-hidden="true" />
-      </button>
+      <UndoButtons :history="store" />
       <button
         class="chip"
         type="button"
@@ -183,10 +165,6 @@ h1 input {
   display: grid;
   place-items: center;
   cursor: pointer;
-}
-.icon:disabled {
-  opacity: 0.4;
-  cursor: default;
 }
 .chip {
   background: var(--sheet);

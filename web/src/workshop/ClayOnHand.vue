@@ -13,6 +13,7 @@ import { useUnits } from '../composables/useUnits.ts';
 import ChoiceField from '../controls/ChoiceField.vue';
 import NameField from '../controls/NameField.vue';
 import QuantityField from '../controls/QuantityField.vue';
+import OnHandTable from './OnHandTable.vue';
 import { useWorkshop } from './useWorkshop.ts';
 
 /** Clay in the cupboard: what it is called on the packet, how much is left, what a packet costs. */
@@ -59,95 +60,64 @@ const readPrice = (typed: string): Parsed<number | null> =>
 </script>
 
 <template>
-  <table v-if="workshop.clays.length > 0">
-    <thead>
-      <tr>
-        <th scope="col">{{ say.name }}</th>
-        <th scope="col">{{ say.kind }}</th>
-        <th scope="col">{{ say.left }}</th>
-        <th scope="col">{{ say.packetCosts }}</th>
-        <th scope="col">
-          <span class="visually-hidden">{{ say.remove }}</span>
-        </th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="clay in workshop.clays" :key="clay.id">
-        <td>
-          <NameField
-            :label="say.clayOnHandName"
-            :value="clay.name"
-            :most="60"
-            @set="put({ ...clay, name: $event })"
-          />
-        </td>
-        <td>
-          <ChoiceField
-            small
-            :label="say.kind2(clay.name)"
-            :value="clay.classId"
-            :options="classes"
-            @set="put({ ...clay, classId: $event as ClayOnHand['classId'] })"
-          />
-        </td>
-        <td>
-          <QuantityField
-            small
-            :label="say.left2(clay.name)"
-            :shown="text(clay.grams, 'g', system === 'metric' ? 0 : 1)"
-            :parse="
-              (typed) =>
-                parseMass(typed, say.left2(clay.name), limitsOf('workshop.clays.*.grams'), system)
-            "
-            @set="put({ ...clay, grams: $event })"
-          />
-        </td>
-        <td>
-          <QuantityField
-            small
-            :label="say.priceOfPacket(clay.name)"
-            :placeholder="say.notKnown"
-            :shown="clay.packetPrice?.toFixed(2) ?? ''"
-            :parse="readPrice"
-            @set="put({ ...clay, packetPrice: $event })"
-          />
-        </td>
-        <td>
-          <button type="button" class="quiet-button" @click="drop(clay.id)">
-            {{ say.remove }}<span class="visually-hidden">: {{ clay.name }}</span>
-          </button>
-        </td>
-      </tr>
-    </tbody>
-  </table>
-  <p v-else class="empty">
-    {{ say.noClayIsEntered }}
-  </p>
+  <OnHandTable
+    :columns="[say.name, say.kind, say.left, say.packetCosts]"
+    :last="say.remove"
+    :empty="workshop.clays.length > 0 ? null : say.noClayIsEntered"
+  >
+    <tr v-for="clay in workshop.clays" :key="clay.id">
+      <td>
+        <NameField
+          :label="say.clayOnHandName"
+          :value="clay.name"
+          :most="60"
+          @set="put({ ...clay, name: $event })"
+        />
+      </td>
+      <td>
+        <ChoiceField
+          small
+          :label="say.kind2(clay.name)"
+          :value="clay.classId"
+          :options="classes"
+          @set="put({ ...clay, classId: $event as ClayOnHand['classId'] })"
+        />
+      </td>
+      <td>
+        <QuantityField
+          small
+          :label="say.left2(clay.name)"
+          :shown="text(clay.grams, 'g', system === 'metric' ? 0 : 1)"
+          :parse="
+            (typed) =>
+              parseMass(typed, say.left2(clay.name), limitsOf('workshop.clays.*.grams'), system)
+          "
+          @set="put({ ...clay, grams: $event })"
+        />
+      </td>
+      <td>
+        <QuantityField
+          small
+          :label="say.priceOfPacket(clay.name)"
+          :placeholder="say.notKnown"
+          :shown="clay.packetPrice?.toFixed(2) ?? ''"
+          :parse="readPrice"
+          @set="put({ ...clay, packetPrice: $event })"
+        />
+      </td>
+      <td>
+        <button type="button" class="quiet-button" @click="drop(clay.id)">
+          {{ say.remove }}<span class="visually-hidden">: {{ clay.name }}</span>
+        </button>
+      </td>
+    </tr>
+  </OnHandTable>
   <button type="button" class="quiet-button" @click="add">{{ say.addClay }}</button>
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th {
-  text-align: left;
-  font-weight: 400;
-  font-size: 13.5px;
-  color: var(--soft);
-}
-td {
-  padding: 3px 6px 3px 0;
-  border-bottom: 1px dotted var(--line);
-}
 td:nth-child(3),
 td:nth-child(4) {
   width: 108px;
-}
-.empty {
-  margin: 4px 0;
-  font-size: 14px;
-  color: var(--soft);
 }
 </style>

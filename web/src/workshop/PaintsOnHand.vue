@@ -5,6 +5,7 @@ import { useUnits } from '../composables/useUnits.ts';
 import ColourField from '../controls/ColourField.vue';
 import NameField from '../controls/NameField.vue';
 import QuantityField from '../controls/QuantityField.vue';
+import OnHandTable from './OnHandTable.vue';
 import { useWorkshop } from './useWorkshop.ts';
 
 /** Paints on the shelf, by the colour that they dry to. */
@@ -35,84 +36,54 @@ const drop = (id: string): void =>
 </script>
 
 <template>
-  <table v-if="workshop.paints.length > 0">
-    <thead>
-      <tr>
-        <th scope="col">{{ say.name }}</th>
-        <th scope="col">{{ say.driesTo }}</th>
-        <th scope="col">{{ say.left }}</th>
-        <th scope="col">
-          <span class="visually-hidden">{{ say.remove }}</span>
-        </th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="paint in workshop.paints" :key="paint.id">
-        <td>
-          <NameField
-            :label="say.paintName"
-            :value="paint.name"
-            :most="60"
-            @set="put({ ...paint, name: $event })"
-          />
-        </td>
-        <td>
-          <ColourField
-            :label="say.colour(paint.name)"
-            :hex="paint.hex"
-            @set="put({ ...paint, hex: $event })"
-          />
-        </td>
-        <td>
-          <QuantityField
-            small
-            :label="say.left2(paint.name)"
-            :shown="text(paint.ml, 'ml', system === 'metric' ? 0 : 1)"
-            :parse="
-              (typed) =>
-                parseVolume(typed, say.left2(paint.name), limitsOf('workshop.paints.*.ml'), system)
-            "
-            @set="put({ ...paint, ml: $event })"
-          />
-        </td>
-        <td>
-          <button type="button" class="quiet-button" @click="drop(paint.id)">
-            {{ say.remove }}<span class="visually-hidden">: {{ paint.name }}</span>
-          </button>
-        </td>
-      </tr>
-    </tbody>
-  </table>
-  <p v-else class="empty">
-    {{ say.noPaintIsEntered }}
-  </p>
+  <OnHandTable
+    :columns="[say.name, say.driesTo, say.left]"
+    :last="say.remove"
+    :empty="workshop.paints.length > 0 ? null : say.noPaintIsEntered"
+  >
+    <tr v-for="paint in workshop.paints" :key="paint.id">
+      <td>
+        <NameField
+          :label="say.paintName"
+          :value="paint.name"
+          :most="60"
+          @set="put({ ...paint, name: $event })"
+        />
+      </td>
+      <td>
+        <ColourField
+          :label="say.colour(paint.name)"
+          :hex="paint.hex"
+          @set="put({ ...paint, hex: $event })"
+        />
+      </td>
+      <td>
+        <QuantityField
+          small
+          :label="say.left2(paint.name)"
+          :shown="text(paint.ml, 'ml', system === 'metric' ? 0 : 1)"
+          :parse="
+            (typed) =>
+              parseVolume(typed, say.left2(paint.name), limitsOf('workshop.paints.*.ml'), system)
+          "
+          @set="put({ ...paint, ml: $event })"
+        />
+      </td>
+      <td>
+        <button type="button" class="quiet-button" @click="drop(paint.id)">
+          {{ say.remove }}<span class="visually-hidden">: {{ paint.name }}</span>
+        </button>
+      </td>
+    </tr>
+  </OnHandTable>
   <button type="button" class="quiet-button" @click="add">{{ say.addPaint }}</button>
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th {
-  text-align: left;
-  font-weight: 400;
-  font-size: 13.5px;
-  color: var(--soft);
-}
-td {
-  padding: 3px 6px 3px 0;
-  border-bottom: 1px dotted var(--line);
-}
 td:nth-child(2) {
   width: 168px;
 }
 td:nth-child(3) {
   width: 108px;
-}
-.empty {
-  margin: 4px 0;
-  font-size: 14px;
-  color: var(--soft);
 }
 </style>

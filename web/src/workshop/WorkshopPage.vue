@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { metalsOf, workshopText, type Adopted } from '@keen-sinew/core';
-import { Redo2, Undo2 } from 'lucide-vue-next';
 import { computed, onMounted, ref } from 'vue';
 import { useUndoKeys } from '../composables/useUndoKeys.ts';
 import { useUnits } from '../composables/useUnits.ts';
 import { downloadText } from '../files/download.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
+import UndoButtons from '../shell/UndoButtons.vue';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
 import ClayOnHand from './ClayOnHand.vue';
@@ -71,26 +71,7 @@ const takenSentence = ({ kept }: Adopted): string =>
         <p>{{ say.whatYouHaveAnd }}</p>
       </div>
       <div class="acts">
-        <button
-          class="icon"
-          type="button"
-          :disabled="!store.canUndo"
-          :title="store.canUndo ? say.undoCtrlZ(store.undoLabel) : say.nothingToUndo"
-          :aria-label="say.undo"
-          @click="store.undo()"
-        >
-          <Undo2 :size="18" aria-hidden="true" />
-        </button>
-        <button
-          class="icon"
-          type="button"
-          :disabled="!store.canRedo"
-          :title="store.canRedo ? say.redoCtrlShiftZ(store.redoLabel) : say.nothingToRedo"
-          :aria-label="say.redo"
-          @click="store.redo()"
-        >
-          <Redo2 :size="18" aria-hidden="true" />
-        </button>
+        <UndoButtons :history="store" />
         <button class="quiet-button" type="button" @click="settings.switchUnits()">
           {{ system === 'metric' ? 'mm · °C' : 'in · °F' }}
         </button>
@@ -191,21 +172,6 @@ header p {
   display: flex;
   gap: 6px;
   align-items: center;
-}
-.icon {
-  display: grid;
-  place-items: center;
-  width: 34px;
-  height: 34px;
-  background: none;
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  color: var(--ink);
-  cursor: pointer;
-}
-.icon:disabled {
-  color: var(--line);
-  cursor: default;
 }
 .columns {
   display: grid;

@@ -97,13 +97,6 @@ export const everyPieceReadsIt = ': every piece reads it there.';
 export const allPieces = 'All pieces';
 export const workshop2 = 'Workshop';
 export const whatYouHaveAnd = 'What you have and how you work. Every piece reads it from here.';
-export const undoCtrlZ = (undoLabel: string | number): string => `Undo: ${undoLabel} (Ctrl+Z)`;
-export const nothingToUndo = 'Nothing to undo';
-export const undo = 'Undo';
-export const redoCtrlShiftZ = (redoLabel: string | number): string =>
-  `Redo: ${redoLabel} (Ctrl+Shift+Z)`;
-export const nothingToRedo = 'Nothing to redo';
-export const redo = 'Redo';
 export const saveToFile = 'Save to a file';
 export const takeInFromFile = 'Take in from a file';
 export const workshopFile = 'Workshop file';

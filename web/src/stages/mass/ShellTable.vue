@@ -57,7 +57,7 @@ function revert(regionMass: RegionMass): void {
 const CHOICES: readonly { readonly label: string; readonly value: Core }[] = [
   { label: say.foil, value: 'foil' },
   { label: say.hollow, value: 'hollow' },
-  { label: 'solid', value: 'solid' },
+  { label: say.solid, value: 'solid' },
 ];
 const setCore = (regionMass: RegionMass, chosen: string): void => {
   const core = CORES.find((each) => each === chosen);

@@ -234,3 +234,4 @@ export const dragSection = (n: string | number): string => `Drag section ${n}`;
 export const changeSection = (n: string | number): string => `Change section ${n}`;
 export const finsAndMembranes = 'fins and membranes';
 export const inRegion = (region: string): string => ` in ${region}`;
+export const solid = 'solid';
