@@ -10,7 +10,7 @@ export const regionsBelow = 'the regions below';
 export const toHaveReady = (name: string): string => `“${name}” to have ready`;
 export const spareForWasteAnd = 'Spare for waste and second tries';
 export const massFromVolumeAnd = 'mass from volume and density; the spare is common practice';
-export const packetsToBuy = 'Packets to buy';
+export const packetsToBuy = 'Packets that it takes';
 export const whatRoundingErrorMay = 'What a rounding error may be';
 export const arithmetic = 'arithmetic';
 export const sumOfKindsOf = 'sum of the kinds of clay';
