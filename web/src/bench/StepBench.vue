@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { digitsIn, quantityText } from '@keen-sinew/core';
+import { digitsIn, durationSentence, quantityText, sentenceText } from '@keen-sinew/core';
 import { useEventListener } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
@@ -22,6 +22,10 @@ const timer = useWorkTimer();
 const steps = computed(() => plan.value.bench?.steps ?? []);
 const at = computed(() => steps.value.findIndex((step) => step.id === props.stepId));
 const step = computed(() => steps.value[at.value]);
+/** How long it takes, and what it takes up; nothing where nobody can say. */
+const takes = computed(() =>
+  step.value === undefined ? '' : sentenceText(durationSentence(step.value), system.value),
+);
 
 function go(by: number): void {
   const next = steps.value[at.value + by];
@@ -64,7 +68,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   >
     <template #head>
       <p class="what" role="status">
-        {{ say.stepOf(piece.name, step.number, steps.length) }}
+        {{ say.stepOf(piece.name, step.number, steps.length)
+        }}<template v-if="takes !== ''"> · {{ takes }}</template>
         <template v-if="!settled && bodyProblem === null && shapeProblem === null">
           {{ say.itsNumbersAreStill }}</template
         >
