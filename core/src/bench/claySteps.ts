@@ -1,4 +1,5 @@
 /* eslint-disable max-lines -- the steps in clay, one after the other */
+import { plural } from '../units/plural.ts';
 import * as say from './words.ts';
 import { wordsOf } from '../anatomy/coat.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
@@ -103,7 +104,7 @@ function conditionStep({ batches }: MassPlan, cure: CurePlan): Step {
           grams,
           say.ofReady(figures.name, laidFor === 'piece' ? '' : say.forWord(laidFor)),
           packets,
-          ` ${packets.value === 1 ? 'packet' : 'packets'})`,
+          ` ${plural(packets.value, say.packets)})`,
         ]),
       ),
       say.workedUntilItIs,

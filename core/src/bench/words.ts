@@ -156,3 +156,4 @@ export const wideAfter = ' wide';
 // shoppingList.ts
 export const boards = 'Boards';
 export const strokes = 'strokes';
+export const packets = { one: 'packet', other: 'packets' };

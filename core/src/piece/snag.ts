@@ -1,3 +1,4 @@
+import { plural } from '../units/plural.ts';
 import { scaleText } from '../units/scaleText.ts';
 import { quantityText, type UnitSystem } from '../units/quantity.ts';
 import type { Setting } from './materialIds.ts';
@@ -45,7 +46,7 @@ const SENTENCES: Sentences = {
   'foot-off-base': (f, mm) =>
     `The ${f.foot} hangs ${mm(f.gapMm)} above the base, so its peg will not hold and the other feet carry its load. Plant the foot, or mark it as lifted.`,
   'too-few-feet': (f) =>
-    `Only ${f.down} ${f.down === 1 ? 'foot is' : 'feet are'} fixed to the base: the piece can turn about that point. Two points of fixing are the least; plant another foot or add a rod.`,
+    `Only ${f.down} ${plural(f.down, { one: 'foot is', other: 'feet are' })} fixed to the base: the piece can turn about that point. Two points of fixing are the least; plant another foot or add a rod.`,
   'mass-outside-feet': (f, mm) =>
     `The centre of mass lies ${mm(f.outsideMm)} outside the feet on the ${f.edge} side, so the piece will tip unless its pegs hold it. Move a foot under the body, lean the trunk back, ${
       f.weightG > 0 ? `put a weight of ${Math.ceil(f.weightG)} g into the body, ` : ''
@@ -74,7 +75,9 @@ const SENTENCES: Sentences = {
     `The ${f.part} lies ${mm(f.mm)} inside the ground, where there is no room for its clay. Raise it, plant the feet again, or take that much of the ground away.`,
   'limbs-meet': (f, mm) =>
     `${f.first} and ${f.second} go ${mm(f.mm)} into each other: two wires and their clay will not fit there. Move one of them aside.${
-      f.others > 0 ? ` ${f.others} more ${f.others === 1 ? 'pair meets' : 'pairs meet'} so.` : ''
+      f.others > 0
+        ? ` ${f.others} more ${plural(f.others, { one: 'pair meets', other: 'pairs meet' })} so.`
+        : ''
     }`,
   'feet-off-board': (f, mm) =>
     `The hole of the ${f.foot} lies ${mm(f.overMm)} too near the edge of the base, or past it. Make the base larger or move the foot.`,
@@ -103,9 +106,13 @@ const SENTENCES: Sentences = {
   'piece-over-oven': (f, mm) =>
     `The posed piece is ${mm(f.lengthMm)} long, ${mm(f.heightMm)} high and ${mm(f.widthMm)} wide, and the oven takes ${f.ovenText}, with ${mm(f.airMm)} of air all round${f.onBoard ? ' and the board under it' : ''}. Make it ${scaleText(f.fitRatio, 'smaller')} or smaller, change the stance, or bake it in parts.`,
   'not-enough-wire': (f, mm) =>
-    `For ${f.wire}, ${mm(f.missingMm)} more ${f.metal} wire of ${f.size} is needed than is on hand${
-      f.pieces === 1 ? ' in one length' : `, in ${f.pieces} pieces of up to ${mm(f.longestMm)}`
-    }. Buy it before cutting; a wire that ends up short cannot be lengthened.`,
+    `For ${f.wire}, ${mm(f.missingMm)} more ${f.metal} wire of ${f.size} is needed than is on hand${plural(
+      f.pieces,
+      {
+        one: ' in one length',
+        other: `, in ${f.pieces} pieces of up to ${mm(f.longestMm)}`,
+      },
+    )}. Buy it before cutting; a wire that ends up short cannot be lengthened.`,
   'shell-over-limb': (f, mm) =>
     `${f.region}: at the ${f.bone} it is only ${mm(f.thickMm)} thick, and a shell of ${mm(f.shellMm)} leaves no room for a core. ${
       f.maxShellMm >= 1
@@ -143,7 +150,7 @@ const SENTENCES: Sentences = {
   'bone-out-of-range': (f, mm) =>
     `${f.bone} is ${mm(f.mm)} in life, outside the usual ${mm(f.lowMm)} to ${mm(f.highMm)}. Measure it again, or keep it if this animal was so.`,
   'ticks-without-step': (f) =>
-    `${f.count === 1 ? 'A step that was ticked off is' : `${f.count} steps that were ticked off are`} no longer part of the work (${f.ids}). What was logged there is kept, and comes back with the decision that asked for it.`,
+    `${plural(f.count, { one: 'A step that was ticked off is', other: `${f.count} steps that were ticked off are` })} no longer part of the work (${f.ids}). What was logged there is kept, and comes back with the decision that asked for it.`,
   'proportion-odd': (f) =>
     `${f.line} ${f.share.toFixed(2)} × trunk: ${f.more ? 'longer' : 'shorter'} than any ${f.group} here (${f.more ? 'most' : 'least'}: ${f.knownAnimal.toLowerCase()}, ${f.knownShare.toFixed(2)}). Change the length, or keep it if this animal is meant to be so.`,
   'picture-gives-nothing': (f) => `${f.picture} gives no lengths: ${f.why}.`,
@@ -156,7 +163,7 @@ const SENTENCES: Sentences = {
       f.outlier === ''
         ? 'Look at both again, or bring a third view, which would tell which is wrong.'
         : `${f.outlier} is likely wrong here: move the landmark there, or do without it.`
-    }${f.others > 0 ? ` ${f.others} more ${f.others === 1 ? 'differs' : 'differ'} so.` : ''}`,
+    }${f.others > 0 ? ` ${f.others} more ${plural(f.others, { one: 'differs', other: 'differ' })} so.` : ''}`,
   'reading-doubted': (f, mm) =>
     `${f.bone}: a reading of ${mm(f.mm)} lies far from the ${mm(f.meanMm)} of the others and is left out. Measure it again, and take the odd one away.`,
   'too-small-to-make': (f, mm) =>

@@ -1,3 +1,4 @@
+import { plural } from '../units/plural.ts';
 import * as say from './words.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import { boxSize } from '../geometry/box.ts';
@@ -81,7 +82,7 @@ const when = (holds: boolean, reason: Reason): readonly Reason[] => (holds ? [re
 /** What follows from the scheme's own plan. */
 function reckoned({ fixes, worst, minutes }: SchemeCost, quickest: number): readonly Reason[] {
   return [
-    ...when(fixes > 0, con(5, say.toFixBeforeIt(fixes, fixes === 1 ? 'thing' : 'things'))),
+    ...when(fixes > 0, con(5, say.toFixBeforeIt(fixes, plural(fixes, say.things)))),
     ...(worst === null
       ? []
       : worst.value <= 100

@@ -54,3 +54,4 @@ export const onlyMmLongClay = (longestMm: string): string =>
   `only ${longestMm} mm long: clay alone holds`;
 export const atMmItsLimbs = (longestMm: string): string =>
   `at ${longestMm} mm its limbs would droop and break without wire`;
+export const things = { one: 'thing', other: 'things' };

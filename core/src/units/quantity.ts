@@ -1,3 +1,5 @@
+import { plural } from './plural.ts';
+import * as say from './words.ts';
 /** Millimetres in an inch, exact (ISO 31-1; international yard and pound agreement, 1959). */
 export const MM_PER_INCH = 25.4;
 /** Grams in an avoirdupois ounce, exact (international yard and pound agreement, 1959). */
@@ -161,8 +163,7 @@ const DROPS_PER_ML = 20;
 /** Small volumes as a hand without millilitres measures them. */
 function spoons(ml: number): FormattedQuantity {
   const drops = Math.max(1, Math.round(ml * DROPS_PER_ML));
-  if (ml < ML_PER_TEASPOON / 4)
-    return { number: String(drops), unit: drops === 1 ? 'drop' : 'drops' };
+  if (ml < ML_PER_TEASPOON / 4) return { number: String(drops), unit: plural(drops, say.drops) };
   return { number: (ml / ML_PER_TEASPOON).toFixed(1), unit: 'tsp' };
 }
 

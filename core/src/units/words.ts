@@ -68,3 +68,4 @@ export const ofAtLeast = (what: string, minimum: string, of_: string): string =>
 
 // parseNumber.ts
 export const scale = 'Scale';
+export const drops = { one: 'drop', other: 'drops' };

@@ -1,4 +1,5 @@
 /* eslint-disable max-lines -- the steps of an armature, one after the other */
+import { plural } from '../units/plural.ts';
 import * as say from './words.ts';
 import type { WireDecisions } from '../workshop/workpiece.ts';
 import { binderById } from './binders.ts';
@@ -66,7 +67,10 @@ export function armatureSteps(wire: Armature, choice: WireDecisions): readonly S
       title: say.setItOnIts,
       sentence: [
         say.pushPegsThroughAnd(
-          wire.base.holes.length === 1 ? say.hole : say.allHoles(wire.base.holes.length),
+          plural(wire.base.holes.length, {
+            one: say.hole,
+            other: say.allHoles(wire.base.holes.length),
+          }),
         ),
       ],
       cautions: ['lead', 'qualified'],

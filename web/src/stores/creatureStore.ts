@@ -2,7 +2,7 @@ import * as say from './words.ts';
 import { newCreature, problemSentence, readCreatureText, type Creature } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowReactive, shallowRef } from 'vue';
-import { createHistory, type History } from './history.ts';
+import { createHistory, whenReady, type History } from './history.ts';
 import { dropCreature, keepCreature, storedCreatures } from './creatureStorage.ts';
 
 /** Animals of one's own: kept in the browser, each change with a way back. */
@@ -112,9 +112,10 @@ export const useCreatureStore = defineStore('creatures', () => {
     problem,
     load,
     byId,
-    change,
-    undo,
-    redo,
+    change: (creature: Creature, part: Partial<Creature>) =>
+      whenReady(() => change(creature, part)),
+    undo: (id: string) => whenReady(() => undo(id)),
+    redo: (id: string) => whenReady(() => redo(id)),
     canUndo: computed(() => (id: string) => histories.get(id)?.canUndo.value ?? false),
     canRedo: computed(() => (id: string) => histories.get(id)?.canRedo.value ?? false),
     create,

@@ -1,7 +1,7 @@
 import { demoWorkpieces } from '@keen-sinew/core';
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
-import { createHistory, stepBetween, stepped } from './history.ts';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { historyReady, createHistory, stepBetween, stepped } from './history.ts';
 
 const leaf = fc.oneof(fc.integer(), fc.string({ maxLength: 4 }), fc.constant(null));
 const { doc } = fc.letrec<{ doc: Record<string, unknown>; value: unknown }>((tie) => ({
@@ -16,6 +16,8 @@ const { doc } = fc.letrec<{ doc: Record<string, unknown>; value: unknown }>((tie
     noNullPrototype: true,
   }),
 }));
+
+beforeAll(() => historyReady);
 
 describe('a step', () => {
   it('leads from any document to any other, and back', () => {

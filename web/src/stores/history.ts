@@ -1,5 +1,25 @@
-import { apply, create, type Patches } from 'mutative';
+import type * as Mutative from 'mutative';
+import type { Patches } from 'mutative';
 import { computed, shallowRef, type ComputedRef, type ShallowRef } from 'vue';
+
+type Patching = Pick<typeof Mutative, 'apply' | 'create'>;
+
+/** What makes patches is fetched beside the page: nothing is changed before something is shown. */
+let patching: Patching | null = null;
+export const historyReady: Promise<void> = import('mutative').then(({ apply, create }) => {
+  patching = { apply, create };
+});
+
+/** Does what changes a document: at once, or as soon as its step can be kept. */
+export const whenReady = (act: () => void): void => {
+  if (patching === null) void historyReady.then(act);
+  else act();
+};
+
+function patches(): Patching {
+  if (patching === null) throw new Error('a document is changed before its history can be kept');
+  return patching;
+}
 
 /** One step of a document's history: what was done, as changes forth and back. */
 export interface HistoryStep {
@@ -34,7 +54,7 @@ export function stepBetween<T extends object>(
   before: T,
   after: T,
 ): HistoryStep | undefined {
-  const [, forth, back] = create(
+  const [, forth, back] = patches().create(
     before as Fields,
     (draft) => write(draft as Fields, before as Fields, after as Fields),
     { enablePatches: true },
@@ -57,7 +77,8 @@ function stands(doc: object, path: Path, made: Patches): boolean {
 }
 
 /** A document with a step taken. */
-export const stepped = <T extends object>(doc: T, patches: Patches): T => apply(doc, patches) as T;
+export const stepped = <T extends object>(doc: T, changes: Patches): T =>
+  patches().apply(doc, changes) as T;
 
 /** The way back and forth of one document. */
 export interface History<T extends object> {

@@ -12,7 +12,7 @@ import {
   type Workshop,
 } from '@keen-sinew/core';
 import localforage from 'localforage';
-import { stepBetween, stepped, type HistoryStep } from './history.ts';
+import { historyReady, stepBetween, stepped, type HistoryStep } from './history.ts';
 
 /**
  * What is stored of a piece: its document, and the way back and forth. The steps are those of the
@@ -134,6 +134,7 @@ async function steps(
   rawNow: object,
   now: Workpiece,
 ): Promise<readonly HistoryStep[]> {
+  await historyReady;
   const made: HistoryStep[] = [];
   let [raw, here] = [rawNow, now];
   for (const step of kept.toReversed()) {

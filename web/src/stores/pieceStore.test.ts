@@ -12,7 +12,7 @@ import {
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { loadPiece, storedIds, writePiece, type StoredPiece } from './pieceStorage.ts';
-import { stepped } from './history.ts';
+import { historyReady, stepped } from './history.ts';
 import version9 from '../../../core/src/piece/fixtures/v9-otter-on-the-log.json' with { type: 'json' };
 import { usePieceStore } from './pieceStore.ts';
 import { writeWorkshop } from './workshopStorage.ts';
@@ -22,6 +22,7 @@ const ID = 'otter-on-the-log';
 
 /** A store that starts as on a first visit. */
 async function firstVisit() {
+  await historyReady;
   localStorage.clear();
   setActivePinia(createPinia());
   const store = usePieceStore();

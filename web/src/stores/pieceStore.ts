@@ -14,7 +14,7 @@ import {
 } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
 import { ref, shallowRef, watch } from 'vue';
-import { createHistory } from './history.ts';
+import { createHistory, whenReady } from './history.ts';
 import {
   erasePiece,
   loadPiece,
@@ -277,9 +277,10 @@ export const usePieceStore = defineStore('pieces', () => {
     redoLabel: history.redoLabel,
     loadAll,
     open,
-    change,
-    undo,
-    redo,
+    change: (label: string, recipe: (piece: Workpiece) => Workpiece) =>
+      whenReady(() => change(label, recipe)),
+    undo: () => whenReady(undo),
+    redo: () => whenReady(redo),
     create,
     createOf,
     takeIn,

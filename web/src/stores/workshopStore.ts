@@ -8,7 +8,7 @@ import {
 } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
-import { createHistory } from './history.ts';
+import { createHistory, historyReady, whenReady } from './history.ts';
 import { loadWorkshop, writeWorkshop } from './workshopStorage.ts';
 
 /** The maker's workshop: one document of this browser, beside the pieces. */
@@ -74,7 +74,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   /** Takes over from another workshop what this one lacks. */
   async function adopt(label: string, theirs: Workshop): Promise<Adopted> {
-    const { adoptWorkshop } = await import('./adopting.ts');
+    const [{ adoptWorkshop }] = await Promise.all([import('./adopting.ts'), historyReady]);
     const adopted = adoptWorkshop(current.value, theirs);
     change(label, () => adopted.workshop);
     return adopted;
@@ -83,7 +83,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** Takes over the metals of another workshop alone; the ids that they have here where they differ. */
   async function adoptTheirMetals(theirs: Workshop): Promise<ReadonlyMap<string, string>> {
     if (theirs.wire.ownMetals.length === 0) return new Map();
-    const { adoptMetals } = await import('./adopting.ts');
+    const [{ adoptMetals }] = await Promise.all([import('./adopting.ts'), historyReady]);
     const { workshop, metals } = adoptMetals(current.value, theirs);
     change(say.takeOverMetalsOf, () => workshop);
     return metals;
@@ -107,13 +107,14 @@ export const useWorkshopStore = defineStore('workshop', () => {
     redoLabel: history.redoLabel,
     load,
     put,
-    change,
+    change: (label: string, recipe: (workshop: Workshop) => Workshop) =>
+      whenReady(() => change(label, recipe)),
     lacks,
     adopt,
     adoptTheirMetals,
     takeIn,
-    undo: () => moveTo(history.undo(current.value)),
-    redo: () => moveTo(history.redo(current.value)),
+    undo: () => whenReady(() => moveTo(history.undo(current.value))),
+    redo: () => whenReady(() => moveTo(history.redo(current.value))),
     /** Resolves when everything changed so far is written. */
     settled: () => writing,
   };

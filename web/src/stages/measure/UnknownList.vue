@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as tell from './roomWords.ts';
-import { landmarksOf, type ReferencesPlan } from '@keen-sinew/core';
+import { plural, landmarksOf, type ReferencesPlan } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 
@@ -21,7 +21,8 @@ const names = computed(() => {
   const all = props.unknown.bones.map(({ bone }) => bone.name);
   return all.length > 6 ? tell.andMore(all.slice(0, 6).join(', '), all.length - 6) : all.join(', ');
 });
-const bones = (count: number): string => (count === 1 ? tell.oneBone : tell.bones(count));
+const bones = (count: number): string =>
+  plural(count, { one: tell.oneBone, other: tell.bones(count) });
 </script>
 
 <template>

@@ -12,6 +12,7 @@ import {
   stanceToSend,
   type BvhFile,
   type Faces,
+  plural,
 } from '@keen-sinew/core';
 import { computed, ref, shallowRef } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -121,9 +122,9 @@ const setFrame = (event: Event): void => {
   <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   <template v-if="read">
     <p class="says">
-      {{ read.joints.length }} {{ read.joints.length === 1 ? 'joint' : 'joints' }},
+      {{ read.joints.length }} {{ plural(read.joints.length, say.joints) }},
       {{ read.frames.length }}
-      {{ read.frames.length === 1 ? 'frame' : 'frames' }}.
+      {{ plural(read.frames.length, say.frames) }}.
       {{ own ? say.allBearNamesOf : say.sayWhichBoneEach }}
     </p>
     <label v-if="read.frames.length > 1" class="frame">

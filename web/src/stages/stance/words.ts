@@ -245,3 +245,5 @@ export const top = 'Top';
 export const middle = 'Middle';
 export const down = 'down';
 export const lifted = 'lifted';
+export const joints = { one: 'joint', other: 'joints' };
+export const frames = { one: 'frame', other: 'frames' };
