@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- the tests of one store, which share its first visit */
 // @vitest-environment happy-dom
 import {
   demoWorkpieces,
