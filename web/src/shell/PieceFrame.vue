@@ -8,11 +8,15 @@ import { providePiecePlan } from '../composables/usePiecePlan.ts';
 import { provideSelection } from '../composables/useSelection.ts';
 import { useUndoKeys } from '../composables/useUndoKeys.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
+import { useWorkshopStore } from '../stores/workshopStore.ts';
 import SnagLine from './SnagLine.vue';
 import SpineNav from './SpineNav.vue';
 import TopLine from './TopLine.vue';
 
 const store = usePieceStore();
+const workshops = useWorkshopStore();
+/** What could not be kept, of the piece or of the workshop that a step touched with it. */
+const saveProblem = computed(() => store.saveProblem ?? workshops.saveProblem);
 const { piece, plan, work, settled } = providePiecePlan();
 const { progress: bodyProgress, problem: bodyProblem } = work.body;
 const { pick } = provideSelection();
@@ -72,6 +76,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   <div class="frame" :data-settled="settled">
     <a href="#sheet" class="skip">{{ say.skipToSheet }}</a>
     <TopLine @print="filesShown = true" />
+    <div v-if="saveProblem" class="notice" role="alert">{{ saveProblem }}</div>
     <div v-if="store.workshopLeft" class="notice" role="status">
       {{ say.workshopWasChangedMeanwhile }}
     </div>

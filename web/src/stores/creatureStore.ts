@@ -37,6 +37,11 @@ export const useCreatureStore = defineStore('creatures', () => {
       });
   }
 
+  /** A change that could not be made is told where a save that failed is. */
+  const refused = (reason: string): void => {
+    problem.value = say.notChanged(reason);
+  };
+
   /** The way back and forth of one animal. */
   function historyOf(id: string): History<Creature> {
     const found = histories.get(id) ?? createHistory<Creature>();
@@ -113,9 +118,9 @@ export const useCreatureStore = defineStore('creatures', () => {
     load,
     byId,
     change: (creature: Creature, part: Partial<Creature>) =>
-      whenReady(() => change(creature, part)),
-    undo: (id: string) => whenReady(() => undo(id)),
-    redo: (id: string) => whenReady(() => redo(id)),
+      whenReady(() => change(creature, part), refused),
+    undo: (id: string) => whenReady(() => undo(id), refused),
+    redo: (id: string) => whenReady(() => redo(id), refused),
     canUndo: computed(() => (id: string) => histories.get(id)?.canUndo.value ?? false),
     canRedo: computed(() => (id: string) => histories.get(id)?.canRedo.value ?? false),
     create,

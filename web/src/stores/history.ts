@@ -10,11 +10,14 @@ export const historyReady: Promise<void> = import('mutative').then(({ apply, cre
   patching = { apply, create };
 });
 
-/** Does what changes a document: at once, or as soon as its step can be kept. */
-export const whenReady = (act: () => void): void => {
-  if (patching === null) void historyReady.then(act);
-  else act();
-};
+/**
+ * Does what changes a document: at once, or as soon as its step can be kept; `failed` is told the reason
+ * where that cannot be.
+ */
+export function whenReady(act: () => void, failed: (reason: string) => void): void {
+  if (patching !== null) act();
+  else historyReady.then(act, (error: unknown) => failed(String(error)));
+}
 
 function patches(): Patching {
   if (patching === null) throw new Error('a document is changed before its history can be kept');
@@ -131,6 +134,7 @@ export function createHistory<T extends object>(
     note: (label, before, after) => {
       const step = stepBetween(label, before, after);
       if (step === undefined) return false;
+      left.value = false;
       past.value = [...past.value, step].slice(-MAX_STEPS);
       future.value = [];
       return true;
@@ -139,6 +143,7 @@ export function createHistory<T extends object>(
     redo: (doc) => move(future, past, 'forth', doc),
     left,
     load: (kept, undone) => {
+      left.value = false;
       past.value = kept;
       future.value = undone;
     },

@@ -101,7 +101,8 @@ export const usePieceStore = defineStore('pieces', () => {
     const { carried: _carried, ...record } = stored;
     const moved = { ...record, piece: withMetals(stored.piece, metals) };
     await workshops.settled();
-    await writePiece(moved);
+    // Until the workshop is written, the older record is the only place where its stock is kept.
+    if (workshops.saveProblem === null) await writePiece(moved);
     return { ...found, stored: { ...moved, carried: null } };
   }
 
@@ -180,6 +181,11 @@ export const usePieceStore = defineStore('pieces', () => {
         saveProblem.value = say.notSavedBrowsersStoreRefused(String(error));
       });
   }
+
+  /** A change that could not be made is told where a save that failed is. */
+  const refused = (reason: string): void => {
+    saveProblem.value = say.notChanged(reason);
+  };
 
   async function writeNew(piece: Piece): Promise<void> {
     const savedNow = new Date().toISOString();
@@ -278,9 +284,9 @@ export const usePieceStore = defineStore('pieces', () => {
     loadAll,
     open,
     change: (label: string, recipe: (piece: Workpiece) => Workpiece) =>
-      whenReady(() => change(label, recipe)),
-    undo: () => whenReady(undo),
-    redo: () => whenReady(redo),
+      whenReady(() => change(label, recipe), refused),
+    undo: () => whenReady(undo, refused),
+    redo: () => whenReady(redo, refused),
     create,
     createOf,
     takeIn,

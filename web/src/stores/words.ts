@@ -20,3 +20,5 @@ export const notSavedBrowsersStoreRefusedSave = (error: string | number): string
   `Not saved: the browser’s store refused (${error}). Save the workshop to a file.`;
 export const takeOverMetalsOf = 'Take over the metals of a piece';
 export const takeInWorkshopFrom = 'Take in a workshop from a file';
+export const notChanged = (reason: string): string =>
+  `Not changed: a part of the application could not be fetched (${reason}). Load the page again.`;

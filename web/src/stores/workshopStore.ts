@@ -31,10 +31,17 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   /** Reads the workshop once; after a change in another tab, again. */
   function load(): Promise<void> {
-    loaded ??= loadWorkshop().then(({ workshop, problem }) => {
-      current.value = workshop;
-      if (problem !== null) damage.value = problem;
-    });
+    loaded ??= loadWorkshop().then(
+      ({ workshop, problem }) => {
+        current.value = workshop;
+        if (problem !== null) damage.value = problem;
+      },
+      (error: unknown) => {
+        // Asked again, it is tried again.
+        loaded = null;
+        throw error;
+      },
+    );
     return loaded;
   }
 
@@ -51,6 +58,11 @@ export const useWorkshopStore = defineStore('workshop', () => {
         saveProblem.value = say.notSavedBrowsersStoreRefusedSave(String(error));
       });
   }
+
+  /** A change that could not be made is told where a save that failed is. */
+  const refused = (reason: string): void => {
+    saveProblem.value = say.notChanged(reason);
+  };
 
   /** Changes the workshop from its own page; the step is kept for undo there. */
   function change(label: string, recipe: (workshop: Workshop) => Workshop): void {
@@ -108,13 +120,13 @@ export const useWorkshopStore = defineStore('workshop', () => {
     load,
     put,
     change: (label: string, recipe: (workshop: Workshop) => Workshop) =>
-      whenReady(() => change(label, recipe)),
+      whenReady(() => change(label, recipe), refused),
     lacks,
     adopt,
     adoptTheirMetals,
     takeIn,
-    undo: () => whenReady(() => moveTo(history.undo(current.value))),
-    redo: () => whenReady(() => moveTo(history.redo(current.value))),
+    undo: () => whenReady(() => moveTo(history.undo(current.value)), refused),
+    redo: () => whenReady(() => moveTo(history.redo(current.value)), refused),
     /** Resolves when everything changed so far is written. */
     settled: () => writing,
   };
