@@ -11,20 +11,30 @@ export type Covering = (typeof COVERINGS)[number];
 
 /** What one of it is called, and what one stroke of a tool stands for. */
 export const COVERING_WORDS: Readonly<
-  Record<Covering, { readonly one: string; readonly stroke: string; readonly lie: string }>
+  Record<
+    Covering,
+    {
+      readonly one: string;
+      readonly stroke: string;
+      readonly shortStroke: string;
+      readonly lie: string;
+    }
+  >
 > = {
-  hair: { one: 'hair', stroke: say.lockOfHair, lie: say.lieOfHairAway },
+  hair: { one: say.hair, stroke: say.lockOfHair, shortStroke: say.lock, lie: say.lieOfHairAway },
   feather: {
-    one: 'feather',
-    stroke: 'feather',
+    one: say.feather,
+    stroke: say.feather,
+    shortStroke: say.feather,
     lie: say.rowsFromTailForward,
   },
   scale: {
-    one: 'scale',
-    stroke: 'scale',
+    one: say.scale,
+    stroke: say.scale,
+    shortStroke: say.scale,
     lie: say.rowsRoundBodyEach,
   },
-  skin: { one: 'skin', stroke: 'fold', lie: say.foldsOfSkin },
+  skin: { one: say.skin, stroke: say.fold, shortStroke: say.fold, lie: say.foldsOfSkin },
 };
 
 export const wordsOf = (zone: CoatZone) => COVERING_WORDS[zone.covering ?? 'hair'];

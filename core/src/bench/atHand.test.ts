@@ -3,7 +3,7 @@ import { differenceOf } from '../colour/colourDifference.ts';
 import { sentenceText } from '../piece/step.ts';
 import { changed, otterPiece, wholePlan } from '../testing/samples.ts';
 import type { AtHand, Workpiece } from '../workshop/workpiece.ts';
-import { nearestPaint } from './atHand.ts';
+import { nearestPaint } from '../colour/nearestPaint.ts';
 
 const having = (part: Partial<AtHand>): Workpiece => ({
   // So much to spare that it takes several packets.
@@ -29,7 +29,7 @@ describe('clay on hand', () => {
   it('is bought by the packet, less what is there, and costs so much', () => {
     const [none] = linesFor(0);
     expect(none!.quantity.value).toBe(packets.value);
-    expect(none!.cost!.value).toBeCloseTo(6.5 * packets.value, 9);
+    expect(none!.beside[0]!.value).toBeCloseTo(6.5 * packets.value, 9);
     const [one] = linesFor(figures.packet.value);
     expect(one!.quantity.value).toBe(packets.value - 1);
   });
@@ -54,11 +54,15 @@ describe('paints on hand', () => {
     expect(nearestPaint('#5c4531', [chalk, brown])).toMatchObject({ paint: brown });
     const { shopping } = wholePlan(having({ paints: [brown, chalk] })).bench!;
     const zone = bare.colour!.zones.find(({ hex }) => differenceOf(hex, brown.hex) < 12)!;
-    const difference = differenceOf(zone.hex, brown.hex).toFixed(1);
-    const texts = shopping.map(({ what }) => sentenceText(what));
-    expect(texts.filter((text) => text.includes(zone.hex))).toEqual([
-      expect.stringContaining(`nearest on hand: Earth brown, ΔE₀₀ ${difference}`),
+    const line = shopping.find(({ what }) => sentenceText(what).includes(zone.hex))!;
+    expect(line.beside).toMatchObject([
+      {
+        label: 'Nearest paint on hand, “Earth brown”: ΔE₀₀',
+        value: differenceOf(zone.hex, brown.hex),
+      },
     ]);
+    const { workings } = wholePlan(having({ paints: [brown, chalk] }));
+    expect(workings.map(({ id }) => id)).toContain(line.beside[0]!.id);
   });
 
   it('are not told where none comes near, or there is none', () => {

@@ -1,22 +1,17 @@
 import * as say from './words.ts';
-import { differenceOf } from '../colour/colourDifference.ts';
-import type { ClayBatch } from '../mass/clayBatches.ts';
+import { ROUNDING, type ClayBatch } from '../mass/clayBatches.ts';
 import type { Step } from '../piece/step.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { AtHand } from '../workshop/workpiece.ts';
-import type { PaintOnHand } from '../workshop/workshopSchema.ts';
 
-/** A packet more is not bought for a rounding error. */
-const ROUNDING = 1e-9;
+/** Clays of the workshop that are the one of a batch: of its class, and called so. */
+const ofBatch = ({ figures }: ClayBatch, clays: AtHand['clays']): AtHand['clays'] =>
+  clays.filter(({ classId, name }) => classId === figures.clay.id && name === figures.name);
 
 /** Packets of a clay to buy once what lies in the workshop is used; null where none of it does. */
-export function packetsToBuy(
-  { figures, grams, packets }: ClayBatch,
-  clays: AtHand['clays'],
-): Working | null {
-  const here = clays.filter(
-    ({ classId, name }) => classId === figures.clay.id && name === figures.name,
-  );
+export function packetsToBuy(batch: ClayBatch, clays: AtHand['clays']): Working | null {
+  const { figures, grams, packets } = batch;
+  const here = ofBatch(batch, clays);
   if (here.length === 0) return null;
   const grammes = here.reduce((sum, clay) => sum + clay.grams, 0);
   return {
@@ -39,16 +34,16 @@ export function packetsToBuy(
 
 /** What the packets of a clay cost; null where nobody said the price of one. */
 export function packetsCost(
+  batch: ClayBatch,
   packets: Working,
-  name: string,
   clays: AtHand['clays'],
 ): Working | null {
-  const price = clays.find((clay) => clay.name === name && clay.packetPrice !== null)?.packetPrice;
-  if (price === undefined || price === null || packets.value === 0) return null;
+  const [price] = ofBatch(batch, clays).flatMap(({ packetPrice }) => packetPrice ?? []);
+  if (price === undefined || packets.value === 0) return null;
   return {
     id: `${packets.id}.cost`,
     stage: 'bench',
-    label: say.cost(name),
+    label: say.cost(batch.figures.name),
     value: packets.value * price,
     unit: 'money',
     provenance: 'derived',
@@ -56,19 +51,6 @@ export function packetsCost(
     inputs: [asInput('N', packets), input('P', say.priceOfPacket, price, 'money', 'own')],
     source: say.pricesOfWorkshopIn,
   };
-}
-
-/** Farther than this a paint on hand is no help: a difference that anybody sees at once. */
-const NEAR = 12;
-
-/** The paint of the workshop that comes nearest to a colour, and how far off it is. */
-export function nearestPaint(
-  hex: string,
-  paints: readonly PaintOnHand[],
-): { readonly paint: PaintOnHand; readonly difference: number } | null {
-  const all = paints.map((paint) => ({ paint, difference: differenceOf(hex, paint.hex) }));
-  const [nearest] = all.toSorted((a, b) => a.difference - b.difference);
-  return nearest !== undefined && nearest.difference <= NEAR ? nearest : null;
 }
 
 /**

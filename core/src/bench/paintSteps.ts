@@ -65,12 +65,7 @@ const sheenStep = (skeleton: Skeleton, colour: ColourPlan, fibre: boolean, last:
       ? [say.noVarnishFibreCovers]
       : [
           say.varnishDullBeforeBright,
-          ...listSentence(
-            colour.varnishes.map(({ ml }): Sentence => [
-              `${ml.label.replace('Varnish, ', '')} `,
-              ml,
-            ]),
-          ),
+          ...listSentence(colour.varnishes.map(({ words, ml }): Sentence => [`${words} `, ml])),
         ]),
     ...(!fibre ? [] : [say.keepItOffFibre]),
     say.eyesLastInHigh(hasNose(skeleton) ? say.andNose : ''),

@@ -84,7 +84,7 @@ export function planBench(inputs: BenchInputs): BenchPlan | null {
       sittings,
       ...steps.flatMap(({ duration }) => (duration?.stage === 'bench' ? [duration] : [])),
       ...shopping
-        .flatMap(({ quantity, cost }) => (cost === null ? [quantity] : [quantity, cost]))
+        .flatMap(({ quantity, beside }) => [quantity, ...beside])
         .filter((quantity) => quantity.stage === 'bench'),
     ],
     snags: [...steps.flatMap((step) => orderSnags(step, steps)), ...strangeTicks(steps, done)],

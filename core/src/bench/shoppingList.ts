@@ -4,8 +4,8 @@ import type { ColourPlan } from '../colour/planColour.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import { asGiven, asInput, type Working } from '../piece/working.ts';
 import type { Sentence } from '../piece/step.ts';
-import type { AtHand } from '../workshop/workpiece.ts';
-import { nearestPaint, packetsCost, packetsToBuy } from './atHand.ts';
+import { nearestPaintWorking } from '../colour/nearestPaint.ts';
+import { packetsCost, packetsToBuy } from './atHand.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 
 /** One thing to have, with its quantity. */
@@ -13,8 +13,8 @@ export interface ShoppingLine {
   readonly id: string;
   readonly what: Sentence;
   readonly quantity: Working;
-  /** What it costs, where the workshop knows a price. */
-  readonly cost: Working | null;
+  /** What else is known of it: its cost, the nearest paint on hand. */
+  readonly beside: readonly Working[];
 }
 
 /** Everything the piece needs and the workshop does not have. */
@@ -28,12 +28,12 @@ export function shoppingList(
   const line = (
     what: string | Sentence,
     quantity: Working,
-    cost: Working | null = null,
+    beside: readonly (Working | null)[] = [],
   ): ShoppingLine => ({
     id: quantity.id,
     what: typeof what === 'string' ? [what] : what,
     quantity,
-    cost,
+    beside: beside.filter((working) => working !== null),
   });
   return [
     ...wire.stock.groups
@@ -56,30 +56,17 @@ export function shoppingList(
     ...mass.batches.map((batch) => {
       const { figures } = batch;
       const packets = packetsToBuy(batch, clays) ?? batch.packets;
-      const cost = packetsCost(packets, figures.name, clays);
-      return line([say.packetsOf(figures.name), figures.packet], packets, cost);
+      const cost = packetsCost(batch, packets, clays);
+      return line([say.packetsOf(figures.name), figures.packet], packets, [cost]);
     }),
     line(say.primer(piece.colour.primer), colour.primer),
-    ...colour.zones.map((zoneColour) =>
-      line(
-        say.paintForAndIts(
-          zoneColour.zone.name.toLowerCase(),
-          zoneColour.hex,
-          onHand(zoneColour.hex, paints),
-        ),
-        paint(zoneColour),
-      ),
-    ),
+    ...colour.zones.map(({ zone, hex, ...zoneColour }) => {
+      const quantity = paint({ zone, hex, ...zoneColour });
+      const nearest = nearestPaintWorking(`${quantity.id}.nearest`, hex, paints);
+      return line(say.paintForAndIts(zone.name.toLowerCase(), hex), quantity, [nearest]);
+    }),
     ...colour.varnishes.map(({ ml }) => line(ml.label, ml)),
   ].filter((shoppingLine) => shoppingLine.quantity.value > 0);
-}
-
-/** The paint of the workshop that is nearest to a colour, in words. */
-function onHand(hex: string, paints: AtHand['paints']): string {
-  const nearest = nearestPaint(hex, paints);
-  return nearest === null
-    ? ''
-    : say.nearestOnHandE(nearest.paint.name, nearest.difference.toFixed(1));
 }
 
 function paint(zone: ColourPlan['zones'][number]): Working {

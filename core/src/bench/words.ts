@@ -127,10 +127,8 @@ export const holesInBase = 'Holes in the base';
 export const kitchenFoil = 'Kitchen foil';
 export const packetsOf = (name: string): string => `${name}, packets of `;
 export const primer = (primer: string): string => `Primer, ${primer}`;
-export const paintForAndIts = (name: string, hex: string, hex2: string): string =>
-  `Paint for ${name}, ${hex} and its steps${hex2}`;
-export const nearestOnHandE = (name: string, difference: string): string =>
-  `; nearest on hand: ${name}, ΔE₀₀ ${difference}`;
+export const paintForAndIts = (zone: string, hex: string): string =>
+  `Paint for ${zone}, ${hex} and its steps`;
 export const paint2 = (name: string): string => `Paint, ${name}`;
 export const layersOfThisZone = 'layers of this zone in Colour';
 export const basePlanInWire = 'base plan in Wire';

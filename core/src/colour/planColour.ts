@@ -43,7 +43,12 @@ export interface ColourPlan extends StageResult {
   readonly primer: Working;
   readonly zones: readonly ZoneColour[];
   /** Varnish by sheen, only those that are used. */
-  readonly varnishes: readonly { readonly sheen: Sheen; readonly ml: Working }[];
+  readonly varnishes: readonly {
+    readonly sheen: Sheen;
+    /** The sheen and its zones, in words. */
+    readonly words: string;
+    readonly ml: Working;
+  }[];
 }
 
 /** What Colour reads. */
@@ -68,7 +73,11 @@ export function planColour(inputs: ColourInputs): ColourPlan | null {
   // Fibre is never varnished.
   const bare = zones.filter(({ fibre }) => !fibre);
   const sheens = [...new Set(bare.map((zoneColour) => zoneColour.sheen))];
-  const varnishes = sheens.map((sheen) => ({ sheen, ml: varnishWorking(sheen, bare) }));
+  const varnishes = sheens.map((sheen) => ({
+    sheen,
+    words: sheenWords(sheen, bare),
+    ml: varnishWorking(sheen, bare),
+  }));
   return {
     primerHex: PRIMERS[colour.primer],
     primer,
@@ -230,15 +239,19 @@ const wholeCoat = (id: string, label: string, zones: readonly ZoneColour[]): Wor
 const primerWorking = (zones: readonly ZoneColour[]): Working =>
   wholeCoat('colour.primer.ml', say.primerOneCoat, zones);
 
+/** A sheen with the zones that have it, in words. */
+const sheenWords = (sheen: Sheen, zones: readonly ZoneColour[]): string =>
+  say.sheenOf(
+    sheen === 'wet' ? say.highGloss : sheen,
+    zones
+      .filter((zone) => zone.sheen === sheen)
+      .map((zoneColour) => zoneColour.zone.name.toLowerCase())
+      .join(', '),
+  );
+
 const varnishWorking = (sheen: Sheen, zones: readonly ZoneColour[]): Working =>
   wholeCoat(
     `colour.varnish.${sheen}.ml`,
-    say.varnish(
-      sheen === 'wet' ? say.highGloss : sheen,
-      zones
-        .filter((zone) => zone.sheen === sheen)
-        .map((zoneColour) => zoneColour.zone.name.toLowerCase())
-        .join(', '),
-    ),
+    say.varnish(sheenWords(sheen, zones)),
     zones.filter((zone) => zone.sheen === sheen),
   );

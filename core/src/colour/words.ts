@@ -26,7 +26,8 @@ export const skinThatItCovers = 'Skin that it covers';
 export const aboutMToLitreBy = 'about 10 m² to the litre by brush (common practice)';
 export const primerOneCoat = 'Primer, one coat';
 export const highGloss = 'high gloss';
-export const varnish = (which: string, part: string): string => `Varnish, ${which}: ${part}`;
+export const varnish = (which: string): string => `Varnish, ${which}`;
+export const sheenOf = (sheen: string, zones: string): string => `${sheen}: ${zones}`;
 
 // paintLayers.ts
 export const base = 'Base';
@@ -51,3 +52,11 @@ export const tips = 'Tips';
 
 // paintLayers.ts
 export const dryBrushedOnTips = 'dry-brushed on the highest tips only';
+
+// nearestPaint.ts
+export const nearestPaintOnHand = (name: string): string =>
+  `Nearest paint on hand, “${name}”: ΔE₀₀`;
+export const differenceBetween = (hex: string, paint: string): string =>
+  `difference of ${hex} and ${paint} by CIEDE2000: 1 is just seen by a trained eye, 5 by anybody`;
+export const asColoursAreGiven = 'exact for the two colours as they are given';
+export const ciede2000 = 'ISO/CIE 11664-6:2014; paints of the workshop';

@@ -5,12 +5,19 @@ import { CAUTIONS } from '../piece/cautions.ts';
 import { formatQuantity } from '../units/quantity.ts';
 import { csvText, type Cell } from './csv.ts';
 
-/** The shopping list as CSV, one row for each thing, as the ledger shows it. */
+/**
+ * The shopping list as CSV, one row for each thing and for what is known beside it, as the ledger
+ * shows them.
+ */
 export function shoppingCsv(bench: BenchPlan): string {
-  const rows = bench.shopping.map(({ what, quantity }): readonly Cell[] => {
-    const shown = formatQuantity(quantity.value, quantity.unit, 'metric', quantity.digits);
-    return [sentenceText(what), Number(shown.number), shown.unit, reckoningText(quantity)];
-  });
+  const row = (what: string, working: Working): readonly Cell[] => {
+    const shown = formatQuantity(working.value, working.unit, 'metric', working.digits);
+    return [what, Number(shown.number), shown.unit, reckoningText(working)];
+  };
+  const rows = bench.shopping.flatMap(({ what, quantity, beside }) => [
+    row(sentenceText(what), quantity),
+    ...beside.map((working) => row(working.label, working)),
+  ]);
   return csvText(['what', 'quantity', 'unit', 'worked_out_as'], rows);
 }
 

@@ -5,7 +5,7 @@ import type { BuildUp, RegionBuild } from './buildUp.ts';
 import type { ClayFigures } from './clayFigures.ts';
 
 /** A packet more is not bought for a rounding error. */
-const ROUNDING = 1e-9;
+export const ROUNDING = 1e-9;
 
 type Built = RegionBuild & BuildUp & { readonly clay: Working };
 

@@ -1,5 +1,6 @@
 import * as say from './words.ts';
 import { sentenceText } from '../piece/step.ts';
+import type { Working } from '../piece/working.ts';
 import type { BenchPlan } from '../bench/planBench.ts';
 import { quantityText } from '../units/quantity.ts';
 import { WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
@@ -17,20 +18,16 @@ const LETTERS = 88;
 
 /** What is to be had for the piece, to tick off in the shop. */
 export function shoppingSheet({ shopping }: BenchPlan): Drawing {
-  const blocks = shopping.map(({ what, quantity }): TextBlock => {
-    const lines = wrapped(sentenceText(what), LETTERS);
+  const blocks = shopping.map(({ what, quantity, beside }): TextBlock => {
+    const known = beside.map((working) => `${working.label} ${shown(working)}`);
+    const lines = [sentenceText(what), ...known].flatMap((text) => wrapped(text, LETTERS));
     const heightMm = TEXT_MM + lines.length * LINE_MM - 1;
     return {
       heightMm,
       items: [
         box(-TEXT_MM - 0.4),
         ...lines.map((line, i) => words(COLUMNS.what, -TEXT_MM - i * LINE_MM, line, 'start')),
-        words(
-          COLUMNS.quantity,
-          -TEXT_MM,
-          quantityText(quantity.value, quantity.unit, 'metric', quantity.digits),
-          'end',
-        ),
+        words(COLUMNS.quantity, -TEXT_MM, shown(quantity), 'end'),
         {
           kind: 'line',
           ink: 'soft',
@@ -46,6 +43,9 @@ export function shoppingSheet({ shopping }: BenchPlan): Drawing {
   });
   return listDrawing('shopping', say.toHaveAtHand, COLUMNS.quantity, blocks);
 }
+
+const shown = ({ value, unit, digits }: Working): string =>
+  quantityText(value, unit, 'metric', digits);
 
 const box = (low: number): DrawingItem => ({
   kind: 'line',

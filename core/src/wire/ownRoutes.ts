@@ -53,7 +53,16 @@ function onRoute(
       id: line.id.replace(`wire.${id}.`, `wire.${id}2.`),
     }));
     const cut = cutLines(`wire.${id}2`, id).sum(say.strandCut(id, name), made, [], 1);
-    return [{ id: `${id}2`, name: say.strand(name), count: strands - 1, lines: made, cut }];
+    return [
+      {
+        id: `${id}2`,
+        name: say.strand(name),
+        shortName: say.strandAlone,
+        count: strands - 1,
+        lines: made,
+        cut,
+      },
+    ];
   };
   return {
     key: wayKey(draft.key, n),

@@ -66,6 +66,8 @@ export const times = (count: number): string =>
 export interface MoreStrands {
   readonly id: string;
   readonly name: string;
+  /** Beside the wire that it is twisted with, which says the rest. */
+  readonly shortName: string;
   readonly count: number;
   readonly cut: Working;
   readonly lines: readonly Working[];

@@ -50,10 +50,12 @@ export function spineDraft(setting: WireSetting): WireDraft {
       groups.map(({ count, fromPoint, from }, i): MoreStrands => {
         const own = `${id}${i + 2}`;
         const made = lines(id, `wire.${own}`, schedule, fromPoint);
-        const name = say.spineStrand(fromPoint > plan.tailBones.length ? 'neck' : 'short');
+        const which = fromPoint > plan.tailBones.length ? say.neckStrand : say.shortStrand;
+        const name = say.spineStrand(which);
         return {
           id: own,
           name: say.fromWord(name, from),
+          shortName: say.fromWord(which, from),
           count,
           lines: made,
           cut: cutLines(`wire.${own}`, id).sum(

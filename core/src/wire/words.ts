@@ -382,7 +382,9 @@ export const each3 = (name: string): string => `${name}, each`;
 export const sizeOfPartInLibrary = 'size of the part in the library';
 
 // spineDraft.ts
-export const spineStrand = (which: string): string => `Spine, ${which} strand`;
+export const spineStrand = (strand: string): string => `Spine, ${strand}`;
+export const neckStrand = 'neck strand';
+export const shortStrand = 'short strand';
 export const fromWord = (name: string, from_: string): string => `${name} from ${from_}`;
 export const cut3 = (own: string, name: string): string => `${own} ${name}, cut`;
 export const alongTailOneStrand = 'Along the tail, one strand';
@@ -426,3 +428,4 @@ export const backBetween = ' back, ';
 
 // coilDraft.ts
 export const spineWithItsCoil = 'Spine with its coil';
+export const strandAlone = 'strand';

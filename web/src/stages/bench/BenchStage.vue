@@ -20,7 +20,6 @@ const { target, open } = useSelection();
 const { system } = useUnits();
 const router = useRouter();
 const bench = computed(() => plan.value.bench);
-const costs = computed(() => (bench.value?.shopping ?? []).flatMap(({ cost }) => cost ?? []));
 /** The working that is open, wherever in a sentence it was touched. */
 const opened = computed(() => plan.value.workings.find((working) => working.id === open.value));
 const openedIn = computed(
@@ -71,13 +70,10 @@ const toWork = (): void => {
           {{ say.everythingPieceTakesLess }}
           <RouterLink to="/workshop">{{ say.workshop }}</RouterLink>.
         </p>
-        <WorkingRow
-          v-for="line in bench.shopping"
-          :key="line.id"
-          :working="line.quantity"
-          :label="sentenceText(line.what, system)"
-        />
-        <WorkingRow v-for="cost in costs" :key="cost.id" :working="cost" />
+        <template v-for="line in bench.shopping" :key="line.id">
+          <WorkingRow :working="line.quantity" :label="sentenceText(line.what, system)" />
+          <WorkingRow v-for="working in line.beside" :key="working.id" :working="working" />
+        </template>
       </LedgerSection>
     </template>
   </LedgerPanel>

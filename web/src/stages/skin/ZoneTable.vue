@@ -34,7 +34,7 @@ const word = computed(() => {
   const { one: entry } = wordsOf(chosen.value.zone);
   return entry.charAt(0).toUpperCase() + entry.slice(1);
 });
-const stroke = computed(() => wordsOf(chosen.value.zone).stroke.replace(' of hair', ''));
+const stroke = computed(() => wordsOf(chosen.value.zone).shortStroke);
 
 function choose(entry: ZonePlan): void {
   chosenId.value = entry.zone.id;

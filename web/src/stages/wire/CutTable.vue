@@ -48,7 +48,7 @@ const shown = computed(() => [...large.value, ...(showsThin.value ? thin.value :
         </tr>
         <tr v-for="moreStrand in wire.moreStrands" :key="moreStrand.id">
           <td class="strand">
-            {{ moreStrand.id }} {{ moreStrand.name.replace('Spine, ', '') }}
+            {{ moreStrand.id }} {{ moreStrand.shortName }}
             <template v-if="moreStrand.count > 1">× {{ moreStrand.count }}</template>
           </td>
           <td class="number">{{ wire.diameterMm.toFixed(2) }}</td>
