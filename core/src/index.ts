@@ -1,5 +1,6 @@
 /* eslint-disable max-lines -- the one public face */
 /** The one public face of the core. Interface, server and scripts import from here only. */
+export { freeId } from './units/freeId.ts';
 export { plural } from './units/plural.ts';
 export { createPlanner, NO_ANSWERS, planPiece, ROAD, type Planner } from './plan.ts';
 export type { Answers, Plan, PlanJobs } from './planTypes.ts';

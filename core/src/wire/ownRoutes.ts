@@ -47,23 +47,6 @@ function onRoute(
   const name = of > 1 ? say.part(draft.name, n + 1) : draft.name;
   const lines: WireDraft['lines'] = (id, schedule) =>
     limbLines(setting, id, { route, winding, schedule }, overlaps);
-  const more: WireDraft['more'] = (id, schedule): readonly MoreStrands[] => {
-    const made = limbLines(setting, id, { route, winding, schedule }, overlaps).map((line) => ({
-      ...line,
-      id: line.id.replace(`wire.${id}.`, `wire.${id}2.`),
-    }));
-    const cut = cutLines(`wire.${id}2`, id).sum(say.strandCut(id, name), made, [], 1);
-    return [
-      {
-        id: `${id}2`,
-        name: say.strand(name),
-        shortName: say.strandAlone,
-        count: strands - 1,
-        lines: made,
-        cut,
-      },
-    ];
-  };
   return {
     key: wayKey(draft.key, n),
     routeKey: draft.key,
@@ -84,9 +67,30 @@ function onRoute(
       ...(pair === undefined ? [] : turnsFeature(winding, route, schedule, pair.over)),
     ],
     lines,
-    ...(strands > 1 ? { more } : {}),
+    ...(strands > 1 ? { more: otherStrands(name, strands - 1, lines) } : {}),
   };
 }
+
+/** The further strands of a wire, each cut as the first. */
+const otherStrands =
+  (name: string, count: number, lines: WireDraft['lines']): WireDraft['more'] =>
+  (id, schedule): readonly MoreStrands[] => {
+    const made = lines(id, schedule).map((line) => ({
+      ...line,
+      id: line.id.replace(`wire.${id}.`, `wire.${id}2.`),
+    }));
+    const cut = cutLines(`wire.${id}2`, id).sum(say.strandCut(id, name), made, [], 1);
+    return [
+      {
+        id: `${id}2`,
+        name: say.strand(name),
+        shortName: say.strandAlone,
+        count,
+        lines: made,
+        cut,
+      },
+    ];
+  };
 
 /** The bones whose joints a route passes. */
 function bonesThrough({ stance }: WireSetting, route: Route): readonly string[] {

@@ -1,4 +1,5 @@
 import * as say from './words.ts';
+import { freeId } from '../units/freeId.ts';
 import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
 import { newWorkshop } from './newWorkshop.ts';
 import type { OwnMetal, Workshop } from './workshopSchema.ts';
@@ -37,15 +38,15 @@ function added<T extends { readonly id: string }>(
   const out = [...mine];
   for (const entry of theirs) {
     if (out.some((other) => same(content(other), content(entry)))) continue;
-    out.push({ ...entry, id: freeId(stem, new Set(out.map(({ id }) => id))) });
+    out.push({
+      ...entry,
+      id: freeId(
+        stem,
+        out.map(({ id }) => id),
+      ),
+    });
   }
   return out;
-}
-
-function freeId(stem: string, used: ReadonlySet<string>): string {
-  let n = 1;
-  while (used.has(`${stem}-${n}`)) n++;
-  return `${stem}-${n}`;
 }
 
 /** Metals of another workshop taken in, and the ids under which they now go. */

@@ -10,3 +10,7 @@ export const sixDigitsSuchAs = 'six digits such as #6d6558';
 // NameField.vue
 export const toLetters = (most: string | number): string => `1 to ${most} letters`;
 export const reset = 'reset';
+
+// WireSizeField.vue
+export const whichTable = (label: string | number): string => `${label}: which table?`;
+export const sizeWithItsTable = 'a size with its table; choose below which one it is';

@@ -71,7 +71,7 @@ const bones = computed((): readonly Fact[] => {
     const bone = props.skeleton.bones.find((bone) => bone.key === key)!;
     return {
       id: key,
-      name: bone.name.replace(', left', ''),
+      name: bone.plainName,
       value: mm(bone.lifeLengthMm),
       range: span(bone.range, mm),
       provenance: bone.provenance,
@@ -123,7 +123,7 @@ const coat = computed((): readonly Fact[] =>
   })),
 );
 const boneName = (key: string): string =>
-  props.skeleton.bones.find((bone) => bone.key === key)?.name.replace(', left', '') ?? key;
+  props.skeleton.bones.find((bone) => bone.key === key)?.plainName ?? key;
 const odd = computed(() => (props.own ? oddProportions(props.subject).map(oddSentence) : []));
 </script>
 

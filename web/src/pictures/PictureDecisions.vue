@@ -39,7 +39,7 @@ const scaleWays = computed(() => [
   { label: say.twoPoints, value: 'length' },
   ...plan.value.measure.skeleton.bones
     .filter((bone) => bone.side !== 'right')
-    .map((bone) => ({ label: bone.name.replace(', left', ''), value: BONE + bone.id })),
+    .map((bone) => ({ label: bone.plainName, value: BONE + bone.id })),
 ]);
 const scaleWay = computed(() => {
   const { scale } = props.picture;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import {
+  freeId,
   accepted,
   CLAYS,
   limitsOf,
@@ -24,13 +25,14 @@ const classes = CLAYS.map(({ id, name }) => ({ label: name, value: id as string 
 const set = (label: string, clays: ClayOnHand[]): void =>
   change(label, (shop) => ({ ...shop, clays }));
 function add(): void {
-  const used = new Set(workshop.value.clays.map(({ id }) => id));
-  let n = 1;
-  while (used.has(`clay-${n}`)) n++;
+  const id = freeId(
+    'clay',
+    workshop.value.clays.map((entry) => entry.id),
+  );
   set(say.addClayOnHand, [
     ...workshop.value.clays,
     {
-      id: `clay-${n}`,
+      id,
       classId: 'oven-firm',
       name: say.firmOvenClay,
       grams: 0,

@@ -3,9 +3,9 @@ import * as say from './words.ts';
 import type { Workshop } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
 import DecisionRow from '../controls/DecisionRow.vue';
-import { differenceAt, lengthAt } from '../controls/limited.ts';
+import { lengthAt } from '../controls/limited.ts';
 import QuantityField from '../controls/QuantityField.vue';
-import SwitchField from '../controls/SwitchField.vue';
+import OvenHeat from './OvenHeat.vue';
 import { useWorkshop } from './useWorkshop.ts';
 
 /** The oven: its inside, the air that it wants, its fan, and how far its dial is off. */
@@ -39,20 +39,10 @@ const put = (label: string, part: Partial<Workshop['oven']>): void =>
       @set="put(say.changeAirInOven, { airMm: $event })"
     />
   </DecisionRow>
-  <DecisionRow :name="say.fanOn">
-    <SwitchField
-      :label="say.fanOn"
-      :value="workshop.oven.fan"
-      @set="put(say.switchOvensFan, { fan: $event })"
-    />
-  </DecisionRow>
-  <DecisionRow :name="say.thermometerLessDial">
-    <QuantityField
-      small
-      :label="say.thermometerLessDial"
-      :shown="text(workshop.oven.offsetC, 'kelvin')"
-      :parse="differenceAt('workshop.oven.offsetC', say.thermometerLessDial, system)"
-      @set="put(say.enterWhatThermometerShows, { offsetC: $event })"
-    />
-  </DecisionRow>
+  <OvenHeat
+    :fan="workshop.oven.fan"
+    :offset-c="workshop.oven.offsetC"
+    @fan="(label, fan) => put(label, { fan })"
+    @offset="(label, offsetC) => put(label, { offsetC })"
+  />
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { limitsOf, parseVolume, type PaintOnHand } from '@keen-sinew/core';
+import { freeId, limitsOf, parseVolume, type PaintOnHand } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
 import ColourField from '../controls/ColourField.vue';
 import NameField from '../controls/NameField.vue';
@@ -15,13 +15,11 @@ const { system, text } = useUnits();
 const set = (label: string, paints: PaintOnHand[]): void =>
   change(label, (shop) => ({ ...shop, paints }));
 function add(): void {
-  const used = new Set(workshop.value.paints.map(({ id }) => id));
-  let n = 1;
-  while (used.has(`paint-${n}`)) n++;
-  set(say.addPaint, [
-    ...workshop.value.paints,
-    { id: `paint-${n}`, name: say.paint, hex: '#8c6f4f', ml: 0 },
-  ]);
+  const id = freeId(
+    'paint',
+    workshop.value.paints.map((entry) => entry.id),
+  );
+  set(say.addPaint, [...workshop.value.paints, { id, name: say.paint, hex: '#8c6f4f', ml: 0 }]);
 }
 const put = (paint: PaintOnHand): void =>
   set(

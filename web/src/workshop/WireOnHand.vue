@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import {
+  freeId,
   accepted,
   lengthLimits,
   parseLength,
@@ -12,7 +13,7 @@ import {
 import { useUnits } from '../composables/useUnits.ts';
 import ChoiceField from '../controls/ChoiceField.vue';
 import QuantityField from '../controls/QuantityField.vue';
-import WireSizeField from '../stages/wire/WireSizeField.vue';
+import WireSizeField from '../controls/WireSizeField.vue';
 
 /** The wire in the drawer: each metal and size with its lengths. */
 const props = defineProps<{
@@ -28,11 +29,12 @@ const { system, text } = useUnits();
 const MOST_LENGTHS = 50;
 
 function add(): void {
-  const used = new Set(props.stock.map((entry) => entry.id));
-  let n = 1;
-  while (used.has(`coil-${n}`)) n++;
+  const id = freeId(
+    'coil',
+    props.stock.map((entry) => entry.id),
+  );
   const { metal, size } = props.usual;
-  emit('set', say.addWireOnHand, [...props.stock, { id: `coil-${n}`, metal, size, lengthsMm: [] }]);
+  emit('set', say.addWireOnHand, [...props.stock, { id, metal, size, lengthsMm: [] }]);
 }
 const put = (entry: StockEntry): void =>
   emit(

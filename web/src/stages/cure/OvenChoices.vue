@@ -5,10 +5,9 @@ import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import DecisionRow from '../../controls/DecisionRow.vue';
-import { differenceAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
-import SwitchField from '../../controls/SwitchField.vue';
 import { withPart } from '../withPart.ts';
+import OvenHeat from '../../workshop/OvenHeat.vue';
 import WorkshopNote from '../../workshop/WorkshopNote.vue';
 
 const { piece, plan, change } = usePiecePlan();
@@ -21,22 +20,12 @@ const put = (what: string, part: Partial<Workpiece['cure']>): void =>
 
 <template>
   <WorkshopNote />
-  <DecisionRow :name="say.fanOn">
-    <SwitchField
-      :label="say.fanOn"
-      :value="cure.fan"
-      @set="put(say.switchOvensFan, { fan: $event })"
-    />
-  </DecisionRow>
-  <DecisionRow :name="say.thermometerLessDial">
-    <QuantityField
-      small
-      :label="say.thermometerLessDial"
-      :shown="text(cure.ovenOffsetC, 'kelvin')"
-      :parse="differenceAt('workshop.oven.offsetC', say.thermometerLessDial, system)"
-      @set="put(say.enterWhatThermometerShows, { ovenOffsetC: $event })"
-    />
-  </DecisionRow>
+  <OvenHeat
+    :fan="cure.fan"
+    :offset-c="cure.ovenOffsetC"
+    @fan="(label, fan) => put(label, { fan })"
+    @offset="(label, ovenOffsetC) => put(label, { ovenOffsetC })"
+  />
   <DecisionRow
     :name="say.setDialYourself"
     :own="cure.setC !== null"

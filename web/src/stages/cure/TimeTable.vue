@@ -10,7 +10,7 @@ import WorkingDetail from '../../ledger/WorkingDetail.vue';
 /** The packet's rule and the physical time side by side, so that nobody takes one for the other. */
 const { plan, piece } = usePiecePlan();
 const { open } = useSelection();
-const { text } = useUnits();
+const { number, text } = useUnits();
 const cure = computed(() => plan.value.cure);
 const rows = computed(() =>
   cure.value.cases.map((entry) => ({
@@ -55,9 +55,7 @@ const opened = computed(() =>
         </td>
         <td v-if="cure.request" class="number range">
           <template v-if="row.heat?.range">
-            {{ text(row.heat.range[0], 'min').replace(' min', '') }}–{{
-              text(row.heat.range[1], 'min')
-            }}
+            {{ number(row.heat.range[0], 'min') }}–{{ text(row.heat.range[1], 'min') }}
           </template>
         </td>
       </tr>

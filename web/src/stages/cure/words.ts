@@ -53,10 +53,6 @@ export const hotAfterMinutes = (caseId: string | number, working: string | numbe
   `${caseId}: hot after ${working} minutes`;
 
 // OvenChoices.vue
-export const fanOn = 'Fan on';
-export const switchOvensFan = 'Switch the oven’s fan';
-export const thermometerLessDial = 'Thermometer less dial';
-export const enterWhatThermometerShows = 'Enter what a thermometer shows';
 export const setDialYourself = 'Set the dial yourself';
 export const letDialFollow = 'Let the dial follow';
 export const dial = 'Dial';

@@ -64,7 +64,7 @@ function toggle(row: BoneRow, which: 'life' | 'model'): void {
               :aria-expanded="open === row.life.id"
               @click="toggle(row, 'life')"
             >
-              {{ row.bone.name.replace(', left', '') }}
+              {{ row.bone.plainName }}
             </button>
           </td>
           <td class="life">

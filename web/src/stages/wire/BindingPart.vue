@@ -11,7 +11,7 @@ import QuantityField from '../../controls/QuantityField.vue';
 import CautionNote from '../../ledger/CautionNote.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withBinder } from './wireChanges.ts';
-import WireSizeField from './WireSizeField.vue';
+import WireSizeField from '../../controls/WireSizeField.vue';
 
 /** Where wires are bound to each other, with what, and how much of it that takes. */
 const { piece, plan, change } = usePiecePlan();

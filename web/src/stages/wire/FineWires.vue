@@ -10,7 +10,7 @@ import WorkingCell from '../../ledger/WorkingCell.vue';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withFine } from './wireChanges.ts';
-import WireSizeField from './WireSizeField.vue';
+import WireSizeField from '../../controls/WireSizeField.vue';
 
 /** Digits, ears, antennae, fins: the thin wire of each, or why it has none. */
 const { plan, change } = usePiecePlan();

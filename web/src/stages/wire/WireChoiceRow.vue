@@ -5,7 +5,7 @@ import ChoiceField from '../../controls/ChoiceField.vue';
 import { numberAt } from '../../controls/limited.ts';
 import QuantityField from '../../controls/QuantityField.vue';
 import { useMetals } from './useMetals.ts';
-import WireSizeField from './WireSizeField.vue';
+import WireSizeField from '../../controls/WireSizeField.vue';
 
 /** Metal, size and strands of one wire. */
 const props = defineProps<{ name: string; choice: WireChoice; strands?: boolean }>();

@@ -20,7 +20,7 @@ import MetalPart from './MetalPart.vue';
 import RoutePart from './RoutePart.vue';
 import SchemePart from './SchemePart.vue';
 import StockPart from './StockPart.vue';
-import WireSizeField from './WireSizeField.vue';
+import WireSizeField from '../../controls/WireSizeField.vue';
 import { withWire } from './wireChanges.ts';
 
 const [otter, wolf, heron] = demoWorkpieces() as [Workpiece, Workpiece, Workpiece];

@@ -316,8 +316,6 @@ export const letRodFollowIts = 'Let the rod follow its load';
 export const makeRodAsOthers = 'Make the rod as the others';
 
 // WireSizeField.vue
-export const whichTable = (label: string | number): string => `${label}: which table?`;
-export const sizeWithItsTable = 'a size with its table; choose below which one it is';
 
 // WireStage.vue
 export const armatureDrawnToScale = 'The armature, drawn to scale';

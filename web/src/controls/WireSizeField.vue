@@ -9,8 +9,8 @@ import {
   type WireSize,
 } from '@keen-sinew/core';
 import { ref } from 'vue';
-import { useUnits } from '../../composables/useUnits.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import { useUnits } from '../composables/useUnits.ts';
+import QuantityField from './QuantityField.vue';
 
 /** A diameter or gauge. A bare number could be any of four sizes, so it asks which is meant. */
 const props = defineProps<{ label: string; size: WireSize }>();
