@@ -39,17 +39,6 @@ const VIEWS: readonly {
     act: (page) => page.getByRole('button', { name: /^Clay \d/ }).waitFor(),
   },
   {
-    name: 'tape',
-    path: '/piece/otter-on-the-log/measure/tape',
-    act: async (page) => {
-      await page.locator('ol button', { hasText: 'Shank' }).click();
-      for (const mm of ['92.1', '91.8']) {
-        await page.locator('.caliper input').fill(mm);
-        await page.locator('.caliper input').press('Enter');
-      }
-    },
-  },
-  {
     name: 'photograph',
     path: '/piece/otter-on-the-log/measure/photograph',
     act: (page) => page.getByRole('img', { name: /recovered stance/ }).waitFor(),

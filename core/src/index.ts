@@ -48,7 +48,7 @@ export {
   type WireSize,
 } from './units/gauges.ts';
 
-export type { PagePoint } from './sheets/drawing.ts';
+export type { PagePoint, View } from './sheets/drawing.ts';
 export { capLength, loftSection } from './body/loft.ts';
 export { skinParts, type LoftPart, type SkinPart } from './body/skin.ts';
 export { greatest, least } from './geometry/extremes.ts';
@@ -259,7 +259,7 @@ export { strokeCard } from './sheets/strokeCard.ts';
 export { cardSheets, planSheets } from './sheets/planSheets.ts';
 export { bendingCards } from './sheets/bendingCards.ts';
 export { cutListSheet } from './sheets/cutListSheet.ts';
-export { project, unproject, type View } from './sheets/views.ts';
+export { project, unproject } from './sheets/views.ts';
 export { A4, PAPERS, toPoints, type PaperName } from './sheets/paper.ts';
 
 export { drawingSvg } from './formats/svg.ts';

@@ -4,10 +4,10 @@ import type { LoftStation } from '../body/loft.ts';
 import { loftPoint, type SkinPart } from '../body/skin.ts';
 import { lerp, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { Plan } from '../planTypes.ts';
-import type { DrawingItem, PagePoint } from './drawing.ts';
+import type { DrawingItem, PagePoint, View } from './drawing.ts';
 import { partOutlines } from './partOutline.ts';
 import { seeded, seedOf, strokeOutline } from './strokes.ts';
-import { project, type View } from './views.ts';
+import { project } from './views.ts';
 
 /** Which way the skin looks that an elevation shows. */
 const SEEN: Readonly<Record<View, Facing>> = { side: 'side', front: 'side', top: 'up' };

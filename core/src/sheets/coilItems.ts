@@ -1,7 +1,7 @@
 import { lerp } from '../geometry/vec3.ts';
 import type { Plan } from '../planTypes.ts';
-import { WEIGHT, type DrawingItem, type PagePoint } from './drawing.ts';
-import { project, type View } from './views.ts';
+import { WEIGHT, type DrawingItem, type PagePoint, type View } from './drawing.ts';
+import { project } from './views.ts';
 
 /** Corners that make a ring look round at any print. */
 const RING = 48;

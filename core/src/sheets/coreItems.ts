@@ -6,9 +6,9 @@ import { innerRadiusMm, middleOf } from '../body/skin.ts';
 import { undersizeLifeMm } from '../body/undersize.ts';
 import type { RegionBuild } from '../mass/buildUp.ts';
 import type { Plan } from '../planTypes.ts';
-import { WEIGHT, type DrawingItem, type PagePoint } from './drawing.ts';
+import { WEIGHT, type DrawingItem, type PagePoint, type View } from './drawing.ts';
 import { partOutlines } from './partOutline.ts';
-import { project, type View } from './views.ts';
+import { project } from './views.ts';
 
 /** The foil core: every part of a foil region drawn in by its shell and by the coat stuck on it. */
 export function coreItems(plan: Plan, view: View): readonly DrawingItem[] {

@@ -4,6 +4,9 @@ import type { SheetTarget } from '../piece/target.ts';
 /** A point of a drawing in mm: x to the right, y up. */
 export type PagePoint = readonly [number, number];
 
+/** The elevations: seen from the animal's left, from its front, and from above. */
+export type View = 'side' | 'front' | 'top';
+
 /**
  * What a line means; screen and paper choose its colour. Near side rust, far side slate, midline
  * green, always told by weight as well.
@@ -70,6 +73,8 @@ export type DrawingItem = LineItem | CircleItem | TextItem | UnionItem | FillIte
 /** A drawing at 1:1 in mm, the same object for screen, paper and files. */
 export interface Drawing {
   readonly id: string;
+  /** The side that an elevation is seen from. */
+  readonly view?: View;
   readonly title: string;
   readonly box: { readonly min: PagePoint; readonly max: PagePoint };
   readonly items: readonly DrawingItem[];

@@ -7,7 +7,7 @@ import { lerp, type Vec3 } from '../geometry/vec3.ts';
 import type { Plan } from '../planTypes.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import { dimension } from './dimension.ts';
-import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from './drawing.ts';
+import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem, type View } from './drawing.ts';
 import { coatItems, zoneItems } from './coatItems.ts';
 import { coreItems, shellLabels } from './coreItems.ts';
 import { coilItems } from './coilItems.ts';
@@ -17,7 +17,7 @@ import { stationItems } from './sectionItems.ts';
 import { besideItems, groundItems, limitItems, weightItems } from './stanceItems.ts';
 import { BACK_TO_FRONT, boneItems, INK_OF_SIDE, skinItems, WEIGHT_OF_SIDE } from './posedItems.ts';
 import { hollowItems, thickItems } from './thickItems.ts';
-import { project, type View } from './views.ts';
+import { project } from './views.ts';
 
 /** What an elevation carries besides skin and base. */
 export interface ElevationOptions {
@@ -91,7 +91,8 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
   ];
   const name = view === 'front' && ENDINGS[options.show] !== '' ? 'Front' : TITLES[view];
   const title = name + ENDINGS[options.show];
-  const drawing = fittedDrawing(`${view}-${options.show}`, title, items, MARGIN_MM);
+  const id = `${view}-${options.show}`;
+  const drawing = { ...fittedDrawing(id, title, items, MARGIN_MM), view };
   // What is laid over for a moment must not make the sheet jump: it may reach beyond the frame.
   const over = [
     ...(options.beside ? besideItems(options.beside, view) : []),

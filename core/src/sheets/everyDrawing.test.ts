@@ -2,12 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { ANIMALS } from '../anatomy/registry.ts';
 import { drawingSvg } from '../formats/svg.ts';
 import { newWorkpiece, wholePlan } from '../testing/samples.ts';
-import { drawingSize, itemExtent, type Drawing, type DrawingItem } from './drawing.ts';
+import { drawingSize, itemExtent, type Drawing, type DrawingItem, type View } from './drawing.ts';
 import { elevation, type ElevationOptions } from './elevation.ts';
 import { A4 } from './paper.ts';
 import { planSheets } from './planSheets.ts';
 import { OVERLAP_MM, tiles } from './tiling.ts';
-import type { View } from './views.ts';
 
 const VIEWS: readonly View[] = ['side', 'front', 'top'];
 const SHOWN: readonly ElevationOptions['show'][] = ['bones', 'wires', 'core', 'zones', 'coat'];

@@ -11,9 +11,10 @@ import {
   type Drawing,
   type DrawingItem,
   type PagePoint,
+  type View,
 } from './drawing.ts';
 import { boneItems, skinItems } from './posedItems.ts';
-import { project, type View } from './views.ts';
+import { project } from './views.ts';
 
 /** Longest side of the small drawing, and of the one that shows a single bone, mm. */
 const SMALL_MM = 70;

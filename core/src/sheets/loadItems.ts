@@ -1,8 +1,8 @@
 import { posedBone } from '../anatomy/pose.ts';
 import type { Plan } from '../planTypes.ts';
 import { loadClass, type LoadClassId } from '../strength/planStrength.ts';
-import { WEIGHT, type DrawingItem, type Ink } from './drawing.ts';
-import { project, type View } from './views.ts';
+import { WEIGHT, type DrawingItem, type Ink, type View } from './drawing.ts';
+import { project } from './views.ts';
 
 /** How a class of load is drawn: by colour, by weight, and where it gives by dashes. */
 const DRAWN: Readonly<

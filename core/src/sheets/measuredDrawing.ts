@@ -10,9 +10,10 @@ import {
   type Drawing,
   type DrawingItem,
   type PagePoint,
+  type View,
 } from './drawing.ts';
 import { BACK_TO_FRONT, INK_OF_SIDE, WEIGHT_OF_SIDE } from './posedItems.ts';
-import { project, type View } from './views.ts';
+import { project } from './views.ts';
 
 /** The axes that a view shows, across first. */
 const SHOWN: Readonly<Record<View, readonly [Axis, Axis]>> = {

@@ -3,10 +3,10 @@ import { alongBone } from '../anatomy/pose.ts';
 import { turn } from '../geometry/quat.ts';
 import { add, scale } from '../geometry/vec3.ts';
 import type { Plan } from '../planTypes.ts';
-import { WEIGHT, type DrawingItem } from './drawing.ts';
+import { WEIGHT, type DrawingItem, type View } from './drawing.ts';
 import { partOutlines } from './partOutline.ts';
 import { BACK_TO_FRONT, INK_OF_SIDE } from './posedItems.ts';
-import { project, type View } from './views.ts';
+import { project } from './views.ts';
 
 /** The muscles of a stance as they lie, deep ones first, numbered in the order of laying. */
 export function muscleItems(plan: Plan, view: View): readonly DrawingItem[] {

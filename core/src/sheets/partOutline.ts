@@ -2,9 +2,9 @@ import { capLength, loftSection, sectionRing, type LoftStation } from '../body/l
 import { loftPoint, type LoftPart, type SkinPart } from '../body/skin.ts';
 import { convexHull } from '../geometry/hull.ts';
 import { lerp, scale } from '../geometry/vec3.ts';
-import type { PagePoint } from './drawing.ts';
+import type { PagePoint, View } from './drawing.ts';
 import { taperedOutline } from './taperedOutline.ts';
-import { project, type View } from './views.ts';
+import { project } from './views.ts';
 
 const ELLIPSE_SEGMENTS = 48;
 

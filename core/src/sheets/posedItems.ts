@@ -2,9 +2,9 @@ import type { Side } from '../anatomy/bodyPlan.ts';
 import type { PosedBone, PosedSkeleton } from '../anatomy/pose.ts';
 import type { PosedBlade } from '../body/blades.ts';
 import type { SkinPart } from '../body/skin.ts';
-import { WEIGHT, type DrawingItem, type Ink } from './drawing.ts';
+import { WEIGHT, type DrawingItem, type Ink, type View } from './drawing.ts';
 import { partOutlines } from './partOutline.ts';
-import { project, type View } from './views.ts';
+import { project } from './views.ts';
 
 /** Near side rust, far side slate, midline green; always told by weight as well. */
 export const INK_OF_SIDE: Readonly<Record<Side, Ink>> = { left: 'near', right: 'far', mid: 'mid' };

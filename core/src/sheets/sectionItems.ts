@@ -3,8 +3,8 @@ import { greatest, least } from '../geometry/extremes.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { add, scale } from '../geometry/vec3.ts';
 import type { SectionCard } from '../mass/shapePlan.ts';
-import { WEIGHT, type DrawingItem, type PagePoint } from './drawing.ts';
-import { project, type View } from './views.ts';
+import { WEIGHT, type DrawingItem, type PagePoint, type View } from './drawing.ts';
+import { project } from './views.ts';
 
 /** Where a section is cut, as lines over an elevation, numbered. */
 export function stationItems(cards: readonly SectionCard[], view: View): readonly DrawingItem[] {

@@ -5,9 +5,8 @@ import type { Skeleton } from '../anatomy/skeleton.ts';
 import { bodyBox, posedBlades } from '../body/blades.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { skinParts } from '../body/skin.ts';
-import { fittedDrawing, type Drawing } from './drawing.ts';
+import { fittedDrawing, type Drawing, type View } from './drawing.ts';
 import { boneItems, skinItems } from './posedItems.ts';
-import type { View } from './views.ts';
 
 const TITLES: Readonly<Record<View, string>> = {
   side: say.recoveredFromSide,

@@ -4,8 +4,8 @@ import type { Plan } from '../planTypes.ts';
 import { ballRadiusMm, WEIGHT_METALS } from '../balance/counterweight.ts';
 import { groundLine } from '../posing/ground.ts';
 import { limitArc } from '../stance/limitArc.ts';
-import { WEIGHT, type DrawingItem } from './drawing.ts';
-import { project, type View } from './views.ts';
+import { WEIGHT, type DrawingItem, type View } from './drawing.ts';
+import { project } from './views.ts';
 
 const BALL_SEGMENTS = 48;
 /** Ground beyond the body that is drawn, as a share of its length. */

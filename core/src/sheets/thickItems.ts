@@ -1,6 +1,6 @@
 import type { Plan } from '../planTypes.ts';
-import { WEIGHT, type DrawingItem, type PagePoint } from './drawing.ts';
-import { project, type View } from './views.ts';
+import { WEIGHT, type DrawingItem, type PagePoint, type View } from './drawing.ts';
+import { project } from './views.ts';
 
 /** Balls of clay as large as the thickest places, where they are thicker than they should be. */
 export function thickItems(plan: Plan, view: View): readonly DrawingItem[] {

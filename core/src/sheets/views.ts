@@ -1,8 +1,5 @@
 import type { Vec3 } from '../geometry/vec3.ts';
-import type { PagePoint } from './drawing.ts';
-
-/** The elevations: seen from the animal's left, from its front, and from above. */
-export type View = 'side' | 'front' | 'top';
+import type { PagePoint, View } from './drawing.ts';
 
 /**
  * A point of the animal on the page, mm. Side elevations face left, so the near side is the

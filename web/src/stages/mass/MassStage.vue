@@ -89,8 +89,6 @@ const shapedSection = computed(() => {
   const title = say.section2(shaping.chosen.value + 1, of.name.toLowerCase());
   return stationDrawing(of.station, 1 / plan.value.measure.lifePerModel, title);
 });
-const viewOf = ({ id }: Drawing): View | undefined =>
-  (['side', 'front', 'top'] as const).find((view) => id.startsWith(`${view}-`));
 const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
   build: say.greyIsCoreWhat,
   shape: say.dragEdgeOfSection,
@@ -113,8 +111,8 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
       >
         <template #default="{ placed, mmPerPx, pointIn }">
           <ShapeHandles
-            v-if="room === 'shape' && viewOf(placed.drawing)"
-            :view="viewOf(placed.drawing)!"
+            v-if="room === 'shape' && placed.drawing.view"
+            :view="placed.drawing.view"
             :mm-per-px="mmPerPx"
             :shaping="shaping"
             :point-in="pointIn"

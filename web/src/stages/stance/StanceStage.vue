@@ -86,8 +86,6 @@ const rows = computed(() => {
       : [top],
   ];
 });
-const viewOf = ({ id }: Drawing): View | null =>
-  (['side', 'front', 'top'] as const).find((view) => id.startsWith(`${view}-`)) ?? null;
 
 const stances = computed(() =>
   skeleton.value.plan.stances.map(({ id, name }) => ({ label: name, value: id })),
@@ -138,8 +136,8 @@ const setBeyond = (beyondLimits: boolean): void =>
     >
       <template #default="{ placed, mmPerPx, pointIn }">
         <DragHandles
-          v-if="viewOf(placed.drawing)"
-          :view="viewOf(placed.drawing)!"
+          v-if="placed.drawing.view"
+          :view="placed.drawing.view"
           :mm-per-px="mmPerPx"
           :drags="drags"
           :point-in="pointIn"

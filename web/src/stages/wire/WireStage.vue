@@ -1,14 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import {
-  wireOfTarget,
-  basePlanDrawing,
-  elevation,
-  mayEdit,
-  wireStrips,
-  type Drawing,
-  type View,
-} from '@keen-sinew/core';
+import { wireOfTarget, basePlanDrawing, elevation, mayEdit, wireStrips } from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -67,8 +59,6 @@ const rows = computed(() => [
   ...(chosen.value ? [[wireStrips([chosen.value], 'number')]] : []),
   [basePlanDrawing(plan.value.wire.base)],
 ]);
-const viewOf = ({ id }: Drawing): View | undefined =>
-  id.startsWith('side') ? 'side' : id.startsWith('front') ? 'front' : undefined;
 const dragging = ref(false);
 const told = ref('');
 
@@ -94,8 +84,8 @@ const toBench = (): void => {
     >
       <template #default="{ placed, mmPerPx, pointIn }">
         <RouteHandles
-          v-if="shows === 'route' && chosen && mayEdit(chosen) && viewOf(placed.drawing)"
-          :view="viewOf(placed.drawing)!"
+          v-if="shows === 'route' && chosen && mayEdit(chosen) && placed.drawing.view"
+          :view="placed.drawing.view"
           :mm-per-px="mmPerPx"
           :wire="chosen"
           :point-in="pointIn"
