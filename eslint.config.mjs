@@ -111,6 +111,24 @@ export default ts.config(
     ignores: ['core/src/anatomy/animals/**', '**/words.ts'],
     rules: { 'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }] },
   },
+  {
+    files: ['web/src/**/*.vue'],
+    rules: { 'max-lines': ['error', { max: 200 }] },
+  },
+  {
+    // Controls are the library's, through web/src/kit; by hand are only the bench pages, which are
+    // read at arm's length, and the dotted rows of the ledger.
+    files: ['web/src/**/*.vue'],
+    ignores: ['web/src/bench/**', 'web/src/ledger/WorkingRow.vue'],
+    rules: {
+      'vue/no-restricted-html-elements': [
+        'error',
+        ...['button', 'input', 'select', 'textarea', 'table', 'details', 'progress', 'meter'].map(
+          (element) => ({ element, message: 'Use a control of web/src/kit (CONTRIBUTING.md).' }),
+        ),
+      ],
+    },
+  },
   { files: ['scripts/**', 'server/**'], rules: { 'no-console': 'off' } },
   {
     files: ['core/src/**/*.ts'],
@@ -128,6 +146,15 @@ export default ts.config(
         { object: 'Math', property: 'random', message: 'Random choices take a seed.' },
         { object: 'Date', property: 'now', message: 'The core knows no today.' },
       ],
+    },
+  },
+  {
+    // The tests beside them run in Node, so that the compiler knows its names here too.
+    files: ['web/src/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts', 'web/src/testing/**'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: ['node:*'] }],
+      'no-restricted-globals': ['error', 'process', 'Buffer', 'global', '__dirname', 'require'],
     },
   },
   ...roomRules,

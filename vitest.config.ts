@@ -10,7 +10,7 @@ const ALONE = [
   'web/src/{composables,jobs,pictures,stores}/**/*.test.ts',
 ];
 /** Tests of components. */
-const COMPONENTS = 'web/src/{bench,controls,ledger,library,pages,sheet,shell,stages}/**/*.test.ts';
+const COMPONENTS = 'web/src/{bench,kit,ledger,library,pages,sheet,shell,stages}/**/*.test.ts';
 
 export default defineConfig({
   plugins: [vue()],

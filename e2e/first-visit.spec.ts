@@ -1,5 +1,15 @@
 import { expect, test, type Page } from './test.ts';
-import { bodyDone, numberOf, openOtter, row, saved, type, unfold, workedOut } from './helpers.ts';
+import {
+  bodyDone,
+  choose,
+  numberOf,
+  openOtter,
+  row,
+  saved,
+  type,
+  unfold,
+  workedOut,
+} from './helpers.ts';
 
 test('a first visit opens the demonstration, and the leg wire tells its length and why', async ({
   page,
@@ -20,7 +30,7 @@ test('a new piece goes from its name to a printed sheet', async ({ page }) => {
   await page.getByRole('textbox', { name: 'Name of the new piece' }).fill('Otter at the weir');
   await page.getByRole('button', { name: 'Make the piece' }).click();
   await expect(page).toHaveURL(/otter-at-the-weir\/measure/);
-  await page.getByRole('button', { name: 'Snout to tail tip', exact: true }).click();
+  await choose(page, 'Snout to tail tip');
   await type(page, 'Snout to tail tip of the model', '10 in');
   await expect(row(page, 'measure.length.model')).toContainText('254.0 mm');
   await page.keyboard.press('Tab');
@@ -41,7 +51,7 @@ test('each way of setting the scale changes the others', async ({ page }) => {
   await expect
     .poll(() => numberOf(page, 'measure.shoulder-height.model'))
     .toBeCloseTo(height / 2, 0);
-  await page.getByRole('button', { name: 'Fit the oven' }).click();
+  await choose(page, 'Fit the oven');
   await expect(page.getByText(/The largest model that fits the oven/)).toBeVisible();
   await type(page, 'Oven, high', '50');
   await expect.poll(() => numberOf(page, 'measure.length.model')).toBeLessThan(230);

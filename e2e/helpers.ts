@@ -34,6 +34,10 @@ export async function type(page: Page, label: string, text: string): Promise<voi
   await field.press('Enter');
 }
 
+/** Chooses one of a row by its words. */
+export const choose = (page: Page, name: string): Promise<void> =>
+  page.locator('label', { has: page.getByRole('radio', { name, exact: true }) }).click();
+
 /** Waits until the last change is written. */
 export const saved = (page: Page): Promise<void> =>
   expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible();

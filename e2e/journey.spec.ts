@@ -1,5 +1,6 @@
 import { expect, test } from './test.ts';
 import {
+  choose,
   numberOf,
   openOtter,
   row,
@@ -19,7 +20,7 @@ test('a piece goes from nothing to its last step', async ({ page }) => {
   await expect(page).toHaveURL(/wolf-at-the-ford\/measure/);
   await type(page, 'Scale', '1:8');
   await page.getByRole('link', { name: /^Stance/ }).click();
-  await page.getByRole('button', { name: 'Walking' }).click();
+  await choose(page, 'Walking');
   await page.getByRole('link', { name: /^Mass/ }).click();
   await expect(row(page, 'mass.clay.grams')).toBeVisible();
   await unfold(page);
@@ -32,7 +33,7 @@ test('a piece goes from nothing to its last step', async ({ page }) => {
   await expect(row(page, 'cure.dial')).toContainText('121 °C');
   await page.getByRole('link', { name: /^Skin/ }).click();
   await page.getByRole('button', { name: 'Tail', exact: true }).click();
-  await page.getByRole('button', { name: 'Fibre on it' }).click();
+  await choose(page, 'Fibre on it');
   await expect.poll(() => numberOf(page, 'skin.zone.tail.undersize')).toBeGreaterThan(1);
   await page.getByRole('link', { name: /^Colour/ }).click();
   await page.getByRole('button', { name: 'Tail', exact: true }).click();

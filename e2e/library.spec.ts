@@ -1,5 +1,5 @@
 import { expect, test } from './test.ts';
-import { downloaded, type } from './helpers.ts';
+import { choose, downloaded, type } from './helpers.ts';
 
 test('browse, put animals side by side, and make a piece of one', async ({ page }) => {
   await page.goto('/pieces');
@@ -11,7 +11,7 @@ test('browse, put animals side by side, and make a piece of one', async ({ page 
   await expect(page).toHaveURL(/with=woolly-mammoth/);
   const bars = page.getByRole('region', { name: 'Compared' });
   await expect(bars.getByRole('row', { name: /Trunk/ })).toContainText('1.00 · 970 mm');
-  await page.getByRole('button', { name: 'to the head' }).click();
+  await choose(page, 'to the head');
   await expect(bars.getByRole('row', { name: /Head/ })).toContainText('1.00 · 410 mm');
   // The comparison stays after a reload: it is in the address.
   await page.reload();
@@ -83,7 +83,7 @@ test('a young female otter changes size and proportions, and can be grown up aga
   const skull = page.getByRole('textbox', { name: 'Skull, life' });
   await expect(skull).toHaveValue('115.0');
   await page.getByRole('button', { name: 'Which individual' }).click();
-  await page.getByRole('button', { name: 'female', exact: true }).click();
+  await choose(page, 'female');
   await expect(skull).toHaveValue('101.2');
   await type(page, 'How young', '100 %');
   await expect(skull).toHaveValue('44.5');

@@ -1,10 +1,9 @@
 import { expect, test, type Page } from './test.ts';
 import { axeFinds } from './axe.ts';
-import { downloaded, numberOf, openOtter, row, saved, type, unfold } from './helpers.ts';
+import { choose, downloaded, numberOf, openOtter, row, saved, type, unfold } from './helpers.ts';
 
 /** Opens one of the five rooms of Mass. */
-const room = (page: Page, name: string): Promise<void> =>
-  page.getByRole('button', { name, exact: true }).click();
+const room = choose;
 
 async function shapeTheTrunk(page: Page): Promise<void> {
   await openOtter(page, 'mass');
@@ -56,7 +55,7 @@ test('a belly is made wider by dragging and by typing, and the weight tells at o
 test('one side is shaped by itself only on purpose', async ({ page }) => {
   await openOtter(page, 'mass');
   await room(page, 'Shape');
-  await page.getByRole('button', { name: 'Hind legs', exact: true }).click();
+  await choose(page, 'Hind legs');
   await page.getByRole('button', { name: 'Shape the hind legs' }).click();
   const list = page.getByRole('list', { name: 'Sections of the hind legs' });
   await expect(list).not.toContainText('right');
@@ -112,7 +111,7 @@ test('the body in space is peeled and cut, and goes out as STL and glTF', async 
   await expect(page.locator('.space canvas')).toBeVisible();
   const stl = page.getByRole('button', { name: 'Body (STL)' });
   await expect(stl).toBeVisible({ timeout: 60_000 });
-  await page.getByRole('button', { name: 'Core', exact: true }).click();
+  await choose(page, 'Core');
   await page.getByRole('button', { name: 'Turn right' }).click();
   const body = await downloaded(page, () => stl.click());
   const triangles = body.readUInt32LE(80);

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from './test.ts';
 import { plateLayout, REFERENCE_PLATES, type PicturePoint } from '../core/src/index.ts';
-import { downloaded, row, saved, type } from './helpers.ts';
+import { choose, downloaded, row, saved, type } from './helpers.ts';
 import { asFile, blankPng, twoPages, withOrientation } from './pictureFiles.ts';
 
 const OTTER = '/piece/otter-on-the-log/measure';
@@ -35,7 +35,7 @@ async function traceDrawing(page: Page, file: string): Promise<void> {
     await page.mouse.click(x, y);
   };
   await expect(page.getByText('it has no scale yet')).toBeVisible();
-  await page.getByRole('button', { name: 'Left', exact: true }).click();
+  await choose(page, 'Left');
   await page.getByRole('button', { name: 'Mark two points of known length' }).click();
   await click(layout.bar.from);
   await expect(page.getByRole('button', { name: 'Now the other end' })).toBeVisible();
@@ -247,7 +247,7 @@ test('one photograph gives a stance, which is sent to Stance', async ({ page }) 
   await expect(thigh).not.toHaveText(before);
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(thigh).toHaveText(before);
-  await page.getByRole('button', { name: 'In space' }).click();
+  await choose(page, 'In space');
   await expect(page.locator('.space canvas')).toBeVisible();
   await page.getByRole('button', { name: 'Turn right' }).click();
   await page.getByRole('button', { name: 'Send this stance to Stance' }).click();
@@ -267,7 +267,7 @@ test('tape and caliper: typed digits, the simulated caliper, a doubtful reading,
   await field.fill('ninety');
   await field.press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: 'ninety' })).toBeVisible();
-  await page.getByRole('button', { name: '5 each' }).click();
+  await choose(page, '5 each');
   for (const mm of ['92.1', '91.8', '9.2', '92.3', '92.0']) {
     await field.fill(mm);
     await field.press('Enter');
@@ -278,7 +278,7 @@ test('tape and caliper: typed digits, the simulated caliper, a doubtful reading,
   await expect(page.locator('li.doubted')).toContainText('9.20');
   await page.getByRole('button', { name: 'Take away the reading 9.20 mm' }).click();
   await expect(page.getByText('Mean 92.05 mm')).toBeVisible();
-  await page.getByRole('button', { name: '3 each' }).click();
+  await choose(page, '3 each');
   await page.locator('ol button', { hasText: 'Skull' }).click();
   await page.getByRole('button', { name: 'Try the simulated caliper' }).click();
   await expect(page.locator('ol button', { hasText: 'Skull' })).toContainText('3/3');
@@ -296,11 +296,11 @@ test('the scale is set by eyes at hand, by a box and by a board', async ({ page 
   await page.goto(OTTER);
   await page.getByRole('button', { name: /^4\.0 mm at/ }).click();
   await expect(row(page, 'measure.small.eye')).toContainText('4.00 mm');
-  await page.getByRole('button', { name: 'Fit a box' }).click();
+  await choose(page, 'Fit a box');
   await type(page, 'Box, long', '200');
   const scale = await row(page, 'measure.scale').innerText();
   expect(scale).toMatch(/1:\d/);
-  await page.getByRole('button', { name: 'Fit a board' }).click();
+  await choose(page, 'Fit a board');
   await type(page, 'Board, long', '150');
   await expect(page.getByText('fits the board as posed')).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from './test.ts';
-import { bodyDone, downloaded, numberOf, openOtter, row, saved, type } from './helpers.ts';
+import { bodyDone, choose, downloaded, numberOf, openOtter, row, saved, type } from './helpers.ts';
 
 /** Drags a handle of the sheet by some pixels. */
 async function drag(page: Page, handle: string, dx: number, dy: number): Promise<void> {
@@ -40,7 +40,7 @@ test('a typed angle moves the limb, a hanging foot is told, and planting mends i
   page,
 }) => {
   await openOtter(page, 'stance');
-  await page.getByRole('button', { name: 'Standing' }).click();
+  await choose(page, 'Standing');
   await type(page, 'Hip joint, left, flexion, degrees', '40');
   await expect(page.locator('.snags')).toContainText('left hind foot hangs');
   await page.getByRole('button', { name: /Plant the feet/ }).click();
@@ -62,7 +62,7 @@ test('limits hold until they are lifted knowingly, and then it is a snag', async
 
 test('undo and redo work, also after a reload', async ({ page }) => {
   await openOtter(page, 'stance');
-  await page.getByRole('button', { name: 'Standing' }).click();
+  await choose(page, 'Standing');
   await expect(row(page, 'stance.foot.forefoot.R')).toContainText('right forefoot, down');
   await saved(page);
   await page.reload();
@@ -85,8 +85,8 @@ test('a paw is dragged where it should be, its whole limb follows, and what is o
   page,
 }) => {
   await openOtter(page, 'stance');
-  await page.getByRole('button', { name: 'Standing' }).click();
-  await page.getByRole('button', { name: 'A drag reaches' }).click();
+  await choose(page, 'Standing');
+  await choose(page, 'A drag reaches');
   const paw = page.locator('[data-handle="side:foreDigits.L"]');
   const before = (await paw.boundingBox())!;
   await drag(page, 'side:foreDigits.L', -12, -26);
@@ -106,19 +106,19 @@ test('a paw is dragged where it should be, its whole limb follows, and what is o
 });
 
 /** Chooses from a list by its label. */
-async function choose(page: Page, label: string, option: string): Promise<void> {
+async function select(page: Page, label: string, option: string): Promise<void> {
   await page.getByLabel(label, { exact: true }).first().click();
   await page.locator('.n-base-select-option', { hasText: option }).first().click();
 }
 
 test('a paw is dragged onto the log, and stands there', async ({ page }) => {
   await openOtter(page, 'stance');
-  await page.getByRole('button', { name: 'Standing' }).click();
+  await choose(page, 'Standing');
   await page.getByRole('switch', { name: 'The left forefoot is on the base' }).click();
-  await choose(page, 'Ground', 'Log');
+  await select(page, 'Ground', 'Log');
   await type(page, 'Its top above the base', '18 mm');
   await type(page, 'Thick', '18 mm');
-  await page.getByRole('button', { name: 'A drag reaches' }).click();
+  await choose(page, 'A drag reaches');
   // The middle of the log, as the sheet shows it.
   const log = (await page.locator('g.circle.ink-board circle').first().boundingBox())!;
   const paw = (await page.locator('[data-handle="side:metacarpus.L"]').boundingBox())!;
@@ -138,7 +138,7 @@ test('a gallop is slid through its stride; a moment in the air asks for a rod', 
   page,
 }) => {
   await page.goto('/piece/wolf-at-the-carr/stance');
-  await page.getByRole('button', { name: 'Gallop', exact: true }).click();
+  await choose(page, 'Gallop');
   await expect(row(page, 'stance.gait.stride')).toBeVisible();
   const next = page.getByRole('button', { name: 'An eighth on' });
   await expect(row(page, 'stance.foot.hindfoot.L')).toContainText('left hind foot, down');
@@ -166,7 +166,7 @@ test('a gallop is slid through its stride; a moment in the air asks for a rod', 
   await type(page, 'Knee, left, flexion, degrees', '-40');
   await page.getByLabel('Name of the stance').fill('In the air');
   await page.getByRole('button', { name: 'Keep this stance' }).click();
-  await page.getByRole('button', { name: 'Standing', exact: true }).click();
+  await choose(page, 'Standing');
   await page.getByRole('button', { name: 'Compare with In the air' }).click();
   await expect(page.getByText(/bones have the same length in both/)).toBeVisible();
   await page.getByRole('button', { name: 'Take up In the air' }).click();
@@ -175,7 +175,7 @@ test('a gallop is slid through its stride; a moment in the air asks for a rod', 
 
 test('a piece that would tip says so, and a weight in its body mends it', async ({ page }) => {
   await page.goto('/piece/fishing-baryonyx/stance');
-  await page.getByRole('button', { name: 'Standing', exact: true }).click();
+  await choose(page, 'Standing');
   await bodyDone(page);
   await expect(page.locator('.snags')).toContainText('to watch');
   await page
@@ -203,8 +203,8 @@ test('the trunk is moved on planted feet, and a stance goes out as BVH and comes
   page,
 }) => {
   await openOtter(page, 'stance');
-  await page.getByRole('button', { name: 'Standing' }).click();
-  await page.getByRole('button', { name: 'A drag moves the trunk' }).click();
+  await choose(page, 'Standing');
+  await choose(page, 'A drag moves the trunk');
   const tall = await numberOf(page, 'stance.height');
   await drag(page, 'side:lumbar', 0, 14);
   await expect(page.getByTitle(/^Undo: Move the trunk/)).toBeVisible();
@@ -215,7 +215,7 @@ test('the trunk is moved on planted feet, and a stance goes out as BVH and comes
     page.getByRole('button', { name: 'Save as BVH' }).click(),
   );
   expect(file.toString()).toMatch(/^HIERARCHY\nROOT sacrum/);
-  await page.getByRole('button', { name: 'Standing' }).click();
+  await choose(page, 'Standing');
   await expect.poll(() => numberOf(page, 'stance.height')).toBe(tall);
   const taking = page.getByLabel('BVH file');
   await taking.setInputFiles({
@@ -231,9 +231,9 @@ test('the trunk is moved on planted feet, and a stance goes out as BVH and comes
 
 test('hung, a piece tells where its hook goes', async ({ page }) => {
   await openOtter(page, 'stance');
-  await page.getByRole('button', { name: 'Hanging', exact: true }).click();
+  await choose(page, 'Hanging');
   await row(page, 'balance.hook.place').click();
   await expect(page.locator('.detail')).toContainText('straight above the centre of mass');
-  await page.getByRole('button', { name: 'On a wall', exact: true }).click();
+  await choose(page, 'On a wall');
   await expect(row(page, 'balance.wall.pull')).toBeVisible();
 });

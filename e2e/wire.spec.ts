@@ -1,5 +1,5 @@
 import { expect, test, type Page } from './test.ts';
-import { downloaded, openOtter, row, saved, type, unfold } from './helpers.ts';
+import { choose, downloaded, openOtter, row, saved, type, unfold } from './helpers.ts';
 
 /** Opens the schemes and takes one of them. */
 async function take(page: Page, scheme: string): Promise<void> {
@@ -48,7 +48,7 @@ test('a wire is dragged over another joint, split, and given back to its scheme'
   await openOtter(page, 'wire');
   const cut = () => row(page, 'wire.B.cut').locator('.value').innerText();
   const before = await cut();
-  await page.getByRole('button', { name: 'Edit the route' }).click();
+  await choose(page, 'Edit the route');
   // From the middle of the stretch between hip and knee up to a joint of the spine.
   const box = await page.locator('[data-leg="side:B.3"]').boundingBox();
   const joint = await page.locator('[data-target="side:lumbar"]').boundingBox();
@@ -86,7 +86,7 @@ test('a bare gauge is asked for its table, and the wire takes the one that is ch
 test('bending cards are printed on the paper that is chosen', async ({ page }) => {
   await openOtter(page, 'wire');
   await page.getByRole('button', { name: 'Print shop sheets' }).click();
-  await page.getByRole('button', { name: 'Letter', exact: true }).click();
+  await choose(page, 'Letter');
   await expect(page.getByRole('button', { name: 'Shop sheets (PDF, Letter)' })).toBeVisible();
   const file = await downloaded(page, () =>
     page.getByRole('button', { name: 'Bending cards (PDF)' }).click(),

@@ -3,11 +3,10 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { chromium, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { build } from 'vite';
-import { CHROMIUM, CHROMIUM_FLAGS } from '../e2e/launch.ts';
-import { createApp } from '../server/src/app.ts';
 import { pseudoLocale } from './pseudoLocale.ts';
+import { opened, served } from './served.ts';
 
 /**
  * npm run pseudo: builds the application in a locale that nobody speaks, goes through its screens, and
@@ -64,21 +63,11 @@ await build({
   worker: { plugins: () => [pseudoLocale()] },
   build: { outDir: folder, emptyOutDir: true },
 });
-const server = createApp(folder).listen(0, '127.0.0.1');
-await new Promise((resolve) => server.once('listening', resolve));
-const address = server.address();
-const port = typeof address === 'object' && address ? address.port : 0;
-const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
-const page = await browser.newPage({
-  viewport: { width: 1280, height: 800 },
-  baseURL: `http://127.0.0.1:${port}`,
-});
+const { page, close } = await served(folder);
 const seen = new Set<string>();
 let cuts = 0;
 for (const screen of SCREENS) {
-  await page.goto(screen, { waitUntil: 'networkidle' });
-  if ((await page.locator('[data-settled]').count()) > 0)
-    await page.locator('[data-settled="true"]').waitFor();
+  await opened(page, screen);
   const folded = page.locator('.ledger h3 button[aria-expanded="false"]');
   while ((await folded.count()) > 0) await folded.first().click();
   const { bare, cut } = await look(page);
@@ -89,7 +78,6 @@ for (const screen of SCREENS) {
   for (const text of fresh) console.log(`  as it is: ${text}`);
   for (const text of cut) console.log(`  cut: ${text}`);
 }
-await browser.close();
-server.close();
+await close();
 await rm(folder, { recursive: true });
 process.exitCode = cuts > 0 ? 1 : 0;

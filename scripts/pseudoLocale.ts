@@ -3,9 +3,9 @@ import type { Plugin } from 'vite';
 
 /** Files that hold words: those of the rooms, and the tables of snags, cautions and stages. */
 export const WORD_FILE =
-  /(\/(w|\w+W)ords|\/piece\/(snag|cautions|working)|\/shell\/stageNames|\/ledger\/provenanceText)\.ts$/;
+  /(\/(w|\w+W)ords|\/piece\/(snag|cautions)|\/shell\/stageNames|\/ledger\/provenanceText)\.ts$/;
 /** These have keys and ids among their words: only what reads as words is changed there. */
-const TABLE = /snag|cautions|working/;
+const TABLE = /snag|cautions/;
 
 const LETTERS: Readonly<Record<string, string>> = Object.fromEntries(
   [...'aáeéiíoóuúyýcçnñsšzžAÁEÉIÍOÓUÚYÝCÇNÑSŠZŽ'.matchAll(/(.)(.)/gu)].map(([, plain, marked]) => [

@@ -1,8 +1,7 @@
 import { mkdir } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
-import { chromium, type Page } from '@playwright/test';
-import { CHROMIUM, CHROMIUM_FLAGS } from '../e2e/launch.ts';
-import { createApp } from '../server/src/app.ts';
+import type { Page } from '@playwright/test';
+import { opened, served, settled } from './served.ts';
 
 /** npm run shots: one picture of each main view from the demonstration, into docs/screenshots. */
 const VIEWS: readonly {
@@ -90,35 +89,16 @@ const VIEWS: readonly {
 const wanted = process.argv.slice(2);
 const out = new URL('../docs/screenshots/', import.meta.url);
 await mkdir(out, { recursive: true });
-const server = createApp(fileURLToPath(new URL('../web/dist', import.meta.url))).listen(
-  0,
-  '127.0.0.1',
-);
-await new Promise((resolve) => server.once('listening', resolve));
-const address = server.address();
-const port = typeof address === 'object' && address ? address.port : 0;
-const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
-const page = await browser.newPage({
-  viewport: { width: 1280, height: 800 },
-  baseURL: `http://127.0.0.1:${port}`,
-});
-page.on('console', (message) => {
-  if (message.type() === 'error') console.error(message.text());
-});
-page.on('pageerror', (error) => console.error(error.message));
+const { page, close } = await served(fileURLToPath(new URL('../web/dist', import.meta.url)));
 for (const view of VIEWS) {
   if (wanted.length > 0 && !wanted.includes(view.name)) continue;
-  await page.goto(view.path, { waitUntil: 'networkidle' });
-  // Numbers of the fine answer, as a user reads them a moment later.
-  const settled = page.locator('[data-settled]');
-  if ((await settled.count()) > 0) await page.locator('[data-settled="true"]').waitFor();
+  await opened(page, view.path);
   await view.act?.(page);
-  if ((await settled.count()) > 0) await page.locator('[data-settled="true"]').waitFor();
+  await settled(page);
   await page.evaluate('document.fonts.ready');
   await page.screenshot({
     path: fileURLToPath(new URL(`${view.name}.png`, out)),
     animations: 'disabled',
   });
 }
-await browser.close();
-server.close();
+await close();

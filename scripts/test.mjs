@@ -73,7 +73,9 @@ mkdirSync(RESULTS, { recursive: true });
 await steps([
   ['formatting', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
   ['lint', 'npx', ['eslint', '.', '--max-warnings', '0']],
-  ['types', 'npm', ['run', '--silent', 'types']],
+  ['types of the core', 'npm', ['run', '--silent', 'types:core']],
+  ['types of tests, server and scripts', 'npm', ['run', '--silent', 'types:node']],
+  ['types of the interface', 'npm', ['run', '--silent', 'types:web']],
 ]);
 const unitReport = join(RESULTS, 'unit.json');
 countedStep(

@@ -1,18 +1,34 @@
 <script setup lang="ts">
-import { NConfigProvider, NMessageProvider } from 'naive-ui';
-import { onMounted, watchEffect } from 'vue';
+import { NConfigProvider } from 'naive-ui';
+import { useEventListener } from '@vueuse/core';
+import { defineAsyncComponent, onMounted, ref, watchEffect } from 'vue';
+import { isTyping } from './composables/isTyping.ts';
+import { useKeysStore } from './stores/keysStore.ts';
+import { useNoteStore } from './stores/noteStore.ts';
 import { useSettingsStore } from './stores/settingsStore.ts';
 import { THEMES } from './styles/theme.ts';
 
+const NoteHost = defineAsyncComponent(() => import('./shell/NoteHost.vue'));
+const KeysDialog = defineAsyncComponent(() => import('./shell/KeysDialog.vue'));
 const settings = useSettingsStore();
+const notes = useNoteStore();
+const keys = useKeysStore();
+const hasNotes = ref(false);
+watchEffect(() => (hasNotes.value ||= notes.waiting.length > 0));
+/** Fetched when it is asked for the first time; every page has it. */
+const keysAsked = ref(false);
+watchEffect(() => (keysAsked.value ||= keys.shown));
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if (event.key === '?' && !isTyping(event)) keys.show();
+});
 onMounted(() => settings.load());
 watchEffect(() => (document.documentElement.dataset['theme'] = settings.theme));
 </script>
 
 <template>
   <NConfigProvider :theme-overrides="THEMES[settings.theme]" abstract>
-    <NMessageProvider placement="bottom" :duration="6000" keep-alive-on-hover closable>
-      <RouterView />
-    </NMessageProvider>
+    <RouterView />
+    <NoteHost v-if="hasNotes" />
+    <KeysDialog v-if="keysAsked" v-model:show="keys.shown" />
   </NConfigProvider>
 </template>

@@ -5,16 +5,16 @@ import { wrapped } from './stepsSheet.ts';
 import { listDrawing } from './textPages.ts';
 import { type TextBlock } from './drawing.ts';
 
-const SWATCH_MM = [20, 9] as const;
+const SWATCH_MM = [16, 9] as const;
 /** Between swatches: a colour’s number stays clear of the next on a small screen too. */
-const GAP_MM = 10;
-const NAME_MM = 38;
+const GAP_MM = 13;
+const NAME_MM = 50;
 const ROW_MM = 18;
 const HEAD_MM = 7;
 /** From the top of a row to the foot of its swatches, mm. */
 const SWATCH_FOOT_MM = 10;
 /** Letters of a zone's name that fit beside its swatches. */
-const NAME_LETTERS = 20;
+const NAME_LETTERS = 30;
 
 /** Every zone's colours in the order of the brush, with the paint each layer takes. */
 export function colourCard(colour: ColourPlan): Drawing {

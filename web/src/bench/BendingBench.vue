@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { featureText, isStraight, onRope, sizeText } from '@keen-sinew/core';
+import { featureText, onRope, sizeText } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { providePiecePlan } from '../composables/usePiecePlan.ts';
 import { useUnits } from '../composables/useUnits.ts';
 import BenchFrame from './BenchFrame.vue';
-import BendPicture from './BendPicture.vue';
+import BendTarget from './BendTarget.vue';
 import RulerStrip from './RulerStrip.vue';
 import TurnDial from './TurnDial.vue';
 import { useWorkTimer } from './useWorkTimer.ts';
@@ -14,7 +14,7 @@ import WireSoFar from './WireSoFar.vue';
 
 /** One wire at the bench, one bend at a time, for reading at arm's length. */
 const props = defineProps<{ wireId: string; number: number }>();
-const { piece, plan, change } = providePiecePlan();
+const { piece, plan } = providePiecePlan();
 const { text, system } = useUnits();
 const router = useRouter();
 const { text: timer } = useWorkTimer();
@@ -39,11 +39,6 @@ const last = computed(() => props.number >= count.value);
 
 /** Pliers grip where the arc begins; thumbs press where its middle will be. */
 const at = computed(() => piece.value.wire.bendAt);
-const switchHow = (): void =>
-  change(say.changeWhereToolGoes, (p) => ({
-    ...p,
-    wire: { ...p.wire, bendAt: p.wire.bendAt === 'start' ? 'middle' : 'start' },
-  }));
 /** What is bent on a twisted rope is bent once, all strands together. */
 const rope = computed(() => wire.value && bend.value && onRope(wire.value, bend.value));
 
@@ -100,30 +95,7 @@ const leave = (): void => void router.push(`/piece/${piece.value.id}/wire`);
           {{ turnText }}
         </p>
       </section>
-      <section :aria-label="say.angle">
-        <h2>{{ say.bendTo }}</h2>
-        <template v-if="bend.bendTo">
-          <p v-if="isStraight(bend)" class="number big" data-bend-to>{{ say.straight }}</p>
-          <p v-else class="number big" data-bend-to>{{ bend.bendTo.value.toFixed(1) }}°</p>
-          <div class="with-how">
-            <p class="relaxes">
-              {{ say.relaxesTo }} <b>{{ bend.angle.value.toFixed(1) }}°</b>
-            </p>
-            <button type="button" class="how" @click.stop="switchHow">
-              {{ at === 'start' ? say.byPliersAtIts : say.byHandAtIts }}
-            </button>
-          </div>
-          <BendPicture
-            :bend-to-deg="bend.bendTo.value"
-            :relaxes-deg="bend.angle.value"
-            :number="number"
-            :at="at"
-          />
-        </template>
-        <p v-else class="relaxes">
-          {{ say.thisMetalSpringsBack }}
-        </p>
-      </section>
+      <BendTarget :bend="bend" :number="number" />
       <section :aria-label="say.wireSoFar">
         <h2>{{ say.wireAfterThisBend }}</h2>
         <WireSoFar :wire="wire" :number="number" />
@@ -176,20 +148,6 @@ h2 {
   font-weight: 400;
   font-style: italic;
   color: var(--soft);
-}
-.with-how {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-}
-.how {
-  min-height: 64px;
-  padding: 0 16px;
-  font-size: 17px;
-  background: none;
-  border: 1.5px solid var(--line);
-  border-radius: var(--radius);
-  cursor: pointer;
 }
 .big {
   font-size: 72px;

@@ -3,8 +3,9 @@ import * as say from './words.ts';
 import { BAR_LIMITS, parseLength, printFactor, TRUE_PRINTER } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
-import DecisionRow from '../controls/DecisionRow.vue';
-import QuantityField from '../controls/QuantityField.vue';
+import ActionButton from '../kit/ActionButton.vue';
+import DecisionRow from '../kit/DecisionRow.vue';
+import QuantityField from '../kit/QuantityField.vue';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 
 /** What the 100 mm bars of a printed sheet measure: every sheet then makes up for the printer. */
@@ -41,9 +42,9 @@ function measured(index: 0 | 1, mm: number): void {
     </DecisionRow>
     <p v-if="makesUp" role="status">
       {{ say.sheetsAreDrawnAcross(percent(factors[0]), percent(factors[1])) }}
-      <button type="button" class="quiet-button" @click="settings.setPrinter(TRUE_PRINTER)">
+      <ActionButton @click="settings.setPrinter(TRUE_PRINTER)">
         {{ say.asItComes }}
-      </button>
+      </ActionButton>
     </p>
   </section>
 </template>

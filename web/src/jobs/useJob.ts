@@ -15,7 +15,11 @@ export interface JobState<O> {
   readonly progress: Readonly<Ref<number | null>>;
   /** What went wrong, as a sentence. */
   readonly problem: Readonly<Ref<string | null>>;
-  /** Tries again what went wrong. */
+  /** Whether the user has cancelled this question: nothing is done for it until asked again. */
+  readonly cancelled: Readonly<Ref<boolean>>;
+  /** Ends what is under way; the question rests until it is asked again or changes. */
+  readonly cancel: () => void;
+  /** Tries again what went wrong, or was cancelled. */
   readonly retry: () => void;
 }
 
@@ -30,6 +34,7 @@ export function useJob<I, O>(job: Readonly<Ref<Job<I, O> | null>>, what: string)
   const answer = shallowRef<Answer<O> | null>(null);
   const progress = ref<number | null>(null);
   const problem = ref<string | null>(null);
+  const cancelled = ref(false);
   let current: { readonly fine: boolean; readonly abort: AbortController } | null = null;
   let timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -81,7 +86,7 @@ export function useJob<I, O>(job: Readonly<Ref<Job<I, O> | null>>, what: string)
   function next(): void {
     clearTimeout(timer);
     const now = job.value;
-    if (now === null || problem.value !== null) return;
+    if (now === null || problem.value !== null || cancelled.value) return;
     if (answer.value?.key !== now.key) void work(now, !now.twoSteps);
     else if (!answer.value.fine)
       timer = setTimeout(() => {
@@ -93,6 +98,7 @@ export function useJob<I, O>(job: Readonly<Ref<Job<I, O> | null>>, what: string)
     () => job.value?.key,
     () => {
       problem.value = null;
+      cancelled.value = false;
       if (current !== null && !current.fine) return;
       stop();
       next();
@@ -100,11 +106,16 @@ export function useJob<I, O>(job: Readonly<Ref<Job<I, O> | null>>, what: string)
     { immediate: true },
   );
   onScopeDispose(stop);
+  const cancel = (): void => {
+    cancelled.value = true;
+    stop();
+  };
   const retry = (): void => {
     problem.value = null;
+    cancelled.value = false;
     if (current === null) next();
   };
-  return { answer, progress, problem, retry };
+  return { answer, progress, problem, cancelled, cancel, retry };
 }
 
 let keeping = true;

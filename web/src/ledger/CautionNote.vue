@@ -3,6 +3,7 @@ import * as say from './words.ts';
 import { CAUTIONS, type CautionId } from '@keen-sinew/core';
 import { TriangleAlert } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
+import ActionButton from '../kit/ActionButton.vue';
 
 /**
  * Cautions beside the work that they belong to. Those that were told before, at an earlier step, are a
@@ -28,9 +29,9 @@ const shown = computed(() =>
       <span>{{ CAUTIONS[id] }}</span>
     </li>
   </ul>
-  <button
+  <ActionButton
     v-if="again.length > 0"
-    type="button"
+    kind="plain"
     class="sign"
     :class="{ large }"
     :aria-expanded="open"
@@ -40,7 +41,7 @@ const shown = computed(() =>
     {{
       open ? 'less' : again.length === 1 ? say.cautionAsBefore : say.cautionsAsBefore(again.length)
     }}
-  </button>
+  </ActionButton>
 </template>
 
 <style scoped>
@@ -66,14 +67,8 @@ li {
   margin-bottom: 10px;
 }
 .sign {
-  display: inline-flex;
   gap: 5px;
-  align-items: center;
   margin: 2px 4px;
-  padding: 2px 4px;
-  border: 0;
-  background: none;
-  cursor: pointer;
   font-size: 13px;
   color: var(--ochre);
 }

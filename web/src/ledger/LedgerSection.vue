@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ChevronDown, ChevronRight } from 'lucide-vue-next';
 import { ref } from 'vue';
+import ActionButton from '../kit/ActionButton.vue';
 
 const props = defineProps<{ title: string; folded?: boolean }>();
 const isOpen = ref(!props.folded);
@@ -9,10 +10,10 @@ const isOpen = ref(!props.folded);
 <template>
   <section>
     <h3>
-      <button type="button" :aria-expanded="isOpen" @click="isOpen = !isOpen">
+      <ActionButton kind="plain" class="fold" :aria-expanded="isOpen" @click="isOpen = !isOpen">
         <component :is="isOpen ? ChevronDown : ChevronRight" :size="15" aria-hidden="true" />
         {{ title }}
-      </button>
+      </ActionButton>
     </h3>
     <div v-if="isOpen" class="body"><slot /></div>
   </section>
@@ -25,18 +26,10 @@ section {
 h3 {
   border-bottom: 1px solid var(--line);
 }
-h3 button {
-  display: flex;
-  align-items: center;
-  gap: 4px;
+.fold {
   width: 100%;
-  text-align: left;
-  background: none;
-  border: 0;
-  padding: 3px 0;
   font: inherit;
   color: inherit;
-  cursor: pointer;
 }
 .body {
   padding-top: 2px;

@@ -5,7 +5,7 @@ import { createPinia } from 'pinia';
 import { describe, expect, it } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { provideSelection } from '../composables/useSelection.ts';
-import QuantityField from '../controls/QuantityField.vue';
+import QuantityField from '../kit/QuantityField.vue';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 import WorkingRow from './WorkingRow.vue';
 

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import * as say from './words.ts';
+import ActionButton from '../kit/ActionButton.vue';
+import CheckField from '../kit/CheckField.vue';
 import type { ListedAnimal } from './subjects.ts';
 
 /** Animals by body plan: one is open, any number stand beside it. */
@@ -20,22 +22,20 @@ const emit = defineEmits<{ open: [ref: string]; beside: [ref: string, on: boolea
     <h2 v-if="group.animals.length > 0">{{ group.name }}</h2>
     <ul>
       <li v-for="animal in group.animals" :key="animal.ref" :class="{ open: animal.ref === open }">
-        <button
-          type="button"
+        <ActionButton
+          kind="row"
           :aria-current="animal.ref === open ? 'true' : undefined"
           @click="emit('open', animal.ref)"
         >
           {{ animal.name }}
-        </button>
-        <label :title="say.putBesideIt(animal.name.toLowerCase())">
-          <span class="visually-hidden">{{ say.besideIt(animal.name) }}</span>
-          <input
-            type="checkbox"
-            :checked="animal.ref === open || beside.includes(animal.ref)"
-            :disabled="animal.ref === open"
-            @change="emit('beside', animal.ref, ($event.target as HTMLInputElement).checked)"
-          />
-        </label>
+        </ActionButton>
+        <CheckField
+          :label="say.besideIt(animal.name)"
+          :title="say.putBesideIt(animal.name.toLowerCase())"
+          :checked="animal.ref === open || beside.includes(animal.ref)"
+          :disabled="animal.ref === open"
+          @set="emit('beside', animal.ref, $event)"
+        />
       </li>
     </ul>
   </div>
@@ -63,23 +63,12 @@ li {
 }
 li button {
   flex: 1;
-  text-align: left;
-  background: none;
+  width: auto;
+  min-width: 0;
   border: 0;
-  padding: 4px 2px;
-  cursor: pointer;
 }
 .open button {
   font-weight: 700;
   color: var(--verdigris);
-}
-label {
-  padding: 4px;
-  cursor: pointer;
-}
-input {
-  accent-color: var(--verdigris);
-  width: 16px;
-  height: 16px;
 }
 </style>

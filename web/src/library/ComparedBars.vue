@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { compareBodies, type Norm, type Skeleton, greatest } from '@keen-sinew/core';
+import { NTable } from 'naive-ui';
 import { computed } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
 
@@ -29,7 +30,7 @@ const said = (row: (typeof rows.value)[number], i: number): string => {
 </script>
 
 <template>
-  <table class="bars" :class="{ mirrored }">
+  <NTable :bordered="false" class="bars" :class="{ mirrored }">
     <caption class="visually-hidden">
       {{
         say.lengthsAsSharesOf(norm)
@@ -77,7 +78,7 @@ const said = (row: (typeof rows.value)[number], i: number): string => {
         </template>
       </tr>
     </tbody>
-  </table>
+  </NTable>
 </template>
 
 <style scoped>

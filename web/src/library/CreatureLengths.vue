@@ -3,7 +3,8 @@ import * as say from './words.ts';
 import { LIFE_LENGTH_LIMITS, parseLength, type Creature, type Skeleton } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
-import QuantityField from '../controls/QuantityField.vue';
+import ActionButton from '../kit/ActionButton.vue';
+import QuantityField from '../kit/QuantityField.vue';
 
 /** Every bone of an own animal with its length, to be changed one by one. */
 const props = defineProps<{ creature: Creature; skeleton: Skeleton }>();
@@ -25,15 +26,13 @@ const isOwn = (key: string): boolean => props.creature.lengthsMm[key] !== undefi
   <ul>
     <li v-for="bone in bones" :key="bone.key">
       <span>{{ bone.plainName }}</span>
-      <button
+      <ActionButton
         v-if="isOwn(bone.key)"
-        type="button"
-        class="quiet-button"
         :title="say.takeBackLibrarysLength(bone.name)"
         @click="setLength(bone.key, null)"
       >
         {{ say.back }}
-      </button>
+      </ActionButton>
       <i v-else />
       <QuantityField
         small

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { parseNumber, type Creature, type Subject } from '@keen-sinew/core';
-import QuantityField from '../controls/QuantityField.vue';
+import CheckField from '../kit/CheckField.vue';
+import HintText from '../kit/HintText.vue';
+import QuantityField from '../kit/QuantityField.vue';
 
 /** The parts of the animal that an own one starts from: kept or left out, and how thick. */
 const props = defineProps<{ creature: Creature; base: Subject }>();
@@ -26,15 +28,9 @@ const readGirth = (typed: string) => {
 <template>
   <ul>
     <li v-for="(part, i) in base.plan.parts" :key="part.id">
-      <label>
-        <input
-          type="checkbox"
-          :checked="isKept(part.id)"
-          :disabled="i === 0"
-          @change="setKept(part.id, ($event.target as HTMLInputElement).checked)"
-        />
-        {{ part.name }}
-      </label>
+      <CheckField :checked="isKept(part.id)" :disabled="i === 0" @set="setKept(part.id, $event)">{{
+        part.name
+      }}</CheckField>
       <QuantityField
         small
         :label="say.girthOf(part.name)"
@@ -45,7 +41,7 @@ const readGirth = (typed: string) => {
       />
     </li>
   </ul>
-  <p class="hint">{{ say.besideEachPartIts }}</p>
+  <HintText>{{ say.besideEachPartIts }}</HintText>
 </template>
 
 <style scoped>
@@ -60,13 +56,5 @@ li {
   align-items: center;
   gap: 6px;
   padding: 2px 0;
-}
-input {
-  accent-color: var(--verdigris);
-}
-.hint {
-  margin: 4px 0;
-  font-size: 13px;
-  color: var(--soft);
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import type { Provenance } from '@keen-sinew/core';
+import ActionButton from '../kit/ActionButton.vue';
 import { PROVENANCE_TEXT } from '../ledger/provenanceText.ts';
 
 /** Facts of an animal: what, how much, within what, and where it comes from. */
@@ -21,15 +22,17 @@ const emit = defineEmits<{ pick: [id: string] }>();
 <template>
   <ul class="facts">
     <li v-for="fact in facts" :key="fact.id" :class="{ picked: picked === fact.id }">
-      <button type="button" :aria-pressed="picked === fact.id" @click="emit('pick', fact.id)">
-        <span class="name">{{ fact.name }}</span>
-        <span class="value number" :class="{ odd: fact.odd }">{{ fact.value }}</span>
-        <span class="provenance">{{ PROVENANCE_TEXT[fact.provenance].short }}</span>
-        <span v-if="fact.range || fact.note" class="more">
-          <template v-if="fact.range">{{ say.usually(fact.range) }}</template>
-          <template v-if="fact.range && fact.note">; </template>{{ fact.note }}
-        </span>
-      </button>
+      <ActionButton kind="row" :aria-pressed="picked === fact.id" @click="emit('pick', fact.id)">
+        <span class="fact"
+          ><span class="name">{{ fact.name }}</span>
+          <span class="value number" :class="{ odd: fact.odd }">{{ fact.value }}</span>
+          <span class="provenance">{{ PROVENANCE_TEXT[fact.provenance].short }}</span>
+          <span v-if="fact.range || fact.note" class="more">
+            <template v-if="fact.range">{{ say.usually(fact.range) }}</template>
+            <template v-if="fact.range && fact.note">; </template>{{ fact.note }}
+          </span></span
+        >
+      </ActionButton>
     </li>
   </ul>
 </template>
@@ -46,17 +49,12 @@ li {
 .picked {
   background: var(--verdigris-wash);
 }
-button {
-  width: 100%;
+.fact {
+  flex: 1;
   display: grid;
   grid-template-columns: 1fr auto 62px;
   gap: 1px 8px;
   align-items: baseline;
-  text-align: left;
-  background: none;
-  border: 0;
-  padding: 4px 2px;
-  cursor: pointer;
 }
 .value {
   font-size: 14px;

@@ -12,8 +12,10 @@ import {
   greatest,
 } from '@keen-sinew/core';
 import { computed } from 'vue';
-import ChoiceField from '../controls/ChoiceField.vue';
-import QuantityField from '../controls/QuantityField.vue';
+import ActionButton from '../kit/ActionButton.vue';
+import ChoiceField from '../kit/ChoiceField.vue';
+import HintText from '../kit/HintText.vue';
+import QuantityField from '../kit/QuantityField.vue';
 
 /** Parts lent by other animals: whose, which, onto what, and how large. */
 const props = defineProps<{ creature: Creature; base: Subject | undefined }>();
@@ -149,22 +151,20 @@ const readShare = (where: string, min: number, max: number) => (typed: string) =
         @set="put(i, { size: $event })"
       />
     </label>
-    <button
+    <ActionButton
       v-if="Math.abs(fittingSize(graft.from) - graft.size) > 0.005"
-      type="button"
-      class="quiet-button"
       @click="put(i, { size: fittingSize(graft.from) })"
     >
       {{ say.asLargeAsThis(Math.round(100 * fittingSize(graft.from))) }}
-    </button>
-    <button type="button" class="quiet-button" @click="remove(i)">{{ say.takeItOffAgain }}</button>
+    </ActionButton>
+    <ActionButton @click="remove(i)">{{ say.takeItOffAgain }}</ActionButton>
   </fieldset>
-  <p v-if="creature.grafts.length === 0" class="hint">
+  <HintText v-if="creature.grafts.length === 0">
     {{ say.wingsArmsSecondPair }}
-  </p>
-  <button v-if="creature.grafts.length < 8" type="button" class="quiet-button" @click="add">
+  </HintText>
+  <ActionButton v-if="creature.grafts.length < 8" @click="add">
     {{ say.addPart }}
-  </button>
+  </ActionButton>
 </template>
 
 <style scoped>
@@ -185,10 +185,5 @@ label {
   gap: 6px;
   padding: 2px 0;
   font-size: 14px;
-}
-.hint {
-  margin: 4px 0;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

@@ -2,6 +2,7 @@
 import * as say from './words.ts';
 import { landmarkDrawing, landmarksOf, type Skeleton } from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
+import ActionButton from '../kit/ActionButton.vue';
 import SheetBoard from '../sheet/SheetBoard.vue';
 
 /** Places to find on a picture of the animal: each with a small drawing of where it is. */
@@ -25,17 +26,17 @@ const drawing = computed(() => {
 
 <template>
   <div v-if="drawing" class="small">
-    <SheetBoard :rows="[[drawing]]" :target="null" :label="say.whereItIs(drawing.title)" />
+    <SheetBoard still :rows="[[drawing]]" :target="null" :label="say.whereItIs(drawing.title)" />
   </div>
   <ul>
     <li v-for="landmark in landmarks" :key="landmark.id">
-      <button
-        type="button"
+      <ActionButton
+        kind="line"
         :aria-pressed="landmark.id === chosenId"
         @click="chosenId = landmark.id"
       >
         {{ landmark.name.replace(', left', '') }}
-      </button>
+      </ActionButton>
     </li>
   </ul>
 </template>
@@ -54,17 +55,5 @@ ul {
   display: flex;
   flex-wrap: wrap;
   gap: 4px;
-}
-button {
-  background: none;
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  padding: 2px 7px;
-  font-size: 13px;
-  cursor: pointer;
-}
-button[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--sheet);
 }
 </style>

@@ -1,33 +1,28 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import {
-  buildSkeleton,
-  creatureText,
-  lineup,
-  STARTERS,
-  type Starter,
-  type Norm,
-  type SheetTarget,
-} from '@keen-sinew/core';
-import { useMessage } from 'naive-ui';
-import { computed, h, onMounted, ref } from 'vue';
+import { buildSkeleton, creatureText, lineup, type Norm, type SheetTarget } from '@keen-sinew/core';
+import { computed, onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import PickRow from '../controls/PickRow.vue';
 import { downloadText } from '../files/download.ts';
+import ActionButton from '../kit/ActionButton.vue';
+import ChoiceRow from '../kit/ChoiceRow.vue';
+import HintText from '../kit/HintText.vue';
 import SheetBoard from '../sheet/SheetBoard.vue';
 import SheetFrame from '../sheet/SheetFrame.vue';
 import { useCreatureStore } from '../stores/creatureStore.ts';
+import { useNoteStore } from '../stores/noteStore.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import AnimalDetail from './AnimalDetail.vue';
 import AnimalList from './AnimalList.vue';
 import ComparedBars from './ComparedBars.vue';
 import LibraryFrame from './LibraryFrame.vue';
+import OwnStart from './OwnStart.vue';
 import { listedGroups, OWN, subjectByRef } from './subjects.ts';
 
 const props = defineProps<{ id?: string }>();
 const route = useRoute();
 const router = useRouter();
-const message = useMessage();
+const notes = useNoteStore();
 const store = useCreatureStore();
 const pieces = usePieceStore();
 onMounted(async () => {
@@ -92,9 +87,6 @@ function makeOwn(): void {
     store.change(store.byId(id)!, { ...creature.value, id, name: say.copy(creature.value.name) });
   void router.push(`/library/own/${id}`);
 }
-function begin(starter: Starter): void {
-  void router.push(`/library/own/${store.begin(starter.creature('new'))}`);
-}
 const keep = (): void => {
   if (creature.value)
     downloadText(`${creature.value.id}.json`, creatureText(creature.value), 'application/json');
@@ -104,34 +96,7 @@ async function remove(): Promise<void> {
   if (!gone) return;
   const restore = await store.remove(gone.id);
   go('grey-heron', []);
-  const note = message.info(() =>
-    h('span', [
-      say.isRemovedPiecesMade(gone.name),
-      h(
-        'button',
-        {
-          class: 'quiet-button',
-          onClick: () => {
-            restore();
-            note.destroy();
-          },
-        },
-        say.putItBack,
-      ),
-    ]),
-  );
-}
-
-const fileInput = ref<HTMLInputElement | null>(null);
-const problem = ref<string | null>(null);
-async function takeIn(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  input.value = '';
-  if (!file) return;
-  const taken = store.takeIn(await file.text());
-  problem.value = 'sentence' in taken ? say.wasNotTakenIn(file.name, taken.sentence) : null;
-  if ('id' in taken) go(OWN + taken.id, []);
+  notes.tell({ sentence: say.isRemovedPiecesMade(gone.name), label: say.putItBack, act: restore });
 }
 </script>
 
@@ -145,34 +110,7 @@ async function takeIn(event: Event): Promise<void> {
         @open="go($event, beside)"
         @beside="setBeside"
       />
-      <h2 class="start">{{ say.beginCreature }}</h2>
-      <p v-if="store.creatures.length === 0" class="hint">
-        {{ say.noneOfYourOwn }}
-      </p>
-      <ul class="starters">
-        <li v-for="starter in STARTERS" :key="starter.name">
-          <button type="button" class="quiet-button" :title="starter.why" @click="begin(starter)">
-            {{ starter.name }}
-          </button>
-        </li>
-      </ul>
-      <button type="button" class="quiet-button" @click="fileInput?.click()">
-        {{ say.takeInAnimalFrom }}
-      </button>
-      <input
-        ref="fileInput"
-        class="visually-hidden"
-        type="file"
-        accept=".json,application/json"
-        :aria-label="say.animalFile"
-        tabindex="-1"
-        @change="takeIn"
-      />
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-      <p v-if="store.problem" class="problem" role="alert">{{ store.problem }}</p>
-      <p v-if="store.unreadable > 0" class="problem" role="alert">
-        {{ say.ofYourOwnAnimals(store.unreadable) }}
-      </p>
+      <OwnStart @taken="go($event, [])" />
     </template>
     <SheetFrame :label="say.atOneScale(chosen.map((one) => one.animal.name).join(', '))">
       <SheetBoard
@@ -186,7 +124,7 @@ async function takeIn(event: Event): Promise<void> {
         {{ say.thereIsNoAnimal(open) }}
       </p>
       <section v-if="chosen.length > 1" class="compared" :aria-label="say.compared">
-        <PickRow
+        <ChoiceRow
           :label="say.lengthsAsSharesOf2"
           :value="norm"
           :options="NORMS"
@@ -194,24 +132,24 @@ async function takeIn(event: Event): Promise<void> {
         />
         <ComparedBars :skeletons="skeletons" :norm="norm" />
       </section>
-      <p v-else class="hint">{{ say.tickOtherAnimalsIn }}</p>
+      <HintText v-else>{{ say.tickOtherAnimalsIn }}</HintText>
     </SheetFrame>
     <template v-if="subject && skeletons[0]" #ledger>
       <h2>{{ subject.animal.name }}</h2>
       <p class="latin">
         <i>{{ subject.animal.latin }}</i> · {{ subject.plan.name }}
       </p>
-      <button type="button" class="wide-button" @click="makePiece">{{ say.makePieceOfIt }}</button>
+      <ActionButton kind="wide" @click="makePiece">{{ say.makePieceOfIt }}</ActionButton>
       <div class="acts">
         <RouterLink v-if="creature" class="quiet-button" :to="`/library/own/${creature.id}`">
           {{ say.changeIt }}
         </RouterLink>
-        <button type="button" class="quiet-button" @click="makeOwn">
+        <ActionButton @click="makeOwn">
           {{ creature ? say.copyIt : say.takeItAsStart }}
-        </button>
+        </ActionButton>
         <template v-if="creature">
-          <button type="button" class="quiet-button" @click="keep">{{ say.saveToFile }}</button>
-          <button type="button" class="quiet-button" @click="remove">{{ say.remove }}</button>
+          <ActionButton @click="keep">{{ say.saveToFile }}</ActionButton>
+          <ActionButton @click="remove">{{ say.remove }}</ActionButton>
         </template>
       </div>
       <AnimalDetail
@@ -237,31 +175,6 @@ async function takeIn(event: Event): Promise<void> {
 }
 .acts a {
   text-decoration: none;
-}
-.start {
-  font-weight: 400;
-  font-style: italic;
-  font-size: 15px;
-  color: var(--soft);
-  border-bottom: 1px solid var(--line);
-}
-.starters {
-  list-style: none;
-  margin: 0 0 10px;
-  padding: 0;
-}
-.starters button {
-  text-align: left;
-  padding: 3px 2px;
-}
-.hint {
-  margin: 4px 0;
-  font-size: 13.5px;
-  color: var(--soft);
-}
-.problem {
-  color: var(--rust);
-  font-size: 14px;
 }
 .compared {
   max-height: 46%;

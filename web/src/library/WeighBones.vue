@@ -9,8 +9,8 @@ import {
 } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
-import PickRow from '../controls/PickRow.vue';
-import QuantityField from '../controls/QuantityField.vue';
+import ChoiceRow from '../kit/ChoiceRow.vue';
+import QuantityField from '../kit/QuantityField.vue';
 
 /** What an animal weighed, from a tape round its limb bones: two published relations beside each other. */
 const { system, text } = useUnits();
@@ -36,7 +36,7 @@ const kg = (value: number): string => text(value, 'kg', value < 10 ? 2 : 0);
 </script>
 
 <template>
-  <PickRow
+  <ChoiceRow
     :label="say.howItWalks"
     :value="walks"
     :options="WALKS"

@@ -1,12 +1,13 @@
 // @vitest-environment happy-dom
 import { demoWorkpieces, pieceText } from '@keen-sinew/core';
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils';
-import { NMessageProvider } from 'naive-ui';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { h } from 'vue';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
+import NoteHost from '../shell/NoteHost.vue';
 import PiecesPage from './PiecesPage.vue';
+import { giveFile } from '../testing/hands.ts';
 
 let router: Router;
 async function page(): Promise<VueWrapper> {
@@ -17,19 +18,15 @@ async function page(): Promise<VueWrapper> {
     history: createMemoryHistory(),
     routes: [{ path: '/:all(.*)*', component: { render: () => h('div') } }],
   });
-  const host = { render: () => h(NMessageProvider, null, { default: () => h(PiecesPage) }) };
+  const host = { render: () => h('div', [h(PiecesPage), h(NoteHost)]) };
   const wrapper = mount(host, { global: { plugins: [pinia, router] } });
   // The demonstration is fetched on the first visit.
   await vi.waitFor(() => expect(wrapper.findAll('li').length).toBeGreaterThan(0));
   return wrapper;
 }
 
-const give = async (wrapper: VueWrapper, name: string, text: string): Promise<void> => {
-  const input = wrapper.find('input[type=file]');
-  const file = new File([text], name, { type: 'application/json' });
-  Object.defineProperty(input.element, 'files', { configurable: true, value: [file] });
-  await input.trigger('change');
-};
+const give = (wrapper: VueWrapper, name: string, text: string): Promise<void> =>
+  giveFile(wrapper, 'Piece file', new File([text], name, { type: 'application/json' }));
 
 describe('the page of pieces', () => {
   let wrapper: VueWrapper;

@@ -5,10 +5,13 @@ import { useDropZone, useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
-import ChoiceField from '../controls/ChoiceField.vue';
+import ActionButton from '../kit/ActionButton.vue';
+import ChoiceField from '../kit/ChoiceField.vue';
+import { FilePicker } from '../kit/heavy.ts';
+import HintText from '../kit/HintText.vue';
 import { keepPicture } from '../stores/pictureStorage.ts';
-import { takeInPictures } from './takeIn.ts';
 import { withPictures } from './pictureChanges.ts';
+import { takeInPictures } from './takeIn.ts';
 
 /** Brings pictures in: by file, dropped on the sheet, or pasted; and the demonstration's own. */
 const { piece, change } = usePiecePlan();
@@ -16,7 +19,6 @@ const router = useRouter();
 const view = ref<PictureView>('side');
 const busy = ref(false);
 const sentences = ref<readonly string[]>([]);
-const input = ref<HTMLInputElement | null>(null);
 const VIEWS = [
   { label: say.fromSide, value: 'side' },
   { label: say.fromFront, value: 'front' },
@@ -59,7 +61,6 @@ async function take(files: readonly File[]): Promise<void> {
     sentences.value = [say.picturesCouldNotBe((error as Error).message)];
   } finally {
     busy.value = false;
-    if (input.value) input.value.value = '';
   }
 }
 
@@ -85,23 +86,20 @@ const { isOverDropZone } = useDropZone(() => document.querySelector<HTMLElement>
         @set="view = $event as PictureView"
       />
     </label>
-    <button type="button" :disabled="busy" @click="input?.click()">
-      {{ busy ? say.reading : say.addPictures }}
-    </button>
-    <input
-      ref="input"
-      class="visually-hidden"
-      type="file"
+    <FilePicker
+      kind="line"
       multiple
-      tabindex="-1"
-      :aria-label="say.pictureFiles"
+      :label="say.pictureFiles"
+      :disabled="busy"
       accept="image/png,image/jpeg,image/webp,application/pdf,.pdf"
-      @change="take([...(input?.files ?? [])])"
-    />
-    <button v-if="shipped.length > 0" type="button" @click="add(shipped.map(plateReference))">
+      @take="take"
+    >
+      {{ busy ? say.reading : say.addPictures }}
+    </FilePicker>
+    <ActionButton v-if="shipped.length > 0" kind="line" @click="add(shipped.map(plateReference))">
       {{ say.takeDemonstrations(shipped.length) }}
-    </button>
-    <p v-for="sentence in sentences" :key="sentence" class="problem" role="alert">{{ sentence }}</p>
+    </ActionButton>
+    <HintText v-for="sentence in sentences" :key="sentence" alarm>{{ sentence }}</HintText>
   </div>
 </template>
 
@@ -128,18 +126,5 @@ const { isOverDropZone } = useDropZone(() => document.querySelector<HTMLElement>
 }
 .pick > :last-child {
   min-width: 132px;
-}
-button {
-  border: 1px solid var(--ink);
-  border-radius: var(--radius);
-  background: none;
-  padding: 4px 10px;
-  cursor: pointer;
-  font-weight: 600;
-}
-.problem {
-  flex-basis: 100%;
-  margin: 0;
-  color: var(--rust);
 }
 </style>

@@ -1,31 +1,21 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import {
-  boneEnds,
-  landmarkDrawing,
-  landmarksCsv,
-  landmarksOf,
-  landmarksTps,
-  problemSentence,
-  readLandmarks,
-  type Picture,
-} from '@keen-sinew/core';
+import { boneEnds, landmarkDrawing, type Picture } from '@keen-sinew/core';
 import { computed, nextTick, ref, watch } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
-import PickRow from '../controls/PickRow.vue';
-import SwitchField from '../controls/SwitchField.vue';
-import { downloadText } from '../files/download.ts';
+import ActionButton from '../kit/ActionButton.vue';
+import ChoiceRow from '../kit/ChoiceRow.vue';
+import SwitchField from '../kit/SwitchField.vue';
 import SheetBoard from '../sheet/SheetBoard.vue';
+import LandmarkFiles from './LandmarkFiles.vue';
 import type { PictureDesk, SideWanted } from './usePictureDesk.ts';
 
 /** Landmarks one after the other: which is next, where it is, what it is used for, and the list. */
 const props = defineProps<{ desk: PictureDesk; picture: Picture }>();
-const { piece, plan } = usePiecePlan();
+const { plan } = usePiecePlan();
 const skeleton = computed(() => plan.value.measure.skeleton);
 const current = computed(() => props.desk.current.value);
 const drawing = computed(() => current.value && landmarkDrawing(skeleton.value, current.value));
-const problem = ref<string | null>(null);
-const file = ref<HTMLInputElement | null>(null);
 const list = ref<HTMLElement | null>(null);
 const SIDES = [
   { label: say.bothSides, value: 'both' },
@@ -54,45 +44,10 @@ watch(
       }),
     ),
 );
-
-async function readFile(): Promise<void> {
-  const chosen = file.value?.files?.[0];
-  if (chosen === undefined) return;
-  const read = readLandmarks(
-    chosen.name,
-    await chosen.text(),
-    props.picture,
-    landmarksOf(skeleton.value),
-  );
-  problem.value = read.ok ? null : problemSentence(read.problem);
-  if (read.ok)
-    props.desk.put(say.takeLandmarksFrom(chosen.name), (of) => ({
-      landmarks: {
-        ...of.landmarks,
-        ...Object.fromEntries(
-          Object.entries(read.value).map(([id, [u, v]]) => [id, [[u, v] as [number, number]]]),
-        ),
-      },
-    }));
-  file.value!.value = '';
-}
-const stem = computed(() => `${piece.value.id}-${props.picture.id}`);
-const writeTps = (): void =>
-  downloadText(
-    `${stem.value}.tps`,
-    landmarksTps(props.picture, landmarksOf(skeleton.value), skeleton.value),
-    'text/plain',
-  );
-const writeCsv = (): void =>
-  downloadText(
-    `${piece.value.id}-landmarks.csv`,
-    landmarksCsv(piece.value.references.pictures, landmarksOf(skeleton.value)),
-    'text/csv',
-  );
 </script>
 
 <template>
-  <PickRow
+  <ChoiceRow
     :label="say.sidesToPlace"
     :value="desk.sides.value"
     :options="SIDES"
@@ -101,6 +56,7 @@ const writeCsv = (): void =>
   <div v-if="current && drawing" class="guide" aria-live="polite">
     <div class="where">
       <SheetBoard
+        still
         :rows="[[{ ...drawing, title: '' }]]"
         :target="null"
         :label="say.whereItIs(current.name)"
@@ -110,18 +66,13 @@ const writeCsv = (): void =>
       {{ desk.isPlaced(current.id) ? say.placed : say.clickOn }}: <b>{{ current.name }}</b>
     </p>
     <p class="acts">
-      <button
-        v-if="!desk.isPlaced(current.id)"
-        type="button"
-        class="quiet-button"
-        @click="desk.skip()"
-      >
+      <ActionButton v-if="!desk.isPlaced(current.id)" @click="desk.skip()">
         {{ say.skipIt }}
-      </button>
-      <button v-else type="button" class="quiet-button" @click="desk.erase()">
+      </ActionButton>
+      <ActionButton v-else @click="desk.erase()">
         {{ say.takeAway }}
-      </button>
-      <button type="button" class="quiet-button" @click="desk.goNext()">{{ say.next }}</button>
+      </ActionButton>
+      <ActionButton @click="desk.goNext()">{{ say.next }}</ActionButton>
       <label class="again">
         <SwitchField
           :label="say.clickAgainForMean"
@@ -136,8 +87,8 @@ const writeCsv = (): void =>
   <p class="count">{{ say.ofPlaced(placedCount, desk.wanted.value.length) }}</p>
   <ol ref="list">
     <li v-for="entry in desk.wanted.value" :key="entry.id" :data-landmark="entry.id">
-      <button
-        type="button"
+      <ActionButton
+        kind="row"
         :class="[entry.side, { placed: desk.isPlaced(entry.id) }]"
         :aria-current="entry.id === current?.id ? 'true' : undefined"
         @click="desk.choose(entry.id)"
@@ -146,26 +97,10 @@ const writeCsv = (): void =>
         <small>
           {{ useOf(entry.id) }}{{ clicksOf(entry.id) > 1 ? say.clicks(clicksOf(entry.id)) : '' }}
         </small>
-      </button>
+      </ActionButton>
     </li>
   </ol>
-  <p class="acts">
-    <button type="button" class="quiet-button" @click="writeTps">{{ say.saveAsTps }}</button>
-    <button type="button" class="quiet-button" @click="writeCsv">{{ say.allAsCsv }}</button>
-    <button type="button" class="quiet-button" @click="file?.click()">
-      {{ say.readTpsOrCsv }}
-    </button>
-    <input
-      ref="file"
-      class="visually-hidden"
-      type="file"
-      tabindex="-1"
-      :aria-label="say.landmarkFile"
-      accept=".tps,.csv,text/plain,text/csv"
-      @change="readFile"
-    />
-  </p>
-  <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  <LandmarkFiles :desk="desk" :picture="picture" />
 </template>
 
 <style scoped>
@@ -211,19 +146,7 @@ ol {
   border-block: 1px solid var(--line);
 }
 li button {
-  width: 100%;
-  display: flex;
-  justify-content: space-between;
-  gap: 8px;
-  align-items: baseline;
-  text-align: left;
-  background: none;
-  border: 0;
-  border-bottom: 1px dotted var(--line);
   border-left: 4px solid transparent;
-  padding: 3px 6px;
-  cursor: pointer;
-  font-size: 14px;
 }
 li .placed {
   border-left-color: var(--verdigris);
@@ -234,17 +157,9 @@ li .left.placed {
 li .right.placed {
   border-left-color: var(--slate);
 }
-li button[aria-current='true'] {
-  background: var(--verdigris-wash);
-}
 small {
   color: var(--soft);
   font-size: 12.5px;
   text-align: right;
-}
-.problem {
-  margin: 0;
-  color: var(--rust);
-  font-size: 13.5px;
 }
 </style>

@@ -3,6 +3,8 @@ import * as say from './words.ts';
 import { tracedShape, type Picture } from '@keen-sinew/core';
 import { ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
+import ActionButton from '../kit/ActionButton.vue';
+import HintText from '../kit/HintText.vue';
 import type { PictureDesk } from './usePictureDesk.ts';
 
 /** The outline of the animal on a picture, and the sections of its body that follow from it. */
@@ -36,13 +38,12 @@ const clear = (): void => props.desk.put(say.clearOutline, () => ({ outline: [] 
 </script>
 
 <template>
-  <p class="says">
+  <HintText>
     {{ say.tracedRoundAnimalOutline }}
-  </p>
+  </HintText>
   <p class="acts">
-    <button
-      type="button"
-      class="act"
+    <ActionButton
+      kind="line"
       :aria-pressed="desk.tool.value === 'outline'"
       @click="desk.take('outline')"
     >
@@ -53,45 +54,28 @@ const clear = (): void => props.desk.put(say.clearOutline, () => ({ outline: [] 
             ? say.goOnTracing
             : say.traceOutline
       }}
-    </button>
+    </ActionButton>
     <template v-if="picture.outline.length > 0">
-      <button type="button" class="quiet-button" @click="back">{{ say.onePointBack }}</button>
-      <button type="button" class="quiet-button" @click="clear">{{ say.clear }}</button>
-      <button type="button" class="act" @click="takeOver">
+      <ActionButton @click="back">{{ say.onePointBack }}</ActionButton>
+      <ActionButton @click="clear">{{ say.clear }}</ActionButton>
+      <ActionButton kind="line" @click="takeOver">
         {{ say.takeFromIt(picture.view === 'top' ? 'widths' : 'depths') }}
-      </button>
+      </ActionButton>
     </template>
   </p>
-  <p class="says" aria-live="polite">
+  <HintText aria-live="polite">
     <template v-if="told">{{ told }}</template>
     <template v-else-if="picture.outline.length > 0">
       {{ say.pointsItClosesBy(picture.outline.length) }}
     </template>
-  </p>
+  </HintText>
 </template>
 
 <style scoped>
-.says {
-  margin: 4px;
-  font-size: 13.5px;
-  color: var(--soft);
-}
 .acts {
   display: flex;
   flex-wrap: wrap;
   gap: 6px 10px;
   margin: 6px 4px;
-}
-.act {
-  border: 1px solid var(--line);
-  background: none;
-  border-radius: var(--radius);
-  padding: 5px 10px;
-  cursor: pointer;
-  font-size: 14px;
-}
-.act[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--sheet);
 }
 </style>

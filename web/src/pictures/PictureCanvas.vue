@@ -3,8 +3,10 @@ import * as say from './words.ts';
 import type { Picture, PicturePoint } from '@keen-sinew/core';
 import { useElementSize } from '@vueuse/core';
 import { onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
-import PictureMagnifier from './PictureMagnifier.vue';
+import ActionButton from '../kit/ActionButton.vue';
+import { SliderField } from '../kit/heavy.ts';
 import { PictureBoard, type Mark, type Stroke } from './PictureBoard.ts';
+import PictureMagnifier from './PictureMagnifier.vue';
 
 /** The picture with its marks: click to place, drag to pan, wheel to zoom, keys to nudge. */
 const props = defineProps<{
@@ -97,16 +99,33 @@ defineExpose({ onPage: (at: PicturePoint) => board.value?.onPage(at) });
     <i class="aim" aria-hidden="true" />
     <PictureMagnifier :image="image" :picture="picture" :at="hover" :marks="marks" />
     <div class="tools" role="group" :aria-label="say.howPictureIsShown">
-      <button type="button" :aria-label="say.larger" @click="board?.zoom(1.25)">+</button>
-      <button type="button" :aria-label="say.smaller" @click="board?.zoom(0.8)">−</button>
-      <button type="button" @click="board?.fit()">{{ say.fit }}</button>
-      <label>
+      <ActionButton kind="line" :aria-label="say.larger" @click="board?.zoom(1.25)">+</ActionButton>
+      <ActionButton kind="line" :aria-label="say.smaller" @click="board?.zoom(0.8)">−</ActionButton>
+      <ActionButton kind="line" @click="board?.fit()">{{ say.fit }}</ActionButton>
+      <span class="look">
         {{ say.brightness }}
-        <input v-model.number="brightness" type="range" min="40" max="220" step="5" />
-      </label>
-      <label
-        >{{ say.fade }} <input v-model.number="fade" type="range" min="0" max="90" step="5"
-      /></label>
+        <SliderField
+          :label="say.brightness"
+          :value="brightness"
+          :min="40"
+          :max="220"
+          :step="5"
+          @slide="brightness = $event"
+          @set="brightness = $event"
+        />
+      </span>
+      <span class="look">
+        {{ say.fade }}
+        <SliderField
+          :label="say.fade"
+          :value="fade"
+          :min="0"
+          :max="90"
+          :step="5"
+          @slide="fade = $event"
+          @set="fade = $event"
+        />
+      </span>
       <span class="keys">{{ say.arrowsNudgeShiftTenfold }}</span>
     </div>
   </div>
@@ -154,22 +173,13 @@ defineExpose({ onPage: (at: PicturePoint) => board.value?.onPage(at) });
   color: var(--soft);
   flex-wrap: wrap;
 }
-.tools button {
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  background: none;
-  min-width: 30px;
-  padding: 3px 8px;
-  cursor: pointer;
-}
-.tools label {
+.look {
   display: flex;
   align-items: center;
   gap: 4px;
 }
-.tools input {
-  width: 84px;
-  accent-color: var(--verdigris);
+.look > :last-child {
+  width: 98px;
 }
 .keys {
   margin-left: auto;

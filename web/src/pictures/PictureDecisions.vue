@@ -1,28 +1,20 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import {
-  accepted,
-  clickSpread,
-  GAP_WORDS,
-  lengthLimits,
-  limitsOf,
-  parseLength,
-  type Picture,
-  type PictureView,
-} from '@keen-sinew/core';
+import { clickSpread, GAP_WORDS, type Picture, type PictureView } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
-import { useUnits } from '../composables/useUnits.ts';
-import ChoiceField from '../controls/ChoiceField.vue';
-import DecisionRow from '../controls/DecisionRow.vue';
-import QuantityField from '../controls/QuantityField.vue';
+import ActionButton from '../kit/ActionButton.vue';
+import ChoiceField from '../kit/ChoiceField.vue';
+import DecisionRow from '../kit/DecisionRow.vue';
+import HintText from '../kit/HintText.vue';
 import WorkingRow from '../ledger/WorkingRow.vue';
+import PictureCamera from './PictureCamera.vue';
+import PictureLength from './PictureLength.vue';
 import type { PictureDesk } from './usePictureDesk.ts';
 
 /** What a picture shows, its scale, its level and its camera. */
 const props = defineProps<{ desk: PictureDesk; picture: Picture }>();
 const { plan } = usePiecePlan();
-const { system, text } = useUnits();
 const VIEWS = [
   { label: say.side, value: 'side' },
   { label: say.front, value: 'front' },
@@ -55,10 +47,6 @@ const gap = computed(
   () => plan.value.references.gaps.find(({ picture }) => picture.id === props.picture.id)?.gap,
 );
 const spread = computed(() => clickSpread(props.picture));
-const shrink = computed(() => {
-  const { camera } = props.picture;
-  return camera === null ? null : (camera.distanceMm - camera.nearerMm) / camera.distanceMm;
-});
 
 function setScaleWay(way: string): void {
   if (way.startsWith(BONE))
@@ -72,44 +60,6 @@ function setScaleWay(way: string): void {
   }
 }
 
-const readKnown = (typed: string) =>
-  parseLength(typed, say.knownLength, lengthLimits('references.pictures.*.scale.mm'), system.value);
-const readUnsure = (typed: string) =>
-  parseLength(
-    typed.replace('±', ''),
-    say.howSure,
-    lengthLimits('references.pictures.*.scale.plusMinusMm'),
-    system.value,
-  );
-const readDistance = (typed: string) =>
-  typed.trim() === ''
-    ? accepted(null)
-    : parseLength(
-        typed,
-        say.cameraDistance,
-        lengthLimits('references.pictures.*.camera.distanceMm'),
-        system.value,
-      );
-/** Farther than the scale is told by a minus. */
-function readNearer(typed: string) {
-  const minus = /^\s*[-−]/.test(typed);
-  const read = parseLength(
-    typed.replace(/^\s*[-−]/, ''),
-    say.nearerThanScale,
-    { minMm: 0, maxMm: limitsOf('references.pictures.*.camera.nearerMm').max },
-    system.value,
-  );
-  return read.ok && minus ? accepted(-read.value) : read;
-}
-
-const setLength = (part: { mm?: number; plusMinusMm?: number }): void =>
-  props.desk.put(say.changeKnownLength, ({ scale }) =>
-    scale?.by === 'length' ? { scale: { ...scale, ...part } } : {},
-  );
-const setDistance = (mm: number | null): void =>
-  props.desk.put(say.changeCamerasDistance, ({ camera }) => ({
-    camera: mm === null ? null : { nearerMm: 0, ...camera, distanceMm: mm },
-  }));
 const turn = (): void =>
   props.desk.put(say.turnPicture, ({ turnDeg }) => ({
     turnDeg: ((turnDeg + 90) % 360) as Picture['turnDeg'],
@@ -136,23 +86,16 @@ const turn = (): void =>
     />
   </DecisionRow>
   <p class="acts">
-    <button type="button" class="quiet-button" @click="turn">{{ say.turnByQuarter }}</button>
-    <button
-      type="button"
-      class="quiet-button"
-      :aria-pressed="desk.tool.value === 'crop'"
-      @click="desk.take('crop')"
-    >
+    <ActionButton @click="turn">{{ say.turnByQuarter }}</ActionButton>
+    <ActionButton :aria-pressed="desk.tool.value === 'crop'" @click="desk.take('crop')">
       {{ desk.tool.value === 'crop' ? say.clickTwoCorners : say.crop }}
-    </button>
-    <button
+    </ActionButton>
+    <ActionButton
       v-if="picture.crop"
-      type="button"
-      class="quiet-button"
       @click="desk.put(say.showWholePicture, () => ({ crop: null }))"
     >
       {{ say.showAll }}
-    </button>
+    </ActionButton>
   </p>
   <template v-if="picture.view !== 'photo' || picture.scale !== null">
     <DecisionRow :name="say.scaleFrom">
@@ -166,9 +109,8 @@ const turn = (): void =>
     </DecisionRow>
   </template>
   <p class="acts">
-    <button
-      type="button"
-      class="act"
+    <ActionButton
+      kind="line"
       :aria-pressed="desk.tool.value === 'scale'"
       @click="desk.take('scale')"
     >
@@ -181,10 +123,9 @@ const turn = (): void =>
             ? say.markScaleAgain
             : say.markTwoPointsOf
       }}
-    </button>
-    <button
-      type="button"
-      class="act"
+    </ActionButton>
+    <ActionButton
+      kind="line"
       :aria-pressed="desk.tool.value === 'level'"
       @click="desk.take('level')"
     >
@@ -197,61 +138,13 @@ const turn = (): void =>
             ? say.drawLevelAgain
             : say.drawLevelLine
       }}
-    </button>
+    </ActionButton>
   </p>
-  <template v-if="length">
-    <DecisionRow :name="say.knownLengthInLife">
-      <QuantityField
-        small
-        :label="say.knownLengthInLife"
-        :shown="text(length.mm, 'mm')"
-        :parse="readKnown"
-        @set="setLength({ mm: $event })"
-      />
-    </DecisionRow>
-    <DecisionRow :name="say.howSureItIs">
-      <QuantityField
-        small
-        :label="say.howSureKnownLength"
-        :shown="`± ${text(length.plusMinusMm, 'mm')}`"
-        :parse="readUnsure"
-        @set="setLength({ plusMinusMm: $event })"
-      />
-    </DecisionRow>
-  </template>
-  <DecisionRow :name="say.camerasDistanceIfPhotograph">
-    <QuantityField
-      small
-      :label="say.camerasDistance"
-      :placeholder="say.none"
-      :shown="picture.camera ? text(picture.camera.distanceMm, 'mm', 0) : ''"
-      :parse="readDistance"
-      @set="setDistance($event)"
-    />
-  </DecisionRow>
-  <template v-if="picture.camera">
-    <DecisionRow :name="say.animalNearerThanScale">
-      <QuantityField
-        small
-        :label="say.animalNearerThanScale"
-        :shown="text(picture.camera.nearerMm, 'mm')"
-        :parse="readNearer"
-        @set="
-          desk.put(say.changeDepth, ({ camera }) => ({
-            camera: camera && { ...camera, nearerMm: $event },
-          }))
-        "
-      />
-    </DecisionRow>
-    <p class="says">
-      {{
-        say.lensShowsAnimalsMiddle(((100 * (1 - shrink!)) / shrink!).toFixed(1), shrink!.toFixed(4))
-      }}
-    </p>
-  </template>
+  <PictureLength v-if="length" :desk="desk" :length="length" />
+  <PictureCamera :desk="desk" :picture="picture" />
   <WorkingRow v-if="working" :working="working" :label="say.scaleLifeInPixel" />
-  <p v-else-if="gap" class="says gap">{{ say.thisPictureGivesNo(GAP_WORDS[gap]) }}</p>
-  <p class="says">
+  <HintText v-else-if="gap" class="gap">{{ say.thisPictureGivesNo(GAP_WORDS[gap]) }}</HintText>
+  <HintText>
     {{
       say.oneClickLiesWithin(
         spread.sigmaPx.toFixed(1),
@@ -259,7 +152,7 @@ const turn = (): void =>
         picture.level ? '' : say.withoutLevelLineHalf,
       )
     }}
-  </p>
+  </HintText>
 </template>
 
 <style scoped>
@@ -268,25 +161,6 @@ const turn = (): void =>
   flex-wrap: wrap;
   gap: 4px 6px;
   margin: 6px 0;
-}
-.act {
-  border: 1px solid var(--ink);
-  border-radius: var(--radius);
-  background: none;
-  padding: 4px 9px;
-  cursor: pointer;
-  font-size: 14px;
-}
-.act[aria-pressed='true'],
-.quiet-button[aria-pressed='true'] {
-  background: var(--verdigris);
-  border-color: var(--verdigris);
-  color: var(--sheet);
-}
-.says {
-  margin: 4px 0;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 .gap {
   color: var(--ochre);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Drawing, PagePoint, SheetTarget } from '@keen-sinew/core';
-import { useElementSize } from '@vueuse/core';
+import { useElementSize, useEventListener } from '@vueuse/core';
 import { computed, ref, shallowRef, useId, watch } from 'vue';
 import {
   boardLayout,
@@ -9,7 +9,11 @@ import {
   type BoardLayout,
   type Placed,
 } from './boardLayout.ts';
+import { isTyping } from '../composables/isTyping.ts';
+import ActionButton from '../kit/ActionButton.vue';
 import DrawingItems from './DrawingItems.vue';
+import { useSheetZoom } from './useSheetZoom.ts';
+import * as say from './words.ts';
 
 const props = defineProps<{
   rows: readonly (readonly Drawing[])[];
@@ -19,10 +23,14 @@ const props = defineProps<{
   hold?: boolean;
   /** There are handles on it that the keyboard reaches. */
   handles?: boolean;
+  /** One of several on a page, or part of a control: keys do not zoom it. */
+  still?: boolean;
 }>();
 const emit = defineEmits<{ pick: [target: SheetTarget] }>();
 
 const GRID_MM = 10;
+/** A key zooms by this. */
+const ZOOM_STEP = 1.25;
 /** Two boards on one page have a grid each. */
 const gridId = `grid-${useId()}`;
 const box = ref<HTMLElement | null>(null);
@@ -39,12 +47,31 @@ watch(
   { flush: 'sync' },
 );
 /** Board millimetres in a pixel: the whole board fits its box. */
-const mmPerPx = computed(() =>
+const fitting = computed(() =>
   size.width.value > 0 && size.height.value > 0
     ? Math.max(layout.value.width / size.width.value, layout.value.height / size.height.value)
     : 0.5,
 );
-const viewBox = computed(() => `0 0 ${layout.value.width} ${layout.value.height}`);
+/** What fits the box: the board in the middle of it, with its proportions. */
+const whole = computed(() => {
+  const { width, height } = layout.value;
+  const { width: wide, height: high } = sizePx.value;
+  if (!(wide > 0 && high > 0)) return { x: 0, y: 0, width, height };
+  const room = { width: wide * fitting.value, height: high * fitting.value };
+  return { x: (width - room.width) / 2, y: (height - room.height) / 2, ...room };
+});
+const { part, isZoomed, zoom, fit } = useSheetZoom(svg, whole);
+const mmPerPx = computed(() => (fitting.value * part.value.width) / whole.value.width);
+const viewBox = computed(() => {
+  const { x, y, width, height } = part.value;
+  return `${x} ${y} ${width} ${height}`;
+});
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if (props.still || event.ctrlKey || event.metaKey || event.altKey || isTyping(event)) return;
+  if (event.key === '+' || event.key === '=') zoom(ZOOM_STEP);
+  else if (event.key === '-') zoom(1 / ZOOM_STEP);
+  else if (event.key === '0') fit();
+});
 const move = (placed: Placed) =>
   `translate(${placed.x - placed.drawing.box.min[0]} ${placed.y + placed.drawing.box.max[1]})`;
 
@@ -97,6 +124,9 @@ function pointIn(placed: Placed, event: PointerEvent): PagePoint {
         </g>
       </g>
     </svg>
+    <ActionButton v-if="isZoomed" kind="line" class="fit" @click="fit">{{
+      say.fitSheet
+    }}</ActionButton>
   </div>
 </template>
 
@@ -114,6 +144,13 @@ svg {
   inset: 0;
   width: 100%;
   height: 100%;
+  /* Fingers move and zoom the sheet, never the page. */
+  touch-action: none;
+}
+.fit {
+  position: absolute;
+  right: 0;
+  top: 0;
 }
 pattern path {
   fill: none;

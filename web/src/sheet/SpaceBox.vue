@@ -2,6 +2,7 @@
 import * as say from './words.ts';
 import { useElementSize } from '@vueuse/core';
 import { onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
+import ActionButton from '../kit/ActionButton.vue';
 import type { Turntable } from './Turntable.ts';
 
 /** A thing in space beside the elevations; its renderer is loaded when it is first shown. */
@@ -36,12 +37,12 @@ watch([width, height], () => view.value?.resize());
   <figure class="space">
     <div ref="box" class="box" role="img" :aria-label="label" />
     <figcaption>
-      <button type="button" class="quiet-button" @click="view?.turn(-TURN_DEG)">
+      <ActionButton @click="view?.turn(-TURN_DEG)">
         {{ say.turnLeft }}
-      </button>
-      <button type="button" class="quiet-button" @click="view?.turn(TURN_DEG)">
+      </ActionButton>
+      <ActionButton @click="view?.turn(TURN_DEG)">
         {{ say.turnRight }}
-      </button>
+      </ActionButton>
       <slot />
     </figcaption>
     <p v-if="problem" role="alert">{{ problem }}</p>

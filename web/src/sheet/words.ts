@@ -10,3 +10,6 @@ export const turnLeft = 'Turn left';
 export const turnRight = 'Turn right';
 export const thisBrowserCannotDraw = (message: string | number): string =>
   `This browser cannot draw in space (${message}). The elevations show the same.`;
+
+// SheetBoard.vue
+export const fitSheet = 'Whole sheet';

@@ -4,9 +4,11 @@ import { sameTarget, type Snag } from '@keen-sinew/core';
 import { useEventListener } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { isTyping } from '../composables/isTyping.ts';
 import { providePiecePlan } from '../composables/usePiecePlan.ts';
 import { provideSelection } from '../composables/useSelection.ts';
 import { useUndoKeys } from '../composables/useUndoKeys.ts';
+import ActionButton from '../kit/ActionButton.vue';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
 import SnagLine from './SnagLine.vue';
@@ -50,9 +52,6 @@ async function showSnag(snag: Snag): Promise<void> {
   pick(snag.target ?? null, working?.id ?? null);
 }
 
-const isTyping = (event: KeyboardEvent): boolean =>
-  event.target instanceof HTMLElement && event.target.closest('input, textarea, select') !== null;
-
 useUndoKeys(
   () => store.undo(),
   () => store.redo(),
@@ -82,9 +81,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     </div>
     <div v-if="store.changedElsewhere" class="notice" role="alert">
       {{ say.thisPieceWasChanged }}
-      <button type="button" class="quiet-button" @click="store.open(piece.id)">
+      <ActionButton @click="store.open(piece.id)">
         {{ say.takeNewerState }}
-      </button>
+      </ActionButton>
     </div>
     <div
       v-for="entry in store.damaged"

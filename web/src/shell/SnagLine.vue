@@ -3,6 +3,7 @@ import * as say from './words.ts';
 import { snagSentence, type Snag } from '@keen-sinew/core';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
+import ActionButton from '../kit/ActionButton.vue';
 import GradeMark from './GradeMark.vue';
 
 /** The list and its dialog are fetched when they are first asked for. */
@@ -47,25 +48,26 @@ function showFromList(snag: Snag): void {
 
 <template>
   <footer class="snags">
-    <button v-if="snags.length > 0" type="button" class="counts" :title="say.listAll" @click="list">
+    <ActionButton
+      v-if="snags.length > 0"
+      kind="plain"
+      class="counts"
+      :title="say.listAll"
+      @click="list"
+    >
       <GradeMark v-if="count('fix') > 0" grade="fix">{{ say.toFix(count('fix')) }}</GradeMark>
       <GradeMark v-if="count('watch') > 0" grade="watch">{{
         say.toWatch(count('watch'))
       }}</GradeMark>
-    </button>
+    </ActionButton>
     <p v-if="shown" role="status">{{ sentence(shown) }}</p>
     <p v-else-if="working" role="status">{{ working }}</p>
     <p v-else role="status" class="fine">{{ say.nothingToFixAnd }}</p>
     <template v-if="shown">
-      <button
-        v-if="snags.length > 1"
-        type="button"
-        class="quiet-button"
-        @click="at = (at + 1) % snags.length"
-      >
+      <ActionButton v-if="snags.length > 1" @click="at = (at + 1) % snags.length">
         {{ say.next }}
-      </button>
-      <button type="button" class="quiet-button" @click="showNext">{{ say.showMe }}</button>
+      </ActionButton>
+      <ActionButton @click="showNext">{{ say.showMe }}</ActionButton>
       <kbd>.</kbd>
     </template>
     <SnagList v-if="asked" v-model:show="listed" :snags="snags" @pick="showFromList" />
@@ -91,14 +93,8 @@ function showFromList(snag: Snag): void {
   color: var(--soft);
 }
 .counts {
-  background: none;
-  border: 0;
   border-right: 1px solid var(--line);
-  padding: 4px 12px 4px 0;
-  display: flex;
-  gap: 14px;
-  cursor: pointer;
-  white-space: nowrap;
+  padding-right: 12px;
 }
 kbd {
   font: 13px var(--font-number);

@@ -3,6 +3,7 @@ import * as say from './words.ts';
 import { snagSentence, type Snag } from '@keen-sinew/core';
 import { NModal } from 'naive-ui';
 import { useUnits } from '../composables/useUnits.ts';
+import ActionButton from '../kit/ActionButton.vue';
 import GradeMark from './GradeMark.vue';
 import { STAGE_NAMES } from './stageNames.ts';
 
@@ -24,14 +25,14 @@ const sentence = (snag: Snag) => snagSentence(snag, system.value);
             {{ STAGE_NAMES[snag.stage].name }}
           </GradeMark>
           <p>{{ sentence(snag) }}</p>
-          <button type="button" class="quiet-button" @click="emit('pick', snag)">
+          <ActionButton @click="emit('pick', snag)">
             {{ say.showMe }}
-          </button>
+          </ActionButton>
         </li>
       </ol>
-      <button type="button" class="quiet-button" @click="emit('update:show', false)">
+      <ActionButton @click="emit('update:show', false)">
         {{ say.close }}
-      </button>
+      </ActionButton>
     </section>
   </NModal>
 </template>

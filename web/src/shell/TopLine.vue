@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { Moon, Sun } from 'lucide-vue-next';
-import { computed, ref } from 'vue';
+import { Keyboard, Moon, Sun } from 'lucide-vue-next';
+import { NInput } from 'naive-ui';
+import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
+import ActionButton from '../kit/ActionButton.vue';
+import { useKeysStore } from '../stores/keysStore.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 import UndoButtons from './UndoButtons.vue';
@@ -12,7 +15,13 @@ const emit = defineEmits<{ print: [] }>();
 const { piece, plan, change } = usePiecePlan();
 const store = usePieceStore();
 const settings = useSettingsStore();
+const keys = useKeysStore();
 const renaming = ref(false);
+const field = useTemplateRef('field');
+function beginRename(): void {
+  renaming.value = true;
+  void nextTick(() => field.value?.select());
+}
 
 const animal = computed(() => plan.value.measure.skeleton.animal.name);
 const stance = computed(
@@ -31,8 +40,8 @@ const saved = computed(() => {
   );
 });
 
-function rename(event: Event): void {
-  const name = (event.target as HTMLInputElement).value.trim().slice(0, 80);
+function rename(typed: string): void {
+  const name = typed.trim().slice(0, 80);
   renaming.value = false;
   if (name !== '' && name !== piece.value.name) change(say.renamePiece, (p) => ({ ...p, name }));
 }
@@ -44,18 +53,20 @@ function rename(event: Event): void {
       <img src="/mark.svg" :alt="say.allPieces" width="26" height="26" />
     </RouterLink>
     <h1>
-      <input
+      <NInput
         v-if="renaming"
-        :value="piece.name"
-        :aria-label="say.nameOfPiece"
-        autofocus
+        ref="field"
+        class="rename"
+        :default-value="piece.name"
+        :maxlength="80"
+        :input-props="{ 'aria-label': say.nameOfPiece }"
         @change="rename"
-        @blur="rename"
+        @blur="renaming = false"
         @keydown.escape="renaming = false"
       />
-      <button v-else type="button" class="name" :title="say.rename" @click="renaming = true">
+      <ActionButton v-else kind="plain" class="name" :title="say.rename" @click="beginRename">
         {{ piece.name }}
-      </button>
+      </ActionButton>
     </h1>
     <span class="what">{{ animal }} · {{ stance.toLowerCase() }}</span>
     <div class="chips">
@@ -68,28 +79,29 @@ function rename(event: Event): void {
     <div class="right">
       <span class="saved" role="status" :class="{ problem: store.saveProblem }">{{ saved }}</span>
       <UndoButtons :history="store" />
-      <button
-        class="chip"
-        type="button"
+      <ActionButton
+        kind="line"
         :title="
           settings.units === 'metric' ? say.switchToInchesOunces : say.switchToMillimetresGrams
         "
         @click="settings.switchUnits()"
       >
         {{ settings.units === 'metric' ? 'mm · °C' : 'in · °F' }}
-      </button>
-      <button
-        class="icon"
-        type="button"
+      </ActionButton>
+      <ActionButton
+        kind="icon"
         :title="settings.theme === 'day' ? say.nightBench : say.paperByDay"
         :aria-label="settings.theme === 'day' ? say.nightBench : say.paperByDay"
         @click="settings.switchTheme()"
       >
         <component :is="settings.theme === 'day' ? Moon : Sun" :size="18" aria-hidden="true" />
-      </button>
-      <button class="print" type="button" :title="say.sheetsAndFilesP" @click="emit('print')">
+      </ActionButton>
+      <ActionButton kind="icon" :title="say.keysListed" :aria-label="say.keys" @click="keys.show()">
+        <Keyboard :size="18" aria-hidden="true" />
+      </ActionButton>
+      <ActionButton kind="main" :title="say.sheetsAndFilesP" @click="emit('print')">
         {{ say.printShopSheets }}
-      </button>
+      </ActionButton>
     </div>
   </header>
 </template>
@@ -108,8 +120,6 @@ function rename(event: Event): void {
   display: flex;
 }
 .name {
-  background: none;
-  border: 0;
   padding: 0;
   cursor: text;
   font: 700 23px var(--font-title);
@@ -121,12 +131,9 @@ h1 {
   min-width: 120px;
   overflow: hidden;
 }
-h1 input {
+.rename {
   font: 700 23px var(--font-title);
   width: 260px;
-  background: var(--sheet);
-  border: 1px solid var(--ink);
-  color: var(--ink);
 }
 .what,
 .saved {
@@ -156,31 +163,6 @@ h1 input {
 }
 .right {
   margin-left: auto;
-}
-.icon {
-  background: none;
-  border: 0;
-  width: 32px;
-  height: 32px;
-  display: grid;
-  place-items: center;
-  cursor: pointer;
-}
-.chip {
-  background: var(--sheet);
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  padding: 6px 10px;
-  cursor: pointer;
-}
-.print {
-  background: var(--verdigris);
-  color: var(--sheet);
-  border: 0;
-  border-radius: var(--radius);
-  padding: 9px 14px;
-  font-weight: 700;
-  cursor: pointer;
 }
 @media (max-width: 1180px) {
   .what {

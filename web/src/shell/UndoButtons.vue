@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { Redo2, Undo2 } from 'lucide-vue-next';
 import * as say from './words.ts';
+import { Redo2, Undo2 } from 'lucide-vue-next';
+import ActionButton from '../kit/ActionButton.vue';
 
 /** The way back and forth of a document, each with what it would take back or do again. */
 defineProps<{
@@ -16,39 +17,22 @@ defineProps<{
 </script>
 
 <template>
-  <button
-    type="button"
+  <ActionButton
+    kind="icon"
     :disabled="!history.canUndo"
     :title="history.canUndo ? say.undoCtrlZ(history.undoLabel) : say.nothingToUndo"
     :aria-label="say.undo"
     @click="history.undo()"
   >
     <Undo2 :size="18" aria-hidden="true" />
-  </button>
-  <button
-    type="button"
+  </ActionButton>
+  <ActionButton
+    kind="icon"
     :disabled="!history.canRedo"
     :title="history.canRedo ? say.redoCtrlShiftZ(history.redoLabel) : say.nothingToRedo"
     :aria-label="say.redo"
     @click="history.redo()"
   >
     <Redo2 :size="18" aria-hidden="true" />
-  </button>
+  </ActionButton>
 </template>
-
-<style scoped>
-button {
-  background: none;
-  border: 0;
-  width: 32px;
-  height: 32px;
-  display: grid;
-  place-items: center;
-  cursor: pointer;
-  color: inherit;
-}
-button:disabled {
-  opacity: 0.4;
-  cursor: default;
-}
-</style>

@@ -3,6 +3,7 @@ import * as say from './words.ts';
 import type { Working } from '@keen-sinew/core';
 import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
+import ActionButton from '../kit/ActionButton.vue';
 
 const props = defineProps<{ label: string; working: Working }>();
 const WorkingPopover = defineAsyncComponent(() => import('./WorkingPopover.vue'));
@@ -13,33 +14,21 @@ const open = ref(false);
 </script>
 
 <template>
-  <button
+  <ActionButton
     ref="chip"
-    class="chip"
-    type="button"
+    kind="line"
     :title="say.howIsWorkedOut(label)"
     :aria-expanded="open"
     @click="open = !open"
     @keydown.escape="open = false"
   >
-    {{ label }} <span class="number">{{ shown.number }} {{ shown.unit }}</span>
-  </button>
-  <WorkingPopover v-if="open && chip" :working="working" :below="chip" @close="open = false" />
+    {{ label }} <span class="number value">{{ shown.number }} {{ shown.unit }}</span>
+  </ActionButton>
+  <WorkingPopover v-if="open && chip" :working="working" :below="chip.$el" @close="open = false" />
 </template>
 
 <style scoped>
-.chip {
-  background: var(--sheet);
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  padding: 6px 10px;
-  cursor: pointer;
-  white-space: nowrap;
-}
-.chip:hover {
-  border-color: var(--ink);
-}
-.number {
+.value {
   font-weight: 600;
 }
 </style>

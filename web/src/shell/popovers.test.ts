@@ -27,7 +27,7 @@ describe('WorkingChip', () => {
 
   it('opens its working below it, and closes by a second touch or by Escape', async () => {
     const { wrapper, plan } = chip();
-    const button = wrapper.find('button.chip');
+    const button = wrapper.find('button');
     expect(button.text()).toContain('1:3');
     expect(button.attributes('aria-expanded')).toBe('false');
     await button.trigger('click');

@@ -1,7 +1,8 @@
 // @vitest-environment happy-dom
 import { demoWorkpieces, snagSentence, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { mountWithPiece, press } from '../testing/mountWithPiece.ts';
+import { press } from '../testing/hands.ts';
+import { mountWithPiece } from '../testing/mountWithPiece.ts';
 import SnagLine from './SnagLine.vue';
 import SpineNav from './SpineNav.vue';
 import TopLine from './TopLine.vue';

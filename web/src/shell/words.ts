@@ -75,3 +75,34 @@ export const renamePiece = 'Rename the piece';
 
 // WorkingChip.vue
 export const howIsWorkedOut = (label: string | number): string => `How “${label}” is worked out`;
+
+// KeysDialog.vue, keys.ts
+export const keys = 'Keys';
+export const keysListed = 'Every key, listed (?)';
+export const everywhere = 'Everywhere';
+export const keysThisPage = 'this list';
+export const keysUndo = 'take the last change back';
+export const keysRedo = 'do it again';
+export const keysFromControl = 'from one control to the next, and back';
+export const keysPutBack = 'put back what is typed, close what is open, pick nothing';
+export const inPiece = 'In a piece';
+export const keysNextSnag = 'go to the place of the snag that is told';
+export const sheetsAndFiles = 'sheets and files';
+export const onSheet = 'On the sheet';
+export const keysZoom = 'nearer, farther (the wheel, or two fingers)';
+export const keysWholeSheet = 'the whole sheet';
+export const keysHandle = 'move the handle that is focused';
+export const onPictures = 'On a picture';
+export const keysNudge = 'nudge the landmark, or the picture';
+export const keysNudgeFar = 'ten times as far';
+export const keysPlace = 'place in the middle';
+export const keysTakeAway = 'take the landmark away';
+export const keysNextLandmark = 'the next landmark';
+export const keysPictureZoom = 'nearer, farther, the whole picture';
+export const atTape = 'With tape and caliper';
+export const keysReading = 'take the reading; alone, go on to the next bone';
+export const atBench = 'At the bench';
+export const keysNextPage = 'the next page';
+export const keysPageBack = 'the page before';
+export const keysTick = 'tick the step off';
+export const keysLeaveBench = 'leave the bench';

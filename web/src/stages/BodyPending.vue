@@ -1,24 +1,12 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
+import JobProgress from '../kit/JobProgress.vue';
 
-/** Stands in the place of numbers that wait for the body, with how far it is, or what went wrong. */
-const { progress, problem, retry } = usePiecePlan().work.body;
+/** Stands in the place of numbers that wait for the body. */
+const { body } = usePiecePlan().work;
 </script>
 
 <template>
-  <p v-if="problem !== null" class="pending" role="alert">
-    {{ problem }}
-    <button type="button" class="quiet-button" @click="retry">{{ say.tryAgain }}</button>
-  </p>
-  <p v-else class="pending" role="status">
-    {{ say.bodyIsBeingWorked(progress === null ? '' : `, ${Math.round(progress * 100)} %`) }}
-  </p>
+  <JobProgress :job="body" :sentence="say.bodyIsBeingWorked" />
 </template>
-
-<style scoped>
-.pending {
-  color: var(--soft);
-  margin: 6px 4px;
-}
-</style>

@@ -4,8 +4,11 @@ import { defineComponent, h, ref, shallowRef } from 'vue';
 import { providePlan, type PiecePlan } from '../composables/usePiecePlan.ts';
 import BodyPending from './BodyPending.vue';
 
-const pending = (progress: number | null, problem: string | null, retry = () => undefined) => {
-  const body = { answer: shallowRef(null), progress: ref(progress), problem: ref(problem), retry };
+const pending = (progress: number | null, problem: string | null, part: object = {}) => {
+  const body = {
+    ...{ answer: shallowRef(null), progress: ref(progress), problem: ref(problem) },
+    ...{ cancelled: ref(false), cancel: () => undefined, retry: () => undefined, ...part },
+  };
   const host = defineComponent({
     setup() {
       providePlan({ work: { body } } as unknown as PiecePlan);
@@ -17,13 +20,25 @@ const pending = (progress: number | null, problem: string | null, retry = () => 
 
 describe('what waits for the body', () => {
   it('says how far it is', () => {
-    expect(pending(0.42, null).text()).toContain('The body is being worked out, 42 %.');
+    const under = pending(0.42, null);
+    expect(under.text()).toContain('The body is being worked out.');
+    expect(under.find('[role=progressbar]').attributes('aria-valuenow')).toBe('42');
     expect(pending(null, null).find('button').exists()).toBe(false);
+  });
+
+  it('is cancelled on request, and worked out when asked again', async () => {
+    const [cancel, retry] = [vi.fn(), vi.fn()];
+    await pending(0.42, null, { cancel }).find('button').trigger('click');
+    expect(cancel).toHaveBeenCalledOnce();
+    const rests = pending(null, null, { cancelled: ref(true), retry });
+    expect(rests.text()).toContain('Cancelled');
+    await rests.find('button').trigger('click');
+    expect(retry).toHaveBeenCalledOnce();
   });
 
   it('says what went wrong, and tries again when asked', async () => {
     const retry = vi.fn();
-    const wrapper = pending(null, 'The body could not be worked out: torn', retry);
+    const wrapper = pending(null, 'The body could not be worked out: torn', { retry });
     expect(wrapper.find('[role="alert"]').text()).toContain('torn');
     await wrapper.find('button').trigger('click');
     expect(retry).toHaveBeenCalledOnce();

@@ -3,6 +3,4 @@
  */
 
 // BodyPending.vue
-export const tryAgain = 'Try again';
-export const bodyIsBeingWorked = (which: string | number): string =>
-  `The body is being worked out${which}. These numbers follow in a moment.`;
+export const bodyIsBeingWorked = 'The body is being worked out. These numbers follow in a moment.';

@@ -53,6 +53,8 @@ const atRest = <O>(): JobState<O> => ({
   answer: shallowRef(null),
   progress: ref(null),
   problem: ref(null),
+  cancelled: ref(false),
+  cancel: () => undefined,
   retry: () => undefined,
 });
 
@@ -101,18 +103,4 @@ export function mountWithPiece(
     selection: selection!,
     settings: useSettingsStore(),
   };
-}
-
-/** Types into the field with this label and presses Enter. */
-export async function typeInto(wrapper: VueWrapper, label: string, text: string): Promise<void> {
-  const input = wrapper.find(`input[aria-label="${label}"]`);
-  await input.setValue(text);
-  await input.trigger('keydown', { key: 'Enter' });
-}
-
-/** Presses the button whose text holds these words. */
-export async function press(wrapper: VueWrapper, words: string): Promise<void> {
-  const button = wrapper.findAll('button').find((wrapper) => wrapper.text().includes(words));
-  if (button === undefined) throw new Error(`no button “${words}”`);
-  await button.trigger('click');
 }

@@ -11,9 +11,10 @@ import {
   type Parsed,
 } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
-import ChoiceField from '../controls/ChoiceField.vue';
-import NameField from '../controls/NameField.vue';
-import QuantityField from '../controls/QuantityField.vue';
+import ActionButton from '../kit/ActionButton.vue';
+import ChoiceField from '../kit/ChoiceField.vue';
+import NameField from '../kit/NameField.vue';
+import QuantityField from '../kit/QuantityField.vue';
 import OnHandTable from './OnHandTable.vue';
 import { useWorkshop } from './useWorkshop.ts';
 
@@ -108,13 +109,13 @@ const readPrice = (typed: string): Parsed<number | null> =>
         />
       </td>
       <td>
-        <button type="button" class="quiet-button" @click="drop(clay.id)">
+        <ActionButton @click="drop(clay.id)">
           {{ say.remove }}<span class="visually-hidden">: {{ clay.name }}</span>
-        </button>
+        </ActionButton>
       </td>
     </tr>
   </OnHandTable>
-  <button type="button" class="quiet-button" @click="add">{{ say.addClay }}</button>
+  <ActionButton @click="add">{{ say.addClay }}</ActionButton>
 </template>
 
 <style scoped>

@@ -1,11 +1,14 @@
 <script setup lang="ts">
+import { NTable } from 'naive-ui';
+import HintText from '../kit/HintText.vue';
+
 /** A list of what is on hand: its columns, a row each in the slot, or why it is empty. */
 defineProps<{ columns: readonly string[]; last: string; empty: string | null }>();
 </script>
 
 <template>
-  <p v-if="empty !== null" class="empty">{{ empty }}</p>
-  <table v-else>
+  <HintText v-if="empty !== null">{{ empty }}</HintText>
+  <NTable v-else class="reckoning words" size="small" :bordered="false">
     <thead>
       <tr>
         <th v-for="column in columns" :key="column" scope="col">{{ column }}</th>
@@ -17,27 +20,5 @@ defineProps<{ columns: readonly string[]; last: string; empty: string | null }>(
     <tbody>
       <slot />
     </tbody>
-  </table>
+  </NTable>
 </template>
-
-<style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th {
-  text-align: left;
-  font-weight: 400;
-  font-size: 13.5px;
-  color: var(--soft);
-}
-table :slotted(td) {
-  padding: 3px 6px 3px 0;
-  border-bottom: 1px dotted var(--line);
-}
-.empty {
-  margin: 4px 0;
-  font-size: 14px;
-  color: var(--soft);
-}
-</style>

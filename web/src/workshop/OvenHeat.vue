@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { useUnits } from '../composables/useUnits.ts';
-import DecisionRow from '../controls/DecisionRow.vue';
-import { differenceAt } from '../controls/limited.ts';
-import QuantityField from '../controls/QuantityField.vue';
-import SwitchField from '../controls/SwitchField.vue';
+import DecisionRow from '../kit/DecisionRow.vue';
+import { differenceAt } from '../kit/limited.ts';
+import QuantityField from '../kit/QuantityField.vue';
+import SwitchField from '../kit/SwitchField.vue';
 
 /** How the oven heats: its fan, and how far it is from what its dial says. */
 defineProps<{ fan: boolean; offsetC: number }>();

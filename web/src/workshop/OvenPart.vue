@@ -2,9 +2,9 @@
 import * as say from './words.ts';
 import type { Workshop } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
-import DecisionRow from '../controls/DecisionRow.vue';
-import { lengthAt } from '../controls/limited.ts';
-import QuantityField from '../controls/QuantityField.vue';
+import DecisionRow from '../kit/DecisionRow.vue';
+import { lengthAt } from '../kit/limited.ts';
+import QuantityField from '../kit/QuantityField.vue';
 import OvenHeat from './OvenHeat.vue';
 import { useWorkshop } from './useWorkshop.ts';
 

@@ -2,8 +2,8 @@
 import * as say from './words.ts';
 import { limitsOf, parseMinutes, parseNumber } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
-import DecisionRow from '../controls/DecisionRow.vue';
-import QuantityField from '../controls/QuantityField.vue';
+import DecisionRow from '../kit/DecisionRow.vue';
+import QuantityField from '../kit/QuantityField.vue';
 import { useWorkshop } from './useWorkshop.ts';
 
 /** How fast the maker works against the usual, and how long a sitting is. */

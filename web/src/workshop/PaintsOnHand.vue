@@ -2,9 +2,10 @@
 import * as say from './words.ts';
 import { freeId, limitsOf, parseVolume, type PaintOnHand } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
-import ColourField from '../controls/ColourField.vue';
-import NameField from '../controls/NameField.vue';
-import QuantityField from '../controls/QuantityField.vue';
+import ActionButton from '../kit/ActionButton.vue';
+import ColourField from '../kit/ColourField.vue';
+import NameField from '../kit/NameField.vue';
+import QuantityField from '../kit/QuantityField.vue';
 import OnHandTable from './OnHandTable.vue';
 import { useWorkshop } from './useWorkshop.ts';
 
@@ -68,13 +69,13 @@ const drop = (id: string): void =>
         />
       </td>
       <td>
-        <button type="button" class="quiet-button" @click="drop(paint.id)">
+        <ActionButton @click="drop(paint.id)">
           {{ say.remove }}<span class="visually-hidden">: {{ paint.name }}</span>
-        </button>
+        </ActionButton>
       </td>
     </tr>
   </OnHandTable>
-  <button type="button" class="quiet-button" @click="add">{{ say.addPaint }}</button>
+  <ActionButton @click="add">{{ say.addPaint }}</ActionButton>
 </template>
 
 <style scoped>

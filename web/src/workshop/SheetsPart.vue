@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { computed } from 'vue';
 import type { Workshop } from '@keen-sinew/core';
+import { computed } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
-import DecisionRow from '../controls/DecisionRow.vue';
-import { lengthAt, numberAt } from '../controls/limited.ts';
-import QuantityField from '../controls/QuantityField.vue';
+import DecisionRow from '../kit/DecisionRow.vue';
+import { lengthAt, numberAt } from '../kit/limited.ts';
+import QuantityField from '../kit/QuantityField.vue';
 
 type Sheets = Pick<Workshop, 'foil' | 'paperMm' | 'claySheet'>;
 /** Foil, paper and the largest sheet of clay. */

@@ -2,6 +2,7 @@
 import * as say from './words.ts';
 import { TOOLS, type ToolId } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
+import CheckField from '../kit/CheckField.vue';
 
 /** The tools that press and cut strokes, each with the narrowest that it makes. */
 const props = defineProps<{ tools: readonly ToolId[] }>();
@@ -19,30 +20,24 @@ const toggle = (id: ToolId): void =>
 </script>
 
 <template>
-  <label v-for="tool in TOOLS" :key="tool.id">
-    <input type="checkbox" :checked="has(tool.id)" @change="toggle(tool.id)" />
-    <span>{{ tool.name }}</span>
+  <div v-for="tool in TOOLS" :key="tool.id" class="tool">
+    <CheckField :checked="has(tool.id)" @set="toggle(tool.id)">{{ tool.name }}</CheckField>
     <span class="least">
       {{ say.fromWord }}
       <b class="number">{{ text(tool.leastMm, 'mm', system === 'metric' ? 2 : 3) }}</b>
     </span>
-  </label>
+  </div>
   <p>
     {{ say.narrowestStrokesAreFrom }}
   </p>
 </template>
 
 <style scoped>
-label {
-  display: grid;
-  grid-template-columns: 22px 1fr auto;
-  align-items: center;
+.tool {
+  display: flex;
+  justify-content: space-between;
   padding: 4px;
   border-bottom: 1px dotted var(--line);
-  cursor: pointer;
-}
-input {
-  accent-color: var(--verdigris);
 }
 .least,
 p {

@@ -11,9 +11,11 @@ import {
   type WireSize,
 } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
-import ChoiceField from '../controls/ChoiceField.vue';
-import QuantityField from '../controls/QuantityField.vue';
-import WireSizeField from '../controls/WireSizeField.vue';
+import ActionButton from '../kit/ActionButton.vue';
+import ChoiceField from '../kit/ChoiceField.vue';
+import HintText from '../kit/HintText.vue';
+import QuantityField from '../kit/QuantityField.vue';
+import WireSizeField from '../kit/WireSizeField.vue';
 
 /** The wire in the drawer: each metal and size with its lengths. */
 const props = defineProps<{
@@ -92,15 +94,15 @@ function readLengths(typed: string): Parsed<number[]> {
         :parse="readLengths"
         @set="put({ ...entry, lengthsMm: $event })"
       />
-      <button type="button" class="quiet-button" @click="drop(entry.id)">
+      <ActionButton @click="drop(entry.id)">
         {{ say.remove }}<span class="visually-hidden">{{ say.thisWire }}</span>
-      </button>
+      </ActionButton>
     </div>
   </div>
-  <p v-if="stock.length === 0" class="empty">
+  <HintText v-if="stock.length === 0">
     {{ say.noWireIsEntered }}
-  </p>
-  <button type="button" class="quiet-button" @click="add">{{ say.addWireOnHand }}</button>
+  </HintText>
+  <ActionButton @click="add">{{ say.addWireOnHand }}</ActionButton>
 </template>
 
 <style scoped>
@@ -119,10 +121,5 @@ function readLengths(typed: string): Parsed<number[]> {
   .entry {
     grid-template-columns: 1fr 150px 1.2fr auto;
   }
-}
-.empty {
-  margin: 4px;
-  font-size: 14px;
-  color: var(--soft);
 }
 </style>

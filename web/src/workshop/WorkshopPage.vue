@@ -5,8 +5,11 @@ import { computed, onMounted, ref } from 'vue';
 import { useUndoKeys } from '../composables/useUndoKeys.ts';
 import { useUnits } from '../composables/useUnits.ts';
 import { downloadText } from '../files/download.ts';
-import { usePieceStore } from '../stores/pieceStore.ts';
+import ActionButton from '../kit/ActionButton.vue';
+import { FilePicker } from '../kit/heavy.ts';
+import HintText from '../kit/HintText.vue';
 import UndoButtons from '../shell/UndoButtons.vue';
+import { usePieceStore } from '../stores/pieceStore.ts';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
 import ClayOnHand from './ClayOnHand.vue';
@@ -26,7 +29,6 @@ const { system } = useUnits();
 const loaded = ref(false);
 const told = ref<string | null>(null);
 const problem = ref<string | null>(null);
-const fileInput = ref<HTMLInputElement | null>(null);
 onMounted(async () => {
   // On a first visit the demonstration comes with its workshop.
   await usePieceStore().loadAll();
@@ -45,10 +47,7 @@ const USUAL = { metal: 'aluminium-soft', size: { system: 'mm', value: 2 } } as c
 const keep = (): void =>
   downloadText('workshop.json', workshopText(workshop.value), 'application/json');
 
-async function takeIn(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  input.value = '';
+async function takeIn([file]: readonly File[]): Promise<void> {
   if (!file) return;
   const taken = await store.takeIn(await file.text());
   problem.value = 'sentence' in taken ? say.wasNotTakenIn(file.name, taken.sentence) : null;
@@ -72,29 +71,20 @@ const takenSentence = ({ kept }: Adopted): string =>
       </div>
       <div class="acts">
         <UndoButtons :history="store" />
-        <button class="quiet-button" type="button" @click="settings.switchUnits()">
+        <ActionButton @click="settings.switchUnits()">
           {{ system === 'metric' ? 'mm · °C' : 'in · °F' }}
-        </button>
-        <button type="button" class="quiet-button" @click="keep">{{ say.saveToFile }}</button>
-        <button type="button" class="quiet-button" @click="fileInput?.click()">
+        </ActionButton>
+        <ActionButton @click="keep">{{ say.saveToFile }}</ActionButton>
+        <FilePicker :label="say.workshopFile" accept=".json,application/json" @take="takeIn">
           {{ say.takeInFromFile }}
-        </button>
-        <input
-          ref="fileInput"
-          class="visually-hidden"
-          type="file"
-          accept=".json,application/json"
-          :aria-label="say.workshopFile"
-          tabindex="-1"
-          @change="takeIn"
-        />
+        </FilePicker>
       </div>
     </header>
-    <p v-if="store.saveProblem" class="problem" role="alert">{{ store.saveProblem }}</p>
-    <p v-if="store.damage" class="problem" role="alert">
+    <HintText v-if="store.saveProblem" alarm>{{ store.saveProblem }}</HintText>
+    <HintText v-if="store.damage" alarm>
       {{ say.storedWorkshopWasDamaged(store.damage) }}
-    </p>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    </HintText>
+    <HintText v-if="problem" alarm>{{ problem }}</HintText>
     <p v-if="told" role="status">{{ told }}</p>
     <div v-if="loaded" class="columns">
       <div>
@@ -184,9 +174,6 @@ section {
 h2 {
   font-size: 20px;
   margin-bottom: 4px;
-}
-.problem {
-  color: var(--rust);
 }
 @media (max-width: 900px) {
   .columns {

@@ -6,6 +6,7 @@ import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
+import ActionButton from '../../kit/ActionButton.vue';
 import CautionNote from '../../ledger/CautionNote.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
@@ -56,7 +57,7 @@ const toWork = (): void => {
       <LedgerSection :title="say.next">
         <template v-if="bench.next">
           <p class="next-title">{{ bench.next.number }}. {{ bench.next.title }}</p>
-          <button type="button" class="wide-button" @click="toWork">{{ say.workAtBench }}</button>
+          <ActionButton kind="wide" @click="toWork">{{ say.workAtBench }}</ActionButton>
           <CautionNote :ids="bench.next.cautions" />
         </template>
         <p v-else class="next-title">{{ say.everythingIsTickedOff }}</p>

@@ -11,10 +11,11 @@ import {
 import { nextTick, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import CheckField from '../../kit/CheckField.vue';
+import QuantityField from '../../kit/QuantityField.vue';
 import CautionNote from '../../ledger/CautionNote.vue';
-import StepSentence from './StepSentence.vue';
 import { withStepDone, withStepOpen } from './stepChanges.ts';
+import StepSentence from './StepSentence.vue';
 
 const props = defineProps<{ step: StepPlan; picked: boolean }>();
 const { change } = usePiecePlan();
@@ -40,12 +41,7 @@ watch(
 
 <template>
   <li ref="card" class="step" :class="[step.state, { picked }]">
-    <input
-      type="checkbox"
-      :checked="step.done !== null"
-      :aria-label="say.done(step.title)"
-      @change="toggle"
-    />
+    <CheckField :checked="step.done !== null" :label="say.done(step.title)" @set="toggle" />
     <div>
       <h2>
         <span class="number">{{ step.number }}</span> {{ step.title }}
@@ -96,12 +92,6 @@ watch(
 }
 .picked {
   box-shadow: inset 3px 0 0 var(--rust);
-}
-input[type='checkbox'] {
-  width: 18px;
-  height: 18px;
-  margin-top: 2px;
-  accent-color: var(--verdigris);
 }
 h2 {
   font: 700 17px var(--font-title);

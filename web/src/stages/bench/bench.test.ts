@@ -1,7 +1,8 @@
 // @vitest-environment happy-dom
 import { CAUTIONS, demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
+import { boxesIn, press, typeInto } from '../../testing/hands.ts';
+import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import BenchStage from './BenchStage.vue';
 import StepCard from './StepCard.vue';
 
@@ -28,7 +29,7 @@ describe('StepCard', () => {
 
   it('is ticked off, logged with minutes and a note, and unticked', async () => {
     const { wrapper, piece, labels } = card('sheets.print');
-    await wrapper.find('input[type=checkbox]').setValue(true);
+    await boxesIn(wrapper)[0]!.trigger('click');
     expect(piece().bench.done['sheets.print']).toMatchObject({ minutes: null, note: '' });
     await typeInto(wrapper, 'Minutes for Print the shop sheets', '7');
     await typeInto(wrapper, 'Note on Print the shop sheets', 'thick paper lies flatter');
@@ -36,7 +37,7 @@ describe('StepCard', () => {
       minutes: 7,
       note: 'thick paper lies flatter',
     });
-    await wrapper.find('input[type=checkbox]').setValue(false);
+    await boxesIn(wrapper)[0]!.trigger('click');
     expect(piece().bench.done).toEqual({});
     expect(labels).toEqual([
       'Tick “Print the shop sheets”',
@@ -68,7 +69,7 @@ describe('BenchStage', () => {
   it('goes on to the next step as steps are ticked', async () => {
     const { wrapper } = mountWithPiece(BenchStage, otter);
     expect(wrapper.find('.next-title').text()).toBe('1. Print the shop sheets');
-    await wrapper.find('.step input[type=checkbox]').setValue(true);
+    await boxesIn(wrapper)[0]!.trigger('click');
     expect(wrapper.find('.next-title').text()).toBe('2. Cut A, spine');
   });
 

@@ -2,10 +2,10 @@
 import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import PickRow from '../../controls/PickRow.vue';
-import { numberAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import { numberAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
 import { withPart } from '../withPart.ts';
 
 const { piece, change } = usePiecePlan();
@@ -21,7 +21,7 @@ const wholeNumber = (typed: string) => {
 </script>
 
 <template>
-  <PickRow
+  <ChoiceRow
     :label="say.primer"
     :value="colour.primer"
     :options="PRIMERS"

@@ -4,9 +4,11 @@ import { SHEENS, type ColourPlan, type Sheen } from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
-import ColourField from '../../controls/ColourField.vue';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import PickRow from '../../controls/PickRow.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
+import ColourField from '../../kit/ColourField.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withPart } from '../withPart.ts';
 
@@ -53,15 +55,15 @@ function set(part: { hex?: string | null; sheen?: Sheen | null }): void {
 
 <template>
   <div class="zones" role="group" :aria-label="say.zones">
-    <button
+    <ActionButton
       v-for="zone in colour.zones"
       :key="zone.zone.id"
-      type="button"
+      kind="line"
       :aria-pressed="zone === chosen"
       @click="choose(zone.zone.id)"
     >
       <i :style="{ background: zone.hex }" />{{ zone.zone.name }}
-    </button>
+    </ActionButton>
   </div>
   <h4>{{ chosen.zone.name }}</h4>
   <DecisionRow
@@ -76,7 +78,7 @@ function set(part: { hex?: string | null; sheen?: Sheen | null }): void {
       @set="set({ hex: $event })"
     />
   </DecisionRow>
-  <PickRow
+  <ChoiceRow
     :label="say.sheenOf(chosen.zone.name)"
     :value="chosen.sheen"
     :options="SHEEN_OPTIONS"
@@ -93,9 +95,9 @@ function set(part: { hex?: string | null; sheen?: Sheen | null }): void {
     <WorkingRow :working="layer.lightness" :label="say.lightness" />
     <WorkingRow :working="layer.ml" :label="say.paint" />
   </template>
-  <p v-if="piece.colour.zones[chosen.zone.id]?.hex == null" class="says">
+  <HintText v-if="piece.colour.zones[chosen.zone.id]?.hex == null">
     {{ say.coloursOfLibraryAre }}
-  </p>
+  </HintText>
 </template>
 
 <style scoped>
@@ -103,22 +105,6 @@ function set(part: { hex?: string | null; sheen?: Sheen | null }): void {
   display: flex;
   flex-wrap: wrap;
   gap: 4px;
-}
-.zones button {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  border: 1px solid var(--line);
-  background: none;
-  border-radius: var(--radius);
-  padding: 3px 8px;
-  font-size: 13.5px;
-  cursor: pointer;
-}
-.zones button[aria-pressed='true'] {
-  border-color: var(--ink);
-  box-shadow: inset 0 0 0 1px var(--ink);
-  font-weight: 700;
 }
 i {
   width: 14px;
@@ -144,12 +130,8 @@ h4 {
   width: 26px;
   height: 18px;
 }
-.how,
-.says {
+.how {
   font-size: 13px;
   color: var(--soft);
-}
-.says {
-  margin: 8px 4px;
 }
 </style>

@@ -1,9 +1,11 @@
 // @vitest-environment happy-dom
 import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
+import { press, typeInto } from '../../testing/hands.ts';
+import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import LayerChoices from './LayerChoices.vue';
 import ZoneColours from './ZoneColours.vue';
+import ColourField from '../../kit/ColourField.vue';
 
 const [otter] = demoWorkpieces() as [Workpiece];
 const mounted = () => mountWithPiece(ZoneColours, otter, (plan) => ({ colour: plan.colour! }));
@@ -26,8 +28,8 @@ describe('ZoneColours', () => {
     await press(wrapper, 'Feet');
     await typeInto(wrapper, 'Colour of Feet', '4A3B30');
     expect(piece().colour.zones['feet']).toEqual({ hex: '#4a3b30', sheen: null });
-    const byEye = wrapper.find('input[type=color]');
-    await byEye.setValue('#112233');
+    wrapper.findComponent(ColourField).vm.$emit('set', '#112233');
+    await wrapper.vm.$nextTick();
     expect(piece().colour.zones['feet']?.hex).toBe('#112233');
     await press(wrapper, 'Matt');
     expect(piece().colour.zones['feet']).toEqual({ hex: '#112233', sheen: 'matt' });

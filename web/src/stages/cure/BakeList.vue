@@ -4,11 +4,12 @@ import { limitsOf, parseMinutes, type BakeStage } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import PickRow from '../../controls/PickRow.vue';
-import QuantityField from '../../controls/QuantityField.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
+import QuantityField from '../../kit/QuantityField.vue';
+import SwitchField from '../../kit/SwitchField.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
-import SwitchField from '../../controls/SwitchField.vue';
 import { withPart } from '../withPart.ts';
 
 const { piece, plan, change } = usePiecePlan();
@@ -33,10 +34,10 @@ const setMethod = (method: string): void =>
 </script>
 
 <template>
-  <PickRow :label="say.orderOfBakes" :value="cure.method" :options="METHODS" @set="setMethod" />
-  <p class="says">
+  <ChoiceRow :label="say.orderOfBakes" :value="cure.method" :options="METHODS" @set="setMethod" />
+  <HintText>
     {{ cure.method === 'shell-first' ? say.forBulkyBodiesBaked : say.forSlenderBodiesQuicker }}
-  </p>
+  </HintText>
   <DecisionRow :name="say.eyesAndClawsBaked">
     <SwitchField
       :label="say.eyesAndClawsBaked"
@@ -79,7 +80,6 @@ const setMethod = (method: string): void =>
 </template>
 
 <style scoped>
-.says,
 ol {
   margin: 6px 4px;
   font-size: 14px;
@@ -91,9 +91,6 @@ li {
   margin: 0 0 2px;
   text-align: right;
   font-size: 13px;
-  color: var(--soft);
-}
-.says {
   color: var(--soft);
 }
 ol {

@@ -2,6 +2,8 @@
 import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import HintText from '../../kit/HintText.vue';
+import JobProgress from '../../kit/JobProgress.vue';
 import CautionNote from '../../ledger/CautionNote.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
@@ -14,7 +16,6 @@ import OvenChoices from './OvenChoices.vue';
 import TimeTable from './TimeTable.vue';
 
 const { plan, work } = usePiecePlan();
-const { problem: heatProblem, progress: heatProgress } = work.heat;
 const cure = computed(() => plan.value.cure);
 const tooHot = computed(() => plan.value.snags.some((snag) => snag.code === 'clay-over-limit'));
 /** What the clay of the shells asks for, where it is another one. */
@@ -31,18 +32,16 @@ const setting = computed(() => cure.value.figures.clay.setting);
     <template v-if="cure.request">
       <h2 class="title">{{ say.howClayWarmsIn }}</h2>
       <HeatChart v-if="cure.run" :cure="cure" />
-      <p v-else class="wait" role="status">
-        {{ heatProblem ?? (heatProgress !== null ? say.heatFlowIsBeing : say.oneMoment) }}
-      </p>
+      <JobProgress v-else class="wait" :job="work.heat" :sentence="say.heatFlowIsBeing" />
     </template>
-    <p v-else class="wait">
+    <HintText v-else>
       {{
         say.setsWithoutOvenNever(
           cure.figures.clay.name,
           setting === 'air' ? say.asItDries : say.byItself,
         )
       }}
-    </p>
+    </HintText>
     <TimeTable />
   </SheetFrame>
   <LedgerPanel stage="cure">
@@ -92,11 +91,5 @@ const setting = computed(() => cure.value.figures.clay.setting);
   font-size: 16px;
   font-style: italic;
   font-weight: 400;
-}
-.wait {
-  margin: auto;
-  max-width: 460px;
-  text-align: center;
-  color: var(--soft);
 }
 </style>

@@ -4,11 +4,11 @@ import { limitsOf, parseMinutes, parseTemperature, type Workpiece } from '@keen-
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import QuantityField from '../../controls/QuantityField.vue';
-import { withPart } from '../withPart.ts';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import QuantityField from '../../kit/QuantityField.vue';
 import OvenHeat from '../../workshop/OvenHeat.vue';
 import WorkshopNote from '../../workshop/WorkshopNote.vue';
+import { withPart } from '../withPart.ts';
 
 const { piece, plan, change } = usePiecePlan();
 const { system, text } = useUnits();

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
 import WorkingCell from '../../ledger/WorkingCell.vue';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
 
@@ -29,18 +30,19 @@ const opened = computed(() =>
 </script>
 
 <template>
-  <table class="reckoning times">
-    <thead>
-      <tr>
-        <th scope="col">{{ say.whereClayIsSlowest }}</th>
-        <th scope="col">{{ say.thick }}</th>
-        <th scope="col">{{ say.packetsRuleMinimum }}</th>
-        <th v-if="cure.request" scope="col">{{ say.innermostClayHotEnough }}</th>
-        <th v-if="cure.request" scope="col">{{ say.between }}</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="row in rows" :key="row.one.id">
+  <ReckoningTable
+    class="times"
+    :columns="[
+      say.whereClayIsSlowest,
+      say.thick,
+      say.packetsRuleMinimum,
+      ...(cure.request ? [say.innermostClayHotEnough] : []),
+      ...(cure.request ? [say.between] : []),
+    ]"
+    :rows="rows"
+    :key-of="(row) => row.one.id"
+    ><template #row="{ row }"
+      ><tr>
         <td>{{ row.one.place }}</td>
         <template v-if="row.packet && isFirst(row.one.id)">
           <td><WorkingCell :working="row.packet.thickness" unit /></td>
@@ -58,9 +60,9 @@ const opened = computed(() =>
             {{ number(row.heat.range[0], 'min') }}–{{ text(row.heat.range[1], 'min') }}
           </template>
         </td>
-      </tr>
-    </tbody>
-  </table>
+      </tr></template
+    ></ReckoningTable
+  >
   <WorkingDetail v-if="opened" :working="opened" />
   <p v-if="cure.request" class="note">
     {{ say.bothCountFromMoment(text(piece.cure.holdMin, 'min')) }}

@@ -27,7 +27,6 @@ export const changeOrderOfBakes = 'Change the order of bakes';
 export const howClayWarmsAnd = 'How the clay warms, and how long it needs';
 export const howClayWarmsIn = 'How the clay warms in an oven at its temperature';
 export const heatFlowIsBeing = 'The heat flow is being worked out.';
-export const oneMoment = 'One moment.';
 export const asItDries = 'as it dries';
 export const byItself = 'by itself';
 export const setsWithoutOvenNever = (name: string | number, which: string | number): string =>

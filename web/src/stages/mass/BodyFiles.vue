@@ -4,6 +4,8 @@ import { glbOf, joinedMeshes, stlOf, type TriangleMesh } from '@keen-sinew/core'
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { downloadBlob } from '../../files/download.ts';
+import ActionButton from '../../kit/ActionButton.vue';
+import HintText from '../../kit/HintText.vue';
 
 /** Body and core as files for printers and other programs, at model size in millimetres. */
 const { piece, plan, work } = usePiecePlan();
@@ -42,23 +44,19 @@ function saveGlb(): void {
 </script>
 
 <template>
-  <p v-if="meshes === null" class="says">{{ say.meshesAreBeingWorked }}</p>
+  <HintText v-if="meshes === null">{{ say.meshesAreBeingWorked }}</HintText>
   <p v-else class="ways">
-    <button
-      type="button"
-      class="quiet-button"
-      @click="saveStl(joinedMeshes([meshes.skin, meshes.plates]), 'body')"
-    >
+    <ActionButton @click="saveStl(joinedMeshes([meshes.skin, meshes.plates]), 'body')">
       {{ say.bodyStl }}
-    </button>
-    <button v-if="hasCore" type="button" class="quiet-button" @click="saveStl(meshes.core, 'core')">
+    </ActionButton>
+    <ActionButton v-if="hasCore" @click="saveStl(meshes.core, 'core')">
       {{ say.coreStl }}
-    </button>
-    <button type="button" class="quiet-button" @click="saveGlb">{{ say.bothGltf }}</button>
+    </ActionButton>
+    <ActionButton @click="saveGlb">{{ say.bothGltf }}</ActionButton>
   </p>
-  <p class="says">
+  <HintText>
     {{ say.closedSurfacesAtModels }}
-  </p>
+  </HintText>
 </template>
 
 <style scoped>
@@ -67,10 +65,5 @@ function saveGlb(): void {
   flex-wrap: wrap;
   gap: 4px 12px;
   margin: 4px;
-}
-.says {
-  margin: 4px;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

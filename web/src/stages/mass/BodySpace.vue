@@ -3,8 +3,8 @@ import * as say from './words.ts';
 import type { SectionCard } from '@keen-sinew/core';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import PickRow from '../../controls/PickRow.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
 import type { BodyTurning, Peel } from '../../sheet/BodyTurning.ts';
 import SpaceBox from '../../sheet/SpaceBox.vue';
 
@@ -55,7 +55,12 @@ watch([view, scene, peel], () => {
 
 <template>
   <SpaceBox :label="say.bodyInSpaceDrag" :load="load" @ready="view = $event">
-    <PickRow :label="say.peelDownTo" :value="peel" :options="PEELS" @set="peel = $event as Peel" />
+    <ChoiceRow
+      :label="say.peelDownTo"
+      :value="peel"
+      :options="PEELS"
+      @set="peel = $event as Peel"
+    />
     <ChoiceField
       small
       class="cut"

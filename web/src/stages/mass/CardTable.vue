@@ -4,10 +4,13 @@ import { sameTarget, parseNumber, type SectionCard, type ShapePlan } from '@keen
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import QuantityField from '../../controls/QuantityField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import HintText from '../../kit/HintText.vue';
+import QuantityField from '../../kit/QuantityField.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
+import OpenedRow from '../../ledger/OpenedRow.vue';
 import WorkingCell from '../../ledger/WorkingCell.vue';
-import WorkingDetail from '../../ledger/WorkingDetail.vue';
 import { withPart } from '../withPart.ts';
 
 /** Section cards with what tape and caliper must read; cards are put in and taken out here. */
@@ -16,7 +19,7 @@ const props = defineProps<{
   uncut: ShapePlan['uncut'];
 }>();
 const { piece, plan, change } = usePiecePlan();
-const { target, open, pick } = useSelection();
+const { target, pick } = useSelection();
 const own = computed(() => piece.value.mass.cards !== null);
 /** The places that are kept: the user's, or those that are shown until there are any. */
 const now = computed(
@@ -26,8 +29,6 @@ const now = computed(
 );
 const indexOf = (card: SectionCard): number => (own.value ? card.cut.index : card.number - 1);
 const isChosen = (card: SectionCard): boolean => sameTarget(target.value, card.girth.target);
-const opened = (card: SectionCard) =>
-  [card.girth, card.clayGirth, card.width, card.depth].find(({ id }) => id === open.value);
 
 const bone = ref('');
 const at = ref(50);
@@ -58,75 +59,59 @@ function move(card: SectionCard, percent: number): void {
 </script>
 
 <template>
-  <table class="reckoning">
-    <thead>
-      <tr>
-        <th scope="col">{{ say.section }}</th>
-        <th scope="col">{{ say.girth }}</th>
-        <th scope="col">{{ say.wide }}</th>
-        <th scope="col">{{ say.deep }}</th>
+  <ReckoningTable
+    :columns="[say.section, say.girth, say.wide, say.deep]"
+    :rows="cards"
+    :key-of="(card) => card.number"
+    ><template #row="{ row: card }">
+      <tr :class="{ chosen: isChosen(card) }">
+        <td>
+          <span class="numbered">
+            <b class="number">{{ card.number }}</b>
+            <ActionButton
+              kind="plain"
+              @click="pick(isChosen(card) ? null : (card.girth.target ?? null))"
+            >
+              {{ card.name }}
+            </ActionButton>
+          </span>
+        </td>
+        <td><WorkingCell :working="card.girth" /></td>
+        <td><WorkingCell :working="card.width" /></td>
+        <td><WorkingCell :working="card.depth" /></td>
       </tr>
-    </thead>
-    <tbody>
-      <template v-for="card in cards" :key="card.number">
-        <tr :class="{ chosen: isChosen(card) }">
-          <td>
-            <span class="numbered">
-              <b class="number">{{ card.number }}</b>
-              <button
-                type="button"
-                class="plain-button"
-                @click="pick(isChosen(card) ? null : (card.girth.target ?? null))"
-              >
-                {{ card.name }}
-              </button>
-            </span>
-          </td>
-          <td><WorkingCell :working="card.girth" /></td>
-          <td><WorkingCell :working="card.width" /></td>
-          <td><WorkingCell :working="card.depth" /></td>
-        </tr>
-        <tr v-if="opened(card)">
-          <td colspan="4"><WorkingDetail :working="opened(card)!" /></td>
-        </tr>
-        <tr v-if="isChosen(card)">
-          <td colspan="4" class="more">
-            <template v-if="card.clayGirth !== card.girth">
-              {{ say.clayUnderCoat }} <WorkingCell unit :working="card.clayGirth" />
-            </template>
-            <label>
-              {{ say.alongBone }}
-              <QuantityField
-                small
-                :label="say.placeOfSection(card.number)"
-                :shown="`${Math.round(card.cut.along * 100)} %`"
-                :parse="
-                  (typed) =>
-                    parseNumber(
-                      typed.replace('%', ''),
-                      say.placeOfSection2(card.number),
-                      0,
-                      100,
-                      '%',
-                    )
-                "
-                @set="move(card, $event)"
-              />
-            </label>
-            <button type="button" class="quiet-button" @click="takeOut(indexOf(card))">
-              {{ say.takeItOut }}
-            </button>
-          </td>
-        </tr>
-      </template>
-    </tbody>
-  </table>
-  <p v-for="entry in uncut" :key="entry.index" class="says" role="status">
+      <OpenedRow :of="[card.girth, card.clayGirth, card.width, card.depth]" />
+      <tr v-if="isChosen(card)">
+        <td colspan="4" class="more">
+          <template v-if="card.clayGirth !== card.girth">
+            {{ say.clayUnderCoat }} <WorkingCell unit :working="card.clayGirth" />
+          </template>
+          <label>
+            {{ say.alongBone }}
+            <QuantityField
+              small
+              :label="say.placeOfSection(card.number)"
+              :shown="`${Math.round(card.cut.along * 100)} %`"
+              :parse="
+                (typed) =>
+                  parseNumber(typed.replace('%', ''), say.placeOfSection2(card.number), 0, 100, '%')
+              "
+              @set="move(card, $event)"
+            />
+          </label>
+          <ActionButton @click="takeOut(indexOf(card))">
+            {{ say.takeItOut }}
+          </ActionButton>
+        </td>
+      </tr>
+    </template></ReckoningTable
+  >
+  <HintText v-for="entry in uncut" :key="entry.index" role="status">
     {{ say.noSectionOfIts(entry.words) }}
-    <button type="button" class="quiet-button" @click="takeOut(entry.index)">
+    <ActionButton @click="takeOut(entry.index)">
       {{ say.takeItOut }}<span class="visually-hidden">: {{ entry.words }}</span>
-    </button>
-  </p>
+    </ActionButton>
+  </HintText>
   <div class="add">
     <ChoiceField
       small
@@ -142,19 +127,14 @@ function move(card: SectionCard, percent: number): void {
       :parse="(typed) => parseNumber(typed.replace('%', ''), say.placeOfNewCard2, 0, 100, '%')"
       @set="at = $event"
     />
-    <button type="button" class="quiet-button" @click="add">{{ say.addCard }}</button>
+    <ActionButton @click="add">{{ say.addCard }}</ActionButton>
   </div>
-  <p class="says">
+  <HintText>
     {{ say.printShopSheetsGives }}
-    <button
-      v-if="own"
-      type="button"
-      class="quiet-button"
-      @click="put(say.cutCardsWhereUsual, null)"
-    >
+    <ActionButton v-if="own" @click="put(say.cutCardsWhereUsual, null)">
       {{ say.usualPlaces }}
-    </button>
-  </p>
+    </ActionButton>
+  </HintText>
 </template>
 
 <style scoped>
@@ -170,10 +150,5 @@ function move(card: SectionCard, percent: number): void {
   gap: 6px;
   align-items: center;
   padding: 6px 4px;
-}
-.says {
-  margin: 4px;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

@@ -3,9 +3,10 @@ import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import { lengthAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
+import { lengthAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
 import { withEntry, withShape } from './shapeChanges.ts';
 
 /** Fat under the skin by region, life sizes: beyond the usual condition, or less than it. */
@@ -23,9 +24,9 @@ function set(id: string, name: string, mm: number | undefined): void {
 </script>
 
 <template>
-  <p class="says">
+  <HintText>
     {{ say.inLifeAllRound }}
-  </p>
+  </HintText>
   <DecisionRow
     v-for="{ id, name } in regions"
     :key="id"
@@ -42,11 +43,3 @@ function set(id: string, name: string, mm: number | undefined): void {
     />
   </DecisionRow>
 </template>
-
-<style scoped>
-.says {
-  margin: 4px;
-  font-size: 13.5px;
-  color: var(--soft);
-}
-</style>

@@ -4,11 +4,11 @@ import type { Workpiece, Workshop } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import { lengthAt, numberAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
-import WorkshopNote from '../../workshop/WorkshopNote.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import { lengthAt, numberAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
 import SheetsPart from '../../workshop/SheetsPart.vue';
+import WorkshopNote from '../../workshop/WorkshopNote.vue';
 import { withPart } from '../withPart.ts';
 
 const { piece, change } = usePiecePlan();

@@ -2,18 +2,17 @@
 import * as say from './words.ts';
 import {
   sameTarget,
-  elevation,
   sectionDrawing,
   stationDrawing,
-  type Drawing,
   type ShapePlan,
   type SheetTarget,
-  type View,
 } from '@keen-sinew/core';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
-import PickRow from '../../controls/PickRow.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
+import HintText from '../../kit/HintText.vue';
+import JobProgress from '../../kit/JobProgress.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
@@ -30,11 +29,11 @@ import PegTable from './PegTable.vue';
 import ShapeHandles from './ShapeHandles.vue';
 import ShapePart from './ShapePart.vue';
 import StationHandles from './StationHandles.vue';
+import { useMassRows, type Room } from './useMassRows.ts';
 import { useShaping } from './useShaping.ts';
 import WeightLedger from './WeightLedger.vue';
 
 const { plan, work } = usePiecePlan();
-const shapeProblem = work.shape.problem;
 const { target } = useSelection();
 const pickOnSheet = usePickOnSheet();
 const shaping = useShaping();
@@ -47,7 +46,6 @@ const ROOMS = [
   { label: say.sections, value: 'sections' },
   { label: say.inSpace, value: 'space' },
 ];
-type Room = 'build' | 'shape' | 'muscles' | 'sections' | 'space';
 const room = ref<Room>('build');
 const ROOM_OF: Partial<Record<SheetTarget['kind'], Room>> = {
   muscle: 'muscles',
@@ -74,14 +72,7 @@ const card = computed(() => {
     cards[Math.floor(cards.length / 3)]
   );
 });
-const SHOWN = { build: 'core', shape: 'shape', muscles: 'muscles', sections: 'sections' } as const;
-const rows = computed((): readonly (readonly Drawing[])[] => {
-  if (room.value === 'space') return [];
-  const options = { show: SHOWN[room.value], dimensions: false } as const;
-  const view = (of: View): Drawing => elevation(plan.value, of, options);
-  if (room.value === 'sections') return [[view('side')], [view('top')]];
-  return [[view('side'), view('front')], [view('top')]];
-});
+const rows = useMassRows(room);
 /** The section that is being shaped, by itself. */
 const shapedSection = computed(() => {
   const of = shaping.station.value;
@@ -123,6 +114,7 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
       <SheetBoard
         v-if="room === 'shape' && shapedSection"
         class="one"
+        still
         :rows="[[shapedSection]]"
         :target="null"
         :hold="dragging"
@@ -141,19 +133,20 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
       <SheetBoard
         v-if="room === 'sections' && card"
         class="one"
+        still
         :rows="[[sectionDrawing(card)]]"
         :target="null"
         :label="say.sectionEnlargedOnGrid(card.number)"
       />
     </div>
     <div class="by">
-      <PickRow
+      <ChoiceRow
         :label="say.whatSheetShows"
         :value="room"
         :options="ROOMS"
         @set="room = $event as Room"
       />
-      <p v-if="room !== 'space'" class="key">{{ KEYS[room] }}</p>
+      <HintText v-if="room !== 'space'">{{ KEYS[room] }}</HintText>
     </div>
   </SheetFrame>
   <LedgerPanel stage="mass">
@@ -166,9 +159,7 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
       <LedgerSection :title="say.weightInLife"><WeightLedger :mass="mass" /></LedgerSection>
       <LedgerSection :title="say.fatUnderSkin" folded><FatTable /></LedgerSection>
     </template>
-    <p v-else-if="kept === null" class="wait" role="status">
-      {{ shapeProblem ?? say.posedBodyIsBeing }}
-    </p>
+    <JobProgress v-else-if="kept === null" :job="work.shape" :sentence="say.posedBodyIsBeing" />
     <template v-else-if="room === 'muscles'">
       <LedgerSection :title="say.musclesInOrderOf">
         <MuscleTable :rows="kept.muscles" />
@@ -204,11 +195,5 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
 }
 .one {
   flex: 0 0 30%;
-}
-.key,
-.wait {
-  margin: 0;
-  font-size: 14px;
-  color: var(--soft);
 }
 </style>

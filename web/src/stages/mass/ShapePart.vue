@@ -17,9 +17,11 @@ import {
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import PickRow from '../../controls/PickRow.vue';
-import QuantityField from '../../controls/QuantityField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
+import QuantityField from '../../kit/QuantityField.vue';
 import type { Shaping } from './useShaping.ts';
 
 /** The sections of one part of the body, in life sizes: typed here, dragged on the sheet. */
@@ -70,32 +72,33 @@ function takeOut(): void {
 </script>
 
 <template>
-  <PickRow :label="say.partOfBody" :value="part?.id ?? ''" :options="options" @set="choosePart" />
+  <ChoiceRow :label="say.partOfBody" :value="part?.id ?? ''" :options="options" @set="choosePart" />
   <template v-if="part && !part.taken">
-    <p class="says">
+    <HintText>
       {{ say.hasLibrarysShapeShape(part.name.toLowerCase()) }}
-    </p>
-    <button
-      type="button"
-      class="wide-button"
+    </HintText>
+    <ActionButton
+      kind="wide"
       @click="put(say.shapeBySections(part.name.toLowerCase()), adopt(library, shape, part.id))"
     >
       {{ say.shape2(part.name.toLowerCase()) }}
-    </button>
+    </ActionButton>
   </template>
   <template v-else-if="part && station">
     <ol class="stations" :aria-label="say.sectionsOf(part.name.toLowerCase())">
       <li v-for="(listed, i) in stations" :key="`${listed.boneId} ${listed.index}`">
-        <button type="button" :aria-pressed="i === chosen" @click="chosen = i">
-          <b>{{ i + 1 }}</b> {{ listed.name }}, {{ Math.round(listed.station.at * 100) }} %
+        <ActionButton kind="row" :aria-pressed="i === chosen" @click="chosen = i">
+          <span
+            ><b>{{ i + 1 }}</b> {{ listed.name }}, {{ Math.round(listed.station.at * 100) }} %</span
+          >
           <span class="number">
             {{ text(2 * listed.station.halfWidth, 'mm', 0) }} ×
             {{ text(2 * listed.station.halfDepth, 'mm', 0) }}
           </span>
-        </button>
+        </ActionButton>
       </li>
     </ol>
-    <p class="says">{{ say.sectionLifeSizesDrag(chosen + 1) }}</p>
+    <HintText>{{ say.sectionLifeSizesDrag(chosen + 1) }}</HintText>
     <DecisionRow :name="say.width">
       <QuantityField
         small
@@ -144,14 +147,12 @@ function takeOut(): void {
       />
     </DecisionRow>
     <p class="ways">
-      <button type="button" class="quiet-button" @click="addAfter">
+      <ActionButton @click="addAfter">
         {{ say.addSectionAfterIt }}
-      </button>
-      <button type="button" class="quiet-button" @click="takeOut">{{ say.takeItOut }}</button>
-      <button
+      </ActionButton>
+      <ActionButton @click="takeOut">{{ say.takeItOut }}</ActionButton>
+      <ActionButton
         v-if="part.bones.some((bone) => bone.side === 'left')"
-        type="button"
-        class="quiet-button"
         @click="
           part.apart
             ? put(say.makeBothSidesAlike, link(library, shape, part.id))
@@ -159,26 +160,19 @@ function takeOut(): void {
         "
       >
         {{ part.apart ? say.bothSidesAlikeAs : say.leftAndRightApart }}
-      </button>
-      <button
-        type="button"
-        class="quiet-button"
+      </ActionButton>
+      <ActionButton
         @click="
           put(say.giveItsLibraryShape(part.name.toLowerCase()), restore(library, shape, part.id))
         "
       >
         {{ say.librarysShapeAgain }}
-      </button>
+      </ActionButton>
     </p>
   </template>
 </template>
 
 <style scoped>
-.says {
-  margin: 8px 4px;
-  font-size: 14px;
-  color: var(--soft);
-}
 .stations {
   list-style: none;
   margin: 8px 0;
@@ -187,27 +181,12 @@ function takeOut(): void {
   overflow-y: auto;
   border: 1px solid var(--line);
 }
-.stations button {
-  display: flex;
-  gap: 8px;
-  width: 100%;
-  border: 0;
-  border-bottom: 1px dotted var(--line);
-  background: none;
-  padding: 4px 8px;
-  font-size: 14px;
-  text-align: left;
-  cursor: pointer;
-}
 .stations b {
   min-width: 20px;
 }
 .stations .number {
   margin-left: auto;
   white-space: nowrap;
-}
-.stations button[aria-pressed='true'] {
-  background: var(--verdigris-wash);
 }
 .ways {
   display: flex;

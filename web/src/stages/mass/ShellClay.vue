@@ -3,8 +3,8 @@ import * as say from './words.ts';
 import { unreadClay } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import DecisionRow from '../../controls/DecisionRow.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
 import { withPart } from '../withPart.ts';
 
 /** Whether the shells over cores are of the same clay as the rest, or of another one. */

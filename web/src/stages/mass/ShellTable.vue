@@ -13,21 +13,20 @@ import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import QuantityField from '../../controls/QuantityField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import CheckField from '../../kit/CheckField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import QuantityField from '../../kit/QuantityField.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
+import OpenedRow from '../../ledger/OpenedRow.vue';
 import WorkingCell from '../../ledger/WorkingCell.vue';
-import WorkingDetail from '../../ledger/WorkingDetail.vue';
 import { withPart } from '../withPart.ts';
 
 const { piece, plan, change } = usePiecePlan();
-const { target, open } = useSelection();
+const { target } = useSelection();
 const { system, number } = useUnits();
 const unit = computed(() => formatQuantity(0, 'ml', system.value).unit);
 const regions = computed(() => plan.value.mass?.regions ?? []);
-const opened = (regionMass: RegionMass) =>
-  [regionMass.area, regionMass.clay, regionMass.coreVolume].find(
-    (working) => working.id === open.value,
-  );
 const hasShellSnag = (regionMass: RegionMass) =>
   plan.value.snags.some(
     (snag) =>
@@ -84,78 +83,60 @@ const read = (regionMass: RegionMass) => (typed: string) =>
 </script>
 
 <template>
-  <table class="reckoning">
-    <thead>
-      <tr>
-        <th scope="col">{{ say.region }}</th>
-        <th scope="col">{{ say.core }}</th>
-        <th scope="col">{{ say.shell }}</th>
-        <th scope="col">{{ say.clay2(unit) }}</th>
-        <th scope="col">{{ say.core2(unit) }}</th>
+  <ReckoningTable
+    :columns="[say.region, say.core, say.shell, say.clay2(unit), say.core2(unit)]"
+    :rows="regions"
+    :key-of="(entry) => entry.region.id"
+    ><template #row="{ row: entry }">
+      <tr :class="{ chosen: isTarget(target, 'region', entry.region.id) }">
+        <td>
+          {{ entry.region.name }}
+          <ActionButton v-if="isOwn(entry)" @click="revert(entry)">
+            {{ say.reset }}<span class="visually-hidden">: {{ entry.region.name }}</span>
+          </ActionButton>
+        </td>
+        <td>
+          <ChoiceField
+            small
+            :label="say.coreOf(entry.region.name)"
+            :value="entry.core"
+            :options="CHOICES"
+            @set="setCore(entry, $event)"
+          />
+          <CheckField
+            v-if="entry.core === 'hollow'"
+            class="vent"
+            :checked="piece.mass.vents.includes(entry.region.id)"
+            @set="setVent(entry, $event)"
+          >
+            {{ say.vent }}<span class="visually-hidden">{{ say.inRegion(entry.region.name) }}</span>
+          </CheckField>
+        </td>
+        <td class="shell" :class="{ alarm: hasShellSnag(entry) }">
+          <QuantityField
+            v-if="entry.core !== 'solid'"
+            small
+            :label="say.shellOf(entry.region.name)"
+            :shown="number(entry.shellMm, 'mm')"
+            :parse="read(entry)"
+            @set="set(entry, { shellMm: $event })"
+          />
+        </td>
+        <td><WorkingCell :working="entry.clay" /></td>
+        <td><WorkingCell v-if="entry.core !== 'solid'" :working="entry.coreVolume" /></td>
       </tr>
-    </thead>
-    <tbody>
-      <template v-for="entry in regions" :key="entry.region.id">
-        <tr :class="{ chosen: isTarget(target, 'region', entry.region.id) }">
-          <td>
-            {{ entry.region.name }}
-            <button v-if="isOwn(entry)" type="button" class="quiet-button" @click="revert(entry)">
-              {{ say.reset }}<span class="visually-hidden">: {{ entry.region.name }}</span>
-            </button>
-          </td>
-          <td>
-            <ChoiceField
-              small
-              :label="say.coreOf(entry.region.name)"
-              :value="entry.core"
-              :options="CHOICES"
-              @set="setCore(entry, $event)"
-            />
-            <label v-if="entry.core === 'hollow'" class="vent">
-              <input
-                type="checkbox"
-                :checked="piece.mass.vents.includes(entry.region.id)"
-                @change="setVent(entry, ($event.target as HTMLInputElement).checked)"
-              />
-              {{ say.vent
-              }}<span class="visually-hidden">{{ say.inRegion(entry.region.name) }}</span>
-            </label>
-          </td>
-          <td class="shell" :class="{ alarm: hasShellSnag(entry) }">
-            <QuantityField
-              v-if="entry.core !== 'solid'"
-              small
-              :label="say.shellOf(entry.region.name)"
-              :shown="number(entry.shellMm, 'mm')"
-              :parse="read(entry)"
-              @set="set(entry, { shellMm: $event })"
-            />
-          </td>
-          <td><WorkingCell :working="entry.clay" /></td>
-          <td><WorkingCell v-if="entry.core !== 'solid'" :working="entry.coreVolume" /></td>
-        </tr>
-        <tr v-if="opened(entry)">
-          <td colspan="5"><WorkingDetail :working="opened(entry)!" /></td>
-        </tr>
-      </template>
-    </tbody>
-  </table>
+      <OpenedRow :of="[entry.area, entry.clay, entry.coreVolume]" /> </template
+  ></ReckoningTable>
 </template>
 
 <style scoped>
 .vent {
-  display: block;
-  font-size: 13px;
-  white-space: nowrap;
+  margin-top: 3px;
 }
 .shell {
   width: 66px;
 }
 .alarm {
   box-shadow: inset 0 0 0 2px var(--rust);
-}
-.quiet-button {
-  padding: 0 3px;
-  font-size: 12.5px;
 }
 </style>

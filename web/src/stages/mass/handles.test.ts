@@ -2,7 +2,8 @@
 import { demoWorkpieces, type PagePoint, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { defineComponent, h } from 'vue';
-import { mountWithPiece, press } from '../../testing/mountWithPiece.ts';
+import { press } from '../../testing/hands.ts';
+import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import ShapeHandles from './ShapeHandles.vue';
 import ShapePart from './ShapePart.vue';
 import StationHandles from './StationHandles.vue';

@@ -1,9 +1,10 @@
 // @vitest-environment happy-dom
 import { demoWorkpieces, unreadClay, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
+import { press, typeInto } from '../../testing/hands.ts';
+import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import BuildLedger from './BuildLedger.vue';
-import ChoiceField from '../../controls/ChoiceField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
 import ClayLabel from './ClayLabel.vue';
 import FoilChoices from './FoilChoices.vue';
 import ShellClay from './ShellClay.vue';
@@ -38,14 +39,14 @@ describe('ShellTable', () => {
     };
     await choose('hollow');
     expect(piece().mass.shells['trunk']).toEqual({ core: 'hollow', shellMm: 5 });
-    await wrapper.find('.vent input').setValue(true);
+    await wrapper.find('.vent').trigger('click');
     expect(piece().mass.vents).toEqual(['trunk']);
-    await wrapper.find('.vent input').setValue(false);
+    await wrapper.find('.vent').trigger('click');
     expect(piece().mass.vents).toEqual([]);
     await choose('solid');
     expect(piece().mass.shells['trunk']).toEqual({ core: 'solid', shellMm: 5 });
     expect(plan().mass!.regions[3]!.coreVolume.value).toBe(0);
-    const reset = wrapper.findAll('tbody tr')[3]!.find('.quiet-button');
+    const reset = wrapper.findAll('tbody tr')[3]!.find('button');
     await reset.trigger('click');
     expect(piece().mass.shells).not.toHaveProperty('trunk');
   });

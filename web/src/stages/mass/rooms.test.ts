@@ -2,7 +2,8 @@
 import { demoWorkpieces, formatQuantity, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { defineComponent, h } from 'vue';
-import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
+import { press, slideTo, typeInto } from '../../testing/hands.ts';
+import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import CardTable from './CardTable.vue';
 import FatTable from './FatTable.vue';
 import MuscleTable from './MuscleTable.vue';
@@ -125,7 +126,7 @@ describe('MuscleTable', () => {
   it('takes a bulk by slider and by number, and 100 % is the library’s again', async () => {
     const { wrapper, piece } = shown();
     await press(wrapper, 'Triceps brachii');
-    await wrapper.find('input[type=range]').setValue('150');
+    await slideTo(wrapper, 'Bulk of Triceps brachii', 150);
     expect(piece().measure.shape.bulk).toEqual({ triceps: 1.5 });
     await typeInto(wrapper, 'Bulk of Triceps brachii, %', '400 %');
     expect(wrapper.find('[role=alert]').text()).toContain('30 to 300 %');
@@ -158,8 +159,7 @@ describe('CardTable', () => {
     const usual = plan().mass!.shape!.cards.length;
     await press(wrapper, 'Add a card');
     expect(piece().mass.cards).toHaveLength(usual + 1);
-    const first = wrapper.findAll('button.plain-button')[0]!;
-    await first.trigger('click');
+    await wrapper.find('tbody button').trigger('click');
     await typeInto(wrapper, 'Place of section 1, %', '30 %');
     expect(piece().mass.cards![0]!.along).toBe(0.3);
     await press(wrapper, 'Take it out');

@@ -2,7 +2,8 @@
 import { demoWorkpieces, pulledEdge, type PagePoint, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { defineComponent, h } from 'vue';
-import { mountWithPiece, press } from '../../testing/mountWithPiece.ts';
+import { press } from '../../testing/hands.ts';
+import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import ShapePart from './ShapePart.vue';
 import { useSectionDrag, type SectionDrag } from './useSectionDrag.ts';
 import { useShaping, type Shaping } from './useShaping.ts';

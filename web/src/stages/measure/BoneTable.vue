@@ -4,9 +4,11 @@ import { sameTarget, LIFE_LENGTH_LIMITS, parseLength, type BoneRow } from '@keen
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import QuantityField from '../../kit/QuantityField.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
+import OpenedRow from '../../ledger/OpenedRow.vue';
 import { PROVENANCE_TEXT } from '../../ledger/provenanceText.ts';
-import WorkingDetail from '../../ledger/WorkingDetail.vue';
 import { revertLength } from './lengthChanges.ts';
 
 defineProps<{ rows: readonly BoneRow[] }>();
@@ -44,82 +46,57 @@ function toggle(row: BoneRow, which: 'life' | 'model'): void {
 </script>
 
 <template>
-  <table class="reckoning">
-    <thead>
-      <tr>
-        <th scope="col">{{ say.bone }}</th>
-        <th scope="col">{{ say.life }}</th>
-        <th scope="col">{{ say.model }}</th>
-        <th scope="col">{{ say.fromWord }}</th>
+  <ReckoningTable
+    :columns="[say.bone, say.life, say.model, say.fromWord]"
+    :rows="rows"
+    :key-of="(row) => row.bone.key"
+    ><template #row="{ row }">
+      <tr :class="{ chosen: sameTarget(target, row.life.target) }">
+        <td>
+          <ActionButton
+            kind="plain"
+            class="name"
+            :data-working="row.life.id"
+            :aria-expanded="open === row.life.id"
+            @click="toggle(row, 'life')"
+          >
+            {{ row.bone.plainName }}
+          </ActionButton>
+        </td>
+        <td class="life">
+          <QuantityField
+            small
+            :label="row.life.label"
+            :shown="number(row.life.value, 'mm')"
+            :parse="read(row)"
+            @set="set(row, $event)"
+          />
+        </td>
+        <td>
+          <ActionButton
+            kind="plain"
+            class="model number"
+            :class="{ out: outOfRange(row) }"
+            :data-working="row.model.id"
+            :aria-expanded="open === row.model.id"
+            @click="toggle(row, 'model')"
+          >
+            {{ number(row.model.value, 'mm') }}
+          </ActionButton>
+        </td>
+        <td class="from">
+          <ActionButton v-if="isOwn(row)" :title="say.takeLibrarysLengthAgain" @click="revert(row)">
+            {{ say.revert }}
+          </ActionButton>
+          <template v-else>{{ PROVENANCE_TEXT[row.life.provenance].short }}</template>
+        </td>
       </tr>
-    </thead>
-    <tbody>
-      <template v-for="row in rows" :key="row.bone.key">
-        <tr :class="{ chosen: sameTarget(target, row.life.target) }">
-          <td>
-            <button
-              type="button"
-              class="name"
-              :data-working="row.life.id"
-              :aria-expanded="open === row.life.id"
-              @click="toggle(row, 'life')"
-            >
-              {{ row.bone.plainName }}
-            </button>
-          </td>
-          <td class="life">
-            <QuantityField
-              small
-              :label="row.life.label"
-              :shown="number(row.life.value, 'mm')"
-              :parse="read(row)"
-              @set="set(row, $event)"
-            />
-          </td>
-          <td>
-            <button
-              type="button"
-              class="model number"
-              :class="{ out: outOfRange(row) }"
-              :data-working="row.model.id"
-              :aria-expanded="open === row.model.id"
-              @click="toggle(row, 'model')"
-            >
-              {{ number(row.model.value, 'mm') }}
-            </button>
-          </td>
-          <td class="from">
-            <button
-              v-if="isOwn(row)"
-              type="button"
-              class="quiet-button"
-              :title="say.takeLibrarysLengthAgain"
-              @click="revert(row)"
-            >
-              {{ say.revert }}
-            </button>
-            <template v-else>{{ PROVENANCE_TEXT[row.life.provenance].short }}</template>
-          </td>
-        </tr>
-        <tr v-if="open === row.life.id || open === row.model.id">
-          <td colspan="4">
-            <WorkingDetail :working="open === row.life.id ? row.life : row.model" />
-          </td>
-        </tr>
-      </template>
-    </tbody>
-  </table>
+      <OpenedRow :of="[row.life, row.model]" /> </template
+  ></ReckoningTable>
 </template>
 
 <style scoped>
 .name,
-.model {
-  background: none;
-  border: 0;
-  padding: 2px 0;
-  text-align: left;
-  cursor: pointer;
-}
 .model {
   font-weight: 600;
   text-align: right;

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import * as tell from './roomWords.ts';
 import { problemSentence, type Parsed } from '@keen-sinew/core';
+import { NInput } from 'naive-ui';
 import { ref } from 'vue';
+import HintText from '../../kit/HintText.vue';
 
 /** Listens for typed digits and Enter, as many calipers send them; an empty Enter goes on. */
 const props = defineProps<{ label: string; parse: (typed: string) => Parsed<number> }>();
@@ -24,42 +26,30 @@ function enter(): void {
 
 <template>
   <div class="caliper">
-    <input
-      v-model="typed"
-      :aria-label="label"
-      :aria-invalid="problem ? 'true' : undefined"
-      inputmode="decimal"
-      autocomplete="off"
+    <NInput
+      v-model:value="typed"
+      class="digits"
+      size="large"
       placeholder="0.00"
       autofocus
+      :status="problem ? 'error' : undefined"
+      :input-props="{
+        'aria-label': label,
+        'aria-invalid': problem ? 'true' : undefined,
+        inputmode: 'decimal',
+        autocomplete: 'off',
+      }"
       @keydown.enter.prevent="enter"
     />
-    <p class="hint">{{ tell.digitsThenEnterEmpty }}</p>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <HintText>{{ tell.digitsThenEnterEmpty }}</HintText>
+    <HintText v-if="problem" alarm>{{ problem }}</HintText>
   </div>
 </template>
 
 <style scoped>
-input {
-  width: 100%;
+.digits {
   height: 64px;
   font: 600 40px/1 var(--font-number);
   text-align: right;
-  padding: 0 12px;
-  background: var(--paper);
-  color: var(--ink);
-  border: 1.5px solid var(--ink);
-  border-radius: var(--radius);
-}
-.hint {
-  margin: 4px 0 0;
-  font-size: 13px;
-  color: var(--soft);
-  text-align: center;
-}
-.problem {
-  margin: 4px 0;
-  font-size: 13.5px;
-  color: var(--rust);
 }
 </style>

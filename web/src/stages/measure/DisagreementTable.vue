@@ -12,6 +12,9 @@ import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
+import ActionButton from '../../kit/ActionButton.vue';
+import HintText from '../../kit/HintText.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
 import { remedied, withPicture } from '../../pictures/pictureChanges.ts';
 
 /** Landmarks that two views place differently, worst first, and what would reconcile them. */
@@ -90,73 +93,52 @@ const targetOf = (disagreement: Disagreement) =>
 </script>
 
 <template>
-  <p v-if="references.views.views.length < 2" class="says">
+  <HintText v-if="references.views.views.length < 2">
     {{ tell.twoCalibratedPicturesThat }}
-  </p>
-  <p v-else-if="clear.length === 0" class="says">
+  </HintText>
+  <HintText v-else-if="clear.length === 0">
     {{ tell.viewsAgreeWithinWhat }}
-  </p>
-  <table v-if="shown.length > 0" class="reckoning">
-    <thead>
-      <tr>
-        <th scope="col">{{ tell.landmark }}</th>
-        <th scope="col">{{ tell.apart }}</th>
-        <th scope="col">%</th>
-        <th scope="col">{{ tell.open }}</th>
+  </HintText>
+  <ReckoningTable
+    v-if="shown.length > 0"
+    :columns="[tell.landmark, tell.apart, '%', tell.open]"
+    :rows="shown"
+    :key-of="(entry) => entry.landmarkId + entry.axis + entry.pictureIds.join()"
+    ><template #row="{ row: entry }">
+      <tr :class="{ chosen: sameTarget(target, targetOf(entry)) }">
+        <td>
+          <ActionButton kind="plain" class="name" @click="pick(targetOf(entry))">
+            {{ names.get(entry.landmarkId) }}
+            <small>{{ AXES[entry.axis] }}</small>
+          </ActionButton>
+        </td>
+        <td class="number" :class="{ clear: entry.clear }">
+          {{ text(Math.abs(entry.mm), 'mm') }}
+        </td>
+        <td class="number">{{ Math.abs(entry.percent).toFixed(1) }}</td>
+        <td class="number">± {{ text(entry.plusMinusMm, 'mm') }}</td>
       </tr>
-    </thead>
-    <tbody>
-      <template
-        v-for="entry in shown"
-        :key="entry.landmarkId + entry.axis + entry.pictureIds.join()"
-      >
-        <tr :class="{ chosen: sameTarget(target, targetOf(entry)) }">
-          <td>
-            <button type="button" class="name" @click="pick(targetOf(entry))">
-              {{ names.get(entry.landmarkId) }}
-              <small>{{ AXES[entry.axis] }}</small>
-            </button>
-          </td>
-          <td class="number" :class="{ clear: entry.clear }">
-            {{ text(Math.abs(entry.mm), 'mm') }}
-          </td>
-          <td class="number">{{ Math.abs(entry.percent).toFixed(1) }}</td>
-          <td class="number">± {{ text(entry.plusMinusMm, 'mm') }}</td>
-        </tr>
-        <tr v-if="entry.clear">
-          <td colspan="4" class="why">{{ why(entry) }}</td>
-        </tr>
-      </template>
-    </tbody>
-  </table>
+      <tr v-if="entry.clear">
+        <td colspan="4" class="why">{{ why(entry) }}</td>
+      </tr>
+    </template></ReckoningTable
+  >
   <p v-for="entry in remedies" :key="entry.pictureId + entry.kind" class="remedy">
     {{ remedyText(entry) }}
-    <button v-if="canDo(entry)" type="button" class="quiet-button" @click="reconcile(entry)">
+    <ActionButton v-if="canDo(entry)" @click="reconcile(entry)">
       {{ tell.doIt }}
-    </button>
+    </ActionButton>
     <RouterLink v-else :to="`/piece/${piece.id}/measure/pictures/${entry.pictureId}`">
       {{ tell.goThere }}
     </RouterLink>
   </p>
-  <p v-for="entry in laid" :key="entry" class="says">{{ entry }}</p>
-  <button
-    v-if="references.disagreements.length > 0"
-    type="button"
-    class="quiet-button"
-    @click="all = !all"
-  >
+  <HintText v-for="entry in laid" :key="entry">{{ entry }}</HintText>
+  <ActionButton v-if="references.disagreements.length > 0" @click="all = !all">
     {{ all ? tell.onlyThoseThatAre : tell.allCompared(references.disagreements.length) }}
-  </button>
+  </ActionButton>
 </template>
 
 <style scoped>
-.name {
-  background: none;
-  border: 0;
-  padding: 0;
-  text-align: left;
-  cursor: pointer;
-}
 small {
   color: var(--soft);
 }
@@ -174,10 +156,5 @@ table.reckoning td.why {
   font-size: 14px;
   border-left: 3px solid var(--verdigris);
   padding-left: 8px;
-}
-.says {
-  margin: 4px 0;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

@@ -3,7 +3,8 @@ import * as say from './words.ts';
 import { ANIMALS, animalById, buildSkeleton, foundShares, planById } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import HintText from '../../kit/HintText.vue';
 import ComparedBars from '../../library/ComparedBars.vue';
 
 /** What was found as shares of the trunk, beside the library's animal or any other. */
@@ -59,9 +60,9 @@ const odd = computed(() =>
       )
     }}
   </p>
-  <p v-if="odd.length === 0" class="says">
+  <HintText v-if="odd.length === 0">
     {{ say.everyLengthFoundLies }}
-  </p>
+  </HintText>
 </template>
 
 <style scoped>

@@ -9,12 +9,15 @@ import {
 } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import PickRow from '../../controls/PickRow.vue';
-import QuantityField from '../../controls/QuantityField.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
+import { SliderField } from '../../kit/heavy.ts';
+import HintText from '../../kit/HintText.vue';
+import QuantityField from '../../kit/QuantityField.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
 import { withPart } from '../withPart.ts';
 
 /** Which individual it is: its sex, where they differ much, and how young, with what is assumed. */
-const { piece, plan, change } = usePiecePlan();
+const { piece, plan, change, preview } = usePiecePlan();
 const animal = computed(() => plan.value.measure.skeleton.animal);
 const individual = computed(() => piece.value.measure.individual);
 const sexes = computed(() =>
@@ -29,6 +32,8 @@ const put = (label: string, part: Partial<typeof individual.value>): void =>
     withPart(p, 'measure', { individual: { ...p.measure.individual, ...part } }),
   );
 const setJuvenility = (juvenility: number): void => put(say.changeHowYoungIt, { juvenility });
+const previewJuvenility = (juvenility: number): void =>
+  preview((p) => withPart(p, 'measure', { individual: { ...p.measure.individual, juvenility } }));
 const readJuvenility = (typed: string) => {
   const read = parseNumber(typed.replace('%', ''), say.howYoung, 0, 100, '%');
   return read.ok ? { ok: true as const, value: read.value / 100 } : read;
@@ -37,7 +42,7 @@ const percent = (value: number): string => `${Math.round(value * 100)} %`;
 </script>
 
 <template>
-  <PickRow
+  <ChoiceRow
     v-if="sexes.length > 0"
     :label="say.sex"
     :value="sex"
@@ -55,39 +60,35 @@ const percent = (value: number): string => `${Math.round(value * 100)} %`;
         @set="setJuvenility"
       />
     </label>
-    <input
-      class="slide"
-      type="range"
-      min="0"
-      max="100"
-      step="5"
-      :aria-label="say.howYoungInHundredths"
+    <SliderField
+      :label="say.howYoungInHundredths"
       :value="Math.round(individual.juvenility * 100)"
-      @change="setJuvenility(Number(($event.target as HTMLInputElement).value) / 100)"
+      :min="0"
+      :max="100"
+      :step="5"
+      @slide="previewJuvenility($event / 100)"
+      @set="setJuvenility($event / 100)"
     />
-    <table v-if="individual.juvenility > 0" class="reckoning">
-      <thead>
-        <tr>
-          <th scope="col">{{ say.assumed }}</th>
-          <th scope="col">{{ say.newBorn }}</th>
-          <th scope="col">{{ say.thisOne }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="part in JUVENILE_PARTS" :key="part">
+    <ReckoningTable
+      v-if="individual.juvenility > 0"
+      :columns="[say.assumed, say.newBorn, say.thisOne]"
+      :rows="JUVENILE_PARTS"
+      :key-of="(part) => part"
+      ><template #row="{ row: part }"
+        ><tr>
           <td>{{ part }}</td>
           <td class="number">{{ percent(NEW_BORN[part]) }}</td>
           <td class="number">{{ percent(juvenileFactor(part, individual.juvenility)) }}</td>
-        </tr>
-      </tbody>
-    </table>
-    <p v-if="individual.juvenility > 0" class="says">
+        </tr></template
+      ></ReckoningTable
+    >
+    <HintText v-if="individual.juvenility > 0">
       {{ say.ofGrownUpSize }}
-    </p>
+    </HintText>
   </template>
-  <p v-else class="says">
+  <HintText v-else>
     {{ say.youngAreNotTold }}
-  </p>
+  </HintText>
 </template>
 
 <style scoped>
@@ -98,14 +99,5 @@ const percent = (value: number): string => `${Math.round(value * 100)} %`;
   align-items: center;
   margin-top: 6px;
   font-size: 14px;
-}
-.slide {
-  width: 100%;
-  accent-color: var(--verdigris);
-}
-.says {
-  margin: 4px 0;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

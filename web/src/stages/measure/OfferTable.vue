@@ -6,7 +6,10 @@ import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import WorkingDetail from '../../ledger/WorkingDetail.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import HintText from '../../kit/HintText.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
+import OpenedRow from '../../ledger/OpenedRow.vue';
 import { revertLength, takeOver } from './lengthChanges.ts';
 
 /** Lengths found beside those of the plan: what would change, before it is taken over. */
@@ -35,84 +38,66 @@ const percent = ({ changePercent }: Offer): string =>
 </script>
 
 <template>
-  <p v-if="offers.length === 0" class="says">
+  <HintText v-if="offers.length === 0">
     {{ tell.noBoneHasIts }}
-  </p>
+  </HintText>
   <template v-else>
-    <button v-if="waiting.length > 0" type="button" class="wide-button" @click="take(waiting)">
+    <ActionButton v-if="waiting.length > 0" kind="wide" @click="take(waiting)">
       {{ tell.takeOver(waiting.length === 1 ? tell.thisLength : tell.allLengths(waiting.length)) }}
-    </button>
-    <p v-else class="says">{{ tell.planHasAllOf }}</p>
-    <table class="reckoning">
-      <thead>
+    </ActionButton>
+    <HintText v-else>{{ tell.planHasAllOf }}</HintText>
+    <ReckoningTable
+      :columns="[
+        tell.boneLife,
+        tell.plan,
+        tell.found,
+        '%',
+        { title: tell.takeOver2, hidden: true },
+      ]"
+      :rows="offers"
+      :key-of="(offer) => offer.found.key"
+      ><template #row="{ row: offer }">
         <tr>
-          <th scope="col">{{ tell.boneLife }}</th>
-          <th scope="col">{{ tell.plan }}</th>
-          <th scope="col">{{ tell.found }}</th>
-          <th scope="col">%</th>
-          <th scope="col">
-            <span class="visually-hidden">{{ tell.takeOver2 }}</span>
-          </th>
+          <td>
+            <ActionButton
+              kind="plain"
+              class="name"
+              :data-working="offer.working.id"
+              :aria-expanded="open === offer.working.id"
+              @click="toggle(offer)"
+            >
+              {{ offer.found.name }}
+            </ActionButton>
+          </td>
+          <td class="number">{{ number(offer.found.nowMm, 'mm') }}</td>
+          <td class="number found" :class="{ out: offer.found.outOfRange }">
+            {{ number(offer.found.mm, 'mm') }}
+            <small>± {{ number(offer.found.plusMinusMm, 'mm') }}</small>
+          </td>
+          <td class="number">{{ offer.taken ? '' : percent(offer) }}</td>
+          <td>
+            <ActionButton
+              v-if="offer.taken || isOwn(offer)"
+              :aria-label="tell.takeLibrarysAgain(offer.found.name)"
+              @click="revert(offer)"
+            >
+              {{ say.revert }}
+            </ActionButton>
+            <ActionButton
+              v-else
+              :aria-label="tell.takeOver3(offer.found.name)"
+              @click="take([offer])"
+            >
+              {{ tell.take }}
+            </ActionButton>
+          </td>
         </tr>
-      </thead>
-      <tbody>
-        <template v-for="offer in offers" :key="offer.found.key">
-          <tr>
-            <td>
-              <button
-                type="button"
-                class="name"
-                :data-working="offer.working.id"
-                :aria-expanded="open === offer.working.id"
-                @click="toggle(offer)"
-              >
-                {{ offer.found.name }}
-              </button>
-            </td>
-            <td class="number">{{ number(offer.found.nowMm, 'mm') }}</td>
-            <td class="number found" :class="{ out: offer.found.outOfRange }">
-              {{ number(offer.found.mm, 'mm') }}
-              <small>± {{ number(offer.found.plusMinusMm, 'mm') }}</small>
-            </td>
-            <td class="number">{{ offer.taken ? '' : percent(offer) }}</td>
-            <td>
-              <button
-                v-if="offer.taken || isOwn(offer)"
-                type="button"
-                class="quiet-button"
-                :aria-label="tell.takeLibrarysAgain(offer.found.name)"
-                @click="revert(offer)"
-              >
-                {{ say.revert }}
-              </button>
-              <button
-                v-else
-                type="button"
-                class="quiet-button"
-                :aria-label="tell.takeOver3(offer.found.name)"
-                @click="take([offer])"
-              >
-                {{ tell.take }}
-              </button>
-            </td>
-          </tr>
-          <tr v-if="open === offer.working.id">
-            <td colspan="5"><WorkingDetail :working="offer.working" /></td>
-          </tr>
-        </template>
-      </tbody>
-    </table>
+        <OpenedRow :of="[offer.working]" /> </template
+    ></ReckoningTable>
   </template>
 </template>
 
 <style scoped>
-.name {
-  background: none;
-  border: 0;
-  padding: 2px 0;
-  text-align: left;
-  cursor: pointer;
-}
 .found {
   font-weight: 600;
   white-space: nowrap;
@@ -124,14 +109,5 @@ const percent = ({ changePercent }: Offer): string =>
 }
 .out {
   color: var(--ochre);
-}
-.quiet-button {
-  padding: 0 2px;
-  font-size: 13px;
-}
-.says {
-  margin: 4px 0;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

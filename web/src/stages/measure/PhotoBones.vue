@@ -3,6 +3,9 @@ import * as tell from './roomWords.ts';
 import * as say from './words.ts';
 import type { RecoveredStance } from '@keen-sinew/core';
 import { useUnits } from '../../composables/useUnits.ts';
+import ActionButton from '../../kit/ActionButton.vue';
+import HintText from '../../kit/HintText.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
 
 /** Each bone of the photograph: how much of it is seen, which way it points, how well it fits. */
 defineProps<{ found: RecoveredStance }>();
@@ -24,28 +27,22 @@ const POOR_DEG = 12;
       )
     }}
   </div>
-  <p v-if="found.bones.length === 0" class="says">{{ tell.noBoneHasBoth }}</p>
-  <table v-else class="reckoning">
-    <thead>
-      <tr>
-        <th scope="col">{{ say.bone }}</th>
-        <th scope="col">{{ tell.seen }}</th>
-        <th scope="col">{{ tell.farEnd }}</th>
-        <th scope="col">{{ tell.misses }}</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="bone in found.bones" :key="bone.bone.id">
+  <HintText v-if="found.bones.length === 0">{{ tell.noBoneHasBoth }}</HintText>
+  <ReckoningTable
+    v-else
+    :columns="[say.bone, tell.seen, tell.farEnd, tell.misses]"
+    :rows="found.bones"
+    :key-of="(bone) => bone.bone.id"
+    ><template #row="{ row: bone }"
+      ><tr>
         <td>{{ bone.bone.name }}</td>
         <td class="number">{{ Math.round(100 * bone.seenShare) }} %</td>
         <td>
           <span v-if="bone.depthMm !== null && !bone.twoWays" class="flat">{{
             tell.inPicture
           }}</span>
-          <button
+          <ActionButton
             v-else
-            type="button"
-            class="quiet-button"
             :class="{ guess: !bone.chosen }"
             :disabled="bone.depthMm === null"
             :aria-label="tell.turnIt(bone.bone.name, bone.nearer === 1 ? 'nearer' : 'farther')"
@@ -53,25 +50,20 @@ const POOR_DEG = 12;
           >
             {{ bone.nearer === 1 ? 'nearer' : 'farther' }}
             {{ bone.depthMm === null ? '' : text(bone.depthMm, 'mm', 0) }}
-          </button>
+          </ActionButton>
         </td>
         <td class="number" :class="{ poor: (bone.missDeg ?? 0) > POOR_DEG }">
           {{ bone.missDeg === null ? 'none' : `${bone.missDeg.toFixed(0)}°` }}
         </td>
-      </tr>
-    </tbody>
-  </table>
-  <p class="says">
+      </tr></template
+    ></ReckoningTable
+  >
+  <HintText>
     {{ tell.lighterOnesAreGuessed }}
-  </p>
+  </HintText>
 </template>
 
 <style scoped>
-.quiet-button {
-  padding: 0 2px;
-  font-size: 13.5px;
-  white-space: nowrap;
-}
 .guess {
   font-weight: 400;
 }
@@ -84,10 +76,5 @@ const POOR_DEG = 12;
   padding-left: 8px;
   border-left: 3px solid var(--rust);
   font-size: 14px;
-}
-.says {
-  margin: 4px 0;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

@@ -1,95 +1,28 @@
 <script setup lang="ts">
 import * as tell from './roomWords.ts';
-import {
-  recoverStance,
-  stanceAngles,
-  stanceDrawing,
-  stanceToSend,
-  type Picture,
-} from '@keen-sinew/core';
-import { computed, ref } from 'vue';
-import { useRouter } from 'vue-router';
-import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import PickRow from '../../controls/PickRow.vue';
-import ChoiceField from '../../controls/ChoiceField.vue';
+import { ref } from 'vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
+import HintText from '../../kit/HintText.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import PictureCanvas from '../../pictures/PictureCanvas.vue';
-import { usePictureDesk } from '../../pictures/usePictureDesk.ts';
-import { usePictureImage } from '../../pictures/usePictureImage.ts';
 import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
 import SkeletonSpace from '../../sheet/SkeletonSpace.vue';
 import MeasureTabs from './MeasureTabs.vue';
 import PhotoBones from './PhotoBones.vue';
+import { usePhotoStance } from './usePhotoStance.ts';
 
 /** A stance from one photograph: bones of known length, nearer or farther, and what comes of it. */
-const { piece, plan, change } = usePiecePlan();
-const router = useRouter();
-const photos = computed(() =>
-  piece.value.references.pictures.filter((picture) => picture.view === 'photo'),
-);
-const chosenId = ref<string | undefined>(photos.value[0]?.id);
-const desk = usePictureDesk(computed(() => chosenId.value ?? photos.value[0]?.id ?? 'none'));
-const picture = computed<Picture | null>(() =>
-  photos.value.length === 0 ? null : desk.picture.value,
-);
-const { image, problem } = usePictureImage(() => piece.value.id, picture);
-const skeleton = computed(() => plan.value.measure.skeleton);
-const startId = ref(skeleton.value.plan.stances[0]!.id);
-const starts = computed(() =>
-  skeleton.value.plan.stances.map(({ id, name }) => ({ label: name, value: id })),
-);
-const start = computed(() =>
-  stanceAngles(skeleton.value, { presetId: startId.value, anglesDeg: {}, lifted: null }),
-);
-const found = computed(
-  () => picture.value && recoverStance(skeleton.value, picture.value, start.value),
-);
+const { piece, photos, picture, image, problem, skeleton, chosenId, ...photo } = usePhotoStance();
+const { startId, starts, found, rows, strokes, flip, send } = photo;
 const shown = ref<'elevations' | 'space'>('elevations');
 const SHOWN = [
   { label: tell.elevations, value: 'elevations' },
   { label: tell.inSpace, value: 'space' },
 ];
-const rows = computed(() => {
-  const angles = found.value?.angles;
-  if (!angles) return [];
-  const n = plan.value.measure.lifePerModel;
-  const of = (view: 'side' | 'front' | 'top') =>
-    stanceDrawing(skeleton.value, startId.value, angles, view, n);
-  return [[of('side'), of('front')], [of('top')]];
-});
-const strokes = computed(() => {
-  const bad = new Set(found.value?.impossible.map(({ bone }) => bone.id));
-  return desk.strokes.value
-    .filter((stroke) => !stroke.ends)
-    .map((stroke) => (bad.has(stroke.id) ? { ...stroke, ink: 'alarm' as const } : stroke));
-});
-
-function flip(boneId: string): void {
-  const bone = found.value?.bones.find((entry) => entry.bone.id === boneId);
-  if (bone === undefined) return;
-  desk.put(tell.turn(bone.bone.name, bone.nearer === 1 ? 'away' : 'nearer'), ({ nearer }) => ({
-    nearer: { ...nearer, [boneId]: bone.nearer === 1 ? -1 : 1 },
-  }));
-}
-
-function send(): void {
-  const angles = found.value?.angles;
-  if (!angles) return;
-  const sent = stanceToSend(skeleton.value, startId.value, angles);
-  change(tell.takeStanceFromPhotograph, (p) => ({
-    ...p,
-    stance: {
-      ...p.stance,
-      presetId: startId.value,
-      gait: null,
-      ...sent,
-      lifted: sent.lifted && [...sent.lifted],
-    },
-  }));
-  void router.push(`/piece/${piece.value.id}/stance`);
-}
 </script>
 
 <template>
@@ -106,10 +39,11 @@ function send(): void {
         :label="tell.clickOnBoneTo(picture.name)"
         @stroke="flip"
       />
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <HintText v-if="problem" alarm>{{ problem }}</HintText>
       <div class="below">
         <SheetBoard
           v-if="rows.length > 0 && shown === 'elevations'"
+          still
           :rows="rows"
           :target="null"
           :label="tell.recoveredStanceInThree"
@@ -120,12 +54,12 @@ function send(): void {
           :preset-id="startId"
           :angles="found.angles"
         />
-        <p v-else class="empty">
+        <HintText v-else>
           {{ tell.placeBothEndsOf }}
           <RouterLink :to="`/piece/${piece.id}/measure/pictures/${picture.id}`">
             {{ tell.placeLandmarks }}
           </RouterLink>
-        </p>
+        </HintText>
       </div>
     </div>
     <div v-else class="empty">
@@ -147,7 +81,7 @@ function send(): void {
           :options="photos.map(({ id, name }) => ({ label: name, value: id }))"
           @set="chosenId = $event"
         />
-        <p class="says">
+        <HintText>
           {{
             tell.scalePxInMillimetre(
               found.pxPerMm.toFixed(3),
@@ -155,10 +89,10 @@ function send(): void {
               Math.abs(found.headingDeg).toFixed(0),
             )
           }}
-        </p>
-        <p class="says">
+        </HintText>
+        <HintText>
           {{ tell.whetherBoneComesNearer }}
-        </p>
+        </HintText>
         <ChoiceField
           small
           :label="tell.guessFromStance"
@@ -168,21 +102,21 @@ function send(): void {
         />
       </LedgerSection>
       <LedgerSection :title="tell.whatComesOfIt">
-        <PickRow
+        <ChoiceRow
           :label="tell.howRecoveredStanceIs"
           :value="shown"
           :options="SHOWN"
           @set="shown = $event as 'space'"
         />
-        <button type="button" class="wide-button" :disabled="!found.angles" @click="send">
+        <ActionButton kind="wide" :disabled="!found.angles" @click="send">
           {{ tell.sendThisStanceTo }}
-        </button>
+        </ActionButton>
       </LedgerSection>
       <LedgerSection :title="tell.bonesNearerOrFarther">
         <PhotoBones :found="found" @flip="flip" />
       </LedgerSection>
     </template>
-    <p v-else class="says">{{ tell.noPhotographYet }}</p>
+    <HintText v-else>{{ tell.noPhotographYet }}</HintText>
   </LedgerPanel>
 </template>
 
@@ -203,19 +137,5 @@ function send(): void {
   max-width: 460px;
   text-align: center;
   color: var(--soft);
-}
-.says {
-  margin: 4px 0;
-  font-size: 13.5px;
-  color: var(--soft);
-}
-.problem {
-  color: var(--rust);
-  margin: 0;
-}
-.wide-button:disabled {
-  background: var(--line);
-  color: var(--soft);
-  cursor: default;
 }
 </style>

@@ -3,15 +3,17 @@ import * as tell from './roomWords.ts';
 import { computed, toRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import ActionButton from '../../kit/ActionButton.vue';
+import HintText from '../../kit/HintText.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import AddPictures from '../../pictures/AddPictures.vue';
 import LandmarkGuide from '../../pictures/LandmarkGuide.vue';
 import OutlinePart from '../../pictures/OutlinePart.vue';
 import PictureCanvas from '../../pictures/PictureCanvas.vue';
+import { withPictures } from '../../pictures/pictureChanges.ts';
 import PictureDecisions from '../../pictures/PictureDecisions.vue';
 import PictureStrip from '../../pictures/PictureStrip.vue';
-import { withPictures } from '../../pictures/pictureChanges.ts';
 import { usePictureDesk } from '../../pictures/usePictureDesk.ts';
 import { usePictureImage } from '../../pictures/usePictureImage.ts';
 import SheetFrame from '../../sheet/SheetFrame.vue';
@@ -59,7 +61,7 @@ function remove(): void {
       />
       <AddPictures />
     </div>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <HintText v-if="problem" alarm>{{ problem }}</HintText>
     <PictureCanvas
       v-if="shown"
       :key="shown.id"
@@ -120,12 +122,12 @@ function remove(): void {
         <OutlinePart :desk="desk" :picture="shown" />
       </LedgerSection>
       <p class="remove">
-        <button type="button" class="quiet-button" @click="remove">
+        <ActionButton @click="remove">
           {{ tell.removeThisPicture }}
-        </button>
+        </ActionButton>
       </p>
     </template>
-    <p v-else class="says">{{ tell.noPictureYetLibrarys }}</p>
+    <HintText v-else>{{ tell.noPictureYetLibrarys }}</HintText>
   </LedgerPanel>
 </template>
 
@@ -159,14 +161,7 @@ function remove(): void {
   fill: var(--sheet);
   stroke: var(--rust);
 }
-.problem {
-  margin: 0;
-  color: var(--rust);
-}
 .remove {
   margin: 10px 0;
-}
-.says {
-  color: var(--soft);
 }
 </style>

@@ -2,7 +2,6 @@
 import * as say from './words.ts';
 import {
   EYE_LENGTH_LIMITS,
-  lengthLimits,
   MODEL_LENGTH_LIMITS,
   parseLength,
   parseScale,
@@ -13,14 +12,14 @@ import {
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import { lengthAt } from '../../controls/limited.ts';
-import PickRow from '../../controls/PickRow.vue';
-import SwitchField from '../../controls/SwitchField.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import { lengthAt } from '../../kit/limited.ts';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
+import SwitchField from '../../kit/SwitchField.vue';
 import { withPart } from '../withPart.ts';
-import QuantityField from '../../controls/QuantityField.vue';
-
-type Oven = NonNullable<Workpiece['measure']['oven']>;
+import BoxSizes from './BoxSizes.vue';
+import { USUAL_OVEN } from './usualOven.ts';
+import QuantityField from '../../kit/QuantityField.vue';
 
 const { piece, plan, change } = usePiecePlan();
 const { system, text } = useUnits();
@@ -28,8 +27,6 @@ const { system, text } = useUnits();
 const SIZE = 'size:';
 /** A row of sizes that still reads at a glance. */
 const MOST_SIZES = 3;
-const SIDES = ['lengthMm', 'widthMm', 'heightMm'] as const;
-const SIDE_NAMES = { lengthMm: say.long, widthMm: say.deep, heightMm: say.high } as const;
 
 const scale = computed(() => piece.value.measure.scale);
 const sizes = computed(() => plan.value.measure.sizes.all.slice(0, MOST_SIZES));
@@ -50,9 +47,6 @@ const sized = computed(() => {
   const size = plan.value.measure.sizes.all.find(({ spec }) => spec.id === now.sizeId);
   return { ...now, name: (size ?? plan.value.measure.sizes.length).spec.name };
 });
-const oven = computed(() => piece.value.measure.oven);
-const board = computed(() => (scale.value.by === 'board' ? scale.value : null));
-const FALLBACK: Oven = { lengthMm: 400, heightMm: 250, widthMm: 350 };
 
 const put = (what: string, part: Partial<Workpiece['measure']>): void =>
   change(what, (p) => withPart(p, 'measure', part));
@@ -76,7 +70,7 @@ function setWay(by: string): void {
   else if (by === 'oven' || by === 'box')
     change(by === 'oven' ? say.fitOven : say.fitBox, (p) => ({
       ...p,
-      measure: { ...p.measure, [by]: p.measure[by] ?? FALLBACK, scale: { by } },
+      measure: { ...p.measure, [by]: p.measure[by] ?? USUAL_OVEN, scale: { by } },
     }));
   else if (by === 'eye') {
     const { mm } = plan.value.measure.skeleton.animal.eye;
@@ -90,36 +84,13 @@ function setWay(by: string): void {
 /** Boards are cut to whole centimetres. */
 const upTo10 = (mm: number): number => Math.min(3000, Math.max(20, Math.ceil(mm / 10) * 10));
 
-const setBox = (which: 'oven' | 'box', side: (typeof SIDES)[number], mm: number): void =>
-  change(say.change2(which), (p) => ({
-    ...p,
-    measure: { ...p.measure, [which]: { ...(p.measure[which] ?? FALLBACK), [side]: mm } },
-  }));
-
 const readLength = (where: string) => (typed: string) =>
   parseLength(typed, where, MODEL_LENGTH_LIMITS, system.value);
-const readBox = (name: string) => (typed: string) =>
-  parseLength(typed, name, lengthLimits('workshop.oven.inside.lengthMm'), system.value);
-const readBoard = (typed: string) =>
-  parseLength(typed, say.board2, lengthLimits('measure.scale.widthMm'), system.value);
 const readEye = (typed: string) => parseLength(typed, say.eye, EYE_LENGTH_LIMITS, system.value);
-const boxes = computed(() => [
-  { id: 'oven' as const, name: say.oven, title: say.insideOfOven, box: oven.value },
-  ...(scale.value.by === 'box'
-    ? [
-        {
-          id: 'box' as const,
-          name: say.box,
-          title: say.insideOfBox,
-          box: piece.value.measure.box,
-        },
-      ]
-    : []),
-]);
 </script>
 
 <template>
-  <PickRow :label="say.whatDecidesScale" :value="way" :options="ways" @set="setWay" />
+  <ChoiceRow :label="say.whatDecidesScale" :value="way" :options="ways" @set="setWay" />
   <div class="target">
     <label v-if="scale.by === 'ratio'">
       <span>{{ say.scale }}</span>
@@ -152,32 +123,7 @@ const boxes = computed(() => [
       {{ say.largestModelThatFits(scale.by, scaleText(plan.measure.lifePerModel, 'smaller')) }}
     </p>
   </div>
-  <div v-if="board" class="oven">
-    <span>{{ say.boardItStandsOn }}</span>
-    <label v-for="side in ['lengthMm', 'widthMm'] as const" :key="side">
-      <QuantityField
-        small
-        :label="say.board(SIDE_NAMES[side])"
-        :shown="text(board[side], 'mm', system === 'metric' ? 0 : 2)"
-        :parse="readBoard"
-        @set="setScale({ ...board, [side]: $event })"
-      />
-      <small>{{ SIDE_NAMES[side] }}</small>
-    </label>
-  </div>
-  <div v-for="box in boxes" :key="box.id" class="oven">
-    <span>{{ box.title }}</span>
-    <label v-for="side in SIDES" :key="side">
-      <QuantityField
-        small
-        :label="`${box.name}, ${SIDE_NAMES[side]}`"
-        :shown="box.box ? text(box.box[side], 'mm', system === 'metric' ? 0 : 2) : ''"
-        :parse="readBox(box.name)"
-        @set="setBox(box.id, side, $event)"
-      />
-      <small>{{ SIDE_NAMES[side] }}</small>
-    </label>
-  </div>
+  <BoxSizes @scale="setScale" />
   <DecisionRow :name="say.airLeftAllRound">
     <QuantityField
       small
@@ -208,18 +154,5 @@ const boxes = computed(() => [
 }
 .target p {
   margin: 0;
-}
-.oven {
-  display: grid;
-  grid-template-columns: 1fr 1fr 1fr;
-  gap: 2px 8px;
-  margin-bottom: 12px;
-}
-.oven > span {
-  grid-column: 1 / -1;
-}
-small {
-  color: var(--soft);
-  font-size: 12.5px;
 }
 </style>

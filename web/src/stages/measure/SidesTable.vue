@@ -2,6 +2,8 @@
 import * as tell from './roomWords.ts';
 import type { ReferencesPlan } from '@keen-sinew/core';
 import { useUnits } from '../../composables/useUnits.ts';
+import HintText from '../../kit/HintText.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
 
 /** The left side and the right side of one animal, the clearest difference first. */
 defineProps<{ sides: ReferencesPlan['sides'] }>();
@@ -9,20 +11,16 @@ const { number } = useUnits();
 </script>
 
 <template>
-  <p v-if="sides.length === 0" class="says">
+  <HintText v-if="sides.length === 0">
     {{ tell.boneThatIsMeasured }}
-  </p>
-  <table v-else class="reckoning">
-    <thead>
-      <tr>
-        <th scope="col">{{ tell.boneLife }}</th>
-        <th scope="col">{{ tell.left }}</th>
-        <th scope="col">{{ tell.right }}</th>
-        <th scope="col">{{ tell.differs }}</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="side in sides" :key="side.key">
+  </HintText>
+  <ReckoningTable
+    v-else
+    :columns="[tell.boneLife, tell.left, tell.right, tell.differs]"
+    :rows="sides"
+    :key-of="(side) => side.key"
+    ><template #row="{ row: side }"
+      ><tr>
         <td>{{ side.name }}</td>
         <td class="number">{{ number(side.leftMm, 'mm') }}</td>
         <td class="number">{{ number(side.rightMm, 'mm') }}</td>
@@ -30,9 +28,9 @@ const { number } = useUnits();
           {{ number(Math.abs(side.differenceMm), 'mm') }}
           <small>± {{ number(side.plusMinusMm, 'mm') }}</small>
         </td>
-      </tr>
-    </tbody>
-  </table>
+      </tr></template
+    ></ReckoningTable
+  >
 </template>
 
 <style scoped>
@@ -43,11 +41,6 @@ const { number } = useUnits();
 small {
   display: block;
   font-weight: 400;
-  color: var(--soft);
-}
-.says {
-  margin: 4px 0;
-  font-size: 13.5px;
   color: var(--soft);
 }
 </style>

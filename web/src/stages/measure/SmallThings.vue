@@ -4,6 +4,7 @@ import { eyeFits, roundScalesNear, type ScaleChoice } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
+import ActionButton from '../../kit/ActionButton.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withPart } from '../withPart.ts';
 
@@ -29,27 +30,19 @@ const setScale = (scale: ScaleChoice): void =>
   />
   <p class="near">
     {{ say.roundScalesNearby }}
-    <button
-      v-for="n in near"
-      :key="n"
-      type="button"
-      class="quiet-button"
-      @click="setScale({ by: 'ratio', lifePerModel: n })"
-    >
+    <ActionButton v-for="n in near" :key="n" @click="setScale({ by: 'ratio', lifePerModel: n })">
       {{ text(n, 'scale') }}
-    </button>
+    </ActionButton>
   </p>
   <p class="near">
     {{ say.eyesAsTheyAre }}
-    <button
+    <ActionButton
       v-for="fit in eyes"
       :key="fit.eyeMm"
-      type="button"
-      class="quiet-button"
       @click="setScale({ by: 'eye', mm: fit.eyeMm })"
     >
       {{ say.at(text(fit.eyeMm, 'mm'), text(fit.lifePerModel, 'scale')) }}
-    </button>
+    </ActionButton>
   </p>
 </template>
 
@@ -62,8 +55,5 @@ const setScale = (scale: ScaleChoice): void =>
 }
 .near {
   margin: 2px 0;
-}
-.quiet-button {
-  padding: 2px 5px;
 }
 </style>

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import * as tell from './roomWords.ts';
-import { boneDrawing, MOST_READINGS, parseLength, parseScale, readingsOf } from '@keen-sinew/core';
+import { boneDrawing, MOST_READINGS, parseLength, parseScale } from '@keen-sinew/core';
+import { NInput } from 'naive-ui';
 import { computed, nextTick, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import PickRow from '../../controls/PickRow.vue';
-import QuantityField from '../../controls/QuantityField.vue';
 import { useCaliper } from '../../devices/useCaliper.ts';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
+import QuantityField from '../../kit/QuantityField.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
@@ -15,7 +18,9 @@ import SheetFrame from '../../sheet/SheetFrame.vue';
 import CaliperField from './CaliperField.vue';
 import MeasureTabs from './MeasureTabs.vue';
 import OfferTable from './OfferTable.vue';
-import { withReading, withoutReading } from './readingChanges.ts';
+import TapeList from './TapeList.vue';
+import TapeReadings from './TapeReadings.vue';
+import { withReading } from './readingChanges.ts';
 
 /** A list to work down with tape or caliper on a specimen, a toy or a cast. */
 const { piece, plan, change } = usePiecePlan();
@@ -37,7 +42,6 @@ const isDone = (id: string): boolean => readingsFor(id).length >= Number(each.va
 const boneId = ref(bones.value.find(({ id }) => !isDone(id))?.id ?? bones.value[0]!.id);
 const bone = computed(() => bones.value.find(({ id }) => id === boneId.value) ?? bones.value[0]!);
 const readings = computed(() => readingsFor(bone.value.id));
-const summary = computed(() => readingsOf(readings.value));
 const doneCount = computed(() => bones.value.filter(({ id }) => isDone(id)).length);
 const drawing = computed(() => boneDrawing(skeleton.value, bone.value));
 
@@ -95,9 +99,9 @@ const taped = computed(() =>
       <div class="what">
         <p class="name">{{ bone.name }}</p>
         <p>{{ tell.from2(bone.measured) }}</p>
-        <p class="says">
+        <HintText>
           {{ tell.planExpectsLayJaws(text(expectedMm, 'mm')) }}
-        </p>
+        </HintText>
       </div>
       <CaliperField
         :label="tell.readingOf(bone.name)"
@@ -105,49 +109,19 @@ const taped = computed(() =>
         @read="take"
         @next="goNext"
       />
-      <div class="taken">
-        <ul>
-          <li
-            v-for="(mm, i) in readings"
-            :key="i"
-            :class="{ doubted: summary?.doubted.includes(i) }"
-          >
-            {{ text(mm, 'mm', 2) }}
-            <button
-              type="button"
-              class="quiet-button"
-              :aria-label="tell.takeAwayReading(text(mm, 'mm', 2))"
-              @click="change(tell.takeReadingAway, (p) => withoutReading(p, bone.id, i))"
-            >
-              ×
-            </button>
-          </li>
-        </ul>
-        <p v-if="summary" class="mean">
-          {{ tell.mean }} <b class="number">{{ text(summary.value, 'mm', 2) }}</b> ±
-          {{ text(summary.plusMinusMm, 'mm', 2)
-          }}<template v-if="summary.spreadMm !== null">{{
-            tell.spread(text(summary.spreadMm, 'mm', 2))
-          }}</template>
-          <span v-if="summary.doubted.length > 0" class="caution">
-            {{ tell.oneStruckOutLies }}
-          </span>
-        </p>
-      </div>
+      <TapeReadings :bone="bone" :readings="readings" />
     </div>
   </SheetFrame>
   <LedgerPanel stage="measure">
     <LedgerSection :title="tell.whatIsMeasured">
       <DecisionRow :name="tell.specimenToyOrCast">
-        <input
-          class="text"
-          :aria-label="tell.nameOfSpecimen"
-          maxlength="80"
+        <NInput
+          size="small"
+          :maxlength="80"
           :placeholder="tell.nameForIt"
-          :value="references.specimen.name"
-          @change="
-            setSpecimen(tell.nameSpecimen, { name: ($event.target as HTMLInputElement).value })
-          "
+          :input-props="{ 'aria-label': tell.nameOfSpecimen }"
+          :default-value="references.specimen.name"
+          @change="(name) => setSpecimen(tell.nameSpecimen, { name })"
         />
       </DecisionRow>
       <DecisionRow :name="tell.itsScaleToLife">
@@ -159,29 +133,25 @@ const taped = computed(() =>
           @set="setSpecimen(tell.changeSpecimensScale, { lifePerSpecimen: $event })"
         />
       </DecisionRow>
-      <p class="says">
+      <HintText>
         {{ tell.specimensAreOftenProtected }}
-      </p>
+      </HintText>
     </LedgerSection>
     <LedgerSection :title="tell.caliper">
-      <p class="says">
+      <HintText>
         {{ tell.caliperThatTypesLike }}
-      </p>
-      <button
-        type="button"
-        class="wide-button"
-        @click="caliper.running.value ? caliper.stop() : listen()"
-      >
+      </HintText>
+      <ActionButton kind="wide" @click="caliper.running.value ? caliper.stop() : listen()">
         {{ caliper.running.value ? tell.stopSimulatedCaliper : tell.trySimulatedCaliper }}
-      </button>
-      <p v-if="caliper.problem.value" class="problem" role="alert">{{ caliper.problem.value }}</p>
-      <PickRow
+      </ActionButton>
+      <HintText v-if="caliper.problem.value" alarm>{{ caliper.problem.value }}</HintText>
+      <ChoiceRow
         :label="tell.readingsOfEachBone"
         :value="each"
         :options="EACH"
         @set="each = $event"
       />
-      <PickRow
+      <ChoiceRow
         class="sides"
         :label="tell.sides"
         :value="both"
@@ -190,26 +160,13 @@ const taped = computed(() =>
       />
     </LedgerSection>
     <LedgerSection :title="tell.listOf(doneCount, bones.length)">
-      <ol>
-        <li v-for="entry in bones" :key="entry.id">
-          <button
-            type="button"
-            :class="{ done: isDone(entry.id) }"
-            :aria-current="entry.id === bone.id ? 'true' : undefined"
-            @click="boneId = entry.id"
-          >
-            <span>{{ entry.name }}</span>
-            <small class="number">
-              {{
-                readingsFor(entry.id).length === 0
-                  ? ''
-                  : text(readingsOf(readingsFor(entry.id))!.value, 'mm')
-              }}
-              {{ readingsFor(entry.id).length }}/{{ each }}
-            </small>
-          </button>
-        </li>
-      </ol>
+      <TapeList
+        :bones="bones"
+        :chosen-id="bone.id"
+        :each="Number(each)"
+        :readings="references.readings"
+        @choose="boneId = $event"
+      />
     </LedgerSection>
     <LedgerSection v-if="taped.length > 0" :title="tell.takeLengthsOver">
       <OfferTable :offers="taped" />
@@ -232,77 +189,7 @@ const taped = computed(() =>
 .what .name {
   font: 700 20px/1.2 var(--font-title);
 }
-.says {
-  font-size: 13.5px;
-  color: var(--soft);
-  margin: 4px 0;
-}
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-  font-family: var(--font-number);
-}
-ul li {
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  padding: 2px 2px 2px 8px;
-}
-.doubted {
-  text-decoration: line-through;
-  color: var(--ochre);
-}
-.caution {
-  color: var(--ochre);
-}
-.mean {
-  margin: 8px 0 0;
-}
-ol {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-ol button {
-  width: 100%;
-  display: flex;
-  justify-content: space-between;
-  background: none;
-  border: 0;
-  border-bottom: 1px dotted var(--line);
-  border-left: 4px solid transparent;
-  padding: 3px 6px;
-  text-align: left;
-  cursor: pointer;
-  font-size: 14px;
-}
-ol .done {
-  border-left-color: var(--verdigris);
-}
-ol button[aria-current='true'] {
-  background: var(--verdigris-wash);
-}
-small {
-  color: var(--soft);
-  white-space: nowrap;
-}
-.text {
-  width: 100%;
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
-  padding: 3px 6px;
-}
 .sides {
   margin-top: 6px;
-}
-.problem {
-  color: var(--rust);
-  font-size: 13.5px;
 }
 </style>

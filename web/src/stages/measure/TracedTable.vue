@@ -4,7 +4,9 @@ import type { ReferencesPlan } from '@keen-sinew/core';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import WorkingDetail from '../../ledger/WorkingDetail.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
+import OpenedRow from '../../ledger/OpenedRow.vue';
 
 /** Each bone as each view shows it, and its true length with what each view hides. */
 defineProps<{ traced: ReferencesPlan['traced'] }>();
@@ -18,55 +20,38 @@ const hiddenText = (hidden: number | null): string =>
 </script>
 
 <template>
-  <table class="reckoning">
-    <thead>
+  <ReckoningTable
+    :columns="[tell.boneLife, tell.seen, tell.trueWord]"
+    :rows="traced"
+    :key-of="({ found, working }) => working.id"
+    ><template #row="{ row: { found, working } }">
       <tr>
-        <th scope="col">{{ tell.boneLife }}</th>
-        <th scope="col">{{ tell.seen }}</th>
-        <th scope="col">{{ tell.trueWord }}</th>
+        <td>
+          <ActionButton
+            kind="plain"
+            class="name"
+            :data-working="working.id"
+            :aria-expanded="open === working.id"
+            @click="open === working.id ? pick(null) : pick(working.target ?? null, working.id)"
+          >
+            {{ found.bone.name }}
+          </ActionButton>
+        </td>
+        <td class="seen">
+          <span v-for="entry in found.seen" :key="entry.pictureId">
+            {{ viewOf(entry.pictureId) }} {{ number(entry.mm, 'mm') }}{{ hiddenText(entry.hidden) }}
+          </span>
+        </td>
+        <td class="number true">
+          {{ found.whole ? '' : '≥ ' }}{{ number(found.mm, 'mm') }}
+          <small>± {{ number(found.plusMinusMm, 'mm') }}</small>
+        </td>
       </tr>
-    </thead>
-    <tbody>
-      <template v-for="{ found, working } in traced" :key="working.id">
-        <tr>
-          <td>
-            <button
-              type="button"
-              class="name"
-              :data-working="working.id"
-              :aria-expanded="open === working.id"
-              @click="open === working.id ? pick(null) : pick(working.target ?? null, working.id)"
-            >
-              {{ found.bone.name }}
-            </button>
-          </td>
-          <td class="seen">
-            <span v-for="entry in found.seen" :key="entry.pictureId">
-              {{ viewOf(entry.pictureId) }} {{ number(entry.mm, 'mm')
-              }}{{ hiddenText(entry.hidden) }}
-            </span>
-          </td>
-          <td class="number true">
-            {{ found.whole ? '' : '≥ ' }}{{ number(found.mm, 'mm') }}
-            <small>± {{ number(found.plusMinusMm, 'mm') }}</small>
-          </td>
-        </tr>
-        <tr v-if="open === working.id">
-          <td colspan="3"><WorkingDetail :working="working" /></td>
-        </tr>
-      </template>
-    </tbody>
-  </table>
+      <OpenedRow :of="[working]" /> </template
+  ></ReckoningTable>
 </template>
 
 <style scoped>
-.name {
-  background: none;
-  border: 0;
-  padding: 2px 0;
-  text-align: left;
-  cursor: pointer;
-}
 .seen span {
   display: block;
   font-size: 13px;

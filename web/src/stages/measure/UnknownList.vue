@@ -3,6 +3,7 @@ import * as tell from './roomWords.ts';
 import { plural, landmarksOf, type ReferencesPlan } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import HintText from '../../kit/HintText.vue';
 
 /** What no picture settles, and the one thing that would settle most of it. */
 const props = defineProps<{ unknown: ReferencesPlan['unknown'] }>();
@@ -26,7 +27,7 @@ const bones = (count: number): string =>
 </script>
 
 <template>
-  <p v-if="unknown.bones.length === 0" class="says">{{ tell.everyBoneHasIts }}</p>
+  <HintText v-if="unknown.bones.length === 0">{{ tell.everyBoneHasIts }}</HintText>
   <template v-else>
     <p v-if="next?.kind === 'landmark' && placeName?.picture" class="next">
       {{ tell.place }} <b>{{ placeName.name }}</b> {{ tell.on }}
@@ -39,17 +40,12 @@ const bones = (count: number): string =>
       }}
     </p>
     <p v-else class="next">{{ tell.eachOfThemLacks }}</p>
-    <p class="says">{{ tell.withoutTrueLength(bones(unknown.bones.length), names) }}</p>
+    <HintText>{{ tell.withoutTrueLength(bones(unknown.bones.length), names) }}</HintText>
   </template>
 </template>
 
 <style scoped>
 .next {
   margin: 4px 0;
-}
-.says {
-  margin: 4px 0;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

@@ -1,7 +1,8 @@
 // @vitest-environment happy-dom
 import { demoWorkpieces, planPiece, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { mountWithPiece, press } from '../../testing/mountWithPiece.ts';
+import { press } from '../../testing/hands.ts';
+import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import DisagreementTable from './DisagreementTable.vue';
 import SidesTable from './SidesTable.vue';
 import UnknownList from './UnknownList.vue';

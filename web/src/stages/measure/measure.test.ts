@@ -1,7 +1,8 @@
 // @vitest-environment happy-dom
 import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
+import { press, typeInto } from '../../testing/hands.ts';
+import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import BoneTable from './BoneTable.vue';
 import ScaleControl from './ScaleControl.vue';
 

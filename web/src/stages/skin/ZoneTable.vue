@@ -5,10 +5,13 @@ import { computed, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import PickRow from '../../controls/PickRow.vue';
-import { lengthAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
+import { lengthAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withPart } from '../withPart.ts';
 
@@ -57,26 +60,21 @@ const madeWith = (zone: ZonePlan) =>
 </script>
 
 <template>
-  <table class="reckoning">
-    <thead>
-      <tr>
-        <th scope="col">{{ say.zone }}</th>
-        <th scope="col">{{ say.long }}</th>
-        <th scope="col">{{ say.wide }}</th>
-        <th scope="col">{{ say.madeWith }}</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="entry in zones" :key="entry.zone.id" :class="{ chosen: entry === chosen }">
+  <ReckoningTable
+    :columns="[say.zone, say.long, say.wide, say.madeWith]"
+    :rows="zones"
+    :key-of="(entry) => entry.zone.id"
+    ><template #row="{ row: entry }"
+      ><tr :class="{ chosen: entry === chosen }">
         <td>
-          <button
-            type="button"
+          <ActionButton
+            kind="plain"
             class="zone"
             :aria-pressed="entry === chosen"
             @click="choose(entry)"
           >
             {{ entry.zone.name }}
-          </button>
+          </ActionButton>
         </td>
         <td class="number">{{ text(entry.length.value, 'mm').replace(/ .*/, '') }}</td>
         <td class="number">
@@ -85,19 +83,19 @@ const madeWith = (zone: ZonePlan) =>
         <td class="tool" :class="{ none: entry.method === 'carved' && !entry.tool }">
           {{ madeWith(entry) }}
         </td>
-      </tr>
-    </tbody>
-  </table>
+      </tr></template
+    ></ReckoningTable
+  >
   <h4>{{ chosen.zone.name }}</h4>
-  <PickRow
+  <ChoiceRow
     :label="say.howCoatOfIs(chosen.zone.name)"
     :value="chosen.method"
     :options="METHODS"
     @set="set({ method: $event as CoatMethod })"
   />
-  <p v-if="chosen.zone.hair === null && chosen.method === 'smooth'" class="says">
+  <HintText v-if="chosen.zone.hair === null && chosen.method === 'smooth'">
     {{ say.bareItIsSmoothed }}
-  </p>
+  </HintText>
   <template v-else>
     <DecisionRow
       :name="say.inLife(word)"
@@ -123,22 +121,15 @@ const madeWith = (zone: ZonePlan) =>
     />
     <WorkingRow :working="chosen.undersize" :label="say.leftFreeForFibre" />
   </template>
-  <p v-if="chosen.method === 'carved' && chosen.locksPerStroke > 1" class="says">
+  <HintText v-if="chosen.method === 'carved' && chosen.locksPerStroke > 1">
     {{ say.yourFinestToolMakes(chosen.locksPerStroke) }}
-  </p>
-  <p v-if="chosen.method === 'fibre'" class="says">
+  </HintText>
+  <HintText v-if="chosen.method === 'fibre'">
     {{ say.clayUnderThisZone }}
-  </p>
+  </HintText>
 </template>
 
 <style scoped>
-.zone {
-  background: none;
-  border: 0;
-  padding: 2px 0;
-  text-align: left;
-  cursor: pointer;
-}
 .chosen .zone {
   font-weight: 700;
 }
@@ -152,10 +143,5 @@ const madeWith = (zone: ZonePlan) =>
 h4 {
   margin: 12px 0 6px;
   font: 700 16px var(--font-title);
-}
-.says {
-  margin: 6px 4px;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

@@ -1,7 +1,8 @@
 // @vitest-environment happy-dom
 import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
+import { boxesIn, press, typeInto } from '../../testing/hands.ts';
+import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import ToolList from './ToolList.vue';
 import ZoneTable from './ZoneTable.vue';
 
@@ -48,10 +49,10 @@ describe('ZoneTable', () => {
 describe('ToolList', () => {
   it('adds and puts away tools, and the zones follow', async () => {
     const { wrapper, piece, plan, labels } = mountWithPiece(ToolList, otter);
-    const box = (i: number) => wrapper.findAll('input')[i]!;
-    await box(0).setValue(true);
+    const box = (i: number) => boxesIn(wrapper)[i]!;
+    await box(0).trigger('click');
     expect(piece().skin.tools).toContain('scalpel');
-    for (const i of [1, 2, 3, 4]) await box(i).setValue(false);
+    for (const i of [1, 2, 3, 4]) await box(i).trigger('click');
     expect(piece().skin.tools).toEqual(['scalpel']);
     expect(plan().skin.zones.every((zone) => zone.tool?.id === 'scalpel')).toBe(true);
     expect(labels[0]).toBe('Add a tool');

@@ -4,11 +4,14 @@ import { formatQuantity, WEIGHT_METALS, type Workpiece } from '@keen-sinew/core'
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import PickRow from '../../controls/PickRow.vue';
-import { numberAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
+import { numberAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
 import CautionNote from '../../ledger/CautionNote.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withStance } from './stanceChanges.ts';
@@ -55,7 +58,7 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
 </script>
 
 <template>
-  <PickRow :label="say.howItIsHeld" :value="stance.hold" :options="HOLDS" @set="setHold" />
+  <ChoiceRow :label="say.howItIsHeld" :value="stance.hold" :options="HOLDS" @set="setHold" />
   <WorkingRow
     v-for="entry in balance.workings"
     :key="entry.id"
@@ -72,29 +75,20 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
         @set="setTilt"
       />
     </DecisionRow>
-    <table class="reckoning">
-      <caption class="visually-hidden">
-        {{
-          say.smallestBaseByThickness
-        }}
-      </caption>
-      <thead>
-        <tr>
-          <th scope="col">{{ say.board(unit) }}</th>
-          <th scope="col">{{ say.long }}</th>
-          <th scope="col">{{ say.wide }}</th>
-          <th scope="col">{{ say.boardG }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="board in balance.bases" :key="board.thicknessMm">
+    <ReckoningTable
+      :columns="[say.board(unit), say.long, say.wide, say.boardG]"
+      :rows="balance.bases"
+      :key-of="(board) => board.thicknessMm"
+      :caption="say.smallestBaseByThickness"
+      ><template #row="{ row: board }"
+        ><tr>
           <td class="number">{{ mm(board.thicknessMm) }}</td>
           <td class="number">{{ mm(board.lengthMm) }}</td>
           <td class="number">{{ mm(board.widthMm) }}</td>
           <td class="number">{{ board.boardG.toFixed(0) }}</td>
-        </tr>
-      </tbody>
-    </table>
+        </tr></template
+      ></ReckoningTable
+    >
   </template>
   <template v-if="stance.weight">
     <DecisionRow :name="say.weightInside" own :back="say.takeItOut" @revert="remove">
@@ -118,12 +112,12 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
     <CautionNote v-if="stance.weight.metal === 'lead'" :ids="['lead']" />
   </template>
   <template v-else-if="places.length > 0">
-    <p class="says">{{ say.weightInBodyWould }}</p>
+    <HintText>{{ say.weightInBodyWould }}</HintText>
     <ul class="places">
       <li v-for="(entry, i) in places" :key="`${entry.boneId}${entry.along}`">
-        <button type="button" class="quiet-button" @click="place(i)">
+        <ActionButton @click="place(i)">
           {{ say.gIn(entry.grams, nameOf(entry.boneId).toLowerCase(), percent(entry.along)) }}
-        </button>
+        </ActionButton>
         <span v-if="entry.ballMm > entry.roomMm" class="tight">
           {{ say.ballOfRoomFor(mm(2 * entry.ballMm), mm(2 * Math.max(0, entry.roomMm)), unit) }}
         </span>
@@ -133,18 +127,10 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
 </template>
 
 <style scoped>
-.says {
-  margin: 8px 0 2px;
-  font-size: 14px;
-  color: var(--soft);
-}
 .places {
   margin: 0;
   padding: 0;
   list-style: none;
-}
-.places button {
-  text-align: left;
 }
 .tight {
   display: block;

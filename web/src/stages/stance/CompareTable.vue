@@ -5,6 +5,9 @@ import { formatQuantity } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
+import ActionButton from '../../kit/ActionButton.vue';
+import HintText from '../../kit/HintText.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
 
 /** Two stances bone by bone: the same lengths, and what moved how far. */
 const props = defineProps<{ comparison: StanceComparison; name: string }>();
@@ -18,50 +21,27 @@ const rows = computed(() => props.comparison.bones.slice(0, MOST));
 </script>
 
 <template>
-  <p class="says">
+  <HintText>
     {{ say.dashedOnSheetAll(name, comparison.bones.length, comparison.worstMm.toExponential(0)) }}
-  </p>
-  <table class="reckoning">
-    <thead>
-      <tr>
-        <th scope="col">{{ say.movedMost }}</th>
-        <th scope="col">{{ say.here(unit) }}</th>
-        <th scope="col">{{ say.there }}</th>
-        <th scope="col">{{ say.moved }}</th>
-        <th scope="col">{{ say.turned }}</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr
-        v-for="row in rows"
-        :key="row.boneId"
-        :class="{ chosen: isTarget(target, 'bone', row.boneId) }"
-      >
+  </HintText>
+  <ReckoningTable
+    :columns="[say.movedMost, say.here(unit), say.there, say.moved, say.turned]"
+    :rows="rows"
+    :key-of="(row) => row.boneId"
+    ><template #row="{ row }"
+      ><tr :class="{ chosen: isTarget(target, 'bone', row.boneId) }">
         <td>
-          <button type="button" class="bone" @click="pick({ kind: 'bone', id: row.boneId })">
+          <ActionButton kind="plain" class="bone" @click="pick({ kind: 'bone', id: row.boneId })">
             {{ row.name }}
-          </button>
+          </ActionButton>
         </td>
         <td class="number">{{ mm(row.lengthsMm[0]) }}</td>
         <td class="number">{{ mm(row.lengthsMm[1]) }}</td>
         <td class="number">{{ mm(row.movedMm) }}</td>
         <td class="number">{{ row.turnedDeg.toFixed(0) }}</td>
-      </tr>
-    </tbody>
-  </table>
+      </tr></template
+    ></ReckoningTable
+  >
 </template>
 
-<style scoped>
-.says {
-  margin: 4px 0;
-  font-size: 13.5px;
-  color: var(--soft);
-}
-.bone {
-  background: none;
-  border: 0;
-  padding: 2px 0;
-  text-align: left;
-  cursor: pointer;
-}
-</style>
+<style scoped></style>

@@ -6,6 +6,7 @@ import { Lock, LockOpen } from 'lucide-vue-next';
 import { NSwitch } from 'naive-ui';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import ActionButton from '../../kit/ActionButton.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withFoot, withLock } from './stanceChanges.ts';
 
@@ -60,21 +61,20 @@ const plant = (): void =>
       :label="`${foot.contact.name}, ${foot.down ? say.down : say.lifted}`"
       :alarm="foot.down && !foot.touches"
     />
-    <button
+    <ActionButton
       v-if="foot.contact.kind === 'foot'"
-      type="button"
-      class="quiet-button lock"
+      class="lock"
       :aria-pressed="isLocked(foot)"
       :aria-label="say.lockWhereItStands(foot.contact.name)"
       :title="isLocked(foot) ? say.lockedWhereItStands : say.lockItWhereIt"
       @click="lock(foot)"
     >
       <component :is="isLocked(foot) ? Lock : LockOpen" :size="14" aria-hidden="true" />
-    </button>
+    </ActionButton>
   </div>
-  <button v-if="hanging" type="button" class="wide-button" @click="plant">
+  <ActionButton v-if="hanging" kind="wide" @click="plant">
     {{ say.plantFeetBendEach }}
-  </button>
+  </ActionButton>
 </template>
 
 <style scoped>

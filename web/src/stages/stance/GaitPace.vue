@@ -4,9 +4,10 @@ import { alexanderStride, limitsOf, parseNumber, type GaitPlan } from '@keen-sin
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import { lengthAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
+import { lengthAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
 import { withStride } from './stanceChanges.ts';
 
 /** Stride or speed of the gait, as the user wants it: the one follows from the other. */
@@ -65,16 +66,8 @@ function readSpeed(typed: string) {
         @set="set($event)"
       />
     </DecisionRow>
-    <p v-if="short" class="says" role="status">
+    <HintText v-if="short" role="status">
       {{ say.theseLimbsDoNot(text(stride.value, 'mm'), text(own!, 'mm')) }}
-    </p>
+    </HintText>
   </template>
 </template>
-
-<style scoped>
-.says {
-  margin: 4px;
-  font-size: 13.5px;
-  color: var(--ochre);
-}
-</style>

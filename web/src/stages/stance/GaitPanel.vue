@@ -5,6 +5,8 @@ import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
+import ActionButton from '../../kit/ActionButton.vue';
+import { SliderField } from '../../kit/heavy.ts';
 import { boardLayout } from '../../sheet/boardLayout.ts';
 import SheetBoard from '../../sheet/SheetBoard.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
@@ -26,12 +28,11 @@ function within(moment: number): number {
   if (props.gait.spec.kind === 'keyed') return Math.min(1, Math.max(0, moment));
   return Math.round((moment - Math.floor(moment)) * 1e6) / 1e6;
 }
-const at = (event: Event): number => Number((event.target as HTMLInputElement).value) / 1000;
 /** The chart and the slider under it have one axis: where a stride begins and ends on the page, px. */
 const box = ref<HTMLElement | null>(null);
 const size = useElementSize(box);
-/** Half of a slider's thumb: its middle is what points at the moment. */
-const THUMB_PX = 8;
+/** Room beside a slider's rail for half of its thumb. */
+const THUMB_PX = 7;
 const axis = computed(() => {
   const { width, height } = { width: size.width.value, height: size.height.value };
   const layout = boardLayout(rows.value, { width, height });
@@ -58,13 +59,13 @@ function clicked(event: MouseEvent): void {
   const moment = (event.clientX - left - axis.value.left) / axis.value.width;
   if (moment >= 0 && moment <= 1) set(moment);
 }
-function slid(event: Event): void {
+function slid(thousandths: number): void {
   emit('sliding', false);
-  set(at(event));
+  set(thousandths / 1000);
 }
-function slide(event: Event): void {
+function slide(thousandths: number): void {
   emit('sliding', true);
-  show(at(event));
+  show(thousandths / 1000);
 }
 const set = (moment: number): void =>
   change(say.slide(props.gait.spec.name.toLowerCase()), (p) =>
@@ -79,6 +80,7 @@ const step = (by: number): void => set((Math.round(props.gait.moment / EIGHTH) +
   <div class="gait">
     <div v-if="gait.bars.length > 0" ref="box" class="chart" @click="clicked">
       <SheetBoard
+        still
         class="bars"
         :class="{ many: gait.bars.length > 4 }"
         :rows="rows"
@@ -88,27 +90,26 @@ const step = (by: number): void => set((Math.round(props.gait.moment / EIGHTH) +
       />
     </div>
     <div class="slide">
-      <input
-        type="range"
-        min="0"
-        max="1000"
-        step="5"
-        :style="slider"
+      <SliderField
+        :label="say.momentOf(gait.spec.name.toLowerCase())"
+        :said="say.ofStride(percent)"
         :value="gait.moment * 1000"
-        :aria-label="say.momentOf(gait.spec.name.toLowerCase())"
-        :aria-valuetext="say.ofStride(percent)"
-        @input="slide"
-        @change="slid"
+        :min="0"
+        :max="1000"
+        :step="5"
+        :style="slider"
+        @slide="slide"
+        @set="slid"
       />
     </div>
     <div class="slide ends">
-      <button type="button" class="quiet-button" :aria-label="say.eighthBack" @click="step(-1)">
+      <ActionButton :aria-label="say.eighthBack" @click="step(-1)">
         {{ say.eighth }}
-      </button>
+      </ActionButton>
       <output class="number">{{ percent.toFixed(1) }} %</output>
-      <button type="button" class="quiet-button" :aria-label="say.eighthOn" @click="step(1)">
+      <ActionButton :aria-label="say.eighthOn" @click="step(1)">
         {{ say.eighth2 }}
-      </button>
+      </ActionButton>
     </div>
   </div>
 </template>
@@ -131,9 +132,8 @@ const step = (by: number): void => set((Math.round(props.gait.moment / EIGHTH) +
   align-items: center;
   gap: 8px;
 }
-.slide input {
+.slide > :only-child {
   flex: 1;
-  accent-color: var(--verdigris);
 }
 .ends {
   justify-content: center;

@@ -14,10 +14,11 @@ import {
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import { lengthAt, numberAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import { lengthAt, numberAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
 import { groundOf, withStance } from './stanceChanges.ts';
 
 /** What the piece stands on; the feet are planted on it whenever it changes. */
@@ -161,7 +162,7 @@ function underFeet(): void {
     :parse="readRock"
     @set="put(say.changeRock, $event)"
   />
-  <button v-if="ground.kind === 'log'" type="button" class="wide-button" @click="underFeet">
+  <ActionButton v-if="ground.kind === 'log'" kind="wide" @click="underFeet">
     {{ say.bringItUnderMiddle }}
-  </button>
+  </ActionButton>
 </template>

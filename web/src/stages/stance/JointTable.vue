@@ -5,9 +5,11 @@ import { Lock, LockOpen } from 'lucide-vue-next';
 import { computed, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
-import PickRow from '../../controls/PickRow.vue';
-import QuantityField from '../../controls/QuantityField.vue';
-import WorkingDetail from '../../ledger/WorkingDetail.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
+import QuantityField from '../../kit/QuantityField.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
+import OpenedRow from '../../ledger/OpenedRow.vue';
 import { withLock, withoutAngle, withTurn } from './stanceChanges.ts';
 
 const { piece, plan, change } = usePiecePlan();
@@ -66,81 +68,59 @@ const toggle = ({ working }: JointRow): void =>
 </script>
 
 <template>
-  <PickRow :label="say.partOfBody" :value="part" :options="PARTS" @set="part = $event" />
-  <table class="reckoning">
-    <thead>
-      <tr>
-        <th scope="col">{{ say.joint }}</th>
-        <th scope="col">{{ say.limits }}</th>
-        <th scope="col">{{ say.degrees }}</th>
-        <th scope="col">
-          <span class="visually-hidden">{{ say.lockAndReset }}</span>
-        </th>
+  <ChoiceRow :label="say.partOfBody" :value="part" :options="PARTS" @set="part = $event" />
+  <ReckoningTable
+    :columns="[say.joint, say.limits, say.degrees, { title: say.lockAndReset, hidden: true }]"
+    :rows="rows"
+    :key-of="(row) => row.working.id"
+    ><template #row="{ row }">
+      <tr :class="{ chosen: isTarget(target, 'bone', row.boneId) }">
+        <td>
+          <ActionButton
+            kind="plain"
+            :data-working="row.working.id"
+            :aria-expanded="open === row.working.id"
+            @click="toggle(row)"
+          >
+            {{ row.joint }} <small>{{ row.freedom }}</small>
+          </ActionButton>
+        </td>
+        <td class="limits number">{{ row.limits[0] }}…{{ row.limits[1] }}</td>
+        <td class="deg" :class="{ outside: outside(row) }">
+          <QuantityField
+            small
+            :label="say.degrees2(row.working.label)"
+            :shown="row.working.value.toFixed(1).replace('-0.0', '0.0')"
+            :parse="read(row)"
+            @set="set(row, $event)"
+          />
+        </td>
+        <td class="reset">
+          <ActionButton
+            class="lock"
+            :aria-pressed="isLocked(row)"
+            :aria-label="say.lock2(row.working.label)"
+            :title="isLocked(row) ? say.lockedDragsLeaveIt : say.lockItAgainstDrags"
+            @click="lock(row)"
+          >
+            <component :is="isLocked(row) ? Lock : LockOpen" :size="13" aria-hidden="true" />
+          </ActionButton>
+          <ActionButton
+            v-if="isOwn(row)"
+            :aria-label="say.reset(row.working.label)"
+            @click="revert(row)"
+          >
+            {{ say.reset2 }}
+          </ActionButton>
+        </td>
       </tr>
-    </thead>
-    <tbody>
-      <template v-for="row in rows" :key="row.working.id">
-        <tr :class="{ chosen: isTarget(target, 'bone', row.boneId) }">
-          <td>
-            <button
-              type="button"
-              :data-working="row.working.id"
-              :aria-expanded="open === row.working.id"
-              @click="toggle(row)"
-            >
-              {{ row.joint }} <small>{{ row.freedom }}</small>
-            </button>
-          </td>
-          <td class="limits number">{{ row.limits[0] }}…{{ row.limits[1] }}</td>
-          <td class="deg" :class="{ outside: outside(row) }">
-            <QuantityField
-              small
-              :label="say.degrees2(row.working.label)"
-              :shown="row.working.value.toFixed(1).replace('-0.0', '0.0')"
-              :parse="read(row)"
-              @set="set(row, $event)"
-            />
-          </td>
-          <td class="reset">
-            <button
-              type="button"
-              class="quiet-button lock"
-              :aria-pressed="isLocked(row)"
-              :aria-label="say.lock2(row.working.label)"
-              :title="isLocked(row) ? say.lockedDragsLeaveIt : say.lockItAgainstDrags"
-              @click="lock(row)"
-            >
-              <component :is="isLocked(row) ? Lock : LockOpen" :size="13" aria-hidden="true" />
-            </button>
-            <button
-              v-if="isOwn(row)"
-              type="button"
-              class="quiet-button"
-              :aria-label="say.reset(row.working.label)"
-              @click="revert(row)"
-            >
-              {{ say.reset2 }}
-            </button>
-          </td>
-        </tr>
-        <tr v-if="open === row.working.id">
-          <td colspan="4"><WorkingDetail :working="row.working" /></td>
-        </tr>
-      </template>
-    </tbody>
-  </table>
+      <OpenedRow :of="[row.working]" /> </template
+  ></ReckoningTable>
 </template>
 
 <style scoped>
 table {
   margin-top: 8px;
-}
-td button {
-  background: none;
-  border: 0;
-  padding: 2px 0;
-  text-align: left;
-  cursor: pointer;
 }
 small {
   color: var(--soft);

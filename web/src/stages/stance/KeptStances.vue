@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { pieceSkeleton, carriedOver, type KeptStance, type Piece } from '@keen-sinew/core';
+import { NInput } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import DecisionRow from '../../controls/DecisionRow.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
 import { usePieceStore } from '../../stores/pieceStore.ts';
 import { stanceName, withStance } from './stanceChanges.ts';
 
@@ -106,40 +109,34 @@ function bring(value: string): void {
 
 <template>
   <form class="keep" @submit.prevent="keep">
-    <input v-model="name" maxlength="60" :aria-label="say.nameOfStance" :placeholder="say.name" />
-    <button type="submit" class="quiet-button">{{ say.keepThisStance }}</button>
+    <NInput
+      v-model:value="name"
+      size="small"
+      :maxlength="60"
+      :placeholder="say.name"
+      :input-props="{ 'aria-label': say.nameOfStance }"
+    />
+    <ActionButton submit>{{ say.keepThisStance }}</ActionButton>
   </form>
   <ul v-if="kept.length > 0" class="list">
     <li v-for="entry in kept" :key="entry.id">
       <span class="name">{{ entry.name }}</span>
-      <button
-        type="button"
-        class="quiet-button"
-        :aria-label="say.takeUp(entry.name)"
-        @click="take(entry)"
-      >
+      <ActionButton :aria-label="say.takeUp(entry.name)" @click="take(entry)">
         {{ say.takeUp2 }}
-      </button>
-      <button
-        type="button"
-        class="quiet-button"
+      </ActionButton>
+      <ActionButton
         :aria-pressed="comparing === entry.id"
         :aria-label="say.compareWith(entry.name)"
         @click="emit('compare', comparing === entry.id ? null : entry.id)"
       >
         {{ say.compare }}
-      </button>
-      <button
-        type="button"
-        class="quiet-button"
-        :aria-label="say.remove(entry.name)"
-        @click="remove(entry)"
-      >
+      </ActionButton>
+      <ActionButton :aria-label="say.remove(entry.name)" @click="remove(entry)">
         {{ say.remove2 }}
-      </button>
+      </ActionButton>
     </li>
   </ul>
-  <p v-else class="says">{{ say.keepStanceToCome }}</p>
+  <HintText v-else>{{ say.keepStanceToCome }}</HintText>
   <DecisionRow v-if="offered.length > 0" :name="say.fromAnotherPiece">
     <ChoiceField
       small
@@ -149,7 +146,7 @@ function bring(value: string): void {
       @set="bring"
     />
   </DecisionRow>
-  <p v-if="said" class="says" role="status">{{ said }}</p>
+  <HintText v-if="said" role="status">{{ said }}</HintText>
 </template>
 
 <style scoped>
@@ -186,10 +183,5 @@ function bring(value: string): void {
 }
 .list button[aria-pressed='true'] {
   text-decoration: underline;
-}
-.says {
-  margin: 4px 0;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

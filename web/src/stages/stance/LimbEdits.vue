@@ -9,8 +9,9 @@ import {
 } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import DecisionRow from '../../controls/DecisionRow.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
 import { withStance } from './stanceChanges.ts';
 
 /** Whole limbs at once: copied to the other side, exchanged, straightened. */
@@ -77,21 +78,21 @@ function straighten(side: Side): void {
     />
   </DecisionRow>
   <div class="edits">
-    <button type="button" class="quiet-button" @click="copy('left')">
+    <ActionButton @click="copy('left')">
       {{ say.copyLeftToRight }}
-    </button>
-    <button type="button" class="quiet-button" @click="copy('right')">
+    </ActionButton>
+    <ActionButton @click="copy('right')">
       {{ say.copyRightToLeft }}
-    </button>
-    <button type="button" class="quiet-button" @click="straighten('left')">
+    </ActionButton>
+    <ActionButton @click="straighten('left')">
       {{ say.straightenLeft }}
-    </button>
-    <button type="button" class="quiet-button" @click="straighten('right')">
+    </ActionButton>
+    <ActionButton @click="straighten('right')">
       {{ say.straightenRight }}
-    </button>
-    <button type="button" class="quiet-button" @click="swap">
+    </ActionButton>
+    <ActionButton @click="swap">
       {{ say.swapLeftAndRight }}
-    </button>
+    </ActionButton>
   </div>
 </template>
 

@@ -16,9 +16,12 @@ import {
 } from '@keen-sinew/core';
 import { computed, ref, shallowRef } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import DecisionRow from '../../controls/DecisionRow.vue';
 import { downloadText } from '../../files/download.ts';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import { FilePicker, SliderField } from '../../kit/heavy.ts';
+import HintText from '../../kit/HintText.vue';
 import { withStance } from './stanceChanges.ts';
 
 /** The stance or the whole stride as a BVH file, and stances out of such files, joints by name. */
@@ -42,7 +45,6 @@ function saveStride(): void {
   downloadText(`${piece.value.id}-${spec.id}.bvh`, bvhText(skeleton.value, frames), 'text/plain');
 }
 
-const file = ref<HTMLInputElement | null>(null);
 const read = shallowRef<BvhFile | null>(null);
 const names = ref<Record<string, string>>({});
 const faces = ref<Faces>('z');
@@ -56,9 +58,7 @@ const bones = computed(() => [
 ]);
 const own = computed(() => read.value !== null && isOwn(skeleton.value, read.value));
 
-async function takeIn(event: Event): Promise<void> {
-  const field = event.target as HTMLInputElement;
-  const chosen = field.files?.[0];
+async function takeIn([chosen]: readonly File[]): Promise<void> {
   if (chosen === undefined) return;
   try {
     const result = readBvh(await chosen.text());
@@ -69,8 +69,6 @@ async function takeIn(event: Event): Promise<void> {
     missed.value = [];
   } catch (error) {
     problem.value = say.couldNotBeRead(chosen.name, (error as Error).message);
-  } finally {
-    field.value = '';
   }
 }
 function put(): void {
@@ -95,49 +93,38 @@ function put(): void {
       say.byWord(skeleton.value.byId.get(boneId)?.name ?? boneId, deg.toFixed(0)),
     );
 }
-const setFrame = (event: Event): void => {
-  frame.value = Number((event.target as HTMLInputElement).value);
-};
 </script>
 
 <template>
   <div class="files">
-    <button type="button" class="quiet-button" @click="saveStance">{{ say.saveAsBvh }}</button>
-    <button v-if="gait" type="button" class="quiet-button" @click="saveStride">
+    <ActionButton @click="saveStance">{{ say.saveAsBvh }}</ActionButton>
+    <ActionButton v-if="gait" @click="saveStride">
       {{ say.saveStrideFrames(FRAMES) }}
-    </button>
-    <button type="button" class="quiet-button" @click="file?.click()">
+    </ActionButton>
+    <FilePicker :label="say.bvhFile" accept=".bvh" @take="takeIn">
       {{ say.takeInBvhFile }}
-    </button>
-    <input
-      ref="file"
-      class="visually-hidden"
-      type="file"
-      accept=".bvh"
-      :aria-label="say.bvhFile"
-      tabindex="-1"
-      @change="takeIn"
-    />
+    </FilePicker>
   </div>
-  <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  <HintText v-if="problem" alarm>{{ problem }}</HintText>
   <template v-if="read">
-    <p class="says">
+    <HintText>
       {{ read.joints.length }} {{ plural(read.joints.length, say.joints) }},
       {{ read.frames.length }}
       {{ plural(read.frames.length, say.frames) }}.
       {{ own ? say.allBearNamesOf : say.sayWhichBoneEach }}
-    </p>
-    <label v-if="read.frames.length > 1" class="frame">
+    </HintText>
+    <div v-if="read.frames.length > 1" class="frame">
       {{ say.frame(frame + 1) }}
-      <input
-        type="range"
-        min="0"
-        :max="read.frames.length - 1"
+      <SliderField
+        :label="say.frameOfFile"
         :value="frame"
-        :aria-label="say.frameOfFile"
-        @input="setFrame"
+        :min="0"
+        :max="read.frames.length - 1"
+        :step="1"
+        @slide="frame = $event"
+        @set="frame = $event"
       />
-    </label>
+    </div>
     <template v-if="!own">
       <DecisionRow :name="say.fileFaces">
         <ChoiceField
@@ -161,10 +148,10 @@ const setFrame = (event: Event): void => {
         />
       </DecisionRow>
     </template>
-    <button type="button" class="wide-button" @click="put">{{ say.takeThisStance }}</button>
-    <p v-if="missed.length > 0" class="says" role="status">
+    <ActionButton kind="wide" @click="put">{{ say.takeThisStance }}</ActionButton>
+    <HintText v-if="missed.length > 0" role="status">
       {{ say.withinLimitsOfThis(missed.join(', ')) }}
-    </p>
+    </HintText>
   </template>
 </template>
 
@@ -180,17 +167,7 @@ const setFrame = (event: Event): void => {
   align-items: center;
   font-size: 14px;
 }
-.frame input {
+.frame > :last-child {
   flex: 1;
-  accent-color: var(--verdigris);
-}
-.says {
-  margin: 4px 0;
-  font-size: 13.5px;
-  color: var(--soft);
-}
-.problem {
-  color: var(--rust);
-  font-size: 14px;
 }
 </style>

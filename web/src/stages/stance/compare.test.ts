@@ -1,7 +1,8 @@
 // @vitest-environment happy-dom
 import { compareStances, demoWorkpieces, planPiece, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { mountWithPiece, press } from '../../testing/mountWithPiece.ts';
+import { press } from '../../testing/hands.ts';
+import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import CompareTable from './CompareTable.vue';
 
 const [otter] = demoWorkpieces() as [Workpiece];

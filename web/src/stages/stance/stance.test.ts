@@ -2,7 +2,8 @@
 // @vitest-environment happy-dom
 import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
+import { giveFile, press, slideTo, typeInto } from '../../testing/hands.ts';
+import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import BalanceControl from './BalanceControl.vue';
 import FeetRows from './FeetRows.vue';
 import GaitPanel from './GaitPanel.vue';
@@ -109,9 +110,7 @@ describe('GaitPanel', () => {
 
   it('slides to a moment, and tells it', async () => {
     const { wrapper, piece } = mounted();
-    const slider = wrapper.find('input[type=range]');
-    await slider.setValue('430');
-    await slider.trigger('change');
+    await slideTo(wrapper, 'Moment of the gallop', 430);
     expect(piece().stance.gait!.moment).toBeCloseTo(0.43, 9);
     expect(wrapper.find('output').text()).toBe('43.0 %');
   });
@@ -282,14 +281,8 @@ describe('KeptStances', () => {
 describe('StanceFiles', () => {
   it('tells what is wrong with a file, and lets joints of another be named', async () => {
     const { wrapper } = mountWithPiece(StanceFiles, wolf);
-    const field = wrapper.find('input[type=file]');
-    const give = async (text: string): Promise<void> => {
-      const file = new File([text], 'a.bvh', { type: 'text/plain' });
-      Object.defineProperty(field.element, 'files', { value: [file], configurable: true });
-      await field.trigger('change');
-      await new Promise((done) => setTimeout(done));
-      await wrapper.vm.$nextTick();
-    };
+    const give = (text: string): Promise<void> =>
+      giveFile(wrapper, 'BVH file', new File([text], 'a.bvh', { type: 'text/plain' }));
     await give('nothing');
     expect(wrapper.find('[role=alert]').text()).toContain('HIERARCHY');
     await give(

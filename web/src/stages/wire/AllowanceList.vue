@@ -3,8 +3,8 @@ import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import { lengthAt, numberAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import { lengthAt, numberAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
 import { withAllowance, withWire } from './wireChanges.ts';
 
 /** What is added to every wire, how tightly it is bent and twisted, and the board it stands on. */

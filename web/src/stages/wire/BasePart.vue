@@ -3,6 +3,8 @@ import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
+import ActionButton from '../../kit/ActionButton.vue';
+import HintText from '../../kit/HintText.vue';
 import CautionNote from '../../ledger/CautionNote.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 
@@ -23,13 +25,13 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
 <template>
   <WorkingRow :working="base.length" />
   <WorkingRow :working="base.width" />
-  <p v-if="own" class="says">
+  <HintText v-if="own">
     {{ say.boardHasSizeYou }}
-    <button type="button" class="quiet-button" @click="take(null, null)">
+    <ActionButton @click="take(null, null)">
       {{ say.fitItToFeet }}
-    </button>
-  </p>
-  <p v-else-if="steady" class="says">
+    </ActionButton>
+  </HintText>
+  <HintText v-else-if="steady">
     {{
       say.toStandTiltOf(
         text(piece.stance.tiltDeg, 'deg', 0),
@@ -37,9 +39,7 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
         text(steady.widthMm, 'mm', 0),
       )
     }}
-    <button
-      type="button"
-      class="quiet-button"
+    <ActionButton
       @click="
         take(
           Math.max(steady.lengthMm, base.length.value),
@@ -48,11 +48,11 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
       "
     >
       {{ say.makeItThatLarge }}
-    </button>
-  </p>
-  <p v-if="base.holes.length === 0" class="says">
+    </ActionButton>
+  </HintText>
+  <HintText v-if="base.holes.length === 0">
     {{ say.nothingGoesThroughBase }}
-  </p>
+  </HintText>
   <template v-for="hole in base.holes" :key="hole.number">
     <p class="hole">
       {{
@@ -79,10 +79,5 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
   margin: 6px 4px 0;
   font-weight: 600;
   font-size: 14px;
-}
-.says {
-  margin: 4px;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

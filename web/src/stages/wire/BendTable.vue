@@ -8,6 +8,9 @@ import {
   type PlannedWire,
   type Working,
 } from '@keen-sinew/core';
+import ActionButton from '../../kit/ActionButton.vue';
+import HintText from '../../kit/HintText.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
 
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -36,90 +39,69 @@ const toggle = (cell: Working): void =>
 </script>
 
 <template>
-  <table class="reckoning">
-    <thead>
-      <tr>
-        <th scope="col">{{ say.no }}</th>
-        <th scope="col">{{ say.start }}</th>
-        <th scope="col">{{ say.middle }}</th>
-        <th scope="col">{{ say.turn }}</th>
-        <th scope="col">{{ say.angle }}</th>
-        <th scope="col">{{ say.bendTo }}</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="feature in featuresAfter(0)" :key="feature.name">
+  <ReckoningTable
+    :columns="[say.no, say.start, say.middle, say.turn, say.angle, say.bendTo]"
+    :rows="wire.bends"
+    :key-of="(bend) => bend.number"
+    ><template #before
+      ><tr v-for="feature in featuresAfter(0)" :key="feature.name">
         <td colspan="6" class="feature">{{ say.first(featureText(feature)) }}</td>
-      </tr>
-      <template v-for="bend in wire.bends" :key="bend.number">
-        <tr :class="{ chosen: isPicked(bend) }" :title="bend.place">
-          <td>{{ bend.number }}</td>
-          <td v-for="(cell, i) in cells(bend)" :key="i">
-            <span v-if="cell && COLUMNS[i] === 'bendTo' && isStraight(bend)">{{
-              say.straight
-            }}</span>
-            <button
-              v-else-if="cell"
-              type="button"
-              class="number"
-              :data-working="cell.id"
-              :aria-expanded="open === cell.id"
-              :aria-label="
-                say.bend(
-                  bend.number,
-                  bend.place,
-                  cell.label.split(', ').slice(1).join(', '),
-                  shown(cell),
-                )
-              "
-              @click="toggle(cell)"
-            >
-              {{ shown(cell) }}
-            </button>
-            <span v-else>{{ say.none }}</span>
-          </td>
-        </tr>
-        <tr v-if="openOf(bend)">
-          <td colspan="6">
-            <b>{{ bend.place }}</b>
-            <WorkingDetail :working="openOf(bend)!" />
-          </td>
-        </tr>
-        <tr v-for="feature in featuresAfter(bend.number)" :key="feature.name">
-          <td colspan="6" class="feature">
-            {{
-              say.thenFrom(
-                featureText(feature),
-                number(feature.lengthMm, 'mm'),
-                number(feature.atMm, 'mm'),
+      </tr> </template
+    ><template #row="{ row: bend }">
+      <tr :class="{ chosen: isPicked(bend) }" :title="bend.place">
+        <td>{{ bend.number }}</td>
+        <td v-for="(cell, i) in cells(bend)" :key="i">
+          <span v-if="cell && COLUMNS[i] === 'bendTo' && isStraight(bend)">{{ say.straight }}</span>
+          <ActionButton
+            v-else-if="cell"
+            kind="plain"
+            class="number"
+            :data-working="cell.id"
+            :aria-expanded="open === cell.id"
+            :aria-label="
+              say.bend(
+                bend.number,
+                bend.place,
+                cell.label.split(', ').slice(1).join(', '),
+                shown(cell),
               )
-            }}
-          </td>
-        </tr>
-      </template>
-    </tbody>
-  </table>
-  <p class="says">
+            "
+            @click="toggle(cell)"
+          >
+            {{ shown(cell) }}
+          </ActionButton>
+          <span v-else>{{ say.none }}</span>
+        </td>
+      </tr>
+      <tr v-if="openOf(bend)">
+        <td colspan="6">
+          <b>{{ bend.place }}</b>
+          <WorkingDetail :working="openOf(bend)!" />
+        </td>
+      </tr>
+      <tr v-for="feature in featuresAfter(bend.number)" :key="feature.name">
+        <td colspan="6" class="feature">
+          {{
+            say.thenFrom(
+              featureText(feature),
+              number(feature.lengthMm, 'mm'),
+              number(feature.atMm, 'mm'),
+            )
+          }}
+        </td>
+      </tr>
+    </template></ReckoningTable
+  >
+  <HintText>
     {{ say.startJawOfPliers }}
-  </p>
+  </HintText>
   <WorkingRow v-if="wire.leftOut" :working="wire.leftOut" />
 </template>
 
 <style scoped>
-button {
-  background: none;
-  border: 0;
-  padding: 2px 0;
-  cursor: pointer;
-}
 .feature {
   text-align: left !important;
   color: var(--slate);
   font-size: 13.5px;
-}
-.says {
-  margin: 4px;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

@@ -4,14 +4,15 @@ import { BINDERS, binderById, type BinderId } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import { lengthAt, numberAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
+import { lengthAt, numberAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
+import WireSizeField from '../../kit/WireSizeField.vue';
 import CautionNote from '../../ledger/CautionNote.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withBinder } from './wireChanges.ts';
-import WireSizeField from '../../controls/WireSizeField.vue';
 
 /** Where wires are bound to each other, with what, and how much of it that takes. */
 const { piece, plan, change } = usePiecePlan();
@@ -40,14 +41,14 @@ const FIELDS = [
       @set="set({ kind: $event as BinderId })"
     />
   </DecisionRow>
-  <p class="says">
+  <HintText>
     {{
       say.holdsToAboutFrom(
         what.why.charAt(0).toUpperCase() + what.why.slice(1),
         text(what.holdsToC, 'degC'),
       )
     }}
-  </p>
+  </HintText>
   <DecisionRow v-if="binder.kind === 'tie-wire'" :name="say.tieWire">
     <WireSizeField
       :label="say.tieWireDiameterOr"
@@ -79,9 +80,9 @@ const FIELDS = [
     :working="binding.length"
     :label="`${binding.count > 1 ? `${binding.count} × ` : ''}${binding.length.label}${binding.kind === 'cross' ? say.crossed : ''}`"
   />
-  <p v-if="bindings.bindings.length === 0" class="says">
+  <HintText v-if="bindings.bindings.length === 0">
     {{ say.nothingToBindOne }}
-  </p>
+  </HintText>
   <CautionNote
     :ids="
       binder.kind === 'putty'
@@ -92,11 +93,3 @@ const FIELDS = [
     "
   />
 </template>
-
-<style scoped>
-.says {
-  margin: 4px;
-  font-size: 13.5px;
-  color: var(--soft);
-}
-</style>

@@ -3,6 +3,8 @@ import * as say from './words.ts';
 import type { PlannedWire } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { useUnits } from '../../composables/useUnits.ts';
+import ActionButton from '../../kit/ActionButton.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
 
 const props = defineProps<{ wires: readonly PlannedWire[]; chosen: string }>();
 const emit = defineEmits<{ choose: [id: string] }>();
@@ -18,59 +20,44 @@ const shown = computed(() => [...large.value, ...(showsThin.value ? thin.value :
 </script>
 
 <template>
-  <table class="reckoning">
-    <thead>
-      <tr>
-        <th scope="col">{{ say.piece }}</th>
-        <th scope="col">Ø mm</th>
-        <th scope="col">{{ say.cut }}</th>
-        <th scope="col">{{ say.bends }}</th>
+  <ReckoningTable
+    :columns="[say.piece, 'Ø mm', say.cut, say.bends]"
+    :rows="shown"
+    :key-of="(wire) => wire.id"
+    ><template #row="{ row: wire }">
+      <tr :class="{ chosen: wire.id === chosen }">
+        <td :class="{ strand: wire.otherEndOf }">
+          <ActionButton
+            kind="plain"
+            :aria-pressed="wire.id === chosen"
+            @click="emit('choose', wire.id)"
+          >
+            {{ wire.id }} {{ wire.name }}
+          </ActionButton>
+        </td>
+        <td class="number">{{ wire.diameterMm.toFixed(2) }}</td>
+        <td class="number cut">
+          <template v-if="wire.otherEndOf">{{ say.asAbove }}</template>
+          <template v-else>{{ number(wire.cut.value, 'mm') }}</template>
+        </td>
+        <td class="number">{{ wire.bends.length }}</td>
       </tr>
-    </thead>
-    <tbody>
-      <template v-for="wire in shown" :key="wire.id">
-        <tr :class="{ chosen: wire.id === chosen }">
-          <td :class="{ strand: wire.otherEndOf }">
-            <button
-              type="button"
-              :aria-pressed="wire.id === chosen"
-              @click="emit('choose', wire.id)"
-            >
-              {{ wire.id }} {{ wire.name }}
-            </button>
-          </td>
-          <td class="number">{{ wire.diameterMm.toFixed(2) }}</td>
-          <td class="number cut">
-            <template v-if="wire.otherEndOf">{{ say.asAbove }}</template>
-            <template v-else>{{ number(wire.cut.value, 'mm') }}</template>
-          </td>
-          <td class="number">{{ wire.bends.length }}</td>
-        </tr>
-        <tr v-for="moreStrand in wire.moreStrands" :key="moreStrand.id">
-          <td class="strand">
-            {{ moreStrand.id }} {{ moreStrand.shortName }}
-            <template v-if="moreStrand.count > 1">× {{ moreStrand.count }}</template>
-          </td>
-          <td class="number">{{ wire.diameterMm.toFixed(2) }}</td>
-          <td class="number cut">{{ number(moreStrand.cut.value, 'mm') }}</td>
-          <td></td>
-        </tr>
-      </template>
-    </tbody>
-  </table>
-  <button v-if="!showsThin" type="button" class="quiet-button" @click="opened = true">
+      <tr v-for="moreStrand in wire.moreStrands" :key="moreStrand.id">
+        <td class="strand">
+          {{ moreStrand.id }} {{ moreStrand.shortName }}
+          <template v-if="moreStrand.count > 1">× {{ moreStrand.count }}</template>
+        </td>
+        <td class="number">{{ wire.diameterMm.toFixed(2) }}</td>
+        <td class="number cut">{{ number(moreStrand.cut.value, 'mm') }}</td>
+        <td></td>
+      </tr> </template
+  ></ReckoningTable>
+  <ActionButton v-if="!showsThin" @click="opened = true">
     {{ say.andThinWiresShow(thin.length) }}
-  </button>
+  </ActionButton>
 </template>
 
 <style scoped>
-td button {
-  background: none;
-  border: 0;
-  padding: 3px 0;
-  cursor: pointer;
-  text-align: left;
-}
 .chosen button {
   font-weight: 700;
 }

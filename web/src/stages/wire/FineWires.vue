@@ -4,13 +4,15 @@ import { type FinePart, type Shaft, type WireSize } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
-import { numberAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import HintText from '../../kit/HintText.vue';
+import { numberAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
+import WireSizeField from '../../kit/WireSizeField.vue';
 import WorkingCell from '../../ledger/WorkingCell.vue';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withFine } from './wireChanges.ts';
-import WireSizeField from '../../controls/WireSizeField.vue';
 
 /** Digits, ears, antennae, fins: the thin wire of each, or why it has none. */
 const { plan, change } = usePiecePlan();
@@ -40,9 +42,9 @@ const setShaft = (shaft: Shaft, own: { size?: WireSize } | null | undefined): vo
 </script>
 
 <template>
-  <p v-if="parts.length === 0" class="says">
+  <HintText v-if="parts.length === 0">
     {{ say.noDigitsEarsOr }}
-  </p>
+  </HintText>
   <div v-for="part in parts" :key="part.key" class="part">
     <span class="name">
       {{ part.plainName }}
@@ -65,19 +67,19 @@ const setShaft = (shaft: Shaft, own: { size?: WireSize } | null | undefined): vo
         />
         {{ say.each }}
       </label>
-      <button type="button" class="quiet-button" @click="set(part, null)">
+      <ActionButton @click="set(part, null)">
         {{ say.leaveOut }}
-      </button>
+      </ActionButton>
       <span v-if="part.stops" class="why">{{ part.stops }}</span>
     </template>
     <template v-else>
       <span class="why">{{ say.noWire(part.why) }}</span>
-      <button v-if="part.leftOut" type="button" class="quiet-button" @click="set(part, undefined)">
+      <ActionButton v-if="part.leftOut" @click="set(part, undefined)">
         {{ say.asUsual }}
-      </button>
-      <button v-else type="button" class="quiet-button" @click="set(part, {})">
+      </ActionButton>
+      <ActionButton v-else @click="set(part, {})">
         {{ say.giveItOne }}
-      </button>
+      </ActionButton>
     </template>
   </div>
   <div v-for="shaft in plan.wire.shafts" :key="shaft.key" class="part">
@@ -93,24 +95,20 @@ const setShaft = (shaft: Shaft, own: { size?: WireSize } | null | undefined): vo
         @set="setShaft(shaft, { size: $event })"
       />
       <WorkingRow class="wide" :working="shaft.cut" :label="`${shaft.id}, ${shaft.count} ×`" />
-      <button type="button" class="quiet-button" @click="setShaft(shaft, null)">
+      <ActionButton @click="setShaft(shaft, null)">
         {{ say.leaveOut }}
-      </button>
+      </ActionButton>
     </template>
     <template v-else>
       <span class="why">{{ say.noWire(shaft.why) }}</span>
-      <button
-        type="button"
-        class="quiet-button"
-        @click="setShaft(shaft, shaft.leftOut ? undefined : {})"
-      >
+      <ActionButton @click="setShaft(shaft, shaft.leftOut ? undefined : {})">
         {{ shaft.leftOut ? say.asUsual : say.giveItOne }}
-      </button>
+      </ActionButton>
     </template>
   </div>
-  <p class="says">
+  <HintText>
     {{ say.thinWireRunsTo }}
-  </p>
+  </HintText>
 </template>
 
 <style scoped>
@@ -135,13 +133,5 @@ small {
   grid-template-columns: 52px 1fr;
   gap: 6px;
   align-items: center;
-}
-.why,
-.says {
-  font-size: 13.5px;
-  color: var(--soft);
-}
-.says {
-  margin: 6px 4px;
 }
 </style>

@@ -2,6 +2,8 @@
 import * as say from './words.ts';
 import { gaugeLabel, gaugeTable, WORKSHOP_GAUGES } from '@keen-sinew/core';
 import { useUnits } from '../../composables/useUnits.ts';
+import HintText from '../../kit/HintText.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
 
 /** The three gauge tables beside each other: a number means another wire in each. */
 const { number, system } = useUnits();
@@ -14,33 +16,21 @@ const shown = (mm: number | undefined): string =>
 </script>
 
 <template>
-  <table class="reckoning">
-    <thead>
+  <ReckoningTable
+    :columns="[say.no, ...SYSTEMS.map((name) => `${name} ${system === 'metric' ? 'mm' : 'in'}`)]"
+    :rows="WORKSHOP_GAUGES"
+    :key-of="(gauge) => gauge"
+  >
+    <template #row="{ row: gauge }">
       <tr>
-        <th scope="col">{{ say.no }}</th>
-        <th v-for="name in SYSTEMS" :key="name" scope="col">
-          {{ name }} {{ system === 'metric' ? 'mm' : 'in' }}
-        </th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="gauge in WORKSHOP_GAUGES" :key="gauge">
         <td class="number">{{ gaugeLabel(gauge) }}</td>
         <td v-for="(table, i) in tables" :key="SYSTEMS[i]" class="number">
           {{ shown(table.get(gauge)) }}
         </td>
       </tr>
-    </tbody>
-  </table>
-  <p class="says">
+    </template>
+  </ReckoningTable>
+  <HintText>
     {{ say.awgIsAstmB }}
-  </p>
+  </HintText>
 </template>
-
-<style scoped>
-.says {
-  margin: 4px;
-  font-size: 13.5px;
-  color: var(--soft);
-}
-</style>

@@ -2,11 +2,13 @@
 import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import SwitchField from '../../controls/SwitchField.vue';
-import WorkingRow from '../../ledger/WorkingRow.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
+import SwitchField from '../../kit/SwitchField.vue';
 import CautionNote from '../../ledger/CautionNote.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withWire } from './wireChanges.ts';
 
 /** Joints that stay free in a posable piece, and what a hinge there measures. */
@@ -44,9 +46,9 @@ const set = (freeJoints: string[]): void =>
 </script>
 
 <template>
-  <p v-if="!piece.wire.posable" class="says">
+  <HintText v-if="!piece.wire.posable">
     {{ say.thisPieceIsFixed }}
-  </p>
+  </HintText>
   <template v-else>
     <DecisionRow v-if="legs.length > 0" :name="say.allJointsOfLegs">
       <SwitchField
@@ -65,32 +67,23 @@ const set = (freeJoints: string[]): void =>
     <div v-for="hinge in plan.wire.hinges.hinges" :key="hinge.boneId" class="hinge">
       <p class="name">
         {{ hinge.name }}
-        <button
-          type="button"
-          class="quiet-button"
-          @click="set(free.filter((id) => id !== hinge.boneId))"
-        >
+        <ActionButton @click="set(free.filter((id) => id !== hinge.boneId))">
           {{ say.fixIt }}<span class="visually-hidden">: {{ hinge.name }}</span>
-        </button>
+        </ActionButton>
       </p>
       <WorkingRow :working="hinge.gap" :label="say.freeOfPuttyOn" />
       <WorkingRow :working="hinge.pin" :label="say.pinOfHinge" />
       <WorkingRow :working="hinge.tube" :label="say.tubeInside" />
       <WorkingRow :working="hinge.leaf" :label="say.leafAlongEachBone" />
     </div>
-    <p v-if="free.length === 0" class="says">
+    <HintText v-if="free.length === 0">
       {{ say.hardPuttyAndBrittle }}
-    </p>
+    </HintText>
     <CautionNote :ids="['epoxy', 'small-parts']" />
   </template>
 </template>
 
 <style scoped>
-.says {
-  margin: 4px;
-  font-size: 13.5px;
-  color: var(--soft);
-}
 .name {
   margin: 8px 4px 0;
   font-weight: 600;

@@ -3,9 +3,11 @@ import * as say from './words.ts';
 import { accepted, metalById, refused, type OwnMetal } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import { numberAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
+import { numberAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
 import TestBend from './TestBend.vue';
 import { withWire } from './wireChanges.ts';
 
@@ -66,10 +68,10 @@ const readName = (typed: string) => {
 </script>
 
 <template>
-  <p v-for="id in used" :key="id" class="says">
+  <HintText v-for="id in used" :key="id">
     <b>{{ say.reBending(metalById(id, own).name) }}</b>
     {{ say.commonPractice(metalById(id, own).rebends) }}
-  </p>
+  </HintText>
   <div v-for="metal in own" :key="metal.id" class="metal">
     <DecisionRow :name="say.name">
       <QuantityField
@@ -89,22 +91,17 @@ const readName = (typed: string) => {
         @set="put({ ...metal, [field.key]: $event })"
       />
     </DecisionRow>
-    <button v-if="!inUse.has(metal.id)" type="button" class="quiet-button" @click="drop(metal.id)">
+    <ActionButton v-if="!inUse.has(metal.id)" @click="drop(metal.id)">
       {{ say.remove(metal.name) }}
-    </button>
-    <p v-else class="says">{{ say.inUseSoIt }}</p>
+    </ActionButton>
+    <HintText v-else>{{ say.inUseSoIt }}</HintText>
   </div>
-  <button type="button" class="quiet-button" @click="add">{{ say.addMetalOfYour }}</button>
+  <ActionButton @click="add">{{ say.addMetalOfYour }}</ActionButton>
   <h4>{{ say.yourOwnTestBend }}</h4>
   <TestBend />
 </template>
 
 <style scoped>
-.says {
-  margin: 4px;
-  font-size: 13.5px;
-  color: var(--soft);
-}
 .metal {
   padding: 4px 0 8px;
   border-bottom: 1px solid var(--line);

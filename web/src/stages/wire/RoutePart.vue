@@ -17,7 +17,9 @@ import {
 } from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import HintText from '../../kit/HintText.vue';
 
 /** The way of the chosen wire, place by place, with what can be done to it. */
 const props = defineProps<{ wire: PlannedWire }>();
@@ -77,33 +79,29 @@ function join(): void {
       <li v-for="(point, i) in wire.route.points" :key="refId(point.ref)">
         <span>{{ point.name }}</span>
         <span class="acts">
-          <button
+          <ActionButton
             v-if="i > 0 && i < wire.route.points.length - 1"
-            type="button"
-            class="quiet-button"
             @click="put(say.split(wire.id), splitAt(ways, n, i))"
           >
             {{ say.split2 }}<span class="visually-hidden">{{ say.at(wire.id, point.name) }}</span>
-          </button>
-          <button
+          </ActionButton>
+          <ActionButton
             v-if="wire.route.points.length > 2"
-            type="button"
-            class="quiet-button"
             @click="put(say.leaveOutOf(point.name, wire.id), withoutPoint(ways, n, i))"
           >
             {{ say.leaveOut2
             }}<span class="visually-hidden">{{ say.leftOutPlace(point.name) }}</span>
-          </button>
+          </ActionButton>
         </span>
       </li>
     </ol>
     <div class="row">
-      <button type="button" class="quiet-button" @click="turnRound">
+      <ActionButton @click="turnRound">
         {{ say.startFromOtherEnd }}
-      </button>
-      <button v-if="own" type="button" class="quiet-button" @click="backToScheme(wire.routeKey)">
+      </ActionButton>
+      <ActionButton v-if="own" @click="backToScheme(wire.routeKey)">
         {{ say.backToSchemesOwn }}
-      </button>
+      </ActionButton>
     </div>
     <div v-if="others.length > 0" class="join">
       <ChoiceField
@@ -113,22 +111,22 @@ function join(): void {
         :options="[{ label: say.joinItWith2, value: '' }, ...others]"
         @set="joinWith = $event"
       />
-      <button type="button" class="quiet-button" :disabled="!partner" @click="join">
+      <ActionButton :disabled="!partner" @click="join">
         {{ say.join }}
-      </button>
+      </ActionButton>
     </div>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <p class="says">
+    <HintText v-if="problem" alarm>{{ problem }}</HintText>
+    <HintText>
       {{ say.chooseEditRouteUnder }}
-    </p>
+    </HintText>
   </template>
-  <p v-else class="says">
+  <HintText v-else>
     {{ wire.otherEndOf ? say.thisIsOtherEnd : say.rodStandsWhereIts }}
-  </p>
+  </HintText>
   <div v-for="{ key, name } in gone" :key="key" class="row">
-    <button type="button" class="quiet-button" @click="backToScheme(key)">
+    <ActionButton @click="backToScheme(key)">
       {{ say.bringBackWhichWas(name) }}
-    </button>
+    </ActionButton>
   </div>
 </template>
 
@@ -146,10 +144,6 @@ function join(): void {
   display: inline-block;
   min-width: 55%;
 }
-.acts .quiet-button {
-  padding: 0 4px;
-  font-size: 13px;
-}
 .row,
 .join {
   display: flex;
@@ -160,15 +154,5 @@ function join(): void {
 .join {
   display: grid;
   grid-template-columns: 1fr auto;
-}
-.problem {
-  margin: 4px;
-  color: var(--rust);
-  font-size: 13.5px;
-}
-.says {
-  margin: 4px;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

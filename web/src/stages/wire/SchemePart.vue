@@ -11,17 +11,19 @@ import {
 } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import { useSelection } from '../../composables/useSelection.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import SwitchField from '../../controls/SwitchField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import type { Column } from '../../kit/columns.ts';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
+import SwitchField from '../../kit/SwitchField.vue';
+import OpenedRow from '../../ledger/OpenedRow.vue';
 import WorkingCell from '../../ledger/WorkingCell.vue';
-import WorkingDetail from '../../ledger/WorkingDetail.vue';
 import { withWire } from './wireChanges.ts';
 
 /** How the armature is made: the scheme, the six of them side by side, and limbs made otherwise. */
 const { piece, plan, change } = usePiecePlan();
-const { open } = useSelection();
 const comparing = ref(false);
 const scheme = computed(() => schemeById(piece.value.wire.scheme));
 const costs = computed(() => (comparing.value ? compareSchemes(plan.value) : []));
@@ -43,10 +45,17 @@ const ways = computed(() =>
     ? [{ label: say.foldedPair, value: 'folded' as LimbWay }, ...WAYS]
     : WAYS,
 );
-const openIn = (cost: SchemeCost) =>
-  [cost.metres, cost.joints, cost.worst, cost.minutes].find(
-    (entry) => entry !== null && entry.id === open.value,
-  );
+/** The six schemes, the one that suits best first. */
+const bestFirst = computed(() =>
+  advice.value.flatMap(({ id }) => costs.value.filter(({ scheme: { id: of } }) => of === id)),
+);
+const COLUMNS: readonly (string | Column<SchemeCost>)[] = [
+  say.scheme,
+  { title: say.wireM, orderBy: ({ metres }) => metres.value },
+  { title: say.bind, orderBy: ({ joints }) => joints.value },
+  { title: say.load, orderBy: ({ worst }) => worst?.value ?? 0 },
+  { title: say.min, orderBy: ({ minutes }) => minutes.value },
+];
 
 const take = (id: SchemeId): void =>
   change(say.makeItBy(schemeById(id).name.toLowerCase()), (p) => withWire(p, { scheme: id }));
@@ -64,15 +73,10 @@ const setPosable = (posable: boolean): void =>
   <p class="scheme">
     <b>{{ scheme.name }}:</b> {{ scheme.what }}.
   </p>
-  <p class="risk">{{ say.whatCanGoWrong(scheme.risk) }}</p>
-  <button
-    type="button"
-    class="quiet-button"
-    :aria-expanded="comparing"
-    @click="comparing = !comparing"
-  >
+  <HintText>{{ say.whatCanGoWrong(scheme.risk) }}</HintText>
+  <ActionButton :aria-expanded="comparing" @click="comparing = !comparing">
     {{ comparing ? say.putSchemesAway : say.compareAndChangeScheme }}
-  </button>
+  </ActionButton>
   <template v-if="comparing && best">
     <DecisionRow
       v-for="pair in pairs"
@@ -96,67 +100,49 @@ const setPosable = (posable: boolean): void =>
     <p class="best">
       {{ say.suitsThisPieceBest }} <b>{{ schemeById(best.id).name }}</b>
     </p>
-    <table class="reckoning">
-      <thead>
-        <tr>
-          <th scope="col">{{ say.scheme }}</th>
-          <th scope="col">{{ say.wireM }}</th>
-          <th scope="col">{{ say.bind }}</th>
-          <th scope="col">{{ say.load }}</th>
-          <th scope="col">{{ say.min }}</th>
+    <ReckoningTable :columns="COLUMNS" :rows="bestFirst" :key-of="(cost) => cost.scheme.id"
+      ><template #row="{ row: cost }">
+        <tr :class="{ chosen: cost.scheme.id === piece.wire.scheme }">
+          <td>
+            <b>{{ cost.scheme.name }}</b>
+          </td>
+          <td><WorkingCell :working="cost.metres" /></td>
+          <td><WorkingCell :working="cost.joints" /></td>
+          <td>
+            <WorkingCell v-if="cost.worst" :working="cost.worst" />
+            <template v-else>{{ say.none }}</template>
+          </td>
+          <td><WorkingCell :working="cost.minutes" /></td>
         </tr>
-      </thead>
-      <tbody v-for="{ id } in advice" :key="id">
-        <template v-for="cost in costs.filter((one) => one.scheme.id === id)" :key="cost.scheme.id">
-          <tr :class="{ chosen: id === piece.wire.scheme }">
-            <td>
-              <b>{{ cost.scheme.name }}</b>
-            </td>
-            <td><WorkingCell :working="cost.metres" /></td>
-            <td><WorkingCell :working="cost.joints" /></td>
-            <td>
-              <WorkingCell v-if="cost.worst" :working="cost.worst" />
-              <template v-else>{{ say.none }}</template>
-            </td>
-            <td><WorkingCell :working="cost.minutes" /></td>
-          </tr>
-          <tr v-if="openIn(cost)">
-            <td colspan="5"><WorkingDetail :working="openIn(cost)!" /></td>
-          </tr>
-          <tr>
-            <td colspan="5" class="reasons">
-              <ul>
-                <li
-                  v-for="entry in reasonsOf(id)"
-                  :key="entry.text"
-                  :class="{ against: entry.weight < 0 }"
-                >
-                  <span class="visually-hidden">{{
-                    entry.weight < 0 ? say.against : say.forWord
-                  }}</span>
-                  {{ entry.text }}
-                </li>
-                <li class="against">
-                  <span class="visually-hidden">{{ say.canGoWrong }}</span> {{ cost.scheme.risk }}
-                </li>
-              </ul>
-              <button
-                v-if="id !== piece.wire.scheme"
-                type="button"
-                class="quiet-button"
-                @click="take(id)"
+        <OpenedRow :of="[cost.metres, cost.joints, cost.worst, cost.minutes]" />
+        <tr>
+          <td colspan="5" class="reasons">
+            <ul>
+              <li
+                v-for="entry in reasonsOf(cost.scheme.id)"
+                :key="entry.text"
+                :class="{ against: entry.weight < 0 }"
               >
-                {{ say.take }}<span class="visually-hidden">: {{ cost.scheme.name }}</span>
-              </button>
-              <span v-else>{{ say.asItIsMade }}</span>
-            </td>
-          </tr>
-        </template>
-      </tbody>
-    </table>
-    <p class="risk">
+                <span class="visually-hidden">{{
+                  entry.weight < 0 ? say.against : say.forWord
+                }}</span>
+                {{ entry.text }}
+              </li>
+              <li class="against">
+                <span class="visually-hidden">{{ say.canGoWrong }}</span> {{ cost.scheme.risk }}
+              </li>
+            </ul>
+            <ActionButton v-if="cost.scheme.id !== piece.wire.scheme" @click="take(cost.scheme.id)">
+              {{ say.take }}<span class="visually-hidden">: {{ cost.scheme.name }}</span>
+            </ActionButton>
+            <span v-else>{{ say.asItIsMade }}</span>
+          </td>
+        </tr>
+      </template></ReckoningTable
+    >
+    <HintText>
       {{ say.bindPlacesToBind }}
-    </p>
+    </HintText>
   </template>
 </template>
 
@@ -164,11 +150,6 @@ const setPosable = (posable: boolean): void =>
 .scheme {
   margin: 2px 4px;
   font-size: 14px;
-}
-.risk {
-  margin: 2px 4px 6px;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 .best {
   margin: 8px 4px 4px;

@@ -4,8 +4,9 @@ import { type SoldEntry, sizeText, type StockGroup } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import { lengthAt, numberAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import { lengthAt, numberAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withWire } from './wireChanges.ts';
 
@@ -58,17 +59,12 @@ const sell = (part: Partial<SoldEntry>): void =>
           : say.notProvenBestNo(text(group.cutting.boundMm, 'mm', 0))
       }}
     </p>
-    <button
-      v-if="group.cutting.missing.length > 0 && !sells"
-      type="button"
-      class="quiet-button"
-      @click="asked = true"
-    >
+    <ActionButton v-if="group.cutting.missing.length > 0 && !sells" @click="asked = true">
       {{ say.howItIsSold
       }}<span class="visually-hidden"
         >: {{ group.metalName }} {{ sizeText(group.size, system) }}</span
       >
-    </button>
+    </ActionButton>
     <div v-else-if="group.cutting.missing.length > 0" class="sold">
       <span>{{ say.soldInLengthsOf }}</span>
       <QuantityField

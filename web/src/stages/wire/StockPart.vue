@@ -4,14 +4,15 @@ import { afterCutting } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import { lengthAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import { lengthAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import WireOnHand from '../../workshop/WireOnHand.vue';
+import WorkshopNote from '../../workshop/WorkshopNote.vue';
 import StockGroupPart from './StockGroupPart.vue';
 import { useMetals } from './useMetals.ts';
 import { withWire } from './wireChanges.ts';
-import WorkshopNote from '../../workshop/WorkshopNote.vue';
 
 const { piece, plan, change } = usePiecePlan();
 const { system, text } = useUnits();
@@ -45,9 +46,9 @@ const keepOffcuts = (): void =>
   />
   <WorkingRow v-if="plan.wire.stock.cost" :working="plan.wire.stock.cost" />
   <template v-if="cuts">
-    <button type="button" class="quiet-button" @click="keepOffcuts">
+    <ActionButton @click="keepOffcuts">
       {{ say.theyAreCutKeep }}
-    </button>
+    </ActionButton>
     <label class="keep">
       <span>{{ say.offcutsAreKeptFrom }}</span>
       <QuantityField

@@ -4,6 +4,9 @@ import { isTarget, loadClass, LOAD_CLASSES, type WiredJoint } from '@keen-sinew/
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
+import ActionButton from '../../kit/ActionButton.vue';
+import HintText from '../../kit/HintText.vue';
+import ReckoningTable from '../../kit/ReckoningTable.vue';
 import WorkingCell from '../../ledger/WorkingCell.vue';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
@@ -71,47 +74,39 @@ function toggle(id: string, boneId: string): void {
 
 <template>
   <WorkingRow v-for="size in sizes" :key="size.id" :working="size" />
-  <table class="reckoning">
-    <caption class="visually-hidden">
-      {{
-        say.whatWireBearsAt
-      }}
-    </caption>
-    <thead>
-      <tr>
-        <th scope="col">{{ say.joint }}</th>
-        <th scope="col">{{ say.posed }}</th>
-        <th scope="col">{{ say.turned }}</th>
+  <ReckoningTable
+    :columns="[say.joint, say.posed, say.turned]"
+    :rows="joints"
+    :key-of="(joint) => joint.boneId"
+    :caption="say.whatWireBearsAt"
+    ><template #row="{ row: joint }">
+      <tr :class="{ chosen: isTarget(target, 'bone', joint.boneId) }">
+        <td>
+          {{ nameOf(joint) }} <small>{{ words(joint) }}</small>
+        </td>
+        <td v-for="what in ['posed', 'turned'] as const" :key="what" class="number">
+          <ActionButton
+            v-if="workingOf(joint, what)"
+            kind="plain"
+            :data-working="workingOf(joint, what)!.id"
+            :aria-expanded="open === workingOf(joint, what)!.id"
+            :aria-label="`${workingOf(joint, what)!.label}, ${workingOf(joint, what)!.value.toFixed(0)} %`"
+            :class="{ alarm: workingOf(joint, what)!.value > 100 }"
+            @click="toggle(workingOf(joint, what)!.id, joint.boneId)"
+          >
+            {{ workingOf(joint, what)!.value.toFixed(0) }}
+          </ActionButton>
+        </td>
       </tr>
-    </thead>
-    <tbody>
-      <template v-for="joint in joints" :key="joint.boneId">
-        <tr :class="{ chosen: isTarget(target, 'bone', joint.boneId) }">
-          <td>
-            {{ nameOf(joint) }} <small>{{ words(joint) }}</small>
-          </td>
-          <td v-for="what in ['posed', 'turned'] as const" :key="what" class="number">
-            <button
-              v-if="workingOf(joint, what)"
-              type="button"
-              :data-working="workingOf(joint, what)!.id"
-              :aria-expanded="open === workingOf(joint, what)!.id"
-              :aria-label="`${workingOf(joint, what)!.label}, ${workingOf(joint, what)!.value.toFixed(0)} %`"
-              :class="{ alarm: workingOf(joint, what)!.value > 100 }"
-              @click="toggle(workingOf(joint, what)!.id, joint.boneId)"
-            >
-              {{ workingOf(joint, what)!.value.toFixed(0) }}
-            </button>
-          </td>
-        </tr>
-        <tr v-if="spread(joint)">
-          <td colspan="3" class="spread">
-            <WorkingDetail v-if="opened(joint)" :working="opened(joint)!" />
-            <WorkingRow v-for="entry in sizesOf(joint)" :key="entry.id" :working="entry" />
-          </td>
-        </tr>
-      </template>
-      <template v-for="peg in pegs" :key="peg.place.id">
+      <tr v-if="spread(joint)">
+        <td colspan="3" class="spread">
+          <WorkingDetail v-if="opened(joint)" :working="opened(joint)!" />
+          <WorkingRow v-for="entry in sizesOf(joint)" :key="entry.id" :working="entry" />
+        </td>
+      </tr>
+    </template>
+    <template #after
+      ><template v-for="peg in pegs" :key="peg.place.id">
         <tr>
           <td>
             {{ peg.stiff ? say.rodAtBase : say.pegInBase }}
@@ -136,17 +131,15 @@ function toggle(id: string, boneId: string): void {
             <WorkingDetail :working="openPeg(peg)!" />
             <WorkingRow v-for="share in peg.shares" :key="share.id" :working="share" />
           </td>
-        </tr>
-      </template>
-    </tbody>
-  </table>
+        </tr> </template></template
+  ></ReckoningTable>
   <WorkingRow v-for="sag in sags" :key="sag.id" :working="sag" />
   <p v-for="entry in drooping" :key="entry.name" class="droops">
     {{ say.isNotHeldWire(entry.name, entry.at.toLowerCase(), entry.percent.toFixed(0)) }}
   </p>
-  <p class="says">
+  <HintText>
     {{ say.ofWhatBendsBare }}
-  </p>
+  </HintText>
 </template>
 
 <style scoped>
@@ -154,14 +147,6 @@ small {
   display: block;
   color: var(--soft);
   font-size: 12.5px;
-}
-td button {
-  background: none;
-  border: 0;
-  padding: 2px 4px;
-  cursor: pointer;
-  font: inherit;
-  color: inherit;
 }
 .alarm {
   color: var(--rust);
@@ -174,10 +159,5 @@ td button {
   margin: 6px 0;
   font-size: 14px;
   color: var(--rust);
-}
-.says {
-  margin: 6px 0;
-  font-size: 13.5px;
-  color: var(--soft);
 }
 </style>

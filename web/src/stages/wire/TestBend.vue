@@ -4,9 +4,10 @@ import { metalById, type MetalId } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import { lengthAt, numberAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import { lengthAt, numberAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
 import { useMetals } from './useMetals.ts';
 import { withWire } from './wireChanges.ts';
 
@@ -75,9 +76,9 @@ const mm = (key: string, label: string) =>
       @set="set({ relaxedDeg: $event })"
     />
   </div>
-  <button v-if="test" type="button" class="quiet-button" @click="drop">
+  <ActionButton v-if="test" @click="drop">
     {{ say.useTablesSpringbackAgain }}
-  </button>
+  </ActionButton>
 </template>
 
 <style scoped>

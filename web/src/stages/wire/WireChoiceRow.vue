@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { type WireChoice } from '@keen-sinew/core';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import { numberAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import { numberAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
+import WireSizeField from '../../kit/WireSizeField.vue';
 import { useMetals } from './useMetals.ts';
-import WireSizeField from '../../controls/WireSizeField.vue';
 
 /** Metal, size and strands of one wire. */
 const props = defineProps<{ name: string; choice: WireChoice; strands?: boolean }>();

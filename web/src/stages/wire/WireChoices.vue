@@ -4,11 +4,13 @@ import { THREAD_IDS, threadById, wayOf, type WireChoice, type WireSize } from '@
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
-import ChoiceField from '../../controls/ChoiceField.vue';
-import DecisionRow from '../../controls/DecisionRow.vue';
-import { numberAt } from '../../controls/limited.ts';
-import QuantityField from '../../controls/QuantityField.vue';
-import SwitchField from '../../controls/SwitchField.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import DecisionRow from '../../kit/DecisionRow.vue';
+import HintText from '../../kit/HintText.vue';
+import { numberAt } from '../../kit/limited.ts';
+import QuantityField from '../../kit/QuantityField.vue';
+import SwitchField from '../../kit/SwitchField.vue';
 import AllowanceList from './AllowanceList.vue';
 import { withWire } from './wireChanges.ts';
 import WireChoiceRow from './WireChoiceRow.vue';
@@ -91,20 +93,20 @@ function asOthers(id: string): void {
       :choice="wire.limbs[hold.contact.id]!"
       @set="setLimb(hold.contact.id, $event)"
     />
-    <button type="button" class="quiet-button" @click="asOthers(hold.contact.id)">
+    <ActionButton @click="asOthers(hold.contact.id)">
       {{ say.asOtherRods }}
-    </button>
+    </ActionButton>
   </div>
   <template v-if="stiff">
     <WireChoiceRow :name="say.rodsFromBase" :choice="rod" @set="setRod" />
-    <p class="says">
+    <HintText>
       <template v-if="wire.rod.size === null">
         {{ say.isThinnestOfShop(text(plan.wire.rodMm, 'mm')) }}
       </template>
-      <button v-else type="button" class="quiet-button" @click="setRodSize(null)">
+      <ActionButton v-else @click="setRodSize(null)">
         {{ say.asThickAsLoad }}
-      </button>
-    </p>
+      </ActionButton>
+    </HintText>
     <DecisionRow :name="say.boltedThroughBase">
       <ChoiceField
         small
@@ -139,19 +141,11 @@ function asOthers(id: string): void {
       "
     />
   </DecisionRow>
-  <p v-if="plan.wire.unwired.length > 0" class="says">
+  <HintText v-if="plan.wire.unwired.length > 0">
     {{ say.foldedOnBodyIn(plan.wire.unwired.join(', ')) }}
-  </p>
-  <p v-if="all.length === 0" class="says">
+  </HintText>
+  <HintText v-if="all.length === 0">
     {{ say.thisBodyHasNo(onRods ? say.rodsFromBaseHold : say.itsSpineCarriesIt) }}
-  </p>
+  </HintText>
   <AllowanceList :on-rods="onRods" />
 </template>
-
-<style scoped>
-.says {
-  margin: 6px 4px;
-  font-size: 13.5px;
-  color: var(--soft);
-}
-</style>

@@ -5,7 +5,9 @@ import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
-import PickRow from '../../controls/PickRow.vue';
+import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
+import HintText from '../../kit/HintText.vue';
 import CautionNote from '../../ledger/CautionNote.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
@@ -95,7 +97,7 @@ const toBench = (): void => {
       </template>
     </SheetBoard>
     <div class="by">
-      <PickRow
+      <ChoiceRow
         :label="say.whatDrawingIsFor"
         :value="shows"
         :options="SHOWS"
@@ -114,24 +116,19 @@ const toBench = (): void => {
   <LedgerPanel stage="wire">
     <LedgerSection :title="say.scheme"><SchemePart /></LedgerSection>
     <LedgerSection :title="say.cutList">
-      <p v-if="wires.length === 0" class="hint">
+      <HintText v-if="wires.length === 0">
         {{ say.noWirePieceIs }}
-      </p>
+      </HintText>
       <CutTable v-else :wires="wires" :chosen="chosen?.id ?? ''" @choose="choose" />
-      <button
-        v-if="chosen && chosen.bends.length > 0"
-        type="button"
-        class="wide-button"
-        @click="toBench"
-      >
+      <ActionButton v-if="chosen && chosen.bends.length > 0" kind="wide" @click="toBench">
         {{ say.bendAtBench(chosen.id) }}
-      </button>
+      </ActionButton>
     </LedgerSection>
     <template v-if="chosen">
       <LedgerSection :title="say.whatCutIsMade(chosen.id)">
-        <p v-if="chosen.otherEndOf" class="hint">
+        <HintText v-if="chosen.otherEndOf">
           {{ say.otherEndOfFolded }}
-        </p>
+        </HintText>
         <template v-else>
           <WorkingRow :working="chosen.cut" />
           <WorkingRow v-for="line in chosen.lines" :key="line.id" :working="line" />
@@ -173,11 +170,5 @@ const toBench = (): void => {
   flex-wrap: wrap;
   gap: 6px 18px;
   align-items: center;
-}
-.told,
-.hint {
-  margin: 4px;
-  font-size: 14px;
-  color: var(--soft);
 }
 </style>

@@ -1,7 +1,8 @@
 // @vitest-environment happy-dom
 import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { mountWithPiece, typeInto } from '../../testing/mountWithPiece.ts';
+import { typeInto } from '../../testing/hands.ts';
+import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import AllowanceList from './AllowanceList.vue';
 
 const [otter] = demoWorkpieces() as [Workpiece];

@@ -8,7 +8,8 @@ import {
   type Workpiece,
 } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { mountWithPiece, press, typeInto } from '../../testing/mountWithPiece.ts';
+import { press, typeInto } from '../../testing/hands.ts';
+import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import BasePart from './BasePart.vue';
 import BindingPart from './BindingPart.vue';
 import CutTable from './CutTable.vue';
@@ -20,7 +21,7 @@ import MetalPart from './MetalPart.vue';
 import RoutePart from './RoutePart.vue';
 import SchemePart from './SchemePart.vue';
 import StockPart from './StockPart.vue';
-import WireSizeField from '../../controls/WireSizeField.vue';
+import WireSizeField from '../../kit/WireSizeField.vue';
 import { withWire } from './wireChanges.ts';
 
 const [otter, wolf, heron] = demoWorkpieces() as [Workpiece, Workpiece, Workpiece];
@@ -33,7 +34,7 @@ describe('SchemePart', () => {
     expect(wrapper.find('table').exists()).toBe(false);
     await press(wrapper, 'Compare and change');
     expect(wrapper.text()).toContain('Suits this piece best: Bound loops');
-    expect(wrapper.findAll('tbody')).toHaveLength(6);
+    expect(wrapper.findAll('.reasons')).toHaveLength(6);
     // Each number opens its working.
     await wrapper.find('[data-working="scheme.back-iron.minutes"]').trigger('click');
     expect(wrapper.text()).toContain('bends · (mark + bend)');

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
+import ActionButton from './ActionButton.vue';
 
 /** A decision in the ledger: its name, its control, and a way back where it is the user's own. */
 defineProps<{ name: string; own?: boolean; back?: string }>();
@@ -10,9 +11,9 @@ const emit = defineEmits<{ revert: [] }>();
   <div class="decision">
     <span class="name">
       {{ name }}
-      <button v-if="own" type="button" class="quiet-button" @click="emit('revert')">
+      <ActionButton v-if="own" @click="emit('revert')">
         {{ back ?? say.reset }}<span class="visually-hidden">: {{ name }}</span>
-      </button>
+      </ActionButton>
     </span>
     <slot />
   </div>
@@ -27,9 +28,5 @@ const emit = defineEmits<{ revert: [] }>();
   padding: 3px 0 3px 4px;
   border-bottom: 1px dotted var(--line);
   font-size: 14px;
-}
-.name .quiet-button {
-  padding: 0 4px;
-  font-size: 13px;
 }
 </style>

@@ -7,5 +7,17 @@ const emit = defineEmits<{ set: [value: boolean] }>();
 </script>
 
 <template>
-  <NSwitch :value="value" size="small" :aria-label="label" @update:value="emit('set', $event)" />
+  <NSwitch
+    class="switch"
+    :value="value"
+    size="small"
+    :aria-label="label"
+    @update:value="emit('set', $event)"
+  />
 </template>
+
+<style scoped>
+.switch {
+  justify-self: end;
+}
+</style>

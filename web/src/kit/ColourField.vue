@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { accepted, refused, type Parsed } from '@keen-sinew/core';
+import { ColourPicker } from './heavy.ts';
 import QuantityField from './QuantityField.vue';
 
-/** A colour: picked by eye in the browser's own picker, or typed as six digits. */
+/** A colour: picked by eye, or typed as six digits. */
 defineProps<{ label: string; hex: string }>();
 const emit = defineEmits<{ set: [hex: string] }>();
 
@@ -17,12 +18,7 @@ function read(typed: string): Parsed<string> {
 
 <template>
   <div class="colour">
-    <input
-      type="color"
-      :value="hex"
-      :aria-label="say.byEye(label)"
-      @change="emit('set', ($event.target as HTMLInputElement).value)"
-    />
+    <ColourPicker :label="say.byEye(label)" :hex="hex" @set="emit('set', $event)" />
     <QuantityField small :label="label" :shown="hex" :parse="read" @set="emit('set', $event)" />
   </div>
 </template>
@@ -30,17 +26,8 @@ function read(typed: string): Parsed<string> {
 <style scoped>
 .colour {
   display: grid;
-  grid-template-columns: 30px 1fr;
+  grid-template-columns: 34px 1fr;
   gap: 6px;
   align-items: center;
-}
-input {
-  width: 30px;
-  height: 28px;
-  padding: 0;
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  background: none;
-  cursor: pointer;
 }
 </style>

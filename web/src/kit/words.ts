@@ -14,3 +14,10 @@ export const reset = 'reset';
 // WireSizeField.vue
 export const whichTable = (label: string | number): string => `${label}: which table?`;
 export const sizeWithItsTable = 'a size with its table; choose below which one it is';
+
+// JobProgress.vue
+export const tryAgain = 'Try again';
+export const wasCancelled = 'Cancelled. These numbers are not worked out.';
+export const workItOut = 'Work it out';
+export const howFar = 'How far it is';
+export const cancel = 'Cancel';

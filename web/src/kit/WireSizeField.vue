@@ -10,6 +10,7 @@ import {
 } from '@keen-sinew/core';
 import { ref } from 'vue';
 import { useUnits } from '../composables/useUnits.ts';
+import ActionButton from './ActionButton.vue';
 import QuantityField from './QuantityField.vue';
 
 /** A diameter or gauge. A bare number could be any of four sizes, so it asks which is meant. */
@@ -41,9 +42,15 @@ function choose(size: WireSize): void {
       @set="emit('set', $event)"
     />
     <div v-if="asked.length > 0" class="asked" role="group" :aria-label="say.whichTable(label)">
-      <button v-for="entry in asked" :key="entry.system" type="button" @click="choose(entry)">
+      <ActionButton
+        v-for="entry in asked"
+        :key="entry.system"
+        kind="line"
+        class="number"
+        @click="choose(entry)"
+      >
         {{ sizeText(entry) }}
-      </button>
+      </ActionButton>
     </div>
   </div>
 </template>
@@ -54,14 +61,5 @@ function choose(size: WireSize): void {
   flex-wrap: wrap;
   gap: 4px;
   margin: 4px 0;
-}
-button {
-  border: 1px solid var(--verdigris);
-  border-radius: var(--radius);
-  background: none;
-  padding: 3px 7px;
-  font-size: 13px;
-  font-family: var(--font-number);
-  cursor: pointer;
 }
 </style>

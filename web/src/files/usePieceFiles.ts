@@ -1,0 +1,208 @@
+import * as say from './words.ts';
+import {
+  cardSheets,
+  PAPERS,
+  basePlanDrawing,
+  bendsCsv,
+  cutListCsv,
+  drawingSvg,
+  elevation,
+  foundCsv,
+  pieceText,
+  planJson,
+  planSheets,
+  shoppingCsv,
+  stepsCsv,
+  wireStrips,
+  type BenchPlan,
+  type Drawing,
+  type View,
+} from '@keen-sinew/core';
+import { ref, type Ref } from 'vue';
+import { usePiecePlan } from '../composables/usePiecePlan.ts';
+import { useSettingsStore } from '../stores/settingsStore.ts';
+import { downloadBlob, downloadText } from './download.ts';
+
+/** A file that the open piece goes out as. */
+export interface PieceFile {
+  readonly id: string;
+  readonly title: string;
+  readonly what: string;
+  readonly make: () => void;
+}
+
+/** The files of the open piece, what is being made, and what could not be. */
+// eslint-disable-next-line max-lines-per-function -- one table of files, over one piece
+export function usePieceFiles(): {
+  readonly files: readonly PieceFile[];
+  readonly makeSheets: () => void;
+  readonly busy: Readonly<Ref<boolean>>;
+  readonly problem: Readonly<Ref<string | null>>;
+} {
+  const { piece, plan } = usePiecePlan();
+  const settings = useSettingsStore();
+  const busy = ref(false);
+  const problem = ref<string | null>(null);
+
+  /** The PDF writer is loaded when the first sheet is asked for. */
+  async function makePdf(drawings: readonly Drawing[]): Promise<Blob> {
+    const [{ sheetsPdf }, { sheetFonts }] = await Promise.all([
+      import('@keen-sinew/core/pdf'),
+      import('./sheetFonts.ts'),
+    ]);
+    const paper = PAPERS[settings.paper];
+    const bytes = await sheetsPdf(
+      piece.value.name,
+      drawings,
+      paper,
+      await sheetFonts(),
+      settings.printer,
+    );
+    return new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' });
+  }
+
+  async function pdf(name: string, drawings: () => readonly Drawing[]): Promise<void> {
+    busy.value = true;
+    problem.value = null;
+    try {
+      downloadBlob(`${piece.value.id}-${name}.pdf`, await makePdf(drawings()));
+    } catch (error) {
+      problem.value = say.sheetsCouldNotBe((error as Error).message);
+    } finally {
+      busy.value = false;
+    }
+  }
+
+  /** All shop sheets; they wait for the body, rather than leaving half of themselves out. */
+  function shopSheets(): readonly Drawing[] {
+    if (plan.value.bench === null) throw new Error(say.bodyIsStillBeing);
+    return planSheets(plan.value);
+  }
+  function cards(): readonly Drawing[] {
+    const sheets = cardSheets(plan.value);
+    if (sheets.length === 0) throw new Error(say.noWireOfThis);
+    return sheets;
+  }
+
+  async function archive(): Promise<void> {
+    problem.value = null;
+    try {
+      const { pieceZip } = await import('./pieceZip.ts');
+      downloadBlob(`${piece.value.id}.zip`, await pieceZip(piece.value));
+    } catch (error) {
+      problem.value = say.archiveCouldNotBe((error as Error).message);
+    }
+  }
+
+  /** Files that wait for the body say so, rather than leaving half of themselves out. */
+  function fromBench(name: string, make: (bench: BenchPlan) => string): void {
+    const { bench } = plan.value;
+    problem.value = bench ? null : say.bodyIsStillBeingWorked;
+    if (bench) downloadText(`${piece.value.id}-${name}.csv`, make(bench), 'text/csv');
+  }
+
+  async function dxf(name: string, drawing: Drawing): Promise<void> {
+    const { drawingDxf } = await import('@keen-sinew/core/dxf');
+    downloadText(`${piece.value.id}-${name}.dxf`, drawingDxf(drawing), 'image/vnd.dxf');
+  }
+
+  const files: readonly PieceFile[] = [
+    {
+      id: 'cards',
+      title: say.bendingCardsPdf,
+      what: say.everyBendOnCard,
+      make: () => void pdf('bending-cards', cards),
+    },
+    {
+      id: 'cut-list',
+      title: say.cutListCsv,
+      what: say.everyWireWithEach,
+      make: () =>
+        downloadText(`${piece.value.id}-cut-list.csv`, cutListCsv(plan.value.wire), 'text/csv'),
+    },
+    {
+      id: 'bends',
+      title: say.bendMarksCsv,
+      what: say.feedMarkTurnAngle,
+      make: () =>
+        downloadText(`${piece.value.id}-bends.csv`, bendsCsv(plan.value.wire), 'text/csv'),
+    },
+    ...(['side', 'front'] as const).map((view: View) => ({
+      id: `${view}.svg`,
+      title: view === 'side' ? say.sideElevationSvg : say.frontElevationSvg,
+      what: say.bonesAndOutlineAt,
+      make: () =>
+        downloadText(
+          `${piece.value.id}-${view}.svg`,
+          drawingSvg(elevation(plan.value, view, { show: 'bones', dimensions: true })),
+          'image/svg+xml',
+        ),
+    })),
+    ...(['side', 'front'] as const).map((view: View) => ({
+      id: `${view}.dxf`,
+      title: view === 'side' ? say.sideElevationDxf : say.frontElevationDxf,
+      what: say.armatureInItsOutline,
+      make: () => dxf(view, elevation(plan.value, view, { show: 'wires', dimensions: true })),
+    })),
+    {
+      id: 'wires.dxf',
+      title: say.wiresLaidStraightDxf,
+      what: say.everyWireWithIts,
+      make: () => dxf('wires', wireStrips(plan.value.wire.wires)),
+    },
+    {
+      id: 'base.dxf',
+      title: say.drilledBaseDxf,
+      what: say.boardWithItsHoles,
+      make: () => dxf('base', basePlanDrawing(plan.value.wire.base)),
+    },
+    {
+      id: 'steps',
+      title: say.stepsCsv,
+      what: say.workInOrderWith,
+      make: () => fromBench('steps', stepsCsv),
+    },
+    {
+      id: 'shopping',
+      title: say.shoppingListCsv,
+      what: say.whatToBuyWith,
+      make: () => fromBench('shopping', shoppingCsv),
+    },
+    {
+      id: 'plan',
+      title: say.wholePlanJson,
+      what: say.everyNumberWithIts,
+      make: () =>
+        downloadText(
+          `${piece.value.id}-plan.json`,
+          planJson(piece.value, plan.value),
+          'application/json',
+        ),
+    },
+    {
+      id: 'found',
+      title: say.lengthsFoundCsv,
+      what: say.whatPicturesTapeAnd,
+      make: () =>
+        downloadText(
+          `${piece.value.id}-found-lengths.csv`,
+          foundCsv(plan.value.references),
+          'text/csv',
+        ),
+    },
+    {
+      id: 'piece',
+      title: say.thisPieceJson,
+      what: say.yourDecisionsAndMeasurements,
+      make: () =>
+        downloadText(`${piece.value.id}.json`, pieceText(piece.value), 'application/json'),
+    },
+    {
+      id: 'zip',
+      title: say.thisPieceZip,
+      what: say.sameWithReferencePictures,
+      make: () => void archive(),
+    },
+  ];
+  return { files, makeSheets: () => void pdf('sheets', shopSheets), busy, problem };
+}

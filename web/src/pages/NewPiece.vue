@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import * as say from './words.ts';
+import { ANIMALS, animalById, type Workshop } from '@keen-sinew/core';
+import { NInput } from 'naive-ui';
+import { ref } from 'vue';
+import { useRouter } from 'vue-router';
+import ActionButton from '../kit/ActionButton.vue';
+import ChoiceField from '../kit/ChoiceField.vue';
+import { FilePicker } from '../kit/heavy.ts';
+import HintText from '../kit/HintText.vue';
+import { useNoteStore } from '../stores/noteStore.ts';
+import { keepPicture } from '../stores/pictureStorage.ts';
+import { usePieceStore, type TakenIn } from '../stores/pieceStore.ts';
+import { useWorkshopStore } from '../stores/workshopStore.ts';
+
+/** Makes a piece, or takes one in from a file. */
+const store = usePieceStore();
+const workshops = useWorkshopStore();
+const notes = useNoteStore();
+const router = useRouter();
+const name = ref('');
+const animalId = ref('eurasian-otter');
+const problem = ref<string | null>(null);
+const animals = ANIMALS.map((animal) => ({ label: animal.name, value: animal.id })).toSorted(
+  (a, b) => a.label.localeCompare(b.label),
+);
+
+async function make(): Promise<void> {
+  const typed =
+    name.value.trim() || say.newWord(animalById(animalId.value)?.name.toLowerCase() ?? '');
+  const id = await store.create(typed.slice(0, 80), animalId.value);
+  await router.push(`/piece/${id}/measure`);
+}
+
+async function takeIn([file]: readonly File[]): Promise<void> {
+  if (!file) return;
+  const taken = await readIn(file);
+  if ('sentence' in taken) {
+    problem.value = say.wasNotTakenIn(file.name, taken.sentence);
+    return;
+  }
+  problem.value = null;
+  if (taken.brings !== null) offer(file.name, taken.brings);
+  await router.push(`/piece/${taken.id}/measure`);
+}
+
+/** The workshop that came with a piece stays outside unless it is asked for. */
+function offer(from: string, workshop: Workshop): void {
+  notes.tell({
+    sentence: say.bringsWorkshopOfIts(from),
+    label: say.takeOverWhatIs,
+    act: async () => {
+      await workshops.adopt(say.takeOverFrom(from), workshop);
+      await workshops.settled();
+    },
+  });
+}
+
+/** A piece file as text, or an archive with its pictures, told by what it holds. */
+async function readIn(file: File): Promise<TakenIn | { sentence: string }> {
+  if ((await file.slice(0, 2).text()) !== 'PK') return store.takeIn(await file.text());
+  try {
+    const { readPieceZip } = await import('../files/pieceZip.ts');
+    const { text, pictures } = await readPieceZip(file);
+    const taken = await store.takeIn(text);
+    if ('id' in taken) for (const [id, blob] of pictures) await keepPicture(taken.id, id, blob);
+    return taken;
+  } catch (error) {
+    return { sentence: say.archiveCouldNotBe((error as Error).message) };
+  }
+}
+</script>
+
+<template>
+  <section aria-labelledby="new">
+    <h2 id="new">{{ say.newPiece }}</h2>
+    <p class="look">
+      {{ say.notSureWhich }} <RouterLink to="/library">{{ say.openLibraryOfAnimals }}</RouterLink>
+      {{ say.toSeeThemSide }}
+    </p>
+    <form @submit.prevent="make">
+      <label>
+        <span>{{ say.name }}</span>
+        <NInput
+          v-model:value="name"
+          :placeholder="say.otterAtWeir"
+          :input-props="{ 'aria-label': say.nameOfNewPiece, maxlength: 80 }"
+        />
+      </label>
+      <label>
+        <span>{{ say.animal }}</span>
+        <ChoiceField
+          :label="say.animal"
+          :value="animalId"
+          :options="animals"
+          @set="animalId = $event"
+        />
+      </label>
+      <ActionButton kind="main" submit>{{ say.makePiece }}</ActionButton>
+    </form>
+    <FilePicker
+      :label="say.pieceFile"
+      accept=".json,.zip,application/json,application/zip"
+      @take="takeIn"
+    >
+      {{ say.takeInPieceFrom }}
+    </FilePicker>
+    <HintText v-if="problem" alarm>{{ problem }}</HintText>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  font-size: 21px;
+  margin-bottom: 6px;
+}
+form {
+  display: grid;
+  grid-template-columns: 1fr 220px auto;
+  gap: 14px;
+  align-items: end;
+  margin-bottom: 12px;
+}
+label span {
+  display: block;
+  color: var(--soft);
+  font-size: 14px;
+}
+</style>

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import * as say from './words.ts';
+import { animalById, inWorkshop, pieceText, quantityText, type Piece } from '@keen-sinew/core';
+import { ref } from 'vue';
+import { downloadBlob, downloadText } from '../files/download.ts';
+import ActionButton from '../kit/ActionButton.vue';
+import HintText from '../kit/HintText.vue';
+import { useNoteStore } from '../stores/noteStore.ts';
+import { usePieceStore } from '../stores/pieceStore.ts';
+import { useWorkshopStore } from '../stores/workshopStore.ts';
+
+/** The pieces that the browser keeps: to open, to save to a file, to remove and put back. */
+const store = usePieceStore();
+const workshops = useWorkshopStore();
+const notes = useNoteStore();
+const problem = ref<string | null>(null);
+
+async function remove(piece: Piece): Promise<void> {
+  const restore = await store.remove(piece.id);
+  notes.tell({ sentence: say.isRemoved(piece.name), label: say.putItBack, act: restore });
+}
+
+/** With the pictures that were brought in, where there are some: nothing is left behind. */
+async function keep(piece: Piece): Promise<void> {
+  if (piece.references.pictures.every(({ shipped }) => shipped !== null)) {
+    downloadText(
+      `${piece.id}.json`,
+      pieceText(inWorkshop(piece, workshops.current)),
+      'application/json',
+    );
+    return;
+  }
+  try {
+    const { pieceZip } = await import('../files/pieceZip.ts');
+    downloadBlob(`${piece.id}.zip`, await pieceZip(inWorkshop(piece, workshops.current)));
+  } catch (error) {
+    problem.value = say.wasNotSaved(piece.name, (error as Error).message);
+  }
+}
+
+function scaleText({ measure: { scale } }: Piece): string {
+  if (scale.by === 'ratio') return quantityText(scale.lifePerModel, 'scale');
+  if (scale.by === 'size') return say.scaleBy(scale.sizeId.replace('-', ' '));
+  return scale.by === 'eye' ? say.scaleByItsEyes : say.scaleBy2(scale.by);
+}
+</script>
+
+<template>
+  <section aria-labelledby="yours">
+    <h2 id="yours">{{ say.yourPieces }}</h2>
+    <p v-if="store.pieces.length === 0">
+      {{ say.thereIsNoPiece }}
+      <ActionButton @click="store.restoreDemo()">
+        {{ say.bringDemonstrationBack }}
+      </ActionButton>
+    </p>
+    <ul>
+      <li v-for="piece in store.pieces" :key="piece.id">
+        <RouterLink :to="`/piece/${piece.id}/measure`">{{ piece.name }}</RouterLink>
+        <span>
+          {{ piece.measure.creature?.name ?? animalById(piece.measure.animalId)?.name }},
+          {{ scaleText(piece) }}
+          <template v-if="piece.place"> · {{ piece.place }}</template>
+        </span>
+        <span class="acts">
+          <ActionButton @click="keep(piece)">
+            {{ say.saveToFile }}<span class="visually-hidden">: {{ piece.name }}</span>
+          </ActionButton>
+          <ActionButton @click="remove(piece)">
+            {{ say.remove }}<span class="visually-hidden">: {{ piece.name }}</span>
+          </ActionButton>
+        </span>
+      </li>
+    </ul>
+    <HintText v-if="problem" alarm>{{ problem }}</HintText>
+    <HintText v-for="entry in store.damaged" :key="entry.id" alarm>
+      {{ say.storedPieceIsDamaged(entry.id, entry.sentence) }}
+    </HintText>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  font-size: 21px;
+  margin-bottom: 6px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0 0 34px;
+}
+li {
+  display: grid;
+  grid-template-columns: 260px 1fr auto;
+  gap: 14px;
+  align-items: baseline;
+  border-bottom: 1px dotted var(--line);
+  padding: 10px 0;
+}
+li a {
+  font-weight: 700;
+  color: var(--verdigris);
+  font-size: 17px;
+}
+</style>
