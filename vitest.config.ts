@@ -33,6 +33,7 @@ export default defineConfig({
           name: 'components',
           include: [COMPONENTS],
           environment: 'happy-dom',
+          environmentOptions: { happyDOM: { width: 1280, height: 800 } },
         },
       },
       {

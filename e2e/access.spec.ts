@@ -133,6 +133,23 @@ test('by keyboard alone: to a stage, into a working, a value typed, and undone',
   await expect(row(page, 'measure.scale')).toContainText('1:3');
 });
 
+test('the keys are listed on every page, and focus goes back where it was', async ({ page }) => {
+  await openOtter(page, 'wire');
+  const cut = row(page, 'wire.B.cut');
+  await cut.focus();
+  await page.keyboard.press('?');
+  const keys = page.getByRole('dialog', { name: 'Keys' });
+  await expect(keys).toContainText('go to the place of the snag that is told');
+  expect(await axeFinds(page)).toEqual([]);
+  await page.keyboard.press('Escape');
+  await expect(keys).toBeHidden();
+  await expect(cut).toBeFocused();
+  await page.goto('/pieces');
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await page.keyboard.press('?');
+  await expect(keys).toBeVisible();
+});
+
 test('a narrow window keeps the ledger in a drawer', async ({ page }) => {
   await page.setViewportSize({ width: 860, height: 700 });
   await openOtter(page, 'wire');

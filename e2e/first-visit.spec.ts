@@ -117,6 +117,7 @@ for (const stages of VISITS) {
         ).toBeVisible();
         // Folded parts of the ledger are opened, so that every number is there to be asked.
         await unfold(page);
+        await expect(page.locator('[data-settled="true"]')).toBeVisible();
         const asked = await askAll(page);
         expect(asked.silent).toEqual([]);
         expect(asked.count).toBeGreaterThan(least);

@@ -33,7 +33,7 @@ export async function served(folder: string): Promise<Served> {
 /** Opens a screen and waits until it stands and its numbers are those of the fine answer. */
 export async function opened(page: Page, path: string): Promise<void> {
   await page.goto(path);
-  await page.getByRole('heading', { level: 1 }).waitFor();
+  await page.locator('main:not([aria-busy="true"])').first().waitFor();
   await settled(page);
 }
 

@@ -61,6 +61,8 @@ export default defineConfig(({ command }) => ({
   build: {
     target: 'es2023',
     manifest: true,
+    // Browsers that run this preload modules themselves.
+    modulePreload: { polyfill: false },
     // Fonts stay files: the content security policy allows them from the same address only.
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 1200,
@@ -74,7 +76,7 @@ export default defineConfig(({ command }) => ({
           groups: [
             { name: 'house', test: /node_modules|preload-helper/, minShareCount: 15 },
             { name: 'records', test: /core[\\/]src/, minShareCount: 20, priority: 2 },
-            { name: 'road', test: /core[\\/]src/, minShareCount: 14, priority: 1 },
+            { name: 'road', test: /core[\\/]src/, minShareCount: 12, priority: 1 },
           ],
         },
       },

@@ -12,7 +12,7 @@ import { measuredBones } from './measure/measuredSkeleton.ts';
 import { planReferences } from './measure/pictures/planReferences.ts';
 import { planMeasure } from './measure/planMeasure.ts';
 import { answerTo } from './piece/answer.ts';
-import { createMemory } from './piece/memory.ts';
+import { createMemory, type Recall } from './piece/memory.ts';
 import { worstFirst } from './piece/snag.ts';
 import type { StageResult } from './piece/stageResult.ts';
 import type { Step } from './piece/step.ts';
@@ -41,7 +41,26 @@ export const ROAD = [
 export const NO_ANSWERS: Answers = { body: null, shape: null, heat: null };
 
 /** Makes plans, and works out again only what a change reaches. */
-export type Planner = (piece: Workpiece, answers?: Answers) => Plan;
+export interface Planner {
+  (piece: Workpiece, answers?: Answers): Plan;
+  /** The same plan with pauses along the road: a page that opens can answer in them. */
+  readonly inTurns: (piece: Workpiece, answers?: Answers) => Generator<undefined, Plan>;
+}
+
+/** A planner that has worked nothing out yet. */
+export function createPlanner(): Planner {
+  const recall = createMemory();
+  const inTurns = (piece: Workpiece, answers: Answers = NO_ANSWERS): Generator<undefined, Plan> =>
+    road(recall, piece, answers);
+  const planner = (piece: Workpiece, answers: Answers = NO_ANSWERS): Plan => {
+    const way = inTurns(piece, answers);
+    for (;;) {
+      const { done, value } = way.next();
+      if (done) return value;
+    }
+  };
+  return Object.assign(planner, { inTurns });
+}
 
 /**
  * The main road: decisions in, whole plan out. Measure gives the skeleton (and what its pictures and
@@ -55,74 +74,76 @@ export type Planner = (piece: Workpiece, answers?: Answers) => Plan;
  * else stands. A planner remembers its last inputs, stage by stage, and shares them with no other.
  */
 // eslint-disable-next-line max-lines-per-function -- the road, in one look
-export function createPlanner(): Planner {
-  const recall = createMemory();
-  // eslint-disable-next-line max-lines-per-function -- the road, in one look
-  return (piece, answers = NO_ANSWERS) => {
-    const bones = measuredBones(piece, recall);
-    const pegBelowMm = piece.wire.allowancesMm.nutAndWashers;
-    const measure = recall(planMeasure, {
-      ...part(piece, 'measure', 'stance'),
-      ...bones,
-      pegBelowMm,
-    });
-    const { skeleton, lifePerModel } = measure;
-    const { references } = piece;
-    const pictures = recall(planReferences, { references, skeleton });
-    const stance = recall(planStance, { stance: piece.stance, measure });
-    const wire = recall(planWire, { wire: piece.wire, base: piece.stance.base, stance });
-    const builds = recall(regionBuilds, { skeleton, mass: piece.mass });
-    const asked = {
-      body: recall(bodyJob, piece.measure),
-      shape: recall(shapeJob, {
-        ...part(piece, 'measure', 'stance', 'mass', 'skin'),
-        lifePerModel,
-        wire,
-      }),
-    };
-    const body = answerTo(asked.body.key, answers.body);
-    const bodyShape = answerTo(asked.shape.key, answers.shape);
-    const mass = recall(planMass, {
-      ...part(piece, 'mass', 'skin'),
-      builds,
-      measure,
-      stance,
+function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<undefined, Plan> {
+  const bones = measuredBones(piece, recall);
+  const pegBelowMm = piece.wire.allowancesMm.nutAndWashers;
+  const measure = recall(planMeasure, {
+    ...part(piece, 'measure', 'stance'),
+    ...bones,
+    pegBelowMm,
+  });
+  const { skeleton, lifePerModel } = measure;
+  yield;
+  const { references } = piece;
+  const pictures = recall(planReferences, { references, skeleton });
+  yield;
+  const stance = recall(planStance, { stance: piece.stance, measure });
+  yield;
+  const wire = recall(planWire, { wire: piece.wire, base: piece.stance.base, stance });
+  yield;
+  const builds = recall(regionBuilds, { skeleton, mass: piece.mass });
+  const asked = {
+    body: recall(bodyJob, piece.measure),
+    shape: recall(shapeJob, {
+      ...part(piece, 'measure', 'stance', 'mass', 'skin'),
+      lifePerModel,
       wire,
-      body,
-      bodyShape,
-    });
-    const balance = recall(planBalance, { choice: piece.stance, measure, stance, wire, mass });
-    const strength = recall(planStrength, { choice: piece.wire, stance, wire, balance });
-    const cure = recall(planCure, {
-      cure: piece.cure,
-      choice: piece.mass,
-      binder: piece.wire.binder,
-      run: answers.heat,
-      ...{ builds, measure, wire, mass },
-    });
-    const skin = recall(planSkin, { skin: piece.skin, measure });
-    const colour = recall(planColour, { colour: piece.colour, measure, skin, body });
-    const put = recall(putIn, { measure, stance, wire, mass, strength, cure, skin, colour });
-    const bench = recall(planBench, { piece, measure, wire, mass, cure, skin, colour, put });
-    const jobs = { ...asked, heat: cure.request && heatJob(cure.request) };
-    const stages = {
-      measure,
-      references: pictures,
-      stance,
-      wire,
-      mass,
-      balance,
-      strength,
-      cure,
-      skin,
-      colour,
-      bench,
-    };
-    const listed = ROAD.map((name) => stages[name]).filter((stage) => stage !== null);
-    const workings = listed.flatMap((stage) => stage.workings);
-    const snags = worstFirst(listed.flatMap((stage) => stage.snags));
-    return { piece, ...stages, builds, jobs, workings, snags };
+    }),
   };
+  const body = answerTo(asked.body.key, answers.body);
+  const bodyShape = answerTo(asked.shape.key, answers.shape);
+  const mass = recall(planMass, {
+    ...part(piece, 'mass', 'skin'),
+    builds,
+    measure,
+    stance,
+    wire,
+    body,
+    bodyShape,
+  });
+  const balance = recall(planBalance, { choice: piece.stance, measure, stance, wire, mass });
+  const strength = recall(planStrength, { choice: piece.wire, stance, wire, balance });
+  yield;
+  const cure = recall(planCure, {
+    cure: piece.cure,
+    choice: piece.mass,
+    binder: piece.wire.binder,
+    run: answers.heat,
+    ...{ builds, measure, wire, mass },
+  });
+  const skin = recall(planSkin, { skin: piece.skin, measure });
+  const colour = recall(planColour, { colour: piece.colour, measure, skin, body });
+  yield;
+  const put = recall(putIn, { measure, stance, wire, mass, strength, cure, skin, colour });
+  const bench = recall(planBench, { piece, measure, wire, mass, cure, skin, colour, put });
+  const jobs = { ...asked, heat: cure.request && heatJob(cure.request) };
+  const stages = {
+    measure,
+    references: pictures,
+    stance,
+    wire,
+    mass,
+    balance,
+    strength,
+    cure,
+    skin,
+    colour,
+    bench,
+  };
+  const listed = ROAD.map((name) => stages[name]).filter((stage) => stage !== null);
+  const workings = listed.flatMap((stage) => stage.workings);
+  const snags = worstFirst(listed.flatMap((stage) => stage.snags));
+  return { piece, ...stages, builds, jobs, workings, snags };
 }
 
 /** The plan of a piece, made once and without a memory. */

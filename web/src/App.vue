@@ -26,7 +26,7 @@ watchEffect(() => (document.documentElement.dataset['theme'] = settings.theme));
 </script>
 
 <template>
-  <NConfigProvider :theme-overrides="THEMES[settings.theme]" abstract>
+  <NConfigProvider :theme-overrides="THEMES[settings.theme]" abstract inline-theme-disabled>
     <RouterView />
     <NoteHost v-if="hasNotes" />
     <KeysDialog v-if="keysAsked" v-model:show="keys.shown" />

@@ -7,7 +7,7 @@ import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import { useUnits } from '../composables/useUnits.ts';
 import { withStepDone } from '../stages/bench/stepChanges.ts';
-import CautionNote from '../ledger/CautionNote.vue';
+import CautionSign from '../kit/CautionSign.vue';
 import BenchFrame from './BenchFrame.vue';
 import { useWorkTimer } from './useWorkTimer.ts';
 
@@ -85,7 +85,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           }}</b></template
         >
       </p>
-      <CautionNote :key="step.id" large :ids="step.cautions" :first="step.firstCautions" />
+      <CautionSign :key="step.id" large :ids="step.cautions" :first="step.firstCautions" />
       <div class="acts">
         <button v-if="step.bendsWire" type="button" class="act" @click="bend">
           {{ say.bendOneBendAt(step.bendsWire) }}

@@ -9,6 +9,7 @@ import {
   type HeatRun,
   type Workpiece,
   type Plan,
+  type Planner,
 } from '@keen-sinew/core';
 import {
   computed,
@@ -46,6 +47,22 @@ export interface PiecePlan {
 
 const KEY: InjectionKey<PiecePlan> = Symbol(say.piecePlan);
 
+/** A planner that has gone along the road before the page that asks is put up. */
+const PLANNER: InjectionKey<Planner> = Symbol(say.planner);
+
+/**
+ * Gives a planner to the page below, and goes along the road with it, a task for each of its turns, so
+ * that the page answers meanwhile: what the page then asks for is there.
+ */
+export function providePlanAhead(): (piece: Workpiece) => Promise<void> {
+  const planner = createPlanner();
+  provide(PLANNER, planner);
+  return async (piece) => {
+    const way = planner.inTurns(piece);
+    while (way.next().done !== true) await new Promise((go) => setTimeout(go));
+  };
+}
+
 /** Makes the plan of the open piece for everything below this component. */
 export function providePiecePlan(): PiecePlan {
   const store = usePieceStore();
@@ -55,7 +72,7 @@ export function providePiecePlan(): PiecePlan {
     if (shown.value === null) throw new Error('a stage is shown without an open piece');
     return shown.value;
   });
-  const planner = createPlanner();
+  const planner = inject(PLANNER, null) ?? createPlanner();
   // What the plan asks for follows from decisions and earlier answers, which may still be out.
   const answers = shallowRef<Answers>(NO_ANSWERS);
   const plan = computed(() => planner(piece.value, answers.value));

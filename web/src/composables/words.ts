@@ -12,6 +12,7 @@ export const browserWouldNotKeep = (message: string | number): string =>
 
 // usePiecePlan.ts
 export const piecePlan = 'piece plan';
+export const planner = 'planner';
 export const body = 'The body';
 export const shape = 'The shape';
 export const heat = 'The heat';

@@ -2,6 +2,7 @@
 import { ArrowDown, ArrowUp } from 'lucide-vue-next';
 import { NTable } from 'naive-ui';
 import { computed, provide, shallowRef } from 'vue';
+import { useRowsInTurns } from '../composables/useTurns.ts';
 import ActionButton from './ActionButton.vue';
 import { COLUMN_COUNT, type Column } from './columns.ts';
 
@@ -22,6 +23,8 @@ defineSlots<{
   after?(): unknown;
 }>();
 
+/** Rows with fields are put up this many at a time. */
+const HANDFUL = 8;
 const heads = computed(() =>
   props.columns.map((column): Column<Row> =>
     typeof column === 'string' ? { title: column } : column,
@@ -42,6 +45,8 @@ const ordered = computed(() => {
     return sign * (typeof x === 'string' ? x.localeCompare(String(y)) : x - Number(y));
   });
 });
+
+const shown = useRowsInTurns(() => ordered.value, HANDFUL);
 
 /** First upwards, then downwards, then as it was. */
 function turn(title: string): void {
@@ -86,7 +91,7 @@ function sortOf({ title, orderBy }: Column<Row>): 'ascending' | 'descending' | '
     </thead>
     <tbody>
       <slot name="before" />
-      <template v-for="(row, index) in ordered" :key="keyOf(row, index)">
+      <template v-for="(row, index) in shown" :key="keyOf(row, index)">
         <slot name="row" :row="row" :index="index" />
       </template>
       <slot name="after" />

@@ -4,7 +4,7 @@ import { mount, type VueWrapper } from '@vue/test-utils';
 import { NColorPicker } from 'naive-ui';
 import { describe, expect, it, vi } from 'vitest';
 import { h } from 'vue';
-import CautionNote from '../ledger/CautionNote.vue';
+import CautionSign from './CautionSign.vue';
 import LedgerSection from '../ledger/LedgerSection.vue';
 import CheckField from './CheckField.vue';
 import ColourField from './ColourField.vue';
@@ -147,13 +147,13 @@ describe('LedgerSection', () => {
   });
 });
 
-describe('CautionNote', () => {
+describe('CautionSign', () => {
   it('is a list of sentences, and nothing where there is none', () => {
-    const two = mount(CautionNote, { props: { ids: ['oven', 'solvent'] } });
+    const two = mount(CautionSign, { props: { ids: ['oven', 'solvent'] } });
     expect(two.findAll('li')).toHaveLength(2);
     expect(two.text()).toContain('Never go above the clay’s upper limit');
     expect(
-      mount(CautionNote, { props: { ids: [] } })
+      mount(CautionSign, { props: { ids: [] } })
         .find('ul')
         .exists(),
     ).toBe(false);

@@ -21,3 +21,9 @@ export const wasCancelled = 'Cancelled. These numbers are not worked out.';
 export const workItOut = 'Work it out';
 export const howFar = 'How far it is';
 export const cancel = 'Cancel';
+
+// CautionSign.vue
+export const cautions = 'Cautions';
+export const cautionAsBefore = 'a caution, as before';
+export const cautionsAsBefore = (length: string | number): string =>
+  `${length} cautions, as before`;

@@ -24,6 +24,9 @@ const emit = defineEmits<{ 'update:show': [show: boolean] }>();
 
 <style>
 /* Under the top line and over the line of snags, which both stay in reach. */
+.drawer.n-drawer .scroll {
+  padding: 14px 18px 64px 16px;
+}
 .drawer.n-drawer {
   top: 56px;
   bottom: 46px;

@@ -17,6 +17,8 @@ defineProps<{ title: string; label: string }>();
   /* What is hidden from sight inside scrolls with it, and never makes the page longer. */
   position: relative;
   padding: 14px 18px 18px 4px;
+  /* A drawer breaks words anywhere, and numbers with them. */
+  word-break: normal;
 }
 h2 {
   font-size: 20px;

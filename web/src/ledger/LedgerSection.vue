@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { ChevronDown, ChevronRight } from 'lucide-vue-next';
 import { ref } from 'vue';
+import { useTurn } from '../composables/useTurns.ts';
 import ActionButton from '../kit/ActionButton.vue';
 
 const props = defineProps<{ title: string; folded?: boolean }>();
 const isOpen = ref(!props.folded);
+/** Sections come one after the other, so that a page that opens answers at once. */
+const ready = useTurn();
 </script>
 
 <template>
@@ -15,7 +18,7 @@ const isOpen = ref(!props.folded);
         {{ title }}
       </ActionButton>
     </h3>
-    <div v-if="isOpen" class="body"><slot /></div>
+    <div v-if="isOpen && ready" class="body"><slot /></div>
   </section>
 </template>
 

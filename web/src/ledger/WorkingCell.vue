@@ -3,7 +3,6 @@ import type { Working } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useSelection } from '../composables/useSelection.ts';
 import { useUnits } from '../composables/useUnits.ts';
-import ActionButton from '../kit/ActionButton.vue';
 
 /** A number in a table or a sentence: touching it opens its working. */
 const props = defineProps<{ working: Working; unit?: boolean; alarm?: boolean }>();
@@ -19,8 +18,8 @@ function toggle(): void {
 </script>
 
 <template>
-  <ActionButton
-    kind="plain"
+  <button
+    type="button"
     class="cell number"
     :class="{ open: isOpen, alarm }"
     :data-working="working.id"
@@ -30,7 +29,7 @@ function toggle(): void {
   >
     {{ shown.number }}<template v-if="unit && shown.unit === '°'">°</template
     ><template v-else-if="unit && shown.unit !== ''">&nbsp;{{ shown.unit }}</template>
-  </ActionButton>
+  </button>
 </template>
 
 <style scoped>
@@ -39,8 +38,12 @@ function toggle(): void {
   font-weight: 700;
 }
 .cell {
+  background: none;
+  border: 0;
   border-bottom: 1px dotted var(--line);
+  padding: 2px 0;
   font-weight: 600;
+  cursor: pointer;
   font-family: var(--font-number);
 }
 .cell:hover,

@@ -2,12 +2,6 @@
  * The words of this room, in English: each under a name, with what goes into it as parameters.
  */
 
-// CautionNote.vue
-export const cautions = 'Cautions';
-export const cautionAsBefore = 'a caution, as before';
-export const cautionsAsBefore = (length: string | number): string =>
-  `${length} cautions, as before`;
-
 // LedgerPanel.vue
 export const closeLedger = 'Close the ledger';
 export const openLedger = 'Open the ledger';

@@ -12,6 +12,9 @@ const store = usePieceStore();
 const router = useRouter();
 
 onMounted(async () => {
+  // What comes next is fetched while the pieces are read.
+  void import('../shell/PieceShell.vue');
+  void import('../stages/measure/MeasureStage.vue');
   await store.loadAll();
   const last = await readSetting<string>('last');
   const wanted = [last, FIRST_DEMO];

@@ -4,6 +4,7 @@ import { animalById, inWorkshop, pieceText, quantityText, type Piece } from '@ke
 import { ref } from 'vue';
 import { downloadBlob, downloadText } from '../files/download.ts';
 import ActionButton from '../kit/ActionButton.vue';
+import EmptyState from '../kit/EmptyState.vue';
 import HintText from '../kit/HintText.vue';
 import { useNoteStore } from '../stores/noteStore.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
@@ -48,12 +49,11 @@ function scaleText({ measure: { scale } }: Piece): string {
 <template>
   <section aria-labelledby="yours">
     <h2 id="yours">{{ say.yourPieces }}</h2>
-    <p v-if="store.pieces.length === 0">
-      {{ say.thereIsNoPiece }}
+    <EmptyState v-if="store.pieces.length === 0" :reason="say.thereIsNoPiece">
       <ActionButton @click="store.restoreDemo()">
         {{ say.bringDemonstrationBack }}
       </ActionButton>
-    </p>
+    </EmptyState>
     <ul>
       <li v-for="piece in store.pieces" :key="piece.id">
         <RouterLink :to="`/piece/${piece.id}/measure`">{{ piece.name }}</RouterLink>

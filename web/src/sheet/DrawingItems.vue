@@ -21,9 +21,17 @@ const PX_PER_PEN_MM = 3.2;
 const LEAST_LETTER_PX = 12.5;
 const JOINT_PX = 4.2;
 
-const path = (points: readonly PagePoint[], closed = false): string =>
-  points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(2)} ${(-y).toFixed(2)}`).join('') +
-  (closed ? 'Z' : '');
+const written = new WeakMap<readonly PagePoint[], string>();
+/** Points as a path; the same points are written once. */
+function path(points: readonly PagePoint[], closed = false): string {
+  let text = written.get(points);
+  if (text === undefined) {
+    const at = ([x, y]: PagePoint): string => `${x.toFixed(2)} ${(-y).toFixed(2)}`;
+    text = points.map((point, i) => (i === 0 ? 'M' : 'L') + at(point)).join('');
+    written.set(points, text);
+  }
+  return closed ? `${text}Z` : text;
+}
 const pen = (weight: number): number => Math.max(0.5, weight * PX_PER_PEN_MM);
 const paths = (outlines: readonly (readonly PagePoint[])[]): string =>
   outlines.map((outline) => path(outline, true)).join('');

@@ -10,6 +10,7 @@ import {
   type Placed,
 } from './boardLayout.ts';
 import { isTyping } from '../composables/isTyping.ts';
+import { useRowsInTurns } from '../composables/useTurns.ts';
 import ActionButton from '../kit/ActionButton.vue';
 import DrawingItems from './DrawingItems.vue';
 import { useSheetZoom } from './useSheetZoom.ts';
@@ -60,6 +61,8 @@ const whole = computed(() => {
   const room = { width: wide * fitting.value, height: high * fitting.value };
   return { x: (width - room.width) / 2, y: (height - room.height) / 2, ...room };
 });
+/** One drawing after the other, so that a page that opens answers at once. */
+const placed = useRowsInTurns(() => layout.value.placed, 1);
 const { part, isZoomed, zoom, fit } = useSheetZoom(svg, whole);
 const mmPerPx = computed(() => (fitting.value * part.value.width) / whole.value.width);
 const viewBox = computed(() => {
@@ -97,7 +100,7 @@ function pointIn(placed: Placed, event: PointerEvent): PagePoint {
           <path :d="`M${GRID_MM} 0H0V${GRID_MM}`" />
         </pattern>
       </defs>
-      <g v-for="entry in layout.placed" :key="entry.drawing.id">
+      <g v-for="entry in placed" :key="entry.drawing.id">
         <rect
           class="grid"
           :x="entry.x"

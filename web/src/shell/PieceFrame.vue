@@ -7,6 +7,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { isTyping } from '../composables/isTyping.ts';
 import { providePiecePlan } from '../composables/usePiecePlan.ts';
 import { provideSelection } from '../composables/useSelection.ts';
+import { provideTurns } from '../composables/useTurns.ts';
 import { useUndoKeys } from '../composables/useUndoKeys.ts';
 import ActionButton from '../kit/ActionButton.vue';
 import { usePieceStore } from '../stores/pieceStore.ts';
@@ -21,6 +22,10 @@ const workshops = useWorkshopStore();
 const saveProblem = computed(() => store.saveProblem ?? workshops.saveProblem);
 const { piece, plan, work, settled } = providePiecePlan();
 const { progress: bodyProgress, problem: bodyProblem } = work.body;
+const { idle, ask } = provideTurns();
+/** The stage comes after its frame, which is there at once. */
+const framed = ref(false);
+ask(() => (framed.value = true));
 const { pick } = provideSelection();
 const route = useRoute();
 const router = useRouter();
@@ -72,7 +77,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="frame" :data-settled="settled">
+  <div class="frame" :data-settled="settled && idle">
     <a href="#sheet" class="skip">{{ say.skipToSheet }}</a>
     <TopLine @print="filesShown = true" />
     <div v-if="saveProblem" class="notice" role="alert">{{ saveProblem }}</div>
@@ -106,7 +111,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         :confirmed="piece.confirmed"
         :snags="plan.snags"
       />
-      <RouterView />
+      <RouterView v-if="framed" />
     </div>
     <SnagLine ref="snagLine" :snags="plan.snags" :working="background" @show="showSnag" />
     <FilesDialog v-if="filesAsked" v-model:show="filesShown" />

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { ref, watch } from 'vue';
+import { providePlanAhead } from '../composables/usePiecePlan.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 
 /** Opens the piece of an address and shows its slot when it is there. */
 const props = defineProps<{ id: string }>();
 const store = usePieceStore();
+const planAhead = providePlanAhead();
 const state = ref<'opening' | 'open' | 'none'>('opening');
 
 async function openPiece(): Promise<void> {
@@ -15,7 +17,9 @@ async function openPiece(): Promise<void> {
   }
   state.value = 'opening';
   if (store.pieces.length === 0) await store.loadAll();
-  state.value = (await store.open(props.id)) ? 'open' : 'none';
+  const found = await store.open(props.id);
+  if (found && store.current !== null) await planAhead(store.current);
+  state.value = found ? 'open' : 'none';
 }
 
 watch(() => props.id, openPiece, { immediate: true });

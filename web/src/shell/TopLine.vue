@@ -126,9 +126,11 @@ function rename(typed: string): void {
   max-width: 100%;
   overflow: hidden;
   text-overflow: ellipsis;
+  white-space: nowrap;
 }
 h1 {
-  min-width: 120px;
+  flex: none;
+  max-width: 300px;
   overflow: hidden;
 }
 .rename {

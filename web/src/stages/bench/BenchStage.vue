@@ -1,23 +1,23 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { isTarget, durationSentence, sentenceText } from '@keen-sinew/core';
+import { durationSentence, sentenceText } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import ActionButton from '../../kit/ActionButton.vue';
-import CautionNote from '../../ledger/CautionNote.vue';
+import CautionSign from '../../kit/CautionSign.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import WorkingDetail from '../../ledger/WorkingDetail.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
 import BodyPending from '../BodyPending.vue';
-import StepCard from './StepCard.vue';
+import StepList from './StepList.vue';
 
 const { piece, plan } = usePiecePlan();
-const { target, open } = useSelection();
+const { open } = useSelection();
 const { system } = useUnits();
 const router = useRouter();
 const bench = computed(() => plan.value.bench);
@@ -40,16 +40,11 @@ const toWork = (): void => {
 <template>
   <SheetFrame :label="say.workInOrder">
     <BodyPending v-if="!bench" />
-    <ol v-else class="steps" tabindex="0" :aria-label="say.stepsOfThisPiece">
-      <StepCard
-        v-for="step in bench.steps"
-        :key="step.id"
-        :step="step"
-        :picked="isTarget(target, 'step', step.id)"
-      >
+    <StepList v-else :steps="bench.steps">
+      <template #default="{ step }">
         <WorkingDetail v-if="opened && openedIn === step.id" :working="opened" />
-      </StepCard>
-    </ol>
+      </template>
+    </StepList>
   </SheetFrame>
   <LedgerPanel stage="bench">
     <BodyPending v-if="!bench" />
@@ -58,7 +53,7 @@ const toWork = (): void => {
         <template v-if="bench.next">
           <p class="next-title">{{ bench.next.number }}. {{ bench.next.title }}</p>
           <ActionButton kind="wide" @click="toWork">{{ say.workAtBench }}</ActionButton>
-          <CautionNote :ids="bench.next.cautions" />
+          <CautionSign :ids="bench.next.cautions" />
         </template>
         <p v-else class="next-title">{{ say.everythingIsTickedOff }}</p>
         <WorkingRow :working="bench.progress" />
@@ -81,12 +76,6 @@ const toWork = (): void => {
 </template>
 
 <style scoped>
-.steps {
-  list-style: none;
-  margin: 0;
-  padding: 0 6px 0 0;
-  overflow-y: auto;
-}
 .next-title {
   margin: 4px;
   font-weight: 700;

@@ -13,7 +13,7 @@ import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import CheckField from '../../kit/CheckField.vue';
 import QuantityField from '../../kit/QuantityField.vue';
-import CautionNote from '../../ledger/CautionNote.vue';
+import CautionSign from '../../kit/CautionSign.vue';
 import { withStepDone, withStepOpen } from './stepChanges.ts';
 import StepSentence from './StepSentence.vue';
 
@@ -53,7 +53,7 @@ watch(
       </h2>
       <p class="sentence"><StepSentence :sentence="step.sentence" /></p>
       <slot />
-      <CautionNote v-if="step.state !== 'done'" :ids="step.cautions" :first="step.firstCautions" />
+      <CautionSign v-if="step.state !== 'done'" :ids="step.cautions" :first="step.firstCautions" />
       <div v-if="step.done" class="log">
         <span>{{ say.done2(step.done.on) }}</span>
         <QuantityField

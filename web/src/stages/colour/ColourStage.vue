@@ -4,7 +4,7 @@ import { colourCard, elevation } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
-import CautionNote from '../../ledger/CautionNote.vue';
+import CautionSign from '../../kit/CautionSign.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
@@ -47,7 +47,7 @@ const rows = computed(() => [
           :key="varnish.sheen"
           :working="varnish.ml"
         />
-        <CautionNote :ids="['spraying', 'sanding', 'solvent', 'label']" />
+        <CautionSign :ids="['spraying', 'sanding', 'solvent', 'label']" />
       </LedgerSection>
       <LedgerSection :title="say.howItIsLayered" folded>
         <LayerChoices />

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import HintText from '../../kit/HintText.vue';
 import JobProgress from '../../kit/JobProgress.vue';
-import CautionNote from '../../ledger/CautionNote.vue';
+import CautionSign from '../../kit/CautionSign.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
@@ -51,19 +51,19 @@ const setting = computed(() => cure.value.figures.clay.setting);
       <WorkingRow v-for="ofShell in ofShells" :key="ofShell.id" :working="ofShell" />
       <WorkingRow :working="cure.dial" />
       <WorkingRow :working="cure.oven" :alarm="tooHot" />
-      <CautionNote :ids="['oven', 'hot-parts', 'qualified']" />
+      <CautionSign :ids="['oven', 'hot-parts', 'qualified']" />
     </LedgerSection>
     <LedgerSection v-else :title="say.setting">
       <WorkingRow :working="cure.figures.limit" />
       <WorkingRow :working="cure.figures.time" />
       <WorkingRow v-for="ofShell in ofShells" :key="ofShell.id" :working="ofShell" />
-      <CautionNote v-if="setting === 'chemical'" :ids="['epoxy']" />
+      <CautionSign v-if="setting === 'chemical'" :ids="['epoxy']" />
     </LedgerSection>
     <LedgerSection :title="say.bakesAndParts">
       <BakeList />
       <WorkingRow :working="cure.bakes" />
       <WorkingRow :working="cure.eye" />
-      <CautionNote :ids="['small-parts', 'solvent', 'heat-gun']" />
+      <CautionSign :ids="['small-parts', 'solvent', 'heat-gun']" />
     </LedgerSection>
     <LedgerSection v-if="cure.dial" :title="say.whatPacketSaysOf">
       <WorkingRow :working="cure.figures.time" />
@@ -75,7 +75,7 @@ const setting = computed(() => cure.value.figures.clay.setting);
     </LedgerSection>
     <LedgerSection :title="say.whatClaysOwnLabel" folded>
       <ClayLabel part="oven" />
-      <CautionNote :ids="['label']" />
+      <CautionSign :ids="['label']" />
     </LedgerSection>
     <LedgerSection v-if="cure.shellFigures" :title="say.whatLabelOfShells" folded>
       <ClayLabel part="oven" of="shellClay" />

@@ -3,7 +3,7 @@ import * as say from './words.ts';
 import type { MassPlan } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import CautionNote from '../../ledger/CautionNote.vue';
+import CautionSign from '../../kit/CautionSign.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import ClayLabel from './ClayLabel.vue';
@@ -36,7 +36,7 @@ const tooThick = computed(() => plan.value.snags.some(({ code }) => code === 'cl
   <LedgerSection :title="say.builtUpByRegion">
     <ShellTable />
     <WorkingRow v-if="mass.shape?.thickest" :working="mass.shape.thickest" :alarm="tooThick" />
-    <CautionNote :ids="['foil', 'sharp']" />
+    <CautionSign :ids="['foil', 'sharp']" />
   </LedgerSection>
   <LedgerSection :title="say.sheetsToRoll">
     <template v-for="sheet in mass.sheets" :key="sheet.shellMm">

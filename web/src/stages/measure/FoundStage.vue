@@ -4,6 +4,7 @@ import { measuredDrawing, type Drawing } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
+import EmptyState from '../../kit/EmptyState.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
@@ -49,12 +50,9 @@ const nothing = computed(
       :label="tell.animalAsPicturesHave"
       @pick="pickOnSheet"
     />
-    <div v-else class="empty">
-      <p>
-        {{ tell.nothingIsMeasuredYet }}
-      </p>
+    <EmptyState v-else :reason="tell.nothingIsMeasuredYet">
       <RouterLink :to="`/piece/${piece.id}/measure/pictures`">{{ tell.goToPictures }}</RouterLink>
-    </div>
+    </EmptyState>
   </SheetFrame>
   <LedgerPanel stage="measure">
     <LedgerSection :title="tell.whatIsStillUnknown">
@@ -79,15 +77,3 @@ const nothing = computed(
     </template>
   </LedgerPanel>
 </template>
-
-<style scoped>
-.empty {
-  flex: 1;
-  display: grid;
-  place-content: center;
-  text-align: center;
-  color: var(--soft);
-  max-width: 460px;
-  margin: 0 auto;
-}
-</style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { elevation } from '@keen-sinew/core';
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
@@ -10,11 +10,13 @@ import WorkingRow from '../../ledger/WorkingRow.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
-import BoneTable from './BoneTable.vue';
-import IndividualControl from './IndividualControl.vue';
 import MeasureTabs from './MeasureTabs.vue';
 import ScaleControl from './ScaleControl.vue';
 import SmallThings from './SmallThings.vue';
+
+/** Below the fold and folded away: fetched after what is seen first. */
+const BoneTable = defineAsyncComponent(() => import('./BoneTable.vue'));
+const IndividualControl = defineAsyncComponent(() => import('./IndividualControl.vue'));
 
 const { piece, plan } = usePiecePlan();
 const { target } = useSelection();

@@ -5,6 +5,7 @@ import ActionButton from '../../kit/ActionButton.vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import ChoiceRow from '../../kit/ChoiceRow.vue';
 import HintText from '../../kit/HintText.vue';
+import EmptyState from '../../kit/EmptyState.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import PictureCanvas from '../../pictures/PictureCanvas.vue';
@@ -62,14 +63,11 @@ const SHOWN = [
         </HintText>
       </div>
     </div>
-    <div v-else class="empty">
-      <p>
-        {{ tell.onePhotographOfAnimal }}
-      </p>
+    <EmptyState v-else :reason="tell.onePhotographOfAnimal">
       <RouterLink :to="`/piece/${piece.id}/measure/pictures`">
         {{ tell.bringOneInAs }}
       </RouterLink>
-    </div>
+    </EmptyState>
   </SheetFrame>
   <LedgerPanel stage="measure">
     <template v-if="picture && found">
@@ -131,11 +129,5 @@ const SHOWN = [
 .below {
   min-height: 0;
   display: flex;
-}
-.empty {
-  margin: auto;
-  max-width: 460px;
-  text-align: center;
-  color: var(--soft);
 }
 </style>

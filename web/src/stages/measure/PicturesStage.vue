@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import ActionButton from '../../kit/ActionButton.vue';
 import HintText from '../../kit/HintText.vue';
+import EmptyState from '../../kit/EmptyState.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import AddPictures from '../../pictures/AddPictures.vue';
@@ -78,33 +79,29 @@ function remove(): void {
       @erase="desk.erase"
       @next="desk.goNext()"
     />
-    <div v-else class="empty">
-      <svg viewBox="0 0 240 110" aria-hidden="true">
-        <path d="M20 60 C60 30 120 30 160 55 L225 70" />
-        <path d="M60 52 L54 74 L66 94 M150 54 L146 76 L160 94" />
-        <path class="bar" d="M30 104 H110 M30 99 V109 M110 99 V109" />
-        <circle
-          v-for="[x, y] in [
-            [60, 52],
-            [54, 74],
-            [66, 94],
-            [150, 54],
-            [146, 76],
-            [160, 94],
-          ]"
-          :key="x"
-          :cx="x"
-          :cy="y"
-          r="4"
-        />
-      </svg>
-      <p>
-        {{ tell.twoPicturesOfOne }}
-      </p>
-      <p>
-        {{ tell.dropPicturesOrPages }}
-      </p>
-    </div>
+    <EmptyState v-else :reason="tell.twoPicturesOfOne">
+      <template #drawing
+        ><svg class="drawn" viewBox="0 0 240 110" aria-hidden="true">
+          <path d="M20 60 C60 30 120 30 160 55 L225 70" />
+          <path d="M60 52 L54 74 L66 94 M150 54 L146 76 L160 94" />
+          <path class="bar" d="M30 104 H110 M30 99 V109 M110 99 V109" />
+          <circle
+            v-for="[x, y] in [
+              [60, 52],
+              [54, 74],
+              [66, 94],
+              [150, 54],
+              [146, 76],
+              [160, 94],
+            ]"
+            :key="x"
+            :cx="x"
+            :cy="y"
+            r="4"
+          /></svg
+      ></template>
+      {{ tell.dropPicturesOrPages }}
+    </EmptyState>
   </SheetFrame>
   <LedgerPanel stage="measure">
     <template v-if="shown">
@@ -138,26 +135,17 @@ function remove(): void {
   gap: 6px 12px;
   align-items: center;
 }
-.empty {
-  flex: 1;
-  display: grid;
-  place-content: center;
-  text-align: center;
-  color: var(--soft);
-  max-width: 520px;
-  margin: 0 auto;
-}
-.empty svg {
+.drawn {
   width: 300px;
   margin: 0 auto;
   fill: none;
   stroke: var(--verdigris);
   stroke-width: 2.5;
 }
-.empty .bar {
+.drawn .bar {
   stroke: var(--ink);
 }
-.empty circle {
+.drawn circle {
   fill: var(--sheet);
   stroke: var(--rust);
 }

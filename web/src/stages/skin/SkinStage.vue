@@ -5,7 +5,7 @@ import { useWindowSize } from '@vueuse/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
-import CautionNote from '../../ledger/CautionNote.vue';
+import CautionSign from '../../kit/CautionSign.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
@@ -41,7 +41,7 @@ const usesFibre = computed(() => plan.value.skin.zones.some((zone) => zone.metho
   <LedgerPanel stage="skin">
     <LedgerSection :title="say.zonesOfCoat">
       <ZoneTable />
-      <CautionNote :ids="usesFibre ? ['sharp', 'solvent', 'label'] : ['sharp']" />
+      <CautionSign :ids="usesFibre ? ['sharp', 'solvent', 'label'] : ['sharp']" />
     </LedgerSection>
     <LedgerSection :title="say.toolsYouHave">
       <ToolList />

@@ -12,7 +12,7 @@ import HintText from '../../kit/HintText.vue';
 import { numberAt } from '../../kit/limited.ts';
 import QuantityField from '../../kit/QuantityField.vue';
 import ReckoningTable from '../../kit/ReckoningTable.vue';
-import CautionNote from '../../ledger/CautionNote.vue';
+import CautionSign from '../../kit/CautionSign.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withStance } from './stanceChanges.ts';
 
@@ -109,7 +109,7 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
         @set="put(say.changeMetalOfWeight, { metal: $event as Weight['metal'] })"
       />
     </DecisionRow>
-    <CautionNote v-if="stance.weight.metal === 'lead'" :ids="['lead']" />
+    <CautionSign v-if="stance.weight.metal === 'lead'" :ids="['lead']" />
   </template>
   <template v-else-if="places.length > 0">
     <HintText>{{ say.weightInBodyWould }}</HintText>

@@ -5,7 +5,7 @@ import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import ActionButton from '../../kit/ActionButton.vue';
 import HintText from '../../kit/HintText.vue';
-import CautionNote from '../../ledger/CautionNote.vue';
+import CautionSign from '../../kit/CautionSign.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 
 /** The drilled base: its size, each hole with its drill and lean, the order of setting, hardware. */
@@ -71,7 +71,7 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
     <WorkingRow v-if="hole.slant.value >= 1" :working="hole.slant" :label="say.leansFromSquare" />
   </template>
   <WorkingRow v-for="entry in base.hardware" :key="entry.id" :working="entry" />
-  <CautionNote :ids="['drill']" />
+  <CautionSign :ids="['drill']" />
 </template>
 
 <style scoped>

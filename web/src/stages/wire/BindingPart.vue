@@ -10,7 +10,7 @@ import HintText from '../../kit/HintText.vue';
 import { lengthAt, numberAt } from '../../kit/limited.ts';
 import QuantityField from '../../kit/QuantityField.vue';
 import WireSizeField from '../../kit/WireSizeField.vue';
-import CautionNote from '../../ledger/CautionNote.vue';
+import CautionSign from '../../kit/CautionSign.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withBinder } from './wireChanges.ts';
 
@@ -83,7 +83,7 @@ const FIELDS = [
   <HintText v-if="bindings.bindings.length === 0">
     {{ say.nothingToBindOne }}
   </HintText>
-  <CautionNote
+  <CautionSign
     :ids="
       binder.kind === 'putty'
         ? ['epoxy']

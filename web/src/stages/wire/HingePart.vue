@@ -7,7 +7,7 @@ import ChoiceField from '../../kit/ChoiceField.vue';
 import DecisionRow from '../../kit/DecisionRow.vue';
 import HintText from '../../kit/HintText.vue';
 import SwitchField from '../../kit/SwitchField.vue';
-import CautionNote from '../../ledger/CautionNote.vue';
+import CautionSign from '../../kit/CautionSign.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withWire } from './wireChanges.ts';
 
@@ -79,7 +79,7 @@ const set = (freeJoints: string[]): void =>
     <HintText v-if="free.length === 0">
       {{ say.hardPuttyAndBrittle }}
     </HintText>
-    <CautionNote :ids="['epoxy', 'small-parts']" />
+    <CautionSign :ids="['epoxy', 'small-parts']" />
   </template>
 </template>
 

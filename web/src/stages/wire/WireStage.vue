@@ -8,7 +8,7 @@ import { useSelection } from '../../composables/useSelection.ts';
 import ActionButton from '../../kit/ActionButton.vue';
 import ChoiceRow from '../../kit/ChoiceRow.vue';
 import HintText from '../../kit/HintText.vue';
-import CautionNote from '../../ledger/CautionNote.vue';
+import CautionSign from '../../kit/CautionSign.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
@@ -160,7 +160,7 @@ const toBench = (): void => {
     <LedgerSection :title="say.gaugeTables" folded><GaugeTables /></LedgerSection>
     <LedgerSection :title="say.jointsLeftFree" folded><HingePart /></LedgerSection>
     <LedgerSection :title="say.baseHolesFromFront" folded><BasePart /></LedgerSection>
-    <CautionNote :ids="['cut-wire']" />
+    <CautionSign :ids="['cut-wire']" />
   </LedgerPanel>
 </template>
 
