@@ -21,6 +21,9 @@ async function remove(piece: Piece): Promise<void> {
   notes.tell({ sentence: say.isRemoved(piece.name), label: say.putItBack, act: restore });
 }
 
+const keepRecord = async ({ key, id }: { key: string; id: string }): Promise<void> =>
+  downloadText(`${id}-as-it-is.json`, await store.recordText(key), 'application/json');
+
 /** With the pictures that were brought in, where there are some: nothing is left behind. */
 async function keep(piece: Piece): Promise<void> {
   if (piece.references.pictures.every(({ shipped }) => shipped !== null)) {
@@ -73,8 +76,10 @@ function scaleText({ measure: { scale } }: Piece): string {
       </li>
     </ul>
     <HintText v-if="problem" alarm>{{ problem }}</HintText>
-    <HintText v-for="entry in store.damaged" :key="entry.id" alarm>
-      {{ say.storedPieceIsDamaged(entry.id, entry.sentence) }}
+    <HintText v-for="entry in store.aside" :key="entry.key" alarm>
+      {{ say.recordIsKept(entry.id, entry.sentence) }}
+      <ActionButton @click="keepRecord(entry)">{{ say.saveItAsItIs }}</ActionButton>
+      <ActionButton @click="store.letGo(entry.key)">{{ say.letItGo }}</ActionButton>
     </HintText>
   </section>
 </template>

@@ -23,8 +23,10 @@ export const thereIsNoPiece =
 export const bringDemonstrationBack = 'Bring the demonstration back';
 export const saveToFile = 'Save to a file';
 export const remove = 'Remove';
-export const storedPieceIsDamaged = (id: string | number, sentence: string | number): string =>
-  `The stored piece “${id}” is damaged and was set aside. ${sentence}`;
+export const recordIsKept = (id: string | number, sentence: string | number): string =>
+  `The stored piece “${id}” is kept aside and not opened. ${sentence}`;
+export const saveItAsItIs = 'Save it as it is';
+export const letItGo = 'Let it go';
 export const newPiece = 'A new piece';
 export const notSureWhich = 'Not sure which?';
 export const openLibraryOfAnimals = 'Open the library of animals';

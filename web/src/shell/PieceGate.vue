@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
+import { useEventListener } from '@vueuse/core';
 import { ref, watch } from 'vue';
 import { providePlanAhead } from '../composables/usePiecePlan.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
@@ -22,6 +23,10 @@ async function openPiece(): Promise<void> {
   state.value = found ? 'open' : 'none';
 }
 
+/** A page that closes before the newest change is stored asks first. */
+useEventListener(window, 'beforeunload', (event: BeforeUnloadEvent) => {
+  if (store.current !== null && store.savedAt === null) event.preventDefault();
+});
 watch(() => props.id, openPiece, { immediate: true });
 </script>
 

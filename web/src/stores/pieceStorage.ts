@@ -3,6 +3,7 @@ import {
   inWorkshop,
   isOfToday,
   newWorkshop,
+  PIECE_VERSION,
   problemSentence,
   readTodaysPiece,
   type Parsed,
@@ -33,6 +34,14 @@ export interface DamagedPiece {
   readonly recovered: boolean;
 }
 
+/** A record that is kept as it is and not opened: a damaged one, or one of a newer application. */
+export interface RecordAside {
+  /** Where the store has it. */
+  readonly key: string;
+  readonly id: string;
+  readonly sentence: string;
+}
+
 const store = localforage.createInstance({ name: 'keen-sinew', storeName: 'pieces' });
 const CURRENT = 'piece/';
 const PREVIOUS = 'previous/';
@@ -52,6 +61,30 @@ export async function writePiece(stored: StoredPiece): Promise<void> {
   // A JSON round trip strips reactive wrappers, which the browser's store cannot copy.
   await store.setItem(CURRENT + key, JSON.parse(JSON.stringify(stored)));
 }
+
+/** Records that are kept and not opened, each with what is wrong with it. */
+export async function recordsAside(): Promise<readonly RecordAside[]> {
+  const found: RecordAside[] = [];
+  for (const key of await store.keys()) {
+    if (key.startsWith(ASIDE)) {
+      const id = key.slice(ASIDE.length, key.lastIndexOf('/'));
+      const read = await checked(await store.getItem<unknown>(key));
+      found.push({ key, id, sentence: typeof read === 'string' ? read : say.itCanBeRead });
+    } else if (key.startsWith(CURRENT)) {
+      const raw = await store.getItem<unknown>(key);
+      if (isNewer(raw))
+        found.push({ key, id: key.slice(CURRENT.length), sentence: say.isOfNewerVersion });
+    }
+  }
+  return found;
+}
+
+/** The text of a record that is kept aside, as it is. */
+export const recordText = async (key: string): Promise<string> =>
+  `${JSON.stringify(await store.getItem<unknown>(key), null, 2)}\n`;
+
+/** Lets go of a record that is kept aside. */
+export const eraseRecord = (key: string): Promise<void> => store.removeItem(key);
 
 /** Removes a piece from the store. */
 export async function erasePiece(id: string): Promise<void> {
@@ -76,7 +109,8 @@ export interface ReadPiece extends StoredPiece {
  */
 export async function loadPiece(id: string): Promise<LoadedPiece> {
   const raw = await store.getItem<unknown>(CURRENT + id);
-  if (raw === null) return { stored: undefined };
+  // What a newer application has written is neither opened nor touched.
+  if (raw === null || isNewer(raw)) return { stored: undefined };
   const found = await checked(raw);
   if (typeof found !== 'string') return { stored: found };
   await store.setItem(`${ASIDE}${id}/${new Date().toISOString()}`, raw);
@@ -93,10 +127,20 @@ export async function loadPiece(id: string): Promise<LoadedPiece> {
 /** A stored record with its document read, or the sentence of what is wrong with it. */
 async function checked(raw: unknown): Promise<ReadPiece | string> {
   if (!isStored(raw)) return say.storedRecordIsNot;
-  const read = await readAny(raw.piece);
-  if (!read.ok) return problemSentence(read.problem);
-  const { piece, workshop: carried } = read.value;
-  return { ...raw, piece, carried, ...(await journalOf(raw, read.value)) };
+  try {
+    const read = await readAny(raw.piece);
+    if (!read.ok) return problemSentence(read.problem);
+    const { piece, workshop: carried } = read.value;
+    return { ...raw, piece, carried, ...(await journalOf(raw, read.value)) };
+  } catch (error) {
+    return say.storedRecordCannot(String(error));
+  }
+}
+
+/** Whether a record was written by a newer application than this one. */
+function isNewer(raw: unknown): boolean {
+  const version = (raw as { piece?: { version?: unknown } | null } | null)?.piece?.version;
+  return Number.isInteger(version) && Number(version) > PIECE_VERSION;
 }
 
 /**
@@ -158,10 +202,20 @@ function isStored(raw: unknown): raw is StoredPiece {
     record !== null &&
     typeof record.piece === 'object' &&
     record.piece !== null &&
-    Array.isArray(record.past) &&
-    Array.isArray(record.future)
+    isJournal(record.past) &&
+    isJournal(record.future) &&
+    Number.isInteger(record.revision)
   );
 }
+
+/** Whether steps can be led along: patches, or the documents that older versions kept. */
+const isJournal = (steps: unknown): boolean =>
+  Array.isArray(steps) &&
+  steps.every((step: Partial<HistoryStep & { piece: unknown }> | null) => {
+    if (typeof step !== 'object' || step === null || typeof step.label !== 'string') return false;
+    const patches = Array.isArray(step.forth) && Array.isArray(step.back);
+    return patches || (typeof step.piece === 'object' && step.piece !== null);
+  });
 
 const settings = localforage.createInstance({ name: 'keen-sinew', storeName: 'settings' });
 

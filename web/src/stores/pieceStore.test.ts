@@ -10,6 +10,7 @@ import {
   type Workpiece,
   type Workshop,
 } from '@keen-sinew/core';
+import localforage from 'localforage';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { loadPiece, storedIds, writePiece, type StoredPiece } from './pieceStorage.ts';
@@ -31,6 +32,12 @@ async function firstVisit() {
   await store.open(ID);
   return store;
 }
+/** Puts anything in the place of a record, as a fault of the browser's store might. */
+const records = localforage.createInstance({ name: 'keen-sinew', storeName: 'pieces' });
+const writeRaw = async (id: string, raw: unknown): Promise<void> => {
+  await records.removeItem(`previous/${id}`);
+  await records.setItem(`piece/${id}`, raw);
+};
 const rename = (store: Awaited<ReturnType<typeof firstVisit>>, name: string) =>
   store.change('Rename', (piece) => ({ ...piece, name }));
 
@@ -105,6 +112,64 @@ describe('the store of pieces', () => {
     const before = await storedIds();
     expect(await store.takeIn('{')).toHaveProperty('sentence');
     expect(await storedIds()).toEqual(before);
+  });
+
+  it('says saved when the newest change is stored, and writes no more than it has to', async () => {
+    await store.settled();
+    for (let i = 0; i < 300; i++) rename(store, `Name ${i}`);
+    expect(store.savedAt).toBeNull();
+    const { stored: before } = await loadPiece(ID);
+    await store.settled();
+    expect(store.savedAt).not.toBeNull();
+    const { stored } = await loadPiece(ID);
+    expect(stored?.piece.name).toBe('Name 299');
+    // Written were the first, which was under way, and the newest; the others were overtaken.
+    expect(stored!.revision - before!.revision).toBeGreaterThan(250);
+  });
+
+  it.each([
+    ['a step that is none', (raw: StoredPiece) => ({ ...raw, past: [null] })],
+    [
+      'a version that is no number',
+      (raw: StoredPiece) => ({ ...raw, piece: { ...raw.piece, version: 'x' } }),
+    ],
+    ['a piece that is a list', (raw: StoredPiece) => ({ ...raw, piece: [] })],
+    ['a revision that is none', (raw: StoredPiece) => ({ ...raw, revision: Number.NaN })],
+    ['nothing of a piece', () => 7],
+    [
+      'names of prototypes',
+      (raw: StoredPiece) => ({ ...raw, piece: { ...raw.piece, version: 'constructor' } }),
+    ],
+  ])('reads the other pieces beside a record with %s, and keeps it as it was', async (_, torn) => {
+    await store.settled();
+    const { carried: _carried, ...good } = (await loadPiece(ID)).stored!;
+    await writeRaw(ID, torn(good));
+    setActivePinia(createPinia());
+    const again = usePieceStore();
+    await again.loadAll();
+    expect(again.pieces.map(({ id }) => id)).toContain('wolf-at-the-carr');
+    const kept = again.aside.find(({ id }) => id === ID)!;
+    expect(kept.sentence).toMatch(/record|received/);
+    expect(JSON.parse(await again.recordText(kept.key))).toEqual(
+      JSON.parse(JSON.stringify(torn(good))),
+    );
+    await again.letGo(kept.key);
+    expect(again.aside.map(({ id }) => id)).not.toContain(ID);
+  });
+
+  it('leaves the record of a newer version alone, and tells of it', async () => {
+    await store.settled();
+    const { carried: _carried, ...good } = (await loadPiece(ID)).stored!;
+    const newer = { ...good, piece: { ...good.piece, version: PIECE_VERSION + 1, more: true } };
+    await writeRaw(ID, newer);
+    setActivePinia(createPinia());
+    const again = usePieceStore();
+    await again.loadAll();
+    expect(again.damaged).toEqual([]);
+    expect(await again.open(ID)).toBe(false);
+    const [kept] = again.aside;
+    expect(kept?.sentence).toContain('newer version');
+    expect(JSON.parse(await again.recordText(kept!.key))).toEqual(newer);
   });
 
   it('puts a removed piece back with its journal', async () => {

@@ -14,16 +14,23 @@ import {
 } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
 import { ref, shallowRef, watch } from 'vue';
+import { freeId } from './freeId.ts';
 import { createHistory, whenReady } from './history.ts';
+import { createNewestWriter } from './newestWriter.ts';
 import {
   erasePiece,
+  eraseRecord,
   loadPiece,
   readSetting,
+  recordsAside,
+  recordText,
   storedIds,
   writePiece,
   writeSetting,
   type DamagedPiece,
   type LoadedPiece,
+  type RecordAside,
+  type StoredPiece,
 } from './pieceStorage.ts';
 import { dropPicturesOfNone } from './pictureStorage.ts';
 import { useWorkshopStore } from './workshopStore.ts';
@@ -54,11 +61,23 @@ export const usePieceStore = defineStore('pieces', () => {
   const savedAt = ref<string | null>(null);
   const saveProblem = ref<string | null>(null);
   const damaged = shallowRef<readonly DamagedPiece[]>([]);
+  /** Records that are kept and not opened. */
+  const aside = shallowRef<readonly RecordAside[]>([]);
   const changedElsewhere = ref(false);
   /** Pictures of removed pieces are let go at the next visit, so that removing can be undone. */
   let tidied = false;
   let revision = 0;
-  let writing: Promise<void> = Promise.resolve();
+  const writer = createNewestWriter<StoredPiece>(writePiece, {
+    // Saved is said of the open piece, and when its newest state is.
+    written: (id, record, isNewest) => {
+      saveProblem.value = null;
+      if (current.value?.id === id && isNewest) savedAt.value = record.savedAt;
+      channel?.postMessage({ id });
+    },
+    refused: (reason) => {
+      saveProblem.value = say.notSavedBrowsersStoreRefused(reason);
+    },
+  });
 
   const channel =
     typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('keen-sinew');
@@ -77,7 +96,8 @@ export const usePieceStore = defineStore('pieces', () => {
     }
     const found: Piece[] = [];
     const ids = await storedIds();
-    if (!tidied) await dropPicturesOfNone(ids);
+    const kept = await recordsAside();
+    if (!tidied) await dropPicturesOfNone([...ids, ...kept.map(({ id }) => id)]);
     tidied = true;
     for (const id of ids) {
       const { stored, damage } = await load(id);
@@ -85,6 +105,13 @@ export const usePieceStore = defineStore('pieces', () => {
       if (damage) damaged.value = [...damaged.value, damage];
     }
     pieces.value = found.sort((a, b) => a.name.localeCompare(b.name));
+    aside.value = await recordsAside();
+  }
+
+  /** Lets go of a record that is kept aside. */
+  async function letGo(key: string): Promise<void> {
+    await eraseRecord(key);
+    aside.value = await recordsAside();
   }
 
   /**
@@ -157,7 +184,7 @@ export const usePieceStore = defineStore('pieces', () => {
     save();
   }
 
-  /** Saves after each change, one write after the other. */
+  /** Saves after each change. */
   function save(): void {
     if (current.value === null) return;
     const { piece } = parted(current.value);
@@ -170,16 +197,7 @@ export const usePieceStore = defineStore('pieces', () => {
       savedAt: new Date().toISOString(),
     };
     savedAt.value = null;
-    writing = writing
-      .then(() => writePiece(record))
-      .then(() => {
-        savedAt.value = record.savedAt;
-        saveProblem.value = null;
-        channel?.postMessage({ id: piece.id });
-      })
-      .catch((error: unknown) => {
-        saveProblem.value = say.notSavedBrowsersStoreRefused(String(error));
-      });
+    writer.put(piece.id, record);
   }
 
   /** A change that could not be made is told where a save that failed is. */
@@ -192,23 +210,22 @@ export const usePieceStore = defineStore('pieces', () => {
     await writePiece({ piece, past: [], future: [], revision: 1, savedAt: savedNow });
   }
 
-  /** Makes a new piece and returns its id. */
-  async function create(name: string, animalId: string): Promise<string> {
+  /** Puts a new piece there under an id of its own, which it returns. */
+  async function add(name: string, make: (id: string) => Piece): Promise<string> {
     const id = freeId(name, await storedIds());
     await workshops.load();
-    await writeNew(newPiece(id, name, animalId, workshops.current.oven));
+    await writeNew(make(id));
     await loadAll();
     return id;
   }
 
+  /** Makes a new piece and returns its id. */
+  const create = (name: string, animalId: string): Promise<string> =>
+    add(name, (id) => newPiece(id, name, animalId, workshops.current.oven));
+
   /** Makes a new piece of an own animal, which it carries along; returns its id. */
-  async function createOf(name: string, creature: Creature): Promise<string> {
-    const id = freeId(name, await storedIds());
-    await workshops.load();
-    await writeNew(newPieceOf(id, name, creature, workshops.current.oven));
-    await loadAll();
-    return id;
-  }
+  const createOf = (name: string, creature: Creature): Promise<string> =>
+    add(name, (id) => newPieceOf(id, name, creature, workshops.current.oven));
 
   /**
    * Takes in a piece file; returns its id with the workshop that it brings where that is another one, or
@@ -255,25 +272,15 @@ export const usePieceStore = defineStore('pieces', () => {
     await loadAll();
   }
 
-  function freeId(name: string, ids: readonly string[]): string {
-    const stem = name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-|-$/g, '')
-      .slice(0, 40);
-    const used = new Set(ids);
-    const base = stem === '' ? 'piece' : stem;
-    let id = base;
-    for (let n = 2; used.has(id); n++) id = `${base}-${n}`;
-    return id;
-  }
-
   return {
     pieces,
     current,
     savedAt,
     saveProblem,
     damaged,
+    aside,
+    letGo,
+    recordText,
     changedElsewhere,
     /** Whether the last step left the workshop as it was changed meanwhile. */
     workshopLeft: history.left,
@@ -293,6 +300,6 @@ export const usePieceStore = defineStore('pieces', () => {
     remove,
     restoreDemo,
     /** Resolves when everything changed so far is written. */
-    settled: () => writing,
+    settled: writer.settled,
   };
 });

@@ -9,6 +9,11 @@ export const changeAnimal = 'Change the animal';
 
 // pieceStorage.ts
 export const storedRecordIsNot = 'The stored record is not one of a piece.';
+export const storedRecordCannot = (reason: string): string =>
+  `The stored record cannot be read (${reason}).`;
+export const itCanBeRead = 'It can be read again: save it to a file, and take it in from there.';
+export const isOfNewerVersion =
+  'It was written by a newer version of this application, and is left as it is: load the page again to get that version, or save it to a file.';
 
 // pieceStore.ts
 export const takeOverFrom = (name: string | number): string => `Take over from ${name}`;

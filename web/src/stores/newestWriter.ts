@@ -1,0 +1,44 @@
+/** Writes records one after the other; of those of one id that wait, the newest alone. */
+export interface NewestWriter<R> {
+  readonly put: (id: string, record: R) => void;
+  /** Resolves when everything put so far is written, or was refused. */
+  readonly settled: () => Promise<void>;
+}
+
+/** What becomes of a record: `isNewest` where none of its id waits behind it. */
+export interface Outcome<R> {
+  readonly written: (id: string, record: R, isNewest: boolean) => void;
+  readonly refused: (reason: string) => void;
+}
+
+/** A writer over a store that may refuse. */
+export function createNewestWriter<R>(
+  write: (record: R) => Promise<void>,
+  { written, refused }: Outcome<R>,
+): NewestWriter<R> {
+  const waiting = new Map<string, R>();
+  let writing: Promise<void> = Promise.resolve();
+  let busy = false;
+
+  async function drain(): Promise<void> {
+    busy = true;
+    for (let next = waiting.entries().next(); !next.done; next = waiting.entries().next()) {
+      const [id, record] = next.value;
+      waiting.delete(id);
+      try {
+        await write(record);
+        written(id, record, !waiting.has(id));
+      } catch (error) {
+        refused(String(error));
+      }
+    }
+    busy = false;
+  }
+  return {
+    put(id, record) {
+      waiting.set(id, record);
+      if (!busy) writing = drain();
+    },
+    settled: () => writing,
+  };
+}
