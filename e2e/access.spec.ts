@@ -41,7 +41,7 @@ async function standsUp(page: Page): Promise<void> {
   await expect(page.getByRole('main')).toBeVisible();
   await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
   await expect(page.getByText(/Opening the piece|being worked out/i)).toHaveCount(0);
-  await expect(page.locator('[data-settled="false"]')).toHaveCount(0);
+  await expect(page.locator('[data-idle="false"]')).toHaveCount(0);
   await unfold(page);
   expect(await axeFinds(page)).toEqual([]);
 }

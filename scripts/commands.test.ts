@@ -18,7 +18,8 @@ function run(script: string, ...args: string[]) {
 }
 
 describe('the plan command', () => {
-  it.each(['otter-on-the-log', 'wolf-at-the-carr'])('plans %s into its files', async (name) => {
+  it('plans a piece into its files', async () => {
+    const name = 'wolf-at-the-carr';
     const out = join(folder, name);
     const { code } = await run('./plan.ts', at(`../examples/${name}.json`), '--out', out);
     expect(code).toBe(0);

@@ -89,4 +89,8 @@ li {
   border-top: 1px dotted var(--line);
   padding: 6px 0;
 }
+li > :first-child {
+  justify-self: start;
+  text-align: left;
+}
 </style>

@@ -1,17 +1,22 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { onMounted } from 'vue';
+import { onMounted, ref } from 'vue';
 import { offlineSentence } from '../composables/offline.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import NewPiece from './NewPiece.vue';
 import PieceList from './PieceList.vue';
 
 const store = usePieceStore();
-onMounted(() => store.loadAll());
+/** Before they are read nobody can say that there are none. */
+const loaded = ref(false);
+onMounted(async () => {
+  await store.loadAll();
+  loaded.value = true;
+});
 </script>
 
 <template>
-  <main class="pieces">
+  <main class="pieces" :aria-busy="!loaded">
     <header>
       <img src="/mark.svg" alt="" width="44" height="44" />
       <div>
@@ -23,7 +28,7 @@ onMounted(() => store.loadAll());
         <RouterLink to="/library">{{ say.libraryOfAnimals }}</RouterLink>
       </nav>
     </header>
-    <PieceList />
+    <PieceList v-if="loaded" />
     <NewPiece />
     <p v-if="offlineSentence" class="offline" role="status">{{ offlineSentence }}</p>
   </main>

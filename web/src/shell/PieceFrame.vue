@@ -77,7 +77,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="frame" :data-settled="settled && idle">
+  <div class="frame" :data-settled="settled && idle" :data-idle="idle">
     <a href="#sheet" class="skip">{{ say.skipToSheet }}</a>
     <TopLine @print="filesShown = true" />
     <div v-if="saveProblem" class="notice" role="alert">{{ saveProblem }}</div>
