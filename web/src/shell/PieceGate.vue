@@ -19,8 +19,12 @@ async function openPiece(): Promise<void> {
   state.value = 'opening';
   if (store.pieces.length === 0) await store.loadAll();
   const found = await store.open(props.id);
-  if (found && store.current !== null) await planAhead(store.current);
-  state.value = found ? 'open' : 'none';
+  try {
+    if (found && store.current !== null) await planAhead(store.current);
+  } finally {
+    // A piece that cannot be planned is not kept shut: its page tells what is wrong.
+    state.value = found ? 'open' : 'none';
+  }
 }
 
 /** A page that closes before the newest change is stored asks first. */

@@ -96,8 +96,10 @@ export const usePieceStore = defineStore('pieces', () => {
     }
     const found: Piece[] = [];
     const ids = await storedIds();
-    const kept = await recordsAside();
-    if (!tidied) await dropPicturesOfNone([...ids, ...kept.map(({ id }) => id)]);
+    if (!tidied) {
+      const kept = await recordsAside();
+      await dropPicturesOfNone([...ids, ...kept.map(({ id }) => id)]);
+    }
     tidied = true;
     for (const id of ids) {
       const { stored, damage } = await load(id);
