@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { PAPERS, type PaperName } from '@keen-sinew/core';
-import { NModal } from 'naive-ui';
 import ActionButton from '../kit/ActionButton.vue';
+import DialogBox from '../kit/DialogBox.vue';
 import ChoiceRow from '../kit/ChoiceRow.vue';
 import HintText from '../kit/HintText.vue';
 import { useSettingsStore } from '../stores/settingsStore.ts';
@@ -19,51 +19,43 @@ const PAPER_OPTIONS = Object.keys(PAPERS).map((name) => ({ label: name, value: n
 </script>
 
 <template>
-  <NModal :show="show" @update:show="emit('update:show', $event)">
-    <section class="files" role="dialog" :aria-label="say.sheetsAndFiles">
-      <h2>{{ say.sheetsAndFiles }}</h2>
-      <div class="first">
-        <p>
-          {{ say.elevationsWiresWithTheir }}
-        </p>
-        <div class="make">
-          <ChoiceRow
-            :label="say.paper"
-            :value="settings.paper"
-            :options="PAPER_OPTIONS"
-            @set="settings.setPaper($event as PaperName)"
-          />
-          <ActionButton kind="main" class="pdf" :disabled="busy" @click="makeSheets()">
-            {{ busy ? say.drawingSheets : say.shopSheetsPdf(settings.paper) }}
-          </ActionButton>
-        </div>
+  <DialogBox
+    :show="show"
+    :label="say.sheetsAndFiles"
+    :width-px="680"
+    @update:show="emit('update:show', $event)"
+  >
+    <h2>{{ say.sheetsAndFiles }}</h2>
+    <div class="first">
+      <p>
+        {{ say.elevationsWiresWithTheir }}
+      </p>
+      <div class="make">
+        <ChoiceRow
+          :label="say.paper"
+          :value="settings.paper"
+          :options="PAPER_OPTIONS"
+          @set="settings.setPaper($event as PaperName)"
+        />
+        <ActionButton kind="main" class="pdf" :disabled="busy" @click="makeSheets()">
+          {{ busy ? say.drawingSheets : say.shopSheetsPdf(settings.paper) }}
+        </ActionButton>
       </div>
-      <LedgerSection folded :title="say.yourPrinterWhatBars">
-        <PrinterCheck />
-      </LedgerSection>
-      <HintText v-if="problem" alarm>{{ problem }}</HintText>
-      <ul>
-        <li v-for="file in files" :key="file.id">
-          <ActionButton @click="file.make()">{{ file.title }}</ActionButton>
-          <span>{{ file.what }}</span>
-        </li>
-      </ul>
-      <ActionButton @click="emit('update:show', false)">
-        {{ say.close }}
-      </ActionButton>
-    </section>
-  </NModal>
+    </div>
+    <LedgerSection folded :title="say.yourPrinterWhatBars">
+      <PrinterCheck />
+    </LedgerSection>
+    <HintText v-if="problem" alarm>{{ problem }}</HintText>
+    <ul>
+      <li v-for="file in files" :key="file.id">
+        <ActionButton @click="file.make()">{{ file.title }}</ActionButton>
+        <span>{{ file.what }}</span>
+      </li>
+    </ul>
+  </DialogBox>
 </template>
 
 <style scoped>
-.files {
-  background: var(--sheet);
-  border: 1.5px solid var(--ink);
-  padding: 22px 28px;
-  width: min(680px, 92vw);
-  max-height: 92vh;
-  overflow-y: auto;
-}
 .first {
   display: grid;
   grid-template-columns: 1fr auto;

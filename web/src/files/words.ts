@@ -10,7 +10,6 @@ export const paper = 'Paper';
 export const drawingSheets = 'Drawing the sheets';
 export const shopSheetsPdf = (paper: string | number): string => `Shop sheets (PDF, ${paper})`;
 export const yourPrinterWhatBars = 'Your printer: what the bars measure';
-export const close = 'Close';
 export const sheetsCouldNotBe = (message: string | number): string =>
   `The sheets could not be made: ${message}.`;
 export const bodyIsStillBeing = 'the body is still being worked out, try again in a moment';

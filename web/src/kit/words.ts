@@ -27,3 +27,6 @@ export const cautions = 'Cautions';
 export const cautionAsBefore = 'a caution, as before';
 export const cautionsAsBefore = (length: string | number): string =>
   `${length} cautions, as before`;
+
+// DialogBox.vue
+export const close = 'Close';

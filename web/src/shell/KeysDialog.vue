@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { NModal } from 'naive-ui';
-import ActionButton from '../kit/ActionButton.vue';
+import DialogBox from '../kit/DialogBox.vue';
 import { KEYS } from './keys.ts';
 
 /** Every key that does something, by where it does. */
@@ -10,36 +9,30 @@ const emit = defineEmits<{ 'update:show': [show: boolean] }>();
 </script>
 
 <template>
-  <NModal :show="show" @update:show="emit('update:show', $event)">
-    <section class="keys" role="dialog" :aria-label="say.keys">
-      <h2>{{ say.keys }}</h2>
-      <div class="groups">
-        <section v-for="group in KEYS" :key="group.where">
-          <h3>{{ group.where }}</h3>
-          <dl>
-            <div v-for="entry in group.keys" :key="entry.does">
-              <dt>
-                <kbd v-for="key in entry.keys" :key="key">{{ key }}</kbd>
-              </dt>
-              <dd>{{ entry.does }}</dd>
-            </div>
-          </dl>
-        </section>
-      </div>
-      <ActionButton kind="line" @click="emit('update:show', false)">{{ say.close }}</ActionButton>
-    </section>
-  </NModal>
+  <DialogBox
+    :show="show"
+    :label="say.keys"
+    :width-px="880"
+    @update:show="emit('update:show', $event)"
+  >
+    <h2>{{ say.keys }}</h2>
+    <div class="groups">
+      <section v-for="group in KEYS" :key="group.where">
+        <h3>{{ group.where }}</h3>
+        <dl>
+          <div v-for="entry in group.keys" :key="entry.does">
+            <dt>
+              <kbd v-for="key in entry.keys" :key="key">{{ key }}</kbd>
+            </dt>
+            <dd>{{ entry.does }}</dd>
+          </div>
+        </dl>
+      </section>
+    </div>
+  </DialogBox>
 </template>
 
 <style scoped>
-.keys {
-  background: var(--sheet);
-  border: 1.5px solid var(--ink);
-  padding: 20px 26px;
-  width: min(880px, 94vw);
-  max-height: 90vh;
-  overflow: auto;
-}
 .groups {
   columns: 2;
   column-gap: 34px;

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { snagSentence, type Snag } from '@keen-sinew/core';
-import { NModal } from 'naive-ui';
 import { useUnits } from '../composables/useUnits.ts';
 import ActionButton from '../kit/ActionButton.vue';
+import DialogBox from '../kit/DialogBox.vue';
 import GradeMark from './GradeMark.vue';
 import { STAGE_NAMES } from './stageNames.ts';
 
@@ -15,46 +15,38 @@ const sentence = (snag: Snag) => snagSentence(snag, system.value);
 </script>
 
 <template>
-  <NModal :show="show" @update:show="emit('update:show', $event)">
-    <section class="list" role="dialog" :aria-label="say.everythingThatIsWrong">
-      <h2>{{ say.wrongNow }}</h2>
-      <ol>
-        <li v-for="(snag, i) in snags" :key="i">
-          <GradeMark :grade="snag.grade">
-            {{ snag.grade === 'fix' ? say.toFix2 : say.toWatch2 }},
-            {{ STAGE_NAMES[snag.stage].name }}
-          </GradeMark>
-          <p>{{ sentence(snag) }}</p>
-          <ActionButton @click="emit('pick', snag)">
-            {{ say.showMe }}
-          </ActionButton>
-        </li>
-      </ol>
-      <ActionButton @click="emit('update:show', false)">
-        {{ say.close }}
-      </ActionButton>
-    </section>
-  </NModal>
+  <DialogBox
+    :show="show"
+    :label="say.everythingThatIsWrong"
+    :width-px="720"
+    @update:show="emit('update:show', $event)"
+  >
+    <h2>{{ say.wrongNow }}</h2>
+    <ol>
+      <li v-for="(snag, i) in snags" :key="i">
+        <GradeMark :grade="snag.grade">
+          {{ snag.grade === 'fix' ? say.toFix2 : say.toWatch2 }},
+          {{ STAGE_NAMES[snag.stage].name }}
+        </GradeMark>
+        <p>{{ sentence(snag) }}</p>
+        <ActionButton @click="emit('pick', snag)">
+          {{ say.showMe }}
+        </ActionButton>
+      </li>
+    </ol>
+  </DialogBox>
 </template>
 
 <style scoped>
-.list {
-  background: var(--sheet);
-  border: 1.5px solid var(--ink);
-  padding: 20px 26px;
-  width: min(720px, 92vw);
-  max-height: 80vh;
-  overflow: auto;
-}
-.list ol {
+ol {
   padding: 0;
   list-style: none;
 }
-.list li {
+li {
   border-top: 1px dotted var(--line);
   padding: 10px 0;
 }
-.list p {
+p {
   margin: 4px 0;
 }
 </style>

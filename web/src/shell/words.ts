@@ -38,7 +38,6 @@ export const everythingThatIsWrong = 'Everything that is wrong now';
 export const wrongNow = 'Wrong now';
 export const toFix2 = 'To fix';
 export const toWatch2 = 'To watch';
-export const close = 'Close';
 
 // SpineNav.vue
 export const stages = 'Stages';
