@@ -30,7 +30,7 @@ export {
   type PrintFactors,
 } from './sheets/printer.ts';
 export { scaleText } from './units/scaleText.ts';
-export { parseNumber, parseScale } from './units/parseNumber.ts';
+export { parseNumber, parseScale, plainNumber } from './units/parseNumber.ts';
 export { bareSizes, parseWireSize } from './units/parseWireSize.ts';
 export { accepted, problemSentence, refused, type Parsed, type Problem } from './units/problem.ts';
 export {
@@ -162,6 +162,7 @@ export {
 } from './formats/bvhStance.ts';
 export { gaitMoment, gaitOf, type GaitChoice } from './posing/gaitMoment.ts';
 export type { GaitPlan } from './stance/planGait.ts';
+export { ROCK_STEP_MM } from './piece/stanceSchema.ts';
 export { groundHeight, type Ground } from './posing/ground.ts';
 export { WEIGHT_METALS } from './balance/counterweight.ts';
 export { bvhText } from './formats/bvh.ts';

@@ -1,5 +1,6 @@
 import * as say from './words.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
+import { readJson } from '../units/readJson.ts';
 import { refusedBySchema } from '../units/schemaProblem.ts';
 import { CREATURE_FORMAT, CREATURE_VERSION, creatureSchema, type Creature } from './creature.ts';
 import { creatureFaults } from './creatureFaults.ts';
@@ -10,13 +11,9 @@ import { migrateCreature } from './creatureMigrations.ts';
  * back as one problem that says where; nothing is half read.
  */
 export function readCreatureText(text: string): Parsed<Creature> {
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch (error) {
-    const reason = error instanceof Error ? error.message : String(error);
-    return refused(say.file, reason, say.wholeFileOfOwn);
-  }
+  const read = readJson(text, say.wholeFileOfOwn);
+  if (!read.ok) return read;
+  const data = read.value;
   const format = (data as { format?: unknown } | null)?.format;
   if (format !== CREATURE_FORMAT)
     return refused(say.file, format ?? typeof data, say.fileOfFormat(CREATURE_FORMAT));

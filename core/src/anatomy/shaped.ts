@@ -27,17 +27,22 @@ const LEAST_SHARE = 0.25;
 const mirroredStation = (fleshStation: FleshStation): FleshStation =>
   fleshStation.side === 0 ? fleshStation : { ...fleshStation, side: -fleshStation.side };
 
+/** Sections nearer to each other than this share of their bone are one: the first of them holds. */
+const LEAST_APART = 0.001;
+
 /** Sections from end to end of the bone: what stands nearest to an end holds up to it. */
 function loftOf(stations: readonly FleshStation[]): FleshLoft {
   const sorted = stations.toSorted((a, b) => a.at - b.at);
-  const [first, last] = [sorted[0]!, sorted.at(-1)!];
-  return {
-    stations: [
-      ...(first.at > 0 ? [{ ...first, at: 0 }] : []),
-      ...sorted,
-      ...(last.at < 1 ? [{ ...last, at: 1 }] : []),
-    ],
-  };
+  const ends = [{ ...sorted[0]!, at: 0 }, ...sorted, { ...sorted.at(-1)!, at: 1 }];
+  const apart = ends.reduce<readonly FleshStation[]>((kept, station) => {
+    const before = kept.at(-1);
+    return before === undefined || station.at - before.at >= LEAST_APART
+      ? [...kept, station]
+      : kept;
+  }, []);
+  // The far end is an end even where a section stands just before it.
+  const last = apart.at(-1)!;
+  return { stations: last.at < 1 ? [...apart.slice(0, -1), { ...last, at: 1 }] : apart };
 }
 
 /** The sections that hold for a bone: its own side's, or those of both sides. */

@@ -67,7 +67,7 @@ export const fileOfFormat = (CREATUREFORMAT: string): string =>
   `a file of format “${CREATUREFORMAT}”`;
 export const filesVersion = 'The file’s version';
 export const versionFromTo = (CREATUREVERSION: number): string =>
-  `a version from 1 to ${CREATUREVERSION}`;
+  `a version from 1 to ${CREATUREVERSION}; a higher one is of a newer application, which can open it`;
 export const wholeOwnAnimal = 'a whole own animal';
 
 // starters.ts

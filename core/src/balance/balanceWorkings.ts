@@ -59,7 +59,8 @@ export function balanceWorkings(
   return [
     height,
     grams,
-    ...tipWorkings(facts, height),
+    // Where nothing touches the ground there is no edge to tip over.
+    ...(facts.footing.hull.length === 0 ? [] : tipWorkings(facts, height)),
     ...footWorkings(facts, grams),
     ...weight,
     ...baseWorkings(facts, choice, height, grams),

@@ -181,7 +181,12 @@ export const innerRadiusMm = (part: SkinPart): number =>
 /** Radius of the padding under the far end of a bone, mm of the posed size. */
 export function padRadiusMm(posed: PosedSkeleton, boneId: string): number {
   const last = posedBone(posed, boneId).bone.flesh.at(-1);
-  if (last === undefined || !('radiusTo' in last))
-    throw new Error(`${boneId} carries a foot and must end in a round cone`);
-  return last.radiusTo * posed.sizeFactor;
+  if (last === undefined || 'radii' in last)
+    throw new Error(`${boneId} carries a foot and must end in a round cone or in sections`);
+  // A shaped foot ends as round as its last section.
+  const mm =
+    'radiusTo' in last
+      ? last.radiusTo
+      : Math.min(last.stations.at(-1)!.halfDepth, last.stations.at(-1)!.halfWidth);
+  return mm * posed.sizeFactor;
 }

@@ -65,7 +65,7 @@ export function likelyNames(skeleton: Skeleton, file: BvhFile): JointNames {
   const names: Record<string, string> = {};
   const taken = new Set<string>();
   const give = (joint: string, bone: Bone | undefined): void => {
-    if (bone === undefined || taken.has(bone.id) || names[joint] !== undefined) return;
+    if (bone === undefined || taken.has(bone.id) || Object.hasOwn(names, joint)) return;
     names[joint] = bone.id;
     taken.add(bone.id);
   };

@@ -5,7 +5,11 @@ import { meanPoint } from '../measure/pictures/precision.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { Picture, PicturePoint } from '../piece/referencesSchema.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
-import { csvText } from './csv.ts';
+import { plainNumber } from '../units/parseNumber.ts';
+import { csvRows, csvText } from './csv.ts';
+
+/** Landmark files are short; longer ones are none. */
+const MOST_CHARACTERS = 2_000_000;
 
 /** Landmarks read from a file: pixels of the picture, y down, by landmark. */
 export type ReadLandmarks = Readonly<Record<string, PicturePoint>>;
@@ -32,7 +36,8 @@ export function landmarksTps(
   return [
     `LM=${landmarks.length}`,
     ...rows,
-    `IMAGE=${picture.name}`,
+    // One line, whatever the picture is called.
+    `IMAGE=${picture.name.replaceAll(/\p{C}/gu, ' ')}`,
     `ID=${picture.id}`,
     ...(typeof calibration === 'string' ? [] : [`SCALE=${calibration.mmPerPx}`]),
     `COMMENT=${landmarks.map(({ id }) => id).join(' ')}`,
@@ -68,6 +73,8 @@ export function readLandmarks(
   picture: Picture,
   landmarks: readonly Landmark[],
 ): Parsed<ReadLandmarks> {
+  if (text.length > MOST_CHARACTERS)
+    return refused(fileName, say.charactersOf(text.length), say.landmarksOfAtMost(MOST_CHARACTERS));
   const first = text.trimStart();
   if (/^LM\s*=/i.test(first)) return readTps(fileName, first, picture, landmarks);
   if (/^picture,/i.test(first)) return readCsv(fileName, first, picture, landmarks);
@@ -101,7 +108,7 @@ function readTps(
   for (let i = 0; i < count; i++) {
     const line = block[i + 1] ?? '';
     if (/^(NA\s+NA|-1\s+-1)$/i.test(line)) continue;
-    const [x, y, ...more] = line.split(/\s+/).map(Number);
+    const [x, y, ...more] = line.split(/\s+/).map(plainNumber);
     if (x === undefined || y === undefined || more.length > 0 || ![x, y].every(Number.isFinite))
       return refused(say.line2(fileName, i + 2), line, say.twoNumbersXAnd);
     found[byName ? names[i]! : landmarks[i]!.id] = [x, picture.heightPx - y];
@@ -115,23 +122,22 @@ function readCsv(
   picture: Picture,
   landmarks: readonly Landmark[],
 ): Parsed<ReadLandmarks> {
-  const [head = '', ...rows] = text.split(/\r?\n/).filter((line) => line.trim() !== '');
-  const columns = cells(head).map((cell) => cell.toLowerCase());
+  const [head = [], ...rows] = csvRows(text);
+  const columns = head.map((cell) => cell.trim().toLowerCase());
   const at = (name: string): number => columns.indexOf(name);
   const [of, id, x, y] = [at('picture'), at('landmark'), at('x_px'), at('y_px')];
   if ([of, id, x, y].includes(-1))
-    return refused(say.line(fileName), head, say.columnsPictureLandmarkX);
+    return refused(say.line(fileName), head.join(','), say.columnsPictureLandmarkX);
   const known = new Set(landmarks.map((landmark) => landmark.id));
   const clicks: Record<string, PicturePoint[]> = {};
-  for (const [i, row] of rows.entries()) {
-    const parts = cells(row);
+  for (const [i, parts] of rows.entries()) {
     if (parts[of] !== picture.name) continue;
     const name = parts[id] ?? '';
     if (!known.has(name))
       return refused(say.line2(fileName, i + 2), name, say.landmarkOfThisAnimals);
-    const point = [Number(parts[x]), Number(parts[y])] as const;
+    const point = [plainNumber(parts[x] ?? ''), plainNumber(parts[y] ?? '')] as const;
     if (!point.every(Number.isFinite))
-      return refused(say.line2(fileName, i + 2), row, say.numbersForXPx);
+      return refused(say.line2(fileName, i + 2), parts.join(','), say.numbersForXPx);
     (clicks[name] ??= []).push(point);
   }
   if (Object.keys(clicks).length === 0)
@@ -139,12 +145,6 @@ function readCsv(
   const found = Object.entries(clicks).map(([name, points]) => [name, meanPoint(points)] as const);
   return within(fileName, Object.fromEntries(found), picture);
 }
-
-/** Cells of a row after RFC 4180. */
-const cells = (row: string): readonly string[] =>
-  [...row.matchAll(/(?:^|,)(?:"((?:[^"]|"")*)"|([^,]*))/g)].map(
-    ([, quoted, plain]) => quoted?.replaceAll('""', '"') ?? plain ?? '',
-  );
 
 function within(
   fileName: string,

@@ -2,6 +2,7 @@ import * as say from './words.ts';
 import { PIECE_FORMAT, PIECE_VERSION, type Piece } from '../piece/pieceSchema.ts';
 import { readPieceData } from '../piece/readPiece.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
+import { boundedData } from '../units/readJson.ts';
 import type { VersionedData } from '../units/versions.ts';
 import { readWorkshop } from '../workshop/readWorkshop.ts';
 import { parted, type Workpiece } from '../workshop/workpiece.ts';
@@ -26,6 +27,8 @@ export interface OpenedFile {
 
 /** Opens an envelope, or takes the bare document of a piece for one without a workshop. */
 export function openedFile(data: unknown): Parsed<OpenedFile> {
+  const bounded = boundedData(data);
+  if (!bounded.ok) return bounded;
   const head = data as VersionedData | null;
   if (typeof data !== 'object' || head === null || !isOurs(head['format']))
     return refused(

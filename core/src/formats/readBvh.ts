@@ -3,6 +3,7 @@ import { aboutAxis, compose, IDENTITY, turn, type Quat } from '../geometry/quat.
 import { add, ORIGIN, scale, X_AXIS, Y_AXIS, Z_AXIS, type Vec3 } from '../geometry/vec3.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
 import { toRad } from '../units/angles.ts';
+import { plainNumber } from '../units/parseNumber.ts';
 
 /** A joint of a BVH file. */
 export interface BvhJoint {
@@ -22,6 +23,10 @@ export interface BvhFile {
 
 /** Files larger than this are not read: many hours of movement. */
 const MOST_CHARACTERS = 40_000_000;
+/** Animals have some hundred joints; more are no skeleton. */
+const MOST_JOINTS = 2000;
+/** A number of a frame takes no more than this, with the blank before it. */
+const MOST_DIGITS = 60;
 const CHANNEL = /^[XYZ](position|rotation)$/;
 
 /** Reads a BVH file, or says in a sentence what is wrong with it. */
@@ -29,7 +34,7 @@ export function readBvh(text: string): Parsed<BvhFile> {
   const wrong = (received: string, allowed: string) => refused(say.bvhFile, received, allowed);
   if (text.length > MOST_CHARACTERS)
     return wrong(say.characters(text.length), say.atMostCharacters(MOST_CHARACTERS));
-  const [head = '', motion] = text.split(/^\s*MOTION\s*$/m);
+  const [head = '', motion] = text.split(/^[ \t]*MOTION[ \t\r]*$/m);
   if (!/^\s*HIERARCHY\b/.test(head) || motion === undefined)
     return wrong(say.textOfAnotherKind, say.textThatBeginsWith);
   const joints = readJoints(head);
@@ -41,7 +46,9 @@ export function readBvh(text: string): Parsed<BvhFile> {
   const wanted = joints.reduce((sum, joint) => sum + joint.channels.length, 0);
   const frames: number[][] = [];
   for (const [i, row] of rows.filter((line) => line.trim() !== '').entries()) {
-    const values = row.trim().split(/\s+/).map(Number);
+    if (row.length > wanted * MOST_DIGITS)
+      return wrong(say.charactersInFrame(row.length, i + 1), say.numbersInEachFrame(wanted));
+    const values = row.trim().split(/\s+/).map(plainNumber);
     if (values.length !== wanted || values.some((value) => !Number.isFinite(value)))
       return wrong(say.valuesInFrame(values.length, i + 1), say.numbersInEachFrame(wanted));
     frames.push(values);
@@ -63,7 +70,7 @@ function readJoints(text: string): BvhJoint[] | string {
   const open: (number | 'end')[] = [];
   let i = 0;
   const vec = (): Vec3 | undefined => {
-    const values = words.slice(i, i + 3).map(Number);
+    const values = words.slice(i, i + 3).map(plainNumber);
     i += 3;
     return values.length === 3 && values.every(Number.isFinite)
       ? (values as unknown as Vec3)
@@ -76,6 +83,7 @@ function readJoints(text: string): BvhJoint[] | string {
     if (word === 'ROOT' || word === 'JOINT') {
       const name = words[i++] ?? '';
       if (words[i++] !== '{') return say.withoutBrace(name);
+      if (joints.length >= MOST_JOINTS) return say.moreJointsThan(MOST_JOINTS);
       if (joints.some((joint) => joint.name === name)) return say.twoJointsNamed(name);
       joints.push({ name, parent: now?.name ?? null, offset: ORIGIN, tip: null, channels: [] });
       open.push(joints.length - 1);
@@ -97,7 +105,7 @@ function readJoints(text: string): BvhJoint[] | string {
         return say.channelsOf(now.name);
     } else if (word === '}') {
       open.pop();
-    } else return `“${word.slice(0, 30)}”`;
+    } else return `“${[...word.slice(0, 60)].slice(0, 30).join('')}”`;
   }
   if (open.length > 0) return say.braceThatIsNot;
   return joints.length > 0 ? joints : say.noJoint;

@@ -2,6 +2,7 @@ import * as say from './words.ts';
 import { migrate } from '../piece/migrations.ts';
 import { PIECE_VERSION } from '../piece/pieceSchema.ts';
 import { refused, type Parsed } from '../units/problem.ts';
+import { readJson } from '../units/readJson.ts';
 import { openedFile, readOpened, type PieceFile } from './pieceFile.ts';
 
 /**
@@ -9,14 +10,8 @@ import { openedFile, readOpened, type PieceFile } from './pieceFile.ts';
  * back as one problem that says where; nothing is half read.
  */
 export function readPieceText(text: string): Parsed<PieceFile> {
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch (error) {
-    const reason = error instanceof Error ? error.message : String(error);
-    return refused(say.file, reason, say.wholePieceFileIn);
-  }
-  return readPiece(data);
+  const data = readJson(text, say.wholePieceFileIn);
+  return data.ok ? readPiece(data.value) : data;
 }
 
 /**

@@ -75,8 +75,12 @@ function itemSvg(item: DrawingItem, drawing: Drawing): string {
   }
 }
 
+/** Signs that no XML may hold, not even as an entity (XML 1.0, 2.2 Characters), and halves of pairs. */
+const FORBIDDEN = /[^\t\n\r\u{20}-\u{d7ff}\u{e000}-\u{fffd}\u{10000}-\u{10ffff}]/gu;
+
 const escaped = (text: string): string =>
   text
+    .replaceAll(FORBIDDEN, '')
     .replaceAll('&', '&amp;')
     .replaceAll('<', '&lt;')
     .replaceAll('>', '&gt;')

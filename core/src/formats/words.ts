@@ -17,6 +17,9 @@ export const frameTime = (frameSeconds: string): string => `Frame Time: ${frameS
 export const keenSinew = 'Keen Sinew';
 
 // landmarkFiles.ts
+export const charactersOf = (count: number): string => `${count} characters`;
+export const landmarksOfAtMost = (most: number): string =>
+  `a landmark file of at most ${most} characters`;
 export const naNa = 'NA NA';
 export const line = (fileName: string): string => `${fileName}, line 1`;
 export const landmarksWithoutNamesOf = (count: number): string =>
@@ -72,6 +75,9 @@ export const filesPiece = 'The file’s piece';
 export const documentOfPiece = 'the document of a piece';
 
 // readBvh.ts
+export const charactersInFrame = (count: number, frame: number): string =>
+  `${count} characters in frame ${frame}`;
+export const moreJointsThan = (most: number): string => `more than ${most} joints`;
 export const bvhFile = 'BVH file';
 export const characters = (length: number): string => `${length} characters`;
 export const atMostCharacters = (MOSTCHARACTERS: number): string =>
@@ -97,7 +103,7 @@ export const noJoint = 'no joint';
 // readPiece.ts
 export const wholePieceFileIn = 'a whole piece file in JSON, as this application exports it';
 export const versionFromTo = (PIECEVERSION: number): string =>
-  `a version from 1 to ${PIECEVERSION}`;
+  `a version from 1 to ${PIECEVERSION}; a higher one is of a newer application, which can open it`;
 
 // stl.ts
 export const binaryStlMm = (name: string): string => `binary STL, mm: ${name}`;

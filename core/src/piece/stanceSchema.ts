@@ -15,6 +15,8 @@ const gaitSchema = z.strictObject({
 });
 
 const along = num(-5000, 5000);
+/** From a point of a rock to the next: steeper is a step. */
+export const ROCK_STEP_MM = 0.1;
 
 /** What it stands on, mm of the model; x forward from the root of the spine. */
 export const groundSchema = z.discriminatedUnion('kind', [
@@ -33,9 +35,12 @@ export const groundSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('rock'),
     points: list(z.tuple([along, num(0, 2000)]), 2, 40).check(
-      z.refine((points) => points.every(([x], i) => i === 0 || x > points[i - 1]![0]), {
-        message: 'the points of a rock go from back to front, each farther forward than the last',
-      }),
+      z.refine(
+        (points) => points.every(([x], i) => i === 0 || x - points[i - 1]![0] >= ROCK_STEP_MM),
+        {
+          message: `the points of a rock from back to front, each ${ROCK_STEP_MM} mm or more farther forward than the last`,
+        },
+      ),
     ),
   }),
 ]);

@@ -5,7 +5,7 @@
 // readPiece.ts
 export const measureCreatureVersion = 'measure.creature.version';
 export const versionFromTo = (CREATUREVERSION: number): string =>
-  `a version from 1 to ${CREATUREVERSION}`;
+  `a version from 1 to ${CREATUREVERSION}; a higher one is of a newer application, which can open it`;
 export const wholePiece = 'a whole piece';
 export const measureAnimalid = 'measure.animalId';
 export const animalOfLibrary = 'an animal of the library';

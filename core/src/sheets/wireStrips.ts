@@ -142,11 +142,16 @@ function stripItems(
   ];
 }
 
+/** A wire of more ticks than these has a ten times coarser rule; 20 m at ticks of 10 mm. */
+const MOST_TICKS = 2000;
+
 /** Ticks every 10 mm, longer every 50, above the wire: a rule to read any length on. */
 function rulerItems(wire: PlannedWire, y: number): readonly DrawingItem[] {
-  const count = Math.floor(wire.cut.value / 10);
+  const coarser = Math.ceil(Math.log10(wire.cut.value / (10 * MOST_TICKS)));
+  const stepMm = 10 * 10 ** Math.max(0, coarser);
+  const count = Math.floor(wire.cut.value / stepMm);
   return Array.from({ length: count }, (_, i): DrawingItem => {
-    const x = (i + 1) * 10;
+    const x = (i + 1) * stepMm;
     const long = (i + 1) % 5 === 0;
     return {
       kind: 'line',

@@ -52,7 +52,7 @@ function reader(unit: Unit, units: Units, metric: string, imperial: string, exam
     const allowed = say.fromToSuchAs(shown(limits.min), shown(limits.max), example);
     const match = /^\s*([-−]?\d*[.,]?\d+)\s*(°?[a-z]+)?\s*$/i.exec(text);
     const name = match?.[2]?.toLowerCase() ?? (system === 'metric' ? metric : imperial);
-    const to = units[name];
+    const to = Object.hasOwn(units, name) ? units[name] : undefined;
     if (match?.[1] === undefined || to === undefined) return refused(where, text, allowed);
     const typed = Number(match[1].replace('−', '-').replace(',', '.'));
     const value = (typed + (to.shift ?? 0)) * to.factor;

@@ -19,6 +19,10 @@ export function parseNumber(
   return value >= min && value <= max ? accepted(value) : refused(where, text, allowed);
 }
 
+/** A number written plainly, as files have it: 12, -0.5, 1e-3. Anything else, blank too, is NaN. */
+export const plainNumber = (text: string): number =>
+  /^\s*[-+]?(\d+\.?\d*|\.\d+)(e[-+]?\d+)?\s*$/i.test(text) ? Number(text) : Number.NaN;
+
 /** Reads a scale: "1:3", "1/3" or "3" all give 3, the number of life millimetres in a model one; "4:1"
  * gives a quarter. */
 export function parseScale(text: string, where = say.scale): Parsed<number> {

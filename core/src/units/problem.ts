@@ -18,7 +18,10 @@ export const accepted = <T>(value: T): Parsed<T> => ({ ok: true, value });
 
 /** Wraps a refusal; `received` is shortened so that a sentence stays a sentence. */
 export function refused(where: string, received: unknown, allowed: string): Parsed<never> {
-  return { ok: false, problem: { where, received: brief(received), allowed } };
+  return {
+    ok: false,
+    problem: { where: shortened(where, 120), received: brief(received), allowed },
+  };
 }
 
 /** The sentence a person reads: where, what was received, what is allowed. */
@@ -29,6 +32,21 @@ export function problemSentence(problem: Problem): string {
 function brief(received: unknown): string {
   if (received === undefined) return 'nothing';
   if (received === '') return say.emptyField;
-  const text = typeof received === 'string' ? `“${received}”` : String(JSON.stringify(received));
-  return text.length > 60 ? `${text.slice(0, 57)}…` : text;
+  const text = typeof received === 'string' ? `“${received}”` : plainly(received);
+  return shortened(text, 60);
+}
+
+/** By characters, so that none is cut in two; signs that no reader sees would hide what is wrong. */
+function shortened(text: string, most: number): string {
+  const shown = [...text.slice(0, 2 * most + 2)].map((sign) => (/\p{C}/u.test(sign) ? '·' : sign));
+  return shown.length > most ? `${shown.slice(0, most - 3).join('')}…` : shown.join('');
+}
+
+/** Data as text. What a store holds may run in circles, which no JSON can. */
+function plainly(received: unknown): string {
+  try {
+    return String(JSON.stringify(received));
+  } catch {
+    return Object.prototype.toString.call(received);
+  }
 }

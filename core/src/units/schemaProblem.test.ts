@@ -83,10 +83,10 @@ describe('versions', () => {
     const own = { ...newCreature('own-1', 'Own', 'otter'), version: CREATURE_VERSION + 1 };
     const alone = readCreatureText(JSON.stringify(own));
     expect(alone.ok ? '' : problemSentence(alone.problem)).toBe(
-      `The file’s version: received ${CREATURE_VERSION + 1}; allowed is a version from 1 to ${CREATURE_VERSION}.`,
+      `The file’s version: received ${CREATURE_VERSION + 1}; allowed is a version from 1 to ${CREATURE_VERSION}; a higher one is of a newer application, which can open it.`,
     );
     expect(refusal('measure.creature', own)).toBe(
-      `measure.creature.version: received ${CREATURE_VERSION + 1}; allowed is a version from 1 to ${CREATURE_VERSION}.`,
+      `measure.creature.version: received ${CREATURE_VERSION + 1}; allowed is a version from 1 to ${CREATURE_VERSION}; a higher one is of a newer application, which can open it.`,
     );
   });
 });

@@ -160,7 +160,10 @@ function nodeAt(schema: SchemaNode, path: readonly PropertyKey[]): SchemaNode | 
 
 function valueAt(data: unknown, path: readonly PropertyKey[]): unknown {
   return path.reduce<unknown>(
-    (at, key) => (typeof at === 'object' && at !== null ? (at as never)[key] : undefined),
+    (at, key) =>
+      typeof at === 'object' && at !== null && Object.hasOwn(at, key)
+        ? (at as never)[key]
+        : undefined,
     data,
   );
 }

@@ -69,3 +69,15 @@ export const ofAtLeast = (what: string, minimum: string, of_: string): string =>
 // parseNumber.ts
 export const scale = 'Scale';
 export const drops = { one: 'drop', other: 'drops' };
+
+// readJson.ts
+export const fileLine = (line: number): string => `The file, line ${line}`;
+export const charactersOf = (count: number): string => `${count} characters`;
+export const atMostCharacters = (most: number): string => `a text of at most ${most} characters`;
+export const deeper = 'groups inside groups without end';
+export const atMostDeep = (most: number): string => `at most ${most} groups inside each other`;
+export const valuesOf = (count: number): string => `more than ${count - 1} values`;
+export const atMostValues = (most: number): string => `at most ${most} values`;
+export const plainData = 'plain text, numbers, lists and groups';
+export const foreignObject = 'an object of another kind';
+export const itsEnd = 'its end, too early';

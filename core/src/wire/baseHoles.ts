@@ -2,7 +2,7 @@
 import * as say from './words.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
-import { sub, unit, type Vec3 } from '../geometry/vec3.ts';
+import { scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { Snag } from '../piece/snag.ts';
 import { input, type Reading, type Working } from '../piece/working.ts';
 import { toDeg } from '../units/angles.ts';
@@ -14,6 +14,8 @@ import type { WireSetting } from './wireSetting.ts';
 
 /** Wood left beside a hole so that it does not split: common practice. */
 const EDGE_MM = 12;
+/** Sine of the flattest way into a board, 10 degrees: common practice. */
+const FLATTEST = 0.17;
 /** A hole that leans less than this is drilled square. */
 const SQUARE_DEG = 1;
 
@@ -116,7 +118,10 @@ function pegsOf(setting: WireSetting, plannedWire: PlannedWire): readonly Peg[] 
   return ends.map(([peg, next]): Peg => {
     const contactId = peg.ref.over === 'peg' ? peg.ref.contactId : '';
     const foot = stance.feet.find(({ contact }) => contact.id === contactId);
-    const up = unit(sub(next.at, peg.at));
+    const way = sub(next.at, peg.at);
+    const long = Math.hypot(...way);
+    // No drill goes in flatter than this: such a peg is bent to stand square to the board.
+    const up: Vec3 = way[1] > FLATTEST * long ? scale(way, 1 / long) : [0, 1, 0];
     // The peg goes as deep below the ground as the setting says, whichever way it leans.
     const rise = setting.pegDepthMm / up[1];
     const at: Vec3 = [peg.at[0] + up[0] * rise, peg.at[1] + up[1] * rise, peg.at[2] + up[2] * rise];

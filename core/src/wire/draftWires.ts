@@ -50,7 +50,11 @@ export function draftWires(setting: WireSetting): Drafts {
     ...held,
     ...(iron ? [ironDraft(setting)] : []),
   ];
-  const routed = large.flatMap((draft) => ownDrafts(setting, draft));
+  const own = large.flatMap((draft) => ownDrafts(setting, draft));
+  // Where a folded wire was merged away, its other end went with it.
+  const routed = own.filter(
+    ({ otherEndOf }) => otherEndOf === undefined || own.some(({ key }) => key === otherEndOf),
+  );
   const carried = new Set([
     ...large.flatMap(({ through }) => through.map(({ boneId }) => boneId)),
     // A limb left without a wire, or folded on the body, gets no thin ones either.

@@ -1,5 +1,6 @@
 import * as say from './words.ts';
 import { boundEnd, limbLines, turnsFeature } from './limbDraft.ts';
+import { distance } from '../geometry/vec3.ts';
 import type { CarriedBone, MoreStrands } from './plannedWire.ts';
 import { bonesAt, endsAtJoint } from './routeRef.ts';
 import { routeThrough, type Route } from './routes.ts';
@@ -9,18 +10,25 @@ import type { WireDraft, WireSetting } from './wireSetting.ts';
 
 /**
  * A draft on the ways that the user drew for it: none where it was merged into another wire, several
- * where it was split, each a wire of its own. A way that this stance does not have is passed over.
+ * where it was split, each a wire of its own. A way that this stance does not have,
+ * or that leads nowhere in it, is passed over.
  */
 export function ownDrafts(setting: WireSetting, draft: WireDraft): readonly WireDraft[] {
   const ways = setting.wire.routes[draft.key];
   if (ways === undefined) return [draft];
   return ways.flatMap((refs, i): readonly WireDraft[] => {
     const route = routeThrough(setting.stance, refs, setting);
-    return route === undefined
+    return route === undefined || lengthOf(route) < LEAST_WAY_MM
       ? []
       : [onRoute(setting, draft, overSpine(setting, route, draft.choice), i, ways.length)];
   });
 }
+
+/** A way shorter than this is no wire. */
+const LEAST_WAY_MM = 0.1;
+
+const lengthOf = ({ points }: Route): number =>
+  points.slice(1).reduce((sum, { at }, i) => sum + distance(points[i]!.at, at), 0);
 
 /** Key of the n-th way of a wire that was split, counted from 0: never read back. */
 const wayKey = (key: string, n: number): string => (n === 0 ? key : `${key}#${n + 1}`);

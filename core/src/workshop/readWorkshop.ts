@@ -1,6 +1,7 @@
 import * as say from './words.ts';
 import { diameterMm } from '../units/gauges.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
+import { boundedData, readJson } from '../units/readJson.ts';
 import { refusedBySchema } from '../units/schemaProblem.ts';
 import { upTo, type VersionedData, type VersionSteps } from '../units/versions.ts';
 import {
@@ -15,6 +16,8 @@ const STEPS: VersionSteps = {};
 
 /** Reads a workshop's document: version, schema, gauges that must exist. */
 export function readWorkshop(data: unknown): Parsed<Workshop> {
+  const bounded = boundedData(data);
+  if (!bounded.ok) return bounded;
   const head = data as { format?: unknown; version?: unknown } | null;
   if (typeof data !== 'object' || head === null || head.format !== WORKSHOP_FORMAT)
     return refused(say.workshop, head?.format ?? typeof data, say.format(WORKSHOP_FORMAT));
@@ -33,17 +36,8 @@ export function readWorkshop(data: unknown): Parsed<Workshop> {
 
 /** The same from the text of a file. */
 export function readWorkshopText(text: string): Parsed<Workshop> {
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch (error) {
-    return refused(
-      say.file,
-      error instanceof Error ? error.message : String(error),
-      say.wholeWorkshopFileIn,
-    );
-  }
-  return readWorkshop(data);
+  const data = readJson(text, say.wholeWorkshopFileIn);
+  return data.ok ? readWorkshop(data.value) : data;
 }
 
 /** The text of a workshop file: the document, readable, ending in a line break. */

@@ -16,7 +16,7 @@ export const workshop = 'The workshop';
 export const format = (WORKSHOPFORMAT: string): string => `the format “${WORKSHOPFORMAT}”`;
 export const workshopsVersion = 'The workshop’s version';
 export const versionFromTo = (WORKSHOPVERSION: number): string =>
-  `a version from 1 to ${WORKSHOPVERSION}`;
+  `a version from 1 to ${WORKSHOPVERSION}; a higher one is of a newer application, which can open it`;
 export const wholeWorkshop = 'a whole workshop';
 export const wireSize = 'wire size';
 export const sizeOfItsGauge = 'a size of its gauge table, 0.1 mm or thicker';

@@ -63,7 +63,7 @@ describe('a workshop’s file', () => {
   });
 
   it.each([
-    ['{', /^The file: received .*; allowed is a whole workshop file/],
+    ['{', /^The file, line 1: received “its end, too early”; allowed is a whole workshop file/],
     [JSON.stringify({ format: 'keen-sinew-piece' }), /keen-sinew-workshop/],
     [JSON.stringify({ ...shop, version: 2 }), /version: received 2; allowed is a version from 1/],
     [

@@ -66,6 +66,7 @@ function putBack(): void {
       :status="problem ? 'error' : undefined"
       :placeholder="placeholder ?? ''"
       :disabled="disabled"
+      :maxlength="2000"
       :input-props="{
         'aria-label': label,
         'aria-invalid': problem ? 'true' : undefined,

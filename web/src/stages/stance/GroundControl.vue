@@ -4,8 +4,10 @@ import {
   accepted,
   limitsOf,
   parseLength,
+  plainNumber,
   plantedAngles,
   refused,
+  ROCK_STEP_MM,
   type Ground,
   type Parsed,
   greatest,
@@ -122,13 +124,13 @@ function readRock(typed: string): Parsed<Ground> {
     .split(/[,;\n]/)
     .map((pair) => pair.trim())
     .filter((pair) => pair !== '')
-    .map((pair) => pair.split(/\s+/).map(Number));
+    .map((pair) => pair.split(/\s+/).map(plainNumber));
   const fine =
     points.length >= 2 &&
     points.length <= 40 &&
     points.every((point) => point.length === 2 && point.every((v) => Number.isFinite(v))) &&
     points.every(([, y]) => y! >= 0 && y! <= 2000) &&
-    points.every(([x], i) => i === 0 || x! > points[i - 1]![0]!);
+    points.every(([x], i) => i === 0 || x! - points[i - 1]![0]! >= ROCK_STEP_MM);
   return fine
     ? accepted({ kind: 'rock', points: points.map(([x, y]) => [x!, y!] as [number, number]) })
     : refused(say.rock, typed, say.toPointsFromBack);
