@@ -1,11 +1,12 @@
 import { mkdtempSync, mkdirSync, writeFileSync } from 'node:fs';
 import { spawn } from 'node:child_process';
+import { once } from 'node:events';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { createApp } from './app.ts';
 
 let server: Server;
@@ -59,7 +60,40 @@ describe('the server', () => {
   });
 });
 
+describe('what is not there', () => {
+  it('is told plainly: a file, a device, an address that cannot be read', async () => {
+    const said = async (path: string): Promise<string> => {
+      const response = await fetch(address + path);
+      return `${response.status} ${await response.text()}`;
+    };
+    for (const path of ['/robots.txt.bak', '/piece/otter.json', '/assets/missing.js'])
+      expect(await said(path)).toBe('404 There is no such file here.');
+    expect(await said('/devices/lathe')).toBe('404 There is no such device here.');
+    expect(await said('/%E0%A4%A')).toBe('400 The address cannot be read.');
+    expect(await said('/assets/%00')).toMatch(/^4\d\d [^/\\]*$/);
+    const posted = await fetch(`${address}/pieces`, { method: 'POST' });
+    expect(posted.status).toBe(404);
+  });
+});
+
 describe('the simulated caliper', () => {
+  it('opens only so many streams, and lets go of those that are closed', async () => {
+    const open = Array.from({ length: 12 }, () => new AbortController());
+    await Promise.all(
+      open.map(({ signal }) => fetch(`${address}/devices/caliper?mm=82`, { signal })),
+    );
+    const one = (): Promise<Response> => fetch(`${address}/devices/caliper?mm=82`);
+    const refusal = await one();
+    expect(refusal.status).toBe(503);
+    expect(await refusal.text()).toContain('allowed are 12 at once');
+    for (const stream of open) stream.abort();
+    await vi.waitFor(async () => {
+      const response = await one();
+      expect(response.status).toBe(200);
+      await response.body?.cancel();
+    });
+  });
+
   it('streams readings of a length that scatter as a hand does, and now and then slip', async () => {
     const quick = createApp(mkdtempSync(join(tmpdir(), 'keen-sinew-')), 1).listen(0, '127.0.0.1');
     await new Promise((resolve) => quick.once('listening', resolve));
@@ -113,7 +147,22 @@ describe('starting', () => {
     taken.close();
   });
 
+  it.each(['SIGTERM', 'SIGINT'] as const)('ends at %s with a stream open', async (signal) => {
+    const main = fileURLToPath(new URL('./main.ts', import.meta.url));
+    const child = spawn(process.execPath, ['--import', 'tsx', main], {
+      env: { ...process.env, PORT: '0', HOST: '127.0.0.1' },
+    });
+    const ended = new Promise((resolve) => child.once('exit', resolve));
+    const [line] = (await once(child.stdout, 'data')) as [Buffer];
+    const where = /http:\S+/.exec(line.toString())![0];
+    const response = await fetch(`${where}/devices/caliper?mm=82`);
+    expect(response.status).toBe(200);
+    child.kill(signal);
+    expect(await ended).toBe(0);
+  });
+
   it('refuses a port that is none', async () => {
+    expect((await start({ PORT: '' })).error).toContain('PORT: received “”');
     const { code, error } = await start({ PORT: 'harbour' });
     expect(code).toBe(1);
     expect(error).toContain('PORT: received “harbour”; allowed is a whole number from 0 to 65535.');

@@ -1,5 +1,5 @@
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
@@ -40,17 +40,46 @@ export function createApp(folder: string, readingMs = READING_MS): Express {
       strictTransportSecurity: false,
     }),
   );
-  app.use('/devices', caliper(readingMs));
+  app.use('/devices', caliper(readingMs), (_request, response) => {
+    response.status(404).type('text').send('There is no such device here.');
+  });
   app.use(compression());
   app.use(
     '/assets',
     express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
   );
   app.use(express.static(folder, { index: false, maxAge: 0 }));
-  app.get('/{*path}', (_request, response) => {
+  app.get('/{*path}', (request, response) => {
+    // Addresses of the application have no ending; what has one is a file that is not there.
+    if (/\.[^/]*$/.test(request.path)) {
+      response.status(404).type('text').send(NOT_THERE);
+      return;
+    }
     const page = join(folder, 'index.html');
     if (existsSync(page)) response.set('Cache-Control', 'no-cache').sendFile(page);
     else response.status(503).type('text').send('The application is not built yet: npm run build.');
   });
+  app.use((_request, response) => {
+    response.status(404).type('text').send(NOT_THERE);
+  });
+  app.use(plainError);
   return app;
 }
+
+const NOT_THERE = 'There is no such file here.';
+
+/** Errors as a plain sentence: no stack, no path of this machine. */
+const plainError: ErrorRequestHandler = (error: { status?: unknown }, _request, response, next) => {
+  if (response.headersSent) {
+    next(error);
+    return;
+  }
+  const status = typeof error.status === 'number' && error.status >= 400 ? error.status : 500;
+  const sentence =
+    status === 404
+      ? NOT_THERE
+      : status < 500
+        ? 'The address cannot be read.'
+        : 'The server could not answer.';
+  response.status(status).type('text').send(sentence);
+};

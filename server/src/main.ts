@@ -6,7 +6,8 @@ const host = process.env['HOST'] ?? '127.0.0.1';
 const asked = process.env['PORT'];
 const port = asked === undefined ? DEFAULT_PORT : Number(asked);
 
-if (!Number.isInteger(port) || port < 0 || port > 65535) {
+// An empty PORT would be 0, which is any port.
+if (asked?.trim() === '' || !Number.isInteger(port) || port < 0 || port > 65535) {
   console.error(`PORT: received “${asked}”; allowed is a whole number from 0 to 65535.`);
   process.exit(1);
 }
@@ -28,5 +29,9 @@ const server = createApp(folder).listen(port, host, (error?: Error) => {
 });
 
 for (const signal of ['SIGINT', 'SIGTERM'] as const) {
-  process.on(signal, () => server.close(() => process.exit(0)));
+  process.on(signal, () => {
+    server.close(() => process.exit(0));
+    // Streams of devices stay open for as long as their page does: they are ended here.
+    server.closeAllConnections();
+  });
 }

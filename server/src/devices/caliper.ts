@@ -24,12 +24,19 @@ export function* caliperReadings(mm: number, seed: number): Generator<number, ne
   }
 }
 
+/** Streams at once; a bench has a hand or two. */
+const MOST_STREAMS = 12;
+/** A stream ends after so many readings; the page begins another when it still listens. */
+const MOST_READINGS = 4000;
+
 /**
  * The stand-in for a caliper on the bench: `GET /caliper?mm=82&seed=1` streams readings of a length
- * as server-sent events until the page closes the stream.
+ * as server-sent events until the page closes the stream. A stream that nobody reads is closed, and
+ * only so many are open at once.
  */
 export function caliper(everyMs: number): Router {
   const router = Router();
+  let streams = 0;
   router.get('/caliper', (request: Request, response: Response) => {
     const mm = Number(request.query['mm']);
     const seed = Number(request.query['seed'] ?? 1);
@@ -42,6 +49,14 @@ export function caliper(everyMs: number): Router {
         );
       return;
     }
+    if (streams >= MOST_STREAMS) {
+      response
+        .status(503)
+        .type('text')
+        .send(`Too many streams are open: ${streams}; allowed are ${MOST_STREAMS} at once.`);
+      return;
+    }
+    streams += 1;
     response.set({
       'Content-Type': 'text/event-stream',
       'Cache-Control': 'no-cache, no-transform',
@@ -49,12 +64,21 @@ export function caliper(everyMs: number): Router {
     });
     response.flushHeaders();
     const readings = caliperReadings(mm, seed);
+    let sent = 0;
     const timer = setInterval(() => {
+      // Nothing was taken since the last reading: whoever asked for them is gone.
+      if (response.writableNeedDrain || ++sent > MOST_READINGS) {
+        response.destroy();
+        return;
+      }
       response.write(
         `event: reading\ndata: ${JSON.stringify({ mm: Number(readings.next().value.toFixed(2)) })}\n\n`,
       );
     }, everyMs);
-    request.on('close', () => clearInterval(timer));
+    response.on('close', () => {
+      clearInterval(timer);
+      streams -= 1;
+    });
   });
   return router;
 }

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { ANIMALS } from '../../anatomy/registry.ts';
 import { csvRows, csvText } from '../../formats/csv.ts';
 import { drawingSvg } from '../../formats/svg.ts';
+import { fittedDrawing } from '../../sheets/drawing.ts';
 import { readBvh } from '../../formats/readBvh.ts';
 import { readPieceText } from '../../formats/readPiece.ts';
 import { newPiece } from '../../start/newPiece.ts';
@@ -139,15 +140,17 @@ describe('what went wrong before', () => {
 
   it('signs that no XML may hold', () => {
     const name = 'a\u0000b\u0007c\ud800d\ufffee';
-    const drawing = {
-      ...{ id: 'x', title: name, box: { min: [0, 0], max: [1, 1] } },
-      items: [
+    const drawing = fittedDrawing(
+      'x',
+      name,
+      [
         {
-          ...{ kind: 'text', ink: 'ink', layer: 'x', at: [0, 0], text: name, sizeMm: 3 },
-          ...{ anchor: 'start', face: 'label' },
+          ...({ kind: 'text', ink: 'ink', layer: 'x', at: [0, 0], text: name } as const),
+          ...({ sizeMm: 3, anchor: 'start', face: 'label' } as const),
         },
       ],
-    } as const;
+      5,
+    );
     expect(drawingSvg(drawing)).toContain('>abcde</text>');
   });
 });
