@@ -1,6 +1,7 @@
 /* eslint-disable max-lines -- the one public face */
 /** The one public face of the core. Interface, server and scripts import from here only. */
 export { freeId } from './units/freeId.ts';
+export { cutText } from './units/cutText.ts';
 export { plural } from './units/plural.ts';
 export { createPlanner, NO_ANSWERS, planPiece, ROAD, type Planner } from './plan.ts';
 export type { Answers, Plan, PlanJobs } from './planTypes.ts';
@@ -32,6 +33,8 @@ export {
 export { scaleText } from './units/scaleText.ts';
 export { parseNumber, parseScale, plainNumber } from './units/parseNumber.ts';
 export { bareSizes, parseWireSize } from './units/parseWireSize.ts';
+export { WORKSHOP_VERSION } from './workshop/workshopSchema.ts';
+export { boundedData } from './units/readJson.ts';
 export { accepted, problemSentence, refused, type Parsed, type Problem } from './units/problem.ts';
 export {
   digitsIn,

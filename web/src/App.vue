@@ -3,12 +3,16 @@ import { NConfigProvider } from 'naive-ui';
 import { useEventListener } from '@vueuse/core';
 import { defineAsyncComponent, onMounted, ref, watchEffect } from 'vue';
 import { isTyping } from './composables/isTyping.ts';
+import DefectBoundary from './shell/DefectBoundary.vue';
+import { storageTrouble } from './stores/storageTrouble.ts';
 import { useKeysStore } from './stores/keysStore.ts';
 import { useNoteStore } from './stores/noteStore.ts';
 import { useSettingsStore } from './stores/settingsStore.ts';
 import { THEMES } from './styles/theme.ts';
 
 const NoteHost = defineAsyncComponent(() => import('./shell/NoteHost.vue'));
+/** Fetched when the browser first refuses. */
+const StorageNotice = defineAsyncComponent(() => import('./shell/StorageNotice.vue'));
 const KeysDialog = defineAsyncComponent(() => import('./shell/KeysDialog.vue'));
 const settings = useSettingsStore();
 const notes = useNoteStore();
@@ -27,7 +31,8 @@ watchEffect(() => (document.documentElement.dataset['theme'] = settings.theme));
 
 <template>
   <NConfigProvider :theme-overrides="THEMES[settings.theme]" abstract inline-theme-disabled>
-    <RouterView />
+    <StorageNotice v-if="storageTrouble" :trouble="storageTrouble" />
+    <DefectBoundary><RouterView /></DefectBoundary>
     <NoteHost v-if="hasNotes" />
     <KeysDialog v-if="keysAsked" v-model:show="keys.shown" />
   </NConfigProvider>

@@ -7,8 +7,13 @@ import './styles/base.css';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';
+import { hearDefects } from './composables/defects.ts';
 import { keepOffline } from './composables/offline.ts';
 import { router } from './router.ts';
+import { holdOpen } from './stores/tabLocks.ts';
 
-createApp(App).use(createPinia()).use(router).mount('#app');
+const app = createApp(App).use(createPinia()).use(router);
+hearDefects(app, router);
+holdOpen();
+app.mount('#app');
 if (import.meta.env.PROD) void keepOffline();

@@ -20,3 +20,16 @@ export const heat = 'The heat';
 // useUndoKeys.ts
 export const inputNotTypeInput =
   'input:not([type]), input[type="text"], input[type="search"], textarea';
+
+// defects.ts
+export const partIsMissing =
+  'A part of the application could not be fetched: perhaps a newer version has taken its place. Your work is saved.';
+export const wentWrong = (reason: string): string =>
+  `Something of the application went wrong (${reason}). Your work is as it was.`;
+export const loadAgain = 'Load the page again';
+
+// offline.ts, newer versions
+export const newVersionIsReady = 'A newer version of this application is ready.';
+export const takeIt = 'Take it';
+export const otherTabTookNewer =
+  'Another tab has taken a newer version of this application. This one is older, and goes on: load it again when it suits you.';

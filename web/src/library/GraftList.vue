@@ -10,6 +10,7 @@ import {
   type Graft,
   type Subject,
   greatest,
+  cutText,
 } from '@keen-sinew/core';
 import { computed } from 'vue';
 import ActionButton from '../kit/ActionButton.vue';
@@ -58,7 +59,7 @@ function setPart(index: number, part: string): void {
   put(index, { part, name: nameOf(label, from) });
 }
 const nameOf = (part: string, from: string): string =>
-  say.ofWord(part, animalById(from)?.name.toLowerCase() ?? from).slice(0, 60);
+  cutText(say.ofWord(part, animalById(from)?.name.toLowerCase() ?? from), 60);
 
 function add(): void {
   const used = props.creature.grafts.map((graft) => graft.id);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { ANIMALS, animalById, type Workshop } from '@keen-sinew/core';
+import { ANIMALS, animalById, cutText, type Workshop } from '@keen-sinew/core';
 import { NInput } from 'naive-ui';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -10,7 +10,8 @@ import { FilePicker } from '../kit/heavy.ts';
 import HintText from '../kit/HintText.vue';
 import { useNoteStore } from '../stores/noteStore.ts';
 import { keepPicture } from '../stores/pictureStorage.ts';
-import { usePieceStore, type TakenIn } from '../stores/pieceStore.ts';
+import type { TakenIn } from '../stores/pieceIntake.ts';
+import { usePieceStore } from '../stores/pieceStore.ts';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
 
 /** Makes a piece, or takes one in from a file. */
@@ -28,7 +29,7 @@ const animals = ANIMALS.map((animal) => ({ label: animal.name, value: animal.id 
 async function make(): Promise<void> {
   const typed =
     name.value.trim() || say.newWord(animalById(animalId.value)?.name.toLowerCase() ?? '');
-  const id = await store.create(typed.slice(0, 80), animalId.value);
+  const id = await store.create(cutText(typed, 80), animalId.value);
   await router.push(`/piece/${id}/measure`);
 }
 

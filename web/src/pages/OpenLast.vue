@@ -2,8 +2,8 @@
 import * as say from './words.ts';
 import { onMounted } from 'vue';
 import { useRouter } from 'vue-router';
-import { readSetting } from '../stores/pieceStorage.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
+import { readSetting } from '../stores/settingStorage.ts';
 
 /** The front door: the piece that was open last, the demonstration on a first visit. */
 /** The piece that a first visit opens. */

@@ -1,6 +1,7 @@
 import * as say from './words.ts';
 import {
   blankPicture,
+  cutText,
   MOST_PICTURES,
   problemSentence,
   readPictureHeader,
@@ -116,7 +117,7 @@ async function oneOf(
   const { widthPx, heightPx, keptWidthPx } = ready;
   const picture = blankPicture({
     id,
-    name: name.slice(0, 120),
+    name: cutText(name, 120),
     view,
     widthPx,
     heightPx,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useMessage } from 'naive-ui';
-import { h, watch } from 'vue';
+import { h, watch, type VNode } from 'vue';
 import ActionButton from '../kit/ActionButton.vue';
 import { useNoteStore, type Note } from '../stores/noteStore.ts';
 
@@ -8,8 +8,8 @@ import { useNoteStore, type Note } from '../stores/noteStore.ts';
 const notes = useNoteStore();
 const message = useMessage();
 
-function show({ sentence, label, act }: Note): void {
-  const shown = message.info(() =>
+function show({ sentence, label, act, stays }: Note): void {
+  const told = (): VNode =>
     h('span', [
       sentence,
       ' ',
@@ -23,8 +23,8 @@ function show({ sentence, label, act }: Note): void {
         },
         () => label,
       ),
-    ]),
-  );
+    ]);
+  const shown = message.info(told, stays ? { duration: 0 } : {});
 }
 watch(
   () => notes.waiting,

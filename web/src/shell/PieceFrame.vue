@@ -9,9 +9,9 @@ import { providePiecePlan } from '../composables/usePiecePlan.ts';
 import { provideSelection } from '../composables/useSelection.ts';
 import { provideTurns } from '../composables/useTurns.ts';
 import { useUndoKeys } from '../composables/useUndoKeys.ts';
-import ActionButton from '../kit/ActionButton.vue';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
+import DefectBoundary from './DefectBoundary.vue';
 import SnagLine from './SnagLine.vue';
 import SpineNav from './SpineNav.vue';
 import TopLine from './TopLine.vue';
@@ -30,6 +30,7 @@ const { pick } = provideSelection();
 const route = useRoute();
 const router = useRouter();
 /** Fetched when sheets and files are asked for the first time. */
+const TabConflict = defineAsyncComponent(() => import('./TabConflict.vue'));
 const FilesDialog = defineAsyncComponent(() => import('../files/FilesDialog.vue'));
 const filesShown = ref(false);
 const filesAsked = ref(false);
@@ -84,12 +85,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     <div v-if="store.workshopLeft" class="notice" role="status">
       {{ say.workshopWasChangedMeanwhile }}
     </div>
-    <div v-if="store.changedElsewhere" class="notice" role="alert">
-      {{ say.thisPieceWasChanged }}
-      <ActionButton @click="store.open(piece.id)">
-        {{ say.takeNewerState }}
-      </ActionButton>
-    </div>
+    <TabConflict v-if="store.theirs || store.changedElsewhere" :id="piece.id" />
     <div
       v-for="entry in store.damaged"
       :key="entry.id + entry.sentence"
@@ -111,7 +107,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         :confirmed="piece.confirmed"
         :snags="plan.snags"
       />
-      <RouterView v-if="framed" />
+      <DefectBoundary><RouterView v-if="framed" /></DefectBoundary>
     </div>
     <SnagLine ref="snagLine" :snags="plan.snags" :working="background" @show="showSnag" />
     <FilesDialog v-if="filesAsked" v-model:show="filesShown" />

@@ -9,7 +9,7 @@ import { usePieceStore } from '../stores/pieceStore.ts';
 const props = defineProps<{ id: string }>();
 const store = usePieceStore();
 const planAhead = providePlanAhead();
-const state = ref<'opening' | 'open' | 'none'>('opening');
+const state = ref<'opening' | 'open' | 'newer' | 'none'>('opening');
 
 async function openPiece(): Promise<void> {
   if (store.current?.id === props.id) {
@@ -20,27 +20,25 @@ async function openPiece(): Promise<void> {
   if (store.pieces.length === 0) await store.loadAll();
   const found = await store.open(props.id);
   try {
-    if (found && store.current !== null) await planAhead(store.current);
+    if (found === true && store.current !== null) await planAhead(store.current);
   } finally {
     // A piece that cannot be planned is not kept shut: its page tells what is wrong.
-    state.value = found ? 'open' : 'none';
+    state.value = found === true ? 'open' : found === 'newer' ? 'newer' : 'none';
   }
 }
 
 /** A page that closes before the newest change is stored asks first. */
 useEventListener(window, 'beforeunload', (event: BeforeUnloadEvent) => {
-  if (store.current !== null && store.savedAt === null) event.preventDefault();
+  if (store.unsaved) event.preventDefault();
 });
 watch(() => props.id, openPiece, { immediate: true });
 </script>
 
 <template>
   <slot v-if="state === 'open' && store.current?.id === id" />
-  <main v-else-if="state === 'none'" class="none">
-    <h1>{{ say.noPieceOfThis }}</h1>
-    <p>
-      {{ say.thereIsNoPiece(id) }}
-    </p>
+  <main v-else-if="state === 'none' || state === 'newer'" class="none">
+    <h1>{{ state === 'newer' ? say.pieceIsNewer : say.noPieceOfThis }}</h1>
+    <p>{{ state === 'newer' ? say.pieceIsOfNewerVersion : say.thereIsNoPiece(id) }}</p>
     <RouterLink to="/pieces">{{ say.allPieces }}</RouterLink>
   </main>
   <main v-else class="none" aria-busy="true">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DefectBoundary from './DefectBoundary.vue';
 import PieceFrame from './PieceFrame.vue';
 import PieceGate from './PieceGate.vue';
 
@@ -6,5 +7,7 @@ defineProps<{ id: string }>();
 </script>
 
 <template>
-  <PieceGate :id="id"><PieceFrame :key="id" /></PieceGate>
+  <PieceGate :id="id">
+    <DefectBoundary><PieceFrame :key="id" /></DefectBoundary>
+  </PieceGate>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
+import { cutText } from '@keen-sinew/core';
 import { Keyboard, Moon, Sun } from 'lucide-vue-next';
 import { NInput } from 'naive-ui';
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
@@ -41,7 +42,9 @@ const saved = computed(() => {
 });
 
 function rename(typed: string): void {
-  const name = typed.trim().slice(0, 80);
+  // Escape has put the name back: the field that goes away changes nothing.
+  if (!renaming.value) return;
+  const name = cutText(typed.trim(), 80);
   renaming.value = false;
   if (name !== '' && name !== piece.value.name) change(say.renamePiece, (p) => ({ ...p, name }));
 }

@@ -24,6 +24,47 @@ export const thereIsNoPiece = (id: string | number): string =>
   `There is no piece “${id}” in this browser. It may have been made in another browser, or removed.`;
 export const allPieces = 'All pieces';
 export const openingPiece = 'Opening the piece';
+export const pieceIsNewer = 'This piece is of a newer version';
+export const pieceIsOfNewerVersion =
+  'A newer version of this application has written it, and it is left as it is. Load the page again to get that version; under all pieces it can be saved to a file.';
+
+// TabConflict.vue
+export const changedInTwoTabs =
+  'This piece was changed in another tab too. Nothing of yours is written until you choose:';
+export const here = 'Here';
+export const inOtherTab = 'In the other tab';
+export const nothingYet = 'nothing yet';
+export const lastStep = (label: string): string => `last: ${label}`;
+export const lastStepAt = (label: string, name: string, time: string): string =>
+  `last: ${label}, of “${name}”, saved ${time}`;
+export const keepWhatIsHere = 'Keep what is here';
+export const takeTheirs = 'Take the other';
+export const keepBoth = 'Keep both';
+
+// StorageNotice.vue
+export const storeIsFull =
+  'Nothing more is saved: the browser has no more room. Your work is held in this page: save your pieces to files before you close it, then remove pieces with many pictures, or free room on this device.';
+export const storeRefuses = (reason: string): string =>
+  `Nothing is saved: the browser refuses to write (${reason}). Your work is held in this page: save your pieces to files before you close it. In a private window, or where site data are blocked, allow them for this address.`;
+export const storeIsShut = (reason: string): string =>
+  `The browser’s store cannot be read (${reason}), so nothing is written over what it may hold. Work is held in this page: save it to files before you close it, and load the page again; where site data are blocked, allow them for this address.`;
+export const picturesTake = (megabytes: number): string => `Pictures take ${megabytes} MB of it.`;
+export const saveThemToFiles = 'Save pieces to files';
+export const tryAgain = 'Try again';
+
+// DefectPage.vue
+export const cannotBeShown = 'This page cannot be shown';
+export const defectOfOurs =
+  'That is a fault of the application, not of yours. The other pages may work.';
+export const partIsMissing = 'A part of the application is missing';
+export const perhapsNewVersion =
+  'It could not be fetched: perhaps a newer version has taken its place, or the server is not running. Load the page again.';
+export const yourPieceIsKept = 'Your piece is as you left it, with the way back.';
+export const loadPageAgain = 'Load the page again';
+export const takeBackLast = (label: string): string => `Take back: ${label}`;
+export const savePieceToFile = 'Save this piece to a file';
+export const whatEngineSays = (message: string): string =>
+  `What the browser says of it: ${message}`;
 
 // SnagLine.vue
 export const listAll = 'List all';

@@ -2,6 +2,7 @@ import * as say from './words.ts';
 import { newCreature, problemSentence, readCreatureText, type Creature } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowReactive, shallowRef } from 'vue';
+import { freeId } from './freeId.ts';
 import { createHistory, whenReady, type History } from './history.ts';
 import { dropCreature, keepCreature, storedCreatures } from './creatureStorage.ts';
 
@@ -14,10 +15,18 @@ export const useCreatureStore = defineStore('creatures', () => {
   const histories = shallowReactive(new Map<string, History<Creature>>());
   let writing: Promise<void> = Promise.resolve();
 
+  /** Ids in the store, of animals that cannot be read too. */
+  let taken: readonly string[] = [];
+  const channel =
+    typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('keen-sinew-animals');
+  // Another tab has stored an animal: this one goes on from there.
+  channel?.addEventListener('message', () => void load());
+
   async function load(): Promise<void> {
     const found = await storedCreatures();
     creatures.value = found.creatures;
     unreadable.value = found.unreadable;
+    ({ taken } = found);
   }
 
   const byId = (id: string): Creature | undefined =>
@@ -29,11 +38,12 @@ export const useCreatureStore = defineStore('creatures', () => {
       : [...creatures.value, creature];
     writing = writing
       .then(() => keepCreature(creature))
-      .then(() => {
-        problem.value = null;
+      .then((kept) => {
+        problem.value = kept ? null : say.notSaved;
+        if (kept) channel?.postMessage('changed');
       })
       .catch((error: unknown) => {
-        problem.value = say.notSavedBrowsersStore(String(error));
+        problem.value = say.notSavedBecause(String(error));
       });
   }
 
@@ -68,14 +78,14 @@ export const useCreatureStore = defineStore('creatures', () => {
 
   /** A new animal, still a copy of one in the library; returns its id. */
   function create(name: string, base: string): string {
-    const id = freeId(name);
+    const id = freeId(name, ids(), 'animal');
     put(newCreature(id, name, base));
     return id;
   }
 
   /** Keeps an animal as it is under a free id of its name; returns the id. */
   function begin(creature: Creature): string {
-    const id = freeId(creature.name);
+    const id = freeId(creature.name, ids(), 'animal');
     put({ ...creature, id });
     return id;
   }
@@ -84,7 +94,8 @@ export const useCreatureStore = defineStore('creatures', () => {
   function takeIn(text: string): { id: string } | { sentence: string } {
     const read = readCreatureText(text);
     if (!read.ok) return { sentence: problemSentence(read.problem) };
-    const id = byId(read.value.id) === undefined ? read.value.id : freeId(read.value.name);
+    const { id: own, name } = read.value;
+    const id = ids().includes(own) ? freeId(name, ids(), 'animal') : own;
     put({ ...read.value, id });
     return { id };
   }
@@ -99,17 +110,7 @@ export const useCreatureStore = defineStore('creatures', () => {
     };
   }
 
-  function freeId(name: string): string {
-    const stem = name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-|-$/g, '')
-      .slice(0, 40);
-    const base = stem === '' ? 'animal' : stem;
-    let id = base;
-    for (let n = 2; byId(id) !== undefined; n++) id = `${base}-${n}`;
-    return id;
-  }
+  const ids = (): readonly string[] => [...taken, ...creatures.value.map(({ id }) => id)];
 
   return {
     creatures,

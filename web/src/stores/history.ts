@@ -104,25 +104,41 @@ export interface History<T extends object> {
 
 /**
  * A history of patches: a hundred steps cost as much as what they changed. `shared` says which places
- * others may have changed since: what a step did there is taken back only while it still stands.
+ * others may have changed since: what a step did there is taken back only while it still stands. A way
+ * that leads to no document (`isSound`), as its record was damaged, ends before it.
  */
 export function createHistory<T extends object>(
   shared: (path: Path) => boolean = () => false,
+  isSound: (doc: T) => boolean = () => true,
 ): History<T> {
   const past = shallowRef<readonly HistoryStep[]>([]);
   const future = shallowRef<readonly HistoryStep[]>([]);
   const left = shallowRef(false);
+  function soundly(doc: T, changes: Patches): T | undefined {
+    try {
+      const next = stepped(doc, changes);
+      return isSound(next) ? next : undefined;
+    } catch {
+      // A step that leads nowhere is told by the way that ends.
+      return undefined;
+    }
+  }
   function move(from: typeof past, to: typeof past, way: 'forth' | 'back', doc: T): T | undefined {
     const step = from.value.at(-1);
     if (step === undefined) return undefined;
-    to.value = [...to.value, step];
-    from.value = from.value.slice(0, -1);
     const made = step[way === 'back' ? 'forth' : 'back'];
     const standing = step[way].filter(
       ({ path }) => !shared(path as Path) || stands(doc, path as Path, made),
     );
+    const next = soundly(doc, standing);
+    if (next === undefined) {
+      from.value = [];
+      return undefined;
+    }
+    to.value = [...to.value, step];
+    from.value = from.value.slice(0, -1);
     left.value = standing.length < step[way].length;
-    return stepped(doc, standing);
+    return next;
   }
   return {
     past,

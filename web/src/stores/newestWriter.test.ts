@@ -4,16 +4,18 @@ import { createNewestWriter } from './newestWriter.ts';
 /** A writer over a store that can be told to refuse, and what became of each record. */
 function writer() {
   const told: string[] = [];
-  const store = { refuses: false };
+  const store = { refuses: false, holds: false };
   const made = createNewestWriter<string>(
     async (record) => {
       await Promise.resolve();
       if (store.refuses) throw new Error(`full at ${record}`);
+      if (store.holds) return false;
       told.push(`wrote ${record}`);
+      return true;
     },
     {
       written: (id, record, isNewest) => told.push(`${id} ${record}${isNewest ? ', newest' : ''}`),
-      refused: (reason) => told.push(reason),
+      refused: (error, id) => told.push(error === null ? `${id} is held` : String(error)),
     },
   );
   return { made, told, store };
@@ -49,5 +51,13 @@ describe('a writer of the newest', () => {
     made.put('otter', 'b');
     await made.settled();
     expect(told).toEqual(['Error: full at a', 'wrote b', 'otter b, newest']);
+  });
+
+  it('does not say written of what is only held in the page', async () => {
+    const { made, told, store } = writer();
+    store.holds = true;
+    made.put('otter', 'a');
+    await made.settled();
+    expect(told).toEqual(['otter is held']);
   });
 });

@@ -8,12 +8,13 @@ export interface NewestWriter<R> {
 /** What becomes of a record: `isNewest` where none of its id waits behind it. */
 export interface Outcome<R> {
   readonly written: (id: string, record: R, isNewest: boolean) => void;
-  readonly refused: (reason: string) => void;
+  /** `error` is null where the browser would not keep it, which is told elsewhere. */
+  readonly refused: (error: unknown, id: string, record: R) => void;
 }
 
-/** A writer over a store that may refuse. */
+/** A writer over a store that may refuse: `write` says whether it was kept. */
 export function createNewestWriter<R>(
-  write: (record: R) => Promise<void>,
+  write: (record: R) => Promise<boolean>,
   { written, refused }: Outcome<R>,
 ): NewestWriter<R> {
   const waiting = new Map<string, R>();
@@ -26,10 +27,11 @@ export function createNewestWriter<R>(
       const [id, record] = next.value;
       waiting.delete(id);
       try {
-        await write(record);
-        written(id, record, !waiting.has(id));
+        const kept = await write(record);
+        if (kept) written(id, record, !waiting.has(id));
+        else refused(null, id, record);
       } catch (error) {
-        refused(String(error));
+        refused(error, id, record);
       }
     }
     busy = false;

@@ -6,6 +6,8 @@ export interface Note {
   readonly sentence: string;
   readonly label: string;
   readonly act: () => Promise<void> | void;
+  /** Whether it stays until it is closed or acted on. */
+  readonly stays?: boolean;
 }
 
 /** Notes that wait to be shown; what shows them is fetched with the first. */

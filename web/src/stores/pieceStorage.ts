@@ -1,31 +1,9 @@
 import * as say from './words.ts';
-import {
-  inWorkshop,
-  isOfToday,
-  newWorkshop,
-  PIECE_VERSION,
-  problemSentence,
-  readTodaysPiece,
-  type Parsed,
-  type Piece,
-  type PieceFile,
-  type Workpiece,
-  type Workshop,
-} from '@keen-sinew/core';
-import localforage from 'localforage';
-import { historyReady, stepBetween, stepped, type HistoryStep } from './history.ts';
+import { keptStore } from './keptStore.ts';
+import { isNewer, isStored, readRecord, type ReadPiece, type StoredPiece } from './pieceRecord.ts';
+import { isOnlyTab, withRecord } from './tabLocks.ts';
 
-/**
- * What is stored of a piece: its document, and the way back and forth. The steps are those of the
- * workpiece, as they may touch the workshop too.
- */
-export interface StoredPiece {
-  readonly piece: Piece;
-  readonly past: readonly HistoryStep[];
-  readonly future: readonly HistoryStep[];
-  readonly revision: number;
-  readonly savedAt: string;
-}
+export type { ReadPiece, StoredPiece } from './pieceRecord.ts';
 
 /** A stored document that could not be read: set aside, never deleted. */
 export interface DamagedPiece {
@@ -42,24 +20,54 @@ export interface RecordAside {
   readonly sentence: string;
 }
 
-const store = localforage.createInstance({ name: 'keen-sinew', storeName: 'pieces' });
+/** Which state of a piece a tab goes on from. */
+export type Base = Pick<StoredPiece, 'revision' | 'savedAt'>;
+
+/** Another tab has stored this piece since: what it stored. Thrown in place of writing over it. */
+export class Overtaken extends Error {
+  readonly theirs: StoredPiece;
+  constructor(theirs: StoredPiece) {
+    super(say.changedInAnotherTab);
+    this.theirs = theirs;
+  }
+}
+
+const store = keptStore('pieces');
 const CURRENT = 'piece/';
 const PREVIOUS = 'previous/';
 const ASIDE = 'aside/';
+/** Removed pieces stay until nobody can put them back. */
+const REMOVED = 'removed/';
+
+const idsUnder = async (head: string): Promise<readonly string[]> =>
+  (await store.keys())
+    .filter((key) => key.startsWith(head))
+    .map((key) => key.slice(head.length).split('/')[0]!);
 
 /** Ids of all stored pieces. */
-export async function storedIds(): Promise<readonly string[]> {
-  const keys = await store.keys();
-  return keys.filter((key) => key.startsWith(CURRENT)).map((key) => key.slice(CURRENT.length));
-}
+export const storedIds = (): Promise<readonly string[]> => idsUnder(CURRENT);
 
-/** Writes a piece; the copy that was good until now is kept beside it. */
-export async function writePiece(stored: StoredPiece): Promise<void> {
-  const key = stored.piece.id;
-  const before = await store.getItem<unknown>(CURRENT + key);
-  if (before !== null && isStored(before)) await store.setItem(PREVIOUS + key, before);
-  // A JSON round trip strips reactive wrappers, which the browser's store cannot copy.
-  await store.setItem(CURRENT + key, JSON.parse(JSON.stringify(stored)));
+/** Ids that no new piece may have: of stored pieces, removed ones, and records that are kept aside. */
+export const takenIds = async (): Promise<readonly string[]> =>
+  (await Promise.all([CURRENT, REMOVED, ASIDE].map(idsUnder))).flat();
+
+/**
+ * Writes a piece; the copy that was good until now is kept beside it. False where the browser refused
+ * and it is only held in this page. Where `base` is given and another tab has stored something else
+ * since, or a newer application has, it throws {@link Overtaken} and leaves that as it is.
+ */
+export function writePiece(stored: StoredPiece, base?: Base): Promise<boolean> {
+  const { id } = stored.piece;
+  return withRecord(id, async () => {
+    const before = await store.get(CURRENT + id);
+    if (isStored(before)) {
+      const same = before.revision === base?.revision && before.savedAt === base.savedAt;
+      if (isNewer(before) || (base !== undefined && !same)) throw new Overtaken(before);
+      await store.set(PREVIOUS + id, before);
+    }
+    // A JSON round trip strips reactive wrappers, which the browser's store cannot copy.
+    return store.set(CURRENT + id, JSON.parse(JSON.stringify(stored)));
+  });
 }
 
 /** Records that are kept and not opened, each with what is wrong with it. */
@@ -68,10 +76,10 @@ export async function recordsAside(): Promise<readonly RecordAside[]> {
   for (const key of await store.keys()) {
     if (key.startsWith(ASIDE)) {
       const id = key.slice(ASIDE.length, key.lastIndexOf('/'));
-      const read = await checked(await store.getItem<unknown>(key));
+      const read = await readRecord(await store.get(key));
       found.push({ key, id, sentence: typeof read === 'string' ? read : say.itCanBeRead });
     } else if (key.startsWith(CURRENT)) {
-      const raw = await store.getItem<unknown>(key);
+      const raw = await store.get(key);
       if (isNewer(raw))
         found.push({ key, id: key.slice(CURRENT.length), sentence: say.isOfNewerVersion });
     }
@@ -81,26 +89,58 @@ export async function recordsAside(): Promise<readonly RecordAside[]> {
 
 /** The text of a record that is kept aside, as it is. */
 export const recordText = async (key: string): Promise<string> =>
-  `${JSON.stringify(await store.getItem<unknown>(key), null, 2)}\n`;
+  `${JSON.stringify(await store.get(key), null, 2)}\n`;
 
 /** Lets go of a record that is kept aside. */
-export const eraseRecord = (key: string): Promise<void> => store.removeItem(key);
+export const eraseRecord = async (key: string): Promise<void> => {
+  await store.remove(key);
+};
 
-/** Removes a piece from the store. */
+/** Takes a piece out of the list; it stays in the store until {@link tidyRemoved}. */
 export async function erasePiece(id: string): Promise<void> {
-  await store.removeItem(CURRENT + id);
-  await store.removeItem(PREVIOUS + id);
+  await withRecord(id, async () => {
+    const record = await store.get(CURRENT + id);
+    if (record === null) return;
+    await store.set(REMOVED + id, { record, at: new Date().toISOString() });
+    await store.remove(CURRENT + id);
+  });
+}
+
+/** Puts a removed piece back exactly as it was; false where it is gone for good. */
+export async function restorePiece(id: string): Promise<boolean> {
+  return withRecord(id, async () => {
+    const removed = (await store.get(REMOVED + id)) as { record?: unknown } | null;
+    if (removed?.record === undefined) return false;
+    await store.set(CURRENT + id, removed.record);
+    await store.remove(REMOVED + id);
+    return true;
+  });
+}
+
+const DAY_MS = 86_400_000;
+
+/**
+ * Lets go of removed pieces that no tab can put back any more: of all where this is the only tab and has
+ * just begun; where that cannot be known, of those removed more than a day ago.
+ */
+export async function tidyRemoved(now = Date.now()): Promise<void> {
+  const alone = await isOnlyTab();
+  if (alone === false) return;
+  for (const id of await idsUnder(REMOVED)) {
+    const at = ((await store.get(REMOVED + id)) as { at?: unknown } | null)?.at;
+    const age = now - Date.parse(String(at));
+    if (alone === undefined && age < DAY_MS) continue;
+    await store.remove(REMOVED + id);
+    await store.remove(PREVIOUS + id);
+  }
 }
 
 /** What was found of a piece. */
 export interface LoadedPiece {
   readonly stored: ReadPiece | undefined;
   readonly damage?: DamagedPiece;
-}
-
-/** A stored piece of today's version, with what its record of an older one held of the workshop. */
-export interface ReadPiece extends StoredPiece {
-  readonly carried: Workshop | null;
+  /** Whether there is one of a newer application, which is neither opened nor touched. */
+  readonly newer?: boolean;
 }
 
 /**
@@ -108,123 +148,18 @@ export interface ReadPiece extends StoredPiece {
  * taken in its place, if there is one.
  */
 export async function loadPiece(id: string): Promise<LoadedPiece> {
-  const raw = await store.getItem<unknown>(CURRENT + id);
-  // What a newer application has written is neither opened nor touched.
-  if (raw === null || isNewer(raw)) return { stored: undefined };
-  const found = await checked(raw);
+  const raw = await store.get(CURRENT + id);
+  if (raw === null) return { stored: undefined };
+  if (isNewer(raw)) return { stored: undefined, newer: true };
+  const found = await readRecord(raw);
   if (typeof found !== 'string') return { stored: found };
-  await store.setItem(`${ASIDE}${id}/${new Date().toISOString()}`, raw);
-  const before = await checked(await store.getItem<unknown>(PREVIOUS + id));
+  await store.set(`${ASIDE}${id}/${new Date().toISOString()}`, raw);
+  const before = await readRecord(await store.get(PREVIOUS + id));
   if (typeof before === 'string') {
-    await store.removeItem(CURRENT + id);
+    await store.remove(CURRENT + id);
     return { stored: undefined, damage: { id, sentence: found, recovered: false } };
   }
   const { carried: _carried, ...record } = before;
-  await store.setItem(CURRENT + id, record);
+  await store.set(CURRENT + id, record);
   return { stored: before, damage: { id, sentence: found, recovered: true } };
-}
-
-/** A stored record with its document read, or the sentence of what is wrong with it. */
-async function checked(raw: unknown): Promise<ReadPiece | string> {
-  if (!isStored(raw)) return say.storedRecordIsNot;
-  try {
-    const read = await readAny(raw.piece);
-    if (!read.ok) return problemSentence(read.problem);
-    const { piece, workshop: carried } = read.value;
-    return { ...raw, piece, carried, ...(await journalOf(raw, read.value)) };
-  } catch (error) {
-    return say.storedRecordCannot(String(error));
-  }
-}
-
-/** Whether a record was written by a newer application than this one. */
-function isNewer(raw: unknown): boolean {
-  const version = (raw as { piece?: { version?: unknown } | null } | null)?.piece?.version;
-  return Number.isInteger(version) && Number(version) > PIECE_VERSION;
-}
-
-/**
- * The journal of a record, brought to today's version with its document. Steps of a document that had
- * to be changed, or that were kept whole as they once were, are made anew from the documents that they
- * lead to; from one that cannot be read any more on, the way ends.
- */
-async function journalOf(
-  raw: StoredPiece,
-  read: PieceFile,
-): Promise<Pick<StoredPiece, 'past' | 'future'>> {
-  const whole = [...raw.past, ...raw.future].some((step) => 'piece' in step);
-  const same = (raw.piece as { version?: unknown }).version === read.piece.version;
-  if (same && !whole) return { past: raw.past, future: raw.future };
-  return {
-    past: await steps(raw.past, 'back', raw.piece, joined(read)),
-    future: await steps(raw.future, 'forth', raw.piece, joined(read)),
-  };
-}
-
-/** Reads a document of any version; what brings older ones up is fetched only for them. */
-async function readAny(data: unknown): Promise<Parsed<PieceFile>> {
-  if (isOfToday(data)) return readTodaysPiece(data);
-  return (await import('./olderPieces.ts')).readPiece(data);
-}
-
-/** A document as it lay in the workshop of its time. */
-const joined = ({ piece, workshop }: PieceFile): Workpiece =>
-  inWorkshop(piece, workshop ?? newWorkshop());
-
-/** Steps of one way, the nearest last, led from document to document. */
-async function steps(
-  kept: StoredPiece['past'],
-  way: 'back' | 'forth',
-  rawNow: object,
-  now: Workpiece,
-): Promise<readonly HistoryStep[]> {
-  await historyReady;
-  const made: HistoryStep[] = [];
-  let [raw, here] = [rawNow, now];
-  for (const step of kept.toReversed()) {
-    const wholeThen = (step as { piece?: object }).piece;
-    raw = wholeThen ?? stepped(raw, step[way]);
-    const there = await readAny(raw);
-    if (!there.ok) break;
-    const then = joined(there.value);
-    const [before, after] = way === 'back' ? [then, here] : [here, then];
-    const found = stepBetween(step.label, before, after);
-    if (found !== undefined) made.unshift(found);
-    here = then;
-  }
-  return made;
-}
-
-function isStored(raw: unknown): raw is StoredPiece {
-  const record = raw as Partial<StoredPiece> | null;
-  return (
-    typeof record === 'object' &&
-    record !== null &&
-    typeof record.piece === 'object' &&
-    record.piece !== null &&
-    isJournal(record.past) &&
-    isJournal(record.future) &&
-    Number.isInteger(record.revision)
-  );
-}
-
-/** Whether steps can be led along: patches, or the documents that older versions kept. */
-const isJournal = (steps: unknown): boolean =>
-  Array.isArray(steps) &&
-  steps.every((step: Partial<HistoryStep & { piece: unknown }> | null) => {
-    if (typeof step !== 'object' || step === null || typeof step.label !== 'string') return false;
-    const patches = Array.isArray(step.forth) && Array.isArray(step.back);
-    return patches || (typeof step.piece === 'object' && step.piece !== null);
-  });
-
-const settings = localforage.createInstance({ name: 'keen-sinew', storeName: 'settings' });
-
-/** A setting of this browser, or undefined. */
-export async function readSetting<T>(key: string): Promise<T | undefined> {
-  return (await settings.getItem<T>(key)) ?? undefined;
-}
-
-/** Keeps a setting of this browser. */
-export async function writeSetting(key: string, value: unknown): Promise<void> {
-  await settings.setItem(key, value);
 }

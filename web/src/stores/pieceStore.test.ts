@@ -166,7 +166,7 @@ describe('the store of pieces', () => {
     const again = usePieceStore();
     await again.loadAll();
     expect(again.damaged).toEqual([]);
-    expect(await again.open(ID)).toBe(false);
+    expect(await again.open(ID)).toBe('newer');
     const [kept] = again.aside;
     expect(kept?.sentence).toContain('newer version');
     expect(JSON.parse(await again.recordText(kept!.key))).toEqual(newer);

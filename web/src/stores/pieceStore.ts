@@ -1,54 +1,41 @@
 import * as say from './words.ts';
 import {
+  cutText,
   inWorkshop,
   isOfWorkshop,
-  newPiece,
-  newPieceOf,
   parted,
-  problemSentence,
+  readTodaysPiece,
   sameWorkshop,
-  type Creature,
   type Piece,
   type Workpiece,
-  type Workshop,
 } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
-import { ref, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { freeId } from './freeId.ts';
 import { createHistory, whenReady } from './history.ts';
 import { createNewestWriter } from './newestWriter.ts';
+import { createIntake, demonstration, writeNew } from './pieceIntake.ts';
 import {
   erasePiece,
   eraseRecord,
   loadPiece,
-  readSetting,
+  Overtaken,
   recordsAside,
   recordText,
+  restorePiece,
   storedIds,
+  takenIds,
+  tidyRemoved,
   writePiece,
-  writeSetting,
+  type Base,
   type DamagedPiece,
   type LoadedPiece,
   type RecordAside,
   type StoredPiece,
 } from './pieceStorage.ts';
-import { dropPicturesOfNone } from './pictureStorage.ts';
+import { copyPictures, dropPicturesOfNone } from './pictureStorage.ts';
+import { readSetting, writeSetting } from './settingStorage.ts';
 import { useWorkshopStore } from './workshopStore.ts';
-
-/** The demonstration pieces, fetched when they are asked for: few visits need them. */
-const demonstration = async (): Promise<{
-  readonly pieces: readonly Piece[];
-  readonly workshop: Workshop;
-}> => {
-  const { demoPieces, demoWorkshop } = await import('./demonstration.ts');
-  return { pieces: demoPieces(), workshop: demoWorkshop() };
-};
-
-/** A piece that was taken in, and the workshop that it brings where this one lacks some of it. */
-export interface TakenIn {
-  readonly id: string;
-  readonly brings: Workshop | null;
-}
 
 /** The documents: which pieces there are, the one that is open, and its way back and forth. */
 // eslint-disable-next-line max-lines-per-function -- a store is one function
@@ -57,25 +44,41 @@ export const usePieceStore = defineStore('pieces', () => {
   /** The open piece as it lies in the workshop. */
   const current = shallowRef<Workpiece | null>(null);
   const workshops = useWorkshopStore();
-  const history = createHistory<Workpiece>(isOfWorkshop);
+  // A step of a damaged record may lead to what is no piece.
+  const history = createHistory<Workpiece>(
+    isOfWorkshop,
+    (piece) => readTodaysPiece(parted(piece).piece).ok,
+  );
   const savedAt = ref<string | null>(null);
   const saveProblem = ref<string | null>(null);
   const damaged = shallowRef<readonly DamagedPiece[]>([]);
   /** Records that are kept and not opened. */
   const aside = shallowRef<readonly RecordAside[]>([]);
   const changedElsewhere = ref(false);
+  /** What another tab stored of the open piece while it was changed here. */
+  const theirs = shallowRef<StoredPiece | null>(null);
+  /** The state in the store that the open piece goes on from. */
+  let base: Base | undefined;
+  let revision = 0;
   /** Pictures of removed pieces are let go at the next visit, so that removing can be undone. */
   let tidied = false;
-  let revision = 0;
-  const writer = createNewestWriter<StoredPiece>(writePiece, {
+  const write = (record: StoredPiece): Promise<boolean> =>
+    writePiece(record, current.value?.id === record.piece.id ? base : undefined);
+  const writer = createNewestWriter<StoredPiece>(write, {
     // Saved is said of the open piece, and when its newest state is.
     written: (id, record, isNewest) => {
       saveProblem.value = null;
-      if (current.value?.id === id && isNewest) savedAt.value = record.savedAt;
+      if (current.value?.id === id) {
+        base = record;
+        if (isNewest) savedAt.value = record.savedAt;
+      }
       channel?.postMessage({ id });
     },
-    refused: (reason) => {
-      saveProblem.value = say.notSavedBrowsersStoreRefused(reason);
+    refused: (error) => {
+      saveProblem.value = error === null ? say.notSaved : say.notSavedBecause(String(error));
+      if (!(error instanceof Overtaken)) return;
+      theirs.value = error.theirs;
+      saveProblem.value = null;
     },
   });
 
@@ -89,19 +92,22 @@ export const usePieceStore = defineStore('pieces', () => {
   async function loadAll(): Promise<void> {
     if (!(await readSetting<boolean>('visited'))) {
       const { pieces: shown, workshop } = await demonstration();
-      await workshops.load();
-      workshops.put(workshop);
-      for (const piece of shown) await writeNew(piece);
-      await writeSetting('visited', true);
+      const there = await takenIds();
+      if (there.length === 0) {
+        await workshops.load();
+        workshops.put(workshop);
+      }
+      for (const piece of shown) if (!there.includes(piece.id)) await writeNew(piece);
+      writeSetting('visited', true);
     }
     const found: Piece[] = [];
-    const ids = await storedIds();
     if (!tidied) {
+      tidied = true;
+      await tidyRemoved();
       const kept = await recordsAside();
-      await dropPicturesOfNone([...ids, ...kept.map(({ id }) => id)]);
+      await dropPicturesOfNone([...(await takenIds()), ...kept.map(({ id }) => id)]);
     }
-    tidied = true;
-    for (const id of ids) {
+    for (const id of await storedIds()) {
       const { stored, damage } = await load(id);
       if (stored) found.push(stored.piece);
       if (damage) damaged.value = [...damaged.value, damage];
@@ -146,17 +152,17 @@ export const usePieceStore = defineStore('pieces', () => {
     { flush: 'sync' },
   );
 
-  /** Opens a piece; false where there is none of this id. */
-  async function open(id: string): Promise<boolean> {
-    const { stored, damage } = await load(id);
+  /** Opens a piece; false where there is none of this id, `newer` where a newer application has it. */
+  async function open(id: string): Promise<boolean | 'newer'> {
+    const { stored, damage, newer } = await load(id);
     if (damage) damaged.value = [...damaged.value, damage];
-    if (!stored) return false;
+    if (!stored) return newer ? 'newer' : false;
     current.value = inWorkshop(stored.piece, workshops.current);
     history.load(stored.past, stored.future);
-    revision = stored.revision;
-    savedAt.value = stored.savedAt;
-    changedElsewhere.value = false;
-    await writeSetting('last', id);
+    ({ revision, savedAt: savedAt.value } = stored);
+    base = { revision, savedAt: stored.savedAt };
+    [changedElsewhere.value, theirs.value] = [false, null];
+    writeSetting('last', id);
     return true;
   }
 
@@ -169,13 +175,8 @@ export const usePieceStore = defineStore('pieces', () => {
     moveTo(after);
   }
 
-  function undo(): void {
-    moveTo(current.value && history.undo(current.value));
-  }
-
-  function redo(): void {
-    moveTo(current.value && history.redo(current.value));
-  }
+  const undo = (): void => moveTo(current.value && history.undo(current.value));
+  const redo = (): void => moveTo(current.value && history.redo(current.value));
 
   /** The open piece and, where it is touched, the workshop become what a step has made of them. */
   function moveTo(after: Workpiece | null | undefined): void {
@@ -186,20 +187,40 @@ export const usePieceStore = defineStore('pieces', () => {
     save();
   }
 
+  /** The open piece as it is stored. */
+  function record(piece: Piece): StoredPiece {
+    const [past, future] = [history.past.value, history.future.value];
+    return { piece, past, future, revision, savedAt: new Date().toISOString() };
+  }
+
   /** Saves after each change. */
   function save(): void {
     if (current.value === null) return;
     const { piece } = parted(current.value);
     revision += 1;
-    const record = {
-      piece,
-      past: history.past.value,
-      future: history.future.value,
-      revision,
-      savedAt: new Date().toISOString(),
-    };
     savedAt.value = null;
-    writer.put(piece.id, record);
+    writer.put(piece.id, record(piece));
+  }
+
+  /** Writes what is shown here over what another tab stored, which is kept as the copy before. */
+  function keepMine(): void {
+    if (theirs.value === null) return;
+    base = theirs.value;
+    revision = Math.max(revision, theirs.value.revision);
+    [theirs.value, changedElsewhere.value] = [null, false];
+    save();
+  }
+
+  /** Keeps both: what is shown here under an id of its own, which it returns; null where none is open. */
+  async function keepBoth(): Promise<string | null> {
+    if (current.value === null) return null;
+    const { piece } = parted(current.value);
+    const id = freeId(piece.name, await takenIds());
+    const name = cutText(say.nameOfMine(piece.name), 80);
+    await copyPictures(piece.id, id);
+    await writePiece(record({ ...piece, id, name }));
+    await loadAll();
+    return id;
   }
 
   /** A change that could not be made is told where a save that failed is. */
@@ -207,72 +228,20 @@ export const usePieceStore = defineStore('pieces', () => {
     saveProblem.value = say.notChanged(reason);
   };
 
-  async function writeNew(piece: Piece): Promise<void> {
-    const savedNow = new Date().toISOString();
-    await writePiece({ piece, past: [], future: [], revision: 1, savedAt: savedNow });
-  }
-
-  /** Puts a new piece there under an id of its own, which it returns. */
-  async function add(name: string, make: (id: string) => Piece): Promise<string> {
-    const id = freeId(name, await storedIds());
-    await workshops.load();
-    await writeNew(make(id));
-    await loadAll();
-    return id;
-  }
-
-  /** Makes a new piece and returns its id. */
-  const create = (name: string, animalId: string): Promise<string> =>
-    add(name, (id) => newPiece(id, name, animalId, workshops.current.oven));
-
-  /** Makes a new piece of an own animal, which it carries along; returns its id. */
-  const createOf = (name: string, creature: Creature): Promise<string> =>
-    add(name, (id) => newPieceOf(id, name, creature, workshops.current.oven));
-
-  /**
-   * Takes in a piece file; returns its id with the workshop that it brings where that is another one, or
-   * the sentence of what is wrong with it. Of that workshop only metals are taken over unasked: without
-   * them the wires could not be reckoned.
-   */
-  async function takeIn(text: string): Promise<TakenIn | { sentence: string }> {
-    const { readPieceText } = await import('./olderPieces.ts');
-    const read = readPieceText(text);
-    if (!read.ok) return { sentence: problemSentence(read.problem) };
-    // Asked of the store and not of the list on the screen, which may still be on its way.
-    const ids = await storedIds();
-    await workshops.load();
-    const { workshop } = read.value;
-    const metals =
-      workshop === null ? new Map<string, string>() : await workshops.adoptTheirMetals(workshop);
-    const { withMetals } = await import('./adopting.ts');
-    const piece = withMetals(read.value.piece, metals);
-    const id = ids.includes(piece.id) ? freeId(piece.name, ids) : piece.id;
-    await writeNew({ ...piece, id });
-    await loadAll();
-    const lacks = workshop !== null && (await workshops.lacks(workshop));
-    return { id, brings: lacks ? workshop : null };
-  }
-
-  /** Takes a piece out of the store; `restore` puts it back. */
+  /** Takes a piece out of the list; what it returns puts it back exactly as it was. */
   async function remove(id: string): Promise<() => Promise<void>> {
-    const { stored } = await load(id);
+    // What is still on its way into the store would come after.
+    await writer.settled();
     await erasePiece(id);
     if (current.value?.id === id) current.value = null;
     await loadAll();
     return async () => {
-      if (stored) await writePiece(stored);
+      await restorePiece(id);
       await loadAll();
     };
   }
 
-  /** Puts the demonstration pieces back as they were shipped, beside whatever is there. */
-  async function restoreDemo(): Promise<void> {
-    const ids = await storedIds();
-    for (const piece of (await demonstration()).pieces) {
-      await writeNew(ids.includes(piece.id) ? { ...piece, id: freeId(piece.name, ids) } : piece);
-    }
-    await loadAll();
-  }
+  const { create, createOf, takeIn, restoreDemo } = createIntake(workshops, loadAll);
 
   return {
     pieces,
@@ -284,6 +253,13 @@ export const usePieceStore = defineStore('pieces', () => {
     letGo,
     recordText,
     changedElsewhere,
+    theirs,
+    keepMine,
+    keepBoth,
+    /** Whether the newest state of the open piece is not in the store. */
+    unsaved: computed(() => current.value !== null && savedAt.value === null),
+    /** Writes the open piece again, as the browser may have room now. */
+    saveAgain: save,
     /** Whether the last step left the workshop as it was changed meanwhile. */
     workshopLeft: history.left,
     canUndo: history.canUndo,

@@ -1,10 +1,25 @@
 import { TRUE_PRINTER, type PaperName, type PrintFactors, type UnitSystem } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import { readSetting, writeSetting } from './pieceStorage.ts';
+import { readSetting, writeSetting } from './settingStorage.ts';
 
 /** Paper by day, or the night bench. */
 export type Theme = 'day' | 'night';
+
+const SYSTEMS: readonly UnitSystem[] = ['metric', 'imperial'];
+const THEME_NAMES: readonly Theme[] = ['day', 'night'];
+const PAPER_NAMES: readonly PaperName[] = ['A4', 'A3', 'Letter'];
+
+const oneOf = <T>(all: readonly T[], kept: unknown, otherwise: T): T =>
+  all.includes(kept as T) ? (kept as T) : otherwise;
+
+/** Printers are off by some percent; a factor beyond this is none. */
+const FACTOR = { min: 0.5, max: 2 } as const;
+
+const areFactors = (kept: unknown): kept is PrintFactors =>
+  Array.isArray(kept) &&
+  kept.length === 2 &&
+  kept.every((factor) => factor >= FACTOR.min && factor <= FACTOR.max);
 
 /** What this browser prefers; not part of any piece. */
 export const useSettingsStore = defineStore('settings', () => {
@@ -14,31 +29,33 @@ export const useSettingsStore = defineStore('settings', () => {
   /** What makes up for the printer, across and down. */
   const printer = ref<PrintFactors>(TRUE_PRINTER);
 
+  /** What was kept, where it is one of what there is: a store may hold anything. */
   async function load(): Promise<void> {
-    units.value = (await readSetting<UnitSystem>('units')) ?? 'metric';
-    theme.value = (await readSetting<Theme>('theme')) ?? 'day';
-    paper.value = (await readSetting<PaperName>('paper')) ?? 'A4';
-    printer.value = (await readSetting<PrintFactors>('printer')) ?? TRUE_PRINTER;
+    units.value = oneOf(SYSTEMS, await readSetting('units'), units.value);
+    theme.value = oneOf(THEME_NAMES, await readSetting('theme'), theme.value);
+    paper.value = oneOf(PAPER_NAMES, await readSetting('paper'), paper.value);
+    const kept = await readSetting<unknown>('printer');
+    if (areFactors(kept)) printer.value = kept;
   }
 
-  async function switchUnits(): Promise<void> {
+  function switchUnits(): void {
     units.value = units.value === 'metric' ? 'imperial' : 'metric';
-    await writeSetting('units', units.value);
+    writeSetting('units', units.value);
   }
 
-  async function switchTheme(): Promise<void> {
+  function switchTheme(): void {
     theme.value = theme.value === 'day' ? 'night' : 'day';
-    await writeSetting('theme', theme.value);
+    writeSetting('theme', theme.value);
   }
 
-  async function setPaper(name: PaperName): Promise<void> {
+  function setPaper(name: PaperName): void {
     paper.value = name;
-    await writeSetting('paper', name);
+    writeSetting('paper', name);
   }
 
-  async function setPrinter(factors: PrintFactors): Promise<void> {
+  function setPrinter(factors: PrintFactors): void {
     printer.value = factors;
-    await writeSetting('printer', [...factors]);
+    writeSetting('printer', [...factors]);
   }
 
   return { setPrinter, printer, units, theme, paper, load, switchUnits, switchTheme, setPaper };

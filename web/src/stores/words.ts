@@ -3,8 +3,6 @@
  */
 
 // creatureStore.ts
-export const notSavedBrowsersStore = (error: string | number): string =>
-  `Not saved: the browser’s store refused (${error}). Save the animal to a file.`;
 export const changeAnimal = 'Change the animal';
 
 // pieceStorage.ts
@@ -17,12 +15,17 @@ export const isOfNewerVersion =
 
 // pieceStore.ts
 export const takeOverFrom = (name: string | number): string => `Take over from ${name}`;
-export const notSavedBrowsersStoreRefused = (error: string | number): string =>
-  `Not saved: the browser’s store refused (${error}). Export the piece to a file.`;
+export const nameOfMine = (name: string): string => `${name} (kept here)`;
 
 // workshopStore.ts
-export const notSavedBrowsersStoreRefusedSave = (error: string | number): string =>
-  `Not saved: the browser’s store refused (${error}). Save the workshop to a file.`;
+// workshopStorage.ts
+export const workshopIsOfNewerVersion =
+  'The stored workshop was written by a newer version of this application and is left as it is: load the page again to get that version. Until then this page has a new one, which is not kept.';
+
+// All stores.
+export const notSaved = 'Not saved: the browser would not keep it. It is held in this page.';
+export const notSavedBecause = (reason: string): string => `Not saved: ${reason}`;
+export const changedInAnotherTab = 'it was changed in another tab since.';
 export const takeOverMetalsOf = 'Take over the metals of a piece';
 export const takeInWorkshopFrom = 'Take in a workshop from a file';
 export const notChanged = (reason: string): string =>

@@ -11,6 +11,9 @@ import { ref, shallowRef } from 'vue';
 import { createHistory, historyReady, whenReady } from './history.ts';
 import { loadWorkshop, writeWorkshop } from './workshopStorage.ts';
 
+const messageOf = (error: unknown): string =>
+  error instanceof Error ? error.message : String(error);
+
 /** The maker's workshop: one document of this browser, beside the pieces. */
 // eslint-disable-next-line max-lines-per-function -- a store is one function
 export const useWorkshopStore = defineStore('workshop', () => {
@@ -50,12 +53,12 @@ export const useWorkshopStore = defineStore('workshop', () => {
     current.value = workshop;
     writing = writing
       .then(() => writeWorkshop(workshop))
-      .then(() => {
-        saveProblem.value = null;
-        channel?.postMessage('changed');
+      .then((kept) => {
+        saveProblem.value = kept ? null : say.notSaved;
+        if (kept) channel?.postMessage('changed');
       })
       .catch((error: unknown) => {
-        saveProblem.value = say.notSavedBrowsersStoreRefusedSave(String(error));
+        saveProblem.value = say.notSavedBecause(messageOf(error));
       });
   }
 

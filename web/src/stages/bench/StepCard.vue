@@ -7,6 +7,7 @@ import {
   parseMinutes,
   type StepDone,
   type StepPlan,
+  cutText,
 } from '@keen-sinew/core';
 import { nextTick, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -71,7 +72,7 @@ watch(
           :label="say.noteOn(step.title)"
           :placeholder="say.noteForNextTime"
           :shown="step.done.note"
-          :parse="(typed) => accepted(typed.slice(0, 500))"
+          :parse="(typed) => accepted(cutText(typed, 500))"
           @set="log({ note: $event })"
         />
       </div>

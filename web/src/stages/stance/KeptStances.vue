@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { pieceSkeleton, carriedOver, type KeptStance, type Piece } from '@keen-sinew/core';
+import { pieceSkeleton, carriedOver, cutText, type KeptStance, type Piece } from '@keen-sinew/core';
 import { NInput } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -23,7 +23,7 @@ const MOST = 60;
 
 function keep(): void {
   const { stance } = piece.value;
-  const given = name.value.trim().slice(0, 60);
+  const given = cutText(name.value.trim(), 60);
   const called = given === '' ? stanceName(plan.value.measure.skeleton, stance) : given;
   if (kept.value.length >= MOST) {
     said.value = say.stancesAreKeptWhich(MOST);
