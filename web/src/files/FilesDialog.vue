@@ -5,6 +5,7 @@ import ActionButton from '../kit/ActionButton.vue';
 import DialogBox from '../kit/DialogBox.vue';
 import ChoiceRow from '../kit/ChoiceRow.vue';
 import HintText from '../kit/HintText.vue';
+import JobProgress from '../kit/JobProgress.vue';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 import LedgerSection from '../ledger/LedgerSection.vue';
 import PrinterCheck from './PrinterCheck.vue';
@@ -13,7 +14,8 @@ import { usePieceFiles } from './usePieceFiles.ts';
 defineProps<{ show: boolean }>();
 const emit = defineEmits<{ 'update:show': [show: boolean] }>();
 const settings = useSettingsStore();
-const { files, makeSheets, busy, problem } = usePieceFiles();
+const { files, makeSheets, busy, problem, packing } = usePieceFiles();
+const isPacking = packing.shown;
 
 const PAPER_OPTIONS = Object.keys(PAPERS).map((name) => ({ label: name, value: name }));
 </script>
@@ -46,6 +48,7 @@ const PAPER_OPTIONS = Object.keys(PAPERS).map((name) => ({ label: name, value: n
       <PrinterCheck />
     </LedgerSection>
     <HintText v-if="problem" alarm>{{ problem }}</HintText>
+    <JobProgress v-if="isPacking" :job="packing" :sentence="say.packingPictures" />
     <ul>
       <li v-for="file in files" :key="file.id">
         <ActionButton @click="file.make()">{{ file.title }}</ActionButton>

@@ -1,66 +1,82 @@
-import { pieceText, readPictureHeader, type Workpiece } from '@keen-sinew/core';
-import { strFromU8, strToU8, unzip, zip, type Unzipped, type Zippable } from 'fflate';
+import * as say from './words.ts';
+import { pieceText, problemSentence, refused, type Workpiece } from '@keen-sinew/core';
 import { loadPicture } from '../stores/pictureStorage.ts';
+import type { NamedPicture, PieceArchive } from './archive.ts';
+import type { ArchiveWorker } from '../workers/archive.worker.ts';
 
-const DOCUMENT = 'piece.json';
-const PICTURES = 'pictures/';
-/** A document larger than this is none of ours. */
-const MOST_DOCUMENT_BYTES = 50e6;
-/** All pictures of a piece together; more would not fit a tablet’s memory. */
-const MOST_BYTES = 500e6;
+/** What packs and opens archives: a worker, or this thread in tests. */
+export type ArchiveHands = ArchiveWorker;
+/** Lends hands to one job, which the signal ends. */
+export type Hire = <T>(act: (hands: ArchiveHands) => Promise<T>, signal: AbortSignal) => Promise<T>;
+
+/** A worker of its own for each archive. */
+const hireWorker: Hire = async <T>(
+  act: (hands: ArchiveHands) => Promise<T>,
+  signal: AbortSignal,
+): Promise<T> => {
+  const [{ proxy }, { hired }] = await Promise.all([
+    import('comlink'),
+    import('../workers/hired.ts'),
+  ]);
+  const make = (): Worker =>
+    new Worker(new URL('../workers/archive.worker.ts', import.meta.url), { type: 'module' });
+  return hired<ArchiveWorker, T>(
+    make,
+    (remote) =>
+      act({
+        packArchive: (text, pictures, told) => remote.packArchive(text, pictures, proxy(told)),
+        openArchive: (file, room, told) => remote.openArchive(file, room, proxy(told)),
+      }),
+    signal,
+  );
+};
 
 /** A piece and the pictures that this browser keeps of it, as one ZIP archive. */
-export async function pieceZip(piece: Workpiece): Promise<Blob> {
-  const entries: Zippable = { [DOCUMENT]: strToU8(pieceText(piece)) };
+export async function pieceZip(
+  piece: Workpiece,
+  told: (share: number) => void,
+  signal: AbortSignal,
+  hire: Hire = hireWorker,
+): Promise<Blob> {
+  const pictures: NamedPicture[] = [];
   for (const { id, shipped } of piece.references.pictures) {
     const blob = shipped === null ? await loadPicture(piece.id, id) : null;
-    // Pictures are packed already: storing them is as small and much quicker.
-    if (blob !== null)
-      entries[PICTURES + id] = [new Uint8Array(await blob.arrayBuffer()), { level: 0 }];
+    if (blob !== null) pictures.push({ id, blob });
   }
-  const bytes = await new Promise<Uint8Array>((done, fail) =>
-    zip(entries, (error, data) => (error ? fail(error) : done(data))),
-  );
-  return new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/zip' });
+  return hire((hands) => hands.packArchive(pieceText(piece), pictures, told), signal);
 }
 
-/** What a ZIP archive of a piece holds: the text of its document, and its pictures by id. */
-export interface PieceArchive {
-  readonly text: string;
-  readonly pictures: ReadonlyMap<string, Blob>;
+/** How many bytes more this browser says that it can keep; without end where it does not say. */
+async function roomLeft(): Promise<number> {
+  const { quota, usage } = (await navigator.storage?.estimate?.()) ?? {};
+  return quota === undefined || usage === undefined ? Infinity : Math.max(0, quota - usage);
 }
 
-/** Reads an archive; rejects with a reason where it is damaged or holds no piece. */
-export async function readPieceZip(file: Blob): Promise<PieceArchive> {
-  if (file.size > MOST_BYTES)
-    throw new Error(`it has ${Math.round(file.size / 1e6)} MB, and 500 MB is the most`);
-  const bytes = new Uint8Array(await file.arrayBuffer());
-  let total = 0;
-  const entries = await new Promise<Unzipped>((done, fail) =>
-    unzip(
-      bytes,
-      {
-        // A small archive can unpack to anything: what is too large is left out before it is read.
-        filter: ({ name, originalSize }) => {
-          total += originalSize;
-          const most = name === DOCUMENT ? MOST_DOCUMENT_BYTES : MOST_BYTES;
-          return originalSize <= most && total <= MOST_BYTES;
-        },
-      },
-      (error, data) => (error ? fail(error) : done(data)),
-    ),
+/**
+ * Reads an archive; throws a sentence where it is damaged, too large, holds no piece, or a picture that
+ * its piece does not name.
+ */
+export async function readPieceZip(
+  file: Blob,
+  told: (share: number) => void,
+  signal: AbortSignal,
+  hire: Hire = hireWorker,
+): Promise<PieceArchive> {
+  const room = await roomLeft();
+  const archive = await hire((hands) => hands.openArchive(file, room, told), signal);
+  const { readPieceText } = await import('../stores/olderPieces.ts');
+  const read = readPieceText(archive.text);
+  if (!read.ok) throw new Error(problemSentence(read.problem));
+  const named = new Set(
+    read.value.piece.references.pictures
+      .filter(({ shipped }) => shipped === null)
+      .map(({ id }) => id),
   );
-  const document_ = entries[DOCUMENT];
-  if (document_ === undefined) throw new Error(`it holds no ${DOCUMENT}`);
-  const pictures = new Map<string, Blob>();
-  for (const [name, data] of Object.entries(entries)) {
-    if (!name.startsWith(PICTURES)) continue;
-    const header = readPictureHeader(name, data);
-    if (header.ok)
-      pictures.set(
-        name.slice(PICTURES.length),
-        new Blob([data as Uint8Array<ArrayBuffer>], { type: header.value.type }),
-      );
-  }
-  return { text: strFromU8(document_), pictures };
+  const stranger = archive.pictures.find(({ id }) => !named.has(id));
+  if (stranger === undefined) return archive;
+  const names = named.size === 0 ? say.noPictureAtAll : [...named].join(', ');
+  const { problem } = refused(say.archive, stranger.id, say.picturesThatPieceNames(names)) as {
+    problem: Parameters<typeof problemSentence>[0];
+  };
+  throw new Error(problemSentence(problem));
 }

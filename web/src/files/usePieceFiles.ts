@@ -22,6 +22,7 @@ import { ref, type Ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 import { downloadBlob, downloadText } from './download.ts';
+import { useArchive, type ArchiveState } from './useArchive.ts';
 
 /** A file that the open piece goes out as. */
 export interface PieceFile {
@@ -38,6 +39,8 @@ export function usePieceFiles(): {
   readonly makeSheets: () => void;
   readonly busy: Readonly<Ref<boolean>>;
   readonly problem: Readonly<Ref<string | null>>;
+  /** The archive that is being packed. */
+  readonly packing: ArchiveState;
 } {
   const { piece, plan } = usePiecePlan();
   const settings = useSettingsStore();
@@ -84,14 +87,13 @@ export function usePieceFiles(): {
     return sheets;
   }
 
+  const packing = useArchive(say.archiveCouldNotBe);
   async function archive(): Promise<void> {
-    problem.value = null;
-    try {
-      const { pieceZip } = await import('./pieceZip.ts');
-      downloadBlob(`${piece.value.id}.zip`, await pieceZip(piece.value));
-    } catch (error) {
-      problem.value = say.archiveCouldNotBe((error as Error).message);
-    }
+    const of = piece.value;
+    const blob = await packing.run(async (told, signal) =>
+      (await import('./pieceZip.ts')).pieceZip(of, told, signal),
+    );
+    if (blob !== null) downloadBlob(`${of.id}.zip`, blob);
   }
 
   /** Files that wait for the body say so, rather than leaving half of themselves out. */
@@ -204,5 +206,5 @@ export function usePieceFiles(): {
       make: () => void archive(),
     },
   ];
-  return { files, makeSheets: () => void pdf('sheets', shopSheets), busy, problem };
+  return { files, makeSheets: () => void pdf('sheets', shopSheets), busy, problem, packing };
 }

@@ -14,8 +14,9 @@ export const sheetsCouldNotBe = (message: string | number): string =>
   `The sheets could not be made: ${message}.`;
 export const bodyIsStillBeing = 'the body is still being worked out, try again in a moment';
 export const noWireOfThis = 'no wire of this piece is bent';
-export const archiveCouldNotBe = (message: string | number): string =>
-  `The archive could not be made: ${message}.`;
+export const archiveCouldNotBe = (reason: string): string =>
+  `The archive could not be made. ${reason}`;
+export const packingPictures = 'Packing the piece with its pictures';
 export const bodyIsStillBeingWorked = 'The body is still being worked out. Try again in a moment.';
 export const bendingCardsPdf = 'Bending cards (PDF)';
 export const everyBendOnCard =
@@ -51,6 +52,30 @@ export const yourDecisionsAndMeasurements =
 export const thisPieceZip = 'This piece (ZIP)';
 export const sameWithReferencePictures =
   'The same with the reference pictures that you brought in.';
+
+// archive.ts, pieceZip.ts, textOf.ts
+export const archive = 'The archive';
+export const unpackedArchive = 'The archive, unpacked';
+export const picturesOfPiece = 'The pictures of the piece';
+export const withoutDocument = 'files without a piece';
+export const archiveWith = (document: string): string => `an archive with a ${document}`;
+export const filesIn = (count: number): string => `${count} files`;
+export const filesAtMost = (most: number): string => `at most ${most} files`;
+export const onlyDocumentAndPictures = (document: string): string =>
+  `${document} and pictures by their ids, in the folder pictures`;
+export const everyFileOnce = 'every file once';
+export const lockedFile = (name: string): string => `${name} under a password`;
+export const filesWithoutPassword = 'files without a password';
+export const moreThanItSays = 'more bytes than the archive says';
+export const bytesAtMost = (most: number): string => `${most} bytes, as it says`;
+export const damagedArchive = 'a damaged archive, or none';
+export const wholeArchive = 'a whole ZIP archive';
+export const megabytes = (count: number): string => `${count} MB`;
+export const megabytesAtMost = (most: number): string => `at most ${most} MB`;
+export const noPictureAtAll = 'no picture at all';
+export const picturesThatPieceNames = (names: string): string =>
+  `pictures that its piece names: ${names}`;
+export const fileThatCanBeRead = 'a file that can be read';
 
 // PrinterCheck.vue
 export const yourPrinter = 'Your printer';

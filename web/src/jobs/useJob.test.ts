@@ -171,19 +171,38 @@ describe('useJob', () => {
     await vi.waitFor(() => expect(answer.value?.key).toBe('body 3'));
   });
 
-  it('replaces a worker that has died', async () => {
+  it('tries once more with a new worker what one has died of', async () => {
     FakeWorker.silent = true;
     const { job, answer, problem } = asking(oneStep(1));
     await vi.waitFor(() => expect(FakeWorker.made).toHaveLength(1));
-    FakeWorker.made[0]!.dispatchEvent(Object.assign(new Event('error'), { message: 'no memory' }));
-    await vi.waitFor(() =>
-      expect(problem.value).toBe('The body could not be worked out: no memory'),
-    );
-    expect(FakeWorker.made[0]!.ended).toBe(true);
     FakeWorker.silent = false;
+    FakeWorker.made[0]!.dispatchEvent(Object.assign(new Event('error'), { message: 'no memory' }));
+    await vi.waitFor(() => expect(answer.value?.value).toBe('heat 1 fine'));
+    expect(problem.value).toBeNull();
+    expect(FakeWorker.made[0]!.ended).toBe(true);
+    expect(FakeWorker.made).toHaveLength(2);
     job.value = oneStep(2);
     await vi.waitFor(() => expect(answer.value?.value).toBe('heat 2 fine'));
     expect(FakeWorker.made).toHaveLength(2);
+  });
+
+  it('tells when the second one died too, and recovers with the next change', async () => {
+    FakeWorker.silent = true;
+    const { job, answer, problem } = asking(oneStep(1));
+    await vi.waitFor(() => expect(FakeWorker.made).toHaveLength(1));
+    // A worker whose file is missing says nothing at all.
+    FakeWorker.made[0]!.dispatchEvent(new Event('error'));
+    await vi.waitFor(() => expect(FakeWorker.made).toHaveLength(2));
+    FakeWorker.made[1]!.dispatchEvent(new Event('error'));
+    await vi.waitFor(() =>
+      expect(problem.value).toBe(
+        'The body could not be worked out: its worker could not be started',
+      ),
+    );
+    FakeWorker.silent = false;
+    job.value = oneStep(2);
+    await vi.waitFor(() => expect(answer.value?.value).toBe('heat 2 fine'));
+    expect(problem.value).toBeNull();
   });
 
   it('asks nothing where there is no question, and empties what it keeps where there is no room', async () => {

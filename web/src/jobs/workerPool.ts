@@ -10,12 +10,17 @@ interface Task {
   readonly signal: AbortSignal;
   readonly done: (value: unknown) => void;
   readonly failed: (error: Error) => void;
+  /** Whether a worker has failed at it before. */
+  failedOnce: boolean;
 }
 
 interface Hand {
   readonly worker: Worker;
   remote: Remote<JobWorker> | null;
 }
+
+/** What browsers leave unsaid where a worker could not be fetched. */
+const NOT_STARTED = 'its worker could not be started';
 
 /** A handful of workers that take one task each; the rest wait their turn. */
 export interface WorkerPool {
@@ -31,7 +36,10 @@ export interface WorkerPool {
 /** Workers beside the page: one core is left to it. */
 export const poolSize = (cores: number): number => Math.max(1, Math.min(3, cores - 1));
 
-/** A pool that starts its workers when they are first needed, and replaces one that has failed. */
+/**
+ * A pool that starts its workers when they are first needed. One that fails is replaced, and what it had
+ * to do is tried once more.
+ */
 // eslint-disable-next-line max-lines-per-function -- one pool: its parts share the workers
 export function createPool(most: number): WorkerPool {
   const idle: Hand[] = [];
@@ -67,13 +75,12 @@ export function createPool(most: number): WorkerPool {
     const abort = (): void => {
       if (end()) dismiss(hand);
     };
-    const broken = (event: ErrorEvent): void => {
-      if (!end()) return;
-      dismiss(hand);
-      task.failed(new Error(event.message));
+    const broken = (event: Event): void => {
+      if (end()) startAgain(hand, task, new Error((event as ErrorEvent).message || NOT_STARTED));
     };
     task.signal.addEventListener('abort', abort, { once: true });
     hand.worker.addEventListener('error', broken);
+    hand.worker.addEventListener('messageerror', broken);
     try {
       const { proxy, wrap } = await import('comlink');
       hand.remote ??= wrap<JobWorker>(hand.worker);
@@ -86,11 +93,22 @@ export function createPool(most: number): WorkerPool {
       const value: unknown = await hand.remote.run(name as JobName, plain, task.fine, told);
       if (end()) settle(hand, task, () => task.done(value));
     } catch (error) {
-      if (end()) settle(hand, task, () => task.failed(error as Error));
+      if (end()) startAgain(hand, task, error as Error);
     } finally {
       task.signal.removeEventListener('abort', abort);
       hand.worker.removeEventListener('error', broken);
+      hand.worker.removeEventListener('messageerror', broken);
     }
+  }
+
+  /** A worker that failed is replaced, and its task tried once more; the second failure is told. */
+  function startAgain(hand: Hand, task: Task, error: Error): void {
+    if (task.failedOnce) task.failed(error);
+    else if (!task.signal.aborted) {
+      task.failedOnce = true;
+      waiting = [task, ...waiting];
+    }
+    dismiss(hand);
   }
 
   function settle(hand: Hand, task: Task, tell: () => void): void {
@@ -108,6 +126,7 @@ export function createPool(most: number): WorkerPool {
           ...{ fine, told, signal },
           done: (value) => resolve(value as O),
           failed: reject,
+          failedOnce: false,
         };
         waiting = [...waiting, task];
         signal.addEventListener(

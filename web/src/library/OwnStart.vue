@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { STARTERS, type Starter } from '@keen-sinew/core';
+import { problemSentence, STARTERS, type Starter } from '@keen-sinew/core';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
+import { textOf } from '../files/textOf.ts';
 import ActionButton from '../kit/ActionButton.vue';
 import { FilePicker } from '../kit/heavy.ts';
 import HintText from '../kit/HintText.vue';
@@ -20,7 +21,8 @@ function begin(starter: Starter): void {
 const problem = ref<string | null>(null);
 async function takeIn([file]: readonly File[]): Promise<void> {
   if (!file) return;
-  const taken = store.takeIn(await file.text());
+  const text = await textOf(file);
+  const taken = text.ok ? store.takeIn(text.value) : { sentence: problemSentence(text.problem) };
   problem.value = 'sentence' in taken ? say.wasNotTakenIn(file.name, taken.sentence) : null;
   if ('id' in taken) emit('taken', OWN + taken.id);
 }

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { ANIMALS, animalById, cutText, type Workshop } from '@keen-sinew/core';
+import { ANIMALS, animalById, cutText, problemSentence, type Workshop } from '@keen-sinew/core';
 import { NInput } from 'naive-ui';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
 import ActionButton from '../kit/ActionButton.vue';
 import ChoiceField from '../kit/ChoiceField.vue';
+import { beginsWith, textOf } from '../files/textOf.ts';
+import { useArchive } from '../files/useArchive.ts';
 import { FilePicker } from '../kit/heavy.ts';
 import HintText from '../kit/HintText.vue';
+import JobProgress from '../kit/JobProgress.vue';
 import { useNoteStore } from '../stores/noteStore.ts';
 import { keepPicture } from '../stores/pictureStorage.ts';
 import type { TakenIn } from '../stores/pieceIntake.ts';
@@ -22,6 +25,10 @@ const router = useRouter();
 const name = ref('');
 const animalId = ref('eurasian-otter');
 const problem = ref<string | null>(null);
+/** The archive that is being opened. */
+let opened = '';
+const opening = useArchive((reason) => say.wasNotTakenIn(opened, reason));
+const isOpening = opening.shown;
 const animals = ANIMALS.map((animal) => ({ label: animal.name, value: animal.id })).toSorted(
   (a, b) => a.label.localeCompare(b.label),
 );
@@ -35,7 +42,9 @@ async function make(): Promise<void> {
 
 async function takeIn([file]: readonly File[]): Promise<void> {
   if (!file) return;
+  opened = file.name;
   const taken = await readIn(file);
+  if (taken === null) return;
   if ('sentence' in taken) {
     problem.value = say.wasNotTakenIn(file.name, taken.sentence);
     return;
@@ -57,18 +66,20 @@ function offer(from: string, workshop: Workshop): void {
   });
 }
 
-/** A piece file as text, or an archive with its pictures, told by what it holds. */
-async function readIn(file: File): Promise<TakenIn | { sentence: string }> {
-  if ((await file.slice(0, 2).text()) !== 'PK') return store.takeIn(await file.text());
-  try {
-    const { readPieceZip } = await import('../files/pieceZip.ts');
-    const { text, pictures } = await readPieceZip(file);
-    const taken = await store.takeIn(text);
-    if ('id' in taken) for (const [id, blob] of pictures) await keepPicture(taken.id, id, blob);
-    return taken;
-  } catch (error) {
-    return { sentence: say.archiveCouldNotBe((error as Error).message) };
+/** A piece file as text, or an archive with its pictures, told by what it holds; null where cancelled. */
+async function readIn(file: File): Promise<TakenIn | { sentence: string } | null> {
+  if (!(await beginsWith(file, 'PK'))) {
+    const text = await textOf(file);
+    return text.ok ? store.takeIn(text.value) : { sentence: problemSentence(text.problem) };
   }
+  const archive = await opening.run(async (told, signal) =>
+    (await import('../files/pieceZip.ts')).readPieceZip(file, told, signal),
+  );
+  if (archive === null) return null;
+  const taken = await store.takeIn(archive.text);
+  if ('id' in taken)
+    for (const { id, blob } of archive.pictures) await keepPicture(taken.id, id, blob);
+  return taken;
 }
 </script>
 
@@ -106,6 +117,7 @@ async function readIn(file: File): Promise<TakenIn | { sentence: string }> {
     >
       {{ say.takeInPieceFrom }}
     </FilePicker>
+    <JobProgress v-if="isOpening" :job="opening" :sentence="say.openingArchive" />
     <HintText v-if="problem" alarm>{{ problem }}</HintText>
   </section>
 </template>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { animalById, inWorkshop, pieceText, quantityText, type Piece } from '@keen-sinew/core';
-import { ref } from 'vue';
 import { downloadBlob, downloadText } from '../files/download.ts';
+import { useArchive } from '../files/useArchive.ts';
 import ActionButton from '../kit/ActionButton.vue';
 import EmptyState from '../kit/EmptyState.vue';
 import HintText from '../kit/HintText.vue';
+import JobProgress from '../kit/JobProgress.vue';
 import { useNoteStore } from '../stores/noteStore.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
@@ -14,7 +15,10 @@ import { useWorkshopStore } from '../stores/workshopStore.ts';
 const store = usePieceStore();
 const workshops = useWorkshopStore();
 const notes = useNoteStore();
-const problem = ref<string | null>(null);
+/** The piece whose archive is being packed. */
+let packed = '';
+const packing = useArchive((reason) => say.wasNotSaved(packed, reason));
+const isPacking = packing.shown;
 
 async function remove(piece: Piece): Promise<void> {
   const restore = await store.remove(piece.id);
@@ -34,12 +38,12 @@ async function keep(piece: Piece): Promise<void> {
     );
     return;
   }
-  try {
+  packed = piece.name;
+  const blob = await packing.run(async (told, signal) => {
     const { pieceZip } = await import('../files/pieceZip.ts');
-    downloadBlob(`${piece.id}.zip`, await pieceZip(inWorkshop(piece, workshops.current)));
-  } catch (error) {
-    problem.value = say.wasNotSaved(piece.name, (error as Error).message);
-  }
+    return pieceZip(inWorkshop(piece, workshops.current), told, signal);
+  });
+  if (blob !== null) downloadBlob(`${piece.id}.zip`, blob);
 }
 
 function scaleText({ measure: { scale } }: Piece): string {
@@ -75,7 +79,7 @@ function scaleText({ measure: { scale } }: Piece): string {
         </span>
       </li>
     </ul>
-    <HintText v-if="problem" alarm>{{ problem }}</HintText>
+    <JobProgress v-if="isPacking" :job="packing" :sentence="say.packingArchive" />
     <HintText v-for="entry in store.aside" :key="entry.key" alarm>
       {{ say.recordIsKept(entry.id, entry.sentence) }}
       <ActionButton @click="keepRecord(entry)">{{ say.saveItAsItIs }}</ActionButton>

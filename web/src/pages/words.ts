@@ -45,12 +45,12 @@ export const bringsWorkshopOfIts = (name: string | number): string =>
   `${name} brings a workshop of its own; yours stays as it is. `;
 export const takeOverFrom = (name: string | number): string => `Take over from ${name}`;
 export const takeOverWhatIs = 'Take over what is missing here';
-export const archiveCouldNotBe = (message: string | number): string =>
-  `The archive could not be read: ${message}.`;
+export const openingArchive = 'Opening the archive';
+export const packingArchive = 'Packing the piece with its pictures';
 export const isRemoved = (name: string | number): string => `“${name}” is removed. `;
 export const putItBack = 'Put it back';
 export const wasNotSaved = (name: string | number, message: string | number): string =>
-  `${name} was not saved: ${message}.`;
+  `${name} was not saved. ${message}`;
 export const scaleBy = (sizeId: string | number): string => `scale by ${sizeId}`;
 export const scaleByItsEyes = 'scale by its eyes';
 export const scaleBy2 = (byWord: string | number): string => `scale by the ${byWord}`;

@@ -11,6 +11,7 @@ import {
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import { downloadText } from '../files/download.ts';
+import { textOf } from '../files/textOf.ts';
 import ActionButton from '../kit/ActionButton.vue';
 import { FilePicker } from '../kit/heavy.ts';
 import HintText from '../kit/HintText.vue';
@@ -24,12 +25,10 @@ const problem = ref<string | null>(null);
 
 async function readFile([chosen]: readonly File[]): Promise<void> {
   if (chosen === undefined) return;
-  const read = readLandmarks(
-    chosen.name,
-    await chosen.text(),
-    props.picture,
-    landmarksOf(skeleton.value),
-  );
+  const text = await textOf(chosen);
+  const read = text.ok
+    ? readLandmarks(chosen.name, text.value, props.picture, landmarksOf(skeleton.value))
+    : text;
   problem.value = read.ok ? null : problemSentence(read.problem);
   if (read.ok)
     props.desk.put(say.takeLandmarksFrom(chosen.name), (of) => ({

@@ -1,5 +1,6 @@
 import {
   parted,
+  pieceText,
   readPieceText,
   planPiece,
   plateReference,
@@ -8,7 +9,9 @@ import {
 } from '@keen-sinew/core';
 import { describe, expect, it, vi } from 'vitest';
 import { demoWorkpieces } from '@keen-sinew/core';
-import { pieceZip, readPieceZip } from '../files/pieceZip.ts';
+import { strToU8, zipSync } from 'fflate';
+import { openArchive, packArchive } from '../files/archive.ts';
+import { pieceZip, readPieceZip, type Hire } from '../files/pieceZip.ts';
 import { clicked, nudged, remedied, without, withPicture, withPictures } from './pictureChanges.ts';
 import { takeInPictures, type Decode } from './takeIn.ts';
 
@@ -167,6 +170,11 @@ describe('files taken in', () => {
   });
 });
 
+/** Archives packed and opened on this thread. */
+vi.stubGlobal('navigator', {});
+const here: Hire = (act) => act({ packArchive, openArchive });
+const { signal: never } = new AbortController();
+
 describe('a piece in an archive', () => {
   const [otter] = demoWorkpieces();
   const piece = {
@@ -179,17 +187,73 @@ describe('a piece in an archive', () => {
 
   it('brings its document and its kept pictures back', async () => {
     kept.set(`${piece.id}/mine`, pngFile('mine.png', 30, 20));
-    const { text, pictures } = await readPieceZip(await pieceZip(piece));
+    const told: number[] = [];
+    const packed = await pieceZip(piece, (share) => told.push(share), never, here);
+    const { text, pictures } = await readPieceZip(packed, (share) => told.push(share), never, here);
     expect(readPieceText(text)).toEqual({ ok: true, value: parted(piece) });
-    expect([...pictures.keys()]).toEqual(['mine']);
-    expect(pictures.get('mine')!.type).toBe('image/png');
-    expect(pictures.get('mine')!.size).toBe(64);
+    expect(pictures.map(({ id }) => id)).toEqual(['mine']);
+    expect(pictures[0]!.blob.type).toBe('image/png');
+    expect(pictures[0]!.blob.size).toBe(64);
+    expect(Math.max(...told)).toBe(1);
   });
 
-  it('is refused with the reason where it is none', async () => {
-    await expect(readPieceZip(new Blob(['PK no archive']))).rejects.toThrow(/./);
-    const { zipSync, strToU8 } = await import('fflate');
-    const other = new Blob([zipSync({ 'notes.txt': strToU8('hello') }) as Uint8Array<ArrayBuffer>]);
-    await expect(readPieceZip(other)).rejects.toThrow('it holds no piece.json');
+  const refusalOf = async (files: Parameters<typeof zipSync>[0]): Promise<string> => {
+    const file = new Blob([zipSync(files) as Uint8Array<ArrayBuffer>]);
+    return readPieceZip(file, () => undefined, never, here).then(
+      () => 'read',
+      (error: Error) => error.message,
+    );
+  };
+  const document_ = strToU8(pieceText(piece));
+  const picture = new Uint8Array(64);
+  picture.set([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
+
+  it.each([
+    ['no archive', {}, /received “files without a piece”; allowed is an archive with a piece.json/],
+    ['another’s', { 'notes.txt': strToU8('hello') }, /received “notes.txt”; allowed is piece.json/],
+    ['a way out', { 'piece.json': document_, '../../evil': strToU8('x') }, /“..\/..\/evil”/],
+    ['a hidden way', { 'pictures/../x': strToU8('x') }, /“pictures\/..\/x”/],
+    [
+      'a prototype',
+      { 'piece.json': document_, 'pictures/__proto__': strToU8('x') },
+      /“pictures\/__proto__”/,
+    ],
+    ['no picture', { 'piece.json': document_, 'pictures/mine': strToU8('GIF89a') }, /GIF/],
+    ['a torn piece', { 'piece.json': strToU8('{') }, /line 1: received/],
+    [
+      'a crowd',
+      Object.fromEntries(Array.from({ length: 70 }, (_, i) => [`pictures/p${i}`, strToU8('x')])),
+      /received “70 files”; allowed is at most 64 files/,
+    ],
+  ])('is refused in a sentence where it holds %s', async (_, files, sentence) => {
+    expect(await refusalOf(files)).toMatch(sentence);
+  });
+
+  it('is refused where a picture is not one of its piece', async () => {
+    const bytes = new Uint8Array(await pngFile('mine.png', 30, 20).arrayBuffer());
+    expect(await refusalOf({ 'piece.json': document_, 'pictures/mine': bytes })).toBe('read');
+    expect(await refusalOf({ 'piece.json': document_, 'pictures/other': bytes })).toMatch(
+      /received “other”; allowed is pictures that its piece names: mine/,
+    );
+  });
+
+  it('is refused where it is damaged, or unpacks to more than it says', async () => {
+    const packed = new Uint8Array(
+      zipSync({ 'piece.json': strToU8(' '.repeat(100_000)) }, { level: 9 }),
+    );
+    const said = (bytes: Uint8Array): Promise<string> =>
+      readPieceZip(new Blob([bytes as Uint8Array<ArrayBuffer>]), () => undefined, never, here).then(
+        () => 'read',
+        (error: Error) => error.message,
+      );
+    expect(await said(packed.slice(0, 60))).toMatch(/a damaged archive, or none/);
+    // The size in the central directory: 24 bytes after its signature (APPNOTE 4.3.12).
+    const lying = packed.slice();
+    const at = lying.findIndex((_, i) => lying[i] === 0x50 && lying[i + 2] === 1);
+    new DataView(lying.buffer).setUint32(at + 24, 10, true);
+    expect(await said(lying)).toMatch(/more bytes than the archive says|a damaged archive/);
+    const bomb = packed.slice();
+    new DataView(bomb.buffer).setUint32(at + 24, 0xf0000000, true);
+    expect(await said(bomb)).toMatch(/received “4027 MB”; allowed is at most 2000 MB/);
   });
 });

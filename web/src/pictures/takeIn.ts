@@ -9,7 +9,7 @@ import {
   type Picture,
   type PictureView,
 } from '@keen-sinew/core';
-import { wrap } from 'comlink';
+import { hired } from '../workers/hired.ts';
 import type { PictureWorker, ReadyPicture } from '../workers/picture.worker.ts';
 
 /** What came of one file: pictures to add with their bytes, or the sentence of what is wrong. */
@@ -24,16 +24,11 @@ const HEAD_BYTES = 256 * 1024;
 /** Decodes in a worker that is ended afterwards, so that the memory of a large picture is let go. */
 export type Decode = (file: Blob, alwaysRedraw: boolean) => Promise<ReadyPicture>;
 
-const inWorker: Decode = async (file, alwaysRedraw) => {
-  const worker = new Worker(new URL('../workers/picture.worker.ts', import.meta.url), {
-    type: 'module',
-  });
-  try {
-    return await wrap<PictureWorker>(worker).ready(file, alwaysRedraw);
-  } finally {
-    worker.terminate();
-  }
-};
+const inWorker: Decode = (file, alwaysRedraw) =>
+  hired<PictureWorker, ReadyPicture>(
+    () => new Worker(new URL('../workers/picture.worker.ts', import.meta.url), { type: 'module' }),
+    (remote) => remote.ready(file, alwaysRedraw),
+  );
 
 /**
  * Reads files as pictures of a view, one after the other. Files are told by what they hold; a PDF

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { metalsOf, workshopText, type Adopted } from '@keen-sinew/core';
+import { metalsOf, problemSentence, workshopText, type Adopted } from '@keen-sinew/core';
 import { computed, onMounted, ref } from 'vue';
 import { useUndoKeys } from '../composables/useUndoKeys.ts';
 import { useUnits } from '../composables/useUnits.ts';
 import { downloadText } from '../files/download.ts';
+import { textOf } from '../files/textOf.ts';
 import ActionButton from '../kit/ActionButton.vue';
 import { FilePicker } from '../kit/heavy.ts';
 import HintText from '../kit/HintText.vue';
@@ -49,7 +50,10 @@ const keep = (): void =>
 
 async function takeIn([file]: readonly File[]): Promise<void> {
   if (!file) return;
-  const taken = await store.takeIn(await file.text());
+  const text = await textOf(file);
+  const taken = text.ok
+    ? await store.takeIn(text.value)
+    : { sentence: problemSentence(text.problem) };
   problem.value = 'sentence' in taken ? say.wasNotTakenIn(file.name, taken.sentence) : null;
   told.value = 'sentence' in taken ? null : takenSentence(taken);
 }

@@ -17,6 +17,7 @@ import {
 import { computed, ref, shallowRef } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { downloadText } from '../../files/download.ts';
+import { textOf } from '../../files/textOf.ts';
 import ActionButton from '../../kit/ActionButton.vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import DecisionRow from '../../kit/DecisionRow.vue';
@@ -61,7 +62,8 @@ const own = computed(() => read.value !== null && isOwn(skeleton.value, read.val
 async function takeIn([chosen]: readonly File[]): Promise<void> {
   if (chosen === undefined) return;
   try {
-    const result = readBvh(await chosen.text());
+    const text = await textOf(chosen);
+    const result = text.ok ? readBvh(text.value) : text;
     problem.value = result.ok ? null : problemSentence(result.problem);
     read.value = result.ok ? result.value : null;
     names.value = result.ok ? { ...likelyNames(skeleton.value, result.value) } : {};
