@@ -30,6 +30,15 @@ const FONTS = {
   title: '@fontsource/alegreya/files/alegreya-latin-700-normal.woff',
 } as const;
 
+/** Scripts beyond the plain Latin letters, and the files that have them. */
+const SCRIPTS = ['latin-ext', 'greek', 'cyrillic', 'cyrillic-ext'] as const;
+const LATIN_EXT = {
+  label: FONTS.label.replace('latin-', 'latin-ext-'),
+  number: FONTS.number.replace('latin-', 'latin-ext-'),
+};
+const alegreya = (script: string, weight: number): string =>
+  `@fontsource/alegreya/files/alegreya-${script}-${weight}-normal.woff`;
+
 /** Makes the same plan as the browser, into files. Returns the exit code. */
 async function main(args: readonly string[]): Promise<number> {
   const outAt = args.indexOf('--out');
@@ -48,7 +57,7 @@ async function main(args: readonly string[]): Promise<number> {
   const answers = { body: done(body), shape: done(shape), heat: null };
   const { heat } = planPiece(piece, answers).jobs;
   const plan = planPiece(piece, { ...answers, heat: heat && done(heat) });
-  const pdf = await sheetsPdf(piece.name, planSheets(plan), A4, await sheetFonts());
+  const sheets = await sheetsPdf(piece.name, planSheets(plan), A4, await sheetFonts());
   try {
     await mkdir(folder, { recursive: true });
     await writeFile(join(folder, 'plan.json'), planJson(piece, plan));
@@ -62,12 +71,12 @@ async function main(args: readonly string[]): Promise<number> {
       await writeFile(join(folder, 'shopping.csv'), shoppingCsv(plan.bench));
       await writeFile(join(folder, 'steps.csv'), stepsCsv(plan.bench));
     }
-    await writeFile(join(folder, 'sheets.pdf'), pdf);
+    await writeFile(join(folder, 'sheets.pdf'), sheets.bytes);
     const cards = cardSheets(plan);
     if (cards.length > 0)
       await writeFile(
         join(folder, 'bending-cards.pdf'),
-        await sheetsPdf(piece.name, cards, A4, await sheetFonts()),
+        (await sheetsPdf(piece.name, cards, A4, await sheetFonts())).bytes,
       );
   } catch (error) {
     return fail(`${folder}: cannot be written (${(error as Error).message}).`);
@@ -81,11 +90,20 @@ async function main(args: readonly string[]): Promise<number> {
 
 async function sheetFonts(): Promise<SheetFonts> {
   const require = createRequire(import.meta.resolve('../web/package.json'));
+  const plain = SCRIPTS.slice(1).map((script) => alegreya(script, 400));
   const load = (name: string): Promise<Buffer> => readFile(require.resolve(name));
   return {
     label: await load(FONTS.label),
     number: await load(FONTS.number),
     title: await load(FONTS.title),
+    others: async () => {
+      const all = (of: readonly string[]): Promise<Uint8Array[]> => Promise.all(of.map(load));
+      return {
+        label: await all([LATIN_EXT.label, ...plain]),
+        number: await all([LATIN_EXT.number, ...plain]),
+        title: await all(SCRIPTS.map((script) => alegreya(script, 700))),
+      };
+    },
   };
 }
 

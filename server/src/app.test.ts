@@ -25,7 +25,7 @@ afterAll(() => server.close());
 
 describe('the server', () => {
   it('sends the start page for every address of the application', async () => {
-    for (const path of ['/', '/pieces', '/piece/otter/wire']) {
+    for (const path of ['/', '/pieces', '/piece/otter/wire', '/piece/otter/working/mass.core']) {
       const response = await fetch(address + path);
       expect(await response.text()).toContain('start page');
       expect(response.headers.get('cache-control')).toBe('no-cache');
@@ -66,7 +66,7 @@ describe('what is not there', () => {
       const response = await fetch(address + path);
       return `${response.status} ${await response.text()}`;
     };
-    for (const path of ['/robots.txt.bak', '/piece/otter.json', '/assets/missing.js'])
+    for (const path of ['/robots.txt.bak', '/pieces/otter.json', '/assets/missing.js'])
       expect(await said(path)).toBe('404 There is no such file here.');
     expect(await said('/devices/lathe')).toBe('404 There is no such device here.');
     expect(await said('/%E0%A4%A')).toBe('400 The address cannot be read.');

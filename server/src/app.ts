@@ -50,8 +50,8 @@ export function createApp(folder: string, readingMs = READING_MS): Express {
   );
   app.use(express.static(folder, { index: false, maxAge: 0 }));
   app.get('/{*path}', (request, response) => {
-    // Addresses of the application have no ending; what has one is a file that is not there.
-    if (/\.[^/]*$/.test(request.path)) {
+    // Outside of pieces and animals, whose parts have names with points, what has an ending is a file.
+    if (/\.[^/]*$/.test(request.path) && !/^\/(piece|library)\//.test(request.path)) {
       response.status(404).type('text').send(NOT_THERE);
       return;
     }

@@ -27,6 +27,10 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 });
 onMounted(() => settings.load());
 watchEffect(() => (document.documentElement.dataset['theme'] = settings.theme));
+/** The page then shares the height with what is told above it. */
+watchEffect(() => {
+  document.documentElement.toggleAttribute('data-trouble', storageTrouble.value !== null);
+});
 </script>
 
 <template>

@@ -55,7 +55,7 @@ export const dryBrushedOnTips = 'dry-brushed on the highest tips only';
 
 // nearestPaint.ts
 export const nearestPaintOnHand = (name: string): string =>
-  `Nearest paint on hand, “${name}”: ΔE₀₀`;
+  `Nearest paint on hand, “${name}”: ΔE00`;
 export const differenceBetween = (hex: string, paint: string): string =>
   `difference of ${hex} and ${paint} by CIEDE2000: 1 is just seen by a trained eye, 5 by anybody`;
 export const asColoursAreGiven = 'exact for the two colours as they are given';

@@ -26,6 +26,13 @@ function fonts(): SheetFonts {
       '@fontsource/atkinson-hyperlegible-mono/files/atkinson-hyperlegible-mono-latin-400-normal.woff',
     ),
     title: load('@fontsource/alegreya/files/alegreya-latin-700-normal.woff'),
+    others: async () => {
+      const scripts = ['latin-ext', 'greek', 'cyrillic', 'cyrillic-ext'];
+      const all = scripts.map((script) =>
+        load(`@fontsource/alegreya/files/alegreya-${script}-700-normal.woff`),
+      );
+      return { label: all, number: all, title: all };
+    },
   };
 }
 
@@ -104,7 +111,9 @@ describe('the PDF, read back by a PDF reader', () => {
   let pages: readonly Page[] = [];
 
   beforeAll(async () => {
-    pages = await pagesOf(await sheetsPdf(piece.name, planSheets(plan), A4, fonts()));
+    const made = await sheetsPdf(piece.name, planSheets(plan), A4, fonts());
+    expect(made.leftOut).toEqual([]);
+    pages = await pagesOf(made.bytes);
   });
 
   async function pagesOf(bytes: Uint8Array): Promise<readonly Page[]> {
@@ -206,7 +215,7 @@ describe('the PDF, read back by a PDF reader', () => {
 
   it('makes up for the printer, each direction by its own factor', async () => {
     const [first] = planSheets(plan);
-    const bytes = await sheetsPdf(piece.name, [first!], A4, fonts(), [1.008, 0.996]);
+    const { bytes } = await sheetsPdf(piece.name, [first!], A4, fonts(), [1.008, 0.996]);
     for (const page of await pagesOf(bytes)) {
       expect(barsOf(page)).toEqual([
         expect.closeTo(points(100.8), 1),
@@ -214,6 +223,22 @@ describe('the PDF, read back by a PDF reader', () => {
       ]);
       expect(page.text).toContain('100.80 % across, 99.60 % down');
     }
+  });
+
+  it.each(['Žluťoučký kůň ą ő', 'Βίδρα στο κούτσουρο', 'Выдра на бревне, їжак'])(
+    'says “%s” as its title, in a font that has its signs',
+    async (name) => {
+      const { bytes, leftOut } = await sheetsPdf(name, [planSheets(plan)[0]!], A4, fonts());
+      expect(leftOut).toEqual([]);
+      const [page] = await pagesOf(bytes);
+      expect(page!.text.replace(/\s+/g, ' ')).toContain(name);
+    },
+  );
+
+  it('tells signs that no font has, and leaves out nothing else', async () => {
+    const { bytes, leftOut } = await sheetsPdf('獭 Otter 🦦', [planSheets(plan)[0]!], A4, fonts());
+    expect(leftOut).toEqual(['獭', '🦦']);
+    expect((await pagesOf(bytes))[0]!.text).toContain('Otter');
   });
 
   it('cuts no word at the edge of a page', () => {

@@ -1,7 +1,6 @@
 /* eslint-disable max-lines -- one writer: every kind of item on the same page */
 import * as say from './words.ts';
 import { greatest, least } from '../geometry/extremes.ts';
-import fontkit from '@pdf-lib/fontkit';
 import {
   degrees,
   PDFDocument,
@@ -13,7 +12,6 @@ import {
   endPath,
   rgb,
   type Color,
-  type PDFFont,
   type PDFPage,
 } from 'pdf-lib';
 import {
@@ -26,19 +24,15 @@ import {
 import { FILL_HEX, INK_HEX } from '../sheets/inks.ts';
 import { toPoints, type PaperMm } from '../sheets/paper.ts';
 import { CHECK_BAR_MM, TRUE_PRINTER, type PrintFactors } from '../sheets/printer.ts';
+import { facesFor, type Face, type Faces, type SheetFonts, type Voice } from './pdfFaces.ts';
 import { OVERLAP_MM, PAGE_MARGIN_MM, tiles, type Tile } from '../sheets/tiling.ts';
 
-/** Font files (static WOFF or TTF) for the three voices of a sheet. */
-export interface SheetFonts {
-  readonly label: Uint8Array;
-  readonly number: Uint8Array;
-  readonly title: Uint8Array;
-}
+export type { SheetFonts } from './pdfFaces.ts';
 
-interface Faces {
-  readonly label: PDFFont;
-  readonly number: PDFFont;
-  readonly title: PDFFont;
+/** A PDF, and the signs of its texts that no font has: they are left out of it. */
+export interface SheetsFile {
+  readonly bytes: Uint8Array;
+  readonly leftOut: readonly string[];
 }
 
 const hex = (code: string): Color => {
@@ -51,7 +45,7 @@ const fill = (of: Ink): Color => hex(FILL_HEX[of] ?? INK_HEX[of]);
 /**
  * Drawings as a PDF at exactly 1:1, each tiled over as many pages as it needs (lists flow in pages), with
  * overlaps, crop marks, a caption and check bars of 100 mm across and down on every page. `factors` make
- * up for what the printer does. Returns the bytes of the file.
+ * up for what the printer does. Signs that the fonts of a voice lack are taken from others of them.
  */
 export async function sheetsPdf(
   title: string,
@@ -59,30 +53,48 @@ export async function sheetsPdf(
   paper: PaperMm,
   fonts: SheetFonts,
   factors: PrintFactors = TRUE_PRINTER,
-): Promise<Uint8Array> {
+): Promise<SheetsFile> {
   const document = await PDFDocument.create();
-  document.registerFontkit(fontkit);
   document.setTitle(title);
   document.setCreator(say.keenSinew);
   // A fixed date keeps the file the same for the same plan.
   document.setCreationDate(new Date(0));
   document.setModificationDate(new Date(0));
-  const embed = (bytes: Uint8Array): Promise<PDFFont> =>
-    document.embedFont(bytes, { subset: true });
-  const faces: Faces = {
-    label: await embed(fonts.label),
-    number: await embed(fonts.number),
-    title: await embed(fonts.title),
-  };
-  for (const drawing of drawings) {
-    for (const tile of tiles(drawing, paper)) {
+  const all = drawings.map((drawing) => tiles(drawing, paper));
+  const faces = await facesFor(document, fonts, textsOf(title, drawings, all.flat(), factors));
+  for (const ofDrawing of all) {
+    for (const tile of ofDrawing) {
       const page = document.addPage([toPoints(tile.widthMm), toPoints(tile.heightMm)]);
       stretch(page, tile, factors);
       drawTile(page, tile, faces);
       drawFoot(page, tile, title, faces, factors);
     }
   }
-  return document.save();
+  return { bytes: await document.save(), leftOut: faces.leftOut };
+}
+
+/** Everything that the sheets say, by voice. */
+function textsOf(
+  title: string,
+  drawings: readonly Drawing[],
+  all: readonly Tile[],
+  factors: PrintFactors,
+): Readonly<Record<Voice, readonly string[]>> {
+  const items = drawings.flatMap((drawing) => drawing.items.filter((item) => item.kind === 'text'));
+  const said = (voice: Voice): readonly string[] =>
+    items.filter(({ face }) => face === voice).map(({ text }) => text);
+  const feet = all.flatMap((tile) => [
+    tile.drawing.title,
+    say.ofModel,
+    whereText(tile),
+    barText(factors),
+    CUT,
+  ]);
+  return {
+    label: [...said('label'), ...feet],
+    number: said('number'),
+    title: [...said('title'), title, CUT],
+  };
 }
 
 /** All that follows on the page is stretched from its middle, each direction by its own factor. */
@@ -208,11 +220,11 @@ function drawText(
   page: PDFPage,
   item: Extract<DrawingItem, { kind: 'text' }>,
   place: Place,
-  font: PDFFont,
+  face: Face,
   window: Tile['window'],
 ): void {
   const size = toPoints(item.sizeMm);
-  const width = font.widthOfTextAtSize(item.text, size);
+  const width = face.widthOf(item.text, size);
   const back = item.anchor === 'start' ? 0 : item.anchor === 'middle' ? width / 2 : width;
   const [px, py] = place(item.at);
   const upright = item.rotateDeg === 90;
@@ -222,14 +234,18 @@ function drawText(
   const at = upright ? py : px;
   if (at < low - 1 || at > high + 1) return;
   const from = Math.max(low, Math.min(at - back, high - width));
-  page.drawText(item.text, {
-    x: upright ? px : from,
-    y: upright ? from : py,
-    size,
-    font,
-    color: ink(item.ink),
-    ...(upright ? { rotate: degrees(90) } : {}),
-  });
+  let along = from;
+  for (const { text, font } of face.runs(item.text)) {
+    page.drawText(text, {
+      x: upright ? px : along,
+      y: upright ? along : py,
+      size,
+      font,
+      color: ink(item.ink),
+      ...(upright ? { rotate: degrees(90) } : {}),
+    });
+    along += font.widthOfTextAtSize(text, size);
+  }
 }
 
 /** Corner ticks of the window, and dashes where the neighbouring tile begins. */
@@ -281,16 +297,16 @@ function drawFoot(
 ): void {
   const baseY = PAGE_MARGIN_MM + 2;
   const roomMm = tile.widthMm - 2 * PAGE_MARGIN_MM;
-  const write = (text: string, xMm: number, yMm: number, sizeMm: number, font: PDFFont): void =>
-    page.drawText(text, {
-      x: toPoints(xMm),
-      y: toPoints(yMm),
-      size: toPoints(sizeMm),
-      font,
-      color: ink('ink'),
-    });
-  const widthMm = (text: string, sizeMm: number, font: PDFFont): number =>
-    font.widthOfTextAtSize(text, toPoints(sizeMm)) / toPoints(1);
+  const write = (words: string, xMm: number, yMm: number, sizeMm: number, face: Face): void => {
+    let x = toPoints(xMm);
+    const size = toPoints(sizeMm);
+    for (const { text, font } of face.runs(words)) {
+      page.drawText(text, { x, y: toPoints(yMm), size, font, color: ink('ink') });
+      x += font.widthOfTextAtSize(text, size);
+    }
+  };
+  const widthMm = (text: string, sizeMm: number, face: Face): number =>
+    face.widthOf(text, toPoints(sizeMm)) / toPoints(1);
   const name = shortened(title, (text) => widthMm(text, 4.2, faces.title) <= roomMm * 0.45);
   write(name, PAGE_MARGIN_MM, baseY + 6.6, 4.2, faces.title);
   const after = widthMm(name, 4.2, faces.title) + 4;
@@ -302,18 +318,18 @@ function drawFoot(
   const fitting = shortened(what, (text) => widthMm(text, size, faces.label) <= roomMm - after);
   write(fitting, PAGE_MARGIN_MM + after, baseY + 6.6, size, faces.label);
   drawCheckBars(page, baseY + 1.5, tile);
-  const drawn =
-    factors[0] === 1 && factors[1] === 1
-      ? ''
-      : say.drawnAcrossDownFor((100 * factors[0]).toFixed(2), (100 * factors[1]).toFixed(2));
-  const bar = say.bothBarsAreMm;
+  const bar = barText(factors);
   const x = PAGE_MARGIN_MM + CHECK_BAR_MM + 4;
-  const barSize = Math.min(
-    3,
-    (3 * (roomMm - CHECK_BAR_MM - 4)) / widthMm(`${bar}${drawn}`, 3, faces.label),
-  );
-  write(`${bar}${drawn}`, x, baseY + 0.6, barSize, faces.label);
+  const barSize = Math.min(3, (3 * (roomMm - CHECK_BAR_MM - 4)) / widthMm(bar, 3, faces.label));
+  write(bar, x, baseY + 0.6, barSize, faces.label);
 }
+
+/** What stands beside the check bars. */
+const barText = ([across, down]: PrintFactors): string =>
+  across === 1 && down === 1
+    ? say.bothBarsAreMm
+    : say.bothBarsAreMm +
+      say.drawnAcrossDownFor((100 * across).toFixed(2), (100 * down).toFixed(2));
 
 /** Which page of how many, and where it lies in the whole. */
 function whereText({ page, pages, column, row, columns, rows }: Tile): string {
@@ -322,12 +338,15 @@ function whereText({ page, pages, column, row, columns, rows }: Tile): string {
   return say.tileOfColumnRow(page, pages, column + 1, row + 1);
 }
 
+/** Stands for what was cut off. */
+const CUT = '…';
+
 /** Words cut at their end, by characters, until they fit. */
 function shortened(text: string, fits: (text: string) => boolean): string {
   const letters = [...text];
   let count = letters.length;
   const cut = (): string =>
-    count === letters.length ? text : `${letters.slice(0, count).join('')}…`;
+    count === letters.length ? text : `${letters.slice(0, count).join('')}${CUT}`;
   while (count > 1 && !fits(cut())) count -= 1;
   return cut();
 }

@@ -54,13 +54,14 @@ export function usePieceFiles(): {
       import('./sheetFonts.ts'),
     ]);
     const paper = PAPERS[settings.paper];
-    const bytes = await sheetsPdf(
+    const { bytes, leftOut } = await sheetsPdf(
       piece.value.name,
       drawings,
       paper,
       await sheetFonts(),
       settings.printer,
     );
+    if (leftOut.length > 0) problem.value = say.signsLeftOut(leftOut.join(' '));
     return new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' });
   }
 

@@ -12,6 +12,8 @@ export const shopSheetsPdf = (paper: string | number): string => `Shop sheets (P
 export const yourPrinterWhatBars = 'Your printer: what the bars measure';
 export const sheetsCouldNotBe = (message: string | number): string =>
   `The sheets could not be made: ${message}.`;
+export const signsLeftOut = (signs: string): string =>
+  `The sheets are made without these signs, which none of their fonts has: ${signs}`;
 export const bodyIsStillBeing = 'the body is still being worked out, try again in a moment';
 export const noWireOfThis = 'no wire of this piece is bent';
 export const archiveCouldNotBe = (reason: string): string =>

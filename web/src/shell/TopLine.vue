@@ -9,6 +9,7 @@ import ActionButton from '../kit/ActionButton.vue';
 import { useKeysStore } from '../stores/keysStore.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import { useSettingsStore } from '../stores/settingsStore.ts';
+import { storageTrouble } from '../stores/storageTrouble.ts';
 import UndoButtons from './UndoButtons.vue';
 import WorkingChip from './WorkingChip.vue';
 
@@ -32,8 +33,12 @@ const stance = computed(
       ?.name ??
     say.ownStance,
 );
+/** Refused by the browser, or overtaken by another tab. */
+const isUnsaved = computed(
+  () => store.saveProblem !== null || store.theirs !== null || storageTrouble.value !== null,
+);
 const saved = computed(() => {
-  if (store.saveProblem) return say.notSaved;
+  if (isUnsaved.value) return say.notSaved;
   if (!store.savedAt) return say.saving;
   const at = new Date(store.savedAt);
   return say.saved(
@@ -80,7 +85,7 @@ function rename(typed: string): void {
       <WorkingChip v-if="plan.mass" :label="say.clay" :working="plan.mass.clayGrams" />
     </div>
     <div class="right">
-      <span class="saved" role="status" :class="{ problem: store.saveProblem }">{{ saved }}</span>
+      <span class="saved" role="status" :class="{ problem: isUnsaved }">{{ saved }}</span>
       <UndoButtons :history="store" />
       <ActionButton
         kind="line"

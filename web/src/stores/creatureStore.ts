@@ -39,7 +39,7 @@ export const useCreatureStore = defineStore('creatures', () => {
     writing = writing
       .then(() => keepCreature(creature))
       .then((kept) => {
-        problem.value = kept ? null : say.notSaved;
+        problem.value = null;
         if (kept) channel?.postMessage('changed');
       })
       .catch((error: unknown) => {

@@ -75,10 +75,9 @@ export const usePieceStore = defineStore('pieces', () => {
       channel?.postMessage({ id });
     },
     refused: (error) => {
-      saveProblem.value = error === null ? say.notSaved : say.notSavedBecause(String(error));
-      if (!(error instanceof Overtaken)) return;
-      theirs.value = error.theirs;
-      saveProblem.value = null;
+      // What the browser would not keep is told on every page (storageTrouble.ts).
+      if (error instanceof Overtaken) theirs.value = error.theirs;
+      else if (error !== null) saveProblem.value = say.notSavedBecause(String(error));
     },
   });
 
@@ -137,7 +136,7 @@ export const usePieceStore = defineStore('pieces', () => {
     const moved = { ...record, piece: withMetals(stored.piece, metals) };
     await workshops.settled();
     // Until the workshop is written, the older record is the only place where its stock is kept.
-    if (workshops.saveProblem === null) await writePiece(moved);
+    if (workshops.isKept) await writePiece(moved);
     return { ...found, stored: { ...moved, carried: null } };
   }
 

@@ -92,7 +92,7 @@ describe('a store that refuses', () => {
     expect(await store.open('otter-on-the-log')).toBe(true);
     store.change('Rename', (piece) => ({ ...piece, name: 'Held' }));
     await store.settled();
-    expect(store.saveProblem).toMatch(/^Not saved/);
+    expect(storageTrouble.value?.kind).toBe('full');
     expect(store.unsaved).toBe(true);
     const id = await store.create('New', 'grey-wolf');
     expect(await store.open(id)).toBe(true);

@@ -23,7 +23,6 @@ export const workshopIsOfNewerVersion =
   'The stored workshop was written by a newer version of this application and is left as it is: load the page again to get that version. Until then this page has a new one, which is not kept.';
 
 // All stores.
-export const notSaved = 'Not saved: the browser would not keep it. It is held in this page.';
 export const notSavedBecause = (reason: string): string => `Not saved: ${reason}`;
 export const changedInAnotherTab = 'it was changed in another tab since.';
 export const takeOverMetalsOf = 'Take over the metals of a piece';

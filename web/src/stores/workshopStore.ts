@@ -22,6 +22,8 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const saveProblem = ref<string | null>(null);
   /** What was wrong with the stored workshop, where it was damaged and set aside. */
   const damage = ref<string | null>(null);
+  /** Whether the newest workshop is in the store, and not only held in this page. */
+  const isKept = ref(true);
   let loaded: Promise<void> | null = null;
   let writing: Promise<void> = Promise.resolve();
 
@@ -54,10 +56,12 @@ export const useWorkshopStore = defineStore('workshop', () => {
     writing = writing
       .then(() => writeWorkshop(workshop))
       .then((kept) => {
-        saveProblem.value = kept ? null : say.notSaved;
+        saveProblem.value = null;
+        isKept.value = kept;
         if (kept) channel?.postMessage('changed');
       })
       .catch((error: unknown) => {
+        isKept.value = false;
         saveProblem.value = say.notSavedBecause(messageOf(error));
       });
   }
@@ -115,6 +119,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   return {
     current,
     saveProblem,
+    isKept,
     damage,
     canUndo: history.canUndo,
     canRedo: history.canRedo,
