@@ -57,7 +57,7 @@ describe('paints on hand', () => {
     const line = shopping.find(({ what }) => sentenceText(what).includes(zone.hex))!;
     expect(line.beside).toMatchObject([
       {
-        label: 'Nearest paint on hand, “Earth brown”: ΔE₀₀',
+        label: 'Nearest paint on hand, “Earth brown”: ΔE00',
         value: differenceOf(zone.hex, brown.hex),
       },
     ]);

@@ -231,7 +231,8 @@ describe('the PDF, read back by a PDF reader', () => {
       const { bytes, leftOut } = await sheetsPdf(name, [planSheets(plan)[0]!], A4, fonts());
       expect(leftOut).toEqual([]);
       const [page] = await pagesOf(bytes);
-      expect(page!.text.replace(/\s+/g, ' ')).toContain(name);
+      // A reader puts spaces where the font changes.
+      expect(page!.text.replace(/\s+/g, '')).toContain(name.replace(/\s+/g, ''));
     },
   );
 
