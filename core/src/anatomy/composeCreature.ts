@@ -55,12 +55,13 @@ function lentPart(graft: Graft, host: Subject): Lent | undefined {
   const animal = animalById(graft.from);
   const general = animal && planById(animal.planId);
   if (animal === undefined || general === undefined) return undefined;
+  // Looked for among the bones and not in a table by name, which would know names of prototypes.
+  if (!host.plan.bones.some((bone) => bone.key === graft.onBone)) return undefined;
   return renamedParts({ plan: planFor(general, animal), animal }, graft, host);
 }
 
 function addGraft(host: Subject, graft: Graft, lent: Lent | undefined): Subject | undefined {
-  if (lent === undefined || !host.plan.bones.some((bone) => bone.key === graft.onBone))
-    return undefined;
+  if (lent === undefined) return undefined;
   const { plan, animal } = host;
   const midline = lent.bones.filter((bone) => bone.side === 'mid').map((bone) => bone.id);
   return {

@@ -143,6 +143,10 @@ export interface LoadedPiece {
   readonly newer?: boolean;
 }
 
+/** A piece is the one that its record lies under, whatever id a damaged record has. */
+const under = (id: string, read: ReadPiece): ReadPiece =>
+  read.piece.id === id ? read : { ...read, piece: { ...read.piece, id } };
+
 /**
  * Reads a piece. A damaged document is set aside under its own key and the previous good copy is
  * taken in its place, if there is one.
@@ -152,14 +156,17 @@ export async function loadPiece(id: string): Promise<LoadedPiece> {
   if (raw === null) return { stored: undefined };
   if (isNewer(raw)) return { stored: undefined, newer: true };
   const found = await readRecord(raw);
-  if (typeof found !== 'string') return { stored: found };
+  if (typeof found !== 'string') return { stored: under(id, found) };
   await store.set(`${ASIDE}${id}/${new Date().toISOString()}`, raw);
   const before = await readRecord(await store.get(PREVIOUS + id));
   if (typeof before === 'string') {
     await store.remove(CURRENT + id);
     return { stored: undefined, damage: { id, sentence: found, recovered: false } };
   }
-  const { carried: _carried, ...record } = before;
+  const { carried: _carried, ...record } = under(id, before);
   await store.set(CURRENT + id, record);
-  return { stored: before, damage: { id, sentence: found, recovered: true } };
+  return {
+    stored: { ...record, carried: before.carried },
+    damage: { id, sentence: found, recovered: true },
+  };
 }

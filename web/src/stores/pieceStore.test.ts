@@ -157,6 +157,22 @@ describe('the store of pieces', () => {
     expect(again.aside.map(({ id }) => id)).not.toContain(ID);
   });
 
+  it('opens a record that bears the id of another as what it lies under', async () => {
+    await store.settled();
+    const { carried: _carried, ...good } = (await loadPiece(ID)).stored!;
+    await writeRaw(ID, { ...good, piece: { ...good.piece, id: 'wolf-at-the-carr' } });
+    setActivePinia(createPinia());
+    const again = usePieceStore();
+    await again.loadAll();
+    expect(again.pieces.map(({ id }) => id).toSorted()).toEqual(
+      demoWorkpieces()
+        .map(({ id }) => id)
+        .toSorted(),
+    );
+    expect(await again.open(ID)).toBe(true);
+    expect(again.current?.id).toBe(ID);
+  });
+
   it('leaves the record of a newer version alone, and tells of it', async () => {
     await store.settled();
     const { carried: _carried, ...good } = (await loadPiece(ID)).stored!;

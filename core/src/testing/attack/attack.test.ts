@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { creatureText, type Creature } from '../../anatomy/creature.ts';
+import { readCreatureText } from '../../anatomy/readCreature.ts';
 import { ANIMALS } from '../../anatomy/registry.ts';
 import { csvRows, csvText } from '../../formats/csv.ts';
 import { drawingSvg } from '../../formats/svg.ts';
@@ -136,6 +138,16 @@ describe('what went wrong before', () => {
     }));
     expect(plan.wire.wires[0]!.cut.value).toBeGreaterThan(50_000);
     expect(planFaults(plan)).toEqual([]);
+  });
+
+  it('a part on a bone with the name of a prototype’s method', () => {
+    const creature = READERS[1]!.sound[1] as unknown as Creature;
+    for (const onBone of ['hasOwnProperty', 'valueOf', 'constructor']) {
+      const read = readCreatureText(
+        creatureText({ ...creature, grafts: [{ ...creature.grafts[0]!, onBone }] }),
+      );
+      expect(read.ok ? 'read' : problemSentence(read.problem)).toContain(`received “${onBone}”`);
+    }
   });
 
   it('signs that no XML may hold', () => {
