@@ -20,5 +20,4 @@ export const versionFromTo = (WORKSHOPVERSION: number): string =>
 export const wholeWorkshop = 'a whole workshop';
 export const wireSize = 'wire size';
 export const sizeOfItsGauge = 'a size of its gauge table, 0.1 mm or thicker';
-export const file = 'The file';
 export const wholeWorkshopFileIn = 'a whole workshop file in JSON, as this application exports it';
