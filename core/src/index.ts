@@ -53,7 +53,8 @@ export {
 
 export type { PagePoint, View } from './sheets/drawing.ts';
 export { capLength, loftSection } from './body/loft.ts';
-export { skinParts, type LoftPart, type SkinPart } from './body/skin.ts';
+export { skinParts, type LoftPart, type SkinPart, type SleevePart } from './body/skin.ts';
+export { domeLength, sectionOutline, sectionPoint, type AxisSample } from './body/sleeve.ts';
 export { greatest, least } from './geometry/extremes.ts';
 export type { Vec3 } from './geometry/vec3.ts';
 

@@ -27,7 +27,40 @@ export interface FleshEllipsoid {
   readonly offset?: Vec3;
 }
 
-export type Flesh = FleshCone | FleshEllipsoid;
+/**
+ * A section of a sleeve at a place of its bone, life mm: from the bone's line to the skin above and below it
+ * (in limbs: before and behind it), and half its width. `widest` tells where it is widest (−1 at its lower
+ * edge, 0 halfway, 1 at its upper edge); the exponents how square it is over and under that line, 2 being an
+ * ellipse; `side` how far its middle lies off the bone, away from the animal's right.
+ */
+export interface SleeveStation {
+  /** Fraction of the bone; it may lie a little beyond its ends. */
+  readonly at: number;
+  readonly above: number;
+  readonly below: number;
+  readonly halfWidth: number;
+  readonly widest?: number;
+  readonly squareAbove?: number;
+  readonly squareBelow?: number;
+  readonly side?: number;
+}
+
+/**
+ * What of a sleeve lies on one bone. A sleeve is flesh along a chain of bones: the stations of all bones that
+ * bear the same name of a sleeve, in their order, are its sections.
+ */
+export interface FleshSleeve {
+  readonly sleeve: string;
+  /** Place of this bone along the sleeve, from 0. */
+  readonly order: number;
+  /** What `above` is: towards the back of the column, or the front of a limb. */
+  readonly faces: 'back' | 'front';
+  /** How far the sleeve runs into its neighbours, life mm; half the thinner one's radius where not said. */
+  readonly blendMm?: number;
+  readonly stations: readonly SleeveStation[];
+}
+
+export type Flesh = FleshCone | FleshEllipsoid | FleshSleeve;
 
 /**
  * A section of flesh that the user shaped, square to its bone, life mm: a superellipse with half a

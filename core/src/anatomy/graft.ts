@@ -170,7 +170,11 @@ function lentAnimal(
         .map((bone) => [name(bone.key), turned(bone.rest)]),
     ),
     flesh: picked(animal.flesh, (list) =>
-      list.map((flesh) => turnedFlesh(fleshBy(flesh, k), turned)),
+      list.map((flesh) => {
+        const lent = turnedFlesh(fleshBy(flesh, k), turned);
+        // Lent sleeves are their own, beside those of the host.
+        return 'sleeve' in lent ? { ...lent, sleeve: `${graft.id}-${lent.sleeve}` } : lent;
+      }),
     ),
     blades: lentBlades(skeleton, graft, part, name, turned),
     features: (animal.features ?? [])

@@ -5,6 +5,20 @@ import type { Bone, Skeleton } from './skeleton.ts';
 /** Flesh that stands a little further out all round, or in; never quite nothing. Life mm. */
 export function fattened(flesh: BoneFlesh, mm: number): BoneFlesh {
   const out = (half: number): number => Math.max(half * LEAST_SHARE, half + mm);
+  if ('sleeve' in flesh)
+    return {
+      ...flesh,
+      stations: flesh.stations.map((station) => {
+        const half = (station.above + station.below) / 2;
+        const more = out(half) - half;
+        return {
+          ...station,
+          above: station.above + more,
+          below: station.below + more,
+          halfWidth: out(station.halfWidth),
+        };
+      }),
+    };
   if ('stations' in flesh)
     return {
       stations: flesh.stations.map((station) => ({
@@ -45,6 +59,24 @@ function loftOf(stations: readonly FleshStation[]): FleshLoft {
   return { stations: last.at < 1 ? [...apart.slice(0, -1), { ...last, at: 1 }] : apart };
 }
 
+/** The user's sections in place of a bone's flesh: those of its sleeve, or a body of their own. */
+function withSections(flesh: readonly BoneFlesh[], own: readonly FleshStation[]): BoneFlesh[] {
+  const sleeve = flesh.find((part) => 'sleeve' in part);
+  const { stations } = loftOf(own);
+  return sleeve === undefined
+    ? [{ stations }]
+    : [{ ...sleeve, stations: stations.map(sleeveStation) }];
+}
+
+/** A section about its middle as one from the bone's line. */
+const sleeveStation = ({ at, halfDepth, halfWidth, squareness, up, side }: FleshStation) => ({
+  ...{ at, halfWidth, side },
+  above: up + halfDepth,
+  below: halfDepth - up,
+  squareAbove: squareness,
+  squareBelow: squareness,
+});
+
 /** The sections that hold for a bone: its own side's, or those of both sides. */
 export function sectionsOf(
   shape: Shape,
@@ -65,7 +97,7 @@ export function shapedSkeleton(skeleton: Skeleton, shape: Shape): Skeleton {
   if ([sections, bulk, fatMm].every((entry) => Object.keys(entry).length === 0)) return skeleton;
   const bones = skeleton.bones.map((bone): Bone => {
     const own = sectionsOf(shape, bone);
-    const flesh = own === undefined ? bone.flesh : [loftOf(own)];
+    const flesh = own === undefined ? bone.flesh : withSections(bone.flesh, own);
     const region = skeleton.plan.regions.find((region) => region.bones.includes(bone.key));
     const fat = (region && fatMm[region.id]) ?? 0;
     return {

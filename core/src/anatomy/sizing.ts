@@ -1,5 +1,5 @@
 import { scale, type Vec3 } from '../geometry/vec3.ts';
-import type { Animal, Blade, Flesh } from './animal.ts';
+import type { Animal, Blade, Flesh, SleeveStation } from './animal.ts';
 import type { RoughSize } from './coat.ts';
 
 /** A rough size times a factor, with its range. */
@@ -11,6 +11,14 @@ export const sizedBy = (size: RoughSize, k: number): RoughSize => ({
 
 /** Flesh times a factor; fractions along the bone stay. */
 export function fleshBy(flesh: Flesh, k: number): Flesh {
+  if ('sleeve' in flesh) {
+    const { blendMm } = flesh;
+    return {
+      ...flesh,
+      ...(blendMm === undefined ? {} : { blendMm: blendMm * k }),
+      stations: flesh.stations.map((station) => stationBy(station, k)),
+    };
+  }
   if ('radii' in flesh) {
     return {
       ...flesh,
@@ -27,8 +35,18 @@ export function fleshBy(flesh: Flesh, k: number): Flesh {
   };
 }
 
-/** Flesh whose offsets are turned with their bone about z. */
+/** A section of a sleeve times a factor; its place and shape stay. */
+const stationBy = (station: SleeveStation, k: number): SleeveStation => ({
+  ...station,
+  above: station.above * k,
+  below: station.below * k,
+  halfWidth: station.halfWidth * k,
+  ...(station.side === undefined ? {} : { side: station.side * k }),
+});
+
+/** Flesh whose offsets are turned with their bone about z; sections of sleeves lie in the bone's own axes. */
 export function turnedFlesh(flesh: Flesh, turned: (v: Vec3) => Vec3): Flesh {
+  if ('sleeve' in flesh) return flesh;
   if ('radii' in flesh)
     return flesh.offset === undefined ? flesh : { ...flesh, offset: turned(flesh.offset) };
   return {
@@ -44,6 +62,11 @@ export function turnedFlesh(flesh: Flesh, turned: (v: Vec3) => Vec3): Flesh {
  */
 export function girthBy(flesh: Flesh, k: number, rootBy = k): Flesh {
   const at = (t: number): number => rootBy + (k - rootBy) * Math.min(1, Math.max(0, t));
+  if ('sleeve' in flesh)
+    return {
+      ...flesh,
+      stations: flesh.stations.map((station) => stationBy(station, at(station.at))),
+    };
   if ('radiusFrom' in flesh)
     return {
       ...flesh,

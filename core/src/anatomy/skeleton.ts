@@ -87,6 +87,13 @@ export function turnedJoint(joint: Joint, deg: number): Joint {
 }
 
 function mirrorFlesh(flesh: Flesh, sideways: (v: Vec3) => Vec3): Flesh {
+  if ('sleeve' in flesh) {
+    const [, , left] = sideways(Z_AXIS);
+    const stations = flesh.stations.map((station) =>
+      station.side === undefined || left > 0 ? station : { ...station, side: -station.side },
+    );
+    return { ...flesh, stations };
+  }
   if ('radii' in flesh) return { ...flesh, offset: sideways(flesh.offset ?? ORIGIN) };
   return {
     ...flesh,

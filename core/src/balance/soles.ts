@@ -1,5 +1,5 @@
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import { padRadiusMm } from '../body/skin.ts';
+import { endRadiusMm, padRadiusMm } from '../body/skin.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { groundHeight, type Ground } from '../posing/ground.ts';
 import { TOUCH_MM } from '../stance/planStance.ts';
@@ -25,7 +25,7 @@ export function solePoints(
     .filter(({ bone, end }) => {
       const last = bone.flesh.at(-1);
       const radius =
-        last === undefined || !('radiusTo' in last) ? 0 : last.radiusTo * posed.sizeFactor;
+        last === undefined || 'radii' in last ? 0 : endRadiusMm(last) * posed.sizeFactor;
       return end[1] - radius - groundHeight(ground, end[0]) <= TOE_MM;
     })
     .map(({ bone }): Point2 => {

@@ -13,6 +13,10 @@ export interface Blends {
 /** A crease is filled out over this share of the thinner part's radius. */
 const BLEND_SHARE = 0.5;
 
+/** Runs of one sleeve go on into each other: there is no crease to fill. */
+const isOneSleeve = (a: SkinPart, b: SkinPart): boolean =>
+  a.kind === 'sleeve' && b.kind === 'sleeve' && a.sleeve === b.sleeve;
+
 /** Blends for the pairs of parts, by their bones, that belong together. */
 export function blendPairs(
   parts: readonly SkinPart[],
@@ -24,7 +28,7 @@ export function blendPairs(
   let reachMm = 0;
   parts.forEach((a, i) =>
     parts.forEach((b, j) => {
-      if (i === j || !together(a.boneId, b.boneId)) return;
+      if (i === j || !together(a.boneId, b.boneId) || isOneSleeve(a, b)) return;
       const radius = BLEND_SHARE * Math.min(inner[i]!, inner[j]!);
       radii[i * many + j] = radius;
       reachMm = Math.max(reachMm, radius / 4);

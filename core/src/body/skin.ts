@@ -1,6 +1,6 @@
 import { greatest, least } from '../geometry/extremes.ts';
 import { alongBone, posedBone, type PosedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import type { BoneFlesh } from '../anatomy/animal.ts';
+import type { BoneFlesh, FleshEllipsoid, FleshSleeve } from '../anatomy/animal.ts';
 import { boxOfPoints, boxSize, type Box3 } from '../geometry/box.ts';
 import { turn } from '../geometry/quat.ts';
 import {
@@ -18,6 +18,16 @@ import {
 import { ellipsoidField, ellipsoidHalfBox, thomsenArea, type Ellipsoid } from './ellipsoid.ts';
 import type { Field } from './field.ts';
 import { capLength, loftField, sectionGirth, type Loft } from './loft.ts';
+import {
+  domeLength,
+  sectionMiddle,
+  sectionPoint,
+  sectionSize,
+  sleeveRuns,
+  type AxisSample,
+  type SleeveRun,
+} from './sleeve.ts';
+import { sleeveField } from './sleeveField.ts';
 import { roundConeField, roundConeMeasures, type RoundCone } from './roundCone.ts';
 
 interface OfBone {
@@ -34,16 +44,26 @@ export interface LoftPart extends Loft, OfBone {
   readonly kind: 'loft';
 }
 
+/** What of a sleeve lies on one bone: a run of its axis. */
+export interface SleevePart extends SleeveRun, OfBone {
+  readonly kind: 'sleeve';
+}
+
 /** A part of the flesh in the stance's axes, with the bone it belongs to. */
-export type SkinPart = ConePart | EllipsoidPart | LoftPart;
+export type SkinPart = ConePart | EllipsoidPart | LoftPart | SleevePart;
 
 /** The flesh of a posed skeleton as round cones and ellipsoids, mm of the posed size. */
 export function skinParts(posed: PosedSkeleton): readonly SkinPart[] {
   const k = posed.sizeFactor;
-  return posed.bones.flatMap((at) => at.bone.flesh.map((flesh) => skinPart(at, flesh, k)));
+  return [
+    ...posed.bones.flatMap((at) =>
+      at.bone.flesh.flatMap((flesh) => ('sleeve' in flesh ? [] : [skinPart(at, flesh, k)])),
+    ),
+    ...sleeveRuns(posed).map((run): SleevePart => ({ kind: 'sleeve', ...run })),
+  ];
 }
 
-function skinPart(at: PosedBone, flesh: BoneFlesh, k: number): SkinPart {
+function skinPart(at: PosedBone, flesh: Exclude<BoneFlesh, FleshSleeve>, k: number): SkinPart {
   const boneId = at.bone.id;
   if ('stations' in flesh) {
     const long = at.bone.lifeLengthMm * k;
@@ -100,7 +120,9 @@ export function fieldOf(part: SkinPart): Field {
       ? roundConeField(part)
       : part.kind === 'ellipsoid'
         ? ellipsoidField(part)
-        : loftField(part);
+        : part.kind === 'loft'
+          ? loftField(part)
+          : sleeveField(part);
   fields.set(part, field);
   return field;
 }
@@ -112,6 +134,8 @@ export const partDistance = (part: SkinPart, p: Vec3): number => fieldOf(part)(p
 export function middleOf(part: SkinPart): Vec3 {
   if (part.kind === 'ellipsoid') return part.centre;
   if (part.kind === 'cone') return lerp(part.a, part.b, 0.5);
+  if (part.kind === 'sleeve')
+    return sectionMiddle(part.samples[Math.floor(part.samples.length / 2)]!);
   const { origin, axes, stations } = part;
   const at = stations[Math.floor(stations.length / 2)]!;
   return loftPoint(origin, axes, at.along, at.up, at.side);
@@ -140,6 +164,7 @@ function extremes(part: SkinPart): readonly Vec3[] {
   ];
   if (part.kind === 'ellipsoid') return corners(part.centre, ellipsoidHalfBox(part));
   if (part.kind === 'loft') return loftExtremes(part);
+  if (part.kind === 'sleeve') return sleeveExtremes(part);
   const { a, b, radiusA, radiusB } = part;
   return [...corners(a, [radiusA, radiusA, radiusA]), ...corners(b, [radiusB, radiusB, radiusB])];
 }
@@ -157,11 +182,33 @@ function loftExtremes({ origin, axes, stations }: LoftPart): readonly Vec3[] {
   );
 }
 
-/** Area of a part's whole surface in mm²; a loft's about. */
+/** Corners of boxes round the sections and the domes. */
+const sleeveExtremes = ({ samples, domes }: SleevePart): readonly Vec3[] => {
+  const corners = (sample: AxisSample, shift: number): readonly Vec3[] =>
+    [sample.above, -sample.below].flatMap((up) =>
+      [sample.half, -sample.half].map((wide) =>
+        add(sectionPoint(sample, up, sample.side + wide), scale(sample.along, shift)),
+      ),
+    );
+  const [first, last] = [samples[0]!, samples.at(-1)!];
+  return [
+    ...samples.flatMap((sample) => corners(sample, 0)),
+    ...(domes[0] ? corners(first, -domeLength(first)) : []),
+    ...(domes[1] ? corners(last, domeLength(last)) : []),
+  ];
+};
+
+/** Area of a part's whole surface in mm²; of lofts and sleeves about. */
 export function partArea(part: SkinPart): number {
   if (part.kind === 'ellipsoid') return thomsenArea(...part.radii);
   if (part.kind === 'cone')
     return roundConeMeasures(part.radiusA, part.radiusB, distance(part.a, part.b)).area;
+  if (part.kind === 'sleeve')
+    return part.samples.slice(1).reduce((sum, sample, i) => {
+      const before = part.samples[i]!;
+      const girth = (sectionSize(before).girthMm + sectionSize(sample).girthMm) / 2;
+      return sum + girth * distance(before.at, sample.at);
+    }, 0);
   const [first, last] = [part.stations[0]!, part.stations.at(-1)!];
   const girth = part.stations.reduce((sum, station) => sum + sectionGirth(station), 0);
   return (girth / part.stations.length) * (last.along - first.along + 2 * capLength(first));
@@ -170,13 +217,26 @@ export function partArea(part: SkinPart): number {
 /** Length (x), height (y) and width (z) of the posed skin in mm. */
 export const skinExtent = (parts: readonly SkinPart[]): Vec3 => boxSize(skinBox(parts));
 
+/** How round flesh is at the far end of its bone, life mm. */
+export function endRadiusMm(flesh: Exclude<BoneFlesh, FleshEllipsoid>): number {
+  if ('radiusTo' in flesh) return flesh.radiusTo;
+  if ('sleeve' in flesh) {
+    const { above, below, halfWidth } = flesh.stations.at(-1)!;
+    return Math.min((above + below) / 2, halfWidth);
+  }
+  const { halfDepth, halfWidth } = flesh.stations.at(-1)!;
+  return Math.min(halfDepth, halfWidth);
+}
+
 /** Radius in mm of the largest ball that one part holds where it is thickest. */
 export const innerRadiusMm = (part: SkinPart): number =>
   part.kind === 'cone'
     ? Math.max(part.radiusA, part.radiusB)
     : part.kind === 'ellipsoid'
       ? least(part.radii)
-      : greatest(part.stations.map(capLength));
+      : part.kind === 'loft'
+        ? greatest(part.stations.map(capLength))
+        : greatest(part.samples.map(domeLength));
 
 /** Radius of the padding under the far end of a bone, mm of the posed size. */
 export function padRadiusMm(posed: PosedSkeleton, boneId: string): number {
@@ -184,9 +244,5 @@ export function padRadiusMm(posed: PosedSkeleton, boneId: string): number {
   if (last === undefined || 'radii' in last)
     throw new Error(`${boneId} carries a foot and must end in a round cone or in sections`);
   // A shaped foot ends as round as its last section.
-  const mm =
-    'radiusTo' in last
-      ? last.radiusTo
-      : Math.min(last.stations.at(-1)!.halfDepth, last.stations.at(-1)!.halfWidth);
-  return mm * posed.sizeFactor;
+  return endRadiusMm(last) * posed.sizeFactor;
 }

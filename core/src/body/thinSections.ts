@@ -1,9 +1,10 @@
 import { poseSkeleton, posedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import { add, scale, sub, type Vec3 } from '../geometry/vec3.ts';
+import { add, distance, lerp, ORIGIN, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { BoneMass } from './bodyGrid.ts';
 import { loftMeasures } from './loft.ts';
-import { loftPoint, skinParts, type SkinPart } from './skin.ts';
+import { domeLength, sectionMiddle, sectionSize, type AxisSample } from './sleeve.ts';
+import { loftPoint, skinParts, type SkinPart, type SleevePart } from './skin.ts';
 
 /** Volume and middle of one part of flesh, mm³ and mm. */
 interface Lump {
@@ -23,6 +24,7 @@ function lumpOf(part: SkinPart): Lump {
     const { volume, middle } = loftMeasures(part.stations);
     return { volume, centre: loftPoint(part.origin, part.axes, ...middle) };
   }
+  if (part.kind === 'sleeve') return sleeveLump(part);
   const { a, b, radiusA: r, radiusB: s } = part;
   const h = Math.hypot(...sub(b, a));
   const frustum = (Math.PI * h * (r * r + r * s + s * s)) / 3;
@@ -32,6 +34,33 @@ function lumpOf(part: SkinPart): Lump {
   const volume = frustum + ends[0] + ends[1];
   const share = (frustum * along + ends[1]) / volume;
   return { volume, centre: add(a, scale(sub(b, a), share)) };
+}
+
+/** A run of a sleeve as slices from sample to sample, with half an ellipsoid for each dome. */
+function sleeveLump({ samples, domes }: SleevePart): Lump {
+  const slices = samples.slice(1).map((sample, i): Lump => {
+    const before = samples[i]!;
+    const area = (sectionSize(before).areaMm2 + sectionSize(sample).areaMm2) / 2;
+    return {
+      volume: area * distance(before.at, sample.at),
+      centre: lerp(sectionMiddle(before), sectionMiddle(sample), 0.5),
+    };
+  });
+  const dome = (sample: AxisSample): Lump => ({
+    volume: (2 / 3) * sectionSize(sample).areaMm2 * domeLength(sample),
+    centre: sectionMiddle(sample),
+  });
+  const all = [
+    ...slices,
+    ...(domes[0] ? [dome(samples[0]!)] : []),
+    ...(domes[1] ? [dome(samples.at(-1)!)] : []),
+  ];
+  const volume = all.reduce((sum, lump) => sum + lump.volume, 0);
+  const centre = all.reduce<Vec3>(
+    (sum, lump) => add(sum, scale(lump.centre, lump.volume / volume)),
+    ORIGIN,
+  );
+  return { volume, centre };
 }
 
 /**

@@ -5,6 +5,7 @@ import { insideShare } from './bodyGrid.ts';
 import { fleshField, gridOver } from './fleshField.ts';
 import { fleshParts } from './fleshParts.ts';
 import { thinnings } from './thinned.ts';
+import { halfHeight } from './sleeve.ts';
 import type { SkinPart } from './skin.ts';
 
 /** Cells to measure a stance with: coarse, as only what a bend takes away is looked for. */
@@ -85,6 +86,19 @@ function girthened(part: SkinPart, k: number): SkinPart {
     const [along, deep, wide] = part.radii;
     return { ...part, radii: [along, deep * k, wide * k] };
   }
+  if (part.kind === 'sleeve')
+    return {
+      ...part,
+      samples: part.samples.map((sample) => {
+        const more = halfHeight(sample) * (k - 1);
+        return {
+          ...sample,
+          above: sample.above + more,
+          below: sample.below + more,
+          half: sample.half * k,
+        };
+      }),
+    };
   return {
     ...part,
     stations: part.stations.map((station) => ({

@@ -3,6 +3,7 @@ import { greatest, least } from '../geometry/extremes.ts';
 import { alongBone, posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { sampleField, wayOut } from '../body/sampleField.ts';
 import { sectionAxes, skinParts } from '../body/skin.ts';
+import { halfHeight } from '../body/sleeve.ts';
 import { contourLoops, insideLoop, loopArea, loopLength } from '../geometry/contours.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { dot, lerp, scale, sub, type Vec3 } from '../geometry/vec3.ts';
@@ -123,7 +124,9 @@ function ownSize(posed: PosedSkeleton, boneId: string): number {
         ? 2 * Math.max(part.radii[1], part.radii[2])
         : part.kind === 'cone'
           ? 2 * Math.max(part.radiusA, part.radiusB)
-          : 2 * greatest(part.stations.map((station) => Math.max(station.deep, station.wide))),
+          : part.kind === 'loft'
+            ? 2 * greatest(part.stations.map((station) => Math.max(station.deep, station.wide)))
+            : 2 * greatest(part.samples.map((sample) => Math.max(halfHeight(sample), sample.half))),
     ),
   );
 }

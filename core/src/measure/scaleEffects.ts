@@ -29,6 +29,7 @@ export interface SmallThing {
 }
 
 /** The smallest of each kind on an animal: thinnest limb, smallest claw, thinnest fin, finest lock, eye. */
+// eslint-disable-next-line max-lines-per-function -- one list of things, kind by kind
 export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
   const { animal, plan } = skeleton;
   const limbKeys = new Set(
@@ -40,11 +41,17 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
     .filter((bone) => bone.side !== 'right' && limbKeys.has(bone.key))
     .flatMap((bone): SmallThing[] => {
       const radii = bone.flesh.map((flesh) =>
-        'stations' in flesh
-          ? least(flesh.stations.map((station) => Math.min(station.halfDepth, station.halfWidth)))
-          : 'radii' in flesh
-            ? Math.min(flesh.radii[1], flesh.radii[2])
-            : Math.min(flesh.radiusFrom, flesh.radiusTo),
+        'sleeve' in flesh
+          ? least(
+              flesh.stations.map((station) =>
+                Math.min((station.above + station.below) / 2, station.halfWidth),
+              ),
+            )
+          : 'stations' in flesh
+            ? least(flesh.stations.map((station) => Math.min(station.halfDepth, station.halfWidth)))
+            : 'radii' in flesh
+              ? Math.min(flesh.radii[1], flesh.radii[2])
+              : Math.min(flesh.radiusFrom, flesh.radiusTo),
       );
       if (radii.length === 0) return [];
       return [

@@ -1,6 +1,7 @@
 import type { Side } from '../anatomy/bodyPlan.ts';
 import { zoneOf, type CoatZone, type Facing } from '../anatomy/coat.ts';
 import type { LoftStation } from '../body/loft.ts';
+import { halfHeight, sectionMiddle, type AxisSample } from '../body/sleeve.ts';
 import { loftPoint, type SkinPart } from '../body/skin.ts';
 import { lerp, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { Plan } from '../planTypes.ts';
@@ -147,6 +148,13 @@ function axisEnds(part: SkinPart): readonly [LieEnd, LieEnd] {
       radius: loftStation.deep,
     });
     return [end(part.stations[0]!), end(part.stations.at(-1)!)];
+  }
+  if (part.kind === 'sleeve') {
+    const end = (sample: AxisSample): LieEnd => ({
+      at: sectionMiddle(sample),
+      radius: halfHeight(sample),
+    });
+    return [end(part.samples[0]!), end(part.samples.at(-1)!)];
   }
   const half = scale(part.axes[0], part.radii[0] * 0.8);
   const radius = part.radii[1] * 0.75;

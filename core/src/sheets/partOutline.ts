@@ -1,7 +1,8 @@
 import { capLength, loftSection, sectionRing, type LoftStation } from '../body/loft.ts';
-import { loftPoint, type LoftPart, type SkinPart } from '../body/skin.ts';
+import { domeLength, sectionOutline, sectionPoint, type AxisSample } from '../body/sleeve.ts';
+import { loftPoint, type LoftPart, type SkinPart, type SleevePart } from '../body/skin.ts';
 import { convexHull } from '../geometry/hull.ts';
-import { lerp, scale } from '../geometry/vec3.ts';
+import { add, lerp, scale } from '../geometry/vec3.ts';
 import type { PagePoint, View } from './drawing.ts';
 import { taperedOutline } from './taperedOutline.ts';
 import { project } from './views.ts';
@@ -18,6 +19,7 @@ export function partOutlines(
   insetMm = 0,
 ): readonly (readonly PagePoint[])[] {
   if (part.kind === 'loft') return loftOutlines(view, part, insetMm);
+  if (part.kind === 'sleeve') return sleeveOutlines(view, part, insetMm);
   const outline =
     part.kind === 'cone' ? coneOutline(view, part, insetMm) : ellipse(view, part, insetMm);
   return outline === null ? [] : [outline];
@@ -53,6 +55,40 @@ function loftOutlines(
       return ring(along, section(along), 1);
     }),
     ...domes(last, 1),
+  ];
+  return rings
+    .slice(1)
+    .map((next, i) => convexHull([...rings[i]!, ...next]))
+    .filter((hull) => hull.length > 2);
+}
+
+/** A run of a sleeve as the hulls of neighbouring sections, and the rings of its domes. */
+function sleeveOutlines(
+  view: View,
+  { samples, domes }: SleevePart,
+  insetMm: number,
+): readonly (readonly PagePoint[])[] {
+  const ring = (sample: AxisSample, ahead: number, grow: number): readonly PagePoint[] => {
+    const left = {
+      ...sample,
+      above: sample.above - insetMm,
+      below: sample.below - insetMm,
+      half: sample.half - insetMm,
+    };
+    if (left.above + left.below <= 0 || left.half <= 0) return [];
+    const shifted = { ...left, at: add(sample.at, scale(sample.along, ahead)) };
+    return sectionOutline(left, RING_POINTS, grow).map(([up, side]) =>
+      project(view, sectionPoint(shifted, up, side)),
+    );
+  };
+  const dome = (end: AxisSample, away: 1 | -1): readonly (readonly PagePoint[])[] =>
+    CAP_SHARES.map((q) =>
+      ring(end, away * q * Math.max(0, domeLength(end) - insetMm), Math.sqrt(1 - q * q)),
+    );
+  const rings = [
+    ...(domes[0] ? dome(samples[0]!, -1).toReversed() : []),
+    ...samples.map((sample) => ring(sample, 0, 1)),
+    ...(domes[1] ? dome(samples.at(-1)!, 1) : []),
   ];
   return rings
     .slice(1)

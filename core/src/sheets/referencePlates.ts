@@ -177,6 +177,17 @@ export function sceneOf(plate: ReferencePlate): Scene {
   });
   const skin = skinParts(posed).map((part): SkinPart => {
     if (part.kind === 'cone') return { ...part, a: turned(part.a), b: turned(part.b) };
+    if (part.kind === 'sleeve')
+      return {
+        ...part,
+        samples: part.samples.map((sample) => ({
+          ...sample,
+          at: turned(sample.at),
+          along: turned(sample.along),
+          up: turned(sample.up),
+          across: turned(sample.across),
+        })),
+      };
     const [u, d, w] = part.axes;
     const axes = [turned(u), turned(d), turned(w)] as const;
     return part.kind === 'ellipsoid'

@@ -2,6 +2,7 @@ import { least } from '../geometry/extremes.ts';
 import { poseSkeleton, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { capLength } from '../body/loft.ts';
+import { domeLength, sectionMiddle } from '../body/sleeve.ts';
 import { loftPoint, skinParts, type SkinPart } from '../body/skin.ts';
 import { nearestOfSegments } from '../geometry/segments.ts';
 import { add, scale, type Vec3 } from '../geometry/vec3.ts';
@@ -44,6 +45,15 @@ function capsuleOf(part: SkinPart): Capsule {
       a: loftPoint(part.origin, part.axes, first.along, first.up, first.side),
       b: loftPoint(part.origin, part.axes, last.along, last.up, last.side),
       radius: least(part.stations.map(capLength)),
+    };
+  }
+  if (part.kind === 'sleeve') {
+    const [first, last] = [part.samples[0]!, part.samples.at(-1)!];
+    return {
+      boneId: part.boneId,
+      a: sectionMiddle(first),
+      b: sectionMiddle(last),
+      radius: least(part.samples.map(domeLength)),
     };
   }
   const radius = least(part.radii);

@@ -103,6 +103,10 @@ const SPARE_MM = 0.05;
 
 /** The radius of flesh where it is thinnest along its bone, or at a place of it; life mm. */
 function thinRadius(flesh: BoneFlesh, at: number | undefined): number {
+  if ('sleeve' in flesh)
+    return least(
+      flesh.stations.map(({ above, below, halfWidth }) => Math.min((above + below) / 2, halfWidth)),
+    );
   if ('stations' in flesh)
     return least(flesh.stations.map((station) => Math.min(station.halfDepth, station.halfWidth)));
   if ('radii' in flesh) return Math.min(flesh.radii[1], flesh.radii[2]) / 2;

@@ -82,7 +82,7 @@ export async function openArchive(file: Blob, room: number, told: Told): Promise
   refuseAbove(say.unpackedArchive, total, most);
   let before = 0;
   const opened = async (entry: FileEntry): Promise<Blob> => {
-    const blob = await unpacked(entry, (done) => told(Math.min(1, (before + done) / total)));
+    const blob = await unpacked(file, entry, (done) => told(Math.min(1, (before + done) / total)));
     before += entry.uncompressedSize;
     return blob;
   };
@@ -118,9 +118,13 @@ async function entriesOf(file: Blob): Promise<readonly FileEntry[]> {
   return files;
 }
 
-/** The bytes of an entry; refused where there are more of them than it says. */
-function unpacked(entry: FileEntry, told: Told): Promise<Blob> {
+/**
+ * The bytes of an entry, read through once; refused where there are more of them than it says, or others.
+ * What is stored as it is becomes a slice of the archive, so that nothing of it is held twice.
+ */
+function unpacked(file: Blob, entry: FileEntry, told: Told): Promise<Blob> {
   const { filename, uncompressedSize } = entry;
+  const isStored = entry.compressionMethod === STORED;
   let parts: Blob[] = [];
   let chunks: Uint8Array<ArrayBuffer>[] = [];
   let [bytes, open] = [0, 0];
@@ -135,7 +139,7 @@ function unpacked(entry: FileEntry, told: Told): Promise<Blob> {
       open += chunk.length;
       if (bytes > uncompressedSize)
         throw refusal(filename, say.moreThanItSays, say.bytesAtMost(uncompressedSize));
-      chunks.push(chunk);
+      if (!isStored) chunks.push(chunk);
       if (open > GATHERED_BYTES) gather();
       told(bytes);
     },
@@ -143,11 +147,27 @@ function unpacked(entry: FileEntry, told: Told): Promise<Blob> {
   });
   return damagedAs(async () => {
     await entry.getData(sink, { checkSignature: true });
-    return new Blob(parts);
+    return isStored ? storedSlice(file, entry) : new Blob(parts);
   });
 }
 
 const GATHERED_BYTES = 16e6;
+/** Kept as it is: no compression (PKWARE APPNOTE 4.4.5). */
+const STORED = 0;
+/** A local header without its name and its extra field, whose lengths stand in it (APPNOTE 4.3.7). */
+const LOCAL_HEADER = { bytes: 30, nameAt: 26, extraAt: 28 } as const;
+
+/** Where the bytes of a stored entry lie in its archive. */
+async function storedSlice(file: Blob, { offset, uncompressedSize }: FileEntry): Promise<Blob> {
+  const head = await file.slice(offset, offset + LOCAL_HEADER.bytes).arrayBuffer();
+  const view = new DataView(head);
+  const from =
+    offset +
+    LOCAL_HEADER.bytes +
+    view.getUint16(LOCAL_HEADER.nameAt, true) +
+    view.getUint16(LOCAL_HEADER.extraAt, true);
+  return file.slice(from, from + uncompressedSize);
+}
 
 /** A picture of an archive, told by its first bytes. */
 async function pictureOf({ filename }: FileEntry, blob: Blob): Promise<NamedPicture> {
@@ -166,6 +186,9 @@ async function damagedAs<T>(read: () => Promise<T>): Promise<T> {
     return await read();
   } catch (error) {
     if (error instanceof ArchiveRefusal) throw error;
+    // The browser lets go of a file that it cannot hold, or that was moved meanwhile.
+    if (error instanceof DOMException && error.name === 'NotReadableError')
+      throw refusal(say.archive, say.fileThatIsGone, say.fileThatCanBeRead);
     throw refusal(say.archive, say.damagedArchive, say.wholeArchive);
   }
 }

@@ -78,6 +78,7 @@ export const noPictureAtAll = 'no picture at all';
 export const picturesThatPieceNames = (names: string): string =>
   `pictures that its piece names: ${names}`;
 export const fileThatCanBeRead = 'a file that can be read';
+export const fileThatIsGone = 'a file that the browser cannot read any more';
 
 // PrinterCheck.vue
 export const yourPrinter = 'Your printer';

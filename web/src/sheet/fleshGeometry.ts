@@ -1,4 +1,14 @@
-import { capLength, loftSection, type LoftPart, type SkinPart } from '@keen-sinew/core';
+import {
+  capLength,
+  domeLength,
+  loftSection,
+  sectionOutline,
+  sectionPoint,
+  type AxisSample,
+  type LoftPart,
+  type SkinPart,
+  type SleevePart,
+} from '@keen-sinew/core';
 import {
   BufferAttribute,
   BufferGeometry,
@@ -21,6 +31,7 @@ const vector = (v: readonly number[]): Vector3 => new Vector3(...(v as Vector3Tu
 /** The surfaces of one part of the flesh, mm, in the axes of the posed skeleton. */
 export function fleshGeometry(part: SkinPart): readonly BufferGeometry[] {
   if (part.kind === 'loft') return [loftGeometry(part)];
+  if (part.kind === 'sleeve') return [sleeveGeometry(part)];
   if (part.kind === 'ellipsoid') {
     const [x, y, z] = part.axes.map((axis, i) => vector(axis).multiplyScalar(part.radii[i]!));
     const matrix = new Matrix4().makeBasis(x!, y!, z!).setPosition(vector(part.centre));
@@ -79,15 +90,44 @@ function loftGeometry({ origin, axes, stations }: LoftPart): BufferGeometry {
         .toArray();
     }).flat(),
   );
-  const index = rings.slice(1).flatMap((_, r) =>
+  return ringed(positions, rings.length);
+}
+
+/** A surface through rings of {@link ROUND} points each, one after the other. */
+function ringed(positions: readonly number[], rings: number): BufferGeometry {
+  const index = Array.from({ length: rings - 1 }, (_, r) =>
     Array.from({ length: ROUND }, (__, k) => {
       const [p, q] = [r * ROUND + k, r * ROUND + ((k + 1) % ROUND)];
       return [p, q, p + ROUND, q, q + ROUND, p + ROUND];
     }).flat(),
-  );
+  ).flat();
   const geometry = new BufferGeometry();
   geometry.setAttribute('position', new BufferAttribute(Float32Array.from(positions), 3));
   geometry.setIndex(index);
   geometry.computeVertexNormals();
   return geometry;
+}
+
+/** Rings at the samples of a run, and smaller ones in the domes at the ends of its sleeve. */
+function sleeveGeometry({ samples, domes }: SleevePart): BufferGeometry {
+  const angles = Array.from({ length: CAP }, (_, i) => (Math.PI / 2) * (1 - i / CAP));
+  const dome = (of: AxisSample, t: number, away: 1 | -1) => ({
+    of,
+    share: Math.cos(t),
+    out: away * Math.sin(t) * domeLength(of),
+  });
+  const [first, last] = [samples[0]!, samples.at(-1)!];
+  const rings = [
+    ...(domes[0] ? angles.map((t) => dome(first, t, -1)) : []),
+    ...samples.map((of) => ({ of, share: 1, out: 0 })),
+    ...(domes[1] ? angles.toReversed().map((t) => dome(last, t, 1)) : []),
+  ];
+  const positions = rings.flatMap(({ of, share, out }) =>
+    sectionOutline(of, ROUND, share).flatMap(([up, side]) =>
+      vector(sectionPoint(of, up, side))
+        .addScaledVector(vector(of.along), out)
+        .toArray(),
+    ),
+  );
+  return ringed(positions, rings.length);
 }

@@ -33,7 +33,9 @@ describe('the body in space', () => {
           ? 2 * Math.max(part.radiusA, part.radiusB)
           : part.kind === 'ellipsoid'
             ? 2 * Math.min(...part.radii)
-            : part.stations.at(-1)!.along - part.stations[0]!.along;
+            : part.kind === 'loft'
+              ? part.stations.at(-1)!.along - part.stations[0]!.along
+              : Math.hypot(...part.samples.at(-1)!.at.map((v, i) => v - part.samples[0]!.at[i]!));
       expect(size.length()).toBeGreaterThan(0.9 * least);
       for (const v of box.min.toArray().concat(box.max.toArray())) expect(v).not.toBeNaN();
     }
