@@ -113,9 +113,9 @@ describe('an own animal', () => {
   });
 
   it('keeps its joints whole where one part is much thicker than the next', () => {
-    const bare = composeCreature(newCreature('own', 'Own', 'grey-wolf'))!.animal.flesh;
+    const bare = composeCreature(newCreature('own', 'Own', 'red-deer'))!.animal.flesh;
     const thick = composeCreature({
-      ...newCreature('own', 'Own', 'grey-wolf'),
+      ...newCreature('own', 'Own', 'red-deer'),
       girth: { tail: 1.8 },
     })!;
     const radius = (of: typeof bare, key: string, end: 'radiusFrom' | 'radiusTo'): number =>
@@ -137,6 +137,21 @@ describe('an own animal', () => {
       9,
     );
     expect(flesh['sacrum']).toEqual(bare['sacrum']);
+  });
+
+  it('grows the sections of a sleeve as it grows its cones', () => {
+    const tail = (girth: Creature['girth']) =>
+      composeCreature({ ...newCreature('own', 'Own', 'grey-wolf'), girth })!.animal.flesh;
+    const stations = (of: ReturnType<typeof tail>, key: string) =>
+      of[key]!.flatMap((flesh) => ('sleeve' in flesh ? flesh.stations : []));
+    const [bare, thick] = [tail({}), tail({ tail: 1.8 })];
+    stations(thick, 'tail3').forEach((station, i) => {
+      const was = stations(bare, 'tail3')[i]!;
+      for (const half of ['above', 'below', 'halfWidth'] as const)
+        expect(station[half] / was[half]).toBeCloseTo(1.8, 9);
+      expect(station.at).toBe(was.at);
+    });
+    expect(stations(thick, 'thoracic')).toEqual(stations(bare, 'thoracic'));
   });
 
   it('has no zones of the parts that it lost, and its piece no steps for them', () => {

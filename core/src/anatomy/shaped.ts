@@ -1,5 +1,5 @@
 import type { Shape } from './shapeSchema.ts';
-import type { BoneFlesh, FleshLoft, FleshStation } from './animal.ts';
+import type { BoneFlesh, FleshLoft, FleshStation, SleeveStation } from './animal.ts';
 import type { Bone, Skeleton } from './skeleton.ts';
 
 /** Flesh that stands a little further out all round, or in; never quite nothing. Life mm. */
@@ -60,19 +60,31 @@ function loftOf(stations: readonly FleshStation[]): FleshLoft {
 }
 
 /** The user's sections in place of a bone's flesh: those of its sleeve, or a body of their own. */
-function withSections(flesh: readonly BoneFlesh[], own: readonly FleshStation[]): BoneFlesh[] {
+function withSections(
+  { flesh, rest }: Pick<Bone, 'flesh' | 'rest'>,
+  own: readonly FleshStation[],
+): readonly BoneFlesh[] {
   const sleeve = flesh.find((part) => 'sleeve' in part);
   const { stations } = loftOf(own);
-  return sleeve === undefined
-    ? [{ stations }]
-    : [{ ...sleeve, stations: stations.map(sleeveStation) }];
+  if (sleeve === undefined) return [{ stations }];
+  // A sleeve may run against its bone, and a bone of the column backwards: its sections lie upside down.
+  const isReversed = sleeve.stations[0]!.at > sleeve.stations.at(-1)!.at;
+  const isBack = sleeve.faces === 'back' && rest[0] < 0;
+  const made = stations.map((station) =>
+    sleeveStation(station, isBack ? -1 : 1, isBack !== isReversed ? -1 : 1),
+  );
+  return [{ ...sleeve, stations: isReversed ? made.toReversed() : made }];
 }
 
-/** A section about its middle as one from the bone's line. */
-const sleeveStation = ({ at, halfDepth, halfWidth, squareness, up, side }: FleshStation) => ({
-  ...{ at, halfWidth, side },
-  above: up + halfDepth,
-  below: halfDepth - up,
+/** A section about its middle as one from the bone's line, turned over where the signs say so. */
+const sleeveStation = (
+  { at, halfDepth, halfWidth, squareness, up, side }: FleshStation,
+  upright: 1 | -1,
+  sideways: 1 | -1,
+): SleeveStation => ({
+  ...{ at, halfWidth, side: side === 0 ? 0 : sideways * side },
+  above: upright * up + halfDepth,
+  below: halfDepth - upright * up,
   squareAbove: squareness,
   squareBelow: squareness,
 });
@@ -97,7 +109,7 @@ export function shapedSkeleton(skeleton: Skeleton, shape: Shape): Skeleton {
   if ([sections, bulk, fatMm].every((entry) => Object.keys(entry).length === 0)) return skeleton;
   const bones = skeleton.bones.map((bone): Bone => {
     const own = sectionsOf(shape, bone);
-    const flesh = own === undefined ? bone.flesh : withSections(bone.flesh, own);
+    const flesh = own === undefined ? bone.flesh : withSections(bone, own);
     const region = skeleton.plan.regions.find((region) => region.bones.includes(bone.key));
     const fat = (region && fatMm[region.id]) ?? 0;
     return {

@@ -50,6 +50,7 @@ interface Placed {
 /** The stations of every sleeve of a posed body, in order along it, by the sleeve and its side. */
 function chainsOf({
   bones,
+  sizeFactor,
 }: PosedSkeleton): readonly (readonly [id: string, Placed[], FleshSleeve])[] {
   const chains = new Map<string, { flesh: FleshSleeve; posed: PosedBone }[]>();
   for (const posed of bones)
@@ -60,12 +61,30 @@ function chainsOf({
       }
   return [...chains].flatMap(([id, of]) => {
     const inOrder = of.toSorted((a, b) => a.flesh.order - b.flesh.order);
-    const placed = inOrder.flatMap(({ flesh, posed }) =>
-      flesh.stations.map((station) => ({ posed, station })),
+    const placed = apart(
+      inOrder.flatMap(({ flesh, posed }) => flesh.stations.map((station) => ({ posed, station }))),
+      sizeFactor,
     );
     // What a chain that lost its bones has left is no body.
     return placed.length < 2 ? [] : [[id, placed, inOrder[0]!.flesh] as const];
   });
+}
+
+/** Stations nearer to each other than this share of their height are one: the first of them holds. */
+const LEAST_APART = 0.05;
+
+/** The stations without those that lie at one place, as the last of a bone and the first of the next may. */
+function apart(placed: readonly Placed[], k: number): Placed[] {
+  return placed.reduce<Placed[]>((kept, next) => {
+    const before = kept.at(-1);
+    const { above, below } = next.station;
+    const near = LEAST_APART * (above + below) * k;
+    const isApart =
+      before === undefined ||
+      distance(alongBone(before.posed, before.station.at), alongBone(next.posed, next.station.at)) >
+        near;
+    return isApart ? [...kept, next] : kept;
+  }, []);
 }
 
 /**
@@ -148,18 +167,28 @@ function shareOn(from: Placed, to: Placed, t: number): number {
  * transport), so that the front of a leg becomes the top of its foot.
  */
 function framesAtRest(placed: readonly Placed[], faces: FleshSleeve['faces']): readonly Vec3[] {
-  const first = placed[0]!.posed.bone.rest;
+  const first = wayAt(placed, 0);
   const wanted: Vec3 = faces === 'back' ? [0, 1, 0] : [1, 0, 0];
   // A first bone that points that way itself has another side in its place.
   const side = Math.abs(dot(wanted, first)) > 0.99 ? ([wanted[1], wanted[0], 0] as const) : wanted;
   let up = unit(sub(side, scale(first, dot(side, first))));
   let before = first;
-  return placed.map(({ posed }) => {
-    const way = posed.bone.rest;
+  return placed.map((_, i) => {
+    const way = wayAt(placed, i);
     up = turn(leastTurn(before, way), up);
     before = way;
     return up;
   });
+}
+
+/** Which way the chain goes at a station at rest: along its bone, or back along it. */
+function wayAt(placed: readonly Placed[], i: number): Vec3 {
+  const { posed, station } = placed[i]!;
+  const own = (other: Placed | undefined): Placed | undefined =>
+    other?.posed === posed ? other : undefined;
+  const [before, after] = [own(placed[i - 1]), own(placed[i + 1])];
+  const on = (after?.station.at ?? station.at) - (before?.station.at ?? station.at);
+  return on < 0 ? scale(posed.bone.rest, -1) : posed.bone.rest;
 }
 
 /** The least turn from one unit direction to another; about any axis square to it where they are opposite. */

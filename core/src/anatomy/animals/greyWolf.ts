@@ -1,7 +1,103 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature } from './shapes.ts';
+import { cone, count, feature, sleeves, type SleeveRows } from './shapes.ts';
+
+/**
+ * The wolf's flesh, coat and all, section by section from general knowledge of dogs and wolves: high withers
+ * over a chest that is deep to the elbow and narrow, the belly drawn up to the loin, a ruff that hides the
+ * throat, the point of the elbow and the heel, and flat, high feet.
+ */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['sacrum', 0.9, 44, 62, 45],
+      ['sacrum', 0.1, 52, 96, 63, 0.1],
+      ['lumbar', 0.3, 56, 122, 70, 0.1],
+      ['lumbar', 0.72, 58, 160, 77, 0.05],
+      ['thoracic', 0.05, 60, 200, 86],
+      ['thoracic', 0.35, 64, 234, 92, -0.05],
+      ['thoracic', 0.62, 76, 256, 92, -0.1, 1.9, 2],
+      ['thoracic', 0.86, 90, 250, 81, -0.15, 1.75, 2],
+      ['neckLower', 0.1, 90, 206, 76, -0.1, 1.8, 2],
+      ['neckLower', 0.6, 86, 156, 74],
+      ['neckUpper', 0.15, 82, 122, 72],
+      ['neckUpper', 0.6, 72, 104, 68],
+      ['skull', 0.04, 54, 82, 68],
+      ['skull', 0.14, 44, 64, 58],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', 0.04, 50, 62, 62, -0.1],
+      ['skull', 0.14, 62, 76, 76, -0.15],
+      ['skull', 0.26, 62, 80, 80, -0.3, 2.1, 2],
+      ['skull', 0.36, 54, 74, 70, -0.3, 2.2, 2],
+      ['skull', 0.45, 40, 64, 54, -0.3, 2.2, 2],
+      ['skull', 0.53, 28, 57, 41, -0.2, 2.4, 2.1],
+      ['skull', 0.64, 24, 51, 34, -0.1, 2.5, 2.2],
+      ['skull', 0.8, 22, 44, 29, 0, 2.6, 2.2],
+      ['skull', 0.92, 20, 37, 25, 0.1, 2.5, 2],
+      ['skull', 0.99, 16, 26, 18, 0.2],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail1', -0.3, 40, 44, 42],
+      ['tail1', 0.2, 35, 38, 34],
+      ['tail2', 0, 36, 44, 35],
+      ['tail2', 0.6, 40, 52, 39],
+      ['tail3', 0.3, 42, 56, 41],
+      ['tail4', 0.1, 38, 50, 37],
+      ['tail4', 0.6, 26, 32, 25],
+      ['tail4', 0.95, 10, 12, 10],
+    ],
+  },
+  foreleg: {
+    faces: 'front',
+    rows: [
+      ['scapula', 0.12, 42, 46, 28],
+      ['scapula', 0.5, 56, 62, 38],
+      ['scapula', 0.85, 66, 64, 44],
+      ['humerus', 0.08, 62, 62, 46],
+      ['humerus', 0.45, 48, 68, 44],
+      ['humerus', 0.85, 40, 60, 38],
+      ['radius', 0, 37, 50, 34],
+      ['radius', 0.14, 35, 38, 32],
+      ['radius', 0.45, 29, 30, 26],
+      ['radius', 0.82, 23, 23, 21],
+      ['radius', 1, 24, 25, 24],
+      ['metacarpus', 0.3, 22, 23, 22],
+      ['metacarpus', 0.75, 21, 21, 24],
+      ['foreDigits', 0.05, 23, 24, 29],
+      ['foreDigits', 0.5, 20, 16, 30, -0.25],
+      ['foreDigits', 0.85, 13, 12, 24, -0.3],
+    ],
+  },
+  'hind leg': {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.35, 64, 78, 44],
+      ['femur', 0.05, 84, 90, 52],
+      ['femur', 0.35, 84, 102, 54],
+      ['femur', 0.65, 74, 86, 49],
+      ['femur', 0.92, 60, 68, 46],
+      ['tibia', 0.1, 46, 60, 41],
+      ['tibia', 0.3, 36, 54, 36],
+      ['tibia', 0.6, 26, 38, 26],
+      ['tibia', 0.85, 22, 33, 21],
+      ['metatarsus', 0.02, 22, 38, 22],
+      ['metatarsus', 0.25, 20, 24, 20],
+      ['metatarsus', 0.7, 20, 20, 21],
+      ['hindDigits', 0, 22, 24, 27],
+      ['hindDigits', 0.5, 19, 16, 28, -0.25],
+      ['hindDigits', 0.85, 12, 11, 22, -0.3],
+    ],
+  },
+} as const satisfies Readonly<Record<string, SleeveRows>>;
 
 /**
  * Grey wolf, a typical adult of middle latitudes. All values are from general knowledge (memory),
@@ -56,89 +152,7 @@ export const GREY_WOLF: Animal = Object.freeze({
     tibia: [-0.58, -0.81, 0],
     metatarsus: [0.12, -0.99, 0],
   },
-  flesh: {
-    ear: [cone(0, 0.9, 30, 9)],
-    skull: [
-      { at: 0.26, radii: [92, 62, 72], offset: [0, -6, 0] },
-      {
-        from: 0.42,
-        to: 0.9,
-        radiusFrom: 46,
-        radiusTo: 25,
-        offsetFrom: [0, -10, 0],
-        offsetTo: [0, -8, 0],
-      },
-    ],
-    neckUpper: [
-      {
-        from: 0,
-        to: 1,
-        radiusFrom: 80,
-        radiusTo: 70,
-        offsetFrom: [0, -28, 0],
-        offsetTo: [0, -16, 0],
-      },
-    ],
-    neckLower: [
-      {
-        from: 0,
-        to: 1,
-        radiusFrom: 94,
-        radiusTo: 80,
-        offsetFrom: [0, -52, 0],
-        offsetTo: [0, -28, 0],
-      },
-    ],
-    thoracic: [
-      { at: 0.56, radii: [215, 150, 102], offset: [0, -122, 0] },
-      {
-        from: 0,
-        to: 1,
-        radiusFrom: 72,
-        radiusTo: 72,
-        offsetFrom: [0, -42, 0],
-        offsetTo: [0, -46, 0],
-      },
-    ],
-    lumbar: [
-      { at: 0.6, radii: [200, 98, 88], offset: [0, -76, 0] },
-      {
-        from: 0,
-        to: 1,
-        radiusFrom: 72,
-        radiusTo: 72,
-        offsetFrom: [0, -44, 0],
-        offsetTo: [0, -42, 0],
-      },
-    ],
-    sacrum: [
-      {
-        from: 0,
-        to: 1.2,
-        radiusFrom: 74,
-        radiusTo: 52,
-        offsetFrom: [0, -46, 0],
-        offsetTo: [0, -36, 0],
-      },
-    ],
-    tail1: [{ from: 0, to: 1, radiusFrom: 34, radiusTo: 32, offsetFrom: [0, -10, 0] }],
-    tail2: [{ from: 0, to: 1, radiusFrom: 32, radiusTo: 36 }],
-    tail3: [{ from: 0, to: 1, radiusFrom: 36, radiusTo: 30 }],
-    tail4: [{ from: 0, to: 0.9, radiusFrom: 30, radiusTo: 8 }],
-    scapula: [{ at: 0.6, radii: [100, 56, 36] }],
-    humerus: [{ from: 0, to: 1, radiusFrom: 58, radiusTo: 38 }],
-    radius: [{ from: 0, to: 1, radiusFrom: 37, radiusTo: 22 }],
-    metacarpus: [{ from: 0, to: 1, radiusFrom: 22, radiusTo: 20 }],
-    foreDigits: [{ from: 0, to: 0.85, radiusFrom: 22, radiusTo: 12 }],
-    pelvis: [{ from: 0.3, to: 1, radiusFrom: 60, radiusTo: 66 }],
-    femur: [
-      { at: 0.42, radii: [132, 84, 54], offset: [-14, 0, 0] },
-      { from: 0.5, to: 1, radiusFrom: 52, radiusTo: 44 },
-    ],
-    tibia: [{ from: 0, to: 1, radiusFrom: 44, radiusTo: 20 }],
-    metatarsus: [{ from: 0, to: 1, radiusFrom: 20, radiusTo: 19 }],
-    hindDigits: [{ from: 0, to: 0.85, radiusFrom: 20, radiusTo: 11 }],
-  },
+  flesh: { ear: [cone(0, 0.9, 30, 9)], ...sleeves(SLEEVES) },
   features: [feature('claws', 'Claws', 'foreDigits', 18, memory(28, 22, 34))],
   counts: [
     count('Teeth', 42, 42, 'I 3/3 · C 1/1 · P 4/4 · M 2/3, on each side'),

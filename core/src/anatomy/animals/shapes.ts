@@ -1,5 +1,13 @@
 import type { Vec3 } from '../../geometry/vec3.ts';
-import type { Blade, Count, Feature, FleshCone, FleshEllipsoid } from '../animal.ts';
+import type {
+  Blade,
+  Count,
+  Feature,
+  FleshCone,
+  FleshEllipsoid,
+  FleshSleeve,
+  SleeveStation,
+} from '../animal.ts';
 import type { CoatZone, RoughSize } from '../coat.ts';
 import { memory } from './memory.ts';
 
@@ -74,4 +82,56 @@ export const zone = (
   hex,
   sheen: 'matt',
   ...more,
+});
+
+/**
+ * A section of a sleeve as it is read off a drawing: bone, share of it, above (in limbs: in front), below
+ * (behind), half the width, life mm; then where it is widest (−1 to 1) and the exponents above and below.
+ */
+export type SleeveRow = readonly [
+  bone: string,
+  at: number,
+  above: number,
+  below: number,
+  halfWidth: number,
+  widest?: number,
+  squareAbove?: number,
+  squareBelow?: number,
+];
+
+/** The rows of a sleeve along its chain of bones. */
+export interface SleeveRows {
+  readonly faces: FleshSleeve['faces'];
+  readonly rows: readonly SleeveRow[];
+}
+
+/** Sleeves by name, shared out to the bones that they go along. */
+export function sleeves(
+  all: Readonly<Record<string, SleeveRows>>,
+): Readonly<Record<string, readonly FleshSleeve[]>> {
+  const flesh: Record<string, FleshSleeve[]> = {};
+  for (const [sleeve, { faces, rows }] of Object.entries(all)) {
+    const bones = [...new Set(rows.map(([bone]) => bone))];
+    for (const [order, bone] of bones.entries()) {
+      const stations = rows.filter(([of]) => of === bone).map(stationOf);
+      (flesh[bone] ??= []).push({ sleeve, order, faces, stations });
+    }
+  }
+  return flesh;
+}
+
+const stationOf = ([
+  ,
+  at,
+  above,
+  below,
+  halfWidth,
+  widest,
+  squareAbove,
+  squareBelow,
+]: SleeveRow): SleeveStation => ({
+  ...{ at, above, below, halfWidth },
+  ...(widest === undefined ? {} : { widest }),
+  ...(squareAbove === undefined ? {} : { squareAbove }),
+  ...(squareBelow === undefined ? {} : { squareBelow }),
 });
