@@ -69,14 +69,15 @@ export default defineConfig(({ command }) => ({
     // Words stand in files of their own; in the pages each is back where it is said.
     rolldownOptions: {
       optimization: { inlineConst: { mode: 'all', pass: 2 } },
-      // What many pages share lies in three files, which are smaller than fifty: packages, documents
-      // and their animals, and the road. The numbers are pages that share a module.
+      // What many pages share lies in four files, which are smaller than fifty: packages, documents
+      // and their animals, the road, and the controls. The numbers are pages that share a module.
       output: {
         codeSplitting: {
           groups: [
             { name: 'house', test: /node_modules|preload-helper/, minShareCount: 15 },
             { name: 'records', test: /core[\\/]src/, minShareCount: 20, priority: 2 },
             { name: 'road', test: /core[\\/]src/, minShareCount: 12, priority: 1 },
+            { name: 'controls', test: /src[\\/]kit[\\/]/, minShareCount: 12, priority: 2 },
           ],
         },
       },

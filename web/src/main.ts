@@ -8,7 +8,6 @@ import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';
 import { hearDefects } from './composables/defects.ts';
-import { keepOffline } from './composables/offline.ts';
 import { router } from './router.ts';
 import { holdOpen } from './stores/tabLocks.ts';
 
@@ -16,4 +15,6 @@ const app = createApp(App).use(createPinia()).use(router);
 hearDefects(app, router);
 holdOpen();
 app.mount('#app');
-if (import.meta.env.PROD) void keepOffline();
+// Nothing on the first page waits for it.
+if (import.meta.env.PROD)
+  void import('./composables/offline.ts').then(({ keepOffline }) => keepOffline());

@@ -90,9 +90,10 @@ function sleeveOutlines(
     ...samples.map((sample) => ring(sample, 0, 1)),
     ...(domes[1] ? dome(samples.at(-1)!, 1) : []),
   ];
+  // Each hull laps over the next, so that no seam is seen between them.
   return rings
     .slice(1)
-    .map((next, i) => convexHull([...rings[i]!, ...next]))
+    .map((next, i) => convexHull([...rings[i]!, ...next, ...(rings[i + 2] ?? [])]))
     .filter((hull) => hull.length > 2);
 }
 

@@ -4,3 +4,5 @@ import { defineAsyncComponent } from 'vue';
 export const FilePicker = defineAsyncComponent(() => import('./FileUpload.vue'));
 export const ColourPicker = defineAsyncComponent(() => import('./ColourSwatch.vue'));
 export const SliderField = defineAsyncComponent(() => import('./SliderField.vue'));
+/** The switch by itself is light, and still what the first page can best do without until it stands. */
+export const LateSwitch = defineAsyncComponent(() => import('./SwitchField.vue'));

@@ -1,4 +1,6 @@
+import * as say from './words.ts';
 import {
+  cutText,
   newPiece,
   newPieceOf,
   problemSentence,
@@ -7,7 +9,8 @@ import {
   type Workshop,
 } from '@keen-sinew/core';
 import { freeId } from './freeId.ts';
-import { takenIds, writePiece } from './pieceStorage.ts';
+import { takenIds, writePiece, type StoredPiece } from './pieceStorage.ts';
+import { copyPictures } from './pictureStorage.ts';
 import type { useWorkshopStore } from './workshopStore.ts';
 
 /** The demonstration pieces, fetched when they are asked for: few visits need them. */
@@ -45,6 +48,16 @@ export interface Intake {
 export async function writeNew(piece: Piece): Promise<void> {
   const savedAt = new Date().toISOString();
   await writePiece({ piece, past: [], future: [], revision: 1, savedAt });
+}
+
+/** Writes a piece, its way and its pictures under an id of its own, which it returns: beside what another tab has. */
+export async function keepBeside(record: StoredPiece): Promise<string> {
+  const { piece } = record;
+  const id = freeId(piece.name, await takenIds());
+  const name = cutText(say.nameOfMine(piece.name), 80);
+  await copyPictures(piece.id, id);
+  await writePiece({ ...record, piece: { ...piece, id, name } });
+  return id;
 }
 
 /** The intake of a store; `listAgain` reads its list anew. */

@@ -1,6 +1,5 @@
 import * as say from './words.ts';
 import {
-  cutText,
   inWorkshop,
   isOfWorkshop,
   parted,
@@ -11,10 +10,9 @@ import {
 } from '@keen-sinew/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { freeId } from './freeId.ts';
 import { createHistory, whenReady } from './history.ts';
 import { createNewestWriter } from './newestWriter.ts';
-import { createIntake, demonstration, writeNew } from './pieceIntake.ts';
+import type { Intake } from './pieceIntake.ts';
 import {
   erasePiece,
   eraseRecord,
@@ -33,7 +31,7 @@ import {
   type RecordAside,
   type StoredPiece,
 } from './pieceStorage.ts';
-import { copyPictures, dropPicturesOfNone } from './pictureStorage.ts';
+import { dropPicturesOfNone } from './pictureStorage.ts';
 import { readSetting, writeSetting } from './settingStorage.ts';
 import { useWorkshopStore } from './workshopStore.ts';
 
@@ -90,6 +88,7 @@ export const usePieceStore = defineStore('pieces', () => {
   /** Reads the list of pieces; on the very first visit the demonstration is put there. */
   async function loadAll(): Promise<void> {
     if (!(await readSetting<boolean>('visited'))) {
+      const { demonstration, writeNew } = await import('./pieceIntake.ts');
       const { pieces: shown, workshop } = await demonstration();
       const there = await takenIds();
       if (there.length === 0) {
@@ -213,11 +212,8 @@ export const usePieceStore = defineStore('pieces', () => {
   /** Keeps both: what is shown here under an id of its own, which it returns; null where none is open. */
   async function keepBoth(): Promise<string | null> {
     if (current.value === null) return null;
-    const { piece } = parted(current.value);
-    const id = freeId(piece.name, await takenIds());
-    const name = cutText(say.nameOfMine(piece.name), 80);
-    await copyPictures(piece.id, id);
-    await writePiece(record({ ...piece, id, name }));
+    const { keepBeside } = await import('./pieceIntake.ts');
+    const id = await keepBeside(record(parted(current.value).piece));
     await loadAll();
     return id;
   }
@@ -240,7 +236,9 @@ export const usePieceStore = defineStore('pieces', () => {
     };
   }
 
-  const { create, createOf, takeIn, restoreDemo } = createIntake(workshops, loadAll);
+  /** Fetched when a piece is made or taken in. */
+  const intake = async (): Promise<Intake> =>
+    (await import('./pieceIntake.ts')).createIntake(workshops, loadAll);
 
   return {
     pieces,
@@ -271,11 +269,11 @@ export const usePieceStore = defineStore('pieces', () => {
       whenReady(() => change(label, recipe), refused),
     undo: () => whenReady(undo, refused),
     redo: () => whenReady(redo, refused),
-    create,
-    createOf,
-    takeIn,
+    create: async (...of: Parameters<Intake['create']>) => (await intake()).create(...of),
+    createOf: async (...of: Parameters<Intake['createOf']>) => (await intake()).createOf(...of),
+    takeIn: async (text: string) => (await intake()).takeIn(text),
     remove,
-    restoreDemo,
+    restoreDemo: async () => (await intake()).restoreDemo(),
     /** Resolves when everything changed so far is written. */
     settled: writer.settled,
   };

@@ -15,7 +15,7 @@ import { useUnits } from '../../composables/useUnits.ts';
 import DecisionRow from '../../kit/DecisionRow.vue';
 import { lengthAt } from '../../kit/limited.ts';
 import ChoiceRow from '../../kit/ChoiceRow.vue';
-import SwitchField from '../../kit/SwitchField.vue';
+import { LateSwitch } from '../../kit/heavy.ts';
 import { withPart } from '../withPart.ts';
 import BoxSizes from './BoxSizes.vue';
 import { USUAL_OVEN } from './usualOven.ts';
@@ -134,7 +134,7 @@ const readEye = (typed: string) => parseLength(typed, say.eye, EYE_LENGTH_LIMITS
     />
   </DecisionRow>
   <DecisionRow :name="say.goesInOnIts">
-    <SwitchField
+    <LateSwitch
       :label="say.goesInOnIts"
       :value="piece.measure.onBoard"
       @set="put(say.changeWhatGoesInto, { onBoard: $event })"
