@@ -214,6 +214,27 @@ describe('a sleeve', () => {
     }
   });
 
+  it('stays a body where its sections lie far off the bone, or it is folded upon itself', () => {
+    const odd = chain([
+      {
+        rest: X,
+        long: 100,
+        stations: [round(0, 20), round(0.6, 0.05, { above: 900.05, below: -899.95 })],
+      },
+      { rest: X, long: 100, stations: [round(0.4, 15), round(1, 3)] },
+    ]);
+    for (const flexion of [0, 90, 180, -180])
+      for (const part of skinParts(posedAs(odd, { b1: { flexion } }))) {
+        if (part.kind !== 'sleeve') throw new Error('a sleeve gives runs');
+        for (const sample of part.samples) {
+          expect(sample.above + sample.below).toBeGreaterThan(0);
+          expect(Math.hypot(...sample.up)).toBeCloseTo(1, 9);
+        }
+        for (let x = -50; x < 250; x += 17)
+          for (let y = -100; y < 1000; y += 53) expect(partDistance(part, [x, y, 4])).not.toBeNaN();
+      }
+  });
+
   it('that has lost all but one of its sections is no body', () => {
     expect(skinParts(posedAs(chain([{ rest: X, long: 10, stations: [round(0.5, 4)] }])))).toEqual(
       [],

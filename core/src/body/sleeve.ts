@@ -115,8 +115,9 @@ function axisOf(
       placed.map(({ station }) => of(station)),
     );
   const section = {
-    above: along(({ above }) => above * k),
-    below: along(({ below }) => below * k),
+    // Height and middle, and not both edges: edges that run by themselves could cross.
+    high: along(({ above, below }) => ((above + below) / 2) * k),
+    middle: along(({ above, below }) => ((above - below) / 2) * k),
     half: along(({ halfWidth }) => halfWidth * k),
     widest: along(({ widest = 0 }) => widest),
     squareAbove: along(({ squareAbove = 2 }) => squareAbove),
@@ -144,8 +145,8 @@ function axisOf(
     const upright = unit(sub(up, scale(forward, dot(up, forward))));
     return {
       ...{ at, along: forward, up: upright, across: cross(forward, upright), boneId, share },
-      above: section.above(s),
-      below: section.below(s),
+      above: section.middle(s) + section.high(s),
+      below: section.high(s) - section.middle(s),
       half: section.half(s),
       widest: section.widest(s),
       squareAbove: section.squareAbove(s),
