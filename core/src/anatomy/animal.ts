@@ -55,8 +55,6 @@ export interface FleshSleeve {
   readonly order: number;
   /** What `above` is: towards the back of the column, or the front of a limb. */
   readonly faces: 'back' | 'front';
-  /** How far the sleeve runs into its neighbours, life mm; half the thinner one's radius where not said. */
-  readonly blendMm?: number;
   readonly stations: readonly SleeveStation[];
 }
 

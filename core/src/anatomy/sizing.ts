@@ -11,14 +11,8 @@ export const sizedBy = (size: RoughSize, k: number): RoughSize => ({
 
 /** Flesh times a factor; fractions along the bone stay. */
 export function fleshBy(flesh: Flesh, k: number): Flesh {
-  if ('sleeve' in flesh) {
-    const { blendMm } = flesh;
-    return {
-      ...flesh,
-      ...(blendMm === undefined ? {} : { blendMm: blendMm * k }),
-      stations: flesh.stations.map((station) => stationBy(station, k)),
-    };
-  }
+  if ('sleeve' in flesh)
+    return { ...flesh, stations: flesh.stations.map((station) => stationBy(station, k)) };
   if ('radii' in flesh) {
     return {
       ...flesh,
