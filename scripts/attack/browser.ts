@@ -189,7 +189,7 @@ export const tabs: Part = {
       const failures: string[] = [];
       try {
         const [one, two] = [await context.newPage(), await context.newPage()];
-        const faults = [...faultsOf(one), ...faultsOf(two)];
+        const faults = [faultsOf(one), faultsOf(two)];
         const address = `${await origin()}/piece/${ID}/measure`;
         await one.goto(address);
         await two.goto(address);
@@ -202,7 +202,7 @@ export const tabs: Part = {
         await second.getByRole('heading', { name: 'The second (kept here)' }).waitFor();
         await first.reload();
         await first.getByRole('heading', { name: 'The first' }).waitFor();
-        failures.push(...faults);
+        failures.push(...faults.flat());
       } catch (error) {
         failures.push(String((error as Error).message).split('\n')[0]!);
       } finally {

@@ -64,7 +64,10 @@ function withSections(
   { flesh, rest }: Pick<Bone, 'flesh' | 'rest'>,
   own: readonly FleshStation[],
 ): readonly BoneFlesh[] {
-  const sleeve = flesh.find((part) => 'sleeve' in part);
+  // Where two sleeves meet on a bone, as neck and head on the skull, it is the one that is mostly there.
+  const [sleeve] = flesh
+    .filter((part) => 'sleeve' in part)
+    .toSorted((a, b) => b.stations.length - a.stations.length);
   const { stations } = loftOf(own);
   if (sleeve === undefined) return [{ stations }];
   // A sleeve may run against its bone, and a bone of the column backwards: its sections lie upside down.

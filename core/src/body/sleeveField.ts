@@ -1,5 +1,5 @@
 import type { Field } from './field.ts';
-import { domeLength, halfHeight, widestUp, type AxisSample, type SleeveRun } from './sleeve.ts';
+import { domeLength, widestUp, type AxisSample, type SleeveRun } from './sleeve.ts';
 
 /** Numbers of a sample, one after the other, for the inner loop. */
 const STRIDE = 19;
@@ -129,11 +129,3 @@ function beyond(
         );
   return ((f - 1) * f) / Math.hypot(r * flat, q / dome);
 }
-
-/** The thinnest and the thickest half of a run, mm. */
-export const runHalves = ({
-  samples,
-}: SleeveRun): { readonly least: number; readonly most: number } => {
-  const halves = samples.map((sample) => Math.min(halfHeight(sample), sample.half));
-  return { least: Math.min(...halves), most: Math.max(...halves) };
-};

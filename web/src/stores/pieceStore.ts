@@ -173,8 +173,15 @@ export const usePieceStore = defineStore('pieces', () => {
     moveTo(after);
   }
 
-  const undo = (): void => moveTo(current.value && history.undo(current.value));
-  const redo = (): void => moveTo(current.value && history.redo(current.value));
+  const undo = (): void => goAlong(history.canUndo.value, history.undo);
+  const redo = (): void => goAlong(history.canRedo.value, history.redo);
+
+  /** One step of the way; where a damaged record left none that leads to a piece, that is told. */
+  function goAlong(isThere: boolean, step: typeof history.undo): void {
+    const after = current.value && step(current.value);
+    if (isThere && after === undefined) saveProblem.value = say.wayEnds;
+    else moveTo(after);
+  }
 
   /** The open piece and, where it is touched, the workshop become what a step has made of them. */
   function moveTo(after: Workpiece | null | undefined): void {

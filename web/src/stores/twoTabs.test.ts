@@ -142,13 +142,14 @@ describe('a way back of a damaged record', () => {
   it.each([
     ['to a place that is not there', { op: 'replace', path: ['no', 'such', 'place'], value: 1 }],
     ['to what is no piece', { op: 'replace', path: ['name'], value: 7 }],
-    ['to numbers that are none', { op: 'replace', path: ['wire', 'keepMm'], value: null }],
+    ['to numbers that are none', { op: 'replace', path: ['wire', 'coverMm'], value: null }],
   ])('ends before a step %s', async (_, patch) => {
     const store = await doctored(patch);
     expect(store.current?.name).toBe('One');
     store.undo();
     expect(store.current?.name).toBe('One');
     expect(store.canUndo).toBe(false);
+    expect(store.saveProblem).toContain('the way ends here');
   });
 
   it('is refused as a whole where it leads through a prototype', async () => {

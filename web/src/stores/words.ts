@@ -15,6 +15,8 @@ export const isOfNewerVersion =
 
 // pieceStore.ts
 export const takeOverFrom = (name: string | number): string => `Take over from ${name}`;
+export const wayEnds =
+  'This step was damaged in the store and leads to no piece: the way ends here. Your piece is as it was.';
 export const nameOfMine = (name: string): string => `${name} (kept here)`;
 
 // workshopStore.ts
