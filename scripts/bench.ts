@@ -62,16 +62,17 @@ function reference(): number {
   return sum;
 }
 
-const { heat: noHeat, shape: noShape } = NO_ANSWERS;
+const { heat: noHeat, shape: noShape, surface: noSurface } = NO_ANSWERS;
 /** Fine answers of body and heat to a piece as it is, and a planner that has seen it. */
 const desks = new Map(
   [otter, wolf].map((piece) => {
     const plan = createPlanner();
     const body = done(plan(piece).jobs.body);
-    const asked = plan(piece, { body, shape: noShape, heat: noHeat }).jobs.heat!;
+    const asked = plan(piece, { body, surface: noSurface, shape: noShape, heat: noHeat }).jobs
+      .heat!;
     return [
       piece.id,
-      { plan, answers: { body, shape: noShape, heat: done(asked) }, asked },
+      { plan, answers: { body, surface: noSurface, shape: noShape, heat: done(asked) }, asked },
     ] as const;
   }),
 );

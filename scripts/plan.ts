@@ -53,8 +53,8 @@ async function main(args: readonly string[]): Promise<number> {
   if (!read.ok) return fail(`${file}: ${problemSentence(read.problem)}`);
   const { piece: own, workshop } = read.value;
   const piece = inWorkshop(own, workshop ?? newWorkshop());
-  const { body, shape } = planPiece(piece).jobs;
-  const answers = { body: done(body), shape: done(shape), heat: null };
+  const { body, surface, shape } = planPiece(piece).jobs;
+  const answers = { body: done(body), surface: done(surface), shape: done(shape), heat: null };
   const { heat } = planPiece(piece, answers).jobs;
   const plan = planPiece(piece, { ...answers, heat: heat && done(heat) });
   const sheets = await sheetsPdf(piece.name, planSheets(plan), A4, await sheetFonts());

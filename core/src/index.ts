@@ -52,8 +52,11 @@ export {
 } from './units/gauges.ts';
 
 export type { PagePoint, View } from './sheets/drawing.ts';
-export { capLength, loftSection } from './body/loft.ts';
-export { skinParts, type LoftPart, type SkinPart, type SleevePart } from './body/skin.ts';
+export { formSurface, type FormSurface } from './surface/formSurface.ts';
+export type { Relief } from './surface/relief.ts';
+export { RELIEF_VIEWS, type ReliefView } from './surface/reliefViews.ts';
+export { bodyItems, formDrawing } from './sheets/formItems.ts';
+export { skinParts, type SkinPart, type SleevePart } from './body/skin.ts';
 export { domeLength, sectionOutline, sectionPoint, type AxisSample } from './body/sleeve.ts';
 export { greatest, least } from './geometry/extremes.ts';
 export type { Vec3 } from './geometry/vec3.ts';

@@ -6,6 +6,7 @@ import { planCure } from './cure/planCure.ts';
 import { bodyJob } from './jobs/bodyJob.ts';
 import { heatJob } from './jobs/heatJob.ts';
 import { shapeJob } from './jobs/shapeJob.ts';
+import { surfaceJob } from './jobs/surfaceJob.ts';
 import { regionBuilds } from './mass/buildUp.ts';
 import { planMass } from './mass/planMass.ts';
 import { measuredBones } from './measure/measuredSkeleton.ts';
@@ -38,7 +39,7 @@ export const ROAD = [
 ] as const satisfies readonly (keyof Plan)[];
 
 /** Nothing worked out yet. */
-export const NO_ANSWERS: Answers = { body: null, shape: null, heat: null };
+export const NO_ANSWERS: Answers = { body: null, surface: null, shape: null, heat: null };
 
 /** Makes plans, and works out again only what a change reaches. */
 export interface Planner {
@@ -68,9 +69,9 @@ export function createPlanner(): Planner {
  * weight tells the balance, and whether the bare wires bear it; Cure its bakes, Skin its coat, Colour
  * its paint, Bench the steps; the sheets are drawn from the result.
  *
- * What takes longer is asked for in `jobs` and handed in as `answers`: the body's grid, the shape of
- * the posed model in its layers, and the heat flow. While the body is out, what is read from it is
- * null; while shape or heat are, Mass has no cards and Cure shows the packet's rule alone. Everything
+ * What takes longer is asked for in `jobs` and handed in as `answers`: the body's grid, the surface of
+ * the finished form, its shape in layers, and the heat flow. While one of them is out, what is read from
+ * it is null: Colour without a surface, Mass without cards, and Cure shows the packet's rule alone. Everything
  * else stands. A planner remembers its last inputs, stage by stage, and shares them with no other.
  */
 // eslint-disable-next-line max-lines-per-function -- the road, in one look
@@ -94,6 +95,7 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
   const builds = recall(regionBuilds, { skeleton, mass: piece.mass });
   const asked = {
     body: recall(bodyJob, piece.measure),
+    surface: recall(surfaceJob, { ...part(piece, 'measure', 'stance'), lifePerModel }),
     shape: recall(shapeJob, {
       ...part(piece, 'measure', 'stance', 'mass', 'skin'),
       lifePerModel,
@@ -101,6 +103,7 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     }),
   };
   const body = answerTo(asked.body.key, answers.body);
+  const surface = answerTo(asked.surface.key, answers.surface);
   const bodyShape = answerTo(asked.shape.key, answers.shape);
   const mass = recall(planMass, {
     ...part(piece, 'mass', 'skin'),
@@ -122,7 +125,7 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     ...{ builds, measure, wire, mass },
   });
   const skin = recall(planSkin, { skin: piece.skin, measure });
-  const colour = recall(planColour, { colour: piece.colour, measure, skin, body });
+  const colour = recall(planColour, { colour: piece.colour, measure, skin, surface });
   yield;
   const put = recall(putIn, { measure, stance, wire, mass, strength, cure, skin, colour });
   const bench = recall(planBench, { piece, measure, wire, mass, cure, skin, colour, put });
@@ -143,7 +146,7 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
   const listed = ROAD.map((name) => stages[name]).filter((stage) => stage !== null);
   const workings = listed.flatMap((stage) => stage.workings);
   const snags = worstFirst(listed.flatMap((stage) => stage.snags));
-  return { piece, ...stages, builds, jobs, workings, snags };
+  return { piece, ...stages, builds, surface, jobs, workings, snags };
 }
 
 /** The plan of a piece, made once and without a memory. */

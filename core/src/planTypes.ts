@@ -8,6 +8,7 @@ import type { HeatRun } from './cure/heatRun.ts';
 import type { CurePlan } from './cure/curePlan.ts';
 import type { Job } from './jobs/job.ts';
 import type { ShapeQuestion } from './jobs/shapeJob.ts';
+import type { SurfaceQuestion } from './jobs/surfaceJob.ts';
 import type { BodyShape } from './mass/bodyShape.ts';
 import type { RegionBuild } from './mass/buildUp.ts';
 import type { MassPlan } from './mass/planMass.ts';
@@ -19,11 +20,13 @@ import type { StageResult } from './piece/stageResult.ts';
 import type { SkinPlan } from './skin/planSkin.ts';
 import type { StancePlan } from './stance/stancePlan.ts';
 import type { StrengthPlan } from './strength/planStrength.ts';
+import type { FormSurface } from './surface/formSurface.ts';
 import type { WirePlan } from './wire/wirePlan.ts';
 
 /** Answers of slow work, worked out apart and handed in; null, or to an older question, while out. */
 export interface Answers {
   readonly body: Answer<BodyGrid> | null;
+  readonly surface: Answer<FormSurface> | null;
   readonly shape: Answer<BodyShape> | null;
   readonly heat: Answer<HeatRun> | null;
 }
@@ -31,6 +34,7 @@ export interface Answers {
 /** The slow work that a plan asks for. */
 export interface PlanJobs {
   readonly body: Job<BodyDecisions, BodyGrid>;
+  readonly surface: Job<SurfaceQuestion, FormSurface>;
   readonly shape: Job<ShapeQuestion, BodyShape>;
   /** Null for clays that need no oven. */
   readonly heat: Job<HeatRequest, HeatRun> | null;
@@ -54,5 +58,7 @@ export interface Plan extends StageResult {
   readonly skin: SkinPlan;
   readonly colour: ColourPlan | null;
   readonly bench: BenchPlan | null;
+  /** The finished form as it is seen; null while it is worked out. */
+  readonly surface: FormSurface | null;
   readonly jobs: PlanJobs;
 }

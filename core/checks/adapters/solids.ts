@@ -1,5 +1,5 @@
 import { ellipsoidMeasures, thomsenArea } from '../../src/body/ellipsoid.ts';
-import { roundConeMeasures, type RoundConeMeasures } from '../../src/body/roundCone.ts';
+import { roundConeMeasures, type RoundConeMeasures } from '../../src/body/sectionSolids.ts';
 import { ellipticFrustum, torusMeasures } from '../../src/body/sectionSolids.ts';
 import { steinerShell } from '../../src/body/steiner.ts';
 import { nums, type Adapter, type CheckCase } from '../checkFile.ts';

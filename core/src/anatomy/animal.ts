@@ -3,31 +3,6 @@ import type { Provenance } from './provenance.ts';
 import type { CoatZone, RoughSize } from './coat.ts';
 
 /**
- * Flesh on part of a bone as a round cone, life mm. `from` and `to` are fractions of the bone (they
- * may lie outside 0 to 1); the offsets move the centres off the bone, in the rest stance's axes
- * (left side), so that a belly hangs below its column.
- */
-export interface FleshCone {
-  readonly from: number;
-  readonly to: number;
-  readonly radiusFrom: number;
-  readonly radiusTo: number;
-  readonly offsetFrom?: Vec3;
-  readonly offsetTo?: Vec3;
-}
-
-/**
- * Flesh as an ellipsoid section, life mm: a chest that is deeper than wide, a flat skull. Its centre
- * lies at a fraction of the bone, moved off it by the offset (rest stance's axes, left side); its
- * half lengths run along the bone, towards the back, and to the side.
- */
-export interface FleshEllipsoid {
-  readonly at: number;
-  readonly radii: Vec3;
-  readonly offset?: Vec3;
-}
-
-/**
  * A section of a sleeve at a place of its bone, life mm: from the bone's line to the skin above and below it
  * (in limbs: before and behind it), and half its width. `widest` tells where it is widest (−1 at its lower
  * edge, 0 halfway, 1 at its upper edge); the exponents how square it is over and under that line, 2 being an
@@ -58,7 +33,23 @@ export interface FleshSleeve {
   readonly stations: readonly SleeveStation[];
 }
 
-export type Flesh = FleshCone | FleshEllipsoid | FleshSleeve;
+/** A point of a curve: a place of its bone moved off it (rest axes, left side), and the radius there, life mm. */
+export interface CurvePoint {
+  readonly at: number;
+  readonly offset?: Vec3;
+  readonly radius: number;
+}
+
+/**
+ * A round solid along a curve of its own that one bone carries, from root to tip: a toe, a tine, a tusk, a
+ * beard.
+ */
+export interface FleshCurve {
+  readonly curve: string;
+  readonly points: readonly CurvePoint[];
+}
+
+export type Flesh = FleshSleeve | FleshCurve;
 
 /**
  * A section of flesh that the user shaped, square to its bone, life mm: a superellipse with half a
@@ -73,14 +64,6 @@ export interface FleshStation {
   readonly up: number;
   readonly side: number;
 }
-
-/** Flesh through sections at stations of its bone, in order along it. */
-export interface FleshLoft {
-  readonly stations: readonly FleshStation[];
-}
-
-/** What can be on a bone: the library's shapes, or sections in their place. */
-export type BoneFlesh = Flesh | FleshLoft;
 
 /**
  * A thin blade between bones: a flight feather's row, a membrane, a fin, an insect's wing. Its
@@ -98,6 +81,8 @@ export interface Blade {
     readonly offset?: Vec3;
   }[];
   readonly thickness: RoughSize;
+  /** The zone of the coat that it shows, where that is not the zone of its first bone. */
+  readonly zone?: string;
 }
 
 /** Something made apart and set in: an eye, a claw, a horn, a beak, an antenna. */
@@ -142,6 +127,11 @@ export interface Animal {
    */
   readonly axesTurnedDeg?: Readonly<Record<string, number>>;
   readonly flesh: Readonly<Record<string, readonly Flesh[]>>;
+  /**
+   * Where many links of a column share one key: factors on their girth at even steps from the first link to
+   * the last.
+   */
+  readonly linkGirths?: Readonly<Record<string, readonly number[]>>;
   readonly blades?: readonly Blade[];
   readonly features?: readonly Feature[];
   readonly counts?: readonly Count[];

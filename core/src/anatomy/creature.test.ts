@@ -118,28 +118,25 @@ describe('an own animal', () => {
       ...newCreature('own', 'Own', 'red-deer'),
       girth: { tail: 1.8 },
     })!;
-    const radius = (of: typeof bare, key: string, end: 'radiusFrom' | 'radiusTo'): number =>
-      of[key]!.flatMap((flesh) =>
-        end in flesh ? [(flesh as { radiusFrom: number; radiusTo: number })[end]] : [],
-      )[0]!;
+    const stations = (of: typeof bare, key: string) =>
+      of[key]!.flatMap((part) => ('sleeve' in part ? part.stations : []));
     const { flesh } = thick.animal;
     // At the root both parts meet half way; along the tail it reaches its own girth.
-    expect(radius(flesh, 'tail1', 'radiusFrom') / radius(bare, 'tail1', 'radiusFrom')).toBeCloseTo(
-      Math.sqrt(1.8),
-      9,
-    );
-    expect(radius(flesh, 'tail1', 'radiusTo') / radius(bare, 'tail1', 'radiusTo')).toBeCloseTo(
-      1.8,
-      9,
-    );
-    expect(radius(flesh, 'tail2', 'radiusFrom') / radius(bare, 'tail2', 'radiusFrom')).toBeCloseTo(
+    const root = (at: number): number => Math.sqrt(1.8) + (1.8 - Math.sqrt(1.8)) * at;
+    stations(flesh, 'tail1').forEach((station, i) => {
+      expect(station.halfWidth / stations(bare, 'tail1')[i]!.halfWidth).toBeCloseTo(
+        root(station.at),
+        9,
+      );
+    });
+    expect(stations(flesh, 'tail2')[0]!.above / stations(bare, 'tail2')[0]!.above).toBeCloseTo(
       1.8,
       9,
     );
     expect(flesh['sacrum']).toEqual(bare['sacrum']);
   });
 
-  it('grows the sections of a sleeve as it grows its cones', () => {
+  it('grows the sections of a sleeve along the tail, and not those of the trunk', () => {
     const tail = (girth: Creature['girth']) =>
       composeCreature({ ...newCreature('own', 'Own', 'grey-wolf'), girth })!.animal.flesh;
     const stations = (of: ReturnType<typeof tail>, key: string) =>
@@ -185,8 +182,8 @@ describe('an own animal', () => {
     expect(animal.eye).toMatchObject({ mm: 50, provenance: 'own' });
     expect(animal.ranges.massKg).toEqual([80, 120]);
     const deep = (of: typeof animal): number => {
-      const chest = of.flesh['thoracic']!.find((flesh) => 'radii' in flesh);
-      return chest !== undefined && 'radii' in chest ? chest.radii[1] : 0;
+      const [chest] = of.flesh['thoracic']!;
+      return chest !== undefined && 'sleeve' in chest ? chest.stations[1]!.above : 0;
     };
     expect(deep(animal)).toBeCloseTo(3 * deep(wolf), 9);
   });

@@ -171,12 +171,5 @@ export function animalFaults(general: BodyPlan, animal: Animal): readonly string
         told(say.noZoneOfCoat(key, facing)),
       ),
     ),
-    ...plan.contacts.flatMap(({ bone, kind }) => {
-      if (kind === 'rod') return [];
-      const key = plan.bones.find((entry) => entry.id === bone)?.key ?? '';
-      const last = animal.flesh[key]?.at(-1);
-      // The sole is told from the last round cone, or the last section, of the bone that carries it.
-      return last === undefined || 'radii' in last ? [told(say.meetsGroundAndDoes(key))] : [];
-    }),
   ];
 }

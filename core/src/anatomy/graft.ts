@@ -218,6 +218,7 @@ function lentBlades(
     .map((blade) => ({
       ...blade,
       id: `${graft.id}-${blade.id}`,
+      ...(blade.zone === undefined ? {} : { zone: `${graft.id}-${blade.zone}` }),
       thickness: sizedBy(blade.thickness, graft.size),
       outline: blade.outline.map(({ bone, at, offset }) => {
         const inside = part.keys.includes(bone);

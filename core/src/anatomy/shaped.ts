@@ -1,9 +1,9 @@
 import type { Shape } from './shapeSchema.ts';
-import type { BoneFlesh, FleshLoft, FleshStation, SleeveStation } from './animal.ts';
+import type { Flesh, FleshSleeve, FleshStation, SleeveStation } from './animal.ts';
 import type { Bone, Skeleton } from './skeleton.ts';
 
 /** Flesh that stands a little further out all round, or in; never quite nothing. Life mm. */
-export function fattened(flesh: BoneFlesh, mm: number): BoneFlesh {
+export function fattened(flesh: Flesh, mm: number): Flesh {
   const out = (half: number): number => Math.max(half * LEAST_SHARE, half + mm);
   if ('sleeve' in flesh)
     return {
@@ -19,19 +19,10 @@ export function fattened(flesh: BoneFlesh, mm: number): BoneFlesh {
         };
       }),
     };
-  if ('stations' in flesh)
-    return {
-      stations: flesh.stations.map((station) => ({
-        ...station,
-        halfDepth: out(station.halfDepth),
-        halfWidth: out(station.halfWidth),
-      })),
-    };
-  if ('radii' in flesh) {
-    const [along, deep, wide] = flesh.radii;
-    return { ...flesh, radii: [out(along), out(deep), out(wide)] };
-  }
-  return { ...flesh, radiusFrom: out(flesh.radiusFrom), radiusTo: out(flesh.radiusTo) };
+  return {
+    ...flesh,
+    points: flesh.points.map((point) => ({ ...point, radius: out(point.radius) })),
+  };
 }
 
 /** However lean, this much of a part is left. */
@@ -45,7 +36,7 @@ const mirroredStation = (fleshStation: FleshStation): FleshStation =>
 const LEAST_APART = 0.001;
 
 /** Sections from end to end of the bone: what stands nearest to an end holds up to it. */
-function loftOf(stations: readonly FleshStation[]): FleshLoft {
+function endToEnd(stations: readonly FleshStation[]): readonly FleshStation[] {
   const sorted = stations.toSorted((a, b) => a.at - b.at);
   const ends = [{ ...sorted[0]!, at: 0 }, ...sorted, { ...sorted.at(-1)!, at: 1 }];
   const apart = ends.reduce<readonly FleshStation[]>((kept, station) => {
@@ -56,28 +47,38 @@ function loftOf(stations: readonly FleshStation[]): FleshLoft {
   }, []);
   // The far end is an end even where a section stands just before it.
   const last = apart.at(-1)!;
-  return { stations: last.at < 1 ? [...apart.slice(0, -1), { ...last, at: 1 }] : apart };
+  return last.at < 1 ? [...apart.slice(0, -1), { ...last, at: 1 }] : apart;
 }
 
 /** The user's sections in place of a bone's flesh: those of its sleeve, or a body of their own. */
 function withSections(
-  { flesh, rest }: Pick<Bone, 'flesh' | 'rest'>,
+  { flesh, rest, key }: Pick<Bone, 'flesh' | 'rest' | 'key'>,
   own: readonly FleshStation[],
-): readonly BoneFlesh[] {
+): readonly Flesh[] {
   // Where two sleeves meet on a bone, as neck and head on the skull, it is the one that is mostly there.
   const [sleeve] = flesh
     .filter((part) => 'sleeve' in part)
     .toSorted((a, b) => b.stations.length - a.stations.length);
-  const { stations } = loftOf(own);
-  if (sleeve === undefined) return [{ stations }];
+  const curves = flesh.filter((part) => 'curve' in part);
+  const stations = endToEnd(own);
   // A sleeve may run against its bone, and a bone of the column backwards: its sections lie upside down.
-  const isReversed = sleeve.stations[0]!.at > sleeve.stations.at(-1)!.at;
-  const isBack = sleeve.faces === 'back' && rest[0] < 0;
+  const { stations: before, ...of } = sleeve ?? ownSleeve(key);
+  const isReversed = before.length > 1 && before[0]!.at > before.at(-1)!.at;
+  const isBack = of.faces === 'back' && rest[0] < 0;
   const made = stations.map((station) =>
     sleeveStation(station, isBack ? -1 : 1, isBack !== isReversed ? -1 : 1),
   );
-  return [{ ...sleeve, stations: isReversed ? made.toReversed() : made }];
+  const shaped = { ...of, stations: isReversed ? made.toReversed() : made };
+  return sleeve === undefined ? [shaped] : [shaped, ...curves];
 }
+
+/** What a bone without a sleeve gets for its sections: one of its own. */
+const ownSleeve = (key: string): FleshSleeve => ({
+  sleeve: `own ${key}`,
+  order: 0,
+  faces: 'back',
+  stations: [],
+});
 
 /** A section about its middle as one from the bone's line, turned over where the signs say so. */
 const sleeveStation = (

@@ -1,5 +1,5 @@
 import { scale, type Vec3 } from '../geometry/vec3.ts';
-import type { Animal, Blade, Flesh, SleeveStation } from './animal.ts';
+import type { Animal, Blade, CurvePoint, Flesh, SleeveStation } from './animal.ts';
 import type { RoughSize } from './coat.ts';
 
 /** A rough size times a factor, with its range. */
@@ -13,20 +13,7 @@ export const sizedBy = (size: RoughSize, k: number): RoughSize => ({
 export function fleshBy(flesh: Flesh, k: number): Flesh {
   if ('sleeve' in flesh)
     return { ...flesh, stations: flesh.stations.map((station) => stationBy(station, k)) };
-  if ('radii' in flesh) {
-    return {
-      ...flesh,
-      radii: scale(flesh.radii, k),
-      ...(flesh.offset === undefined ? {} : { offset: scale(flesh.offset, k) }),
-    };
-  }
-  return {
-    ...flesh,
-    radiusFrom: flesh.radiusFrom * k,
-    radiusTo: flesh.radiusTo * k,
-    ...(flesh.offsetFrom === undefined ? {} : { offsetFrom: scale(flesh.offsetFrom, k) }),
-    ...(flesh.offsetTo === undefined ? {} : { offsetTo: scale(flesh.offsetTo, k) }),
-  };
+  return { ...flesh, points: flesh.points.map((point) => pointBy(point, k)) };
 }
 
 /** A section of a sleeve times a factor; its place and shape stay. */
@@ -38,38 +25,41 @@ const stationBy = (station: SleeveStation, k: number): SleeveStation => ({
   ...(station.side === undefined ? {} : { side: station.side * k }),
 });
 
+/** A point of a curve times a factor, its way off the bone turned. */
+export const pointBy = (
+  { offset, radius, ...point }: CurvePoint,
+  k: number,
+  turned: (v: Vec3) => Vec3 = (v) => v,
+): CurvePoint => ({
+  ...point,
+  radius: radius * k,
+  ...(offset === undefined ? {} : { offset: turned(scale(offset, k)) }),
+});
+
 /** Flesh whose offsets are turned with their bone about z; sections of sleeves lie in the bone's own axes. */
 export function turnedFlesh(flesh: Flesh, turned: (v: Vec3) => Vec3): Flesh {
   if ('sleeve' in flesh) return flesh;
-  if ('radii' in flesh)
-    return flesh.offset === undefined ? flesh : { ...flesh, offset: turned(flesh.offset) };
-  return {
-    ...flesh,
-    ...(flesh.offsetFrom === undefined ? {} : { offsetFrom: turned(flesh.offsetFrom) }),
-    ...(flesh.offsetTo === undefined ? {} : { offsetTo: turned(flesh.offsetTo) }),
-  };
+  return { ...flesh, points: flesh.points.map((point) => pointBy(point, 1, turned)) };
 }
 
 /**
- * A girth factor: across the bone only, so that an ellipsoid keeps its length along it. `rootBy` is the
- * factor where the bone starts, at a joint with another part; cones run from it to their own.
+ * A girth factor: across the bone only; curves keep their way. `rootBy` is the factor where the bone starts, at a
+ * joint with another part; sections run from it to their own.
  */
-export function girthBy(flesh: Flesh, k: number, rootBy = k): Flesh {
-  const at = (t: number): number => rootBy + (k - rootBy) * Math.min(1, Math.max(0, t));
-  if ('sleeve' in flesh)
-    return {
-      ...flesh,
-      stations: flesh.stations.map((station) => stationBy(station, at(station.at))),
-    };
-  if ('radiusFrom' in flesh)
-    return {
-      ...flesh,
-      radiusFrom: flesh.radiusFrom * at(flesh.from),
-      radiusTo: flesh.radiusTo * at(flesh.to),
-    };
-  const [along, deep, wide] = flesh.radii;
-  return { ...flesh, radii: [along, deep * k, wide * k] };
-}
+export const girthBy = (flesh: Flesh, k: number, rootBy = k): Flesh =>
+  girthAlong(flesh, (t) => rootBy + (k - rootBy) * Math.min(1, Math.max(0, t)));
+
+/** Flesh with a girth factor that depends on the place of its bone. */
+export const girthAlong = (flesh: Flesh, by: (at: number) => number): Flesh =>
+  'curve' in flesh
+    ? {
+        ...flesh,
+        points: flesh.points.map((point) => ({ ...point, radius: point.radius * by(point.at) })),
+      }
+    : {
+        ...flesh,
+        stations: flesh.stations.map((station) => stationBy(station, by(station.at))),
+      };
 
 /** A blade times a factor, thickness too. */
 export const bladeBy = (blade: Blade, k: number): Blade => ({

@@ -1,11 +1,13 @@
 import type { Vec3 } from '../geometry/vec3.ts';
+import { monotoneCubic } from '../geometry/monotoneCubic.ts';
 import { aboutAxis, turn } from '../geometry/quat.ts';
-import { mirrored, ORIGIN, unit, Z_AXIS } from '../geometry/vec3.ts';
+import { mirrored, unit, Z_AXIS } from '../geometry/vec3.ts';
 import type { Provenance } from './provenance.ts';
-import type { Animal, BoneFlesh, Flesh } from './animal.ts';
+import type { Animal, Flesh } from './animal.ts';
 import { toRad } from '../units/angles.ts';
 import type { BodyPlan, BoneSpec, DegreeOfFreedom, FreedomName, Joint } from './bodyPlan.ts';
 import { planFor } from './planFor.ts';
+import { girthAlong, pointBy } from './sizing.ts';
 
 /** A bone with its life length: the plan's, the animal's or the user's, and where it comes from. */
 export interface Bone extends BoneSpec {
@@ -16,7 +18,7 @@ export interface Bone extends BoneSpec {
   readonly plusMinusMm: number | null;
   /** The day on which it was taken over; null for the library's. */
   readonly takenOn: string | null;
-  readonly flesh: readonly BoneFlesh[];
+  readonly flesh: readonly Flesh[];
 }
 
 /** The one measured skeleton, at life size, in the rest stance. Parents stand before children. */
@@ -64,7 +66,9 @@ export function buildSkeleton(
       provenance,
       plusMinusMm: own[spec.key]?.plusMinusMm ?? null,
       takenOn: own[spec.key]?.on ?? null,
-      flesh: (animal.flesh[spec.key] ?? []).map((flesh) => mirrorFlesh(flesh, sideways)),
+      flesh: (animal.flesh[spec.key] ?? []).map((flesh) =>
+        mirrorFlesh(fleshOfLink(plan, animal, spec, flesh), sideways),
+      ),
     };
   });
   return { plan, animal, bones, byId: new Map(bones.map((bone) => [bone.id, bone])), bulk: {} };
@@ -86,6 +90,19 @@ export function turnedJoint(joint: Joint, deg: number): Joint {
   return { ...joint, freedoms };
 }
 
+/** The flesh of one link of many: as thick as the column is there. */
+function fleshOfLink(plan: BodyPlan, { linkGirths }: Animal, { id, key }: BoneSpec, flesh: Flesh) {
+  const girths = linkGirths?.[key];
+  if (girths === undefined) return flesh;
+  const links = plan.bones.filter((bone) => bone.key === key);
+  const girth = monotoneCubic(
+    girths.map((_, i) => i / (girths.length - 1)),
+    girths,
+  );
+  const link = links.findIndex((bone) => bone.id === id);
+  return girthAlong(flesh, (at) => girth((link + at) / links.length));
+}
+
 function mirrorFlesh(flesh: Flesh, sideways: (v: Vec3) => Vec3): Flesh {
   if ('sleeve' in flesh) {
     const [, , left] = sideways(Z_AXIS);
@@ -94,10 +111,5 @@ function mirrorFlesh(flesh: Flesh, sideways: (v: Vec3) => Vec3): Flesh {
     );
     return { ...flesh, stations };
   }
-  if ('radii' in flesh) return { ...flesh, offset: sideways(flesh.offset ?? ORIGIN) };
-  return {
-    ...flesh,
-    offsetFrom: sideways(flesh.offsetFrom ?? ORIGIN),
-    offsetTo: sideways(flesh.offsetTo ?? ORIGIN),
-  };
+  return { ...flesh, points: flesh.points.map((point) => pointBy(point, 1, sideways)) };
 }

@@ -57,8 +57,6 @@ export const liesOutsideItsOwn = (key: string): string => `${key} lies outside i
 export const noFleshOn = (key: string): string => `no flesh on ${key}`;
 export const noZoneOfCoat = (key: string, facing: string): string =>
   `no zone of the coat for ${key} looking ${facing}`;
-export const meetsGroundAndDoes = (key: string): string =>
-  `${key} meets the ground and does not end in a round cone`;
 
 // readCreature.ts
 export const file = 'The file';

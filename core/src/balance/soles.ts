@@ -1,5 +1,6 @@
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import { endRadiusMm, padRadiusMm } from '../body/skin.ts';
+import { endRadius } from '../anatomy/fleshRadius.ts';
+import { padRadiusMm } from '../body/skin.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { groundHeight, type Ground } from '../posing/ground.ts';
 import { TOUCH_MM } from '../stance/planStance.ts';
@@ -23,9 +24,8 @@ export function solePoints(
   const toes = posed.bones
     .filter(({ bone }) => bone.parent === contact.bone && bone.at === 1)
     .filter(({ bone, end }) => {
-      const last = bone.flesh.at(-1);
-      const radius =
-        last === undefined || 'radii' in last ? 0 : endRadiusMm(last) * posed.sizeFactor;
+      const [flesh] = bone.flesh;
+      const radius = flesh === undefined ? 0 : endRadius(flesh) * posed.sizeFactor;
       return end[1] - radius - groundHeight(ground, end[0]) <= TOE_MM;
     })
     .map(({ bone }): Point2 => {

@@ -66,6 +66,37 @@ export function blended(
   return depth;
 }
 
+/**
+ * The distance to all parts of a list with their creases filled: each further part in turn is joined to what
+ * is nearer by the smooth minimum of {@link blended}, with the widest radius that it has with any of them.
+ */
+export function blendedDistance(
+  parts: readonly SkinPart[],
+  list: readonly number[],
+  distances: Float64Array,
+  first: number,
+  blends: Blends,
+  p: Vec3,
+  cellMm: number,
+): number {
+  const least = distances[first]!;
+  let depth = least;
+  // Nearest first, so that what is joined does not hang on the order of the parts.
+  const near = [...distances.keys()]
+    .filter((m) => m !== first && distances[m]! - least < 4 * blends.reachMm)
+    .sort((a, b) => distances[a]! - distances[b]!);
+  const joined = [first];
+  for (const m of near) {
+    const more = distances[m]! - depth;
+    const radius = Math.max(...joined.map((n) => blends.radiusMm(list[n]!, list[m]!)));
+    joined.push(m);
+    if (more >= radius) continue;
+    const k = radius * awayness(parts[list[first]!]!, parts[list[m]!]!, p, cellMm / 4);
+    if (more < k) depth -= ((k - more) * (k - more)) / (4 * k);
+  }
+  return depth;
+}
+
 /** 0 where two surfaces look the same way, 1 where they stand square to each other or more. */
 function awayness(a: SkinPart, b: SkinPart, p: Vec3, step: number): number {
   const [u, v] = [normalOf(a, p, step), normalOf(b, p, step)];

@@ -3,10 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { animalById, planById } from '../anatomy/registry.ts';
 import { poseSkeleton } from '../anatomy/pose.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
-import { length, lerp, sub, type Vec3 } from '../geometry/vec3.ts';
+import { alongMiddle } from '../testing/capsule.ts';
 import { bodyGrid, COARSE_CELLS } from './bodyGrid.ts';
 import { centreOfMass, stanceMassCentre } from './massCentre.ts';
-import { roundConeField, roundConeMeasures, type RoundCone } from './roundCone.ts';
+import { frustumBetweenBalls } from './sectionSolids.ts';
 import { presetAngles, settledStance } from '../posing/settledStance.ts';
 import { padRadiusMm, partDistance, skinBox, skinParts } from './skin.ts';
 import { skinAbove, skinDistance } from './surfaceDistance.ts';
@@ -15,41 +15,8 @@ const otter = animalById('eurasian-otter')!;
 const skeleton = buildSkeleton(planById(otter.planId)!, otter);
 const standing = { presetId: 'standing', anglesDeg: {}, lifted: null };
 
-/** The plain twin of the distance: least over many spheres along the axis. */
-function plainDistance(cone: RoundCone, p: Vec3): number {
-  let least = Infinity;
-  for (let i = 0; i <= 4000; i++) {
-    const t = i / 4000;
-    const radius = cone.radiusA + (cone.radiusB - cone.radiusA) * t;
-    least = Math.min(least, length(sub(p, lerp(cone.a, cone.b, t))) - radius);
-  }
-  return least;
-}
-
-describe('roundConeField', () => {
-  it('agrees with its plain twin', () => {
-    const c = fc.double({ min: -30, max: 30, noNaN: true });
-    const r = fc.double({ min: 0.5, max: 20, noNaN: true });
-    fc.assert(
-      fc.property(
-        fc.tuple(c, c, c),
-        fc.tuple(c, c, c),
-        r,
-        r,
-        fc.tuple(c, c, c),
-        (a, b, ra, rb, p) => {
-          const cone = { a, b, radiusA: ra, radiusB: rb };
-          expect(roundConeField(cone)(...p)).toBeCloseTo(plainDistance(cone, p), 2);
-        },
-      ),
-      { seed: 8, numRuns: 150 },
-    );
-  });
-});
-
 describe('bodyGrid', () => {
-  // A grid of one cone must give the closed formula's volume (VOL-15 of the solids checks).
-  it('gives the volume of a single round cone within 1 %', () => {
+  it('gives the volume of a single frustum between half balls within 1 %', () => {
     const only = skeleton.bones[0]!;
     const lone = {
       ...skeleton,
@@ -57,12 +24,12 @@ describe('bodyGrid', () => {
         {
           ...only,
           lifeLengthMm: 40,
-          flesh: [{ from: 0, to: 1, radiusFrom: 12, radiusTo: 6 }],
+          flesh: [alongMiddle([0, 12], [1, 6])],
         },
       ],
     };
     const grid = bodyGrid(lone, COARSE_CELLS);
-    expect(grid.volumeMm3 / roundConeMeasures(12, 6, 40).volume).toBeCloseTo(1, 2);
+    expect(grid.volumeMm3 / frustumBetweenBalls(12, 6, 40).volume).toBeCloseTo(1, 2);
   });
 
   it('gives the otter a mass inside its range at about 1 kg a litre, on coarse and fine grids', () => {

@@ -26,6 +26,6 @@ export const bodyWeight = (body: BodyGrid, animal: Animal): Working => ({
     ),
     input('V', say.cellsInsideSkinIn, body.volumeMm3 / 1000, 'ml', 'derived'),
   ],
-  source: say.roundConesAndEllipsoids(animal.density?.why ?? NEARLY_FLOATS),
+  source: say.sleevesAlongBones(animal.density?.why ?? NEARLY_FLOATS),
   ...(animal.ranges.massKg === undefined ? {} : { range: animal.ranges.massKg }),
 });

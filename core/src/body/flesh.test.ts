@@ -5,8 +5,9 @@ import { buildSkeleton } from '../anatomy/skeleton.ts';
 import type { Flesh } from '../anatomy/animal.ts';
 import { carlsonRF, carlsonRG } from '../geometry/carlson.ts';
 import { length, type Vec3 } from '../geometry/vec3.ts';
-import { bodyGrid, COARSE_CELLS, deeperMm3 } from './bodyGrid.ts';
+import { bodyGrid, COARSE_CELLS, FINE_CELLS, deeperMm3 } from './bodyGrid.ts';
 import { bodyWeight } from './bodyWeight.ts';
+import { alongMiddle } from '../testing/capsule.ts';
 import { ellipsoidField, ellipsoidMeasures, type Ellipsoid } from './ellipsoid.ts';
 
 const wolf = ANIMALS.find((animal) => animal.id === 'grey-wolf')!;
@@ -71,7 +72,7 @@ describe('Carlson’s integrals', () => {
 });
 
 describe('a body of one ball', () => {
-  const ball = bodyGrid(lone(10, [{ at: 0.5, radii: [30, 30, 30] }]), COARSE_CELLS);
+  const ball = bodyGrid(lone(10, [alongMiddle([0.4999, 30], [0.5001, 30])]), COARSE_CELLS);
   const sum = (of: (patch: (typeof ball.patches)[number]) => number): number =>
     ball.patches.reduce((total, patch) => total + of(patch), 0);
 
@@ -104,7 +105,14 @@ describe('a body of one ball', () => {
 describe('a body of one ellipsoid', () => {
   it('has the closed form’s volume and area', () => {
     const of = ellipsoidMeasures(60, 40, 25);
-    const grid = bodyGrid(lone(10, [{ at: 0.5, radii: [60, 40, 25] }]), COARSE_CELLS);
+    // Its sections at even angles, so that the tips are domes of little.
+    const stations = Array.from({ length: 23 }, (_, i) => {
+      const x = -Math.cos((Math.PI * (i + 0.5)) / 23);
+      const r = Math.sqrt(1 - x * x);
+      return { at: 0.5 + 6 * x, above: 40 * r, below: 40 * r, halfWidth: 25 * r };
+    });
+    const flesh: Flesh = { sleeve: 'egg', order: 0, faces: 'back', stations };
+    const grid = bodyGrid(lone(10, [flesh]), FINE_CELLS);
     expect(grid.volumeMm3 / of.volume).toBeCloseTo(1, 2);
     const area = grid.patches.reduce((total, patch) => total + patch.areaMm2, 0);
     expect(area / of.area).toBeCloseTo(1, 2);

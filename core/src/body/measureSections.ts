@@ -101,11 +101,6 @@ function fleshBeside(
 export function canBeSectioned(skeleton: Skeleton, bone: Bone): boolean {
   if (skeleton.plan.contacts.some((contact) => contact.kind === 'foot' && contact.bone === bone.id))
     return false;
-  return bone.flesh.every((flesh) => {
-    if (!('radiusFrom' in flesh)) return true;
-    const [from, to] = [flesh.offsetFrom ?? [0, 0, 0], flesh.offsetTo ?? [0, 0, 0]];
-    // A cone that leaves its bone sideways is a toe or a ray.
-    const leaves = Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]);
-    return leaves < bone.lifeLengthMm / 2;
-  });
+  // What stands off its bone in curves alone, a ray or a tusk, has no sections of its own.
+  return bone.flesh.some((flesh) => 'sleeve' in flesh);
 }

@@ -31,32 +31,10 @@ export function isMirrored(skeleton: Skeleton): boolean {
   if (before !== undefined) return before;
   const answer = skeleton.bones.every((bone) =>
     bone.flesh.every((flesh, i) => {
-      if ('sleeve' in flesh) {
-        const image = skeleton.byId.get(bone.image)?.flesh[i];
-        return (
-          image !== undefined && 'sleeve' in image && isImage(flesh, image, bone.side === 'mid')
-        );
-      }
-      if (!('stations' in flesh)) return true;
-      if (bone.side === 'mid') return flesh.stations.every((station) => station.side === 0);
+      // Curves are the animal's own, and alike on both sides.
+      if ('curve' in flesh) return true;
       const image = skeleton.byId.get(bone.image)?.flesh[i];
-      return (
-        image !== undefined &&
-        'stations' in image &&
-        !('sleeve' in image) &&
-        image.stations.length === flesh.stations.length &&
-        image.stations.every((station, k) => {
-          const own = flesh.stations[k]!;
-          return (
-            station.at === own.at &&
-            station.halfDepth === own.halfDepth &&
-            station.halfWidth === own.halfWidth &&
-            station.squareness === own.squareness &&
-            station.up === own.up &&
-            station.side === -own.side
-          );
-        })
-      );
+      return image !== undefined && 'sleeve' in image && isImage(flesh, image, bone.side === 'mid');
     }),
   );
   known.set(skeleton, answer);

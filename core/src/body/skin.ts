@@ -1,47 +1,21 @@
 import { greatest, least } from '../geometry/extremes.ts';
-import { alongBone, posedBone, type PosedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import type { BoneFlesh, FleshEllipsoid, FleshSleeve } from '../anatomy/animal.ts';
-import { boxOfPoints, boxSize, type Box3 } from '../geometry/box.ts';
+import { posedBone, type PosedBone, type PosedSkeleton } from '../anatomy/pose.ts';
+import { endRadius } from '../anatomy/fleshRadius.ts';
+import { boxSize, type Box3 } from '../geometry/box.ts';
 import { turn } from '../geometry/quat.ts';
-import {
-  add,
-  cross,
-  distance,
-  dot,
-  lerp,
-  scale,
-  sub,
-  unit,
-  Z_AXIS,
-  type Vec3,
-} from '../geometry/vec3.ts';
+import { cross, distance, dot, scale, sub, unit, Z_AXIS, type Vec3 } from '../geometry/vec3.ts';
+import { curveRuns } from './curve.ts';
 import { ellipsoidField, ellipsoidHalfBox, thomsenArea, type Ellipsoid } from './ellipsoid.ts';
 import type { Field } from './field.ts';
-import { capLength, loftField, sectionGirth, type Loft } from './loft.ts';
-import {
-  domeLength,
-  sectionMiddle,
-  sectionPoint,
-  sectionSize,
-  sleeveRuns,
-  type AxisSample,
-  type SleeveRun,
-} from './sleeve.ts';
+import { domeLength, halfHeight, sectionMiddle, sleeveRuns, type SleeveRun } from './sleeve.ts';
 import { sleeveField } from './sleeveField.ts';
-import { roundConeField, roundConeMeasures, type RoundCone } from './roundCone.ts';
 
 interface OfBone {
   readonly boneId: string;
 }
-export interface ConePart extends RoundCone, OfBone {
-  readonly kind: 'cone';
-}
+/** The belly of a muscle that stands out of the flesh. */
 export interface EllipsoidPart extends Ellipsoid, OfBone {
   readonly kind: 'ellipsoid';
-}
-
-export interface LoftPart extends Loft, OfBone {
-  readonly kind: 'loft';
 }
 
 /** What of a sleeve lies on one bone: a run of its axis. */
@@ -50,55 +24,20 @@ export interface SleevePart extends SleeveRun, OfBone {
 }
 
 /** A part of the flesh in the stance's axes, with the bone it belongs to. */
-export type SkinPart = ConePart | EllipsoidPart | LoftPart | SleevePart;
+export type SkinPart = SleevePart | EllipsoidPart;
 
-/** The flesh of a posed skeleton as round cones and ellipsoids, mm of the posed size. */
+const known = new WeakMap<PosedSkeleton, readonly SkinPart[]>();
+
+/** The flesh of a posed skeleton: runs of its sleeves and its curves, mm of the posed size. */
 export function skinParts(posed: PosedSkeleton): readonly SkinPart[] {
-  const k = posed.sizeFactor;
-  return [
-    ...posed.bones.flatMap((at) =>
-      at.bone.flesh.flatMap((flesh) => ('sleeve' in flesh ? [] : [skinPart(at, flesh, k)])),
-    ),
-    ...sleeveRuns(posed).map((run): SleevePart => ({ kind: 'sleeve', ...run })),
-  ];
-}
-
-function skinPart(at: PosedBone, flesh: Exclude<BoneFlesh, FleshSleeve>, k: number): SkinPart {
-  const boneId = at.bone.id;
-  if ('stations' in flesh) {
-    const long = at.bone.lifeLengthMm * k;
-    return {
-      kind: 'loft',
-      boneId,
-      origin: at.start,
-      axes: sectionAxes(at),
-      stations: flesh.stations.map((station) => ({
-        along: station.at * long,
-        deep: station.halfDepth * k,
-        wide: station.halfWidth * k,
-        square: station.squareness,
-        up: station.up * k,
-        side: station.side * k,
-      })),
-    };
-  }
-  if ('radii' in flesh) {
-    return {
-      kind: 'ellipsoid',
-      boneId,
-      centre: alongBone(at, flesh.at, flesh.offset, k),
-      axes: sectionAxes(at),
-      radii: scale(flesh.radii, k),
-    };
-  }
-  return {
-    kind: 'cone',
-    boneId,
-    a: alongBone(at, flesh.from, flesh.offsetFrom, k),
-    b: alongBone(at, flesh.to, flesh.offsetTo, k),
-    radiusA: flesh.radiusFrom * k,
-    radiusB: flesh.radiusTo * k,
-  };
+  const before = known.get(posed);
+  if (before !== undefined) return before;
+  const parts = [...sleeveRuns(posed), ...curveRuns(posed)].map((run): SkinPart => ({
+    kind: 'sleeve',
+    ...run,
+  }));
+  known.set(posed, parts);
+  return parts;
 }
 
 /** Along the bone, deep (towards the back) and wide, turned with the bone. */
@@ -115,14 +54,7 @@ const fields = new WeakMap<SkinPart, Field>();
 export function fieldOf(part: SkinPart): Field {
   const known = fields.get(part);
   if (known !== undefined) return known;
-  const field =
-    part.kind === 'cone'
-      ? roundConeField(part)
-      : part.kind === 'ellipsoid'
-        ? ellipsoidField(part)
-        : part.kind === 'loft'
-          ? loftField(part)
-          : sleeveField(part);
+  const field = part.kind === 'ellipsoid' ? ellipsoidField(part) : sleeveField(part);
   fields.set(part, field);
   return field;
 }
@@ -132,117 +64,74 @@ export const partDistance = (part: SkinPart, p: Vec3): number => fieldOf(part)(p
 
 /** The middle of a part: where a label or a leader goes. */
 export function middleOf(part: SkinPart): Vec3 {
-  if (part.kind === 'ellipsoid') return part.centre;
-  if (part.kind === 'cone') return lerp(part.a, part.b, 0.5);
-  if (part.kind === 'sleeve')
-    return sectionMiddle(part.samples[Math.floor(part.samples.length / 2)]!);
-  const { origin, axes, stations } = part;
-  const at = stations[Math.floor(stations.length / 2)]!;
-  return loftPoint(origin, axes, at.along, at.up, at.side);
+  return part.kind === 'ellipsoid'
+    ? part.centre
+    : sectionMiddle(part.samples[Math.floor(part.samples.length / 2)]!);
 }
 
-/** A point of a loft from its own axes: along, up and to the side. */
-export const loftPoint = (
-  origin: Vec3,
-  [u, d, w]: Loft['axes'],
-  along: number,
-  up: number,
-  side: number,
-): Vec3 => add(add(origin, scale(u, along)), add(scale(d, up), scale(w, side)));
-
-/** The box round some flesh: exact, as end spheres span a round cone. */
+/** The box round some flesh. */
 export function skinBox(parts: readonly SkinPart[]): Box3 {
-  const box = boxOfPoints(parts.flatMap(extremes));
-  if (box === undefined) throw new Error('a body without flesh has no box');
-  return box;
-}
-
-function extremes(part: SkinPart): readonly Vec3[] {
-  const corners = (centre: Vec3, half: Vec3): readonly Vec3[] => [
-    sub(centre, half),
-    add(centre, half),
+  const [min, max] = [
+    [Infinity, Infinity, Infinity],
+    [-Infinity, -Infinity, -Infinity],
   ];
-  if (part.kind === 'ellipsoid') return corners(part.centre, ellipsoidHalfBox(part));
-  if (part.kind === 'loft') return loftExtremes(part);
-  if (part.kind === 'sleeve') return sleeveExtremes(part);
-  const { a, b, radiusA, radiusB } = part;
-  return [...corners(a, [radiusA, radiusA, radiusA]), ...corners(b, [radiusB, radiusB, radiusB])];
+  for (const part of parts) reachBox(part, min, max);
+  if (!(min[0]! < Infinity)) throw new Error('a body without flesh has no box');
+  return { min: min as unknown as Vec3, max: max as unknown as Vec3 };
 }
 
-/** Corners of boxes round the sections and the ends. */
-function loftExtremes({ origin, axes, stations }: LoftPart): readonly Vec3[] {
-  const ends = [
-    { ...stations[0]!, along: stations[0]!.along - capLength(stations[0]!) },
-    { ...stations.at(-1)!, along: stations.at(-1)!.along + capLength(stations.at(-1)!) },
-  ];
-  return [...stations, ...ends].flatMap(({ along, up, side, deep, wide }) =>
-    [-1, 1].flatMap((y) =>
-      [-1, 1].map((z) => loftPoint(origin, axes, along, up + y * deep, side + z * wide)),
-    ),
-  );
-}
-
-/** Corners of boxes round the sections and the domes. */
-const sleeveExtremes = ({ samples, domes }: SleevePart): readonly Vec3[] => {
-  const corners = (sample: AxisSample, shift: number): readonly Vec3[] =>
-    [sample.above, -sample.below].flatMap((up) =>
-      [sample.half, -sample.half].map((wide) =>
-        add(sectionPoint(sample, up, sample.side + wide), scale(sample.along, shift)),
+/** Widens a box to hold a part: an ellipsoid whole, of a run the boxes round its sections and its domes. */
+function reachBox(part: SkinPart, min: number[], max: number[]): void {
+  const hold = (middle: Vec3, half: readonly number[]): void => {
+    for (let k = 0; k < 3; k++) {
+      min[k] = Math.min(min[k]!, middle[k as 0] - half[k]!);
+      max[k] = Math.max(max[k]!, middle[k as 0] + half[k]!);
+    }
+  };
+  if (part.kind === 'ellipsoid') return hold(part.centre, ellipsoidHalfBox(part));
+  const last = part.samples.length - 1;
+  part.samples.forEach((sample, i) => {
+    const [high, wide] = [halfHeight(sample), sample.half];
+    const ends = (i === 0 && part.domes[0]) || (i === last && part.domes[1]);
+    const dome = ends ? domeLength(sample) : 0;
+    hold(
+      sectionMiddle(sample),
+      sample.up.map(
+        (up, k) =>
+          high * Math.abs(up) +
+          wide * Math.abs(sample.across[k as 0]) +
+          dome * Math.abs(sample.along[k as 0]),
       ),
     );
-  const [first, last] = [samples[0]!, samples.at(-1)!];
-  return [
-    ...samples.flatMap((sample) => corners(sample, 0)),
-    ...(domes[0] ? corners(first, -domeLength(first)) : []),
-    ...(domes[1] ? corners(last, domeLength(last)) : []),
-  ];
-};
+  });
+}
 
-/** Area of a part's whole surface in mm²; of lofts and sleeves about. */
+/**
+ * Area of a part's whole surface in mm²; of sleeves about, by S. Ramanujan's girth of an ellipse,
+ * π(3(a + b) − √((3a + b)(a + 3b))) (1914).
+ */
 export function partArea(part: SkinPart): number {
   if (part.kind === 'ellipsoid') return thomsenArea(...part.radii);
-  if (part.kind === 'cone')
-    return roundConeMeasures(part.radiusA, part.radiusB, distance(part.a, part.b)).area;
-  if (part.kind === 'sleeve')
-    return part.samples.slice(1).reduce((sum, sample, i) => {
-      const before = part.samples[i]!;
-      const girth = (sectionSize(before).girthMm + sectionSize(sample).girthMm) / 2;
-      return sum + girth * distance(before.at, sample.at);
-    }, 0);
-  const [first, last] = [part.stations[0]!, part.stations.at(-1)!];
-  const girth = part.stations.reduce((sum, station) => sum + sectionGirth(station), 0);
-  return (girth / part.stations.length) * (last.along - first.along + 2 * capLength(first));
+  let [area, before] = [0, 0];
+  part.samples.forEach((sample, i) => {
+    const [a, b] = [halfHeight(sample), sample.half];
+    const girth = Math.PI * (3 * (a + b) - Math.sqrt((3 * a + b) * (a + 3 * b)));
+    if (i > 0) area += ((girth + before) / 2) * distance(part.samples[i - 1]!.at, sample.at);
+    before = girth;
+  });
+  return area;
 }
 
 /** Length (x), height (y) and width (z) of the posed skin in mm. */
 export const skinExtent = (parts: readonly SkinPart[]): Vec3 => boxSize(skinBox(parts));
 
-/** How round flesh is at the far end of its bone, life mm. */
-export function endRadiusMm(flesh: Exclude<BoneFlesh, FleshEllipsoid>): number {
-  if ('radiusTo' in flesh) return flesh.radiusTo;
-  if ('sleeve' in flesh) {
-    const { above, below, halfWidth } = flesh.stations.at(-1)!;
-    return Math.min((above + below) / 2, halfWidth);
-  }
-  const { halfDepth, halfWidth } = flesh.stations.at(-1)!;
-  return Math.min(halfDepth, halfWidth);
-}
-
 /** Radius in mm of the largest ball that one part holds where it is thickest. */
 export const innerRadiusMm = (part: SkinPart): number =>
-  part.kind === 'cone'
-    ? Math.max(part.radiusA, part.radiusB)
-    : part.kind === 'ellipsoid'
-      ? least(part.radii)
-      : part.kind === 'loft'
-        ? greatest(part.stations.map(capLength))
-        : greatest(part.samples.map(domeLength));
+  part.kind === 'ellipsoid' ? least(part.radii) : greatest(part.samples.map(domeLength));
 
 /** Radius of the padding under the far end of a bone, mm of the posed size. */
 export function padRadiusMm(posed: PosedSkeleton, boneId: string): number {
-  const last = posedBone(posed, boneId).bone.flesh.at(-1);
-  if (last === undefined || 'radii' in last)
-    throw new Error(`${boneId} carries a foot and must end in a round cone or in sections`);
-  // A shaped foot ends as round as its last section.
-  return endRadiusMm(last) * posed.sizeFactor;
+  const [flesh] = posedBone(posed, boneId).bone.flesh;
+  if (flesh === undefined) throw new Error(`${boneId} carries a foot and must end in sections`);
+  return endRadius(flesh) * posed.sizeFactor;
 }

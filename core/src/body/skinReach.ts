@@ -6,8 +6,8 @@ import { skinDistance } from './surfaceDistance.ts';
 const LEAST_STEP = 1e-5;
 
 /**
- * How far the skin is from a point inside it, in a direction: a march by the depth below the skin,
- * which never oversteps the first way out. 0 outside.
+ * How far the skin is from a point inside it, in a direction: a march by the depth below the skin, and where a
+ * step went out of it, its place by bisection. 0 outside.
  */
 export function skinReach(
   parts: readonly SkinPart[],
@@ -15,11 +15,20 @@ export function skinReach(
   direction: Vec3,
   farMm: number,
 ): number {
-  let reach = 0;
+  const depthAt = (reach: number): number =>
+    -skinDistance(parts, add(from, scale(direction, reach)));
+  let [inside, reach] = [0, 0];
   while (reach < farMm) {
-    const depth = -skinDistance(parts, add(from, scale(direction, reach)));
-    if (depth <= 0) return reach;
+    const depth = depthAt(reach);
+    if (depth <= 0) break;
+    inside = reach;
     reach += Math.max(depth, farMm * LEAST_STEP);
   }
-  return reach;
+  while (reach - inside > farMm * LEAST_STEP * LEAST_STEP) {
+    const middle = (inside + reach) / 2;
+    if (middle === inside || middle === reach) break;
+    if (depthAt(middle) > 0) inside = middle;
+    else reach = middle;
+  }
+  return inside;
 }

@@ -1,8 +1,17 @@
 import type { FleshSleeve, SleeveStation } from '../anatomy/animal.ts';
-import { alongBone, type PosedBone, type PosedSkeleton } from '../anatomy/pose.ts';
+import { alongBone, posedBone, poseSkeleton, type PosedSkeleton } from '../anatomy/pose.ts';
+import type { Skeleton } from '../anatomy/skeleton.ts';
 import { monotoneCubic } from '../geometry/monotoneCubic.ts';
-import { aboutAxis, turn, type Quat } from '../geometry/quat.ts';
-import { add, cross, distance, dot, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
+import { shortestTurn, turn } from '../geometry/quat.ts';
+import { add, cross, distance, dot, lerp, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
+import {
+  chainsOf,
+  firstShare,
+  shareOn,
+  wayAt,
+  type Placed,
+  type SleeveChain,
+} from './sleeveChain.ts';
 
 /** The section of a sleeve at a place of its axis, mm: measured from the axis, square to it. */
 export interface SleeveSection {
@@ -39,127 +48,158 @@ export interface SleeveRun {
 }
 
 /** Samples from one station to the next. */
-const SAMPLES_IN_SPAN = 6;
+export const SAMPLES_IN_SPAN = 6;
 
-/** A station of the data on its posed bone. */
-interface Placed {
-  readonly posed: PosedBone;
-  readonly station: SleeveStation;
+/** A sample of an axis as it is in every stance: between which stations, on which bone, and its section in life. */
+interface RestSample {
+  readonly span: number;
+  readonly t: number;
+  readonly boneId: string;
+  readonly share: number;
+  /** The same place as the bone before would tell it, where the axis goes over to another. */
+  readonly shareBefore: number;
+  readonly section: SleeveSection;
 }
 
-/** The stations of every sleeve of a posed body, in order along it, by the sleeve and its side. */
-function chainsOf({
-  bones,
-  sizeFactor,
-}: PosedSkeleton): readonly (readonly [id: string, Placed[], FleshSleeve])[] {
-  const chains = new Map<string, { flesh: FleshSleeve; posed: PosedBone }[]>();
-  for (const posed of bones)
-    for (const flesh of posed.bone.flesh)
-      if ('sleeve' in flesh) {
-        const id = `${flesh.sleeve} ${posed.bone.side}`;
-        chains.set(id, [...(chains.get(id) ?? []), { flesh, posed }]);
-      }
-  return [...chains].flatMap(([id, of]) => {
-    const inOrder = of.toSorted((a, b) => a.flesh.order - b.flesh.order);
-    const placed = apart(
-      inOrder.flatMap(({ flesh, posed }) => flesh.stations.map((station) => ({ posed, station }))),
-      sizeFactor,
-    );
-    // What a chain that lost its bones has left is no body.
-    return placed.length < 2 ? [] : [[id, placed, inOrder[0]!.flesh] as const];
-  });
+/** A chain as it is in every stance. */
+interface RestChain {
+  readonly id: string;
+  /** Where the axis goes through: a place of a bone, the way along it and the way up there, in rest axes. */
+  readonly knots: readonly {
+    readonly boneId: string;
+    readonly at: number;
+    readonly way: Vec3;
+    readonly up: Vec3;
+  }[];
+  readonly samples: readonly RestSample[];
 }
 
-/** Stations nearer to each other than this share of their height are one: the first of them holds. */
-const LEAST_APART = 0.05;
+const chains = new WeakMap<Skeleton, readonly RestChain[]>();
 
-/** The stations without those that lie at one place, as the last of a bone and the first of the next may. */
-function apart(placed: readonly Placed[], k: number): Placed[] {
-  return placed.reduce<Placed[]>((kept, next) => {
-    const before = kept.at(-1);
-    const { above, below } = next.station;
-    const near = LEAST_APART * (above + below) * k;
-    const isApart =
-      before === undefined ||
-      distance(alongBone(before.posed, before.station.at), alongBone(next.posed, next.station.at)) >
-        near;
-    return isApart ? [...kept, next] : kept;
-  }, []);
+/** The chains of a skeleton, worked out once for it: a stance only turns them. */
+function restChains(skeleton: Skeleton): readonly RestChain[] {
+  const known = chains.get(skeleton);
+  if (known !== undefined) return known;
+  const made = chainsOf(poseSkeleton(skeleton, {})).map(restChain);
+  chains.set(skeleton, made);
+  return made;
 }
 
-/**
- * The sleeves of a posed body as runs, one for each bone that a sleeve goes along. The axis is a smooth
- * curve through the stations on their posed bones, its sections run on monotone cubics between them, and
- * its frame turns evenly from each bone to the next.
- */
-export function sleeveRuns(
-  posed: PosedSkeleton,
-): readonly (SleeveRun & { readonly boneId: string })[] {
-  return chainsOf(posed).flatMap(([id, placed, flesh]) =>
-    runsOf(id, axisOf(placed, flesh.faces, posed.sizeFactor)),
-  );
-}
-
-/** Where the axis of a chain of stations goes, and what it is like there. */
-function axisOf(
-  placed: readonly Placed[],
-  faces: FleshSleeve['faces'],
-  k: number,
-): readonly AxisSample[] {
-  const points = placed.map(({ posed, station }) => alongBone(posed, station.at));
-  const ups = framesAtRest(placed, faces).map((up, i) => turn(placed[i]!.posed.rotation, up));
-  const ks = points.map((_, i) => i);
+/** Stations as knots, and samples between them whose sections run on monotone cubics. */
+function restChain({ id, placed, faces }: SleeveChain): RestChain {
+  const ups = framesAtRest(placed, faces);
+  const ks = placed.map((_, i) => i);
   const along = (of: (station: SleeveStation) => number): ((s: number) => number) =>
     monotoneCubic(
       ks,
       placed.map(({ station }) => of(station)),
     );
-  const section = {
-    // Height and middle, and not both edges: edges that run by themselves could cross.
-    high: along(({ above, below }) => ((above + below) / 2) * k),
-    middle: along(({ above, below }) => ((above - below) / 2) * k),
-    half: along(({ halfWidth }) => halfWidth * k),
-    widest: along(({ widest = 0 }) => widest),
-    squareAbove: along(({ squareAbove = 2 }) => squareAbove),
-    squareBelow: along(({ squareBelow = 2 }) => squareBelow),
-    side: along(({ side = 0 }) => side * k),
-  };
+  // Height and middle, and not both edges: edges that run by themselves could cross.
+  const high = along(({ above, below }) => (above + below) / 2);
+  const middle = along(({ above, below }) => (above - below) / 2);
+  const half = along(({ halfWidth }) => halfWidth);
+  const widest = along(({ widest: at = 0 }) => at);
+  const squareAbove = along(({ squareAbove: e = 2 }) => e);
+  const squareBelow = along(({ squareBelow: e = 2 }) => e);
+  const side = along(({ side: off = 0 }) => off);
   const count = (placed.length - 1) * SAMPLES_IN_SPAN;
-  const places = Array.from({ length: count + 1 }, (_, n) => {
+  const samples = Array.from({ length: count + 1 }, (_, n): RestSample => {
     const span = Math.min(placed.length - 2, Math.floor(n / SAMPLES_IN_SPAN));
     const t = n / SAMPLES_IN_SPAN - span;
+    const s = span + t;
     const [from, to] = [placed[span]!, placed[span + 1]!];
-    const mine = t < 0.5 ? from : to;
+    const first = firstShare(from, to);
+    // The sample nearest to the joint is where one bone's run ends and the next begins.
+    // Each keeps one at least, so that no bone is without.
+    const switched = Math.min(5, Math.max(1, Math.round(first * SAMPLES_IN_SPAN)));
+    const isFirst = from.posed === to.posed || t * SAMPLES_IN_SPAN < switched - 1e-9;
     return {
-      at: curvePoint(points, span, t),
-      up: add(scale(ups[span]!, 1 - t), scale(ups[span + 1]!, t)),
-      s: span + t,
-      boneId: mine.posed.bone.id,
-      share: shareOn(from, to, t),
+      ...{ span, t, boneId: (isFirst ? from : to).posed.bone.id },
+      share: shareOn(placed, span, t, isFirst),
+      shareBefore: shareOn(placed, span, t, true),
+      section: {
+        above: middle(s) + high(s),
+        below: high(s) - middle(s),
+        half: half(s),
+        widest: widest(s),
+        squareAbove: squareAbove(s),
+        squareBelow: squareBelow(s),
+        side: side(s),
+      },
     };
   });
-  return places.map(({ at, up, s, boneId, share }, i): AxisSample => {
-    const before = places[Math.max(0, i - 1)]!.at;
-    const after = places[Math.min(places.length - 1, i + 1)]!.at;
-    const forward = unit(sub(after, before));
-    const upright = unit(sub(up, scale(forward, dot(up, forward))));
+  return {
+    id,
+    knots: placed.map(({ posed, station }, i) => ({
+      ...{ boneId: posed.bone.id, at: station.at, up: ups[i]! },
+      way: wayAt(placed, i),
+    })),
+    samples,
+  };
+}
+
+/**
+ * The sleeves of a posed body as runs, one for each bone that a sleeve goes along. The axis is a smooth
+ * curve through the stations that follows each posed bone and bends between them; its sections run on
+ * monotone cubics, and its frame turns evenly from each bone to the next.
+ */
+export const sleeveRuns = (
+  posed: PosedSkeleton,
+): readonly (SleeveRun & { readonly boneId: string })[] =>
+  restChains(posed.skeleton).flatMap((chain) => runsOf(chain, axisOf(chain, posed)));
+
+/** Where the axis of a chain goes in a stance, and what it is like there. */
+function axisOf({ knots, samples }: RestChain, posed: PosedSkeleton): readonly AxisSample[] {
+  const k = posed.sizeFactor;
+  const bones = knots.map(({ boneId }) => posedBone(posed, boneId));
+  const points = knots.map(({ at }, i) => alongBone(bones[i]!, at));
+  const ways = knots.map(({ way }, i) => turn(bones[i]!.rotation, way));
+  const ups = knots.map(({ up }, i) => turn(bones[i]!.rotation, up));
+  const places = samples.map(({ span, t }) =>
+    hermite(points[span]!, ways[span]!, points[span + 1]!, ways[span + 1]!, t),
+  );
+  return samples.map(({ span, t, boneId, share, section }, i): AxisSample => {
+    const along = unit(
+      sub(places[Math.min(places.length - 1, i + 1)]!, places[Math.max(0, i - 1)]!),
+    );
+    const leaning = lerp(ups[span]!, ups[span + 1]!, t);
+    const up = unit(sub(leaning, scale(along, dot(leaning, along))));
     return {
-      ...{ at, along: forward, up: upright, across: cross(forward, upright), boneId, share },
-      above: section.middle(s) + section.high(s),
-      below: section.high(s) - section.middle(s),
-      half: section.half(s),
-      widest: section.widest(s),
-      squareAbove: section.squareAbove(s),
-      squareBelow: section.squareBelow(s),
-      side: section.side(s),
+      at: places[i]!,
+      along,
+      up,
+      across: cross(along, up),
+      boneId,
+      share,
+      above: section.above * k,
+      below: section.below * k,
+      half: section.half * k,
+      widest: section.widest,
+      squareAbove: section.squareAbove,
+      squareBelow: section.squareBelow,
+      side: section.side * k,
     };
   });
 }
 
-/** How far along its bone a place between two stations lies, as near as can be told at a joint. */
-function shareOn(from: Placed, to: Placed, t: number): number {
-  if (from.posed === to.posed) return from.station.at + (to.station.at - from.station.at) * t;
-  return t < 0.5 ? from.station.at : to.station.at;
+/** How strongly an axis holds to its bones at the ends of a bend: 1 rounds it most, 2 is nearly the joint. */
+const PULL = 1.2;
+
+/** A cubic from one place to another that leaves and meets them along unit directions. */
+function hermite(from: Vec3, way: Vec3, to: Vec3, next: Vec3, t: number): Vec3 {
+  const long = PULL * distance(from, to);
+  const [t2, t3] = [t * t, t * t * t];
+  const [a, b, c, d] = [
+    2 * t3 - 3 * t2 + 1,
+    long * (t3 - 2 * t2 + t),
+    3 * t2 - 2 * t3,
+    long * (t3 - t2),
+  ];
+  return [
+    a * from[0] + b * way[0] + c * to[0] + d * next[0],
+    a * from[1] + b * way[1] + c * to[1] + d * next[1],
+    a * from[2] + b * way[2] + c * to[2] + d * next[2],
+  ];
 }
 
 /**
@@ -176,69 +216,32 @@ function framesAtRest(placed: readonly Placed[], faces: FleshSleeve['faces']): r
   let before = first;
   return placed.map((_, i) => {
     const way = wayAt(placed, i);
-    up = turn(leastTurn(before, way), up);
+    up = turn(shortestTurn(before, way), up);
     before = way;
     return up;
   });
 }
 
-/** Which way the chain goes at a station at rest: along its bone, or back along it. */
-function wayAt(placed: readonly Placed[], i: number): Vec3 {
-  const { posed, station } = placed[i]!;
-  const own = (other: Placed | undefined): Placed | undefined =>
-    other?.posed === posed ? other : undefined;
-  const [before, after] = [own(placed[i - 1]), own(placed[i + 1])];
-  const on = (after?.station.at ?? station.at) - (before?.station.at ?? station.at);
-  return on < 0 ? scale(posed.bone.rest, -1) : posed.bone.rest;
-}
-
-/** The least turn from one unit direction to another; about any axis square to it where they are opposite. */
-function leastTurn(from: Vec3, to: Vec3): Quat {
-  const cos = dot(from, to);
-  if (cos < -1 + 1e-9) {
-    const square = cross(from, Math.abs(from[0]) < 0.9 ? [1, 0, 0] : [0, 1, 0]);
-    return aboutAxis(unit(square), Math.PI);
-  }
-  const [x, y, z] = cross(from, to);
-  const size = Math.sqrt(2 * (1 + cos));
-  return [x / size, y / size, z / size, size / 2];
-}
-
-/**
- * A point of the centripetal Catmull-Rom curve through points (C. Yuksel et al., Parameterization and
- * applications of Catmull-Rom curves, 2011), which makes neither loops nor cusps; between the span's points.
- */
-function curvePoint(points: readonly Vec3[], span: number, t: number): Vec3 {
-  const [p1, p2] = [points[span]!, points[span + 1]!];
-  const p0 = points[span - 1] ?? add(p1, sub(p1, p2));
-  const p3 = points[span + 2] ?? add(p2, sub(p2, p1));
-  const knot = (a: Vec3, b: Vec3): number => Math.sqrt(Math.max(distance(a, b), 1e-9));
-  const [d01, d12, d23] = [knot(p0, p1), knot(p1, p2), knot(p2, p3)];
-  const slope = (a: Vec3, b: Vec3, c: Vec3, ab: number, bc: number): Vec3 =>
-    scale(
-      add(sub(scale(sub(b, a), 1 / ab), scale(sub(c, a), 1 / (ab + bc))), scale(sub(c, b), 1 / bc)),
-      d12,
-    );
-  const [m1, m2] = [slope(p0, p1, p2, d01, d12), slope(p1, p2, p3, d12, d23)];
-  const [t2, t3] = [t * t, t * t * t];
-  return add(
-    add(scale(p1, 2 * t3 - 3 * t2 + 1), scale(m1, t3 - 2 * t2 + t)),
-    add(scale(p2, 3 * t2 - 2 * t3), scale(m2, t3 - t2)),
-  );
-}
-
 /** The axis shared out to the bones that it goes along; neighbours share the sample between them. */
 function runsOf(
-  sleeve: string,
+  { id, samples }: RestChain,
   axis: readonly AxisSample[],
 ): readonly (SleeveRun & { readonly boneId: string })[] {
   const starts = axis.flatMap(({ boneId }, i) => (axis[i - 1]?.boneId === boneId ? [] : [i]));
   return starts.map((start, n) => {
     const end = starts[n + 1] ?? axis.length - 1;
     return {
-      sleeve,
+      sleeve: id,
       boneId: axis[start]!.boneId,
-      samples: axis.slice(start, end + 1),
+      // It ends with a sample of the next bone, told by the share of its own.
+      samples: [
+        ...axis.slice(start, end),
+        {
+          ...axis[end]!,
+          boneId: axis[start]!.boneId,
+          share: end === axis.length - 1 ? axis[end]!.share : samples[end]!.shareBefore,
+        },
+      ],
       domes: [n === 0, n === starts.length - 1] as const,
     };
   });
@@ -275,14 +278,16 @@ export function sectionOutline(
   return Array.from({ length: points }, (_, i) => {
     const angle = (2 * Math.PI * i) / points;
     const [c, s] = [Math.cos(angle), Math.sin(angle)];
-    const over = s >= 0;
-    const reach = over ? section.above - line : section.below + line;
-    const e = 2 / (over ? section.squareAbove : section.squareBelow);
-    const power = (v: number): number => Math.sign(v) * Math.abs(v) ** e;
-    const [up, side] = [line + reach * power(s), section.half * power(c)];
-    return [middle + grow * (up - middle), section.side + grow * side];
+    const reach = s >= 0 ? section.above - line : section.below + line;
+    const e = s >= 0 ? section.squareAbove : section.squareBelow;
+    const up = line + reach * rounded(s, e);
+    return [middle + grow * (up - middle), section.side + grow * section.half * rounded(c, e)];
   });
 }
+
+/** A coordinate of a circle as one of a superellipse. */
+const rounded = (v: number, e: number): number =>
+  e === 2 ? v : Math.sign(v) * Math.abs(v) ** (2 / e);
 
 const INTEGRATION_POINTS = 96;
 

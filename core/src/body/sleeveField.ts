@@ -31,30 +31,30 @@ function packed(samples: readonly AxisSample[]): Float64Array {
 
 /**
  * The signed field of a run of a sleeve: zero on its surface, near it the distance to first order. Every
- * crossing of the plane square to the axis is measured in the section there, and the least is kept: where
+ * crossing of the plane square to the axis is measured in the sections beside it, and the least is kept: where
  * the axis bends, a point may lie in two sections. Beyond an end that goes on in the next run it is the
  * distance to the section that closes the run, so that both runs together are the sleeve; beyond an end of
  * the sleeve, a dome.
  */
 export function sleeveField({ samples, domes }: SleeveRun): Field {
   const data = packed(samples);
-  const count = samples.length;
-  const caps = [domeOf(samples[0]!), domeOf(samples.at(-1)!)] as const;
+  const last = (samples.length - 1) * STRIDE;
+  const domeFirst = domes[0] ? domeOf(samples[0]!) : 0;
+  const domeLast = domes[1] ? domeOf(samples.at(-1)!) : 0;
   return (x, y, z) => {
     let best = Infinity;
     let before = ahead(data, 0, x, y, z);
-    if (before < 0) best = beyond(data, 0, 0, x, y, z, -before, domes[0] ? caps[0] : 0);
-    for (let i = 1; i < count; i++) {
-      const here = ahead(data, i * STRIDE, x, y, z);
+    if (before < 0) best = beyond(data, 0, x, y, z, -before, domeFirst);
+    for (let o = STRIDE; o <= last; o += STRIDE) {
+      const here = ahead(data, o, x, y, z);
       if (before >= 0 && here < 0) {
-        const d = inSection(data, (i - 1) * STRIDE, i * STRIDE, before / (before - here), x, y, z);
+        const d = between(data, o - STRIDE, o, before, here, x, y, z);
         if (d < best) best = d;
       }
       before = here;
     }
     if (before >= 0) {
-      const last = (count - 1) * STRIDE;
-      const d = beyond(data, last, last, x, y, z, before, domes[1] ? caps[1] : 0);
+      const d = beyond(data, last, x, y, z, before, domeLast);
       if (d < best) best = d;
     }
     return best;
@@ -69,63 +69,102 @@ const ahead = (data: Float64Array, o: number, x: number, y: number, z: number): 
   (y - data[o + 1]!) * data[o + 4]! +
   (z - data[o + 2]!) * data[o + 5]!;
 
-/** The field in the section between two samples, `t` of the way from one to the other. */
-function inSection(
+/**
+ * The field between two samples from how far ahead of both planes a point lies: it runs straight from what the
+ * one section says to what the other says, less where the skin rises or falls along the axis.
+ */
+function between(
   data: Float64Array,
   a: number,
   b: number,
-  t: number,
+  before: number,
+  here: number,
   x: number,
   y: number,
   z: number,
 ): number {
-  const mix = (k: number): number => data[a + k]! + (data[b + k]! - data[a + k]!) * t;
-  const [dx, dy, dz] = [x - mix(0), y - mix(1), z - mix(2)];
-  const v = dx * mix(6) + dy * mix(7) + dz * mix(8) - mix(12);
-  const w = dx * mix(9) + dy * mix(10) + dz * mix(11) - mix(18);
-  const over = v >= 0;
-  return sectionField(v, w, over ? mix(13) : mix(14), mix(15), over ? mix(16) : mix(17));
+  const long = before - here;
+  const from = inSection(data, a, x, y, z);
+  const rise = (inSection(data, b, x, y, z) - from) / long;
+  return (from + rise * before) / Math.sqrt(1 + rise * rise);
 }
 
-/** Share of a superellipse that a point lies out, less one, over the slope: distance to first order. */
+/** The field in the section of a sample. */
+function inSection(data: Float64Array, o: number, x: number, y: number, z: number): number {
+  const dx = x - data[o]!;
+  const dy = y - data[o + 1]!;
+  const dz = z - data[o + 2]!;
+  const v = dx * data[o + 6]! + dy * data[o + 7]! + dz * data[o + 8]! - data[o + 12]!;
+  const w = dx * data[o + 9]! + dy * data[o + 10]! + dz * data[o + 11]! - data[o + 18]!;
+  const over = v >= 0;
+  return sectionField(
+    v,
+    w,
+    over ? data[o + 13]! : data[o + 14]!,
+    data[o + 15]!,
+    over ? data[o + 16]! : data[o + 17]!,
+  );
+}
+
+/**
+ * Share of a superellipse that a point lies out, less one, over the slope: distance to first order. Inside no
+ * more than the ways straight up and straight sideways, which flat sections want.
+ */
 function sectionField(v: number, w: number, high: number, wide: number, e: number): number {
-  const [p, q] = [Math.abs(v) / high, Math.abs(w) / wide];
-  const f = e === 2 ? Math.sqrt(p * p + q * q) : (p ** e + q ** e) ** (1 / e);
+  const p = Math.abs(v) / high;
+  const q = Math.abs(w) / wide;
+  if (e === 2) {
+    const f = Math.sqrt(p * p + q * q);
+    if (f < CORE_SHARE) return (f - 1) * Math.min(high, wide);
+    const gp = p / high;
+    const gq = q / wide;
+    const d = ((f - 1) * f) / Math.sqrt(gp * gp + gq * gq);
+    if (d >= 0) return d;
+    const up = high * (Math.sqrt(1 - q * q) - p);
+    const side = wide * (Math.sqrt(1 - p * p) - q);
+    return Math.max(d, -up, -side);
+  }
+  const f = (p ** e + q ** e) ** (1 / e);
   if (f < CORE_SHARE) return (f - 1) * Math.min(high, wide);
-  const [gp, gq] =
-    e === 2 ? [p / f / high, q / f / wide] : [(p / f) ** (e - 1) / high, (q / f) ** (e - 1) / wide];
-  return (f - 1) / Math.sqrt(gp * gp + gq * gq);
+  const gp = (p / f) ** (e - 1) / high;
+  const gq = (q / f) ** (e - 1) / wide;
+  const d = (f - 1) / Math.sqrt(gp * gp + gq * gq);
+  if (d >= 0) return d;
+  const up = high * ((1 - q ** e) ** (1 / e) - p);
+  const side = wide * ((1 - p ** e) ** (1 / e) - q);
+  return Math.max(d, -up, -side);
 }
 
 /** Beyond an end: a dome of this length, or the distance to the section that closes the run. */
 function beyond(
   data: Float64Array,
-  a: number,
-  b: number,
+  o: number,
   x: number,
   y: number,
   z: number,
   off: number,
   dome: number,
 ): number {
-  const d = inSection(data, a, b, 0, x, y, z);
-  if (dome === 0) return d <= 0 ? off : Math.sqrt(d * d + off * off);
-  const [dx, dy, dz] = [x - data[a]!, y - data[a + 1]!, z - data[a + 2]!];
-  const v = dx * data[a + 6]! + dy * data[a + 7]! + dz * data[a + 8]! - data[a + 12]!;
-  const w = dx * data[a + 9]! + dy * data[a + 10]! + dz * data[a + 11]! - data[a + 18]!;
-  const high = v >= 0 ? data[a + 13]! : data[a + 14]!;
-  const e = v >= 0 ? data[a + 16]! : data[a + 17]!;
-  const wide = data[a + 15]!;
-  const r = (Math.abs(v / high) ** e + Math.abs(w / wide) ** e) ** (1 / e);
+  if (dome === 0) {
+    const d = inSection(data, o, x, y, z);
+    return d <= 0 ? off : Math.sqrt(d * d + off * off);
+  }
+  const dx = x - data[o]!;
+  const dy = y - data[o + 1]!;
+  const dz = z - data[o + 2]!;
+  const v = dx * data[o + 6]! + dy * data[o + 7]! + dz * data[o + 8]! - data[o + 12]!;
+  const w = dx * data[o + 9]! + dy * data[o + 10]! + dz * data[o + 11]! - data[o + 18]!;
+  const high = v >= 0 ? data[o + 13]! : data[o + 14]!;
+  const e = v >= 0 ? data[o + 16]! : data[o + 17]!;
+  const wide = data[o + 15]!;
+  const p = Math.abs(v) / high;
+  const m = Math.abs(w) / wide;
+  const r = e === 2 ? Math.sqrt(p * p + m * m) : (p ** e + m ** e) ** (1 / e);
   const q = off / dome;
-  const f = Math.hypot(r, q);
+  const f = Math.sqrt(r * r + q * q);
   if (f < CORE_SHARE) return (f - 1) * Math.min(dome, high, wide);
-  const flat =
-    r === 0
-      ? 0
-      : Math.hypot(
-          (Math.abs(v / high) / r) ** (e - 1) / high,
-          (Math.abs(w / wide) / r) ** (e - 1) / wide,
-        );
-  return ((f - 1) * f) / Math.hypot(r * flat, q / dome);
+  const gp = r === 0 ? 0 : (p / r) ** (e - 1) / high;
+  const gm = r === 0 ? 0 : (m / r) ** (e - 1) / wide;
+  const along = q / dome;
+  return ((f - 1) * f) / Math.sqrt(r * r * (gp * gp + gm * gm) + along * along);
 }

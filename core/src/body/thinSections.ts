@@ -2,9 +2,8 @@ import { poseSkeleton, posedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { add, distance, lerp, ORIGIN, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { BoneMass } from './bodyGrid.ts';
-import { loftMeasures } from './loft.ts';
 import { domeLength, sectionMiddle, sectionSize, type AxisSample } from './sleeve.ts';
-import { loftPoint, skinParts, type SkinPart, type SleevePart } from './skin.ts';
+import { skinParts, type SkinPart, type SleevePart } from './skin.ts';
 
 /** Volume and middle of one part of flesh, mm³ and mm. */
 interface Lump {
@@ -14,26 +13,11 @@ interface Lump {
 
 const BALL = (4 / 3) * Math.PI;
 
-/** An ellipsoid, 4/3·π·abc; a round cone as a frustum between two half balls (solid geometry). */
+/** An ellipsoid, 4/3·π·abc, or a run of a sleeve. */
 function lumpOf(part: SkinPart): Lump {
-  if (part.kind === 'ellipsoid') {
-    const [a, b, c] = part.radii;
-    return { volume: BALL * a * b * c, centre: part.centre };
-  }
-  if (part.kind === 'loft') {
-    const { volume, middle } = loftMeasures(part.stations);
-    return { volume, centre: loftPoint(part.origin, part.axes, ...middle) };
-  }
   if (part.kind === 'sleeve') return sleeveLump(part);
-  const { a, b, radiusA: r, radiusB: s } = part;
-  const h = Math.hypot(...sub(b, a));
-  const frustum = (Math.PI * h * (r * r + r * s + s * s)) / 3;
-  // From the end a, the middle of a frustum lies at h/4·(r² + 2rs + 3s²)/(r² + rs + s²).
-  const along = (r * r + 2 * r * s + 3 * s * s) / (4 * (r * r + r * s + s * s));
-  const ends = [(BALL / 2) * r ** 3, (BALL / 2) * s ** 3] as const;
-  const volume = frustum + ends[0] + ends[1];
-  const share = (frustum * along + ends[1]) / volume;
-  return { volume, centre: add(a, scale(sub(b, a), share)) };
+  const [a, b, c] = part.radii;
+  return { volume: BALL * a * b * c, centre: part.centre };
 }
 
 /** A run of a sleeve as slices from sample to sample, with half an ellipsoid for each dome. */
@@ -69,16 +53,26 @@ function sleeveLump({ samples, domes }: SleevePart): Lump {
  * until the body is worked out cell by cell.
  */
 export function thinSections(skeleton: Skeleton): readonly BoneMass[] {
+  const before = known.get(skeleton);
+  if (before !== undefined) return before;
+  const made = masses(skeleton);
+  known.set(skeleton, made);
+  return made;
+}
+
+const known = new WeakMap<Skeleton, readonly BoneMass[]>();
+
+function masses(skeleton: Skeleton): readonly BoneMass[] {
   const posed = poseSkeleton(skeleton, {});
   const sums = new Map<string, Lump>();
   for (const part of skinParts(posed)) {
     const lump = lumpOf(part);
-    const known = sums.get(part.boneId);
-    const volume = lump.volume + (known?.volume ?? 0);
+    const others = sums.get(part.boneId);
+    const volume = lump.volume + (others?.volume ?? 0);
     const centre =
-      known === undefined
+      others === undefined
         ? lump.centre
-        : add(known.centre, scale(sub(lump.centre, known.centre), lump.volume / volume));
+        : add(others.centre, scale(sub(lump.centre, others.centre), lump.volume / volume));
     sums.set(part.boneId, { volume, centre });
   }
   return [...sums].map(([boneId, { volume, centre }]) => ({

@@ -67,12 +67,27 @@ export function thinned(field: FleshField, where: readonly Thinning[]): FleshFie
   return redistanced({ ...field, depth });
 }
 
+/**
+ * How much the skin over a thinning sinks in at a place, mm: drop·(1 − ρ²)² under the skin, running out
+ * towards the inner face of the belly and far outside.
+ */
+export function sunkMm({ centre, along, out, half, dropMm }: Thinning, here: Vec3): number {
+  const [a, t, b] = half;
+  const p = sub(here, centre);
+  const rim2 = (dot(p, along) / a) ** 2 + (dot(p, cross(along, out)) / b) ** 2;
+  if (rim2 >= 1) return 0;
+  const up = dot(p, out) / t;
+  // All of it under the skin; nothing at the inner face, nor far outside.
+  return dropMm * (1 - rim2) ** 2 * Math.min(1, Math.max(0, up + 1), Math.max(0, OUTMOST + 1 - up));
+}
+
 function sink(
   depth: Float32Array,
   grid: CellGrid,
-  { centre, along, out, half, dropMm, bones }: Thinning,
+  thinning: Thinning,
   parts: readonly SkinPart[],
 ): void {
+  const { centre, along, out, half, bones } = thinning;
   const others = parts.filter(({ boneId }) => !bones.has(boneId));
   const { origin, cellMm: h, cells } = grid;
   const [a, t, b] = half;
@@ -92,14 +107,10 @@ function sink(
       for (let i = from[0]; i <= to[0]; i++) {
         const at = i + cells[0] * (j + cells[1] * k);
         const here: Vec3 = [origin[0] + i * h, origin[1] + j * h, origin[2] + k * h];
-        const p = sub(here, centre);
-        const rim2 = (dot(p, along) / a) ** 2 + (dot(p, across) / b) ** 2;
-        if (rim2 >= 1) continue;
-        const up = dot(p, out) / t;
-        // All of it under the skin; nothing at the inner face, nor far outside.
-        const share = Math.min(1, Math.max(0, up + 1), Math.max(0, OUTMOST + 1 - up));
+        const drop = sunkMm(thinning, here);
+        if (drop === 0) continue;
         const was = depth[at]!;
-        const sunk = was + dropMm * (1 - rim2) ** 2 * share;
+        const sunk = was + drop;
         // Far inside and far outside it makes no difference whose flesh it is.
         const near = was < h && sunk > -2 * h && others.length > 0;
         depth[at] = near ? Math.min(sunk, Math.max(was, skinDistance(others, here))) : sunk;

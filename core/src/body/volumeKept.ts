@@ -80,31 +80,20 @@ function limbVolumes(
 /** A part thicker by a factor across its bone. */
 function girthened(part: SkinPart, k: number): SkinPart {
   if (k === 1) return part;
-  if (part.kind === 'cone')
-    return { ...part, radiusA: part.radiusA * k, radiusB: part.radiusB * k };
   if (part.kind === 'ellipsoid') {
     const [along, deep, wide] = part.radii;
     return { ...part, radii: [along, deep * k, wide * k] };
   }
-  if (part.kind === 'sleeve')
-    return {
-      ...part,
-      samples: part.samples.map((sample) => {
-        const more = halfHeight(sample) * (k - 1);
-        return {
-          ...sample,
-          above: sample.above + more,
-          below: sample.below + more,
-          half: sample.half * k,
-        };
-      }),
-    };
   return {
     ...part,
-    stations: part.stations.map((station) => ({
-      ...station,
-      deep: station.deep * k,
-      wide: station.wide * k,
-    })),
+    samples: part.samples.map((sample) => {
+      const more = halfHeight(sample) * (k - 1);
+      return {
+        ...sample,
+        above: sample.above + more,
+        below: sample.below + more,
+        half: sample.half * k,
+      };
+    }),
   };
 }

@@ -7,5 +7,5 @@ export const animalsNearlyFloatSo = 'animals nearly float, so about 1 kg a litre
 export const thisBodyAtLife = 'This body at life size';
 export const densityInsideOutline = 'Density inside the outline';
 export const cellsInsideSkinIn = 'Cells inside the skin, in life';
-export const roundConesAndEllipsoids = (why: string): string =>
-  `round cones and ellipsoids on the bones, on a grid; ${why}; usual range from memory`;
+export const sleevesAlongBones = (why: string): string =>
+  `sleeves along the bones, on a grid; ${why}; usual range from memory`;

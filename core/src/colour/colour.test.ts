@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { changed, otterPiece, wholePlan } from '../testing/samples.ts';
+import { done } from '../jobs/jobKinds.ts';
+import { planPiece } from '../plan.ts';
+import { meshMeasures } from '../geometry/triangleMesh.ts';
+import { changed, otterPiece, wholePlan, coarseSurface } from '../testing/samples.ts';
 import {
   encodedRgb,
   hexToOklch,
@@ -85,7 +88,11 @@ describe('the paint', () => {
 
   it('covers zones that make up the whole skin', () => {
     const zones = colour!.zones.reduce((sum, zone) => sum + zone.area.value, 0);
-    expect(zones).toBeCloseTo(mass!.area.value, 6);
+    const { mesh } = coarseSurface(otterPiece()).skin;
+    expect(zones).toBeCloseTo(meshMeasures(mesh).area / 100, 3);
+    // The same skin as Mass has it, of another grid.
+    const { skin } = done(planPiece(otterPiece()).jobs.surface, false).value;
+    expect(meshMeasures(skin.mesh).area / 100 / mass!.area.value).toBeCloseTo(1, 1);
   });
 
   it('doubles with the base coats, and keeps the others', () => {

@@ -1,8 +1,8 @@
 import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
-import { zoneOf, type CoatZone, type Sheen } from '../anatomy/coat.ts';
-import type { BodyGrid } from '../body/bodyGrid.ts';
+import type { CoatZone, Sheen } from '../anatomy/coat.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
+import type { FormSurface } from '../surface/formSurface.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working, type WorkingInput } from '../piece/working.ts';
@@ -56,18 +56,18 @@ export interface ColourInputs {
   readonly colour: Workpiece['colour'];
   readonly measure: MeasurePlan;
   readonly skin: SkinPlan;
-  readonly body: BodyGrid | null;
+  readonly surface: FormSurface | null;
 }
 
-/** Colours in order from primer to sheen, with the paint they take. Null while there is no body. */
+/** Colours in order from primer to sheen, with the paint they take. Null while the surface is worked out. */
 export function planColour(inputs: ColourInputs): ColourPlan | null {
-  const { colour, measure, skin, body } = inputs;
-  if (body === null) return null;
+  const { colour, measure, skin, surface } = inputs;
+  if (surface === null) return null;
   const underFibre = new Set(
     skin.zones.filter(({ method }) => method === 'fibre').map(({ zone }) => zone.id),
   );
-  const zones = measure.skeleton.animal.coat.map((zone) =>
-    zoneColour(zone, colour, zoneArea(zone, measure, body), underFibre.has(zone.id)),
+  const zones = measure.skeleton.animal.coat.map((zone, i) =>
+    zoneColour(zone, colour, zoneArea(zone, i, measure, surface), underFibre.has(zone.id)),
   );
   const primer = primerWorking(zones);
   // Fibre is never varnished.
@@ -95,32 +95,29 @@ export function planColour(inputs: ColourInputs): ColourPlan | null {
   };
 }
 
-/** Skin of a zone on the model, from the patches of the body that fall to it. */
-function zoneArea(zone: CoatZone, measure: MeasurePlan, body: BodyGrid): Working {
-  const { skeleton, lifePerModel } = measure;
-  const lifeMm2 = body.patches
-    .filter((patch) => {
-      const key = skeleton.byId.get(patch.boneId)?.key ?? '';
-      return zoneOf(skeleton.animal.coat, key, patch.facing)?.id === zone.id;
-    })
-    .reduce((sum, patch) => sum + patch.areaMm2, 0);
-  return {
-    id: `colour.zone.${zone.id}.area`,
-    stage: 'colour',
-    label: say.skin(zone.name),
-    value: lifeMm2 / lifePerModel ** 2 / 100,
-    unit: 'cm2',
-    digits: 1,
-    provenance: 'derived',
-    formula: 'a = A / n²',
-    inputs: [
-      input('A', say.skinInLife, lifeMm2 / 100, 'cm2', 'derived'),
-      asInput('n', measure.scale),
-    ],
-    source: say.patchesOfBodyThat,
-    target: { kind: 'zone', id: zone.id },
-  };
-}
+/** Skin of a zone on the model as it stands: its triangles, and what shows of its feathers, membranes and fins. */
+const zoneArea = (
+  zone: CoatZone,
+  place: number,
+  measure: MeasurePlan,
+  { skin, zonesMm2 }: FormSurface,
+): Working => ({
+  id: `colour.zone.${zone.id}.area`,
+  stage: 'colour',
+  label: say.skin(zone.name),
+  value: zonesMm2[place]! / 100,
+  unit: 'cm2',
+  digits: 1,
+  provenance: 'derived',
+  reading: {
+    method: say.trianglesOfThisZone,
+    resolution: say.cellsOf(skin.cellMm.toFixed(2)),
+    checkedBy: 'core/src/surface/surface.test.ts',
+  },
+  inputs: [asInput('n', measure.scale)],
+  source: say.skinInThisStance,
+  target: { kind: 'zone', id: zone.id },
+});
 
 function zoneColour(
   zone: CoatZone,

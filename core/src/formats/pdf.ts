@@ -167,12 +167,16 @@ function drawItem(
         drawPath(page, outline.map(place), { closed: true, weight: 0, fill: fill(item.ink) });
       break;
     case 'fill':
-      for (const outline of item.outlines)
-        drawPath(page, outline.map(place), {
+      // One path, so that a hole is left open.
+      drawPaths(
+        page,
+        item.outlines.map((outline) => outline.map(place)),
+        {
           closed: true,
           weight: 0,
           fill: item.hex === undefined ? fill(item.ink) : hex(item.hex),
-        });
+        },
+      );
       break;
     case 'circle': {
       const [cx, cy] = place(item.at);
@@ -200,10 +204,14 @@ interface PathStyle {
 }
 
 /** A path through page points. pdf-lib reads SVG paths, whose y runs down: the sign is turned. */
-function drawPath(page: PDFPage, points: readonly PagePoint[], style: PathStyle): void {
+const drawPath = (page: PDFPage, points: readonly PagePoint[], style: PathStyle): void =>
+  drawPaths(page, [points], style);
+
+function drawPaths(page: PDFPage, all: readonly (readonly PagePoint[])[], style: PathStyle): void {
   const step = ([px, py]: PagePoint, i: number): string =>
     `${i === 0 ? 'M' : 'L'}${px.toFixed(4)} ${(-py).toFixed(4)}`;
-  page.drawSvgPath(`${points.map(step).join(' ')}${style.closed ? ' Z' : ''}`, {
+  const path = all.map((points) => `${points.map(step).join(' ')}${style.closed ? ' Z' : ''}`);
+  page.drawSvgPath(path.join(' '), {
     x: 0,
     y: 0,
     ...(style.stroke ? { borderColor: style.stroke, borderWidth: toPoints(style.weight) } : {}),

@@ -32,9 +32,13 @@ export function contourLoops(
   };
   for (let j = -1; j < ny; j++)
     for (let i = -1; i < nx; i++) {
-      const v = CORNERS.map(([dx, dy]) => at(i + dx, j + dy));
-      const code = v.reduce((bits, value, n) => bits | (value < 0 ? 1 << n : 0), 0);
+      const code =
+        (at(i, j) < 0 ? 1 : 0) |
+        (at(i + 1, j) < 0 ? 2 : 0) |
+        (at(i + 1, j + 1) < 0 ? 4 : 0) |
+        (at(i, j + 1) < 0 ? 8 : 0);
       if (code === 0 || code === 15) continue;
+      const v = CORNERS.map(([dx, dy]) => at(i + dx, j + dy));
       for (const [from, to] of crossings(code, v)) {
         for (const side of [from, to]) {
           const key = edgeKey(i, j, side);

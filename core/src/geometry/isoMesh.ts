@@ -13,7 +13,7 @@ export interface Lattice {
  * x, y, z); neighbouring cubes cut their common face alike, so nothing is left open. H. Freudenthal,
  * Annals of Mathematics 43 (1942).
  */
-const TETRAHEDRA = [
+export const TETRAHEDRA = [
   [0, 1, 3, 7],
   [0, 3, 2, 7],
   [0, 2, 6, 7],
@@ -24,6 +24,10 @@ const TETRAHEDRA = [
 
 /** A point keeps this share of an edge away from either end, so that no triangle vanishes. */
 const AWAY = 0.02;
+
+/** Where on the edge between two values the surface passes, as a share of it. */
+export const edgeShare = (a: number, b: number): number =>
+  Math.min(1 - AWAY, Math.max(AWAY, a / (a - b)));
 
 /**
  * The surface where a sampled field is zero (negative inside), by marching tetrahedra: closed and
@@ -50,7 +54,7 @@ export function isoMesh({ origin, cellMm, cells }: Lattice, values: Float32Array
     const before = known.get(key);
     if (before !== undefined) return before;
     const [va, vb] = [values[low]!, values[high]!];
-    const t = Math.min(1 - AWAY, Math.max(AWAY, va / (va - vb)));
+    const t = edgeShare(va, vb);
     const [p, q] = [placeOf(low), placeOf(high)];
     for (let k = 0; k < 3; k++) {
       positions.push(p[k]! + (q[k]! - p[k]!) * t);
@@ -111,7 +115,9 @@ const OTHERS = [
 const EVEN_PAIRS: readonly number[] = [0b0011, 0b1001, 0b0110, 0b1100];
 
 /** For each way in which the corners lie inside (one bit each): the edges cut, three a triangle. */
-const CUTS: readonly (readonly Edge[])[] = Array.from({ length: 16 }, (_, code) => cutsOf(code));
+export const CUTS: readonly (readonly Edge[])[] = Array.from({ length: 16 }, (_, code) =>
+  cutsOf(code),
+);
 
 function cutsOf(code: number): readonly Edge[] {
   const inside = [0, 1, 2, 3].filter((n) => code & (1 << n));

@@ -4,27 +4,47 @@ import { regionBuilds } from '../mass/buildUp.ts';
 import { bodyShape, type BodyShape } from '../mass/bodyShape.ts';
 import { measuredSkeleton, type BodyDecisions } from '../measure/measuredSkeleton.ts';
 import type { Answer } from '../piece/answer.ts';
+import type { PosedSkeleton } from '../anatomy/pose.ts';
+import type { Skeleton } from '../anatomy/skeleton.ts';
 import { settledStance } from '../posing/settledStance.ts';
+import { formSurface } from '../surface/formSurface.ts';
 import type { Job, JobKind, JobName, Told } from './job.ts';
 import type { ShapeQuestion } from './shapeJob.ts';
+import type { SurfaceQuestion } from './surfaceJob.ts';
 
 /** Every kind of slow work by its name, so that a worker is told a name and data. */
 export const JOB_KINDS = {
   body: {
-    run: (of: BodyDecisions, told?: Told) => bodyGrid(measuredSkeleton(of), FINE_CELLS, told),
-    coarse: (of: BodyDecisions, told?: Told) => bodyGrid(measuredSkeleton(of), COARSE_CELLS, told),
+    run: (of: BodyDecisions, told?: Told) => bodyGrid(skeletonFor(of), FINE_CELLS, told),
+    coarse: (of: BodyDecisions, told?: Told) => bodyGrid(skeletonFor(of), COARSE_CELLS, told),
   },
   shape: {
     run: (of: ShapeQuestion, told?: Told) => shapeOf(of, true, told),
     coarse: (of: ShapeQuestion, told?: Told) => shapeOf(of, false, told),
   },
+  surface: {
+    run: (of: SurfaceQuestion, told?: Told) => formSurface(posedFor(of), true, told),
+    coarse: (of: SurfaceQuestion, told?: Told) => formSurface(posedFor(of), false, told),
+  },
   heat: { run: heatRun },
 } as const satisfies Readonly<Record<JobName, JobKind<never, unknown>>>;
 
+let last: { readonly key: string; readonly skeleton: Skeleton } | undefined;
+
+/** The skeleton of a body; the last one is kept, with all that is known of it. */
+function skeletonFor(body: BodyDecisions): Skeleton {
+  const key = JSON.stringify(body);
+  if (last?.key !== key) last = { key, skeleton: measuredSkeleton(body) };
+  return last.skeleton;
+}
+
+/** The model as a question has it posed. */
+const posedFor = ({ body, stance, sizeFactor, rodMm }: SurfaceQuestion): PosedSkeleton =>
+  settledStance(skeletonFor(body), stance, sizeFactor, rodMm);
+
 function shapeOf(of: ShapeQuestion, fine: boolean, told?: Told): BodyShape {
-  const skeleton = measuredSkeleton(of.body);
-  const posed = settledStance(skeleton, of.stance, of.sizeFactor, of.rodMm);
-  const builds = regionBuilds({ skeleton, mass: of.mass });
+  const posed = posedFor(of);
+  const builds = regionBuilds({ skeleton: posed.skeleton, mass: of.mass });
   return bodyShape({ posed, builds, mass: of.mass, zones: of.zones, wires: of.wires }, fine, told);
 }
 

@@ -6,6 +6,7 @@ import type { StanceChoice } from '../posing/settledStance.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 import { bodyDecisions } from './bodyJob.ts';
 import type { Job } from './job.ts';
+import { stanceRead } from './surfaceJob.ts';
 
 /** What the shape of a posed model is read from. */
 export interface ShapeQuestion {
@@ -32,13 +33,12 @@ export interface ShapeInputs {
 
 /** The shape of the model in its stance, at its scale, with its wires where they lie. */
 export function shapeJob(of: ShapeInputs): Job<ShapeQuestion, BodyShape> {
-  const { presetId, gait, anglesDeg, lifted, ground, base } = of.stance;
   const { shells, shellMm, cards, vents } = of.mass;
   const input: ShapeQuestion = {
     body: bodyDecisions(of.measure),
     sizeFactor: 1 / of.lifePerModel,
-    stance: { presetId, gait, anglesDeg, lifted, ground },
-    rodMm: base.rodMm,
+    stance: stanceRead(of.stance),
+    rodMm: of.stance.base.rodMm,
     mass: { shells, shellMm, cards, vents },
     zones: of.skin.zones,
     wires: wireLines(of.wire.wires),

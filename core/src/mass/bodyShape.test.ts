@@ -160,7 +160,7 @@ describe('the body in a stance', () => {
     },
   );
 
-  it.each(sampled([70, -60, -30, 40], 1, 3))(
+  it.each(sampled([45, -45, -30, 30], 1, 3))(
     'a knee bent by %d degrees keeps the volume of its leg within 2 per cent',
     (deg) => {
       const piece = plainPiece();

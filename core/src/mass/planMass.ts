@@ -225,7 +225,7 @@ function totalWorkings(
         input('V', say.bodyInLife, body.volumeMm3 / 1000, 'ml', 'derived'),
         asInput('n', measure.scale),
       ],
-      source: say.roundConesAndEllipsoids,
+      source: say.sleevesAlongBones,
     },
     area: {
       ...common,

@@ -122,11 +122,7 @@ function ownSize(posed: PosedSkeleton, boneId: string): number {
     own.map((part) =>
       part.kind === 'ellipsoid'
         ? 2 * Math.max(part.radii[1], part.radii[2])
-        : part.kind === 'cone'
-          ? 2 * Math.max(part.radiusA, part.radiusB)
-          : part.kind === 'loft'
-            ? 2 * greatest(part.stations.map((station) => Math.max(station.deep, station.wide)))
-            : 2 * greatest(part.samples.map((sample) => Math.max(halfHeight(sample), sample.half))),
+        : 2 * greatest(part.samples.map((sample) => Math.max(halfHeight(sample), sample.half))),
     ),
   );
 }

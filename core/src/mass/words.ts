@@ -114,7 +114,7 @@ export const noCoreSolidClay = 'No core: solid clay on the wire.';
 export const whatLiesDeeperThanUT = 'what lies deeper than u + t under the skin, over n³';
 export const wholeModel = 'The whole model';
 export const bodyInLife = 'Body in life';
-export const roundConesAndEllipsoids = 'round cones and ellipsoids on the bones, on a grid';
+export const sleevesAlongBones = 'sleeves along the bones, on a grid';
 export const skinOfModel = 'Skin of the model';
 
 // shapePlan.ts

@@ -1,5 +1,7 @@
+import { poseSkeleton } from '../anatomy/pose.ts';
+import { thinnestRadius } from '../body/runRadius.ts';
+import { skinParts } from '../body/skin.ts';
 import * as say from './words.ts';
-import { greatest, least } from '../geometry/extremes.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { ROUND_SCALES } from './roundScales.ts';
 import { input, type Working } from '../piece/working.ts';
@@ -29,7 +31,6 @@ export interface SmallThing {
 }
 
 /** The smallest of each kind on an animal: thinnest limb, smallest claw, thinnest fin, finest lock, eye. */
-// eslint-disable-next-line max-lines-per-function -- one list of things, kind by kind
 export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
   const { animal, plan } = skeleton;
   const limbKeys = new Set(
@@ -37,28 +38,17 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
       .filter(({ kind }) => kind === 'limbs' || kind === 'wings' || kind === 'tail')
       .flatMap(({ keys }) => keys),
   );
+  const flesh = skinParts(poseSkeleton(skeleton, {}));
   const limbs = skeleton.bones
     .filter((bone) => bone.side !== 'right' && limbKeys.has(bone.key))
     .flatMap((bone): SmallThing[] => {
-      const radii = bone.flesh.map((flesh) =>
-        'sleeve' in flesh
-          ? least(
-              flesh.stations.map((station) =>
-                Math.min((station.above + station.below) / 2, station.halfWidth),
-              ),
-            )
-          : 'stations' in flesh
-            ? least(flesh.stations.map((station) => Math.min(station.halfDepth, station.halfWidth)))
-            : 'radii' in flesh
-              ? Math.min(flesh.radii[1], flesh.radii[2])
-              : Math.min(flesh.radiusFrom, flesh.radiusTo),
-      );
-      if (radii.length === 0) return [];
+      const radius = thinnestRadius(flesh, bone.id);
+      if (radius === 0) return [];
       return [
         {
           kind: 'limb',
           name: say.atItsThinnest(bone.plainName),
-          lifeMm: 2 * greatest(radii),
+          lifeMm: 2 * radius,
           provenance: 'memory',
           boneId: bone.id,
         },

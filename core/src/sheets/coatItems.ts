@@ -1,11 +1,12 @@
 import type { Side } from '../anatomy/bodyPlan.ts';
 import { zoneOf, type CoatZone, type Facing } from '../anatomy/coat.ts';
-import type { LoftStation } from '../body/loft.ts';
 import { halfHeight, sectionMiddle, type AxisSample } from '../body/sleeve.ts';
-import { loftPoint, type SkinPart } from '../body/skin.ts';
+import { type SkinPart } from '../body/skin.ts';
 import { lerp, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { Plan } from '../planTypes.ts';
-import type { DrawingItem, PagePoint, View } from './drawing.ts';
+import type { Relief } from '../surface/relief.ts';
+import { WEIGHT, type DrawingItem, type PagePoint, type View } from './drawing.ts';
+import { reliefOf } from './formItems.ts';
 import { partOutlines } from './partOutline.ts';
 import { seeded, seedOf, strokeOutline } from './strokes.ts';
 import { project } from './views.ts';
@@ -35,21 +36,56 @@ const backToFront = (plan: Plan): readonly SkinPart[] => {
   return plan.stance.skin.toSorted((a, b) => depth(a) - depth(b));
 };
 
-/** Every part and blade filled with the base colour of its zone, far ones first. */
+/** Every zone that is seen filled with its base colour: of the relief, or of the parts until that is known. */
 export function zoneItems(plan: Plan, view: View): readonly DrawingItem[] {
-  const fill = (
-    zone: CoatZone | undefined,
-    outline: readonly PagePoint[] | null,
-  ): readonly DrawingItem[] => {
-    if (zone === undefined || outline === null) return [];
-    const hex =
-      plan.colour?.zones.find((zoneColour) => zoneColour.zone.id === zone.id)?.hex ?? zone.hex;
+  const relief = reliefOf(plan, view);
+  return relief === undefined ? partZoneItems(plan, view) : reliefZoneItems(plan, relief);
+}
+
+const hexOf = (plan: Plan, zone: CoatZone): string =>
+  plan.colour?.zones.find((zoneColour) => zoneColour.zone.id === zone.id)?.hex ?? zone.hex;
+
+function reliefZoneItems(plan: Plan, relief: Relief): readonly DrawingItem[] {
+  const { coat } = plan.measure.skeleton.animal;
+  const fills = relief.zones.flatMap(({ zone, loops }): DrawingItem[] => {
+    const of = coat[zone];
+    if (of === undefined) return [];
     return [
       {
         kind: 'fill',
         ink: 'skin',
         layer: 'zones',
-        hex,
+        hex: hexOf(plan, of),
+        outlines: loops,
+        target: { kind: 'zone', id: of.id },
+      },
+    ];
+  });
+  const edges = [...relief.outline.map((points) => [...points, points[0]!]), ...relief.inner].map(
+    (points): DrawingItem => ({
+      kind: 'line',
+      ink: 'soft',
+      layer: 'zones',
+      weight: WEIGHT.hair,
+      points,
+    }),
+  );
+  return [...fills, ...edges];
+}
+
+/** Every part and blade filled with the base colour of its zone, far ones first. */
+function partZoneItems(plan: Plan, view: View): readonly DrawingItem[] {
+  const fill = (
+    zone: CoatZone | undefined,
+    outline: readonly PagePoint[] | null,
+  ): readonly DrawingItem[] => {
+    if (zone === undefined || outline === null) return [];
+    return [
+      {
+        kind: 'fill',
+        ink: 'skin',
+        layer: 'zones',
+        hex: hexOf(plan, zone),
         outlines: [outline],
         target: { kind: 'zone', id: zone.id },
       },
@@ -137,24 +173,15 @@ function lieOf(plan: Plan, part: SkinPart): readonly [LieEnd, LieEnd] {
 }
 
 function axisEnds(part: SkinPart): readonly [LieEnd, LieEnd] {
-  if (part.kind === 'cone')
-    return [
-      { at: part.a, radius: part.radiusA },
-      { at: part.b, radius: part.radiusB },
-    ];
-  if (part.kind === 'loft') {
-    const end = (loftStation: LoftStation): LieEnd => ({
-      at: loftPoint(part.origin, part.axes, loftStation.along, loftStation.up, loftStation.side),
-      radius: loftStation.deep,
-    });
-    return [end(part.stations[0]!), end(part.stations.at(-1)!)];
-  }
   if (part.kind === 'sleeve') {
+    const ends = [part.samples[0]!, part.samples.at(-1)!] as const;
+    // A sleeve may go along its chain the other way than its bone goes.
+    const [first, last] = ends[0].share <= ends[1].share ? ends : [ends[1], ends[0]];
     const end = (sample: AxisSample): LieEnd => ({
       at: sectionMiddle(sample),
       radius: halfHeight(sample),
     });
-    return [end(part.samples[0]!), end(part.samples.at(-1)!)];
+    return [end(first), end(last)];
   }
   const half = scale(part.axes[0], part.radii[0] * 0.8);
   const radius = part.radii[1] * 0.75;

@@ -15,7 +15,8 @@ import { loadItems } from './loadItems.ts';
 import { bonyItems, muscleItems, pegItems } from './muscleItems.ts';
 import { stationItems } from './sectionItems.ts';
 import { besideItems, groundItems, limitItems, weightItems } from './stanceItems.ts';
-import { BACK_TO_FRONT, boneItems, INK_OF_SIDE, skinItems, WEIGHT_OF_SIDE } from './posedItems.ts';
+import { bodyItems } from './formItems.ts';
+import { BACK_TO_FRONT, boneItems, INK_OF_SIDE, WEIGHT_OF_SIDE } from './posedItems.ts';
 import { hollowItems, thickItems } from './thickItems.ts';
 import { project } from './views.ts';
 
@@ -59,7 +60,7 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
   const items = [
     ...boardItems(plan, view),
     ...groundItems(plan, view),
-    ...skinItems(plan.stance.skin, plan.stance.blades, view, options.silhouette === true),
+    ...bodyItems(plan, view, options.silhouette === true ? 'silhouette' : 'outline'),
     ...((options.show === 'bones' || options.show === 'shape') && options.silhouette !== true
       ? boneItems(plan.stance.posed, view)
       : []),

@@ -1,10 +1,8 @@
-import { capLength, loftSection, sectionRing, type LoftStation } from '../body/loft.ts';
 import { domeLength, sectionOutline, sectionPoint, type AxisSample } from '../body/sleeve.ts';
-import { loftPoint, type LoftPart, type SkinPart, type SleevePart } from '../body/skin.ts';
+import { type SkinPart, type SleevePart } from '../body/skin.ts';
 import { convexHull } from '../geometry/hull.ts';
-import { add, lerp, scale } from '../geometry/vec3.ts';
+import { add, scale } from '../geometry/vec3.ts';
 import type { PagePoint, View } from './drawing.ts';
-import { taperedOutline } from './taperedOutline.ts';
 import { project } from './views.ts';
 
 const ELLIPSE_SEGMENTS = 48;
@@ -18,49 +16,13 @@ export function partOutlines(
   part: SkinPart,
   insetMm = 0,
 ): readonly (readonly PagePoint[])[] {
-  if (part.kind === 'loft') return loftOutlines(view, part, insetMm);
   if (part.kind === 'sleeve') return sleeveOutlines(view, part, insetMm);
-  const outline =
-    part.kind === 'cone' ? coneOutline(view, part, insetMm) : ellipse(view, part, insetMm);
+  const outline = ellipse(view, part, insetMm);
   return outline === null ? [] : [outline];
 }
 
-const LOFT_SLICES = 12;
 const RING_POINTS = 32;
 const CAP_SHARES = [0.4, 0.75, 0.95, 1] as const;
-
-/** A loft as the hulls of neighbouring sections: near enough where sections change slowly. */
-function loftOutlines(
-  view: View,
-  part: LoftPart,
-  insetMm: number,
-): readonly (readonly PagePoint[])[] {
-  const section = loftSection(part.stations);
-  const [first, last] = [part.stations[0]!, part.stations.at(-1)!];
-  const ring = (along: number, at: LoftStation, grow: number): readonly PagePoint[] => {
-    const left = { ...at, deep: at.deep - insetMm, wide: at.wide - insetMm };
-    if (left.deep <= 0 || left.wide <= 0) return [];
-    return sectionRing(left, RING_POINTS, grow).map(([up, side]) =>
-      project(view, loftPoint(part.origin, part.axes, along, up, side)),
-    );
-  };
-  const domes = (end: LoftStation, away: 1 | -1): readonly (readonly PagePoint[])[] =>
-    CAP_SHARES.map((q) =>
-      ring(end.along + away * q * Math.max(0, capLength(end) - insetMm), end, Math.sqrt(1 - q * q)),
-    );
-  const rings = [
-    ...domes(first, -1).toReversed(),
-    ...Array.from({ length: LOFT_SLICES + 1 }, (_, i) => {
-      const along = first.along + ((last.along - first.along) * i) / LOFT_SLICES;
-      return ring(along, section(along), 1);
-    }),
-    ...domes(last, 1),
-  ];
-  return rings
-    .slice(1)
-    .map((next, i) => convexHull([...rings[i]!, ...next]))
-    .filter((hull) => hull.length > 2);
-}
 
 /** A run of a sleeve as the hulls of neighbouring sections, and the rings of its domes. */
 function sleeveOutlines(
@@ -95,20 +57,6 @@ function sleeveOutlines(
     .slice(1)
     .map((next, i) => convexHull([...rings[i]!, ...next, ...(rings[i + 2] ?? [])]))
     .filter((hull) => hull.length > 2);
-}
-
-/** A round cone drawn in is the round cone of what is left of its radii. */
-function coneOutline(
-  view: View,
-  part: Extract<SkinPart, { kind: 'cone' }>,
-  insetMm: number,
-): readonly PagePoint[] | null {
-  const [ra, rb] = [part.radiusA - insetMm, part.radiusB - insetMm];
-  if (ra <= 0 && rb <= 0) return null;
-  // Where one end has nothing left, the cone ends at the place where its radius runs out.
-  const a = ra > 0 ? part.a : lerp(part.b, part.a, rb / (rb - ra));
-  const b = rb > 0 ? part.b : lerp(part.a, part.b, ra / (ra - rb));
-  return taperedOutline(project(view, a), Math.max(0, ra), project(view, b), Math.max(0, rb));
 }
 
 /**

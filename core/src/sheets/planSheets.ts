@@ -5,6 +5,8 @@ import { bendingCards } from './bendingCards.ts';
 import { colourCard } from './colourCard.ts';
 import { cutListSheet } from './cutListSheet.ts';
 import { elevation } from './elevation.ts';
+import { formDrawing, reliefOf } from './formItems.ts';
+import { RELIEF_VIEWS } from '../surface/reliefViews.ts';
 import { muscleSheet } from './muscleSheet.ts';
 import { sectionCardSheets } from './sectionCards.ts';
 import { shoppingSheet } from './shoppingSheet.ts';
@@ -15,6 +17,7 @@ import { wireStrips } from './wireStrips.ts';
 /** The shop sheets of a piece, all at 1:1 of the model. */
 export function planSheets(plan: Plan): readonly Drawing[] {
   return [
+    ...formSheets(plan),
     elevation(plan, 'side', { show: 'bones', dimensions: true }),
     elevation(plan, 'side', { show: 'wires', dimensions: false }),
     elevation(plan, 'front', { show: 'wires', dimensions: true }),
@@ -30,6 +33,13 @@ export function planSheets(plan: Plan): readonly Drawing[] {
     ...(plan.bench === null ? [] : [stepsSheet(plan.bench), shoppingSheet(plan.bench)]),
   ];
 }
+
+/** The finished form from each side; none while it is still worked out. */
+export const formSheets = (plan: Plan): readonly Drawing[] =>
+  RELIEF_VIEWS.flatMap((view) => {
+    const drawing = reliefOf(plan, view) && formDrawing(plan, view);
+    return drawing === undefined ? [] : [drawing];
+  });
 
 /** Muscles and pegs as a list, the map of the sections, and their cards; none while the posed body is still worked out. */
 function cardSheetsOf(plan: Plan): readonly Drawing[] {

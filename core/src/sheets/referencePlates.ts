@@ -176,7 +176,6 @@ export function sceneOf(plate: ReferencePlate): Scene {
     };
   });
   const skin = skinParts(posed).map((part): SkinPart => {
-    if (part.kind === 'cone') return { ...part, a: turned(part.a), b: turned(part.b) };
     if (part.kind === 'sleeve')
       return {
         ...part,
@@ -190,9 +189,7 @@ export function sceneOf(plate: ReferencePlate): Scene {
       };
     const [u, d, w] = part.axes;
     const axes = [turned(u), turned(d), turned(w)] as const;
-    return part.kind === 'ellipsoid'
-      ? { ...part, centre: turned(part.centre), axes }
-      : { ...part, origin: turned(part.origin), axes };
+    return { ...part, centre: turned(part.centre), axes };
   });
   const axes = axesOf({ view: plate.view === 'photo' ? 'side' : plate.view, facing: plate.facing });
   return { skin, places, bones, axes: axes! };

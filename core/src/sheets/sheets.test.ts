@@ -15,7 +15,6 @@ import { elevation } from './elevation.ts';
 import { A4, isoPaperA } from './paper.ts';
 import { planSheets } from './planSheets.ts';
 import { largestStandardScale } from './standardScale.ts';
-import { taperedOutline } from './taperedOutline.ts';
 import { FOOT_MM, OVERLAP_MM, PAGE_MARGIN_MM, tiles } from './tiling.ts';
 import { project, unproject } from './views.ts';
 
@@ -66,20 +65,6 @@ describe('elevations', () => {
     const { items } = elevation(plan, 'side', { show: 'wires', dimensions: true });
     const texts = items.flatMap((item: DrawingItem) => (item.kind === 'text' ? [item.text] : []));
     expect(texts).toContain(plan.stance.heightAsPosed.value.toFixed(1));
-  });
-});
-
-describe('outlines of round cones', () => {
-  it('lie on both circles and outside neither', () => {
-    const outline = taperedOutline([0, 0], 12, [40, 0], 6);
-    for (const [x, y] of outline) {
-      const onA = Math.hypot(x, y) - 12;
-      const onB = Math.hypot(x - 40, y) - 6;
-      expect(Math.min(Math.abs(onA), Math.abs(onB))).toBeLessThan(1e-9);
-      expect(Math.min(onA, onB)).toBeGreaterThan(-1e-9);
-    }
-    const swallowed = taperedOutline([0, 0], 12, [2, 0], 6);
-    expect(swallowed.every(([x, y]) => Math.abs(Math.hypot(x, y) - 12) < 1e-9)).toBe(true);
   });
 });
 

@@ -1,4 +1,4 @@
-import { sectionRing } from '../body/loft.ts';
+import { sectionOutline } from '../body/sleeve.ts';
 import type { SectionStation } from '../anatomy/shapeSchema.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type PagePoint } from './drawing.ts';
 
@@ -23,17 +23,19 @@ export function stationDrawing(
   sizeFactor: number,
   title: string,
 ): Drawing {
-  const ring = sectionRing(
+  const { halfDepth, halfWidth, squareness, up, side } = station;
+  const ring = sectionOutline(
     {
-      along: 0,
-      deep: station.halfDepth * sizeFactor,
-      wide: station.halfWidth * sizeFactor,
-      square: station.squareness,
-      up: station.up * sizeFactor,
-      side: station.side * sizeFactor,
+      above: (halfDepth + up) * sizeFactor,
+      below: (halfDepth - up) * sizeFactor,
+      half: halfWidth * sizeFactor,
+      widest: 0,
+      squareAbove: squareness,
+      squareBelow: squareness,
+      side: side * sizeFactor,
     },
     RING,
-  ).map(([up, side]): PagePoint => [side, up]);
+  ).map(([above, beside]): PagePoint => [beside, above]);
   const cross = (points: readonly PagePoint[]) =>
     ({ kind: 'line', ink: 'mid', layer: 'bone', weight: WEIGHT.far, points }) as const;
   return fittedDrawing(

@@ -30,6 +30,13 @@ export const coloursFromPrimerTo = 'Colours from primer to tips';
 export const colours = (id: string): string => `colours ${id}`;
 export const highGloss = 'high gloss';
 
+// formItems.ts
+export const formFromSide = 'Finished form, from its left';
+export const formFromFront = 'From the front';
+export const formFromAbove = 'Finished form, from above';
+export const formFromBehind = 'From behind';
+export const formThreeQuarter = 'Finished form, from its left front';
+
 // coreItems.ts
 export const solid = 'solid';
 

@@ -1,9 +1,8 @@
 import { least } from '../geometry/extremes.ts';
 import { poseSkeleton, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import { capLength } from '../body/loft.ts';
 import { domeLength, sectionMiddle } from '../body/sleeve.ts';
-import { loftPoint, skinParts, type SkinPart } from '../body/skin.ts';
+import { skinParts, type SkinPart } from '../body/skin.ts';
 import { nearestOfSegments } from '../geometry/segments.ts';
 import { add, scale, type Vec3 } from '../geometry/vec3.ts';
 
@@ -31,22 +30,6 @@ const PRESSED_TOGETHER = 0.25;
 const FLUSH = 2;
 
 function capsuleOf(part: SkinPart): Capsule {
-  if (part.kind === 'cone')
-    return {
-      boneId: part.boneId,
-      a: part.a,
-      b: part.b,
-      radius: Math.min(part.radiusA, part.radiusB),
-    };
-  if (part.kind === 'loft') {
-    const [first, last] = [part.stations[0]!, part.stations.at(-1)!];
-    return {
-      boneId: part.boneId,
-      a: loftPoint(part.origin, part.axes, first.along, first.up, first.side),
-      b: loftPoint(part.origin, part.axes, last.along, last.up, last.side),
-      radius: least(part.stations.map(capLength)),
-    };
-  }
   if (part.kind === 'sleeve') {
     const [first, last] = [part.samples[0]!, part.samples.at(-1)!];
     return {

@@ -2,6 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FREEDOMS } from '../anatomy/bodyPlan.ts';
+import { endRadius } from '../anatomy/fleshRadius.ts';
 import { assertPosed, poseSkeleton, posedBone, type JointAngles } from '../anatomy/pose.ts';
 import { ANIMALS, animalById, planById } from '../anatomy/registry.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
@@ -296,8 +297,7 @@ describe('the ground', () => {
     const posed = settledStance(owl, { ...choice, anglesDeg, ground }, size);
     for (const id of ['toes.L', 'toes.R']) {
       const { end, bone } = posedBone(posed, id);
-      const last = bone.flesh.at(-1)!;
-      const pad = 'radiusTo' in last ? last.radiusTo * size : 0;
+      const pad = endRadius(bone.flesh[0]!) * size;
       expect(Math.hypot(end[0] - ball[0], end[1] - 53)).toBeCloseTo(7 + pad, 0);
       expect(end[1]).toBeLessThan(60);
     }

@@ -2,7 +2,7 @@ import type { ContactSpec } from '../anatomy/bodyPlan.ts';
 import { posedBone, type JointAngles } from '../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { settledStance, type StanceChoice } from '../posing/settledStance.ts';
-import { endRadiusMm } from '../body/skin.ts';
+import { endRadius } from '../anatomy/fleshRadius.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import { groundHeight, type Ground } from '../posing/ground.ts';
 
@@ -40,8 +40,8 @@ function laid(
     ...angles,
     [toe.id]: { ...angles[toe.id], flexion: deg },
   });
-  const last = toe.flesh.at(-1);
-  const pad = (last === undefined || 'radii' in last ? 0 : endRadiusMm(last)) * sizeFactor;
+  const [flesh] = toe.flesh;
+  const pad = flesh === undefined ? 0 : endRadius(flesh) * sizeFactor;
   const miss = (deg: number): number => {
     const posed = settledStance(skeleton, { ...choice, anglesDeg: at(deg) }, sizeFactor);
     return Math.abs(offGround(choice.ground, posedBone(posed, toe.id).end, pad));

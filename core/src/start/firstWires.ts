@@ -1,8 +1,10 @@
-import { greatest, least } from '../geometry/extremes.ts';
-import type { BoneFlesh } from '../anatomy/animal.ts';
+import { least } from '../geometry/extremes.ts';
 import { planFor } from '../anatomy/planFor.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import type { Subject } from '../anatomy/subjectType.ts';
+import { poseSkeleton } from '../anatomy/pose.ts';
+import { radiusOn, thinnestRadius } from '../body/runRadius.ts';
+import { skinParts } from '../body/skin.ts';
 import { fleshParts } from '../body/fleshParts.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { settledStance } from '../posing/settledStance.ts';
@@ -27,11 +29,11 @@ export interface FirstWires {
 export function firstWires(subject: Subject, lifePerModel: number): FirstWires {
   const { plan: general, animal } = subject;
   const plan = planFor(general, animal);
-  const radius = (boneId: string, at?: number): number => {
-    const key = plan.bones.find((bone) => bone.id === boneId)?.key ?? '';
-    const flesh = animal.flesh[key] ?? [];
-    return Math.max(0, greatest(flesh.map((flesh) => thinRadius(flesh, at)))) / lifePerModel;
-  };
+  const flesh = skinParts(poseSkeleton(buildSkeleton(general, animal), {}));
+  const radius = (boneId: string, at?: number): number =>
+    (HIDDEN_SHARE *
+      (at === undefined ? thinnestRadius(flesh, boneId) : radiusOn(flesh, boneId, at))) /
+    lifePerModel;
   const limbs = plan.limbPairs.map((pair) => ({
     id: pair.id,
     radiusMm: least(pair.left.bones.slice(1).map((id) => radius(id))),
@@ -98,20 +100,8 @@ function crossings(
 /** Wire thinner than this is fiddly to bend: rather less clay over it. Common practice. */
 const LEAST_HANDY_MM = 0.8;
 
+/** In a limb that tapers or bends the skin is nearer to its wire than half its thickness, by so much. */
+const HIDDEN_SHARE = 0.9;
+
 /** So that a wire does not just fit by rounding, mm. */
 const SPARE_MM = 0.05;
-
-/** The radius of flesh where it is thinnest along its bone, or at a place of it; life mm. */
-function thinRadius(flesh: BoneFlesh, at: number | undefined): number {
-  if ('sleeve' in flesh)
-    return least(
-      flesh.stations.map(({ above, below, halfWidth }) => Math.min((above + below) / 2, halfWidth)),
-    );
-  if ('stations' in flesh)
-    return least(flesh.stations.map((station) => Math.min(station.halfDepth, station.halfWidth)));
-  if ('radii' in flesh) return Math.min(flesh.radii[1], flesh.radii[2]) / 2;
-  const { from, to, radiusFrom, radiusTo } = flesh;
-  if (at === undefined) return Math.min(radiusFrom, radiusTo);
-  if (at < Math.min(from, to) || at > Math.max(from, to) || from === to) return 0;
-  return radiusFrom + ((radiusTo - radiusFrom) * (at - from)) / (to - from);
-}

@@ -11,6 +11,9 @@ import { newWorkshop } from '../workshop/newWorkshop.ts';
 import { inWorkshop } from '../workshop/workpiece.ts';
 import { newPiece, newPieceOf } from '../start/newPiece.ts';
 import { planPiece } from '../plan.ts';
+import type { SurfaceQuestion } from '../jobs/surfaceJob.ts';
+import { settledStance } from '../posing/settledStance.ts';
+import { formSurface, type FormSurface } from '../surface/formSurface.ts';
 import type { Answers, Plan } from '../planTypes.ts';
 import { planStance } from '../stance/planStance.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
@@ -62,6 +65,24 @@ export function coarseShape(piece: Workpiece): BodyShape {
 }
 const shapes = new Map<string, BodyShape>();
 
+/** The surface of a piece in a few cells; the same question is worked out once. */
+export function coarseSurface(piece: Workpiece): FormSurface {
+  const { surface } = planPiece(piece).jobs;
+  const found = surfaces.get(surface.key) ?? roughSurface(surface.input);
+  surfaces.set(surface.key, found);
+  return found;
+}
+const surfaces = new Map<string, FormSurface>();
+
+/** Cells that are enough to see that there is a surface. */
+const ROUGH_CELLS = 5000;
+
+/** A surface for tests that only need one. */
+export function roughSurface({ body, stance, sizeFactor, rodMm }: SurfaceQuestion): FormSurface {
+  const posed = settledStance(measuredSkeleton(body), stance, sizeFactor, rodMm);
+  return formSurface(posed, false, () => undefined, ROUGH_CELLS);
+}
+
 /** The stance of a piece, without the rest of the road. */
 export function stanceOf(piece: Workpiece): StancePlan {
   const { measure, stance, wire } = piece;
@@ -70,7 +91,7 @@ export function stanceOf(piece: Workpiece): StancePlan {
   return planStance({ stance, measure: planned });
 }
 
-/** Values as answers to what this piece asks: a body, its own where none is given, and a shape. */
+/** Values as answers to what this piece asks: a body and a surface, its own where none are given, and a shape. */
 export function answersFor(
   piece: Workpiece,
   { body = coarseBody(piece), shape = null }: { body?: BodyGrid; shape?: BodyShape | null } = {},
@@ -78,6 +99,7 @@ export function answersFor(
   const { jobs } = planPiece(piece);
   return {
     body: { key: jobs.body.key, fine: false, value: body },
+    surface: { key: jobs.surface.key, fine: false, value: coarseSurface(piece) },
     shape: shape && { key: jobs.shape.key, fine: false, value: shape },
     heat: null,
   };

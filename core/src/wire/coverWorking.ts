@@ -18,7 +18,7 @@ export function coverWorking(wireId: string, cover: ThinnestCover, wantedMm: num
       input('d', say.thicknessOfWireThere, cover.wireMm, 'mm', 'own'),
       input('least', say.coverWanted, wantedMm, 'mm', 'own'),
     ],
-    source: say.roundConesOnPosed,
+    source: say.sleevesOnPosed,
     target: { kind: 'wire', id: wireId },
   };
 }

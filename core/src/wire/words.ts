@@ -167,8 +167,8 @@ export const atPlaceWhereClay = 'At the place where the clay over it is thinnest
 export const axisBelowSkin = 'Axis below the skin';
 export const thicknessOfWireThere = 'Thickness of the wire there';
 export const coverWanted = 'Cover wanted';
-export const roundConesOnPosed =
-  'round cones on the posed bones; a wire nearer than this shows through (common practice)';
+export const sleevesOnPosed =
+  'sleeves along the posed bones; a wire nearer than this shows through (common practice)';
 
 // cutLines.ts
 export const commonPracticeChangeIt = 'common practice; change it under Allowances';

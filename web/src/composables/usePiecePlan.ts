@@ -6,6 +6,7 @@ import {
   type Answers,
   type BodyGrid,
   type BodyShape,
+  type FormSurface,
   type HeatRun,
   type Workpiece,
   type Plan,
@@ -27,6 +28,7 @@ import { usePieceStore } from '../stores/pieceStore.ts';
 /** How the slow work of a plan stands. */
 export interface PieceWork {
   readonly body: JobState<BodyGrid>;
+  readonly surface: JobState<FormSurface>;
   readonly shape: JobState<BodyShape>;
   readonly heat: JobState<HeatRun>;
 }
@@ -82,6 +84,10 @@ export function providePiecePlan(): PiecePlan {
       computed(() => jobs.value?.body ?? null),
       say.body,
     ),
+    surface: useJob(
+      computed(() => jobs.value?.surface ?? null),
+      say.surface,
+    ),
     shape: useJob(
       computed(() => jobs.value?.shape ?? null),
       say.shape,
@@ -92,19 +98,19 @@ export function providePiecePlan(): PiecePlan {
     ),
   };
   watch(
-    [work.body.answer, work.shape.answer, work.heat.answer],
-    ([body, shape, heat]) => (answers.value = { body, shape, heat }),
+    [work.body.answer, work.surface.answer, work.shape.answer, work.heat.answer],
+    ([body, surface, shape, heat]) => (answers.value = { body, surface, shape, heat }),
   );
   const settled = computed(() => {
     if (jobs.value === null) return false;
-    const { body, shape, heat } = jobs.value;
+    const { body, surface, shape, heat } = jobs.value;
     const stands = (job: { key: string } | null, answer: Answer<unknown> | null): boolean =>
       job === null || (answer?.fine === true && answer.key === job.key);
-    return (
-      stands(body, answers.value.body) &&
-      stands(shape, answers.value.shape) &&
-      stands(heat, answers.value.heat)
-    );
+    const { value: had } = answers;
+    return [
+      stands(body, had.body) && stands(surface, had.surface),
+      stands(shape, had.shape) && stands(heat, had.heat),
+    ].every(Boolean);
   });
   const value: PiecePlan = {
     piece,

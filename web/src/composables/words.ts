@@ -14,6 +14,7 @@ export const browserWouldNotKeep = (message: string | number): string =>
 export const piecePlan = 'piece plan';
 export const planner = 'planner';
 export const body = 'The body';
+export const surface = 'The finished form';
 export const shape = 'The shape';
 export const heat = 'The heat';
 

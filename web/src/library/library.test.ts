@@ -81,7 +81,7 @@ describe('AnimalDetail', () => {
       picked: null,
       own: false,
     });
-    expect(wrapper.text()).toMatch(/Wingspan.*1556 mm.*calc.*usually 1550 to 1950 mm/s);
+    expect(wrapper.text()).toMatch(/Wingspan.*1579 mm.*calc.*usually 1550 to 1950 mm/s);
     expect(wrapper.text()).toMatch(/Weight in life.*1\.0 to 2\.1 kg.*memory/s);
     const femur = wrapper
       .findAll('button')

@@ -159,6 +159,9 @@ path {
   stroke: none;
   fill: currentcolor;
 }
+.ink-skin .area {
+  fill: var(--skin-fill);
+}
 .picked .area {
   stroke: var(--verdigris);
   stroke-width: 1.5px;

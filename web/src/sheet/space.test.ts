@@ -20,7 +20,7 @@ describe('the body in space', () => {
 
   it('is as large as the flesh it is drawn of', () => {
     const parts = skinParts(posed);
-    expect(new Set(parts.map(({ kind }) => kind)).size).toBeGreaterThan(1);
+    expect(parts.length).toBeGreaterThan(10);
     for (const part of parts) {
       const box = new Box3();
       for (const geometry of fleshGeometry(part)) {
@@ -29,13 +29,9 @@ describe('the body in space', () => {
       }
       const size = box.getSize(new Vector3());
       const least =
-        part.kind === 'cone'
-          ? 2 * Math.max(part.radiusA, part.radiusB)
-          : part.kind === 'ellipsoid'
-            ? 2 * Math.min(...part.radii)
-            : part.kind === 'loft'
-              ? part.stations.at(-1)!.along - part.stations[0]!.along
-              : Math.hypot(...part.samples.at(-1)!.at.map((v, i) => v - part.samples[0]!.at[i]!));
+        part.kind === 'ellipsoid'
+          ? 2 * Math.min(...part.radii)
+          : Math.hypot(...part.samples.at(-1)!.at.map((v, i) => v - part.samples[0]!.at[i]!));
       expect(size.length()).toBeGreaterThan(0.9 * least);
       for (const v of box.min.toArray().concat(box.max.toArray())) expect(v).not.toBeNaN();
     }

@@ -1,4 +1,6 @@
 import {
+  formSurface,
+  type FormSurface,
   done,
   NO_ANSWERS,
   planPiece,
@@ -36,11 +38,27 @@ function coarse<I, O>(job: Job<I, O>): Answer<O> {
   return { key: job.key, fine: true, value: kept.get(name) as O };
 }
 
+/** Cells that are enough to see that there is a surface. */
+const ROUGH_CELLS = 5000;
+
+/** A surface in a few cells; the same question is worked out once. */
+function rough({ name, key }: Plan['jobs']['surface'], { stance }: Plan): Answer<FormSurface> {
+  const known = `${name} ${key}`;
+  if (!kept.has(known))
+    kept.set(
+      known,
+      formSurface(stance.posed, false, () => undefined, ROUGH_CELLS),
+    );
+  return { key, fine: true, value: kept.get(known) as FormSurface };
+}
+
 function wholePlan(piece: Workpiece, withHeat: boolean, withShape: boolean): Plan {
-  const { body, shape } = planPiece(piece).jobs;
+  const planned = planPiece(piece);
+  const { body, surface, shape } = planned.jobs;
   const answers = {
     ...NO_ANSWERS,
     body: coarse(body),
+    surface: rough(surface, planned),
     shape: withShape ? coarse(shape) : null,
   };
   const bare = planPiece(piece, answers);
@@ -77,7 +95,7 @@ export function mountWithPiece(
       providePlan({
         piece: computed(() => current.value),
         plan,
-        work: { body: atRest(), shape: atRest(), heat: atRest() },
+        work: { body: atRest(), surface: atRest(), shape: atRest(), heat: atRest() },
         settled: ref(true),
         change: (label, recipe) => {
           labels.push(label);

@@ -1,7 +1,40 @@
 import type { Animal } from '../animal.ts';
 import { SERPENT } from '../plans/serpent.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, section, zone } from './shapes.ts';
+import { count, feature, fleshOf, zone, type SleeveRows } from './shapes.ts';
+
+/**
+ * The adder's body, section by section from general knowledge: a flat head that is widest behind the eyes and
+ * set off by the neck, a body with a keeled back and a flat belly, and a short tail that ends at once.
+ */
+const SLEEVES = {
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.02, 5.2, 5, 6.2],
+      ['skull', 0.12, 6.2, 5.2, 8.2, -0.2, 2.3, 2.3],
+      ['skull', 0.32, 6.6, 5.3, 9.8, -0.25, 2.6, 2.4],
+      ['skull', 0.5, 6.2, 5.1, 9, -0.25, 2.8, 2.4],
+      ['skull', 0.68, 5.4, 4.8, 7.1, -0.2, 2.8, 2.4],
+      ['skull', 0.84, 4.8, 4.3, 5.2, -0.1, 2.8, 2.3],
+      ['skull', 0.93, 3.9, 3.6, 4],
+    ],
+  },
+  body: {
+    faces: 'back',
+    rows: [
+      ['neckLink', 0.1, 5.8, 5.4, 6.2],
+      ['neckLink', 0.6, 6.2, 5.6, 6.6],
+      ['trunkLink', 0.5, 9.4, 8.2, 11.4, -0.2, 1.8, 2.5],
+      ['tail1', 0.3, 6.6, 5.6, 7, -0.1, 1.9, 2.3],
+      ['tail1', 0.9, 5.6, 4.9, 5.8],
+      ['tail2', 0.7, 4.6, 4.1, 4.6],
+      ['tail3', 0.6, 3.4, 3.1, 3.4],
+      ['tail4', 0.4, 2.3, 2.1, 2.3],
+      ['tail4', 0.95, 0.9, 0.9, 0.9],
+    ],
+  },
+} as const satisfies Readonly<Record<string, SleeveRows>>;
 
 /**
  * Adder, a typical adult. All values are from general knowledge (memory), to be checked against a
@@ -21,14 +54,11 @@ export const ADDER: Animal = Object.freeze({
     tail3: memory(17, 11, 24),
     tail4: memory(16, 10, 23),
   },
-  flesh: {
-    skull: [section(0.36, [12, 5.6, 9.2]), cone(0.5, 0.9, 6.6, 4.2, [0, 0, 0], [0, -0.3, 0])],
-    neckLink: [cone(0, 1, 6, 6.8)],
-    trunkLink: [cone(0, 1, 8.3, 8.3)],
-    tail1: [cone(0, 1, 7.4, 5.2)],
-    tail2: [cone(0, 1, 5.2, 3.8)],
-    tail3: [cone(0, 1, 3.8, 2.4)],
-    tail4: [cone(0, 0.97, 2.4, 0.8)],
+  flesh: fleshOf(SLEEVES),
+  // Thin behind the head, broadest in the middle, and thin again before the vent.
+  linkGirths: {
+    neckLink: [0.94, 1, 1.08],
+    trunkLink: [0.72, 0.82, 0.93, 1.02, 1.06, 1.06, 1.02, 0.94, 0.84, 0.73],
   },
   features: [feature('fangs', 'Fangs', 'skull', 2, memory(4, 3, 5))],
   counts: [

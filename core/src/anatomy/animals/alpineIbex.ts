@@ -1,7 +1,107 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, section, zone } from './shapes.ts';
+import { count, feature, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['sacrum', 0.99, 23, 198, 76, 0.25],
+      ['sacrum', 0.55, 30.5, 228, 99, -0.15],
+      ['sacrum', 0.1, 30.5, 243, 114],
+      ['lumbar', 0.1, 28, 251, 121],
+      ['lumbar', 0.367, 37, 260, 140],
+      ['lumbar', 0.633, 37, 260, 130],
+      ['lumbar', 0.9, 28, 251, 121],
+      ['thoracic', 0.1, 28, 288, 112],
+      ['thoracic', 0.367, 37, 326, 140],
+      ['thoracic', 0.633, 37, 326, 140],
+      ['thoracic', 0.9, 46.5, 279, 121, 0.3],
+      ['neckLower', 0.1, 65, 195, 121],
+      ['neckLower', 0.5, 65, 167, 112],
+      ['neckLower', 0.9, 65, 149, 112],
+      ['neckUpper', 0.1, 70.5, 141, 102],
+      ['neckUpper', 0.55, 64, 115, 89.5],
+      ['neckUpper', 0.99, 64, 96, 83],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.04, 7.2, 32.5, 18, 0.2],
+      ['skull', 0.086, 43, 68.5, 50.5],
+      ['skull', 0.253, 57.5, 83, 61],
+      ['skull', 0.42, 57.5, 79, 57.5],
+      ['skull', 0.587, 32.5, 65, 50.5],
+      ['skull', 0.753, 25, 54, 39.5],
+      ['skull', 0.91, 21.5, 43, 32.5],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail1', 0.01, 20.5, 27.5, 24],
+      ['tail1', 0.45, 21.5, 25, 23],
+      ['tail1', 0.9, 21.5, 23, 23],
+      ['tail2', 0, 22, 22, 22],
+      ['tail2', 1, 20, 20, 20],
+      ['tail3', 1, 16, 16, 16],
+      ['tail4', 1, 8, 8, 8],
+    ],
+  },
+  foreleg: {
+    faces: 'front',
+    rows: [
+      ['scapula', 0.023, 11.7, 11.7, 7.8],
+      ['scapula', 0.309, 62.5, 62.5, 39],
+      ['scapula', 0.604, 70, 70, 47],
+      ['scapula', 0.9, 74, 101, 74],
+      ['humerus', 0, 78, 78, 78],
+      ['humerus', 1, 50, 50, 50],
+      ['radius', 1, 30, 30, 30],
+      ['metacarpus', 1, 27, 27, 27],
+      ['foreDigits', 0.4, 27, 27, 27],
+      ['foreDigits', 0.98, 27, 27, 27],
+    ],
+  },
+  'hind leg': {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.3, 80, 80, 80],
+      ['pelvis', 1, 86, 86, 86],
+      ['femur', 0.1, 112, 102, 92, 0.15],
+      ['femur', 0.367, 86.5, 117, 66.5],
+      ['femur', 0.633, 76.5, 107, 66.5, 0.15],
+      ['femur', 0.9, 56, 66.5, 56],
+      ['tibia', 0, 56, 56, 56],
+      ['tibia', 1, 31, 31, 31],
+      ['metatarsus', 1, 28, 28, 28],
+      ['hindDigits', 0.4, 27, 27, 27],
+      ['hindDigits', 0.98, 27, 27, 27],
+    ],
+  },
+  ear: {
+    faces: 'front',
+    rows: [
+      ['ear', -0.004, 3.3, 3.3, 3.3, 0.15],
+      ['ear', 0.157, 13.2, 13.2, 12.1],
+      ['ear', 0.329, 16.5, 16.5, 15.4],
+      ['ear', 0.5, 17.6, 17.6, 16.5],
+      ['ear', 0.671, 16.5, 16.5, 15.4],
+      ['ear', 0.843, 13.2, 13.2, 12.1],
+      ['ear', 1.004, 3.3, 3.3, 3.3, 0.15],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
+
+/** What stands off it along curves of its own. */
+const CURVES = {
+  skull: [curve('skull 1', [0.72, 16, [0, -40, 0]], [0.72, 6, [-10, -120, 0]])],
+  horn: [curve('horn 1', [0, 42], [0.5, 39]), curve('horn 2', [0.5, 39, [12, 0, 0]], [1, 32])],
+  hornTip: [curve('hornTip 1', [0, 32], [0.5, 22, [-4, 34, 0]], [0.96, 6, [0, -10, 0]])],
+} as const;
 
 /**
  * Alpine ibex, a grown male. All values are from general knowledge (memory), to be checked against
@@ -62,41 +162,7 @@ export const ALPINE_IBEX: Animal = Object.freeze({
     metatarsus: [0.1, -1, 0],
     hindDigits: [0.5, -0.86, 0],
   },
-  flesh: {
-    skull: [
-      section(0.28, [98, 72, 62], [0, -14, 0]),
-      cone(0.42, 0.92, 54, 31, [0, -22, 0], [0, -12, 0]),
-      cone(0.72, 0.72, 16, 6, [0, -40, 0], [-10, -120, 0]),
-    ],
-    ear: [section(0.5, [54, 10, 22])],
-    horn: [cone(0, 0.5, 42, 39), cone(0.5, 1, 39, 32, [12, 0, 0], [0, 0, 0])],
-    hornTip: [
-      cone(0, 0.5, 32, 22, [0, 0, 0], [-4, 34, 0]),
-      cone(0.5, 0.96, 22, 6, [-4, 34, 0], [0, -10, 0]),
-    ],
-    neckUpper: [cone(0, 1, 104, 80, [14, -34, 0], [8, -16, 0])],
-    neckLower: [cone(0, 1, 128, 106, [10, -68, 0], [16, -36, 0])],
-    thoracic: [
-      section(0.52, [275, 186, 142], [0, -146, 0]),
-      cone(0, 1, 84, 84, [0, -52, 0], [0, -56, 0]),
-    ],
-    lumbar: [section(0.5, [235, 152, 136], [0, -114, 0]), cone(0, 1, 84, 84, [0, -54, 0])],
-    sacrum: [cone(0, 1.25, 96, 70, [0, -66, 0], [0, -48, 0])],
-    tail1: [cone(0, 1, 24, 22, [0, -4, 0], [0, 0, 0])],
-    tail2: [cone(0, 1, 22, 20)],
-    tail3: [cone(0, 1, 20, 16)],
-    tail4: [cone(0, 1, 16, 8)],
-    scapula: [section(0.6, [132, 72, 46])],
-    humerus: [cone(0, 1, 78, 50)],
-    radius: [cone(0, 1, 50, 30)],
-    metacarpus: [cone(0, 1, 30, 27)],
-    foreDigits: [cone(0, 0.4, 28, 26), cone(0.4, 0.98, 27, 27)],
-    pelvis: [cone(0.3, 1, 80, 86)],
-    femur: [section(0.42, [148, 102, 64], [-16, 0, 0]), cone(0.5, 1, 68, 54)],
-    tibia: [cone(0, 1, 56, 31)],
-    metatarsus: [cone(0, 1, 31, 28)],
-    hindDigits: [cone(0, 0.4, 28, 26), cone(0.4, 0.98, 27, 27)],
-  },
+  flesh: fleshOf(SLEEVES, CURVES),
   features: [feature('hooves', 'Hooves', 'foreDigits', 8, memory(58, 48, 68))],
   counts: [
     count('Teeth', 32, 32, 'I 0/3 · C 0/1 · P 3/3 · M 3/3, on each side'),

@@ -1,7 +1,135 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, on, section, zone } from './shapes.ts';
+import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['synsacrum', 0.99, 18.9, 27.5, 23],
+      ['synsacrum', 0.55, 21, 35.5, 29.5],
+      ['synsacrum', 0.1, 23, 46, 33.5],
+      ['thoracic', 0.1, 25, 52.5, 38],
+      ['thoracic', 0.367, 27.5, 56.5, 42],
+      ['thoracic', 0.633, 27.5, 56.5, 42],
+      ['thoracic', 0.9, 35.5, 50.5, 35.5],
+      ['neck1', 0, 36, 36, 36],
+      ['neck1', 1, 33, 33, 33],
+      ['neck2', 1, 32, 32, 32],
+      ['neck3', 1, 32, 32, 32],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.29, 7.4, 3.7, 5.6, 0.15],
+      ['skull', -0.09, 28, 24, 28],
+      ['skull', 0.12, 35, 31.5, 35],
+      ['skull', 0.33, 37, 33.5, 37],
+      ['skull', 0.54, 35, 31.5, 35],
+      ['skull', 0.75, 33.5, 40.5, 37],
+      ['skull', 0.95, 5.6, 12.9, 9.2, 0.2],
+    ],
+  },
+  bill: {
+    faces: 'back',
+    rows: [
+      ['bill', 0, 6, 6, 6],
+      ['bill', 0.95, 1.5, 1.5, 1.5],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail', 0.098, 4.4, 4.4, 16.5],
+      ['tail', 0.259, 5.5, 5.5, 21],
+      ['tail', 0.42, 5.5, 5.5, 22],
+      ['tail', 0.581, 5.5, 5.5, 21],
+      ['tail', 0.742, 4.4, 4.4, 16.5],
+    ],
+  },
+  shoulder: {
+    faces: 'back',
+    rows: [
+      ['coracoid', 0.3, 20, 20, 20],
+      ['coracoid', 1, 18, 18, 18],
+    ],
+  },
+  'upper arm': {
+    faces: 'back',
+    rows: [
+      ['humerus', 0, 14, 14, 14],
+      ['humerus', 1, 10, 10, 10],
+    ],
+  },
+  forearm: {
+    faces: 'back',
+    rows: [
+      ['ulna', -0.011, 11.9, 0.85, 2.98],
+      ['ulna', 0.153, 18.7, 8.5, 6.4],
+      ['ulna', 0.326, 21.5, 11.1, 8.1],
+      ['ulna', 0.5, 22, 11.9, 8.1],
+      ['ulna', 0.674, 20.5, 10.2, 8.1],
+      ['ulna', 0.847, 17, 6.8, 5.5],
+    ],
+  },
+  hand: {
+    faces: 'back',
+    rows: [
+      ['manus', -0.157, 3, 3, 1, 0.15],
+      ['manus', 0.056, 15, 15, 6],
+      ['manus', 0.278, 19, 19, 8],
+      ['manus', 0.5, 20, 20, 8],
+      ['manus', 0.722, 19, 19, 8],
+      ['manus', 0.944, 15, 15, 6],
+      ['manus', 1.157, 3, 3, 1, 0.15],
+    ],
+  },
+  primaries: {
+    faces: 'back',
+    rows: [
+      ['primaries', 0.114, 12.6, 12.6, 5.4],
+      ['primaries', 0.237, 16.2, 16.2, 6.3],
+      ['primaries', 0.36, 17.1, 17.1, 7.2],
+      ['primaries', 0.483, 16.2, 16.2, 6.3],
+      ['primaries', 0.606, 12.6, 12.6, 5.4],
+    ],
+  },
+  leg: {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.4, 20, 20, 20],
+      ['pelvis', 1, 18, 18, 18],
+      ['femur', 1, 14, 14, 14],
+      ['tibiotarsus', 1, 8, 8, 8],
+      ['tarsometatarsus', 1, 5.5, 5.5, 5.5],
+    ],
+  },
+  toes: {
+    faces: 'back',
+    rows: [
+      ['toes', 0, 5, 5, 5],
+      ['toes', 0.9, 3, 3, 3],
+    ],
+  },
+  hallux: {
+    faces: 'back',
+    rows: [
+      ['hallux', 0, 4.5, 4.5, 4.5],
+      ['hallux', 0.9, 3, 3, 3],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
+
+/** What stands off it along curves of its own. */
+const CURVES = {
+  toes: [
+    curve('toes 1', [0, 5], [0.1, 3, [22, 0, 15]]),
+    curve('toes 2', [0, 5], [0.1, 3, [14, 0, -20]]),
+  ],
+} as const;
 
 /**
  * Barn owl, a typical adult, perched. All values are from general knowledge (memory), to be checked
@@ -55,31 +183,7 @@ export const BARN_OWL: Animal = Object.freeze({
     hallux: [-1, -0.1, 0.1],
   },
   axesTurnedDeg: { wings: 52 },
-  flesh: {
-    bill: [cone(0, 0.95, 6, 1.5)],
-    skull: [section(0.32, [31, 35, 37], [0, 2, 0]), section(0.74, [11, 37, 37], [0, -3, 0])],
-    neck1: [cone(0, 1, 36, 33)],
-    neck2: [cone(0, 1, 33, 32)],
-    neck3: [cone(0, 1, 32, 32)],
-    thoracic: [section(0.45, [60, 42, 42], [14, -4, 0])],
-    synsacrum: [cone(0, 1, 36, 22, [12, 0, 0], [4, 0, 0])],
-    tail: [section(0.42, [56, 6, 22])],
-    coracoid: [cone(0.3, 1, 20, 18)],
-    humerus: [cone(0, 1, 14, 10)],
-    ulna: [section(0.5, [50, 17, 8], [-6, 0, 0])],
-    manus: [section(0.5, [32, 20, 8])],
-    primaries: [section(0.36, [88, 18, 5])],
-    pelvis: [cone(0.4, 1, 20, 18)],
-    femur: [cone(0, 1, 18, 14)],
-    tibiotarsus: [cone(0, 1, 14, 8)],
-    tarsometatarsus: [cone(0, 1, 8, 5.5)],
-    toes: [
-      cone(0, 0.9, 5, 3),
-      cone(0, 0.1, 5, 3, [0, 0, 0], [22, 0, 15]),
-      cone(0, 0.1, 5, 3, [0, 0, 0], [14, 0, -20]),
-    ],
-    hallux: [cone(0, 0.9, 4.5, 3)],
-  },
+  flesh: fleshOf(SLEEVES, CURVES),
   blades: [
     {
       id: 'wing',
@@ -94,6 +198,7 @@ export const BARN_OWL: Animal = Object.freeze({
         on('synsacrum', 0.9, [0, 0, -18]),
       ],
       thickness: memory(0.4, 0.2, 0.6),
+      zone: 'flight',
     },
   ],
   features: [

@@ -1,7 +1,105 @@
 import type { Animal } from '../animal.ts';
 import { THEROPOD } from '../plans/twoLeggedTheropod.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, section, zone } from './shapes.ts';
+import { count, feature, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['sacrum', 0.99, 117, 312, 215],
+      ['sacrum', 0.55, 97.5, 351, 234],
+      ['sacrum', 0.1, 97.5, 507, 234, 0.25],
+      ['dorsalRear', 0.1, 80, 580, 220, 0.15],
+      ['dorsalRear', 0.367, 100, 640, 260],
+      ['dorsalRear', 0.633, 120, 660, 280],
+      ['dorsalRear', 0.9, 80, 600, 240],
+      ['dorsalFront', 0.1, 80, 660, 260],
+      ['dorsalFront', 0.367, 120, 680, 280],
+      ['dorsalFront', 0.633, 80, 660, 260],
+      ['dorsalFront', 0.9, 100, 540, 200, 0.4],
+      ['neckLower', 0.1, 140, 300, 200],
+      ['neckLower', 0.5, 120, 240, 180],
+      ['neckLower', 0.9, 120, 200, 160],
+      ['neckUpper', 0.1, 118, 183, 151],
+      ['neckUpper', 0.55, 108, 161, 129],
+      ['neckUpper', 0.99, 97, 140, 118],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.043, 6, 48, 24],
+      ['skull', 0.118, 96, 138, 90],
+      ['skull', 0.288, 78, 120, 90],
+      ['skull', 0.459, 60, 102, 78],
+      ['skull', 0.629, 48, 84, 66],
+      ['skull', 0.8, 36, 78, 54],
+      ['skull', 0.96, 24, 72, 48],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail1', 0.01, 135, 315, 225],
+      ['tail1', 0.45, 135, 270, 203],
+      ['tail1', 0.9, 124, 236, 180],
+      ['tail2', 0.1, 124, 214, 169],
+      ['tail2', 0.5, 113, 180, 146],
+      ['tail2', 0.9, 101, 146, 124],
+      ['tail3', 0.1, 96.5, 131, 114],
+      ['tail3', 0.5, 79, 105, 87.5],
+      ['tail3', 0.9, 70, 70, 70],
+      ['tail4', 0, 64, 64, 64],
+      ['tail4', 0.98, 16, 16, 16],
+    ],
+  },
+  arm: {
+    faces: 'front',
+    rows: [
+      ['scapula', 0.098, 27, 27, 20.5, 0.15],
+      ['scapula', 0.358, 108, 108, 88],
+      ['scapula', 0.629, 128, 128, 101],
+      ['scapula', 0.9, 108, 162, 115],
+      ['humerus', 0, 125, 125, 125],
+      ['humerus', 1, 82, 82, 82],
+      ['radius', 1, 56, 56, 56],
+      ['metacarpus', 1, 50, 50, 50],
+      ['foreDigits', 0.1, 40.5, 37.5, 55],
+      ['foreDigits', 0.273, 29, 29, 40.5, 0.2],
+      ['foreDigits', 0.447, 26, 26, 26],
+      ['foreDigits', 0.61, 23, 23, 23],
+    ],
+  },
+  'hind leg': {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.3, 215, 215, 215],
+      ['pelvis', 1, 225, 225, 225],
+      ['femur', 0.1, 242, 285, 221, 0.35],
+      ['femur', 0.367, 242, 314, 214, 0.15],
+      ['femur', 0.633, 200, 257, 185, 0.15],
+      ['femur', 0.9, 143, 157, 150],
+      ['tibia', 0.1, 128, 157, 135],
+      ['tibia', 0.367, 100, 128, 114],
+      ['tibia', 0.633, 100, 100, 100],
+      ['tibia', 0.9, 85.5, 85.5, 85.5],
+      ['metatarsus', 0, 76, 76, 76],
+      ['metatarsus', 1, 74, 74, 74],
+      ['hindDigits', 0.9, 34, 34, 34],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
+
+/** What stands off it along curves of its own. */
+const CURVES = {
+  foreDigits: [curve('foreDigits 1', [0.15, 34, [10, 0, 40]], [0.95, 8, [60, -60, 40]])],
+  hindDigits: [
+    curve('hindDigits 1', [0, 55], [0.1, 32, [240, 0, 120]]),
+    curve('hindDigits 2', [0, 55], [0.1, 32, [235, 0, -125]]),
+  ],
+} as const;
 
 /**
  * Baryonyx, about the size of the best known skeleton. All values are from general knowledge
@@ -51,46 +149,7 @@ export const BARYONYX: Animal = Object.freeze({
     metatarsus: [0.25, -0.97, 0],
     hindDigits: [1, -0.1, 0],
   },
-  flesh: {
-    skull: [
-      section(0.16, [200, 120, 95], [0, -20, 0]),
-      cone(0.28, 0.72, 92, 60, [0, -26, 0], [0, -18, 0]),
-      cone(0.72, 0.97, 60, 48, [0, -18, 0], [0, -26, 0]),
-    ],
-    neckUpper: [cone(0, 1, 150, 118, [0, -36, 0], [0, -20, 0])],
-    neckLower: [cone(0, 1, 215, 156, [0, -95, 0], [0, -40, 0])],
-    dorsalFront: [
-      section(0.4, [620, 400, 280], [0, -290, 0]),
-      cone(0, 1, 190, 180, [0, -110, 0], [0, -110, 0]),
-    ],
-    dorsalRear: [
-      section(0.55, [600, 390, 275], [0, -270, 0]),
-      cone(0, 1, 190, 190, [0, -110, 0], [0, -110, 0]),
-    ],
-    sacrum: [cone(0, 1, 235, 215, [0, -140, 0], [0, -100, 0])],
-    tail1: [cone(0, 1, 225, 175, [0, -90, 0], [0, -50, 0])],
-    tail2: [cone(0, 1, 175, 118, [0, -50, 0], [0, -20, 0])],
-    tail3: [cone(0, 1, 118, 64, [0, -20, 0], [0, 0, 0])],
-    tail4: [cone(0, 0.98, 64, 16)],
-    scapula: [section(0.62, [330, 135, 88])],
-    humerus: [cone(0, 1, 125, 82)],
-    radius: [cone(0, 1, 80, 56)],
-    metacarpus: [cone(0, 1, 58, 50)],
-    foreDigits: [
-      cone(0, 0.62, 32, 22),
-      cone(0, 0.15, 40, 34, [0, 0, 30], [10, 0, 40]),
-      cone(0.15, 0.95, 34, 8, [10, 0, 40], [60, -60, 40]),
-    ],
-    pelvis: [cone(0.3, 1, 215, 225)],
-    femur: [section(0.35, [440, 285, 170], [-40, 0, 0]), cone(0.4, 1, 210, 135)],
-    tibia: [cone(0, 0.45, 142, 112, [-24, 0, 0], [-10, 0, 0]), cone(0.45, 1, 112, 74)],
-    metatarsus: [cone(0, 1, 76, 74)],
-    hindDigits: [
-      cone(0, 0.9, 58, 34),
-      cone(0, 0.1, 55, 32, [0, 0, 0], [240, 0, 120]),
-      cone(0, 0.1, 55, 32, [0, 0, 0], [235, 0, -125]),
-    ],
-  },
+  flesh: fleshOf(SLEEVES, CURVES),
   features: [
     feature('thumb-claws', 'Thumb claws', 'foreDigits', 2, memory(308, 300, 315)),
     feature('hand-claws', 'Other claws of the hand', 'foreDigits', 4, memory(160, 120, 200)),

@@ -1,7 +1,97 @@
 import type { Animal } from '../animal.ts';
 import { THEROPOD } from '../plans/twoLeggedTheropod.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, on, section, zone } from './shapes.ts';
+import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['sacrum', 0.99, 49, 119, 84],
+      ['sacrum', 0.55, 42, 133, 91],
+      ['sacrum', 0.1, 42, 168, 98, 0.15],
+      ['dorsalRear', 0.1, 37.5, 195, 90, 0.25],
+      ['dorsalRear', 0.367, 52.5, 218, 105],
+      ['dorsalRear', 0.633, 52.5, 225, 105],
+      ['dorsalRear', 0.9, 37.5, 203, 90],
+      ['dorsalFront', 0.1, 52.5, 233, 105],
+      ['dorsalFront', 0.367, 60, 240, 113],
+      ['dorsalFront', 0.633, 45, 233, 105],
+      ['dorsalFront', 0.9, 52.5, 173, 90, 0.3],
+      ['neckLower', 0.1, 67.5, 128, 97.5],
+      ['neckLower', 0.5, 67.5, 97.5, 82.5],
+      ['neckLower', 0.9, 67.5, 75, 75],
+      ['neckUpper', 0, 66, 66, 66],
+      ['neckUpper', 1, 58, 58, 58],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.03, 7.8, 23.5, 11.7, -0.25],
+      ['skull', 0.12, 62.5, 78, 54.5],
+      ['skull', 0.28, 70, 86, 62.5],
+      ['skull', 0.44, 47, 70, 58.5],
+      ['skull', 0.6, 39, 58.5, 50.5],
+      ['skull', 0.76, 31, 47, 39],
+      ['skull', 0.91, 23.5, 39, 31],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail1', 0.01, 52, 104, 80],
+      ['tail1', 0.45, 48, 80, 64],
+      ['tail1', 0.9, 40, 56, 48],
+      ['tail2', 0, 44, 44, 44],
+      ['tail2', 1, 30, 30, 30],
+      ['tail3', 1, 24, 24, 24],
+      ['tail4', 0.98, 12, 12, 12],
+    ],
+  },
+  arm: {
+    faces: 'front',
+    rows: [
+      ['scapula', 0.088, 12.4, 12.4, 9.3, 0.15],
+      ['scapula', 0.352, 49.5, 49.5, 43.5],
+      ['scapula', 0.626, 59, 186, 68, 0.5],
+      ['scapula', 0.9, 49.5, 183, 62, 0.25],
+      ['humerus', 0, 54, 54, 54],
+      ['humerus', 1, 36, 36, 36],
+      ['radius', 1, 24, 24, 24],
+      ['metacarpus', 1, 21, 21, 21],
+      ['foreDigits', 0.95, 6, 6, 6],
+    ],
+  },
+  'hind leg': {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.3, 88, 88, 88],
+      ['pelvis', 1, 92, 92, 92],
+      ['femur', 0.1, 116, 122, 97.5, 0.2],
+      ['femur', 0.367, 110, 134, 85.5],
+      ['femur', 0.633, 91.5, 116, 79.5],
+      ['femur', 0.9, 67, 73, 67],
+      ['tibia', 0.1, 55, 67, 58],
+      ['tibia', 0.367, 42.5, 55, 49],
+      ['tibia', 0.633, 36.5, 36.5, 36.5],
+      ['tibia', 0.9, 30.5, 30.5, 30.5],
+      ['metatarsus', 0, 28, 28, 28],
+      ['metatarsus', 1, 27, 27, 27],
+      ['hindDigits', 0.9, 12, 12, 12],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
+
+/** What stands off it along curves of its own. */
+const CURVES = {
+  foreDigits: [curve('foreDigits 1', [0, 15], [0.7, 6, [30, 0, 28]])],
+  hindDigits: [
+    curve('hindDigits 1', [0, 20], [0.1, 12, [110, 0, -58]]),
+    curve('hindDigits 2', [0, 20, [0, 0, 20]], [0.1, 18, [60, 60, 46]], [0.2, 5, [110, -4, 46]]),
+  ],
+} as const;
 
 /**
  * Deinonychus, a typical adult with feathers, which its kin had. All values are from general
@@ -51,36 +141,7 @@ export const DEINONYCHUS: Animal = Object.freeze({
     metatarsus: [0.34, -0.94, 0],
     hindDigits: [1, -0.1, 0],
   },
-  flesh: {
-    skull: [
-      section(0.24, [112, 78, 62], [0, -8, 0]),
-      cone(0.36, 0.92, 62, 30, [0, -14, 0], [0, -6, 0]),
-    ],
-    neckUpper: [cone(0, 1, 66, 58)],
-    neckLower: [cone(0, 1, 96, 68, [20, -24, 0], [0, 0, 0])],
-    dorsalFront: [section(0.4, [215, 150, 112], [0, -92, 0]), cone(0, 1, 74, 78, [0, -36, 0])],
-    dorsalRear: [section(0.55, [205, 140, 108], [0, -84, 0]), cone(0, 1, 76, 76, [0, -36, 0])],
-    sacrum: [cone(0, 1, 96, 82, [0, -52, 0], [0, -36, 0])],
-    tail1: [cone(0, 1, 80, 44, [0, -26, 0], [0, -4, 0])],
-    tail2: [cone(0, 1, 44, 30)],
-    tail3: [cone(0, 1, 30, 24)],
-    tail4: [cone(0, 0.98, 24, 12)],
-    scapula: [section(0.62, [130, 62, 44])],
-    humerus: [cone(0, 1, 54, 36)],
-    radius: [cone(0, 1, 36, 24)],
-    metacarpus: [cone(0, 1, 25, 21)],
-    foreDigits: [cone(0, 0.95, 16, 6), cone(0, 0.7, 15, 6, [0, 0, 0], [30, 0, 28])],
-    pelvis: [cone(0.3, 1, 88, 92)],
-    femur: [section(0.38, [172, 122, 74], [-16, 0, 0]), cone(0.45, 1, 88, 60)],
-    tibia: [cone(0, 0.5, 62, 44, [-12, 0, 0], [-4, 0, 0]), cone(0.5, 1, 44, 27)],
-    metatarsus: [cone(0, 1, 28, 27)],
-    hindDigits: [
-      cone(0, 0.9, 21, 12),
-      cone(0, 0.1, 20, 12, [0, 0, 0], [110, 0, -58]),
-      cone(0, 0.1, 20, 18, [0, 0, 20], [60, 60, 46]),
-      cone(0.1, 0.2, 18, 5, [60, 60, 46], [110, -4, 46]),
-    ],
-  },
+  flesh: fleshOf(SLEEVES, CURVES),
   blades: [
     {
       id: 'arm-feathers',

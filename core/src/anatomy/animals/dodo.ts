@@ -1,7 +1,137 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, on, section, zone } from './shapes.ts';
+import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['synsacrum', 0.99, 42, 144, 90],
+      ['synsacrum', 0.7, 54, 156, 108],
+      ['synsacrum', 0.4, 60, 162, 108],
+      ['synsacrum', 0.1, 48, 180, 108],
+      ['thoracic', 0.1, 54, 186, 114],
+      ['thoracic', 0.367, 54, 180, 108],
+      ['thoracic', 0.633, 42, 174, 96],
+      ['thoracic', 0.9, 72, 150, 78, -0.2],
+      ['neck1', 0, 74, 74, 74],
+      ['neck1', 1, 54, 54, 54],
+      ['neck2', 1, 46, 46, 46],
+      ['neck3', 1, 44, 44, 44],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.146, 10.5, 6.3, 8.4],
+      ['skull', 0.056, 33.5, 29.5, 29.5],
+      ['skull', 0.268, 42, 38, 38],
+      ['skull', 0.48, 44, 40, 40],
+      ['skull', 0.692, 42, 38, 38],
+      ['skull', 0.904, 33.5, 29.5, 29.5],
+      ['skull', 1.106, 8.4, 4.2, 6.3, 0.15],
+    ],
+  },
+  bill: {
+    faces: 'back',
+    rows: [
+      ['bill', 0.01, 26, 26, 26],
+      ['bill', 0.15, 26, 23.5, 24.5],
+      ['bill', 0.3, 26, 21, 23.5],
+      ['bill', 0.45, 26, 18.2, 22],
+      ['bill', 0.6, 26, 22, 23.5],
+      ['bill', 0.75, 19.5, 21, 19.5],
+      ['bill', 0.89, 9.1, 19.5, 14.3],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail', -0.031, 18, 0, 10],
+      ['tail', 0.093, 32, 16, 26],
+      ['tail', 0.296, 42, 26, 36],
+      ['tail', 0.5, 46, 30, 40],
+      ['tail', 0.704, 46, 28, 38],
+      ['tail', 0.907, 40, 24, 32],
+      ['tail', 1.101, 26, 10, 18],
+    ],
+  },
+  shoulder: {
+    faces: 'back',
+    rows: [
+      ['coracoid', 0.5, 60, 60, 60],
+      ['coracoid', 1, 46, 46, 46],
+    ],
+  },
+  'upper arm': {
+    faces: 'back',
+    rows: [
+      ['humerus', 0, 34, 34, 34],
+      ['humerus', 1, 24, 24, 24],
+    ],
+  },
+  forearm: {
+    faces: 'back',
+    rows: [
+      ['ulna', 0, 26, 26, 26],
+      ['ulna', 1, 20, 20, 20],
+    ],
+  },
+  hand: {
+    faces: 'back',
+    rows: [
+      ['manus', 0, 20, 20, 20],
+      ['manus', 1, 14, 14, 14],
+    ],
+  },
+  primaries: {
+    faces: 'back',
+    rows: [
+      ['primaries', -0.104, 2.8, 2.8, 1.4],
+      ['primaries', 0.057, 10.5, 10.5, 4.9],
+      ['primaries', 0.229, 13.3, 13.3, 6.3],
+      ['primaries', 0.4, 14, 14, 7],
+      ['primaries', 0.571, 13.3, 13.3, 6.3],
+      ['primaries', 0.743, 10.5, 10.5, 4.9],
+      ['primaries', 0.904, 2.8, 2.8, 1.4],
+    ],
+  },
+  leg: {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.5, 76, 76, 76],
+      ['pelvis', 1, 76, 76, 76],
+      ['femur', 1, 62, 62, 62],
+      ['tibiotarsus', 0.6, 28, 28, 28],
+      ['tibiotarsus', 1, 17, 17, 17],
+      ['tarsometatarsus', 1, 15, 15, 15],
+    ],
+  },
+  toes: {
+    faces: 'back',
+    rows: [
+      ['toes', 0, 13, 13, 13],
+      ['toes', 0.9, 8, 8, 8],
+    ],
+  },
+  hallux: {
+    faces: 'back',
+    rows: [
+      ['hallux', 0, 11, 11, 11],
+      ['hallux', 0.9, 7, 7, 7],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
+
+/** What stands off it along curves of its own. */
+const CURVES = {
+  toes: [
+    curve('toes 1', [0, 13], [0.1, 7, [70, 0, 42]]),
+    curve('toes 2', [0, 13], [0.1, 7, [68, 0, -46]]),
+  ],
+} as const;
 
 /**
  * Dodo, as recent reconstructions have it: upright and not fat. All values are from general
@@ -52,34 +182,7 @@ export const DODO: Animal = Object.freeze({
     toes: [1, -0.1, -0.1],
     hallux: [-1, -0.1, 0.1],
   },
-  flesh: {
-    bill: [
-      cone(0, 0.62, 26, 20, [0, 0, 0], [0, 6, 0]),
-      cone(0.62, 0.9, 24, 12, [0, 2, 0], [0, -8, 0]),
-    ],
-    skull: [section(0.48, [56, 42, 40], [0, 2, 0])],
-    neck1: [cone(0, 1, 74, 54)],
-    neck2: [cone(0, 1, 54, 46)],
-    neck3: [cone(0, 1, 46, 44)],
-    thoracic: [section(0.42, [166, 120, 112], [0, -78, 0])],
-    synsacrum: [section(0.35, [160, 110, 110], [0, -56, 0])],
-    tail: [section(0.5, [58, 38, 40], [0, 10, 0])],
-    coracoid: [cone(0.5, 1, 60, 46)],
-    humerus: [cone(0, 1, 34, 24)],
-    ulna: [cone(0, 1, 26, 20)],
-    manus: [cone(0, 1, 20, 14)],
-    primaries: [section(0.4, [36, 14, 7])],
-    pelvis: [cone(0.5, 1, 76, 76)],
-    femur: [cone(0, 1, 80, 62)],
-    tibiotarsus: [cone(0, 0.6, 56, 28), cone(0.6, 1, 28, 17)],
-    tarsometatarsus: [cone(0, 1, 17, 15)],
-    toes: [
-      cone(0, 0.9, 13, 8),
-      cone(0, 0.1, 13, 7, [0, 0, 0], [70, 0, 42]),
-      cone(0, 0.1, 13, 7, [0, 0, 0], [68, 0, -46]),
-    ],
-    hallux: [cone(0, 0.9, 11, 7)],
-  },
+  flesh: fleshOf(SLEEVES, CURVES),
   blades: [
     {
       id: 'wing',
@@ -87,6 +190,7 @@ export const DODO: Animal = Object.freeze({
       paired: true,
       outline: [on('ulna', 0), on('ulna', 1), on('manus', 1), on('primaries', 1), on('humerus', 1)],
       thickness: memory(0.6, 0.3, 1),
+      zone: 'wings',
     },
   ],
   features: [

@@ -1,7 +1,89 @@
 import type { Animal } from '../animal.ts';
 import { INSECT } from '../plans/insect.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, on, section, zone } from './shapes.ts';
+import { count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  head: {
+    faces: 'back',
+    rows: [
+      ['head', 0.001, 0.64, 0.64, 0.86],
+      ['head', 0.134, 2.36, 2.37, 3.2],
+      ['head', 0.277, 3, 3, 4.1],
+      ['head', 0.42, 3.2, 3.2, 4.3],
+      ['head', 0.563, 3, 3, 4.1],
+      ['head', 0.706, 2.36, 2.37, 3.2],
+      ['head', 0.839, 0.64, 0.64, 0.86],
+    ],
+  },
+  antenna: {
+    faces: 'back',
+    rows: [
+      ['antenna', 0, 0.25, 0.25, 0.25],
+      ['antenna', 1, 0.08, 0.08, 0.08],
+    ],
+  },
+  prothorax: {
+    faces: 'back',
+    rows: [
+      ['prothorax', 0, 2, 2, 2],
+      ['prothorax', 1, 1.8, 1.8, 1.8],
+    ],
+  },
+  thorax: {
+    faces: 'back',
+    rows: [
+      ['pterothorax', -0.123, -0.84, 2.31, 0.63, 0.15],
+      ['pterothorax', 0.061, 1.68, 4.6, 2.31],
+      ['pterothorax', 0.256, 2.52, 5.5, 2.94],
+      ['pterothorax', 0.45, 2.73, 5.7, 3.2],
+      ['pterothorax', 0.644, 2.52, 5.5, 2.94],
+      ['pterothorax', 0.839, 1.68, 4.6, 2.31],
+      ['pterothorax', 1.023, -0.84, 2.31, 0.63, 0.15],
+    ],
+  },
+  abdomen: {
+    faces: 'back',
+    rows: [
+      ['abdomen1', 0, 2.3, 2.3, 2.3],
+      ['abdomen1', 0.25, 1.6, 1.6, 1.6],
+      ['abdomen1', 1, 1.5, 1.5, 1.5],
+      ['abdomen2', 1, 1.6, 1.6, 1.6],
+      ['abdomen3', 0.85, 1.4, 1.4, 1.4],
+      ['abdomen3', 1, 0.5, 0.5, 0.5],
+    ],
+  },
+  forewing: {
+    faces: 'back',
+    rows: [
+      ['forewing', 0, 0.7, 0.7, 0.7],
+      ['forewing', 0.2, 0.4, 0.4, 0.4],
+    ],
+  },
+  hindwing: {
+    faces: 'back',
+    rows: [
+      ['hindwing', 0, 0.7, 0.7, 0.7],
+      ['hindwing', 0.2, 0.4, 0.4, 0.4],
+    ],
+  },
+  ...Object.fromEntries(
+    ['fore', 'mid', 'hind'].map((pair): [string, SleeveRows] => [
+      `${pair} leg`,
+      {
+        faces: 'back',
+        rows: [
+          [`${pair}Coxa`, 0.3, 0.9, 0.9, 0.9],
+          [`${pair}Coxa`, 1, 0.8, 0.8, 0.8],
+          [`${pair}Femur`, 1, 0.45, 0.45, 0.45],
+          [`${pair}Tibia`, 1, 0.3, 0.3, 0.3],
+          [`${pair}Tarsus`, 1, 0.2, 0.2, 0.2],
+        ],
+      },
+    ]),
+  ),
+} satisfies Readonly<Record<string, SleeveRows>>;
 
 /**
  * Emperor dragonfly, a typical adult, wings spread. All values are from general knowledge (memory),
@@ -42,25 +124,7 @@ export const EMPEROR_DRAGONFLY: Animal = Object.freeze({
     midCoxa: [0.35, -0.85, -0.4],
     hindCoxa: [0.15, -0.88, -0.42],
   },
-  flesh: {
-    head: [section(0.42, [3, 3.3, 4.3])],
-    antenna: [cone(0, 1, 0.25, 0.08)],
-    prothorax: [cone(0, 1, 2, 1.8)],
-    pterothorax: [section(0.45, [7, 4.2, 3.2], [0, -1.5, 0])],
-    abdomen1: [cone(0, 0.25, 2.3, 1.6), cone(0.25, 1, 1.6, 1.5)],
-    abdomen2: [cone(0, 1, 1.5, 1.6)],
-    abdomen3: [cone(0, 0.85, 1.6, 1.4), cone(0.85, 1, 0.9, 0.5)],
-    forewing: [cone(0, 0.2, 0.7, 0.4)],
-    hindwing: [cone(0, 0.2, 0.7, 0.4)],
-    ...Object.fromEntries(
-      ['fore', 'mid', 'hind'].flatMap((pair) => [
-        [`${pair}Coxa`, [cone(0.3, 1, 0.9, 0.8)]],
-        [`${pair}Femur`, [cone(0, 1, 0.6, 0.45)]],
-        [`${pair}Tibia`, [cone(0, 1, 0.4, 0.3)]],
-        [`${pair}Tarsus`, [cone(0, 1, 0.25, 0.2)]],
-      ]),
-    ),
-  },
+  flesh: fleshOf(SLEEVES),
   blades: [
     {
       id: 'forewing',

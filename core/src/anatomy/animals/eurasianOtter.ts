@@ -1,7 +1,90 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { memory } from './memory.ts';
-import { count, feature, section } from './shapes.ts';
+import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['sacrum', 0.99, 25.5, 83, 45],
+      ['sacrum', 0.55, 22.5, 93, 54.5],
+      ['sacrum', 0.1, 22.5, 99, 57.5],
+      ['lumbar', 0.1, 19.2, 99, 57.5],
+      ['lumbar', 0.5, 16, 106, 61],
+      ['lumbar', 0.9, 16, 112, 64],
+      ['thoracic', 0.1, 16, 112, 64],
+      ['thoracic', 0.367, 16, 112, 64],
+      ['thoracic', 0.633, 16, 112, 64],
+      ['thoracic', 0.9, 22.5, 93, 57.5],
+      ['neckLower', 0.1, 29, 83, 51],
+      ['neckLower', 0.5, 29, 70.5, 48],
+      ['neckLower', 0.9, 32, 61, 48],
+      ['neckUpper', 0.1, 34, 60, 47],
+      ['neckUpper', 0.55, 34, 54.5, 44],
+      ['neckUpper', 0.99, 36.5, 52, 44],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', 0.13, 38, 46, 42],
+      ['skull', 0.24, 38, 44, 40],
+      ['skull', 0.36, 35.5, 42, 40],
+      ['skull', 0.48, 35.5, 40, 38],
+      ['skull', 0.6, 33.5, 38, 35.5],
+      ['skull', 0.72, 27.5, 31.5, 29.5],
+      ['skull', 0.83, 18.9, 27.5, 23],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail1', 0.01, 25, 47, 36],
+      ['tail1', 0.45, 25, 39.5, 32.5],
+      ['tail1', 0.9, 27, 29, 29],
+      ['tail2', 0, 27, 27, 27],
+      ['tail2', 1, 20, 20, 20],
+      ['tail3', 1, 13, 13, 13],
+      ['tail4', 0.97, 5, 5, 5],
+    ],
+  },
+  foreleg: {
+    faces: 'front',
+    rows: [
+      ['scapula', 0.25, 24, 24, 24],
+      ['scapula', 1, 31, 31, 31],
+      ['humerus', 1, 28, 28, 28],
+      ['radius', 1, 15, 15, 15],
+      ['metacarpus', 1, 12, 12, 12],
+      ['foreDigits', 0.9, 7, 7, 7],
+    ],
+  },
+  'hind leg': {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.2, 36, 36, 36],
+      ['pelvis', 1, 40, 40, 40],
+      ['femur', 1, 33, 33, 33],
+      ['tibia', 1, 16, 16, 16],
+      ['metatarsus', 1, 12, 12, 12],
+      ['hindDigits', 0.9, 7, 7, 7],
+    ],
+  },
+  ear: {
+    faces: 'front',
+    rows: [
+      ['ear', -0.123, 1, 1, 1.5, 0.25],
+      ['ear', 0.061, 4.5, 4.5, 6.5],
+      ['ear', 0.256, 6, 6, 8.5],
+      ['ear', 0.45, 6, 6, 9],
+      ['ear', 0.644, 6, 6, 8.5],
+      ['ear', 0.839, 4.5, 4.5, 6.5],
+      ['ear', 1.023, 1, 1, 1.5, 0.25],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
 
 /**
  * Eurasian otter, a typical adult. All values are from general knowledge (memory), to be checked
@@ -50,99 +133,7 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
     tibia: [-0.68, -0.73, 0],
     metatarsus: [0.5, -0.86, 0],
   },
-  flesh: {
-    ear: [section(0.45, [14, 4, 10])],
-    skull: [
-      {
-        from: 0.12,
-        to: 0.5,
-        radiusFrom: 42,
-        radiusTo: 37,
-        offsetFrom: [0, -4, 0],
-        offsetTo: [0, -2, 0],
-      },
-      {
-        from: 0.5,
-        to: 0.84,
-        radiusFrom: 37,
-        radiusTo: 21,
-        offsetFrom: [0, -2, 0],
-        offsetTo: [0, -5, 0],
-      },
-    ],
-    neckUpper: [
-      {
-        from: 0,
-        to: 1,
-        radiusFrom: 46,
-        radiusTo: 43,
-        offsetFrom: [0, -14, 0],
-        offsetTo: [0, -8, 0],
-      },
-    ],
-    neckLower: [
-      {
-        from: 0,
-        to: 1,
-        radiusFrom: 52,
-        radiusTo: 46,
-        offsetFrom: [0, -24, 0],
-        offsetTo: [0, -14, 0],
-      },
-    ],
-    thoracic: [
-      {
-        from: 0,
-        to: 0.55,
-        radiusFrom: 64,
-        radiusTo: 64,
-        offsetFrom: [0, -48, 0],
-        offsetTo: [0, -50, 0],
-      },
-      {
-        from: 0.55,
-        to: 1,
-        radiusFrom: 64,
-        radiusTo: 53,
-        offsetFrom: [0, -50, 0],
-        offsetTo: [0, -30, 0],
-      },
-    ],
-    lumbar: [
-      {
-        from: 0,
-        to: 1,
-        radiusFrom: 58,
-        radiusTo: 64,
-        offsetFrom: [0, -40, 0],
-        offsetTo: [0, -48, 0],
-      },
-    ],
-    sacrum: [
-      {
-        from: 0,
-        to: 1,
-        radiusFrom: 58,
-        radiusTo: 38,
-        offsetFrom: [0, -36, 0],
-        offsetTo: [0, -14, 0],
-      },
-    ],
-    tail1: [{ from: 0, to: 1, radiusFrom: 36, radiusTo: 27, offsetFrom: [0, -12, 0] }],
-    tail2: [{ from: 0, to: 1, radiusFrom: 27, radiusTo: 20 }],
-    tail3: [{ from: 0, to: 1, radiusFrom: 20, radiusTo: 13 }],
-    tail4: [{ from: 0, to: 0.97, radiusFrom: 13, radiusTo: 5 }],
-    scapula: [{ from: 0.25, to: 1, radiusFrom: 24, radiusTo: 31 }],
-    humerus: [{ from: 0, to: 1, radiusFrom: 36, radiusTo: 28 }],
-    radius: [{ from: 0, to: 1, radiusFrom: 26, radiusTo: 15 }],
-    metacarpus: [{ from: 0, to: 1, radiusFrom: 14, radiusTo: 12 }],
-    foreDigits: [{ from: 0, to: 0.9, radiusFrom: 12, radiusTo: 7 }],
-    pelvis: [{ from: 0.2, to: 1, radiusFrom: 36, radiusTo: 40 }],
-    femur: [{ from: 0, to: 1, radiusFrom: 44, radiusTo: 33 }],
-    tibia: [{ from: 0, to: 1, radiusFrom: 31, radiusTo: 16 }],
-    metatarsus: [{ from: 0, to: 1, radiusFrom: 15, radiusTo: 12 }],
-    hindDigits: [{ from: 0, to: 0.9, radiusFrom: 12, radiusTo: 7 }],
-  },
+  flesh: fleshOf(SLEEVES),
   features: [feature('claws', 'Claws', 'foreDigits', 20, memory(7, 5, 9))],
   counts: [
     count('Teeth', 36, 36, 'I 3/3 · C 1/1 · P 4/3 · M 1/2, on each side'),

@@ -1,7 +1,86 @@
 import type { Animal } from '../animal.ts';
 import { SPRAWLER } from '../plans/sprawlingReptile.ts';
 import { memory } from './memory.ts';
-import { cone, count, section, zone } from './shapes.ts';
+import { count, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['sacrum', 0.99, 5.2, 10.9, 7.8],
+      ['sacrum', 0.55, 5.2, 12.5, 8.8],
+      ['sacrum', 0.1, 5.2, 13.5, 9.4],
+      ['dorsalRear', 0.1, 5.2, 13.5, 9.4],
+      ['dorsalRear', 0.5, 5.2, 14.6, 9.9],
+      ['dorsalRear', 0.9, 5.2, 15.1, 10.4],
+      ['dorsalFront', 0.1, 5.2, 15.1, 10.4],
+      ['dorsalFront', 0.5, 5.7, 14, 9.9],
+      ['dorsalFront', 0.9, 5.7, 12.5, 9.4],
+      ['neck', 0.1, 6.2, 12.5, 8.8],
+      ['neck', 0.55, 6.2, 11.4, 7.8],
+      ['neck', 0.99, 6.8, 8.8, 7.8],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.172, 1, 1, 2, 0.25],
+      ['skull', -0.008, 5, 5, 7.5],
+      ['skull', 0.166, 6, 6, 9.5],
+      ['skull', 0.34, 6.5, 6.5, 10],
+      ['skull', 0.514, 7, 7, 9.5],
+      ['skull', 0.688, 6, 6, 7.5],
+      ['skull', 0.852, 5, 5, 5],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail1', 0.01, 5.7, 9.5, 7.6],
+      ['tail1', 0.45, 5.3, 8.7, 6.8],
+      ['tail1', 0.9, 6.1, 7.6, 6.5],
+      ['tail2', 0, 6.2, 6.2, 6.2],
+      ['tail2', 1, 4.8, 4.8, 4.8],
+      ['tail3', 1, 3.3, 3.3, 3.3],
+      ['tail4', 0.97, 1.2, 1.2, 1.2],
+    ],
+  },
+  foreleg: {
+    faces: 'front',
+    rows: [
+      ['scapula', 0.4, 5.4, 5.4, 5.4],
+      ['scapula', 1, 4.8, 4.8, 4.8],
+      ['humerus', 1, 3.4, 3.4, 3.4],
+      ['radius', 1, 2.6, 2.6, 2.6],
+      ['metacarpus', 1, 2.1, 2.1, 2.1],
+      ['foreDigits', 0.9, 0.9, 0.9, 0.9],
+    ],
+  },
+  'hind leg': {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.4, 5.2, 5.2, 5.2],
+      ['pelvis', 1, 5, 5, 5],
+      ['femur', 1, 3.6, 3.6, 3.6],
+      ['tibia', 1, 2.8, 2.8, 2.8],
+      ['metatarsus', 1, 2.2, 2.2, 2.2],
+      ['hindDigits', 0.9, 0.9, 0.9, 0.9],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
+
+/** What stands off it along curves of its own. */
+const CURVES = {
+  foreDigits: [
+    curve('foreDigits 1', [0, 1.7], [0.1, 0.9, [5, 0, 3]]),
+    curve('foreDigits 2', [0, 1.7], [0.1, 0.9, [1.5, 0, -5]]),
+  ],
+  hindDigits: [
+    curve('hindDigits 1', [0, 1.8], [0.1, 0.9, [6, 0, 3.5]]),
+    curve('hindDigits 2', [0, 1.8], [0.1, 0.9, [2, 0, -6]]),
+  ],
+} as const;
 
 /**
  * Fire salamander, a typical adult. All values are from general knowledge (memory), to be checked
@@ -48,35 +127,7 @@ export const FIRE_SALAMANDER: Animal = Object.freeze({
     tibia: [-0.3, -0.72, -0.6],
     metatarsus: [0.55, -0.3, -0.75],
   },
-  flesh: {
-    skull: [section(0.34, [12, 6.4, 10]), cone(0.45, 0.86, 7.2, 4.6)],
-    neck: [cone(0, 1, 8.4, 7.6, [0, -2.4, 0], [0, -1, 0])],
-    dorsalFront: [cone(0, 1, 10.4, 9, [0, -5, 0], [0, -3.4, 0])],
-    dorsalRear: [cone(0, 1, 9.4, 10.4, [0, -4, 0], [0, -5, 0])],
-    sacrum: [cone(0, 1, 9, 7.6, [0, -3.8, 0], [0, -2.6, 0])],
-    tail1: [cone(0, 1, 7.6, 6.2, [0, -2, 0], [0, -1, 0])],
-    tail2: [cone(0, 1, 6.2, 4.8)],
-    tail3: [cone(0, 1, 4.8, 3.3)],
-    tail4: [cone(0, 0.97, 3.3, 1.2)],
-    scapula: [cone(0.4, 1, 5.4, 4.8)],
-    humerus: [cone(0, 1, 4.2, 3.4)],
-    radius: [cone(0, 1, 3.4, 2.6)],
-    metacarpus: [cone(0, 1, 2.6, 2.1)],
-    foreDigits: [
-      cone(0, 0.9, 1.7, 0.9),
-      cone(0, 0.1, 1.7, 0.9, [0, 0, 0], [5, 0, 3]),
-      cone(0, 0.1, 1.7, 0.9, [0, 0, 0], [1.5, 0, -5]),
-    ],
-    pelvis: [cone(0.4, 1, 5.2, 5)],
-    femur: [cone(0, 1, 4.6, 3.6)],
-    tibia: [cone(0, 1, 3.6, 2.8)],
-    metatarsus: [cone(0, 1, 2.8, 2.2)],
-    hindDigits: [
-      cone(0, 0.9, 1.8, 0.9),
-      cone(0, 0.1, 1.8, 0.9, [0, 0, 0], [6, 0, 3.5]),
-      cone(0, 0.1, 1.8, 0.9, [0, 0, 0], [2, 0, -6]),
-    ],
-  },
+  flesh: fleshOf(SLEEVES, CURVES),
   counts: [
     count('Toes, each forefoot', 4),
     count('Toes, each hind foot', 5),

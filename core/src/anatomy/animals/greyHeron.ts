@@ -1,7 +1,134 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, on, section, zone } from './shapes.ts';
+import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+
+/**
+ * The heron's flesh, feathers and all, section by section from general knowledge: a body like a drop with the
+ * shoulders forward, a thin neck that kinks at once, a head that runs into the bill, and thighs under the
+ * feathers of the belly.
+ */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['synsacrum', 1, 16, 24, 25],
+      ['synsacrum', 0.6, 26, 44, 38, 0.1],
+      ['synsacrum', 0.15, 30, 62, 46, 0.1],
+      ['thoracic', 0.2, 33, 76, 49, 0.1],
+      ['thoracic', 0.55, 33, 79, 49, 0.05],
+      ['thoracic', 0.88, 31, 70, 43],
+      ['neck1', 0.1, 28, 50, 34],
+      ['neck1', 0.35, 23, 33, 25],
+      ['neck1', 0.7, 17, 21, 17],
+      ['neck1', 0.94, 15.5, 17, 15.5],
+      ['neck2', 0.06, 15.5, 16, 15.5],
+      ['neck2', 0.5, 14.5, 15, 14.5],
+      ['neck2', 0.9, 14.5, 14.5, 14.5],
+      ['neck3', 0.1, 14.5, 14.5, 14.5],
+      ['neck3', 0.6, 14, 14, 13.5],
+      ['neck3', 0.98, 13, 14, 13],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', 0.02, 11, 12, 11],
+      ['skull', 0.24, 17, 14.5, 15],
+      ['skull', 0.5, 18, 15, 16, -0.1],
+      ['skull', 0.76, 15, 14, 14, -0.1],
+      ['skull', 0.98, 11, 11.5, 10.5],
+      ['bill', 0.15, 8.4, 9.4, 8],
+      ['bill', 0.5, 5.6, 6.4, 5.4],
+      ['bill', 0.85, 2.6, 3, 2.4],
+      ['bill', 0.99, 1.2, 1.4, 1.2],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail', -0.06, 14, 20, 24],
+      ['tail', 0.25, 9, 12, 27, 0, 2.4, 2.2],
+      ['tail', 0.65, 6, 7, 27, 0, 2.6, 2.4],
+      ['tail', 0.95, 4, 4.5, 21, 0, 2.6, 2.4],
+    ],
+  },
+  shoulder: {
+    faces: 'back',
+    rows: [
+      ['coracoid', 0.2, 24, 26, 22],
+      ['coracoid', 1, 24, 26, 20],
+    ],
+  },
+  'upper arm': {
+    faces: 'back',
+    rows: [
+      ['humerus', 0, 20, 26, 13],
+      ['humerus', 0.5, 20, 26, 12],
+      ['humerus', 0.95, 16, 20, 10],
+    ],
+  },
+  forearm: {
+    faces: 'back',
+    rows: [
+      ['ulna', -0.02, 14, 16, 8],
+      ['ulna', 0.3, 18, 34, 9],
+      ['ulna', 0.7, 17, 36, 9.5],
+      ['ulna', 1, 14, 28, 9],
+    ],
+  },
+  hand: {
+    faces: 'back',
+    rows: [
+      ['manus', -0.05, 15, 16, 8],
+      ['manus', 0.4, 17, 24, 8.5],
+      ['manus', 1, 15, 24, 7.5],
+      ['primaries', 0.2, 14, 22, 7],
+      ['primaries', 0.5, 11, 17, 5.5],
+      ['primaries', 0.8, 7, 11, 4],
+      ['primaries', 0.97, 4, 5, 3],
+    ],
+  },
+  leg: {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.6, 26, 26, 20],
+      ['femur', 0.3, 27, 27, 21],
+      ['femur', 0.85, 24, 26, 19],
+      ['tibiotarsus', 0.1, 21, 25, 17],
+      ['tibiotarsus', 0.28, 16, 19, 13],
+      ['tibiotarsus', 0.42, 10, 11, 9],
+      ['tibiotarsus', 0.62, 7, 7.4, 7],
+      ['tibiotarsus', 0.92, 7, 7.6, 7.4],
+      ['tarsometatarsus', 0.06, 7.2, 8.4, 7.8],
+      ['tarsometatarsus', 0.3, 6, 6.8, 6.2],
+      ['tarsometatarsus', 0.75, 5.8, 6.4, 6],
+      ['tarsometatarsus', 0.99, 6.2, 6.4, 7],
+    ],
+  },
+} as const satisfies Readonly<Record<string, SleeveRows>>;
+
+/** Three toes forward and one back, long and thin, thicker at each pad. */
+const CURVES = {
+  toes: [
+    curve('middle toe', [0, 6], [0.32, 4.4], [0.36, 4.8], [0.64, 3.6], [0.68, 4], [0.98, 2.4]),
+    curve(
+      'inner toe',
+      [0, 5.6],
+      [0, 4.2, [30, -1, 18]],
+      [0, 4.4, [34, -1, 20]],
+      [0, 2.4, [68, -3, 38]],
+    ),
+    curve(
+      'outer toe',
+      [0, 5.6],
+      [0, 4.2, [27, -1, -19]],
+      [0, 4.4, [31, -1, -21]],
+      [0, 2.4, [72, -3, -46]],
+    ),
+  ],
+  hallux: [curve('hind toe', [0, 5.4], [0.45, 4], [0.52, 4.3], [0.97, 2.4])],
+} as const;
 
 /**
  * Grey heron, a typical adult. All values are from general knowledge (memory), to be checked
@@ -44,39 +171,15 @@ export const GREY_HERON: Animal = Object.freeze({
     tail: [-1, -0.55, 0],
     humerus: [-0.85, -0.52, -0.05],
     ulna: [0.9, 0.44, -0.06],
-    manus: [-0.86, -0.5, -0.02],
-    primaries: [-0.88, -0.46, 0.1],
+    manus: [-0.9, -0.42, -0.02],
+    primaries: [-0.93, -0.36, 0.1],
     femur: [0.8, -0.6, -0.05],
     tibiotarsus: [-0.28, -0.96, 0],
     tarsometatarsus: [0.1, -1, 0],
     toes: [1, -0.05, -0.12],
     hallux: [-1, -0.05, 0.1],
   },
-  flesh: {
-    bill: [cone(0, 0.98, 12, 1.5, [0, -1, 0])],
-    skull: [section(0.45, [40, 19, 18]), cone(0.7, 1, 15, 12)],
-    neck1: [cone(0, 1, 24, 17)],
-    neck2: [cone(0, 1, 17, 14)],
-    neck3: [cone(0, 1, 14, 15)],
-    thoracic: [section(0.45, [108, 60, 50], [0, -36, 0]), cone(0.5, 1, 34, 26, [0, -10, 0])],
-    synsacrum: [cone(0, 1, 44, 25, [0, -26, 0], [0, -9, 0])],
-    tail: [section(0.45, [88, 10, 26], [0, 6, 0])],
-    coracoid: [cone(0.4, 1, 18, 16)],
-    humerus: [cone(0, 1, 16, 12)],
-    ulna: [section(0.5, [104, 20, 9], [-8, -5, -3])],
-    manus: [section(0.45, [62, 19, 8], [0, -3, -2])],
-    primaries: [section(0.34, [120, 17, 6])],
-    pelvis: [cone(0.5, 1, 26, 26)],
-    femur: [cone(0, 1, 23, 18)],
-    tibiotarsus: [cone(0, 0.45, 18, 9), cone(0.45, 1, 9, 6.5)],
-    tarsometatarsus: [cone(0, 1, 7.5, 6)],
-    toes: [
-      cone(0, 0.95, 5.5, 3),
-      cone(0, 0.1, 5.5, 2.6, [0, 0, 0], [62, 0, 34]),
-      cone(0, 0.1, 5.5, 2.6, [0, 0, 0], [60, 0, -38]),
-    ],
-    hallux: [cone(0, 0.95, 5, 2.6)],
-  },
+  flesh: fleshOf(SLEEVES, CURVES),
   blades: [
     {
       id: 'wing',
@@ -91,6 +194,7 @@ export const GREY_HERON: Animal = Object.freeze({
         on('synsacrum', 0.9, [0, -26, -30]),
       ],
       thickness: memory(0.6, 0.3, 1),
+      zone: 'flight',
     },
   ],
   features: [

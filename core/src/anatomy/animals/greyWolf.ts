@@ -1,7 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, sleeves, type SleeveRows } from './shapes.ts';
+import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
 /**
  * The wolf's flesh, coat and all, section by section from general knowledge of dogs and wolves: high withers
@@ -97,6 +97,16 @@ const SLEEVES = {
       ['hindDigits', 0.85, 12, 11, 22, -0.3],
     ],
   },
+  ear: {
+    faces: 'front',
+    rows: [
+      ['ear', -0.1, 16, 22, 30],
+      ['ear', 0.2, 9, 15, 35],
+      ['ear', 0.5, 7, 10, 31],
+      ['ear', 0.8, 6, 7, 18],
+      ['ear', 0.96, 5, 5, 8],
+    ],
+  },
 } as const satisfies Readonly<Record<string, SleeveRows>>;
 
 /**
@@ -152,7 +162,7 @@ export const GREY_WOLF: Animal = Object.freeze({
     tibia: [-0.58, -0.81, 0],
     metatarsus: [0.12, -0.99, 0],
   },
-  flesh: { ear: [cone(0, 0.9, 30, 9)], ...sleeves(SLEEVES) },
+  flesh: fleshOf(SLEEVES),
   features: [feature('claws', 'Claws', 'foreDigits', 18, memory(28, 22, 34))],
   counts: [
     count('Teeth', 42, 42, 'I 3/3 · C 1/1 · P 4/4 · M 2/3, on each side'),

@@ -1,7 +1,74 @@
 import type { Animal } from '../animal.ts';
 import { SWIMMER } from '../plans/swimmer.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, on, section, zone } from './shapes.ts';
+import { count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.431, -5.8, 29, 11.6],
+      ['skull', -0.194, 69.5, 104, 81],
+      ['skull', 0.053, 93, 128, 104],
+      ['skull', 0.3, 98.5, 133, 110],
+      ['skull', 0.547, 93, 128, 104],
+      ['skull', 0.794, 69.5, 104, 81],
+      ['skull', 1.031, 5.8, 40.5, 23],
+    ],
+  },
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['trunk1', -0.19, 113, 174, 131],
+      ['trunk1', 0.167, 130, 191, 148],
+      ['trunk1', 0.533, 139, 200, 157],
+      ['trunk1', 0.9, 139, 200, 148],
+      ['trunk2', 0.1, 139, 200, 157],
+      ['trunk2', 0.367, 148, 200, 157],
+      ['trunk2', 0.633, 139, 200, 157],
+      ['trunk2', 0.9, 130, 191, 148],
+      ['trunk3', 0.1, 130, 183, 139],
+      ['trunk3', 0.367, 130, 165, 131],
+      ['trunk3', 0.633, 122, 157, 122],
+      ['trunk3', 0.9, 104, 148, 113],
+      ['peduncle1', 0.1, 97.5, 135, 105],
+      ['peduncle1', 0.367, 90, 113, 90],
+      ['peduncle1', 0.633, 82.5, 105, 67.5],
+      ['peduncle1', 0.9, 75, 90, 60],
+      ['peduncle2', 0.1, 66.5, 81.5, 56],
+      ['peduncle2', 0.586, 56, 56, 30.5],
+      ['peduncle2', 1.071, 46, 46, 25.5],
+      ['peduncle2', 1.517, 15.3, 15.3, 10.2, -0.15],
+    ],
+  },
+  'tail fin': {
+    faces: 'back',
+    rows: [
+      ['tailFin', -0.29, 3, 3, 6, 0.25],
+      ['tailFin', -0.133, 13.5, 13.5, 22.5],
+      ['tailFin', 0.033, 16.5, 16.5, 28.5],
+      ['tailFin', 0.2, 18, 18, 30],
+      ['tailFin', 0.367, 16.5, 16.5, 28.5],
+      ['tailFin', 0.533, 13.5, 13.5, 22.5],
+      ['tailFin', 0.69, 3, 3, 6, 0.25],
+    ],
+  },
+  'pectoral fin': {
+    faces: 'back',
+    rows: [
+      ['pectoralFin', 0.5, 30, 30, 30],
+      ['pectoralFin', 0.7, 15, 15, 15],
+    ],
+  },
+  'dorsal fin': {
+    faces: 'back',
+    rows: [
+      ['dorsalFin', 0.4, 30, 30, 30],
+      ['dorsalFin', 0.6, 12, 12, 12],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
 
 /**
  * Harbour porpoise, a typical adult. All values are from general knowledge (memory), to be checked
@@ -32,20 +99,7 @@ export const HARBOUR_PORPOISE: Animal = Object.freeze({
     dorsalFin: [-0.55, 0.84, 0],
   },
   seats: { dorsalFin: 0.3 },
-  flesh: {
-    skull: [
-      section(0.3, [200, 116, 110], [0, -18, 0]),
-      cone(0.55, 0.84, 78, 38, [0, -22, 0], [0, -14, 0]),
-    ],
-    trunk1: [section(0.5, [370, 168, 154], [0, -28, 0])],
-    trunk2: [section(0.35, [400, 174, 158], [0, -30, 0])],
-    trunk3: [section(0.1, [380, 150, 134], [0, -20, 0])],
-    peduncle1: [section(0, [290, 102, 74], [0, -8, 0])],
-    peduncle2: [section(0.2, [190, 58, 34])],
-    tailFin: [section(0.2, [60, 18, 30])],
-    pectoralFin: [cone(0.5, 0.7, 30, 15)],
-    dorsalFin: [cone(0.4, 0.6, 30, 12)],
-  },
+  flesh: fleshOf(SLEEVES),
   blades: [
     {
       id: 'fluke',

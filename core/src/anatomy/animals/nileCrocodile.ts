@@ -1,7 +1,97 @@
 import type { Animal } from '../animal.ts';
 import { SPRAWLER } from '../plans/sprawlingReptile.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, on, section, zone } from './shapes.ts';
+import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['sacrum', 0.99, 33.5, 202, 146],
+      ['sacrum', 0.7, 45, 213, 157],
+      ['sacrum', 0.4, 45, 213, 157],
+      ['sacrum', 0.1, 33.5, 235, 179],
+      ['dorsalRear', 0.1, 33.5, 246, 202],
+      ['dorsalRear', 0.367, 45, 269, 224],
+      ['dorsalRear', 0.633, 45, 269, 224],
+      ['dorsalRear', 0.9, 33.5, 246, 202],
+      ['dorsalFront', 0.1, 33.5, 258, 202],
+      ['dorsalFront', 0.367, 45, 269, 213],
+      ['dorsalFront', 0.633, 45, 258, 213],
+      ['dorsalFront', 0.9, 78.5, 246, 190, -0.15],
+      ['neck', 0.1, 87, 262, 174],
+      ['neck', 0.55, 87, 207, 153],
+      ['neck', 0.99, 87, 164, 120],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.013, 24.5, 24.5, 36.5],
+      ['skull', 0.138, 73, 73, 116],
+      ['skull', 0.298, 67, 79.5, 110],
+      ['skull', 0.459, 55, 73, 61],
+      ['skull', 0.619, 42.5, 67, 55],
+      ['skull', 0.78, 36.5, 61, 49],
+      ['skull', 0.93, 36.5, 55, 42.5],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail1', -0.19, 5.9, 100, 53],
+      ['tail1', 0.167, 59, 159, 106],
+      ['tail1', 0.533, 65, 165, 112],
+      ['tail1', 0.9, 41.5, 136, 82.5],
+      ['tail2', 0.1, 65, 106, 71],
+      ['tail2', 0.367, 76.5, 118, 76.5],
+      ['tail2', 0.633, 71, 112, 76.5],
+      ['tail2', 0.9, 53, 88.5, 59],
+      ['tail3', 0.1, 62.5, 62.5, 43],
+      ['tail3', 0.367, 72, 72, 48],
+      ['tail3', 0.633, 67, 67, 43],
+      ['tail3', 0.9, 48, 48, 33.5],
+      ['tail4', 0.1, 38.5, 38.5, 21],
+      ['tail4', 0.401, 42, 42, 21],
+      ['tail4', 0.702, 35, 35, 17.5],
+    ],
+  },
+  foreleg: {
+    faces: 'front',
+    rows: [
+      ['scapula', 0.4, 90, 90, 90],
+      ['scapula', 1, 82, 82, 82],
+      ['humerus', 1, 54, 54, 54],
+      ['radius', 1, 34, 34, 34],
+      ['metacarpus', 1, 28, 28, 28],
+      ['foreDigits', 0.9, 10, 10, 10],
+    ],
+  },
+  'hind leg': {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.4, 96, 96, 96],
+      ['pelvis', 1, 96, 96, 96],
+      ['femur', 1, 64, 64, 64],
+      ['tibia', 1, 38, 38, 38],
+      ['metatarsus', 1, 30, 30, 30],
+      ['hindDigits', 0.9, 11, 11, 11],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
+
+/** What stands off it along curves of its own. */
+const CURVES = {
+  foreDigits: [
+    curve('foreDigits 1', [0, 22], [0.1, 10, [70, 0, 40]]),
+    curve('foreDigits 2', [0, 22], [0.1, 10, [20, 0, -72]]),
+  ],
+  hindDigits: [
+    curve('hindDigits 1', [0, 24], [0.1, 11, [95, 0, 45]]),
+    curve('hindDigits 2', [0, 24], [0.1, 11, [40, 0, -90]]),
+  ],
+} as const;
 
 /**
  * Nile crocodile, a grown one of middle size. All values are from general knowledge (memory), to be
@@ -49,39 +139,7 @@ export const NILE_CROCODILE: Animal = Object.freeze({
     metacarpus: [0.8, -0.36, -0.46],
     metatarsus: [0.82, -0.34, -0.44],
   },
-  flesh: {
-    skull: [
-      section(0.2, [118, 78, 122]),
-      cone(0.3, 0.66, 72, 52, [0, -10, 0], [0, -12, 0]),
-      cone(0.66, 0.94, 52, 44, [0, -12, 0], [0, -10, 0]),
-    ],
-    neck: [cone(0, 1, 172, 122, [0, -86, 0], [0, -30, 0])],
-    dorsalFront: [section(0.45, [400, 158, 218], [0, -108, 0])],
-    dorsalRear: [section(0.5, [390, 160, 224], [0, -108, 0])],
-    sacrum: [section(0.5, [210, 128, 158], [0, -82, 0])],
-    tail1: [section(0.4, [300, 118, 112], [0, -50, 0])],
-    tail2: [section(0.42, [300, 96, 78], [0, -20, 0])],
-    tail3: [section(0.4, [285, 70, 48], [0, 0, 0])],
-    tail4: [section(0.36, [270, 42, 22], [0, 0, 0])],
-    scapula: [cone(0.4, 1, 90, 82)],
-    humerus: [cone(0, 1, 78, 54)],
-    radius: [cone(0, 1, 52, 34)],
-    metacarpus: [cone(0, 1, 34, 28)],
-    foreDigits: [
-      cone(0, 0.9, 22, 10),
-      cone(0, 0.1, 22, 10, [0, 0, 0], [70, 0, 40]),
-      cone(0, 0.1, 22, 10, [0, 0, 0], [20, 0, -72]),
-    ],
-    pelvis: [cone(0.4, 1, 96, 96)],
-    femur: [cone(0, 1, 96, 64)],
-    tibia: [cone(0, 1, 62, 38)],
-    metatarsus: [cone(0, 1, 38, 30)],
-    hindDigits: [
-      cone(0, 0.9, 24, 11),
-      cone(0, 0.1, 24, 11, [0, 0, 0], [95, 0, 45]),
-      cone(0, 0.1, 24, 11, [0, 0, 0], [40, 0, -90]),
-    ],
-  },
+  flesh: fleshOf(SLEEVES, CURVES),
   blades: [
     {
       id: 'tail-crest',

@@ -1,7 +1,88 @@
 import type { Animal } from '../animal.ts';
 import { SWIMMER } from '../plans/swimmer.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, on, section, zone } from './shapes.ts';
+import { count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.304, 2.35, 16.4, 7.1],
+      ['skull', -0.102, 33, 47, 33],
+      ['skull', 0.11, 40, 54, 37.5],
+      ['skull', 0.323, 35.5, 49.5, 37.5],
+      ['skull', 0.535, 23.5, 33, 28],
+      ['skull', 0.748, 16.5, 23.5, 21, 0.15],
+      ['skull', 0.95, 14.1, 14.1, 14.1, 0.15],
+    ],
+  },
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['trunk1', -0.19, 40, 57, 37],
+      ['trunk1', 0.167, 45.5, 62.5, 43],
+      ['trunk1', 0.533, 45.5, 62.5, 43],
+      ['trunk1', 0.9, 45.5, 62.5, 43],
+      ['trunk2', 0.1, 48.5, 62.5, 43],
+      ['trunk2', 0.367, 48.5, 65.5, 45.5],
+      ['trunk2', 0.633, 48.5, 65.5, 45.5],
+      ['trunk2', 0.9, 45.5, 62.5, 43],
+      ['trunk3', 0.1, 45.5, 60, 43],
+      ['trunk3', 0.367, 45.5, 60, 43],
+      ['trunk3', 0.633, 43, 57, 40],
+      ['trunk3', 0.9, 40, 54, 37],
+      ['peduncle1', 0.1, 37, 53, 34.5],
+      ['peduncle1', 0.367, 37, 50.5, 34.5],
+      ['peduncle1', 0.633, 34.5, 45, 32],
+      ['peduncle1', 0.9, 32, 42.5, 26.5],
+      ['peduncle2', 0.1, 28, 34, 24],
+      ['peduncle2', 0.663, 26, 26, 16],
+      ['peduncle2', 1.227, 20, 20, 14],
+      ['peduncle2', 1.76, 6, 6, 4, 0.15],
+    ],
+  },
+  'tail fin': {
+    faces: 'back',
+    rows: [
+      ['tailFin', -0.185, 5.5, 5.5, 2.2],
+      ['tailFin', -0.08, 16.5, 16.5, 6.6],
+      ['tailFin', 0.035, 21, 21, 8.8],
+      ['tailFin', 0.15, 22, 22, 8.8],
+      ['tailFin', 0.265, 21, 21, 8.8],
+      ['tailFin', 0.38, 16.5, 16.5, 6.6],
+      ['tailFin', 0.485, 5.5, 5.5, 2.2],
+    ],
+  },
+  'pectoral fin': {
+    faces: 'back',
+    rows: [
+      ['pectoralFin', 0.4, 7, 7, 7],
+      ['pectoralFin', 0.6, 4, 4, 4],
+    ],
+  },
+  'pelvic fin': {
+    faces: 'back',
+    rows: [
+      ['pelvicFin', 0.4, 7, 7, 7],
+      ['pelvicFin', 0.6, 4, 4, 4],
+    ],
+  },
+  'dorsal fin': {
+    faces: 'back',
+    rows: [
+      ['dorsalFin', 0.4, 9, 9, 9],
+      ['dorsalFin', 0.65, 4, 4, 4],
+    ],
+  },
+  'anal fin': {
+    faces: 'back',
+    rows: [
+      ['analFin', 0.4, 8, 8, 8],
+      ['analFin', 0.65, 4, 4, 4],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
 
 /**
  * Northern pike of about three kilograms. All values are from general knowledge (memory), to be
@@ -33,23 +114,7 @@ export const NORTHERN_PIKE: Animal = Object.freeze({
     skull: [1, -0.02, 0],
   },
   seats: { dorsalFin: 0.86, analFin: 0.1, pelvicFin: 0.05 },
-  flesh: {
-    skull: [
-      section(0.12, [86, 47, 38], [0, -7, 0]),
-      cone(0.3, 0.66, 38, 23, [0, -6, 0], [0, -4, 0]),
-      cone(0.66, 0.96, 23, 14, [0, -4, 0], [0, 0, 0]),
-    ],
-    trunk1: [section(0.5, [190, 55, 43], [0, -8, 0])],
-    trunk2: [section(0.45, [215, 57, 45], [0, -8, 0])],
-    trunk3: [section(0.2, [185, 53, 42], [0, -7, 0])],
-    peduncle1: [section(0, [100, 40, 29], [0, -3, 0])],
-    peduncle2: [section(0.35, [72, 26, 17])],
-    tailFin: [section(0.15, [20, 22, 9])],
-    pectoralFin: [cone(0.4, 0.6, 7, 4)],
-    pelvicFin: [cone(0.4, 0.6, 7, 4)],
-    dorsalFin: [cone(0.4, 0.65, 9, 4)],
-    analFin: [cone(0.4, 0.65, 8, 4)],
-  },
+  flesh: fleshOf(SLEEVES),
   blades: [
     {
       id: 'tail-fin',

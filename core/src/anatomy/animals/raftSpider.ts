@@ -1,7 +1,84 @@
 import type { Animal } from '../animal.ts';
 import { SPIDER } from '../plans/spider.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, section, zone } from './shapes.ts';
+import { count, feature, zone, fleshOf, type SleeveRows } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  carapace: {
+    faces: 'back',
+    rows: [
+      ['prosoma', -0.078, 0.37, 0.37, 0.74],
+      ['prosoma', 0.095, 1.85, 1.85, 2.78],
+      ['prosoma', 0.277, 2.22, 2.22, 3.5],
+      ['prosoma', 0.46, 2.4, 2.4, 3.7],
+      ['prosoma', 0.643, 2.22, 2.22, 3.5],
+      ['prosoma', 0.825, 2.04, 2.04, 2.78],
+      ['prosoma', 0.998, 1.85, 1.85, 1.85],
+    ],
+  },
+  abdomen: {
+    faces: 'back',
+    rows: [
+      ['opisthosoma', 0.001, 0.66, 0.66, 0.66],
+      ['opisthosoma', 0.167, 2.31, 2.31, 2.47],
+      ['opisthosoma', 0.344, 2.97, 2.97, 3.1],
+      ['opisthosoma', 0.52, 3.1, 3.1, 3.3],
+      ['opisthosoma', 0.696, 2.97, 2.97, 3.1],
+      ['opisthosoma', 0.873, 2.31, 2.31, 2.47],
+      ['opisthosoma', 1.039, 0.66, 0.66, 0.66],
+    ],
+  },
+  spinneret: {
+    faces: 'back',
+    rows: [
+      ['spinneret', 0, 0.5, 0.5, 0.5],
+      ['spinneret', 0.9, 0.3, 0.3, 0.3],
+    ],
+  },
+  chelicera: {
+    faces: 'back',
+    rows: [
+      ['chelicera', 0, 1.1, 1.1, 1.1],
+      ['chelicera', 1, 0.8, 0.8, 0.8],
+    ],
+  },
+  fang: {
+    faces: 'back',
+    rows: [
+      ['fang', 0, 0.35, 0.35, 0.35],
+      ['fang', 1, 0.1, 0.1, 0.1],
+    ],
+  },
+  palp: {
+    faces: 'back',
+    rows: [
+      ['palpFemur', 0, 0.6, 0.6, 0.6],
+      ['palpFemur', 1, 0.55, 0.55, 0.55],
+      ['palpTibia', 1, 0.5, 0.5, 0.5],
+      ['palpTarsus', 0.95, 0.3, 0.3, 0.3],
+    ],
+  },
+  ...Object.fromEntries(
+    [1, 2, 3, 4].map((n): [string, SleeveRows] => [
+      `leg ${n}`,
+      {
+        faces: 'back',
+        rows: [
+          [`leg${n}Coxa`, 0.45, 1, 1, 1],
+          [`leg${n}Coxa`, 1, 0.9, 0.9, 0.9],
+          [`leg${n}Trochanter`, 1, 0.85, 0.85, 0.85],
+          [`leg${n}Femur`, 0.4, 1, 1, 1],
+          [`leg${n}Femur`, 1, 0.75, 0.75, 0.75],
+          [`leg${n}Patella`, 1, 0.7, 0.7, 0.7],
+          [`leg${n}Tibia`, 1, 0.5, 0.5, 0.5],
+          [`leg${n}Metatarsus`, 1, 0.35, 0.35, 0.35],
+          [`leg${n}Tarsus`, 1, 0.25, 0.25, 0.25],
+        ],
+      },
+    ]),
+  ),
+} satisfies Readonly<Record<string, SleeveRows>>;
 
 /**
  * Raft spider, a grown female. All values are from general knowledge (memory), to be checked
@@ -50,27 +127,7 @@ export const RAFT_SPIDER: Animal = Object.freeze({
     leg4Metatarsus: memory(7.2, 5.5, 8.9),
     leg4Tarsus: memory(3.2, 2.4, 4),
   },
-  flesh: {
-    prosoma: [section(0.46, [4.6, 2.4, 3.7]), cone(0.6, 0.95, 2.2, 1.9)],
-    opisthosoma: [section(0.52, [5.4, 3.1, 3.3])],
-    spinneret: [cone(0, 0.9, 0.5, 0.3)],
-    chelicera: [cone(0, 1, 1.1, 0.8)],
-    fang: [cone(0, 1, 0.35, 0.1)],
-    palpFemur: [cone(0, 1, 0.6, 0.55)],
-    palpTibia: [cone(0, 1, 0.55, 0.5)],
-    palpTarsus: [cone(0, 0.95, 0.5, 0.3)],
-    ...Object.fromEntries(
-      [1, 2, 3, 4].flatMap((n) => [
-        [`leg${n}Coxa`, [cone(0.45, 1, 1, 0.9)]],
-        [`leg${n}Trochanter`, [cone(0, 1, 0.85, 0.85)]],
-        [`leg${n}Femur`, [cone(0, 0.4, 0.85, 1), cone(0.4, 1, 1, 0.75)]],
-        [`leg${n}Patella`, [cone(0, 1, 0.75, 0.7)]],
-        [`leg${n}Tibia`, [cone(0, 1, 0.7, 0.5)]],
-        [`leg${n}Metatarsus`, [cone(0, 1, 0.5, 0.35)]],
-        [`leg${n}Tarsus`, [cone(0, 1, 0.35, 0.25)]],
-      ]),
-    ),
-  },
+  flesh: fleshOf(SLEEVES),
   features: [
     feature('eyes', 'Eyes in two rows', 'prosoma', 8, memory(0.45, 0.3, 0.7)),
     feature('claws', 'Claws of the feet', 'leg1Tarsus', 24, memory(0.3, 0.2, 0.4)),

@@ -1,7 +1,114 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, section, zone } from './shapes.ts';
+import { count, feature, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['sacrum', 0.99, 25, 198, 99, 0.15],
+      ['sacrum', 0.55, 33, 239, 107, 0.2],
+      ['sacrum', 0.1, 33, 264, 116],
+      ['lumbar', 0.1, 34, 270, 124],
+      ['lumbar', 0.367, 34, 293, 135],
+      ['lumbar', 0.633, 34, 293, 135],
+      ['lumbar', 0.9, 34, 281, 124],
+      ['thoracic', 0.1, 34, 338, 113],
+      ['thoracic', 0.367, 45, 394, 158],
+      ['thoracic', 0.633, 45, 394, 158],
+      ['thoracic', 0.9, 56.5, 338, 146, 0.25],
+      ['neckLower', 0.1, 79, 236, 146],
+      ['neckLower', 0.5, 67.5, 203, 135],
+      ['neckLower', 0.9, 67.5, 180, 124],
+      ['neckUpper', 0.1, 71, 166, 119],
+      ['neckUpper', 0.55, 63, 142, 103],
+      ['neckUpper', 0.99, 63, 119, 95],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.051, 4.6, 37, 18.4, -0.15],
+      ['skull', 0.087, 60, 92, 69],
+      ['skull', 0.256, 73.5, 106, 83],
+      ['skull', 0.424, 69, 101, 73.5],
+      ['skull', 0.593, 41.5, 83, 64.5],
+      ['skull', 0.761, 37, 69, 50.5],
+      ['skull', 0.92, 27.5, 55, 41.5],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail1', 0.01, 29, 37.5, 34],
+      ['tail1', 0.45, 30.5, 35.5, 34],
+      ['tail1', 0.9, 32.5, 34, 32.5],
+      ['tail2', 0, 32, 32, 32],
+      ['tail2', 1, 30, 30, 30],
+      ['tail3', 1, 24, 24, 24],
+      ['tail4', 1, 12, 12, 12],
+    ],
+  },
+  foreleg: {
+    faces: 'front',
+    rows: [
+      ['scapula', 0.037, 13.8, 13.8, 9.2, -0.15],
+      ['scapula', 0.318, 73.5, 73.5, 46],
+      ['scapula', 0.609, 83, 83, 50.5],
+      ['scapula', 0.9, 87.5, 115, 87.5],
+      ['humerus', 0, 92, 92, 92],
+      ['humerus', 1, 58, 58, 58],
+      ['radius', 1, 30, 30, 30],
+      ['metacarpus', 1, 24, 24, 24],
+      ['foreDigits', 0.4, 25, 25, 25],
+      ['foreDigits', 0.98, 25, 25, 25],
+    ],
+  },
+  'hind leg': {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.3, 96, 96, 96],
+      ['pelvis', 1, 104, 104, 104],
+      ['femur', 0.1, 143, 130, 112, 0.15],
+      ['femur', 0.367, 105, 143, 74.5],
+      ['femur', 0.633, 93, 130, 80.5, 0.2],
+      ['femur', 0.9, 68, 87, 68, 0.15],
+      ['tibia', 0, 68, 68, 68],
+      ['tibia', 1, 32, 32, 32],
+      ['metatarsus', 1, 26, 26, 26],
+      ['hindDigits', 0.4, 26, 26, 26],
+      ['hindDigits', 0.98, 25, 25, 25],
+    ],
+  },
+  ear: {
+    faces: 'front',
+    rows: [
+      ['ear', -0.006, 4, 4, 8, 0.25],
+      ['ear', 0.156, 16, 16, 28],
+      ['ear', 0.328, 20, 20, 36],
+      ['ear', 0.5, 22, 22, 38],
+      ['ear', 0.672, 20, 20, 36],
+      ['ear', 0.844, 16, 16, 28],
+      ['ear', 1.006, 4, 4, 8, 0.25],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
+
+/** What stands off it along curves of its own. */
+const CURVES = {
+  horn: [
+    curve('horn 1', [0, 26, [-40, 20, 0]], [1, 17, [-40, 20, 0]]),
+    curve('horn 2', [0.08, 14, [-40, 20, 0]], [0.08, 5, [150, 120, -70]]),
+    curve('horn 3', [0.5, 13, [-55, 0, 0]], [0.5, 5, [130, 130, -60]]),
+  ],
+  hornTip: [
+    curve('hornTip 1', [0, 17, [-40, 20, 0]], [0.96, 5, [-10, 0, 0]]),
+    curve('hornTip 2', [0.45, 12, [-25, 10, 0]], [0.45, 4, [120, 120, -40]]),
+    curve('hornTip 3', [0.6, 10, [-15, 10, 0]], [0.6, 4, [-80, 190, 60]]),
+  ],
+} as const;
 
 /**
  * Red deer, a stag of western Europe in autumn. All values are from general knowledge (memory), to
@@ -62,45 +169,7 @@ export const RED_DEER: Animal = Object.freeze({
     metatarsus: [0.06, -1, 0],
     hindDigits: [0.48, -0.88, 0],
   },
-  flesh: {
-    skull: [
-      section(0.26, [140, 92, 82], [0, -18, 0]),
-      cone(0.42, 0.93, 72, 40, [0, -26, 0], [0, -14, 0]),
-    ],
-    ear: [section(0.5, [98, 16, 40])],
-    horn: [
-      cone(0, 1, 26, 17, [-40, 20, 0]),
-      cone(0.08, 0.08, 14, 5, [-40, 20, 0], [150, 120, -70]),
-      cone(0.5, 0.5, 13, 5, [-55, 0, 0], [130, 130, -60]),
-    ],
-    hornTip: [
-      cone(0, 0.96, 17, 5, [-40, 20, 0], [-10, 0, 0]),
-      cone(0.45, 0.45, 12, 4, [-25, 10, 0], [120, 120, -40]),
-      cone(0.6, 0.6, 10, 4, [-15, 10, 0], [-80, 190, 60]),
-    ],
-    neckUpper: [cone(0, 1, 118, 92, [30, -40, 0], [20, -20, 0])],
-    neckLower: [cone(0, 1, 158, 120, [20, -90, 0], [30, -44, 0])],
-    thoracic: [
-      section(0.55, [345, 225, 158], [0, -175, 0]),
-      cone(0, 1, 98, 98, [0, -62, 0], [0, -66, 0]),
-    ],
-    lumbar: [section(0.55, [280, 165, 140], [0, -128, 0]), cone(0, 1, 100, 100, [0, -66, 0])],
-    sacrum: [cone(0, 1.25, 118, 86, [0, -84, 0], [0, -64, 0])],
-    tail1: [cone(0, 1, 34, 32, [0, -6, 0], [0, 0, 0])],
-    tail2: [cone(0, 1, 32, 30)],
-    tail3: [cone(0, 1, 30, 24)],
-    tail4: [cone(0, 1, 24, 12)],
-    scapula: [section(0.6, [172, 84, 52])],
-    humerus: [cone(0, 1, 92, 58)],
-    radius: [cone(0, 1, 58, 30)],
-    metacarpus: [cone(0, 1, 29, 24)],
-    foreDigits: [cone(0, 0.4, 26, 24), cone(0.4, 0.98, 25, 25)],
-    pelvis: [cone(0.3, 1, 96, 104)],
-    femur: [section(0.42, [178, 124, 74], [-20, 0, 0]), cone(0.5, 1, 84, 66)],
-    tibia: [cone(0, 1, 68, 32)],
-    metatarsus: [cone(0, 1, 31, 26)],
-    hindDigits: [cone(0, 0.4, 27, 25), cone(0.4, 0.98, 26, 25)],
-  },
+  flesh: fleshOf(SLEEVES, CURVES),
   features: [
     feature('hooves', 'Hooves', 'foreDigits', 8, memory(62, 52, 72)),
     feature('dewclaws', 'Dewclaws', 'metacarpus', 8, memory(25, 18, 32)),

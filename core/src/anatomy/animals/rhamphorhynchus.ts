@@ -1,7 +1,96 @@
 import type { Animal } from '../animal.ts';
 import { PTEROSAUR } from '../plans/pterosaur.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, on, section, zone } from './shapes.ts';
+import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['sacrum', 0.99, 14.7, 18.9, 16.8],
+      ['sacrum', 0.55, 16.8, 35.5, 21],
+      ['sacrum', 0.1, 16.8, 50.5, 27.5],
+      ['dorsal', 0.1, 12.6, 59, 33.5],
+      ['dorsal', 0.367, 16.8, 65, 40],
+      ['dorsal', 0.633, 16.8, 65, 40],
+      ['dorsal', 0.9, 25, 56.5, 31.5, -0.2],
+      ['neckLower', 0, 28, 28, 28],
+      ['neckLower', 1, 20, 20, 20],
+      ['neckUpper', 1, 18, 18, 18],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.028, 7.2, 7.2, 6],
+      ['skull', 0.041, 18, 18, 14.4],
+      ['skull', 0.121, 23, 23, 18],
+      ['skull', 0.2, 24, 24, 19.2],
+      ['skull', 0.279, 23, 23, 18],
+      ['skull', 0.359, 18, 18, 14.4],
+      ['skull', 0.428, 7.2, 7.2, 6],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail1', 0, 13, 13, 13],
+      ['tail1', 1, 7, 7, 7],
+      ['tail2', 1, 5, 5, 5],
+      ['tail3', 1, 4, 4, 4],
+      ['tail4', 0.98, 2, 2, 2],
+    ],
+  },
+  arm: {
+    faces: 'front',
+    rows: [
+      ['scapula', 0.3, 22, 22, 22],
+      ['scapula', 1, 20, 20, 20],
+      ['humerus', 1, 11, 11, 11],
+      ['ulna', 1, 7.5, 7.5, 7.5],
+      ['metacarpus', 1, 7, 7, 7],
+    ],
+  },
+  fingers: {
+    faces: 'back',
+    rows: [
+      ['fingers', 0, 4, 4, 4],
+      ['fingers', 0.9, 2, 2, 2],
+    ],
+  },
+  'wing finger': {
+    faces: 'back',
+    rows: [
+      ['wingFinger1', 0, 7.5, 7.5, 7.5],
+      ['wingFinger1', 1, 5.5, 5.5, 5.5],
+      ['wingFinger2', 1, 4.5, 4.5, 4.5],
+      ['wingFinger3', 1, 3.5, 3.5, 3.5],
+      ['wingFinger4', 1, 1.5, 1.5, 1.5],
+    ],
+  },
+  'hind leg': {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.2, 20, 20, 20],
+      ['pelvis', 1, 18, 18, 18],
+      ['femur', 1, 11, 11, 11],
+      ['tibia', 1, 6, 6, 6],
+      ['metatarsus', 1, 5, 5, 5],
+      ['hindDigits', 0.9, 2, 2, 2],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
+
+/** What stands off it along curves of its own. */
+const CURVES = {
+  skull: [curve('skull 1', [0.3, 18, [0, -4, 0]], [0.98, 2.5, [0, -8, 0]])],
+  fingers: [curve('fingers 1', [0, 4], [0.5, 2, [14, 0, 0]])],
+  hindDigits: [
+    curve('hindDigits 1', [0, 4], [0.3, 2, [20, 0, 10]]),
+    curve('hindDigits 2', [0, 4], [0.3, 2, [20, 0, -10]]),
+  ],
+} as const;
 
 /**
  * Rhamphorhynchus, a large grown one. All values are from general knowledge (memory), to be checked
@@ -51,35 +140,7 @@ export const RHAMPHORHYNCHUS: Animal = Object.freeze({
     wingFinger3: [-0.9, 0.44, -0.04],
     wingFinger4: [-0.95, 0.3, -0.02],
   },
-  flesh: {
-    skull: [section(0.2, [44, 24, 19]), cone(0.3, 0.98, 18, 2.5, [0, -4, 0], [0, -8, 0])],
-    neckUpper: [cone(0, 1, 20, 18)],
-    neckLower: [cone(0, 1, 28, 20)],
-    dorsal: [section(0.55, [88, 42, 40], [0, -26, 0])],
-    sacrum: [cone(0, 1, 27, 15, [0, -10, 0], [0, 0, 0])],
-    tail1: [cone(0, 1, 13, 7)],
-    tail2: [cone(0, 1, 7, 5)],
-    tail3: [cone(0, 1, 5, 4)],
-    tail4: [cone(0, 0.98, 4, 2)],
-    scapula: [cone(0.3, 1, 22, 20)],
-    humerus: [cone(0, 1, 18, 11)],
-    ulna: [cone(0, 1, 11, 7.5)],
-    metacarpus: [cone(0, 1, 8, 7)],
-    fingers: [cone(0, 0.9, 4, 2), cone(0, 0.5, 4, 2, [0, 0, 0], [14, 0, 0])],
-    wingFinger1: [cone(0, 1, 7.5, 5.5)],
-    wingFinger2: [cone(0, 1, 5.5, 4.5)],
-    wingFinger3: [cone(0, 1, 4.5, 3.5)],
-    wingFinger4: [cone(0, 1, 3.5, 1.5)],
-    pelvis: [cone(0.2, 1, 20, 18)],
-    femur: [cone(0, 1, 17, 11)],
-    tibia: [cone(0, 1, 11, 6)],
-    metatarsus: [cone(0, 1, 5.5, 5)],
-    hindDigits: [
-      cone(0, 0.9, 4, 2),
-      cone(0, 0.3, 4, 2, [0, 0, 0], [20, 0, 10]),
-      cone(0, 0.3, 4, 2, [0, 0, 0], [20, 0, -10]),
-    ],
-  },
+  flesh: fleshOf(SLEEVES, CURVES),
   blades: [
     {
       id: 'wing-membrane',
@@ -97,6 +158,7 @@ export const RHAMPHORHYNCHUS: Animal = Object.freeze({
         on('femur', 0),
       ],
       thickness: memory(0.8, 0.3, 1.5),
+      zone: 'wing',
     },
     {
       id: 'propatagium',
@@ -104,6 +166,7 @@ export const RHAMPHORHYNCHUS: Animal = Object.freeze({
       paired: true,
       outline: [on('neckLower', 0.3), on('humerus', 0), on('ulna', 0), on('metacarpus', 0)],
       thickness: memory(0.8, 0.3, 1.5),
+      zone: 'wing',
     },
     {
       id: 'tail-vane',

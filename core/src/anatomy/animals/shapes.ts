@@ -3,37 +3,13 @@ import type {
   Blade,
   Count,
   Feature,
-  FleshCone,
-  FleshEllipsoid,
+  Flesh,
+  FleshCurve,
   FleshSleeve,
   SleeveStation,
 } from '../animal.ts';
 import type { CoatZone, RoughSize } from '../coat.ts';
 import { memory } from './memory.ts';
-
-/** A round cone of flesh between two fractions of its bone, radii and offsets in life mm. */
-export const cone = (
-  from: number,
-  to: number,
-  radiusFrom: number,
-  radiusTo: number,
-  offsetFrom?: Vec3,
-  offsetTo: Vec3 | undefined = offsetFrom,
-): FleshCone => ({
-  from,
-  to,
-  radiusFrom,
-  radiusTo,
-  ...(offsetFrom === undefined ? {} : { offsetFrom }),
-  ...(offsetTo === undefined ? {} : { offsetTo }),
-});
-
-/** An ellipsoid of flesh at a fraction of its bone: half lengths along it, deep and wide, life mm. */
-export const section = (at: number, radii: Vec3, offset?: Vec3): FleshEllipsoid => ({
-  at,
-  radii,
-  ...(offset === undefined ? {} : { offset }),
-});
 
 /** A count from general knowledge. */
 export const count = (name: string, low: number, high = low, note?: string): Count => ({
@@ -135,3 +111,26 @@ const stationOf = ([
   ...(squareAbove === undefined ? {} : { squareAbove }),
   ...(squareBelow === undefined ? {} : { squareBelow }),
 });
+
+/** A point of a curve as it is read off a drawing: place on its bone, radius, and the way off it, life mm. */
+export type CurveRow = readonly [at: number, radius: number, offset?: Vec3];
+
+/** A round solid along points from its root to its tip. */
+export const curve = (name: string, ...rows: readonly CurveRow[]): FleshCurve => ({
+  curve: name,
+  points: rows.map(([at, radius, offset]) => ({
+    ...{ at, radius },
+    ...(offset === undefined ? {} : { offset }),
+  })),
+});
+
+/** The flesh of an animal: its sleeves along their chains of bones, and the curves that bones carry. */
+export function fleshOf(
+  all: Readonly<Record<string, SleeveRows>>,
+  curves: Readonly<Record<string, readonly FleshCurve[]>> = {},
+): Readonly<Record<string, readonly Flesh[]>> {
+  const flesh: Record<string, readonly Flesh[]> = { ...sleeves(all) };
+  for (const [bone, list] of Object.entries(curves))
+    flesh[bone] = [...(flesh[bone] ?? []), ...list];
+  return flesh;
+}

@@ -1,7 +1,113 @@
 import type { Animal } from '../animal.ts';
 import { INSECT } from '../plans/insect.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, on, section, zone } from './shapes.ts';
+import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  head: {
+    faces: 'back',
+    rows: [
+      ['head', -0.03, 0.86, 0.86, 1.72],
+      ['head', 0.14, 3, 3, 6.5],
+      ['head', 0.32, 3.9, 3.9, 8.2],
+      ['head', 0.5, 3.9, 3.9, 8.6],
+      ['head', 0.68, 3.9, 3.9, 8.2],
+      ['head', 0.86, 3, 3, 6.5],
+      ['head', 1.03, 0.86, 0.86, 1.72],
+    ],
+  },
+  antenna: {
+    faces: 'back',
+    rows: [
+      ['antenna', 0, 0.5, 0.5, 0.5],
+      ['antenna', 0.6, 0.4, 0.4, 0.4],
+      ['antenna', 0.98, 1.1, 1.1, 1.1],
+    ],
+  },
+  prothorax: {
+    faces: 'back',
+    rows: [
+      ['prothorax', -0.068, 0.86, 0.86, 1.72],
+      ['prothorax', 0.115, 3.4, 3.4, 6.5],
+      ['prothorax', 0.307, 4.3, 4.3, 8.2],
+      ['prothorax', 0.5, 4.7, 4.7, 8.6],
+      ['prothorax', 0.693, 4.3, 4.3, 8.2],
+      ['prothorax', 0.885, 3.4, 3.4, 6.5],
+      ['prothorax', 1.068, 0.86, 0.86, 1.72],
+    ],
+  },
+  thorax: {
+    faces: 'back',
+    rows: [
+      ['pterothorax', -0.512, 0, 1.29, 1.29, 0.35],
+      ['pterothorax', -0.115, 3.4, 4.7, 6.5],
+      ['pterothorax', 0.293, 4.3, 5.6, 8.2],
+      ['pterothorax', 0.7, 4.7, 6, 8.6],
+      ['pterothorax', 1.107, 4.3, 5.6, 8.2],
+      ['pterothorax', 1.515, 3.4, 4.7, 6.5],
+      ['pterothorax', 1.912, 0, 1.29, 1.29, 0.35],
+    ],
+  },
+  abdomen: {
+    faces: 'back',
+    rows: [
+      ['abdomen1', -0.19, 4.3, 5.2, 7.7],
+      ['abdomen1', 0.167, 4.7, 5.6, 8.6],
+      ['abdomen1', 0.533, 4.7, 5.6, 8.6],
+      ['abdomen1', 0.9, 4.7, 5.6, 8.2],
+      ['abdomen2', 0.1, 4.7, 5.2, 8.2],
+      ['abdomen2', 0.367, 4.7, 5.2, 7.7],
+      ['abdomen2', 0.633, 4.3, 4.7, 7.7],
+      ['abdomen2', 0.9, 4.3, 4.7, 7.3],
+      ['abdomen3', 0.1, 3.9, 4.3, 6.6],
+      ['abdomen3', 0.467, 3.5, 3.5, 5.5],
+      ['abdomen3', 0.833, 2.73, 2.73, 4.3],
+      ['abdomen3', 1.18, 0.78, 0.78, 1.17],
+    ],
+  },
+  forewing: {
+    faces: 'back',
+    rows: [
+      ['forewing', 0.029, 5, -4.2, 1.47],
+      ['forewing', 0.179, 5.5, -3.6, 3.3, 0.2],
+      ['forewing', 0.34, 5.7, -3.4, 4],
+      ['forewing', 0.5, 5.7, -3.4, 4.2],
+      ['forewing', 0.66, 5.7, -3.4, 3.9],
+      ['forewing', 0.821, 5.5, -3.8, 2.94],
+    ],
+  },
+  ...Object.fromEntries(
+    ['fore', 'mid', 'hind'].map((pair): [string, SleeveRows] => [
+      `${pair} leg`,
+      {
+        faces: 'back',
+        rows: [
+          [`${pair}Coxa`, 0.4, 1.7, 1.7, 1.7],
+          [`${pair}Coxa`, 1, 1.5, 1.5, 1.5],
+          [`${pair}Femur`, 1, 1, 1, 1],
+          [`${pair}Tibia`, 1, 1, 1, 1],
+          [`${pair}Tarsus`, 1, 0.45, 0.45, 0.45],
+        ],
+      },
+    ]),
+  ),
+} satisfies Readonly<Record<string, SleeveRows>>;
+
+/** What stands off it along curves of its own. */
+const CURVES = {
+  mandible: [
+    curve(
+      'mandible 1',
+      [0, 1.9],
+      [0.5, 1.6, [0, 0, -1.1]],
+      [0.8, 1.3, [0, 0, -0.3]],
+      [0.97, 0.9, [0, 0.2, 0.5]],
+    ),
+    curve('mandible 2', [0.55, 1.1, [0, 0, -2.2]], [0.55, 0.5, [1, 0, 2.4]]),
+    curve('mandible 3', [0.8, 0.9, [0, 0, -0.6]], [0.86, 0.4, [2.6, 0, -1.6]]),
+  ],
+} as const;
 
 /**
  * Stag beetle, a large male, wing cases closed. All values are from general knowledge (memory), to
@@ -40,30 +146,7 @@ export const STAG_BEETLE: Animal = Object.freeze({
     mandible: [0.92, 0.08, -0.36],
     antenna: [0.5, 0.15, -0.85],
   },
-  flesh: {
-    head: [section(0.5, [5.4, 4, 8.6])],
-    antenna: [cone(0, 0.6, 0.5, 0.4), cone(0.6, 0.98, 0.4, 1.1)],
-    mandible: [
-      cone(0, 0.55, 1.9, 1.5, [0, 0, 0], [0, 0, -2.2]),
-      cone(0.55, 0.95, 1.5, 0.7, [0, 0, -2.2], [0, 0.6, 3.4]),
-      cone(0.55, 0.55, 1.1, 0.5, [0, 0, -2.2], [1, 0, 2.4]),
-      cone(0.8, 0.86, 0.9, 0.4, [0, 0, -0.6], [2.6, 0, -1.6]),
-    ],
-    prothorax: [section(0.5, [5.2, 4.6, 8.6])],
-    pterothorax: [section(0.7, [11, 5.4, 8.6], [0, -0.6, 0])],
-    abdomen1: [section(0.5, [10.5, 5.3, 8.6], [0, -0.4, 0])],
-    abdomen2: [section(0.3, [9.5, 4.8, 7.8], [0, -0.2, 0])],
-    abdomen3: [section(0.1, [6.6, 3.8, 6])],
-    forewing: [section(0.5, [13, 1.2, 4.2], [0, 4.6, 1])],
-    ...Object.fromEntries(
-      ['fore', 'mid', 'hind'].flatMap((pair) => [
-        [`${pair}Coxa`, [cone(0.4, 1, 1.7, 1.5)]],
-        [`${pair}Femur`, [cone(0, 1, 1.3, 1)]],
-        [`${pair}Tibia`, [cone(0, 1, 0.8, 1)]],
-        [`${pair}Tarsus`, [cone(0, 1, 0.55, 0.45)]],
-      ]),
-    ),
-  },
+  flesh: fleshOf(SLEEVES, CURVES),
   blades: [
     {
       id: 'wing-case',

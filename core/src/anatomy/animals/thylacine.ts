@@ -1,7 +1,98 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { memory } from './memory.ts';
-import { count, feature, section } from './shapes.ts';
+import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['sacrum', 0.99, 18.5, 81.5, 48],
+      ['sacrum', 0.55, 18.5, 89, 55.5],
+      ['sacrum', 0.1, 22, 104, 59],
+      ['lumbar', 0.1, 21, 114, 57, 0.25],
+      ['lumbar', 0.367, 21, 130, 62.5],
+      ['lumbar', 0.633, 21, 130, 67.5],
+      ['lumbar', 0.9, 21, 120, 57],
+      ['thoracic', 0.1, 21, 151, 57, 0.4],
+      ['thoracic', 0.367, 21, 182, 73],
+      ['thoracic', 0.633, 21, 182, 73],
+      ['thoracic', 0.9, 21, 151, 57, 0.35],
+      ['neckLower', 0.1, 36.5, 104, 67.5],
+      ['neckLower', 0.5, 36.5, 93.5, 62.5],
+      ['neckLower', 0.9, 41.5, 83, 62.5],
+      ['neckUpper', 0.1, 41, 81.5, 61],
+      ['neckUpper', 0.55, 41, 75, 58],
+      ['neckUpper', 0.99, 44, 64.5, 54.5],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.098, 5.8, 14.5, 11.6],
+      ['skull', 0.06, 37.5, 43.5, 49.5],
+      ['skull', 0.228, 43.5, 52, 58],
+      ['skull', 0.396, 40.5, 49.5, 52],
+      ['skull', 0.564, 26, 40.5, 35],
+      ['skull', 0.732, 20.5, 35, 26],
+      ['skull', 0.89, 14.5, 26, 20.5],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail1', 0.01, 27.5, 56.5, 42],
+      ['tail1', 0.45, 29.5, 46, 38],
+      ['tail1', 0.9, 29.5, 33.5, 31.5],
+      ['tail2', 0, 30, 30, 30],
+      ['tail2', 1, 21, 21, 21],
+      ['tail3', 1, 14, 14, 14],
+      ['tail4', 0.95, 6, 6, 6],
+    ],
+  },
+  foreleg: {
+    faces: 'front',
+    rows: [
+      ['scapula', 0.047, 8.8, 8.8, 6.6],
+      ['scapula', 0.324, 37.5, 37.5, 26.5],
+      ['scapula', 0.612, 44, 44, 31],
+      ['scapula', 0.9, 39.5, 57, 39.5, 0.15],
+      ['humerus', 0, 43, 43, 43],
+      ['humerus', 1, 30, 30, 30],
+      ['radius', 1, 17, 17, 17],
+      ['metacarpus', 1, 15, 15, 15],
+      ['foreDigits', 0.85, 9, 9, 9],
+    ],
+  },
+  'hind leg': {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.3, 46, 46, 46],
+      ['pelvis', 1, 48, 48, 48],
+      ['femur', 0.1, 74.5, 62, 54.5, 0.15],
+      ['femur', 0.367, 52.5, 71.5, 43.5],
+      ['femur', 0.633, 46.5, 65, 37],
+      ['femur', 0.9, 34, 40.5, 34],
+      ['tibia', 0, 33, 33, 33],
+      ['tibia', 1, 17, 17, 17],
+      ['metatarsus', 1, 15, 15, 15],
+      ['hindDigits', 0.85, 9, 9, 9],
+    ],
+  },
+  ear: {
+    faces: 'front',
+    rows: [
+      ['ear', 0.01, 1.1, 1.1, 4.4, 0.5],
+      ['ear', 0.167, 5.5, 5.5, 16.5],
+      ['ear', 0.333, 7.7, 7.7, 21],
+      ['ear', 0.5, 7.7, 7.7, 22],
+      ['ear', 0.667, 7.7, 7.7, 21],
+      ['ear', 0.833, 5.5, 5.5, 16.5],
+      ['ear', 0.99, 1.1, 1.1, 4.4, 0.5],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
 
 /**
  * Thylacine, a typical adult: extinct, known from skins, skeletons and short films. All values are
@@ -57,89 +148,7 @@ export const THYLACINE: Animal = Object.freeze({
     tibia: [-0.62, -0.78, 0],
     metatarsus: [0.34, -0.94, 0],
   },
-  flesh: {
-    ear: [section(0.5, [40, 8, 22])],
-    skull: [
-      { at: 0.25, radii: [78, 48, 58], offset: [0, -4, 0] },
-      {
-        from: 0.4,
-        to: 0.9,
-        radiusFrom: 40,
-        radiusTo: 19,
-        offsetFrom: [0, -8, 0],
-        offsetTo: [0, -6, 0],
-      },
-    ],
-    neckUpper: [
-      {
-        from: 0,
-        to: 1,
-        radiusFrom: 62,
-        radiusTo: 54,
-        offsetFrom: [0, -22, 0],
-        offsetTo: [0, -12, 0],
-      },
-    ],
-    neckLower: [
-      {
-        from: 0,
-        to: 1,
-        radiusFrom: 68,
-        radiusTo: 62,
-        offsetFrom: [0, -38, 0],
-        offsetTo: [0, -22, 0],
-      },
-    ],
-    thoracic: [
-      { at: 0.52, radii: [190, 104, 76], offset: [0, -80, 0] },
-      {
-        from: 0,
-        to: 1,
-        radiusFrom: 58,
-        radiusTo: 54,
-        offsetFrom: [0, -36, 0],
-        offsetTo: [0, -34, 0],
-      },
-    ],
-    lumbar: [
-      { at: 0.55, radii: [165, 74, 66], offset: [0, -58, 0] },
-      {
-        from: 0,
-        to: 1,
-        radiusFrom: 56,
-        radiusTo: 58,
-        offsetFrom: [0, -36, 0],
-        offsetTo: [0, -36, 0],
-      },
-    ],
-    sacrum: [
-      {
-        from: 0,
-        to: 1.2,
-        radiusFrom: 58,
-        radiusTo: 46,
-        offsetFrom: [0, -38, 0],
-        offsetTo: [0, -26, 0],
-      },
-    ],
-    tail1: [{ from: 0, to: 1, radiusFrom: 42, radiusTo: 30, offsetFrom: [0, -16, 0] }],
-    tail2: [{ from: 0, to: 1, radiusFrom: 30, radiusTo: 21 }],
-    tail3: [{ from: 0, to: 1, radiusFrom: 21, radiusTo: 14 }],
-    tail4: [{ from: 0, to: 0.95, radiusFrom: 14, radiusTo: 6 }],
-    scapula: [{ at: 0.6, radii: [80, 44, 30] }],
-    humerus: [{ from: 0, to: 1, radiusFrom: 43, radiusTo: 30 }],
-    radius: [{ from: 0, to: 1, radiusFrom: 29, radiusTo: 17 }],
-    metacarpus: [{ from: 0, to: 1, radiusFrom: 17, radiusTo: 15 }],
-    foreDigits: [{ from: 0, to: 0.85, radiusFrom: 16, radiusTo: 9 }],
-    pelvis: [{ from: 0.3, to: 1, radiusFrom: 46, radiusTo: 48 }],
-    femur: [
-      { at: 0.42, radii: [100, 62, 42], offset: [-10, 0, 0] },
-      { from: 0.5, to: 1, radiusFrom: 40, radiusTo: 33 },
-    ],
-    tibia: [{ from: 0, to: 1, radiusFrom: 33, radiusTo: 17 }],
-    metatarsus: [{ from: 0, to: 1, radiusFrom: 16, radiusTo: 15 }],
-    hindDigits: [{ from: 0, to: 0.85, radiusFrom: 16, radiusTo: 9 }],
-  },
+  flesh: fleshOf(SLEEVES),
   features: [feature('claws', 'Claws', 'foreDigits', 18, memory(16, 12, 20))],
   counts: [
     count('Teeth', 46, 46, 'I 4/3 · C 1/1 · P 3/3 · M 4/4, on each side'),

@@ -1,7 +1,115 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { memory } from './memory.ts';
-import { cone, count, feature, section, zone } from './shapes.ts';
+import { count, feature, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+
+/** Its flesh, section by section; life mm from general knowledge. */
+const SLEEVES = {
+  trunk: {
+    faces: 'back',
+    rows: [
+      ['sacrum', 0.99, 160, 1120, 480],
+      ['sacrum', 0.7, 160, 1152, 512],
+      ['sacrum', 0.4, 160, 1184, 544],
+      ['sacrum', 0.1, 128, 1184, 544],
+      ['lumbar', 0.1, 114, 1178, 532],
+      ['lumbar', 0.367, 114, 1178, 532],
+      ['lumbar', 0.633, 114, 1140, 532],
+      ['lumbar', 0.9, 76, 1216, 494],
+      ['thoracic', 0.1, 76, 1292, 532],
+      ['thoracic', 0.367, 152, 1368, 570],
+      ['thoracic', 0.633, 152, 1292, 494],
+      ['thoracic', 0.9, 228, 912, 532],
+      ['neckLower', 0.1, 228, 836, 494],
+      ['neckLower', 0.5, 228, 798, 494],
+      ['neckLower', 0.9, 266, 722, 456],
+      ['neckUpper', 0.1, 260, 624, 416],
+      ['neckUpper', 0.55, 260, 546, 390],
+      ['neckUpper', 0.99, 260, 494, 364],
+    ],
+  },
+  head: {
+    faces: 'back',
+    rows: [
+      ['skull', -0.262, 308, 176, 198],
+      ['skull', -0.077, 462, 352, 330],
+      ['skull', 0.119, 484, 374, 352],
+      ['skull', 0.314, 396, 374, 330],
+      ['skull', 0.509, 286, 330, 308],
+      ['skull', 0.705, 242, 286, 264],
+      ['skull', 0.89, 198, 242, 220],
+    ],
+  },
+  tail: {
+    faces: 'back',
+    rows: [
+      ['tail1', 0, 120, 120, 120],
+      ['tail1', 1, 90, 90, 90],
+      ['tail2', 1, 75, 75, 75],
+      ['tail3', 1, 65, 65, 65],
+      ['tail4', 1, 45, 45, 45],
+    ],
+  },
+  foreleg: {
+    faces: 'front',
+    rows: [
+      ['scapula', 0.06, 45, 45, 30, 0.15],
+      ['scapula', 0.333, 225, 225, 165],
+      ['scapula', 0.617, 255, 255, 195],
+      ['scapula', 0.9, 285, 315, 285],
+      ['humerus', 0, 300, 300, 300],
+      ['humerus', 1, 230, 230, 230],
+      ['radius', 1, 190, 190, 190],
+      ['metacarpus', 1, 190, 190, 190],
+      ['foreDigits', 0.4, 150, 150, 150],
+    ],
+  },
+  'hind leg': {
+    faces: 'front',
+    rows: [
+      ['pelvis', 0.3, 330, 330, 330],
+      ['pelvis', 1, 360, 360, 360],
+      ['femur', 0.1, 342, 342, 390],
+      ['femur', 0.367, 380, 380, 323],
+      ['femur', 0.633, 285, 285, 285],
+      ['femur', 0.9, 247, 247, 247],
+      ['tibia', 0, 230, 230, 230],
+      ['tibia', 1, 185, 185, 185],
+      ['metatarsus', 1, 175, 175, 175],
+      ['hindDigits', 0.4, 140, 140, 140],
+    ],
+  },
+  ear: {
+    faces: 'front',
+    rows: [
+      ['ear', -0.019, 13, 13, 26, 0.25],
+      ['ear', 0.148, 52, 52, 97.5],
+      ['ear', 0.324, 65, 65, 117],
+      ['ear', 0.5, 65, 65, 124],
+      ['ear', 0.676, 65, 65, 117],
+      ['ear', 0.852, 52, 52, 97.5],
+      ['ear', 1.019, 13, 13, 26, 0.25],
+    ],
+  },
+  'trunk of the elephant': {
+    faces: 'front',
+    rows: [
+      ['proboscis', 0.01, 220, 180, 200],
+      ['proboscis', 0.167, 190, 160, 170],
+      ['proboscis', 0.333, 160, 130, 150],
+      ['proboscis', 0.5, 130, 110, 120],
+      ['proboscis', 0.667, 130, 70, 100],
+      ['proboscis', 0.833, 120, 40, 80],
+      ['proboscis', 0.99, 120, 0, 60],
+    ],
+  },
+} satisfies Readonly<Record<string, SleeveRows>>;
+
+/** What stands off it along curves of its own. */
+const CURVES = {
+  horn: [curve('horn 1', [-0.05, 95], [1, 80])],
+  hornTip: [curve('hornTip 1', [0, 80], [0.97, 14])],
+} as const;
 
 /**
  * Woolly mammoth, a grown bull. All values are from general knowledge (memory), to be checked
@@ -65,42 +173,7 @@ export const WOOLLY_MAMMOTH: Animal = Object.freeze({
     hindDigits: [0.75, -0.66, 0],
   },
   seats: { horn: 0.82, ear: 0.2, proboscis: 0.92 },
-  flesh: {
-    skull: [
-      section(0.12, [400, 440, 350], [0, 80, 0]),
-      cone(0.3, 0.9, 340, 220, [-40, 0, 0], [-20, 0, 0]),
-    ],
-    ear: [section(0.5, [185, 60, 130])],
-    horn: [cone(-0.05, 1, 95, 80)],
-    hornTip: [cone(0, 0.97, 80, 14)],
-    proboscis: [
-      cone(0, 0.5, 200, 120, [20, 0, 0], [10, 0, 0]),
-      cone(0.5, 1, 120, 60, [10, 0, 0], [60, 0, 0]),
-    ],
-    neckUpper: [cone(0, 1, 420, 360, [0, -190, 0], [0, -110, 0])],
-    neckLower: [cone(0, 1, 520, 430, [0, -330, 0], [0, -200, 0])],
-    thoracic: [
-      section(0.42, [900, 760, 560], [0, -620, 0]),
-      section(0.86, [520, 560, 420], [0, -330, 0]),
-      cone(0, 1, 300, 330, [0, -220, 0], [0, -170, 0]),
-    ],
-    lumbar: [section(0.4, [680, 640, 540], [60, -520, 0]), cone(0, 1, 330, 310, [0, -230, 0])],
-    sacrum: [section(0.3, [420, 430, 400], [0, -300, 0])],
-    tail1: [cone(0, 1, 120, 90)],
-    tail2: [cone(0, 1, 90, 75)],
-    tail3: [cone(0, 1, 75, 65)],
-    tail4: [cone(0, 1, 65, 45)],
-    scapula: [section(0.6, [440, 260, 190])],
-    humerus: [cone(0, 1, 300, 230)],
-    radius: [cone(0, 1, 225, 190)],
-    metacarpus: [cone(0, 1, 195, 190)],
-    foreDigits: [cone(0, 0.4, 180, 150)],
-    pelvis: [cone(0.3, 1, 330, 360)],
-    femur: [section(0.3, [480, 380, 250]), cone(0.3, 1, 320, 235)],
-    tibia: [cone(0, 1, 230, 185)],
-    metatarsus: [cone(0, 1, 185, 175)],
-    hindDigits: [cone(0, 0.4, 170, 140)],
-  },
+  flesh: fleshOf(SLEEVES, CURVES),
   features: [
     feature('fore-nails', 'Toenails, forefeet', 'foreDigits', 10, memory(90, 60, 120)),
     feature('hind-nails', 'Toenails, hind feet', 'hindDigits', 8, memory(80, 55, 110)),

@@ -44,6 +44,7 @@ const ROOMS = [
   { label: say.shape, value: 'shape' },
   { label: say.muscles, value: 'muscles' },
   { label: say.sections, value: 'sections' },
+  { label: say.form, value: 'form' },
   { label: say.inSpace, value: 'space' },
 ];
 const room = ref<Room>('build');
@@ -76,15 +77,15 @@ const rows = useMassRows(room);
 /** The section that is being shaped, by itself. */
 const shapedSection = computed(() => {
   const of = shaping.station.value;
-  if (of === undefined) return null;
-  const title = say.section2(shaping.chosen.value + 1, of.name.toLowerCase());
-  return stationDrawing(of.station, 1 / plan.value.measure.lifePerModel, title);
+  const title = of && say.section2(shaping.chosen.value + 1, of.name.toLowerCase());
+  return title ? stationDrawing(of.station, 1 / plan.value.measure.lifePerModel, title) : null;
 });
 const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
   build: say.greyIsCoreWhat,
   shape: say.dragEdgeOfSection,
   muscles: say.numbersAreOrderOf,
   sections: say.linesAreWhereSections,
+  form: say.linesRunRoundForm,
 };
 </script>
 

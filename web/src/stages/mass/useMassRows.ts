@@ -1,9 +1,9 @@
-import { elevation, type Drawing, type View } from '@keen-sinew/core';
+import { elevation, formDrawing, type Drawing, type ReliefView, type View } from '@keen-sinew/core';
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 
 /** The rooms of Mass. */
-export type Room = 'build' | 'shape' | 'muscles' | 'sections' | 'space';
+export type Room = 'build' | 'shape' | 'muscles' | 'sections' | 'form' | 'space';
 
 const SHOWN = { build: 'core', shape: 'shape', muscles: 'muscles', sections: 'sections' } as const;
 
@@ -14,6 +14,11 @@ export function useMassRows(
   const { plan } = usePiecePlan();
   return computed(() => {
     if (room.value === 'space') return [];
+    if (room.value === 'form')
+      return [['side', 'front'], ['three-quarter', 'back'], ['top']].flatMap((row) => {
+        const drawn = row.flatMap((view) => formDrawing(plan.value, view as ReliefView) ?? []);
+        return drawn.length > 0 ? [drawn] : [];
+      });
     const options = { show: SHOWN[room.value], dimensions: false } as const;
     const view = (of: View): Drawing => elevation(plan.value, of, options);
     if (room.value === 'sections') return [[view('side')], [view('top')]];

@@ -126,6 +126,9 @@ export const coreAndClay = 'Core and clay';
 export const shape = 'Shape';
 export const muscles = 'Muscles';
 export const sections = 'Sections';
+export const form = 'Form';
+export const linesRunRoundForm =
+  'The finished animal from each side, coat and all. Fine lines run round the form where it lies in shade; dashed ones are where the zones of its coat meet.';
 export const inSpace = 'In space';
 export const section2 = (chosen: string | number, name: string | number): string =>
   `Section ${chosen}, ${name}`;

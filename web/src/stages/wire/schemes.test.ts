@@ -114,10 +114,15 @@ describe('BindingPart', () => {
 });
 
 describe('FineWires', () => {
+  it('tells a wire that ends where its part gets too thin', () => {
+    const ibex = inWorkshop(newPiece('ibex', 'Ibex', 'alpine-ibex'), newWorkshop());
+    const { wrapper } = mountWithPiece(FineWires, ibex);
+    expect(wrapper.text()).toMatch(/ends \d+ % of the way up, where the part gets too thin/);
+  });
+
   it('gives each thin part its wire or its reason, and lets it be left out', async () => {
     const { wrapper, piece, plan } = mountWithPiece(FineWires, heron);
     expect(wrapper.text()).toContain('Front toes');
-    expect(wrapper.text()).toMatch(/ends \d+ % of the way up, where the part gets too thin/);
     await typeInto(wrapper, 'Bill, diameter or gauge', '0.4 mm');
     expect(piece().wire.fine['bill']).toMatchObject({ size: { system: 'mm', value: 0.4 } });
     await press(wrapper, 'Leave out');

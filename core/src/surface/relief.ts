@@ -1,0 +1,243 @@
+import { contourLoops, loopArea } from '../geometry/contours.ts';
+import type { Point2 } from '../geometry/hull.ts';
+import { unit, type Vec3 } from '../geometry/vec3.ts';
+import { depthBuffer, type DepthBuffer } from './depthBuffer.ts';
+import { addBorder, cornerSteps, followed, simplified, smoothed } from './pixelLines.ts';
+import { VIEW_FRAMES, type ReliefView } from './reliefViews.ts';
+import type { SkinSurface } from './skinSurface.ts';
+
+/** A flat outline in space with the zone of the coat that it shows, by its place in the coat. */
+export interface Flat {
+  readonly outline: readonly Vec3[];
+  readonly zone: number;
+}
+
+/** The finished form from one side, as lines and areas in mm of its page. */
+export interface Relief {
+  readonly view: ReliefView;
+  /** Outer lines anticlockwise, holes the other way round. */
+  readonly outline: readonly (readonly Point2[])[];
+  /** Where a nearer part ends before a further one. */
+  readonly inner: readonly (readonly Point2[])[];
+  /** Where two zones of the coat meet. */
+  readonly borders: readonly (readonly Point2[])[];
+  /** Lines round the form where it lies in shade. */
+  readonly hatching: readonly (readonly Point2[])[];
+  /** What is seen of each zone, by its place in the coat. */
+  readonly zones: readonly {
+    readonly zone: number;
+    readonly loops: readonly (readonly Point2[])[];
+  }[];
+}
+
+/** Pixels in the edge of a cell: more where there are few cells, so that thin things keep their outline. */
+const PIXELS_IN_CELL = { least: 2, most: 4 } as const;
+/** As many pixels along the longer side are enough. */
+const PIXELS = 520;
+/** A nearer part stands before a further one where depth jumps by more than so many cells. */
+const JUMP_CELLS = 2.2;
+/** Lines of fewer steps than these are crumbs. */
+const LEAST_STEPS = { inner: 9, border: 14 } as const;
+/** Areas smaller than this are crumbs, in pixels. */
+const LEAST_AREA = 12;
+const SMOOTHINGS = 5;
+/** Fewer for outlines, whose tips would be lost. */
+const OUTLINE_SMOOTHINGS = 2;
+/** Points may be left out of lines within this, in pixels. */
+const TOLERANCE = 0.2;
+
+/** The relief of a surface from one side. */
+export function relief(surface: SkinSurface, flats: readonly Flat[], view: ReliefView): Relief {
+  const frame = VIEW_FRAMES[view];
+  const { mesh, cellMm } = surface;
+  const scene = { ...mesh, flats: flats.map(({ outline }) => outline) };
+  const buffer = depthBuffer(scene, frame, pixelFor(mesh.positions, cellMm));
+  const jumpMm = JUMP_CELLS * cellMm;
+  const zones = zonesSeen(buffer, surface, flats);
+  const onMm = (line: readonly Point2[]): readonly Point2[] => inMm(buffer, line);
+  return {
+    view,
+    outline: areas(buffer, (at) => buffer.seen[at]! !== -1).map(onMm),
+    inner: innerLines(buffer, jumpMm).map(onMm),
+    borders: zoneBorders(buffer, zones, jumpMm).map(onMm),
+    hatching: hatching(buffer, surface, lightOf(frame), jumpMm).map(onMm),
+    zones: [...new Set(zones)]
+      .filter((zone) => zone !== NO_ZONE)
+      .sort((a, b) => a - b)
+      .map((zone) => ({ zone, loops: areas(buffer, (at) => zones[at] === zone).map(onMm) })),
+  };
+}
+
+/** The edge of a pixel for a body of this size, mm. */
+function pixelFor(positions: Float32Array, cellMm: number): number {
+  let [low, high] = [Infinity, -Infinity];
+  for (const v of positions) {
+    if (v < low) low = v;
+    if (v > high) high = v;
+  }
+  const { least, most } = PIXELS_IN_CELL;
+  return Math.min(cellMm / least, Math.max(cellMm / most, (high - low) / PIXELS));
+}
+
+const inMm = ({ low, pixelMm }: DepthBuffer, line: readonly Point2[]): readonly Point2[] =>
+  line.map(([x, y]): Point2 => [round(low[0] + x * pixelMm), round(low[1] + y * pixelMm)]);
+
+/** A hundredth of a millimetre is finer than any pen. */
+const round = (mm: number): number => Math.round(mm * 100) / 100;
+
+const NO_ZONE = 255;
+
+/** The zone that each pixel shows: that of the nearest corner of its triangle. */
+function zonesSeen(
+  { seen }: DepthBuffer,
+  { mesh, zone }: SkinSurface,
+  flats: readonly Flat[],
+): Uint8Array {
+  return Uint8Array.from(seen, (at) =>
+    at === -1 ? NO_ZONE : at < -1 ? flats[-2 - at]!.zone : zone[mesh.indices[3 * at]!]!,
+  );
+}
+
+/**
+ * Outlines of the pixels that belong to something, smooth: the mask is spread by the binomial 1-2-1 both ways
+ * and cut at a half, which keeps straight edges where they are.
+ */
+function areas(
+  { wide, high }: DepthBuffer,
+  belongs: (at: number) => boolean,
+): readonly (readonly Point2[])[] {
+  const mask = new Float32Array(wide * high);
+  for (let at = 0; at < mask.length; at++) mask[at] = belongs(at) ? 1 : 0;
+  const spread = spreadBy(spreadBy(mask, 1), wide);
+  for (let at = 0; at < spread.length; at++) spread[at] = 0.5 - spread[at]!;
+  return contourLoops(spread, wide, high)
+    .filter((loop) => Math.abs(loopArea(loop)) >= LEAST_AREA)
+    .map((loop) =>
+      simplified(smoothed([...loop, loop[0]!], OUTLINE_SMOOTHINGS), TOLERANCE).slice(0, -1),
+    );
+}
+
+function spreadBy(values: Float32Array, step: number): Float32Array {
+  const out = new Float32Array(values.length);
+  for (let at = 0; at < values.length; at++)
+    out[at] = (2 * values[at]! + (values[at - step] ?? 0) + (values[at + step] ?? 0)) / 4;
+  return out;
+}
+
+/** Where depth jumps between neighbours, the largest jump of a steep stretch only; and round flat outlines. */
+function innerLines(
+  { near, seen, wide, high }: DepthBuffer,
+  least: number,
+): readonly (readonly Point2[])[] {
+  const steps = cornerSteps(wide);
+  const kind = (at: number): number => Math.min(-1, seen[at]!);
+  const jump = (a: number, b: number): number =>
+    seen[a] === -1 || seen[b] === -1 ? 0 : Math.abs(near[a]! - near[b]!);
+  for (let j = 0; j < high - 1; j++)
+    for (let i = 0; i < wide - 1; i++) {
+      const at = i + wide * j;
+      for (const [side, step] of [
+        ['right', 1],
+        ['above', wide],
+      ] as const) {
+        const to = at + step;
+        if (seen[at] === -1 || seen[to] === -1) continue;
+        const here = jump(at, to);
+        const stands = here > least && here >= jump(at - step, at) && here > jump(to, to + step);
+        if (stands || kind(at) !== kind(to)) addBorder(steps, i, j, side);
+      }
+    }
+  return followed(steps, LEAST_STEPS.inner).map((line) =>
+    simplified(smoothed(line, SMOOTHINGS), TOLERANCE),
+  );
+}
+
+/** Where neighbours on one and the same surface show different zones. */
+function zoneBorders(
+  { near, wide, high }: DepthBuffer,
+  zones: Uint8Array,
+  jumpMm: number,
+): readonly (readonly Point2[])[] {
+  const steps = cornerSteps(wide);
+  for (let j = 0; j < high - 1; j++)
+    for (let i = 0; i < wide - 1; i++) {
+      const at = i + wide * j;
+      for (const [side, step] of [
+        ['right', 1],
+        ['above', wide],
+      ] as const) {
+        const [a, b] = [zones[at]!, zones[at + step]!];
+        if (a === b || a === NO_ZONE || b === NO_ZONE) continue;
+        if (Math.abs(near[at]! - near[at + step]!) <= jumpMm) addBorder(steps, i, j, side);
+      }
+    }
+  return followed(steps, LEAST_STEPS.border).map((line) =>
+    simplified(smoothed(line, 2 * SMOOTHINGS), TOLERANCE),
+  );
+}
+
+/** Light from the upper left of the page, a little from before it. */
+function lightOf({ right, up, towards }: { right: Vec3; up: Vec3; towards: Vec3 }): Vec3 {
+  const mix = (k: 0 | 1 | 2): number => -0.45 * right[k] + 0.72 * up[k] + 0.53 * towards[k];
+  return unit([mix(0), mix(1), mix(2)]);
+}
+
+/** Hatching lies so far apart along the form, mm. */
+const HATCH_MM = 1.7;
+/** Lines are drawn where the light falls on the skin at less than this cosine: every fourth, second, each. */
+const SHADES = [0.5, 0.18, 0.5, -0.12] as const;
+const LEAST_HATCH = 4;
+
+/**
+ * Lines round the form at even steps along each sleeve, where it lies in shade: the sections of the body itself
+ * model it. Every other one is left out where the shade is light.
+ */
+function hatching(
+  { near, seen, wide, high }: DepthBuffer,
+  { mesh, arcMm, sleeve }: SkinSurface,
+  light: Vec3,
+  jumpMm: number,
+): readonly (readonly Point2[])[] {
+  const lit = new Float32Array(seen.length).fill(2);
+  const arc = new Float32Array(seen.length);
+  const of = new Int16Array(seen.length).fill(-1);
+  for (let at = 0; at < seen.length; at++) {
+    const t = seen[at]!;
+    if (t < 0) continue;
+    const i = mesh.indices[3 * t]!;
+    let [nx, ny, nz, s] = [0, 0, 0, 0];
+    for (let n = 0; n < 3; n++) {
+      const v = mesh.indices[3 * t + n]!;
+      nx += mesh.normals[3 * v]!;
+      ny += mesh.normals[3 * v + 1]!;
+      nz += mesh.normals[3 * v + 2]!;
+      s += arcMm[v]! / 3;
+    }
+    const size = Math.hypot(nx, ny, nz) || 1;
+    lit[at] = (nx * light[0] + ny * light[1] + nz * light[2]) / size;
+    arc[at] = s;
+    of[at] = sleeve[i]!;
+  }
+  const soft = spreadBy(spreadBy(arc, 1), wide);
+  const steps = cornerSteps(wide);
+  const joined = (a: number, b: number): boolean =>
+    of[a]! >= 0 && of[a] === of[b] && Math.abs(near[a]! - near[b]!) < jumpMm;
+  for (let j = 1; j < high - 1; j++)
+    for (let i = 1; i < wide - 1; i++) {
+      const at = i + wide * j;
+      for (const [side, step] of [
+        ['right', 1],
+        ['above', wide],
+      ] as const) {
+        const to = at + step;
+        if (!joined(at, to)) continue;
+        const [a, b] = [Math.floor(soft[at]! / HATCH_MM), Math.floor(soft[to]! / HATCH_MM)];
+        if (a === b) continue;
+        const line = ((Math.max(a, b) % 4) + 4) % 4;
+        if ((lit[at]! + lit[to]!) / 2 < SHADES[line]!) addBorder(steps, i, j, side);
+      }
+    }
+  return followed(steps, LEAST_HATCH).map((line) =>
+    simplified(smoothed(line, 2 * SMOOTHINGS), TOLERANCE),
+  );
+}

@@ -1,0 +1,170 @@
+import { FACINGS, zoneOf, type CoatZone } from '../anatomy/coat.ts';
+import type { PosedSkeleton } from '../anatomy/pose.ts';
+import type { Side } from '../anatomy/bodyPlan.ts';
+import { bodyBlends } from '../body/bodyBlends.ts';
+import { partArea, type SkinPart } from '../body/skin.ts';
+import { sectionMiddle } from '../body/sleeve.ts';
+import { thinnings } from '../body/thinned.ts';
+import { volumeKept } from '../body/volumeKept.ts';
+import { inverse, turn } from '../geometry/quat.ts';
+import { distance, dot, type Vec3 } from '../geometry/vec3.ts';
+import { toRad } from '../units/angles.ts';
+import { cellFor, sparseField } from './sparseField.ts';
+import { sparseMesh, type OwnedMesh } from './sparseMesh.ts';
+
+/** The skin of a body in a stance, mm of the model, and what is known at each of its points. */
+export interface SkinSurface {
+  readonly cellMm: number;
+  readonly mesh: OwnedMesh;
+  /** The parts that the owners of its points are. */
+  readonly parts: readonly {
+    readonly boneId: string;
+    readonly sleeve: string;
+    readonly side: Side;
+  }[];
+  /** Which way a point looks in the rest stance, by its place in FACINGS. */
+  readonly facing: Uint8Array;
+  /** The zone of the coat that it belongs to, by its place in the animal's coat. */
+  readonly zone: Uint8Array;
+  /** Its sleeve, by the place of the first part of it. */
+  readonly sleeve: Int16Array;
+  /** How far along its sleeve it lies, mm from where that begins. */
+  readonly arcMm: Float32Array;
+  /** Unit, along its sleeve and in the skin: where the lie of a coat begins from. */
+  readonly flow: Float32Array;
+  /** How far the coat stands off there, mm. */
+  readonly coatMm: Float32Array;
+}
+
+/** Cells of the two answers. */
+export const SURFACE_CELLS = { coarse: 30_000, fine: 420_000 } as const;
+
+/** Skin looks up or down where its normal is within 60° of upright, in the rest stance. */
+const UPRIGHT = Math.cos(Math.PI / 3);
+
+/** Works the skin of a posed body out. Pure and deterministic. */
+export function skinSurface(posed: PosedSkeleton, cells: number): SkinSurface {
+  const parts = volumeKept(posed);
+  const area = parts.reduce((sum, part) => sum + partArea(part), 0);
+  const cellMm = cellFor(area, cells);
+  const mesh = sparseMesh(
+    sparseField(parts, bodyBlends(posed.skeleton, parts), cellMm, thinnings(posed)),
+  );
+  return { cellMm, mesh, ...attributes(posed, parts, mesh) };
+}
+
+/** What is known at each point of the skin. */
+function attributes(
+  posed: PosedSkeleton,
+  parts: readonly SkinPart[],
+  { positions, normals, owner }: OwnedMesh,
+): Omit<SkinSurface, 'cellMm' | 'mesh'> {
+  const { coat } = posed.skeleton.animal;
+  const many = owner.length;
+  const [facing, zone] = [new Uint8Array(many), new Uint8Array(many)];
+  const [sleeve, arcMm] = [new Int16Array(many), new Float32Array(many)];
+  const [flow, coatMm] = [new Float32Array(3 * many), new Float32Array(many)];
+  const axes = parts.map(axisOf);
+  const arcs = arcsOf(parts);
+  const sleeves = parts.map((part) => parts.findIndex((other) => nameOf(other) === nameOf(part)));
+  const rests = parts.map(({ boneId }) => inverse(posed.byId.get(boneId)!.rotation));
+  const keys = parts.map(({ boneId }) => posed.byId.get(boneId)!.bone.key);
+  const zones = keys.map((key) =>
+    FACINGS.map((way) => {
+      const found = zoneOf(coat, key, way);
+      return found === undefined ? coat.length : coat.indexOf(found);
+    }),
+  );
+  const standing = coat.map((of) => coatDepthMm(of) * posed.sizeFactor);
+  for (let i = 0; i < many; i++) {
+    const part = owner[i]!;
+    const normal: Vec3 = [normals[3 * i]!, normals[3 * i + 1]!, normals[3 * i + 2]!];
+    const up = turn(rests[part]!, normal)[1];
+    facing[i] = up > UPRIGHT ? 0 : up < -UPRIGHT ? 2 : 1;
+    zone[i] = zones[part]![facing[i]!]!;
+    coatMm[i] = standing[zone[i]!] ?? 0;
+    const p: Vec3 = [positions[3 * i]!, positions[3 * i + 1]!, positions[3 * i + 2]!];
+    const { along, arc } = axisAt(axes[part]!, p);
+    sleeve[i] = sleeves[part]!;
+    arcMm[i] = arcs[part]! + arc;
+    const off = dot(along, normal);
+    const inSkin: Vec3 = [
+      along[0] - off * normal[0],
+      along[1] - off * normal[1],
+      along[2] - off * normal[2],
+    ];
+    const size = Math.hypot(...inSkin) || 1;
+    flow.set([inSkin[0] / size, inSkin[1] / size, inSkin[2] / size], 3 * i);
+  }
+  return {
+    parts: parts.map((part) => ({
+      boneId: part.boneId,
+      sleeve: nameOf(part),
+      side: posed.byId.get(part.boneId)!.bone.side,
+    })),
+    ...{ facing, zone, sleeve, arcMm, flow, coatMm },
+  };
+}
+
+/** How far in life a coat stands off the skin, mm: the length of its hair × the sine of its lie. */
+export const coatDepthMm = ({ hair, lieDeg }: CoatZone): number =>
+  (hair?.mm ?? 0) * Math.sin(toRad(lieDeg));
+
+const nameOf = (part: SkinPart): string => (part.kind === 'sleeve' ? part.sleeve : part.boneId);
+
+/** A part's axis as chords: places, directions and how far along each begins, flat for the inner loop. */
+interface Axis {
+  readonly points: Float64Array;
+  readonly ways: readonly Vec3[];
+  readonly arcs: readonly number[];
+}
+
+function axisOf(part: SkinPart): Axis {
+  const points = part.kind === 'ellipsoid' ? [part.centre] : part.samples.map(sectionMiddle);
+  const ways = part.kind === 'ellipsoid' ? [part.axes[0]] : part.samples.map(({ along }) => along);
+  const arcs = points.reduce<number[]>(
+    (sums, p, i) => [...sums, i === 0 ? 0 : sums[i - 1]! + distance(points[i - 1]!, p)],
+    [],
+  );
+  return { points: Float64Array.from(points.flat()), ways, arcs };
+}
+
+/** How far along its sleeve each part begins, mm. */
+function arcsOf(parts: readonly SkinPart[]): readonly number[] {
+  const ends = new Map<string, number>();
+  return parts.map((part) => {
+    const from = ends.get(nameOf(part)) ?? 0;
+    ends.set(nameOf(part), from + (axisOf(part).arcs.at(-1) ?? 0));
+    return from;
+  });
+}
+
+/** The direction of an axis nearest to a point, and how far along it that is. */
+function axisAt({ points, ways, arcs }: Axis, [x, y, z]: Vec3): { along: Vec3; arc: number } {
+  let [best, least] = [0, Infinity];
+  for (let i = 0; i < ways.length; i++) {
+    const [dx, dy, dz] = [x - points[3 * i]!, y - points[3 * i + 1]!, z - points[3 * i + 2]!];
+    const far = dx * dx + dy * dy + dz * dz;
+    if (far < least) [least, best] = [far, i];
+  }
+  const along = ways[best]!;
+  const ahead =
+    (x - points[3 * best]!) * along[0] +
+    (y - points[3 * best + 1]!) * along[1] +
+    (z - points[3 * best + 2]!) * along[2];
+  return { along, arc: arcs[best]! + ahead };
+}
+
+/** Areas of the skin in this stance by zone of the coat, mm² of the model: a third of each triangle to each corner. */
+export function zoneAreas({ mesh, zone }: SkinSurface, zones: number): Float64Array {
+  const { positions: p, indices } = mesh;
+  const areas = new Float64Array(zones + 1);
+  for (let t = 0; t < indices.length; t += 3) {
+    const [a, b, c] = [3 * indices[t]!, 3 * indices[t + 1]!, 3 * indices[t + 2]!];
+    const [ux, uy, uz] = [p[b]! - p[a]!, p[b + 1]! - p[a + 1]!, p[b + 2]! - p[a + 2]!];
+    const [vx, vy, vz] = [p[c]! - p[a]!, p[c + 1]! - p[a + 1]!, p[c + 2]! - p[a + 2]!];
+    const third = Math.hypot(uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx) / 6;
+    for (let n = 0; n < 3; n++) areas[zone[indices[t + n]!]!]! += third;
+  }
+  return areas;
+}

@@ -1,0 +1,183 @@
+import { blendedDistance, type Blends } from '../body/blend.ts';
+import { fieldOf, skinBox, type SkinPart } from '../body/skin.ts';
+import { skinDistance } from '../body/surfaceDistance.ts';
+import { sunkMm, type Thinning } from '../body/thinned.ts';
+import { boxSize } from '../geometry/box.ts';
+import type { Vec3 } from '../geometry/vec3.ts';
+
+/** Cells along the edge of a block. */
+export const BLOCK = 8;
+const BLOCK_CELLS = BLOCK ** 3;
+/** A block is worked out where the skin comes this near to it, in cells. */
+const NEAR_CELLS = 2;
+
+/**
+ * The skin of a body on one uniform grid of which only the blocks near the skin are there: what it takes grows
+ * with the skin and not with the room round it.
+ */
+export interface SparseField {
+  /** Centre of the first cell, and the edge of a cell, mm. */
+  readonly origin: Vec3;
+  readonly cellMm: number;
+  /** Blocks along each axis. */
+  readonly blocks: readonly [number, number, number];
+  /** Where the cells of a block begin in `depth`; −1 for a block that is not there. */
+  readonly slots: Int32Array;
+  /** Signed distance to the skin, mm, negative inside; x runs fastest in a block. */
+  readonly depth: Float32Array;
+  /** Index of the part whose skin is nearest. */
+  readonly owner: Int16Array;
+  readonly parts: readonly SkinPart[];
+}
+
+/** The edge of a cell with which the skin of these parts takes about so many cells, mm. */
+export function cellFor(areaMm2: number, cells: number): number {
+  // A layer of blocks along the skin: about one and a half of them are touched for each that it fills.
+  return Math.sqrt((areaMm2 * BLOCK * 1.5) / cells);
+}
+
+/** Works the skin of some parts out near it; over the muscles of `thin` it sinks in. */
+export function sparseField(
+  parts: readonly SkinPart[],
+  blends: Blends,
+  cellMm: number,
+  thin: readonly Thinning[] = [],
+): SparseField {
+  const h = cellMm;
+  const box = skinBox(parts);
+  const [long, tall] = boxSize(box);
+  const size = [long, tall, 2 * Math.max(Math.abs(box.min[2]), Math.abs(box.max[2]))];
+  const margin = NEAR_CELLS + 1;
+  const blocks = size.map((mm) => Math.ceil((mm / h + 2 * margin) / BLOCK)) as unknown as [
+    number,
+    number,
+    number,
+  ];
+  // Even about the midplane, so that the left is the mirror image of the right.
+  const origin = blocks.map((many, i) => {
+    const middle = i === 2 ? 0 : (box.min[i as 0] + box.max[i as 0]) / 2;
+    return middle - ((many * BLOCK - 1) / 2) * h;
+  }) as unknown as Vec3;
+  const near = touched(parts, origin, h, blocks, blends.reachMm);
+  const slots = new Int32Array(blocks[0] * blocks[1] * blocks[2]).fill(-1);
+  const depth = new Float32Array(near.size * BLOCK_CELLS);
+  const owner = new Int16Array(near.size * BLOCK_CELLS);
+  let slot = 0;
+  for (const [block, list] of near) {
+    slots[block] = slot;
+    fillBlock({ depth, owner }, slot, block, list, { parts, blends, origin, h, blocks, thin });
+    slot += BLOCK_CELLS;
+  }
+  return { origin, cellMm: h, blocks, slots, depth, owner, parts };
+}
+
+/** The blocks that the skin of some part comes near to, each with the parts that reach it. */
+function touched(
+  parts: readonly SkinPart[],
+  origin: Vec3,
+  h: number,
+  [nx, ny, nz]: readonly [number, number, number],
+  reachMm: number,
+): ReadonlyMap<number, readonly number[]> {
+  const half = ((BLOCK - 1) / 2) * h;
+  const toCorner = Math.sqrt(3) * (half + h / 2);
+  const reach = NEAR_CELLS * h + reachMm + toCorner;
+  const lists = new Map<number, number[]>();
+  const surely = new Set<number>();
+  parts.forEach((part, index) => {
+    const field = fieldOf(part);
+    const box = skinBox([part]);
+    const [from, to] = [box.min, box.max].map((corner, end) =>
+      corner.map((v, i) => {
+        const at = Math.floor((v + (end ? reach : -reach) - origin[i as 0]) / (BLOCK * h));
+        return Math.min([nx, ny, nz][i]! - 1, Math.max(0, at));
+      }),
+    ) as [number[], number[]];
+    for (let k = from[2]!; k <= to[2]!; k++)
+      for (let j = from[1]!; j <= to[1]!; j++)
+        for (let i = from[0]!; i <= to[0]!; i++) {
+          const block = i + nx * (j + ny * k);
+          const d = field(
+            origin[0] + i * BLOCK * h + half,
+            origin[1] + j * BLOCK * h + half,
+            origin[2] + k * BLOCK * h + half,
+          );
+          if (d > reach) continue;
+          // Well inside one part there is no skin, whatever the others do.
+          if (d < -reach) surely.add(block);
+          else {
+            const list = lists.get(block);
+            if (list === undefined) lists.set(block, [index]);
+            else list.push(index);
+          }
+        }
+  });
+  for (const block of surely) lists.delete(block);
+  return lists;
+}
+
+interface Filling {
+  readonly parts: readonly SkinPart[];
+  readonly blends: Blends;
+  readonly origin: Vec3;
+  readonly h: number;
+  readonly blocks: readonly [number, number, number];
+  readonly thin: readonly Thinning[];
+}
+
+/** Works out the cells of one block from the parts that reach it. */
+function fillBlock(
+  out: { readonly depth: Float32Array; readonly owner: Int16Array },
+  slot: number,
+  block: number,
+  list: readonly number[],
+  { parts, blends, origin, h, blocks, thin }: Filling,
+): void {
+  const i0 = (block % blocks[0]) * BLOCK;
+  const rest = Math.floor(block / blocks[0]);
+  const j0 = (rest % blocks[1]) * BLOCK;
+  const k0 = Math.floor(rest / blocks[1]) * BLOCK;
+  const fields = list.map((index) => fieldOf(parts[index]!));
+  const distances = new Float64Array(list.length);
+  const creased = blends.reachMm + 2 * h;
+  for (let n = 0; n < BLOCK_CELLS; n++) {
+    const x = origin[0] + (i0 + (n & 7)) * h;
+    const y = origin[1] + (j0 + ((n >> 3) & 7)) * h;
+    const z = origin[2] + (k0 + (n >> 6)) * h;
+    let first = 0;
+    for (let m = 0; m < fields.length; m++) {
+      distances[m] = fields[m]!(x, y, z);
+      if (distances[m]! < distances[first]!) first = m;
+    }
+    const least = distances[first]!;
+    const filled =
+      fields.length === 1 || Math.abs(least) > creased
+        ? least
+        : blendedDistance(parts, list, distances, first, blends, [x, y, z], h);
+    const of = list[first]!;
+    out.owner[slot + n] = of;
+    out.depth[slot + n] =
+      thin.length === 0 ? filled : thinnedAt([x, y, z], filled, of, parts, thin, h);
+  }
+}
+
+/** The depth at a place over muscles that are leaner; where the flesh of others lies under it, that comes to light. */
+function thinnedAt(
+  p: Vec3,
+  depth: number,
+  owner: number,
+  parts: readonly SkinPart[],
+  thin: readonly Thinning[],
+  h: number,
+): number {
+  let sunk = depth;
+  for (const thinning of thin) {
+    if (!thinning.bones.has(parts[owner]!.boneId)) continue;
+    const drop = sunkMm(thinning, p);
+    if (drop === 0 || sunk > h) continue;
+    const others = parts.filter(({ boneId }) => !thinning.bones.has(boneId));
+    const bare = others.length > 0 ? skinDistance(others, p) : Infinity;
+    sunk = Math.min(sunk + drop, Math.max(sunk, bare));
+  }
+  return sunk;
+}
