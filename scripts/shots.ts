@@ -33,11 +33,6 @@ const VIEWS: readonly {
     },
   },
   {
-    name: 'found',
-    path: '/piece/heron-at-the-sluice/measure/found',
-    act: (page) => page.getByRole('button', { name: /^Clay \d/ }).waitFor(),
-  },
-  {
     name: 'photograph',
     path: '/piece/otter-on-the-log/measure/photograph',
     act: (page) => page.getByRole('img', { name: /recovered stance/ }).waitFor(),
@@ -53,6 +48,14 @@ const VIEWS: readonly {
     name: 'mass',
     path: '/piece/otter-on-the-log/mass',
     act: (page) => page.locator('[data-working="mass.clay.grams"]').click(),
+  },
+  {
+    name: 'form',
+    path: '/piece/wolf-at-the-carr/mass',
+    act: async (page) => {
+      await page.getByText('Form', { exact: true }).click();
+      await page.getByText('Finished form, from its left front').waitFor();
+    },
   },
   {
     name: 'cure',

@@ -89,11 +89,13 @@ function restChains(skeleton: Skeleton): readonly RestChain[] {
 function restChain({ id, placed, faces }: SleeveChain): RestChain {
   const ups = framesAtRest(placed, faces);
   const ks = placed.map((_, i) => i);
-  const along = (of: (station: SleeveStation) => number): ((s: number) => number) =>
-    monotoneCubic(
-      ks,
-      placed.map(({ station }) => of(station)),
-    );
+  const along = (of: (station: SleeveStation) => number): ((s: number) => number) => {
+    const values = placed.map(({ station }) => of(station));
+    // Most sections are plain ellipses about their bone.
+    return values.every((value) => value === values[0])
+      ? () => values[0]!
+      : monotoneCubic(ks, values);
+  };
   // Height and middle, and not both edges: edges that run by themselves could cross.
   const high = along(({ above, below }) => (above + below) / 2);
   const middle = along(({ above, below }) => (above - below) / 2);
@@ -289,19 +291,27 @@ export function sectionOutline(
 const rounded = (v: number, e: number): number =>
   e === 2 ? v : Math.sign(v) * Math.abs(v) ** (2 / e);
 
-const INTEGRATION_POINTS = 96;
+/** Areas of half superellipses of half axes 1, by exponent; an ellipse's is π/2. */
+const halfAreas = new Map<number, number>([[2, Math.PI / 2]]);
+const AREA_STEPS = 128;
 
-/** Area and girth of a section, mm² and mm, by its outline. */
-export function sectionSize(section: SleeveSection): {
-  readonly areaMm2: number;
-  readonly girthMm: number;
-} {
-  const ring = sectionOutline(section, INTEGRATION_POINTS);
-  let [area, girth] = [0, 0];
-  ring.forEach(([u, v], i) => {
-    const [x, y] = ring[(i + 1) % ring.length]!;
-    area += u * y - x * v;
-    girth += Math.hypot(x - u, y - v);
-  });
-  return { areaMm2: Math.abs(area) / 2, girthMm: girth };
+/** Area over the widest line of |y|ᵉ + |z|ᵉ = 1, as half the integral of the squared radius round it. */
+function halfArea(e: number): number {
+  const known = halfAreas.get(e);
+  if (known !== undefined) return known;
+  let sum = 0;
+  for (let i = 0; i < AREA_STEPS; i++) {
+    const angle = ((i + 0.5) * Math.PI) / (2 * AREA_STEPS);
+    sum += (Math.cos(angle) ** e + Math.sin(angle) ** e) ** (-2 / e);
+  }
+  const area = (sum * Math.PI) / (2 * AREA_STEPS);
+  halfAreas.set(e, area);
+  return area;
+}
+
+/** Area of a section, mm². */
+export function sectionArea(section: SleeveSection): number {
+  const line = widestUp(section);
+  const over = (section.above - line) * halfArea(section.squareAbove);
+  return section.half * (over + (section.below + line) * halfArea(section.squareBelow));
 }

@@ -2,7 +2,7 @@ import { poseSkeleton, posedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { add, distance, lerp, ORIGIN, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { BoneMass } from './bodyGrid.ts';
-import { domeLength, sectionMiddle, sectionSize, type AxisSample } from './sleeve.ts';
+import { domeLength, sectionArea, sectionMiddle, type AxisSample } from './sleeve.ts';
 import { skinParts, type SkinPart, type SleevePart } from './skin.ts';
 
 /** Volume and middle of one part of flesh, mm³ and mm. */
@@ -24,14 +24,14 @@ function lumpOf(part: SkinPart): Lump {
 function sleeveLump({ samples, domes }: SleevePart): Lump {
   const slices = samples.slice(1).map((sample, i): Lump => {
     const before = samples[i]!;
-    const area = (sectionSize(before).areaMm2 + sectionSize(sample).areaMm2) / 2;
+    const area = (sectionArea(before) + sectionArea(sample)) / 2;
     return {
       volume: area * distance(before.at, sample.at),
       centre: lerp(sectionMiddle(before), sectionMiddle(sample), 0.5),
     };
   });
   const dome = (sample: AxisSample): Lump => ({
-    volume: (2 / 3) * sectionSize(sample).areaMm2 * domeLength(sample),
+    volume: (2 / 3) * sectionArea(sample) * domeLength(sample),
     centre: sectionMiddle(sample),
   });
   const all = [
