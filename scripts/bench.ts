@@ -23,7 +23,7 @@ import {
   type Workpiece,
 } from '../core/src/index.ts';
 import { planWire } from '../core/src/wire/planWire.ts';
-import { fieldTimes, shapeTimes } from './fieldBench.ts';
+import { fieldTimes, shapeTimes, surfaceTimes } from './fieldBench.ts';
 import { reachTimes } from './ikBench.ts';
 import { pictureTimes } from './pictureBench.ts';
 import { routeSizes } from './routeSizes.ts';
@@ -185,8 +185,8 @@ for (const { animal, cells, fastMs, plainMs, bytes } of fieldTimes())
   console.log(
     `${animal.padEnd(42)} ${String(cells).padStart(9)} ${fastMs.toFixed(0).padStart(10)} ${(fastMs / unit).toFixed(1).padStart(14)} ${`${plainMs.toFixed(0)} ms, ${(plainMs / fastMs).toFixed(1)} times`.padStart(23)} ${(bytes / 1e6).toFixed(1).padStart(11)}`,
   );
-console.log('\nthe posed model in its layers                  median ms   × reference   aim');
-for (const { name, ms } of shapeTimes())
+console.log('\nthe posed model, its layers and its surface     median ms   × reference   aim');
+for (const { name, ms } of [...shapeTimes(), ...surfaceTimes()])
   console.log(
     `${name.padEnd(46)} ${ms.toFixed(0).padStart(9)} ${(ms / unit).toFixed(1).padStart(13)}   ${name.includes('coarse') ? 'under 150 ms' : 'under 2 s'}`,
   );

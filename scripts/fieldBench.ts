@@ -12,6 +12,9 @@ import { cellCentre } from '../core/src/body/cellGrid.ts';
 import { fleshParts } from '../core/src/body/fleshParts.ts';
 import { partDistance } from '../core/src/body/skin.ts';
 import { poseSkeleton } from '../core/src/anatomy/pose.ts';
+import { formSurface } from '../core/src/surface/formSurface.ts';
+import { relief } from '../core/src/surface/relief.ts';
+import { skinSurface, SURFACE_CELLS } from '../core/src/surface/skinSurface.ts';
 
 /** The body's field on a grid of some size, beside the plain way. */
 export interface FieldTime {
@@ -84,3 +87,28 @@ export function shapeTimes(): readonly { readonly name: string; readonly ms: num
     ];
   });
 }
+
+/** The surface of the finished form, coarse and fine, and its relief from three sides, ms. */
+export function surfaceTimes(): readonly { readonly name: string; readonly ms: number }[] {
+  return ['grey-wolf', 'grey-heron', 'adder'].flatMap((animal) => {
+    const plan = planPiece(inWorkshop(newPiece('bench', 'Bench', animal), newWorkshop()));
+    const { posed } = plan.stance;
+    const coarse = skinSurface(posed, SURFACE_CELLS.coarse);
+    return [
+      {
+        name: `${animal}, skin, coarse`,
+        ms: timed(7, () => skinSurface(posed, SURFACE_CELLS.coarse)),
+      },
+      {
+        name: `${animal}, reliefs of three sides, coarse`,
+        ms: timed(7, () => SIDES.map((view) => relief(coarse, [], view))),
+      },
+      {
+        name: `${animal}, skin and five reliefs, fine`,
+        ms: timed(3, () => formSurface(posed, true)),
+      },
+    ];
+  });
+}
+
+const SIDES = ['side', 'front', 'top'] as const;

@@ -125,7 +125,7 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     ...{ builds, measure, wire, mass },
   });
   const skin = recall(planSkin, { skin: piece.skin, measure });
-  const colour = recall(planColour, { colour: piece.colour, measure, skin, surface });
+  const colour = recall(planColour, { colour: piece.colour, measure, skin, surface, body });
   yield;
   const put = recall(putIn, { measure, stance, wire, mass, strength, cure, skin, colour });
   const bench = recall(planBench, { piece, measure, wire, mass, cure, skin, colour, put });

@@ -2,10 +2,12 @@ import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { CoatZone, Sheen } from '../anatomy/coat.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
+import type { BodyGrid } from '../body/bodyGrid.ts';
 import type { FormSurface } from '../surface/formSurface.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working, type WorkingInput } from '../piece/working.ts';
+import { areasFrom } from './zoneAreas.ts';
 import { hexToOklch } from './colourSpaces.ts';
 import { LAYERS, layerHex, type LayerRule } from './paintLayers.ts';
 
@@ -56,18 +58,21 @@ export interface ColourInputs {
   readonly colour: Workpiece['colour'];
   readonly measure: MeasurePlan;
   readonly skin: SkinPlan;
+  /** The skin in this stance; until it is known, that of the body at rest stands for it. */
   readonly surface: FormSurface | null;
+  readonly body: BodyGrid | null;
 }
 
-/** Colours in order from primer to sheen, with the paint they take. Null while the surface is worked out. */
+/** Colours in order from primer to sheen, with the paint they take. Null while neither surface nor body is known. */
 export function planColour(inputs: ColourInputs): ColourPlan | null {
-  const { colour, measure, skin, surface } = inputs;
-  if (surface === null) return null;
+  const { colour, measure, skin } = inputs;
+  const areaOf = areasFrom(inputs);
+  if (areaOf === null) return null;
   const underFibre = new Set(
     skin.zones.filter(({ method }) => method === 'fibre').map(({ zone }) => zone.id),
   );
   const zones = measure.skeleton.animal.coat.map((zone, i) =>
-    zoneColour(zone, colour, zoneArea(zone, i, measure, surface), underFibre.has(zone.id)),
+    zoneColour(zone, colour, areaOf(zone, i), underFibre.has(zone.id)),
   );
   const primer = primerWorking(zones);
   // Fibre is never varnished.
@@ -94,30 +99,6 @@ export function planColour(inputs: ColourInputs): ColourPlan | null {
     snags: [],
   };
 }
-
-/** Skin of a zone on the model as it stands: its triangles, and what shows of its feathers, membranes and fins. */
-const zoneArea = (
-  zone: CoatZone,
-  place: number,
-  measure: MeasurePlan,
-  { skin, zonesMm2 }: FormSurface,
-): Working => ({
-  id: `colour.zone.${zone.id}.area`,
-  stage: 'colour',
-  label: say.skin(zone.name),
-  value: zonesMm2[place]! / 100,
-  unit: 'cm2',
-  digits: 1,
-  provenance: 'derived',
-  reading: {
-    method: say.trianglesOfThisZone,
-    resolution: say.cellsOf(skin.cellMm.toFixed(2)),
-    checkedBy: 'core/src/surface/surface.test.ts',
-  },
-  inputs: [asInput('n', measure.scale)],
-  source: say.skinInThisStance,
-  target: { kind: 'zone', id: zone.id },
-});
 
 function zoneColour(
   zone: CoatZone,

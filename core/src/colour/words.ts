@@ -4,6 +4,9 @@
 
 // planColour.ts
 export const skin = (name: string): string => `${name}, skin`;
+export const skinInLife = 'Skin in life';
+export const patchesOfBodyThat =
+  'patches of the body at rest that look this way, until the surface in this stance is known';
 export const trianglesOfThisZone =
   'sum of the triangles of the skin that belong to this zone, and of what shows of its blades';
 export const cellsOf = (mm: string): string => `cells of ${mm} mm`;

@@ -6,14 +6,16 @@ import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { downloadBlob } from '../../files/download.ts';
 import ActionButton from '../../kit/ActionButton.vue';
 import HintText from '../../kit/HintText.vue';
+import { useBodyMeshes } from './useBodyMeshes.ts';
 
 /** Body and core as files for printers and other programs, at model size in millimetres. */
 const { piece, plan, work } = usePiecePlan();
 const lastShape = computed(() => work.shape.answer.value?.value ?? null);
+const bodyMeshes = useBodyMeshes();
 /** Only the meshes of what is shown now. */
 const meshes = computed(() =>
   plan.value.mass?.shape && lastShape.value === plan.value.mass.shape.shape
-    ? lastShape.value.meshes
+    ? bodyMeshes.value
     : null,
 );
 const hasCore = computed(() => (meshes.value?.core.indices.length ?? 0) > 0);

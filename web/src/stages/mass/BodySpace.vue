@@ -7,17 +7,17 @@ import ChoiceField from '../../kit/ChoiceField.vue';
 import ChoiceRow from '../../kit/ChoiceRow.vue';
 import type { BodyTurning, Peel } from '../../sheet/BodyTurning.ts';
 import SpaceBox from '../../sheet/SpaceBox.vue';
+import { useBodyMeshes } from './useBodyMeshes.ts';
 
 /** The shaded body over its armature: peeled layer by layer, and cut open at a station. */
 const props = defineProps<{ cards: readonly SectionCard[] }>();
 const { plan, work } = usePiecePlan();
 const shapeProblem = work.shape.problem;
-const lastShape = computed(() => work.shape.answer.value?.value ?? null);
 const view = shallowRef<BodyTurning | null>(null);
 const peel = ref<Peel>('skin');
 const WHOLE = 'whole';
 const cutAt = ref(WHOLE);
-const meshes = computed(() => lastShape.value?.meshes ?? null);
+const meshes = useBodyMeshes();
 /** Kept while a newer one is worked out, so that the body does not flicker. */
 const kept = shallowRef(meshes.value);
 watch(meshes, (now) => (kept.value = now ?? kept.value));
