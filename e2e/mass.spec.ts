@@ -35,7 +35,6 @@ test('a belly is made wider by dragging and by typing, and the weight tells at o
   await page.getByRole('list', { name: 'Sections of the trunk' }).getByText('50 %').first().click();
   await type(page, 'Width of the section', '26 cm');
   await expect.poll(() => numberOf(page, 'body.weight.life')).toBeGreaterThan(before);
-  await expect(page.locator('.sentence')).toContainText('larger round than usual');
   // The corner of the section by itself, drawn out: the section grows squarer.
   const square = page.getByRole('textbox', { name: 'Squareness of the section' });
   const rounder = Number(await square.inputValue());
@@ -69,6 +68,8 @@ test('muscles are listed in the order of laying, and a bulkier one adds to the a
   page,
 }) => {
   await openOtter(page, 'mass');
+  await room(page, 'Shape');
+  const before = await numberOf(page, 'body.weight.life');
   await room(page, 'Muscles');
   const table = page.getByRole('table').first();
   await expect(table).toContainText('Longissimus dorsi');
@@ -79,7 +80,7 @@ test('muscles are listed in the order of laying, and a bulkier one adds to the a
   await row(page, 'mass.muscle.quadriceps.grams').click();
   await expect(page.locator('.detail').first()).toContainText('m = v · ρ');
   await room(page, 'Shape');
-  await expect.poll(() => numberOf(page, 'body.weight.life')).toBeGreaterThan(8.7);
+  await expect.poll(() => numberOf(page, 'body.weight.life')).toBeGreaterThan(before);
 });
 
 test('section cards are moved, added and printed, and a hollow asks for a vent', async ({
