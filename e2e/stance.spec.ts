@@ -174,8 +174,7 @@ test('a gallop is slid through its stride; a moment in the air asks for a rod', 
 });
 
 test('a piece that would tip says so, and a weight in its body mends it', async ({ page }) => {
-  await page.goto('/piece/fishing-baryonyx/stance');
-  await choose(page, 'Standing');
+  await page.goto('/piece/otter-on-the-log/stance');
   await bodyDone(page);
   await expect(page.locator('.snags')).toContainText('to watch');
   await page
