@@ -31,7 +31,7 @@ const SLEEVES = {
       ['tail2', 0.7, 4.6, 4.1, 4.6],
       ['tail3', 0.6, 3.4, 3.1, 3.4],
       ['tail4', 0.4, 2.3, 2.1, 2.3],
-      ['tail4', 0.95, 0.9, 0.9, 0.9],
+      ['tail4', 0.95, 0.9],
     ],
   },
 } as const satisfies Readonly<Record<string, SleeveRows>>;

@@ -62,18 +62,21 @@ export const zone = (
 
 /**
  * A section of a sleeve as it is read off a drawing: bone, share of it, above (in limbs: in front), below
- * (behind), half the width, life mm; then where it is widest (−1 to 1) and the exponents above and below.
+ * (behind), half the width, life mm; then where it is widest (−1 to 1) and the exponents above and below. A
+ * round section is told by its radius alone.
  */
-export type SleeveRow = readonly [
-  bone: string,
-  at: number,
-  above: number,
-  below: number,
-  halfWidth: number,
-  widest?: number,
-  squareAbove?: number,
-  squareBelow?: number,
-];
+export type SleeveRow =
+  | readonly [bone: string, at: number, radius: number]
+  | readonly [
+      bone: string,
+      at: number,
+      above: number,
+      below: number,
+      halfWidth: number,
+      widest?: number,
+      squareAbove?: number,
+      squareBelow?: number,
+    ];
 
 /** The rows of a sleeve along its chain of bones. */
 export interface SleeveRows {
@@ -100,8 +103,8 @@ const stationOf = ([
   ,
   at,
   above,
-  below,
-  halfWidth,
+  below = above,
+  halfWidth = above,
   widest,
   squareAbove,
   squareBelow,
