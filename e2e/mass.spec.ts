@@ -33,8 +33,9 @@ test('a belly is made wider by dragging and by typing, and the weight tells at o
   await expect.poll(() => numberOf(page, 'body.weight.life')).toBeCloseTo(before, 1);
 
   await page.getByRole('list', { name: 'Sections of the trunk' }).getByText('50 %').first().click();
-  await type(page, 'Width of the section', '26 cm');
+  await type(page, 'Width of the section', '18 cm');
   await expect.poll(() => numberOf(page, 'body.weight.life')).toBeGreaterThan(before);
+  await expect(page.locator('.sentence')).toContainText('larger round than usual');
   // The corner of the section by itself, drawn out: the section grows squarer.
   const square = page.getByRole('textbox', { name: 'Squareness of the section' });
   const rounder = Number(await square.inputValue());

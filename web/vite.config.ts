@@ -74,7 +74,7 @@ export default defineConfig(({ command }) => ({
       output: {
         codeSplitting: {
           groups: [
-            { name: 'house', test: /node_modules|preload-helper/, minShareCount: 15 },
+            { name: 'house', test: /node_modules|preload-helper/, minShareCount: 19 },
             { name: 'records', test: /core[\\/]src/, minShareCount: 20, priority: 2 },
             { name: 'road', test: /core[\\/]src/, minShareCount: 12, priority: 1 },
             { name: 'controls', test: /src[\\/]kit[\\/]/, minShareCount: 12, priority: 2 },

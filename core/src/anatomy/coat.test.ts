@@ -56,6 +56,21 @@ describe('the registry names', () => {
     expect(faultsOf({ coat })).toContain('no zone of the coat for thoracic looking down');
   });
 
+  it('flesh that holds nothing, and a blade of a zone that there is not', () => {
+    const [station] = [{ at: 0.5, above: 4, below: -4, halfWidth: 3 }];
+    const flat = { sleeve: 'flat', order: 0, faces: 'back' as const, stations: [station!] };
+    expect(faultsOf({ flesh: { ...otter.flesh, skull: [flat] } })).toContain(
+      'a section of skull has no height',
+    );
+    const stub = { curve: 'stub', points: [{ at: 0, radius: 2 }] };
+    expect(faultsOf({ flesh: { ...otter.flesh, skull: [stub] } })).toContain('no other end');
+    const web = {
+      ...{ id: 'web', name: 'Web', paired: true, outline: [], zone: 'scales' },
+      thickness: otter.eye,
+    };
+    expect(faultsOf({ blades: [web] })).toContain('no zone scales');
+  });
+
   it('a bone in two regions or in none, and a region of a bone that is not there', () => {
     const [head, ...others] = plan.regions;
     const twice = { ...plan, regions: [head!, head!, ...others] };

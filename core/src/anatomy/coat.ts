@@ -43,6 +43,12 @@ export const wordsOf = (zone: CoatZone) => COVERING_WORDS[zone.covering ?? 'hair
 export const FACINGS = ['up', 'side', 'down'] as const;
 export type Facing = (typeof FACINGS)[number];
 
+/** Skin looks up or down where its normal is within 60° of upright. */
+const UPRIGHT = Math.cos(Math.PI / 3);
+
+/** Which way skin looks whose unit normal rises by so much in the rest stance, by its place in {@link FACINGS}. */
+export const facingOf = (rise: number): 0 | 1 | 2 => (rise > UPRIGHT ? 0 : rise < -UPRIGHT ? 2 : 1);
+
 /** A life size that is only roughly known: typical, and its usual range. */
 export interface RoughSize {
   readonly mm: number;

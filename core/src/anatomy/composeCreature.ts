@@ -82,6 +82,7 @@ function addGraft(host: Subject, graft: Graft, lent: Lent | undefined): Subject 
       lengths: { ...animal.lengths, ...lent.animal.lengths },
       rest: { ...animal.rest, ...lent.animal.rest },
       flesh: { ...animal.flesh, ...lent.animal.flesh },
+      linkGirths: { ...animal.linkGirths, ...lent.animal.linkGirths },
       blades: [...(animal.blades ?? []), ...(lent.animal.blades ?? [])],
       features: [...(animal.features ?? []), ...(lent.animal.features ?? [])],
       coat: [...lent.animal.coat, ...animal.coat],

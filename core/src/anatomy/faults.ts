@@ -1,5 +1,5 @@
 import * as say from './words.ts';
-import type { Animal } from './animal.ts';
+import type { Animal, Flesh } from './animal.ts';
 import { FACINGS, zoneOf } from './coat.ts';
 import type { BodyPlan } from './bodyPlan.ts';
 import { planFor } from './planFor.ts';
@@ -120,6 +120,13 @@ function nameFaults(plan: BodyPlan): readonly string[] {
   ];
 }
 
+/** Whether flesh has sections that hold something, and a curve its two ends. */
+const isWhole = (flesh: Flesh): boolean =>
+  'curve' in flesh
+    ? flesh.points.length >= 2 && flesh.points.every(({ radius }) => radius > 0)
+    : flesh.stations.length > 0 &&
+      flesh.stations.every(({ above, below, halfWidth }) => above + below > 0 && halfWidth > 0);
+
 /**
  * Checks that an animal is whole on its plan: a length inside its own range and flesh for every
  * bone, a zone of the coat whichever way the skin looks, soles to stand on, and no name of a bone or
@@ -146,6 +153,16 @@ export function animalFaults(general: BodyPlan, animal: Animal): readonly string
       'stance',
       animal.usualStance === undefined ? [] : [animal.usualStance],
       plan.stances.map((stance) => stance.id),
+    ),
+    ...keys.flatMap((key) =>
+      (animal.flesh[key] ?? [])
+        .filter((part) => !isWhole(part))
+        .map(() => told(say.fleshIsFlat(key))),
+    ),
+    ...strange(
+      'zone',
+      (animal.blades ?? []).flatMap(({ zone }) => (zone === undefined ? [] : [zone])),
+      animal.coat.map(({ id }) => id),
     ),
     ...strange('bone', Object.keys(animal.lengths), keys),
     ...strange('bone', Object.keys(animal.flesh), keys),

@@ -28,7 +28,10 @@ export interface Lent {
   readonly muscles: readonly MuscleSpec[];
   readonly bonyLandmarks: readonly BonySpec[];
   readonly regions: readonly RegionSpec[];
-  readonly animal: Pick<Animal, 'lengths' | 'rest' | 'flesh' | 'blades' | 'features' | 'coat'>;
+  readonly animal: Pick<
+    Animal,
+    'lengths' | 'rest' | 'flesh' | 'linkGirths' | 'blades' | 'features' | 'coat'
+  >;
 }
 
 /**
@@ -176,6 +179,7 @@ function lentAnimal(
         return 'sleeve' in lent ? { ...lent, sleeve: `${graft.id}-${lent.sleeve}` } : lent;
       }),
     ),
+    linkGirths: picked(animal.linkGirths ?? {}, (girths) => girths),
     blades: lentBlades(skeleton, graft, part, name, turned),
     features: (animal.features ?? [])
       .filter((feature) => has(feature.bone))

@@ -54,6 +54,8 @@ export const no2 = (what: string, name: string): string => `no ${what} ${name}`;
 export const itsPlanIsNot = (planId: string): string => `its plan is ${planId}, not this one`;
 export const noLifeLengthFor = (key: string): string => `no life length for ${key}`;
 export const liesOutsideItsOwn = (key: string): string => `${key} lies outside its own range`;
+export const fleshIsFlat = (key: string): string =>
+  `a section of ${key} has no height, no width, or no other end`;
 export const noFleshOn = (key: string): string => `no flesh on ${key}`;
 export const noZoneOfCoat = (key: string, facing: string): string =>
   `no zone of the coat for ${key} looking ${facing}`;

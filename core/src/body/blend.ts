@@ -61,10 +61,14 @@ export function blended(
     if (more >= radius) continue;
     const p = cellCentre(grid, at);
     const k = radius * awayness(parts[a]!, parts[b]!, p, grid.cellMm / 4);
-    if (more < k) depth[at] = d - ((k - more) * (k - more)) / (4 * k);
+    depth[at] = d - filledBy(k, more);
   }
   return depth;
 }
+
+/** How much nearer a crease comes of the radius k where the second part is further by `more` (quadratic smooth minimum). */
+const filledBy = (k: number, more: number): number =>
+  more < k ? ((k - more) * (k - more)) / (4 * k) : 0;
 
 /**
  * The distance to all parts of a list with their creases filled: each further part in turn is joined to what
@@ -92,7 +96,7 @@ export function blendedDistance(
     joined.push(m);
     if (more >= radius) continue;
     const k = radius * awayness(parts[list[first]!]!, parts[list[m]!]!, p, cellMm / 4);
-    if (more < k) depth -= ((k - more) * (k - more)) / (4 * k);
+    depth -= filledBy(k, more);
   }
   return depth;
 }

@@ -1,4 +1,4 @@
-import { FACINGS, type Facing } from '../anatomy/coat.ts';
+import { facingOf, FACINGS, type Facing } from '../anatomy/coat.ts';
 import { poseSkeleton, posedBone, type PosedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { inverse, turn } from '../geometry/quat.ts';
@@ -45,9 +45,6 @@ export interface BodyGrid {
 /** Cells in the body's box: fine, and coarse for the first answer after a change. */
 export const FINE_CELLS = 1_500_000;
 export const COARSE_CELLS = 60_000;
-
-/** Skin looks up or down where its normal is within 60° of upright. */
-const UPRIGHT = Math.cos(Math.PI / 3);
 
 /**
  * Shares the body out on a grid over the rest stance at life size: each cell belongs to the part of
@@ -181,8 +178,7 @@ function addTo(sums: Sums, boneId: string, p: Vec3, inside: number): void {
 /** Which way the skin looks that is nearest to a cell, by its place in {@link FACINGS}. */
 function facingAt(field: FleshField, at: number): 0 | 1 | 2 {
   const [gx, gy, gz] = slopeAt(field.depth, field, at);
-  const up = gy / (Math.sqrt(gx * gx + gy * gy + gz * gz) || 1);
-  return up > UPRIGHT ? 0 : up < -UPRIGHT ? 2 : 1;
+  return facingOf(gy / (Math.sqrt(gx * gx + gy * gy + gz * gz) || 1));
 }
 
 /** Fraction of a cell inside a surface at the signed distance `d`, as if it were flat there. */

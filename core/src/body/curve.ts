@@ -4,7 +4,8 @@ import { curvePoint } from '../geometry/catmullRom.ts';
 import { monotoneCubic } from '../geometry/monotoneCubic.ts';
 import { shortestTurn, turn } from '../geometry/quat.ts';
 import { cross, dot, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
-import { SAMPLES_IN_SPAN, type AxisSample, type SleeveRun } from './sleeve.ts';
+import { SAMPLES_IN_SPAN, type SleeveRun } from './sleeve.ts';
+import { type AxisSample } from './sleeveSection.ts';
 
 /** The curves of a posed body, each as a run with round sections that a dome closes at either end. */
 export const curveRuns = ({

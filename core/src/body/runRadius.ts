@@ -1,6 +1,6 @@
 import { greatest, least } from '../geometry/extremes.ts';
 import type { SkinPart, SleevePart } from './skin.ts';
-import { domeLength } from './sleeve.ts';
+import { domeLength } from './sleeveSection.ts';
 
 /** The first tenth of a bone may round an end of its flesh; at its far end a wire may go on into the ground. */
 const ROOT_SHARE = 0.1;

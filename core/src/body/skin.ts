@@ -7,7 +7,8 @@ import { cross, distance, dot, scale, sub, unit, Z_AXIS, type Vec3 } from '../ge
 import { curveRuns } from './curve.ts';
 import { ellipsoidField, ellipsoidHalfBox, thomsenArea, type Ellipsoid } from './ellipsoid.ts';
 import type { Field } from './field.ts';
-import { domeLength, halfHeight, sectionMiddle, sleeveRuns, type SleeveRun } from './sleeve.ts';
+import { sleeveRuns, type SleeveRun } from './sleeve.ts';
+import { domeLength, halfHeight, sectionMiddle } from './sleeveSection.ts';
 import { sleeveField } from './sleeveField.ts';
 
 interface OfBone {

@@ -7,7 +7,8 @@ import { insideShare } from './bodyGrid.ts';
 import { blendPairs } from './blend.ts';
 import { fleshField, gridOver } from './fleshField.ts';
 import { fieldOf, partDistance, skinBox, skinParts, type SkinPart } from './skin.ts';
-import { sectionArea, sectionOutline, sleeveRuns, type SleeveSection } from './sleeve.ts';
+import { sleeveRuns } from './sleeve.ts';
+import { sectionArea, sectionOutline, type SleeveSection } from './sleeveSection.ts';
 
 const round = (at: number, radius: number, more: Partial<SleeveStation> = {}): SleeveStation => ({
   at,

@@ -1,5 +1,6 @@
 import type { Field } from './field.ts';
-import { domeLength, widestUp, type AxisSample, type SleeveRun } from './sleeve.ts';
+import { type SleeveRun } from './sleeve.ts';
+import { domeLength, widestUp, type AxisSample } from './sleeveSection.ts';
 
 /** Numbers of a sample, one after the other, for the inner loop. */
 const STRIDE = 19;

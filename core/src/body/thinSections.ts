@@ -2,7 +2,7 @@ import { poseSkeleton, posedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { add, distance, lerp, ORIGIN, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { BoneMass } from './bodyGrid.ts';
-import { domeLength, sectionArea, sectionMiddle, type AxisSample } from './sleeve.ts';
+import { domeLength, sectionArea, sectionMiddle, type AxisSample } from './sleeveSection.ts';
 import { skinParts, type SkinPart, type SleevePart } from './skin.ts';
 
 /** Volume and middle of one part of flesh, mm³ and mm. */

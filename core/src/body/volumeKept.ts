@@ -5,7 +5,7 @@ import { insideShare } from './bodyGrid.ts';
 import { fleshField, gridOver } from './fleshField.ts';
 import { fleshParts } from './fleshParts.ts';
 import { thinnings } from './thinned.ts';
-import { halfHeight } from './sleeve.ts';
+import { halfHeight } from './sleeveSection.ts';
 import type { SkinPart } from './skin.ts';
 
 /** Cells to measure a stance with: coarse, as only what a bend takes away is looked for. */

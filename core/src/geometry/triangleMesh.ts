@@ -8,29 +8,34 @@ export interface TriangleMesh {
   readonly indices: Uint32Array;
 }
 
+/** Goes through the triangles of a mesh: the area of each, mm², and its corners. */
+export function eachTriangle(
+  { positions: p, indices }: Pick<TriangleMesh, 'positions' | 'indices'>,
+  tell: (areaMm2: number, corners: readonly [number, number, number], normal: Vec3) => void,
+): void {
+  for (let t = 0; t < indices.length; t += 3) {
+    const corners = [indices[t]!, indices[t + 1]!, indices[t + 2]!] as const;
+    const [a, b, c] = [3 * corners[0], 3 * corners[1], 3 * corners[2]];
+    const [ux, uy, uz] = [p[b]! - p[a]!, p[b + 1]! - p[a + 1]!, p[b + 2]! - p[a + 2]!];
+    const [vx, vy, vz] = [p[c]! - p[a]!, p[c + 1]! - p[a + 1]!, p[c + 2]! - p[a + 2]!];
+    const normal: Vec3 = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx];
+    tell(Math.hypot(...normal) / 2, corners, normal);
+  }
+}
+
 /** Volume and area of a closed mesh, by the divergence theorem and the cross product; mm³ and mm². */
 export function meshMeasures({ positions, indices }: TriangleMesh): {
   readonly volume: number;
   readonly area: number;
 } {
   let [volume, area] = [0, 0];
-  for (let i = 0; i < indices.length; i += 3) {
-    const [a, b, c] = [0, 1, 2].map((n) => {
-      const p = 3 * indices[i + n]!;
-      return [positions[p]!, positions[p + 1]!, positions[p + 2]!];
-    }) as [number[], number[], number[]];
-    const [u, v] = [0, 1].map((n) => {
-      const to = n === 0 ? b : c;
-      return [to[0]! - a[0]!, to[1]! - a[1]!, to[2]! - a[2]!];
-    }) as [number[], number[]];
-    const n = [
-      u[1]! * v[2]! - u[2]! * v[1]!,
-      u[2]! * v[0]! - u[0]! * v[2]!,
-      u[0]! * v[1]! - u[1]! * v[0]!,
-    ];
-    area += Math.hypot(n[0]!, n[1]!, n[2]!) / 2;
-    volume += (a[0]! * n[0]! + a[1]! * n[1]! + a[2]! * n[2]!) / 6;
-  }
+  eachTriangle({ positions, indices }, (mm2, [first], normal) => {
+    const a = 3 * first;
+    area += mm2;
+    volume +=
+      (positions[a]! * normal[0] + positions[a + 1]! * normal[1] + positions[a + 2]! * normal[2]) /
+      6;
+  });
   return { volume, area };
 }
 
@@ -71,17 +76,27 @@ export function joinedMeshes(meshes: readonly TriangleMesh[]): TriangleMesh {
   };
 }
 
-/**
- * A plate of an even thickness over an outline in space, closed: two fans about the outline's middle
- * and a rim. The outline may be a little curved; its points are moved along the mean normal.
- */
-export function plateMesh(outline: readonly Vec3[], thickness: number): TriangleMesh {
+/** The middle of an outline in space and its mean normal, as long as twice its area. */
+export function outlineNormal(outline: readonly Vec3[]): {
+  readonly middle: Vec3;
+  readonly normal: Vec3;
+} {
   const n = outline.length;
   const middle = scale(outline.reduce<Vec3>(add, [0, 0, 0]), 1 / n);
   const normal = outline.reduce<Vec3>(
     (sum, p, i) => add(sum, cross(sub(p, middle), sub(outline[(i + 1) % n]!, middle))),
     [0, 0, 0],
   );
+  return { middle, normal };
+}
+
+/**
+ * A plate of an even thickness over an outline in space, closed: two fans about the outline's middle
+ * and a rim. The outline may be a little curved; its points are moved along the mean normal.
+ */
+export function plateMesh(outline: readonly Vec3[], thickness: number): TriangleMesh {
+  const n = outline.length;
+  const { middle, normal } = outlineNormal(outline);
   const size = length(normal);
   if (n < 3 || size === 0)
     return {

@@ -16,15 +16,14 @@ const LEAST_DIFFERENCE = 0.03;
 /**
  * The condition of an animal from its weight at life size in its usual range: the lower and upper
  * quarter are lean and heavy. The place is the station whose section (width times depth) differs most
- * from the library's, in the direction of the fault.
+ * from the library's; in the direction of the fault where the weight is out of its range.
  */
 export function conditionOf(weight: Working, shaped: Skeleton, library: Skeleton): Condition {
   const range = weight.range;
   if (range === undefined) return { sentence: say.nothingIsKnownOf, place: null };
   const [low, high] = range;
   const kg = weight.value;
-  const heavy = kg > (low + high) / 2;
-  const place = differingPlace(shaped, library, heavy ? 1 : -1);
+  const place = differingPlace(shaped, library, kg > high ? 1 : kg < low ? -1 : null);
   const at = place === null ? '' : `: ${placeWords(place)}`;
   if (kg > high) return { sentence: say.tooHeavyBy(shareWords(kg / high - 1), at), place };
   if (kg < low) return { sentence: say.tooLightBy(shareWords(1 - kg / low), at), place };
@@ -62,7 +61,11 @@ export function shareWords(share: number): string {
   return nearest[1];
 }
 
-function differingPlace(shaped: Skeleton, library: Skeleton, sign: 1 | -1): Condition['place'] {
+function differingPlace(
+  shaped: Skeleton,
+  library: Skeleton,
+  fault: 1 | -1 | null,
+): Condition['place'] {
   if (shaped === library) return null;
   const usual = new Map(
     bodyStations(library).map((bodyStation) => [
@@ -76,8 +79,9 @@ function differingPlace(shaped: Skeleton, library: Skeleton, sign: 1 | -1): Cond
     if (before === undefined || before === 0) continue;
     // The girth goes with the root of the section.
     const share = Math.sqrt((bodyStation.widthMm * bodyStation.depthMm) / before) - 1;
+    const sign = fault ?? Math.sign(share);
     if (share * sign < LEAST_DIFFERENCE) continue;
-    if (best === null || share * sign > (best.percent * sign) / 100)
+    if (best === null || share * sign > Math.abs(best.percent) / 100)
       best = { bone: bodyStation.boneName, at: bodyStation.at, percent: share * 100 };
   }
   return best;

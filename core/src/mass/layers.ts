@@ -1,5 +1,5 @@
 import type { Workpiece } from '../workshop/workpiece.ts';
-import { FACINGS, zoneOf } from '../anatomy/coat.ts';
+import { facingOf, FACINGS, zoneOf } from '../anatomy/coat.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { slopeAt, type CellGrid, type FleshField } from '../body/cellGrid.ts';
 import { undersizeLifeMm } from '../body/undersize.ts';
@@ -19,8 +19,6 @@ export interface Layers extends CellGrid {
   readonly region: Int16Array;
 }
 
-/** Skin looks up or down where its normal is within 60° of upright, in the rest stance. */
-const UPRIGHT = Math.cos(Math.PI / 3);
 /** Cells this near to the surface, in edges, speak for it. */
 const SEED_CELLS = 0.9;
 /** Shells that differ by less are one. */
@@ -96,8 +94,7 @@ function coatTable(
   return (at) => {
     const part = field.owner[at]!;
     const normal = turn(turns[part]!, slopeAt(field.depth, field, at));
-    const up = normal[1] / (Math.hypot(...normal) || 1);
-    return table[part]![up > UPRIGHT ? 0 : up < -UPRIGHT ? 2 : 1]!;
+    return table[part]![facingOf(normal[1] / (Math.hypot(...normal) || 1))]!;
   };
 }
 

@@ -210,6 +210,19 @@ describe('the condition of the animal in plain words', () => {
     expect(snagSentence(snag, 'metric')).toMatch(/It will look fat.*first at the/);
   });
 
+  it('names a place that is larger or smaller also where the weight is usual', () => {
+    const percent = (mm: number): number => {
+      const { condition, lifeWeight } = massOf(fatter(wolfPiece(), mm));
+      const [low, high] = lifeWeight.range!;
+      expect(lifeWeight.value).toBeGreaterThan(low);
+      expect(lifeWeight.value).toBeLessThan(high);
+      expect(condition.sentence).toContain(mm > 0 ? 'larger round' : 'smaller round');
+      return condition.place!.percent;
+    };
+    expect(percent(8)).toBeGreaterThan(3);
+    expect(percent(-8)).toBeLessThan(-3);
+  });
+
   it('says shares as people do', () => {
     expect([0.03, 0.11, 0.2, 0.34, 0.52, 0.9].map(shareWords)).toEqual([
       'a little',

@@ -3,7 +3,7 @@ import { greatest, least } from '../geometry/extremes.ts';
 import { alongBone, posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { sampleField, wayOut } from '../body/sampleField.ts';
 import { sectionAxes, skinParts } from '../body/skin.ts';
-import { halfHeight } from '../body/sleeve.ts';
+import { halfHeight } from '../body/sleeveSection.ts';
 import { contourLoops, insideLoop, loopArea, loopLength } from '../geometry/contours.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { dot, lerp, scale, sub, type Vec3 } from '../geometry/vec3.ts';

@@ -1,6 +1,6 @@
 import type { Side } from '../anatomy/bodyPlan.ts';
 import { zoneOf, type CoatZone, type Facing } from '../anatomy/coat.ts';
-import { halfHeight, sectionMiddle, type AxisSample } from '../body/sleeve.ts';
+import { halfHeight, sectionMiddle, type AxisSample } from '../body/sleeveSection.ts';
 import { type SkinPart } from '../body/skin.ts';
 import { lerp, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { Plan } from '../planTypes.ts';

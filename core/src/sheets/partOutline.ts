@@ -1,4 +1,9 @@
-import { domeLength, sectionOutline, sectionPoint, type AxisSample } from '../body/sleeve.ts';
+import {
+  domeLength,
+  sectionOutline,
+  sectionPoint,
+  type AxisSample,
+} from '../body/sleeveSection.ts';
 import { type SkinPart, type SleevePart } from '../body/skin.ts';
 import { convexHull } from '../geometry/hull.ts';
 import { add, scale } from '../geometry/vec3.ts';

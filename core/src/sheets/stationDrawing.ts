@@ -1,4 +1,4 @@
-import { sectionOutline } from '../body/sleeve.ts';
+import { sectionOutline } from '../body/sleeveSection.ts';
 import type { SectionStation } from '../anatomy/shapeSchema.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type PagePoint } from './drawing.ts';
 

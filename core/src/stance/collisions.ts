@@ -1,7 +1,7 @@
 import { least } from '../geometry/extremes.ts';
 import { poseSkeleton, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import { domeLength, sectionMiddle } from '../body/sleeve.ts';
+import { domeLength, sectionMiddle } from '../body/sleeveSection.ts';
 import { skinParts, type SkinPart } from '../body/skin.ts';
 import { nearestOfSegments } from '../geometry/segments.ts';
 import { add, scale, type Vec3 } from '../geometry/vec3.ts';

@@ -4,6 +4,7 @@ import { posedBlades, type PosedBlade } from '../body/blades.ts';
 import { skinParts } from '../body/skin.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { add, cross, dot, length, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
+import { outlineNormal } from '../geometry/triangleMesh.ts';
 import type { Flat } from './relief.ts';
 
 /** Samples along the longer side of a blade. */
@@ -37,11 +38,7 @@ export function bladeSkins(posed: PosedSkeleton): readonly BladeSkin[] {
 
 /** Area of both faces of a blade where they are bare, by samples over its outline laid flat. */
 function bareArea({ outline }: PosedBlade, isFree: (p: Vec3) => boolean): number {
-  const middle = scale(outline.reduce<Vec3>(add, [0, 0, 0]), 1 / outline.length);
-  const normal = outline.reduce<Vec3>(
-    (sum, p, i) => add(sum, cross(sub(p, middle), sub(outline[(i + 1) % outline.length]!, middle))),
-    [0, 0, 0],
-  );
+  const { middle, normal } = outlineNormal(outline);
   if (length(normal) === 0) return 0;
   const out = unit(normal);
   const u = unit(sub(outline[0]!, middle));

@@ -37,7 +37,7 @@ const PIXELS = 520;
 /** A nearer part stands before a further one where depth jumps by more than so many cells. */
 const JUMP_CELLS = 2.2;
 /** Lines of fewer steps than these are crumbs. */
-const LEAST_STEPS = { inner: 9, border: 14 } as const;
+const LEAST_STEPS = { inner: 9, border: 14, hatch: 4 } as const;
 /** Areas smaller than this are crumbs, in pixels. */
 const LEAST_AREA = 12;
 const SMOOTHINGS = 5;
@@ -129,27 +129,33 @@ function innerLines(
   { near, seen, wide, high }: DepthBuffer,
   least: number,
 ): readonly (readonly Point2[])[] {
-  const steps = cornerSteps(wide);
   const kind = (at: number): number => Math.min(-1, seen[at]!);
   const jump = (a: number, b: number): number =>
     seen[a] === -1 || seen[b] === -1 ? 0 : Math.abs(near[a]! - near[b]!);
-  for (let j = 0; j < high - 1; j++)
-    for (let i = 0; i < wide - 1; i++) {
+  return lines(wide, high, LEAST_STEPS.inner, SMOOTHINGS, (at, to) => {
+    if (seen[at] === -1 || seen[to] === -1) return false;
+    const [here, step] = [jump(at, to), to - at];
+    const stands = here > least && here >= jump(at - step, at) && here > jump(to, to + step);
+    return stands || kind(at) !== kind(to);
+  });
+}
+
+/** Lines along the borders between neighbouring pixels, side by side or one above the other, that are asked for. */
+function lines(
+  wide: number,
+  high: number,
+  least: number,
+  smoothings: number,
+  isBorder: (at: number, to: number) => boolean,
+): readonly (readonly Point2[])[] {
+  const steps = cornerSteps(wide);
+  for (let j = 1; j < high - 1; j++)
+    for (let i = 1; i < wide - 1; i++) {
       const at = i + wide * j;
-      for (const [side, step] of [
-        ['right', 1],
-        ['above', wide],
-      ] as const) {
-        const to = at + step;
-        if (seen[at] === -1 || seen[to] === -1) continue;
-        const here = jump(at, to);
-        const stands = here > least && here >= jump(at - step, at) && here > jump(to, to + step);
-        if (stands || kind(at) !== kind(to)) addBorder(steps, i, j, side);
-      }
+      if (isBorder(at, at + 1)) addBorder(steps, i, j, 'right');
+      if (isBorder(at, at + wide)) addBorder(steps, i, j, 'above');
     }
-  return followed(steps, LEAST_STEPS.inner).map((line) =>
-    simplified(smoothed(line, SMOOTHINGS), TOLERANCE),
-  );
+  return followed(steps, least).map((line) => simplified(smoothed(line, smoothings), TOLERANCE));
 }
 
 /** Where neighbours on one and the same surface show different zones. */
@@ -158,22 +164,11 @@ function zoneBorders(
   zones: Uint8Array,
   jumpMm: number,
 ): readonly (readonly Point2[])[] {
-  const steps = cornerSteps(wide);
-  for (let j = 0; j < high - 1; j++)
-    for (let i = 0; i < wide - 1; i++) {
-      const at = i + wide * j;
-      for (const [side, step] of [
-        ['right', 1],
-        ['above', wide],
-      ] as const) {
-        const [a, b] = [zones[at]!, zones[at + step]!];
-        if (a === b || a === NO_ZONE || b === NO_ZONE) continue;
-        if (Math.abs(near[at]! - near[at + step]!) <= jumpMm) addBorder(steps, i, j, side);
-      }
-    }
-  return followed(steps, LEAST_STEPS.border).map((line) =>
-    simplified(smoothed(line, 2 * SMOOTHINGS), TOLERANCE),
-  );
+  return lines(wide, high, LEAST_STEPS.border, 2 * SMOOTHINGS, (at, to) => {
+    const [a, b] = [zones[at]!, zones[to]!];
+    if (a === b || a === NO_ZONE || b === NO_ZONE) return false;
+    return Math.abs(near[at]! - near[to]!) <= jumpMm;
+  });
 }
 
 /** Light from the upper left of the page, a little from before it. */
@@ -186,7 +181,6 @@ function lightOf({ right, up, towards }: { right: Vec3; up: Vec3; towards: Vec3 
 const HATCH_MM = 1.7;
 /** Lines are drawn where the light falls on the skin at less than this cosine: every fourth, second, each. */
 const SHADES = [0.5, 0.18, 0.5, -0.12] as const;
-const LEAST_HATCH = 4;
 
 /**
  * Lines round the form at even steps along each sleeve, where it lies in shade: the sections of the body itself
@@ -219,25 +213,12 @@ function hatching(
     of[at] = sleeve[i]!;
   }
   const soft = spreadBy(spreadBy(arc, 1), wide);
-  const steps = cornerSteps(wide);
-  const joined = (a: number, b: number): boolean =>
-    of[a]! >= 0 && of[a] === of[b] && Math.abs(near[a]! - near[b]!) < jumpMm;
-  for (let j = 1; j < high - 1; j++)
-    for (let i = 1; i < wide - 1; i++) {
-      const at = i + wide * j;
-      for (const [side, step] of [
-        ['right', 1],
-        ['above', wide],
-      ] as const) {
-        const to = at + step;
-        if (!joined(at, to)) continue;
-        const [a, b] = [Math.floor(soft[at]! / HATCH_MM), Math.floor(soft[to]! / HATCH_MM)];
-        if (a === b) continue;
-        const line = ((Math.max(a, b) % 4) + 4) % 4;
-        if ((lit[at]! + lit[to]!) / 2 < SHADES[line]!) addBorder(steps, i, j, side);
-      }
-    }
-  return followed(steps, LEAST_HATCH).map((line) =>
-    simplified(smoothed(line, 2 * SMOOTHINGS), TOLERANCE),
-  );
+  return lines(wide, high, LEAST_STEPS.hatch, 2 * SMOOTHINGS, (at, to) => {
+    const isOne = of[at]! >= 0 && of[at] === of[to];
+    if (!isOne || Math.abs(near[at]! - near[to]!) >= jumpMm) return false;
+    const [a, b] = [Math.floor(soft[at]! / HATCH_MM), Math.floor(soft[to]! / HATCH_MM)];
+    if (a === b) return false;
+    const line = ((Math.max(a, b) % SHADES.length) + SHADES.length) % SHADES.length;
+    return (lit[at]! + lit[to]!) / 2 < SHADES[line]!;
+  });
 }

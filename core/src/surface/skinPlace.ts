@@ -7,7 +7,7 @@ import {
   widestUp,
   type AxisSample,
   type SleeveSection,
-} from '../body/sleeve.ts';
+} from '../body/sleeveSection.ts';
 import { add, cross, dot, lerp, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import { IDENTITY, turn } from '../geometry/quat.ts';
 import { toDeg, toRad } from '../units/angles.ts';
@@ -94,7 +94,7 @@ const leftOf = (posed: PosedSkeleton, boneId: string): Vec3 =>
   turn(posed.byId.get(boneId)?.rotation ?? IDENTITY, [0, 0, -1]);
 
 /** How far the ray from the middle of a section goes to its outline, by bisection to a nanometre. */
-export function reachOf(section: SleeveSection, v: number, w: number): number {
+function reachOf(section: SleeveSection, v: number, w: number): number {
   let [low, high] = [0, 2 * (halfHeight(section) + section.half)];
   for (let i = 0; i < 60; i++) {
     const mid = (low + high) / 2;
@@ -135,7 +135,7 @@ function sampleAtShare({ samples }: SleevePart, share: number): AxisSample {
 }
 
 /** A section between two samples, with a frame that is square again. */
-export function between(a: AxisSample, b: AxisSample, t: number): AxisSample {
+function between(a: AxisSample, b: AxisSample, t: number): AxisSample {
   const mix = (of: (sample: AxisSample) => number): number => of(a) + (of(b) - of(a)) * t;
   const along = unit(lerp(a.along, b.along, t));
   const leaning = lerp(a.up, b.up, t);

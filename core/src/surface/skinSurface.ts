@@ -1,14 +1,15 @@
-import { FACINGS, zoneOf, type CoatZone } from '../anatomy/coat.ts';
+import { facingOf, FACINGS, zoneOf } from '../anatomy/coat.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import type { Side } from '../anatomy/bodyPlan.ts';
 import { bodyBlends } from '../body/bodyBlends.ts';
 import { partArea, type SkinPart } from '../body/skin.ts';
-import { sectionMiddle } from '../body/sleeve.ts';
+import { sectionMiddle } from '../body/sleeveSection.ts';
 import { thinnings } from '../body/thinned.ts';
+import { standOffMm } from '../body/undersize.ts';
 import { volumeKept } from '../body/volumeKept.ts';
+import { eachTriangle } from '../geometry/triangleMesh.ts';
 import { inverse, turn } from '../geometry/quat.ts';
 import { distance, dot, type Vec3 } from '../geometry/vec3.ts';
-import { toRad } from '../units/angles.ts';
 import { cellFor, sparseField } from './sparseField.ts';
 import { sparseMesh, type OwnedMesh } from './sparseMesh.ts';
 
@@ -39,9 +40,6 @@ export interface SkinSurface {
 /** Cells of the two answers. */
 export const SURFACE_CELLS = { coarse: 30_000, fine: 420_000 } as const;
 
-/** Skin looks up or down where its normal is within 60° of upright, in the rest stance. */
-const UPRIGHT = Math.cos(Math.PI / 3);
-
 /** Works the skin of a posed body out. Pure and deterministic. */
 export function skinSurface(posed: PosedSkeleton, cells: number): SkinSurface {
   const parts = volumeKept(posed);
@@ -65,7 +63,7 @@ function attributes(
   const [sleeve, arcMm] = [new Int16Array(many), new Float32Array(many)];
   const [flow, coatMm] = [new Float32Array(3 * many), new Float32Array(many)];
   const axes = parts.map(axisOf);
-  const arcs = arcsOf(parts);
+  const arcs = arcsOf(parts, axes);
   const sleeves = parts.map((part) => parts.findIndex((other) => nameOf(other) === nameOf(part)));
   const rests = parts.map(({ boneId }) => inverse(posed.byId.get(boneId)!.rotation));
   const keys = parts.map(({ boneId }) => posed.byId.get(boneId)!.bone.key);
@@ -75,12 +73,11 @@ function attributes(
       return found === undefined ? coat.length : coat.indexOf(found);
     }),
   );
-  const standing = coat.map((of) => coatDepthMm(of) * posed.sizeFactor);
+  const standing = coat.map((of) => standOffMm(of, of.hair?.mm ?? 0) * posed.sizeFactor);
   for (let i = 0; i < many; i++) {
     const part = owner[i]!;
     const normal: Vec3 = [normals[3 * i]!, normals[3 * i + 1]!, normals[3 * i + 2]!];
-    const up = turn(rests[part]!, normal)[1];
-    facing[i] = up > UPRIGHT ? 0 : up < -UPRIGHT ? 2 : 1;
+    facing[i] = facingOf(turn(rests[part]!, normal)[1]);
     zone[i] = zones[part]![facing[i]!]!;
     coatMm[i] = standing[zone[i]!] ?? 0;
     const p: Vec3 = [positions[3 * i]!, positions[3 * i + 1]!, positions[3 * i + 2]!];
@@ -106,10 +103,6 @@ function attributes(
   };
 }
 
-/** How far in life a coat stands off the skin, mm: the length of its hair × the sine of its lie. */
-export const coatDepthMm = ({ hair, lieDeg }: CoatZone): number =>
-  (hair?.mm ?? 0) * Math.sin(toRad(lieDeg));
-
 const nameOf = (part: SkinPart): string => (part.kind === 'sleeve' ? part.sleeve : part.boneId);
 
 /** A part's axis as chords: places, directions and how far along each begins, flat for the inner loop. */
@@ -122,19 +115,17 @@ interface Axis {
 function axisOf(part: SkinPart): Axis {
   const points = part.kind === 'ellipsoid' ? [part.centre] : part.samples.map(sectionMiddle);
   const ways = part.kind === 'ellipsoid' ? [part.axes[0]] : part.samples.map(({ along }) => along);
-  const arcs = points.reduce<number[]>(
-    (sums, p, i) => [...sums, i === 0 ? 0 : sums[i - 1]! + distance(points[i - 1]!, p)],
-    [],
-  );
+  let sum = 0;
+  const arcs = points.map((p, i) => (sum += i === 0 ? 0 : distance(points[i - 1]!, p)));
   return { points: Float64Array.from(points.flat()), ways, arcs };
 }
 
 /** How far along its sleeve each part begins, mm. */
-function arcsOf(parts: readonly SkinPart[]): readonly number[] {
+function arcsOf(parts: readonly SkinPart[], axes: readonly Axis[]): readonly number[] {
   const ends = new Map<string, number>();
-  return parts.map((part) => {
+  return parts.map((part, i) => {
     const from = ends.get(nameOf(part)) ?? 0;
-    ends.set(nameOf(part), from + (axisOf(part).arcs.at(-1) ?? 0));
+    ends.set(nameOf(part), from + axes[i]!.arcs.at(-1)!);
     return from;
   });
 }
@@ -157,14 +148,9 @@ function axisAt({ points, ways, arcs }: Axis, [x, y, z]: Vec3): { along: Vec3; a
 
 /** Areas of the skin in this stance by zone of the coat, mm² of the model: a third of each triangle to each corner. */
 export function zoneAreas({ mesh, zone }: SkinSurface, zones: number): Float64Array {
-  const { positions: p, indices } = mesh;
   const areas = new Float64Array(zones + 1);
-  for (let t = 0; t < indices.length; t += 3) {
-    const [a, b, c] = [3 * indices[t]!, 3 * indices[t + 1]!, 3 * indices[t + 2]!];
-    const [ux, uy, uz] = [p[b]! - p[a]!, p[b + 1]! - p[a + 1]!, p[b + 2]! - p[a + 2]!];
-    const [vx, vy, vz] = [p[c]! - p[a]!, p[c + 1]! - p[a + 1]!, p[c + 2]! - p[a + 2]!];
-    const third = Math.hypot(uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx) / 6;
-    for (let n = 0; n < 3; n++) areas[zone[indices[t + n]!]!]! += third;
-  }
+  eachTriangle(mesh, (area, corners) => {
+    for (const corner of corners) areas[zone[corner]!]! += area / 3;
+  });
   return areas;
 }

@@ -1,5 +1,5 @@
 import { CUTS, TETRAHEDRA, edgeShare } from '../geometry/isoMesh.ts';
-import type { TriangleMesh } from '../geometry/triangleMesh.ts';
+import { eachTriangle, type TriangleMesh } from '../geometry/triangleMesh.ts';
 import { BLOCK, type SparseField } from './sparseField.ts';
 
 /** The skin as a mesh, and whose skin each of its points is. */
@@ -94,22 +94,12 @@ export function sparseMesh(field: SparseField): OwnedMesh {
 }
 
 /** Unit normals of the points of a mesh: its triangles' by their areas (G. Taubin, 1995). */
-export function meshNormals({
-  positions: p,
-  indices,
-}: Pick<TriangleMesh, 'positions' | 'indices'>): Float32Array {
-  const normals = new Float32Array(p.length);
-  for (let t = 0; t < indices.length; t += 3) {
-    const [a, b, c] = [3 * indices[t]!, 3 * indices[t + 1]!, 3 * indices[t + 2]!];
-    const [ux, uy, uz] = [p[b]! - p[a]!, p[b + 1]! - p[a + 1]!, p[b + 2]! - p[a + 2]!];
-    const [vx, vy, vz] = [p[c]! - p[a]!, p[c + 1]! - p[a + 1]!, p[c + 2]! - p[a + 2]!];
-    const [x, y, z] = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx];
-    for (const i of [a, b, c]) {
-      normals[i]! += x;
-      normals[i + 1]! += y;
-      normals[i + 2]! += z;
-    }
-  }
+export function meshNormals(mesh: Pick<TriangleMesh, 'positions' | 'indices'>): Float32Array {
+  const normals = new Float32Array(mesh.positions.length);
+  eachTriangle(mesh, (_, corners, normal) => {
+    for (const corner of corners)
+      for (let k = 0; k < 3; k++) normals[3 * corner + k]! += normal[k as 0];
+  });
   for (let i = 0; i < normals.length; i += 3) {
     const size = Math.hypot(normals[i]!, normals[i + 1]!, normals[i + 2]!);
     if (size === 0) normals[i + 1] = 1;

@@ -1,6 +1,6 @@
 import type { FleshCurve } from '../anatomy/animal.ts';
 import type { SleevePart } from '../body/skin.ts';
-import type { AxisSample } from '../body/sleeve.ts';
+import type { AxisSample } from '../body/sleeveSection.ts';
 import { cross, distance, dot, scale, sub, unit, X_AXIS, type Vec3 } from '../geometry/vec3.ts';
 
 /** A straight part with round sections from one place to another, mm, closed by half balls. */
