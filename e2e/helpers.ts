@@ -56,28 +56,29 @@ export async function unfold(page: Page): Promise<void> {
   while ((await folded.count()) > 0) await folded.first().click();
 }
 
+/** What the browser keeps in a store of the application under a key. */
+const keptIn = (page: Page, storeName: string, key: string): Promise<unknown> =>
+  page.evaluate(
+    ([from, name]) =>
+      new Promise((done, fail) => {
+        const opening = indexedDB.open('keen-sinew');
+        opening.onerror = () => fail(opening.error);
+        opening.onsuccess = () => {
+          const reading = opening.result.transaction(from).objectStore(from).get(name);
+          reading.onerror = () => fail(reading.error);
+          reading.onsuccess = () => {
+            opening.result.close();
+            done(reading.result);
+          };
+        };
+      }),
+    [storeName, key] as const,
+  );
+
 /** Waits until the browser keeps a setting, so that a reload finds it. */
 export const settingKept = (page: Page, key: string, value: string): Promise<void> =>
-  expect
-    .poll(() =>
-      page.evaluate(
-        (name) =>
-          new Promise((done, fail) => {
-            const opening = indexedDB.open('keen-sinew');
-            opening.onerror = () => fail(opening.error);
-            opening.onsuccess = () => {
-              const reading = opening.result
-                .transaction('settings')
-                .objectStore('settings')
-                .get(name);
-              reading.onerror = () => fail(reading.error);
-              reading.onsuccess = () => {
-                opening.result.close();
-                done(reading.result);
-              };
-            };
-          }),
-        key,
-      ),
-    )
-    .toBe(value);
+  expect.poll(() => keptIn(page, 'settings', key)).toBe(value);
+
+/** Waits until the browser keeps this of the workshop. */
+export const workshopKept = (page: Page, part: object): Promise<void> =>
+  expect.poll(() => keptIn(page, 'workshop', 'current')).toMatchObject(part);

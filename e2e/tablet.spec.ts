@@ -36,6 +36,8 @@ test('the sheet is pinched and moved by fingers, and the page stays where it is'
 }) => {
   await openOtter(page, 'wire');
   await expect(page.locator('#sheet svg .caption').first()).toBeVisible();
+  // The finished form and the clay may widen the drawing when they are known.
+  await expect(page.locator('[data-settled="true"]')).toBeVisible();
   const whole = await seen(page);
   await touch(
     page,

@@ -1,4 +1,4 @@
-import { downloaded, openOtter, row, type, unfold } from './helpers.ts';
+import { downloaded, openOtter, row, type, unfold, workshopKept } from './helpers.ts';
 import { asFile } from './pictureFiles.ts';
 import { expect, test } from './test.ts';
 
@@ -13,6 +13,7 @@ test('what stands in the workshop holds for every piece, and undo reaches it fro
   await expect(page.getByRole('textbox', { name: 'Thermometer less dial' })).toHaveValue('8 °C');
   await page.keyboard.press('Control+Shift+z');
   await expect(page.getByRole('textbox', { name: 'Thermometer less dial' })).toHaveValue('12 °C');
+  await workshopKept(page, { oven: { offsetC: 12 } });
   for (const id of ['otter-on-the-log', 'wolf-at-the-carr']) {
     await page.goto(`/piece/${id}/cure`);
     await expect(row(page, 'cure.dial')).toContainText('118 °C');
