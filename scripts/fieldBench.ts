@@ -11,7 +11,7 @@ import { fleshField, gridOver } from '../core/src/body/fleshField.ts';
 import { cellCentre } from '../core/src/body/cellGrid.ts';
 import { fleshParts } from '../core/src/body/fleshParts.ts';
 import { partDistance } from '../core/src/body/skin.ts';
-import { poseSkeleton } from '../core/src/anatomy/pose.ts';
+import { restPose } from '../core/src/anatomy/pose.ts';
 import { formSurface } from '../core/src/surface/formSurface.ts';
 import { relief } from '../core/src/surface/relief.ts';
 import { skinSurface, SURFACE_CELLS } from '../core/src/surface/skinSurface.ts';
@@ -51,7 +51,7 @@ export function fieldTimes(): readonly FieldTime[] {
   return ['grey-wolf', 'grey-heron'].flatMap((animal) => {
     const piece = inWorkshop(newPiece('bench', 'Bench', animal), newWorkshop());
     const skeleton = measuredSkeleton(piece.measure);
-    const parts = fleshParts(poseSkeleton(skeleton, {}));
+    const parts = fleshParts(restPose(skeleton));
     const blends = bodyBlends(skeleton, parts);
     return SIZES.map((total): FieldTime => {
       const grid = gridOver(parts, total, true);

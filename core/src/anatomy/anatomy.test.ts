@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Animal } from './animal.ts';
 import { FREEDOMS } from './bodyPlan.ts';
-import { assertPosed, poseSkeleton, posedBone, type JointAngles } from './pose.ts';
+import { assertPosed, poseSkeleton, restPose, posedBone, type JointAngles } from './pose.ts';
 import { animalFaults, planFaults } from './faults.ts';
 import { animalById, ANIMALS, BODY_PLANS, planById } from './registry.ts';
 import { buildSkeleton } from './skeleton.ts';
@@ -81,14 +81,14 @@ describe('poseSkeleton', () => {
   ] as const)(
     'turns %s by positive %s so that its end moves %#',
     (id, freedom, axis, sign, _way) => {
-      const rest = posedBone(poseSkeleton(skeleton, {}), id);
+      const rest = posedBone(restPose(skeleton), id);
       const turned = posedBone(poseSkeleton(skeleton, { [id]: { [freedom]: 10 } }), id);
       expect(Math.sign(turned.end[axis] - rest.end[axis])).toBe(sign);
     },
   );
 
   it('says which bone a plan does not have', () => {
-    expect(() => posedBone(poseSkeleton(skeleton, {}), 'wing')).toThrow(/no bone wing/);
+    expect(() => posedBone(restPose(skeleton), 'wing')).toThrow(/no bone wing/);
   });
 });
 

@@ -15,7 +15,7 @@ import type {
 } from './bodyPlan.ts';
 import type { Graft } from './creature.ts';
 import { sidedId } from './plans/kit/bilateral.ts';
-import { alongBone, posedBone, poseSkeleton } from './pose.ts';
+import { alongBone, posedBone, restPose } from './pose.ts';
 import { buildSkeleton, turnedJoint, type Skeleton } from './skeleton.ts';
 import { fleshBy, sizedBy, turnedFlesh } from './sizing.ts';
 
@@ -212,7 +212,7 @@ function lentBlades(
   turned: (v: Vec3) => Vec3,
 ): NonNullable<Animal['blades']> {
   const root = part.keys[0] ?? '';
-  const posed = poseSkeleton(skeleton, {});
+  const posed = restPose(skeleton);
   const place = (key: string, at: number, offset?: Vec3): Vec3 => {
     const bone = posed.byId.get(sidedId(key, 'left')) ?? posedBone(posed, key);
     return alongBone(bone, at, offset);

@@ -54,6 +54,17 @@ export function poseSkeleton(
   return { skeleton, sizeFactor, bones: [...byId.values()], byId };
 }
 
+const rests = new WeakMap<Skeleton, PosedSkeleton>();
+
+/** The skeleton at rest and life size, posed once for it, with all that is known of that. */
+export function restPose(skeleton: Skeleton): PosedSkeleton {
+  const known = rests.get(skeleton);
+  if (known !== undefined) return known;
+  const posed = poseSkeleton(skeleton, {});
+  rests.set(skeleton, posed);
+  return posed;
+}
+
 /** The point at a fraction of a posed bone, moved by an offset given in its rest axes, life mm. */
 export function alongBone(
   posed: PosedBone,

@@ -1,6 +1,12 @@
 import { greatest } from '../geometry/extremes.ts';
 import type { Blade } from '../anatomy/animal.ts';
-import { alongBone, posedBone, poseSkeleton, type PosedSkeleton } from '../anatomy/pose.ts';
+import {
+  alongBone,
+  posedBone,
+  poseSkeleton,
+  restPose,
+  type PosedSkeleton,
+} from '../anatomy/pose.ts';
 import type { Side } from '../anatomy/bodyPlan.ts';
 import { sidedId } from '../anatomy/plans/kit/bilateral.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
@@ -68,7 +74,7 @@ export interface BladeMass {
 /** Area and volume of every blade at life size: the widest that any stance of the plan shows. */
 export function bladeMasses(skeleton: Skeleton): readonly BladeMass[] {
   if ((skeleton.animal.blades ?? []).length === 0) return [];
-  const rest = posedBlades(poseSkeleton(skeleton, {}));
+  const rest = posedBlades(restPose(skeleton));
   const spread = skeleton.plan.stances.map((stance) =>
     posedBlades(poseSkeleton(skeleton, stance.anglesDeg)),
   );

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { animalById, planById } from '../anatomy/registry.ts';
-import { poseSkeleton } from '../anatomy/pose.ts';
+import { poseSkeleton, restPose } from '../anatomy/pose.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import { alongMiddle } from '../testing/capsule.ts';
 import { bodyGrid, COARSE_CELLS } from './bodyGrid.ts';
@@ -52,7 +52,7 @@ describe('bodyGrid', () => {
 describe('centres of mass', () => {
   it('lie on the midline of a symmetrical stance and follow the limbs', () => {
     const grid = bodyGrid(skeleton, COARSE_CELLS);
-    const rest = stanceMassCentre(poseSkeleton(skeleton, {}), grid)!;
+    const rest = stanceMassCentre(restPose(skeleton), grid)!;
     expect(Math.abs(rest[2])).toBeLessThan(1);
     const forward = poseSkeleton(skeleton, {
       'femur.L': { flexion: 50 },

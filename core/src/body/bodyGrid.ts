@@ -1,5 +1,5 @@
 import { facingOf, FACINGS, type Facing } from '../anatomy/coat.ts';
-import { poseSkeleton, posedBone, type PosedBone } from '../anatomy/pose.ts';
+import { restPose, posedBone, type PosedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { inverse, turn } from '../geometry/quat.ts';
 import { add, lerp, mirrored, ORIGIN, scale, sub, type Vec3 } from '../geometry/vec3.ts';
@@ -57,7 +57,7 @@ export function bodyGrid(
   cells = FINE_CELLS,
   onProgress: (done: number) => void = () => undefined,
 ): BodyGrid {
-  const posed = poseSkeleton(skeleton, {});
+  const posed = restPose(skeleton);
   const parts = fleshParts(posed);
   const half = isMirrored(skeleton);
   const grid = gridOver(parts, cells, half);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { FleshCurve } from '../anatomy/animal.ts';
-import { poseSkeleton } from '../anatomy/pose.ts';
+import { poseSkeleton, restPose } from '../anatomy/pose.ts';
 import { animalById, planById } from '../anatomy/registry.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import { fattened } from '../anatomy/shaped.ts';
@@ -38,7 +38,7 @@ describe('a curve that a bone carries', () => {
   });
 
   it('has frames that are square, carried along with the least turn', () => {
-    for (const { samples } of curveRuns(poseSkeleton(skeleton, {})))
+    for (const { samples } of curveRuns(restPose(skeleton)))
       for (const { along, up, across } of samples) {
         const product = along[0] * up[0] + along[1] * up[1] + along[2] * up[2];
         expect(Math.abs(product)).toBeLessThan(1e-9);
@@ -47,7 +47,7 @@ describe('a curve that a bone carries', () => {
   });
 
   it('has its mirror image on the other side', () => {
-    const runs = curveRuns(poseSkeleton(skeleton, {}));
+    const runs = curveRuns(restPose(skeleton));
     const toe = (side: string) => runs.find(({ sleeve }) => sleeve === `inner toe toes.${side}`)!;
     const [left, right] = [toe('L').samples, toe('R').samples];
     expect(left.length).toBeGreaterThan(10);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ANIMALS, planById } from '../anatomy/registry.ts';
-import { poseSkeleton } from '../anatomy/pose.ts';
+import { poseSkeleton, restPose } from '../anatomy/pose.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import { bodyBlends } from './bodyBlends.ts';
@@ -190,7 +190,7 @@ describe('creases between parts', () => {
   it('are filled between a limb and its trunk, and stay between limbs that only touch', () => {
     const wolf = ANIMALS.find((animal) => animal.id === 'grey-wolf')!;
     const skeleton = buildSkeleton(planById(wolf.planId)!, wolf);
-    const parts = skinParts(poseSkeleton(skeleton, {}));
+    const parts = skinParts(restPose(skeleton));
     const blends = bodyBlends(skeleton, parts);
     const of = (id: string): number => parts.findIndex((part) => part.boneId === id);
     // A thigh grows into the rump; a thigh and a shoulder that touch do not, nor runs of one sleeve.

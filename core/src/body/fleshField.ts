@@ -4,7 +4,7 @@ import { lerp } from '../geometry/vec3.ts';
 import { blendPairs, blended, type Blends } from './blend.ts';
 import { redistanced } from './redistance.ts';
 import { thinned, type Thinning } from './thinned.ts';
-import { fieldOf, partArea, skinBox, type SkinPart } from './skin.ts';
+import { fieldOf, partArea, partBox, skinBox, type SkinPart } from './skin.ts';
 
 /** Parts that reach a cell equally, within this, leave it to the first: left and right alike. */
 const TIE_MM = 1e-6;
@@ -61,6 +61,26 @@ export function fleshField(
   thin: readonly Thinning[] = [],
   onProgress: (done: number) => void = () => undefined,
 ): FleshField {
+  const full = redistanced(
+    firstField(parts, grid, blends, (done) => {
+      onProgress(0.7 * done);
+    }),
+  );
+  const field = thinned(full, thin);
+  onProgress(1);
+  return field;
+}
+
+/**
+ * The flesh of a body as a field that is right at the surface of each part and in its creases, and by its
+ * sign everywhere: enough to tell volumes. Within a body that parts share it is no distance.
+ */
+export function firstField(
+  parts: readonly SkinPart[],
+  grid: CellGrid,
+  blends: Blends,
+  onProgress: (done: number) => void = () => undefined,
+): FleshField {
   const many = grid.cells[0] * grid.cells[1] * grid.cells[2];
   const nearest: Nearest = {
     first: new Float32Array(many).fill(Infinity),
@@ -71,13 +91,10 @@ export function fleshField(
   const reach = BAND_CELLS * grid.cellMm + blends.reachMm;
   parts.forEach((part, index) => {
     stamp(grid, nearest, part, index, reach);
-    onProgress((0.7 * (index + 1)) / parts.length);
+    onProgress((index + 1) / parts.length);
   });
   const depth = blended(grid, parts, nearest, blends);
-  const full = redistanced({ ...grid, parts, depth, owner: nearest.firstPart });
-  const field = thinned(full, thin);
-  onProgress(1);
-  return field;
+  return { ...grid, parts, depth, owner: nearest.firstPart };
 }
 
 /** Keeps a part in the cells near its surface, and its inside by blocks. */
@@ -89,7 +106,7 @@ function stamp(
   reach: number,
 ): void {
   const field = fieldOf(part);
-  const box = skinBox([part]);
+  const box = partBox(part);
   const low = box.min.map((v, i) =>
     Math.max(0, BLOCK * Math.floor((v - reach - origin[i as 0]) / h / BLOCK)),
   ) as [number, number, number];

@@ -1,4 +1,4 @@
-import { alongBone, posedBone, poseSkeleton } from '../anatomy/pose.ts';
+import { alongBone, posedBone, restPose } from '../anatomy/pose.ts';
 import type { FleshStation } from '../anatomy/animal.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { add, scale, type Vec3 } from '../geometry/vec3.ts';
@@ -36,7 +36,7 @@ export function measuredSections(
   skeleton: Skeleton,
   boneId: string,
 ): readonly FleshStation[] | undefined {
-  const posed = poseSkeleton(skeleton, {});
+  const posed = restPose(skeleton);
   const bone = posedBone(posed, boneId);
   const flesh = fleshBeside(skeleton, bone.bone, skinParts(posed));
   if (flesh.length === 0) return undefined;

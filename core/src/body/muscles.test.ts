@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { ANIMALS, animalById, planById } from '../anatomy/registry.ts';
-import { poseSkeleton } from '../anatomy/pose.ts';
+import { poseSkeleton, restPose } from '../anatomy/pose.ts';
 import { shapedSkeleton } from '../anatomy/shaped.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import { LIBRARY_SHAPE } from '../anatomy/shapeSchema.ts';
@@ -31,8 +31,8 @@ describe('muscles at rest', () => {
   });
 
   it.each(ALL)('of the %s lie under the skin, left as right', (_, skeleton) => {
-    const muscles = posedMuscles(poseSkeleton(skeleton, {}));
-    const skin = skinParts(poseSkeleton(skeleton, {}));
+    const muscles = posedMuscles(restPose(skeleton));
+    const skin = skinParts(restPose(skeleton));
     expect(muscles.length).toBeGreaterThan(0);
     for (const { centre, muscle } of muscles) {
       expect(skinDistance(skin, centre)).toBeLessThan(muscle.halfThick * 0.5);

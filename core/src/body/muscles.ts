@@ -1,7 +1,7 @@
 import { least } from '../geometry/extremes.ts';
 import type { MuscleSpec } from '../anatomy/bodyPlan.ts';
 import { sidedId } from '../anatomy/plans/kit/bilateral.ts';
-import { alongBone, posedBone, poseSkeleton, type PosedSkeleton } from '../anatomy/pose.ts';
+import { alongBone, posedBone, restPose, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { turn, type Quat } from '../geometry/quat.ts';
 import {
@@ -61,7 +61,7 @@ const known = new WeakMap<Skeleton, readonly RestMuscle[]>();
 export function restMuscles(skeleton: Skeleton): readonly RestMuscle[] {
   const before = known.get(skeleton);
   if (before !== undefined) return before;
-  const posed = poseSkeleton(skeleton, {});
+  const posed = restPose(skeleton);
   const skin = skinParts(posed);
   const box = skinBox(skin);
   const far = distance(box.min, box.max);

@@ -8,7 +8,7 @@ import { curveRuns } from './curve.ts';
 import { ellipsoidField, ellipsoidHalfBox, thomsenArea, type Ellipsoid } from './ellipsoid.ts';
 import type { Field } from './field.ts';
 import { sleeveRuns, type SleeveRun } from './sleeve.ts';
-import { domeLength, halfHeight, sectionMiddle } from './sleeveSection.ts';
+import { domeLength, halfHeight, middleUp, sectionMiddle } from './sleeveSection.ts';
 import { sleeveField } from './sleeveField.ts';
 
 interface OfBone {
@@ -70,40 +70,57 @@ export function middleOf(part: SkinPart): Vec3 {
     : sectionMiddle(part.samples[Math.floor(part.samples.length / 2)]!);
 }
 
-/** The box round some flesh. */
-export function skinBox(parts: readonly SkinPart[]): Box3 {
+/** Boxes of parts, worked out once for each. */
+const boxes = new WeakMap<SkinPart, Box3>();
+
+/** The box round one part. */
+export function partBox(part: SkinPart): Box3 {
+  const known = boxes.get(part);
+  if (known !== undefined) return known;
   const [min, max] = [
     [Infinity, Infinity, Infinity],
     [-Infinity, -Infinity, -Infinity],
   ];
-  for (const part of parts) reachBox(part, min, max);
-  if (!(min[0]! < Infinity)) throw new Error('a body without flesh has no box');
-  return { min: min as unknown as Vec3, max: max as unknown as Vec3 };
+  reachBox(part, min, max);
+  const box = { min: min as unknown as Vec3, max: max as unknown as Vec3 };
+  boxes.set(part, box);
+  return box;
+}
+
+/** The box round some flesh. */
+export function skinBox(parts: readonly SkinPart[]): Box3 {
+  if (parts.length === 0) throw new Error('a body without flesh has no box');
+  const all = parts.map(partBox);
+  const side = (k: 0 | 1 | 2): readonly [number, number] => [
+    least(all.map(({ min }) => min[k])),
+    greatest(all.map(({ max }) => max[k])),
+  ];
+  const [x, y, z] = [side(0), side(1), side(2)];
+  return { min: [x[0], y[0], z[0]], max: [x[1], y[1], z[1]] };
 }
 
 /** Widens a box to hold a part: an ellipsoid whole, of a run the boxes round its sections and its domes. */
 function reachBox(part: SkinPart, min: number[], max: number[]): void {
-  const hold = (middle: Vec3, half: readonly number[]): void => {
-    for (let k = 0; k < 3; k++) {
-      min[k] = Math.min(min[k]!, middle[k as 0] - half[k]!);
-      max[k] = Math.max(max[k]!, middle[k as 0] + half[k]!);
-    }
+  const hold = (middle: number, half: number, k: number): void => {
+    min[k] = Math.min(min[k]!, middle - half);
+    max[k] = Math.max(max[k]!, middle + half);
   };
-  if (part.kind === 'ellipsoid') return hold(part.centre, ellipsoidHalfBox(part));
+  if (part.kind === 'ellipsoid') {
+    ellipsoidHalfBox(part).forEach((half, k) => hold(part.centre[k as 0], half, k));
+    return;
+  }
   const last = part.samples.length - 1;
   part.samples.forEach((sample, i) => {
-    const [high, wide] = [halfHeight(sample), sample.half];
+    const { at, along, up, across, side, half } = sample;
+    const [high, middle] = [halfHeight(sample), middleUp(sample)];
     const ends = (i === 0 && part.domes[0]) || (i === last && part.domes[1]);
     const dome = ends ? domeLength(sample) : 0;
-    hold(
-      sectionMiddle(sample),
-      sample.up.map(
-        (up, k) =>
-          high * Math.abs(up) +
-          wide * Math.abs(sample.across[k as 0]) +
-          dome * Math.abs(sample.along[k as 0]),
-      ),
-    );
+    for (const k of [0, 1, 2] as const)
+      hold(
+        at[k] + middle * up[k] + side * across[k],
+        high * Math.abs(up[k]) + half * Math.abs(across[k]) + dome * Math.abs(along[k]),
+        k,
+      );
   });
 }
 

@@ -1,9 +1,9 @@
 import type { FleshSleeve, SleeveStation } from '../anatomy/animal.ts';
-import { alongBone, posedBone, poseSkeleton, type PosedSkeleton } from '../anatomy/pose.ts';
+import { alongBone, posedBone, restPose, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { monotoneCubic } from '../geometry/monotoneCubic.ts';
 import { shortestTurn, turn } from '../geometry/quat.ts';
-import { cross, distance, dot, lerp, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
+import { cross, distance, dot, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import {
   chainsOf,
   firstShare,
@@ -55,7 +55,7 @@ const chains = new WeakMap<Skeleton, readonly RestChain[]>();
 function restChains(skeleton: Skeleton): readonly RestChain[] {
   const known = chains.get(skeleton);
   if (known !== undefined) return known;
-  const made = chainsOf(poseSkeleton(skeleton, {})).map(restChain);
+  const made = chainsOf(restPose(skeleton)).map(restChain);
   chains.set(skeleton, made);
   return made;
 }
@@ -139,11 +139,10 @@ function axisOf({ knots, samples }: RestChain, posed: PosedSkeleton): readonly A
     hermite(points[span]!, ways[span]!, points[span + 1]!, ways[span + 1]!, t),
   );
   return samples.map(({ span, t, boneId, share, section }, i): AxisSample => {
-    const along = unit(
-      sub(places[Math.min(places.length - 1, i + 1)]!, places[Math.max(0, i - 1)]!),
-    );
-    const leaning = lerp(ups[span]!, ups[span + 1]!, t);
-    const up = unit(sub(leaning, scale(along, dot(leaning, along))));
+    const before = places[Math.max(0, i - 1)]!;
+    const after = places[Math.min(places.length - 1, i + 1)]!;
+    const along = unit([after[0] - before[0], after[1] - before[1], after[2] - before[2]]);
+    const up = leaning(ups[span]!, ups[span + 1]!, t, along);
     return {
       at: places[i]!,
       along,
@@ -162,19 +161,27 @@ function axisOf({ knots, samples }: RestChain, posed: PosedSkeleton): readonly A
   });
 }
 
+/** The way up between two stations, unit and square to the axis. */
+function leaning(from: Vec3, to: Vec3, t: number, along: Vec3): Vec3 {
+  const x = from[0] + (to[0] - from[0]) * t;
+  const y = from[1] + (to[1] - from[1]) * t;
+  const z = from[2] + (to[2] - from[2]) * t;
+  const off = x * along[0] + y * along[1] + z * along[2];
+  return unit([x - off * along[0], y - off * along[1], z - off * along[2]]);
+}
+
 /** How strongly an axis holds to its bones at the ends of a bend: 1 rounds it most, 2 is nearly the joint. */
 const PULL = 1.2;
 
 /** A cubic from one place to another that leaves and meets them along unit directions. */
 function hermite(from: Vec3, way: Vec3, to: Vec3, next: Vec3, t: number): Vec3 {
   const long = PULL * distance(from, to);
-  const [t2, t3] = [t * t, t * t * t];
-  const [a, b, c, d] = [
-    2 * t3 - 3 * t2 + 1,
-    long * (t3 - 2 * t2 + t),
-    3 * t2 - 2 * t3,
-    long * (t3 - t2),
-  ];
+  const t2 = t * t;
+  const t3 = t2 * t;
+  const c = 3 * t2 - 2 * t3;
+  const a = 1 - c;
+  const b = long * (t3 - 2 * t2 + t);
+  const d = long * (t3 - t2);
   return [
     a * from[0] + b * way[0] + c * to[0] + d * next[0],
     a * from[1] + b * way[1] + c * to[1] + d * next[1],

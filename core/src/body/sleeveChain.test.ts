@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { poseSkeleton } from '../anatomy/pose.ts';
+import { poseSkeleton, restPose } from '../anatomy/pose.ts';
 import { ANIMALS, animalById, planById } from '../anatomy/registry.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import { distance } from '../geometry/vec3.ts';
@@ -12,7 +12,7 @@ const skeletonOf = (id: string): Skeleton => {
   return buildSkeleton(planById(animal.planId)!, animal);
 };
 const runsOf = (skeleton: Skeleton): readonly SleevePart[] =>
-  skinParts(poseSkeleton(skeleton, {})).filter((part) => part.kind === 'sleeve');
+  skinParts(restPose(skeleton)).filter((part) => part.kind === 'sleeve');
 
 describe('the chains of every animal', () => {
   it.each(ANIMALS.map((animal) => [animal.name, animal.id] as const))(

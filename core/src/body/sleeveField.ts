@@ -125,14 +125,18 @@ function sectionField(v: number, w: number, high: number, wide: number, e: numbe
     const side = wide * (Math.sqrt(1 - p * p) - q);
     return Math.max(d, -up, -side);
   }
-  const f = (p ** e + q ** e) ** (1 / e);
+  const pe = p ** e;
+  const qe = q ** e;
+  const f = (pe + qe) ** (1 / e);
   if (f < CORE_SHARE) return (f - 1) * Math.min(high, wide);
-  const gp = (p / f) ** (e - 1) / high;
-  const gq = (q / f) ** (e - 1) / wide;
+  // (p/f)^(e − 1) is pᵉ/p over (pᵉ + qᵉ)/f: powers take long.
+  const k = f / (pe + qe);
+  const gp = p === 0 ? 0 : (k * pe) / (p * high);
+  const gq = q === 0 ? 0 : (k * qe) / (q * wide);
   const d = (f - 1) / Math.sqrt(gp * gp + gq * gq);
   if (d >= 0) return d;
-  const up = high * ((1 - q ** e) ** (1 / e) - p);
-  const side = wide * ((1 - p ** e) ** (1 / e) - q);
+  const up = high * ((1 - qe) ** (1 / e) - p);
+  const side = wide * ((1 - pe) ** (1 / e) - q);
   return Math.max(d, -up, -side);
 }
 

@@ -1,4 +1,4 @@
-import { alongBone, posedBone, poseSkeleton } from '../anatomy/pose.ts';
+import { alongBone, posedBone, restPose } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { add, scale, unit, type Vec3 } from '../geometry/vec3.ts';
 import { skinParts, skinBox, type SkinPart } from './skin.ts';
@@ -19,7 +19,7 @@ const PLACES = [0.25, 0.75] as const;
 
 /** Stations along the column in the rest stance, from the tail to the head. */
 export function bodyStations(skeleton: Skeleton): readonly Station[] {
-  const posed = poseSkeleton(skeleton, {});
+  const posed = restPose(skeleton);
   const all = skinParts(posed);
   // The flesh of the same part of the body only: limbs beside the trunk would widen it.
   const partOf = (key: string) => skeleton.plan.parts.find((part) => part.keys.includes(key));

@@ -1,17 +1,6 @@
 import type { Box3 } from '../geometry/box.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
-import { partDistance, skinBox, type SkinPart } from './skin.ts';
-
-/** Boxes of parts, worked out once for each. */
-const boxes = new WeakMap<SkinPart, Box3>();
-
-function boxOf(part: SkinPart): Box3 {
-  const known = boxes.get(part);
-  if (known !== undefined) return known;
-  const box = skinBox([part]);
-  boxes.set(part, box);
-  return box;
-}
+import { partBox, partDistance, skinBox, type SkinPart } from './skin.ts';
 
 /** Squared distance in mm² from a point to a box; 0 inside it. */
 function boxDistance2({ min, max }: Box3, p: Vec3): number {
@@ -32,7 +21,7 @@ function boxDistance2({ min, max }: Box3, p: Vec3): number {
 export function skinDistance(parts: readonly SkinPart[], p: Vec3): number {
   let least = Infinity;
   for (const part of parts) {
-    const far2 = boxDistance2(boxOf(part), p);
+    const far2 = boxDistance2(partBox(part), p);
     if (far2 > 0 && (least <= 0 || far2 >= least * least)) continue;
     least = Math.min(least, partDistance(part, p));
   }

@@ -1,4 +1,4 @@
-import { poseSkeleton, posedBone } from '../anatomy/pose.ts';
+import { restPose, posedBone } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { add, distance, lerp, ORIGIN, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { BoneMass } from './bodyGrid.ts';
@@ -63,7 +63,7 @@ export function thinSections(skeleton: Skeleton): readonly BoneMass[] {
 const known = new WeakMap<Skeleton, readonly BoneMass[]>();
 
 function masses(skeleton: Skeleton): readonly BoneMass[] {
-  const posed = poseSkeleton(skeleton, {});
+  const posed = restPose(skeleton);
   const sums = new Map<string, Lump>();
   for (const part of skinParts(posed)) {
     const lump = lumpOf(part);

@@ -1,21 +1,22 @@
-import { poseSkeleton, type PosedSkeleton } from '../anatomy/pose.ts';
+import { restPose, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { bodyBlends } from './bodyBlends.ts';
 import { insideShare } from './bodyGrid.ts';
-import { fleshField, gridOver } from './fleshField.ts';
+import { firstField, fleshField, gridOver } from './fleshField.ts';
 import { fleshParts } from './fleshParts.ts';
 import { thinnings } from './thinned.ts';
 import { halfHeight } from './sleeveSection.ts';
 import type { SkinPart } from './skin.ts';
 
 /** Cells to measure a stance with: coarse, as only what a bend takes away is looked for. */
-const CELLS = 60_000;
+const CELLS = 40_000;
 /** Less than this is as likely the grid as the bend. */
 const LEAST_CHANGE = 0.015;
 /** Flesh is pressed aside so far and no further: beyond, limbs lie in one another by mistake. */
 const MOST_GIRTH = 1.15;
 
 const restVolumes = new WeakMap<Skeleton, ReadonlyMap<string, number>>();
+const known = new WeakMap<PosedSkeleton, readonly SkinPart[]>();
 
 /**
  * The flesh of a stance with the volume that it has at rest: what a bent joint or a folded limb takes
@@ -23,11 +24,17 @@ const restVolumes = new WeakMap<Skeleton, ReadonlyMap<string, number>>();
  * their soles.
  */
 export function volumeKept(posed: PosedSkeleton): readonly SkinPart[] {
+  const kept = known.get(posed) ?? withGirth(posed);
+  known.set(posed, kept);
+  return kept;
+}
+
+function withGirth(posed: PosedSkeleton): readonly SkinPart[] {
   const { skeleton } = posed;
   const parts = fleshParts(posed);
   let before = restVolumes.get(skeleton);
   if (before === undefined) {
-    before = limbVolumes(poseSkeleton(skeleton, {}));
+    before = limbVolumes(restPose(skeleton));
     restVolumes.set(skeleton, before);
   }
   const now = limbVolumes(posed, parts);
@@ -56,16 +63,14 @@ function limbVolumes(
   posed: PosedSkeleton,
   parts: readonly SkinPart[] = fleshParts(posed),
 ): ReadonlyMap<string, number> {
+  const grid = gridOver(parts, CELLS);
+  const blends = bodyBlends(posed.skeleton, parts);
+  const thin = thinnings(posed);
   const {
     depth,
     owner,
     cellMm: h,
-  } = fleshField(
-    parts,
-    gridOver(parts, CELLS),
-    bodyBlends(posed.skeleton, parts),
-    thinnings(posed),
-  );
+  } = thin.length === 0 ? firstField(parts, grid, blends) : fleshField(parts, grid, blends, thin);
   const sums = parts.map(() => 0);
   for (let at = 0; at < depth.length; at++)
     if (depth[at]! < h) sums[owner[at]!]! += insideShare(depth[at]!, h);

@@ -12,19 +12,20 @@ const turnOf = (o: Point2, a: Point2, b: Point2): number =>
 export function convexHull(points: readonly Point2[]): readonly Point2[] {
   const sorted = [...points]
     .sort((a, b) => a[0] - b[0] || a[1] - b[1])
-    .filter((p, i, all) => i === 0 || p[0] !== all[i - 1]?.[0] || p[1] !== all[i - 1]?.[1]);
+    .filter((p, i, all) => i === 0 || p[0] !== all[i - 1]![0] || p[1] !== all[i - 1]![1]);
   if (sorted.length < 3) return sorted;
-  const half = (chain: readonly Point2[]): Point2[] => {
-    const kept: Point2[] = [];
-    for (const p of chain) {
-      while (kept.length >= 2 && turnOf(kept.at(-2) as Point2, kept.at(-1) as Point2, p) <= 0) {
-        kept.pop();
-      }
-      kept.push(p);
-    }
-    return kept.slice(0, -1);
+  const hull: Point2[] = [];
+  const go = (p: Point2, from: number): void => {
+    while (hull.length > from && turnOf(hull[hull.length - 2]!, hull[hull.length - 1]!, p) <= 0)
+      hull.pop();
+    hull.push(p);
   };
-  return [...half(sorted), ...half(sorted.toReversed())];
+  for (const p of sorted) go(p, 1);
+  // The way back over the upper side may not take away what the lower side found.
+  const lower = hull.length;
+  for (let i = sorted.length - 2; i >= 0; i--) go(sorted[i]!, lower);
+  hull.pop();
+  return hull;
 }
 
 /**

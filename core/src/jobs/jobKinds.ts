@@ -38,9 +38,16 @@ function skeletonFor(body: BodyDecisions): Skeleton {
   return last.skeleton;
 }
 
-/** The model as a question has it posed. */
-const posedFor = ({ body, stance, sizeFactor, rodMm }: SurfaceQuestion): PosedSkeleton =>
-  settledStance(skeletonFor(body), stance, sizeFactor, rodMm);
+let lastPosed: { readonly key: string; readonly posed: PosedSkeleton } | undefined;
+
+/** The model as a question has it posed; the last one is kept, with the flesh that is known of it. */
+export function posedFor({ body, stance, sizeFactor, rodMm }: SurfaceQuestion): PosedSkeleton {
+  const skeleton = skeletonFor(body);
+  const key = JSON.stringify({ stance, sizeFactor, rodMm });
+  if (lastPosed?.key !== key || lastPosed.posed.skeleton !== skeleton)
+    lastPosed = { key, posed: settledStance(skeleton, stance, sizeFactor, rodMm) };
+  return lastPosed.posed;
+}
 
 function shapeOf(of: ShapeQuestion, fine: boolean, told?: Told): BodyShape {
   const posed = posedFor(of);

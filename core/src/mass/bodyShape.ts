@@ -7,7 +7,7 @@ import { fleshField, gridOver } from '../body/fleshField.ts';
 import { cellCentre } from '../body/cellGrid.ts';
 import { posedMuscles } from '../body/muscles.ts';
 import { sampleField } from '../body/sampleField.ts';
-import { fieldOf, skinBox } from '../body/skin.ts';
+import { fieldOf, partBox } from '../body/skin.ts';
 import { thinnings } from '../body/thinned.ts';
 import { volumeKept } from '../body/volumeKept.ts';
 import type { Box3 } from '../geometry/box.ts';
@@ -159,7 +159,7 @@ function muscleClay(layers: Layers, posed: PosedSkeleton): readonly MuscleClay[]
     (a, b) => a.muscle.spec.belly.layer - b.muscle.spec.belly.layer,
   );
   const fields = inOrder.map((part) => fieldOf(part));
-  const boxes = inOrder.map((part) => skinBox([part]));
+  const boxes = inOrder.map((part) => partBox(part));
   const n = MUSCLE_SAMPLES;
   const at = (i: number): number => (2 * i + 1) / n - 1;
   return inOrder.map(({ muscle, centre, axes, radii }, index) => {

@@ -1,4 +1,4 @@
-import { poseSkeleton } from '../anatomy/pose.ts';
+import { restPose } from '../anatomy/pose.ts';
 import { thinnestRadius } from '../body/runRadius.ts';
 import { skinParts } from '../body/skin.ts';
 import * as say from './words.ts';
@@ -38,7 +38,7 @@ export function smallThings(skeleton: Skeleton): readonly SmallThing[] {
       .filter(({ kind }) => kind === 'limbs' || kind === 'wings' || kind === 'tail')
       .flatMap(({ keys }) => keys),
   );
-  const flesh = skinParts(poseSkeleton(skeleton, {}));
+  const flesh = skinParts(restPose(skeleton));
   const limbs = skeleton.bones
     .filter((bone) => bone.side !== 'right' && limbKeys.has(bone.key))
     .flatMap((bone): SmallThing[] => {

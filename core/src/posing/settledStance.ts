@@ -6,7 +6,7 @@ import { gaitMoment, gaitOf, type GaitChoice } from './gaitMoment.ts';
 import { FLAT, groundHeight, type Ground } from './ground.ts';
 import { plantFeet } from './planting.ts';
 import { toesAngles } from './toesAngles.ts';
-import { padRadiusMm, skinBox, skinParts } from '../body/skin.ts';
+import { padRadiusMm, partBox, skinBox, skinParts } from '../body/skin.ts';
 
 /**
  * What decides a stance: a stance of the plan, or a moment of one of its gaits, and the angles
@@ -147,7 +147,7 @@ function lowestMm(hung: PosedSkeleton, choice: StanceChoice, rodMm: number): num
   if (!rests || ground.kind === 'flat') return skinBox(parts).min[1] - (rests ? 0 : rodMm);
   return least(
     parts.map((part) => {
-      const { min, max } = skinBox([part]);
+      const { min, max } = partBox(part);
       return min[1] - groundHeight(ground, (min[0] + max[0]) / 2);
     }),
   );

@@ -26,7 +26,7 @@ export function partOutlines(
   return outline === null ? [] : [outline];
 }
 
-const RING_POINTS = 32;
+const RING_POINTS = 24;
 const CAP_SHARES = [0.4, 0.75, 0.95, 1] as const;
 
 /** A run of a sleeve as the hulls of neighbouring sections, and the rings of its domes. */
@@ -54,7 +54,7 @@ function sleeveOutlines(
     );
   const rings = [
     ...(domes[0] ? dome(samples[0]!, -1).toReversed() : []),
-    ...samples.map((sample) => ring(sample, 0, 1)),
+    ...tellingSamples(samples).map((sample) => ring(sample, 0, 1)),
     ...(domes[1] ? dome(samples.at(-1)!, 1) : []),
   ];
   // Each hull laps over the next, so that no seam is seen between them.
@@ -62,6 +62,36 @@ function sleeveOutlines(
     .slice(1)
     .map((next, i) => convexHull([...rings[i]!, ...next, ...(rings[i + 2] ?? [])]))
     .filter((hull) => hull.length > 2);
+}
+
+/** A section between two others that lies this near to the straight line between them adds nothing, in its size. */
+const STRAIGHT = 0.02;
+
+/** The sections that an outline needs: the first, the last, and those where the run bends or swells between them. */
+function tellingSamples(samples: readonly AxisSample[]): readonly AxisSample[] {
+  const kept = [0];
+  for (let i = 1; i < samples.length; i++) {
+    const from = kept.at(-1)!;
+    const straight = samples
+      .slice(from + 1, i)
+      .every((_, n) => liesBetween(samples, from, from + 1 + n, i));
+    if (!straight) kept.push(i - 1);
+  }
+  kept.push(samples.length - 1);
+  return kept.map((i) => samples[i]!);
+}
+
+function liesBetween(samples: readonly AxisSample[], from: number, i: number, to: number): boolean {
+  const [a, here, b] = [samples[from]!, samples[i]!, samples[to]!];
+  const t = (i - from) / (to - from);
+  const off = STRAIGHT * (here.above + here.below);
+  const near = (p: number, q: number, r: number): boolean => Math.abs(p + (r - p) * t - q) < off;
+  return (
+    near(a.above, here.above, b.above) &&
+    near(a.below, here.below, b.below) &&
+    near(a.half, here.half, b.half) &&
+    [0, 1, 2].every((k) => near(a.at[k as 0], here.at[k as 0], b.at[k as 0]))
+  );
 }
 
 /**

@@ -1,4 +1,4 @@
-import { skinBox } from '../body/skin.ts';
+import { partBox } from '../body/skin.ts';
 import { groundHeight } from '../posing/ground.ts';
 import type { StancePlan } from './stancePlan.ts';
 
@@ -15,7 +15,7 @@ export function restingBones({ skin, ground, posed, feet }: StancePlan): Readonl
   const soles = new Set(plan.contacts.flatMap(({ bone, kind }) => (kind === 'foot' ? [bone] : [])));
   const lying = new Set(
     skin.flatMap((part) => {
-      const { min, max } = skinBox([part]);
+      const { min, max } = partBox(part);
       const gap = min[1] - groundHeight(ground, (min[0] + max[0]) / 2);
       return gap <= LIES_MM && !soles.has(part.boneId) ? [part.boneId] : [];
     }),

@@ -1,5 +1,5 @@
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import { innerRadiusMm, skinBox, type SkinPart } from '../body/skin.ts';
+import { innerRadiusMm, partBox, type SkinPart } from '../body/skin.ts';
 import { groundHeight, type Ground } from '../posing/ground.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Bone } from '../anatomy/skeleton.ts';
@@ -94,7 +94,7 @@ export function groundSnags(
   const depths = skin.flatMap((part) => {
     const { bone } = posedBone(posed, part.boneId);
     if (feet.has(bone.id) || feet.has(bone.parent ?? '')) return [];
-    const { min, max } = skinBox([part]);
+    const { min, max } = partBox(part);
     const thick = 2 * innerRadiusMm(part);
     const mm = groundHeight(ground, (min[0] + max[0]) / 2) - min[1];
     return mm > Math.max(PRESSED_MM, FLATTENED * thick) ? [{ bone, mm }] : [];

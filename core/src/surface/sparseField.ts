@@ -1,8 +1,9 @@
 import { blendedDistance, type Blends } from '../body/blend.ts';
-import { fieldOf, skinBox, type SkinPart } from '../body/skin.ts';
+import { fieldOf, partBox, skinBox, type SkinPart } from '../body/skin.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
 import { sunkMm, type Thinning } from '../body/thinned.ts';
 import { boxSize } from '../geometry/box.ts';
+import { least } from '../geometry/extremes.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 
 /** Cells along the edge of a block. */
@@ -86,7 +87,7 @@ function touched(
   const surely = new Set<number>();
   parts.forEach((part, index) => {
     const field = fieldOf(part);
-    const box = skinBox([part]);
+    const box = partBox(part);
     const [from, to] = [box.min, box.max].map((corner, end) =>
       corner.map((v, i) => {
         const at = Math.floor((v + (end ? reach : -reach) - origin[i as 0]) / (BLOCK * h));
@@ -125,41 +126,81 @@ interface Filling {
   readonly thin: readonly Thinning[];
 }
 
-/** Works out the cells of one block from the parts that reach it. */
+/** Cells along the edge of a part of a block, in which no part of the body is asked that cannot matter. */
+const BIT = 4;
+
+/** Works out the cells of one block from the parts that reach it, bit by bit. */
 function fillBlock(
   out: { readonly depth: Float32Array; readonly owner: Int16Array },
   slot: number,
   block: number,
   list: readonly number[],
-  { parts, blends, origin, h, blocks, thin }: Filling,
+  filling: Filling,
 ): void {
-  const i0 = (block % blocks[0]) * BLOCK;
+  const { origin, h, blocks } = filling;
   const rest = Math.floor(block / blocks[0]);
-  const j0 = (rest % blocks[1]) * BLOCK;
-  const k0 = Math.floor(rest / blocks[1]) * BLOCK;
+  const first: Vec3 = [
+    origin[0] + (block % blocks[0]) * BLOCK * h,
+    origin[1] + (rest % blocks[1]) * BLOCK * h,
+    origin[2] + Math.floor(rest / blocks[1]) * BLOCK * h,
+  ];
+  for (let k = 0; k < BLOCK; k += BIT)
+    for (let j = 0; j < BLOCK; j += BIT)
+      for (let i = 0; i < BLOCK; i += BIT)
+        fillBit(out, slot + i + BLOCK * (j + BLOCK * k), list, filling, [
+          first[0] + i * h,
+          first[1] + j * h,
+          first[2] + k * h,
+        ]);
+}
+
+/** The cells of a bit whose first cell lies at `from`; where no skin comes near, one distance stands for all. */
+function fillBit(
+  { depth, owner }: { readonly depth: Float32Array; readonly owner: Int16Array },
+  slot: number,
+  all: readonly number[],
+  { parts, blends, h, thin }: Filling,
+  from: Vec3,
+): void {
+  const half = ((BIT - 1) / 2) * h;
+  const toCorner = SAFE * Math.sqrt(3) * half;
+  const middle: Vec3 = [from[0] + half, from[1] + half, from[2] + half];
+  const there = all.map((index) => fieldOf(parts[index]!)(...middle));
+  const nearest = least(there);
+  const far = Math.abs(nearest) - toCorner > NEAR_CELLS * h + blends.reachMm;
+  // A part this much further off than the nearest one is neither nearest nor joined anywhere in the bit.
+  const reach = nearest + 2 * toCorner + 4 * blends.reachMm;
+  const list = far ? [all[there.indexOf(nearest)]!] : all.filter((_, m) => there[m]! <= reach);
   const fields = list.map((index) => fieldOf(parts[index]!));
   const distances = new Float64Array(list.length);
   const creased = blends.reachMm + 2 * h;
-  for (let n = 0; n < BLOCK_CELLS; n++) {
-    const x = origin[0] + (i0 + (n & 7)) * h;
-    const y = origin[1] + (j0 + ((n >> 3) & 7)) * h;
-    const z = origin[2] + (k0 + (n >> 6)) * h;
+  for (let n = 0; n < BIT ** 3; n++) {
+    const [i, j, k] = [n & 3, (n >> 2) & 3, n >> 4];
+    const cell = slot + i + BLOCK * (j + BLOCK * k);
+    if (far) {
+      owner[cell] = list[0]!;
+      depth[cell] = nearest;
+      continue;
+    }
+    const p: Vec3 = [from[0] + i * h, from[1] + j * h, from[2] + k * h];
     let first = 0;
     for (let m = 0; m < fields.length; m++) {
-      distances[m] = fields[m]!(x, y, z);
+      distances[m] = fields[m]!(...p);
       if (distances[m]! < distances[first]!) first = m;
     }
-    const least = distances[first]!;
+    const d = distances[first]!;
     const filled =
-      fields.length === 1 || Math.abs(least) > creased
-        ? least
-        : blendedDistance(parts, list, distances, first, blends, [x, y, z], h);
+      fields.length === 1 || Math.abs(d) > creased
+        ? d
+        : blendedDistance(parts, list, distances, first, blends, p, h);
     const of = list[first]!;
-    out.owner[slot + n] = of;
-    out.depth[slot + n] =
-      thin.length === 0 ? filled : thinnedAt([x, y, z], filled, of, parts, thin, h);
+    owner[cell] = of;
+    depth[cell] = thin.length === 0 ? filled : thinnedAt(p, filled, of, parts, thin, h);
   }
 }
+
+/** A field of a bent or flat section may rise faster than a distance, by about this. */
+const SAFE = 1.3;
 
 /** The depth at a place over muscles that are leaner; where the flesh of others lies under it, that comes to light. */
 function thinnedAt(

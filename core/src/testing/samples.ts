@@ -1,7 +1,7 @@
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { bodyGrid, COARSE_CELLS, type BodyGrid } from '../body/bodyGrid.ts';
 import { bodyJob } from '../jobs/bodyJob.ts';
-import { done } from '../jobs/jobKinds.ts';
+import { done, posedFor } from '../jobs/jobKinds.ts';
 import type { BodyShape } from '../mass/bodyShape.ts';
 import { measuredBones, measuredSkeleton } from '../measure/measuredSkeleton.ts';
 import { planMeasure } from '../measure/planMeasure.ts';
@@ -10,9 +10,8 @@ import type { Creature } from '../anatomy/creature.ts';
 import { newWorkshop } from '../workshop/newWorkshop.ts';
 import { inWorkshop } from '../workshop/workpiece.ts';
 import { newPiece, newPieceOf } from '../start/newPiece.ts';
-import { planPiece } from '../plan.ts';
+import { createPlanner, planPiece } from '../plan.ts';
 import type { SurfaceQuestion } from '../jobs/surfaceJob.ts';
-import { settledStance } from '../posing/settledStance.ts';
 import { formSurface, type FormSurface } from '../surface/formSurface.ts';
 import type { Answers, Plan } from '../planTypes.ts';
 import { planStance } from '../stance/planStance.ts';
@@ -57,8 +56,9 @@ export function coarseBody(piece: Workpiece): BodyGrid {
 const bodies = new Map<string, BodyGrid>();
 
 /** The shape of a piece in coarse cells; the same question is worked out once. */
-export function coarseShape(piece: Workpiece): BodyShape {
-  const { shape } = planPiece(piece).jobs;
+export const coarseShape = (piece: Workpiece): BodyShape => shapeFor(planPiece(piece).jobs);
+
+function shapeFor({ shape }: Plan['jobs']): BodyShape {
   const found = shapes.get(shape.key) ?? done(shape, false).value;
   shapes.set(shape.key, found);
   return found;
@@ -66,8 +66,9 @@ export function coarseShape(piece: Workpiece): BodyShape {
 const shapes = new Map<string, BodyShape>();
 
 /** The surface of a piece in a few cells; the same question is worked out once. */
-export function coarseSurface(piece: Workpiece): FormSurface {
-  const { surface } = planPiece(piece).jobs;
+export const coarseSurface = (piece: Workpiece): FormSurface => surfaceFor(planPiece(piece).jobs);
+
+function surfaceFor({ surface }: Plan['jobs']): FormSurface {
   const found = surfaces.get(surface.key) ?? roughSurface(surface.input);
   surfaces.set(surface.key, found);
   return found;
@@ -78,10 +79,8 @@ const surfaces = new Map<string, FormSurface>();
 const ROUGH_CELLS = 5000;
 
 /** A surface for tests that only need one. */
-export function roughSurface({ body, stance, sizeFactor, rodMm }: SurfaceQuestion): FormSurface {
-  const posed = settledStance(measuredSkeleton(body), stance, sizeFactor, rodMm);
-  return formSurface(posed, false, () => undefined, ROUGH_CELLS);
-}
+export const roughSurface = (of: SurfaceQuestion): FormSurface =>
+  formSurface(posedFor(of), false, () => undefined, ROUGH_CELLS);
 
 /** The stance of a piece, without the rest of the road. */
 export function stanceOf(piece: Workpiece): StancePlan {
@@ -95,11 +94,11 @@ export function stanceOf(piece: Workpiece): StancePlan {
 export function answersFor(
   piece: Workpiece,
   { body = coarseBody(piece), shape = null }: { body?: BodyGrid; shape?: BodyShape | null } = {},
+  { jobs }: Pick<Plan, 'jobs'> = planPiece(piece),
 ): Answers {
-  const { jobs } = planPiece(piece);
   return {
     body: { key: jobs.body.key, fine: false, value: body },
-    surface: { key: jobs.surface.key, fine: false, value: coarseSurface(piece) },
+    surface: { key: jobs.surface.key, fine: false, value: surfaceFor(jobs) },
     shape: shape && { key: jobs.shape.key, fine: false, value: shape },
     heat: null,
   };
@@ -107,9 +106,10 @@ export function answersFor(
 
 /** The whole plan of a piece, body included, on a coarse grid; shape and heat where it is asked. */
 export function wholePlan(piece: Workpiece, withHeat = false): Plan {
-  const shape = withHeat ? coarseShape(piece) : null;
-  const answers = answersFor(piece, { shape });
-  const plan = planPiece(piece, answers);
+  const planner = createPlanner();
+  const bare = planner(piece);
+  const answers = answersFor(piece, { shape: withHeat ? shapeFor(bare.jobs) : null }, bare);
+  const plan = planner(piece, answers);
   const { heat } = plan.jobs;
-  return withHeat && heat !== null ? planPiece(piece, { ...answers, heat: done(heat) }) : plan;
+  return withHeat && heat !== null ? planner(piece, { ...answers, heat: done(heat) }) : plan;
 }

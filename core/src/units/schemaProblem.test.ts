@@ -7,7 +7,8 @@ import { readPiece } from '../formats/readPiece.ts';
 import { sampled } from '../testing/sampled.ts';
 import { upTo } from './versions.ts';
 
-const piece = () => structuredClone(demoPieces()[0]!) as unknown as Record<string, never>;
+const [OTTER] = demoPieces();
+const piece = () => structuredClone(OTTER!) as unknown as Record<string, never>;
 
 function refusal(path: string, value: unknown): string {
   const data = piece();

@@ -1,6 +1,6 @@
 import { fitAngles } from '../../anatomy/fitAngles.ts';
 import { boneEnds } from '../../anatomy/landmarks.ts';
-import { poseSkeleton, posedBone, type JointAngles } from '../../anatomy/pose.ts';
+import { poseSkeleton, restPose, posedBone, type JointAngles } from '../../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../../anatomy/skeleton.ts';
 import {
   aboutAxis,
@@ -235,7 +235,7 @@ function longestTrunkBone(
  */
 function headingOf(skeleton: Skeleton, directions: ReadonlyMap<string, Vec3>): number {
   const trunk = skeleton.plan.parts.find((part) => part.kind === 'trunk')?.keys ?? [];
-  const rest = poseSkeleton(skeleton, {});
+  const rest = restPose(skeleton);
   let [x, z] = [0, 0];
   for (const [id, direction] of directions) {
     const bone = skeleton.byId.get(id)!;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { landmarksOf, boneEnds } from '../../anatomy/landmarks.ts';
-import { poseSkeleton } from '../../anatomy/pose.ts';
+import { restPose } from '../../anatomy/pose.ts';
 import { animalById, planById } from '../../anatomy/registry.ts';
 import { buildSkeleton } from '../../anatomy/skeleton.ts';
 import { blankPicture, type Picture } from '../../piece/referencesSchema.ts';
@@ -9,7 +9,7 @@ import { tracedShape } from './tracedShape.ts';
 
 const otter = animalById('eurasian-otter')!;
 const skeleton = buildSkeleton(planById(otter.planId)!, otter);
-const posed = poseSkeleton(skeleton, {});
+const posed = restPose(skeleton);
 const MM_PER_PX = 0.5;
 
 /** A picture of the rest stance, the ends of some bones placed, with a box as its outline. */
