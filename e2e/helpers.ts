@@ -80,5 +80,5 @@ export const settingKept = (page: Page, key: string, value: string): Promise<voi
   expect.poll(() => keptIn(page, 'settings', key)).toBe(value);
 
 /** Waits until the browser keeps this of the workshop. */
-export const workshopKept = (page: Page, part: object): Promise<void> =>
+export const workshopKept = (page: Page, part: Record<string, unknown>): Promise<void> =>
   expect.poll(() => keptIn(page, 'workshop', 'current')).toMatchObject(part);
