@@ -55,7 +55,7 @@ export type { PagePoint, View } from './sheets/drawing.ts';
 export { formSurface, type FormSurface } from './surface/formSurface.ts';
 export type { Relief } from './surface/relief.ts';
 export { RELIEF_VIEWS, type ReliefView } from './surface/reliefViews.ts';
-export { bodyItems, formDrawing } from './sheets/formItems.ts';
+export { bodyItems, formDrawing, headDrawings } from './sheets/formItems.ts';
 export { skinParts, type SkinPart, type SleevePart } from './body/skin.ts';
 export { domeLength, sectionOutline, sectionPoint, type AxisSample } from './body/sleeveSection.ts';
 export { greatest, least } from './geometry/extremes.ts';

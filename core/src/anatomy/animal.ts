@@ -1,6 +1,7 @@
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { Provenance } from './provenance.ts';
 import type { CoatZone, RoughSize } from './coat.ts';
+import type { Face } from './face.ts';
 
 /**
  * A section of a sleeve at a place of its bone, life mm: from the bone's line to the skin above and below it
@@ -137,6 +138,8 @@ export interface Animal {
   readonly counts?: readonly Count[];
   /** The coat, zone by zone; every patch of skin belongs to one. */
   readonly coat: readonly CoatZone[];
+  /** What is seen on its head; nothing where not said. */
+  readonly face?: Face;
   /** Diameter of the eyeball in life. */
   readonly eye: RoughSize;
   /** Grams in a millilitre inside the outline, coat and all; 1 where not said. */

@@ -1,3 +1,4 @@
+import { joinedFaces, renamedFace, withFace } from './face.ts';
 import * as say from './words.ts';
 import type { Animal } from './animal.ts';
 import type { BodyPlan, BoneSpec, RegionSpec, SizeSpec } from './bodyPlan.ts';
@@ -40,6 +41,7 @@ function withoutKeys(base: Animal, lost: readonly string[]): Animal {
     lengths: kept(animal.lengths),
     rest: kept(animal.rest ?? {}),
     flesh: kept(animal.flesh),
+    ...withFace(renamedFace(animal.face, (bone) => (lost.includes(bone) ? null : bone))),
     blades: (animal.blades ?? []).filter((b) => !b.outline.some((p) => lost.includes(p.bone))),
     features: (animal.features ?? []).filter((feature) => !lost.includes(feature.bone)),
     // A zone all of whose bones are gone is no zone of this animal.
@@ -83,6 +85,7 @@ function addGraft(host: Subject, graft: Graft, lent: Lent | undefined): Subject 
       rest: { ...animal.rest, ...lent.animal.rest },
       flesh: { ...animal.flesh, ...lent.animal.flesh },
       linkGirths: { ...animal.linkGirths, ...lent.animal.linkGirths },
+      ...withFace(joinedFaces(animal.face, lent.animal.face)),
       blades: [...(animal.blades ?? []), ...(lent.animal.blades ?? [])],
       features: [...(animal.features ?? []), ...(lent.animal.features ?? [])],
       coat: [...lent.animal.coat, ...animal.coat],

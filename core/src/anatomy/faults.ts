@@ -1,6 +1,7 @@
 import * as say from './words.ts';
 import type { Animal, Flesh } from './animal.ts';
 import { FACINGS, zoneOf } from './coat.ts';
+import { facePlaces } from './face.ts';
 import type { BodyPlan } from './bodyPlan.ts';
 import { planFor } from './planFor.ts';
 
@@ -164,15 +165,7 @@ export function animalFaults(general: BodyPlan, animal: Animal): readonly string
       (animal.blades ?? []).flatMap(({ zone }) => (zone === undefined ? [] : [zone])),
       animal.coat.map(({ id }) => id),
     ),
-    ...strange('bone', Object.keys(animal.lengths), keys),
-    ...strange('bone', Object.keys(animal.flesh), keys),
-    ...strange('bone', Object.keys(animal.rest ?? {}), keys),
-    ...strange('bone', Object.keys(animal.seats ?? {}), keys),
-    ...strange(
-      'bone',
-      (animal.features ?? []).map((feature) => feature.bone),
-      keys,
-    ),
+    ...strange('bone', bonesNamed(animal), keys),
     ...strange(
       'bone',
       (animal.blades ?? []).flatMap((b) => b.outline.map((p) => p.bone)),
@@ -190,3 +183,12 @@ export function animalFaults(general: BodyPlan, animal: Animal): readonly string
     ),
   ];
 }
+
+/** Every bone that the data of an animal name beside its coat. */
+const bonesNamed = (animal: Animal): readonly string[] => [
+  ...[animal.lengths, animal.flesh, animal.rest ?? {}, animal.seats ?? {}].flatMap((of) =>
+    Object.keys(of),
+  ),
+  ...(animal.features ?? []).map((feature) => feature.bone),
+  ...(animal.face === undefined ? [] : facePlaces(animal.face).map(([bone]) => bone)),
+];

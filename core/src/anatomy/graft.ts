@@ -1,3 +1,4 @@
+import { renamedFace, withFace } from './face.ts';
 import { aboutAxis, turn } from '../geometry/quat.ts';
 import { scale, sub, unit, Z_AXIS, type Vec3 } from '../geometry/vec3.ts';
 import { toDeg, toRad } from '../units/angles.ts';
@@ -30,7 +31,7 @@ export interface Lent {
   readonly regions: readonly RegionSpec[];
   readonly animal: Pick<
     Animal,
-    'lengths' | 'rest' | 'flesh' | 'linkGirths' | 'blades' | 'features' | 'coat'
+    'lengths' | 'rest' | 'flesh' | 'linkGirths' | 'blades' | 'features' | 'face' | 'coat'
   >;
 }
 
@@ -180,6 +181,7 @@ function lentAnimal(
       }),
     ),
     linkGirths: picked(animal.linkGirths ?? {}, (girths) => girths),
+    ...withFace(renamedFace(animal.face, (bone) => (has(bone) ? name(bone) : null))),
     blades: lentBlades(skeleton, graft, part, name, turned),
     features: (animal.features ?? [])
       .filter((feature) => has(feature.bone))

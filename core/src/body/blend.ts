@@ -1,11 +1,14 @@
+import { greatest } from '../geometry/extremes.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { CellGrid, Nearest } from './cellGrid.ts';
 import { cellCentre } from './cellGrid.ts';
-import { fieldOf, innerRadiusMm, type SkinPart } from './skin.ts';
+import { innerRadiusMm, partNormal, type SkinPart } from './skin.ts';
 
 /** How far creases between parts are filled out: a radius in mm for each pair of parts. */
 export interface Blends {
   readonly radiusMm: (a: number, b: number) => number;
+  /** The widest radius that a part has with any other. */
+  readonly widestMm: (part: number) => number;
   /** The widest of them. */
   readonly reachMm: number;
 }
@@ -34,7 +37,10 @@ export function blendPairs(
       reachMm = Math.max(reachMm, radius / 4);
     }),
   );
-  return { radiusMm: (a, b) => radii[a * many + b]!, reachMm };
+  const widest = parts.map((_, i) =>
+    Math.max(0, greatest(radii.subarray(i * many, (i + 1) * many))),
+  );
+  return { radiusMm: (a, b) => radii[a * many + b]!, widestMm: (part) => widest[part]!, reachMm };
 }
 
 /**
@@ -103,17 +109,6 @@ export function blendedDistance(
 
 /** 0 where two surfaces look the same way, 1 where they stand square to each other or more. */
 function awayness(a: SkinPart, b: SkinPart, p: Vec3, step: number): number {
-  const [u, v] = [normalOf(a, p, step), normalOf(b, p, step)];
+  const [u, v] = [partNormal(a, p, step), partNormal(b, p, step)];
   return Math.min(1, Math.max(0, 1 - (u[0] * v[0] + u[1] * v[1] + u[2] * v[2])));
-}
-
-function normalOf(part: SkinPart, [x, y, z]: Vec3, step: number): Vec3 {
-  const field = fieldOf(part);
-  const slope: Vec3 = [
-    field(x + step, y, z) - field(x - step, y, z),
-    field(x, y + step, z) - field(x, y - step, z),
-    field(x, y, z + step) - field(x, y, z - step),
-  ];
-  const size = Math.hypot(...slope) || 1;
-  return [slope[0] / size, slope[1] / size, slope[2] / size];
 }

@@ -63,6 +63,16 @@ export function fieldOf(part: SkinPart): Field {
 /** Signed distance in mm from a point to the surface of one part, negative inside. */
 export const partDistance = (part: SkinPart, p: Vec3): number => fieldOf(part)(p[0], p[1], p[2]);
 
+/** The unit way out of a part at a point: the slope of its field over `step` mm either way. */
+export function partNormal(part: SkinPart, [x, y, z]: Vec3, step: number): Vec3 {
+  const field = fieldOf(part);
+  return unit([
+    field(x + step, y, z) - field(x - step, y, z),
+    field(x, y + step, z) - field(x, y - step, z),
+    field(x, y, z + step) - field(x, y, z - step),
+  ]);
+}
+
 /** The middle of a part: where a label or a leader goes. */
 export function middleOf(part: SkinPart): Vec3 {
   return part.kind === 'ellipsoid'

@@ -15,7 +15,7 @@ export interface Station {
 }
 
 /** Sections are taken here on every bone of the column. */
-const PLACES = [0.25, 0.75] as const;
+const PLACES = [0.25, 0.5, 0.75] as const;
 
 /** Stations along the column in the rest stance, from the tail to the head. */
 export function bodyStations(skeleton: Skeleton): readonly Station[] {

@@ -250,7 +250,8 @@ describe('what is found in the clay', () => {
       shells: { trunk: { core: 'hollow', shellMm: 5 } },
     });
     const found = shapeOf(hollow).hollows;
-    expect(found.map(({ regionId }) => regionId)).toEqual(['trunk']);
+    // In rough cells the neck may part the hollow of the trunk in two.
+    expect(new Set(found.map(({ regionId }) => regionId))).toEqual(new Set(['trunk']));
     expect(found[0]!.mm3).toBeGreaterThan(1000);
     expect(shapeOf(changed(hollow, 'mass', { vents: ['trunk'] })).hollows).toEqual([]);
     expect(shapeOf(plainPiece()).hollows).toEqual([]);

@@ -6,7 +6,7 @@ import { lerp, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import type { Plan } from '../planTypes.ts';
 import type { Relief } from '../surface/relief.ts';
 import { WEIGHT, type DrawingItem, type PagePoint, type View } from './drawing.ts';
-import { reliefOf } from './formItems.ts';
+import { faceItems, reliefOf } from './formItems.ts';
 import { partOutlines } from './partOutline.ts';
 import { seeded, seedOf, strokeOutline } from './strokes.ts';
 import { project } from './views.ts';
@@ -70,7 +70,7 @@ function reliefZoneItems(plan: Plan, relief: Relief): readonly DrawingItem[] {
       points,
     }),
   );
-  return [...fills, ...edges];
+  return [...fills, ...edges, ...faceItems(relief.face)];
 }
 
 /** Every part and blade filled with the base colour of its zone, far ones first. */

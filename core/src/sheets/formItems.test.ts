@@ -37,7 +37,9 @@ describe('the relief on a drawing', () => {
   });
 
   it('fills the zones that are seen in their colours, each with its target', () => {
-    const fills = zoneItems(plan, 'side').filter((item) => item.kind === 'fill');
+    const fills = zoneItems(plan, 'side').filter(
+      (item) => item.kind === 'fill' && item.layer === 'zones',
+    );
     const { coat } = plan.measure.skeleton.animal;
     expect(fills.length).toBeGreaterThan(4);
     for (const fill of fills) {

@@ -166,6 +166,8 @@ describe('what Mass shows on the elevations', () => {
     const hollow = changed(plainPiece(), 'mass', {
       shells: { trunk: { core: 'hollow', shellMm: 5 } },
     });
-    expect(within(core(hollow), 'hollows')).toHaveLength(3);
+    const { hollows } = wholePlan(hollow, true).mass!.shape!.shape;
+    expect(hollows.length).toBeGreaterThan(0);
+    expect(within(core(hollow), 'hollows')).toHaveLength(3 * hollows.length);
   });
 });

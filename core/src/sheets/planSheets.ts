@@ -5,7 +5,7 @@ import { bendingCards } from './bendingCards.ts';
 import { colourCard } from './colourCard.ts';
 import { cutListSheet } from './cutListSheet.ts';
 import { elevation } from './elevation.ts';
-import { formDrawing, reliefOf } from './formItems.ts';
+import { formDrawing, headDrawings, reliefOf } from './formItems.ts';
 import { RELIEF_VIEWS } from '../surface/reliefViews.ts';
 import { muscleSheet } from './muscleSheet.ts';
 import { sectionCardSheets } from './sectionCards.ts';
@@ -34,12 +34,14 @@ export function planSheets(plan: Plan): readonly Drawing[] {
   ];
 }
 
-/** The finished form from each side; none while it is still worked out. */
-export const formSheets = (plan: Plan): readonly Drawing[] =>
-  RELIEF_VIEWS.flatMap((view) => {
+/** The finished form from each side, and its head larger; none while it is still worked out. */
+export const formSheets = (plan: Plan): readonly Drawing[] => [
+  ...RELIEF_VIEWS.flatMap((view) => {
     const drawing = reliefOf(plan, view) && formDrawing(plan, view);
     return drawing === undefined ? [] : [drawing];
-  });
+  }),
+  ...headDrawings(plan),
+];
 
 /** Muscles and pegs as a list, the map of the sections, and their cards; none while the posed body is still worked out. */
 function cardSheetsOf(plan: Plan): readonly Drawing[] {

@@ -35,6 +35,9 @@ export const formFromSide = 'Finished form, from its left';
 export const formFromFront = 'From the front';
 export const formFromAbove = 'Finished form, from above';
 export const formFromBehind = 'From behind';
+export const headFromSide = (times: number): string => `Head, from its left, × ${times}`;
+export const headFromFront = (times: number): string => `Head, from the front, × ${times}`;
+export const headThreeQuarter = (times: number): string => `Head, from its left front, × ${times}`;
 export const formThreeQuarter = 'Finished form, from its left front';
 
 // coreItems.ts

@@ -15,6 +15,8 @@ const BESIDE = 0.02;
 /** A blade as it shows in a stance. */
 export interface BladeSkin extends Flat {
   readonly bladeId: string;
+  /** The bone that it hangs on. */
+  readonly boneId: string;
   /** What of its two faces lies bare, mm² of the model: a folded wing shows what it shows. */
   readonly areaMm2: number;
 }
@@ -30,7 +32,7 @@ export function bladeSkins(posed: PosedSkeleton): readonly BladeSkin[] {
     const found = zoneOf(coat, key, 'side');
     const zone = own >= 0 ? own : found === undefined ? coat.length : coat.indexOf(found);
     return {
-      ...{ bladeId: blade.id, outline, zone },
+      ...{ bladeId: blade.id, boneId, outline, zone },
       areaMm2: bareArea(posedBlade, (p) => skinDistance(flesh, p) > 0),
     };
   });

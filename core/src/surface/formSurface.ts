@@ -1,5 +1,7 @@
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { bladeSkins, type BladeSkin } from './bladeSkin.ts';
+import { faceOn } from './faceOn.ts';
+import { headForm } from './headForm.ts';
 import { relief, type Relief } from './relief.ts';
 import { RELIEF_VIEWS } from './reliefViews.ts';
 import { skinSurface, SURFACE_CELLS, zoneAreas, type SkinSurface } from './skinSurface.ts';
@@ -11,6 +13,8 @@ export interface FormSurface {
   /** Area by zone, in the order of the coat, with the feathers, membranes and fins; mm² of the model. */
   readonly zonesMm2: readonly number[];
   readonly reliefs: readonly Relief[];
+  /** The head by itself; none in a coarse answer. */
+  readonly heads: readonly Relief[];
 }
 
 /** Views of a first answer: those of the elevations. */
@@ -30,10 +34,12 @@ export function formSurface(
   const zonesMm2 = [...zoneAreas(skin, zones)].slice(0, zones);
   for (const { zone, areaMm2 } of blades) if (zone < zones) zonesMm2[zone]! += areaMm2;
   const views = fine ? RELIEF_VIEWS : FIRST_VIEWS;
+  const face = faceOn(posed, skin);
   const reliefs = views.map((view, i) => {
-    const drawn = relief(skin, blades, view);
+    const drawn = relief(skin, blades, view, face);
     onProgress(0.6 + (0.4 * (i + 1)) / views.length);
     return drawn;
   });
-  return { skin, blades, zonesMm2, reliefs };
+  const heads = fine ? headForm(posed) : [];
+  return { skin, blades, zonesMm2, reliefs, heads };
 }

@@ -1,8 +1,9 @@
-import { contourLoops, loopArea } from '../geometry/contours.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { unit, type Vec3 } from '../geometry/vec3.ts';
 import { depthBuffer, type DepthBuffer } from './depthBuffer.ts';
 import { addBorder, cornerSteps, followed, simplified, smoothed } from './pixelLines.ts';
+import { faceSeen, type FaceOnSkin, type FaceRelief } from './faceRelief.ts';
+import { inMm, maskOutlines, spreadBy, TOLERANCE } from './maskOutlines.ts';
 import { VIEW_FRAMES, type ReliefView } from './reliefViews.ts';
 import type { SkinSurface } from './skinSurface.ts';
 
@@ -23,6 +24,8 @@ export interface Relief {
   readonly borders: readonly (readonly Point2[])[];
   /** Lines round the form where it lies in shade. */
   readonly hatching: readonly (readonly Point2[])[];
+  /** Eyes, nostrils, mouth. */
+  readonly face: FaceRelief;
   /** What is seen of each zone, by its place in the coat. */
   readonly zones: readonly {
     readonly zone: number;
@@ -38,16 +41,15 @@ const PIXELS = 520;
 const JUMP_CELLS = 2.2;
 /** Lines of fewer steps than these are crumbs. */
 const LEAST_STEPS = { inner: 9, border: 14, hatch: 4 } as const;
-/** Areas smaller than this are crumbs, in pixels. */
-const LEAST_AREA = 12;
 const SMOOTHINGS = 5;
-/** Fewer for outlines, whose tips would be lost. */
-const OUTLINE_SMOOTHINGS = 2;
-/** Points may be left out of lines within this, in pixels. */
-const TOLERANCE = 0.2;
 
-/** The relief of a surface from one side. */
-export function relief(surface: SkinSurface, flats: readonly Flat[], view: ReliefView): Relief {
+/** The relief of a surface from one side, with its feathers and fins and its face. */
+export function relief(
+  surface: SkinSurface,
+  flats: readonly Flat[],
+  view: ReliefView,
+  face: FaceOnSkin | null = null,
+): Relief {
   const frame = VIEW_FRAMES[view];
   const { mesh, cellMm } = surface;
   const scene = { ...mesh, flats: flats.map(({ outline }) => outline) };
@@ -57,14 +59,15 @@ export function relief(surface: SkinSurface, flats: readonly Flat[], view: Relie
   const onMm = (line: readonly Point2[]): readonly Point2[] => inMm(buffer, line);
   return {
     view,
-    outline: areas(buffer, (at) => buffer.seen[at]! !== -1).map(onMm),
+    outline: maskOutlines(buffer, (at) => buffer.seen[at]! !== -1).map(onMm),
     inner: innerLines(buffer, jumpMm).map(onMm),
     borders: zoneBorders(buffer, zones, jumpMm).map(onMm),
     hatching: hatching(buffer, surface, lightOf(frame), jumpMm).map(onMm),
+    face: faceSeen(buffer, surface, face, frame),
     zones: [...new Set(zones)]
       .filter((zone) => zone !== NO_ZONE)
       .sort((a, b) => a - b)
-      .map((zone) => ({ zone, loops: areas(buffer, (at) => zones[at] === zone).map(onMm) })),
+      .map((zone) => ({ zone, loops: maskOutlines(buffer, (at) => zones[at] === zone).map(onMm) })),
   };
 }
 
@@ -78,12 +81,6 @@ function pixelFor(positions: Float32Array, cellMm: number): number {
   const { least, most } = PIXELS_IN_CELL;
   return Math.min(cellMm / least, Math.max(cellMm / most, (high - low) / PIXELS));
 }
-
-const inMm = ({ low, pixelMm }: DepthBuffer, line: readonly Point2[]): readonly Point2[] =>
-  line.map(([x, y]): Point2 => [round(low[0] + x * pixelMm), round(low[1] + y * pixelMm)]);
-
-/** A hundredth of a millimetre is finer than any pen. */
-const round = (mm: number): number => Math.round(mm * 100) / 100;
 
 const NO_ZONE = 255;
 
@@ -99,64 +96,6 @@ function zonesSeen(
     if (at !== -1) zones[i] = at < -1 ? flats[-2 - at]!.zone : zone[mesh.indices[3 * at]!]!;
   }
   return zones;
-}
-
-/** Pixels round what an outline is drawn of, for the spreading. */
-const MARGIN = 3;
-
-/**
- * Outlines of the pixels that belong to something, smooth: the mask is spread by the binomial 1-2-1 both ways
- * and cut at a half, which keeps straight edges where they are.
- */
-function areas(
-  buffer: DepthBuffer,
-  belongs: (at: number) => boolean,
-): readonly (readonly Point2[])[] {
-  const window = windowOf(buffer, belongs);
-  if (window === undefined) return [];
-  const { left, low, wide, high } = window;
-  const mask = new Float32Array(wide * high);
-  for (let y = MARGIN; y < high - MARGIN; y++)
-    for (let x = MARGIN; x < wide - MARGIN; x++)
-      if (belongs(left + x + buffer.wide * (low + y))) mask[x + wide * y] = 1;
-  const spread = spreadBy(spreadBy(mask, 1), wide);
-  for (let at = 0; at < spread.length; at++) spread[at] = 0.5 - spread[at]!;
-  return contourLoops(spread, wide, high)
-    .filter((loop) => Math.abs(loopArea(loop)) >= LEAST_AREA)
-    .map((loop) =>
-      simplified(smoothed([...loop, loop[0]!], OUTLINE_SMOOTHINGS), TOLERANCE)
-        .slice(0, -1)
-        .map(([x, y]): Point2 => [x + left, y + low]),
-    );
-}
-
-/** The pixels round those that belong to something, with a margin; undefined where none does. */
-function windowOf(
-  { wide, high }: DepthBuffer,
-  belongs: (at: number) => boolean,
-): { left: number; low: number; wide: number; high: number } | undefined {
-  let [x0, y0, x1, y1] = [wide, high, -1, -1];
-  for (let y = 0; y < high; y++)
-    for (let x = 0; x < wide; x++) {
-      if (!belongs(x + wide * y)) continue;
-      if (x < x0) x0 = x;
-      if (x > x1) x1 = x;
-      if (y < y0) y0 = y;
-      y1 = y;
-    }
-  if (y1 < 0) return undefined;
-  return {
-    ...{ left: x0 - MARGIN, low: y0 - MARGIN },
-    ...{ wide: x1 - x0 + 1 + 2 * MARGIN, high: y1 - y0 + 1 + 2 * MARGIN },
-  };
-}
-
-/** Each value with half of its two neighbours a step off; the border has none. */
-function spreadBy(values: Float32Array, step: number): Float32Array {
-  const out = new Float32Array(values.length);
-  for (let at = step; at < values.length - step; at++)
-    out[at] = (2 * values[at]! + values[at - step]! + values[at + step]!) / 4;
-  return out;
 }
 
 /** Where depth jumps between neighbours, the largest jump of a steep stretch only; and round flat outlines. */

@@ -40,9 +40,13 @@ export interface SkinSurface {
 /** Cells of the two answers. */
 export const SURFACE_CELLS = { coarse: 30_000, fine: 420_000 } as const;
 
-/** Works the skin of a posed body out. Pure and deterministic. */
-export function skinSurface(posed: PosedSkeleton, cells: number): SkinSurface {
-  const parts = volumeKept(posed);
+/** Works the skin of a posed body out, or of some of its bones alone. Pure and deterministic. */
+export function skinSurface(
+  posed: PosedSkeleton,
+  cells: number,
+  bones: ReadonlySet<string> | null = null,
+): SkinSurface {
+  const parts = volumeKept(posed).filter(({ boneId }) => bones?.has(boneId) ?? true);
   const area = parts.reduce((sum, part) => sum + partArea(part), 0);
   const cellMm = cellFor(area, cells);
   const mesh = sparseMesh(

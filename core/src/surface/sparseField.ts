@@ -169,8 +169,10 @@ function fillBit(
   const nearest = least(there);
   const far = Math.abs(nearest) - toCorner > NEAR_CELLS * h + blends.reachMm;
   // A part this much further off than the nearest one is neither nearest nor joined anywhere in the bit.
-  const reach = nearest + 2 * toCorner + 4 * blends.reachMm;
-  const list = far ? [all[there.indexOf(nearest)]!] : all.filter((_, m) => there[m]! <= reach);
+  const reach = nearest + 2 * toCorner;
+  const list = far
+    ? [all[there.indexOf(nearest)]!]
+    : all.filter((part, m) => there[m]! <= reach + blends.widestMm(part));
   const fields = list.map((index) => fieldOf(parts[index]!));
   const distances = new Float64Array(list.length);
   const creased = blends.reachMm + 2 * h;
@@ -190,7 +192,7 @@ function fillBit(
     }
     const d = distances[first]!;
     const filled =
-      fields.length === 1 || Math.abs(d) > creased
+      fields.length === 1 || d > creased || d < -2 * h
         ? d
         : blendedDistance(parts, list, distances, first, blends, p, h);
     const of = list[first]!;

@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { SERPENT } from '../plans/serpent.ts';
+import { eye, face, hole, line } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, fleshOf, zone, type SleeveRows } from './shapes.ts';
 
@@ -67,6 +68,21 @@ export const ADDER: Animal = Object.freeze({
     count('Scutes under the tail', 23, 48, 'males more than females; in pairs'),
     count('Upper lip scales, each side', 6, 10, 'usually 8 or 9'),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.6, 66], [0.82, 0.82], 0, 'upright', '#a4442c')],
+    holes: [hole('Nostril', ['skull', 0.88, 62], 0.04, 0.03, 0)],
+    lines: [
+      line(
+        'Mouth',
+        ['skull', 0.93, 150],
+        ['skull', 0.88, 118],
+        ['skull', 0.7, 110],
+        ['skull', 0.5, 106],
+        ['skull', 0.32, 100],
+        ['skull', 0.22, 104],
+      ),
+    ],
+  }),
   coat: [
     zone('head', 'Head', SERPENT.head, [2.4, 2, 0], '#8d8577', { covering: 'scale' }),
     zone('belly', 'Belly scutes', [...SERPENT.neck, ...SERPENT.trunk], [3.6, 15, 0], '#5a5650', {

@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
+import { eye, face, line } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -24,20 +25,22 @@ const SLEEVES = {
   head: {
     faces: 'back',
     rows: [
-      ['skull', -0.29, 7.5, 3.8, 5.5],
-      ['skull', -0.09, 28, 24, 28],
-      ['skull', 0.1, 35, 32, 35],
-      ['skull', 0.35, 37, 34, 37],
-      ['skull', 0.55, 35, 32, 35],
-      ['skull', 0.75, 34, 42, 37],
-      ['skull', 0.95, 5.5, 13, 9],
+      ['skull', -0.3, 22, 10, 16],
+      ['skull', -0.1, 32, 28, 32],
+      ['skull', 0.2, 38, 36, 41],
+      ['skull', 0.42, 38, 40, 45],
+      ['skull', 0.58, 35, 41, 46],
+      ['skull', 0.7, 27, 35, 40],
+      ['skull', 0.77, 15, 22, 25],
     ],
   },
   bill: {
     faces: 'back',
     rows: [
-      ['bill', 0, 6],
-      ['bill', 0.95, 1.6],
+      ['bill', -0.3, 6],
+      ['bill', 0.4, 6, 5.5, 5],
+      ['bill', 0.85, 4, 5, 3],
+      ['bill', 1.15, 1.8],
     ],
   },
   tail: {
@@ -212,6 +215,22 @@ export const BARN_OWL: Animal = Object.freeze({
     count('Neck vertebrae', 14),
     count('Toes, each foot', 4, 4, 'the outer one turns to the rear'),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.76, 62], [0.62, 0.62], 0, 'dark', '#1a1613')],
+    lines: [
+      line(
+        'Facial disc',
+        ['skull', 0.6, 0],
+        ['skull', 0.54, 30],
+        ['skull', 0.5, 60],
+        ['skull', 0.5, 90],
+        ['skull', 0.52, 120],
+        ['skull', 0.56, 150],
+        ['skull', 0.6, 180],
+      ),
+      line('Ridge of the face', ['skull', 0.62, 0], ['skull', 0.7, 0], ['skull', 0.77, 0]),
+    ],
+  }),
   coat: [
     zone('bill', 'Bill', BIRD.bill, null, '#d8c7ae', { covering: 'skin' }),
     zone('disc', 'Facial disc and crown', BIRD.head, [14, 3, 12], '#f1ece2', {

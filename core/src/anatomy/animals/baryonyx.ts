@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { THEROPOD } from '../plans/twoLeggedTheropod.ts';
+import { eye, face, hole, line } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -29,12 +30,16 @@ const SLEEVES = {
   head: {
     faces: 'back',
     rows: [
-      ['skull', -0.04, 6, 48, 24],
-      ['skull', 0.1, 95, 140, 90],
-      ['skull', 0.3, 78, 120, 90],
-      ['skull', 0.65, 48, 85, 66],
-      ['skull', 0.8, 36, 78, 54],
-      ['skull', 0.96, 24, 72, 48],
+      ['skull', -0.02, 60, 90, 70],
+      ['skull', 0.1, 95, 140, 95],
+      ['skull', 0.25, 92, 128, 92],
+      ['skull', 0.38, 74, 108, 76],
+      ['skull', 0.55, 52, 88, 58],
+      ['skull', 0.72, 40, 76, 48],
+      ['skull', 0.82, 34, 66, 40],
+      ['skull', 0.87, 33, 58, 38],
+      ['skull', 0.93, 40, 66, 46],
+      ['skull', 0.99, 30, 54, 36],
     ],
   },
   tail: {
@@ -159,6 +164,22 @@ export const BARYONYX: Animal = Object.freeze({
     count('Fingers, each hand', 3),
     count('Toes that meet the ground, each foot', 3),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.3, 64], [0.7, 0.62], 4, 'round', '#b98a2e')],
+    holes: [hole('Nostril', ['skull', 0.7, 58], 0.04, 0.016, 12)],
+    lines: [
+      line(
+        'Mouth',
+        ['skull', 0.97, 140],
+        ['skull', 0.92, 116],
+        ['skull', 0.8, 108],
+        ['skull', 0.72, 114],
+        ['skull', 0.55, 110],
+        ['skull', 0.35, 112],
+        ['skull', 0.2, 110],
+      ),
+    ],
+  }),
   coat: [
     zone('head', 'Head', ['skull'], [9, 9, 0], '#5f6750', { covering: 'scale' }),
     zone(

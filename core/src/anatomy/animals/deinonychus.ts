@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { THEROPOD } from '../plans/twoLeggedTheropod.ts';
+import { eye, face, hole, line } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -28,12 +29,14 @@ const SLEEVES = {
   head: {
     faces: 'back',
     rows: [
-      ['skull', -0.03, 8, 24, 12],
-      ['skull', 0.1, 64, 78, 56],
-      ['skull', 0.3, 70, 85, 64],
-      ['skull', 0.45, 48, 70, 60],
-      ['skull', 0.75, 31, 48, 39],
-      ['skull', 0.9, 24, 39, 31],
+      ['skull', -0.02, 40, 50, 40],
+      ['skull', 0.1, 60, 74, 56],
+      ['skull', 0.28, 64, 80, 62],
+      ['skull', 0.42, 54, 72, 56],
+      ['skull', 0.58, 42, 60, 44],
+      ['skull', 0.75, 32, 48, 34],
+      ['skull', 0.9, 25, 38, 27],
+      ['skull', 0.98, 17, 28, 19],
     ],
   },
   tail: {
@@ -185,6 +188,20 @@ export const DEINONYCHUS: Animal = Object.freeze({
     count('Fingers, each hand', 3),
     count('Toes that meet the ground, each foot', 2, 2, 'the second is held up with its sickle'),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.42, 62], [0.75, 0.68], 6, 'round', '#c79a35')],
+    holes: [hole('Nostril', ['skull', 0.85, 58], 0.04, 0.018, 12)],
+    lines: [
+      line(
+        'Mouth',
+        ['skull', 0.92, 140],
+        ['skull', 0.88, 116],
+        ['skull', 0.7, 112],
+        ['skull', 0.5, 114],
+        ['skull', 0.3, 110],
+      ),
+    ],
+  }),
   coat: [
     zone('head', 'Head', ['skull'], [22, 5, 14], '#6d5a44', { covering: 'feather' }),
     zone(

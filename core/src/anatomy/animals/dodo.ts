@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
+import { eye, face, hole, line } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -25,23 +26,23 @@ const SLEEVES = {
   head: {
     faces: 'back',
     rows: [
-      ['skull', -0.15, 11, 6.5, 8.5],
-      ['skull', 0.06, 34, 30, 30],
-      ['skull', 0.25, 42, 38, 38],
-      ['skull', 0.5, 44, 40, 40],
-      ['skull', 0.7, 42, 38, 38],
-      ['skull', 0.9, 34, 30, 30],
-      ['skull', 1.11, 8.5, 4, 6.5],
+      ['skull', -0.15, 20, 16, 18],
+      ['skull', 0.06, 36, 32, 34],
+      ['skull', 0.3, 42, 38, 40],
+      ['skull', 0.6, 42, 38, 39],
+      ['skull', 0.9, 34, 32, 33],
+      ['skull', 1.05, 26, 26, 26],
     ],
   },
   bill: {
     faces: 'back',
     rows: [
-      ['bill', 0.01, 26],
-      ['bill', 0.45, 26, 18, 22],
-      ['bill', 0.6, 26, 22, 24],
-      ['bill', 0.75, 20, 21, 20],
-      ['bill', 0.9, 9, 20, 14],
+      ['bill', 0, 28, 26, 26],
+      ['bill', 0.3, 23, 20, 20],
+      ['bill', 0.55, 25, 22, 20],
+      ['bill', 0.75, 27, 25, 20],
+      ['bill', 0.9, 18, 30, 15],
+      ['bill', 0.99, 3, 34, 8],
     ],
   },
   tail: {
@@ -200,6 +201,28 @@ export const DODO: Animal = Object.freeze({
     count('Toes, each foot', 4),
     count('Tail feathers', 4, 10, 'a curled tuft in the paintings; a guess'),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.62, 66], [0.6, 0.6], 0, 'round', '#c8a24a')],
+    holes: [hole('Nostril', ['bill', 0.42, 62], 0.1, 0.03, 20)],
+    lines: [
+      line(
+        'Gape',
+        ['bill', 0.92, 128],
+        ['bill', 0.7, 112],
+        ['bill', 0.35, 106],
+        ['bill', 0.06, 104],
+        ['skull', 0.78, 104],
+      ),
+      line(
+        'Edge of the bare face',
+        ['skull', 0.5, 0],
+        ['skull', 0.46, 40],
+        ['skull', 0.44, 80],
+        ['skull', 0.48, 120],
+        ['skull', 0.56, 160],
+      ),
+    ],
+  }),
   coat: [
     zone('bill', 'Bill', BIRD.bill, null, '#9c8f6c', { covering: 'skin', sheen: 'satin' }),
     zone('face', 'Bare face and crown', BIRD.head, [4, 2, 8], '#8d857a', { covering: 'feather' }),

@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
+import { eye, face, hole, line, pad } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -25,10 +26,13 @@ const SLEEVES = {
   head: {
     faces: 'back',
     rows: [
-      ['skull', 0.15, 38, 46, 42],
-      ['skull', 0.6, 34, 38, 36],
-      ['skull', 0.7, 28, 32, 30],
-      ['skull', 0.85, 19, 28, 23],
+      ['skull', 0.08, 34, 42, 44],
+      ['skull', 0.3, 33, 38, 47, -0.1],
+      ['skull', 0.5, 30, 35, 45, -0.15],
+      ['skull', 0.62, 26, 32, 39, -0.15],
+      ['skull', 0.74, 20, 29, 33, -0.1],
+      ['skull', 0.88, 17, 27, 30, 0, 2.3, 2.2],
+      ['skull', 0.97, 13, 20, 22],
     ],
   },
   tail: {
@@ -135,6 +139,21 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
     count('Loin vertebrae', 5, 6),
     count('Toes, each foot', 5, 5, 'webbed to the last joint'),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.68, 46], [0.9, 0.75], 10, 'dark', '#1d1714')],
+    holes: [hole('Nostril', ['skull', 0.965, 56], 0.05, 0.03, 30)],
+    lines: [
+      line(
+        'Mouth',
+        ['skull', 0.965, 160],
+        ['skull', 0.94, 135],
+        ['skull', 0.86, 122],
+        ['skull', 0.76, 118],
+        ['skull', 0.7, 114],
+      ),
+    ],
+    pads: [pad('Nose', 'skull', [0.945, 1.15], [0, 70], '#2a2624')],
+  }),
   coat: [
     {
       id: 'throat',

@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { SPRAWLER } from '../plans/sprawlingReptile.ts';
+import { eye, face, hole, line } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -22,13 +23,12 @@ const SLEEVES = {
   head: {
     faces: 'back',
     rows: [
-      ['skull', -0.17, 1, 1, 2],
-      ['skull', -0.01, 5, 5, 7.5],
-      ['skull', 0.15, 6, 6, 9.5],
-      ['skull', 0.35, 6.5, 6.5, 10],
-      ['skull', 0.5, 7, 7, 9.5],
-      ['skull', 0.7, 6, 6, 7.5],
-      ['skull', 0.85, 5],
+      ['skull', -0.05, 5.5, 5, 7.5],
+      ['skull', 0.15, 6, 5.5, 9.5, -0.1],
+      ['skull', 0.35, 6, 5.4, 10.3, -0.15],
+      ['skull', 0.55, 5.6, 5, 9.8, -0.15],
+      ['skull', 0.75, 4.6, 4.2, 8, -0.1],
+      ['skull', 0.92, 3.2, 3, 5],
     ],
   },
   tail: {
@@ -69,6 +69,12 @@ const SLEEVES = {
 
 /** What stands off it along curves of its own. */
 const CURVES = {
+  skull: [
+    curve('left eyelid', [0.5, 2.4, [0, 3.6, -6.2]], [0.64, 2.2, [0, 3.2, -5.8]]),
+    curve('right eyelid', [0.5, 2.4, [0, 3.6, 6.2]], [0.64, 2.2, [0, 3.2, 5.8]]),
+    curve('left gland', [0.02, 2, [0, 3, -7]], [0.2, 2.6, [0, 3.2, -8]], [0.36, 2, [0, 3, -8]]),
+    curve('right gland', [0.02, 2, [0, 3, 7]], [0.2, 2.6, [0, 3.2, 8]], [0.36, 2, [0, 3, 8]]),
+  ],
   foreDigits: [
     curve('foreDigits 1', [0, 1.7], [0.1, 0.9, [5, 0, 3]]),
     curve('foreDigits 2', [0, 1.7], [0.1, 0.9, [1.5, 0, -5]]),
@@ -131,6 +137,20 @@ export const FIRE_SALAMANDER: Animal = Object.freeze({
     count('Grooves down each flank', 10, 12),
     count('Pores of the parotoid gland, each side', 10, 20),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.57, 50, 0.7], [0.55, 0.5], 0, 'dark', '#171311')],
+    holes: [hole('Nostril', ['skull', 0.86, 52], 0.04, 0.03, 0)],
+    lines: [
+      line(
+        'Mouth',
+        ['skull', 0.87, 150],
+        ['skull', 0.82, 112],
+        ['skull', 0.66, 106],
+        ['skull', 0.48, 104],
+        ['skull', 0.3, 104],
+      ),
+    ],
+  }),
   coat: [
     zone('head', 'Head', ['skull'], null, '#1d1b19', { covering: 'skin', sheen: 'gloss' }),
     zone('belly', 'Belly', [...SPRAWLER.neck, ...SPRAWLER.trunk], null, '#2b2825', {

@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
+import { eye, face, hole, line, pad } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -209,6 +210,21 @@ export const GREY_HERON: Animal = Object.freeze({
     count('Neck vertebrae', 19, 20, 'the sixth makes the kink'),
     count('Toes, each foot', 4),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.76, 74], [0.5, 0.5], 0, 'round', '#e3c13c')],
+    holes: [hole('Nostril', ['bill', 0.22, 48], 0.09, 0.014, 4)],
+    lines: [
+      line(
+        'Gape',
+        ['bill', 0.99, 110],
+        ['bill', 0.6, 104],
+        ['bill', 0.25, 100],
+        ['skull', 0.98, 98],
+        ['skull', 0.86, 100],
+      ),
+    ],
+    pads: [pad('Lores', 'skull', [0.84, 1.0], [62, 100], '#c9b04a')],
+  }),
   coat: [
     zone('bill', 'Bill', BIRD.bill, null, '#c9953d', { covering: 'skin', sheen: 'satin' }),
     zone('crown', 'Crown and face', BIRD.head, [9, 3, 8], '#e3e2dc', { covering: 'feather' }),

@@ -1,7 +1,8 @@
-import type { Animal } from '../animal.ts';
+import type { Animal, FleshCurve } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
+import { eye, face, hole, line, pad } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
+import { count, curve, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
 /**
  * The wolf's flesh, coat and all, section by section from general knowledge of dogs and wolves: high withers
@@ -72,9 +73,9 @@ const SLEEVES = {
       ['radius', 1, 24, 25, 24],
       ['metacarpus', 0.3, 22, 23, 22],
       ['metacarpus', 0.75, 21, 21, 24],
-      ['foreDigits', 0.05, 23, 24, 29],
-      ['foreDigits', 0.5, 20, 16, 30, -0.25],
-      ['foreDigits', 0.85, 13, 12, 24, -0.3],
+      ['foreDigits', 0.05, 23, 24, 28],
+      ['foreDigits', 0.5, 18, 16, 25, -0.25],
+      ['foreDigits', 0.85, 9, 12, 15, -0.3],
     ],
   },
   'hind leg': {
@@ -92,9 +93,9 @@ const SLEEVES = {
       ['metatarsus', 0.02, 22, 38, 22],
       ['metatarsus', 0.25, 20, 24, 20],
       ['metatarsus', 0.7, 20, 20, 21],
-      ['hindDigits', 0, 22, 24, 27],
-      ['hindDigits', 0.5, 19, 16, 28, -0.25],
-      ['hindDigits', 0.85, 12, 11, 22, -0.3],
+      ['hindDigits', 0, 22, 24, 26],
+      ['hindDigits', 0.5, 17, 16, 23, -0.25],
+      ['hindDigits', 0.85, 8, 11, 14, -0.3],
     ],
   },
   ear: {
@@ -108,6 +109,21 @@ const SLEEVES = {
     ],
   },
 } as const satisfies Readonly<Record<string, SleeveRows>>;
+
+/** Four toes that meet the ground: the middle two longer and side by side, the outer ones behind them. */
+const toes = (wide: number): readonly FleshCurve[] =>
+  [-1.55, -0.52, 0.52, 1.55].map((beside, i) => {
+    const isOuter = Math.abs(beside) > 1;
+    const [root, knuckle, tip] = isOuter ? [0.1, 0.42, 0.72] : [0.25, 0.65, 0.96];
+    return curve(
+      `toe ${i + 2}`,
+      [root, 0.85 * wide, [0, 2, beside * 0.8 * wide]],
+      [knuckle, wide, [0, 1, beside * wide]],
+      [tip, 0.72 * wide, [0, -3, beside * wide]],
+    );
+  });
+
+const CURVES = { foreDigits: toes(12), hindDigits: toes(11) };
 
 /**
  * Grey wolf, a typical adult of middle latitudes. All values are from general knowledge (memory),
@@ -162,7 +178,7 @@ export const GREY_WOLF: Animal = Object.freeze({
     tibia: [-0.58, -0.81, 0],
     metatarsus: [0.12, -0.99, 0],
   },
-  flesh: fleshOf(SLEEVES),
+  flesh: fleshOf(SLEEVES, CURVES),
   features: [feature('claws', 'Claws', 'foreDigits', 18, memory(28, 22, 34))],
   counts: [
     count('Teeth', 42, 42, 'I 3/3 · C 1/1 · P 4/4 · M 2/3, on each side'),
@@ -171,6 +187,22 @@ export const GREY_WOLF: Animal = Object.freeze({
     count('Loin vertebrae', 7),
     count('Toes that meet the ground, each foot', 4),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.47, 50], [0.95, 0.6], 22, 'round', '#b98a3a')],
+    holes: [hole('Nostril', ['skull', 0.985, 62], 0.03, 0.02, 20)],
+    lines: [
+      line(
+        'Mouth',
+        ['skull', 0.965, 160],
+        ['skull', 0.95, 132],
+        ['skull', 0.86, 122],
+        ['skull', 0.74, 120],
+        ['skull', 0.62, 116],
+        ['skull', 0.57, 110],
+      ),
+    ],
+    pads: [pad('Nose', 'skull', [0.955, 1.1], [0, 112], '#2a2624')],
+  }),
   coat: [
     {
       id: 'throat',

@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { SWIMMER } from '../plans/swimmer.ts';
+import { eye, face, hole, line } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -8,13 +9,12 @@ const SLEEVES = {
   head: {
     faces: 'back',
     rows: [
-      ['skull', -0.43, -6, 29, 12],
-      ['skull', -0.19, 70, 105, 80],
-      ['skull', 0.05, 95, 130, 105],
-      ['skull', 0.3, 100, 135, 110],
-      ['skull', 0.55, 95, 130, 105],
-      ['skull', 0.8, 70, 105, 80],
-      ['skull', 1.03, 6, 42, 23],
+      ['skull', -0.2, 100, 130, 110],
+      ['skull', 0.1, 98, 132, 108],
+      ['skull', 0.4, 92, 120, 98],
+      ['skull', 0.65, 76, 98, 80],
+      ['skull', 0.84, 50, 72, 58],
+      ['skull', 0.97, 22, 46, 34],
     ],
   },
   trunk: {
@@ -146,6 +146,20 @@ export const HARBOUR_PORPOISE: Animal = Object.freeze({
     count('Neck vertebrae', 7, 7, 'most of them grown together'),
     count('Knobs on the front edge of the dorsal fin', 5, 20),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.52, 94], [0.62, 0.5], 0, 'dark', '#1a1715')],
+    holes: [hole('Blowhole', ['skull', 0.56, 0], 0.03, 0.09, 0)],
+    lines: [
+      line(
+        'Mouth',
+        ['skull', 0.99, 128],
+        ['skull', 0.92, 118],
+        ['skull', 0.82, 110],
+        ['skull', 0.7, 104],
+        ['skull', 0.66, 100],
+      ),
+    ],
+  }),
   coat: [
     zone('belly', 'Belly', [...SWIMMER.head, ...SWIMMER.trunk], null, '#e9e6e0', {
       covering: 'skin',

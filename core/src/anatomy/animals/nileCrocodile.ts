@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { SPRAWLER } from '../plans/sprawlingReptile.ts';
+import { eye, face, hole, line } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -26,13 +27,15 @@ const SLEEVES = {
   head: {
     faces: 'back',
     rows: [
-      ['skull', -0.01, 25, 25, 37],
-      ['skull', 0.15, 74, 74, 115],
-      ['skull', 0.3, 68, 80, 110],
-      ['skull', 0.45, 56, 74, 62],
-      ['skull', 0.6, 44, 68, 56],
-      ['skull', 0.8, 37, 62, 50],
-      ['skull', 0.93, 37, 56, 44],
+      ['skull', -0.01, 40, 60, 80],
+      ['skull', 0.12, 66, 80, 118],
+      ['skull', 0.28, 60, 82, 112],
+      ['skull', 0.4, 46, 74, 92],
+      ['skull', 0.52, 38, 64, 66],
+      ['skull', 0.66, 34, 58, 56],
+      ['skull', 0.8, 32, 56, 52],
+      ['skull', 0.9, 32, 52, 54],
+      ['skull', 0.98, 26, 40, 42],
     ],
   },
   tail: {
@@ -81,6 +84,16 @@ const SLEEVES = {
 
 /** What stands off it along curves of its own. */
 const CURVES = {
+  skull: [
+    curve(
+      'left brow',
+      [0.28, 18, [0, 46, -44]],
+      [0.35, 24, [0, 50, -46]],
+      [0.42, 16, [0, 40, -42]],
+    ),
+    curve('right brow', [0.28, 18, [0, 46, 44]], [0.35, 24, [0, 50, 46]], [0.42, 16, [0, 40, 42]]),
+    curve('nostrils', [0.9, 18, [0, 18, 0]], [0.96, 18, [0, 16, 0]]),
+  ],
   foreDigits: [
     curve('foreDigits 1', [0, 22], [0.1, 10, [70, 0, 40]]),
     curve('foreDigits 2', [0, 22], [0.1, 10, [20, 0, -72]]),
@@ -172,6 +185,24 @@ export const NILE_CROCODILE: Animal = Object.freeze({
     count('Toes, each forefoot', 5, 5, 'three with claws'),
     count('Toes, each hind foot', 4, 4, 'three with claws, webbed'),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.36, 38, 6], [1.0, 0.8], 6, 'upright', '#a3963f')],
+    holes: [hole('Nostril', ['skull', 0.93, 22], 0.022, 0.014, 40)],
+    lines: [
+      line(
+        'Mouth',
+        ['skull', 0.94, 140],
+        ['skull', 0.9, 112],
+        ['skull', 0.82, 106],
+        ['skull', 0.72, 112],
+        ['skull', 0.6, 104],
+        ['skull', 0.46, 112],
+        ['skull', 0.32, 104],
+        ['skull', 0.2, 98],
+        ['skull', 0.1, 90],
+      ),
+    ],
+  }),
   coat: [
     zone('head', 'Head', ['skull'], [14, 14, 0], '#6e6a4e', { covering: 'scale', sheen: 'satin' }),
     zone('belly', 'Belly plates', [...SPRAWLER.neck, ...SPRAWLER.trunk], [30, 26, 0], '#d8d0ac', {

@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { SWIMMER } from '../plans/swimmer.ts';
+import { eye, face, hole, line } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -8,13 +9,14 @@ const SLEEVES = {
   head: {
     faces: 'back',
     rows: [
-      ['skull', -0.3, 2.4, 16, 7],
-      ['skull', -0.1, 33, 48, 33],
-      ['skull', 0.1, 40, 54, 38],
-      ['skull', 0.3, 36, 50, 38],
-      ['skull', 0.55, 24, 33, 28],
-      ['skull', 0.75, 17, 24, 21],
-      ['skull', 0.95, 14],
+      ['skull', -0.15, 40, 50, 36],
+      ['skull', 0.05, 38, 50, 37],
+      ['skull', 0.3, 33, 44, 35],
+      ['skull', 0.48, 24, 32, 30],
+      ['skull', 0.65, 15, 23, 26],
+      ['skull', 0.8, 11, 18, 24],
+      ['skull', 0.92, 9, 15, 20],
+      ['skull', 0.99, 6, 11, 13],
     ],
   },
   trunk: {
@@ -185,6 +187,29 @@ export const NORTHERN_PIKE: Animal = Object.freeze({
     count('Rays of the anal fin', 16, 21),
     count('Teeth, large and small', 300, 700),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.47, 46], [0.95, 0.95], 0, 'round', '#c9a63a')],
+    holes: [hole('Nostril', ['skull', 0.58, 44], 0.02, 0.012, 0)],
+    lines: [
+      line(
+        'Mouth',
+        ['skull', 0.96, 100],
+        ['skull', 0.82, 98],
+        ['skull', 0.68, 104],
+        ['skull', 0.58, 112],
+      ),
+      line(
+        'Gill cover',
+        ['skull', 0.16, 36],
+        ['skull', 0.05, 60],
+        ['skull', 0.0, 90],
+        ['skull', 0.04, 120],
+        ['skull', 0.2, 150],
+        ['skull', 0.36, 166],
+      ),
+      line('Cheek', ['skull', 0.32, 60], ['skull', 0.24, 90], ['skull', 0.3, 122]),
+    ],
+  }),
   coat: [
     zone('head', 'Head', SWIMMER.head, null, '#56603a', { covering: 'skin', sheen: 'wet' }),
     zone('belly', 'Belly', [...SWIMMER.trunk, ...SWIMMER.peduncle], [4.6, 4.4, 0], '#e3ddbf', {

@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { SPIDER } from '../plans/spider.ts';
+import { eye, face, line } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -138,6 +139,18 @@ export const RAFT_SPIDER: Animal = Object.freeze({
     count('Segments of each leg', 7),
     count('Spinnerets', 6, 6, 'three pairs, two of them seen'),
   ],
+  face: face({
+    eyes: [
+      eye(['prosoma', 0.98, 14], [0.9, 0.9], 0, 'dark', '#171311'),
+      eye(['prosoma', 0.98, 40], [0.75, 0.75], 0, 'dark', '#171311'),
+      eye(['prosoma', 0.88, 14], [1.0, 1.0], 0, 'dark', '#171311'),
+      eye(['prosoma', 0.82, 44], [1.0, 1.0], 0, 'dark', '#171311'),
+    ],
+    lines: [
+      line('Groove', ['prosoma', 0.3, 0], ['prosoma', 0.55, 0]),
+      line('Edge of the head', ['prosoma', 0.5, 20], ['prosoma', 0.66, 46], ['prosoma', 0.8, 76]),
+    ],
+  }),
   coat: [
     zone('carapace', 'Carapace', SPIDER.carapace, [0.6, 0.12, 15], '#5f4327'),
     zone('belly', 'Underside of the abdomen', SPIDER.abdomen, [0.5, 0.12, 15], '#6e5c46', {

@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { PTEROSAUR } from '../plans/pterosaur.ts';
+import { eye, face, hole, line } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -193,6 +194,14 @@ export const RHAMPHORHYNCHUS: Animal = Object.freeze({
     count('Phalanges of the wing finger', 4),
     count('Clawed fingers, each hand', 3),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.2, 70], [0.7, 0.7], 0, 'round', '#c79a35')],
+    holes: [hole('Nostril', ['skull', 0.42, 60], 0.035, 0.012, 6)],
+    lines: [
+      line('Mouth', ['skull', 0.96, 100], ['skull', 0.7, 100], ['skull', 0.46, 104]),
+      line('Corner of the mouth', ['skull', 0.4, 112], ['skull', 0.3, 110]),
+    ],
+  }),
   coat: [
     zone('jaws', 'Head and jaws', ['skull'], [4, 0.6, 20], '#8a7355'),
     zone(

@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
+import { eye, face, hole, line, pad } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -154,6 +155,22 @@ export const THYLACINE: Animal = Object.freeze({
     count('Loin vertebrae', 6),
     count('Stripes', 13, 21, 'from behind the shoulders to the root of the tail'),
   ],
+  face: face({
+    eyes: [eye(['skull', 0.48, 52], [1.0, 0.75], 16, 'dark', '#2a1e16')],
+    holes: [hole('Nostril', ['skull', 0.9, 62], 0.03, 0.02, 20)],
+    lines: [
+      line(
+        'Mouth',
+        ['skull', 0.89, 160],
+        ['skull', 0.87, 132],
+        ['skull', 0.76, 122],
+        ['skull', 0.62, 120],
+        ['skull', 0.48, 116],
+        ['skull', 0.4, 108],
+      ),
+    ],
+    pads: [pad('Nose', 'skull', [0.88, 1.1], [0, 112], '#2a2624')],
+  }),
   coat: [
     {
       id: 'throat',

@@ -1,4 +1,11 @@
-import { elevation, formDrawing, type Drawing, type ReliefView, type View } from '@keen-sinew/core';
+import {
+  elevation,
+  formDrawing,
+  headDrawings,
+  type Drawing,
+  type ReliefView,
+  type View,
+} from '@keen-sinew/core';
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 
@@ -15,10 +22,12 @@ export function useMassRows(
   return computed(() => {
     if (room.value === 'space') return [];
     if (room.value === 'form')
-      return [['side', 'front'], ['three-quarter', 'back'], ['top']].flatMap((row) => {
-        const drawn = row.flatMap((view) => formDrawing(plan.value, view as ReliefView) ?? []);
-        return drawn.length > 0 ? [drawn] : [];
-      });
+      return [
+        ...[['side', 'front'], ['three-quarter', 'back'], ['top']].map((row) =>
+          row.flatMap((view) => formDrawing(plan.value, view as ReliefView) ?? []),
+        ),
+        headDrawings(plan.value),
+      ].filter((row) => row.length > 0);
     const options = { show: SHOWN[room.value], dimensions: false } as const;
     const view = (of: View): Drawing => elevation(plan.value, of, options);
     if (room.value === 'sections') return [[view('side')], [view('top')]];
