@@ -8,6 +8,7 @@ import type { Relief } from '../surface/relief.ts';
 import { WEIGHT, type DrawingItem, type PagePoint, type View } from './drawing.ts';
 import { faceItems, reliefOf } from './formItems.ts';
 import { partOutlines } from './partOutline.ts';
+import { INK_OF_SIDE } from './posedItems.ts';
 import { seeded, seedOf, strokeOutline } from './strokes.ts';
 import { project } from './views.ts';
 
@@ -111,6 +112,32 @@ function partZoneItems(plan: Plan, view: View): readonly DrawingItem[] {
 
 /** Strokes at their true length and width along the lie of the hair, away from the nose. */
 export function coatItems(plan: Plan, view: View): readonly DrawingItem[] {
+  const relief = reliefOf(plan, view);
+  return relief === undefined ? partCoatItems(plan, view) : reliefCoatItems(plan, relief);
+}
+
+/** Strokes as they lie on the skin that is seen, shorter where they point towards the viewer. */
+function reliefCoatItems(plan: Plan, relief: Relief): readonly DrawingItem[] {
+  return plan.measure.skeleton.animal.coat.flatMap((zone, n): readonly DrawingItem[] => {
+    const coat = plan.skin.zones.find((entry) => entry.zone.id === zone.id);
+    if (!coat?.width || coat.method === 'smooth') return [];
+    const [long, wide] = [coat.length.value, coat.width.value];
+    return (['right', 'mid', 'left'] as const).flatMap((side): readonly DrawingItem[] => {
+      const random = seeded(seedOf(`${zone.id}${relief.view}${side}`));
+      const outlines = relief.lie
+        .filter((lie) => lie.zone === n && lie.side === side)
+        .map(({ at, way: [dx, dy] }) =>
+          strokeOutline(at, Math.atan2(dy, dx), long * Math.hypot(dx, dy), wide, random),
+        );
+      if (outlines.length === 0) return [];
+      const target = { kind: 'zone', id: zone.id } as const;
+      return [{ kind: 'fill', ink: INK_OF_SIDE[side], layer: 'coat', outlines, target }];
+    });
+  });
+}
+
+/** The same part by part, until the surface is known. */
+function partCoatItems(plan: Plan, view: View): readonly DrawingItem[] {
   return backToFront(plan)
     .filter((part) => sideOf(plan, part) !== 'right')
     .flatMap((part): DrawingItem[] => {

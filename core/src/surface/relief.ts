@@ -4,6 +4,7 @@ import { depthBuffer, type DepthBuffer } from './depthBuffer.ts';
 import { addBorder, cornerSteps, followed, simplified, smoothed } from './pixelLines.ts';
 import { faceSeen, type FaceOnSkin, type FaceRelief } from './faceRelief.ts';
 import { inMm, maskOutlines, spreadBy, TOLERANCE } from './maskOutlines.ts';
+import { reliefLie, type SeenLie } from './reliefLie.ts';
 import { VIEW_FRAMES, type ReliefView } from './reliefViews.ts';
 import type { SkinSurface } from './skinSurface.ts';
 
@@ -26,6 +27,8 @@ export interface Relief {
   readonly hatching: readonly (readonly Point2[])[];
   /** Eyes, nostrils, mouth. */
   readonly face: FaceRelief;
+  /** How the coat lies. */
+  readonly lie: readonly SeenLie[];
   /** What is seen of each zone, by its place in the coat. */
   readonly zones: readonly {
     readonly zone: number;
@@ -64,6 +67,7 @@ export function relief(
     borders: zoneBorders(buffer, zones, jumpMm).map(onMm),
     hatching: hatching(buffer, surface, lightOf(frame), jumpMm).map(onMm),
     face: faceSeen(buffer, surface, face, frame),
+    lie: reliefLie(buffer, surface, frame),
     zones: [...new Set(zones)]
       .filter((zone) => zone !== NO_ZONE)
       .sort((a, b) => a - b)

@@ -31,7 +31,7 @@ export interface SkinSurface {
   readonly sleeve: Int16Array;
   /** How far along its sleeve it lies, mm from where that begins. */
   readonly arcMm: Float32Array;
-  /** Unit, along its sleeve and in the skin: where the lie of a coat begins from. */
+  /** Unit, in the skin, away from the nose and down the limbs: the lie of the coat. */
   readonly flow: Float32Array;
   /** How far the coat stands off there, mm. */
   readonly coatMm: Float32Array;
@@ -68,6 +68,7 @@ function attributes(
   const [flow, coatMm] = [new Float32Array(3 * many), new Float32Array(many)];
   const axes = parts.map(axisOf);
   const arcs = arcsOf(parts, axes);
+  const lies = parts.map((part) => lieOf(posed, part));
   const sleeves = parts.map((part) => parts.findIndex((other) => nameOf(other) === nameOf(part)));
   const rests = parts.map(({ boneId }) => inverse(posed.byId.get(boneId)!.rotation));
   const keys = parts.map(({ boneId }) => posed.byId.get(boneId)!.bone.key);
@@ -88,6 +89,7 @@ function attributes(
     const { along, arc } = axisAt(axes[part]!, p);
     sleeve[i] = sleeves[part]!;
     arcMm[i] = arcs[part]! + arc;
+    const lie = lies[part]!;
     const off = dot(along, normal);
     const inSkin: Vec3 = [
       along[0] - off * normal[0],
@@ -95,7 +97,7 @@ function attributes(
       along[2] - off * normal[2],
     ];
     const size = Math.hypot(...inSkin) || 1;
-    flow.set([inSkin[0] / size, inSkin[1] / size, inSkin[2] / size], 3 * i);
+    flow.set([(lie * inSkin[0]) / size, (lie * inSkin[1]) / size, (lie * inSkin[2]) / size], 3 * i);
   }
   return {
     parts: parts.map((part) => ({
@@ -105,6 +107,15 @@ function attributes(
     })),
     ...{ facing, zone, sleeve, arcMm, flow, coatMm },
   };
+}
+
+/** Whether hair lies along a part's axis (1) or against it (−1): back over the column, down the limbs. */
+function lieOf(posed: PosedSkeleton, part: SkinPart): 1 | -1 {
+  const { bone } = posed.byId.get(part.boneId)!;
+  const isForwards = bone.side === 'mid' && bone.rest[0] > 0;
+  const isWithBone =
+    part.kind === 'ellipsoid' || part.samples[0]!.share <= part.samples.at(-1)!.share;
+  return isForwards === isWithBone ? -1 : 1;
 }
 
 const nameOf = (part: SkinPart): string => (part.kind === 'sleeve' ? part.sleeve : part.boneId);

@@ -14,6 +14,13 @@ export type Room = 'build' | 'shape' | 'muscles' | 'sections' | 'form' | 'space'
 
 const SHOWN = { build: 'core', shape: 'shape', muscles: 'muscles', sections: 'sections' } as const;
 
+/** The finished form; the head by itself stands at the end of each row. */
+const FORM_ROWS: readonly (readonly ReliefView[])[] = [
+  ['side', 'front'],
+  ['three-quarter', 'back'],
+  ['top'],
+];
+
 /** The elevations of a room, in the rows that they stand in; none in the room that turns in space. */
 export function useMassRows(
   room: Readonly<Ref<Room>>,
@@ -21,13 +28,17 @@ export function useMassRows(
   const { plan } = usePiecePlan();
   return computed(() => {
     if (room.value === 'space') return [];
-    if (room.value === 'form')
-      return [
-        ...[['side', 'front'], ['three-quarter', 'back'], ['top']].map((row) =>
-          row.flatMap((view) => formDrawing(plan.value, view as ReliefView) ?? []),
-        ),
-        headDrawings(plan.value),
-      ].filter((row) => row.length > 0);
+    if (room.value === 'form') {
+      const [side, front, threeQuarter] = headDrawings(plan.value);
+      const heads = [side, threeQuarter, front];
+      return FORM_ROWS.map((row, i) => [
+        ...row.map((view) => formDrawing(plan.value, view)),
+        heads[i],
+      ]).flatMap((row) => {
+        const drawn = row.filter((drawing) => drawing !== undefined);
+        return drawn.length > 0 ? [drawn] : [];
+      });
+    }
     const options = { show: SHOWN[room.value], dimensions: false } as const;
     const view = (of: View): Drawing => elevation(plan.value, of, options);
     if (room.value === 'sections') return [[view('side')], [view('top')]];
