@@ -118,7 +118,7 @@ export function coatItems(plan: Plan, view: View): readonly DrawingItem[] {
 
 /** Strokes as they lie on the skin that is seen, shorter where they point towards the viewer. */
 function reliefCoatItems(plan: Plan, relief: Relief): readonly DrawingItem[] {
-  return plan.measure.skeleton.animal.coat.flatMap((zone, n): readonly DrawingItem[] => {
+  const strokes = plan.measure.skeleton.animal.coat.flatMap((zone, n): readonly DrawingItem[] => {
     const coat = plan.skin.zones.find((entry) => entry.zone.id === zone.id);
     if (!coat?.width || coat.method === 'smooth') return [];
     const [long, wide] = [coat.length.value, coat.width.value];
@@ -134,6 +134,7 @@ function reliefCoatItems(plan: Plan, relief: Relief): readonly DrawingItem[] {
       return [{ kind: 'fill', ink: INK_OF_SIDE[side], layer: 'coat', outlines, target }];
     });
   });
+  return [...strokes, ...faceItems(relief.face)];
 }
 
 /** The same part by part, until the surface is known. */

@@ -5,7 +5,8 @@ import { plainPiece, wholePlan } from '../testing/samples.ts';
 import { elevation } from './elevation.ts';
 import { zoneItems } from './coatItems.ts';
 import type { DrawingItem } from './drawing.ts';
-import { bodyItems, formDrawing, reliefItems, reliefOf } from './formItems.ts';
+import { headForm } from '../surface/headForm.ts';
+import { bodyItems, formDrawing, headDrawings, reliefItems, reliefOf } from './formItems.ts';
 import { formSheets, planSheets } from './planSheets.ts';
 
 const plan = wholePlan(plainPiece());
@@ -65,6 +66,21 @@ describe('the sheets of the form', () => {
     const tall = plan.stance.heightAsPosed.value;
     expect((Math.max(...ys) - Math.min(...ys)) / tall).toBeGreaterThan(0.93);
     expect((Math.max(...ys) - Math.min(...ys)) / tall).toBeLessThan(1.03);
+  });
+
+  it('have the head by itself, larger, its lower left corner at the origin', () => {
+    expect(headDrawings(plan)).toEqual([]);
+    const heads = headForm(plan.stance.posed, 8000);
+    const drawings = headDrawings({ ...plan, surface: { ...plan.surface!, heads } });
+    expect(drawings.map(({ id }) => id)).toEqual(['head-side', 'head-front', 'head-three-quarter']);
+    const long = (points: readonly (readonly [number, number])[]): number =>
+      Math.max(...points.map(([x]) => x)) - Math.min(...points.map(([x]) => x));
+    const times = Number(/× (\d+)$/.exec(drawings[0]!.title)![1]);
+    expect(times).toBeGreaterThan(1);
+    const fill = drawings[0]!.items.find((item) => item.kind === 'fill' && item.layer === 'skin')!;
+    const points = fill.kind === 'fill' ? fill.outlines.flat() : [];
+    expect(long(points)).toBeCloseTo(times * long(heads[0]!.outline.flat()), 6);
+    expect(Math.min(...points.map(([, y]) => y))).toBeCloseTo(0, 9);
   });
 
   it('show a view that is still out by its quick outline, or not at all', () => {

@@ -132,10 +132,12 @@ function extentOf({ outline }: Relief): number {
   return points.length === 0 ? 0 : Math.max(side(0), side(1));
 }
 
-/** A relief some times as large. */
+/** A relief some times as large, its lower left corner at the origin. */
 function enlarged(relief: Relief, times: number): Relief {
+  const all = relief.outline.flat();
+  const [left, low] = [least(all.map(([x]) => x)), least(all.map(([, y]) => y))];
   const line = (points: readonly PagePoint[]): readonly PagePoint[] =>
-    points.map(([x, y]): PagePoint => [x * times, y * times]);
+    points.map(([x, y]): PagePoint => [(x - left) * times, (y - low) * times]);
   return {
     ...relief,
     outline: relief.outline.map(line),

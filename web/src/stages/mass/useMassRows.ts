@@ -14,7 +14,7 @@ export type Room = 'build' | 'shape' | 'muscles' | 'sections' | 'form' | 'space'
 
 const SHOWN = { build: 'core', shape: 'shape', muscles: 'muscles', sections: 'sections' } as const;
 
-/** The finished form; the head by itself stands at the end of each row. */
+/** The finished form; the head by itself stands at the ends of its rows. */
 const FORM_ROWS: readonly (readonly ReliefView[])[] = [
   ['side', 'front'],
   ['three-quarter', 'back'],
@@ -30,10 +30,10 @@ export function useMassRows(
     if (room.value === 'space') return [];
     if (room.value === 'form') {
       const [side, front, threeQuarter] = headDrawings(plan.value);
-      const heads = [side, threeQuarter, front];
+      const heads = [[side, front], [threeQuarter], []];
       return FORM_ROWS.map((row, i) => [
         ...row.map((view) => formDrawing(plan.value, view)),
-        heads[i],
+        ...heads[i]!,
       ]).flatMap((row) => {
         const drawn = row.filter((drawing) => drawing !== undefined);
         return drawn.length > 0 ? [drawn] : [];
