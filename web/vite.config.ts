@@ -28,11 +28,27 @@ function strictLogger() {
   return { ...logger, warn: refuse, warnOnce: refuse };
 }
 
+/**
+ * Colours are handed to the colour library as numbers: its reader of CSS colours, which it would ask for a text,
+ * is left out of the first page.
+ */
+const noColourTexts = () => ({
+  name: 'no-colour-texts',
+  enforce: 'pre' as const,
+  resolveId: (source: string, importer = '') =>
+    source === './parse.js' && /culori[\\/]src[\\/]_prepare\.js$/.test(importer)
+      ? NO_COLOUR_TEXTS
+      : null,
+  load: (id: string) => (id === NO_COLOUR_TEXTS ? 'export default () => undefined;' : null),
+});
+const NO_COLOUR_TEXTS = '\0no-colour-texts';
+
 export default defineConfig(({ command }) => ({
   define: { __BUILD_ID__: JSON.stringify(coreId()) },
   ...(command === 'build' ? { customLogger: strictLogger() } : {}),
   plugins: [
     vue(),
+    noColourTexts(),
     VitePWA({
       // Registered by the application itself, which says what came of it (composables/offline.ts).
       injectRegister: null,
@@ -76,7 +92,7 @@ export default defineConfig(({ command }) => ({
           groups: [
             { name: 'house', test: /node_modules|preload-helper/, minShareCount: 19 },
             { name: 'records', test: /core[\\/]src/, minShareCount: 20, priority: 2 },
-            { name: 'road', test: /core[\\/]src/, minShareCount: 12, priority: 1 },
+            { name: 'road', test: /core[\\/]src/, minShareCount: 10, priority: 1 },
             { name: 'controls', test: /src[\\/]kit[\\/]/, minShareCount: 12, priority: 2 },
           ],
         },

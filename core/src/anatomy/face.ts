@@ -22,7 +22,6 @@ export interface FaceEye {
 
 /** A hole in the skin, long and wide in shares of its bone; turned from along the head towards the back. */
 export interface FaceHole {
-  readonly name: string;
   readonly at: FacePlace;
   readonly long: number;
   readonly wide: number;
@@ -30,14 +29,10 @@ export interface FaceHole {
 }
 
 /** A line in the skin: the mouth, the edge of a bill, a gill cover. */
-export interface FaceLine {
-  readonly name: string;
-  readonly through: readonly FacePlace[];
-}
+export type FaceLine = readonly FacePlace[];
 
 /** Bare dark skin, or the facets of an insect's eye: all that lies on a bone between two shares and two angles. */
 export interface FacePad {
-  readonly name: string;
   readonly bone: string;
   readonly along: readonly [from: number, to: number];
   /** Degrees from the back, on both sides alike. */
@@ -66,9 +61,7 @@ export function renamedFace(
   return {
     eyes: of.eyes.flatMap((eye) => moved(eye.at).map((at) => ({ ...eye, at }))),
     holes: of.holes.flatMap((hole) => moved(hole.at).map((at) => ({ ...hole, at }))),
-    lines: of.lines
-      .map((line) => ({ ...line, through: line.through.flatMap(moved) }))
-      .filter(({ through }) => through.length > 1),
+    lines: of.lines.map((line) => line.flatMap(moved)).filter((line) => line.length > 1),
     pads: of.pads.flatMap((pad) => {
       const bone = nameOf(pad.bone);
       return bone === null ? [] : [{ ...pad, bone }];
@@ -99,6 +92,6 @@ export const facePlaces = ({
   pads,
 }: Face): readonly (readonly [string, number])[] => [
   ...[...eyes, ...holes].map(({ at }) => [at[0], at[1]] as const),
-  ...lines.flatMap(({ through }) => through.map(([bone, along]) => [bone, along] as const)),
+  ...lines.flatMap((line) => line.map(([bone, along]) => [bone, along] as const)),
   ...pads.map(({ bone, along }) => [bone, along[0]] as const),
 ];

@@ -124,7 +124,7 @@ describe('a face that goes elsewhere', () => {
     const skullOnly = renamedFace(face, (bone) => (bone === 'skull' ? 'skull2' : null))!;
     expect(skullOnly.eyes.map(({ at }) => at[0])).toEqual(['skull2']);
     expect(skullOnly.holes).toEqual([]);
-    for (const { through } of skullOnly.lines)
+    for (const through of skullOnly.lines)
       expect(through.every(([bone]) => bone === 'skull2')).toBe(true);
     expect(renamedFace(undefined, (bone) => bone)).toBeUndefined();
     expect(joinedFaces(face, skullOnly)!.eyes).toHaveLength(2);

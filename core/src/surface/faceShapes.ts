@@ -169,11 +169,7 @@ function holeShapes(
 const STEPS = 8;
 
 /** A line through places; between two of one bone it runs on the skin. */
-function lineShapes(
-  posed: PosedSkeleton,
-  { through }: FaceLine,
-  side: 1 | -1,
-): readonly FaceShape[] {
+function lineShapes(posed: PosedSkeleton, through: FaceLine, side: 1 | -1): readonly FaceShape[] {
   if (side === -1 && through.every(([, , around]) => around === 0)) return [];
   const points = through.flatMap((place, i): Vec3[] => {
     const next = through[i + 1];

@@ -24,7 +24,7 @@ export function headForm(posed: PosedSkeleton, cells = HEAD_CELLS): readonly Rel
 /** The bones of the head: the one that carries the face, what it carries but limbs, and the last of the neck. */
 export function headBones({ animal, plan, bones }: Skeleton): ReadonlySet<string> {
   const { eyes = [], pads = [], lines = [] } = animal.face ?? {};
-  const first = eyes[0]?.at[0] ?? pads[0]?.bone ?? lines[0]?.through[0]?.[0];
+  const first = eyes[0]?.at[0] ?? pads[0]?.bone ?? lines[0]?.[0]?.[0];
   const limbs = new Set(
     plan.parts
       .filter(({ kind }) => kind === 'limbs' || kind === 'wings' || kind === 'trunk')

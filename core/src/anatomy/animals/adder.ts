@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { SERPENT } from '../plans/serpent.ts';
-import { eye, face, hole, line } from './faces.ts';
+import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, fleshOf, zone, type SleeveRows } from './shapes.ts';
 
@@ -70,10 +70,9 @@ export const ADDER: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.6, 66], [0.82, 0.82], 0, 'upright', '#a4442c')],
-    holes: [hole('Nostril', ['skull', 0.88, 62], 0.04, 0.03, 0)],
+    holes: [hole(['skull', 0.88, 62], 0.04, 0.03, 0)],
     lines: [
-      line(
-        'Mouth',
+      mouth(
         ['skull', 0.93, 150],
         ['skull', 0.88, 118],
         ['skull', 0.7, 110],

@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { eye, face, hole, line } from './faces.ts';
+import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -96,18 +96,8 @@ const SLEEVES = {
 /** What stands off it along curves of its own. */
 const CURVES = {
   skull: [curve('skull 1', [0.72, 16, [0, -40, 0]], [0.72, 6, [-10, -120, 0]])],
-  horn: [
-    curve('horn', [0, 42], [0.4, 40, [18, 0, 0]], [0.75, 36, [12, 0, 0]], [0.97, 33, [-26, 2, 0]]),
-  ],
-  hornTip: [
-    curve(
-      'end of the horn',
-      [0, 33, [-26, 4, 0]],
-      [0.3, 29, [0, 18, 0]],
-      [0.65, 20, [0, 14, 0]],
-      [0.97, 6, [8, -30, 0]],
-    ),
-  ],
+  horn: [curve('horn 1', [0, 42], [0.5, 39]), curve('horn 2', [0.5, 39, [12, 0, 0]], [1, 32])],
+  hornTip: [curve('hornTip 1', [0, 32], [0.5, 22, [-4, 34, 0]], [0.96, 6, [0, -10, 0]])],
 } as const;
 
 /**
@@ -180,10 +170,9 @@ export const ALPINE_IBEX: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.43, 62], [0.95, 0.72], 10, 'level', '#b7923f')],
-    holes: [hole('Nostril', ['skull', 0.88, 66], 0.06, 0.02, 50)],
+    holes: [hole(['skull', 0.88, 66], 0.06, 0.02, 50)],
     lines: [
-      line(
-        'Mouth',
+      mouth(
         ['skull', 0.905, 165],
         ['skull', 0.89, 138],
         ['skull', 0.82, 126],

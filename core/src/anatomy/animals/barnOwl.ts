@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
-import { eye, face, line } from './faces.ts';
+import { disc, eye, face } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -218,8 +218,7 @@ export const BARN_OWL: Animal = Object.freeze({
   face: face({
     eyes: [eye(['skull', 0.76, 62], [0.62, 0.62], 0, 'dark', '#1a1613')],
     lines: [
-      line(
-        'Facial disc',
+      disc(
         ['skull', 0.6, 0],
         ['skull', 0.54, 30],
         ['skull', 0.5, 60],
@@ -228,7 +227,6 @@ export const BARN_OWL: Animal = Object.freeze({
         ['skull', 0.56, 150],
         ['skull', 0.6, 180],
       ),
-      line('Ridge of the face', ['skull', 0.62, 0], ['skull', 0.7, 0], ['skull', 0.77, 0]),
     ],
   }),
   coat: [

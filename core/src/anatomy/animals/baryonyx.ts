@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { THEROPOD } from '../plans/twoLeggedTheropod.ts';
-import { eye, face, hole, line } from './faces.ts';
+import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -166,10 +166,9 @@ export const BARYONYX: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.3, 64], [0.7, 0.62], 4, 'round', '#b98a2e')],
-    holes: [hole('Nostril', ['skull', 0.7, 58], 0.04, 0.016, 12)],
+    holes: [hole(['skull', 0.7, 58], 0.04, 0.016, 12)],
     lines: [
-      line(
-        'Mouth',
+      mouth(
         ['skull', 0.97, 140],
         ['skull', 0.92, 116],
         ['skull', 0.8, 108],

@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { THEROPOD } from '../plans/twoLeggedTheropod.ts';
-import { eye, face, hole, line } from './faces.ts';
+import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -190,10 +190,9 @@ export const DEINONYCHUS: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.42, 62], [0.75, 0.68], 6, 'round', '#c79a35')],
-    holes: [hole('Nostril', ['skull', 0.85, 58], 0.04, 0.018, 12)],
+    holes: [hole(['skull', 0.85, 58], 0.04, 0.018, 12)],
     lines: [
-      line(
-        'Mouth',
+      mouth(
         ['skull', 0.92, 140],
         ['skull', 0.88, 116],
         ['skull', 0.7, 112],

@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
-import { eye, face, hole, line } from './faces.ts';
+import { edge, eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -203,18 +203,16 @@ export const DODO: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.62, 66], [0.6, 0.6], 0, 'round', '#c8a24a')],
-    holes: [hole('Nostril', ['bill', 0.42, 62], 0.1, 0.03, 20)],
+    holes: [hole(['bill', 0.42, 62], 0.1, 0.03, 20)],
     lines: [
-      line(
-        'Gape',
+      mouth(
         ['bill', 0.92, 128],
         ['bill', 0.7, 112],
         ['bill', 0.35, 106],
         ['bill', 0.06, 104],
         ['skull', 0.78, 104],
       ),
-      line(
-        'Edge of the bare face',
+      edge(
         ['skull', 0.5, 0],
         ['skull', 0.46, 40],
         ['skull', 0.44, 80],

@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { INSECT } from '../plans/insect.ts';
-import { face, line, pad } from './faces.ts';
+import { edge, face, facets } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -171,11 +171,8 @@ export const EMPEROR_DRAGONFLY: Animal = Object.freeze({
     count('Segments of the antenna', 7),
   ],
   face: face({
-    lines: [
-      line('Edge of the eye', ['head', 0.2, 20], ['head', 0.5, 14], ['head', 0.72, 22]),
-      line('Face', ['head', 0.78, 40], ['head', 0.8, 90], ['head', 0.76, 140]),
-    ],
-    pads: [pad('Facets', 'head', [0.14, 0.72], [16, 128], '#4d6f6a')],
+    lines: [edge(['head', 0.2, 20], ['head', 0.5, 14], ['head', 0.72, 22])],
+    pads: [facets('head', [0.14, 0.72], [16, 128], '#4d6f6a')],
   }),
   coat: [
     zone('head', 'Head and eyes', INSECT.head, null, '#5d8fa8', {

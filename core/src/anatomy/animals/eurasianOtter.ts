@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { eye, face, hole, line, pad } from './faces.ts';
+import { eye, face, hole, mouth, nose } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -141,10 +141,9 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.68, 46], [0.9, 0.75], 10, 'dark', '#1d1714')],
-    holes: [hole('Nostril', ['skull', 0.965, 56], 0.05, 0.03, 30)],
+    holes: [hole(['skull', 0.965, 56], 0.05, 0.03, 30)],
     lines: [
-      line(
-        'Mouth',
+      mouth(
         ['skull', 0.965, 160],
         ['skull', 0.94, 135],
         ['skull', 0.86, 122],
@@ -152,7 +151,7 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
         ['skull', 0.7, 114],
       ),
     ],
-    pads: [pad('Nose', 'skull', [0.945, 1.15], [0, 70], '#2a2624')],
+    pads: [nose('skull', [0.945, 1.15], [0, 70], '#2a2624')],
   }),
   coat: [
     {

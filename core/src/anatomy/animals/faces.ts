@@ -15,26 +15,32 @@ export const eye = (
   hex: string,
 ): FaceEye => ({ at, opening, slitDeg, pupil, hex });
 
-/** A nostril, or an ear without a leaf: place, length and width in shares of its bone, and its turn. */
-export const hole = (
-  name: string,
-  at: FacePlace,
-  long: number,
-  wide: number,
-  turnDeg = 0,
-): FaceHole => ({ name, at, long, wide, turnDeg });
+/** A nostril or a blowhole: place, length and width in shares of its bone, and its turn. */
+export const hole = (at: FacePlace, long: number, wide: number, turnDeg = 0): FaceHole => ({
+  ...{ at, long, wide, turnDeg },
+});
 
 /** A line in the skin through places. */
-export const line = (name: string, ...through: readonly FacePlace[]): FaceLine => ({
-  name,
-  through,
-});
+export const line = (...through: readonly FacePlace[]): FaceLine => through;
+
+/** Lines by what they are. */
+export {
+  line as cheek,
+  line as disc,
+  line as edge,
+  line as gillCover,
+  line as groove,
+  line as mouth,
+  line as ridge,
+};
 
 /** Bare or dark skin, or facets: from and to along a bone, from and to round it. */
 export const pad = (
-  name: string,
   bone: string,
   along: FacePad['along'],
   around: FacePad['around'],
   hex: string,
-): FacePad => ({ name, bone, along, around, hex });
+): FacePad => ({ bone, along, around, hex });
+
+/** Pads by what they are. */
+export { pad as facets, pad as lores, pad as nose };

@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { SPRAWLER } from '../plans/sprawlingReptile.ts';
-import { eye, face, hole, line } from './faces.ts';
+import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -139,10 +139,9 @@ export const FIRE_SALAMANDER: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.57, 50, 0.7], [0.55, 0.5], 0, 'dark', '#171311')],
-    holes: [hole('Nostril', ['skull', 0.86, 52], 0.04, 0.03, 0)],
+    holes: [hole(['skull', 0.86, 52], 0.04, 0.03, 0)],
     lines: [
-      line(
-        'Mouth',
+      mouth(
         ['skull', 0.87, 150],
         ['skull', 0.82, 112],
         ['skull', 0.66, 106],

@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
-import { eye, face, hole, line, pad } from './faces.ts';
+import { eye, face, hole, lores, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -212,10 +212,9 @@ export const GREY_HERON: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.76, 74], [0.5, 0.5], 0, 'round', '#e3c13c')],
-    holes: [hole('Nostril', ['bill', 0.22, 48], 0.09, 0.014, 4)],
+    holes: [hole(['bill', 0.22, 48], 0.09, 0.014, 4)],
     lines: [
-      line(
-        'Gape',
+      mouth(
         ['bill', 0.99, 110],
         ['bill', 0.6, 104],
         ['bill', 0.25, 100],
@@ -223,7 +222,7 @@ export const GREY_HERON: Animal = Object.freeze({
         ['skull', 0.86, 100],
       ),
     ],
-    pads: [pad('Lores', 'skull', [0.84, 1.0], [62, 100], '#c9b04a')],
+    pads: [lores('skull', [0.84, 1.0], [62, 100], '#c9b04a')],
   }),
   coat: [
     zone('bill', 'Bill', BIRD.bill, null, '#c9953d', { covering: 'skin', sheen: 'satin' }),

@@ -1,6 +1,6 @@
 import type { Animal, FleshCurve } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { eye, face, hole, line, pad } from './faces.ts';
+import { eye, face, hole, mouth, nose } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, curve, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -189,10 +189,9 @@ export const GREY_WOLF: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.47, 50], [0.95, 0.6], 22, 'round', '#b98a3a')],
-    holes: [hole('Nostril', ['skull', 0.985, 62], 0.03, 0.02, 20)],
+    holes: [hole(['skull', 0.985, 62], 0.03, 0.02, 20)],
     lines: [
-      line(
-        'Mouth',
+      mouth(
         ['skull', 0.965, 160],
         ['skull', 0.95, 132],
         ['skull', 0.86, 122],
@@ -201,7 +200,7 @@ export const GREY_WOLF: Animal = Object.freeze({
         ['skull', 0.57, 110],
       ),
     ],
-    pads: [pad('Nose', 'skull', [0.955, 1.1], [0, 112], '#2a2624')],
+    pads: [nose('skull', [0.955, 1.1], [0, 112], '#2a2624')],
   }),
   coat: [
     {

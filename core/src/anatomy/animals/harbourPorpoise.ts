@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { SWIMMER } from '../plans/swimmer.ts';
-import { eye, face, hole, line } from './faces.ts';
+import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -148,10 +148,9 @@ export const HARBOUR_PORPOISE: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.52, 94], [0.62, 0.5], 0, 'dark', '#1a1715')],
-    holes: [hole('Blowhole', ['skull', 0.56, 0], 0.03, 0.09, 0)],
+    holes: [hole(['skull', 0.56, 0], 0.03, 0.09, 0)],
     lines: [
-      line(
-        'Mouth',
+      mouth(
         ['skull', 0.99, 128],
         ['skull', 0.92, 118],
         ['skull', 0.82, 110],

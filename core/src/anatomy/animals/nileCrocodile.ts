@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { SPRAWLER } from '../plans/sprawlingReptile.ts';
-import { eye, face, hole, line } from './faces.ts';
+import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -187,10 +187,9 @@ export const NILE_CROCODILE: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.36, 38, 6], [1.0, 0.8], 6, 'upright', '#a3963f')],
-    holes: [hole('Nostril', ['skull', 0.93, 22], 0.022, 0.014, 40)],
+    holes: [hole(['skull', 0.93, 22], 0.022, 0.014, 40)],
     lines: [
-      line(
-        'Mouth',
+      mouth(
         ['skull', 0.94, 140],
         ['skull', 0.9, 112],
         ['skull', 0.82, 106],

@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { SWIMMER } from '../plans/swimmer.ts';
-import { eye, face, hole, line } from './faces.ts';
+import { eye, face, gillCover, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -189,17 +189,10 @@ export const NORTHERN_PIKE: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.47, 46], [0.95, 0.95], 0, 'round', '#c9a63a')],
-    holes: [hole('Nostril', ['skull', 0.58, 44], 0.02, 0.012, 0)],
+    holes: [hole(['skull', 0.58, 44], 0.02, 0.012, 0)],
     lines: [
-      line(
-        'Mouth',
-        ['skull', 0.96, 100],
-        ['skull', 0.82, 98],
-        ['skull', 0.68, 104],
-        ['skull', 0.58, 112],
-      ),
-      line(
-        'Gill cover',
+      mouth(['skull', 0.96, 100], ['skull', 0.82, 98], ['skull', 0.68, 104], ['skull', 0.58, 112]),
+      gillCover(
         ['skull', 0.16, 36],
         ['skull', 0.05, 60],
         ['skull', 0.0, 90],
@@ -207,7 +200,6 @@ export const NORTHERN_PIKE: Animal = Object.freeze({
         ['skull', 0.2, 150],
         ['skull', 0.36, 166],
       ),
-      line('Cheek', ['skull', 0.32, 60], ['skull', 0.24, 90], ['skull', 0.3, 122]),
     ],
   }),
   coat: [

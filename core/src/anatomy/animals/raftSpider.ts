@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { SPIDER } from '../plans/spider.ts';
-import { eye, face, line } from './faces.ts';
+import { edge, eye, face, groove } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -147,8 +147,8 @@ export const RAFT_SPIDER: Animal = Object.freeze({
       eye(['prosoma', 0.82, 44], [1.0, 1.0], 0, 'dark', '#171311'),
     ],
     lines: [
-      line('Groove', ['prosoma', 0.3, 0], ['prosoma', 0.55, 0]),
-      line('Edge of the head', ['prosoma', 0.5, 20], ['prosoma', 0.66, 46], ['prosoma', 0.8, 76]),
+      groove(['prosoma', 0.3, 0], ['prosoma', 0.55, 0]),
+      edge(['prosoma', 0.5, 20], ['prosoma', 0.66, 46], ['prosoma', 0.8, 76]),
     ],
   }),
   coat: [

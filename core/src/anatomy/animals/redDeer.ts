@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { eye, face, hole, line, pad } from './faces.ts';
+import { eye, face, hole, mouth, nose } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -180,17 +180,16 @@ export const RED_DEER: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.43, 62], [0.95, 0.72], 12, 'dark', '#2a1c12')],
-    holes: [hole('Nostril', ['skull', 0.905, 66], 0.06, 0.022, 50)],
+    holes: [hole(['skull', 0.905, 66], 0.06, 0.022, 50)],
     lines: [
-      line(
-        'Mouth',
+      mouth(
         ['skull', 0.925, 165],
         ['skull', 0.91, 138],
         ['skull', 0.84, 126],
         ['skull', 0.76, 120],
       ),
     ],
-    pads: [pad('Nose', 'skull', [0.915, 1.1], [0, 100], '#332c27')],
+    pads: [nose('skull', [0.915, 1.1], [0, 100], '#332c27')],
   }),
   coat: [
     zone('antlers', 'Antlers', ['horn', 'hornTip'], null, '#6b4f35', { covering: 'skin' }),

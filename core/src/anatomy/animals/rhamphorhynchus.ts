@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { PTEROSAUR } from '../plans/pterosaur.ts';
-import { eye, face, hole, line } from './faces.ts';
+import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -196,10 +196,10 @@ export const RHAMPHORHYNCHUS: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.2, 70], [0.7, 0.7], 0, 'round', '#c79a35')],
-    holes: [hole('Nostril', ['skull', 0.42, 60], 0.035, 0.012, 6)],
+    holes: [hole(['skull', 0.42, 60], 0.035, 0.012, 6)],
     lines: [
-      line('Mouth', ['skull', 0.96, 100], ['skull', 0.7, 100], ['skull', 0.46, 104]),
-      line('Corner of the mouth', ['skull', 0.4, 112], ['skull', 0.3, 110]),
+      mouth(['skull', 0.96, 100], ['skull', 0.7, 100], ['skull', 0.46, 104]),
+      mouth(['skull', 0.4, 112], ['skull', 0.3, 110]),
     ],
   }),
   coat: [

@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { INSECT } from '../plans/insect.ts';
-import { face, line, pad } from './faces.ts';
+import { edge, face, facets } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -171,8 +171,8 @@ export const STAG_BEETLE: Animal = Object.freeze({
     count('Leaves of the antenna’s club', 4, 5),
   ],
   face: face({
-    lines: [line('Edge of the head', ['head', 0.2, 30], ['head', 0.5, 24], ['head', 0.86, 30])],
-    pads: [pad('Facets', 'head', [0.56, 0.78], [76, 106], '#1b1714')],
+    lines: [edge(['head', 0.2, 30], ['head', 0.5, 24], ['head', 0.86, 30])],
+    pads: [facets('head', [0.56, 0.78], [76, 106], '#1b1714')],
   }),
   coat: [
     zone('head', 'Head', INSECT.head, null, '#241c19', { covering: 'skin', sheen: 'satin' }),

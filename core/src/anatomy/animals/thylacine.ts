@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { eye, face, hole, line, pad } from './faces.ts';
+import { eye, face, hole, mouth, nose } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -157,10 +157,9 @@ export const THYLACINE: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.48, 52], [1.0, 0.75], 16, 'dark', '#2a1e16')],
-    holes: [hole('Nostril', ['skull', 0.9, 62], 0.03, 0.02, 20)],
+    holes: [hole(['skull', 0.9, 62], 0.03, 0.02, 20)],
     lines: [
-      line(
-        'Mouth',
+      mouth(
         ['skull', 0.89, 160],
         ['skull', 0.87, 132],
         ['skull', 0.76, 122],
@@ -169,7 +168,7 @@ export const THYLACINE: Animal = Object.freeze({
         ['skull', 0.4, 108],
       ),
     ],
-    pads: [pad('Nose', 'skull', [0.88, 1.1], [0, 112], '#2a2624')],
+    pads: [nose('skull', [0.88, 1.1], [0, 112], '#2a2624')],
   }),
   coat: [
     {

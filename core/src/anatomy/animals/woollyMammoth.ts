@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { eye, face, line } from './faces.ts';
+import { cheek, eye, face } from './faces.ts';
 import { memory } from './memory.ts';
 import { count, feature, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -100,24 +100,8 @@ const SLEEVES = {
 
 /** What stands off it along curves of its own. */
 const CURVES = {
-  horn: [
-    curve(
-      'tusk',
-      [-0.1, 92],
-      [0.4, 94, [-60, -60, -70]],
-      [0.8, 88, [20, -110, -60]],
-      [1, 84, [60, -60, -20]],
-    ),
-  ],
-  hornTip: [
-    curve(
-      'end of the tusk',
-      [0, 84, [60, -60, -20]],
-      [0.35, 70, [90, -110, -60]],
-      [0.7, 48, [40, -60, -40]],
-      [0.97, 14],
-    ),
-  ],
+  horn: [curve('horn 1', [-0.05, 95], [1, 80])],
+  hornTip: [curve('hornTip 1', [0, 80], [0.97, 14])],
 } as const;
 
 /**
@@ -196,9 +180,7 @@ export const WOOLLY_MAMMOTH: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.62, 76], [1.1, 0.75], -8, 'dark', '#2a1e16')],
-    lines: [
-      line('Fold of the cheek', ['skull', 0.82, 120], ['skull', 0.72, 126], ['skull', 0.62, 122]),
-    ],
+    lines: [cheek(['skull', 0.82, 120], ['skull', 0.72, 126], ['skull', 0.62, 122])],
   }),
   coat: [
     zone('tusks', 'Tusks', ['horn', 'hornTip'], null, '#d9c8a4', {

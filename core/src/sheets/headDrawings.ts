@@ -1,0 +1,57 @@
+import * as say from './words.ts';
+import { greatest, least } from '../geometry/extremes.ts';
+import type { Plan } from '../planTypes.ts';
+import type { Relief } from '../surface/relief.ts';
+import { fittedDrawing, type Drawing, type PagePoint } from './drawing.ts';
+import { MARGIN_MM, reliefItems, reliefOf } from './formItems.ts';
+
+const HEAD_TITLES = {
+  side: say.headFromSide,
+  front: say.headFromFront,
+  'three-quarter': say.headThreeQuarter,
+} as const;
+
+/** The head at most so much larger than the model, and so that it takes no more than this share of its length. */
+const MOST_TIMES = 6;
+const HEAD_SHARE = 0.6;
+
+/** The head by itself, whole times as large as the model; none while it is still worked out. */
+export function headDrawings(plan: Plan): readonly Drawing[] {
+  const heads = plan.surface?.heads ?? [];
+  const side = reliefOf(plan, 'side');
+  const long = side === undefined ? 0 : extentOf(side);
+  const own = Math.max(1, ...heads.map((head) => extentOf(head)));
+  const times = Math.min(MOST_TIMES, Math.max(1, Math.floor((HEAD_SHARE * long) / own)));
+  return heads.map((head) => {
+    const view = head.view as keyof typeof HEAD_TITLES;
+    const items = reliefItems(enlarged(head, times), 'form');
+    return fittedDrawing(`head-${view}`, HEAD_TITLES[view](times), items, MARGIN_MM);
+  });
+}
+
+/** The longer side of the box round a relief, mm. */
+function extentOf({ outline }: Relief): number {
+  const points = outline.flat();
+  const side = (k: 0 | 1): number =>
+    greatest(points.map((p) => p[k])) - least(points.map((p) => p[k]));
+  return points.length === 0 ? 0 : Math.max(side(0), side(1));
+}
+
+/** A relief some times as large, its lower left corner at the origin. */
+function enlarged(relief: Relief, times: number): Relief {
+  const all = relief.outline.flat();
+  const [left, low] = [least(all.map(([x]) => x)), least(all.map(([, y]) => y))];
+  const line = (points: readonly PagePoint[]): readonly PagePoint[] =>
+    points.map(([x, y]): PagePoint => [(x - left) * times, (y - low) * times]);
+  return {
+    ...relief,
+    outline: relief.outline.map(line),
+    inner: relief.inner.map(line),
+    borders: relief.borders.map(line),
+    hatching: relief.hatching.map(line),
+    face: {
+      lines: relief.face.lines.map(line),
+      areas: relief.face.areas.map(({ hex, loop }) => ({ hex, loop: line(loop) })),
+    },
+  };
+}
