@@ -30,7 +30,7 @@ function strictLogger() {
 
 /**
  * Colours are handed to the colour library as numbers: its reader of CSS colours, which it would ask for a text,
- * is left out of the first page.
+ * is left out of the first page, and a text that comes all the same is an error.
  */
 const noColourTexts = () => ({
   name: 'no-colour-texts',
@@ -39,7 +39,8 @@ const noColourTexts = () => ({
     source === './parse.js' && /culori[\\/]src[\\/]_prepare\.js$/.test(importer)
       ? NO_COLOUR_TEXTS
       : null,
-  load: (id: string) => (id === NO_COLOUR_TEXTS ? 'export default () => undefined;' : null),
+  load: (id: string) =>
+    id === NO_COLOUR_TEXTS ? 'export default (text) => { throw new Error(text); };' : null,
 });
 const NO_COLOUR_TEXTS = '\0no-colour-texts';
 

@@ -35,7 +35,7 @@ export type FaceLine = readonly FacePlace[];
 export interface FacePad {
   readonly bone: string;
   readonly along: readonly [from: number, to: number];
-  /** Degrees from the back, on both sides alike. */
+  /** Degrees from the back about the line of the bone, on both sides alike. */
   readonly around: readonly [from: number, to: number];
   readonly hex: string;
 }

@@ -91,13 +91,13 @@ const on = ({ at, ahead, up, out }: Patch, x: number, y: number, off: number): V
 const DARK = '#1d1a17';
 const LIGHT = '#f4efe2';
 const ROUND = 36;
-/** Lids meet in corners: between an ellipse (0) and two arcs (1). */
+/** Lids that are wider than high meet in corners: between an ellipse (0) and two arcs (1). */
 const CORNERED = 0.6;
 /** What lies on an eyeball stands off the skin by so much of its diameter. */
 const BULGE = 0.06;
 /** The light in a dark eye, and a round pupil, in heights of the opening. */
 const GLINT = 0.17;
-const ROUND_PUPIL = 0.3;
+const ROUND_PUPIL = 0.6;
 
 function eyeShapes(
   posed: PosedSkeleton,
@@ -123,14 +123,14 @@ function eyeShapes(
       const s = Math.sin(t);
       return place(x + wide * Math.cos(t), y + high * (s + cornered * (s * Math.abs(s) - s)));
     });
-  const lids = round(a, h, 0, 0, pupil === 'round' && a === h ? 0 : CORNERED);
+  const lids = round(a, h, 0, 0, a === h ? 0 : CORNERED);
   const area = (points: readonly Vec3[], colour: string): FaceShape => ({
     ...{ points, hex: colour, closed: true },
     out: patch.out,
   });
   const dark = {
     dark: lids,
-    round: round(2 * ROUND_PUPIL * h, 2 * ROUND_PUPIL * h),
+    round: round(ROUND_PUPIL * h, ROUND_PUPIL * h),
     upright: round(0.22 * h, 0.92 * h, 0, 0, CORNERED),
     level: round(0.6 * a, 0.34 * h),
   }[pupil];

@@ -1,8 +1,9 @@
-import type { Animal, FleshCurve } from '../animal.ts';
+import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { eye, face, hole, mouth, nose } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, curve, feature, fleshOf, type SleeveRows } from './shapes.ts';
+import { pawToes } from './paws.ts';
+import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
 /**
  * The wolf's flesh, coat and all, section by section from general knowledge of dogs and wolves: high withers
@@ -110,20 +111,7 @@ const SLEEVES = {
   },
 } as const satisfies Readonly<Record<string, SleeveRows>>;
 
-/** Four toes that meet the ground: the middle two longer and side by side, the outer ones behind them. */
-const toes = (wide: number): readonly FleshCurve[] =>
-  [-1.55, -0.52, 0.52, 1.55].map((beside, i) => {
-    const isOuter = Math.abs(beside) > 1;
-    const [root, knuckle, tip] = isOuter ? [0.1, 0.42, 0.72] : [0.25, 0.65, 0.96];
-    return curve(
-      `toe ${i + 2}`,
-      [root, 0.85 * wide, [0, 2, beside * 0.8 * wide]],
-      [knuckle, wide, [0, 1, beside * wide]],
-      [tip, 0.72 * wide, [0, -3, beside * wide]],
-    );
-  });
-
-const CURVES = { foreDigits: toes(12), hindDigits: toes(11) };
+const CURVES = { foreDigits: pawToes(12), hindDigits: pawToes(11) };
 
 /**
  * Grey wolf, a typical adult of middle latitudes. All values are from general knowledge (memory),
