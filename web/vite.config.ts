@@ -5,6 +5,7 @@ import { fileURLToPath } from 'node:url';
 import vue from '@vitejs/plugin-vue';
 import { createLogger, defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { packed } from './packed.ts';
 
 /** Larger than the PDF writer, which is the largest file that works offline. */
 const LARGEST_OFFLINE_BYTES = 3_000_000;
@@ -50,6 +51,7 @@ export default defineConfig(({ command }) => ({
   plugins: [
     vue(),
     noColourTexts(),
+    packed(),
     VitePWA({
       // Registered by the application itself, which says what came of it (composables/offline.ts).
       injectRegister: null,

@@ -6,6 +6,7 @@ import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { brotliCompressSync } from 'node:zlib';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { createApp } from './app.ts';
 
@@ -17,6 +18,7 @@ beforeAll(async () => {
   mkdirSync(join(folder, 'assets'));
   writeFileSync(join(folder, 'index.html'), '<p>start page</p>');
   writeFileSync(join(folder, 'assets', 'a.js'), 'export {};');
+  writeFileSync(join(folder, 'assets', 'a.js.br'), brotliCompressSync('export {};'));
   server = createApp(folder).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   address = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
@@ -48,6 +50,20 @@ describe('the server', () => {
       'immutable',
     );
     expect((await fetch(`${address}/assets/missing.js`)).status).toBe(404);
+  });
+
+  it('sends built files packed where the browser takes that, and plain where not', async () => {
+    for (const [accepted, encoding] of [
+      ['gzip, br', 'br'],
+      ['identity', null],
+    ] as const) {
+      const headers = { 'Accept-Encoding': accepted };
+      const response = await fetch(`${address}/assets/a.js`, { headers });
+      expect(response.headers.get('content-encoding')).toBe(encoding);
+      expect(response.headers.get('content-type')).toContain('javascript');
+      expect(response.headers.get('cache-control')).toContain('immutable');
+      expect(await response.text()).toBe('export {};');
+    }
   });
 
   it('says that it is not built yet', async () => {

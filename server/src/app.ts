@@ -1,5 +1,6 @@
 import compression from 'compression';
-import express, { type ErrorRequestHandler, type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
+import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
@@ -44,10 +45,7 @@ export function createApp(folder: string, readingMs = READING_MS): Express {
     response.status(404).type('text').send('There is no such device here.');
   });
   app.use(compression());
-  app.use(
-    '/assets',
-    express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
-  );
+  app.use('/assets', builtFiles(join(folder, 'assets')));
   app.use(express.static(folder, { index: false, maxAge: 0 }));
   app.get('/{*path}', (request, response) => {
     // Outside of pieces and animals, whose parts have names with points, what has an ending is a file.
@@ -64,6 +62,14 @@ export function createApp(folder: string, readingMs = READING_MS): Express {
   });
   app.use(plainError);
   return app;
+}
+
+/** Built files, kept for good; packed as the build left them beside, where the browser takes that. */
+function builtFiles(folder: string): RequestHandler {
+  const serveStatic = { immutable: true, maxAge: '1y', fallthrough: false };
+  if (!existsSync(folder)) return express.static(folder, serveStatic);
+  const options = { enableBrotli: true, orderPreference: ['br'], index: false, serveStatic };
+  return expressStaticGzip(folder, options) as RequestHandler;
 }
 
 const NOT_THERE = 'There is no such file here.';
