@@ -176,6 +176,11 @@ const BONE_KEYS: Readonly<Record<string, string>> = {
   tibia: 'tibia_mm',
   metatarsus: 'metatarsal_mm',
 };
+/** The short bones before a long one, which tables of long bones leave out. */
+const SHORT_BONES: Readonly<Record<string, 'carpus' | 'tarsus'>> = {
+  metacarpus: 'carpus',
+  metatarsus: 'tarsus',
+};
 const FEATURE_KEYS: Readonly<Record<string, string>> = {
   'thumb-claws': 'claw_outer_curve_mm',
   'sickle-claws': 'sickle_claw_with_sheath_mm',
@@ -199,7 +204,11 @@ function libraryAnimal(checkCase: CheckCase): Results | undefined {
     mass_kg: kg,
     mass_g: kg * 1000,
     ...Object.fromEntries(
-      Object.entries(BONE_KEYS).map(([key, name]) => [name, animal.lengths[key]?.mm]),
+      Object.entries(BONE_KEYS).map(([key, name]) => {
+        const short = SHORT_BONES[key];
+        const shortMm = short === undefined ? 0 : (animal.shortBones?.[short].mm ?? 0);
+        return [name, (animal.lengths[key]?.mm ?? NaN) - shortMm];
+      }),
     ),
     ...Object.fromEntries(bySize),
     ...Object.fromEntries(

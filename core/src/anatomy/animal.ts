@@ -48,9 +48,25 @@ export interface CurvePoint {
 export interface FleshCurve {
   readonly curve: string;
   readonly points: readonly CurvePoint[];
+  /** How it looks where it is a thing of its own and no flesh: a claw, a tooth, a plume, a spine. */
+  readonly apart?: ApartLook;
+}
+
+/** The look of what stands out of the skin by itself, however thin. */
+export interface ApartLook {
+  /** Its colour where that differs from the skin's. */
+  readonly hex?: string;
+  /** Its breadth for its height; 1, round, where not said. */
+  readonly breadth?: number;
+  /** On a bone of the midline: once on either side. */
+  readonly bothSides?: boolean;
 }
 
 export type Flesh = FleshSleeve | FleshCurve;
+
+/** Whether flesh is a thing of its own that stands out of the body. */
+export const isApart = (flesh: Flesh): flesh is FleshCurve & { readonly apart: ApartLook } =>
+  'curve' in flesh && flesh.apart !== undefined;
 
 /**
  * A section of flesh that the user shaped, square to its bone, life mm: a superellipse with half a
@@ -118,6 +134,8 @@ export interface Animal {
   readonly walksOn?: 'balls' | 'tips';
   /** Life lengths by bone key; left and right share one. An optional bone without one is absent. */
   readonly lengths: Readonly<Record<string, RoughSize>>;
+  /** What of wrist with metacarpus and of ankle with metatarsus is the short bones; handbooks give the long bone alone. */
+  readonly shortBones?: { readonly carpus: RoughSize; readonly tarsus: RoughSize };
   /** Rest directions that differ from the plan's, by bone key, left side; made unit when used. */
   readonly rest?: Readonly<Record<string, Vec3>>;
   /** Where on its parent a bone starts, by key, where that differs from the plan's: a tusk, a fin. */

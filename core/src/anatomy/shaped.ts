@@ -1,5 +1,11 @@
 import type { Shape } from './shapeSchema.ts';
-import type { Flesh, FleshSleeve, FleshStation, SleeveStation } from './animal.ts';
+import {
+  isApart,
+  type Flesh,
+  type FleshSleeve,
+  type FleshStation,
+  type SleeveStation,
+} from './animal.ts';
 import type { Bone, Skeleton } from './skeleton.ts';
 
 /** Flesh that stands a little further out all round, or in; never quite nothing. Life mm. */
@@ -69,7 +75,7 @@ function withSections(
     sleeveStation(station, isBack ? -1 : 1, isBack !== isReversed ? -1 : 1),
   );
   const shaped = { ...of, stations: isReversed ? made.toReversed() : made };
-  return sleeve === undefined ? [shaped] : [shaped, ...curves];
+  return [shaped, ...(sleeve === undefined ? curves.filter(isApart) : curves)];
 }
 
 /** What a bone without a sleeve gets for its sections: one of its own. */

@@ -1,4 +1,4 @@
-import type { FleshCurve } from '../anatomy/animal.ts';
+import { isApart, type CurvePoint } from '../anatomy/animal.ts';
 import { alongBone, type PosedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { curvePoint } from '../geometry/catmullRom.ts';
 import { monotoneCubic } from '../geometry/monotoneCubic.ts';
@@ -14,12 +14,12 @@ export const curveRuns = ({
 }: PosedSkeleton): readonly (SleeveRun & { readonly boneId: string })[] =>
   bones.flatMap((posed) =>
     posed.bone.flesh.flatMap((flesh) =>
-      'curve' in flesh
+      'curve' in flesh && !isApart(flesh)
         ? [
             {
               sleeve: `${flesh.curve} ${posed.bone.id}`,
               boneId: posed.bone.id,
-              samples: samplesOf(posed, flesh, sizeFactor),
+              samples: curveSamples(posed, flesh.points, sizeFactor),
               domes: [true, true] as const,
             },
           ]
@@ -31,7 +31,11 @@ export const curveRuns = ({
  * Places along a curve with their frames: up is the back of the animal at rest (its front, where the curve
  * runs upwards), carried along the curve with the least turn.
  */
-function samplesOf(posed: PosedBone, { points }: FleshCurve, k: number): readonly AxisSample[] {
+export function curveSamples(
+  posed: PosedBone,
+  points: readonly CurvePoint[],
+  k: number,
+): readonly AxisSample[] {
   const places = points.map(({ at, offset }) => alongBone(posed, at, offset, k));
   const radius = monotoneCubic(
     points.map((_, i) => i),

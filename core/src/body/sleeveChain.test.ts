@@ -92,7 +92,7 @@ describe('how thick the flesh of a bone is', () => {
       number,
     ];
     expect(upper).toBeGreaterThan(lower);
-    expect(lower).toBeGreaterThan(25);
+    expect(lower).toBeGreaterThan(20);
     expect(radiusOn(leg, 'foreDigits.L', 3)).toBe(0);
     expect(radiusOn(leg, 'no such bone', 0.5)).toBe(0);
   });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { poseSkeleton } from '../anatomy/pose.ts';
 import { planPiece } from '../plan.ts';
-import { changed, plainPiece } from '../testing/samples.ts';
+import { changed, newWorkpiece } from '../testing/samples.ts';
 import { bodyGrid } from './bodyGrid.ts';
 import { fleshField } from './fleshField.ts';
 import { restMuscles } from './muscles.ts';
@@ -10,7 +10,7 @@ import { thinned, thinnings, type Thinning } from './thinned.ts';
 
 const CELLS = 300_000;
 const skeletonWith = (bulk: Readonly<Record<string, number>>) => {
-  const piece = plainPiece();
+  const piece = newWorkpiece('one', 'One', 'grey-wolf');
   const shape = { ...piece.measure.shape, bulk };
   return planPiece(changed(piece, 'measure', { shape })).measure.skeleton;
 };

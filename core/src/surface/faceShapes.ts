@@ -1,4 +1,11 @@
-import type { FaceEye, FaceHole, FaceLine, FacePlace } from '../anatomy/face.ts';
+import {
+  renamedFace,
+  type FaceEye,
+  type FaceHole,
+  type FaceLine,
+  type FacePlace,
+} from '../anatomy/face.ts';
+import { sidedId } from '../anatomy/plans/kit/bilateral.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { partNormal, skinParts } from '../body/skin.ts';
 import { turn } from '../geometry/quat.ts';
@@ -19,9 +26,14 @@ export interface FaceShape {
 
 const SIDES = [1, -1] as const;
 
-/** Eyes, nostrils and lines of a posed head; nothing for an animal without a face in its data. */
-export function faceShapes(posed: PosedSkeleton): readonly FaceShape[] {
-  const { face, eye } = posed.skeleton.animal;
+/** Eyes, nostrils and lines of a posed model, or of some of its bones; nothing for an animal without a face. */
+export function faceShapes(
+  posed: PosedSkeleton,
+  bones: ReadonlySet<string> | null = null,
+): readonly FaceShape[] {
+  const { face: whole, eye } = posed.skeleton.animal;
+  const keys = posed.bones.flatMap(({ bone }) => ((bones?.has(bone.id) ?? true) ? [bone.key] : []));
+  const face = renamedFace(whole, (key) => (keys.includes(key) ? key : null));
   if (face === undefined) return [];
   const ball = eye.mm * posed.sizeFactor;
   return SIDES.flatMap((side) => [
@@ -34,10 +46,11 @@ export function faceShapes(posed: PosedSkeleton): readonly FaceShape[] {
 /** The point of a place on one side of the head; of the midline once. Undefined where its flesh is not there. */
 export function facePoint(
   posed: PosedSkeleton,
-  [bone, along, around, offMm = 0]: FacePlace,
+  [key, along, around, offMm = 0]: FacePlace,
   side: 1 | -1,
 ): SkinPoint | undefined {
-  if (!posed.byId.has(bone)) return undefined;
+  const bone = idOn(posed, key, side);
+  if (bone === undefined) return undefined;
   const points = placeable(skinParts(posed))
     .filter(({ boneId, samples }) => {
       const [a, b] = [samples[0]!.share, samples.at(-1)!.share];
@@ -55,6 +68,10 @@ export function facePoint(
   const axis = lerp(start, end, along);
   return points.toSorted((a, b) => far(b.at, axis) - far(a.at, axis))[0];
 }
+
+/** The bone of a key on this side, or the one on the midline. */
+const idOn = (posed: PosedSkeleton, key: string, side: 1 | -1): string | undefined =>
+  [sidedId(key, side === 1 ? 'left' : 'right'), key].find((id) => posed.byId.has(id));
 
 /** A way out of the skin is read over so much of it, mm. */
 const NORMAL_MM = 0.05;
@@ -75,7 +92,7 @@ interface Patch {
 function patchAt(posed: PosedSkeleton, place: FacePlace, side: 1 | -1): Patch | undefined {
   const point = facePoint(posed, place, side);
   if (point === undefined) return undefined;
-  const { start, end, rotation } = posedBone(posed, place[0]);
+  const { start, end, rotation } = posedBone(posed, idOn(posed, place[0], side)!);
   const { out } = point;
   const flat = (way: Vec3): Vec3 => unit(sub(way, scale(out, dot(way, out))));
   const ahead = flat(sub(end, start));
@@ -155,7 +172,7 @@ function holeShapes(
 ): readonly FaceShape[] {
   const patch = patchAt(posed, at, side);
   if (patch === undefined || (side === -1 && at[2] === 0)) return [];
-  const size = posedBone(posed, at[0]).bone.lifeLengthMm * posed.sizeFactor;
+  const size = posedBone(posed, idOn(posed, at[0], side)!).bone.lifeLengthMm * posed.sizeFactor;
   const [a, b] = [(long * size) / 2, (wide * size) / 2];
   const [c, s] = [Math.cos(toRad(turnDeg)), Math.sin(toRad(turnDeg))];
   const points = Array.from({ length: ROUND / 2 }, (_, i) => {

@@ -1,4 +1,5 @@
 import type { PosedSkeleton } from '../anatomy/pose.ts';
+import { withApart } from './apartSkin.ts';
 import { bladeSkins, type BladeSkin } from './bladeSkin.ts';
 import { faceOn } from './faceOn.ts';
 import { headForm } from './headForm.ts';
@@ -35,8 +36,9 @@ export function formSurface(
   for (const { zone, areaMm2 } of blades) if (zone < zones) zonesMm2[zone]! += areaMm2;
   const views = fine ? RELIEF_VIEWS : FIRST_VIEWS;
   const face = faceOn(posed, skin);
+  const drawnSkin = withApart(posed, skin);
   const reliefs = views.map((view, i) => {
-    const drawn = relief(skin, blades, view, face);
+    const drawn = relief(drawnSkin, blades, view, face);
     onProgress(0.6 + (0.4 * (i + 1)) / views.length);
     return drawn;
   });

@@ -1,5 +1,6 @@
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
+import { withApart } from './apartSkin.ts';
 import { bladeSkins } from './bladeSkin.ts';
 import { faceOn } from './faceOn.ts';
 import { relief, type Relief } from './relief.ts';
@@ -17,8 +18,9 @@ export function headForm(posed: PosedSkeleton, cells = HEAD_CELLS): readonly Rel
   if (bones.size === 0) return [];
   const skin = skinSurface(posed, cells, bones);
   const flats = bladeSkins(posed).filter(({ boneId }) => bones.has(boneId));
-  const face = faceOn(posed, skin);
-  return HEAD_VIEWS.map((view) => relief(skin, flats, view, face));
+  const face = faceOn(posed, skin, bones);
+  const drawn = withApart(posed, skin, bones);
+  return HEAD_VIEWS.map((view) => relief(drawn, flats, view, face));
 }
 
 /** The bones of the head: the one that carries the face, what it carries but limbs, and the last of the neck. */

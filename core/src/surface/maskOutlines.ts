@@ -10,12 +10,15 @@ const OUTLINE_SMOOTHINGS = 2;
 /** Points may be left out of lines within this, in pixels. */
 export const TOLERANCE = 0.2;
 
+/** A pixel that belongs stays inside, also at the tip of something thin: what it counts at least. */
+const KEPT = 0.56;
+
 /** Pixels round what an outline is drawn of, for the spreading. */
 const MARGIN = 3;
 
 /**
  * Outlines of the pixels that belong to something, smooth: the mask is spread by the binomial 1-2-1 both ways
- * and cut at a half, which keeps straight edges where they are.
+ * and cut at a half, which keeps straight edges where they are; thin tips stay.
  */
 export function maskOutlines(
   buffer: DepthBuffer,
@@ -29,7 +32,8 @@ export function maskOutlines(
     for (let x = MARGIN; x < wide - MARGIN; x++)
       if (belongs(left + x + buffer.wide * (low + y))) mask[x + wide * y] = 1;
   const spread = spreadBy(spreadBy(mask, 1), wide);
-  for (let at = 0; at < spread.length; at++) spread[at] = 0.5 - spread[at]!;
+  for (let at = 0; at < spread.length; at++)
+    spread[at] = 0.5 - Math.max(spread[at]!, KEPT * mask[at]!);
   return contourLoops(spread, wide, high)
     .filter((loop) => Math.abs(loopArea(loop)) >= LEAST_AREA)
     .map((loop) =>

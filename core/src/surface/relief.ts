@@ -6,6 +6,7 @@ import { faceSeen, type FaceOnSkin, type FaceRelief } from './faceRelief.ts';
 import { inMm, maskOutlines, spreadBy, TOLERANCE } from './maskOutlines.ts';
 import { reliefLie, type SeenLie } from './reliefLie.ts';
 import { VIEW_FRAMES, type ReliefView } from './reliefViews.ts';
+import type { FormSkin } from './apartSkin.ts';
 import type { SkinSurface } from './skinSurface.ts';
 
 /** A flat outline in space with the zone of the coat that it shows, by its place in the coat. */
@@ -46,9 +47,12 @@ const JUMP_CELLS = 2.2;
 const LEAST_STEPS = { inner: 9, border: 14, hatch: 4 } as const;
 const SMOOTHINGS = 5;
 
+/** A skin, and from which point on it is what stands out of it by itself, each with its colour. */
+export type DrawnSkin = SkinSurface & Partial<Pick<FormSkin, 'apartFrom' | 'apartHexes'>>;
+
 /** The relief of a surface from one side, with its feathers and fins and its face. */
 export function relief(
-  surface: SkinSurface,
+  surface: DrawnSkin,
   flats: readonly Flat[],
   view: ReliefView,
   face: FaceOnSkin | null = null,
@@ -59,14 +63,15 @@ export function relief(
   const buffer = depthBuffer(scene, frame, pixelFor(mesh.positions, cellMm));
   const jumpMm = JUMP_CELLS * cellMm;
   const zones = zonesSeen(buffer, surface, flats);
+  const seen = faceSeen(buffer, surface, face, frame);
   const onMm = (line: readonly Point2[]): readonly Point2[] => inMm(buffer, line);
   return {
     view,
     outline: maskOutlines(buffer, (at) => buffer.seen[at]! !== -1).map(onMm),
-    inner: innerLines(buffer, jumpMm).map(onMm),
+    inner: innerLines(buffer, surface, jumpMm).map(onMm),
     borders: zoneBorders(buffer, zones, jumpMm).map(onMm),
     hatching: hatching(buffer, surface, lightOf(frame), jumpMm).map(onMm),
-    face: faceSeen(buffer, surface, face, frame),
+    face: { lines: seen.lines, areas: [...apartSeen(buffer, surface), ...seen.areas] },
     lie: reliefLie(buffer, surface, frame),
     zones: [...new Set(zones)]
       .filter((zone) => zone !== NO_ZONE)
@@ -102,12 +107,39 @@ function zonesSeen(
   return zones;
 }
 
-/** Where depth jumps between neighbours, the largest jump of a steep stretch only; and round flat outlines. */
+/** What is seen of the things that stand out of the skin by themselves, by their colours. */
+function apartSeen(
+  buffer: DepthBuffer,
+  { mesh, apartFrom = Infinity, apartHexes = [] }: DrawnSkin,
+): FaceRelief['areas'] {
+  const hexAt = (at: number): string | undefined => {
+    const t = buffer.seen[at]!;
+    return t < 0 ? undefined : apartHexes[mesh.indices[3 * t]! - apartFrom];
+  };
+  const hexes = [...new Set(apartHexes)].filter((hex) => hex !== undefined);
+  return hexes.flatMap((hex) =>
+    maskOutlines(buffer, (at) => hexAt(at) === hex).map((line) => ({
+      hex,
+      loop: inMm(buffer, line),
+    })),
+  );
+}
+
+/**
+ * Where depth jumps between neighbours, the largest jump of a steep stretch only; and round flat outlines and
+ * what stands out by itself.
+ */
 function innerLines(
   { near, seen, wide, high }: DepthBuffer,
+  { mesh, sleeve, apartFrom = Infinity }: DrawnSkin,
   least: number,
 ): readonly (readonly Point2[])[] {
-  const kind = (at: number): number => Math.min(-1, seen[at]!);
+  const kind = (at: number): number => {
+    const t = seen[at]!;
+    if (t < 0) return t;
+    const first = mesh.indices[3 * t]!;
+    return first < apartFrom ? -1 : sleeve[first]!;
+  };
   const jump = (a: number, b: number): number =>
     seen[a] === -1 || seen[b] === -1 ? 0 : Math.abs(near[a]! - near[b]!);
   return lines(wide, high, LEAST_STEPS.inner, SMOOTHINGS, (at, to) => {

@@ -1,28 +1,31 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { eye, face, hole, mouth } from './faces.ts';
+import { eye, face, hole, mouth, wholly } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+import { clovenHoof } from './feet.ts';
+import { apart, count, curve, feature, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
   trunk: {
     faces: 'back',
     rows: [
-      ['sacrum', 0.99, 23, 200, 76],
-      ['sacrum', 0.55, 31, 230, 100],
-      ['sacrum', 0.1, 31, 240, 115],
-      ['lumbar', 0.1, 28, 250, 120],
-      ['lumbar', 0.35, 37, 260, 140],
-      ['lumbar', 0.9, 28, 250, 120],
-      ['thoracic', 0.1, 28, 290, 110],
-      ['thoracic', 0.35, 37, 330, 140],
-      ['thoracic', 0.65, 37, 330, 140],
-      ['thoracic', 0.9, 48, 280, 120, 0.3],
-      ['neckLower', 0.1, 66, 195, 120],
-      ['neckLower', 0.9, 66, 150, 110],
-      ['neckUpper', 0.1, 72, 140, 100],
-      ['neckUpper', 0.99, 64, 95, 85],
+      ['sacrum', 0.99, 23, 180, 76],
+      ['sacrum', 0.55, 33, 225, 100],
+      ['sacrum', 0.1, 33, 246, 115],
+      ['lumbar', 0.1, 30, 270, 126],
+      ['lumbar', 0.35, 34, 300, 142],
+      ['lumbar', 0.9, 32, 330, 146],
+      ['thoracic', 0.1, 32, 350, 148],
+      ['thoracic', 0.35, 38, 376, 152],
+      ['thoracic', 0.65, 46, 392, 144, -0.05],
+      ['thoracic', 0.9, 62, 380, 124, 0, 1.9, 2],
+      ['neckLower', 0.12, 76, 290, 118],
+      ['neckLower', 0.5, 72, 222, 112],
+      ['neckLower', 0.9, 70, 178, 106],
+      ['neckUpper', 0.3, 70, 150, 98],
+      ['neckUpper', 0.7, 64, 122, 88],
+      ['neckUpper', 0.99, 56, 96, 78],
     ],
   },
   head: {
@@ -51,53 +54,110 @@ const SLEEVES = {
   foreleg: {
     faces: 'front',
     rows: [
-      ['scapula', 0.02, 12, 12, 8],
-      ['scapula', 0.3, 64, 64, 39],
-      ['scapula', 0.6, 70, 70, 48],
-      ['scapula', 0.9, 74, 100, 74],
-      ['humerus', 0, 78],
-      ['humerus', 1, 50],
-      ['radius', 1, 30],
-      ['metacarpus', 1, 27],
-      ['foreDigits', 0.4, 27],
+      ['scapula', 0.12, 47, 52, 31],
+      ['scapula', 0.5, 67, 73, 41],
+      ['scapula', 0.85, 79, 77, 50],
+      ['humerus', 0.08, 72, 74, 53],
+      ['humerus', 0.45, 55, 79, 50],
+      ['humerus', 0.85, 43, 69, 41],
+      ['radius', 0, 40, 57, 36],
+      ['radius', 0.14, 36, 41, 33],
+      ['radius', 0.45, 28, 29, 25],
+      ['radius', 0.82, 22, 22, 21],
+      ['radius', 1, 25, 26, 24],
+      ['metacarpus', 0.08, 24, 25, 23],
+      ['metacarpus', 0.3, 17, 20, 16],
+      ['metacarpus', 0.7, 16, 19, 16],
+      ['metacarpus', 0.96, 22, 23, 22],
+      ['foreDigits', 0.2, 20, 22, 21],
+      ['foreDigits', 0.5, 17, 19, 19],
       ['foreDigits', 0.98, 27],
     ],
   },
   'hind leg': {
     faces: 'front',
     rows: [
-      ['pelvis', 0.3, 80],
-      ['pelvis', 1, 85],
-      ['femur', 0.1, 110, 100, 90],
-      ['femur', 0.35, 85, 115, 68],
-      ['femur', 0.65, 78, 105, 68],
-      ['femur', 0.9, 56, 68, 56],
-      ['tibia', 0, 56],
-      ['tibia', 1, 31],
-      ['metatarsus', 1, 28],
-      ['hindDigits', 0.4, 27],
+      ['pelvis', 0.35, 76, 90, 53],
+      ['femur', 0.05, 99, 105, 65],
+      ['femur', 0.35, 99, 120, 69],
+      ['femur', 0.65, 86, 101, 62],
+      ['femur', 0.92, 71, 79, 55],
+      ['tibia', 0.1, 53, 69, 48],
+      ['tibia', 0.3, 41, 60, 41],
+      ['tibia', 0.6, 29, 43, 29],
+      ['tibia', 0.85, 23, 36, 23],
+      ['metatarsus', 0.02, 25, 45, 24],
+      ['metatarsus', 0.2, 21, 28, 20],
+      ['metatarsus', 0.6, 17, 22, 17],
+      ['metatarsus', 0.96, 22, 24, 22],
+      ['hindDigits', 0.2, 21, 22, 22],
+      ['hindDigits', 0.5, 18, 19, 19],
       ['hindDigits', 0.98, 27],
+    ],
+  },
+  horn: {
+    faces: 'front',
+    rows: [
+      ['horn', -0.06, 44, 46, 38],
+      ['horn', 0.08, 42, 46, 38],
+      ['horn', 0.45, 52, 28, 34],
+      ['horn', 0.85, 46, 24, 30],
+      ['hornTip', 0.25, 34, 18, 24],
+      ['hornTip', 0.6, 24, 10, 15],
+      ['hornTip', 0.97, 6, 6, 5],
     ],
   },
   ear: {
     faces: 'front',
     rows: [
-      ['ear', 0, 3.2],
-      ['ear', 0.15, 13, 13, 12],
-      ['ear', 0.35, 17, 17, 15],
-      ['ear', 0.5, 18, 18, 17],
-      ['ear', 0.65, 17, 17, 15],
-      ['ear', 0.85, 13, 13, 12],
-      ['ear', 1, 3.2],
+      ['ear', 0.25, 7.7, 9.6, 12.1],
+      ['ear', 0.4, 11.2, 14, 17.6],
+      ['ear', 0.65, 14, 17.5, 22],
+      ['ear', 0.9, 12.6, 15.8, 19.8],
+      ['ear', 1.1, 8.4, 10.5, 13.2],
+      ['ear', 1.25, 4.2, 5.2, 6.6],
     ],
   },
 } satisfies Readonly<Record<string, SleeveRows>>;
 
+const HORN = '#7b6c59';
+
+/** Knots across the front of a horn, evenly along its bone; how far ahead of it they lie, and over it. */
+const knots = (
+  many: number,
+  from: number,
+  to: number,
+  ahead: readonly [number, number],
+  over: readonly [number, number],
+) =>
+  Array.from({ length: many }, (_, i) => {
+    const t = i / (many - 1);
+    const [at, x, y] = [
+      from + t * (to - from),
+      ahead[0] + t * (ahead[1] - ahead[0]),
+      over[0] + t * (over[1] - over[0]),
+    ];
+    const size = 11 - 5 * at;
+    const wide = 2.2 * size;
+    return apart(
+      `knot ${i + 1}`,
+      HORN_DARK,
+      [at, 0.8 * size, [x - 4, y - 3, -wide]],
+      [at, size, [x, y, 0]],
+      [at, 0.8 * size, [x - 4, y - 3, wide]],
+    );
+  });
+const HORN_DARK = '#665846';
+
 /** What stands off it along curves of its own. */
 const CURVES = {
-  skull: [curve('skull 1', [0.72, 16, [0, -40, 0]], [0.72, 6, [-10, -120, 0]])],
-  horn: [curve('horn 1', [0, 42], [0.5, 39]), curve('horn 2', [0.5, 39, [12, 0, 0]], [1, 32])],
-  hornTip: [curve('hornTip 1', [0, 32], [0.5, 22, [-4, 34, 0]], [0.96, 6, [0, -10, 0]])],
+  foreDigits: clovenHoof(66, 27, 22),
+  hindDigits: clovenHoof(64, 27, 21),
+  skull: [
+    curve('beard', [0.7, 20, [0, -52, 0]], [0.72, 20, [-6, -92, 0]], [0.74, 6, [-22, -170, 0]]),
+  ],
+  horn: knots(6, 0.16, 0.9, [46, 40], [10, 14]),
+  hornTip: knots(6, 0.12, 0.66, [20, 8], [38, 12]),
 } as const;
 
 /**
@@ -127,14 +187,15 @@ export const ALPINE_IBEX: Animal = Object.freeze({
     scapula: memory(225, 195, 255),
     humerus: memory(222, 190, 235),
     radius: memory(222, 195, 250),
-    metacarpus: memory(138, 115, 150),
+    metacarpus: memory(168, 142, 182),
     foreDigits: memory(100, 84, 116),
     pelvis: memory(118, 98, 138),
     femur: memory(250, 210, 270),
     tibia: memory(275, 240, 305),
-    metatarsus: memory(152, 130, 172),
+    metatarsus: memory(200, 172, 224),
     hindDigits: memory(100, 84, 116),
   },
+  shortBones: { carpus: memory(30, 25, 34), tarsus: memory(48, 41, 54) },
   rest: {
     lumbar: [1, 0.05, 0],
     thoracic: [1, 0.04, 0],
@@ -160,7 +221,10 @@ export const ALPINE_IBEX: Animal = Object.freeze({
     hindDigits: [0.5, -0.86, 0],
   },
   flesh: fleshOf(SLEEVES, CURVES),
-  features: [feature('hooves', 'Hooves', 'foreDigits', 8, memory(58, 48, 68))],
+  features: [
+    feature('hooves', 'Hooves', 'foreDigits', 8, memory(66, 56, 76)),
+    feature('dewclaws', 'Dewclaws', 'metacarpus', 8, memory(22, 16, 28)),
+  ],
   counts: [
     count('Teeth', 32, 32, 'I 0/3 · C 0/1 · P 3/3 · M 3/3, on each side'),
     count('Neck vertebrae', 7),
@@ -179,6 +243,7 @@ export const ALPINE_IBEX: Animal = Object.freeze({
         ['skull', 0.74, 120],
       ),
     ],
+    pads: ['horn', 'hornTip'].map((bone) => wholly(bone, HORN)),
   }),
   coat: [
     zone('horns', 'Horns', ['horn', 'hornTip'], null, '#6a5d4d', { covering: 'skin' }),

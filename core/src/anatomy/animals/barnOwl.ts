@@ -1,25 +1,25 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
-import { disc, eye, face } from './faces.ts';
+import { disc, edge, eye, face, wholly } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+import { clawedToes } from './feet.ts';
+import { count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
   trunk: {
     faces: 'back',
     rows: [
-      ['synsacrum', 0.99, 19, 28, 23],
-      ['synsacrum', 0.55, 21, 36, 30],
-      ['synsacrum', 0.1, 23, 46, 34],
-      ['thoracic', 0.1, 25, 54, 38],
-      ['thoracic', 0.35, 28, 58, 42],
-      ['thoracic', 0.65, 28, 58, 42],
-      ['thoracic', 0.9, 36, 52, 36],
-      ['neck1', 0, 36],
-      ['neck1', 1, 33],
-      ['neck2', 1, 32],
-      ['neck3', 1, 32],
+      ['synsacrum', 1.1, 14, 30, 24],
+      ['synsacrum', 0.7, 20, 58, 38],
+      ['synsacrum', 0.2, 24, 74, 47],
+      ['thoracic', 0.15, 28, 80, 52, 0.1],
+      ['thoracic', 0.5, 32, 78, 55, 0.1],
+      ['thoracic', 0.85, 38, 66, 52],
+      ['neck1', 0.3, 38, 54, 46],
+      ['neck2', 0.2, 36, 44, 40],
+      ['neck3', 0.2, 33, 36, 36],
+      ['neck3', 1, 31, 30, 33],
     ],
   },
   head: {
@@ -46,93 +46,110 @@ const SLEEVES = {
   tail: {
     faces: 'back',
     rows: [
-      ['tail', 0.1, 4.5, 4.5, 17],
-      ['tail', 0.25, 5.5, 5.5, 21],
-      ['tail', 0.4, 5.5, 5.5, 22],
-      ['tail', 0.6, 5.5, 5.5, 21],
-      ['tail', 0.75, 4.5, 4.5, 17],
+      ['tail', -0.06, 12, 16, 20],
+      ['tail', 0.25, 7, 8, 23, 0, 2.4, 2.2],
+      ['tail', 0.6, 5, 5, 22, 0, 2.5, 2.4],
+      ['tail', 0.95, 4, 4, 18, 0, 2.5, 2.4],
     ],
   },
   shoulder: {
     faces: 'back',
     rows: [
-      ['coracoid', 0.3, 20],
-      ['coracoid', 1, 18],
+      ['coracoid', 0.3, 24, 24, 22],
+      ['coracoid', 1, 25, 25, 22],
     ],
   },
   'upper arm': {
     faces: 'back',
     rows: [
-      ['humerus', 0, 14],
-      ['humerus', 1, 10],
+      ['humerus', 0, 22, 26, 16],
+      ['humerus', 0.5, 20, 24, 13],
+      ['humerus', 0.95, 16, 19, 11],
     ],
   },
   forearm: {
     faces: 'back',
     rows: [
-      ['ulna', -0.01, 12, 0.9, 3],
-      ['ulna', 0.15, 19, 8.5, 6.5],
-      ['ulna', 0.35, 22, 11, 8],
-      ['ulna', 0.5, 22, 12, 8],
-      ['ulna', 0.65, 21, 10, 8],
-      ['ulna', 0.85, 17, 7, 5.5],
+      ['ulna', -0.02, 14, 16, 9],
+      ['ulna', 0.3, 19, 27, 10],
+      ['ulna', 0.7, 19, 28, 10],
+      ['ulna', 1, 15, 22, 9],
     ],
   },
   hand: {
     faces: 'back',
     rows: [
-      ['manus', -0.16, 3, 3, 1],
-      ['manus', 0.06, 15, 15, 6],
-      ['manus', 0.3, 19, 19, 8],
-      ['manus', 0.5, 20, 20, 8],
-      ['manus', 0.7, 19, 19, 8],
-      ['manus', 0.94, 15, 15, 6],
-      ['manus', 1.16, 3, 3, 1],
+      ['manus', -0.05, 14, 15, 9],
+      ['manus', 0.4, 18, 20, 9],
+      ['manus', 1, 16, 19, 8],
     ],
   },
   primaries: {
     faces: 'back',
     rows: [
-      ['primaries', 0.1, 13, 13, 5.5],
-      ['primaries', 0.25, 16, 16, 6.5],
-      ['primaries', 0.35, 17, 17, 7],
-      ['primaries', 0.5, 16, 16, 6.5],
-      ['primaries', 0.6, 13, 13, 5.5],
+      ['primaries', 0, 15, 18, 7.5],
+      ['primaries', 0.3, 14, 15, 6],
+      ['primaries', 0.6, 10, 11, 5],
+      ['primaries', 0.85, 6, 6, 3.5],
     ],
   },
   leg: {
     faces: 'front',
     rows: [
-      ['pelvis', 0.4, 20],
-      ['pelvis', 1, 18],
-      ['femur', 1, 14],
-      ['tibiotarsus', 1, 8],
-      ['tarsometatarsus', 1, 5.5],
-    ],
-  },
-  toes: {
-    faces: 'back',
-    rows: [
-      ['toes', 0, 5],
-      ['toes', 0.9, 3],
-    ],
-  },
-  hallux: {
-    faces: 'back',
-    rows: [
-      ['hallux', 0, 4.5],
-      ['hallux', 0.9, 3],
+      ['pelvis', 0.4, 24, 26, 20],
+      ['femur', 0.3, 30, 30, 24],
+      ['femur', 0.9, 27, 28, 23],
+      ['tibiotarsus', 0.15, 23, 25, 20],
+      ['tibiotarsus', 0.45, 15, 17, 14],
+      ['tibiotarsus', 0.85, 8.5, 9.5, 8.5],
+      ['tarsometatarsus', 0.1, 8, 9, 8],
+      ['tarsometatarsus', 0.6, 6.4, 6.8, 6.4],
+      ['tarsometatarsus', 1, 6.2, 6.4, 6.6],
     ],
   },
 } satisfies Readonly<Record<string, SleeveRows>>;
 
 /** What stands off it along curves of its own. */
 const CURVES = {
-  toes: [
-    curve('toes 1', [0, 5], [0.1, 3, [22, 0, 15]]),
-    curve('toes 2', [0, 5], [0.1, 3, [14, 0, -20]]),
-  ],
-} as const;
+  toes: clawedToes({
+    'middle toe': [
+      [
+        [0, 5.5],
+        [0.45, 4.4],
+        [0.95, 3.4],
+      ],
+      17,
+    ],
+    'inner toe': [
+      [
+        [0, 5.2],
+        [0.1, 4.2, [14, 0, 10]],
+        [0.1, 3.2, [26, 0, 17]],
+      ],
+      17,
+    ],
+    'outer toe': [
+      [
+        [0, 5.2],
+        [0.1, 4.2, [8, 0, -14]],
+        [0.1, 3.2, [14, 0, -26]],
+      ],
+      15,
+    ],
+  }),
+  hallux: clawedToes(
+    {
+      'hind toe': [
+        [
+          [0, 4.8],
+          [0.9, 3.4],
+        ],
+        14,
+      ],
+    },
+    [-1, 0, 0],
+  ),
+};
 
 /**
  * Barn owl, a typical adult, perched. All values are from general knowledge (memory), to be checked
@@ -227,7 +244,10 @@ export const BARN_OWL: Animal = Object.freeze({
         ['skull', 0.56, 150],
         ['skull', 0.6, 180],
       ),
+      edge(['ulna', 0.06, 118], ['ulna', 0.5, 112], ['ulna', 0.95, 116]),
+      edge(['manus', 0.1, 100], ['manus', 0.95, 96]),
     ],
+    pads: [wholly('bill', '#d9c9b4')],
   }),
   coat: [
     zone('bill', 'Bill', BIRD.bill, null, '#d8c7ae', { covering: 'skin' }),
@@ -247,7 +267,7 @@ export const BARN_OWL: Animal = Object.freeze({
     zone('tail', 'Tail', BIRD.tail, [100, 26, 4], '#d0a96b', { covering: 'feather' }),
   ],
   eye: memory(18, 17, 19),
-  density: { gPerMl: 0.33, why: 'the outline is that of a very loose plumage' },
+  density: { gPerMl: 0.22, why: 'the outline is that of a very loose plumage' },
   ranges: {
     massKg: [0.25, 0.45],
     sizes: {

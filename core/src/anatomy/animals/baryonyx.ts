@@ -2,7 +2,9 @@ import type { Animal } from '../animal.ts';
 import { THEROPOD } from '../plans/twoLeggedTheropod.ts';
 import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+import { claw, clawedToes } from './feet.ts';
+import { teeth } from './rows.ts';
+import { apart, count, curve, feature, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -70,7 +72,7 @@ const SLEEVES = {
       ['foreDigits', 0.1, 42, 38, 56],
       ['foreDigits', 0.25, 29, 29, 42],
       ['foreDigits', 0.45, 26],
-      ['foreDigits', 0.6, 23],
+      ['foreDigits', 0.58, 23],
     ],
   },
   'hind leg': {
@@ -95,12 +97,91 @@ const SLEEVES = {
 
 /** What stands off it along curves of its own. */
 const CURVES = {
-  foreDigits: [curve('foreDigits 1', [0.15, 34, [10, 0, 40]], [0.95, 8, [60, -60, 40]])],
-  hindDigits: [
-    curve('hindDigits 1', [0, 55], [0.1, 32, [240, 0, 120]]),
-    curve('hindDigits 2', [0, 55], [0.1, 32, [235, 0, -125]]),
+  skull: [
+    ...teeth(
+      'upper tooth',
+      { many: 20, along: [0.36, 0.95], up: [-46, -30], beside: [60, 29], long: [30, 34] },
+      -1,
+    ),
+    ...teeth(
+      'lower tooth',
+      { many: 16, along: [0.42, 0.92], up: [-74, -54], beside: [44, 12], long: [22, 24] },
+      1,
+    ),
+    apart(
+      'crest',
+      { hex: '#6d7158', breadth: 0.3 },
+      [0.42, 26, [0, 60, 0]],
+      [0.52, 26, [0, 54, 0]],
+      [0.6, 8, [0, 44, 0]],
+    ),
   ],
-} as const;
+  foreDigits: [
+    curve('thumb', [0, 40, [0, 0, -26]], [0.16, 38, [20, -10, -56]], [0.3, 32, [30, -10, -72]]),
+    claw('thumb claw', [0.3, 36, [40, -16, -74]], 308, { way: [0.84, -0.3, -0.12], bend: 0.5 }),
+    ...clawedToes(
+      {
+        'second finger': [
+          [
+            [0, 38, [0, 0, 6]],
+            [0.35, 30, [8, 0, 8]],
+            [0.6, 22, [10, 0, 8]],
+          ],
+          165,
+        ],
+      },
+      [0.72, -0.6, 0],
+    ),
+    ...clawedToes(
+      {
+        'third finger': [
+          [
+            [0, 34, [0, 0, 36]],
+            [0.3, 26, [4, 0, 56]],
+            [0.5, 19, [4, 0, 62]],
+          ],
+          130,
+        ],
+      },
+      [0.7, -0.62, 0.08],
+    ),
+  ],
+  hindDigits: [
+    ...clawedToes({
+      'third toe': [
+        [
+          [0, 60],
+          [0.3, 50],
+          [0.36, 54],
+          [0.66, 40],
+          [0.7, 44],
+          [0.9, 34],
+        ],
+        140,
+      ],
+      'second toe': [
+        [
+          [0, 55],
+          [0.1, 46, [120, 0, 70]],
+          [0.1, 48, [140, 0, 78]],
+          [0.1, 34, [238, -4, 118]],
+        ],
+        130,
+      ],
+      'fourth toe': [
+        [
+          [0, 55],
+          [0.1, 45, [116, 0, -72]],
+          [0.1, 47, [136, 0, -82]],
+          [0.1, 33, [232, -4, -124]],
+        ],
+        118,
+      ],
+    }),
+    curve('first toe', [0, 26, [-40, 60, 40]], [0, 24, [-20, 20, 64]], [0, 19, [10, 0, 76]]),
+    claw('claw of the first toe', [0, 20, [10, 0, 76]], 80),
+  ],
+};
 
 /**
  * Baryonyx, about the size of the best known skeleton. All values are from general knowledge
@@ -154,7 +235,7 @@ export const BARYONYX: Animal = Object.freeze({
   features: [
     feature('thumb-claws', 'Thumb claws', 'foreDigits', 2, memory(308, 300, 315)),
     feature('hand-claws', 'Other claws of the hand', 'foreDigits', 4, memory(160, 120, 200)),
-    feature('foot-claws', 'Claws of the foot', 'hindDigits', 6, memory(130, 100, 160)),
+    feature('foot-claws', 'Claws of the foot', 'hindDigits', 8, memory(130, 100, 160)),
   ],
   counts: [
     count('Teeth of the premaxilla, each side', 6, 7),

@@ -2,7 +2,9 @@ import type { Animal } from '../animal.ts';
 import { THEROPOD } from '../plans/twoLeggedTheropod.ts';
 import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+import { claw, clawedToes } from './feet.ts';
+import { teeth } from './rows.ts';
+import { apart, count, curve, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -86,12 +88,98 @@ const SLEEVES = {
 
 /** What stands off it along curves of its own. */
 const CURVES = {
-  foreDigits: [curve('foreDigits 1', [0, 15], [0.7, 6, [30, 0, 28]])],
-  hindDigits: [
-    curve('hindDigits 1', [0, 20], [0.1, 12, [110, 0, -58]]),
-    curve('hindDigits 2', [0, 20, [0, 0, 20]], [0.1, 18, [60, 60, 46]], [0.2, 5, [110, -4, 46]]),
+  skull: [
+    ...teeth(
+      'upper tooth',
+      { many: 15, along: [0.34, 0.88], up: [-36, -20], beside: [43, 20], long: [18, 18] },
+      -1,
+    ),
+    ...teeth(
+      'lower tooth',
+      { many: 12, along: [0.38, 0.86], up: [-54, -36], beside: [33, 11], long: [13, 13] },
+      1,
+    ),
   ],
-} as const;
+  foreDigits: [
+    ...clawedToes(
+      {
+        'first finger': [
+          [
+            [0, 14, [4, 0, -10]],
+            [0.2, 11, [20, 0, -24]],
+            [0.34, 8, [28, 0, -28]],
+          ],
+          62,
+        ],
+      },
+      [0.1, -0.95, 0],
+    ),
+    ...clawedToes(
+      {
+        'second finger': [
+          [
+            [0, 14],
+            [0.5, 10],
+            [0.55, 11],
+            [0.92, 7],
+          ],
+          72,
+        ],
+      },
+      [-0.2, -0.95, 0],
+    ),
+    ...clawedToes(
+      {
+        'third finger': [
+          [
+            [0, 12, [-8, 0, 12]],
+            [0.4, 9, [-18, 0, 24]],
+            [0.72, 6, [-20, 0, 26]],
+          ],
+          56,
+        ],
+      },
+      [-0.3, -0.92, 0],
+    ),
+  ],
+  hindDigits: [
+    ...clawedToes({
+      'third toe': [
+        [
+          [0, 21],
+          [0.3, 16],
+          [0.36, 18],
+          [0.66, 13],
+          [0.7, 15],
+          [0.92, 11],
+        ],
+        56,
+      ],
+      'fourth toe': [
+        [
+          [0, 20],
+          [0.1, 15, [52, 0, -28]],
+          [0.1, 16, [60, 0, -32]],
+          [0.1, 10, [118, 0, -58]],
+        ],
+        52,
+      ],
+    }),
+    curve('second toe', [0, 20, [0, 0, 22]], [0.1, 18, [22, 24, 38]], [0.1, 17, [40, 62, 42]]),
+    claw('sickle claw', [0.1, 21, [44, 66, 42]], 130, { way: [0.88, 0.34, 0], bend: 0.72 }),
+    curve('first toe', [0, 9, [-24, 26, 22]], [0, 8, [-8, 6, 30]], [0, 6, [6, -2, 34]]),
+    claw('claw of the first toe', [0, 6.5, [6, -2, 34]], 30),
+  ],
+  tail4: [0, 1, 2, 3, 4].flatMap((i) => [
+    apart(
+      `tail plume ${i + 1}`,
+      { hex: '#8b7350', breadth: 4, bothSides: true },
+      [0.15 + 0.18 * i, 4, [0, 2, -4]],
+      [0.2 + 0.18 * i, 5.5, [-70, 2, -34]],
+      [0.2 + 0.18 * i, 2, [-170, -4, -62 - 3 * i]],
+    ),
+  ]),
+};
 
 /**
  * Deinonychus, a typical adult with feathers, which its kin had. All values are from general
@@ -179,7 +267,7 @@ export const DEINONYCHUS: Animal = Object.freeze({
       memory(120, 110, 130),
     ),
     feature('hand-claws', 'Claws of the hand', 'foreDigits', 6, memory(70, 55, 85)),
-    feature('foot-claws', 'Other claws of the foot', 'hindDigits', 4, memory(55, 42, 68)),
+    feature('foot-claws', 'Other claws of the foot', 'hindDigits', 6, memory(55, 42, 68)),
   ],
   counts: [
     count('Teeth of the premaxilla, each side', 4),

@@ -2,25 +2,26 @@ import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
 import { edge, eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+import { clawedToes } from './feet.ts';
+import { apart, count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
   trunk: {
     faces: 'back',
     rows: [
-      ['synsacrum', 0.99, 42, 145, 90],
-      ['synsacrum', 0.7, 54, 155, 110],
-      ['synsacrum', 0.4, 60, 160, 110],
-      ['synsacrum', 0.1, 48, 180, 110],
-      ['thoracic', 0.1, 54, 185, 115],
-      ['thoracic', 0.35, 54, 180, 110],
-      ['thoracic', 0.65, 42, 175, 95],
-      ['thoracic', 0.9, 72, 150, 78],
-      ['neck1', 0, 74],
-      ['neck1', 1, 54],
-      ['neck2', 1, 46],
-      ['neck3', 1, 44],
+      ['synsacrum', 1.08, 30, 60, 60],
+      ['synsacrum', 0.75, 52, 118, 98],
+      ['synsacrum', 0.35, 58, 162, 118],
+      ['thoracic', 0.05, 56, 184, 122],
+      ['thoracic', 0.4, 56, 188, 116],
+      ['thoracic', 0.75, 56, 168, 98],
+      ['neck1', 0.05, 60, 120, 76],
+      ['neck1', 0.5, 52, 78, 58],
+      ['neck2', 0.1, 46, 54, 46],
+      ['neck2', 0.7, 42, 44, 41],
+      ['neck3', 0.5, 40, 40, 39],
+      ['neck3', 1, 40, 38, 38],
     ],
   },
   head: {
@@ -100,37 +101,77 @@ const SLEEVES = {
   leg: {
     faces: 'front',
     rows: [
-      ['pelvis', 0.5, 76],
-      ['pelvis', 1, 76],
-      ['femur', 1, 62],
-      ['tibiotarsus', 0.6, 28],
-      ['tibiotarsus', 1, 17],
-      ['tarsometatarsus', 1, 15],
-    ],
-  },
-  toes: {
-    faces: 'back',
-    rows: [
-      ['toes', 0, 13],
-      ['toes', 0.9, 8],
-    ],
-  },
-  hallux: {
-    faces: 'back',
-    rows: [
-      ['hallux', 0, 11],
-      ['hallux', 0.9, 7],
+      ['pelvis', 0.5, 74, 76, 60],
+      ['femur', 0.2, 72, 76, 60],
+      ['femur', 0.9, 62, 68, 52],
+      ['tibiotarsus', 0.15, 52, 60, 46],
+      ['tibiotarsus', 0.5, 32, 38, 31],
+      ['tibiotarsus', 0.72, 20, 23, 21],
+      ['tibiotarsus', 0.95, 19, 22, 21],
+      ['tarsometatarsus', 0.08, 18, 21, 20],
+      ['tarsometatarsus', 0.5, 15, 16, 15],
+      ['tarsometatarsus', 0.98, 17, 17, 19],
     ],
   },
 } satisfies Readonly<Record<string, SleeveRows>>;
 
 /** What stands off it along curves of its own. */
 const CURVES = {
-  toes: [
-    curve('toes 1', [0, 13], [0.1, 7, [70, 0, 42]]),
-    curve('toes 2', [0, 13], [0.1, 7, [68, 0, -46]]),
-  ],
-} as const;
+  toes: clawedToes({
+    'middle toe': [
+      [
+        [0, 15],
+        [0.3, 12],
+        [0.36, 13],
+        [0.66, 10.5],
+        [0.7, 11.5],
+        [0.96, 8.5],
+      ],
+      24,
+    ],
+    'inner toe': [
+      [
+        [0, 14],
+        [0.1, 11.5, [34, 0, 24]],
+        [0.1, 12, [40, 0, 28]],
+        [0.1, 8, [72, -1, 44]],
+      ],
+      22,
+    ],
+    'outer toe': [
+      [
+        [0, 14],
+        [0.1, 11.5, [32, 0, -26]],
+        [0.1, 12, [38, 0, -30]],
+        [0.1, 8, [70, -1, -48]],
+      ],
+      21,
+    ],
+  }),
+  hallux: clawedToes(
+    {
+      'hind toe': [
+        [
+          [0, 12],
+          [0.5, 10],
+          [0.94, 8],
+        ],
+        22,
+      ],
+    },
+    [-1, 0, 0],
+  ),
+  tail: [-1, -0.5, 0, 0.5, 1].map((beside, i) =>
+    apart(
+      `tail plume ${i + 1}`,
+      '#d9d3c4',
+      [0.4, 14, [0, 6, 16 * beside]],
+      [0.9, 18, [0, 16, 28 * beside]],
+      [1.3, 14, [-10, 6, 40 * beside]],
+      [1.5, 4, [-40, -32, 46 * beside]],
+    ),
+  ),
+};
 
 /**
  * Dodo, as recent reconstructions have it: upright and not fat. All values are from general

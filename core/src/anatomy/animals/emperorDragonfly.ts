@@ -1,8 +1,8 @@
 import type { Animal } from '../animal.ts';
 import { INSECT } from '../plans/insect.ts';
-import { edge, face, facets } from './faces.ts';
+import { edge, face } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
+import { apart, count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -35,24 +35,25 @@ const SLEEVES = {
   thorax: {
     faces: 'back',
     rows: [
-      ['pterothorax', -0.12, -0.8, 2.4, 0.6],
-      ['pterothorax', 0.06, 1.6, 4.5, 2.4],
-      ['pterothorax', 0.25, 2.6, 5.5, 3],
-      ['pterothorax', 0.45, 2.8, 5.5, 3.2],
-      ['pterothorax', 0.65, 2.6, 5.5, 3],
-      ['pterothorax', 0.85, 1.6, 4.5, 2.4],
-      ['pterothorax', 1.02, -0.8, 2.4, 0.6],
+      ['pterothorax', -0.1, -0.4, 2.4, 1.4],
+      ['pterothorax', 0.08, 2.2, 4.4, 3.3],
+      ['pterothorax', 0.3, 3, 5.2, 4.1],
+      ['pterothorax', 0.55, 3.2, 5.2, 4.2],
+      ['pterothorax', 0.8, 2.7, 4.2, 3.6],
+      ['pterothorax', 1, 1.5, 2.5, 2.1],
     ],
   },
   abdomen: {
     faces: 'back',
     rows: [
-      ['abdomen1', 0, 2.2],
-      ['abdomen1', 0.25, 1.6],
-      ['abdomen1', 1, 1.6],
-      ['abdomen2', 1, 1.6],
-      ['abdomen3', 0.85, 1.4],
-      ['abdomen3', 1, 0.5],
+      ['abdomen1', 0, 2.4, 2.6, 2.5],
+      ['abdomen1', 0.12, 2.5, 2.6, 2.7],
+      ['abdomen1', 0.35, 1.6, 1.7, 1.6],
+      ['abdomen1', 0.8, 1.6, 1.7, 1.8],
+      ['abdomen2', 0.5, 1.6, 1.7, 1.9],
+      ['abdomen3', 0.1, 1.6, 1.7, 2],
+      ['abdomen3', 0.7, 1.4, 1.4, 1.8],
+      ['abdomen3', 0.97, 0.9, 0.9, 1.1],
     ],
   },
   forewing: {
@@ -85,6 +86,36 @@ const SLEEVES = {
     ]),
   ),
 } satisfies Readonly<Record<string, SleeveRows>>;
+
+/** The eyes meet over the head and take up most of it; two claspers end the body. */
+const CURVES = {
+  head: [
+    apart(
+      'eye',
+      { hex: '#3f7480', bothSides: true },
+      [0.2, 1.5, [0, 0.9, -1.6]],
+      [0.4, 2.7, [0, 0.8, -2.3]],
+      [0.62, 2.3, [0, 0.4, -2.5]],
+      [0.72, 1.1, [0, 0, -2.4]],
+    ),
+    apart(
+      'brow',
+      '#8a9a4a',
+      [0.6, 1.2, [0, 1.1, -1]],
+      [0.72, 1.5, [0, 0.6, 0]],
+      [0.6, 1.2, [0, 1.1, 1]],
+    ),
+  ],
+  abdomen3: [
+    apart(
+      'clasper',
+      { hex: '#3a342c', bothSides: true, breadth: 0.6 },
+      [0.9, 0.5, [0, 0.2, -0.4]],
+      [1.1, 0.6, [-0.8, 0.2, -0.9]],
+      [1.2, 0.2, [-1.6, 0.1, -0.8]],
+    ),
+  ],
+};
 
 /**
  * Emperor dragonfly, a typical adult, wings spread. All values are from general knowledge (memory),
@@ -125,7 +156,7 @@ export const EMPEROR_DRAGONFLY: Animal = Object.freeze({
     midCoxa: [0.35, -0.85, -0.4],
     hindCoxa: [0.15, -0.88, -0.42],
   },
-  flesh: fleshOf(SLEEVES),
+  flesh: fleshOf(SLEEVES, CURVES),
   blades: [
     {
       id: 'forewing',
@@ -172,7 +203,6 @@ export const EMPEROR_DRAGONFLY: Animal = Object.freeze({
   ],
   face: face({
     lines: [edge(['head', 0.2, 20], ['head', 0.5, 14], ['head', 0.72, 22])],
-    pads: [facets('head', [0.14, 0.72], [16, 128], '#4d6f6a')],
   }),
   coat: [
     zone('head', 'Head and eyes', INSECT.head, null, '#5d8fa8', {

@@ -1,38 +1,40 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { eye, face, hole, mouth, nose } from './faces.ts';
+import { clawedToes } from './feet.ts';
 import { memory } from './memory.ts';
-import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
+import { apart, count, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
   trunk: {
     faces: 'back',
     rows: [
-      ['sacrum', 0.99, 26, 85, 46],
-      ['sacrum', 0.55, 23, 95, 56],
-      ['sacrum', 0.1, 23, 100, 58],
-      ['lumbar', 0.1, 19, 100, 58],
-      ['lumbar', 0.9, 16, 110, 64],
-      ['thoracic', 0.1, 16, 110, 64],
-      ['thoracic', 0.65, 16, 110, 64],
-      ['thoracic', 0.9, 23, 95, 58],
-      ['neckLower', 0.1, 29, 85, 52],
-      ['neckLower', 0.9, 32, 62, 48],
-      ['neckUpper', 0.1, 34, 60, 48],
-      ['neckUpper', 0.99, 37, 52, 44],
+      ['sacrum', 0.99, 30, 84, 52],
+      ['sacrum', 0.4, 30, 108, 66],
+      ['lumbar', 0.1, 26, 122, 73],
+      ['lumbar', 0.6, 25, 132, 78],
+      ['thoracic', 0.05, 25, 138, 79],
+      ['thoracic', 0.4, 26, 138, 78],
+      ['thoracic', 0.75, 28, 134, 76],
+      ['thoracic', 0.95, 30, 120, 69],
+      ['neckLower', 0.3, 32, 100, 63],
+      ['neckLower', 0.9, 33, 80, 57],
+      ['neckUpper', 0.4, 34, 66, 53],
+      ['neckUpper', 0.99, 34, 52, 48],
     ],
   },
   head: {
     faces: 'back',
     rows: [
-      ['skull', 0.08, 34, 42, 44],
-      ['skull', 0.3, 33, 38, 47, -0.1],
-      ['skull', 0.5, 30, 35, 45, -0.15],
-      ['skull', 0.62, 26, 32, 39, -0.15],
-      ['skull', 0.74, 20, 29, 33, -0.1],
-      ['skull', 0.88, 17, 27, 30, 0, 2.3, 2.2],
-      ['skull', 0.97, 13, 20, 22],
+      ['skull', 0.02, 33, 44, 46],
+      ['skull', 0.2, 33, 42, 52, -0.1],
+      ['skull', 0.42, 31, 39, 52, -0.2],
+      ['skull', 0.58, 28, 35, 44, -0.2],
+      ['skull', 0.7, 23, 32, 37, -0.25],
+      ['skull', 0.8, 20, 31, 36, -0.35, 2.2, 2.2],
+      ['skull', 0.9, 17, 28, 33, -0.35, 2.2, 2.2],
+      ['skull', 0.98, 12, 19, 22, -0.1],
     ],
   },
   tail: {
@@ -50,38 +52,87 @@ const SLEEVES = {
   foreleg: {
     faces: 'front',
     rows: [
-      ['scapula', 0.25, 24],
-      ['scapula', 1, 31],
-      ['humerus', 1, 28],
-      ['radius', 1, 15],
-      ['metacarpus', 1, 12],
-      ['foreDigits', 0.9, 7],
+      ['scapula', 0.2, 26, 30, 20],
+      ['scapula', 0.8, 38, 38, 30],
+      ['humerus', 0.1, 38, 38, 32],
+      ['humerus', 0.6, 30, 38, 28],
+      ['radius', 0, 24, 33, 24],
+      ['radius', 0.4, 20, 21, 20],
+      ['radius', 1, 16, 17, 18],
+      ['metacarpus', 0.6, 13, 14, 21],
+      ['foreDigits', 0.3, 9, 9, 26],
+      ['foreDigits', 0.9, 6, 7, 22],
     ],
   },
   'hind leg': {
     faces: 'front',
     rows: [
-      ['pelvis', 0.2, 36],
-      ['pelvis', 1, 40],
-      ['femur', 1, 33],
-      ['tibia', 1, 16],
-      ['metatarsus', 1, 12],
-      ['hindDigits', 0.9, 7],
+      ['pelvis', 0.3, 38, 44, 30],
+      ['femur', 0.1, 46, 50, 36],
+      ['femur', 0.6, 42, 48, 34],
+      ['tibia', 0, 32, 40, 30],
+      ['tibia', 0.5, 20, 27, 20],
+      ['tibia', 1, 15, 21, 16],
+      ['metatarsus', 0.1, 14, 19, 16],
+      ['metatarsus', 0.7, 12, 13, 24],
+      ['metatarsus', 1, 13, 13, 27],
+      ['hindDigits', 0.3, 8, 8, 31],
+      ['hindDigits', 0.9, 5, 6, 29],
     ],
   },
   ear: {
     faces: 'front',
     rows: [
-      ['ear', -0.12, 1, 1, 1.6],
-      ['ear', 0.06, 4.5, 4.5, 6.5],
-      ['ear', 0.25, 6, 6, 8.5],
-      ['ear', 0.45, 6, 6, 9],
-      ['ear', 0.65, 6, 6, 8.5],
-      ['ear', 0.85, 4.5, 4.5, 6.5],
-      ['ear', 1.02, 1, 1, 1.6],
+      ['ear', 0.95, 6.3, 7.9, 9.9],
+      ['ear', 1.09, 7, 8.8, 11],
+      ['ear', 1.33, 7, 8.8, 11],
+      ['ear', 1.57, 6.6, 8.3, 10.4],
+      ['ear', 1.76, 5.2, 6.6, 8.2],
+      ['ear', 1.9, 2.8, 3.5, 4.4],
     ],
   },
 } satisfies Readonly<Record<string, SleeveRows>>;
+
+/** Five webbed toes of a foot; thick as told, and how far they spread. */
+const webbedToes = (wide: number, spread: number) =>
+  clawedToes(
+    Object.fromEntries(
+      [-1, -0.55, 0, 0.55, 1].map((beside, i) => [
+        `toe ${i + 1}`,
+        [
+          [
+            [0.05, wide, [0, 1, 0.35 * beside * spread]],
+            [0.55, 0.9 * wide, [0, 1, 0.75 * beside * spread]],
+            [1 - 0.22 * Math.abs(beside), 0.75 * wide, [0, -1, beside * spread]],
+          ],
+          7,
+        ],
+      ]),
+    ),
+  );
+
+/** Stiff hairs of the lip: so high on it, so long. */
+const whisker = (name: string, at: number, up: number, out: number, long: number) =>
+  apart(
+    name,
+    { hex: '#cfc6b4', bothSides: true },
+    [at, 0.8, [0, up, -out]],
+    [at, 0.7, [-2, up - 2, -out - 0.5 * long]],
+    [at, 0.3, [-12, up - 9, -out - long]],
+  );
+
+/** Toes and whiskers. */
+const CURVES = {
+  foreDigits: webbedToes(6, 22),
+  hindDigits: webbedToes(6, 30),
+  skull: [
+    whisker('whisker 1', 0.88, -4, 28, 34),
+    whisker('whisker 2', 0.84, -10, 31, 44),
+    whisker('whisker 3', 0.89, -14, 29, 38),
+    whisker('whisker 4', 0.82, -18, 30, 40),
+    whisker('whisker 5', 0.88, -22, 24, 30),
+  ],
+};
 
 /**
  * Eurasian otter, a typical adult. All values are from general knowledge (memory), to be checked
@@ -130,7 +181,7 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
     tibia: [-0.68, -0.73, 0],
     metatarsus: [0.5, -0.86, 0],
   },
-  flesh: fleshOf(SLEEVES),
+  flesh: fleshOf(SLEEVES, CURVES),
   features: [feature('claws', 'Claws', 'foreDigits', 20, memory(7, 5, 9))],
   counts: [
     count('Teeth', 36, 36, 'I 3/3 · C 1/1 · P 4/3 · M 1/2, on each side'),

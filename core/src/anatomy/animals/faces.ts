@@ -42,5 +42,9 @@ export const pad = (
   hex: string,
 ): FacePad => ({ bone, along, around, hex });
 
+/** A whole bone of one colour: a horn, a bill. */
+export const wholly = (bone: string, hex: string): FacePad =>
+  pad(bone, [-0.15, 1.15], [0, 180], hex);
+
 /** Pads by what they are. */
 export { pad as facets, pad as lores, pad as nose };

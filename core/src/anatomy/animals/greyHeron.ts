@@ -1,8 +1,18 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
-import { eye, face, hole, lores, mouth } from './faces.ts';
+import { edge, eye, face, hole, lores, mouth, wholly } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+import { clawedToes } from './feet.ts';
+import {
+  apart,
+  count,
+  feature,
+  on,
+  zone,
+  fleshOf,
+  type CurveRow,
+  type SleeveRows,
+} from './shapes.ts';
 
 /**
  * The heron's flesh, feathers and all, section by section from general knowledge: a body like a drop with the
@@ -109,27 +119,93 @@ const SLEEVES = {
   },
 } as const satisfies Readonly<Record<string, SleeveRows>>;
 
-/** Three toes forward and one back, long and thin, thicker at each pad. */
+/** A loose plume: how it hangs, from its root to its tip. */
+const plume = (name: string, hex: string, ...rows: readonly CurveRow[]) =>
+  apart(name, { hex, breadth: 0.6, bothSides: true }, ...rows);
+
+/** Three toes forward and one back, long and thin, thicker at each pad; plumes of crest, breast and back. */
 const CURVES = {
-  toes: [
-    curve('middle toe', [0, 6], [0.32, 4.4], [0.36, 4.8], [0.64, 3.6], [0.68, 4], [0.98, 2.4]),
-    curve(
-      'inner toe',
-      [0, 5.6],
-      [0, 4.2, [30, -1, 18]],
-      [0, 4.4, [34, -1, 20]],
-      [0, 2.4, [68, -3, 38]],
+  toes: clawedToes({
+    'middle toe': [
+      [
+        [0, 6],
+        [0.32, 4.4],
+        [0.36, 4.8],
+        [0.64, 3.6],
+        [0.68, 4],
+        [0.98, 2.6],
+      ],
+      14,
+    ],
+    'inner toe': [
+      [
+        [0, 5.6],
+        [0, 4.2, [30, -1, 18]],
+        [0, 4.4, [34, -1, 20]],
+        [0, 2.6, [68, -3, 38]],
+      ],
+      13,
+    ],
+    'outer toe': [
+      [
+        [0, 5.6],
+        [0, 4.2, [27, -1, -19]],
+        [0, 4.4, [31, -1, -21]],
+        [0, 2.6, [72, -3, -46]],
+      ],
+      13,
+    ],
+  }),
+  hallux: clawedToes(
+    {
+      'hind toe': [
+        [
+          [0, 5.4],
+          [0.45, 4],
+          [0.52, 4.3],
+          [0.97, 2.6],
+        ],
+        16,
+      ],
+    },
+    [-1, 0, 0],
+  ),
+  skull: [
+    plume(
+      'crest plume',
+      '#23262b',
+      [0.5, 4, [0, 14, -5]],
+      [0.2, 4, [-10, 13, -8]],
+      [0, 3, [-55, 4, -10]],
+      [0, 1, [-118, -22, -9]],
     ),
-    curve(
-      'outer toe',
-      [0, 5.6],
-      [0, 4.2, [27, -1, -19]],
-      [0, 4.4, [31, -1, -21]],
-      [0, 2.4, [72, -3, -46]],
+    plume(
+      'crown stripe',
+      '#23262b',
+      [0.86, 2, [0, 10, -7]],
+      [0.55, 4, [0, 12, -11]],
+      [0.15, 4.5, [-6, 8, -12]],
     ),
   ],
-  hallux: [curve('hind toe', [0, 5.4], [0.45, 4], [0.52, 4.3], [0.97, 2.4])],
-} as const;
+  neck1: [0, 1, 2, 3].map((i) =>
+    plume(
+      `breast plume ${i + 1}`,
+      '#e9e7e0',
+      [0.34 - 0.1 * i, 3.4, [6, -34 - 4 * i, -4 - 4 * i]],
+      [0.3 - 0.1 * i, 4, [10, -70 - 8 * i, -7 - 5 * i]],
+      [0.26 - 0.1 * i, 1, [-14, -128 - 12 * i, -8 - 6 * i]],
+    ),
+  ),
+  thoracic: [0, 1, 2].map((i) =>
+    plume(
+      `back plume ${i + 1}`,
+      '#c3c6c8',
+      [0.6 - 0.15 * i, 5, [0, 26 - 4 * i, -26 - 7 * i]],
+      [0.2 - 0.15 * i, 7, [-40, 18 - 5 * i, -38 - 7 * i]],
+      [-0.2 - 0.15 * i, 1.5, [-140, -36 - 4 * i, -34 - 8 * i]],
+    ),
+  ),
+};
 
 /**
  * Grey heron, a typical adult. All values are from general knowledge (memory), to be checked
@@ -221,8 +297,11 @@ export const GREY_HERON: Animal = Object.freeze({
         ['skull', 0.98, 98],
         ['skull', 0.86, 100],
       ),
+      edge(['ulna', 0.06, 118], ['ulna', 0.5, 112], ['ulna', 0.95, 116]),
+      edge(['ulna', 0.1, 88], ['ulna', 0.5, 84], ['ulna', 0.95, 88]),
+      edge(['manus', 0.1, 100], ['manus', 0.95, 96]),
     ],
-    pads: [lores('skull', [0.84, 1.0], [62, 100], '#c9b04a')],
+    pads: [lores('skull', [0.84, 1.0], [62, 100], '#c9b04a'), wholly('bill', '#d0a04a')],
   }),
   coat: [
     zone('bill', 'Bill', BIRD.bill, null, '#c9953d', { covering: 'skin', sheen: 'satin' }),

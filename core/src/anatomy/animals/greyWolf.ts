@@ -2,7 +2,7 @@ import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { eye, face, hole, mouth, nose } from './faces.ts';
 import { memory } from './memory.ts';
-import { pawToes } from './paws.ts';
+import { pawToes } from './feet.ts';
 import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
 /**
@@ -18,11 +18,11 @@ const SLEEVES = {
       ['sacrum', 0.1, 52, 96, 63, 0.1],
       ['lumbar', 0.3, 56, 122, 70, 0.1],
       ['lumbar', 0.72, 58, 160, 77, 0.05],
-      ['thoracic', 0.05, 60, 200, 86],
-      ['thoracic', 0.35, 64, 234, 92, -0.05],
-      ['thoracic', 0.62, 76, 256, 92, -0.1, 1.9, 2],
-      ['thoracic', 0.86, 90, 250, 81, -0.15, 1.75, 2],
-      ['neckLower', 0.1, 90, 206, 76, -0.1, 1.8, 2],
+      ['thoracic', 0.05, 60, 214, 84],
+      ['thoracic', 0.35, 64, 256, 89, 0.05],
+      ['thoracic', 0.62, 76, 294, 88, 0.15, 1.9, 1.75],
+      ['thoracic', 0.86, 90, 290, 79, 0.15, 1.75, 1.7],
+      ['neckLower', 0.1, 90, 226, 75, 0.05, 1.8, 1.8],
       ['neckLower', 0.6, 86, 156, 74],
       ['neckUpper', 0.15, 82, 122, 72],
       ['neckUpper', 0.6, 72, 104, 68],
@@ -102,16 +102,17 @@ const SLEEVES = {
   ear: {
     faces: 'front',
     rows: [
-      ['ear', -0.1, 16, 22, 30],
-      ['ear', 0.2, 9, 15, 35],
-      ['ear', 0.5, 7, 10, 31],
-      ['ear', 0.8, 6, 7, 18],
-      ['ear', 0.96, 5, 5, 8],
+      ['ear', 0.3, 22, 27.5, 39.6],
+      ['ear', 0.46, 22, 27.5, 39.6],
+      ['ear', 0.72, 20, 25, 36],
+      ['ear', 0.99, 14.8, 18.5, 26.6],
+      ['ear', 1.2, 7.6, 9.5, 13.7],
+      ['ear', 1.36, 3.2, 4, 5.8],
     ],
   },
 } as const satisfies Readonly<Record<string, SleeveRows>>;
 
-const CURVES = { foreDigits: pawToes(12), hindDigits: pawToes(11) };
+const CURVES = { foreDigits: pawToes(12, 26), hindDigits: pawToes(11, 22) };
 
 /**
  * Grey wolf, a typical adult of middle latitudes. All values are from general knowledge (memory),

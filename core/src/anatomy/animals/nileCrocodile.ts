@@ -2,7 +2,9 @@ import type { Animal } from '../animal.ts';
 import { SPRAWLER } from '../plans/sprawlingReptile.ts';
 import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+import { clawedToes } from './feet.ts';
+import { scutes, teeth } from './rows.ts';
+import { apart, count, curve, feature, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -61,26 +63,35 @@ const SLEEVES = {
   foreleg: {
     faces: 'front',
     rows: [
-      ['scapula', 0.4, 90],
-      ['scapula', 1, 80],
-      ['humerus', 1, 54],
-      ['radius', 1, 34],
-      ['metacarpus', 1, 28],
+      ['scapula', 0.3, 88, 92, 70],
+      ['scapula', 1, 84, 88, 70],
+      ['humerus', 0.4, 66, 70, 58],
+      ['humerus', 1, 50, 58, 46],
+      ['radius', 0.25, 48, 52, 42],
+      ['radius', 1, 32, 36, 32],
+      ['metacarpus', 0.8, 24, 26, 38],
+      ['foreDigits', 0.3, 18, 20, 30],
       ['foreDigits', 0.9, 10],
     ],
   },
   'hind leg': {
     faces: 'front',
     rows: [
-      ['pelvis', 0.4, 95],
-      ['pelvis', 1, 95],
-      ['femur', 1, 64],
-      ['tibia', 1, 38],
-      ['metatarsus', 1, 30],
+      ['pelvis', 0.3, 96, 110, 80],
+      ['pelvis', 1, 96, 112, 84],
+      ['femur', 0.4, 86, 96, 74],
+      ['femur', 1, 60, 72, 54],
+      ['tibia', 0.25, 54, 66, 50],
+      ['tibia', 1, 34, 42, 34],
+      ['metatarsus', 0.1, 30, 42, 32],
+      ['metatarsus', 0.8, 25, 28, 42],
+      ['hindDigits', 0.3, 19, 21, 34],
       ['hindDigits', 0.9, 11],
     ],
   },
 } satisfies Readonly<Record<string, SleeveRows>>;
+
+const SCUTE = '#6c6a4c';
 
 /** What stands off it along curves of its own. */
 const CURVES = {
@@ -93,16 +104,133 @@ const CURVES = {
     ),
     curve('right brow', [0.28, 18, [0, 46, 44]], [0.35, 24, [0, 50, 46]], [0.42, 16, [0, 40, 42]]),
     curve('nostrils', [0.9, 18, [0, 18, 0]], [0.96, 18, [0, 16, 0]]),
+    ...teeth(
+      'upper tooth',
+      { many: 18, along: [0.34, 0.96], up: [-22, -10], beside: [82, 30], long: [24, 28] },
+      -1,
+    ),
+    ...teeth(
+      'lower tooth',
+      { many: 15, along: [0.38, 0.94], up: [-40, -28], beside: [68, 31], long: [20, 26] },
+      1,
+    ),
   ],
+  neck: scutes(
+    'scute of the nape',
+    { many: 3, along: [0.3, 0.8], up: [84, 86], beside: [44, 40], long: [26, 24] },
+    SCUTE,
+  ),
+  dorsalFront: [
+    ...scutes(
+      'inner scute',
+      { many: 8, along: [0.04, 0.92], up: [44, 60], beside: [40, 36], long: [20, 20] },
+      SCUTE,
+    ),
+    ...scutes(
+      'outer scute',
+      { many: 8, along: [0.08, 0.88], up: [26, 34], beside: [108, 98], long: [18, 18] },
+      SCUTE,
+    ),
+  ],
+  dorsalRear: [
+    ...scutes(
+      'inner scute',
+      { many: 8, along: [0.04, 0.94], up: [40, 44], beside: [40, 40], long: [20, 20] },
+      SCUTE,
+    ),
+    ...scutes(
+      'outer scute',
+      { many: 8, along: [0.08, 0.9], up: [20, 24], beside: [112, 112], long: [18, 18] },
+      SCUTE,
+    ),
+  ],
+  tail1: scutes(
+    'crest',
+    { many: 6, along: [0.05, 0.94], up: [52, 46], beside: [42, 34], long: [30, 44] },
+    SCUTE,
+  ),
+  tail2: scutes(
+    'crest',
+    { many: 6, along: [0.06, 0.94], up: [62, 56], beside: [30, 12], long: [50, 70] },
+    SCUTE,
+  ),
+  tail3: scutes(
+    'crest',
+    { many: 6, along: [0.06, 0.94], up: [60, 46], beside: [0, 0], long: [84, 76] },
+    SCUTE,
+  ),
+  tail4: scutes(
+    'crest',
+    { many: 6, along: [0.06, 0.72], up: [40, 24], beside: [0, 0], long: [70, 34] },
+    SCUTE,
+  ),
   foreDigits: [
-    curve('foreDigits 1', [0, 22], [0.1, 10, [70, 0, 40]]),
-    curve('foreDigits 2', [0, 22], [0.1, 10, [20, 0, -72]]),
+    ...clawedToes({
+      'first toe': [
+        [
+          [0, 20, [0, 0, 12]],
+          [0.1, 15, [26, 0, 44]],
+          [0.1, 10, [44, 0, 66]],
+        ],
+        36,
+      ],
+      'second toe': [
+        [
+          [0, 21, [0, 0, 8]],
+          [0.1, 16, [50, 0, 28]],
+          [0.1, 10, [84, 0, 44]],
+        ],
+        38,
+      ],
+      'third toe': [
+        [
+          [0, 22],
+          [0.5, 16],
+          [0.96, 10],
+        ],
+        38,
+      ],
+    }),
+    curve('fourth toe', [0, 20], [0.1, 14, [52, 0, -34]], [0.1, 8, [88, 0, -58]]),
+    curve('fifth toe', [0, 19], [0.1, 13, [22, 0, -44]], [0.1, 7, [40, 0, -82]]),
   ],
   hindDigits: [
-    curve('hindDigits 1', [0, 24], [0.1, 11, [95, 0, 45]]),
-    curve('hindDigits 2', [0, 24], [0.1, 11, [40, 0, -90]]),
+    ...clawedToes({
+      'first toe': [
+        [
+          [0, 22, [0, 0, 14]],
+          [0.1, 16, [44, 0, 44]],
+          [0.1, 11, [74, 0, 66]],
+        ],
+        40,
+      ],
+      'second toe': [
+        [
+          [0, 24, [0, 0, 8]],
+          [0.1, 18, [64, 0, 26]],
+          [0.1, 11, [118, 0, 40]],
+        ],
+        42,
+      ],
+      'third toe': [
+        [
+          [0, 24],
+          [0.5, 18],
+          [0.96, 11],
+        ],
+        42,
+      ],
+    }),
+    curve('fourth toe', [0, 22], [0.1, 16, [60, 0, -42]], [0.1, 8, [112, 0, -80]]),
+    apart(
+      'web',
+      { hex: '#77745a', breadth: 7 },
+      [0.1, 8, [10, 0, 0]],
+      [0.4, 7, [10, -2, -8]],
+      [0.66, 2, [10, -4, -12]],
+    ),
   ],
-} as const;
+};
 
 /**
  * Nile crocodile, a grown one of middle size. All values are from general knowledge (memory), to be
@@ -151,23 +279,6 @@ export const NILE_CROCODILE: Animal = Object.freeze({
     metatarsus: [0.82, -0.34, -0.44],
   },
   flesh: fleshOf(SLEEVES, CURVES),
-  blades: [
-    {
-      id: 'tail-crest',
-      name: 'Crest of the tail',
-      paired: false,
-      outline: [
-        on('tail1', 0.3, [0, 62, 0]),
-        on('tail2', 0.5, [0, 112, 0]),
-        on('tail3', 0.4, [0, 120, 0]),
-        on('tail4', 0.5, [0, 84, 0]),
-        on('tail4', 1, [0, 8, 0]),
-        on('tail4', 0.4, [0, 36, 0]),
-        on('tail2', 0.5, [0, 72, 0]),
-      ],
-      thickness: memory(14, 8, 22),
-    },
-  ],
   features: [
     feature('fore-claws', 'Claws of the forefeet', 'foreDigits', 6, memory(38, 28, 50)),
     feature('hind-claws', 'Claws of the hind feet', 'hindDigits', 6, memory(42, 30, 56)),

@@ -1,28 +1,31 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { eye, face, hole, mouth, nose } from './faces.ts';
+import { eye, face, hole, mouth, nose, wholly } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+import { clovenHoof } from './feet.ts';
+import { apart, count, feature, zone, fleshOf, type CurveRow, type SleeveRows } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
   trunk: {
     faces: 'back',
     rows: [
-      ['sacrum', 0.99, 25, 200, 100],
-      ['sacrum', 0.55, 33, 240, 105],
-      ['sacrum', 0.1, 33, 260, 115],
-      ['lumbar', 0.1, 34, 270, 125],
-      ['lumbar', 0.35, 34, 290, 135],
-      ['lumbar', 0.9, 34, 280, 125],
-      ['thoracic', 0.1, 34, 340, 115],
-      ['thoracic', 0.35, 46, 390, 160],
-      ['thoracic', 0.65, 46, 390, 160],
-      ['thoracic', 0.9, 58, 340, 145],
-      ['neckLower', 0.1, 80, 240, 145],
-      ['neckLower', 0.9, 68, 180, 125],
-      ['neckUpper', 0.1, 72, 165, 120],
-      ['neckUpper', 0.99, 64, 120, 95],
+      ['sacrum', 0.99, 25, 170, 92],
+      ['sacrum', 0.55, 36, 220, 105],
+      ['sacrum', 0.1, 36, 262, 118],
+      ['lumbar', 0.1, 34, 300, 125],
+      ['lumbar', 0.35, 34, 330, 136],
+      ['lumbar', 0.9, 36, 380, 142],
+      ['thoracic', 0.1, 40, 420, 148],
+      ['thoracic', 0.35, 48, 452, 158, -0.05],
+      ['thoracic', 0.65, 60, 476, 152, 0.1, 1.9, 1.8],
+      ['thoracic', 0.9, 80, 448, 130, 0.1, 1.8, 1.75],
+      ['neckLower', 0.12, 88, 370, 120, 0, 1.9, 2],
+      ['neckLower', 0.5, 82, 290, 116],
+      ['neckLower', 0.9, 78, 238, 112],
+      ['neckUpper', 0.3, 76, 205, 108],
+      ['neckUpper', 0.7, 70, 165, 98],
+      ['neckUpper', 0.99, 62, 118, 86],
     ],
   },
   head: {
@@ -50,59 +53,122 @@ const SLEEVES = {
   foreleg: {
     faces: 'front',
     rows: [
-      ['scapula', 0.04, 14, 14, 9],
-      ['scapula', 0.3, 74, 74, 46],
-      ['scapula', 0.6, 85, 85, 52],
-      ['scapula', 0.9, 90, 115, 90],
-      ['humerus', 0, 90],
-      ['humerus', 1, 58],
-      ['radius', 1, 30],
-      ['metacarpus', 1, 24],
-      ['foreDigits', 0.4, 25],
+      ['scapula', 0.12, 55, 60, 36],
+      ['scapula', 0.5, 78, 85, 48],
+      ['scapula', 0.85, 92, 90, 58],
+      ['humerus', 0.08, 84, 86, 62],
+      ['humerus', 0.45, 64, 92, 58],
+      ['humerus', 0.85, 50, 80, 48],
+      ['radius', 0, 46, 66, 42],
+      ['radius', 0.14, 42, 48, 38],
+      ['radius', 0.45, 32, 34, 29],
+      ['radius', 0.82, 26, 26, 24],
+      ['radius', 1, 29, 30, 28],
+      ['metacarpus', 0.08, 28, 29, 27],
+      ['metacarpus', 0.3, 20, 23, 19],
+      ['metacarpus', 0.7, 19, 22, 19],
+      ['metacarpus', 0.96, 25, 27, 25],
+      ['foreDigits', 0.2, 23, 25, 24],
+      ['foreDigits', 0.5, 20, 22, 22],
       ['foreDigits', 0.98, 25],
     ],
   },
   'hind leg': {
     faces: 'front',
     rows: [
-      ['pelvis', 0.3, 95],
-      ['pelvis', 1, 105],
-      ['femur', 0.1, 145, 130, 110],
-      ['femur', 0.35, 105, 145, 76],
-      ['femur', 0.65, 95, 130, 80],
-      ['femur', 0.9, 68, 85, 68],
-      ['tibia', 0, 68],
-      ['tibia', 1, 32],
-      ['metatarsus', 1, 26],
-      ['hindDigits', 0.4, 26],
+      ['pelvis', 0.35, 88, 105, 62],
+      ['femur', 0.05, 115, 122, 76],
+      ['femur', 0.35, 115, 140, 80],
+      ['femur', 0.65, 100, 118, 72],
+      ['femur', 0.92, 82, 92, 64],
+      ['tibia', 0.1, 62, 80, 56],
+      ['tibia', 0.3, 48, 70, 48],
+      ['tibia', 0.6, 34, 50, 34],
+      ['tibia', 0.85, 27, 42, 27],
+      ['metatarsus', 0.02, 29, 52, 28],
+      ['metatarsus', 0.2, 24, 32, 23],
+      ['metatarsus', 0.6, 20, 25, 20],
+      ['metatarsus', 0.96, 26, 28, 26],
+      ['hindDigits', 0.2, 24, 26, 25],
+      ['hindDigits', 0.5, 21, 22, 22],
       ['hindDigits', 0.98, 25],
+    ],
+  },
+  antler: {
+    faces: 'front',
+    rows: [
+      ['horn', -0.04, 30],
+      ['horn', 0.02, 24],
+      ['horn', 0.5, 17],
+      ['horn', 0.8, 19],
+      ['horn', 1, 23],
+      ['hornTip', 0.2, 19],
+      ['hornTip', 0.45, 15],
+      ['hornTip', 0.7, 12],
+      ['hornTip', 0.97, 6],
     ],
   },
   ear: {
     faces: 'front',
     rows: [
-      ['ear', -0.01, 4, 4, 8],
-      ['ear', 0.15, 16, 16, 28],
-      ['ear', 0.35, 20, 20, 36],
-      ['ear', 0.5, 22, 22, 38],
-      ['ear', 0.65, 20, 20, 36],
-      ['ear', 0.85, 16, 16, 28],
-      ['ear', 1.01, 4, 4, 8],
+      ['ear', 0.3, 14.3, 17.9, 22],
+      ['ear', 0.45, 20.8, 26, 32],
+      ['ear', 0.71, 26, 32.5, 40],
+      ['ear', 0.96, 23.4, 29.3, 36],
+      ['ear', 1.17, 15.6, 19.5, 24],
+      ['ear', 1.32, 7.8, 9.8, 12],
     ],
   },
 } satisfies Readonly<Record<string, SleeveRows>>;
 
+/** Its colour. */
+const ANTLER = '#8d765b';
+
+/** A point of an antler that branches off its beam. */
+const tine = (name: string, ...rows: readonly CurveRow[]) => apart(name, ANTLER, ...rows);
+
 /** What stands off it along curves of its own. */
 const CURVES = {
+  foreDigits: clovenHoof(80, 25, 26),
+  hindDigits: clovenHoof(78, 25, 24),
   horn: [
-    curve('horn 1', [0, 26, [-40, 20, 0]], [1, 17, [-40, 20, 0]]),
-    curve('horn 2', [0.08, 14, [-40, 20, 0]], [0.08, 5, [150, 120, -70]]),
-    curve('horn 3', [0.5, 13, [-55, 0, 0]], [0.5, 5, [130, 130, -60]]),
+    tine(
+      'brow',
+      [0.06, 15],
+      [0.08, 12, [70, 10, -20]],
+      [0.1, 9, [150, 45, -34]],
+      [0.1, 3, [200, 130, -40]],
+    ),
+    tine(
+      'bay',
+      [0.2, 13],
+      [0.22, 10, [70, 20, -40]],
+      [0.22, 7, [130, 60, -62]],
+      [0.22, 3, [165, 120, -70]],
+    ),
+    tine(
+      'tray',
+      [0.72, 13],
+      [0.74, 11, [60, 20, -30]],
+      [0.74, 8, [120, 60, -46]],
+      [0.74, 3, [150, 130, -50]],
+    ),
   ],
   hornTip: [
-    curve('hornTip 1', [0, 17, [-40, 20, 0]], [0.96, 5, [-10, 0, 0]]),
-    curve('hornTip 2', [0.45, 12, [-25, 10, 0]], [0.45, 4, [120, 120, -40]]),
-    curve('hornTip 3', [0.6, 10, [-15, 10, 0]], [0.6, 4, [-80, 190, 60]]),
+    tine(
+      'crown 1',
+      [0.5, 11],
+      [0.56, 9, [60, 20, -10]],
+      [0.6, 6, [100, 70, -14]],
+      [0.6, 2.5, [116, 130, -14]],
+    ),
+    tine(
+      'crown 2',
+      [0.55, 11],
+      [0.62, 9, [-50, 40, 20]],
+      [0.66, 6, [-84, 90, 34]],
+      [0.66, 2.5, [-96, 150, 40]],
+    ),
   ],
 } as const;
 
@@ -133,14 +199,15 @@ export const RED_DEER: Animal = Object.freeze({
     scapula: memory(300, 260, 340),
     humerus: memory(260, 230, 290),
     radius: memory(275, 240, 310),
-    metacarpus: memory(260, 230, 290),
+    metacarpus: memory(300, 265, 335),
     foreDigits: memory(130, 110, 150),
     pelvis: memory(140, 115, 165),
     femur: memory(295, 260, 330),
     tibia: memory(345, 310, 380),
-    metatarsus: memory(298, 265, 325),
+    metatarsus: memory(345, 305, 378),
     hindDigits: memory(132, 112, 152),
   },
+  shortBones: { carpus: memory(40, 34, 46), tarsus: memory(47, 40, 54) },
   rest: {
     lumbar: [1, 0.05, 0],
     thoracic: [1, 0.08, 0],
@@ -167,7 +234,7 @@ export const RED_DEER: Animal = Object.freeze({
   },
   flesh: fleshOf(SLEEVES, CURVES),
   features: [
-    feature('hooves', 'Hooves', 'foreDigits', 8, memory(62, 52, 72)),
+    feature('hooves', 'Hooves', 'foreDigits', 8, memory(80, 70, 92)),
     feature('dewclaws', 'Dewclaws', 'metacarpus', 8, memory(25, 18, 32)),
   ],
   counts: [
@@ -189,7 +256,10 @@ export const RED_DEER: Animal = Object.freeze({
         ['skull', 0.76, 120],
       ),
     ],
-    pads: [nose('skull', [0.915, 1.1], [0, 100], '#332c27')],
+    pads: [
+      nose('skull', [0.915, 1.1], [0, 100], '#332c27'),
+      ...['horn', 'hornTip'].map((bone) => wholly(bone, ANTLER)),
+    ],
   }),
   coat: [
     zone('antlers', 'Antlers', ['horn', 'hornTip'], null, '#6b4f35', { covering: 'skin' }),

@@ -2,7 +2,8 @@ import type { Animal } from '../animal.ts';
 import { PTEROSAUR } from '../plans/pterosaur.ts';
 import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+import { clawedToes } from './feet.ts';
+import { apart, curve, count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -85,13 +86,99 @@ const SLEEVES = {
 
 /** What stands off it along curves of its own. */
 const CURVES = {
-  skull: [curve('skull 1', [0.3, 18, [0, -4, 0]], [0.98, 2.5, [0, -8, 0]])],
-  fingers: [curve('fingers 1', [0, 4], [0.5, 2, [14, 0, 0]])],
-  hindDigits: [
-    curve('hindDigits 1', [0, 4], [0.3, 2, [20, 0, 10]]),
-    curve('hindDigits 2', [0, 4], [0.3, 2, [20, 0, -10]]),
+  skull: [
+    curve('skull 1', [0.3, 18, [0, -4, 0]], [0.98, 2.5, [0, -8, 0]]),
+    ...[0, 1, 2, 3, 4, 5].flatMap((i) =>
+      [1, -1].map((way) => {
+        const at = 0.5 + 0.08 * i - (way === 1 ? 0.03 : 0);
+        const wide = 11 - 1.5 * i;
+        const root: readonly [number, number] = [-6 + way * -0.3 * wide, -0.8 * wide];
+        return apart(
+          `${way === -1 ? 'upper' : 'lower'} tooth ${i + 1}`,
+          { hex: '#efe8d6', bothSides: true },
+          [at, 1.3, [0, root[0], root[1]]],
+          [at, 1.1, [5, root[0] + way * 4, root[1] - 5]],
+          [at, 0.3, [14, root[0] + way * 11, root[1] - 8]],
+        );
+      }),
+    ),
   ],
-} as const;
+  fingers: [
+    ...clawedToes(
+      {
+        'first finger': [
+          [
+            [0, 4],
+            [0.3, 3, [8, 0, -4]],
+            [0.5, 2.4, [12, 0, -6]],
+          ],
+          11,
+        ],
+      },
+      [0.5, -0.8, 0],
+    ),
+    ...clawedToes(
+      {
+        'second finger': [
+          [
+            [0, 4],
+            [0.5, 3],
+            [0.9, 2.4],
+          ],
+          12,
+        ],
+      },
+      [0.5, -0.8, 0],
+    ),
+    ...clawedToes(
+      {
+        'third finger': [
+          [
+            [0, 4],
+            [0.5, 3, [6, 0, 4]],
+            [0.75, 2.4, [10, 0, 7]],
+          ],
+          11,
+        ],
+      },
+      [0.5, -0.8, 0],
+    ),
+  ],
+  hindDigits: clawedToes({
+    'second toe': [
+      [
+        [0, 4],
+        [0.4, 2.6],
+        [0.95, 2],
+      ],
+      7,
+    ],
+    'first toe': [
+      [
+        [0, 4],
+        [0.3, 2.5, [8, 0, 7]],
+        [0.6, 1.8, [12, 0, 11]],
+      ],
+      6,
+    ],
+    'third toe': [
+      [
+        [0, 4],
+        [0.4, 2.5, [3, 0, -5]],
+        [0.9, 1.8, [3, 0, -8]],
+      ],
+      7,
+    ],
+    'fourth toe': [
+      [
+        [0, 4],
+        [0.3, 2.4, [3, 0, -9]],
+        [0.7, 1.8, [4, 0, -15]],
+      ],
+      6,
+    ],
+  }),
+};
 
 /**
  * Rhamphorhynchus, a large grown one. All values are from general knowledge (memory), to be checked

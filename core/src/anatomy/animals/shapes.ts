@@ -1,5 +1,6 @@
 import type { Vec3 } from '../../geometry/vec3.ts';
 import type {
+  ApartLook,
   Blade,
   Count,
   Feature,
@@ -125,6 +126,16 @@ export const curve = (name: string, ...rows: readonly CurveRow[]): FleshCurve =>
     ...{ at, radius },
     ...(offset === undefined ? {} : { offset }),
   })),
+});
+
+/** What stands out of the skin by itself along points from its root to its tip: its look, or its colour alone. */
+export const apart = (
+  name: string,
+  look: ApartLook | string,
+  ...rows: readonly CurveRow[]
+): FleshCurve => ({
+  ...curve(name, ...rows),
+  apart: typeof look === 'string' ? { hex: look } : look,
 });
 
 /** The flesh of an animal: its sleeves along their chains of bones, and the curves that bones carry. */

@@ -1,21 +1,19 @@
 import type { Animal } from '../animal.ts';
 import { INSECT } from '../plans/insect.ts';
-import { edge, face, facets } from './faces.ts';
+import { edge, face } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+import { apart, count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
   head: {
     faces: 'back',
     rows: [
-      ['head', -0.03, 0.9, 0.9, 1.8],
-      ['head', 0.15, 3, 3, 6.5],
-      ['head', 0.3, 4, 4, 8],
-      ['head', 0.5, 4, 4, 8.5],
-      ['head', 0.7, 4, 4, 8],
-      ['head', 0.85, 3, 3, 6.5],
-      ['head', 1.03, 0.9, 0.9, 1.8],
+      ['head', -0.04, 2.4, 2.4, 5.4],
+      ['head', 0.15, 3.6, 3.4, 7.4, 0, 2.4, 2.4],
+      ['head', 0.45, 3.9, 3.7, 8.3, 0, 2.6, 2.6],
+      ['head', 0.75, 3.5, 3.4, 8, 0, 2.8, 2.6],
+      ['head', 1, 1.8, 2, 6.4, 0, 2.6, 2.4],
     ],
   },
   antenna: {
@@ -23,19 +21,16 @@ const SLEEVES = {
     rows: [
       ['antenna', 0, 0.5],
       ['antenna', 0.6, 0.4],
-      ['antenna', 0.98, 1.2],
+      ['antenna', 0.98, 0.4],
     ],
   },
   prothorax: {
     faces: 'back',
     rows: [
-      ['prothorax', -0.07, 0.9, 0.9, 1.8],
-      ['prothorax', 0.1, 3.4, 3.4, 6.5],
-      ['prothorax', 0.3, 4.5, 4.5, 8],
-      ['prothorax', 0.5, 4.5, 4.5, 8.5],
-      ['prothorax', 0.7, 4.5, 4.5, 8],
-      ['prothorax', 0.9, 3.4, 3.4, 6.5],
-      ['prothorax', 1.07, 0.9, 0.9, 1.8],
+      ['prothorax', -0.02, 3, 3.2, 7.2],
+      ['prothorax', 0.2, 4.3, 4.3, 8.6, 0, 2.3, 2],
+      ['prothorax', 0.6, 4.6, 4.5, 9, 0, 2.3, 2],
+      ['prothorax', 0.95, 3.6, 3.8, 7.8, 0, 2.3, 2],
     ],
   },
   thorax: {
@@ -93,6 +88,24 @@ const SLEEVES = {
 
 /** What stands off it along curves of its own. */
 const CURVES = {
+  head: [
+    apart(
+      'eye',
+      { hex: '#1b1714', bothSides: true },
+      [0.44, 0.9, [0, 0.2, -7.4]],
+      [0.56, 1.15, [0, 0.3, -7.8]],
+      [0.68, 0.8, [0, 0.2, -7.6]],
+    ),
+  ],
+  antenna: [0, 1, 2, 3].map((i) =>
+    apart(
+      `club ${i + 1}`,
+      { hex: '#241c19', breadth: 0.5 },
+      [0.72 + 0.08 * i, 0.45, [0, 0, 0]],
+      [0.72 + 0.08 * i, 0.55, [1.2, 0, 0.5]],
+      [0.72 + 0.08 * i, 0.2, [2.2, 0, 0.8]],
+    ),
+  ),
   mandible: [
     curve(
       'mandible 1',
@@ -104,7 +117,7 @@ const CURVES = {
     curve('mandible 2', [0.55, 1.1, [0, 0, -2.2]], [0.55, 0.5, [1, 0, 2.4]]),
     curve('mandible 3', [0.8, 0.9, [0, 0, -0.6]], [0.86, 0.4, [2.6, 0, -1.6]]),
   ],
-} as const;
+};
 
 /**
  * Stag beetle, a large male, wing cases closed. All values are from general knowledge (memory), to
@@ -172,7 +185,6 @@ export const STAG_BEETLE: Animal = Object.freeze({
   ],
   face: face({
     lines: [edge(['head', 0.2, 30], ['head', 0.5, 24], ['head', 0.86, 30])],
-    pads: [facets('head', [0.56, 0.78], [76, 106], '#1b1714')],
   }),
   coat: [
     zone('head', 'Head', INSECT.head, null, '#241c19', { covering: 'skin', sheen: 'satin' }),

@@ -1,8 +1,10 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { cheek, eye, face } from './faces.ts';
+import { cheek, eye, face, wholly } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
+import { nails } from './feet.ts';
+import { fringe } from './rows.ts';
+import { apart, count, feature, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -27,12 +29,13 @@ const SLEEVES = {
   head: {
     faces: 'back',
     rows: [
-      ['skull', -0.26, 310, 175, 200],
-      ['skull', -0.08, 460, 350, 330],
-      ['skull', 0.1, 480, 370, 350],
-      ['skull', 0.3, 400, 370, 330],
-      ['skull', 0.5, 290, 330, 310],
-      ['skull', 0.9, 200, 240, 220],
+      ['skull', -0.24, 330, 190, 200],
+      ['skull', -0.1, 470, 330, 300, 0.2],
+      ['skull', 0.08, 500, 380, 340, 0.1],
+      ['skull', 0.28, 420, 390, 330],
+      ['skull', 0.5, 300, 350, 300],
+      ['skull', 0.75, 230, 280, 250],
+      ['skull', 0.95, 190, 200, 200],
     ],
   },
   tail: {
@@ -48,29 +51,30 @@ const SLEEVES = {
   foreleg: {
     faces: 'front',
     rows: [
-      ['scapula', 0.06, 46, 46, 30],
-      ['scapula', 0.35, 230, 230, 165],
-      ['scapula', 0.6, 260, 260, 195],
-      ['scapula', 0.9, 290, 320, 290],
-      ['humerus', 0, 300],
-      ['humerus', 1, 230],
-      ['radius', 1, 190],
-      ['metacarpus', 1, 190],
+      ['scapula', 0.08, 90, 90, 60],
+      ['scapula', 0.4, 260, 270, 170],
+      ['scapula', 0.9, 320, 350, 230],
+      ['humerus', 0.1, 310, 330, 240],
+      ['humerus', 0.6, 250, 290, 210],
+      ['humerus', 1, 225, 255, 195],
+      ['radius', 0.3, 205, 220, 185],
+      ['radius', 0.9, 178, 182, 172],
+      ['metacarpus', 0.6, 180, 180, 180],
+      ['foreDigits', 0.1, 178, 170, 180],
       ['foreDigits', 0.4, 150],
     ],
   },
   'hind leg': {
     faces: 'front',
     rows: [
-      ['pelvis', 0.3, 330],
-      ['pelvis', 1, 360],
-      ['femur', 0.1, 340, 340, 390],
-      ['femur', 0.35, 380, 380, 320],
-      ['femur', 0.65, 290],
-      ['femur', 0.9, 250],
-      ['tibia', 0, 230],
-      ['tibia', 1, 185],
-      ['metatarsus', 1, 175],
+      ['pelvis', 0.3, 320, 340, 220],
+      ['femur', 0.05, 380, 400, 280],
+      ['femur', 0.4, 350, 390, 260],
+      ['femur', 0.9, 270, 290, 220],
+      ['tibia', 0.3, 215, 240, 195],
+      ['tibia', 0.9, 170, 195, 170],
+      ['metatarsus', 0.5, 168, 185, 170],
+      ['hindDigits', 0.1, 165, 160, 168],
       ['hindDigits', 0.4, 140],
     ],
   },
@@ -84,6 +88,17 @@ const SLEEVES = {
       ['ear', 0.7, 66, 66, 115],
       ['ear', 0.85, 52, 52, 100],
       ['ear', 1.02, 13, 13, 26],
+    ],
+  },
+  tusk: {
+    faces: 'front',
+    rows: [
+      ['horn', -0.05, 95],
+      ['horn', 0.4, 92],
+      ['horn', 0.85, 100],
+      ['hornTip', 0.1, 104],
+      ['hornTip', 0.5, 66],
+      ['hornTip', 0.97, 40],
     ],
   },
   'trunk of the elephant': {
@@ -100,9 +115,64 @@ const SLEEVES = {
 
 /** What stands off it along curves of its own. */
 const CURVES = {
-  horn: [curve('horn 1', [-0.05, 95], [1, 80])],
-  hornTip: [curve('hornTip 1', [0, 80], [0.97, 14])],
-} as const;
+  foreDigits: nails(5, 190, 150, 90),
+  hindDigits: nails(4, 175, 140, 80),
+  thoracic: fringe('skirt', {
+    many: 9,
+    along: [0.02, 0.86],
+    up: [-1120, -980],
+    beside: [380, 400],
+    long: [620, 520],
+  }),
+  lumbar: fringe('skirt', {
+    many: 4,
+    along: [0.05, 0.85],
+    up: [-1060, -1080],
+    beside: [360, 370],
+    long: [520, 600],
+  }),
+  neckLower: fringe('throat', {
+    many: 2,
+    along: [0.2, 0.8],
+    up: [-720, -640],
+    beside: [260, 240],
+    long: [420, 380],
+  }),
+  humerus: fringe('sleeve of hair', {
+    many: 3,
+    along: [0.2, 0.8],
+    up: [-40, -40],
+    beside: [180, 150],
+    long: [420, 380],
+  }),
+  femur: fringe('trousers of hair', {
+    many: 3,
+    along: [0.3, 0.9],
+    up: [-40, -40],
+    beside: [200, 170],
+    long: [460, 400],
+  }),
+  hornTip: [
+    apart(
+      'tip of the tusk',
+      '#d9c8a4',
+      [0.8, 50],
+      [1, 46, [30, 24, 10]],
+      [1, 40, [150, 270, 140]],
+      [1, 28, [110, 560, 290]],
+      [1, 9, [-40, 780, 380]],
+    ),
+  ],
+  tail4: [-1, 0, 1].map((beside) =>
+    apart(
+      `tuft ${beside + 2}`,
+      { breadth: 0.7 },
+      [0.6, 40, [0, 0, 20 * beside]],
+      [1, 44, [-10, -120, 40 * beside]],
+      [1, 8, [-20, -330, 46 * beside]],
+    ),
+  ),
+};
 
 /**
  * Woolly mammoth, a grown bull. All values are from general knowledge (memory), to be checked
@@ -147,8 +217,8 @@ export const WOOLLY_MAMMOTH: Animal = Object.freeze({
     neckUpper: [1, 0.5, 0],
     skull: [0.72, -0.7, 0],
     ear: [-0.55, -0.75, -0.35],
-    horn: [0.5, -0.8, -0.34],
-    hornTip: [0.8, 0.5, 0.26],
+    horn: [0.66, -0.68, -0.34],
+    hornTip: [0.84, 0.46, 0.2],
     proboscis: [0.02, -1, 0],
     tail1: [-0.5, -0.86, 0],
     tail2: [-0.2, -1, 0],
@@ -180,6 +250,7 @@ export const WOOLLY_MAMMOTH: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.62, 76], [1.1, 0.75], -8, 'dark', '#2a1e16')],
+    pads: ['horn', 'hornTip'].map((bone) => wholly(bone, '#d9c8a4')),
     lines: [cheek(['skull', 0.82, 120], ['skull', 0.72, 126], ['skull', 0.62, 122])],
   }),
   coat: [
