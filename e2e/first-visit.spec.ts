@@ -17,7 +17,7 @@ test('a first visit opens the demonstration, and the leg wire tells its length a
   await page.goto('/');
   await expect(page).toHaveURL(/otter-on-the-log\/measure/);
   await page.getByRole('link', { name: /^Wire/ }).click();
-  await expect(page.getByRole('row', { name: /B Hind legs/ })).toContainText('301.3');
+  await expect(page.getByRole('row', { name: /B Hind legs/ })).toContainText('301.4');
   await row(page, 'wire.B.cut').click();
   const working = page.getByRole('region', { name: /Working of B Hind legs/ });
   await expect(working).toContainText('l = Σ lᵢ');

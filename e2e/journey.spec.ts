@@ -59,11 +59,11 @@ test('a piece goes from nothing to its last step', async ({ page }) => {
 test('the steps follow a change of scale', async ({ page }) => {
   await openOtter(page, 'bench');
   const step = page.locator('.step').filter({ hasText: 'Cut B, hind legs' });
-  await expect(step).toContainText('301.3 mm');
+  await expect(step).toContainText('301.4 mm');
   await page.getByRole('link', { name: /^Measure/ }).click();
   await type(page, 'Scale', '1:5');
   await page.getByRole('link', { name: /^Bench/ }).click();
-  await expect(step).not.toContainText('301.3 mm');
+  await expect(step).not.toContainText('301.4 mm');
   await expect(step).toContainText(/\d+\.\d\smm/);
 });
 

@@ -1,5 +1,15 @@
 import { expect, test, type Page } from './test.ts';
-import { bodyDone, choose, downloaded, numberOf, openOtter, row, saved, type } from './helpers.ts';
+import {
+  bodyDone,
+  choose,
+  downloaded,
+  numberOf,
+  openOtter,
+  row,
+  saved,
+  type,
+  workedOut,
+} from './helpers.ts';
 
 /** Drags a handle of the sheet by some pixels. */
 async function drag(page: Page, handle: string, dx: number, dy: number): Promise<void> {
@@ -235,4 +245,31 @@ test('hung, a piece tells where its hook goes', async ({ page }) => {
   await expect(page.locator('.detail')).toContainText('straight above the centre of mass');
   await choose(page, 'On a wall');
   await expect(row(page, 'balance.wall.pull')).toBeVisible();
+});
+
+test('in space a joint is dragged, as the view looks along it, and undone', async ({ page }) => {
+  await openOtter(page, 'stance');
+  await choose(page, 'In space');
+  const box = page.locator('.space .box');
+  await expect(box.locator('canvas')).toBeVisible();
+  await workedOut(page);
+  const { x, y, width, height } = (await box.boundingBox())!;
+  const isOverEnd = (): Promise<boolean> => box.evaluate((el) => el.style.cursor === 'grab');
+  // The hand shows where a bone's end can be taken hold of.
+  const found = async (): Promise<readonly [number, number]> => {
+    for (let at = x + width / 2; at > x; at -= 6)
+      for (let down = y + height / 4; down < y + (3 * height) / 4; down += 6) {
+        await page.mouse.move(at, down);
+        if (await isOverEnd()) return [at, down];
+      }
+    throw new Error('no end of a bone is found');
+  };
+  const [atX, atY] = await found();
+  await page.mouse.down();
+  await page.mouse.move(atX - 6, atY - 14, { steps: 3 });
+  await page.mouse.move(atX - 12, atY - 30, { steps: 3 });
+  await page.mouse.up();
+  await saved(page);
+  await page.getByTitle(/^Undo: Turn the /).click();
+  await expect(page.getByTitle(/^Redo: Turn the /)).toBeVisible();
 });

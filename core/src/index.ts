@@ -52,6 +52,7 @@ export {
 } from './units/gauges.ts';
 
 export type { PagePoint, View } from './sheets/drawing.ts';
+export type { ApartMesh } from './surface/apartSkin.ts';
 export { formSurface, type FormSurface } from './surface/formSurface.ts';
 export type { Relief } from './surface/relief.ts';
 export { RELIEF_VIEWS, type ReliefView } from './surface/reliefViews.ts';
@@ -72,7 +73,7 @@ export { type Subject } from './anatomy/subjectType.ts';
 export { knowsJuveniles, NEW_BORN, juvenileFactor, JUVENILE_PARTS } from './anatomy/individual.ts';
 export { FREEDOMS, type DegreeOfFreedom, type FreedomName, type Side } from './anatomy/bodyPlan.ts';
 export type { Bone, Skeleton } from './anatomy/skeleton.ts';
-export type { JointAngles } from './anatomy/pose.ts';
+export type { JointAngles, PosedSkeleton } from './anatomy/pose.ts';
 
 export { bodyGrid, COARSE_CELLS, FINE_CELLS, type BodyGrid } from './body/bodyGrid.ts';
 export {
@@ -144,7 +145,7 @@ export { STAGES, type Stage, type Working, type WorkingInput } from './piece/wor
 export { isTarget, sameTarget, wireOfTarget, type SheetTarget } from './piece/target.ts';
 export { samePlace, type Place } from './anatomy/place.ts';
 export type { MeasurePlan, BoneRow } from './measure/planMeasure.ts';
-export { dragJoint, type DragResult } from './stance/dragJoint.ts';
+export { dragInSpace, dragJoint, type DragResult, type Sight } from './stance/dragJoint.ts';
 export { poseSkeleton, posedBone } from './anatomy/pose.ts';
 export { reachingChain, reachTo, type Reached } from './posing/reach.ts';
 export { dragReach, SNAP_MM, type DragReach } from './stance/dragReach.ts';

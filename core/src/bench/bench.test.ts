@@ -111,7 +111,7 @@ describe('the list', () => {
       sentenceText(benchOf(piece).steps.find((step) => step.id === 'wire.B.cut')!.sentence);
     const small = changed(otterPiece(), 'measure', { scale: { by: 'ratio', lifePerModel: 4 } });
     expect(text(small)).not.toBe(text(otterPiece()));
-    expect(text(otterPiece())).toContain('301.3 mm');
+    expect(text(otterPiece())).toContain('301.4 mm');
   });
 
   it('carries the very workings of the stages', () => {

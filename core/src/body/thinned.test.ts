@@ -94,7 +94,8 @@ describe('skin over a leaner muscle', () => {
     const of = (bulk: number) => bodyGrid(skeletonWith({ triceps: bulk }), 600_000);
     const [full, lean] = [of(1), of(0.5)];
     const lost = full.volumeMm3 - lean.volumeMm3;
-    expect(lost).toBeGreaterThan(0.4 * (muscle(1) - muscle(0.5)));
+    // Less, where the chest comes to light under it.
+    expect(lost).toBeGreaterThan(0.25 * (muscle(1) - muscle(0.5)));
     expect(lost).toBeLessThan(1.6 * (muscle(1) - muscle(0.5)));
     const volume = (grid: typeof full, id: string): number =>
       grid.bones.find(({ boneId }) => boneId === id)!.volumeMm3;

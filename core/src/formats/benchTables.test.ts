@@ -46,7 +46,7 @@ describe('the steps as a file', () => {
     expect(rows[1]!.slice(0, 3)).toEqual(['1', 'measure', 'Print the shop sheets']);
     expect(rows[1]!.slice(-3)).toEqual(['2026-05-30', '9', 'ink "low", again']);
     const cut = rows.find((row) => row[2] === 'Cut B, hind legs')!;
-    expect(cut[3]).toContain('301.3 mm');
+    expect(cut[3]).toContain('301.4 mm');
     expect(cut[4]).toContain('eye protection');
     expect(cut.slice(-3)).toEqual(['', '', '']);
   });

@@ -99,7 +99,7 @@ describe('the printed steps', () => {
     expect(tiles(sheet, A4).every((tile) => tile.columns === 1)).toBe(true);
     const text = sheet.items.map((item) => (item.kind === 'text' ? item.text : '')).join(' ');
     for (const step of plan.bench!.steps) expect(text).toContain(`${step.number}. ${step.title}`);
-    expect(text).toContain('301.3 mm');
+    expect(text).toContain('301.4 mm');
   });
 
   it('wrap at words and lose none', () => {

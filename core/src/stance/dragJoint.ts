@@ -1,6 +1,8 @@
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { FREEDOMS, type FreedomName } from '../anatomy/bodyPlan.ts';
 import { posedBone, type JointAngles } from '../anatomy/pose.ts';
+import { turn } from '../geometry/quat.ts';
+import { dot, length, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import { settledStance, stanceAngles, type StanceChoice } from '../posing/settledStance.ts';
 
 /** Which view was dragged in: each shows the turns about the axis that it looks along. */
@@ -47,20 +49,82 @@ export function dragJoint(
   anyAngle = false,
   locked: readonly string[] = [],
 ): DragResult | undefined {
-  const found = turningBone(skeleton, boneId, view);
+  const [across, up] = LOOKS[view].shows;
+  return turned(
+    { skeleton, choice, sizeFactor, rodMm: 0, boneId, anyAngle, locked },
+    (bone) => shownFreedom(bone, view),
+    (end) => Math.hypot(end[across] - pointer[0], end[up] - pointer[1]),
+  );
+}
+
+/** A line of sight through the pointer: a point of it, and its unit direction away from the viewer. */
+export interface Sight {
+  readonly from: Vec3;
+  readonly way: Vec3;
+}
+
+/** In space a turn is followed whose axis lies at least this much along the line of sight. */
+const SEEN = 0.35;
+
+/**
+ * Turns the joint at the near end of a bone so that the bone's far end comes as near as it can to a line of
+ * sight, in the axes of the model as a rod of `rodMm` holds it, mm. As {@link dragJoint}, for a view that is turned freely: of the
+ * joint's freedoms the one turns whose axis, as it stands, lies best along the line.
+ */
+export function dragInSpace(
+  skeleton: Skeleton,
+  choice: StanceChoice,
+  sizeFactor: number,
+  rodMm: number,
+  boneId: string,
+  { from, way }: Sight,
+  anyAngle = false,
+  locked: readonly string[] = [],
+): DragResult | undefined {
+  const posed = settledStance(skeleton, choice, sizeFactor, rodMm);
+  const shareOf = (bone: Bone, name: FreedomName): number => {
+    const parent = bone.parent === null ? undefined : posed.byId.get(bone.parent);
+    const { axis } = bone.joint.freedoms[name]!;
+    return Math.abs(dot(parent === undefined ? axis : turn(parent.rotation, axis), way));
+  };
+  return turned(
+    { skeleton, choice, sizeFactor, rodMm, boneId, anyAngle, locked },
+    (bone) => bestFreedom(bone, (name) => shareOf(bone, name), SEEN),
+    (end) => {
+      const to = sub(end, from);
+      return length(sub(to, scale(way, dot(to, way))));
+    },
+  );
+}
+
+interface Turn {
+  readonly skeleton: Skeleton;
+  readonly choice: StanceChoice;
+  readonly sizeFactor: number;
+  readonly rodMm: number;
+  readonly boneId: string;
+  readonly anyAngle: boolean;
+  readonly locked: readonly string[];
+}
+
+/** The turn of the joint that can be seen turning with which the bone's end misses the least. */
+function turned(
+  { skeleton, choice, sizeFactor, rodMm, boneId, anyAngle, locked }: Turn,
+  freedomOf: (bone: Bone) => FreedomName | undefined,
+  missOf: (end: Vec3) => number,
+): DragResult | undefined {
+  const found = turningBone(skeleton, boneId, freedomOf);
   if (found === undefined || locked.includes(found.bone.id)) return undefined;
   const { bone: turning, name: freedomName } = found;
   const freedom = turning.joint.freedoms[freedomName]!;
   const angles = stanceAngles(skeleton, choice);
-  const [across, up] = LOOKS[view].shows;
   const miss = (deg: number): number => {
     const tried: JointAngles = {
       ...choice.anglesDeg,
       [turning.id]: { ...choice.anglesDeg[turning.id], [freedomName]: deg },
     };
-    const posed = settledStance(skeleton, { ...choice, anglesDeg: tried }, sizeFactor);
-    const { end } = posedBone(posed, boneId);
-    return Math.hypot(end[across] - pointer[0], end[up] - pointer[1]);
+    const posed = settledStance(skeleton, { ...choice, anglesDeg: tried }, sizeFactor, rodMm);
+    return missOf(posedBone(posed, boneId).end);
   };
   const [low, high] = anyAngle ? [-180, 180] : [freedom.minDeg, freedom.maxDeg];
   const start = Math.min(high, Math.max(low, angles[turning.id]?.[freedomName] ?? 0));
@@ -74,12 +138,16 @@ interface Turning {
   readonly name: FreedomName;
 }
 
-/** The bone itself, or its nearest ancestor on the same side, that the view can show turning. */
-function turningBone(skeleton: Skeleton, boneId: string, view: DragView): Turning | undefined {
+/** The bone itself, or its nearest ancestor on the same side, that can be seen turning. */
+function turningBone(
+  skeleton: Skeleton,
+  boneId: string,
+  freedomOf: (bone: Bone) => FreedomName | undefined,
+): Turning | undefined {
   let bone = skeleton.byId.get(boneId);
   const side = bone?.side;
   while (bone !== undefined && bone.side === side) {
-    const name = shownFreedom(bone, view);
+    const name = freedomOf(bone);
     if (name !== undefined) return { bone, name };
     bone = bone.parent === null ? undefined : skeleton.byId.get(bone.parent);
   }
@@ -89,15 +157,23 @@ function turningBone(skeleton: Skeleton, boneId: string, view: DragView): Turnin
 /** The freedom of a bone's joint that a view shows best, by its axis at rest. */
 export function shownFreedom(bone: Bone, view: DragView): FreedomName | undefined {
   const { along } = LOOKS[view];
-  const seen = FREEDOMS.flatMap((name) => {
-    const freedom = bone.joint.freedoms[name];
-    return freedom === undefined ? [] : [{ name, share: Math.abs(freedom.axis[along]) }];
-  });
+  return bestFreedom(bone, (name) => Math.abs(bone.joint.freedoms[name]!.axis[along]), SHOWN);
+}
+
+/** The freedom with the greatest share; the first of equals, and none where it is less than `least`. */
+function bestFreedom(
+  bone: Bone,
+  shareOf: (name: FreedomName) => number,
+  least: number,
+): FreedomName | undefined {
+  const seen = FREEDOMS.flatMap((name) =>
+    bone.joint.freedoms[name] === undefined ? [] : [{ name, share: shareOf(name) }],
+  );
   const best = seen.reduce<(typeof seen)[number] | undefined>(
     (a, b) => (a === undefined || b.share > a.share + 1e-9 ? b : a),
     undefined,
   );
-  return best !== undefined && best.share >= SHOWN ? best.name : undefined;
+  return best !== undefined && best.share >= least ? best.name : undefined;
 }
 
 /** Least of a function of one angle: coarse steps, then golden section round the best of them. */

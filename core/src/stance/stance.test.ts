@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { assertPosed, posedBone } from '../anatomy/pose.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { changed, otterPiece, plainPiece, wholePlan } from '../testing/samples.ts';
-import { dragJoint } from './dragJoint.ts';
+import { scale, sub, unit } from '../geometry/vec3.ts';
+import { dragInSpace, dragJoint } from './dragJoint.ts';
 import { plantedAngles } from './plantedAngles.ts';
 import { measuredSkeleton } from '../measure/measuredSkeleton.ts';
 
@@ -88,6 +89,25 @@ describe('dragJoint', () => {
       boneId: 'femur.L',
       freedom: 'abduction',
     });
+  });
+
+  it('in space turns the joint whose axis lies along the line of sight, to the line', () => {
+    const wanted = { ...piece.stance, anglesDeg: { skull: { flexion: 17 } } };
+    const { end } = posedBone(settledStance(skeleton, wanted, 1 / 3, 40), 'skull');
+    // Seen from the left, and from the left and a little before and above it.
+    for (const way of [[0, 0, 1], unit([-0.3, -0.2, 0.9])] as const) {
+      const from = sub(end, scale(way, 500));
+      const found = dragInSpace(skeleton, piece.stance, 1 / 3, 40, 'skull', { from, way });
+      expect(found).toMatchObject({ boneId: 'skull', freedom: 'flexion', atLimit: false });
+      expect(found?.deg).toBeCloseTo(17, 0);
+    }
+    // From above it is the turn to the side that is seen.
+    const above = { from: [end[0], 500, -20], way: [0, -1, 0] } as const;
+    const side = dragInSpace(skeleton, piece.stance, 1 / 3, 40, 'skull', above);
+    expect(side?.freedom).not.toBe('flexion');
+    expect(dragInSpace(skeleton, piece.stance, 1 / 3, 40, 'skull', above, false, ['skull'])).toBe(
+      undefined,
+    );
   });
 
   it('leaves alone what cannot turn', () => {

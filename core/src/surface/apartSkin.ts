@@ -4,6 +4,7 @@ import { posedApart, type PosedApart } from '../body/apart.ts';
 import { sectionPoint, type AxisSample } from '../body/sleeveSection.ts';
 import { inverse, turn } from '../geometry/quat.ts';
 import { add, distance, scale, type Vec3 } from '../geometry/vec3.ts';
+import type { TriangleMesh } from '../geometry/triangleMesh.ts';
 import type { SkinSurface } from './skinSurface.ts';
 import { meshNormals } from './sparseMesh.ts';
 
@@ -88,6 +89,27 @@ export function withApart(
       Array.from({ length: many }, () => things[i]!.look.hex),
     ),
   };
+}
+
+/** Meshes of what stands out of a skin by itself, one for each colour; undefined is the skin's own. */
+export type ApartMesh = TriangleMesh & { readonly hex: string | undefined };
+
+/** What stands out of a skin, apart from it, by its colours. */
+export function apartMeshes({ mesh, apartFrom, apartHexes }: FormSkin): readonly ApartMesh[] {
+  const positions = mesh.positions.slice(3 * apartFrom);
+  const normals = mesh.normals.slice(3 * apartFrom);
+  const triangles = Array.from({ length: mesh.indices.length / 3 }, (_, t) => t).filter(
+    (t) => mesh.indices[3 * t]! >= apartFrom,
+  );
+  const hexOf = (t: number): string | undefined => apartHexes[mesh.indices[3 * t]! - apartFrom];
+  return [...new Set(triangles.map(hexOf))].map((hex) => ({
+    ...{ hex, positions, normals },
+    indices: Uint32Array.from(
+      triangles
+        .filter((t) => hexOf(t) === hex)
+        .flatMap((t) => [0, 1, 2].map((n) => mesh.indices[3 * t + n]! - apartFrom)),
+    ),
+  }));
 }
 
 /** A closed mesh round an axis: its points, how far along each lies, and its triangles. */

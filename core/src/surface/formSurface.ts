@@ -1,5 +1,5 @@
 import type { PosedSkeleton } from '../anatomy/pose.ts';
-import { withApart } from './apartSkin.ts';
+import { apartMeshes, withApart, type ApartMesh } from './apartSkin.ts';
 import { bladeSkins, type BladeSkin } from './bladeSkin.ts';
 import { faceOn } from './faceOn.ts';
 import { headForm } from './headForm.ts';
@@ -10,6 +10,8 @@ import { skinSurface, SURFACE_CELLS, zoneAreas, type SkinSurface } from './skinS
 /** The finished form of a piece in its stance: its skin, what of it each zone takes, and how it is seen. */
 export interface FormSurface {
   readonly skin: SkinSurface;
+  /** What stands out of it by itself: claws, tines, plumes. */
+  readonly apart: readonly ApartMesh[];
   readonly blades: readonly BladeSkin[];
   /** Area by zone, in the order of the coat, with the feathers, membranes and fins; mm² of the model. */
   readonly zonesMm2: readonly number[];
@@ -43,5 +45,5 @@ export function formSurface(
     return drawn;
   });
   const heads = fine ? headForm(posed) : [];
-  return { skin, blades, zonesMm2, reliefs, heads };
+  return { skin, apart: apartMeshes(drawnSkin), blades, zonesMm2, reliefs, heads };
 }

@@ -24,12 +24,12 @@ describe('thin wires', () => {
   });
 
   it('stop where the part gets too thin for them, rather than not being there at all', () => {
-    const ibex = planOf(newWorkpiece('one', 'One', 'alpine-ibex')).wire;
-    const horn = ibex.fine.find(({ key }) => key === 'horn')!;
-    expect(horn.stops).toMatch(/^ends \d+ % of the way up/);
-    const wire = ibex.wires.find(({ key }) => key === 'fine:horn.L')!;
-    expect(wire.schedule.developedMm).toBeLessThan(0.8 * horn.length.value);
-    expect(wire.schedule.developedMm).toBeGreaterThan(0.4 * horn.length.value);
+    const pterosaur = planOf(newWorkpiece('one', 'One', 'rhamphorhynchus')).wire;
+    const finger = pterosaur.fine.find(({ key }) => key === 'wingFinger1')!;
+    expect(finger.stops).toMatch(/^ends \d+ % of the way up/);
+    const wire = pterosaur.wires.find(({ key }) => key === 'fine:wingFinger1.L')!;
+    expect(wire.schedule.developedMm).toBeLessThan(0.8 * finger.length.value);
+    expect(wire.schedule.developedMm).toBeGreaterThan(0.4 * finger.length.value);
     expect(wire.cover.value).toBeGreaterThanOrEqual(wire.coverWantedMm);
     expect(wire.snags.map(({ code }) => code)).not.toContain('wire-too-thick');
   });

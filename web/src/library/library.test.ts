@@ -53,7 +53,7 @@ describe('ComparedBars', () => {
     const row = wrapper
       .findAll('tbody tr')
       .find((wrapper) => wrapper.text().includes('Fore limb'))!;
-    expect(row.text()).toMatch(/1\.26 · 1225 mm.*Fore limb.*0\.67 ·/);
+    expect(row.text()).toMatch(/1\.30 · 1265 mm.*Fore limb.*0\.67 ·/);
     expect(wrapper.find('table').classes()).toContain('mirrored');
   });
 

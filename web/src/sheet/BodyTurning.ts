@@ -1,4 +1,4 @@
-import type { ShapeMeshes, TriangleMesh } from '@keen-sinew/core';
+import type { ApartMesh, ShapeMeshes } from '@keen-sinew/core';
 import {
   BufferAttribute,
   BufferGeometry,
@@ -11,6 +11,7 @@ import {
   Plane,
   Vector3,
 } from 'three';
+import { meshGeometry } from './meshGeometry.ts';
 import { Turntable } from './Turntable.ts';
 
 /** Layers from the outside in; what is peeled off is left as glass. */
@@ -26,6 +27,8 @@ type Point = readonly [number, number, number];
 /** What is shown beside the meshes, mm of the model. */
 export interface BodyScene {
   readonly meshes: ShapeMeshes;
+  /** What stands out of the skin by itself. */
+  readonly apart: readonly ApartMesh[];
   /** Wires as chains of points. */
   readonly wires: readonly (readonly Point[])[];
   /** Cut the body open here: a point, and the way that is taken off; null for a whole body. */
@@ -40,7 +43,7 @@ export class BodyTurning extends Turntable {
   }
 
   /** Shows the body down to a layer; the layers outside it are glass. */
-  show({ meshes, wires, cut }: BodyScene, peel: Peel): void {
+  show({ meshes, apart, wires, cut }: BodyScene, peel: Peel): void {
     const body = new Group();
     const planes =
       cut === null
@@ -69,22 +72,22 @@ export class BodyTurning extends Turntable {
         depthWrite: !glass,
         clippingPlanes: planes,
       });
-      const part = new Mesh(geometryOf(mesh), material);
+      const part = new Mesh(meshGeometry(mesh), material);
       part.renderOrder = glass ? 1 : 0;
       body.add(part);
     });
+    // Claws and plumes go with the skin too.
+    if (shown === 0)
+      for (const mesh of apart) {
+        const color = mesh.hex ?? COLOURS.skin;
+        body.add(
+          new Mesh(meshGeometry(mesh), new MeshLambertMaterial({ color, clippingPlanes: planes })),
+        );
+      }
     const line = new BufferGeometry();
     const points = wires.flatMap((wire) => wire.slice(1).flatMap((to, i) => [...wire[i]!, ...to]));
     line.setAttribute('position', new BufferAttribute(Float32Array.from(points), 3));
     body.add(new LineSegments(line, new LineBasicMaterial({ color: WIRE, linewidth: 2 })));
     this.put(body);
   }
-}
-
-function geometryOf(mesh: TriangleMesh): BufferGeometry {
-  const geometry = new BufferGeometry();
-  geometry.setAttribute('position', new BufferAttribute(mesh.positions, 3));
-  geometry.setAttribute('normal', new BufferAttribute(mesh.normals, 3));
-  geometry.setIndex(new BufferAttribute(mesh.indices, 1));
-  return geometry;
 }

@@ -7,11 +7,14 @@ import {
   LineSegments,
   Mesh,
   PerspectiveCamera,
+  Raycaster,
   Scene,
   Sphere,
+  Vector2,
   Vector3,
   WebGLRenderer,
   type Material,
+  type Ray,
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 
@@ -20,6 +23,9 @@ const GRID = 0xcfc6b2;
 export const UP = new Vector3(0, 1, 0);
 /** From the left, a little from before and above. */
 const VIEWED_FROM = new Vector3(0.55, 0.4, -1.25).normalize();
+/** A place on the screen, px. */
+export type PointerPlace = Pick<PointerEvent, 'clientX' | 'clientY'>;
+
 /** Room left round what is framed; the corners of its ball are mostly empty. */
 const AIR = 0.92;
 
@@ -34,7 +40,7 @@ export class Turntable {
   private readonly camera = new PerspectiveCamera(30, 1, 1, 100_000);
   private readonly controls: OrbitControls;
 
-  constructor(private readonly box: HTMLElement) {
+  constructor(protected readonly box: HTMLElement) {
     this.renderer = new WebGLRenderer({ antialias: true });
     this.renderer.setClearColor(PAPER);
     this.renderer.setPixelRatio(window.devicePixelRatio);
@@ -77,6 +83,30 @@ export class Turntable {
     this.camera.position.copy(this.controls.target).add(offset);
     this.controls.update();
     this.draw();
+  }
+
+  /** The line of sight through a pointer's place on the screen. */
+  protected sightAt({ clientX, clientY }: PointerPlace): Ray {
+    const { left, top, width, height } = this.renderer.domElement.getBoundingClientRect();
+    const caster = new Raycaster();
+    const at = new Vector2((2 * (clientX - left)) / width - 1, 1 - (2 * (clientY - top)) / height);
+    caster.setFromCamera(at, this.camera);
+    return caster.ray;
+  }
+
+  /** How far a point in space is seen from a pointer's place, px. */
+  protected pxFrom(point: Vector3, { clientX, clientY }: PointerPlace): number {
+    const { left, top, width, height } = this.renderer.domElement.getBoundingClientRect();
+    const seen = point.clone().project(this.camera);
+    return Math.hypot(
+      left + ((seen.x + 1) / 2) * width - clientX,
+      top + ((1 - seen.y) / 2) * height - clientY,
+    );
+  }
+
+  /** Whether dragging turns the view. */
+  protected set turns(on: boolean) {
+    this.controls.enabled = on;
   }
 
   resize(): void {

@@ -16,7 +16,7 @@ const card = (id: string, start = otter) =>
 describe('StepCard', () => {
   it('is a sentence whose numbers open their workings, with its cautions', async () => {
     const { wrapper, selection } = card('wire.B.cut');
-    expect(wrapper.find('.sentence').text()).toMatch(/Cut soft aluminium.*301\.3/);
+    expect(wrapper.find('.sentence').text()).toMatch(/Cut soft aluminium.*301\.4/);
     // Told in full where the first wire is cut; here a small sign opens it.
     expect(card('wire.A.cut').wrapper.text()).toContain(CAUTIONS['cut-wire']);
     expect(wrapper.text()).not.toContain(CAUTIONS['cut-wire']);

@@ -44,6 +44,7 @@ const scene = computed(() => {
   const card = props.cards.find(({ number }) => String(number) === cutAt.value);
   return {
     meshes: kept.value,
+    apart: plan.value.surface?.apart ?? [],
     wires: plan.value.wire.wires.map(({ laid }) => laid),
     cut: card === undefined ? null : { at: card.cut.centre, way: card.cut.axes[0] },
   };

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { stanceAngles } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -13,7 +12,6 @@ import LedgerSection from '../../ledger/LedgerSection.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
-import SkeletonSpace from '../../sheet/SkeletonSpace.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
 import LoadLegend from '../wire/LoadLegend.vue';
 import BalanceControl from './BalanceControl.vue';
@@ -29,6 +27,7 @@ import KeptStances from './KeptStances.vue';
 import LimbEdits from './LimbEdits.vue';
 import { withMoment, withPreset, withStance } from './stanceChanges.ts';
 import StanceFiles from './StanceFiles.vue';
+import StanceSpace from './StanceSpace.vue';
 import { useStanceRows, type Shown } from './useStanceRows.ts';
 
 const { piece, plan, change } = usePiecePlan();
@@ -53,7 +52,6 @@ const gaits = computed(() =>
   skeleton.value.plan.gaits.map(({ id, name }) => ({ label: name, value: id })),
 );
 const gait = computed(() => plan.value.stance.gait);
-const angles = computed(() => stanceAngles(skeleton.value, piece.value.stance));
 
 const drags = ref<'turn' | 'reach' | 'trunk'>('turn');
 const DRAGS = [
@@ -77,12 +75,7 @@ const setBeyond = (beyondLimits: boolean): void =>
 
 <template>
   <SheetFrame :label="say.posedSkeletonDrawnTo">
-    <SkeletonSpace
-      v-if="shows === 'space'"
-      :skeleton="skeleton"
-      :preset-id="piece.stance.presetId"
-      :angles="angles"
-    />
+    <StanceSpace v-if="shows === 'space'" />
     <SheetBoard
       v-else
       :rows="rows"

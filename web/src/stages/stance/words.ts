@@ -247,3 +247,8 @@ export const down = 'down';
 export const lifted = 'lifted';
 export const joints = { one: 'joint', other: 'joints' };
 export const frames = { one: 'frame', other: 'frames' };
+
+// StanceSpace.vue
+export const stanceInSpaceWithJoints = 'The stance in space; drag to turn it or one of its joints';
+export const dragJointInSpace =
+  'Drag the end of a bone to turn its joint, as the view looks along it; drag beside it to turn the view.';

@@ -115,8 +115,8 @@ describe('BindingPart', () => {
 
 describe('FineWires', () => {
   it('tells a wire that ends where its part gets too thin', () => {
-    const ibex = inWorkshop(newPiece('ibex', 'Ibex', 'alpine-ibex'), newWorkshop());
-    const { wrapper } = mountWithPiece(FineWires, ibex);
+    const flier = inWorkshop(newPiece('flier', 'Flier', 'rhamphorhynchus'), newWorkshop());
+    const { wrapper } = mountWithPiece(FineWires, flier);
     expect(wrapper.text()).toMatch(/ends \d+ % of the way up, where the part gets too thin/);
   });
 

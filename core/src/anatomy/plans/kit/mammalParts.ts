@@ -242,7 +242,8 @@ export const MAMMAL_FORELEGS: PlanPart = {
       'triceps',
       'Triceps brachii',
       ['scapula', 0.7],
-      ['humerus', 1],
+      // The point of the elbow, which stands out behind the joint along the ulna.
+      ['radius', -0.14],
       belly([-0.8, 0.2, -0.55], 0.6, 1.3, 2),
       'the heavy wedge between shoulder blade and elbow',
     ),
