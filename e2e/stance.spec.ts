@@ -249,10 +249,11 @@ test('hung, a piece tells where its hook goes', async ({ page }) => {
 
 test('in space a joint is dragged, as the view looks along it, and undone', async ({ page }) => {
   await openOtter(page, 'stance');
+  await workedOut(page);
+  await page.getByRole('link', { name: /^Stance/ }).click();
   await choose(page, 'In space');
   const box = page.locator('.space .box');
   await expect(box.locator('canvas')).toBeVisible();
-  await workedOut(page);
   const { x, y, width, height } = (await box.boundingBox())!;
   const isOverEnd = (): Promise<boolean> => box.evaluate((el) => el.style.cursor === 'grab');
   // The hand shows where a bone's end can be taken hold of.

@@ -4,6 +4,7 @@ import type { Side } from '../anatomy/bodyPlan.ts';
 import { bodyBlends } from '../body/bodyBlends.ts';
 import { partArea, type SkinPart } from '../body/skin.ts';
 import { sectionMiddle } from '../body/sleeveSection.ts';
+import { muscleReliefs } from '../body/muscleRelief.ts';
 import { thinnings } from '../body/thinned.ts';
 import { standOffMm } from '../body/undersize.ts';
 import { volumeKept } from '../body/volumeKept.ts';
@@ -50,7 +51,13 @@ export function skinSurface(
   const area = parts.reduce((sum, part) => sum + partArea(part), 0);
   const cellMm = cellFor(area, cells);
   const mesh = sparseMesh(
-    sparseField(parts, bodyBlends(posed.skeleton, parts), cellMm, thinnings(posed)),
+    sparseField(
+      parts,
+      bodyBlends(posed.skeleton, parts),
+      cellMm,
+      thinnings(posed),
+      muscleReliefs(posed),
+    ),
   );
   return { cellMm, mesh, ...attributes(posed, parts, mesh) };
 }

@@ -1,6 +1,7 @@
 import { blendedDistance, type Blends } from '../body/blend.ts';
 import { fieldOf, partBox, skinBox, type SkinPart } from '../body/skin.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
+import { mayReach, raisedMm, type MuscleRelief } from '../body/muscleRelief.ts';
 import { sunkMm, type Thinning } from '../body/thinned.ts';
 import { boxSize } from '../geometry/box.ts';
 import { least } from '../geometry/extremes.ts';
@@ -37,12 +38,16 @@ export function cellFor(areaMm2: number, cells: number): number {
   return Math.sqrt((areaMm2 * BLOCK * 1.5) / cells);
 }
 
-/** Works the skin of some parts out near it; over the muscles of `thin` it sinks in. */
+/**
+ * Works the skin of some parts out near it; over the muscles of `thin` it sinks in, and those of `reliefs` show
+ * in it.
+ */
 export function sparseField(
   parts: readonly SkinPart[],
   blends: Blends,
   cellMm: number,
   thin: readonly Thinning[] = [],
+  reliefs: readonly MuscleRelief[] = [],
 ): SparseField {
   const h = cellMm;
   const box = skinBox(parts);
@@ -66,7 +71,9 @@ export function sparseField(
   let slot = 0;
   for (const [block, list] of near) {
     slots[block] = slot;
-    fillBlock({ depth, owner }, slot, block, list, { parts, blends, origin, h, blocks, thin });
+    fillBlock({ depth, owner }, slot, block, list, {
+      ...{ parts, blends, origin, h, blocks, thin, reliefs },
+    });
     slot += BLOCK_CELLS;
   }
   return { origin, cellMm: h, blocks, slots, depth, owner, parts };
@@ -124,6 +131,7 @@ interface Filling {
   readonly h: number;
   readonly blocks: readonly [number, number, number];
   readonly thin: readonly Thinning[];
+  readonly reliefs: readonly MuscleRelief[];
 }
 
 /** Cells along the edge of a part of a block, in which no part of the body is asked that cannot matter. */
@@ -159,7 +167,7 @@ function fillBit(
   { depth, owner }: { readonly depth: Float32Array; readonly owner: Int16Array },
   slot: number,
   all: readonly number[],
-  { parts, blends, h, thin }: Filling,
+  { parts, blends, h, thin, reliefs }: Filling,
   from: Vec3,
 ): void {
   const half = ((BIT - 1) / 2) * h;
@@ -176,6 +184,7 @@ function fillBit(
   const fields = list.map((index) => fieldOf(parts[index]!));
   const distances = new Float64Array(list.length);
   const creased = blends.reachMm + 2 * h;
+  const shown = far ? [] : reliefs.filter((of) => mayReach(of, middle, toCorner));
   for (let n = 0; n < BIT ** 3; n++) {
     const [i, j, k] = [n & 3, (n >> 2) & 3, n >> 4];
     const cell = slot + i + BLOCK * (j + BLOCK * k);
@@ -197,12 +206,20 @@ function fillBit(
         : blendedDistance(parts, list, distances, first, blends, p, h);
     const of = list[first]!;
     owner[cell] = of;
-    depth[cell] = thin.length === 0 ? filled : thinnedAt(p, filled, of, parts, thin, h);
+    const bare = thin.length === 0 ? filled : thinnedAt(p, filled, of, parts, thin, h);
+    depth[cell] = shown.length === 0 ? bare : bare - raisedAt(p, parts[of]!.boneId, shown);
   }
 }
 
 /** A field of a bent or flat section may rise faster than a distance, by about this. */
 const SAFE = 1.3;
+
+/** How far the muscles of a bone's skin raise it at a place, mm. */
+function raisedAt(p: Vec3, boneId: string, reliefs: readonly MuscleRelief[]): number {
+  let sum = 0;
+  for (const of of reliefs) if (of.bones.has(boneId)) sum += raisedMm(of, p);
+  return sum;
+}
 
 /** The depth at a place over muscles that are leaner; where the flesh of others lies under it, that comes to light. */
 function thinnedAt(

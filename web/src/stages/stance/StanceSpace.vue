@@ -5,6 +5,7 @@ import { computed, shallowRef, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import type { SkeletonTurning } from '../../sheet/SkeletonTurning.ts';
+import HintText from '../../kit/HintText.vue';
 import SpaceBox from '../../sheet/SpaceBox.vue';
 import { withTurn } from './stanceChanges.ts';
 
@@ -73,6 +74,6 @@ watch([view, scene], () => view.value?.show(scene.value));
 
 <template>
   <SpaceBox :label="say.stanceInSpaceWithJoints" :load="load" @ready="view = $event">
-    <span>{{ say.dragJointInSpace }}</span>
+    <HintText>{{ say.dragJointInSpace }}</HintText>
   </SpaceBox>
 </template>
