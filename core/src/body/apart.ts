@@ -17,20 +17,27 @@ export interface PosedApart {
 const acrossMidline = ({ offset, ...point }: CurvePoint): CurvePoint =>
   offset === undefined ? point : { ...point, offset: mirrored(offset) };
 
+const known = new WeakMap<PosedSkeleton, readonly PosedApart[]>();
+
 /** All that stands out of a posed body by itself: claws, teeth, plumes, tines, however thin. */
-export const posedApart = ({ bones, sizeFactor }: PosedSkeleton): readonly PosedApart[] =>
-  bones.flatMap((posed) =>
-    posed.bone.flesh.filter(isApart).flatMap(({ curve, points, apart: look }: Apart) => {
+export function posedApart(posed: PosedSkeleton): readonly PosedApart[] {
+  const before = known.get(posed);
+  if (before !== undefined) return before;
+  const things = posed.bones.flatMap((bone) =>
+    bone.bone.flesh.filter(isApart).flatMap(({ curve, points, apart: look }: Apart) => {
       const { breadth = 1, bothSides = false } = look;
       const sides = bothSides ? [points, points.map(acrossMidline)] : [points];
       return sides.map((side): PosedApart => ({
-        ...{ curve, look, boneId: posed.bone.id },
-        samples: curveSamples(posed, side, sizeFactor).map((sample) => ({
+        ...{ curve, look, boneId: bone.bone.id },
+        samples: curveSamples(bone, side, posed.sizeFactor).map((sample) => ({
           ...sample,
           half: sample.half * breadth,
         })),
       }));
     }),
   );
+  known.set(posed, things);
+  return things;
+}
 
 type Apart = FleshCurve & { readonly apart: ApartLook };

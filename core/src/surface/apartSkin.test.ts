@@ -9,7 +9,7 @@ import { skinDistance } from '../body/surfaceDistance.ts';
 import { assertMesh } from '../geometry/triangleMesh.ts';
 import { distance, mirrored } from '../geometry/vec3.ts';
 import { settledStance } from '../posing/settledStance.ts';
-import { apartLines, withApart } from './apartSkin.ts';
+import { apartLines, apartSkin, withApart } from './apartSkin.ts';
 import { faceOn } from './faceOn.ts';
 import { relief } from './relief.ts';
 import { skinSurface } from './skinSurface.ts';
@@ -60,7 +60,7 @@ describe.each(WITH_APART)('what stands out of the skin of the $name', ({ id }) =
 
   it('has a closed mesh of its own, and the skin stays as it was', () => {
     const skin = skinSurface(posed, 12_000);
-    const all = withApart(posed, skin);
+    const all = withApart(skin, apartSkin(posed, skin.cellMm));
     const { positions, normals, indices, owner } = all.mesh;
     expect(positions.subarray(0, skin.mesh.positions.length)).toEqual(skin.mesh.positions);
     expect(indices.subarray(0, skin.mesh.indices.length)).toEqual(skin.mesh.indices);
@@ -86,7 +86,7 @@ describe('nothing thin dissolves', () => {
   it.each([1, 1 / 6, 1 / 20])('the crest of the heron is drawn at %d of life', (size) => {
     const posed = stanceOf('grey-heron', size);
     const skin = skinSurface(posed, 30_000);
-    const all = withApart(posed, skin);
+    const all = withApart(skin, apartSkin(posed, skin.cellMm));
     const { face } = relief(all, [], 'side', faceOn(posed, skin));
     // As areas where they are wide enough for that, else as lines.
     const dark = [
@@ -105,7 +105,12 @@ describe('nothing thin dissolves', () => {
       const skin = skinSurface(posed, cells);
       // Five whiskers on either side; small claws may be lines too.
       expect(apartLines(posed, skin.cellMm).length).toBeGreaterThanOrEqual(10);
-      const { face } = relief(withApart(posed, skin), [], 'front', faceOn(posed, skin));
+      const { face } = relief(
+        withApart(skin, apartSkin(posed, skin.cellMm)),
+        [],
+        'front',
+        faceOn(posed, skin),
+      );
       const long = face.lines.filter((line) => {
         const [a, b] = [line[0]!, line.at(-1)!];
         return Math.hypot(a[0] - b[0], a[1] - b[1]) > 20 / 3;

@@ -27,89 +27,102 @@ export const apartLines = (
     .filter((thing) => (bones?.has(thing.boneId) ?? true) && isLine(thing, cellMm))
     .map(({ samples }) => samples.map(({ at }) => at));
 
-/** A skin with all that stands out of it as closed meshes of their own beside it. */
+/** What stands out of a skin by itself, as a skin of its own, with the colour of each of its points if it has one. */
+export interface ApartSkin extends SkinSurface {
+  readonly hexes: readonly (string | undefined)[];
+}
+
+/** A skin with all that stands out of it by itself. */
 export interface FormSkin extends SkinSurface {
   /** The first point that belongs to no flesh, and the colour of each from there on, if it has its own. */
   readonly apartFrom: number;
   readonly apartHexes: readonly (string | undefined)[];
 }
 
-/** The skin of a posed body together with its claws, teeth, plumes and tines. */
-export function withApart(
+/** All that stands out of a posed skin with cells of some size, or out of some bones, by itself; no lines. */
+export function apartSkin(
   posed: PosedSkeleton,
-  skin: SkinSurface,
+  cellMm: number,
   bones: ReadonlySet<string> | null = null,
-): FormSkin {
+): ApartSkin {
   const things = posedApart(posed).filter(
-    (thing) => (bones?.has(thing.boneId) ?? true) && !isLine(thing, skin.cellMm),
+    (thing) => (bones?.has(thing.boneId) ?? true) && !isLine(thing, cellMm),
   );
-  const from = skin.mesh.owner.length;
-  if (things.length === 0) return { ...skin, apartFrom: from, apartHexes: [] };
-  const tubes = things.map(({ samples }) => tube(samples, THINNEST_CELLS * skin.cellMm));
-  const positions = joinedFloats([
-    skin.mesh.positions,
-    ...tubes.map((of) => Float32Array.from(of.points.flat())),
-  ]);
-  const firsts = tubes.map(
-    (_, i) => from + tubes.slice(0, i).reduce((sum, { points }) => sum + points.length, 0),
-  );
-  const indices = Uint32Array.from([
-    ...skin.mesh.indices,
-    ...tubes.flatMap(({ triangles }, i) => triangles.map((corner) => corner + firsts[i]!)),
-  ]);
-  const counts = tubes.map(({ points }) => points.length);
-  const each = (of: (i: number) => number): readonly number[] =>
-    counts.flatMap((many, i) => Array.from({ length: many }, () => of(i)));
-  const parts = skin.parts.length;
-  const added = counts.reduce((sum, many) => sum + many, 0);
-  const normals = meshNormals({ positions, indices });
-  normals.set(skin.mesh.normals);
-  const looks = looksOf(posed, things, tubes, normals, from);
+  const tubes = things.map(({ samples }) => tube(samples, THINNEST_CELLS * cellMm));
+  const owners = tubes.flatMap(({ points }, i) => points.map(() => i));
+  let first = 0;
+  const triangles = tubes.flatMap((of) => {
+    const moved = of.triangles.map((corner) => corner + first);
+    first += of.points.length;
+    return moved;
+  });
+  const shape = {
+    positions: Float32Array.from(tubes.flatMap(({ points }) => points.flat())),
+    indices: Uint32Array.from(triangles),
+  };
+  const normals = meshNormals(shape);
+  return {
+    cellMm,
+    mesh: { ...shape, normals, owner: Int16Array.from(owners) },
+    parts: things.map(({ boneId, curve }) => ({
+      ...{ boneId, sleeve: curve },
+      side: posed.byId.get(boneId)!.bone.side,
+    })),
+    ...looksOf(posed, things, owners, normals),
+    sleeve: Int16Array.from(owners),
+    arcMm: Float32Array.from(tubes.flatMap(({ arcs }) => arcs)),
+    flow: new Float32Array(3 * owners.length),
+    coatMm: new Float32Array(owners.length),
+    hexes: owners.map((i) => things[i]!.look.hex),
+  };
+}
+
+/** A skin with all that stands out of it as closed meshes of their own beside it. */
+export function withApart(skin: SkinSurface, apart: ApartSkin): FormSkin {
+  const [from, parts] = [skin.mesh.owner.length, skin.parts.length];
+  const { hexes: apartHexes } = apart;
+  if (apartHexes.length === 0) return { ...skin, apartFrom: from, apartHexes };
+  const floats = (of: (from: SkinSurface) => Float32Array): Float32Array =>
+    joined(Float32Array, of(skin), of(apart));
   return {
     cellMm: skin.cellMm,
     mesh: {
-      ...{ positions, indices, normals },
-      owner: Int16Array.from([...skin.mesh.owner, ...each((i) => parts + i)]),
+      positions: floats(({ mesh }) => mesh.positions),
+      normals: floats(({ mesh }) => mesh.normals),
+      indices: joined(Uint32Array, skin.mesh.indices, apart.mesh.indices, from),
+      owner: joined(Int16Array, skin.mesh.owner, apart.mesh.owner, parts),
     },
-    parts: [
-      ...skin.parts,
-      ...things.map(({ boneId, curve }) => ({
-        ...{ boneId, sleeve: curve },
-        side: posed.byId.get(boneId)!.bone.side,
-      })),
-    ],
-    facing: joinedBytes(skin.facing, looks.facing),
-    zone: joinedBytes(skin.zone, looks.zone),
-    sleeve: Int16Array.from([...skin.sleeve, ...each((i) => parts + i)]),
-    arcMm: joinedFloats([skin.arcMm, Float32Array.from(tubes.flatMap(({ arcs }) => arcs))]),
-    flow: joinedFloats([skin.flow, new Float32Array(3 * added)]),
-    coatMm: joinedFloats([skin.coatMm, new Float32Array(added)]),
-    apartFrom: from,
-    apartHexes: counts.flatMap((many, i) =>
-      Array.from({ length: many }, () => things[i]!.look.hex),
-    ),
+    parts: [...skin.parts, ...apart.parts],
+    facing: joined(Uint8Array, skin.facing, apart.facing),
+    zone: joined(Uint8Array, skin.zone, apart.zone),
+    sleeve: joined(Int16Array, skin.sleeve, apart.sleeve, parts),
+    arcMm: floats(({ arcMm }) => arcMm),
+    flow: floats(({ flow }) => flow),
+    coatMm: floats(({ coatMm }) => coatMm),
+    ...{ apartFrom: from, apartHexes },
   };
 }
 
 /** Meshes of what stands out of a skin by itself, one for each colour; undefined is the skin's own. */
 export type ApartMesh = TriangleMesh & { readonly hex: string | undefined };
 
-/** What stands out of a skin, apart from it, by its colours. */
-export function apartMeshes({ mesh, apartFrom, apartHexes }: FormSkin): readonly ApartMesh[] {
-  const positions = mesh.positions.slice(3 * apartFrom);
-  const normals = mesh.normals.slice(3 * apartFrom);
-  const triangles = Array.from({ length: mesh.indices.length / 3 }, (_, t) => t).filter(
-    (t) => mesh.indices[3 * t]! >= apartFrom,
-  );
-  const hexOf = (t: number): string | undefined => apartHexes[mesh.indices[3 * t]! - apartFrom];
-  return [...new Set(triangles.map(hexOf))].map((hex) => ({
+/** What stands out of a skin by its colours; the meshes share their points. */
+export function apartMeshes({ mesh, hexes }: ApartSkin): readonly ApartMesh[] {
+  const { positions, normals, indices } = mesh;
+  return [...new Set(hexes)].map((hex) => ({
     ...{ hex, positions, normals },
-    indices: Uint32Array.from(
-      triangles
-        .filter((t) => hexOf(t) === hex)
-        .flatMap((t) => [0, 1, 2].map((n) => mesh.indices[3 * t + n]! - apartFrom)),
-    ),
+    indices: indices.filter((_, i) => hexes[indices[i - (i % 3)]!] === hex),
   }));
+}
+
+type Numbers = Float32Array | Uint32Array | Int16Array | Uint8Array;
+
+/** Two arrays in one, the second one's numbers raised. */
+function joined<T extends Numbers>(of: new (length: number) => T, a: T, b: T, raised = 0): T {
+  const both = new of(a.length + b.length);
+  both.set(a);
+  both.set(raised === 0 ? b : b.map((n) => n + raised), a.length);
+  return both;
 }
 
 /** A closed mesh round an axis: its points, how far along each lies, and its triangles. */
@@ -156,45 +169,23 @@ function tube(samples: readonly AxisSample[], thinnest: number): Tube {
   };
 }
 
-/** Which way each added point looks at rest, and the zone of the coat that it belongs to. */
+/** Which way each point looks at rest, and the zone of the coat that it belongs to. */
 function looksOf(
   posed: PosedSkeleton,
   things: readonly PosedApart[],
-  tubes: readonly Tube[],
+  owners: readonly number[],
   normals: Float32Array,
-  from: number,
 ): { readonly facing: Uint8Array; readonly zone: Uint8Array } {
   const { coat } = posed.skeleton.animal;
-  const facing: number[] = [];
-  const zone: number[] = [];
-  things.forEach(({ boneId }, i) => {
-    const { bone, rotation } = posed.byId.get(boneId)!;
-    const rest = inverse(rotation);
-    for (let n = 0; n < tubes[i]!.points.length; n++) {
-      const at = 3 * (from + facing.length);
-      const normal: Vec3 = [normals[at]!, normals[at + 1]!, normals[at + 2]!];
-      const looks = facingOf(turn(rest, normal)[1]);
-      const found = zoneOf(coat, bone.key, FACINGS[looks]!);
-      facing.push(looks);
-      zone.push(found === undefined ? coat.length : coat.indexOf(found));
-    }
+  const bones = things.map(({ boneId }) => posed.byId.get(boneId)!);
+  const rests = bones.map(({ rotation }) => inverse(rotation));
+  const facing = owners.map((of, i) => {
+    const normal: Vec3 = [normals[3 * i]!, normals[3 * i + 1]!, normals[3 * i + 2]!];
+    return facingOf(turn(rests[of]!, normal)[1]);
+  });
+  const zone = owners.map((of, i) => {
+    const found = zoneOf(coat, bones[of]!.bone.key, FACINGS[facing[i]!]!);
+    return found === undefined ? coat.length : coat.indexOf(found);
   });
   return { facing: Uint8Array.from(facing), zone: Uint8Array.from(zone) };
-}
-
-const joinedBytes = (a: Uint8Array, b: Uint8Array): Uint8Array => {
-  const joined = new Uint8Array(a.length + b.length);
-  joined.set(a);
-  joined.set(b, a.length);
-  return joined;
-};
-
-function joinedFloats(all: readonly Float32Array[]): Float32Array {
-  const joined = new Float32Array(all.reduce((sum, { length }) => sum + length, 0));
-  let at = 0;
-  for (const part of all) {
-    joined.set(part, at);
-    at += part.length;
-  }
-  return joined;
 }

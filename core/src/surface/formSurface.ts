@@ -1,5 +1,5 @@
 import type { PosedSkeleton } from '../anatomy/pose.ts';
-import { apartMeshes, withApart, type ApartMesh } from './apartSkin.ts';
+import { apartMeshes, apartSkin, withApart, type ApartMesh } from './apartSkin.ts';
 import { bladeSkins, type BladeSkin } from './bladeSkin.ts';
 import { faceOn } from './faceOn.ts';
 import { headForm } from './headForm.ts';
@@ -38,12 +38,13 @@ export function formSurface(
   for (const { zone, areaMm2 } of blades) if (zone < zones) zonesMm2[zone]! += areaMm2;
   const views = fine ? RELIEF_VIEWS : FIRST_VIEWS;
   const face = faceOn(posed, skin);
-  const drawnSkin = withApart(posed, skin);
+  const apart = apartSkin(posed, skin.cellMm);
+  const drawnSkin = withApart(skin, apart);
   const reliefs = views.map((view, i) => {
     const drawn = relief(drawnSkin, blades, view, face);
     onProgress(0.6 + (0.4 * (i + 1)) / views.length);
     return drawn;
   });
   const heads = fine ? headForm(posed) : [];
-  return { skin, apart: apartMeshes(drawnSkin), blades, zonesMm2, reliefs, heads };
+  return { skin, apart: apartMeshes(apart), blades, zonesMm2, reliefs, heads };
 }

@@ -1,6 +1,6 @@
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import { withApart } from './apartSkin.ts';
+import { apartSkin, withApart } from './apartSkin.ts';
 import { bladeSkins } from './bladeSkin.ts';
 import { faceOn } from './faceOn.ts';
 import { relief, type Relief } from './relief.ts';
@@ -19,7 +19,7 @@ export function headForm(posed: PosedSkeleton, cells = HEAD_CELLS): readonly Rel
   const skin = skinSurface(posed, cells, bones);
   const flats = bladeSkins(posed).filter(({ boneId }) => bones.has(boneId));
   const face = faceOn(posed, skin, bones);
-  const drawn = withApart(posed, skin, bones);
+  const drawn = withApart(skin, apartSkin(posed, skin.cellMm, bones));
   return HEAD_VIEWS.map((view) => relief(drawn, flats, view, face));
 }
 

@@ -112,13 +112,16 @@ function apartSeen(
   buffer: DepthBuffer,
   { mesh, apartFrom = Infinity, apartHexes = [] }: DrawnSkin,
 ): FaceRelief['areas'] {
-  const hexAt = (at: number): string | undefined => {
-    const t = buffer.seen[at]!;
-    return t < 0 ? undefined : apartHexes[mesh.indices[3 * t]! - apartFrom];
-  };
+  if (apartHexes.length === 0) return [];
   const hexes = [...new Set(apartHexes)].filter((hex) => hex !== undefined);
-  return hexes.flatMap((hex) =>
-    maskOutlines(buffer, (at) => hexAt(at) === hex).map((line) => ({
+  // The colour of each pixel once, by its place among the colours and one; 0 for none.
+  const colours = Uint8Array.from(buffer.seen, (t) => {
+    const hex = t < 0 ? undefined : apartHexes[mesh.indices[3 * t]! - apartFrom];
+    return hex === undefined ? 0 : hexes.indexOf(hex) + 1;
+  });
+  const seen = new Set(colours);
+  return hexes.flatMap((hex, i) =>
+    (seen.has(i + 1) ? maskOutlines(buffer, (at) => colours[at] === i + 1) : []).map((line) => ({
       hex,
       loop: inMm(buffer, line),
     })),
