@@ -58,6 +58,7 @@ export type { Relief } from './surface/relief.ts';
 export { RELIEF_VIEWS, type ReliefView } from './surface/reliefViews.ts';
 export { bodyItems, formDrawing } from './sheets/formItems.ts';
 export { headDrawings } from './sheets/headDrawings.ts';
+export { proportionChart } from './sheets/proportionChart.ts';
 export { skinParts, type SkinPart, type SleevePart } from './body/skin.ts';
 export { domeLength, sectionOutline, sectionPoint, type AxisSample } from './body/sleeveSection.ts';
 export { greatest, least } from './geometry/extremes.ts';

@@ -56,8 +56,13 @@ describe('the sheets of the form', () => {
   it('are those of the views that are known, at the height of the model', () => {
     expect(formSheets(bare)).toEqual([]);
     const sheets = formSheets(plan);
-    expect(sheets.map(({ id }) => id)).toEqual(['form-side', 'form-front', 'form-top']);
-    expect(planSheets(plan).slice(0, 3)).toEqual(sheets);
+    expect(sheets.map(({ id }) => id)).toEqual([
+      'form-side',
+      'form-front',
+      'form-top',
+      'proportions',
+    ]);
+    expect(planSheets(plan).slice(0, 4)).toEqual(sheets);
     // A first answer already shows the animal from its back to its feet.
     const first = done(bare.jobs.surface, false);
     const known = planPiece(plainPiece(), { ...NO_ANSWERS, surface: first });

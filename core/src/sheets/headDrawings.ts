@@ -2,7 +2,10 @@ import * as say from './words.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import type { Plan } from '../planTypes.ts';
 import type { Relief } from '../surface/relief.ts';
-import { fittedDrawing, type Drawing, type PagePoint } from './drawing.ts';
+import { facePoint } from '../surface/faceShapes.ts';
+import { onPage, VIEW_FRAMES } from '../surface/reliefViews.ts';
+import { fittedDrawing, type Drawing, type DrawingItem, type PagePoint } from './drawing.ts';
+import { headConstruction } from './proportionChart.ts';
 import { MARGIN_MM, reliefItems, reliefOf } from './formItems.ts';
 
 const HEAD_TITLES = {
@@ -24,7 +27,10 @@ export function headDrawings(plan: Plan): readonly Drawing[] {
   const times = Math.min(MOST_TIMES, Math.max(1, Math.floor((HEAD_SHARE * long) / own)));
   return heads.map((head) => {
     const view = head.view as keyof typeof HEAD_TITLES;
-    const items = reliefItems(enlarged(head, times), 'form');
+    const items = [
+      ...reliefItems(enlarged(head, times), 'form'),
+      ...(view === 'side' ? construction(plan, head, times) : []),
+    ];
     return fittedDrawing(`head-${view}`, HEAD_TITLES[view](times), items, MARGIN_MM);
   });
 }
@@ -37,12 +43,28 @@ function extentOf({ outline }: Relief): number {
   return points.length === 0 ? 0 : Math.max(side(0), side(1));
 }
 
-/** A relief some times as large, its lower left corner at the origin. */
-function enlarged(relief: Relief, times: number): Relief {
-  const all = relief.outline.flat();
+/** The eye line and the lengths of a head from its side; none for a head without eyes between lids. */
+function construction(plan: Plan, head: Relief, times: number): readonly DrawingItem[] {
+  const { posed } = plan.stance;
+  const [eye] = posed.skeleton.animal.face?.eyes ?? [];
+  const point = eye && facePoint(posed, eye.at, 1);
+  if (point === undefined) return [];
+  const onHead = enlargement(head, times);
+  const at = onPage(VIEW_FRAMES.side, point.at);
+  return headConstruction(plan, at, head.outline.flat(), onHead);
+}
+
+/** Where a point of a relief lies that is some times as large, its lower left corner at the origin. */
+function enlargement({ outline }: Relief, times: number): (p: PagePoint) => PagePoint {
+  const all = outline.flat();
   const [left, low] = [least(all.map(([x]) => x)), least(all.map(([, y]) => y))];
-  const line = (points: readonly PagePoint[]): readonly PagePoint[] =>
-    points.map(([x, y]): PagePoint => [(x - left) * times, (y - low) * times]);
+  return ([x, y]) => [(x - left) * times, (y - low) * times];
+}
+
+/** A relief some times as large. */
+function enlarged(relief: Relief, times: number): Relief {
+  const larger = enlargement(relief, times);
+  const line = (points: readonly PagePoint[]): readonly PagePoint[] => points.map(larger);
   return {
     ...relief,
     outline: relief.outline.map(line),

@@ -9,6 +9,7 @@ import { formDrawing, reliefOf } from './formItems.ts';
 import { headDrawings } from './headDrawings.ts';
 import { RELIEF_VIEWS } from '../surface/reliefViews.ts';
 import { muscleSheet } from './muscleSheet.ts';
+import { proportionChart } from './proportionChart.ts';
 import { sectionCardSheets } from './sectionCards.ts';
 import { shoppingSheet } from './shoppingSheet.ts';
 import { stepsSheet } from './stepsSheet.ts';
@@ -35,13 +36,14 @@ export function planSheets(plan: Plan): readonly Drawing[] {
   ];
 }
 
-/** The finished form from each side, and its head larger; none while it is still worked out. */
+/** The finished form from each side, its head larger, and its proportions; none while it is still worked out. */
 export const formSheets = (plan: Plan): readonly Drawing[] => [
   ...RELIEF_VIEWS.flatMap((view) => {
     const drawing = reliefOf(plan, view) && formDrawing(plan, view);
     return drawing === undefined ? [] : [drawing];
   }),
   ...headDrawings(plan),
+  ...[proportionChart(plan)].filter((drawing) => drawing !== undefined),
 ];
 
 /** Muscles and pegs as a list, the map of the sections, and their cards; none while the posed body is still worked out. */

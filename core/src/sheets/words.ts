@@ -35,6 +35,11 @@ export const formFromSide = 'Finished form, from its left';
 export const formFromFront = 'From the front';
 export const formFromAbove = 'Finished form, from above';
 export const formFromBehind = 'From behind';
+export const proportions = 'Proportions, from its left';
+export const highestPlace = 'Highest place';
+export const levelAt = (name: string, mm: string): string => `${name} ${mm} mm`;
+export const inHeadLengths = (long: string, tall: string, headMm: string): string =>
+  `${long} skull lengths long, ${tall} tall; one is ${headMm} mm`;
 export const headFromSide = (times: number): string => `Head, from its left, × ${times}`;
 export const headFromFront = (times: number): string => `Head, from the front, × ${times}`;
 export const headThreeQuarter = (times: number): string => `Head, from its left front, × ${times}`;

@@ -24,9 +24,9 @@ export function headForm(posed: PosedSkeleton, cells = HEAD_CELLS): readonly Rel
 }
 
 /** The bones of the head: the one that carries the face, what it carries but limbs, and the last of the neck. */
-export function headBones({ animal, plan, bones }: Skeleton): ReadonlySet<string> {
-  const { eyes = [], pads = [], lines = [] } = animal.face ?? {};
-  const first = eyes[0]?.at[0] ?? pads[0]?.bone ?? lines[0]?.[0]?.[0];
+export function headBones(skeleton: Skeleton): ReadonlySet<string> {
+  const { plan, bones } = skeleton;
+  const first = headKey(skeleton);
   const limbs = new Set(
     plan.parts
       .filter(({ kind }) => kind === 'limbs' || kind === 'wings' || kind === 'trunk')
@@ -44,4 +44,10 @@ export function headBones({ animal, plan, bones }: Skeleton): ReadonlySet<string
     )
       head.add(id);
   return head;
+}
+
+/** The bone that carries the face, by its key; undefined for an animal whose face is not known. */
+export function headKey({ animal }: Skeleton): string | undefined {
+  const { eyes = [], pads = [], lines = [] } = animal.face ?? {};
+  return eyes[0]?.at[0] ?? lines[0]?.[0]?.[0] ?? pads[0]?.bone;
 }

@@ -2,6 +2,7 @@ import {
   elevation,
   formDrawing,
   headDrawings,
+  proportionChart,
   type Drawing,
   type ReliefView,
   type View,
@@ -14,7 +15,7 @@ export type Room = 'build' | 'shape' | 'muscles' | 'sections' | 'form' | 'space'
 
 const SHOWN = { build: 'core', shape: 'shape', muscles: 'muscles', sections: 'sections' } as const;
 
-/** The finished form; the head by itself stands at the ends of its rows. */
+/** The finished form; the head by itself stands at the ends of its rows, and last its proportions. */
 const FORM_ROWS: readonly (readonly ReliefView[])[] = [
   ['side', 'front'],
   ['three-quarter', 'back'],
@@ -30,7 +31,7 @@ export function useMassRows(
     if (room.value === 'space') return [];
     if (room.value === 'form') {
       const [side, front, threeQuarter] = headDrawings(plan.value);
-      const heads = [[side, front], [threeQuarter], []];
+      const heads = [[side, front], [threeQuarter], [proportionChart(plan.value)]];
       return FORM_ROWS.map((row, i) => [
         ...row.map((view) => formDrawing(plan.value, view)),
         ...heads[i]!,
