@@ -21,7 +21,7 @@ import { formSurface } from '../core/src/surface/formSurface.ts';
 
 const VIEWS = ['side', 'front', 'three-quarter'] as const;
 /** Cells of the skin: enough to judge a shape by. */
-const CELLS = 220_000;
+const CELLS = 160_000;
 const MARGIN_MM = 3;
 
 const drawn = (relief: Relief, depth: 'silhouette' | 'form'): string =>

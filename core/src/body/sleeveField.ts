@@ -7,6 +7,9 @@ const STRIDE = 19;
 /** Inside this share of a section the field is a safe depth instead of the first order. */
 const CORE_SHARE = 0.5;
 
+/** A run goes on over its open end by this share of its section, so that nothing lies between it and the next. */
+const LAP_SHARE = 0.005;
+
 function packed(samples: readonly AxisSample[]): Float64Array {
   const data = new Float64Array(samples.length * STRIDE);
   samples.forEach((sample, i) => {
@@ -152,7 +155,8 @@ function beyond(
 ): number {
   if (dome === 0) {
     const d = inSection(data, o, x, y, z);
-    return d <= 0 ? off : Math.sqrt(d * d + off * off);
+    if (d > 0) return Math.sqrt(d * d + off * off);
+    return off - LAP_SHARE * Math.min(data[o + 13]! + data[o + 14]!, data[o + 15]!);
   }
   const dx = x - data[o]!;
   const dy = y - data[o + 1]!;

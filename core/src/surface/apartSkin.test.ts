@@ -6,13 +6,13 @@ import { buildSkeleton } from '../anatomy/skeleton.ts';
 import { posedApart } from '../body/apart.ts';
 import { skinParts } from '../body/skin.ts';
 import { skinDistance } from '../body/surfaceDistance.ts';
-import { assertMesh } from '../geometry/triangleMesh.ts';
+import { assertMesh, type TriangleMesh } from '../geometry/triangleMesh.ts';
 import { distance, mirrored } from '../geometry/vec3.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { apartLines, apartSkin, withApart } from './apartSkin.ts';
 import { faceOn } from './faceOn.ts';
 import { relief } from './relief.ts';
-import { skinSurface } from './skinSurface.ts';
+import { skinSurface, SURFACE_CELLS } from './skinSurface.ts';
 
 const restOf = (id: string): PosedSkeleton => {
   const animal = animalById(id)!;
@@ -118,6 +118,32 @@ describe('nothing thin dissolves', () => {
       expect(long.length).toBeGreaterThan(5);
     }
   });
+});
+
+/** How many pieces a mesh is in: the points that its triangles join. */
+function pieces({ positions, indices }: TriangleMesh): number {
+  const joined = Int32Array.from({ length: positions.length / 3 }, (_, i) => i);
+  const rootOf = (i: number): number => {
+    let at = i;
+    while (joined[at] !== at) at = joined[at] = joined[joined[at]!]!;
+    return at;
+  };
+  for (let t = 0; t < indices.length; t += 3) {
+    const root = rootOf(indices[t]!);
+    joined[rootOf(indices[t + 1]!)] = root;
+    joined[rootOf(indices[t + 2]!)] = root;
+  }
+  return joined.filter((of, i) => of === i).length;
+}
+
+describe('the skin of a fine answer', () => {
+  // Cells grow with the model: the scale does not matter. Thin limbs, long columns, steep joints.
+  it.each(['adder', 'alpine-ibex', 'grey-heron', 'rhamphorhynchus', 'raft-spider'])(
+    'is one piece, with no island and no hole inside: %s',
+    (id) => {
+      expect(pieces(skinSurface(stanceOf(id, 1 / 10), SURFACE_CELLS.fine).mesh)).toBe(1);
+    },
+  );
 });
 
 describe('what is drawn is what is counted', () => {

@@ -176,8 +176,9 @@ function fillBit(
   const there = all.map((index) => fieldOf(parts[index]!)(...middle));
   const nearest = least(there);
   const far = Math.abs(nearest) - toCorner > NEAR_CELLS * h + blends.reachMm;
-  // A part this much further off than the nearest one is neither nearest nor joined anywhere in the bit.
-  const reach = nearest + 2 * toCorner;
+  // A part this much further off than the nearest one is neither nearest nor joined anywhere in the bit. How deep
+  // a place lies in a run jumps at its open end, where the next run goes on: depth does not count.
+  const reach = Math.max(0, nearest) + 2 * toCorner;
   const list = far
     ? [all[there.indexOf(nearest)]!]
     : all.filter((part, m) => there[m]! <= reach + blends.widestMm(part));

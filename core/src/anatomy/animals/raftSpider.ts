@@ -47,8 +47,8 @@ const SLEEVES = {
   fang: {
     faces: 'back',
     rows: [
-      ['fang', 0, 0.3],
-      ['fang', 1, 0.1],
+      ['fang', 0, 0.36],
+      ['fang', 1, 0.2],
     ],
   },
   palp: {
