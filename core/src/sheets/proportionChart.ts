@@ -14,10 +14,11 @@ import {
 import { MARGIN_MM, reliefItems, reliefOf } from './formItems.ts';
 import { project } from './views.ts';
 
-/** Room between the form and the names of its levels, and from line to line of them, mm. */
-const BESIDE_MM = 7;
-const LINE_MM = 4.4;
-const TEXT_MM = 3;
+/** Room between the form and the names of its levels, and from line to line of them, in heights of its letters. */
+const BESIDE = 2.3;
+const LINE = 1.5;
+/** Letters are this share of the longer side of the form, so that they are read on a screen as on paper; mm. */
+const LETTERS = { share: 1 / 52, least: 3, most: 7 } as const;
 /** The bar of head lengths lies so far under the ground, and is so high, mm. */
 const BAR_MM = { under: 7, high: 2.4 } as const;
 
@@ -41,11 +42,13 @@ export function proportionChart(plan: Plan): Drawing | undefined {
   const [left, right] = [least(xs), greatest(xs)];
   const [low, top] = [least(ys), greatest(ys)];
   // The animal stands at y = 0, or is held above it.
+  const { share, least: smallest, most } = LETTERS;
+  const textMm = Math.min(most, Math.max(smallest, share * Math.max(right - left, top - low)));
   const levels = namedLevels(plan, top);
   const items: readonly DrawingItem[] = [
     ...reliefItems(relief, 'outline'),
-    ...levelItems(levels, left, right),
-    ...headBar(plan, { left, right, low, top }),
+    ...levelItems(levels, left, right, textMm),
+    ...headBar(plan, { left, right, low, top }, textMm),
   ];
   const drawing = fittedDrawing('proportions', say.proportions, items, MARGIN_MM);
   return { ...drawing, view: 'side' };
@@ -67,13 +70,18 @@ function namedLevels(plan: Plan, top: number): readonly Level[] {
 const jointName = (name: string): string => name.replace(/, (left|right)$/, '');
 
 /** A line at each level, and its name and height beside the form; names that would touch stand apart. */
-function levelItems(levels: readonly Level[], left: number, right: number): readonly DrawingItem[] {
+function levelItems(
+  levels: readonly Level[],
+  left: number,
+  right: number,
+  textMm: number,
+): readonly DrawingItem[] {
   let last = -Infinity;
   const common = { ink: 'dimension', layer: 'levels' } as const;
   return levels.flatMap(({ name, mm: y }): readonly DrawingItem[] => {
-    const at = Math.max(y, last + LINE_MM);
+    const at = Math.max(y, last + LINE * textMm);
     last = at;
-    const [end, text] = [right + BESIDE_MM * 0.6, right + BESIDE_MM * 1.4];
+    const [end, text] = [right + 0.6 * BESIDE * textMm, right + 1.4 * BESIDE * textMm];
     return [
       {
         ...common,
@@ -97,9 +105,9 @@ function levelItems(levels: readonly Level[], left: number, right: number): read
       {
         ...common,
         kind: 'text',
-        at: [text, at - TEXT_MM / 3],
+        at: [text, at - textMm / 3],
         text: say.levelAt(name, mm(y)),
-        sizeMm: TEXT_MM,
+        sizeMm: textMm,
         anchor: 'start',
         face: 'label',
       },
@@ -121,7 +129,11 @@ function skullOf(plan: Plan): PosedBone | undefined {
 }
 
 /** A bar of skull lengths under the ground from nose to tail, and how many the body is long and tall. */
-function headBar(plan: Plan, { left, right, low: lowest, top }: Extent): readonly DrawingItem[] {
+function headBar(
+  plan: Plan,
+  { left, right, low: lowest, top }: Extent,
+  textMm: number,
+): readonly DrawingItem[] {
   const skull = skullOf(plan);
   if (skull === undefined) return [];
   const long = skull.bone.lifeLengthMm * plan.stance.posed.sizeFactor;
@@ -143,8 +155,8 @@ function headBar(plan: Plan, { left, right, low: lowest, top }: Extent): readonl
   });
   const text: DrawingItem = {
     ...{ kind: 'text', ink: 'ink', layer: 'head lengths', face: 'label' },
-    ...{ sizeMm: TEXT_MM, anchor: 'start' },
-    at: [left, low - 5],
+    ...{ sizeMm: textMm, anchor: 'start' },
+    at: [left, low - 1.5 * textMm],
     text: say.inHeadLengths(many.toFixed(1), ((top - lowest) / long).toFixed(1), mm(long)),
   };
   return [...cells, text];
@@ -186,7 +198,8 @@ export function headConstruction(
     ...{ kind: 'line', ink: 'dimension', layer: 'construction', weight: WEIGHT.hair },
     ...{ dashed: true, points },
   });
-  const flat = (p: PagePoint): PagePoint => [p[0], low];
+  const over = (p: PagePoint): PagePoint => [p[0], high];
+  const under = (p: PagePoint): PagePoint => [p[0], low];
   return [
     line([
       [atTip[0], atEye[1]],
@@ -196,7 +209,7 @@ export function headConstruction(
       [atEye[0], low],
       [atEye[0], high],
     ]),
-    ...dimension('horizontal', flat(atTip), flat(atEye), low - 7, mm(eye[0] - tip[0])),
-    ...dimension('horizontal', flat(atTip), flat(atBack), low - 14, mm(back[0] - tip[0])),
+    ...dimension('horizontal', over(atTip), over(atEye), high + 6, mm(eye[0] - tip[0])),
+    ...dimension('horizontal', under(atTip), under(atBack), low - 7, mm(back[0] - tip[0])),
   ];
 }

@@ -29,7 +29,7 @@ import PegTable from './PegTable.vue';
 import ShapeHandles from './ShapeHandles.vue';
 import ShapePart from './ShapePart.vue';
 import StationHandles from './StationHandles.vue';
-import { useMassRows, type Room } from './useMassRows.ts';
+import { ROOM_HINTS, useMassRows, type Room } from './useMassRows.ts';
 import { useShaping } from './useShaping.ts';
 import WeightLedger from './WeightLedger.vue';
 
@@ -45,6 +45,7 @@ const ROOMS = [
   { label: say.muscles, value: 'muscles' },
   { label: say.sections, value: 'sections' },
   { label: say.form, value: 'form' },
+  { label: say.proportions, value: 'proportions' },
   { label: say.inSpace, value: 'space' },
 ];
 const room = ref<Room>('build');
@@ -80,13 +81,6 @@ const shapedSection = computed(() => {
   const title = of && say.section2(shaping.chosen.value + 1, of.name.toLowerCase());
   return title ? stationDrawing(of.station, 1 / plan.value.measure.lifePerModel, title) : null;
 });
-const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
-  build: say.greyIsCoreWhat,
-  shape: say.dragEdgeOfSection,
-  muscles: say.numbersAreOrderOf,
-  sections: say.linesAreWhereSections,
-  form: say.linesRunRoundForm,
-};
 </script>
 
 <template>
@@ -147,7 +141,7 @@ const KEYS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
         :options="ROOMS"
         @set="room = $event as Room"
       />
-      <HintText v-if="room !== 'space'">{{ KEYS[room] }}</HintText>
+      <HintText v-if="room !== 'space'">{{ ROOM_HINTS[room] }}</HintText>
     </div>
   </SheetFrame>
   <LedgerPanel stage="mass">

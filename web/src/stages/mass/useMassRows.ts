@@ -1,3 +1,4 @@
+import * as say from './words.ts';
 import {
   elevation,
   formDrawing,
@@ -11,18 +12,28 @@ import { computed, type ComputedRef, type Ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 
 /** The rooms of Mass. */
-export type Room = 'build' | 'shape' | 'muscles' | 'sections' | 'form' | 'space';
+export type Room = 'build' | 'shape' | 'muscles' | 'sections' | 'form' | 'proportions' | 'space';
+
+/** What is seen in a room, and how it is worked in. */
+export const ROOM_HINTS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
+  build: say.greyIsCoreWhat,
+  shape: say.dragEdgeOfSection,
+  muscles: say.numbersAreOrderOf,
+  sections: say.linesAreWhereSections,
+  form: say.linesRunRoundForm,
+  proportions: say.heightsOfJoints,
+};
 
 const SHOWN = { build: 'core', shape: 'shape', muscles: 'muscles', sections: 'sections' } as const;
 
-/** The finished form; the head by itself stands at the ends of its rows, and last its proportions. */
+/** The finished form; the head by itself stands at the ends of its rows. */
 const FORM_ROWS: readonly (readonly ReliefView[])[] = [
   ['side', 'front'],
   ['three-quarter', 'back'],
   ['top'],
 ];
 
-/** The elevations of a room, in the rows that they stand in; none in the room that turns in space. */
+/** The elevations of a room, in the rows that they stand in; none in the room that turns in space, nor of what is still worked out. */
 export function useMassRows(
   room: Readonly<Ref<Room>>,
 ): ComputedRef<readonly (readonly Drawing[])[]> {
@@ -31,7 +42,7 @@ export function useMassRows(
     if (room.value === 'space') return [];
     if (room.value === 'form') {
       const [side, front, threeQuarter] = headDrawings(plan.value);
-      const heads = [[side, front], [threeQuarter], [proportionChart(plan.value)]];
+      const heads = [[side, front], [threeQuarter], []];
       return FORM_ROWS.map((row, i) => [
         ...row.map((view) => formDrawing(plan.value, view)),
         ...heads[i]!,
@@ -39,6 +50,10 @@ export function useMassRows(
         const drawn = row.filter((drawing) => drawing !== undefined);
         return drawn.length > 0 ? [drawn] : [];
       });
+    }
+    if (room.value === 'proportions') {
+      const chart = proportionChart(plan.value);
+      return chart === undefined ? [] : [[chart]];
     }
     const options = { show: SHOWN[room.value], dimensions: false } as const;
     const view = (of: View): Drawing => elevation(plan.value, of, options);
