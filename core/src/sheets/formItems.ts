@@ -72,7 +72,7 @@ export function bodyItems(
 ): readonly DrawingItem[] {
   const relief = reliefOf(plan, view);
   return relief === undefined
-    ? skinItems(plan.stance.skin, plan.stance.blades, view, depth === 'silhouette')
+    ? skinItems(plan.stance.posed, view, depth === 'silhouette')
     : reliefItems(relief, depth);
 }
 

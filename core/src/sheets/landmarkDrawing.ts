@@ -2,9 +2,8 @@ import { greatest } from '../geometry/extremes.ts';
 import type { Landmark } from '../anatomy/landmarks.ts';
 import { alongBone, posedBone } from '../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
-import { bodyBox, posedBlades } from '../body/blades.ts';
+import { bodyBox } from '../body/blades.ts';
 import { settledStance } from '../posing/settledStance.ts';
-import { skinParts } from '../body/skin.ts';
 import {
   fittedDrawing,
   WEIGHT,
@@ -68,7 +67,7 @@ function ringed(
     id,
     title,
     [
-      ...skinItems(skinParts(posed), posedBlades(posed), view),
+      ...skinItems(posed, view),
       ...boneItems(posed, view),
       ...between,
       ...places.flatMap((at) => [

@@ -1,8 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { landmarksOf } from '../anatomy/landmarks.ts';
 import { ANIMALS } from '../anatomy/registry.ts';
+import { restPose } from '../anatomy/pose.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import { subjectOf } from '../anatomy/subject.ts';
+import { posedApart } from '../body/apart.ts';
+import { skinParts } from '../body/skin.ts';
+import { loopArea } from '../geometry/contours.ts';
 import { drawingSize, itemExtent, type Drawing } from './drawing.ts';
 import { landmarkDrawing } from './landmarkDrawing.ts';
 import { lineup } from './lineup.ts';
@@ -25,6 +29,19 @@ describe('animals at one scale', () => {
     );
     const [metre, person] = bars(drawing);
     expect(person! / metre!).toBeCloseTo(1.7, 6);
+  });
+
+  it('show what stands out of them too: the tines of a stag', () => {
+    const unions = lineup(of('red-deer')).items.flatMap((item) =>
+      item.kind === 'union' ? [item.outlines] : [],
+    );
+    const [body] = unions.toSorted((a, b) => b.length - a.length);
+    const { plan, animal } = subjectOf({ animalId: 'red-deer', creature: null });
+    const posed = restPose(buildSkeleton(plan, animal));
+    expect(posedApart(posed).length).toBeGreaterThan(20);
+    expect(body!.length).toBeGreaterThanOrEqual(skinParts(posed).length + posedApart(posed).length);
+    // All go round one way, so that none is a hole in another.
+    for (const outline of body!) expect(loopArea(outline)).toBeGreaterThan(-1e-9);
   });
 
   it('take a hand or a thumb beside small ones', () => {

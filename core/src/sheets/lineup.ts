@@ -2,9 +2,8 @@ import * as say from './words.ts';
 import { greatest } from '../geometry/extremes.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import type { Subject } from '../anatomy/subjectType.ts';
-import { bodyBox, posedBlades } from '../body/blades.ts';
+import { bodyBox } from '../body/blades.ts';
 import { settledStance } from '../posing/settledStance.ts';
-import { skinParts } from '../body/skin.ts';
 import {
   fittedDrawing,
   WEIGHT,
@@ -117,7 +116,7 @@ function animalItems(skeleton: Skeleton, left: number, n: number): readonly Draw
   const middle = left + (box.max[0] - box.min[0]) / 2;
   // Joints would hide a small animal beside a large one.
   const bones = boneItems(posed, 'side').filter((item) => item.kind !== 'circle');
-  return [...skinItems(skinParts(posed), posedBlades(posed), 'side'), ...bones]
+  return [...skinItems(posed, 'side'), ...bones]
     .map((item) => movedItem(item, dx))
     .concat([caption(skeleton.animal.name, middle, 1)]);
 }

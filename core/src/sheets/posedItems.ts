@@ -1,8 +1,10 @@
 import type { Side } from '../anatomy/bodyPlan.ts';
 import type { PosedBone, PosedSkeleton } from '../anatomy/pose.ts';
-import type { PosedBlade } from '../body/blades.ts';
-import type { SkinPart } from '../body/skin.ts';
-import { WEIGHT, type DrawingItem, type Ink, type View } from './drawing.ts';
+import { loopArea } from '../geometry/contours.ts';
+import { posedApart, type PosedApart } from '../body/apart.ts';
+import { posedBlades, type PosedBlade } from '../body/blades.ts';
+import { skinParts } from '../body/skin.ts';
+import { WEIGHT, type DrawingItem, type Ink, type PagePoint, type View } from './drawing.ts';
 import { partOutlines } from './partOutline.ts';
 import { project } from './views.ts';
 
@@ -16,14 +18,17 @@ export const WEIGHT_OF_SIDE: Readonly<Record<Side, number>> = {
 /** Far side first, so that near lines lie over far ones. */
 export const BACK_TO_FRONT: readonly Side[] = ['right', 'mid', 'left'];
 
-/** The outline of the flesh between the far blades and the near ones; dark as a silhouette. */
+/**
+ * The quick outline of a posed body, its flesh and what stands out of it between the far blades and the near
+ * ones; dark as a silhouette.
+ */
 export function skinItems(
-  skin: readonly SkinPart[],
-  blades: readonly PosedBlade[],
+  posed: PosedSkeleton,
   view: View,
   silhouette = false,
 ): readonly DrawingItem[] {
   const ink = silhouette ? 'ink' : 'skin';
+  const blades = posedBlades(posed);
   return [
     ...bladeItems(blades, view, ['right', 'mid'], ink),
     {
@@ -31,10 +36,27 @@ export function skinItems(
       ink,
       layer: 'skin',
       weight: WEIGHT.thin,
-      outlines: skin.flatMap((part) => partOutlines(view, part)),
+      outlines: [
+        ...skinParts(posed).flatMap((part) => partOutlines(view, part)),
+        ...posedApart(posed).map((thing) => apartOutline(view, thing)),
+      ],
     },
     ...bladeItems(blades, view, ['left'], ink),
   ];
+}
+
+/** A thing that stands out by itself, as wide on the page as it is thick all along; its tip is a point. */
+function apartOutline(view: View, { samples }: PosedApart): readonly PagePoint[] {
+  const centres = samples.map(({ at }) => project(view, at));
+  const edge = (side: 1 | -1): readonly PagePoint[] =>
+    centres.map(([x, y], i): PagePoint => {
+      const [a, b] = [centres[Math.max(0, i - 1)]!, centres[Math.min(centres.length - 1, i + 1)]!];
+      const size = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
+      const off = (side * samples[i]!.above) / size;
+      return [x - off * (b[1] - a[1]), y + off * (b[0] - a[0])];
+    });
+  const loop = [...edge(-1), ...edge(1).toReversed()];
+  return loopArea(loop) < 0 ? loop.toReversed() : loop;
 }
 
 /** Feathers, membranes and fins. */

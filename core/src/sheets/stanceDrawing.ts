@@ -2,9 +2,8 @@ import * as say from './words.ts';
 import { greatest } from '../geometry/extremes.ts';
 import type { JointAngles } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import { bodyBox, posedBlades } from '../body/blades.ts';
+import { bodyBox } from '../body/blades.ts';
 import { settledStance } from '../posing/settledStance.ts';
-import { skinParts } from '../body/skin.ts';
 import { fittedDrawing, type Drawing, type View } from './drawing.ts';
 import { boneItems, skinItems } from './posedItems.ts';
 
@@ -28,7 +27,7 @@ export function stanceDrawing(
   return fittedDrawing(
     `recovered-${view}`,
     TITLES[view],
-    [...skinItems(skinParts(posed), posedBlades(posed), view), ...boneItems(posed, view)],
+    [...skinItems(posed, view), ...boneItems(posed, view)],
     margin,
   );
 }
