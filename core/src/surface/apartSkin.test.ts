@@ -9,7 +9,7 @@ import { skinDistance } from '../body/surfaceDistance.ts';
 import { assertMesh, type TriangleMesh } from '../geometry/triangleMesh.ts';
 import { distance, mirrored } from '../geometry/vec3.ts';
 import { settledStance } from '../posing/settledStance.ts';
-import { apartLines, apartSkin, withApart } from './apartSkin.ts';
+import { apartLines, apartMeshes, apartSkin, withApart } from './apartSkin.ts';
 import { faceOn } from './faceOn.ts';
 import { relief } from './relief.ts';
 import { skinSurface, SURFACE_CELLS } from './skinSurface.ts';
@@ -78,6 +78,18 @@ describe.each(WITH_APART)('what stands out of the skin of the $name', ({ id }) =
       );
       expect(() => assertMesh({ positions, normals, indices: triangles })).not.toThrow();
     }
+  });
+});
+
+describe('what stands out, by its colours', () => {
+  it('has each of its triangles once, as closed meshes', () => {
+    const apart = apartSkin(stanceOf('red-deer', 1 / 10), 1);
+    const meshes = apartMeshes(apart);
+    expect(new Set(meshes.map(({ hex }) => hex))).toEqual(new Set(apart.hexes));
+    expect(meshes.length).toBeGreaterThan(1);
+    const triangles = meshes.reduce((sum, { indices }) => sum + indices.length, 0);
+    expect(triangles).toBe(apart.mesh.indices.length);
+    for (const mesh of meshes) expect(() => assertMesh(mesh)).not.toThrow();
   });
 });
 

@@ -19,7 +19,15 @@ const meshes = computed(() =>
     : null,
 );
 const hasCore = computed(() => (meshes.value?.core.indices.length ?? 0) > 0);
+/** Claws, tines and plumes as they stand out of this skin. */
+const apart = computed(() => plan.value.surface?.apart ?? []);
 const COLOURS = { skin: [0.8, 0.72, 0.57], core: [0.67, 0.7, 0.71] } as const;
+
+/** The three parts of a colour like #8d765b, 0 to 1. */
+const rgbOf = (hex: string): readonly [number, number, number] => {
+  const part = (at: number): number => Number.parseInt(hex.slice(at, at + 2), 16) / 255;
+  return [part(1), part(3), part(5)];
+};
 
 function saveStl(mesh: TriangleMesh, what: string): void {
   const bytes = stlOf(mesh, `${piece.value.name}, ${what}`);
@@ -34,6 +42,10 @@ function saveGlb(): void {
     [
       { name: 'body', mesh: meshes.value.skin, colour: COLOURS.skin },
       { name: say.finsAndMembranes, mesh: meshes.value.plates, colour: COLOURS.skin },
+      ...apart.value.map((mesh, i) => ({
+        ...{ name: say.standsOut(i + 1), mesh },
+        colour: mesh.hex === undefined ? COLOURS.skin : rgbOf(mesh.hex),
+      })),
       { name: 'core', mesh: meshes.value.core, colour: COLOURS.core },
     ],
     piece.value.name,
@@ -48,7 +60,7 @@ function saveGlb(): void {
 <template>
   <HintText v-if="meshes === null">{{ say.meshesAreBeingWorked }}</HintText>
   <p v-else class="ways">
-    <ActionButton @click="saveStl(joinedMeshes([meshes.skin, meshes.plates]), 'body')">
+    <ActionButton @click="saveStl(joinedMeshes([meshes.skin, meshes.plates, ...apart]), 'body')">
       {{ say.bodyStl }}
     </ActionButton>
     <ActionButton v-if="hasCore" @click="saveStl(meshes.core, 'core')">

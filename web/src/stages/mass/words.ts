@@ -239,5 +239,6 @@ export const drag = (grip: string | number): string => `Drag the ${grip}`;
 export const dragSection = (n: string | number): string => `Drag section ${n}`;
 export const changeSection = (n: string | number): string => `Change section ${n}`;
 export const finsAndMembranes = 'fins and membranes';
+export const standsOut = (number: number): string => `claws, horns, plumes ${number}`;
 export const inRegion = (region: string): string => ` in ${region}`;
 export const solid = 'solid';
