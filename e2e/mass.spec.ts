@@ -70,6 +70,8 @@ test('muscles are listed in the order of laying, and a bulkier one adds to the a
 }) => {
   await openOtter(page, 'mass');
   await room(page, 'Shape');
+  // The number of the fine answer: that of the first one may lie above it.
+  await expect(page.locator('[data-settled="true"]')).toBeVisible();
   const before = await numberOf(page, 'body.weight.life');
   await room(page, 'Muscles');
   const table = page.getByRole('table').first();
