@@ -11,8 +11,6 @@ import { problemSentence } from '../units/problem.ts';
 import { composeCreature } from './composeCreature.ts';
 import { newCreature, type Creature } from './creature.ts';
 import { creatureFaults } from './creatureFaults.ts';
-import { posedApart, type PosedApart } from '../body/apart.ts';
-import { distance } from '../geometry/vec3.ts';
 import { animalFaults, planFaults } from './faults.ts';
 import { individual, NEW_BORN } from './individual.ts';
 import { assertPosed, poseSkeleton } from './pose.ts';
@@ -100,25 +98,6 @@ describe('an own animal', () => {
     for (const working of made.workings)
       expect(Number.isFinite(working.value), working.id).toBe(true);
     expect(made.mass!.clayVolume.value).toBeGreaterThan(0);
-  });
-
-  it('brings along what stands out of a lent part, at the size of the part', () => {
-    const tines = ({ plan, animal }: ReturnType<typeof whole>) =>
-      posedApart(poseSkeleton(buildSkeleton(plan, animal), {})).filter(
-        ({ curve }) => curve === 'brow',
-      );
-    const longOf = ({ samples }: PosedApart): number =>
-      distance(samples[0]!.at, samples.at(-1)!.at);
-    const deer = tines(whole(copy('red-deer')));
-    const large = { ...graft('red-deer', 'head', 'thoracic', 1), size: 2 };
-    const horned = tines(whole({ ...copy('grey-wolf'), without: ['head'], grafts: [large] }));
-    expect([deer.length, horned.length]).toEqual([2, 2]);
-    expect(longOf(horned[0]!) / longOf(deer[0]!)).toBeCloseTo(2, 6);
-    const heron = whole({ ...copy('grey-wolf'), grafts: [graft('grey-heron', 'legs', 'sacrum')] });
-    const claws = posedApart(poseSkeleton(buildSkeleton(heron.plan, heron.animal), {})).filter(
-      ({ curve }) => /^claw of the/.test(curve),
-    );
-    expect(claws).toHaveLength(8);
   });
 
   it('carries the spine wire on into a lent head, and counts it in the length', () => {

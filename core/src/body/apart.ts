@@ -1,4 +1,4 @@
-import { isApart, type ApartLook, type CurvePoint, type FleshCurve } from '../anatomy/animal.ts';
+import { isApart, type ApartLook, type CurvePoint } from '../anatomy/animal.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { mirrored } from '../geometry/vec3.ts';
 import { curveSamples } from './curve.ts';
@@ -24,7 +24,7 @@ export function posedApart(posed: PosedSkeleton): readonly PosedApart[] {
   const before = known.get(posed);
   if (before !== undefined) return before;
   const things = posed.bones.flatMap((bone) =>
-    bone.bone.flesh.filter(isApart).flatMap(({ curve, points, apart: look }: Apart) => {
+    bone.bone.flesh.filter(isApart).flatMap(({ curve, points, apart: look }) => {
       const { breadth = 1, bothSides = false } = look;
       const sides = bothSides ? [points, points.map(acrossMidline)] : [points];
       return sides.map((side): PosedApart => ({
@@ -39,5 +39,3 @@ export function posedApart(posed: PosedSkeleton): readonly PosedApart[] {
   known.set(posed, things);
   return things;
 }
-
-type Apart = FleshCurve & { readonly apart: ApartLook };

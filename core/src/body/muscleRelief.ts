@@ -2,6 +2,7 @@ import { zoneOf } from '../anatomy/coat.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { cross, dot, length, sub, type Vec3 } from '../geometry/vec3.ts';
 import { bonesBetween, fillsSegment, posedMuscles } from './muscles.ts';
+import { inSkin, OUTMOST } from './thinned.ts';
 
 /** A muscle that shows in the skin over it: a low swelling in a shallow furrow, mm of the posed size. */
 export interface MuscleRelief {
@@ -23,8 +24,6 @@ const RISE_SHARE = 0.2;
 const SPREAD = 1.5;
 /** Hair of more than this, life mm, hides in proportion what lies under it; feathers and scales hide it all. */
 const HIDING_MM = 25;
-/** The swelling is in skin no further out of the middle than so many half thicknesses. */
-const OUTMOST = 3;
 
 /** The superficial muscles of a stance as they show in the skin; those in the midline and in arthropods do not. */
 export function muscleReliefs(posed: PosedSkeleton): readonly MuscleRelief[] {
@@ -59,9 +58,7 @@ export function raisedMm(
   const p = sub(here, centre);
   const u = (dot(p, along) / a) ** 2 + (dot(p, across) / b) ** 2;
   if (u >= 1) return 0;
-  const up = dot(p, out) / t;
-  const fade = Math.min(1, Math.max(0, up + 1), Math.max(0, OUTMOST + 1 - up));
-  return riseMm * (1 - u) ** 2 * (1 - 4 * u) * fade;
+  return riseMm * (1 - u) ** 2 * (1 - 4 * u) * inSkin(dot(p, out) / t);
 }
 
 /** Whether a muscle may reach a ball. */

@@ -22,7 +22,7 @@ export interface Thinning {
 }
 
 /** Skin over a belly lies no further out of its middle than so many of its half thicknesses. */
-const OUTMOST = 3;
+export const OUTMOST = 3;
 /** The hollow runs out beyond the belly by this factor, so that it has no rim. */
 const SPREAD = 1.3;
 /**
@@ -76,10 +76,15 @@ export function sunkMm({ centre, along, out, half, dropMm }: Thinning, here: Vec
   const p = sub(here, centre);
   const rim2 = (dot(p, along) / a) ** 2 + (dot(p, cross(along, out)) / b) ** 2;
   if (rim2 >= 1) return 0;
-  const up = dot(p, out) / t;
-  // All of it under the skin; nothing at the inner face, nor far outside.
-  return dropMm * (1 - rim2) ** 2 * Math.min(1, Math.max(0, up + 1), Math.max(0, OUTMOST + 1 - up));
+  return dropMm * (1 - rim2) ** 2 * inSkin(dot(p, out) / t);
 }
+
+/**
+ * How much of what a belly does to the skin over it is done so many half thicknesses out of its middle: all under
+ * the skin, nothing at the inner face of the belly, nor far outside.
+ */
+export const inSkin = (up: number): number =>
+  Math.min(1, Math.max(0, up + 1), Math.max(0, OUTMOST + 1 - up));
 
 function sink(
   depth: Float32Array,

@@ -5,7 +5,7 @@ import type { Relief } from '../surface/relief.ts';
 import { facePoint } from '../surface/faceShapes.ts';
 import { onPage, VIEW_FRAMES } from '../surface/reliefViews.ts';
 import { fittedDrawing, type Drawing, type DrawingItem, type PagePoint } from './drawing.ts';
-import { headConstruction } from './proportionChart.ts';
+import { headConstruction } from './headConstruction.ts';
 import { MARGIN_MM, reliefItems, reliefOf } from './formItems.ts';
 
 const HEAD_TITLES = {

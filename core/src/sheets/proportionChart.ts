@@ -1,9 +1,6 @@
 import * as say from './words.ts';
 import { greatest, least } from '../geometry/extremes.ts';
-import { posedBone, type PosedBone } from '../anatomy/pose.ts';
 import type { Plan } from '../planTypes.ts';
-import { headKey } from '../surface/headForm.ts';
-import { dimension } from './dimension.ts';
 import {
   fittedDrawing,
   WEIGHT,
@@ -12,7 +9,7 @@ import {
   type PagePoint,
 } from './drawing.ts';
 import { MARGIN_MM, reliefItems, reliefOf } from './formItems.ts';
-import { project } from './views.ts';
+import { skullOf } from './headConstruction.ts';
 
 /** Room between the form and the names of its levels, and from line to line of them, in heights of its letters. */
 const BESIDE = 2.3;
@@ -31,8 +28,8 @@ interface Level {
 const mm = (value: number): string => value.toFixed(1);
 
 /**
- * The proportions of the finished form from its left at 1:1: how high its joints and the lines of its trunk lie
- * over the ground, and its length and height in lengths of its skull. Undefined while the form is worked out.
+ * The proportions of the finished form from its left at 1:1: how high its joints lie over
+ * the ground, and its length and height in lengths of its skull. Undefined while the form is worked out.
  */
 export function proportionChart(plan: Plan): Drawing | undefined {
   const relief = reliefOf(plan, 'side');
@@ -41,9 +38,9 @@ export function proportionChart(plan: Plan): Drawing | undefined {
   const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
   const [left, right] = [least(xs), greatest(xs)];
   const [low, top] = [least(ys), greatest(ys)];
-  // The animal stands at y = 0, or is held above it.
   const { share, least: smallest, most } = LETTERS;
   const textMm = Math.min(most, Math.max(smallest, share * Math.max(right - left, top - low)));
+  // The animal stands at y = 0, or is held above it.
   const levels = namedLevels(plan, top);
   const items: readonly DrawingItem[] = [
     ...reliefItems(relief, 'outline'),
@@ -54,7 +51,7 @@ export function proportionChart(plan: Plan): Drawing | undefined {
   return { ...drawing, view: 'side' };
 }
 
-/** Joints of the near limbs, the highest place and the lowest of the trunk, from the ground up. */
+/** Joints of the near limbs and the highest place, from the ground up. */
 function namedLevels(plan: Plan, top: number): readonly Level[] {
   const { posed } = plan.stance;
   const { plan: body } = posed.skeleton;
@@ -62,12 +59,9 @@ function namedLevels(plan: Plan, top: number): readonly Level[] {
   const joints = posed.bones
     .filter(({ bone }) => limbs.has(bone.key) && bone.side === 'left' && bone.parent !== null)
     .filter(({ bone }) => Object.keys(bone.joint.freedoms).length > 0)
-    .map(({ bone, start }) => ({ name: jointName(bone.joint.name), mm: start[1] }));
+    .map(({ bone, start }) => ({ name: bone.joint.name, mm: start[1] }));
   return [...joints, { name: say.highestPlace, mm: top }].toSorted((a, b) => a.mm - b.mm);
 }
-
-/** A joint without its side: both lie alike in a chart. */
-const jointName = (name: string): string => name.replace(/, (left|right)$/, '');
 
 /** A line at each level, and its name and height beside the form; names that would touch stand apart. */
 function levelItems(
@@ -122,12 +116,6 @@ interface Extent {
   readonly top: number;
 }
 
-/** The bone of the skull, by which a body is told. */
-function skullOf(plan: Plan): PosedBone | undefined {
-  const key = headKey(plan.measure.skeleton);
-  return plan.stance.posed.bones.find(({ bone }) => bone.key === key);
-}
-
 /** A bar of skull lengths under the ground from nose to tail, and how many the body is long and tall. */
 function headBar(
   plan: Plan,
@@ -160,56 +148,4 @@ function headBar(
     text: say.inHeadLengths(many.toFixed(1), ((top - lowest) / long).toFixed(1), mm(long)),
   };
   return [...cells, text];
-}
-
-/** How far over and under the end of its bones a snout reaches, in lengths of the head. */
-const SNOUT_SHARE = 0.15;
-
-/** A page point of the head alone, some times as large. */
-type OnHead = (page: PagePoint) => PagePoint;
-
-/**
- * The construction of a head by itself from its left, over its drawing: the line through the eye, and what
- * lies how far from the tip of the snout, mm of the model.
- */
-export function headConstruction(
-  plan: Plan,
-  eye: PagePoint,
-  outline: readonly PagePoint[],
-  onHead: OnHead,
-): readonly DrawingItem[] {
-  const skull = skullOf(plan);
-  if (skull === undefined) return [];
-  const { posed } = plan.stance;
-  const back = project('side', skull.start);
-  const tips = posed.bones
-    .filter(({ bone }) => bone.side === 'mid' && bone.parent === skull.bone.id)
-    .map(({ bone }) => project('side', posedBone(posed, bone.id).end));
-  const end = [project('side', skull.end), ...tips].reduce((a, b) => (b[0] < a[0] ? b : a));
-  // The skin before the end of the bones: what stands ahead higher up, a tine, is no snout.
-  const beside = SNOUT_SHARE * Math.hypot(end[0] - back[0], end[1] - back[1]);
-  const tip = outline
-    .filter(([, y]) => Math.abs(y - end[1]) < beside)
-    .reduce((a, b) => (b[0] < a[0] ? b : a), end);
-  const [atTip, atEye, atBack] = [onHead(tip), onHead(eye), onHead(back)];
-  const ys = outline.map((p) => onHead(p)[1]);
-  const [low, high] = [least(ys), greatest(ys)];
-  const line = (points: readonly PagePoint[]): DrawingItem => ({
-    ...{ kind: 'line', ink: 'dimension', layer: 'construction', weight: WEIGHT.hair },
-    ...{ dashed: true, points },
-  });
-  const over = (p: PagePoint): PagePoint => [p[0], high];
-  const under = (p: PagePoint): PagePoint => [p[0], low];
-  return [
-    line([
-      [atTip[0], atEye[1]],
-      [Math.max(atBack[0], atEye[0]) + 4, atEye[1]],
-    ]),
-    line([
-      [atEye[0], low],
-      [atEye[0], high],
-    ]),
-    ...dimension('horizontal', over(atTip), over(atEye), high + 6, mm(eye[0] - tip[0])),
-    ...dimension('horizontal', under(atTip), under(atBack), low - 7, mm(back[0] - tip[0])),
-  ];
 }

@@ -68,8 +68,8 @@ const SEEN = 0.35;
 
 /**
  * Turns the joint at the near end of a bone so that the bone's far end comes as near as it can to a line of
- * sight, in the axes of the model as a rod of `rodMm` holds it, mm. As {@link dragJoint}, for a view that is turned freely: of the
- * joint's freedoms the one turns whose axis, as it stands, lies best along the line.
+ * sight, in the axes of the model as a rod of `rodMm` holds it, mm. As {@link dragJoint}, for a view that is
+ * turned freely: of the joint's freedoms the one turns whose axis, as it stands, lies best along the line.
  */
 export function dragInSpace(
   skeleton: Skeleton,
