@@ -83,9 +83,20 @@ export interface FleshStation {
 }
 
 /**
+ * Lines in a blade, each from the one of its edges to the other: shafts of feathers, rays, veins, folds. Where
+ * on the outline they begin and end, from the first of them to the last: a whole number is one of its points.
+ */
+export interface BladeRibs {
+  readonly many: number;
+  readonly from: readonly [first: number, last: number];
+  readonly to: readonly [first: number, last: number];
+}
+
+/**
  * A thin blade between bones: a flight feather's row, a membrane, a fin, an insect's wing. Its
  * outline runs through points on bones (by key, of the left side or the midline), each at a fraction
- * of its bone and moved off it by an offset in rest axes, life mm. It folds as the bones do.
+ * of its bone and moved off it by an offset in rest axes, life mm; smoothly, but where a point is a corner. It
+ * folds as the bones do.
  */
 export interface Blade {
   readonly id: string;
@@ -96,7 +107,9 @@ export interface Blade {
     readonly bone: string;
     readonly at: number;
     readonly offset?: Vec3;
+    readonly corner?: true;
   }[];
+  readonly ribs?: readonly BladeRibs[];
   readonly thickness: RoughSize;
   /** The zone of the coat that it shows, where that is not the zone of its first bone. */
   readonly zone?: string;

@@ -226,10 +226,11 @@ function lentBlades(
       id: `${graft.id}-${blade.id}`,
       ...(blade.zone === undefined ? {} : { zone: `${graft.id}-${blade.zone}` }),
       thickness: sizedBy(blade.thickness, graft.size),
-      outline: blade.outline.map(({ bone, at, offset }) => {
+      outline: blade.outline.map(({ bone, at, offset, ...point }) => {
         const inside = part.keys.includes(bone);
         const free = inside ? offset : sub(place(bone, at, offset), place(root, 0));
         return {
+          ...point,
           bone: name(inside ? bone : root),
           at: inside ? at : 0,
           ...(free === undefined ? {} : { offset: turned(scale(free, graft.size)) }),

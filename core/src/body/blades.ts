@@ -11,7 +11,18 @@ import type { Side } from '../anatomy/bodyPlan.ts';
 import { sidedId } from '../anatomy/plans/kit/bilateral.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { boxOfPoints, type Box3 } from '../geometry/box.ts';
-import { add, cross, length, mirrored, ORIGIN, scale, sub, type Vec3 } from '../geometry/vec3.ts';
+import { smoothLoop } from '../geometry/catmullRom.ts';
+import {
+  add,
+  cross,
+  length,
+  lerp,
+  mirrored,
+  ORIGIN,
+  scale,
+  sub,
+  type Vec3,
+} from '../geometry/vec3.ts';
 import { skinBox, skinParts } from './skin.ts';
 
 /** A blade in a stance: its outline in space, mm of the posed size, and the bone it hangs on. */
@@ -20,26 +31,43 @@ export interface PosedBlade {
   readonly side: Side;
   readonly boneId: string;
   readonly outline: readonly Vec3[];
+  /** Its shafts, rays, veins or folds, each from its beginning to its end. */
+  readonly ribs: readonly (readonly [Vec3, Vec3])[];
 }
+
+/** Points of an outline for each of those that it is told by. */
+const STEPS = 6;
 
 /** Every blade of a posed skeleton, left before right. */
 export function posedBlades(posed: PosedSkeleton): readonly PosedBlade[] {
   return (posed.skeleton.animal.blades ?? []).flatMap((blade) =>
     (blade.paired ? (['left', 'right'] as const) : (['mid'] as const)).map((side): PosedBlade => {
       const ids = blade.outline.map(({ bone }) => idOn(posed, bone, side));
-      return {
-        blade,
-        side,
-        boneId: ids[0] ?? '',
-        outline: blade.outline.map(({ at, offset = ORIGIN }, i) =>
-          alongBone(
-            posedBone(posed, ids[i]!),
-            at,
-            side === 'right' ? mirrored(offset) : offset,
-            posed.sizeFactor,
-          ),
+      const told = blade.outline.map(({ at, offset = ORIGIN }, i) =>
+        alongBone(
+          posedBone(posed, ids[i]!),
+          at,
+          side === 'right' ? mirrored(offset) : offset,
+          posed.sizeFactor,
         ),
-      };
+      );
+      const outline = smoothLoop(told, (n) => blade.outline[n]!.corner === true, STEPS);
+      return { blade, side, boneId: ids[0] ?? '', outline, ribs: ribsOf(blade, outline) };
+    }),
+  );
+}
+
+/** The lines in a blade, evenly from the first to the last of each row. */
+function ribsOf({ ribs = [] }: Blade, outline: readonly Vec3[]): PosedBlade['ribs'] {
+  const on = (place: number): Vec3 => {
+    const n = Math.floor(place * STEPS);
+    const [a, b] = [outline[n % outline.length]!, outline[(n + 1) % outline.length]!];
+    return lerp(a, b, place * STEPS - n);
+  };
+  return ribs.flatMap(({ many, from, to }) =>
+    Array.from({ length: many }, (_, i): readonly [Vec3, Vec3] => {
+      const t = many === 1 ? 0.5 : i / (many - 1);
+      return [on(from[0] + (from[1] - from[0]) * t), on(to[0] + (to[1] - to[0]) * t)];
     }),
   );
 }

@@ -22,3 +22,21 @@ export function curvePoint(points: readonly Vec3[], span: number, t: number): Ve
     add(scale(p2, 3 * t2 - 2 * t3), scale(m2, t3 - t2)),
   );
 }
+
+/**
+ * A closed line through points with so many steps from each to the next: smooth, but where a point is a corner;
+ * straight between two corners. The point n of those given is the point n · steps of the line.
+ */
+export function smoothLoop(
+  points: readonly Vec3[],
+  isCorner: (n: number) => boolean,
+  steps: number,
+): readonly Vec3[] {
+  const many = points.length;
+  const at = (n: number): Vec3 => points[(n + many) % many]!;
+  return points.flatMap((point, n) => {
+    const [first, last] = [isCorner(n), isCorner((n + 1) % many)];
+    const around = [...(first ? [] : [at(n - 1)]), point, at(n + 1), ...(last ? [] : [at(n + 2)])];
+    return Array.from({ length: steps }, (_, i) => curvePoint(around, first ? 0 : 1, i / steps));
+  });
+}

@@ -20,7 +20,7 @@ export type ReliefDepth = 'silhouette' | 'outline' | 'form';
 
 const lines = (
   all: readonly (readonly PagePoint[])[],
-  ink: 'soft' | 'skin',
+  ink: 'ink' | 'soft' | 'skin',
   weight: number,
   layer: string,
   more: { readonly closed?: boolean; readonly dashed?: boolean } = {},
@@ -29,7 +29,7 @@ const lines = (
 
 /** The finished form as an engraver draws it: its area and outline, inner edges, zone borders and hatching. */
 export function reliefItems(relief: Relief, depth: ReliefDepth): readonly DrawingItem[] {
-  const { outline, inner, borders, hatching } = relief;
+  const { outline, inner, borders, hatching, edges } = relief;
   const dark = depth === 'silhouette';
   const area: DrawingItem = {
     kind: 'fill',
@@ -37,7 +37,7 @@ export function reliefItems(relief: Relief, depth: ReliefDepth): readonly Drawin
     layer: 'skin',
     outlines: outline,
   };
-  if (dark) return [area];
+  if (dark) return [area, ...lines(edges, 'ink', WEIGHT.thin, 'skin')];
   const isForm = depth === 'form';
   const { face } = relief;
   return [
@@ -51,6 +51,7 @@ export function reliefItems(relief: Relief, depth: ReliefDepth): readonly Drawin
       'inner edges',
     ),
     ...(isForm ? faceItems(face) : lines(face.lines, 'skin', WEIGHT.hair, 'face')),
+    ...lines(edges, isForm ? 'soft' : 'skin', WEIGHT.thin, 'skin'),
     ...lines(outline, isForm ? 'soft' : 'skin', WEIGHT.thin, 'skin', { closed: true }),
   ];
 }

@@ -26,13 +26,13 @@ export function bladeSkins(posed: PosedSkeleton): readonly BladeSkin[] {
   const { coat } = posed.skeleton.animal;
   const flesh = skinParts(posed);
   return posedBlades(posed).map((posedBlade): BladeSkin => {
-    const { blade, boneId, outline } = posedBlade;
+    const { blade, boneId, outline, ribs } = posedBlade;
     const key = posed.byId.get(boneId)?.bone.key ?? '';
     const own = coat.findIndex(({ id }) => id === blade.zone);
     const found = zoneOf(coat, key, 'side');
     const zone = own >= 0 ? own : found === undefined ? coat.length : coat.indexOf(found);
     return {
-      ...{ bladeId: blade.id, boneId, outline, zone },
+      ...{ bladeId: blade.id, boneId, outline, ribs, zone },
       areaMm2: bareArea(posedBlade, (p) => skinDistance(flesh, p) > 0),
     };
   });

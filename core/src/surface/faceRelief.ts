@@ -54,15 +54,10 @@ function faceRelief(
   frame: ViewFrame,
   slackMm: number,
 ): FaceRelief {
-  const page = (p: Vec3): Point2 => [hundredth(dot(frame.right, p)), hundredth(dot(frame.up, p))];
-  const isSeen = (p: Vec3, out: Vec3 | null): boolean => {
-    if (out !== null && dot(out, frame.towards) < LEAST_FACING) return false;
-    const [x, y] = [dot(frame.right, p), dot(frame.up, p)];
-    const i = Math.round((x - buffer.low[0]) / buffer.pixelMm);
-    const j = Math.round((y - buffer.low[1]) / buffer.pixelMm);
-    if (i < 0 || j < 0 || i >= buffer.wide || j >= buffer.high) return true;
-    return dot(frame.towards, p) >= buffer.near[i + buffer.wide * j]! - slackMm;
-  };
+  const page = pageOf(frame);
+  const isBare = bareIn(buffer, frame, slackMm);
+  const isSeen = (p: Vec3, out: Vec3 | null): boolean =>
+    (out === null || dot(out, frame.towards) >= LEAST_FACING) && isBare(p);
   const lines = shapes.flatMap(({ hex, points, out, closed }): readonly (readonly Point2[])[] => {
     if (hex !== null) return [];
     const ring = closed ? [...points, points[0]!] : points;
@@ -73,6 +68,32 @@ function faceRelief(
   );
   return { lines, areas };
 }
+
+const pageOf =
+  (frame: ViewFrame) =>
+  (p: Vec3): Point2 => [hundredth(dot(frame.right, p)), hundredth(dot(frame.up, p))];
+
+/** Whether nothing lies more than `slackMm` before a point. */
+const bareIn =
+  (buffer: DepthBuffer, frame: ViewFrame, slackMm: number) =>
+  (p: Vec3): boolean => {
+    const [x, y] = [dot(frame.right, p), dot(frame.up, p)];
+    const i = Math.round((x - buffer.low[0]) / buffer.pixelMm);
+    const j = Math.round((y - buffer.low[1]) / buffer.pixelMm);
+    if (i < 0 || j < 0 || i >= buffer.wide || j >= buffer.high) return true;
+    return dot(frame.towards, p) >= buffer.near[i + buffer.wide * j]! - slackMm;
+  };
+
+/** What is seen of lines in space, mm of the page; `slackMm` deep still counts. */
+export const linesSeen = (
+  lines: readonly (readonly Vec3[])[],
+  buffer: DepthBuffer,
+  frame: ViewFrame,
+  slackMm: number,
+): readonly (readonly Point2[])[] =>
+  lines.flatMap((line) =>
+    stretches(line, bareIn(buffer, frame, slackMm)).map((stretch) => stretch.map(pageOf(frame))),
+  );
 
 /** The stretches of a line that are seen, of two points at least. */
 function stretches(

@@ -1,17 +1,20 @@
 import type { Point2 } from '../geometry/hull.ts';
-import { unit, type Vec3 } from '../geometry/vec3.ts';
+import { outlineNormal } from '../geometry/triangleMesh.ts';
+import { dot, length, lerp, unit, type Vec3 } from '../geometry/vec3.ts';
 import { depthBuffer, type DepthBuffer } from './depthBuffer.ts';
 import { addBorder, cornerSteps, followed, simplified, smoothed } from './pixelLines.ts';
-import { faceSeen, type FaceOnSkin, type FaceRelief } from './faceRelief.ts';
+import { faceSeen, linesSeen, type FaceOnSkin, type FaceRelief } from './faceRelief.ts';
 import { inMm, maskOutlines, spreadBy, TOLERANCE } from './maskOutlines.ts';
 import { reliefLie, type SeenLie } from './reliefLie.ts';
-import { VIEW_FRAMES, type ReliefView } from './reliefViews.ts';
+import { VIEW_FRAMES, type ReliefView, type ViewFrame } from './reliefViews.ts';
 import type { FormSkin } from './apartSkin.ts';
 import type { SkinSurface } from './skinSurface.ts';
 
 /** A flat outline in space with the zone of the coat that it shows, by its place in the coat. */
 export interface Flat {
   readonly outline: readonly Vec3[];
+  /** Lines in it, from end to end. */
+  readonly ribs: readonly (readonly [Vec3, Vec3])[];
   readonly zone: number;
 }
 
@@ -26,7 +29,9 @@ export interface Relief {
   readonly borders: readonly (readonly Point2[])[];
   /** Lines round the form where it lies in shade. */
   readonly hatching: readonly (readonly Point2[])[];
-  /** Eyes, nostrils, mouth. */
+  /** Blades that are seen from their edge, as lines. */
+  readonly edges: readonly (readonly Point2[])[];
+  /** Eyes, nostrils, mouth; shafts, rays and veins. */
   readonly face: FaceRelief;
   /** How the coat lies. */
   readonly lie: readonly SeenLie[];
@@ -64,6 +69,7 @@ export function relief(
   const jumpMm = JUMP_CELLS * cellMm;
   const zones = zonesSeen(buffer, surface, flats);
   const seen = faceSeen(buffer, surface, face, frame);
+  const seenOf = (line: readonly Vec3[]) => linesSeen([line], buffer, frame, cellMm);
   const onMm = (line: readonly Point2[]): readonly Point2[] => inMm(buffer, line);
   return {
     view,
@@ -71,7 +77,13 @@ export function relief(
     inner: innerLines(buffer, surface, jumpMm).map(onMm),
     borders: zoneBorders(buffer, zones, jumpMm).map(onMm),
     hatching: hatching(buffer, surface, lightOf(frame), jumpMm).map(onMm),
-    face: { lines: seen.lines, areas: [...apartSeen(buffer, surface), ...seen.areas] },
+    edges: flats.flatMap(({ outline }) =>
+      isEdgeOn(outline, frame) ? seenOf([...outline, outline[0]!]) : [],
+    ),
+    face: {
+      lines: [...flats.flatMap(({ ribs }) => ribs.map(ribPoints).flatMap(seenOf)), ...seen.lines],
+      areas: [...apartSeen(buffer, surface), ...seen.areas],
+    },
     lie: reliefLie(buffer, surface, frame),
     zones: [...new Set(zones)]
       .filter((zone) => zone !== NO_ZONE)
@@ -79,6 +91,20 @@ export function relief(
       .map((zone) => ({ zone, loops: maskOutlines(buffer, (at) => zones[at] === zone).map(onMm) })),
   };
 }
+
+/** A flat outline is seen from its edge at less than this cosine. */
+const EDGE_ON = 0.12;
+
+function isEdgeOn(outline: readonly Vec3[], { towards }: ViewFrame): boolean {
+  const { normal } = outlineNormal(outline);
+  return Math.abs(dot(normal, towards)) < EDGE_ON * length(normal);
+}
+
+/** Points along a rib, so that what hides a part of it does not hide it all. */
+const RIB_STEPS = 12;
+
+const ribPoints = ([from, to]: readonly [Vec3, Vec3]): readonly Vec3[] =>
+  Array.from({ length: RIB_STEPS + 1 }, (_, i) => lerp(from, to, i / RIB_STEPS));
 
 /** The edge of a pixel for a body of this size, mm. */
 function pixelFor(positions: Float32Array, cellMm: number): number {

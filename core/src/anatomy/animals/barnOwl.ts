@@ -3,7 +3,7 @@ import { BIRD } from '../plans/bird.ts';
 import { disc, edge, eye, face, wholly } from './faces.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
-import { count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
+import { count, feature, zone, fleshOf, type SleeveRows, corner, ribs } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -210,13 +210,14 @@ export const BARN_OWL: Animal = Object.freeze({
       name: 'Flight feathers',
       paired: true,
       outline: [
-        on('coracoid', 1),
-        on('ulna', 0),
-        on('ulna', 1),
-        on('manus', 1),
-        on('primaries', 1),
-        on('synsacrum', 0.9, [0, 0, -18]),
+        corner('coracoid', 1),
+        corner('ulna', 0),
+        corner('ulna', 1),
+        corner('manus', 1),
+        corner('primaries', 1),
+        corner('synsacrum', 0.9, [0, 0, -18]),
       ],
+      ribs: [ribs(22, [1.1, 3.8], [5, 4.05])],
       thickness: memory(0.4, 0.2, 0.6),
       zone: 'flight',
     },

@@ -4,7 +4,18 @@ import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { claw, clawedToes } from './feet.ts';
 import { teeth } from './rows.ts';
-import { apart, count, curve, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
+import {
+  apart,
+  count,
+  curve,
+  feature,
+  on,
+  zone,
+  fleshOf,
+  type SleeveRows,
+  corner,
+  ribs,
+} from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -236,13 +247,14 @@ export const DEINONYCHUS: Animal = Object.freeze({
       name: 'Feathers of the arm',
       paired: true,
       outline: [
-        on('radius', 0),
-        on('radius', 1),
-        on('metacarpus', 1),
+        corner('radius', 0),
+        corner('radius', 1),
+        corner('metacarpus', 1),
         on('foreDigits', 0.7, [-150, -70, -20]),
         on('metacarpus', 0.5, [-230, -110, -30]),
         on('radius', 0.1, [-190, -70, -20]),
       ],
+      ribs: [ribs(13, [0.2, 2.6], [5, 3.1])],
       thickness: memory(1.2, 0.6, 2),
     },
     {
@@ -250,11 +262,12 @@ export const DEINONYCHUS: Animal = Object.freeze({
       name: 'Feathers of the tail',
       paired: true,
       outline: [
-        on('tail3', 0.6),
+        corner('tail3', 0.6),
         on('tail4', 0.6, [-40, 0, -110]),
         on('tail4', 1, [-110, 0, -100]),
-        on('tail4', 1, [-130, 0, 0]),
+        corner('tail4', 1, [-130, 0, 0]),
       ],
+      ribs: [ribs(7, [3.9, 3.2], [1, 2.8])],
       thickness: memory(1.2, 0.6, 2),
     },
   ],

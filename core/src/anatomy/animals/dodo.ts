@@ -3,7 +3,7 @@ import { BIRD } from '../plans/bird.ts';
 import { edge, eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
-import { apart, count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
+import { apart, count, feature, zone, fleshOf, type SleeveRows, corner, ribs } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -228,7 +228,14 @@ export const DODO: Animal = Object.freeze({
       id: 'wing',
       name: 'Flight feathers',
       paired: true,
-      outline: [on('ulna', 0), on('ulna', 1), on('manus', 1), on('primaries', 1), on('humerus', 1)],
+      outline: [
+        corner('ulna', 0),
+        corner('ulna', 1),
+        corner('manus', 1),
+        corner('primaries', 1),
+        corner('humerus', 1),
+      ],
+      ribs: [ribs(8, [0.3, 2.4], [4, 3.1])],
       thickness: memory(0.6, 0.3, 1),
       zone: 'wings',
     },

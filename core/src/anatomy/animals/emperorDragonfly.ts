@@ -2,7 +2,17 @@ import type { Animal } from '../animal.ts';
 import { INSECT } from '../plans/insect.ts';
 import { edge, face } from './faces.ts';
 import { memory } from './memory.ts';
-import { apart, count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
+import {
+  apart,
+  count,
+  feature,
+  on,
+  zone,
+  fleshOf,
+  type SleeveRows,
+  corner,
+  ribs,
+} from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -163,15 +173,16 @@ export const EMPEROR_DRAGONFLY: Animal = Object.freeze({
       name: 'Forewing',
       paired: true,
       outline: [
-        on('forewing', 0.06, [2, 0, 0]),
+        corner('forewing', 0.06, [2, 0, 0]),
         on('forewing', 0.5, [2.2, 0, 0]),
         on('forewing', 0.9, [1.2, 0, 0]),
         on('forewing', 1),
         on('forewing', 0.96, [-4, 0, 0]),
         on('forewing', 0.75, [-8.4, 0, 0]),
         on('forewing', 0.4, [-8, 0, 0]),
-        on('forewing', 0.1, [-4.5, 0, 0]),
+        corner('forewing', 0.1, [-4.5, 0, 0]),
       ],
+      ribs: [ribs(6, [7.9, 7.1], [2.4, 6.3]), ribs(13, [0.3, 2.8], [6.9, 4.1])],
       thickness: memory(0.06, 0.02, 0.1),
     },
     {
@@ -179,15 +190,16 @@ export const EMPEROR_DRAGONFLY: Animal = Object.freeze({
       name: 'Hindwing',
       paired: true,
       outline: [
-        on('hindwing', 0.06, [2, 0, 0]),
+        corner('hindwing', 0.06, [2, 0, 0]),
         on('hindwing', 0.5, [2, 0, 0]),
         on('hindwing', 0.9, [1, 0, 0]),
         on('hindwing', 1),
         on('hindwing', 0.95, [-4.5, 0, 0]),
         on('hindwing', 0.7, [-9.5, 0, 0]),
         on('hindwing', 0.35, [-12.5, 0, 0]),
-        on('hindwing', 0.1, [-10, 0, 0]),
+        corner('hindwing', 0.1, [-10, 0, 0]),
       ],
+      ribs: [ribs(6, [7.9, 7.1], [2.4, 6.6]), ribs(13, [0.3, 2.8], [6.9, 4.1])],
       thickness: memory(0.06, 0.02, 0.1),
     },
   ],

@@ -2,7 +2,7 @@ import type { Animal } from '../animal.ts';
 import { SWIMMER } from '../plans/swimmer.ts';
 import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
+import { count, feature, on, zone, fleshOf, type SleeveRows, corner } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -103,12 +103,12 @@ export const HARBOUR_PORPOISE: Animal = Object.freeze({
       name: 'Fluke',
       paired: true,
       outline: [
-        on('peduncle2', 0.9, [0, 0, -12]),
+        corner('peduncle2', 0.9, [0, 0, -12]),
         on('tailFin', 0.5, [0, 0, -110]),
-        on('tailFin', 1.15, [0, 0, -225]),
+        corner('tailFin', 1.15, [0, 0, -225]),
         on('tailFin', 1.1, [0, 0, -110]),
-        on('tailFin', 0.96, [0, 0, 0]),
-        on('tailFin', 0.2, [0, 0, 0]),
+        corner('tailFin', 0.96, [0, 0, 0]),
+        corner('tailFin', 0.2, [0, 0, 0]),
       ],
       thickness: memory(16, 10, 24),
     },
@@ -117,12 +117,12 @@ export const HARBOUR_PORPOISE: Animal = Object.freeze({
       name: 'Dorsal fin',
       paired: false,
       outline: [
-        on('dorsalFin', 0.4, [90, 0, 0]),
+        corner('dorsalFin', 0.4, [90, 0, 0]),
         on('dorsalFin', 0.72, [48, 4, 0]),
         on('dorsalFin', 0.95, [10, 0, 0]),
         on('dorsalFin', 1.02, [-14, -6, 0]),
         on('dorsalFin', 0.8, [-26, -20, 0]),
-        on('dorsalFin', 0.5, [-96, 0, 0]),
+        corner('dorsalFin', 0.5, [-96, 0, 0]),
       ],
       thickness: memory(18, 12, 26),
     },
@@ -131,11 +131,11 @@ export const HARBOUR_PORPOISE: Animal = Object.freeze({
       name: 'Flipper',
       paired: true,
       outline: [
-        on('pectoralFin', 0.45, [34, 16, 0]),
+        corner('pectoralFin', 0.45, [34, 16, 0]),
         on('pectoralFin', 0.8, [34, 16, 0]),
         on('pectoralFin', 1),
         on('pectoralFin', 0.85, [-36, -16, 0]),
-        on('pectoralFin', 0.5, [-34, -16, 0]),
+        corner('pectoralFin', 0.5, [-34, -16, 0]),
       ],
       thickness: memory(16, 10, 22),
     },

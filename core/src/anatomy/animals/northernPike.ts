@@ -2,7 +2,7 @@ import type { Animal } from '../animal.ts';
 import { SWIMMER } from '../plans/swimmer.ts';
 import { eye, face, gillCover, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
-import { count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
+import { count, feature, on, zone, fleshOf, type SleeveRows, corner, ribs } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -119,14 +119,15 @@ export const NORTHERN_PIKE: Animal = Object.freeze({
       name: 'Tail fin',
       paired: false,
       outline: [
-        on('tailFin', 0, [0, 22, 0]),
-        on('tailFin', 1.15, [0, 62, 0]),
+        corner('tailFin', 0, [0, 22, 0]),
+        corner('tailFin', 1.15, [0, 62, 0]),
         on('tailFin', 1, [0, 22, 0]),
         on('tailFin', 0.86),
         on('tailFin', 1, [0, -22, 0]),
-        on('tailFin', 1.15, [0, -62, 0]),
-        on('tailFin', 0, [0, -22, 0]),
+        corner('tailFin', 1.15, [0, -62, 0]),
+        corner('tailFin', 0, [0, -22, 0]),
       ],
+      ribs: [ribs(14, [7, 6], [1.15, 4.85])],
       thickness: memory(1.6, 0.8, 3),
     },
     {
@@ -134,12 +135,13 @@ export const NORTHERN_PIKE: Animal = Object.freeze({
       name: 'Dorsal fin',
       paired: false,
       outline: [
-        on('dorsalFin', 0.3, [40, -24, 0]),
+        corner('dorsalFin', 0.3, [40, -24, 0]),
         on('dorsalFin', 0.85, [34, 8, 0]),
         on('dorsalFin', 1),
         on('dorsalFin', 0.9, [-34, -24, 0]),
-        on('dorsalFin', 0.4, [-46, -2, 0]),
+        corner('dorsalFin', 0.4, [-46, -2, 0]),
       ],
+      ribs: [ribs(11, [5, 4], [1, 3.2])],
       thickness: memory(1.6, 0.8, 3),
     },
     {
@@ -147,12 +149,13 @@ export const NORTHERN_PIKE: Animal = Object.freeze({
       name: 'Anal fin',
       paired: false,
       outline: [
-        on('analFin', 0.3, [34, 22, 0]),
+        corner('analFin', 0.3, [34, 22, 0]),
         on('analFin', 0.85, [30, -6, 0]),
         on('analFin', 1),
         on('analFin', 0.9, [-30, 22, 0]),
-        on('analFin', 0.4, [-40, 4, 0]),
+        corner('analFin', 0.4, [-40, 4, 0]),
       ],
+      ribs: [ribs(11, [5, 4], [1, 3.2])],
       thickness: memory(1.6, 0.8, 3),
     },
     {
@@ -160,11 +163,12 @@ export const NORTHERN_PIKE: Animal = Object.freeze({
       name: 'Pectoral fin',
       paired: true,
       outline: [
-        on('pectoralFin', 0.45),
+        corner('pectoralFin', 0.45),
         on('pectoralFin', 0.95, [18, 4, 0]),
         on('pectoralFin', 1.1, [0, 0, 0]),
         on('pectoralFin', 0.95, [-18, 14, 0]),
       ],
+      ribs: [ribs(9, [0, 0], [0.9, 3.1])],
       thickness: memory(1.2, 0.6, 2),
     },
     {
@@ -172,11 +176,12 @@ export const NORTHERN_PIKE: Animal = Object.freeze({
       name: 'Pelvic fin',
       paired: true,
       outline: [
-        on('pelvicFin', 0.5),
+        corner('pelvicFin', 0.5),
         on('pelvicFin', 0.95, [18, 4, 0]),
         on('pelvicFin', 1.1, [0, 0, 0]),
         on('pelvicFin', 0.95, [-18, 14, 0]),
       ],
+      ribs: [ribs(9, [0, 0], [0.9, 3.1])],
       thickness: memory(1.2, 0.6, 2),
     },
   ],

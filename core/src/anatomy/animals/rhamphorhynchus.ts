@@ -3,7 +3,18 @@ import { PTEROSAUR } from '../plans/pterosaur.ts';
 import { eye, face, hole, mouth } from './faces.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
-import { apart, curve, count, feature, on, zone, fleshOf, type SleeveRows } from './shapes.ts';
+import {
+  apart,
+  curve,
+  count,
+  feature,
+  on,
+  zone,
+  fleshOf,
+  type SleeveRows,
+  corner,
+  ribs,
+} from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -235,16 +246,17 @@ export const RHAMPHORHYNCHUS: Animal = Object.freeze({
       name: 'Wing membrane',
       paired: true,
       outline: [
-        on('humerus', 0),
-        on('ulna', 0),
-        on('metacarpus', 1),
-        on('wingFinger1', 1),
-        on('wingFinger2', 1),
-        on('wingFinger3', 1),
-        on('wingFinger4', 1),
-        on('tibia', 0.9),
-        on('femur', 0),
+        corner('humerus', 0),
+        corner('ulna', 0),
+        corner('metacarpus', 1),
+        corner('wingFinger1', 1),
+        corner('wingFinger2', 1),
+        corner('wingFinger3', 1),
+        corner('wingFinger4', 1),
+        corner('tibia', 0.9),
+        corner('femur', 0),
       ],
+      ribs: [ribs(15, [2.4, 5.8], [7, 6.1])],
       thickness: memory(0.8, 0.3, 1.5),
       zone: 'wing',
     },
@@ -252,7 +264,12 @@ export const RHAMPHORHYNCHUS: Animal = Object.freeze({
       id: 'propatagium',
       name: 'Membrane before the arm',
       paired: true,
-      outline: [on('neckLower', 0.3), on('humerus', 0), on('ulna', 0), on('metacarpus', 0)],
+      outline: [
+        corner('neckLower', 0.3),
+        corner('humerus', 0),
+        corner('ulna', 0),
+        corner('metacarpus', 0),
+      ],
       thickness: memory(0.8, 0.3, 1.5),
       zone: 'wing',
     },
@@ -261,11 +278,12 @@ export const RHAMPHORHYNCHUS: Animal = Object.freeze({
       name: 'Vane of the tail',
       paired: false,
       outline: [
-        on('tail4', 0.5),
+        corner('tail4', 0.5),
         on('tail4', 0.78, [0, 26, 0]),
-        on('tail4', 1.02, [0, 0, 0]),
+        corner('tail4', 1.02, [0, 0, 0]),
         on('tail4', 0.78, [0, -26, 0]),
       ],
+      ribs: [ribs(6, [0.3, 1.8], [3.7, 2.2])],
       thickness: memory(0.8, 0.3, 1.5),
     },
   ],

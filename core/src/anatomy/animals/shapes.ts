@@ -2,6 +2,7 @@ import type { Vec3 } from '../../geometry/vec3.ts';
 import type {
   ApartLook,
   Blade,
+  BladeRibs,
   Count,
   Feature,
   Flesh,
@@ -29,7 +30,20 @@ export const feature = (
   size: RoughSize,
 ): Feature => ({ id, name, bone, count: many, size });
 
-/** A point of a blade's outline. */
+/** A corner of a blade's outline. */
+export const corner = (bone: string, at: number, offset?: Vec3): Blade['outline'][number] => ({
+  ...on(bone, at, offset),
+  corner: true,
+});
+
+/** Lines in a blade: how many, from where to where on its outline, and where to they go. */
+export const ribs = (many: number, from: BladeRibs['from'], to: BladeRibs['to']): BladeRibs => ({
+  many,
+  from,
+  to,
+});
+
+/** A point of a blade's outline, which is smooth there. */
 export const on = (bone: string, at: number, offset?: Vec3): Blade['outline'][number] => ({
   bone,
   at,
