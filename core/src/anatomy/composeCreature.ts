@@ -65,7 +65,10 @@ function lentPart(graft: Graft, host: Subject): Lent | undefined {
 function addGraft(host: Subject, graft: Graft, lent: Lent | undefined): Subject | undefined {
   if (lent === undefined) return undefined;
   const { plan, animal } = host;
-  const midline = lent.bones.filter((bone) => bone.side === 'mid').map((bone) => bone.id);
+  // One line of bones: what branches off it, a jaw or a proboscis, carries no spine on.
+  const midline = lent.bones
+    .filter((bone, i) => bone.side === 'mid' && (i === 0 || bone.at === 1 || bone.at === 0))
+    .map((bone) => bone.id);
   return {
     plan: {
       ...plan,

@@ -56,7 +56,7 @@ export function planWithout(plan: BodyPlan, keys: readonly string[]): BodyPlan {
     sizes: plan.sizes.flatMap((size): SizeSpec[] => {
       if (size.kind === 'chain') {
         const kept = here(size.bones);
-        const whole = kept.length === size.bones.length;
+        const whole = kept.length === size.bones.length || isCutShort(plan, size.bones, kept);
         const isLength = size === plan.sizes.find((size) => size.kind === 'chain');
         return whole || (isLength && kept.length > 0) ? [{ ...size, bones: kept }] : [];
       }
@@ -87,6 +87,17 @@ export function planWithout(plan: BodyPlan, keys: readonly string[]): BodyPlan {
       .map((region) => ({ ...region, bones: keysHere(region.bones) }))
       .filter((region) => region.bones.length > 0),
   };
+}
+
+/** Whether of a chain only bones are missing that would go on from the end of the last one: a horn's later stretches. */
+function isCutShort(plan: BodyPlan, all: readonly string[], kept: readonly string[]): boolean {
+  const next = plan.bones.find(({ id }) => id === all[kept.length]);
+  return (
+    kept.length > 0 &&
+    kept.every((id, i) => id === all[i]) &&
+    next?.at === 1 &&
+    next.parent === kept.at(-1)
+  );
 }
 
 /** Feet moved from the ball to the tip: the bone beyond carries the foot and ends the wire. */

@@ -91,14 +91,14 @@ describe('a face that is looked at', () => {
     const xs = Array.from({ length: pads.length }, (_, i) => skin.mesh.positions[3 * i]!);
     const nose = xs.filter((_, i) => pads[i] === 1);
     expect(nose.length).toBeGreaterThan(5);
-    expect(Math.max(...nose)).toBeCloseTo(Math.max(...xs), 1);
+    expect(Math.max(...xs) - Math.max(...nose)).toBeLessThan(skin.cellMm / 10);
     expect(Math.min(...nose)).toBeGreaterThan(Math.max(...xs) - 10);
     expect(relief(skin, [], 'front').face).toEqual({ lines: [], areas: [] });
   });
 
   it('stands on the head by itself, from three sides', () => {
     const bones = headBones(skeleton);
-    expect([...bones].sort()).toEqual(['ear.L', 'ear.R', 'neckUpper', 'skull']);
+    expect([...bones].sort()).toEqual(['ear.L', 'ear.R', 'jaw', 'neckUpper', 'skull']);
     const heads = headForm(posed, 20_000);
     expect(heads.map(({ view }) => view)).toEqual([...HEAD_VIEWS]);
     for (const { outline, face } of heads) {

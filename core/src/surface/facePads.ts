@@ -28,7 +28,10 @@ export function facePads(
         const [x, y, z] = turn(back, p);
         const share = (x * axis[0] + y * axis[1] + z * axis[2]) / long2;
         if (share < along[0] || share > along[1]) continue;
-        const angle = Math.abs(toDeg(Math.atan2(-z, x * up[0] + y * up[1])));
+        // From the line of the bone, which may lean to its side.
+        const beside = z - share * axis[2];
+        const over = (x - share * axis[0]) * up[0] + (y - share * axis[1]) * up[1];
+        const angle = Math.abs(toDeg(Math.atan2(-beside, over)));
         if (angle >= around[0] && angle <= around[1]) on[i] = n + 1;
       }
     }

@@ -13,6 +13,7 @@ import { inverse, turn } from '../geometry/quat.ts';
 import { distance, dot, type Vec3 } from '../geometry/vec3.ts';
 import { cellFor, sparseField } from './sparseField.ts';
 import { sparseMesh, type OwnedMesh } from './sparseMesh.ts';
+import { withoutCrumbs } from './withoutCrumbs.ts';
 
 /** The skin of a body in a stance, mm of the model, and what is known at each of its points. */
 export interface SkinSurface {
@@ -50,15 +51,14 @@ export function skinSurface(
   const parts = volumeKept(posed).filter(({ boneId }) => bones?.has(boneId) ?? true);
   const area = parts.reduce((sum, part) => sum + partArea(part), 0);
   const cellMm = cellFor(area, cells);
-  const mesh = sparseMesh(
-    sparseField(
-      parts,
-      bodyBlends(posed.skeleton, parts),
-      cellMm,
-      thinnings(posed),
-      muscleReliefs(posed),
-    ),
+  const field = sparseField(
+    parts,
+    bodyBlends(posed.skeleton, parts),
+    cellMm,
+    thinnings(posed),
+    muscleReliefs(posed),
   );
+  const mesh = withoutCrumbs(sparseMesh(field));
   return { cellMm, mesh, ...attributes(posed, parts, mesh) };
 }
 

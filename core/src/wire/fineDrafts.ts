@@ -20,7 +20,7 @@ export const LEAST_FINE_MM = 12;
 /** Clay over a thin wire, where the cover of the large ones would leave no room, mm: common practice. */
 const LEAST_COVER_MM = 0.3;
 /** Places of each bone at which its flesh is looked at, short of its tip. */
-const STATIONS = [0.3, 0.55, TIP_REACH] as const;
+const STATIONS = Array.from({ length: 8 }, (_, i) => 0.2 + ((TIP_REACH - 0.2) * i) / 7);
 /** Toes of a foot where the animal's counts do not say: common practice. */
 const USUAL_TOES = 4;
 

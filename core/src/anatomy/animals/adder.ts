@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { SERPENT } from '../plans/serpent.ts';
-import { eye, face, hole, mouth } from './faces.ts';
+import { eye, face, hole } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { count, feature, fleshOf, zone, type SleeveRows } from './shapes.ts';
 
@@ -37,11 +38,19 @@ const SLEEVES = {
   },
 } as const satisfies Readonly<Record<string, SleeveRows>>;
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.06,
+  corner: 0.24,
+  chin: ['skull', 0.9],
+  lip: [0.3, 0.5, 0.62, 0.66],
+} satisfies JawData;
+
 /**
  * Adder, a typical adult. All values are from general knowledge (memory), to be checked against a
  * specimen; counts of scales agree with field guides.
  */
-export const ADDER: Animal = Object.freeze({
+const TOLD = {
   id: 'adder',
   name: 'Adder',
   latin: 'Vipera berus',
@@ -55,6 +64,7 @@ export const ADDER: Animal = Object.freeze({
     tail3: memory(17, 11, 24),
     tail4: memory(16, 10, 23),
   },
+  rest: { skull: [1, 0, 0] },
   flesh: fleshOf(SLEEVES),
   // Thin behind the head, broadest in the middle, and thin again before the vent.
   linkGirths: {
@@ -71,16 +81,7 @@ export const ADDER: Animal = Object.freeze({
   face: face({
     eyes: [eye(['skull', 0.6, 66], [0.82, 0.82], 0, 'upright', '#a4442c')],
     holes: [hole(['skull', 0.88, 62], 0.04, 0.03, 0)],
-    lines: [
-      mouth(
-        ['skull', 0.93, 150],
-        ['skull', 0.88, 118],
-        ['skull', 0.7, 110],
-        ['skull', 0.5, 106],
-        ['skull', 0.32, 100],
-        ['skull', 0.22, 104],
-      ),
-    ],
+    lines: [],
   }),
   coat: [
     zone('head', 'Head', SERPENT.head, [2.4, 2, 0], '#8d8577', { covering: 'scale' }),
@@ -116,4 +117,6 @@ export const ADDER: Animal = Object.freeze({
   },
   commonMistake:
     'It is made as an even tube: the head is flat and set off by a thin neck, the body is thick and flattens as it basks, and the tail is short and ends at once.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const ADDER: Animal = Object.freeze(withJaw(TOLD, JAW));

@@ -1,6 +1,16 @@
+import type { Vec3 } from '../../geometry/vec3.ts';
 import type { Animal } from '../animal.ts';
-import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { eye, face, hole, mouth, wholly } from './faces.ts';
+import {
+  FEET,
+  LOWER_LIMBS,
+  NECK,
+  TAIL,
+  TRUNK,
+  UPPER_LIMBS,
+  HORN as HORNS,
+} from '../plans/quadrupedParts.ts';
+import { cup, eye, face, hole, wholly } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { clovenHoof } from './feet.ts';
 import { apart, count, curve, feature, zone, fleshOf, type SleeveRows } from './shapes.ts';
@@ -98,13 +108,14 @@ const SLEEVES = {
   horn: {
     faces: 'front',
     rows: [
-      ['horn', -0.06, 44, 46, 38],
-      ['horn', 0.08, 42, 46, 38],
-      ['horn', 0.45, 52, 28, 34],
-      ['horn', 0.85, 46, 24, 30],
-      ['hornTip', 0.25, 34, 18, 24],
-      ['hornTip', 0.6, 24, 10, 15],
-      ['hornTip', 0.97, 6, 6, 5],
+      ['horn', -0.1, 44, 46, 38, 0.3, 3, 2],
+      ['horn', 0.15, 44, 44, 38, 0.3, 3, 2],
+      ['horn', 0.8, 42, 38, 35, 0.3, 3, 2],
+      ['hornTip', 0.5, 38, 33, 31, 0.3, 3, 2],
+      ['horn3', 0.4, 30, 27, 25, 0.3, 3, 2],
+      ['horn4', 0.2, 22, 20, 18, 0.2, 2.6, 2],
+      ['horn4', 0.7, 15, 14, 13],
+      ['horn4', 0.96, 8],
     ],
   },
   ear: {
@@ -122,29 +133,24 @@ const SLEEVES = {
 
 const HORN = '#7b6c59';
 
-/** Knots across the front of a horn, evenly along its bone; how far ahead of it they lie, and over it. */
+/** Knots across the front of a stretch of a horn that goes this way, from the first to the last; life mm. */
 const knots = (
   many: number,
-  from: number,
-  to: number,
-  ahead: readonly [number, number],
-  over: readonly [number, number],
+  [from, to]: readonly [number, number],
+  [x, y]: readonly [ahead: number, up: number],
+  [first, last]: readonly [number, number],
 ) =>
   Array.from({ length: many }, (_, i) => {
-    const t = i / (many - 1);
-    const [at, x, y] = [
-      from + t * (to - from),
-      ahead[0] + t * (ahead[1] - ahead[0]),
-      over[0] + t * (over[1] - over[0]),
-    ];
-    const size = 11 - 5 * at;
-    const wide = 2.2 * size;
+    const t = i / Math.max(1, many - 1);
+    const [at, radius] = [from + t * (to - from), first + t * (last - first)];
+    const size = 0.24 * radius;
+    const on = (out: number, wide: number): Vec3 => [y * out * radius, -x * out * radius, wide];
     return apart(
       `knot ${i + 1}`,
       HORN_DARK,
-      [at, 0.8 * size, [x - 4, y - 3, -wide]],
-      [at, size, [x, y, 0]],
-      [at, 0.8 * size, [x - 4, y - 3, wide]],
+      [at, 0.7 * size, on(0.88, -0.62 * radius)],
+      [at, size, on(1, 0)],
+      [at, 0.7 * size, on(0.88, 0.62 * radius)],
     );
   });
 const HORN_DARK = '#665846';
@@ -156,15 +162,26 @@ const CURVES = {
   skull: [
     curve('beard', [0.7, 20, [0, -52, 0]], [0.72, 20, [-6, -92, 0]], [0.74, 6, [-22, -170, 0]]),
   ],
-  horn: knots(6, 0.16, 0.9, [46, 40], [10, 14]),
-  hornTip: knots(6, 0.12, 0.66, [20, 8], [38, 12]),
+  horn: knots(4, [0.22, 0.9], [0.24, 0.95], [46, 42]),
+  hornTip: knots(4, [0.14, 0.86], [-0.34, 0.92], [42, 36]),
+  horn3: knots(3, [0.16, 0.8], [-0.82, 0.54], [34, 27]),
+  horn4: knots(2, [0.1, 0.45], [-0.98, 0.06], [25, 18]),
 } as const;
+
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.24,
+  corner: 0.74,
+  chin: ['skull', 0.9],
+  lip: [0.62, 0.66, 0.7],
+  carries: ['beard'],
+} satisfies JawData;
 
 /**
  * Alpine ibex, a grown male. All values are from general knowledge (memory), to be checked against
  * a specimen; the limb bones are the least certain.
  */
-export const ALPINE_IBEX: Animal = Object.freeze({
+const TOLD = {
   id: 'alpine-ibex',
   name: 'Alpine ibex',
   latin: 'Capra ibex',
@@ -173,8 +190,10 @@ export const ALPINE_IBEX: Animal = Object.freeze({
   lengths: {
     skull: memory(272, 245, 300),
     ear: memory(105, 85, 125),
-    horn: memory(410, 320, 500),
-    hornTip: memory(410, 320, 500),
+    horn: memory(220, 170, 270),
+    hornTip: memory(210, 160, 260),
+    horn3: memory(205, 160, 250),
+    horn4: memory(185, 140, 230),
     neckUpper: memory(150, 125, 175),
     neckLower: memory(165, 140, 190),
     thoracic: memory(440, 385, 500),
@@ -203,8 +222,10 @@ export const ALPINE_IBEX: Animal = Object.freeze({
     neckUpper: [0.72, 0.7, 0],
     skull: [1, -0.62, 0],
     ear: [-0.3, 0.25, -0.9],
-    horn: [0.05, 0.97, -0.22],
-    hornTip: [-0.86, 0.42, -0.26],
+    horn: [0.24, 0.95, -0.2],
+    hornTip: [-0.34, 0.92, -0.24],
+    horn3: [-0.82, 0.54, -0.24],
+    horn4: [-0.98, 0.06, -0.2],
     tail1: [-0.9, 0.2, 0],
     tail2: [-0.9, -0.1, 0],
     tail3: [-0.7, -0.6, 0],
@@ -235,18 +256,11 @@ export const ALPINE_IBEX: Animal = Object.freeze({
   face: face({
     eyes: [eye(['skull', 0.43, 62], [0.95, 0.72], 10, 'level', '#b7923f')],
     holes: [hole(['skull', 0.88, 66], 0.06, 0.02, 50)],
-    lines: [
-      mouth(
-        ['skull', 0.905, 165],
-        ['skull', 0.89, 138],
-        ['skull', 0.82, 126],
-        ['skull', 0.74, 120],
-      ),
-    ],
-    pads: ['horn', 'hornTip'].map((bone) => wholly(bone, HORN)),
+    lines: [],
+    pads: [cup(0.4, 1.2, '#a89a80'), ...HORNS.map((bone) => wholly(bone, HORN))],
   }),
   coat: [
-    zone('horns', 'Horns', ['horn', 'hornTip'], null, '#6a5d4d', { covering: 'skin' }),
+    zone('horns', 'Horns', HORNS, null, '#6a5d4d', { covering: 'skin' }),
     zone('ears', 'Ears', ['ear'], [14, 1.5, 15], '#8a7a66'),
     zone('beard', 'Throat and beard', ['skull', ...NECK], [45, 4, 25], '#6f604f', {
       facing: ['down'],
@@ -275,4 +289,6 @@ export const ALPINE_IBEX: Animal = Object.freeze({
   },
   commonMistake:
     'The horns are set at the sides and made round: they rise close together from the forehead, flat in front with knots, and the short strong legs carry a heavy barrel.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const ALPINE_IBEX: Animal = Object.freeze(withJaw(TOLD, JAW));

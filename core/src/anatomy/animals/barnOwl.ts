@@ -1,6 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
-import { disc, edge, eye, face, wholly } from './faces.ts';
+import { disc, edge, eye, face, wholly, row } from './faces.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
 import { count, feature, zone, fleshOf, type SleeveRows, corner, ribs } from './shapes.ts';
@@ -245,8 +245,17 @@ export const BARN_OWL: Animal = Object.freeze({
         ['skull', 0.56, 150],
         ['skull', 0.6, 180],
       ),
-      edge(['ulna', 0.06, 118], ['ulna', 0.5, 112], ['ulna', 0.95, 116]),
-      edge(['manus', 0.1, 100], ['manus', 0.95, 96]),
+      row('ulna', 7, [0.1, 0.95], [64, 60], 12),
+      row('ulna', 7, [0.08, 0.95], [90, 86], 12),
+      row('ulna', 8, [0.06, 0.95], [114, 110], 14),
+      row('manus', 4, [0.1, 0.95], [92, 88], 14),
+      ...[66, 84, 102].map((around) =>
+        edge(
+          ['primaries', 0.05, around],
+          ['primaries', 0.45, around],
+          ['primaries', 0.84, around + 2],
+        ),
+      ),
     ],
     pads: [wholly('bill', '#d9c9b4')],
   }),

@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { THEROPOD } from '../plans/twoLeggedTheropod.ts';
-import { eye, face, hole, mouth } from './faces.ts';
+import { eye, face, hole } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { claw, clawedToes } from './feet.ts';
 import { teeth } from './rows.ts';
@@ -183,11 +184,20 @@ const CURVES = {
   ],
 };
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.06,
+  corner: 0.22,
+  chin: ['skull', 0.96],
+  lip: [0.42, 0.48, 0.5, 0.5, 0.5, 0.62, 0.5],
+  carries: ['lower tooth'],
+} satisfies JawData;
+
 /**
  * Baryonyx, about the size of the best known skeleton. All values are from general knowledge
  * (memory), to be checked against the bones; skin and colours are guesses.
  */
-export const BARYONYX: Animal = Object.freeze({
+const TOLD = {
   id: 'baryonyx',
   name: 'Baryonyx',
   latin: 'Baryonyx walkeri',
@@ -248,17 +258,7 @@ export const BARYONYX: Animal = Object.freeze({
   face: face({
     eyes: [eye(['skull', 0.3, 64], [0.7, 0.62], 4, 'round', '#b98a2e')],
     holes: [hole(['skull', 0.7, 58], 0.04, 0.016, 12)],
-    lines: [
-      mouth(
-        ['skull', 0.97, 140],
-        ['skull', 0.92, 116],
-        ['skull', 0.8, 108],
-        ['skull', 0.72, 114],
-        ['skull', 0.55, 110],
-        ['skull', 0.35, 112],
-        ['skull', 0.2, 110],
-      ),
-    ],
+    lines: [],
   }),
   coat: [
     zone('head', 'Head', ['skull'], [9, 9, 0], '#5f6750', { covering: 'scale' }),
@@ -302,4 +302,6 @@ export const BARYONYX: Animal = Object.freeze({
   },
   commonMistake:
     'The snout is made as that of a big meat-eater: it is long, low and narrow like a crocodile’s, with a notch behind a spoon-shaped tip, on a neck with only a slight curve.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const BARYONYX: Animal = Object.freeze(withJaw(TOLD, JAW));

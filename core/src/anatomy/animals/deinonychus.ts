@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { THEROPOD } from '../plans/twoLeggedTheropod.ts';
-import { eye, face, hole, mouth } from './faces.ts';
+import { eye, face, hole } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { claw, clawedToes } from './feet.ts';
 import { teeth } from './rows.ts';
@@ -192,11 +193,20 @@ const CURVES = {
   ]),
 };
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.08,
+  corner: 0.3,
+  chin: ['skull', 0.94],
+  lip: [0.46, 0.5, 0.52, 0.54],
+  carries: ['lower tooth'],
+} satisfies JawData;
+
 /**
  * Deinonychus, a typical adult with feathers, which its kin had. All values are from general
  * knowledge (memory), to be checked against the bones; plumage and colours are guesses.
  */
-export const DEINONYCHUS: Animal = Object.freeze({
+const TOLD = {
   id: 'deinonychus',
   name: 'Deinonychus',
   latin: 'Deinonychus antirrhopus',
@@ -292,15 +302,7 @@ export const DEINONYCHUS: Animal = Object.freeze({
   face: face({
     eyes: [eye(['skull', 0.42, 62], [0.75, 0.68], 6, 'round', '#c79a35')],
     holes: [hole(['skull', 0.85, 58], 0.04, 0.018, 12)],
-    lines: [
-      mouth(
-        ['skull', 0.92, 140],
-        ['skull', 0.88, 116],
-        ['skull', 0.7, 112],
-        ['skull', 0.5, 114],
-        ['skull', 0.3, 110],
-      ),
-    ],
+    lines: [],
   }),
   coat: [
     zone('head', 'Head', ['skull'], [22, 5, 14], '#6d5a44', { covering: 'feather' }),
@@ -339,4 +341,6 @@ export const DEINONYCHUS: Animal = Object.freeze({
   },
   commonMistake:
     'The hands hang with the palms down: they face each other like clapping hands, the wrist folds like a bird’s wing, and the sickle toe never touches the ground.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const DEINONYCHUS: Animal = Object.freeze(withJaw(TOLD, JAW));

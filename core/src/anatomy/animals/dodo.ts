@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
-import { edge, eye, face, hole, mouth } from './faces.ts';
+import { edge, eye, face, hole, row } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
 import { apart, count, feature, zone, fleshOf, type SleeveRows, corner, ribs } from './shapes.ts';
@@ -10,14 +11,14 @@ const SLEEVES = {
   trunk: {
     faces: 'back',
     rows: [
-      ['synsacrum', 1.08, 30, 60, 60],
-      ['synsacrum', 0.75, 52, 118, 98],
-      ['synsacrum', 0.35, 58, 162, 118],
-      ['thoracic', 0.05, 56, 184, 122],
-      ['thoracic', 0.4, 56, 188, 116],
-      ['thoracic', 0.75, 56, 168, 98],
-      ['neck1', 0.05, 60, 120, 76],
-      ['neck1', 0.5, 52, 78, 58],
+      ['synsacrum', 1.12, 30, 60, 58],
+      ['synsacrum', 0.85, 58, 128, 96],
+      ['synsacrum', 0.45, 74, 188, 120],
+      ['thoracic', 0, 78, 202, 128],
+      ['thoracic', 0.4, 72, 192, 120],
+      ['thoracic', 0.8, 62, 160, 98],
+      ['neck1', 0.15, 58, 108, 72],
+      ['neck1', 0.6, 50, 70, 55],
       ['neck2', 0.1, 46, 54, 46],
       ['neck2', 0.7, 42, 44, 41],
       ['neck3', 0.5, 40, 40, 39],
@@ -32,18 +33,12 @@ const SLEEVES = {
       ['skull', 0.3, 42, 38, 40],
       ['skull', 0.6, 42, 38, 39],
       ['skull', 0.9, 34, 32, 33],
-      ['skull', 1.05, 26, 26, 26],
-    ],
-  },
-  bill: {
-    faces: 'back',
-    rows: [
-      ['bill', 0, 28, 26, 26],
+      ['bill', 0.04, 27, 27, 26],
       ['bill', 0.3, 23, 20, 20],
       ['bill', 0.55, 25, 22, 20],
       ['bill', 0.75, 27, 25, 20],
-      ['bill', 0.9, 18, 30, 15],
-      ['bill', 0.99, 3, 34, 8],
+      ['bill', 0.9, 18, 36, 15],
+      ['bill', 0.99, -4, 54, 8],
     ],
   },
   tail: {
@@ -68,22 +63,24 @@ const SLEEVES = {
   'upper arm': {
     faces: 'back',
     rows: [
-      ['humerus', 0, 34],
-      ['humerus', 1, 24],
+      ['humerus', 0, 40, 40, 26],
+      ['humerus', 0.5, 42, 44, 26],
+      ['humerus', 1, 36, 40, 22],
     ],
   },
   forearm: {
     faces: 'back',
     rows: [
-      ['ulna', 0, 26],
-      ['ulna', 1, 20],
+      ['ulna', 0, 34, 40, 20],
+      ['ulna', 0.5, 34, 44, 19],
+      ['ulna', 1, 28, 36, 16],
     ],
   },
   hand: {
     faces: 'back',
     rows: [
-      ['manus', 0, 20],
-      ['manus', 1, 14],
+      ['manus', 0, 26, 34, 15],
+      ['manus', 1, 20, 30, 12],
     ],
   },
   primaries: {
@@ -173,11 +170,20 @@ const CURVES = {
   ),
 };
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.5,
+  corner: 0.84,
+  chin: ['bill', 0.82],
+  lip: [0.55, 0.62, 0.62, 0.6],
+  isHooked: true,
+} satisfies JawData;
+
 /**
  * Dodo, as recent reconstructions have it: upright and not fat. All values are from general
  * knowledge (memory), to be checked against a skeleton; plumage and colours are guesses of painters.
  */
-export const DODO: Animal = Object.freeze({
+const TOLD = {
   id: 'dodo',
   name: 'Dodo',
   latin: 'Raphus cucullatus',
@@ -210,7 +216,7 @@ export const DODO: Animal = Object.freeze({
     neck2: [-0.15, 1, 0],
     neck3: [0.25, 0.96, 0],
     skull: [1, -0.05, 0],
-    bill: [1, -0.3, 0],
+    bill: [1, -0.2, 0],
     tail: [-0.75, 0.55, 0],
     humerus: [-0.75, -0.62, -0.15],
     ulna: [0.62, 0.72, -0.15],
@@ -253,13 +259,9 @@ export const DODO: Animal = Object.freeze({
     eyes: [eye(['skull', 0.62, 66], [0.6, 0.6], 0, 'round', '#c8a24a')],
     holes: [hole(['bill', 0.42, 62], 0.1, 0.03, 20)],
     lines: [
-      mouth(
-        ['bill', 0.92, 128],
-        ['bill', 0.7, 112],
-        ['bill', 0.35, 106],
-        ['bill', 0.06, 104],
-        ['skull', 0.78, 104],
-      ),
+      row('humerus', 5, [0.15, 0.95], [70, 70], 16),
+      row('ulna', 4, [0.1, 0.95], [90, 90], 18),
+      row('manus', 3, [0.1, 0.95], [96, 96], 20),
       edge(
         ['skull', 0.5, 0],
         ['skull', 0.46, 40],
@@ -271,7 +273,9 @@ export const DODO: Animal = Object.freeze({
   }),
   coat: [
     zone('bill', 'Bill', BIRD.bill, null, '#9c8f6c', { covering: 'skin', sheen: 'satin' }),
-    zone('face', 'Bare face and crown', BIRD.head, [4, 2, 8], '#8d857a', { covering: 'feather' }),
+    zone('face', 'Bare face and crown', BIRD.head, [4, 2, 8], '#8d857a', {
+      covering: 'feather',
+    }),
     zone('belly', 'Breast and belly', BIRD.trunk, [45, 12, 14], '#b3aca0', {
       covering: 'feather',
       facing: ['down'],
@@ -302,4 +306,6 @@ export const DODO: Animal = Object.freeze({
   },
   commonMistake:
     'It is made as the fat ball of old paintings: the skeleton is that of an upright, long-legged, deep-breasted bird with a big hooked bill.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const DODO: Animal = Object.freeze(withJaw(TOLD, JAW));

@@ -1,7 +1,8 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { eye, face, hole, mouth, nose } from './faces.ts';
+import { eye, face, hole, nose } from './faces.ts';
 import { clawedToes } from './feet.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { apart, count, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -129,17 +130,25 @@ const CURVES = {
     whisker('whisker 1', 0.88, -4, 28, 34),
     whisker('whisker 2', 0.84, -10, 31, 44),
     whisker('whisker 3', 0.89, -14, 29, 38),
-    whisker('whisker 4', 0.82, -18, 30, 40),
-    whisker('whisker 5', 0.88, -22, 24, 30),
+    whisker('whisker 4', 0.82, -16, 28, 40),
+    whisker('whisker 5', 0.88, -19, 22, 30),
   ],
 };
+
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.22,
+  corner: 0.68,
+  chin: ['skull', 0.92],
+  lip: [0.5, 0.55, 0.62],
+} satisfies JawData;
 
 /**
  * Eurasian otter, a typical adult. All values are from general knowledge (memory), to be checked
  * against a specimen; body mass and length ranges agree with handbook ranges, limb bones are the
  * least certain.
  */
-export const EURASIAN_OTTER: Animal = Object.freeze({
+const TOLD = {
   id: 'eurasian-otter',
   name: 'Eurasian otter',
   latin: 'Lutra lutra',
@@ -193,15 +202,7 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
   face: face({
     eyes: [eye(['skull', 0.68, 46], [0.9, 0.75], 10, 'dark', '#1d1714')],
     holes: [hole(['skull', 0.965, 56], 0.05, 0.03, 30)],
-    lines: [
-      mouth(
-        ['skull', 0.965, 160],
-        ['skull', 0.94, 135],
-        ['skull', 0.86, 122],
-        ['skull', 0.76, 118],
-        ['skull', 0.7, 114],
-      ),
-    ],
+    lines: [],
     pads: [nose('skull', [0.945, 1.15], [0, 70], '#2a2624')],
   }),
   coat: [
@@ -305,4 +306,6 @@ export const EURASIAN_OTTER: Animal = Object.freeze({
   },
   commonMistake:
     'The legs come out too long: the belly hangs low and the elbow and knee lie inside the outline of the body.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const EURASIAN_OTTER: Animal = Object.freeze(withJaw(TOLD, JAW));

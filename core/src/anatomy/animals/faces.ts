@@ -46,5 +46,31 @@ export const pad = (
 export const wholly = (bone: string, hex: string): FacePad =>
   pad(bone, [-0.15, 1.15], [0, 180], hex);
 
+/** The hollow side of an ear that faces forward, from its notch to near its tip. */
+export const cup = (from: number, to: number, hex: string, wide = 52): FacePad =>
+  pad('ear', [from, to], [180 - wide, 180], hex);
+
+/**
+ * The lower edge of a row of feathers along a bone: so many tips, `deep` degrees long; from which place to which,
+ * and how far round it lies at either end.
+ */
+export function row(
+  bone: string,
+  many: number,
+  [from, to]: readonly [number, number],
+  [first, last]: readonly [number, number],
+  deep: number,
+): FaceLine {
+  const steps = many * TIP.length;
+  return Array.from({ length: steps + 1 }, (_, i): FacePlace => {
+    const t = i / steps;
+    const out = TIP[i % TIP.length]! * deep;
+    return [bone, from + (to - from) * t, first + (last - first) * t + out];
+  });
+}
+
+/** A rounded tip of a feather, as shares of its depth. */
+const TIP = [0, 0.8, 1, 0.8] as const;
+
 /** Pads by what they are. */
 export { pad as facets, pad as lores, pad as nose };

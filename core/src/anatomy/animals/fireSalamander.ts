@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { SPRAWLER } from '../plans/sprawlingReptile.ts';
-import { eye, face, hole, mouth } from './faces.ts';
+import { eye, face, hole } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { count, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -88,11 +89,19 @@ const CURVES = {
   ],
 } as const;
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.14,
+  corner: 0.34,
+  chin: ['skull', 0.9],
+  lip: [0.3, 0.36, 0.42],
+} satisfies JawData;
+
 /**
  * Fire salamander, a typical adult. All values are from general knowledge (memory), to be checked
  * against a specimen.
  */
-export const FIRE_SALAMANDER: Animal = Object.freeze({
+const TOLD = {
   id: 'fire-salamander',
   name: 'Fire salamander',
   latin: 'Salamandra salamandra',
@@ -143,15 +152,7 @@ export const FIRE_SALAMANDER: Animal = Object.freeze({
   face: face({
     eyes: [eye(['skull', 0.57, 50, 0.7], [0.55, 0.5], 0, 'dark', '#171311')],
     holes: [hole(['skull', 0.86, 52], 0.04, 0.03, 0)],
-    lines: [
-      mouth(
-        ['skull', 0.87, 150],
-        ['skull', 0.82, 112],
-        ['skull', 0.66, 106],
-        ['skull', 0.48, 104],
-        ['skull', 0.3, 104],
-      ),
-    ],
+    lines: [],
   }),
   coat: [
     zone('head', 'Head', ['skull'], null, '#1d1b19', { covering: 'skin', sheen: 'gloss' }),
@@ -193,4 +194,6 @@ export const FIRE_SALAMANDER: Animal = Object.freeze({
   },
   commonMistake:
     'The skin is made smooth and the head narrow: glands bulge behind the eyes and along the back, the flanks are ringed by grooves, and the tail is round.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const FIRE_SALAMANDER: Animal = Object.freeze(withJaw(TOLD, JAW));

@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
-import { edge, eye, face, hole, lores, mouth, wholly } from './faces.ts';
+import { edge, eye, face, hole, lores, wholly, row } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
 import {
@@ -208,11 +209,19 @@ const CURVES = {
   ),
 };
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.72,
+  corner: 0.86,
+  chin: ['bill', 0.96],
+  lip: [0.2, 0.22, 0.2],
+} satisfies JawData;
+
 /**
  * Grey heron, a typical adult. All values are from general knowledge (memory), to be checked
  * against a specimen; wing, tarsus, bill and tail agree with handbook ranges.
  */
-export const GREY_HERON: Animal = Object.freeze({
+const TOLD = {
   id: 'grey-heron',
   name: 'Grey heron',
   latin: 'Ardea cinerea',
@@ -292,18 +301,23 @@ export const GREY_HERON: Animal = Object.freeze({
     eyes: [eye(['skull', 0.76, 74], [0.5, 0.5], 0, 'round', '#e3c13c')],
     holes: [hole(['bill', 0.22, 48], 0.09, 0.014, 4)],
     lines: [
-      mouth(
-        ['bill', 0.99, 110],
-        ['bill', 0.6, 104],
-        ['bill', 0.25, 100],
-        ['skull', 0.98, 98],
-        ['skull', 0.86, 100],
+      row('ulna', 9, [0.08, 0.95], [62, 58], 10),
+      row('ulna', 9, [0.06, 0.95], [88, 84], 11),
+      row('ulna', 10, [0.05, 0.95], [116, 112], 12),
+      row('manus', 4, [0.1, 0.95], [98, 92], 12),
+      ...[66, 84, 102].map((around) =>
+        edge(
+          ['primaries', 0.15, around],
+          ['primaries', 0.5, around],
+          ['primaries', 0.92, around + 2],
+        ),
       ),
-      edge(['ulna', 0.06, 118], ['ulna', 0.5, 112], ['ulna', 0.95, 116]),
-      edge(['ulna', 0.1, 88], ['ulna', 0.5, 84], ['ulna', 0.95, 88]),
-      edge(['manus', 0.1, 100], ['manus', 0.95, 96]),
     ],
-    pads: [lores('skull', [0.84, 1.0], [62, 100], '#c9b04a'), wholly('bill', '#d0a04a')],
+    pads: [
+      lores('skull', [0.84, 1.0], [62, 100], '#c9b04a'),
+      wholly('bill', '#d0a04a'),
+      wholly('jaw', '#d0a04a'),
+    ],
   }),
   coat: [
     zone('bill', 'Bill', BIRD.bill, null, '#c9953d', { covering: 'skin', sheen: 'satin' }),
@@ -320,7 +334,9 @@ export const GREY_HERON: Animal = Object.freeze({
     zone('back', 'Back and flanks', [...BIRD.trunk, ...BIRD.arm], [38, 18, 8], '#8d939a', {
       covering: 'feather',
     }),
-    zone('flight', 'Flight feathers', BIRD.hand, [230, 26, 4], '#3e4349', { covering: 'feather' }),
+    zone('flight', 'Flight feathers', BIRD.hand, [230, 26, 4], '#3e4349', {
+      covering: 'feather',
+    }),
     zone('thighs', 'Thighs', BIRD.thighs, [20, 7, 8], '#d9d7d0', { covering: 'feather' }),
     zone('feet', 'Feet', BIRD.feet, [3, 4, 0], '#7b7560', { covering: 'scale' }),
     zone('tail', 'Tail', BIRD.tail, [150, 28, 4], '#7f858c', { covering: 'feather' }),
@@ -344,4 +360,6 @@ export const GREY_HERON: Animal = Object.freeze({
   },
   commonMistake:
     'The neck is bent as a smooth curve: it kinks at its sixth vertebra, so that the front folds like a clasp knife and never like a swan’s.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const GREY_HERON: Animal = Object.freeze(withJaw(TOLD, JAW));

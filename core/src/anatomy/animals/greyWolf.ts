@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { eye, face, hole, mouth, nose } from './faces.ts';
+import { cup, eye, face, hole, nose } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { pawToes } from './feet.ts';
 import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
@@ -20,7 +21,7 @@ const SLEEVES = {
       ['lumbar', 0.72, 58, 160, 77, 0.05],
       ['thoracic', 0.05, 60, 214, 84],
       ['thoracic', 0.35, 64, 256, 89, 0.05],
-      ['thoracic', 0.62, 76, 294, 88, 0.15, 1.9, 1.75],
+      ['thoracic', 0.62, 76, 304, 88, 0.15, 1.9, 1.75],
       ['thoracic', 0.86, 90, 290, 79, 0.15, 1.75, 1.7],
       ['neckLower', 0.1, 90, 226, 75, 0.05, 1.8, 1.8],
       ['neckLower', 0.6, 86, 156, 74],
@@ -102,24 +103,32 @@ const SLEEVES = {
   ear: {
     faces: 'front',
     rows: [
-      ['ear', 0.3, 22, 27.5, 39.6],
-      ['ear', 0.46, 22, 27.5, 39.6],
-      ['ear', 0.72, 20, 25, 36],
-      ['ear', 0.99, 14.8, 18.5, 26.6],
-      ['ear', 1.2, 7.6, 9.5, 13.7],
-      ['ear', 1.36, 3.2, 4, 5.8],
+      ['ear', 0.3, 16, 24, 27],
+      ['ear', 0.5, 16, 24, 30],
+      ['ear', 0.74, 14, 22, 30],
+      ['ear', 1, 11, 17, 23],
+      ['ear', 1.22, 6, 9, 12],
+      ['ear', 1.38, 2.6, 3.4, 4],
     ],
   },
 } as const satisfies Readonly<Record<string, SleeveRows>>;
 
 const CURVES = { foreDigits: pawToes(12, 26), hindDigits: pawToes(11, 22) };
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.2,
+  corner: 0.56,
+  chin: ['skull', 0.92],
+  lip: [0.5, 0.56, 0.62, 0.7],
+} satisfies JawData;
+
 /**
  * Grey wolf, a typical adult of middle latitudes. All values are from general knowledge (memory),
  * to be checked against a specimen; body mass, height and length ranges agree with handbook ranges,
  * the widths of the limbs are the least certain.
  */
-export const GREY_WOLF: Animal = Object.freeze({
+const TOLD = {
   id: 'grey-wolf',
   name: 'Grey wolf',
   latin: 'Canis lupus',
@@ -148,7 +157,7 @@ export const GREY_WOLF: Animal = Object.freeze({
     hindDigits: memory(60, 50, 72),
   },
   rest: {
-    ear: [-0.12, 0.94, -0.32],
+    ear: [-0.1, 0.86, -0.5],
     lumbar: [1, 0.05, 0],
     thoracic: [1, 0.03, 0],
     neckLower: [1, 0.42, 0],
@@ -179,17 +188,8 @@ export const GREY_WOLF: Animal = Object.freeze({
   face: face({
     eyes: [eye(['skull', 0.47, 50], [0.95, 0.6], 22, 'round', '#b98a3a')],
     holes: [hole(['skull', 0.985, 62], 0.03, 0.02, 20)],
-    lines: [
-      mouth(
-        ['skull', 0.965, 160],
-        ['skull', 0.95, 132],
-        ['skull', 0.86, 122],
-        ['skull', 0.74, 120],
-        ['skull', 0.62, 116],
-        ['skull', 0.57, 110],
-      ),
-    ],
-    pads: [nose('skull', [0.955, 1.1], [0, 112], '#2a2624')],
+    lines: [],
+    pads: [nose('skull', [0.955, 1.1], [0, 112], '#2a2624'), cup(0.5, 1.3, '#a8937b')],
   }),
   coat: [
     {
@@ -292,4 +292,6 @@ export const GREY_WOLF: Animal = Object.freeze({
   },
   commonMistake:
     'The chest comes out round and the legs too far apart: a wolf is deep and narrow, stands high on its toes, and its elbows lie close in.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const GREY_WOLF: Animal = Object.freeze(withJaw(TOLD, JAW));

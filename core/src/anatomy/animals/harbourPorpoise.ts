@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { SWIMMER } from '../plans/swimmer.ts';
-import { eye, face, hole, mouth } from './faces.ts';
+import { eye, face, hole } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, corner } from './shapes.ts';
 
@@ -67,11 +68,19 @@ const SLEEVES = {
   },
 } satisfies Readonly<Record<string, SleeveRows>>;
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.4,
+  corner: 0.68,
+  chin: ['skull', 0.95],
+  lip: [0.35, 0.5, 0.62],
+} satisfies JawData;
+
 /**
  * Harbour porpoise, a typical adult. All values are from general knowledge (memory), to be checked
  * against a specimen.
  */
-export const HARBOUR_PORPOISE: Animal = Object.freeze({
+const TOLD = {
   id: 'harbour-porpoise',
   name: 'Harbour porpoise',
   latin: 'Phocoena phocoena',
@@ -149,15 +158,7 @@ export const HARBOUR_PORPOISE: Animal = Object.freeze({
   face: face({
     eyes: [eye(['skull', 0.52, 94], [0.62, 0.5], 0, 'dark', '#1a1715')],
     holes: [hole(['skull', 0.56, 0], 0.03, 0.09, 0)],
-    lines: [
-      mouth(
-        ['skull', 0.99, 128],
-        ['skull', 0.92, 118],
-        ['skull', 0.82, 110],
-        ['skull', 0.7, 104],
-        ['skull', 0.66, 100],
-      ),
-    ],
+    lines: [],
   }),
   coat: [
     zone('belly', 'Belly', [...SWIMMER.head, ...SWIMMER.trunk], null, '#e9e6e0', {
@@ -194,4 +195,6 @@ export const HARBOUR_PORPOISE: Animal = Object.freeze({
   },
   commonMistake:
     'It gets a dolphin’s beak and smile: the snout is blunt without a beak, the dorsal fin is a low triangle, and the fluke lies flat.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const HARBOUR_PORPOISE: Animal = Object.freeze(withJaw(TOLD, JAW));

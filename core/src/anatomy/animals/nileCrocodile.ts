@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { SPRAWLER } from '../plans/sprawlingReptile.ts';
-import { eye, face, hole, mouth } from './faces.ts';
+import { eye, face, hole } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
 import { scutes, teeth } from './rows.ts';
@@ -232,11 +233,20 @@ const CURVES = {
   ],
 };
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.03,
+  corner: 0.14,
+  chin: ['skull', 0.96],
+  lip: [0.2, 0.36, 0.2, 0.3, 0.42, 0.3, 0.42, 0.34, 0.44, 0.4],
+  carries: ['lower tooth'],
+} satisfies JawData;
+
 /**
  * Nile crocodile, a grown one of middle size. All values are from general knowledge (memory), to be
  * checked against a specimen; the limbs are the least certain.
  */
-export const NILE_CROCODILE: Animal = Object.freeze({
+const TOLD = {
   id: 'nile-crocodile',
   name: 'Nile crocodile',
   latin: 'Crocodylus niloticus',
@@ -299,22 +309,13 @@ export const NILE_CROCODILE: Animal = Object.freeze({
   face: face({
     eyes: [eye(['skull', 0.36, 38, 6], [1.0, 0.8], 6, 'upright', '#a3963f')],
     holes: [hole(['skull', 0.93, 22], 0.022, 0.014, 40)],
-    lines: [
-      mouth(
-        ['skull', 0.94, 140],
-        ['skull', 0.9, 112],
-        ['skull', 0.82, 106],
-        ['skull', 0.72, 112],
-        ['skull', 0.6, 104],
-        ['skull', 0.46, 112],
-        ['skull', 0.32, 104],
-        ['skull', 0.2, 98],
-        ['skull', 0.1, 90],
-      ),
-    ],
+    lines: [],
   }),
   coat: [
-    zone('head', 'Head', ['skull'], [14, 14, 0], '#6e6a4e', { covering: 'scale', sheen: 'satin' }),
+    zone('head', 'Head', ['skull'], [14, 14, 0], '#6e6a4e', {
+      covering: 'scale',
+      sheen: 'satin',
+    }),
     zone('belly', 'Belly plates', [...SPRAWLER.neck, ...SPRAWLER.trunk], [30, 26, 0], '#d8d0ac', {
       covering: 'scale',
       facing: ['down'],
@@ -362,4 +363,6 @@ export const NILE_CROCODILE: Animal = Object.freeze({
   },
   commonMistake:
     'The plates are pressed at one size all over and the belly is dragged: rows of plates have their own sizes by place, and a walking crocodile lifts its body high off the ground.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const NILE_CROCODILE: Animal = Object.freeze(withJaw(TOLD, JAW));

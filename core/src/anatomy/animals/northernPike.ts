@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { SWIMMER } from '../plans/swimmer.ts';
-import { eye, face, gillCover, hole, mouth } from './faces.ts';
+import { eye, face, gillCover, hole } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, corner, ribs } from './shapes.ts';
 
@@ -82,11 +83,19 @@ const SLEEVES = {
   },
 } satisfies Readonly<Record<string, SleeveRows>>;
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.34,
+  corner: 0.56,
+  chin: ['skull', 0.99],
+  lip: [0.5, 0.4, 0.3],
+} satisfies JawData;
+
 /**
  * Northern pike of about three kilograms. All values are from general knowledge (memory), to be
  * checked against a specimen; the head's share of the length agrees with handbooks.
  */
-export const NORTHERN_PIKE: Animal = Object.freeze({
+const TOLD = {
   id: 'northern-pike',
   name: 'Northern pike',
   latin: 'Esox lucius',
@@ -196,7 +205,6 @@ export const NORTHERN_PIKE: Animal = Object.freeze({
     eyes: [eye(['skull', 0.47, 46], [0.95, 0.95], 0, 'round', '#c9a63a')],
     holes: [hole(['skull', 0.58, 44], 0.02, 0.012, 0)],
     lines: [
-      mouth(['skull', 0.96, 100], ['skull', 0.82, 98], ['skull', 0.68, 104], ['skull', 0.58, 112]),
       gillCover(
         ['skull', 0.16, 36],
         ['skull', 0.05, 60],
@@ -240,4 +248,6 @@ export const NORTHERN_PIKE: Animal = Object.freeze({
   },
   commonMistake:
     'The fins are spaced as on a carp: dorsal and anal fin stand far back, face to face near the tail, and the jaws are flat like a duck’s bill.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const NORTHERN_PIKE: Animal = Object.freeze(withJaw(TOLD, JAW));

@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { eye, face, hole, mouth, nose, wholly } from './faces.ts';
+import { cup, eye, face, hole, nose, wholly } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { clovenHoof } from './feet.ts';
 import { apart, count, feature, zone, fleshOf, type CurveRow, type SleeveRows } from './shapes.ts';
@@ -172,11 +173,19 @@ const CURVES = {
   ],
 } as const;
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.24,
+  corner: 0.74,
+  chin: ['skull', 0.92],
+  lip: [0.62, 0.66, 0.7],
+} satisfies JawData;
+
 /**
  * Red deer, a stag of western Europe in autumn. All values are from general knowledge (memory), to
  * be checked against a specimen; limb bones and heights agree with handbook ranges.
  */
-export const RED_DEER: Animal = Object.freeze({
+const TOLD = {
   id: 'red-deer',
   name: 'Red deer',
   latin: 'Cervus elaphus',
@@ -248,16 +257,10 @@ export const RED_DEER: Animal = Object.freeze({
   face: face({
     eyes: [eye(['skull', 0.43, 62], [0.95, 0.72], 12, 'dark', '#2a1c12')],
     holes: [hole(['skull', 0.905, 66], 0.06, 0.022, 50)],
-    lines: [
-      mouth(
-        ['skull', 0.925, 165],
-        ['skull', 0.91, 138],
-        ['skull', 0.84, 126],
-        ['skull', 0.76, 120],
-      ),
-    ],
+    lines: [],
     pads: [
       nose('skull', [0.915, 1.1], [0, 100], '#332c27'),
+      cup(0.42, 1.24, '#b9a78c'),
       ...['horn', 'hornTip'].map((bone) => wholly(bone, ANTLER)),
     ],
   }),
@@ -292,4 +295,6 @@ export const RED_DEER: Animal = Object.freeze({
   },
   commonMistake:
     'The legs are made of one thickness: below the wrist and the ankle they are bone and tendon only, and the ankle of the hind leg sits almost half-way up.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const RED_DEER: Animal = Object.freeze(withJaw(TOLD, JAW));

@@ -1,11 +1,11 @@
 import type { Animal } from '../animal.ts';
 import { PTEROSAUR } from '../plans/pterosaur.ts';
-import { eye, face, hole, mouth } from './faces.ts';
+import { eye, face, hole } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
 import {
   apart,
-  curve,
   count,
   feature,
   on,
@@ -40,9 +40,11 @@ const SLEEVES = {
       ['skull', 0.04, 18, 18, 14],
       ['skull', 0.1, 23, 23, 18],
       ['skull', 0.2, 24, 24, 19],
-      ['skull', 0.3, 23, 23, 18],
-      ['skull', 0.35, 18, 18, 14],
-      ['skull', 0.45, 7, 7, 6],
+      ['skull', 0.3, 22, 24, 18],
+      ['skull', 0.4, 13, 22, 14],
+      ['skull', 0.52, 8.5, 19, 11],
+      ['skull', 0.76, 3.4, 14.5, 7],
+      ['skull', 0.98, -5, 10.5, 2.5],
     ],
   },
   tail: {
@@ -98,7 +100,6 @@ const SLEEVES = {
 /** What stands off it along curves of its own. */
 const CURVES = {
   skull: [
-    curve('skull 1', [0.3, 18, [0, -4, 0]], [0.98, 2.5, [0, -8, 0]]),
     ...[0, 1, 2, 3, 4, 5].flatMap((i) =>
       [1, -1].map((way) => {
         const at = 0.5 + 0.08 * i - (way === 1 ? 0.03 : 0);
@@ -191,11 +192,20 @@ const CURVES = {
   }),
 };
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.12,
+  corner: 0.42,
+  chin: ['skull', 0.95],
+  lip: [0.4, 0.45, 0.6, 0.78],
+  carries: ['lower tooth'],
+} satisfies JawData;
+
 /**
  * Rhamphorhynchus, a large grown one. All values are from general knowledge (memory), to be checked
  * against the slabs; coat and colours are guesses.
  */
-export const RHAMPHORHYNCHUS: Animal = Object.freeze({
+const TOLD = {
   id: 'rhamphorhynchus',
   name: 'Rhamphorhynchus',
   latin: 'Rhamphorhynchus muensteri',
@@ -302,10 +312,7 @@ export const RHAMPHORHYNCHUS: Animal = Object.freeze({
   face: face({
     eyes: [eye(['skull', 0.2, 70], [0.7, 0.7], 0, 'round', '#c79a35')],
     holes: [hole(['skull', 0.42, 60], 0.035, 0.012, 6)],
-    lines: [
-      mouth(['skull', 0.96, 100], ['skull', 0.7, 100], ['skull', 0.46, 104]),
-      mouth(['skull', 0.4, 112], ['skull', 0.3, 110]),
-    ],
+    lines: [],
   }),
   coat: [
     zone('jaws', 'Head and jaws', ['skull'], [4, 0.6, 20], '#8a7355'),
@@ -336,4 +343,6 @@ export const RHAMPHORHYNCHUS: Animal = Object.freeze({
   },
   commonMistake:
     'The wing is drawn like a bat’s with fingers inside: one finger carries the whole edge, the three others stay free at the bend, and on the ground it walks on that bend.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const RHAMPHORHYNCHUS: Animal = Object.freeze(withJaw(TOLD, JAW));

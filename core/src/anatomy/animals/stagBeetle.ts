@@ -1,6 +1,7 @@
+import type { Vec3 } from '../../geometry/vec3.ts';
 import type { Animal } from '../animal.ts';
 import { INSECT } from '../plans/insect.ts';
-import { edge, face } from './faces.ts';
+import { edge, face, groove } from './faces.ts';
 import { memory } from './memory.ts';
 import { apart, count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -22,6 +23,16 @@ const SLEEVES = {
       ['antenna', 0, 0.5],
       ['antenna', 0.6, 0.4],
       ['antenna', 0.98, 0.4],
+    ],
+  },
+  mandible: {
+    faces: 'back',
+    rows: [
+      ['mandible', -0.1, 1.7, 1.7, 2.3],
+      ['mandible', 0.5, 1.4, 1.4, 1.9],
+      ['mandible', 1, 1.3, 1.3, 1.8],
+      ['mandibleTip', 0.5, 1.1, 1.1, 1.5],
+      ['mandibleTip', 0.97, 0.5],
     ],
   },
   prothorax: {
@@ -86,6 +97,31 @@ const SLEEVES = {
   ),
 } satisfies Readonly<Record<string, SleeveRows>>;
 
+/** A point on the inner edge of a mandible. */
+const jawTooth = (name: string, at: number, [x, y, z]: Vec3) =>
+  curve(name, [at, 1, [0, 0, 0]], [at, 0.7, [0.5 * x, y, 0.6 * z]], [at, 0.3, [x, y, z]]);
+
+/** A spine on the outer edge of a tibia. */
+const spine = (name: string, at: number, long: number) =>
+  apart(
+    name,
+    HORN,
+    [at, 0.3, [0, 0.3, 0]],
+    [at, 0.24, [0.2, 0.8, -0.4]],
+    [at, 0.08, [0.5, long, -0.8]],
+  );
+
+/** One of the two claws of a foot. */
+const footClaw = (side: number) =>
+  apart(
+    `claw ${side < 0 ? 1 : 2}`,
+    HORN,
+    [0.96, 0.3, [0, 0, 0.2 * side]],
+    [1, 0.26, [0.3 * side, 0.2, -0.8]],
+    [1, 0.08, [0.6 * side, -0.4, -1.6]],
+  );
+const HORN = '#1f1917';
+
 /** What stands off it along curves of its own. */
 const CURVES = {
   head: [
@@ -107,16 +143,16 @@ const CURVES = {
     ),
   ),
   mandible: [
-    curve(
-      'mandible 1',
-      [0, 1.9],
-      [0.5, 1.6, [0, 0, -1.1]],
-      [0.8, 1.3, [0, 0, -0.3]],
-      [0.97, 0.9, [0, 0.2, 0.5]],
-    ),
-    curve('mandible 2', [0.55, 1.1, [0, 0, -2.2]], [0.55, 0.5, [1, 0, 2.4]]),
-    curve('mandible 3', [0.8, 0.9, [0, 0, -0.6]], [0.86, 0.4, [2.6, 0, -1.6]]),
+    jawTooth('tooth past the middle', 1, [-0.4, 0.1, 3.6]),
+    jawTooth('small tooth', 0.6, [0.6, 0.1, 2.4]),
   ],
+  mandibleTip: [jawTooth('inner prong of the fork', 0.72, [1.6, 0.2, 3])],
+  ...Object.fromEntries(
+    ['fore', 'mid', 'hind'].flatMap((pair) => [
+      [`${pair}Tibia`, [0.45, 0.7, 0.95].map((at, i) => spine(`spine ${i + 1}`, at, 1.1))],
+      [`${pair}Tarsus`, [-1, 1].map((side) => footClaw(side))],
+    ]),
+  ),
 };
 
 /**
@@ -131,7 +167,8 @@ export const STAG_BEETLE: Animal = Object.freeze({
   lengths: {
     head: memory(10, 6, 13),
     antenna: memory(9, 6, 11),
-    mandible: memory(19, 6, 28),
+    mandible: memory(11, 4, 16),
+    mandibleTip: memory(8.5, 2.5, 12),
     prothorax: memory(9, 6, 11),
     pterothorax: memory(9, 6, 11),
     abdomen1: memory(6.5, 4.5, 8),
@@ -153,9 +190,11 @@ export const STAG_BEETLE: Animal = Object.freeze({
   },
   rest: {
     forewing: [-1, -0.08, -0.16],
-    mandible: [0.92, 0.08, -0.36],
+    mandible: [0.84, 0.06, -0.54],
+    mandibleTip: [0.93, 0.04, 0.36],
     antenna: [0.5, 0.15, -0.85],
   },
+  seats: { mandible: 0.82 },
   flesh: fleshOf(SLEEVES, CURVES),
   blades: [
     {
@@ -184,7 +223,23 @@ export const STAG_BEETLE: Animal = Object.freeze({
     count('Leaves of the antenna’s club', 4, 5),
   ],
   face: face({
-    lines: [edge(['head', 0.2, 30], ['head', 0.5, 24], ['head', 0.86, 30])],
+    lines: [
+      edge(['head', 0.2, 30], ['head', 0.5, 24], ['head', 0.86, 30]),
+      groove(['head', 0.05, 0], ['head', 0.05, 60], ['head', 0.05, 110]),
+      groove(['prothorax', 0.02, 0], ['prothorax', 0.02, 60], ['prothorax', 0.02, 110]),
+      groove(
+        ['forewing', 0.02, -50],
+        ['forewing', 0.3, -72],
+        ['forewing', 0.6, -72],
+        ['forewing', 0.8, -60],
+      ),
+      edge(
+        ['forewing', 0.06, 100],
+        ['forewing', 0.3, 96],
+        ['forewing', 0.6, 96],
+        ['forewing', 0.8, 100],
+      ),
+    ],
   }),
   coat: [
     zone('head', 'Head', INSECT.head, null, '#241c19', { covering: 'skin', sheen: 'satin' }),

@@ -1,7 +1,8 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
-import { eye, face, hole, mouth, nose } from './faces.ts';
+import { cup, eye, face, hole, nose } from './faces.ts';
 import { pawToes } from './feet.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -94,9 +95,9 @@ const SLEEVES = {
   ear: {
     faces: 'front',
     rows: [
-      ['ear', 0.4, 15, 18.8, 26],
-      ['ear', 0.55, 15, 18.8, 26],
-      ['ear', 0.8, 15, 18.8, 26],
+      ['ear', 0.4, 12, 17, 19],
+      ['ear', 0.58, 12, 17, 21],
+      ['ear', 0.84, 12, 17, 23],
       ['ear', 1.05, 12.8, 15.9, 22.1],
       ['ear', 1.25, 8.4, 10.5, 14.6],
       ['ear', 1.4, 4.5, 5.6, 7.8],
@@ -106,13 +107,21 @@ const SLEEVES = {
 
 const CURVES = { foreDigits: pawToes(9, 15), hindDigits: pawToes(8.5, 13) };
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = {
+  hinge: 0.14,
+  corner: 0.42,
+  chin: ['skull', 0.88],
+  lip: [0.48, 0.52, 0.58, 0.68],
+} satisfies JawData;
+
 /**
  * Thylacine, a typical adult: extinct, known from skins, skeletons and short films. All values are
  * from general knowledge (memory), to be checked against a mounted skeleton; limb bones and the
  * widths of the flesh are the least certain. Its dark bands over the rump are a pattern, and no
  * zone of their own.
  */
-export const THYLACINE: Animal = Object.freeze({
+const TOLD = {
   id: 'thylacine',
   name: 'Thylacine',
   latin: 'Thylacinus cynocephalus',
@@ -141,7 +150,7 @@ export const THYLACINE: Animal = Object.freeze({
     hindDigits: memory(44, 36, 54),
   },
   rest: {
-    ear: [-0.1, 0.9, -0.42],
+    ear: [-0.1, 0.8, -0.58],
     lumbar: [1, 0.12, 0],
     thoracic: [1, 0.02, 0],
     neckLower: [1, 0.34, 0],
@@ -172,17 +181,8 @@ export const THYLACINE: Animal = Object.freeze({
   face: face({
     eyes: [eye(['skull', 0.48, 52], [1.0, 0.75], 16, 'dark', '#2a1e16')],
     holes: [hole(['skull', 0.9, 62], 0.03, 0.02, 20)],
-    lines: [
-      mouth(
-        ['skull', 0.89, 160],
-        ['skull', 0.87, 132],
-        ['skull', 0.76, 122],
-        ['skull', 0.62, 120],
-        ['skull', 0.48, 116],
-        ['skull', 0.4, 108],
-      ),
-    ],
-    pads: [nose('skull', [0.88, 1.1], [0, 112], '#2a2624')],
+    lines: [],
+    pads: [nose('skull', [0.93, 1.1], [0, 112], '#2a2624'), cup(0.56, 1.34, '#a38b6b')],
   }),
   coat: [
     {
@@ -285,4 +285,6 @@ export const THYLACINE: Animal = Object.freeze({
   },
   commonMistake:
     'It comes out as a striped dog: its tail grows thick and stiff out of the rump, its hind quarters stand low, and its head is long for so slight a body.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const THYLACINE: Animal = Object.freeze(withJaw(TOLD, JAW));

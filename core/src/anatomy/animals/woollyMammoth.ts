@@ -1,6 +1,15 @@
 import type { Animal } from '../animal.ts';
-import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
+import {
+  FEET,
+  LOWER_LIMBS,
+  NECK,
+  TAIL,
+  TRUNK,
+  UPPER_LIMBS,
+  HORN,
+} from '../plans/quadrupedParts.ts';
 import { cheek, eye, face, wholly } from './faces.ts';
+import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { nails } from './feet.ts';
 import { fringe } from './rows.ts';
@@ -93,12 +102,13 @@ const SLEEVES = {
   tusk: {
     faces: 'front',
     rows: [
-      ['horn', -0.05, 95],
-      ['horn', 0.4, 92],
-      ['horn', 0.85, 100],
-      ['hornTip', 0.1, 104],
-      ['hornTip', 0.5, 66],
-      ['hornTip', 0.97, 40],
+      ['horn', -0.1, 95],
+      ['horn', 0.5, 94],
+      ['hornTip', 0.2, 90],
+      ['hornTip', 0.8, 82],
+      ['horn3', 0.5, 68],
+      ['horn4', 0.3, 60],
+      ['horn4', 0.98, 46],
     ],
   },
   'trunk of the elephant': {
@@ -152,17 +162,6 @@ const CURVES = {
     beside: [200, 170],
     long: [460, 400],
   }),
-  hornTip: [
-    apart(
-      'tip of the tusk',
-      '#d9c8a4',
-      [0.8, 50],
-      [1, 46, [30, 24, 10]],
-      [1, 40, [150, 270, 140]],
-      [1, 28, [110, 560, 290]],
-      [1, 9, [-40, 780, 380]],
-    ),
-  ],
   tail4: [-1, 0, 1].map((beside) =>
     apart(
       `tuft ${beside + 2}`,
@@ -174,11 +173,14 @@ const CURVES = {
   ),
 };
 
+/** Where the head is parted into upper and lower jaw. */
+const JAW = { hinge: 0.3, corner: 0.62, chin: ['skull', 0.92], lip: [0.35, 0.4] } satisfies JawData;
+
 /**
  * Woolly mammoth, a grown bull. All values are from general knowledge (memory), to be checked
  * against a skeleton; the outline takes the fleece in.
  */
-export const WOOLLY_MAMMOTH: Animal = Object.freeze({
+const TOLD = {
   id: 'woolly-mammoth',
   name: 'Woolly mammoth',
   latin: 'Mammuthus primigenius',
@@ -186,8 +188,10 @@ export const WOOLLY_MAMMOTH: Animal = Object.freeze({
   lengths: {
     skull: memory(1020, 850, 1250),
     ear: memory(350, 280, 400),
-    horn: memory(1450, 1000, 2100),
-    hornTip: memory(1450, 1000, 2100),
+    horn: memory(760, 520, 1050),
+    hornTip: memory(800, 560, 1050),
+    horn3: memory(800, 520, 1050),
+    horn4: memory(700, 400, 1050),
     proboscis: memory(1650, 1400, 1950),
     neckUpper: memory(210, 170, 250),
     neckLower: memory(240, 200, 290),
@@ -217,8 +221,10 @@ export const WOOLLY_MAMMOTH: Animal = Object.freeze({
     neckUpper: [1, 0.5, 0],
     skull: [0.72, -0.7, 0],
     ear: [-0.55, -0.75, -0.35],
-    horn: [0.66, -0.68, -0.34],
-    hornTip: [0.84, 0.46, 0.2],
+    horn: [0.5, -0.74, -0.44],
+    hornTip: [0.9, -0.16, -0.4],
+    horn3: [0.72, 0.68, 0.1],
+    horn4: [0.04, 0.84, 0.54],
     proboscis: [0.02, -1, 0],
     tail1: [-0.5, -0.86, 0],
     tail2: [-0.2, -1, 0],
@@ -250,11 +256,11 @@ export const WOOLLY_MAMMOTH: Animal = Object.freeze({
   ],
   face: face({
     eyes: [eye(['skull', 0.62, 76], [1.1, 0.75], -8, 'dark', '#2a1e16')],
-    pads: ['horn', 'hornTip'].map((bone) => wholly(bone, '#d9c8a4')),
+    pads: HORN.map((bone) => wholly(bone, '#d9c8a4')),
     lines: [cheek(['skull', 0.82, 120], ['skull', 0.72, 126], ['skull', 0.62, 122])],
   }),
   coat: [
-    zone('tusks', 'Tusks', ['horn', 'hornTip'], null, '#d9c8a4', {
+    zone('tusks', 'Tusks', HORN, null, '#d9c8a4', {
       covering: 'skin',
       sheen: 'satin',
     }),
@@ -286,4 +292,6 @@ export const WOOLLY_MAMMOTH: Animal = Object.freeze({
   },
   commonMistake:
     'It is built as an elephant in fur: the head stands high as a dome above a dip in the neck, the back falls away behind the shoulders, and ears and tail are small.',
-} satisfies Animal);
+} satisfies Animal;
+
+export const WOOLLY_MAMMOTH: Animal = Object.freeze(withJaw(TOLD, JAW));

@@ -1,6 +1,7 @@
 /* eslint-disable max-lines -- one body plan, as data */
 import { X_AXIS } from '../../geometry/vec3.ts';
 import type { BodyPlan } from '../bodyPlan.ts';
+import { LOWER_JAW } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import {
   BACKWARD_Z,
@@ -101,6 +102,7 @@ const HEAD: PlanPart = {
     bone('bill', 'Bill', 'skull', [1, -0.15, 0], fixed('Root of the bill'), 'root to tip', {
       tip: 'tip of the bill',
     }),
+    LOWER_JAW,
   ],
 };
 
@@ -448,6 +450,7 @@ export const BIRD_PLAN: BodyPlan = composePlan({
   gaits: BIRD_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: BIRD.head, core: 'foil' },
+    { id: 'jaw', name: 'Lower jaw', bones: ['jaw'], core: 'solid' },
     { id: 'bill', name: 'Bill', bones: BIRD.bill, core: 'solid' },
     { id: 'neck', name: 'Neck', bones: BIRD.neck, core: 'solid' },
     { id: 'trunk', name: 'Trunk', bones: BIRD.trunk, core: 'foil' },

@@ -2,7 +2,16 @@ import type { BodyPlan } from '../bodyPlan.ts';
 import { quarteredTail } from './kit/backbones.ts';
 import { composePlan } from './kit/composePlan.ts';
 import { MAMMAL_FORELEGS, MAMMAL_HEAD, MAMMAL_HINDLEGS, MAMMAL_TRUNK } from './kit/mammalParts.ts';
-import { FEET, HEAD_PARTS, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from './quadrupedParts.ts';
+import {
+  FEET,
+  HEAD_PARTS,
+  HORN,
+  LOWER_LIMBS,
+  NECK,
+  TAIL,
+  TRUNK,
+  UPPER_LIMBS,
+} from './quadrupedParts.ts';
 import { QUADRUPED_STANCES } from './quadrupedStances.ts';
 import { MAMMAL_GAITS } from './kit/gaits.ts';
 
@@ -50,7 +59,7 @@ export const FOUR_FOOTED_MAMMAL: BodyPlan = composePlan({
       id: 'horn',
       name: 'Horn, antler or tusk',
       kind: 'chain',
-      bones: ['horn.L', 'hornTip.L'],
+      bones: HORN.map((key) => `${key}.L`),
       measured: 'along its curve',
     },
   ],
@@ -58,6 +67,7 @@ export const FOUR_FOOTED_MAMMAL: BodyPlan = composePlan({
   gaits: MAMMAL_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: ['skull'], core: 'foil' },
+    { id: 'jaw', name: 'Lower jaw', bones: ['jaw'], core: 'solid' },
     { id: 'head-parts', name: 'Ears, horns, proboscis', bones: HEAD_PARTS, core: 'solid' },
     { id: 'neck', name: 'Neck', bones: NECK, core: 'foil' },
     { id: 'trunk', name: 'Trunk', bones: TRUNK, core: 'foil' },

@@ -3,7 +3,7 @@ import type { Vec3 } from '../../geometry/vec3.ts';
 import type { BodyPlan } from '../bodyPlan.ts';
 import type { BoneDraft } from './kit/bilateral.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
-import { bone, column, joint, raise, sweep, swing, wholeBody } from './kit/joints.ts';
+import { bone, column, fixed, joint, raise, sweep, swing, wholeBody } from './kit/joints.ts';
 import { belly, chain, muscle, span } from './kit/names.ts';
 import { INSECT_GAITS } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
@@ -19,7 +19,7 @@ const legKeys = (pair: Pair): readonly string[] =>
 /** Bones by part of the body, by key. */
 export const INSECT = {
   head: ['head'],
-  feelers: ['antenna', 'mandible'],
+  feelers: ['antenna', 'mandible', 'mandibleTip'],
   thorax: ['prothorax', 'pterothorax'],
   abdomen: ABDOMEN,
   legs: PAIRS.flatMap(legKeys),
@@ -143,8 +143,17 @@ const HEAD: PlanPart = {
       'head',
       [0.97, 0.05, -0.2],
       joint('Root of the mandible', { flexion: sweep(-40, 40) }),
-      'root to point, along its curve',
+      'root to the bend of its line, along its curve; to the point where it has none',
       { at: 0.9, tip: 'point of the mandible', optional: true },
+    ),
+    bone(
+      'mandibleTip',
+      'Mandible, beyond its bend',
+      'mandible',
+      [0.95, 0.05, 0.3],
+      fixed('Bend of the mandible'),
+      'bend to point, along its curve',
+      { tip: 'point of the mandible', optional: true },
     ),
   ],
 };
@@ -257,7 +266,7 @@ export const INSECT_PLAN: BodyPlan = composePlan({
     chain(
       'length-with-jaws',
       'Length with mandibles',
-      [...BODY, 'mandible.L'],
+      [...BODY, 'mandible.L', 'mandibleTip.L'],
       'points of the mandibles to the end of the abdomen',
     ),
     span('wingspan', 'Wingspan', 'standing', ['forewing.L', 'hindwing.L'], 'tip to tip'),

@@ -1,5 +1,5 @@
 import type { BodyPlan } from '../bodyPlan.ts';
-import { halvedNeck, quarteredTail, sacrum, skull } from './kit/backbones.ts';
+import { halvedNeck, LOWER_JAW, quarteredTail, sacrum, skull } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, fixed, joint, outward, swing } from './kit/joints.ts';
 import { MAMMAL_HINDLEGS } from './kit/mammalParts.ts';
@@ -64,6 +64,7 @@ const HEAD: PlanPart = {
       ['last to middle neck vertebra', 'middle neck vertebra to the back of the skull'],
     ),
     skull('neckUpper', 'back of the skull to the tip of the jaws', 'tip of the jaws'),
+    LOWER_JAW,
   ],
 };
 
@@ -250,6 +251,7 @@ export const PTEROSAUR_PLAN: BodyPlan = composePlan({
   gaits: PTEROSAUR_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: ['skull'], core: 'solid' },
+    { id: 'jaw', name: 'Lower jaw', bones: ['jaw'], core: 'solid' },
     { id: 'neck', name: 'Neck', bones: PTEROSAUR.neck, core: 'solid' },
     { id: 'trunk', name: 'Trunk', bones: PTEROSAUR.trunk, core: 'foil' },
     { id: 'arms', name: 'Arms', bones: PTEROSAUR.arms, core: 'solid' },

@@ -1,5 +1,5 @@
 import type { BodyPlan, StanceSpec } from '../bodyPlan.ts';
-import { quarteredTail } from './kit/backbones.ts';
+import { quarteredTail, LOWER_JAW } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, wholeBody } from './kit/joints.ts';
 import { belly, chain, muscle } from './kit/names.ts';
@@ -68,6 +68,7 @@ const HEAD: PlanPart = {
       'back of the jaws to the tip of the snout',
       { at: 0, tip: 'tip of the snout' },
     ),
+    LOWER_JAW,
   ],
 };
 
@@ -160,6 +161,7 @@ export const SERPENT_PLAN: BodyPlan = composePlan({
   gaits: serpentGaits(CHAIN, WAVES, OFF_DEG),
   regions: [
     { id: 'head', name: 'Head', bones: SERPENT.head, core: 'solid' },
+    { id: 'jaw', name: 'Lower jaw', bones: ['jaw'], core: 'solid' },
     { id: 'trunk', name: 'Body', bones: [...SERPENT.neck, ...SERPENT.trunk], core: 'solid' },
     { id: 'tail', name: 'Tail', bones: SERPENT.tail, core: 'solid' },
   ],

@@ -1,6 +1,6 @@
 /* eslint-disable max-lines -- one body plan, as data */
 import type { BodyPlan } from '../bodyPlan.ts';
-import { quarteredTail, sacrum, skull } from './kit/backbones.ts';
+import { LOWER_JAW, quarteredTail, sacrum, skull } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, fixed, joint, outward, raise, sweep, swing } from './kit/joints.ts';
 import { belly, bonyLandmarks, chain, heightOver, muscle } from './kit/names.ts';
@@ -103,6 +103,7 @@ const HEAD: PlanPart = {
       'first vertebra of the back to the back of the skull',
     ),
     skull('neck', 'back of the skull to the tip of the snout', 'tip of the snout'),
+    LOWER_JAW,
   ],
   bonyLandmarks: [
     bonyLandmarks('skull-roof', 'Roof of the skull', ['skull', 0.4], [0, 1, 0]),
@@ -321,6 +322,7 @@ export const SPRAWLING_REPTILE: BodyPlan = composePlan({
   gaits: SPRAWLER_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: SPRAWLER.head, core: 'foil' },
+    { id: 'jaw', name: 'Lower jaw', bones: ['jaw'], core: 'solid' },
     { id: 'neck', name: 'Neck', bones: SPRAWLER.neck, core: 'foil' },
     { id: 'trunk', name: 'Trunk', bones: SPRAWLER.trunk, core: 'foil' },
     {

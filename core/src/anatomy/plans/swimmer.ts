@@ -1,5 +1,6 @@
 import { Z_AXIS, type Vec3 } from '../../geometry/vec3.ts';
 import type { BodyPlan, StanceSpec } from '../bodyPlan.ts';
+import { LOWER_JAW } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, freedom, joint, raise, sweep, wholeBody } from './kit/joints.ts';
 import { belly, chain, muscle } from './kit/names.ts';
@@ -68,6 +69,7 @@ const HEAD: PlanPart = {
       'tip of the snout to the rear edge of the gill cover, or to the back of the skull',
       { at: 0, tip: 'tip of the snout' },
     ),
+    LOWER_JAW,
   ],
 };
 
@@ -191,6 +193,7 @@ export const SWIMMER_PLAN: BodyPlan = composePlan({
   gaits: SWIMMER_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: SWIMMER.head, core: 'foil' },
+    { id: 'jaw', name: 'Lower jaw', bones: ['jaw'], core: 'solid' },
     { id: 'trunk', name: 'Trunk', bones: SWIMMER.trunk, core: 'foil' },
     { id: 'peduncle', name: 'Tail stalk', bones: SWIMMER.peduncle, core: 'foil' },
     {

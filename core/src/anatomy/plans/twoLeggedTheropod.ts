@@ -1,6 +1,6 @@
 /* eslint-disable max-lines -- one body plan, as data */
 import type { BodyPlan } from '../bodyPlan.ts';
-import { halvedNeck, quarteredTail, sacrum, skull } from './kit/backbones.ts';
+import { halvedNeck, LOWER_JAW, quarteredTail, sacrum, skull } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column } from './kit/joints.ts';
 import { MAMMAL_FORELEGS, MAMMAL_HINDLEGS } from './kit/mammalParts.ts';
@@ -80,6 +80,7 @@ const THEROPOD_HEAD: PlanPart = {
       ['last to middle neck vertebra', 'middle neck vertebra to the back of the skull'],
     ),
     skull('neckUpper', 'back of the skull to the tip of the snout', 'tip of the snout'),
+    LOWER_JAW,
   ],
   bonyLandmarks: [
     bonyLandmarks('orbit', 'Rim of the eye', ['skull', 0.3], [0, 0.6, -0.8]),
@@ -261,6 +262,7 @@ export const TWO_LEGGED_THEROPOD: BodyPlan = composePlan({
   gaits: THEROPOD_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: ['skull'], core: 'foil' },
+    { id: 'jaw', name: 'Lower jaw', bones: ['jaw'], core: 'solid' },
     { id: 'neck', name: 'Neck', bones: THEROPOD.neck, core: 'foil' },
     { id: 'trunk', name: 'Trunk', bones: THEROPOD.trunk, core: 'foil' },
     { id: 'thighs', name: 'Thighs', bones: THEROPOD.thighs, core: 'foil' },

@@ -1,6 +1,6 @@
 import type { Vec3 } from '../../../geometry/vec3.ts';
 import type { BoneDraft } from './bilateral.ts';
-import { bone, column, wholeBody } from './joints.ts';
+import { BACKWARD_Z, bone, column, freedom, joint, wholeBody } from './joints.ts';
 import type { PlanPart } from './composePlan.ts';
 
 const ORDINAL = ['1st', '2nd', '3rd', '4th'] as const;
@@ -40,6 +40,17 @@ export const skull = (parent: string, measured: string, tip: string): BoneDraft 
     measured,
     { tip },
   );
+
+/** The lower jaw on the joint of the skull; it opens the mouth. */
+export const LOWER_JAW: BoneDraft = bone(
+  'jaw',
+  'Lower jaw',
+  'skull',
+  [1, -0.2, 0],
+  joint('Joint of the jaw', { flexion: freedom(BACKWARD_Z, -3, 75, 'opens the mouth') }),
+  'joint of the jaw to the chin',
+  { at: 0.2, tip: 'chin', optional: true },
+);
 
 /** A neck in two halves on the column: where it starts, how each half rises, how far the upper bends. */
 export const halvedNeck = (

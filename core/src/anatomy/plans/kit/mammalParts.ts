@@ -1,7 +1,7 @@
 /* eslint-disable max-lines -- the parts of mammals, as data */
 import { belly, bonyLandmarks, muscle } from './names.ts';
 import { bone, column, DOWN, fixed, freedom, joint, outward, swing } from './joints.ts';
-import { halvedNeck, sacrum, skull } from './backbones.ts';
+import { halvedNeck, LOWER_JAW, sacrum, skull } from './backbones.ts';
 import type { PlanPart } from './composePlan.ts';
 
 /** Sacrum, loin and chest of a mammal. */
@@ -58,6 +58,13 @@ export const MAMMAL_TRUNK: PlanPart = {
   ],
 };
 
+/** How a horn goes on from its first stretch: as far as an animal gives lengths. */
+const HORN_ON = [
+  ['hornTip', 'second'],
+  ['horn3', 'third'],
+  ['horn4', 'fourth'],
+] as const;
+
 /** Neck in two halves, and the skull. */
 export const MAMMAL_HEAD: PlanPart = {
   id: 'head',
@@ -72,6 +79,7 @@ export const MAMMAL_HEAD: PlanPart = {
       [45, 40],
     ),
     skull('neckUpper', 'occipital condyles to the tip of the snout', 'tip of the snout'),
+    LOWER_JAW,
     bone(
       'proboscis',
       'Trunk (proboscis)',
@@ -94,21 +102,23 @@ export const MAMMAL_HEAD: PlanPart = {
     ),
     bone(
       'horn',
-      'Horn, antler or tusk, first half',
+      'Horn, antler or tusk, from its root',
       'skull',
       [-0.3, 0.9, -0.3],
       fixed('Root of the horn'),
-      'root to the middle, along its curve',
-      { at: 0.3, optional: true },
+      'root to the first bend of its line, along its curve',
+      { at: 0.3, tip: 'tip of the horn', optional: true },
     ),
-    bone(
-      'hornTip',
-      'Horn, antler or tusk, second half',
-      'horn',
-      [-0.5, 0.8, -0.2],
-      fixed('Middle of the horn'),
-      'middle to the tip, along its curve',
-      { tip: 'tip of the horn', optional: true },
+    ...HORN_ON.map(([key, which], i) =>
+      bone(
+        key,
+        `Horn, antler or tusk, ${which} stretch`,
+        i === 0 ? 'horn' : HORN_ON[i - 1]![0],
+        [-0.5 - 0.2 * i, 0.8 - 0.3 * i, -0.2],
+        fixed(`Horn, ${which} stretch`),
+        'from bend to bend of its line, along its curve',
+        { tip: 'tip of the horn', optional: true },
+      ),
     ),
   ],
   bonyLandmarks: [
