@@ -274,3 +274,27 @@ test('in space a joint is dragged, as the view looks along it, and undone', asyn
   await page.getByTitle(/^Undo: Turn the /).click();
   await expect(page.getByTitle(/^Redo: Turn the /)).toBeVisible();
 });
+
+test('the mouth opens by its joint, and both eyes look at one point', async ({ page }) => {
+  await openOtter(page, 'stance');
+  await choose(page, 'Column');
+  const jaw = page.getByRole('textbox', { name: /Joint of the jaw/ });
+  await jaw.fill('25');
+  await jaw.press('Enter');
+  await saved(page);
+  await expect(jaw).toHaveValue(/^25/);
+  await choose(page, 'At one point');
+  const left = page.getByRole('textbox', { name: 'To its left (minus: right)' });
+  await left.fill('-400');
+  await left.press('Enter');
+  await saved(page);
+  await expect(left).toHaveValue(/^[-−]400/);
+  await expect(page.getByText(/further than an eye goes/)).toBeVisible();
+  await left.fill('9 parsecs');
+  await left.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('9 parsecs');
+  await left.press('Escape');
+  await page.getByTitle(/^Undo: Look at a point/).click();
+  await expect(left).toHaveValue(/^0/);
+  await expect(page.getByText(/further than an eye goes/)).toBeHidden();
+});

@@ -59,6 +59,9 @@ export { RELIEF_VIEWS, type ReliefView } from './surface/reliefViews.ts';
 export { bodyItems, formDrawing } from './sheets/formItems.ts';
 export { headDrawings } from './sheets/headDrawings.ts';
 export { proportionChart } from './sheets/proportionChart.ts';
+export { EYE_TURNS_DEG, eyeTurns } from './surface/gaze.ts';
+export { footDrawings } from './sheets/footDrawings.ts';
+export { bladeDrawings } from './sheets/bladeDrawings.ts';
 export { skinParts, type SkinPart, type SleevePart } from './body/skin.ts';
 export { domeLength, sectionOutline, sectionPoint, type AxisSample } from './body/sleeveSection.ts';
 export { greatest, least } from './geometry/extremes.ts';
@@ -74,7 +77,7 @@ export { type Subject } from './anatomy/subjectType.ts';
 export { knowsJuveniles, NEW_BORN, juvenileFactor, JUVENILE_PARTS } from './anatomy/individual.ts';
 export { FREEDOMS, type DegreeOfFreedom, type FreedomName, type Side } from './anatomy/bodyPlan.ts';
 export type { Bone, Skeleton } from './anatomy/skeleton.ts';
-export type { JointAngles, PosedSkeleton } from './anatomy/pose.ts';
+export type { Gaze, JointAngles, PosedSkeleton } from './anatomy/pose.ts';
 
 export { bodyGrid, COARSE_CELLS, FINE_CELLS, type BodyGrid } from './body/bodyGrid.ts';
 export {

@@ -16,6 +16,11 @@ export interface FaceEye {
   /** How much higher the outer corner lies than the inner one. */
   readonly slitDeg: number;
   readonly pupil: Pupil;
+  /**
+   * How far the eye in the middle of its lids looks ahead instead of straight out of the skin: 0 to the side, 1
+   * along the head.
+   */
+  readonly ahead: number;
   /** Colour of the iris. */
   readonly hex: string;
 }

@@ -16,12 +16,21 @@ export interface PosedBone {
   readonly rotation: Quat;
 }
 
+/** Where both eyes look: from halfway between them, in the axes of the head, mm of the model. */
+export interface Gaze {
+  readonly aheadMm: number;
+  readonly leftMm: number;
+  readonly upMm: number;
+}
+
 /** A stance in space; `sizeFactor` is 1 at life size and 1/n on a 1:n model. */
 export interface PosedSkeleton {
   readonly skeleton: Skeleton;
   readonly sizeFactor: number;
   readonly bones: readonly PosedBone[];
   readonly byId: ReadonlyMap<string, PosedBone>;
+  /** The point that it looks at; its eyes look straight out of their lids where nothing is said. */
+  readonly gaze?: Gaze;
 }
 
 /** The turn of one joint: flexion last, so that its axis stays the parent's. */

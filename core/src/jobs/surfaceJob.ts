@@ -15,7 +15,7 @@ export interface SurfaceQuestion {
   readonly rodMm: number;
 }
 
-/** The stance of a piece as its form reads it. */
+/** The stance of a piece as its body reads it: without where the eyes look. */
 export const stanceRead = ({
   presetId,
   gait,
@@ -33,7 +33,7 @@ export function surfaceJob(of: {
   const input: SurfaceQuestion = {
     body: bodyDecisions(of.measure),
     sizeFactor: 1 / of.lifePerModel,
-    stance: stanceRead(of.stance),
+    stance: { ...stanceRead(of.stance), gaze: of.stance.gaze },
     rodMm: of.stance.base.rodMm,
   };
   return { name: 'surface', key: JSON.stringify(input), input, twoSteps: true };

@@ -198,6 +198,8 @@ const STEPS: VersionSteps = {
       },
     };
   },
+  /** Version 11 knows where the eyes look. */
+  10: (old) => ({ ...old, version: 11, stance: { gaze: null, ...partOf(old, 'stance') } }),
 };
 
 /** Every entry of a list changed; what is no list stays as it is, for the schema to tell. */

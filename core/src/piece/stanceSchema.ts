@@ -45,6 +45,13 @@ export const groundSchema = z.discriminatedUnion('kind', [
   }),
 ]);
 
+/** Where both eyes look, mm of the model: from halfway between them, in the axes of the head. */
+const gazeSchema = z.strictObject({
+  aheadMm: num(-5000, 5000),
+  leftMm: num(-5000, 5000),
+  upMm: num(-5000, 5000),
+});
+
 /** A stance under a name of the user's. */
 const keptStanceSchema = z.strictObject({
   id: text(1, 40),
@@ -63,6 +70,8 @@ export const stanceSchema = z.strictObject({
   anglesDeg: z.record(text(0, 40), anglesSchema),
   lifted: z.nullable(list(text(0, 40), 0, 20)),
   beyondLimits: z.boolean(),
+  /** Null: straight out of their lids. */
+  gaze: z.nullable(gazeSchema),
   /** Bones whose joints a drag leaves as they are, and feet that stay where they stand. */
   locked: list(text(0, 40), 0, 200),
   ground: groundSchema,

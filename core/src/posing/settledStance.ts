@@ -1,6 +1,12 @@
 import { least } from '../geometry/extremes.ts';
 import type { ContactSpec, StanceSpec } from '../anatomy/bodyPlan.ts';
-import { poseSkeleton, posedBone, type JointAngles, type PosedSkeleton } from '../anatomy/pose.ts';
+import {
+  poseSkeleton,
+  posedBone,
+  type Gaze,
+  type JointAngles,
+  type PosedSkeleton,
+} from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { gaitMoment, gaitOf, type GaitChoice } from './gaitMoment.ts';
 import { FLAT, groundHeight, type Ground } from './ground.ts';
@@ -21,6 +27,8 @@ export interface StanceChoice {
   readonly lifted: readonly string[] | null;
   /** What it stands on, mm of the posed size; flat where nothing is said. */
   readonly ground?: Ground;
+  /** Where its eyes look. */
+  readonly gaze?: Gaze | null;
 }
 
 /** A stance of the plan by id, or its first. */
@@ -100,7 +108,8 @@ export function settledStance(
 ): PosedSkeleton {
   const angles = stanceAngles(skeleton, choice);
   const hung = poseSkeleton(skeleton, angles, sizeFactor);
-  return poseSkeleton(skeleton, angles, sizeFactor, -lowestMm(hung, choice, rodMm));
+  const posed = poseSkeleton(skeleton, angles, sizeFactor, -lowestMm(hung, choice, rodMm));
+  return choice.gaze ? { ...posed, gaze: choice.gaze } : posed;
 }
 
 /** Gaps beyond this share of the body's length are a foot in the air. */

@@ -1,10 +1,10 @@
 import * as say from './words.ts';
-import { greatest, least } from '../geometry/extremes.ts';
 import type { Plan } from '../planTypes.ts';
 import type { Relief } from '../surface/relief.ts';
-import { facePoint } from '../surface/faceShapes.ts';
+import { facePoint } from '../surface/facePoint.ts';
 import { onPage, VIEW_FRAMES } from '../surface/reliefViews.ts';
-import { fittedDrawing, type Drawing, type DrawingItem, type PagePoint } from './drawing.ts';
+import { fittedDrawing, type Drawing, type DrawingItem } from './drawing.ts';
+import { enlarged, enlargement, extentOf } from './enlargedRelief.ts';
 import { headConstruction } from './headConstruction.ts';
 import { MARGIN_MM, reliefItems, reliefOf } from './formItems.ts';
 
@@ -35,14 +35,6 @@ export function headDrawings(plan: Plan): readonly Drawing[] {
   });
 }
 
-/** The longer side of the box round a relief, mm. */
-function extentOf({ outline }: Relief): number {
-  const points = outline.flat();
-  const side = (k: 0 | 1): number =>
-    greatest(points.map((p) => p[k])) - least(points.map((p) => p[k]));
-  return points.length === 0 ? 0 : Math.max(side(0), side(1));
-}
-
 /** The eye line and the lengths of a head from its side; none for a head without eyes between lids. */
 function construction(plan: Plan, head: Relief, times: number): readonly DrawingItem[] {
   const { posed } = plan.stance;
@@ -52,28 +44,4 @@ function construction(plan: Plan, head: Relief, times: number): readonly Drawing
   const onHead = enlargement(head, times);
   const at = onPage(VIEW_FRAMES.side, point.at);
   return headConstruction(plan, at, head.outline.flat(), onHead);
-}
-
-/** Where a point of a relief lies that is some times as large, its lower left corner at the origin. */
-function enlargement({ outline }: Relief, times: number): (p: PagePoint) => PagePoint {
-  const all = outline.flat();
-  const [left, low] = [least(all.map(([x]) => x)), least(all.map(([, y]) => y))];
-  return ([x, y]) => [(x - left) * times, (y - low) * times];
-}
-
-/** A relief some times as large. */
-function enlarged(relief: Relief, times: number): Relief {
-  const larger = enlargement(relief, times);
-  const line = (points: readonly PagePoint[]): readonly PagePoint[] => points.map(larger);
-  return {
-    ...relief,
-    outline: relief.outline.map(line),
-    inner: relief.inner.map(line),
-    borders: relief.borders.map(line),
-    hatching: relief.hatching.map(line),
-    face: {
-      lines: relief.face.lines.map(line),
-      areas: relief.face.areas.map(({ hex, loop }) => ({ hex, loop: line(loop) })),
-    },
-  };
 }

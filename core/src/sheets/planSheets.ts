@@ -1,10 +1,12 @@
 import type { Plan } from '../planTypes.ts';
 import { basePlanDrawing } from './basePlan.ts';
 import type { Drawing } from './drawing.ts';
+import { bladeDrawings } from './bladeDrawings.ts';
 import { bendingCards } from './bendingCards.ts';
 import { colourCard } from './colourCard.ts';
 import { cutListSheet } from './cutListSheet.ts';
 import { elevation } from './elevation.ts';
+import { footDrawings } from './footDrawings.ts';
 import { formDrawing, reliefOf } from './formItems.ts';
 import { headDrawings } from './headDrawings.ts';
 import { RELIEF_VIEWS } from '../surface/reliefViews.ts';
@@ -36,7 +38,7 @@ export function planSheets(plan: Plan): readonly Drawing[] {
   ];
 }
 
-/** The finished form from each side, its head larger, and its proportions; none while it is still worked out. */
+/** The finished form from each side, its head and feet larger, its proportions, and its blades laid flat; none while it is still worked out. */
 export const formSheets = (plan: Plan): readonly Drawing[] => [
   ...RELIEF_VIEWS.flatMap((view) => {
     const drawing = reliefOf(plan, view) && formDrawing(plan, view);
@@ -44,6 +46,8 @@ export const formSheets = (plan: Plan): readonly Drawing[] => [
   }),
   ...headDrawings(plan),
   ...[proportionChart(plan)].filter((drawing) => drawing !== undefined),
+  ...footDrawings(plan).flat(),
+  ...bladeDrawings(plan),
 ];
 
 /** Muscles and pegs as a list, the map of the sections, and their cards; none while the posed body is still worked out. */

@@ -13,7 +13,7 @@ import { skullOf } from './headConstruction.ts';
 
 /** Room between the form and the names of its levels, and from line to line of them, in heights of its letters. */
 const BESIDE = 2.3;
-const LINE = 1.5;
+const LINE = 2;
 /** Letters are this share of the longer side of the form, so that they are read on a screen as on paper; mm. */
 const LETTERS = { share: 1 / 52, least: 3, most: 7 } as const;
 /** The bar of head lengths lies so far under the ground, and is so high, mm. */

@@ -45,6 +45,20 @@ export const headFromFront = (times: number): string => `Head, from the front, �
 export const headThreeQuarter = (times: number): string => `Head, from its left front, × ${times}`;
 export const formThreeQuarter = 'Finished form, from its left front';
 
+// footDrawings.ts
+export const fromItsLeft = 'from its left';
+export const fromTheFront = 'from the front';
+export const seenFromAbove = 'from above';
+export const partSeenTimes = (part: string, from: string, times: number): string =>
+  `${part.charAt(0).toUpperCase()}${part.slice(1)}, ${from}, × ${times}`;
+
+// bladeDrawings.ts
+export const laidFlat = (blade: string): string => `${blade}, laid flat`;
+export const laidFlatTwice = (blade: string): string =>
+  `${blade}, laid flat: one like this, one mirrored`;
+export const areaMm2 = (mm2: string): string => `${mm2} mm²`;
+export const bentBy = (mm: string): string => `bent by up to ${mm} mm on the animal`;
+
 // coreItems.ts
 export const solid = 'solid';
 

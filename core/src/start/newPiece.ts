@@ -56,6 +56,7 @@ function handyScale(
 /** What a stance starts with beside its angles: flat ground, nothing locked, no weight in it. */
 export const NEW_STANCE = Object.freeze({
   gait: null,
+  gaze: null,
   locked: [],
   ground: { kind: 'flat' },
   hold: 'base',

@@ -5,13 +5,11 @@ import {
   type FaceLine,
   type FacePlace,
 } from '../anatomy/face.ts';
-import { sidedId } from '../anatomy/plans/kit/bilateral.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import { partNormal, skinParts } from '../body/skin.ts';
-import { turn } from '../geometry/quat.ts';
-import { add, cross, dot, lerp, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
+import { add, dot, ORIGIN, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import { toRad } from '../units/angles.ts';
-import { placeable, pointAt, type SkinPoint } from './skinPlace.ts';
+import { facePoint, idOn, patchAt, type Patch } from './facePoint.ts';
+import { eyeAxis, gazePoint, pupilOff } from './gaze.ts';
 
 /** Something on a head in space, mm of the model: a line in the skin, or an area of some colour. */
 export interface FaceShape {
@@ -36,69 +34,12 @@ export function faceShapes(
   const face = renamedFace(whole, (key) => (keys.includes(key) ? key : null));
   if (face === undefined) return [];
   const ball = eye.mm * posed.sizeFactor;
+  const point = posed.gaze && gazePoint(posed, posed.gaze);
   return SIDES.flatMap((side) => [
-    ...face.eyes.flatMap((of) => eyeShapes(posed, of, ball, side)),
+    ...face.eyes.flatMap((of) => eyeShapes(posed, of, ball, side, point)),
     ...face.holes.flatMap((of) => holeShapes(posed, of, side)),
     ...face.lines.flatMap((of) => lineShapes(posed, of, side)),
   ]);
-}
-
-/** The point of a place on one side of the head; of the midline once. Undefined where its flesh is not there. */
-export function facePoint(
-  posed: PosedSkeleton,
-  [key, along, around, offMm = 0]: FacePlace,
-  side: 1 | -1,
-): SkinPoint | undefined {
-  const bone = idOn(posed, key, side);
-  if (bone === undefined) return undefined;
-  const points = placeable(skinParts(posed))
-    .filter(({ boneId, samples }) => {
-      const [a, b] = [samples[0]!.share, samples.at(-1)!.share];
-      return (
-        boneId === bone && along >= Math.min(a, b) - BESIDE && along <= Math.max(a, b) + BESIDE
-      );
-    })
-    .flatMap((part) => {
-      const place = { sleeveId: part.sleeve, boneId: bone, along, around: side * around, offMm };
-      const point = pointAt(posed, place);
-      return point === undefined ? [] : [{ ...point, out: partNormal(part, point.at, NORMAL_MM) }];
-    });
-  // Where a neck runs into a head both have a section there: what is seen is the outer one.
-  const { start, end } = posedBone(posed, bone);
-  const axis = lerp(start, end, along);
-  return points.toSorted((a, b) => far(b.at, axis) - far(a.at, axis))[0];
-}
-
-/** The bone of a key on this side, or the one on the midline. */
-const idOn = (posed: PosedSkeleton, key: string, side: 1 | -1): string | undefined =>
-  [sidedId(key, side === 1 ? 'left' : 'right'), key].find((id) => posed.byId.has(id));
-
-/** A way out of the skin is read over so much of it, mm. */
-const NORMAL_MM = 0.05;
-
-/** So far beyond the sections of a run, in shares of its bone, its last one still tells. */
-const BESIDE = 0.02;
-
-const far = (p: Vec3, q: Vec3): number => dot(sub(p, q), sub(p, q));
-
-/** A flat place on the skin: its middle, and unit ways along the head, towards the back, and out. */
-interface Patch {
-  readonly at: Vec3;
-  readonly ahead: Vec3;
-  readonly up: Vec3;
-  readonly out: Vec3;
-}
-
-function patchAt(posed: PosedSkeleton, place: FacePlace, side: 1 | -1): Patch | undefined {
-  const point = facePoint(posed, place, side);
-  if (point === undefined) return undefined;
-  const { start, end, rotation } = posedBone(posed, idOn(posed, place[0], side)!);
-  const { out } = point;
-  const flat = (way: Vec3): Vec3 => unit(sub(way, scale(out, dot(way, out))));
-  const ahead = flat(sub(end, start));
-  const across = cross(out, ahead);
-  const up = dot(across, turn(rotation, [0, 1, 0])) < 0 ? scale(across, -1) : across;
-  return { at: point.at, ahead, up, out };
 }
 
 const on = ({ at, ahead, up, out }: Patch, x: number, y: number, off: number): Vec3 =>
@@ -116,11 +57,18 @@ const BULGE = 0.06;
 const GLINT = 0.17;
 const ROUND_PUPIL = 0.6;
 
+/** How far the pupil of an eye moves in the plane of its lids to look at a point. */
+function turnedBy(patch: Patch, point: Vec3, ahead: number, ball: number): Vec3 {
+  const off = pupilOff(point, patch.at, eyeAxis(patch, ahead), ball);
+  return sub(off, scale(patch.out, dot(off, patch.out)));
+}
+
 function eyeShapes(
   posed: PosedSkeleton,
-  { at, opening, slitDeg, pupil, hex }: FaceEye,
+  { at, opening, slitDeg, pupil, hex, ahead }: FaceEye,
   ball: number,
   side: 1 | -1,
+  looksAt: Vec3 | undefined,
 ): readonly FaceShape[] {
   const patch = patchAt(posed, at, side);
   if (patch === undefined || (side === -1 && at[2] === 0)) return [];
@@ -145,6 +93,7 @@ function eyeShapes(
     ...{ points, hex: colour, closed: true },
     out: patch.out,
   });
+  const turned = looksAt === undefined ? ORIGIN : turnedBy(patch, looksAt, ahead, ball);
   const dark = {
     dark: lids,
     round: round(ROUND_PUPIL * h, ROUND_PUPIL * h),
@@ -153,7 +102,7 @@ function eyeShapes(
   }[pupil];
   const seen = [
     area(lids, hex),
-    area(dark, DARK),
+    area(pupil === 'dark' ? dark : dark.map((p) => add(p, turned)), DARK),
     area(round(GLINT * h, GLINT * h, 0.2 * a, 0.4 * h), LIGHT),
   ];
   const line = { hex: null, out: patch.out };

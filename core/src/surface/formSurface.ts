@@ -2,6 +2,7 @@ import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { apartMeshes, apartSkin, withApart, type ApartMesh } from './apartSkin.ts';
 import { bladeSkins, type BladeSkin } from './bladeSkin.ts';
 import { faceOn } from './faceOn.ts';
+import { footForms, type FootForm } from './footForm.ts';
 import { headForm } from './headForm.ts';
 import { relief, type Relief } from './relief.ts';
 import { RELIEF_VIEWS } from './reliefViews.ts';
@@ -18,6 +19,8 @@ export interface FormSurface {
   readonly reliefs: readonly Relief[];
   /** The head by itself; none in a coarse answer. */
   readonly heads: readonly Relief[];
+  /** The left feet by themselves; none in a coarse answer. */
+  readonly feet: readonly FootForm[];
 }
 
 /** Views of a first answer: those of the elevations. */
@@ -46,5 +49,6 @@ export function formSurface(
     return drawn;
   });
   const heads = fine ? headForm(posed) : [];
-  return { skin, apart: apartMeshes(apart), blades, zonesMm2, reliefs, heads };
+  const feet = fine ? footForms(posed) : [];
+  return { skin, apart: apartMeshes(apart), blades, zonesMm2, reliefs, heads, feet };
 }

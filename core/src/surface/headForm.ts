@@ -1,10 +1,7 @@
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
-import { apartSkin, withApart } from './apartSkin.ts';
-import { bladeSkins } from './bladeSkin.ts';
-import { faceOn } from './faceOn.ts';
-import { relief, type Relief } from './relief.ts';
-import { skinSurface } from './skinSurface.ts';
+import { partForm } from './partForm.ts';
+import type { Relief } from './relief.ts';
 
 /** The sides that a head is drawn from by itself. */
 export const HEAD_VIEWS = ['side', 'front', 'three-quarter'] as const;
@@ -16,11 +13,7 @@ const HEAD_CELLS = 90_000;
 export function headForm(posed: PosedSkeleton, cells = HEAD_CELLS): readonly Relief[] {
   const bones = headBones(posed.skeleton);
   if (bones.size === 0) return [];
-  const skin = skinSurface(posed, cells, bones);
-  const flats = bladeSkins(posed).filter(({ boneId }) => bones.has(boneId));
-  const face = faceOn(posed, skin, bones);
-  const drawn = withApart(skin, apartSkin(posed, skin.cellMm, bones));
-  return HEAD_VIEWS.map((view) => relief(drawn, flats, view, face));
+  return partForm(posed, bones, HEAD_VIEWS, cells);
 }
 
 /** The bones of the head: the one that carries the face, what it carries but limbs, and the last of the neck. */

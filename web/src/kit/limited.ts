@@ -22,6 +22,16 @@ export const lengthAt =
   (typed: string): Parsed<number> =>
     parseLength(typed, label, lengthLimits(path), system);
 
+/** Reads a length that may lie the other way, with a minus: behind, below, to the right. */
+export const signedLengthAt =
+  (path: string, label: string, system: UnitSystem) =>
+  (typed: string): Parsed<number> => {
+    const isBack = /^\s*[-−]/.test(typed);
+    const plain = typed.replace(/^\s*[-−+]/, '');
+    const read = parseLength(plain, label, { minMm: 0, maxMm: limitsOf(path).max }, system);
+    return read.ok ? accepted(isBack ? -read.value : read.value) : read;
+  };
+
 /** Reads a difference of temperatures, K, typed in the degrees that are switched on. */
 export const differenceAt =
   (path: string, label: string, system: UnitSystem) =>

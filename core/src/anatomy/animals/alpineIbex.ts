@@ -254,7 +254,7 @@ const TOLD = {
     count('Knots on the front of each horn', 12, 24, 'about two for a year'),
   ],
   face: face({
-    eyes: [eye(['skull', 0.43, 62], [0.95, 0.72], 10, 'level', '#b7923f')],
+    eyes: [eye(['skull', 0.43, 62], [0.95, 0.72], 10, 'level', '#b7923f', 0.2)],
     holes: [hole(['skull', 0.88, 66], 0.06, 0.02, 50)],
     lines: [],
     pads: [cup(0.4, 1.2, '#a89a80'), ...HORNS.map((bone) => wholly(bone, HORN))],

@@ -234,7 +234,7 @@ export const BARN_OWL: Animal = Object.freeze({
     count('Toes, each foot', 4, 4, 'the outer one turns to the rear'),
   ],
   face: face({
-    eyes: [eye(['skull', 0.76, 62], [0.62, 0.62], 0, 'dark', '#1a1613')],
+    eyes: [eye(['skull', 0.76, 62], [0.62, 0.62], 0, 'dark', '#1a1613', 0.85)],
     lines: [
       disc(
         ['skull', 0.6, 0],

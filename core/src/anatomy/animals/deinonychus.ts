@@ -300,7 +300,7 @@ const TOLD = {
     count('Toes that meet the ground, each foot', 2, 2, 'the second is held up with its sickle'),
   ],
   face: face({
-    eyes: [eye(['skull', 0.42, 62], [0.75, 0.68], 6, 'round', '#c79a35')],
+    eyes: [eye(['skull', 0.42, 62], [0.75, 0.68], 6, 'round', '#c79a35', 0.5)],
     holes: [hole(['skull', 0.85, 58], 0.04, 0.018, 12)],
     lines: [],
   }),

@@ -200,7 +200,7 @@ const TOLD = {
     count('Toes, each foot', 5, 5, 'webbed to the last joint'),
   ],
   face: face({
-    eyes: [eye(['skull', 0.68, 46], [0.9, 0.75], 10, 'dark', '#1d1714')],
+    eyes: [eye(['skull', 0.68, 46], [0.9, 0.75], 10, 'dark', '#1d1714', 0.6)],
     holes: [hole(['skull', 0.965, 56], 0.05, 0.03, 30)],
     lines: [],
     pads: [nose('skull', [0.945, 1.15], [0, 70], '#2a2624')],

@@ -6,14 +6,21 @@ export const face = (of: Partial<Face>): Face => ({
   ...of,
 });
 
-/** An eye: place, opening between the lids in diameters of the ball, slant of the slit, pupil and iris. */
+/** How far eyes look ahead where nothing is said: those of most animals look to the side. */
+const AHEAD = 0.35;
+
+/**
+ * An eye: place, opening between the lids in diameters of the ball, slant of the slit, pupil and iris, and how
+ * far it looks ahead.
+ */
 export const eye = (
   at: FacePlace,
   opening: FaceEye['opening'],
   slitDeg: number,
   pupil: Pupil,
   hex: string,
-): FaceEye => ({ at, opening, slitDeg, pupil, hex });
+  ahead = AHEAD,
+): FaceEye => ({ at, opening, slitDeg, pupil, hex, ahead });
 
 /** A nostril or a blowhole: place, length and width in shares of its bone, and its turn. */
 export const hole = (at: FacePlace, long: number, wide: number, turnDeg = 0): FaceHole => ({

@@ -186,7 +186,7 @@ const TOLD = {
     count('Toes that meet the ground, each foot', 4),
   ],
   face: face({
-    eyes: [eye(['skull', 0.47, 50], [0.95, 0.6], 22, 'round', '#b98a3a')],
+    eyes: [eye(['skull', 0.47, 50], [0.95, 0.6], 22, 'round', '#b98a3a', 0.62)],
     holes: [hole(['skull', 0.985, 62], 0.03, 0.02, 20)],
     lines: [],
     pads: [nose('skull', [0.955, 1.1], [0, 112], '#2a2624'), cup(0.5, 1.3, '#a8937b')],

@@ -255,7 +255,7 @@ const TOLD = {
     count('Points on both antlers', 6, 16, 'by age and feeding'),
   ],
   face: face({
-    eyes: [eye(['skull', 0.43, 62], [0.95, 0.72], 12, 'dark', '#2a1c12')],
+    eyes: [eye(['skull', 0.43, 62], [0.95, 0.72], 12, 'dark', '#2a1c12', 0.2)],
     holes: [hole(['skull', 0.905, 66], 0.06, 0.022, 50)],
     lines: [],
     pads: [

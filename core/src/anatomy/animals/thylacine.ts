@@ -179,7 +179,7 @@ const TOLD = {
     count('Stripes', 13, 21, 'from behind the shoulders to the root of the tail'),
   ],
   face: face({
-    eyes: [eye(['skull', 0.48, 52], [1.0, 0.75], 16, 'dark', '#2a1e16')],
+    eyes: [eye(['skull', 0.48, 52], [1.0, 0.75], 16, 'dark', '#2a1e16', 0.55)],
     holes: [hole(['skull', 0.9, 62], 0.03, 0.02, 20)],
     lines: [],
     pads: [nose('skull', [0.93, 1.1], [0, 112], '#2a2624'), cup(0.56, 1.34, '#a38b6b')],

@@ -255,7 +255,7 @@ const TOLD = {
     count('Digits inside each foot', 5),
   ],
   face: face({
-    eyes: [eye(['skull', 0.62, 76], [1.1, 0.75], -8, 'dark', '#2a1e16')],
+    eyes: [eye(['skull', 0.62, 76], [1.1, 0.75], -8, 'dark', '#2a1e16', 0.25)],
     pads: HORN.map((bone) => wholly(bone, '#d9c8a4')),
     lines: [cheek(['skull', 0.82, 120], ['skull', 0.72, 126], ['skull', 0.62, 122])],
   }),

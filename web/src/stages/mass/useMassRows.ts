@@ -1,6 +1,8 @@
 import * as say from './words.ts';
 import {
+  bladeDrawings,
   elevation,
+  footDrawings,
   formDrawing,
   headDrawings,
   proportionChart,
@@ -53,7 +55,8 @@ export function useMassRows(
     }
     if (room.value === 'proportions') {
       const chart = proportionChart(plan.value);
-      return chart === undefined ? [] : [[chart]];
+      const flat = bladeDrawings(plan.value).map((drawing) => [drawing]);
+      return [...(chart === undefined ? [] : [[chart]]), ...footDrawings(plan.value), ...flat];
     }
     const options = { show: SHOWN[room.value], dimensions: false } as const;
     const view = (of: View): Drawing => elevation(plan.value, of, options);

@@ -129,7 +129,7 @@ export const sections = 'Sections';
 export const form = 'Form';
 export const proportions = 'Proportions';
 export const heightsOfJoints =
-  'How high its joints lie over the ground as it stands, and its length in lengths of its skull. Printed at 1:1 with the sheets, the head larger beside it.';
+  'How high its joints lie over the ground as it stands, and its length in lengths of its skull. Below it feet by themselves, and wings, membranes and fins laid flat to cut from sheet. All are printed with the sheets.';
 export const linesRunRoundForm =
   'The finished animal from each side, coat and all. Fine lines run round the form where it lies in shade; dashed ones are where the zones of its coat meet.';
 export const inSpace = 'In space';

@@ -2,8 +2,6 @@
 import * as say from './words.ts';
 import {
   accepted,
-  limitsOf,
-  parseLength,
   plainNumber,
   plantedAngles,
   refused,
@@ -19,7 +17,7 @@ import { useUnits } from '../../composables/useUnits.ts';
 import ActionButton from '../../kit/ActionButton.vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import DecisionRow from '../../kit/DecisionRow.vue';
-import { lengthAt, numberAt } from '../../kit/limited.ts';
+import { lengthAt, numberAt, signedLengthAt } from '../../kit/limited.ts';
 import QuantityField from '../../kit/QuantityField.vue';
 import { groundOf, withStance } from './stanceChanges.ts';
 
@@ -65,16 +63,7 @@ const length = (label: string, key: string) =>
   lengthAt(`stance.ground.${key}`, label, system.value);
 
 /** Places may lie behind the hip, so they may be negative. */
-const place = (label: string) => (typed: string) => {
-  const back = /^\s*[-−]/.test(typed);
-  const read = parseLength(
-    typed.replace(/^\s*[-−+]/, ''),
-    label,
-    { minMm: 0, maxMm: limitsOf('stance.ground.fromMm').max },
-    system.value,
-  );
-  return read.ok ? accepted(back ? -read.value : read.value) : read;
-};
+const place = (label: string) => signedLengthAt('stance.ground.fromMm', label, system.value);
 
 const fields = computed((): readonly Field[] => {
   const g = ground.value;

@@ -21,6 +21,7 @@ import DragHandles from './DragHandles.vue';
 import FeetRows from './FeetRows.vue';
 import GaitPace from './GaitPace.vue';
 import GaitPanel from './GaitPanel.vue';
+import GazeControl from './GazeControl.vue';
 import GroundControl from './GroundControl.vue';
 import JointTable from './JointTable.vue';
 import KeptStances from './KeptStances.vue';
@@ -151,6 +152,9 @@ const setBeyond = (beyondLimits: boolean): void =>
         />
       </DecisionRow>
       <LimbEdits />
+    </LedgerSection>
+    <LedgerSection v-if="skeleton.animal.face?.eyes.length" :title="say.gaze">
+      <GazeControl />
     </LedgerSection>
     <LedgerSection :title="say.keptStances">
       <KeptStances :comparing="comparing" @compare="comparing = $event" />

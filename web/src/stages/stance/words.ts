@@ -224,6 +224,18 @@ export const feetOnGround = 'Feet on the ground';
 export const balanceUnpegged = 'Balance, unpegged';
 export const jointAngles = 'Joint angles';
 export const allowAnglesBeyondLimits = 'Allow angles beyond the limits';
+export const gaze = 'Gaze';
+export const eyesLook = 'The eyes look';
+export const outOfTheirLids = 'Straight out of their lids';
+export const atOnePoint = 'At one point';
+export const lookOutOfLids = 'Look straight out of the lids';
+export const lookAtPoint = 'Look at a point';
+export const aheadOfEyes = 'Ahead of the eyes';
+export const toItsLeft = 'To its left (minus: right)';
+export const upFromEyes = 'Up (minus: down)';
+export const eyeTurns = { left: 'Left eye turns', right: 'Right eye turns' } as const;
+export const turnTheHead = (eyes: readonly string[], most: number): string =>
+  `${eyes.join(', ')} further than an eye goes, about ${most}°: the pupil stands at its edge. Turn the head towards the point, or look farther away.`;
 export const keptStances = 'Kept stances';
 export const bones = 'Bones';
 export const silhouette = 'Silhouette';
