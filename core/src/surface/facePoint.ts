@@ -6,15 +6,20 @@ import { turn } from '../geometry/quat.ts';
 import { cross, dot, lerp, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import { placeable, pointAt, type SkinPoint } from './skinPlace.ts';
 
-/** The point of a place on one side of the head; of the midline once. Undefined where its flesh is not there. */
+/** The point of a place on one side of the head; of the midline once; on sleeves alone, and on no curve that stands off them, where that is asked. Undefined where its flesh is not there. */
 export function facePoint(
   posed: PosedSkeleton,
   [key, along, around, offMm = 0]: FacePlace,
   side: 1 | -1,
+  onSleeves = false,
 ): SkinPoint | undefined {
   const bone = idOn(posed, key, side);
   if (bone === undefined) return undefined;
+  const { flesh } = posedBone(posed, bone).bone;
   const points = placeable(skinParts(posed))
+    .filter(
+      ({ sleeve }) => !onSleeves || flesh.some((of) => 'sleeve' in of && of.sleeve === sleeve),
+    )
     .filter(({ boneId, samples }) => {
       const [a, b] = [samples[0]!.share, samples.at(-1)!.share];
       return (

@@ -145,7 +145,7 @@ function lineShapes(posed: PosedSkeleton, through: FaceLine, side: 1 | -1): read
       const [bone, along, around] = place;
       const here: FacePlace =
         n === 0 ? place : [bone, along + (next![1] - along) * t, around + (next![2] - around) * t];
-      return facePoint(posed, here, side)?.at;
+      return facePoint(posed, here, side, true)?.at;
     }).filter((at) => at !== undefined);
   });
   return points.length < 2 ? [] : [{ hex: null, points, out: null, closed: false }];

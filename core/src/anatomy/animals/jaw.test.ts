@@ -32,6 +32,25 @@ describe('lower jaws', () => {
     expect(jaw.bone.lifeLengthMm / skull.bone.lifeLengthMm).toBeGreaterThan(0.3);
   });
 
+  it.each(JAWED)('%s: leaves the back of the head and its bill without a step', (id) => {
+    const { flesh } = skeletonOf(id).animal;
+    const stations = ['skull', 'bill'].flatMap((bone, n) =>
+      (flesh[bone] ?? []).flatMap((of) =>
+        'sleeve' in of && (of.sleeve === 'head' || of.sleeve === 'bill')
+          ? of.stations.map(({ at, above }) => ({ place: n + at, above }))
+          : [],
+      ),
+    );
+    const deepest = Math.max(...stations.map(({ above }) => above));
+    stations.slice(1).forEach(({ place, above }, i) => {
+      const before = stations[i]!;
+      expect(place).toBeGreaterThan(before.place);
+      // But at the hook of a bill: over a tenth of a bone the back changes by less than half of the head's height over its bone.
+      if (place - before.place < 0.1 && place < 1.9)
+        expect(Math.abs(above - before.above) / deepest, `${place}`).toBeLessThan(0.5);
+    });
+  });
+
   it.each(JAWED)('%s: opens the mouth: air between the lips, and the same flesh', (id) => {
     const gap = (deg: number): number => {
       const posed = posedBy(id, deg);

@@ -1,7 +1,7 @@
 import { add, dot, length, scale, sub, unit, type Vec3 } from '../../geometry/vec3.ts';
 import { toDeg } from '../../units/angles.ts';
 import type { Animal, Flesh, FleshCurve, FleshSleeve, SleeveStation } from '../animal.ts';
-import type { FaceLine } from '../face.ts';
+import type { FaceLine, FacePlace } from '../face.ts';
 import { memory } from './memory.ts';
 
 /** The bones that a mouth lies on: of birds, the bill too. */
@@ -61,6 +61,7 @@ export function withJaw(animal: Animal, data: JawData): Animal {
     ...all.filter(({ order }) => order > corner.order + STEP && order < chin.order),
     chin,
   ];
+  const palate = sectionAt(all, 'skull', data.corner + STEP);
   const bone = { hinge, long, way };
   const skull = animal.lengths.skull!;
   const jaw: Flesh[] = [jawSleeve(mouth, depth, bone), ...carried(animal, data, bone)];
@@ -78,14 +79,17 @@ export function withJaw(animal: Animal, data: JawData): Animal {
     },
     rest: { ...animal.rest, jaw: way },
     seats: { ...animal.seats, jaw: data.hinge },
-    flesh: { ...upperFlesh(animal, data, [corner, chin], depth), jaw },
+    flesh: { ...upperFlesh(animal, data, [corner, palate, chin], depth), jaw },
     coat: animal.coat.map((zone) =>
       zone.bones.includes(data.chin[0]) ? { ...zone, bones: [...zone.bones, 'jaw'] } : zone,
     ),
     ...(animal.face === undefined
       ? {}
       : {
-          face: { ...animal.face, lines: [mouthLine(mouth, depth), ...animal.face.lines] },
+          face: {
+            ...animal.face,
+            lines: [mouthLine(corner, [palate, ...mouth.slice(1)], depth), ...animal.face.lines],
+          },
         }),
   };
 }
@@ -115,17 +119,15 @@ function sectionsOf({ flesh, lengths, rest = {} }: Animal): readonly Section[] {
 
 /** The section at a place between two that are told. */
 function sectionAt(all: readonly Section[], bone: MouthBone, at: number): Section {
-  const own = all.filter((section) => section.bone === bone);
-  const next = Math.max(
-    1,
-    own.findIndex(({ station }) => station.at >= at),
-  );
-  const [a, b] = [own[next - 1]!, own[next]!];
-  const t = (at - a.station.at) / (b.station.at - a.station.at);
+  const order = at + (bone === 'bill' ? 1 : 0);
+  const found = all.findIndex((section) => section.order >= order);
+  const next = Math.max(1, found === -1 ? all.length - 1 : found);
+  const [a, b] = [all[next - 1]!, all[next]!];
+  const t = Math.min(1, Math.max(0, (order - a.order) / (b.order - a.order)));
   const mix = (of: (station: SleeveStation) => number): number =>
     of(a.station) * (1 - t) + of(b.station) * t;
   return {
-    ...{ bone, up: a.up, order: a.order * (1 - t) + b.order * t },
+    ...{ bone, order, up: a.up },
     axis: add(scale(a.axis, 1 - t), scale(b.axis, t)),
     station: {
       at,
@@ -213,11 +215,10 @@ function overMouth({ station }: Section, lip: number): SleeveStation {
 function upperFlesh(
   animal: Animal,
   { carries = [], isHooked = false }: JawData,
-  [corner, chin]: readonly [Section, Section],
+  [corner, palate, chin]: readonly [Section, Section, Section],
   depth: Depth,
 ): Animal['flesh'] {
   const all = sectionsOf(animal);
-  const palate = sectionAt(all, 'skull', corner.station.at + STEP);
   const parted = (bone: MouthBone): readonly Flesh[] =>
     (animal.flesh[bone] ?? [])
       .filter((flesh) => !isCarried(flesh, carries))
@@ -272,13 +273,35 @@ function carried(
     }));
 }
 
-/** The line between the lips, from the corner of the mouth to the chin. */
-const mouthLine = (mouth: readonly Section[], depth: Depth): FaceLine =>
-  mouth.map((section) => {
-    const { above, below: lip, halfWidth, widest = 0 } = overMouth(section, depth(section));
-    const middle = (above - lip) / 2;
-    const line = middle + (widest * (above + lip)) / 2;
-    const y = line - LINE * (line + lip);
-    const z = halfWidth * (1 - LINE ** LIPS) ** (1 / LIPS);
-    return [section.bone, section.station.at, toDeg(Math.atan2(z, y - middle))];
-  });
+/** The line between the lips, from the corner of the mouth, which is not cut yet, to the chin. */
+const mouthLine = (
+  corner: Section,
+  [palate, ...ahead]: readonly Section[],
+  depth: Depth,
+): FaceLine => [
+  placeAt(corner, corner.station, depth(corner)),
+  ...[palate!, ...ahead].map((section): FacePlace => {
+    const station = overMouth(section, depth(section));
+    const { line, reach } = lowerEdge(station);
+    return placeAt(section, station, LINE * reach - line);
+  }),
+];
+
+/** How high over its bone a section is widest, and how far down from there its lower edge lies. */
+function lowerEdge({ above, below: under, widest = 0 }: SleeveStation): {
+  readonly line: number;
+  readonly reach: number;
+} {
+  const line = (above - under) / 2 + (widest * (above + under)) / 2;
+  return { line, reach: under + line };
+}
+
+/** The place on the side of a section that lies so far under the line of its bone. */
+function placeAt({ bone }: Section, station: SleeveStation, deep: number): FacePlace {
+  const { line, reach } = lowerEdge(station);
+  const e = station.squareBelow ?? 2;
+  const share = Math.min(1, Math.max(0, (line + deep) / reach));
+  const z = station.halfWidth * (1 - share ** e) ** (1 / e);
+  const middle = (station.above - station.below) / 2;
+  return [bone, station.at, toDeg(Math.atan2(z, -deep - middle))];
+}
