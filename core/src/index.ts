@@ -287,7 +287,7 @@ export { readCreatureText } from './anatomy/readCreature.ts';
 export { landmarksOf, type Landmark } from './anatomy/landmarks.ts';
 export { pieceSkeleton } from './measure/pieceSkeleton.ts';
 export { buildSkeleton } from './anatomy/skeleton.ts';
-export { planFor } from './anatomy/planFor.ts';
+export { lendableParts } from './anatomy/lendable.ts';
 export { bodyStations, type Station } from './body/stations.ts';
 export { planSizes, type LifeSize } from './posing/planSizes.ts';
 export {

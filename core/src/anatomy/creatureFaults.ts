@@ -2,6 +2,7 @@ import * as say from './words.ts';
 import type { Problem } from '../units/problem.ts';
 import { composeCreature } from './composeCreature.ts';
 import type { Creature } from './creature.ts';
+import { lendableParts } from './lendable.ts';
 import { animalById, ANIMALS, planById } from './registry.ts';
 
 const listed = (names: readonly string[]): string => names.join(', ');
@@ -45,7 +46,7 @@ function graftFaults(graft: Creature['grafts'][number]): readonly Problem[] {
   const donor = animalById(graft.from);
   const plan = donor && planById(donor.planId);
   if (plan === undefined) return [{ where, received: graft.from, allowed: say.animalOfLibraryAs }];
-  const lent = plan.parts.slice(1).map((part) => part.id);
+  const lent = lendableParts(donor!, plan).map((part) => part.id);
   return lent.includes(graft.part)
     ? []
     : [{ where, received: graft.part, allowed: say.partOf(donor!.name, listed(lent)) }];

@@ -15,6 +15,7 @@ import type {
   RegionSpec,
 } from './bodyPlan.ts';
 import type { Graft } from './creature.ts';
+import { lendableParts } from './lendable.ts';
 import { sidedId } from './plans/kit/bilateral.ts';
 import { alongBone, posedBone, restPose } from './pose.ts';
 import { buildSkeleton, turnedJoint, type Skeleton } from './skeleton.ts';
@@ -45,7 +46,7 @@ export function renamedParts(
   graft: Graft,
   { plan: host, animal: hostAnimal }: { readonly plan: BodyPlan; readonly animal: Animal },
 ): Lent | undefined {
-  const part = donor.plan.parts.find((entry) => entry.id === graft.part);
+  const part = lendableParts(donor.animal, donor.plan).find(({ id }) => id === graft.part);
   if (part === undefined) return undefined;
   const taken = new Set(host.bones.map((bone) => bone.key));
   const clash = part.keys.some((key) => taken.has(key));

@@ -5,7 +5,7 @@ import {
   ANIMALS,
   parseNumber,
   planById,
-  planFor,
+  lendableParts,
   type Creature,
   type Graft,
   type Subject,
@@ -29,9 +29,16 @@ function partsOf(animalId: string) {
   const animal = animalById(animalId);
   const plan = animal && planById(animal.planId);
   if (!animal || !plan) return [];
-  return planFor(plan, animal)
-    .parts.slice(1)
-    .map((part) => ({ value: part.id, label: part.name }));
+  return lendableParts(animal, plan).map(({ id, name }) => ({ value: id, label: name }));
+}
+/** Where a single thing of a head sits on its own animal's skull; a part goes where it is put. */
+function seatOf(animalId: string, part: string): Partial<Graft> {
+  const animal = animalById(animalId);
+  const plan = animal && planById(animal.planId);
+  const root = plan?.bones.find(({ key, parent }) => key === part && parent === 'skull');
+  return root === undefined || !seats.value.some(({ value }) => value === 'skull')
+    ? {}
+    : { onBone: 'skull', at: animal?.seats?.[part] ?? root.at };
 }
 /** Bones of the midline that a part can sit on. */
 const seats = computed(() => {
@@ -56,7 +63,7 @@ function setDonor(index: number, from: string): void {
 function setPart(index: number, part: string): void {
   const { from } = props.creature.grafts[index]!;
   const label = partsOf(from).find((entry) => entry.value === part)?.label ?? part;
-  put(index, { part, name: nameOf(label, from) });
+  put(index, { part, name: nameOf(label, from), ...seatOf(from, part) });
 }
 const nameOf = (part: string, from: string): string =>
   cutText(say.ofWord(part, animalById(from)?.name.toLowerCase() ?? from), 60);

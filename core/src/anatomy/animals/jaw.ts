@@ -64,18 +64,13 @@ export function withJaw(animal: Animal, data: JawData): Animal {
   const palate = sectionAt(all, 'skull', data.corner + STEP);
   const bone = { hinge, long, way };
   const skull = animal.lengths.skull!;
+  const [low, high] = [(skull.range[0] / skull.mm) * long, (skull.range[1] / skull.mm) * long];
   const jaw: Flesh[] = [jawSleeve(mouth, depth, bone), ...carried(animal, data, bone)];
   return {
     ...animal,
     lengths: {
       ...animal.lengths,
-      jaw: memory(
-        ...([skull.mm, ...skull.range].map((mm) => (mm / skull.mm) * long) as [
-          number,
-          number,
-          number,
-        ]),
-      ),
+      jaw: memory(rounded(long), rounded(low), rounded(high)),
     },
     rest: { ...animal.rest, jaw: way },
     seats: { ...animal.seats, jaw: data.hinge },
@@ -93,6 +88,9 @@ export function withJaw(animal: Animal, data: JawData): Animal {
         }),
   };
 }
+
+/** A length as an author would give it. */
+const rounded = (mm: number): number => Number(mm.toPrecision(3));
 
 /** The sleeves that make the outline of a head. */
 const isHead = (flesh: Flesh): flesh is FleshSleeve =>
