@@ -58,7 +58,8 @@ async function main(args: readonly string[]): Promise<number> {
       await write(`${relief.view}-black`, drawn(relief, 'silhouette'));
       await write(relief.view, drawn(relief, 'form'));
     }
-    for (const head of form.heads) await write(`head-${head.view}`, drawn(head, 'form'));
+    for (const head of form.heads.filter(({ view }) => VIEWS.some((of) => of === view)))
+      await write(`head-${head.view}`, drawn(head, 'form'));
   }
   await writeFile(join(folder, 'key.json'), JSON.stringify(key, null, 2));
   console.log(`${ANIMALS.length} animals in ${folder}; key.json says which is which.`);

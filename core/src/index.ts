@@ -59,6 +59,12 @@ export { RELIEF_VIEWS, type ReliefView } from './surface/reliefViews.ts';
 export { bodyItems, formDrawing } from './sheets/formItems.ts';
 export { headDrawings } from './sheets/headDrawings.ts';
 export { proportionChart } from './sheets/proportionChart.ts';
+export {
+  EXPRESSIONS,
+  expressionAngles,
+  expressionOf,
+  hasFaceJoints,
+} from './stance/expressions.ts';
 export { EYE_TURNS_DEG, eyeTurns } from './surface/gaze.ts';
 export { footDrawings } from './sheets/footDrawings.ts';
 export { bladeDrawings } from './sheets/bladeDrawings.ts';

@@ -31,6 +31,8 @@ export interface PosedSkeleton {
   readonly byId: ReadonlyMap<string, PosedBone>;
   /** The point that it looks at; its eyes look straight out of their lids where nothing is said. */
   readonly gaze?: Gaze;
+  /** How far its lids are open, as a share of how the animal is told; 1 where nothing is said. */
+  readonly lids?: number;
 }
 
 /** The turn of one joint: flexion last, so that its axis stays the parent's. */

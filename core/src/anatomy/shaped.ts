@@ -1,3 +1,4 @@
+import { withOwnEyes } from './ownEyes.ts';
 import type { Shape } from './shapeSchema.ts';
 import {
   isApart,
@@ -112,11 +113,13 @@ export function sectionsOf(
 
 /**
  * The skeleton with the user's sections in place of the library's flesh, and fat on or off by
- * region. The same object where the shape is the library's.
+ * region, and eyes of the user's own. The same object where the shape is the library's.
  */
 export function shapedSkeleton(skeleton: Skeleton, shape: Shape): Skeleton {
   const { sections, bulk, fatMm } = shape;
-  if ([sections, bulk, fatMm].every((entry) => Object.keys(entry).length === 0)) return skeleton;
+  const animal = withOwnEyes(skeleton.animal, shape.eyes);
+  if ([sections, bulk, fatMm].every((entry) => Object.keys(entry).length === 0))
+    return animal === skeleton.animal ? skeleton : { ...skeleton, animal };
   const bones = skeleton.bones.map((bone): Bone => {
     const own = sectionsOf(shape, bone);
     const flesh = own === undefined ? bone.flesh : withSections(bone, own);
@@ -127,5 +130,5 @@ export function shapedSkeleton(skeleton: Skeleton, shape: Shape): Skeleton {
       flesh: fat === 0 ? flesh : flesh.map((boneFlesh) => fattened(boneFlesh, fat)),
     };
   });
-  return { ...skeleton, bones, byId: new Map(bones.map((bone) => [bone.id, bone])), bulk };
+  return { ...skeleton, animal, bones, byId: new Map(bones.map((bone) => [bone.id, bone])), bulk };
 }

@@ -15,7 +15,7 @@ export interface SurfaceQuestion {
   readonly rodMm: number;
 }
 
-/** The stance of a piece as its body reads it: without where the eyes look. */
+/** The stance of a piece as its body reads it: without what its eyes do. */
 export const stanceRead = ({
   presetId,
   gait,
@@ -33,7 +33,7 @@ export function surfaceJob(of: {
   const input: SurfaceQuestion = {
     body: bodyDecisions(of.measure),
     sizeFactor: 1 / of.lifePerModel,
-    stance: { ...stanceRead(of.stance), gaze: of.stance.gaze },
+    stance: { ...stanceRead(of.stance), gaze: of.stance.gaze, lids: of.stance.lids },
     rodMm: of.stance.base.rodMm,
   };
   return { name: 'surface', key: JSON.stringify(input), input, twoSteps: true };

@@ -198,8 +198,20 @@ const STEPS: VersionSteps = {
       },
     };
   },
-  /** Version 11 knows where the eyes look. */
-  10: (old) => ({ ...old, version: 11, stance: { gaze: null, ...partOf(old, 'stance') } }),
+  /** Version 11 knows where the eyes look, how far their lids are open, and eyes of the user's own. */
+  10: (old) => {
+    const measure = partOf(old, 'measure');
+    const eyes = {
+      ...{ diameterMm: null, along: null, around: null },
+      ...{ wide: null, high: null, slitDeg: null },
+    };
+    return {
+      ...old,
+      version: 11,
+      measure: { ...measure, shape: { eyes, ...partOf(measure, 'shape') } },
+      stance: { gaze: null, lids: 1, ...partOf(old, 'stance') },
+    };
+  },
 };
 
 /** Every entry of a list changed; what is no list stays as it is, for the schema to tell. */

@@ -29,6 +29,8 @@ export interface StanceChoice {
   readonly ground?: Ground;
   /** Where its eyes look. */
   readonly gaze?: Gaze | null;
+  /** How far its lids are open, as a share of how the animal is told. */
+  readonly lids?: number;
 }
 
 /** A stance of the plan by id, or its first. */
@@ -109,7 +111,8 @@ export function settledStance(
   const angles = stanceAngles(skeleton, choice);
   const hung = poseSkeleton(skeleton, angles, sizeFactor);
   const posed = poseSkeleton(skeleton, angles, sizeFactor, -lowestMm(hung, choice, rodMm));
-  return choice.gaze ? { ...posed, gaze: choice.gaze } : posed;
+  const { gaze, lids = 1 } = choice;
+  return { ...posed, lids, ...(gaze ? { gaze } : {}) };
 }
 
 /** Gaps beyond this share of the body's length are a foot in the air. */

@@ -12,6 +12,7 @@ const HEAD_TITLES = {
   side: say.headFromSide,
   front: say.headFromFront,
   'three-quarter': say.headThreeQuarter,
+  top: say.headFromAbove,
 } as const;
 
 /** The head at most so much larger than the model, and so that it takes no more than this share of its length. */

@@ -43,6 +43,7 @@ export const inHeadLengths = (long: string, tall: string, headMm: string): strin
 export const headFromSide = (times: number): string => `Head, from its left, × ${times}`;
 export const headFromFront = (times: number): string => `Head, from the front, × ${times}`;
 export const headThreeQuarter = (times: number): string => `Head, from its left front, × ${times}`;
+export const headFromAbove = (times: number): string => `Head, from above, × ${times}`;
 export const formThreeQuarter = 'Finished form, from its left front';
 
 // footDrawings.ts

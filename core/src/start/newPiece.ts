@@ -57,6 +57,7 @@ function handyScale(
 export const NEW_STANCE = Object.freeze({
   gait: null,
   gaze: null,
+  lids: 1,
   locked: [],
   ground: { kind: 'flat' },
   hold: 'base',

@@ -51,6 +51,8 @@ const LIGHT = '#f4efe2';
 const ROUND = 36;
 /** Lids that are wider than high meet in corners: between an ellipse (0) and two arcs (1). */
 const CORNERED = 0.6;
+/** Lids that are open by less are a line. */
+const SHUT = 0.08;
 /** What lies on an eyeball stands off the skin by so much of its diameter. */
 const BULGE = 0.06;
 /** The light in a dark eye, and a round pupil, in heights of the opening. */
@@ -72,7 +74,9 @@ function eyeShapes(
 ): readonly FaceShape[] {
   const patch = patchAt(posed, at, side);
   if (patch === undefined || (side === -1 && at[2] === 0)) return [];
-  const [a, h] = [(opening[0] * ball) / 2, (opening[1] * ball) / 2];
+  const { lids: open = 1 } = posed;
+  const [a, full] = [(opening[0] * ball) / 2, (opening[1] * ball) / 2];
+  const h = full * open;
   const slit = toRad(-slitDeg);
   const off = BULGE * ball;
   const place = (x: number, y: number): Vec3 =>
@@ -89,6 +93,7 @@ function eyeShapes(
       return place(x + wide * Math.cos(t), y + high * (s + cornered * (s * Math.abs(s) - s)));
     });
   const lids = round(a, h, 0, 0, a === h ? 0 : CORNERED);
+  const isShut = open < SHUT;
   const area = (points: readonly Vec3[], colour: string): FaceShape => ({
     ...{ points, hex: colour, closed: true },
     out: patch.out,
@@ -96,9 +101,9 @@ function eyeShapes(
   const turned = looksAt === undefined ? ORIGIN : turnedBy(patch, looksAt, ahead, ball);
   const dark = {
     dark: lids,
-    round: round(ROUND_PUPIL * h, ROUND_PUPIL * h),
-    upright: round(0.22 * h, 0.92 * h, 0, 0, CORNERED),
-    level: round(0.6 * a, 0.34 * h),
+    round: round(ROUND_PUPIL * full, Math.min(ROUND_PUPIL * full, h)),
+    upright: round(0.22 * full, 0.92 * h, 0, 0, CORNERED),
+    level: round(0.6 * a, Math.min(0.34 * full, h)),
   }[pupil];
   const seen = [
     area(lids, hex),
@@ -106,9 +111,9 @@ function eyeShapes(
     area(round(GLINT * h, GLINT * h, 0.2 * a, 0.4 * h), LIGHT),
   ];
   const line = { hex: null, out: patch.out };
-  const brow = round(1.22 * a, 1.5 * h, 0, 0, CORNERED).slice(2, ROUND / 2 - 1);
+  const brow = round(1.22 * a, 1.5 * full, 0, 0, CORNERED).slice(2, ROUND / 2 - 1);
   return [
-    ...seen,
+    ...(isShut ? [] : seen),
     { ...line, points: lids, closed: true },
     ...(opening[1] < opening[0] ? [{ ...line, points: brow, closed: false }] : []),
   ];

@@ -4,7 +4,7 @@ import { partForm } from './partForm.ts';
 import type { Relief } from './relief.ts';
 
 /** The sides that a head is drawn from by itself. */
-export const HEAD_VIEWS = ['side', 'front', 'three-quarter'] as const;
+export const HEAD_VIEWS = ['side', 'front', 'three-quarter', 'top'] as const;
 
 /** Cells of a head by itself. */
 const HEAD_CELLS = 90_000;

@@ -4,3 +4,31 @@
 
 // BodyPending.vue
 export const bodyIsBeingWorked = 'The body is being worked out. These numbers follow in a moment.';
+
+// FaceControl.vue, GazeControl.vue
+export const expression = 'Expression to start from';
+export const expressions = {
+  calm: 'Calm',
+  alert: 'Alert',
+  threatening: 'Threatening',
+  feeding: 'Feeding',
+} as const;
+export const takeExpression = (name: string): string => `Make the face ${name.toLowerCase()}`;
+export const mouthOpen = 'Mouth open';
+export const earsBack = 'Ears back (minus: forward)';
+export const earsInward = 'Ears inward (minus: outward)';
+export const lidsOpen = 'Lids open';
+export const faceIsAStart =
+  'An expression is a start: change any of it, on both sides alike. One ear by itself is turned under Joint angles or on the sheet.';
+export const eyesLook = 'The eyes look';
+export const outOfTheirLids = 'Straight out of their lids';
+export const atOnePoint = 'At one point';
+export const lookOutOfLids = 'Look straight out of the lids';
+export const lookAtPoint = 'Look at a point';
+export const aheadOfEyes = 'Ahead of the eyes';
+export const toItsLeft = 'To its left (minus: right)';
+export const upFromEyes = 'Up (minus: down)';
+export const eyeTurns = { left: 'Left eye turns', right: 'Right eye turns' } as const;
+export const turnTheHead = (eyes: readonly string[], most: number): string =>
+  `${eyes.join(', ')} further than an eye goes, about ${most}°: the pupil stands at its edge. Turn the head towards the point, or look farther away.`;
+export const set = (label: string | number): string => `Set ${label}`;

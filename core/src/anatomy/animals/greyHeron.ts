@@ -214,7 +214,7 @@ const JAW = {
   hinge: 0.72,
   corner: 0.86,
   chin: ['bill', 0.96],
-  lip: [0.2, 0.22, 0.2],
+  lip: [0.4, 0.55, 0.6],
 } satisfies JawData;
 
 /**

@@ -18,11 +18,13 @@ import LedgerSection from '../../ledger/LedgerSection.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
 import BodyPending from '../BodyPending.vue';
+import FaceControl from '../FaceControl.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
 import BodyFiles from './BodyFiles.vue';
 import BodySpace from './BodySpace.vue';
 import BuildLedger from './BuildLedger.vue';
 import CardTable from './CardTable.vue';
+import EyeControl from './EyeControl.vue';
 import FatTable from './FatTable.vue';
 import MuscleTable from './MuscleTable.vue';
 import PegTable from './PegTable.vue';
@@ -45,6 +47,7 @@ const ROOMS = [
   { label: say.muscles, value: 'muscles' },
   { label: say.sections, value: 'sections' },
   { label: say.form, value: 'form' },
+  { label: say.head, value: 'head' },
   { label: say.proportions, value: 'proportions' },
   { label: say.inSpace, value: 'space' },
 ];
@@ -60,7 +63,6 @@ watch(target, (now) => {
 });
 
 const mass = computed(() => plan.value.mass);
-/** Kept while a newer one is worked out, so that nothing jumps. */
 const kept = shallowRef<ShapePlan | null>(null);
 watch(
   () => mass.value?.shape,
@@ -153,6 +155,10 @@ const shapedSection = computed(() => {
       </LedgerSection>
       <LedgerSection :title="say.weightInLife"><WeightLedger :mass="mass" /></LedgerSection>
       <LedgerSection :title="say.fatUnderSkin" folded><FatTable /></LedgerSection>
+    </template>
+    <template v-else-if="room === 'head'">
+      <LedgerSection :title="say.eyes"><EyeControl /></LedgerSection>
+      <LedgerSection :title="say.face"><FaceControl /></LedgerSection>
     </template>
     <JobProgress v-else-if="kept === null" :job="work.shape" :sentence="say.posedBodyIsBeing" />
     <template v-else-if="room === 'muscles'">

@@ -34,7 +34,7 @@ describe('ShellTable', () => {
   it('turns foil to a hollow ball with a vent, to solid clay, and back to the plan’s own', async () => {
     const { wrapper, piece, plan } = mountWithPiece(ShellTable, otter);
     const choose = async (core: string): Promise<void> => {
-      wrapper.findAllComponents(ChoiceField)[3]!.vm.$emit('set', core);
+      wrapper.findAllComponents(ChoiceField)[4]!.vm.$emit('set', core);
       await wrapper.vm.$nextTick();
     };
     await choose('hollow');
@@ -45,8 +45,8 @@ describe('ShellTable', () => {
     expect(piece().mass.vents).toEqual([]);
     await choose('solid');
     expect(piece().mass.shells['trunk']).toEqual({ core: 'solid', shellMm: 5 });
-    expect(plan().mass!.regions[3]!.coreVolume.value).toBe(0);
-    const reset = wrapper.findAll('tbody tr')[3]!.find('button');
+    expect(plan().mass!.regions[4]!.coreVolume.value).toBe(0);
+    const reset = wrapper.findAll('tbody tr')[4]!.find('button');
     await reset.trigger('click');
     expect(piece().mass.shells).not.toHaveProperty('trunk');
   });

@@ -14,7 +14,8 @@ import { computed, type ComputedRef, type Ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 
 /** The rooms of Mass. */
-export type Room = 'build' | 'shape' | 'muscles' | 'sections' | 'form' | 'proportions' | 'space';
+export type Room =
+  'build' | 'shape' | 'muscles' | 'sections' | 'form' | 'head' | 'proportions' | 'space';
 
 /** What is seen in a room, and how it is worked in. */
 export const ROOM_HINTS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
@@ -23,6 +24,7 @@ export const ROOM_HINTS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
   muscles: say.numbersAreOrderOf,
   sections: say.linesAreWhereSections,
   form: say.linesRunRoundForm,
+  head: say.headByItself,
   proportions: say.heightsOfJoints,
 };
 
@@ -52,6 +54,14 @@ export function useMassRows(
         const drawn = row.filter((drawing) => drawing !== undefined);
         return drawn.length > 0 ? [drawn] : [];
       });
+    }
+    if (room.value === 'head') {
+      const [side, front, threeQuarter, top] = headDrawings(plan.value);
+      const rows = [
+        [side, front],
+        [threeQuarter, top],
+      ].map((row) => row.filter((drawing) => drawing !== undefined));
+      return rows.filter((row) => row.length > 0);
     }
     if (room.value === 'proportions') {
       const chart = proportionChart(plan.value);

@@ -127,6 +127,19 @@ export const shape = 'Shape';
 export const muscles = 'Muscles';
 export const sections = 'Sections';
 export const form = 'Form';
+export const head = 'Head';
+export const eyes = 'Eyes';
+export const eyeball = 'Eyeball in life';
+export const alongThe = (bone: string): string => `Along the ${bone}`;
+export const fromBackLine = 'Down from the midline of the back';
+export const lidsWide = 'Opening, wide (of the ball)';
+export const lidsHigh = 'Opening, high (of the ball)';
+export const slant = 'Slant (outer corner up)';
+export const eyeOnModel = (mm: string): string =>
+  `On the model the eyeball is ${mm} across. Both eyes follow alike; what you type is yours until you give it back.`;
+export const face = 'Face';
+export const headByItself =
+  'The head by itself, larger, with the line of its eye and how far eye and nape lie from the snout. Mouth, ears, lids and gaze belong to the stance and are set beside it.';
 export const proportions = 'Proportions';
 export const heightsOfJoints =
   'How high its joints lie over the ground as it stands, and its length in lengths of its skull. Below it feet by themselves, and wings, membranes and fins laid flat to cut from sheet. All are printed with the sheets.';

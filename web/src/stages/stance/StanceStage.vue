@@ -12,6 +12,7 @@ import LedgerSection from '../../ledger/LedgerSection.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
+import FaceControl from '../FaceControl.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
 import LoadLegend from '../wire/LoadLegend.vue';
 import BalanceControl from './BalanceControl.vue';
@@ -21,7 +22,6 @@ import DragHandles from './DragHandles.vue';
 import FeetRows from './FeetRows.vue';
 import GaitPace from './GaitPace.vue';
 import GaitPanel from './GaitPanel.vue';
-import GazeControl from './GazeControl.vue';
 import GroundControl from './GroundControl.vue';
 import JointTable from './JointTable.vue';
 import KeptStances from './KeptStances.vue';
@@ -153,8 +153,8 @@ const setBeyond = (beyondLimits: boolean): void =>
       </DecisionRow>
       <LimbEdits />
     </LedgerSection>
-    <LedgerSection v-if="skeleton.animal.face?.eyes.length" :title="say.gaze">
-      <GazeControl />
+    <LedgerSection v-if="skeleton.animal.face" :title="say.face">
+      <FaceControl />
     </LedgerSection>
     <LedgerSection :title="say.keptStances">
       <KeptStances :comparing="comparing" @compare="comparing = $event" />

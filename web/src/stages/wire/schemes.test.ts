@@ -4,7 +4,9 @@ import {
   inWorkshop,
   newWorkshop,
   demoWorkpieces,
+  newCreature,
   newPiece,
+  newPieceOf,
   type Workpiece,
 } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
@@ -133,9 +135,10 @@ describe('FineWires', () => {
   });
 
   it('says so where nothing lies beyond the large wires', () => {
+    const headless = { ...newCreature('own', 'Own', 'adder'), without: ['head'] };
     const { wrapper } = mountWithPiece(
       FineWires,
-      inWorkshop(newPiece('one', 'One', 'adder'), newWorkshop()),
+      inWorkshop(newPieceOf('one', 'One', headless), newWorkshop()),
     );
     expect(wrapper.text()).toContain('No digits, ears or fins');
   });

@@ -1,4 +1,5 @@
 /* eslint-disable max-lines -- the parts of mammals, as data */
+import { X_AXIS, Z_AXIS } from '../../../geometry/vec3.ts';
 import { belly, bonyLandmarks, muscle } from './names.ts';
 import { bone, column, DOWN, fixed, freedom, joint, outward, swing } from './joints.ts';
 import { halvedNeck, LOWER_JAW, sacrum, skull } from './backbones.ts';
@@ -96,7 +97,11 @@ export const MAMMAL_HEAD: PlanPart = {
       'Ear',
       'skull',
       [-0.2, 0.9, -0.4],
-      joint('Root of the ear', { flexion: swing(-60, 60), abduction: outward(-50, 50) }),
+      // It stands up, so that the axes of a hanging limb turn its tip the other way.
+      joint('Root of the ear', {
+        flexion: freedom(Z_AXIS, -60, 60, 'swings the tip backward'),
+        abduction: freedom(X_AXIS, -50, 50, 'swings the tip inward'),
+      }),
       'notch of the ear to its tip',
       { at: 0.14, tip: 'tip of the ear', optional: true },
     ),

@@ -2,14 +2,14 @@
 import * as say from './words.ts';
 import { EYE_TURNS_DEG, eyeTurns, type Gaze } from '@keen-sinew/core';
 import { computed } from 'vue';
-import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import { useUnits } from '../../composables/useUnits.ts';
-import ChoiceRow from '../../kit/ChoiceRow.vue';
-import DecisionRow from '../../kit/DecisionRow.vue';
-import HintText from '../../kit/HintText.vue';
-import { signedLengthAt } from '../../kit/limited.ts';
-import QuantityField from '../../kit/QuantityField.vue';
-import { withStance } from './stanceChanges.ts';
+import { usePiecePlan } from '../composables/usePiecePlan.ts';
+import { useUnits } from '../composables/useUnits.ts';
+import ChoiceRow from '../kit/ChoiceRow.vue';
+import DecisionRow from '../kit/DecisionRow.vue';
+import HintText from '../kit/HintText.vue';
+import { signedLengthAt } from '../kit/limited.ts';
+import QuantityField from '../kit/QuantityField.vue';
+import { withStance } from './stance/stanceChanges.ts';
 
 /** Where both eyes look: out of their lids, or at one point. */
 const { piece, plan, change } = usePiecePlan();
