@@ -2,7 +2,7 @@ import { expect, test, type Page } from './test.ts';
 import { axeFinds } from './axe.ts';
 import { choose, downloaded, numberOf, openOtter, row, saved, type, unfold } from './helpers.ts';
 
-/** Opens one of the five rooms of Mass. */
+/** Opens one of the rooms of Mass. */
 const room = choose;
 
 async function shapeTheTrunk(page: Page): Promise<void> {
@@ -156,11 +156,43 @@ test('an outline traced on a picture gives the depths of the body', async ({ pag
   await saved(page);
 });
 
-test('the five rooms stand up to axe', async ({ page }) => {
+test('the rooms stand up to axe', async ({ page }) => {
   await shapeTheTrunk(page);
-  for (const name of ['Shape', 'Muscles', 'Sections', 'In space', 'Core and clay']) {
+  for (const name of [
+    'Shape',
+    'Muscles',
+    'Sections',
+    'In space',
+    'Core and clay',
+    'Head',
+    'Proportions',
+  ]) {
     await room(page, name);
     await expect(page.locator('.ledger .pending, .ledger .wait')).toHaveCount(0);
     expect(await axeFinds(page), name).toEqual([]);
   }
+});
+
+test('the head stands alone: its eyes are placed, its face is made threatening, and both are taken back', async ({
+  page,
+}) => {
+  await openOtter(page, 'mass');
+  await choose(page, 'Head');
+  await expect(page.getByText(/^Head, from above/)).toBeVisible();
+  const ball = page.getByRole('textbox', { name: 'Eyeball in life' });
+  await ball.fill('14');
+  await ball.press('Enter');
+  await saved(page);
+  await expect(page.getByText(/^On the model the eyeball is 4\.7 mm/)).toBeVisible();
+  const along = page.getByRole('textbox', { name: 'Along the skull' });
+  await along.fill('900 %');
+  await along.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('900');
+  await along.press('Escape');
+  await choose(page, 'Threatening');
+  await expect(page.getByRole('textbox', { name: 'Mouth open' })).toHaveValue('26.0°');
+  await page.getByTitle(/^Undo: Make the face threatening/).click();
+  await expect(page.getByRole('textbox', { name: 'Mouth open' })).toHaveValue('0.0°');
+  await page.getByTitle(/^Undo: Change eyeball in life/).click();
+  await expect(page.getByText(/^On the model the eyeball is 4\.7 mm/)).toBeHidden();
 });
