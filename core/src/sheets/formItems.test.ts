@@ -78,7 +78,12 @@ describe('the sheets of the form', () => {
     expect(headDrawings(plan)).toEqual([]);
     const heads = headForm(plan.stance.posed, 8000);
     const drawings = headDrawings({ ...plan, surface: { ...plan.surface!, heads } });
-    expect(drawings.map(({ id }) => id)).toEqual(['head-side', 'head-front', 'head-three-quarter']);
+    expect(drawings.map(({ id }) => id)).toEqual([
+      'head-side',
+      'head-front',
+      'head-three-quarter',
+      'head-top',
+    ]);
     const long = (points: readonly (readonly [number, number])[]): number =>
       Math.max(...points.map(([x]) => x)) - Math.min(...points.map(([x]) => x));
     const times = Number(/× (\d+)$/.exec(drawings[0]!.title)![1]);

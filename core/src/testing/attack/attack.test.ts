@@ -1,3 +1,4 @@
+import { PIECE_VERSION } from '../../piece/pieceSchema.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { creatureText, type Creature } from '../../anatomy/creature.ts';
@@ -196,7 +197,7 @@ describe('bounds of JSON', () => {
   });
 
   it('a document of a newer version is told from a damaged one', () => {
-    const newer = { ...plainPiece(), version: 11, format: 'keen-sinew-piece' };
+    const newer = { ...plainPiece(), version: PIECE_VERSION + 1, format: 'keen-sinew-piece' };
     const read = readPieceText(JSON.stringify(newer));
     expect(read.ok).toBe(false);
     if (!read.ok) expect(problemSentence(read.problem)).toContain('of a newer application');
