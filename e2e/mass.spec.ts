@@ -189,6 +189,17 @@ test('the head stands alone: its eyes are placed, its face is made threatening, 
   await along.press('Enter');
   await expect(page.getByRole('alert')).toContainText('900');
   await along.press('Escape');
+  const grip = page.locator('[data-grip="eye"]').first();
+  const { x, y, width, height } = (await grip.boundingBox())!;
+  await page.mouse.move(x + width / 2, y + height / 2);
+  await page.mouse.down();
+  await page.mouse.move(x + width / 2 + 9, y + height / 2 - 4, { steps: 3 });
+  await page.mouse.move(x + width / 2 + 18, y + height / 2 - 6, { steps: 3 });
+  await page.mouse.up();
+  await saved(page);
+  const moved = await along.inputValue();
+  await page.getByTitle(/^Undo: Move the eyes/).click();
+  await expect(along).not.toHaveValue(moved);
   await choose(page, 'Threatening');
   await expect(page.getByRole('textbox', { name: 'Mouth open' })).toHaveValue('26.0°');
   await page.getByTitle(/^Undo: Make the face threatening/).click();

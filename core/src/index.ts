@@ -66,6 +66,13 @@ export {
   hasFaceJoints,
 } from './stance/expressions.ts';
 export { EYE_TURNS_DEG, eyeTurns } from './surface/gaze.ts';
+export {
+  eyeDraggedBy,
+  eyeOnHead,
+  headPage,
+  type EyePlace,
+  type HeadPage,
+} from './sheets/headEyes.ts';
 export { footDrawings } from './sheets/footDrawings.ts';
 export { bladeDrawings } from './sheets/bladeDrawings.ts';
 export { skinParts, type SkinPart, type SleevePart } from './body/skin.ts';

@@ -21,12 +21,8 @@ const HEAD_SHARE = 0.6;
 
 /** The head by itself, whole times as large as the model; none while it is still worked out. */
 export function headDrawings(plan: Plan): readonly Drawing[] {
-  const heads = plan.surface?.heads ?? [];
-  const side = reliefOf(plan, 'side');
-  const long = side === undefined ? 0 : extentOf(side);
-  const own = Math.max(1, ...heads.map((head) => extentOf(head)));
-  const times = Math.min(MOST_TIMES, Math.max(1, Math.floor((HEAD_SHARE * long) / own)));
-  return heads.map((head) => {
+  const times = headTimes(plan);
+  return (plan.surface?.heads ?? []).map((head) => {
     const view = head.view as keyof typeof HEAD_TITLES;
     const items = [
       ...reliefItems(enlarged(head, times), 'form'),
@@ -34,6 +30,14 @@ export function headDrawings(plan: Plan): readonly Drawing[] {
     ];
     return fittedDrawing(`head-${view}`, HEAD_TITLES[view](times), items, MARGIN_MM);
   });
+}
+
+/** How many times as large as the model the head stands by itself. */
+export function headTimes(plan: Plan): number {
+  const side = reliefOf(plan, 'side');
+  const long = side === undefined ? 0 : extentOf(side);
+  const own = Math.max(1, ...(plan.surface?.heads ?? []).map((head) => extentOf(head)));
+  return Math.min(MOST_TIMES, Math.max(1, Math.floor((HEAD_SHARE * long) / own)));
 }
 
 /** The eye line and the lengths of a head from its side; none for a head without eyes between lids. */

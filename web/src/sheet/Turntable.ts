@@ -17,6 +17,7 @@ import {
   type Ray,
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
+import { LAMP, lampWay, type LampPlace } from './lamp.ts';
 
 const PAPER = 0xfaf7ef;
 const GRID = 0xcfc6b2;
@@ -37,6 +38,7 @@ export class Turntable {
   protected readonly renderer: WebGLRenderer;
   protected body = new Group();
   private readonly scene = new Scene();
+  private readonly lamp = new DirectionalLight(0xffffff, 2.2);
   private readonly camera = new PerspectiveCamera(30, 1, 1, 100_000);
   private readonly controls: OrbitControls;
 
@@ -45,9 +47,8 @@ export class Turntable {
     this.renderer.setClearColor(PAPER);
     this.renderer.setPixelRatio(window.devicePixelRatio);
     box.append(this.renderer.domElement);
-    const sun = new DirectionalLight(0xffffff, 2);
-    sun.position.set(1, 3, -2);
-    this.scene.add(new AmbientLight(0xffffff, 1.6), sun, this.body);
+    this.lamp.position.set(...lampWay(LAMP));
+    this.scene.add(new AmbientLight(0xffffff, 1.4), this.lamp, this.body);
     this.controls = new OrbitControls(this.camera, this.renderer.domElement);
     this.controls.addEventListener('change', () => this.draw());
     this.resize();
@@ -73,6 +74,12 @@ export class Turntable {
       this.camera.updateProjectionMatrix();
       this.controls.update();
     }
+    this.draw();
+  }
+
+  /** Puts the lamp where the maker's stands: the shadows are then those of the bench. */
+  light(from: LampPlace): void {
+    this.lamp.position.set(...lampWay(from));
     this.draw();
   }
 

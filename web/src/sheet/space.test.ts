@@ -8,6 +8,7 @@ import {
 import { Box3, Vector3 } from 'three';
 import { describe, expect, it } from 'vitest';
 import { fleshGeometry } from './fleshGeometry.ts';
+import { lampWay } from './lamp.ts';
 import { framedFrom } from './Turntable.ts';
 
 describe('the body in space', () => {
@@ -42,5 +43,17 @@ describe('the body in space', () => {
     expect(framedFrom(10, 60, 2) / 10).toBeCloseTo(2 * 0.92, 9);
     expect(framedFrom(10, 60, 0.5)).toBeGreaterThan(framedFrom(10, 60, 1));
     expect(framedFrom(10, 60, 3)).toBe(framedFrom(10, 60, 1));
+  });
+
+  it('is lit from where the lamp stands', () => {
+    const way = (aroundDeg: number, upDeg: number): readonly number[] =>
+      lampWay({ aroundDeg, upDeg });
+    const close = (values: readonly number[]) => values.map((v) => expect.closeTo(v, 9));
+    expect(way(0, 0)).toEqual(close([1, 0, 0]));
+    // To its left, which is away from its right.
+    expect(way(90, 0)).toEqual(close([0, 0, -1]));
+    expect(way(180, 0)).toEqual(close([-1, 0, 0]));
+    expect(way(30, 90)).toEqual(close([0, 1, 0]));
+    expect(Math.hypot(...lampWay({ aroundDeg: 210, upDeg: 40 }))).toBeCloseTo(1, 9);
   });
 });

@@ -5,7 +5,9 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import ChoiceRow from '../../kit/ChoiceRow.vue';
+import SliderField from '../../kit/SliderField.vue';
 import type { BodyTurning, Peel } from '../../sheet/BodyTurning.ts';
+import { LAMP, type LampPlace } from '../../sheet/lamp.ts';
 import SpaceBox from '../../sheet/SpaceBox.vue';
 import { useBodyMeshes } from './useBodyMeshes.ts';
 
@@ -49,6 +51,8 @@ const scene = computed(() => {
     cut: card === undefined ? null : { at: card.cut.centre, way: card.cut.axes[0] },
   };
 });
+const lamp = ref<LampPlace>(LAMP);
+watch([view, lamp], () => view.value?.light(lamp.value));
 watch([view, scene, peel], () => {
   if (view.value !== null && scene.value !== null) view.value.show(scene.value, peel.value);
 });
@@ -70,6 +74,32 @@ watch([view, scene, peel], () => {
       :options="cuts"
       @set="cutAt = $event"
     />
+    <span class="lamp">
+      {{ say.lampRound }}
+      <SliderField
+        :label="say.lampRoundFrom"
+        :value="lamp.aroundDeg"
+        :min="0"
+        :max="360"
+        :step="5"
+        :said="`${lamp.aroundDeg}°`"
+        @slide="lamp = { ...lamp, aroundDeg: $event }"
+        @set="lamp = { ...lamp, aroundDeg: $event }"
+      />
+    </span>
+    <span class="lamp">
+      {{ say.lampHeight }}
+      <SliderField
+        :label="say.lampHeight"
+        :value="lamp.upDeg"
+        :min="0"
+        :max="90"
+        :step="5"
+        :said="`${lamp.upDeg}°`"
+        @slide="lamp = { ...lamp, upDeg: $event }"
+        @set="lamp = { ...lamp, upDeg: $event }"
+      />
+    </span>
     <span v-if="shapeProblem" role="alert">{{ shapeProblem }}</span>
     <span v-else-if="kept === null" role="status">{{ say.bodyIsBeingWorked }}</span>
   </SpaceBox>
@@ -78,5 +108,13 @@ watch([view, scene, peel], () => {
 <style scoped>
 .cut {
   width: 210px;
+}
+
+.lamp {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  width: 210px;
+  white-space: nowrap;
 }
 </style>

@@ -26,12 +26,13 @@ import BuildLedger from './BuildLedger.vue';
 import CardTable from './CardTable.vue';
 import EyeControl from './EyeControl.vue';
 import FatTable from './FatTable.vue';
+import HeadHandles from './HeadHandles.vue';
 import MuscleTable from './MuscleTable.vue';
 import PegTable from './PegTable.vue';
 import ShapeHandles from './ShapeHandles.vue';
 import ShapePart from './ShapePart.vue';
 import StationHandles from './StationHandles.vue';
-import { ROOM_HINTS, useMassRows, type Room } from './useMassRows.ts';
+import { ROOM_HINTS, ROOMS, useMassRows, type Room } from './useMassRows.ts';
 import { useShaping } from './useShaping.ts';
 import WeightLedger from './WeightLedger.vue';
 
@@ -41,16 +42,6 @@ const pickOnSheet = usePickOnSheet();
 const shaping = useShaping();
 const dragging = ref(false);
 
-const ROOMS = [
-  { label: say.coreAndClay, value: 'build' },
-  { label: say.shape, value: 'shape' },
-  { label: say.muscles, value: 'muscles' },
-  { label: say.sections, value: 'sections' },
-  { label: say.form, value: 'form' },
-  { label: say.head, value: 'head' },
-  { label: say.proportions, value: 'proportions' },
-  { label: say.inSpace, value: 'space' },
-];
 const room = ref<Room>('build');
 const ROOM_OF: Partial<Record<SheetTarget['kind'], Room>> = {
   muscle: 'muscles',
@@ -93,7 +84,7 @@ const shapedSection = computed(() => {
         :rows="rows"
         :target="target"
         :hold="dragging"
-        :handles="room === 'shape'"
+        :handles="room === 'shape' || room === 'head'"
         :label="say.bodyDrawnToScale"
         @pick="pickOnSheet"
       >
@@ -103,6 +94,13 @@ const shapedSection = computed(() => {
             :view="placed.drawing.view"
             :mm-per-px="mmPerPx"
             :shaping="shaping"
+            :point-in="pointIn"
+            @dragging="dragging = $event"
+          />
+          <HeadHandles
+            v-if="room === 'head'"
+            :drawing-id="placed.drawing.id"
+            :mm-per-px="mmPerPx"
             :point-in="pointIn"
             @dragging="dragging = $event"
           />

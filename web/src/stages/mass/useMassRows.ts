@@ -17,6 +17,18 @@ import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 export type Room =
   'build' | 'shape' | 'muscles' | 'sections' | 'form' | 'head' | 'proportions' | 'space';
 
+/** The rooms by name, in the order of the work. */
+export const ROOMS = [
+  { label: say.coreAndClay, value: 'build' },
+  { label: say.shape, value: 'shape' },
+  { label: say.muscles, value: 'muscles' },
+  { label: say.sections, value: 'sections' },
+  { label: say.form, value: 'form' },
+  { label: say.head, value: 'head' },
+  { label: say.proportions, value: 'proportions' },
+  { label: say.inSpace, value: 'space' },
+];
+
 /** What is seen in a room, and how it is worked in. */
 export const ROOM_HINTS: Readonly<Record<Exclude<Room, 'space'>, string>> = {
   build: say.greyIsCoreWhat,
@@ -42,6 +54,8 @@ export function useMassRows(
   room: Readonly<Ref<Room>>,
 ): ComputedRef<readonly (readonly Drawing[])[]> {
   const { plan } = usePiecePlan();
+  /** The last heads stay while newer ones are worked out, so that what is dragged stays in sight. */
+  let heads: readonly Drawing[] = [];
   return computed(() => {
     if (room.value === 'space') return [];
     if (room.value === 'form') {
@@ -56,7 +70,9 @@ export function useMassRows(
       });
     }
     if (room.value === 'head') {
-      const [side, front, threeQuarter, top] = headDrawings(plan.value);
+      const now = headDrawings(plan.value);
+      if (now.length > 0) heads = now;
+      const [side, front, threeQuarter, top] = heads;
       const rows = [
         [side, front],
         [threeQuarter, top],

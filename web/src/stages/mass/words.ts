@@ -134,6 +134,8 @@ export const alongThe = (bone: string): string => `Along the ${bone}`;
 export const fromBackLine = 'Down from the midline of the back';
 export const lidsWide = 'Opening, wide (of the ball)';
 export const lidsHigh = 'Opening, high (of the ball)';
+export const moveEyes = 'Move the eyes';
+export const dragEye = 'Drag the eye over the head; the other one follows';
 export const slant = 'Slant (outer corner up)';
 export const eyeOnModel = (mm: string): string =>
   `On the model the eyeball is ${mm} across. Both eyes follow alike; what you type is yours until you give it back.`;
@@ -146,6 +148,9 @@ export const heightsOfJoints =
 export const linesRunRoundForm =
   'The finished animal from each side, coat and all. Fine lines run round the form where it lies in shade; dashed ones are where the zones of its coat meet.';
 export const inSpace = 'In space';
+export const lampRound = 'Lamp round it';
+export const lampRoundFrom = 'Lamp round the animal, from before it to its left';
+export const lampHeight = 'Lamp height';
 export const section2 = (chosen: string | number, name: string | number): string =>
   `Section ${chosen}, ${name}`;
 export const greyIsCoreWhat =

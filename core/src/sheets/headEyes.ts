@@ -1,0 +1,99 @@
+import type { PosedSkeleton } from '../anatomy/pose.ts';
+import type { Plan } from '../planTypes.ts';
+import { facePoint } from '../surface/facePoint.ts';
+import { onPage, VIEW_FRAMES, type ReliefView } from '../surface/reliefViews.ts';
+import { dot } from '../geometry/vec3.ts';
+import type { PagePoint } from './drawing.ts';
+import { enlargement } from './enlargedRelief.ts';
+import { headTimes } from './headDrawings.ts';
+
+/** How a point of the page of a view stands on the drawing of the head alone, as long as it is not worked out anew. */
+export interface HeadPage {
+  readonly view: ReliefView;
+  readonly times: number;
+  readonly onDrawing: (page: PagePoint) => PagePoint;
+}
+
+/** The page of a head's drawing by its id; undefined for any other drawing, and while heads are worked out. */
+export function headPage(plan: Plan, drawingId: string): HeadPage | undefined {
+  const head = plan.surface?.heads.find(({ view }) => drawingId === `head-${view}`);
+  if (head === undefined) return undefined;
+  const times = headTimes(plan);
+  return { view: head.view, times, onDrawing: enlargement(head, times) };
+}
+
+/** Where an eye lies on its head: along the bone, degrees from its back. */
+export interface EyePlace {
+  readonly along: number;
+  readonly around: number;
+}
+
+const placeOf = ({ skeleton }: PosedSkeleton) => skeleton.animal.face?.eyes[0]?.at;
+
+function seenAt(posed: PosedSkeleton, view: ReliefView, { along, around }: EyePlace) {
+  const at = placeOf(posed);
+  const point = at && facePoint(posed, [at[0], along, around, at[3] ?? 0], 1);
+  return point && { page: onPage(VIEW_FRAMES[view], point.at), out: point.out };
+}
+
+/** Where the left eye of the first pair stands on a head's drawing; undefined where it is turned away. */
+export function eyeOnHead(
+  posed: PosedSkeleton,
+  { view, onDrawing }: HeadPage,
+): PagePoint | undefined {
+  const at = placeOf(posed);
+  const seen = at && seenAt(posed, view, { along: at[1], around: at[2] });
+  return seen && dot(seen.out, VIEW_FRAMES[view].towards) > 0 ? onDrawing(seen.page) : undefined;
+}
+
+/** Steps of the search, and how far apart the places are by which slopes are told. */
+const STEPS = 6;
+const APART = { along: 0.01, around: 2 } as const;
+/** As far as one step goes at most. */
+const REACH = { along: 0.08, around: 15 } as const;
+
+const held = (value: number, most: number): number => Math.min(most, Math.max(-most, value));
+
+/**
+ * The place on the skin of the head that lies nearest to where a drag by `by` mm of a drawing brings its eye, by
+ * Gauss–Newton steps in the two numbers of the place. Undefined for an animal without eyes.
+ */
+export function eyeDraggedBy(
+  posed: PosedSkeleton,
+  { view, times }: HeadPage,
+  by: PagePoint,
+): EyePlace | undefined {
+  const at = placeOf(posed);
+  if (at === undefined) return undefined;
+  let place: EyePlace = { along: at[1], around: at[2] };
+  const first = seenAt(posed, view, place);
+  if (first === undefined) return undefined;
+  const goal = [first.page[0] + by[0] / times, first.page[1] + by[1] / times] as const;
+  for (let step = 0; step < STEPS; step++) {
+    const here = seenAt(posed, view, place);
+    const ahead = seenAt(posed, view, { ...place, along: place.along + APART.along });
+    const down = seenAt(posed, view, { ...place, around: place.around + APART.around });
+    if (!here || !ahead || !down) break;
+    const [ax, ay] = [0, 1].map((k) => (ahead.page[k]! - here.page[k]!) / APART.along) as [
+      number,
+      number,
+    ];
+    const [bx, byDown] = [0, 1].map((k) => (down.page[k]! - here.page[k]!) / APART.around) as [
+      number,
+      number,
+    ];
+    const [ex, ey] = [goal[0] - here.page[0], goal[1] - here.page[1]];
+    const det = ax * byDown - bx * ay;
+    if (Math.abs(det) < 1e-9) break;
+    const next: EyePlace = {
+      along: place.along + held((ex * byDown - bx * ey) / det, REACH.along),
+      around: Math.min(
+        180,
+        Math.max(0, place.around + held((ax * ey - ex * ay) / det, REACH.around)),
+      ),
+    };
+    if (seenAt(posed, view, next) === undefined) break;
+    place = next;
+  }
+  return place;
+}
