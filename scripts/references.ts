@@ -76,7 +76,7 @@ const parts = Object.entries(demo).map(
 await writeFile(
   fileURLToPath(new URL('../core/src/start/demoPictures.ts', import.meta.url)),
   [
-    "import type { Picture } from './referencesSchema.ts';",
+    "import type { Picture } from '../piece/referencesSchema.ts';",
     '',
     '/*',
     ' * Pictures of the demonstration with what was clicked on them. Written by `npm run references`, which',
