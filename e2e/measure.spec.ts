@@ -56,7 +56,7 @@ async function traceDrawing(page: Page, file: string): Promise<void> {
     // The next landmark is offered by itself.
     await expect(page.locator(`.ledger li[data-landmark="${id}"] button`)).toHaveClass(/placed/);
   }
-  expect(asked.size).toBe(25);
+  expect(asked.size).toBe(27);
   await saved(page);
 }
 

@@ -77,6 +77,7 @@ watch([view, scene, peel], () => {
     <span class="lamp">
       {{ say.lampRound }}
       <SliderField
+        class="slide"
         :label="say.lampRoundFrom"
         :value="lamp.aroundDeg"
         :min="0"
@@ -90,6 +91,7 @@ watch([view, scene, peel], () => {
     <span class="lamp">
       {{ say.lampHeight }}
       <SliderField
+        class="slide"
         :label="say.lampHeight"
         :value="lamp.upDeg"
         :min="0"
@@ -114,7 +116,12 @@ watch([view, scene, peel], () => {
   display: flex;
   align-items: center;
   gap: 8px;
-  width: 210px;
+  width: 240px;
   white-space: nowrap;
+}
+
+.slide {
+  flex: 1;
+  min-width: 90px;
 }
 </style>

@@ -141,7 +141,7 @@ export const eyeOnModel = (mm: string): string =>
   `On the model the eyeball is ${mm} across. Both eyes follow alike; what you type is yours until you give it back.`;
 export const face = 'Face';
 export const headByItself =
-  'The head by itself, larger, with the line of its eye and how far eye and nape lie from the snout. Mouth, ears, lids and gaze belong to the stance and are set beside it.';
+  'The head by itself, larger, with the line of its eye and how far eye and nape lie from the snout. Drag the ring to move the eyes. Mouth, ears, lids and gaze belong to the stance and are set beside it.';
 export const proportions = 'Proportions';
 export const heightsOfJoints =
   'How high its joints lie over the ground as it stands, and its length in lengths of its skull. Below it feet by themselves, and wings, membranes and fins laid flat to cut from sheet. All are printed with the sheets.';
