@@ -64,7 +64,7 @@ describe('what the pictures say', () => {
     expect(piece().measure.lifeLengths['femur']).toBeUndefined();
     expect(labels).toEqual([
       'Take over Thigh (femur)',
-      'Take over 18 lengths',
+      'Take over 19 lengths',
       'Take the library’s Thigh (femur)',
     ]);
     await press(wrapper, 'Left against right');
