@@ -1,10 +1,11 @@
 import type { Blade } from '../anatomy/animal.ts';
 import { poseSkeleton, restPose } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
+import { loopArea } from '../geometry/contours.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { outlineNormal } from '../geometry/triangleMesh.ts';
-import { cross, dot, length, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
+import { cross, distance, dot, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import { bladeArea, posedBlades, type PosedBlade } from './blades.ts';
 
 /** A blade laid flat, mm of the model; x along it from its root, y towards its front or upper edge. */
@@ -52,7 +53,7 @@ function laidFlat(
   const { middle, normal } = outlineNormal(outline);
   const out = unit(normal);
   const root = outline[0]!;
-  const far = outline.reduce((a, b) => (away(b, root) > away(a, root) ? b : a));
+  const far = outline.reduce((a, b) => (distance(b, root) > distance(a, root) ? b : a));
   const way = sub(far, root);
   const along = unit(sub(way, scale(out, dot(way, out))));
   const across = cross(out, along);
@@ -69,20 +70,9 @@ function laidFlat(
     outline: points,
     ribs: ribs.map(pair),
     bones: bones.map(pair),
-    areaMm2: polygonArea(points),
+    areaMm2: Math.abs(loopArea(points)),
     longMm: extent(0),
     wideMm: extent(1),
     offFlatMm: greatest(outline.map((p) => Math.abs(dot(sub(p, middle), out)))) * k,
   };
 }
-
-const away = (a: Vec3, b: Vec3): number => length(sub(a, b));
-
-/** Area inside an outline (the shoelace formula), mm². */
-const polygonArea = (points: readonly Point2[]): number =>
-  Math.abs(
-    points.reduce((sum, [x, y], i) => {
-      const [nx, ny] = points[(i + 1) % points.length]!;
-      return sum + (x * ny - nx * y) / 2;
-    }, 0),
-  );

@@ -24,23 +24,15 @@ export const EXPRESSIONS = [
   { id: 'feeding', gapeDeg: 13, earsDeg: { flexion: 8, abduction: -10 }, lids: 0.85 },
 ] as const;
 
-/** Joints that a face moves, by the key of their bone. */
-const FACE_KEYS = { jaw: 'jaw', ear: 'ear' } as const;
-
 /** Whether a body has a face that moves. */
 export const hasFaceJoints = ({ bones }: Skeleton): boolean =>
-  bones.some(({ key }) => key === FACE_KEYS.jaw || key === FACE_KEYS.ear);
+  bones.some(({ key }) => key === 'jaw' || key === 'ear');
 
 /** The angles of an expression on a body, by joint, held to the limits of each. */
 export function expressionAngles(skeleton: Skeleton, of: Expression): JointAngles {
   const angles: Record<string, Partial<Record<FreedomName, number>>> = {};
   for (const { id, key, joint } of skeleton.bones) {
-    const wanted =
-      key === FACE_KEYS.jaw
-        ? { flexion: of.gapeDeg }
-        : key === FACE_KEYS.ear
-          ? of.earsDeg
-          : undefined;
+    const wanted = key === 'jaw' ? { flexion: of.gapeDeg } : key === 'ear' ? of.earsDeg : undefined;
     if (wanted === undefined) continue;
     angles[id] = Object.fromEntries(
       Object.entries(wanted).flatMap(([name, deg]) => {

@@ -74,7 +74,7 @@ export function withJaw(animal: Animal, data: JawData): Animal {
     },
     rest: { ...animal.rest, jaw: way },
     seats: { ...animal.seats, jaw: data.hinge },
-    flesh: { ...upperFlesh(animal, data, [corner, palate, chin], depth), jaw },
+    flesh: { ...upperFlesh(animal, all, data, [corner, palate, chin], depth), jaw },
     coat: animal.coat.map((zone) =>
       zone.bones.includes(data.chin[0]) ? { ...zone, bones: [...zone.bones, 'jaw'] } : zone,
     ),
@@ -212,11 +212,11 @@ function overMouth({ station }: Section, lip: number): SleeveStation {
 /** The flesh of the bones of the mouth without its lower jaw, and of all others. */
 function upperFlesh(
   animal: Animal,
+  all: readonly Section[],
   { carries = [], isHooked = false }: JawData,
   [corner, palate, chin]: readonly [Section, Section, Section],
   depth: Depth,
 ): Animal['flesh'] {
-  const all = sectionsOf(animal);
   const parted = (bone: MouthBone): readonly Flesh[] =>
     (animal.flesh[bone] ?? [])
       .filter((flesh) => !isCarried(flesh, carries))
