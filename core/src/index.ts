@@ -65,7 +65,7 @@ export {
   expressionOf,
   hasFaceJoints,
 } from './stance/expressions.ts';
-export { EYE_TURNS_DEG, eyeTurns } from './surface/gaze.ts';
+export { EYE_TURNS_DEG } from './surface/gaze.ts';
 export {
   eyeDraggedBy,
   eyeOnHead,

@@ -12,6 +12,7 @@ import {
   meetingSnags,
   suspendedSnags,
 } from './stanceSnags.ts';
+import { gazeWorkings } from './gazeWorkings.ts';
 import { planGait } from './planGait.ts';
 import { groundHeight, type Ground } from '../posing/ground.ts';
 import {
@@ -56,6 +57,7 @@ export function planStance(inputs: StanceInputs): StancePlan {
     footfall(posed, contact, onBase && !lifted.includes(contact.id), stance.ground),
   );
   const gait = planGait(measure, stance);
+  const eyes = gazeWorkings(posed);
   const folded = foldedIn(skeleton, stance);
   const box = bodyBox(posed);
   const extent = (id: string, label: string, axis: 0 | 1 | 2): Working => ({
@@ -92,11 +94,13 @@ export function planStance(inputs: StanceInputs): StancePlan {
     angles,
     heightAsPosed,
     summary,
+    eyes,
     workings: [
       ...summary,
       ...(gait?.workings ?? []),
       ...feet.map(({ working }) => working),
       ...angles.map(({ angle }) => angle),
+      ...eyes,
     ],
     snags: [
       ...limitSnags(angles),

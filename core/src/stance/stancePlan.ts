@@ -41,6 +41,8 @@ export interface StancePlan extends StageResult {
   /** Limb pairs, by id, that lie folded on the body. */
   readonly folded: readonly string[];
   readonly ground: Ground;
+  /** How far each eye turns to look where the stance says; none where it looks out of its lids. */
+  readonly eyes: readonly Working[];
   /** The gait whose moment it is; null for a stance. */
   readonly gait: GaitPlan | null;
   /** Every joint angle as it stands, degrees: the planted preset with the user's over it. */

@@ -54,3 +54,10 @@ export const plantedFeetMeetGround = 'planted feet meet the ground within a thou
 export const setByYou = 'Set by you';
 export const zeroInRestStance = (positive: string): string =>
   `zero in the rest stance; positive ${positive}; limits from memory`;
+
+// gazeWorkings.ts
+export const eyeTurnsBy = { left: 'Left eye turns', right: 'Right eye turns' } as const;
+export const besideItsWay = 'point beside the way that the eye looks';
+export const alongItsWay = 'point along the way that the eye looks';
+export const eyeTurnsAtMost = (deg: number): string =>
+  `from the middle of its lids; an eye turns about ${deg}°, general knowledge of mammals`;

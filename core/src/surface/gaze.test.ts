@@ -33,6 +33,9 @@ describe('the gaze', () => {
     expect(near!.deg).toBeLessThan(far!.deg);
     expect(far!.deg).toBeGreaterThan(right!.deg);
     expect(eyeTurns(looking('grey-wolf', null))).toEqual([]);
+    // As long as the way to the point.
+    const { alongMm, besideMm } = near!;
+    expect(Math.hypot(alongMm, besideMm)).toBeGreaterThan(400);
   });
 
   // An owl's eyes look forward, a deer's to the sides (general knowledge).

@@ -11,6 +11,9 @@ export const EYE_TURNS_DEG = 35;
 export interface EyeTurn {
   readonly side: 'left' | 'right';
   readonly deg: number;
+  /** How far the point lies along the way that the eye looks from the middle of its lids, and beside that way, mm. */
+  readonly alongMm: number;
+  readonly besideMm: number;
 }
 
 /** The point that both eyes look at, mm of the model in space; undefined for an animal without such eyes. */
@@ -52,9 +55,11 @@ export function eyeTurns(posed: PosedSkeleton): readonly EyeTurn[] {
   return ([1, -1] as const).flatMap((side) => {
     const eye = eyeOn(posed, side);
     if (eye === undefined) return [];
-    const towards = unit(sub(point, eye.at));
-    const deg = toDeg(Math.acos(Math.min(1, Math.max(-1, dot(towards, eye.axis)))));
-    return [{ side: side === 1 ? 'left' : 'right', deg }];
+    const way = sub(point, eye.at);
+    const alongMm = dot(way, eye.axis);
+    const besideMm = length(sub(way, scale(eye.axis, alongMm)));
+    const deg = toDeg(Math.atan2(besideMm, alongMm));
+    return [{ side: side === 1 ? 'left' : 'right', deg, alongMm, besideMm }];
   });
 }
 

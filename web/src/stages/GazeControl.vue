@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { EYE_TURNS_DEG, eyeTurns, type Gaze } from '@keen-sinew/core';
+import { EYE_TURNS_DEG, type Gaze } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import { useUnits } from '../composables/useUnits.ts';
@@ -9,6 +9,7 @@ import DecisionRow from '../kit/DecisionRow.vue';
 import HintText from '../kit/HintText.vue';
 import { signedLengthAt } from '../kit/limited.ts';
 import QuantityField from '../kit/QuantityField.vue';
+import WorkingRow from '../ledger/WorkingRow.vue';
 import { withStance } from './stance/stanceChanges.ts';
 
 /** Where both eyes look: out of their lids, or at one point. */
@@ -41,15 +42,10 @@ const FIELDS = [
 const parser = (key: keyof Gaze, label: string) =>
   signedLengthAt(`stance.gaze.${key}`, label, system.value);
 
-const turns = computed(() =>
-  eyeTurns(plan.value.stance.posed).map(({ side, deg }) => ({
-    id: side,
-    name: say.eyeTurns[side],
-    value: text(deg, 'deg'),
-    tooFar: deg > EYE_TURNS_DEG,
-  })),
+const eyes = computed(() => plan.value.stance.eyes);
+const far = computed(() =>
+  eyes.value.flatMap(({ value, label }) => (value > EYE_TURNS_DEG ? [label] : [])),
 );
-const far = computed(() => turns.value.filter(({ tooFar }) => tooFar).map(({ name }) => name));
 </script>
 
 <template>
@@ -69,9 +65,7 @@ const far = computed(() => turns.value.filter(({ tooFar }) => tooFar).map(({ nam
         @set="put(say.lookAtPoint, { ...gaze, [key]: $event })"
       />
     </DecisionRow>
-    <DecisionRow v-for="{ id, name, value } in turns" :key="id" :name="name">
-      <span class="number">{{ value }}</span>
-    </DecisionRow>
+    <WorkingRow v-for="turns in eyes" :key="turns.id" :working="turns" />
     <HintText v-if="far.length > 0">{{ say.turnTheHead(far, EYE_TURNS_DEG) }}</HintText>
   </template>
 </template>

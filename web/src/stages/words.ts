@@ -28,7 +28,6 @@ export const lookAtPoint = 'Look at a point';
 export const aheadOfEyes = 'Ahead of the eyes';
 export const toItsLeft = 'To its left (minus: right)';
 export const upFromEyes = 'Up (minus: down)';
-export const eyeTurns = { left: 'Left eye turns', right: 'Right eye turns' } as const;
 export const turnTheHead = (eyes: readonly string[], most: number): string =>
   `${eyes.join(', ')} further than an eye goes, about ${most}°: the pupil stands at its edge. Turn the head towards the point, or look farther away.`;
 export const set = (label: string | number): string => `Set ${label}`;
