@@ -1,6 +1,7 @@
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { Provenance } from './provenance.ts';
 import type { CoatZone, RoughSize } from './coat.ts';
+import type { GaitSpec } from './bodyPlan.ts';
 import type { Face } from './face.ts';
 
 /**
@@ -143,6 +144,8 @@ export interface Animal {
   readonly planId: string;
   /** The stance of its plan that a new piece begins with; the first where not said. */
   readonly usualStance?: string;
+  /** Its gaits, where they are others than those of its plan, the slowest first. */
+  readonly gaits?: readonly GaitSpec[];
   /** What it stands on, where the plan leaves that open: balls of the feet, or tips of the digits. */
   readonly walksOn?: 'balls' | 'tips';
   /** Life lengths by bone key; left and right share one. An optional bone without one is absent. */

@@ -218,6 +218,18 @@ export interface StepGaitSpec extends GaitCommon {
   readonly falls: Readonly<Record<string, readonly [left: number, right: number]>>;
   /** How far a foot goes back while down, over the distance from its hip or shoulder to the foot. */
   readonly sweep: number;
+  /** Stride over the height of the hip, where that is known of the gait; it goes before `sweep`. */
+  readonly stridePerHip?: number;
+  /**
+   * Bones of the limb, by key, that swing forward and back with their foot through so many degrees, whatever the
+   * joints beyond them do: a shoulder blade on its ribs, the thigh of a bird.
+   */
+  readonly driven?: Readonly<Record<string, number>>;
+  /**
+   * Bones, by key, that keep their way to what carries the joint before them: each with that joint, whose flexion
+   * they undo. A pterosaur's wing finger lies along its forearm however the wrist bends.
+   */
+  readonly held?: Readonly<Record<string, string>>;
   /** Height of the hip over that of the plan's first stance. */
   readonly height: number;
   /** How high a foot is lifted in mid-swing, over the same distance. */

@@ -32,8 +32,8 @@ export function composeCreature(creature: Creature): Subject | undefined {
 }
 
 function withoutKeys(base: Animal, lost: readonly string[]): Animal {
-  // Where it stands is in its plan already.
-  const { walksOn: _walksOn, ...animal } = base;
+  // Where it stands and how it goes is in its plan already.
+  const { walksOn: _walksOn, gaits: _gaits, ...animal } = base;
   const kept = <T>(of: Readonly<Record<string, T>>) =>
     Object.fromEntries(Object.entries(of).filter(([key]) => !lost.includes(key)));
   return {

@@ -7,14 +7,19 @@ import type { BodyPlan, ContactSpec, LimbPairSpec, LimbSpec, SizeSpec } from './
  */
 export function planFor(
   plan: BodyPlan,
-  animal: Pick<Animal, 'walksOn' | 'lengths' | 'ranges'>,
+  animal: Pick<Animal, 'walksOn' | 'lengths' | 'ranges' | 'gaits'>,
 ): BodyPlan {
   const absent = plan.bones
     .filter((bone) => bone.optional === true && animal.lengths[bone.key] === undefined)
     .map((bone) => bone.key);
   const own = absent.length === 0 ? plan : planWithout(plan, absent);
   const standing = animal.walksOn === 'tips' ? onTips(own) : own;
-  return { ...standing, sizes: standing.sizes.filter((size) => isTold(standing, size, animal)) };
+  const gaits = animal.gaits ?? standing.gaits;
+  return {
+    ...standing,
+    gaits,
+    sizes: standing.sizes.filter((size) => isTold(standing, size, animal)),
+  };
 }
 
 /** Where an animal says which sizes are known of it, only those are told, its length, and heights. */

@@ -3,10 +3,10 @@ import type { ContactSpec, StepGaitSpec } from '../anatomy/bodyPlan.ts';
 import { poseSkeleton, posedBone, type JointAngles, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { padRadiusMm } from '../body/skin.ts';
-import { distance, type Vec3 } from '../geometry/vec3.ts';
+import { cross, distance, type Vec3 } from '../geometry/vec3.ts';
 import { toDeg } from '../units/angles.ts';
 import { isDown } from './footfalls.ts';
-import { reachingChain, reachTo } from './reach.ts';
+import { reachingChain, reachTo, type Reached } from './reach.ts';
 import { fallOf, movedAngles } from './gaitMoves.ts';
 import { toesAngles } from './toesAngles.ts';
 
@@ -88,25 +88,27 @@ export function strideOf(
   if (found !== undefined) return found;
   const stand = standing(skeleton);
   const limbMm = least(stand.stands.map((stand) => stand.limbMm));
+  const hipMm = -stand.groundY * gait.height;
+  const usualMm =
+    gait.stridePerHip === undefined ? gait.sweep * limbMm : gait.stridePerHip * hipMm * gait.duty;
   const fits = (share: number): boolean =>
     stand.stands.every((entry) =>
       CHECKED.every((t) => {
         const fall = fallOf(gait, entry.contact);
         const moment = fall + t * gait.duty;
-        const target = footTarget(stand, entry, gait, share * gait.sweep * limbMm, t);
+        const target = footTarget(stand, entry, gait, share * usualMm, t);
         const start = guess(skeleton, gait, entry.contact, moment, target, entry);
-        return (
-          reachTo(skeleton, start, entry.contact.bone, target).shortfallMm <= MET_SHARE * limbMm
-        );
+        const { shortfallMm } = reached(skeleton, gait, entry.contact, start, target);
+        return shortfallMm <= MET_SHARE * limbMm;
       }),
     );
-  const wanted = wantedMm === null ? 1 : (wantedMm * gait.duty) / (gait.sweep * limbMm);
+  const wanted = wantedMm === null ? 1 : (wantedMm * gait.duty) / usualMm;
   const share = SHARES.map((share) => share * wanted).find(fits) ?? SHARES.at(-1)! * wanted;
-  const sweepMm = share * gait.sweep * limbMm;
+  const sweepMm = share * usualMm;
   const stride: Stride = {
     strideMm: sweepMm / gait.duty,
     sweepMm,
-    hipMm: -stand.groundY * gait.height,
+    hipMm,
     share,
   };
   if (known.size >= MOST_STRIDES) known.clear();
@@ -123,11 +125,10 @@ function footTarget(
   t: number,
 ): Vec3 {
   const sole = groundY * gait.height + padMm;
-  if (t <= 1) return [foot[0] + sweepMm * (0.5 - t), sole, foot[2]];
+  if (t <= 1) return [foot[0] + (sweepMm / 2) * forwardness(t), sole, foot[2]];
   const s = t - 1;
-  const along = s - Math.sin(2 * Math.PI * s) / (2 * Math.PI);
   const up = gait.lift * limbMm * Math.sin(Math.PI * s);
-  return [foot[0] + sweepMm * (along - 0.5), sole + up, foot[2]];
+  return [foot[0] + (sweepMm / 2) * forwardness(t), sole + up, foot[2]];
 }
 
 /** Where in its own round a foot is: 0 to 1 down, 1 to 2 in the air. */
@@ -135,6 +136,50 @@ function phaseOf(fall: number, duty: number, moment: number): number {
   const since = moment - fall - Math.floor(moment - fall);
   return isDown(fall, duty, moment) ? since / duty : 1 + (since - duty) / (1 - duty);
 }
+
+/** How far forward a foot is in its round: 1 as it falls, −1 as it leaves the ground. */
+function forwardness(t: number): number {
+  if (t <= 1) return 1 - 2 * t;
+  const s = t - 1;
+  return 2 * (s - Math.sin(2 * Math.PI * s) / (2 * Math.PI)) - 1;
+}
+
+/** Which way a bone's flexion carries its far end: 1 forward, −1 back. */
+const flexesForward = ({ joint, rest }: Bone): number =>
+  Math.sign(cross(joint.freedoms.flexion?.axis ?? [0, 0, 0], rest)[0]);
+
+/** Turns that a gait itself gives to bones of a limb, degrees of flexion within their limits. */
+function drivenAngles(
+  skeleton: Skeleton,
+  { driven = {} }: StepGaitSpec,
+  contact: ContactSpec,
+  t: number,
+): ReadonlyMap<string, number> {
+  const share = forwardness(t) / 2;
+  return new Map(
+    reachingChain(skeleton, contact.bone).flatMap((bone) => {
+      const flexion = bone.joint.freedoms.flexion;
+      const through = driven[bone.key];
+      if (flexion === undefined || through === undefined) return [];
+      const stands = skeleton.plan.stances[0]?.anglesDeg[bone.id]?.flexion ?? 0;
+      const deg = stands + through * share * flexesForward(bone);
+      return [[bone.id, Math.min(flexion.maxDeg, Math.max(flexion.minDeg, deg))] as const];
+    }),
+  );
+}
+
+/** A foot brought to its place by the joints of its limb that the gait leaves free. */
+const reached = (
+  skeleton: Skeleton,
+  { driven = {} }: StepGaitSpec,
+  contact: ContactSpec,
+  start: JointAngles,
+  target: Vec3,
+): Reached =>
+  reachTo(
+    ...([skeleton, start, contact.bone, target, false] as const),
+    reachingChain(skeleton, contact.bone).flatMap(({ id, key }) => (key in driven ? [id] : [])),
+  );
 
 /** A first guess: the limb swung towards its target, folded as much as the gait folds it in the air. */
 function guess(
@@ -153,7 +198,13 @@ function guess(
     ...skeleton.plan.stances[0]?.anglesDeg,
     ...movedAngles(gait.moves, moment),
   };
+  const driven = drivenAngles(skeleton, gait, contact, t);
   for (const bone of reachingChain(skeleton, contact.bone)) {
+    const own = driven.get(bone.id);
+    if (own !== undefined) {
+      angles[bone.id] = { ...angles[bone.id], flexion: own };
+      continue;
+    }
     const deg = (gait.folds[bone.key] ?? 0) * bump + (bone === first ? swing : 0);
     if (bone.joint.freedoms.flexion === undefined || deg === 0) continue;
     const given = angles[bone.id]?.flexion ?? 0;
@@ -187,9 +238,31 @@ export function steppedAngles(
     const start = guess(skeleton, gait, contact, moment, target, entry);
     const chain = reachingChain(skeleton, contact.bone).map(({ id }) => id);
     const from = { ...angles, ...Object.fromEntries(chain.map((id) => [id, start[id] ?? {}])) };
-    angles = reachTo(skeleton, from, contact.bone, target).angles;
+    angles = reached(skeleton, gait, contact, from, target).angles;
     const bump = t <= 1 ? 0 : Math.sin(Math.PI * (t - 1));
     angles = toesAngles(skeleton, angles, contact, bump, gait.folds);
   }
-  return angles;
+  return heldAngles(skeleton, gait, angles);
+}
+
+/** The angles with each held bone turned back by what the joint before it has turned from the first stance. */
+function heldAngles(
+  skeleton: Skeleton,
+  { held = {} }: StepGaitSpec,
+  angles: JointAngles,
+): JointAngles {
+  const first = skeleton.plan.stances[0]?.anglesDeg ?? {};
+  const out: Record<string, JointAngles[string]> = { ...angles };
+  for (const bone of skeleton.bones) {
+    const { flexion } = bone.joint.freedoms;
+    const before = skeleton.bones.find(
+      ({ key, side }) => key === held[bone.key] && side === bone.side,
+    );
+    if (flexion === undefined || before === undefined) continue;
+    const stands = (id: string): number => first[id]?.flexion ?? 0;
+    const deg = stands(bone.id) + stands(before.id) - (angles[before.id]?.flexion ?? 0);
+    const within = Math.min(flexion.maxDeg, Math.max(flexion.minDeg, deg));
+    out[bone.id] = { ...out[bone.id], flexion: within };
+  }
+  return out;
 }

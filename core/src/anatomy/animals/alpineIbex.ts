@@ -9,6 +9,7 @@ import {
   UPPER_LIMBS,
   HORN as HORNS,
 } from '../plans/quadrupedParts.ts';
+import { walk, trot, pace, canter, gallop } from '../plans/kit/mammalGaits.ts';
 import { cup, eye, face, hole, wholly } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
@@ -186,6 +187,14 @@ const TOLD = {
   name: 'Alpine ibex',
   latin: 'Capra ibex',
   planId: 'four-footed-mammal',
+  // Strides over the height of the hip: memory.
+  gaits: [
+    walk({ stridePerHip: 1.2 }),
+    trot({ stridePerHip: 1.9 }),
+    pace({ stridePerHip: 1.7 }),
+    canter({ stridePerHip: 2.4 }),
+    gallop({ stridePerHip: 3.7 }),
+  ],
   walksOn: 'tips',
   lengths: {
     skull: memory(272, 245, 300),

@@ -1,4 +1,5 @@
 import type { Animal } from '../animal.ts';
+import { theropodGaits } from '../plans/kit/gaits.ts';
 import { THEROPOD } from '../plans/twoLeggedTheropod.ts';
 import { eye, face, hole } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
@@ -202,6 +203,8 @@ const TOLD = {
   name: 'Baryonyx',
   latin: 'Baryonyx walkeri',
   planId: 'two-legged-theropod',
+  // Heavier than its plan, with shorter shanks: memory.
+  gaits: theropodGaits(1.15, 2.1),
   lengths: {
     skull: memory(940, 880, 980),
     neckLower: memory(480, 400, 560),

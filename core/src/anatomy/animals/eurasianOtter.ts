@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
+import { walk, trot, bound } from '../plans/kit/mammalGaits.ts';
 import { eye, face, hole, nose } from './faces.ts';
 import { clawedToes } from './feet.ts';
 import { withJaw, type JawData } from './jaw.ts';
@@ -153,6 +154,12 @@ const TOLD = {
   name: 'Eurasian otter',
   latin: 'Lutra lutra',
   planId: 'four-footed-mammal',
+  // Strides over the height of the hip: memory.
+  gaits: [
+    walk({ stridePerHip: 1.2, driven: { scapula: 30 } }),
+    trot({ stridePerHip: 1.7 }),
+    bound({ stridePerHip: 3.4 }),
+  ],
   lengths: {
     skull: memory(115, 103, 128),
     ear: memory(24, 18, 30),

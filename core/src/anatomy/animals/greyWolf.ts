@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
+import { walk, trot, pace, canter, rotaryGallop } from '../plans/kit/mammalGaits.ts';
 import { cup, eye, face, hole, nose } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
@@ -133,6 +134,14 @@ const TOLD = {
   name: 'Grey wolf',
   latin: 'Canis lupus',
   planId: 'four-footed-mammal',
+  // Strides over the height of the hip: memory.
+  gaits: [
+    walk({ stridePerHip: 1.3 }),
+    trot({ stridePerHip: 2.1 }),
+    pace({ stridePerHip: 1.9 }),
+    canter({ stridePerHip: 2.8 }),
+    rotaryGallop({ stridePerHip: 4.6 }),
+  ],
   lengths: {
     skull: memory(260, 230, 290),
     ear: memory(110, 95, 125),

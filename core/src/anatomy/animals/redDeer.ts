@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
+import { walk, trot, pace, canter, gallop } from '../plans/kit/mammalGaits.ts';
 import { cup, eye, face, hole, nose, wholly } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
@@ -190,6 +191,14 @@ const TOLD = {
   name: 'Red deer',
   latin: 'Cervus elaphus',
   planId: 'four-footed-mammal',
+  // Strides over the height of the hip: memory.
+  gaits: [
+    walk({ stridePerHip: 1.3 }),
+    trot({ stridePerHip: 2.1 }),
+    pace({ stridePerHip: 1.9 }),
+    canter({ stridePerHip: 2.8 }),
+    gallop({ stridePerHip: 4.3 }),
+  ],
   walksOn: 'tips',
   lengths: {
     skull: memory(410, 370, 450),

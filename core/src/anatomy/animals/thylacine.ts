@@ -1,5 +1,6 @@
 import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
+import { walk, trot, pace, canter, gallop } from '../plans/kit/mammalGaits.ts';
 import { cup, eye, face, hole, nose } from './faces.ts';
 import { pawToes } from './feet.ts';
 import { withJaw, type JawData } from './jaw.ts';
@@ -126,6 +127,14 @@ const TOLD = {
   name: 'Thylacine',
   latin: 'Thylacinus cynocephalus',
   planId: 'four-footed-mammal',
+  // Strides over the height of the hip: memory.
+  gaits: [
+    walk({ stridePerHip: 1.2 }),
+    trot({ stridePerHip: 1.9 }),
+    pace({ stridePerHip: 1.7 }),
+    canter({ stridePerHip: 2.4 }),
+    gallop({ stridePerHip: 3.6 }),
+  ],
   lengths: {
     skull: memory(218, 190, 245),
     ear: memory(80, 68, 92),

@@ -8,6 +8,7 @@ import {
   UPPER_LIMBS,
   HORN,
 } from '../plans/quadrupedParts.ts';
+import { amble, walk } from '../plans/kit/mammalGaits.ts';
 import { cheek, eye, face, wholly } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
@@ -185,6 +186,11 @@ const TOLD = {
   name: 'Woolly mammoth',
   latin: 'Mammuthus primigenius',
   planId: 'four-footed-mammal',
+  // Strides over the height of the hip: memory.
+  gaits: [
+    walk({ stridePerHip: 0.85, duty: 0.7, height: 0.94, lift: 0.08, driven: { scapula: 25 } }),
+    amble({ stridePerHip: 1.18, height: 0.93, driven: { scapula: 25 } }),
+  ],
   lengths: {
     skull: memory(1020, 850, 1250),
     ear: memory(350, 280, 400),

@@ -13,7 +13,7 @@ import {
   UPPER_LIMBS,
 } from './quadrupedParts.ts';
 import { QUADRUPED_STANCES } from './quadrupedStances.ts';
-import { MAMMAL_GAITS } from './kit/gaits.ts';
+import { MAMMAL_GAITS } from './kit/mammalGaits.ts';
 
 const HEAD_AND_BODY = ['sacrum', 'lumbar', 'thoracic', 'neckLower', 'neckUpper', 'skull'] as const;
 

@@ -6,7 +6,7 @@ import { bone, column } from './kit/joints.ts';
 import { MAMMAL_FORELEGS, MAMMAL_HINDLEGS } from './kit/mammalParts.ts';
 import { belly, bonyLandmarks, chain, heightOver, muscle } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
-import { THEROPOD_GAITS } from './kit/gaits.ts';
+import { theropodGaits } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
 
 /** Bones by part of the body, by key: for regions and zones of the coat. */
@@ -259,7 +259,7 @@ export const TWO_LEGGED_THEROPOD: BodyPlan = composePlan({
       lies: true,
     },
   ],
-  gaits: THEROPOD_GAITS,
+  gaits: theropodGaits(1.3, 2.7),
   regions: [
     { id: 'head', name: 'Head', bones: ['skull'], core: 'foil' },
     { id: 'jaw', name: 'Lower jaw', bones: ['jaw'], core: 'solid' },

@@ -1,5 +1,6 @@
 /* eslint-disable max-lines -- the gaits, as data */
 import type { FreedomName, GaitSpec, MoveSpec } from '../../bodyPlan.ts';
+import { move } from './mammalGaits.ts';
 
 /*
  * Gaits of the body plans. Which foot falls when, and for how long it stays, follows M. Hildebrand
@@ -8,118 +9,10 @@ import type { FreedomName, GaitSpec, MoveSpec } from '../../bodyPlan.ts';
  * how a limb folds in the air and how a trunk sways are general knowledge, to be refined by eye.
  */
 
-const move = (
-  bone: string,
-  freedom: FreedomName,
-  meanDeg: number,
-  swingDeg: number,
-  peakAt: number,
-  times: 1 | 2 = 1,
-): MoveSpec => ({ bone, freedom, meanDeg, swingDeg, peakAt, times });
-
-const MAMMAL_FOLDS = {
-  humerus: -6,
-  radius: 42,
-  metacarpus: -62,
-  foreDigits: -40,
-  femur: 10,
-  tibia: -34,
-  metatarsus: 26,
-  hindDigits: -35,
-} as const;
-
-/** When the middle of the suspended phase of the gallop is, and of the canter: the body is gathered. */
-const GATHERED = { gallop: 0.89, canter: 0.92 } as const;
-
-/** Walk, trot and pace are symmetrical; canter and gallop lead with the right. */
-export const MAMMAL_GAITS: readonly GaitSpec[] = Object.freeze<GaitSpec[]>([
-  {
-    kind: 'steps',
-    id: 'walk',
-    name: 'Walk',
-    duty: 0.65,
-    falls: { hindfoot: [0, 0.5], forefoot: [0.25, 0.75] },
-    sweep: 0.72,
-    height: 0.975,
-    lift: 0.12,
-    folds: MAMMAL_FOLDS,
-    moves: [
-      move('neckLower', 'flexion', -6, 3, 0.1, 2),
-      move('tail1', 'flexion', 4, 0, 0),
-      move('tail2', 'abduction', 0, 6, 0.25),
-      move('lumbar', 'abduction', 0, 3, 0.75),
-    ],
-  },
-  {
-    kind: 'steps',
-    id: 'trot',
-    name: 'Trot',
-    duty: 0.42,
-    falls: { hindfoot: [0, 0.5], forefoot: [0.5, 0] },
-    sweep: 0.82,
-    height: 0.96,
-    lift: 0.2,
-    folds: MAMMAL_FOLDS,
-    moves: [move('neckLower', 'flexion', -4, 0, 0), move('tail1', 'flexion', 10, 0, 0)],
-  },
-  {
-    kind: 'steps',
-    id: 'pace',
-    name: 'Pace',
-    duty: 0.45,
-    falls: { hindfoot: [0, 0.5], forefoot: [0, 0.5] },
-    sweep: 0.8,
-    height: 0.965,
-    lift: 0.16,
-    folds: MAMMAL_FOLDS,
-    moves: [
-      move('neckLower', 'flexion', -6, 0, 0),
-      move('tail1', 'flexion', 6, 0, 0),
-      move('sacrum', 'rotation', 0, 3, 0.22),
-    ],
-  },
-  {
-    kind: 'steps',
-    id: 'canter',
-    name: 'Canter',
-    duty: 0.36,
-    falls: { hindfoot: [0, 0.24], forefoot: [0.24, 0.48] },
-    sweep: 0.86,
-    height: 0.95,
-    lift: 0.24,
-    folds: MAMMAL_FOLDS,
-    moves: [
-      move('sacrum', 'flexion', 0, 7, 0.1),
-      move('lumbar', 'flexion', 0, 4, GATHERED.canter),
-      move('thoracic', 'flexion', 0, -8, GATHERED.canter),
-      move('neckLower', 'flexion', -8, -6, 0.1),
-      move('tail1', 'flexion', 14, 6, 0.4),
-    ],
-  },
-  {
-    kind: 'steps',
-    id: 'gallop',
-    name: 'Gallop',
-    duty: 0.24,
-    falls: { hindfoot: [0, 0.1], forefoot: [0.38, 0.49] },
-    sweep: 0.98,
-    height: 0.93,
-    lift: 0.26,
-    folds: MAMMAL_FOLDS,
-    moves: [
-      move('sacrum', 'flexion', 0, 9, GATHERED.gallop),
-      move('lumbar', 'flexion', -2, -3, GATHERED.gallop),
-      move('thoracic', 'flexion', 0, -16, GATHERED.gallop),
-      move('neckLower', 'flexion', -16, 8, GATHERED.gallop),
-      move('tail1', 'flexion', 16, -10, GATHERED.gallop),
-      move('tail2', 'flexion', 6, -6, GATHERED.gallop),
-    ],
-  },
-]);
-
 const BIPED_FOLDS = { femur: 16, tibia: -46, metatarsus: 34, hindDigits: -60 } as const;
 
-export const THEROPOD_GAITS: readonly GaitSpec[] = Object.freeze<GaitSpec[]>([
+/** Walk and run on two legs, with strides over the height of the hip. */
+export const theropodGaits = (walkPerHip: number, runPerHip: number): readonly GaitSpec[] => [
   {
     kind: 'steps',
     id: 'walk',
@@ -127,7 +20,8 @@ export const THEROPOD_GAITS: readonly GaitSpec[] = Object.freeze<GaitSpec[]>([
     duty: 0.62,
     falls: { hindfoot: [0, 0.5] },
     sweep: 0.74,
-    height: 0.97,
+    stridePerHip: walkPerHip,
+    height: 0.96,
     lift: 0.18,
     folds: BIPED_FOLDS,
     moves: [
@@ -146,6 +40,7 @@ export const THEROPOD_GAITS: readonly GaitSpec[] = Object.freeze<GaitSpec[]>([
     duty: 0.38,
     falls: { hindfoot: [0, 0.5] },
     sweep: 0.9,
+    stridePerHip: runPerHip,
     height: 0.93,
     lift: 0.3,
     folds: { ...BIPED_FOLDS, tibia: -60 },
@@ -162,7 +57,7 @@ export const THEROPOD_GAITS: readonly GaitSpec[] = Object.freeze<GaitSpec[]>([
       move('metacarpus.R', 'flexion', -40, 0, 0),
     ],
   },
-]);
+];
 
 const BIRD_FOLDS = { femur: 10, tibiotarsus: -34, tarsometatarsus: 16, toes: -70, hallux: 40 };
 
@@ -194,9 +89,11 @@ export const BIRD_GAITS: readonly GaitSpec[] = Object.freeze<GaitSpec[]>([
     duty: 0.62,
     falls: { foot: [0, 0.5] },
     sweep: 0.66,
-    height: 0.96,
+    height: 0.95,
     lift: 0.2,
     folds: BIRD_FOLDS,
+    // A bird walks from the knee: its thigh hardly moves.
+    driven: { femur: 20 },
     folded: ['wings'],
     moves: [
       // The head goes forward in jerks, twice a stride.
@@ -284,6 +181,7 @@ export const PTEROSAUR_GAITS: readonly GaitSpec[] = Object.freeze<GaitSpec[]>([
     height: 0.97,
     lift: 0.14,
     folds: { humerus: -4, ulna: 26, femur: 14, tibia: -24 },
+    held: { wingFinger1: 'metacarpus' },
     folded: ['wings'],
     moves: [move('neckLower', 'flexion', -4, 3, 0.2, 2)],
   },
@@ -304,17 +202,17 @@ export const SPRAWLER_GAITS: readonly GaitSpec[] = Object.freeze<GaitSpec[]>([
     duty: 0.66,
     // Nearly a trot: the fore foot falls four tenths of a stride after the hind foot of its side.
     falls: { hindfoot: [0, 0.5], forefoot: [0.4, 0.9] },
-    sweep: 0.62,
+    sweep: 0.82,
     height: 1,
     lift: 0.16,
     folds: {},
-    // The trunk is bent most when a hind foot falls; hips and shoulders turn against each other, and
-    // both keep to the way.
+    // The trunk is bent most when a hind foot falls, so that the foot is brought far forward; hips and
+    // shoulders turn against each other, and the head keeps to the way.
     moves: [
-      move('sacrum', 'abduction', 0, -13, 0.02),
-      move('dorsalRear', 'abduction', 0, 4, 0.02),
-      move('dorsalFront', 'abduction', 0, 18, 0.02),
-      move('neck', 'abduction', 0, -10, 0.02),
+      move('sacrum', 'abduction', 0, -16, 0.02),
+      move('dorsalRear', 'abduction', 0, 6, 0.02),
+      move('dorsalFront', 'abduction', 0, 24, 0.02),
+      move('neck', 'abduction', 0, -14, 0.02),
       move('tail1', 'abduction', 0, 12, 0.1),
       move('tail2', 'abduction', 0, 12, 0.25),
       move('tail3', 'abduction', 0, 14, 0.4),
@@ -375,7 +273,8 @@ export const serpentGaits = (
           'abduction',
           others.map((bone, i) => [bone, offDeg * perWave, (waves * (i + 0.5)) / links.length]),
         ),
-        move('skull', 'abduction', 0, -offDeg, 0.25),
+        // The head goes first on the way that the body follows: it is the link before the first.
+        move('skull', 'abduction', 0, offDeg * perWave, (-waves * 0.5) / links.length),
       ],
     },
   ]);
