@@ -97,18 +97,24 @@ export {
   alongWay,
   edgePlace,
   EDGES,
+  pulledEdge,
+  type Edge,
+  slid,
+  slidePlace,
+  widestMoved,
+} from './body/sectionHandles.ts';
+export {
   restore,
   link,
   unlink,
-  pulledEdge,
   sectionKey,
   shapedParts,
   adopt,
   withoutStation,
   withStation,
   withStationAdded,
-  type Edge,
   type ShapedPart,
+  canSlide,
 } from './body/shapeEdits.ts';
 export { sectionsOf } from './anatomy/shaped.ts';
 

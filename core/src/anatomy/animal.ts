@@ -61,6 +61,8 @@ export interface ApartLook {
   readonly breadth?: number;
   /** On a bone of the midline: once on either side. */
   readonly bothSides?: boolean;
+  /** One of a row of teeth. */
+  readonly isTooth?: true;
 }
 
 export type Flesh = FleshSleeve | FleshCurve;
@@ -70,15 +72,18 @@ export const isApart = (flesh: Flesh): flesh is FleshCurve & { readonly apart: A
   'curve' in flesh && flesh.apart !== undefined;
 
 /**
- * A section of flesh that the user shaped, square to its bone, life mm: a superellipse with half a
- * depth and half a width, its exponent (2 an ellipse, more is squarer), and how far its middle lies
- * off the bone, towards the back and away from the animal's right.
+ * A section of flesh that the user shaped, square to its bone, life mm: half a depth and half a width, where it is
+ * widest (−1 at its lower edge, 1 at its upper), the exponents of the superellipses over and under that line (2 an
+ * ellipse, more is squarer), and how far its middle lies off the bone, towards the back and away from the animal's
+ * right.
  */
 export interface FleshStation {
   readonly at: number;
   readonly halfDepth: number;
   readonly halfWidth: number;
   readonly squareness: number;
+  readonly squareBelow: number;
+  readonly widest: number;
   readonly up: number;
   readonly side: number;
 }

@@ -1,16 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { bodyGrid, COARSE_CELLS } from '../body/bodyGrid.ts';
-import { canBeSectioned, measuredSections } from '../body/measureSections.ts';
+import { canBeSectioned, librarySections } from '../body/measureSections.ts';
 import { isMirrored } from '../body/mirroredBody.ts';
 import { LIBRARY_SHAPE, type Shape } from './shapeSchema.ts';
-import { animalById, planById } from './registry.ts';
+import { ANIMALS } from './registry.ts';
 import { shapedSkeleton } from './shaped.ts';
-import { buildSkeleton, type Skeleton } from './skeleton.ts';
+import type { Skeleton } from './skeleton.ts';
+import { skeletonOf } from '../testing/skeletonOf.ts';
+import { adopt, shapedParts } from '../body/shapeEdits.ts';
 
-const skeletonOf = (id: string) => {
-  const animal = animalById(id)!;
-  return buildSkeleton(planById(animal.planId)!, animal);
-};
 const otter = skeletonOf('eurasian-otter');
 const volume = (skeleton: Skeleton): number => bodyGrid(skeleton, COARSE_CELLS).volumeMm3;
 /** Sections in place of the library's flesh, for a part of the body. */
@@ -19,7 +17,7 @@ function taken(skeleton: Skeleton, partId: string): Shape {
   const sections = Object.fromEntries(
     skeleton.bones.flatMap((bone) => {
       const own = part.keys.includes(bone.key) && bone.side !== 'right';
-      const stations = own && canBeSectioned(skeleton, bone) && measuredSections(skeleton, bone.id);
+      const stations = own && canBeSectioned(skeleton, bone) && librarySections(skeleton, bone);
       return stations ? [[bone.key, [...stations]]] : [];
     }),
   );
@@ -43,6 +41,18 @@ describe('sections in place of the library’s flesh', () => {
     expect(isMirrored(shaped)).toBe(true);
   });
 
+  it.each(ANIMALS.map(({ id }) => id))(
+    'are those of the %s itself: taking over any part of it changes its weight by less than 1.5 per cent',
+    (id) => {
+      const skeleton = skeletonOf(id);
+      const before = volume(skeleton);
+      for (const part of shapedParts(skeleton, LIBRARY_SHAPE)) {
+        const shaped = shapedSkeleton(skeleton, adopt(skeleton, LIBRARY_SHAPE, part.id));
+        expect(Math.abs(volume(shaped) / before - 1), part.id).toBeLessThan(0.015);
+      }
+    },
+  );
+
   it('make the animal thinner where they are made narrower', () => {
     const shape = taken(otter, 'trunk');
     const narrow = {
@@ -63,7 +73,7 @@ describe('sections in place of the library’s flesh', () => {
   });
 
   it('are the same on both sides until one side is shaped by itself', () => {
-    const femur = measuredSections(otter, 'femur.L')!;
+    const femur = librarySections(otter, otter.byId.get('femur.L')!)!;
     const fatter = femur.map((fleshStation) => ({
       ...fleshStation,
       halfWidth: fleshStation.halfWidth * 1.5,

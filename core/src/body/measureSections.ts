@@ -1,100 +1,68 @@
-import { alongBone, posedBone, restPose } from '../anatomy/pose.ts';
 import type { FleshStation } from '../anatomy/animal.ts';
+import { restPose } from '../anatomy/pose.ts';
+import { mainSleeve, sectionOf, sectionSigns } from '../anatomy/shaped.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
-import { add, scale, type Vec3 } from '../geometry/vec3.ts';
-import { sectionAxes, skinBox, skinParts, type SkinPart } from './skin.ts';
-import { skinReach } from './skinReach.ts';
+import { sleeveRuns, type SleeveRun } from './sleeve.ts';
+import type { AxisSample } from './sleeveSection.ts';
 
-/** Sections are taken at these shares of a bone: the fewer, the shorter it is for its thickness. */
-const PLACES = {
-  short: [0, 1],
-  middling: [0, 0.5, 1],
-  long: [0, 0.25, 0.5, 0.75, 1],
-} as const;
-/** A bone is short or middling up to this length, in depths of the flesh round it. */
-const SHORT = 0.7;
-const MIDDLING = 1.5;
-const HEAD_PLACES = [0, 0.15, 0.3, 0.45, 0.6, 0.75, 0.9, 1] as const;
-const LONG_HEAD = /skull|bill|^head$/i;
-
-/** Where sections are taken on a bone with so much flesh round it, as shares of it. */
-function sectionPlaces(bone: Bone, depthMm: number): readonly number[] {
-  if (LONG_HEAD.test(bone.key)) return HEAD_PLACES;
-  const long = bone.lifeLengthMm / depthMm;
-  return long < SHORT ? PLACES.short : long < MIDDLING ? PLACES.middling : PLACES.long;
-}
-
-/** A squareness that is read from the corner of a section cannot tell more than this. */
-const SQUARENESS_RANGE = [1.6, 4] as const;
+/** A station this near to an end of its bone, as a share of it, stands for that end. */
+const AT_END = 0.06;
 
 /**
- * Sections of the flesh on a bone in the rest stance, life mm, square to it: read outwards from the
- * middle of the flesh to the skin of the same part of the body, towards the back, to the side, and
- * halfway between for the squareness. Undefined where the flesh does not surround the bone's line.
+ * The stations of a bone's sleeve as sections, life mm, with one at either end of the bone, where the flesh between
+ * stations is what it is there. Undefined where the bone bears no sleeve.
  */
-export function measuredSections(
-  skeleton: Skeleton,
-  boneId: string,
-): readonly FleshStation[] | undefined {
-  const posed = restPose(skeleton);
-  const bone = posedBone(posed, boneId);
-  const flesh = fleshBeside(skeleton, bone.bone, skinParts(posed));
-  if (flesh.length === 0) return undefined;
-  const [, up, wide] = sectionAxes(bone);
-  const far = Math.hypot(...skinBox(flesh).max, ...skinBox(flesh).min);
-  const reach = (from: Vec3, way: Vec3): number => skinReach(flesh, from, way, far);
-  const half = alongBone(bone, 0.5);
-  const depthMm = reach(half, up) + reach(half, scale(up, -1));
-  const stations = sectionPlaces(bone.bone, depthMm).flatMap((at): FleshStation[] => {
-    const p = alongBone(bone, at);
-    const [above, below] = [reach(p, up), reach(p, scale(up, -1))];
-    if (above + below === 0) return [];
-    const off = (above - below) / 2;
-    const middle = add(p, scale(up, off));
-    const [right, left] = [reach(middle, wide), reach(middle, scale(wide, -1))];
-    const side = bone.bone.side === 'mid' ? 0 : (right - left) / 2;
-    const halfDepth = (above + below) / 2;
-    const halfWidth = (right + left) / 2;
-    const centre = add(middle, scale(wide, side));
-    return [
-      {
-        at,
-        halfDepth,
-        halfWidth,
-        up: off,
-        side,
-        squareness: squarenessAt(centre, halfDepth, halfWidth),
-      },
-    ];
-  });
-  return stations.length >= 2 ? stations : undefined;
-
-  /** From how far the skin is towards a corner of the section: 2^(−1/e) of the way for exponent e. */
-  function squarenessAt(centre: Vec3, halfDepth: number, halfWidth: number): number {
-    const corner = Math.hypot(halfDepth, halfWidth);
-    const share = ([1, -1] as const).reduce((sum, y) => {
-      const way = add(scale(up, (y * halfDepth) / corner), scale(wide, halfWidth / corner));
-      return sum + reach(centre, way) / corner / 2;
-    }, 0);
-    if (!(share > 0 && share < 1)) return 2;
-    const [low, high] = SQUARENESS_RANGE;
-    const e = Math.LN2 / -Math.log(share);
-    return Math.round(20 * Math.min(high, Math.max(low, e))) / 20;
-  }
-}
-
-/** The flesh of the same part and side of the body: limbs beside the trunk would widen it. */
-function fleshBeside(
+export function librarySections(
   skeleton: Skeleton,
   bone: Bone,
-  all: readonly SkinPart[],
-): readonly SkinPart[] {
-  const partOf = (key: string) => skeleton.plan.parts.find((part) => part.keys.includes(key));
-  const own = partOf(bone.key);
-  return all.filter((part) => {
-    const other = skeleton.byId.get(part.boneId);
-    return other?.side === bone.side && partOf(other.key) === own;
-  });
+): readonly FleshStation[] | undefined {
+  const sleeve = mainSleeve(bone.flesh);
+  if (sleeve === undefined) return undefined;
+  const [upright, sideways] = sectionSigns(skeleton.bones, bone, sleeve);
+  const own = sleeve.stations.toSorted((a, b) => a.at - b.at);
+  const run = sleeveRuns(restPose(skeleton)).find(
+    (of) => of.boneId === bone.id && of.sleeve === `${sleeve.sleeve} ${bone.side}`,
+  );
+  const at = (share: number) => (run === undefined ? [] : sampled(run, share));
+  const [first, last] = [own[0], own.at(-1)];
+  const stations = [
+    ...(first === undefined || first.at > AT_END ? at(0) : []),
+    ...own,
+    ...(last === undefined || last.at < 1 - AT_END ? at(1) : []),
+  ];
+  return stations.length < 2
+    ? undefined
+    : stations.map((station) =>
+        sectionOf({ ...station, at: snapped(station.at) }, upright, sideways),
+      );
+}
+
+const snapped = (at: number): number =>
+  Math.abs(at) <= AT_END ? 0 : Math.abs(at - 1) <= AT_END ? 1 : at;
+
+/** What a run is like at a share of its bone, as a station there; none where the run does not reach it. */
+function sampled({ samples }: SleeveRun, at: number) {
+  const i = samples.findIndex(
+    ({ share }, n) => n > 0 && (share - at) * (samples[n - 1]!.share - at) <= 0,
+  );
+  // A run that ends just short of the end of its bone is there what it is at its end.
+  const end = samples.find(({ share }) => Math.abs(share - at) <= AT_END);
+  const [from, to] = i < 0 ? [end, end] : [samples[i - 1], samples[i]];
+  if (from === undefined || to === undefined) return [];
+  const t = to.share === from.share ? 0 : (at - from.share) / (to.share - from.share);
+  const mix = (of: (sample: AxisSample) => number): number => of(from) + (of(to) - of(from)) * t;
+  return [
+    {
+      at,
+      above: mix(({ above }) => above),
+      below: mix(({ below }) => below),
+      halfWidth: mix(({ half }) => half),
+      widest: mix(({ widest }) => widest),
+      squareAbove: mix(({ squareAbove }) => squareAbove),
+      squareBelow: mix(({ squareBelow }) => squareBelow),
+      side: mix(({ side }) => side),
+    },
+  ];
 }
 
 /** Bones whose flesh can be given as sections: not feet, fins and fans, which are no rounds. */

@@ -5,16 +5,16 @@ import { poseSkeleton } from '../anatomy/pose.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
 import { distance, dot, sub } from '../geometry/vec3.ts';
 import { LIBRARY_SHAPE, SECTION_MM, type SectionStation } from '../anatomy/shapeSchema.ts';
+import { shapedSkeleton } from '../anatomy/shaped.ts';
+import { isMirrored } from './mirroredBody.ts';
+import { alongWay, edgePlace, EDGES, pulledEdge, slid, slidePlace } from './sectionHandles.ts';
 import {
-  alongWay,
-  edgePlace,
-  EDGES,
   restore,
   link,
   unlink,
-  pulledEdge,
   shapedParts,
   adopt,
+  canSlide,
   withoutStation,
   withStation,
   withStationAdded,
@@ -28,6 +28,8 @@ const station: SectionStation = {
   halfDepth: 80,
   halfWidth: 60,
   squareness: 2,
+  squareBelow: 2,
+  widest: 0,
   up: -20,
   side: 0,
 };
@@ -101,6 +103,57 @@ describe('sections', () => {
     let fewer = more;
     for (let i = 0; i < 12; i++) fewer = withoutStation(fewer, 'thoracic', 0);
     expect(fewer.sections['thoracic']).toHaveLength(2);
+  });
+});
+
+describe('sections that are slid', () => {
+  it('never cross their neighbours nor leave their bone, however far they are dragged', () => {
+    const slides = fc.array(
+      fc.record({ i: fc.nat(30), at: fc.double({ min: -2, max: 3, noNaN: true }) }),
+      {
+        maxLength: 12,
+      },
+    );
+    fc.assert(
+      fc.property(slides, fc.constantFrom('thoracic', 'lumbar', 'sacrum'), (all, key) => {
+        const of = skeleton.byId.get(key)!;
+        let shape = withStationAdded(withStationAdded(trunk, key, 0.31), key, 0.64);
+        for (const { i, at } of all)
+          shape = withStation(skeleton, shape, of, i % shape.sections[key]!.length, { at });
+        const places = shape.sections[key]!.map((entry) => entry.at);
+        expect(places).toEqual(places.toSorted((a, b) => a - b));
+        expect(new Set(places).size).toBe(places.length);
+        expect(places.every((at) => at >= 0 && at <= 1)).toBe(true);
+      }),
+      { seed: 8, numRuns: 80 },
+    );
+  });
+
+  it('go along their bone by what they are dragged, and those at its ends stay', () => {
+    const posed = poseSkeleton(skeleton, { lumbar: { flexion: 20 } }, 0.25);
+    const { at, way, longMm } = slidePlace(posed, 'lumbar', station);
+    const after = slidePlace(posed, 'lumbar', slid(station, 7, longMm));
+    expect(dot(sub(after.at, at), way)).toBeCloseTo(7, 9);
+    expect(trunk.sections['lumbar']!.map(canSlide).at(0)).toBe(false);
+  });
+});
+
+describe('edits of one side', () => {
+  it('are mirrored on the other while the sides are alike', () => {
+    const legs = adopt(skeleton, LIBRARY_SHAPE, 'hindlegs');
+    const femur = skeleton.byId.get('femur.L')!;
+    const change = fc.record({
+      halfDepth: fc.double({ min: 20, max: 120, noNaN: true }),
+      side: fc.double({ min: -20, max: 20, noNaN: true }),
+      widest: fc.double({ min: -0.9, max: 0.9, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(change, fc.nat(10), (by, i) => {
+        const shape = withStation(skeleton, legs, femur, i % legs.sections['femur']!.length, by);
+        expect(isMirrored(shapedSkeleton(skeleton, shape))).toBe(true);
+      }),
+      { seed: 4, numRuns: 15 },
+    );
   });
 });
 

@@ -1,10 +1,14 @@
-import { alongBone, posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { sectionsOf } from '../anatomy/shaped.ts';
-import { add, scale, type Vec3 } from '../geometry/vec3.ts';
-import { SECTION_MM, SQUARENESS, type SectionStation, type Shape } from '../anatomy/shapeSchema.ts';
-import { canBeSectioned, measuredSections } from './measureSections.ts';
-import { sectionAxes } from './skin.ts';
+import {
+  SECTION_AT,
+  SECTION_MM,
+  SQUARENESS,
+  WIDEST_MOST,
+  type SectionStation,
+  type Shape,
+} from '../anatomy/shapeSchema.ts';
+import { canBeSectioned, librarySections } from './measureSections.ts';
 
 /** A part of the body that can be shaped by sections, with its bones of the midline or the left. */
 export interface ShapedPart {
@@ -37,13 +41,19 @@ export function shapedParts(library: Skeleton, shape: Shape): readonly ShapedPar
   });
 }
 
-/** A part's flesh as sections measured on the library's body, so that they can be changed. */
+/** A part's flesh as the sections of the library's own sleeves, so that they can be changed. */
 export function adopt(library: Skeleton, shape: Shape, partId: string): Shape {
   const part = shapedParts(library, shape).find((shapedPart) => shapedPart.id === partId);
   const added = Object.fromEntries(
     (part?.bones ?? []).flatMap((bone) => {
-      const stations = measuredSections(library, bone.id);
-      return stations === undefined || stations.length < 2 ? [] : [[bone.key, [...stations]]];
+      const stations = librarySections(library, bone);
+      // Links of a column share a key and are each as thick as they are.
+      const isLink = library.bones.some(
+        (of) => of !== bone && of.key === bone.key && of.side === bone.side,
+      );
+      return stations === undefined
+        ? []
+        : [[isLink ? bone.id : bone.key, stations.map((of) => heldStation(of, {}))]];
     }),
   );
   return { ...shape, sections: { ...shape.sections, ...added } };
@@ -101,21 +111,47 @@ const within = (v: number, { min, max }: { readonly min: number; readonly max: n
   Math.min(max, Math.max(min, v));
 
 /** A section changed, held within what a section can be. */
-function heldStation(
+export function heldStation(
   sectionStation: SectionStation,
   change: Partial<SectionStation>,
 ): SectionStation {
   const next = { ...sectionStation, ...change };
   const off = { min: -SECTION_MM.max, max: SECTION_MM.max };
   return {
-    at: within(next.at, { min: 0, max: 1 }),
+    at: within(next.at, SECTION_AT),
     halfDepth: within(next.halfDepth, SECTION_MM),
     halfWidth: within(next.halfWidth, SECTION_MM),
     squareness: within(next.squareness, SQUARENESS),
+    squareBelow: within(next.squareBelow, SQUARENESS),
+    widest: within(next.widest, { min: -WIDEST_MOST, max: WIDEST_MOST }),
     up: within(next.up, off),
     side: within(next.side, off),
   };
 }
+
+/** Sections keep at least this share of their bone between them. */
+export const SECTIONS_APART = 0.02;
+
+/** A change whose place stays between the neighbours; a section at an end of its bone stays there. */
+function heldBetween(
+  list: readonly SectionStation[],
+  index: number,
+  change: Partial<SectionStation>,
+): Partial<SectionStation> {
+  if (change.at === undefined) return change;
+  const own = list[index]!;
+  if (!canSlide(own)) return { ...change, at: own.at };
+  const before = Math.max(0, ...list.filter(({ at }) => at < own.at).map(({ at }) => at));
+  const after = Math.min(1, ...list.filter(({ at }) => at > own.at).map(({ at }) => at));
+  if (after - before <= 2 * SECTIONS_APART) return { ...change, at: own.at };
+  return {
+    ...change,
+    at: Math.max(before + SECTIONS_APART, Math.min(after - SECTIONS_APART, change.at)),
+  };
+}
+
+/** Whether a section can be slid along its bone: not where it holds an end of it. */
+export const canSlide = ({ at }: SectionStation): boolean => at > 0 && at < 1;
 
 /**
  * One section of a bone changed. Where it stands on a joint, the section of the next bone on the same
@@ -131,7 +167,7 @@ export function withStation(
   const key = sectionKey(shape, bone);
   const before = shape.sections[key]?.[index];
   if (before === undefined) return shape;
-  const next = heldStation(before, change);
+  const next = heldStation(before, heldBetween(shape.sections[key]!, index, change));
   const put = (of: Shape, at: string, n: number, sectionStation: SectionStation): Shape => ({
     ...of,
     sections: {
@@ -148,6 +184,8 @@ export function withStation(
     halfDepth: next.halfDepth,
     halfWidth: next.halfWidth,
     squareness: next.squareness,
+    squareBelow: next.squareBelow,
+    widest: next.widest,
     // The middle moves with it; square to another bone, it lies elsewhere.
     up: other.up + next.up - before.up,
   });
@@ -189,6 +227,8 @@ export function withStationAdded(shape: Shape, key: string, at: number): Shape {
     halfDepth: mix((entry) => entry.halfDepth),
     halfWidth: mix((entry) => entry.halfWidth),
     squareness: mix((entry) => entry.squareness),
+    squareBelow: mix((entry) => entry.squareBelow),
+    widest: mix((entry) => entry.widest),
     up: mix((entry) => entry.up),
     side: mix((entry) => entry.side),
   };
@@ -202,65 +242,4 @@ export function withoutStation(shape: Shape, key: string, index: number): Shape 
   if (list === undefined || list.length <= 2) return shape;
   const next = list.filter((_, i) => i !== index);
   return { ...shape, sections: { ...shape.sections, [key]: next } };
-}
-
-/** The four places of a section's edge that can be dragged. */
-export const EDGES = ['top', 'bottom', 'left', 'right'] as const;
-export type Edge = (typeof EDGES)[number];
-
-/** An edge of a section in a stance: where it is, and the unit way along which it is dragged. */
-export interface EdgePlace {
-  readonly at: Vec3;
-  readonly way: Vec3;
-}
-
-/** Where the edges of a section are on a posed bone, mm of the posed size. */
-export function edgePlace(
-  posed: PosedSkeleton,
-  boneId: string,
-  station: SectionStation,
-  edge: Edge,
-): EdgePlace {
-  const bone = posedBone(posed, boneId);
-  const [, up, wide] = sectionAxes(bone);
-  const k = posed.sizeFactor;
-  const mirror = bone.bone.side === 'right' ? -1 : 1;
-  const centre = add(alongBone(bone, station.at), scale(wide, station.side * k * mirror));
-  const middle = add(centre, scale(up, station.up * k));
-  switch (edge) {
-    case 'top':
-      return { at: add(middle, scale(up, station.halfDepth * k)), way: up };
-    case 'bottom':
-      return { at: add(middle, scale(up, -station.halfDepth * k)), way: scale(up, -1) };
-    case 'right':
-      return { at: add(middle, scale(wide, station.halfWidth * k)), way: wide };
-    case 'left':
-      return { at: add(middle, scale(wide, -station.halfWidth * k)), way: scale(wide, -1) };
-  }
-}
-
-/**
- * A section with an edge drawn out by so many life millimetres along its way: the opposite edge stays
- * for depth; for width both sides move alike, so that the body stays its own mirror image.
- */
-export function pulledEdge(station: SectionStation, edge: Edge, lifeMm: number): SectionStation {
-  if (edge === 'left' || edge === 'right')
-    return heldStation(station, { halfWidth: station.halfWidth + lifeMm });
-  const sign = edge === 'top' ? 1 : -1;
-  // The far edge holds even where the near one is pushed past what is left.
-  const change = Math.max(lifeMm, 2 * (SECTION_MM.min - station.halfDepth));
-  return heldStation(station, {
-    halfDepth: station.halfDepth + change / 2,
-    up: station.up + (sign * change) / 2,
-  });
-}
-
-/** How far along a way a pointer has gone, seen in a view: the way's foreshortening is taken back. */
-export function alongWay(
-  from: readonly [number, number],
-  to: readonly [number, number],
-  way: readonly [number, number],
-): number {
-  const size2 = way[0] ** 2 + way[1] ** 2;
-  return size2 === 0 ? 0 : ((to[0] - from[0]) * way[0] + (to[1] - from[1]) * way[1]) / size2;
 }

@@ -1,13 +1,16 @@
 import { PIECE_VERSION } from './pieceSchema.ts';
+import {
+  bySize,
+  each,
+  evenSided,
+  partOf,
+  renamed,
+  withGaitsOf,
+  withOutlines,
+  withRefs,
+  withStrides,
+} from './olderParts.ts';
 import { upTo, type VersionedData, type VersionSteps } from '../units/versions.ts';
-
-type Data = VersionedData;
-
-/** A part of a document as data; nothing where it is missing or no object, which the schema then tells. */
-const partOf = (of: Data, key: string): Data => {
-  const part = of[key];
-  return typeof part === 'object' && part !== null && !Array.isArray(part) ? (part as Data) : {};
-};
 
 /**
  * From version n to n + 1, under n. Each step is frozen: what it adds is written out here as it was then,
@@ -212,74 +215,25 @@ const STEPS: VersionSteps = {
       stance: { gaze: null, lids: 1, ...partOf(old, 'stance') },
     };
   },
+  /** Version 12 knows where sections are widest, features of the head, and gaits by animal. */
+  11: (old) => {
+    const measure = partOf(old, 'measure');
+    const shape = partOf(measure, 'shape');
+    const head = {
+      nostril: { along: null, around: null, long: null, wide: null, turnDeg: null },
+      ...{ teeth: null, stands: {} },
+    };
+    const sections = Object.fromEntries(
+      Object.entries(partOf(shape, 'sections')).map(([key, list]) => [key, each(list, evenSided)]),
+    );
+    return {
+      ...old,
+      version: 12,
+      measure: { ...measure, shape: { head, ...shape, sections } },
+      stance: withGaitsOf(measure['animalId'], partOf(old, 'stance')),
+    };
+  },
 };
-
-/** Every entry of a list changed; what is no list stays as it is, for the schema to tell. */
-const each = (of: unknown, change: (entry: unknown) => unknown): unknown =>
-  Array.isArray(of) ? of.map(change) : of;
-
-/** An object with some of its fields under new names. */
-function renamed(of: unknown, names: Readonly<Record<string, string>>): unknown {
-  if (typeof of !== 'object' || of === null || Array.isArray(of)) return of;
-  return Object.fromEntries(
-    Object.entries(of).map(([key, value]) => [
-      Object.hasOwn(names, key) ? names[key]! : key,
-      value,
-    ]),
-  );
-}
-
-/** Routes of version 9 were written in words: `femur.L`, `ear.L@0.9`, `ball:forefoot.L`, `over:hind-legs`. */
-function withRefs(routes: unknown): unknown {
-  if (typeof routes !== 'object' || routes === null || Array.isArray(routes)) return routes;
-  return Object.fromEntries(
-    Object.entries(routes).map(([key, ways]) => [
-      key,
-      each(ways, (way) => each(way, (ref) => (typeof ref === 'string' ? refOf(ref) : ref))),
-    ]),
-  );
-}
-
-function refOf(ref: string): Data {
-  const [head = '', tail] = ref.split(':');
-  if (tail !== undefined)
-    return head === 'over' ? { over: 'crossing', pairId: tail } : { over: head, contactId: tail };
-  const [boneId = '', share] = ref.split('@');
-  return share === undefined
-    ? { over: 'joint', boneId }
-    : { over: 'bone', boneId, along: Number(share) };
-}
-
-/** Gaits of version 8 had the usual stride. */
-function withStrides(stance: Data): Data {
-  const strided = (of: unknown): unknown =>
-    typeof of === 'object' && of !== null && 'gait' in of && of.gait !== null
-      ? { ...of, gait: { strideMm: null, ...(of.gait as Data) } }
-      : of;
-  const { kept } = stance;
-  const own = strided(stance) as Data;
-  return Array.isArray(kept) ? { ...own, kept: kept.map(strided) } : own;
-}
-
-/** Pictures of version 6 had no outline. */
-function withOutlines(references: unknown): unknown {
-  const pictures = (references as { pictures?: unknown } | undefined)?.pictures;
-  if (!Array.isArray(pictures)) return references;
-  return {
-    ...(references as Data),
-    pictures: pictures.map((picture: unknown) =>
-      typeof picture === 'object' && picture !== null ? { outline: [], ...picture } : picture,
-    ),
-  };
-}
-
-/** Version 2 had two sizes to scale by, each a way of its own. */
-function bySize(scale: unknown): unknown {
-  const old = scale as { by?: unknown; mm?: unknown } | undefined;
-  return old?.by === 'length' || old?.by === 'shoulder-height'
-    ? { by: 'size', sizeId: old.by, mm: old.mm }
-    : scale;
-}
 
 /**
  * Brings an older document to today's version, one step at a time. Undefined where the version is

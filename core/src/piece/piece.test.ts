@@ -168,6 +168,25 @@ describe('piece files', () => {
     expect(now.cure.minutes.finish).toBe(finish ?? null);
   });
 
+  it('puts what two animals could do in version 11 under what they do instead', () => {
+    const of = (animalId: string, id: string) =>
+      migrate({
+        version: 11,
+        measure: { animalId },
+        stance: {
+          gait: { id, moment: 0.3 },
+          kept: [{ gait: { id, moment: 0.1 } }, { gait: null }],
+        },
+      })!['stance'];
+    const bound = { id: 'bound', moment: 0.3 };
+    expect(of('eurasian-otter', 'canter')).toEqual({
+      gait: bound,
+      kept: [{ gait: { ...bound, moment: 0.1 } }, { gait: null }],
+    });
+    expect(of('woolly-mammoth', 'gallop')).toMatchObject({ gait: { id: 'amble' } });
+    expect(of('grey-wolf', 'gallop')).toMatchObject({ gait: { id: 'gallop' } });
+  });
+
   it('adds to an old piece what its version had then, whatever is the default now', () => {
     const [, { piece, workshop }] = named('v1-otter-on-the-log.json');
     expect(piece.mass).toMatchObject({ shellMm: 5, sparePercent: 15, thickMm: 12 });

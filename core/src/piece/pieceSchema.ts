@@ -16,7 +16,7 @@ export type { WireChoice } from './wireSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 11;
+export const PIECE_VERSION = 12;
 
 const celsius = num(0, 300);
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);

@@ -119,7 +119,16 @@ describe('one section by itself', () => {
   });
 
   it('draws a station that is shaped as wide, deep and square as it says', () => {
-    const station = { at: 0.5, halfDepth: 30, halfWidth: 20, squareness: 3, up: 5, side: 0 };
+    const station = {
+      at: 0.5,
+      halfDepth: 30,
+      halfWidth: 20,
+      squareness: 3,
+      squareBelow: 3,
+      widest: 0,
+      up: 5,
+      side: 0,
+    };
     const [union] = stationDrawing(station, 0.5, 'Section').items;
     const ring: readonly PagePoint[] = union?.kind === 'union' ? union.outlines[0]! : [];
     const of = (k: 0 | 1): readonly number[] => ring.map((p: PagePoint) => p[k]);

@@ -23,15 +23,15 @@ export function stationDrawing(
   sizeFactor: number,
   title: string,
 ): Drawing {
-  const { halfDepth, halfWidth, squareness, up, side } = station;
+  const { halfDepth, halfWidth, squareness, squareBelow, widest, up, side } = station;
   const ring = sectionOutline(
     {
       above: (halfDepth + up) * sizeFactor,
       below: (halfDepth - up) * sizeFactor,
       half: halfWidth * sizeFactor,
-      widest: 0,
+      widest,
       squareAbove: squareness,
-      squareBelow: squareness,
+      squareBelow,
       side: side * sizeFactor,
     },
     RING,

@@ -43,7 +43,7 @@ export const teeth = (
     const on = (out: number): Vec3 => [root[0], root[1] + way * out * of, root[2]];
     return apart(
       `${name} ${i + 1}`,
-      { hex, bothSides: true },
+      { hex, bothSides: true, isTooth: true },
       [at, 0.2 * of, on(-0.25)],
       [at, 0.17 * of, on(0.45)],
       [at, 0.04 * of, on(1)],

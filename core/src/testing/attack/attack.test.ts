@@ -86,7 +86,16 @@ describe('what went wrong before', () => {
     const base = newPiece('any', 'Any', animalId);
     return planPiece(inWorkshop({ ...base, ...change(base as never) }, newWorkshop()));
   };
-  const station = { at: 0, halfDepth: 40, halfWidth: 20, squareness: 2, up: 0, side: 0 };
+  const station = {
+    at: 0,
+    halfDepth: 40,
+    halfWidth: 20,
+    squareness: 2,
+    squareBelow: 2,
+    widest: 0,
+    up: 0,
+    side: 0,
+  };
 
   it('sections of one place, and on a bone that carries a foot', () => {
     for (const key of ['foreDigits', 'tail1'])
