@@ -66,13 +66,10 @@ export {
   hasFaceJoints,
 } from './stance/expressions.ts';
 export { EYE_TURNS_DEG } from './surface/gaze.ts';
-export {
-  eyeDraggedBy,
-  eyeOnHead,
-  headPage,
-  type EyePlace,
-  type HeadPage,
-} from './sheets/headEyes.ts';
+export { headPage, type HeadPage } from './sheets/headPlaces.ts';
+export { headDragged, headGrips, type HeadGrip } from './sheets/headGrips.ts';
+export { headStands, isTooth, standOf, type Stand } from './anatomy/ownHead.ts';
+export { onPage, VIEW_FRAMES } from './surface/reliefViews.ts';
 export { footDrawings } from './sheets/footDrawings.ts';
 export { bladeDrawings } from './sheets/bladeDrawings.ts';
 export { skinParts, type SkinPart, type SleevePart } from './body/skin.ts';
@@ -95,13 +92,12 @@ export type { Gaze, JointAngles, PosedSkeleton } from './anatomy/pose.ts';
 export { bodyGrid, COARSE_CELLS, FINE_CELLS, type BodyGrid } from './body/bodyGrid.ts';
 export {
   alongWay,
-  edgePlace,
-  EDGES,
+  gripPlaces,
+  grippedBy,
   pulledEdge,
-  type Edge,
-  slid,
-  slidePlace,
   widestMoved,
+  type Edge,
+  type Grip,
 } from './body/sectionHandles.ts';
 export {
   restore,
@@ -114,7 +110,6 @@ export {
   withStation,
   withStationAdded,
   type ShapedPart,
-  canSlide,
 } from './body/shapeEdits.ts';
 export { sectionsOf } from './anatomy/shaped.ts';
 
@@ -218,7 +213,7 @@ export {
   stationPoint,
 } from './sheets/stationDrawing.ts';
 export { sectionDrawing } from './sheets/sectionDrawing.ts';
-export { BULK, SECTION_MM, SQUARENESS } from './anatomy/shapeSchema.ts';
+export { BULK, SECTION_MM, SQUARENESS, WIDEST_MOST } from './anatomy/shapeSchema.ts';
 export { CLAYS, clayById, type ClayClass } from './mass/clays.ts';
 export { CLAY_IDS, TOOL_IDS, type ClayId, type ToolId } from './piece/materialIds.ts';
 export type { CurePlan } from './cure/curePlan.ts';

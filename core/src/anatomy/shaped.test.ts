@@ -42,13 +42,13 @@ describe('sections in place of the library’s flesh', () => {
   });
 
   it.each(ANIMALS.map(({ id }) => id))(
-    'are those of the %s itself: taking over any part of it changes its weight by less than 1.5 per cent',
+    'are those of the %s itself: taking over any part of it changes its weight by less than 2 per cent',
     (id) => {
       const skeleton = skeletonOf(id);
       const before = volume(skeleton);
       for (const part of shapedParts(skeleton, LIBRARY_SHAPE)) {
         const shaped = shapedSkeleton(skeleton, adopt(skeleton, LIBRARY_SHAPE, part.id));
-        expect(Math.abs(volume(shaped) / before - 1), part.id).toBeLessThan(0.015);
+        expect(Math.abs(volume(shaped) / before - 1), part.id).toBeLessThan(0.02);
       }
     },
   );

@@ -1,7 +1,7 @@
 import { alongBone, posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { add, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import { SECTION_MM, WIDEST_MOST, type SectionStation } from '../anatomy/shapeSchema.ts';
-import { heldStation } from './shapeEdits.ts';
+import { canSlide, heldStation } from './shapeEdits.ts';
 import { sectionAxes } from './skin.ts';
 
 /** Where the middle of a section is in a stance, and the unit way of its bone, along which it is slid. */
@@ -71,6 +71,40 @@ export function pulledEdge(station: SectionStation, edge: Edge, lifeMm: number):
     up: station.up + (sign * change) / 2,
   });
 }
+
+/** What of a section is dragged on a drawing of the body. */
+export type Grip = Edge | 'slide';
+
+/** A grip: where it is, the point a millimetre on along its way, and how long its bone is, mm of the posed size. */
+export interface GripPlace {
+  readonly grip: Grip;
+  readonly at: Vec3;
+  readonly ahead: Vec3;
+  readonly longMm: number;
+}
+
+/** The grips of a section in a stance; one at an end of its bone is not slid. */
+export function gripPlaces(
+  posed: PosedSkeleton,
+  boneId: string,
+  station: SectionStation,
+): readonly GripPlace[] {
+  const { longMm, ...slide } = slidePlace(posed, boneId, station);
+  const grips: readonly (EdgePlace & { readonly grip: Grip })[] = [
+    ...EDGES.map((grip) => ({ ...edgePlace(posed, boneId, station, grip), grip })),
+    ...(canSlide(station) ? [{ ...slide, grip: 'slide' as const }] : []),
+  ];
+  return grips.map(({ grip, at, way }) => ({ grip, at, ahead: add(at, way), longMm }));
+}
+
+/** A section with a grip moved by so many mm of a posed body that is so many times smaller than life. */
+export const grippedBy = (
+  station: SectionStation,
+  { grip, longMm }: Pick<GripPlace, 'grip' | 'longMm'>,
+  mm: number,
+  lifePerModel: number,
+): SectionStation =>
+  grip === 'slide' ? slid(station, mm, longMm) : pulledEdge(station, grip, mm * lifePerModel);
 
 /** A section slid along its bone by so many mm of a bone that long in the same measure. */
 export const slid = (station: SectionStation, mm: number, longMm: number): SectionStation => ({

@@ -20,6 +20,7 @@ import { buildUp, type BuildUp, type RegionBuild } from './buildUp.ts';
 import { clayFigures, type ClayFigures } from './clayFigures.ts';
 import { foilWorkings, type FoilPlan } from './foil.ts';
 import { massSnags } from './massSnags.ts';
+import { shapeChange } from './shapeChange.ts';
 import { sheetGroups, type SheetGroup } from './sheetGroups.ts';
 import { modelWeight } from './modelWeight.ts';
 
@@ -55,6 +56,8 @@ export interface MassPlan extends StageResult {
   readonly lifeWeight: Working;
   /** The same in a plain sentence. */
   readonly condition: Condition;
+  /** What the user's shape weighs more than the library's, in life and in clay; empty where it is the library's. */
+  readonly changes: readonly Working[];
   /** Weight at life size of each part of the body. */
   readonly parts: readonly Working[];
   /** Cards, muscles, pegs and dangers; null while the posed body is still being worked out. */
@@ -92,6 +95,7 @@ export function planMass(inputs: MassInputs): MassPlan | null {
   const lifeWeight = bodyWeight(body, skeleton.animal);
   const condition = conditionOf(lifeWeight, skeleton, measure.librarySkeleton);
   const parts = partWeights(body, skeleton, lifeWeight);
+  const changes = shapeChange(measure, figures.density);
   const thickness = clayThickness(regions, bodyShape, body, skeleton, skin, lifePerModel);
   const shape = bodyShape && shapePlan(bodyShape, skeleton, mass, figures.density);
   const modelGrams = modelWeight(need.batches, foil.grams, wire);
@@ -114,6 +118,7 @@ export function planMass(inputs: MassInputs): MassPlan | null {
     masses,
     lifeWeight,
     condition,
+    changes,
     parts,
     shape,
     workings: [
@@ -133,6 +138,7 @@ export function planMass(inputs: MassInputs): MassPlan | null {
       ...sheets.flatMap((sheet) => [sheet.area, sheet.gap, sheet.papers, sheet.count]),
       modelGrams,
       lifeWeight,
+      ...changes,
       ...parts,
       ...(shape?.workings ?? []),
     ],

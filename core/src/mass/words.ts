@@ -172,3 +172,13 @@ export const widthOfSheet = 'Width of a sheet';
 export const lengthOfSheet = 'Length of a sheet';
 export const arithmeticOffcutsArePressed =
   'arithmetic; offcuts are pressed together and rolled again';
+
+// shapeChange.ts
+export const sectionsOfSleeves =
+  'areas of the sections times the way between them; what overlaps counts twice in both';
+export const yourSleeves = 'Your sleeves in life';
+export const librarysSleeves = 'The library’s sleeves in life';
+export const changeInLife = 'Your shape against the library’s, in life';
+export const changeInClay = 'Your shape against the library’s, in clay';
+export const densityOfBody = 'Density of the body';
+export const scale = 'Scale';

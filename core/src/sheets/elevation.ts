@@ -11,6 +11,7 @@ import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem, type View } from
 import { coatItems, zoneItems } from './coatItems.ts';
 import { coreItems, shellLabels } from './coreItems.ts';
 import { coilItems } from './coilItems.ts';
+import { libraryOutline } from './libraryOutline.ts';
 import { loadItems } from './loadItems.ts';
 import { bonyItems, muscleItems, pegItems } from './muscleItems.ts';
 import { stationItems } from './sectionItems.ts';
@@ -64,6 +65,7 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
     ...((options.show === 'bones' || options.show === 'shape') && options.silhouette !== true
       ? boneItems(plan.stance.posed, view)
       : []),
+    ...(options.show === 'shape' ? libraryOutline(plan, view) : []),
     ...(options.show === 'core' || options.show === 'sections' ? coreItems(plan, view) : []),
     ...(options.show === 'muscles'
       ? [

@@ -174,3 +174,8 @@ export const aPerson = 'a person, 1.70 m';
 
 // stepsSheet.ts
 export const takesBetween = ' Takes ';
+
+export const eye = 'Eye';
+export const nostril = 'Nostril';
+export const rootOf = (name: string): string => `Root of the ${name}`;
+export const tipOf = (name: string): string => `Tip of the ${name}`;

@@ -42,3 +42,18 @@ export const differenceAt =
     const read = parseNumber(typed, label, low, high, system === 'metric' ? '°C' : '°F');
     return read.ok ? accepted(read.value * degree) : read;
   };
+
+/** Reads a share of the document that is typed in percent. */
+export const percentAt =
+  (path: string, label: string) =>
+  (typed: string): Parsed<number> => {
+    const { min, max } = limitsOf(path);
+    const read = parseNumber(typed.replace('%', ''), label, 100 * min, 100 * max, '%');
+    return read.ok ? accepted(read.value / 100) : read;
+  };
+
+/** Reads an angle of the document in degrees. */
+export const degreesAt =
+  (path: string, label: string) =>
+  (typed: string): Parsed<number> =>
+    numberAt(path, label, 'degrees')(typed.replace('°', ''));

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { limitsOf, parseNumber, type Shape } from '@keen-sinew/core';
+import type { Shape } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import DecisionRow from '../../kit/DecisionRow.vue';
 import HintText from '../../kit/HintText.vue';
-import { lengthAt } from '../../kit/limited.ts';
+import { degreesAt, lengthAt, percentAt } from '../../kit/limited.ts';
 import QuantityField from '../../kit/QuantityField.vue';
 import { withShape } from './shapeChanges.ts';
 
@@ -24,16 +24,7 @@ const put = (label: string, key: keyof Eyes, value: number | null): void =>
     return withShape(p, { ...shape, eyes: { ...shape.eyes, [key]: value } });
   });
 
-/** A share of the document that is typed in percent. */
-const percentAt = (key: keyof Eyes, label: string) => (typed: string) => {
-  const { min, max } = limitsOf(`measure.shape.eyes.${key}`);
-  const read = parseNumber(typed.replace('%', ''), label, 100 * min, 100 * max, '%');
-  return read.ok ? { ok: true as const, value: read.value / 100 } : read;
-};
-const degreesAt = (key: keyof Eyes, label: string) => (typed: string) => {
-  const { min, max } = limitsOf(`measure.shape.eyes.${key}`);
-  return parseNumber(typed.replace('°', ''), label, min, max, 'degrees');
-};
+const pathOf = (key: keyof Eyes): string => `measure.shape.eyes.${key}`;
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
 const fields = computed(() => {
@@ -49,31 +40,31 @@ const fields = computed(() => {
       key: 'along',
       label: alongSkull,
       shown: percent(along),
-      parse: percentAt('along', alongSkull),
+      parse: percentAt(pathOf('along'), alongSkull),
     },
     {
       key: 'around',
       label: say.fromBackLine,
       shown: text(around, 'deg'),
-      parse: degreesAt('around', say.fromBackLine),
+      parse: degreesAt(pathOf('around'), say.fromBackLine),
     },
     {
       key: 'wide',
       label: say.lidsWide,
       shown: percent(eye.opening[0]),
-      parse: percentAt('wide', say.lidsWide),
+      parse: percentAt(pathOf('wide'), say.lidsWide),
     },
     {
       key: 'high',
       label: say.lidsHigh,
       shown: percent(eye.opening[1]),
-      parse: percentAt('high', say.lidsHigh),
+      parse: percentAt(pathOf('high'), say.lidsHigh),
     },
     {
       key: 'slitDeg',
       label: say.slant,
       shown: text(eye.slitDeg, 'deg'),
-      parse: degreesAt('slitDeg', say.slant),
+      parse: degreesAt(pathOf('slitDeg'), say.slant),
     },
   ] as const;
 });

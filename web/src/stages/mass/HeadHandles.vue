@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import {
-  eyeDraggedBy,
-  eyeOnHead,
+  headDragged,
+  headGrips,
   headPage,
+  type HeadGrip,
   type HeadPage,
   type PagePoint,
   type PosedSkeleton,
-  type Workpiece,
+  type Shape,
 } from '@keen-sinew/core';
 import { computed, shallowRef } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { withShape } from './shapeChanges.ts';
 
-/** The eye on a drawing of the head, to be dragged over the skin; the right one follows. */
+/** Eye, nostril, ears, horns on a drawing of the head, to be dragged; the right side follows the left. */
 const props = defineProps<{
   drawingId: string;
   mmPerPx: number;
@@ -24,20 +25,24 @@ const { plan, change, preview } = usePiecePlan();
 
 /** What is held: where it was taken, on which page, and the body as it was then. */
 interface Held {
+  readonly grip: HeadGrip;
   readonly page: HeadPage;
   readonly from: PagePoint;
   readonly posed: PosedSkeleton;
 }
 const held = shallowRef<Held | null>(null);
-let asked: ((piece: Workpiece) => Workpiece) | null = null;
+let asked: ((shape: Shape) => Shape) | null = null;
 
 const page = computed(() => held.value?.page ?? headPage(plan.value, props.drawingId));
-const eye = computed(() => page.value && eyeOnHead(plan.value.stance.posed, page.value));
+const grips = computed(() =>
+  page.value === undefined ? [] : headGrips(plan.value.stance.posed, page.value),
+);
 
-function start(event: PointerEvent): void {
+function start(event: PointerEvent, grip: HeadGrip): void {
   if (page.value === undefined) return;
   (event.target as Element).setPointerCapture(event.pointerId);
-  held.value = { page: page.value, from: props.pointIn(event), posed: plan.value.stance.posed };
+  const from = props.pointIn(event);
+  held.value = { grip, page: page.value, from, posed: plan.value.stance.posed };
   asked = null;
   emit('dragging', true);
 }
@@ -46,42 +51,40 @@ function drag(event: PointerEvent): void {
   if (now === null) return;
   const to = props.pointIn(event);
   const by: PagePoint = [to[0] - now.from[0], to[1] - now.from[1]];
-  const place = eyeDraggedBy(now.posed, now.page, by);
-  if (place === undefined) return;
-  const [along, around] = [
-    Math.round(1000 * place.along) / 1000,
-    Math.round(place.around * 10) / 10,
-  ];
-  asked = (p) => {
-    const { shape } = p.measure;
-    return withShape(p, { ...shape, eyes: { ...shape.eyes, along, around } });
-  };
-  preview(asked);
+  const recipe = headDragged(now.posed, now.page, now.grip.id, by);
+  if (recipe === undefined) return;
+  asked = recipe;
+  preview((p) => withShape(p, recipe(p.measure.shape)));
 }
 function end(keeps: boolean): void {
-  if (held.value === null) return;
+  const was = held.value;
+  if (was === null) return;
   held.value = null;
   preview(null);
-  if (keeps && asked !== null) change(say.moveEyes, asked);
+  const recipe = asked;
+  if (keeps && recipe !== null)
+    change(say.move(was.grip.name.toLowerCase()), (p) => withShape(p, recipe(p.measure.shape)));
   emit('dragging', false);
 }
 </script>
 
 <template>
   <circle
-    v-if="eye"
+    v-for="grip in grips"
+    :key="grip.id"
     class="grip"
-    data-grip="eye"
-    :cx="eye[0]"
-    :cy="-eye[1]"
-    :r="8 * mmPerPx"
-    @pointerdown.prevent="start"
+    :class="{ stands: grip.id.includes(':') }"
+    :data-grip="grip.id"
+    :cx="grip.at[0]"
+    :cy="-grip.at[1]"
+    :r="(grip.id === 'eye' ? 8 : 5.5) * mmPerPx"
+    @pointerdown.prevent="start($event, grip)"
     @pointermove="drag"
     @pointerup="end(true)"
     @pointercancel="end(false)"
     @lostpointercapture="end(false)"
   >
-    <title>{{ say.dragEye }}</title>
+    <title>{{ say.dragOnHead(grip.name) }}</title>
   </circle>
 </template>
 
@@ -93,5 +96,8 @@ function end(keeps: boolean): void {
   vector-effect: non-scaling-stroke;
   cursor: grab;
   touch-action: none;
+}
+.stands {
+  stroke: var(--ochre);
 }
 </style>

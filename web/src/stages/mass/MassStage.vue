@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import {
+  headPage,
+  onPage,
+  project,
+  VIEW_FRAMES,
+  type HeadPage,
+  type PagePoint,
+  type Vec3,
   sameTarget,
   sectionDrawing,
   stationDrawing,
@@ -12,34 +19,26 @@ import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import ChoiceRow from '../../kit/ChoiceRow.vue';
 import HintText from '../../kit/HintText.vue';
-import JobProgress from '../../kit/JobProgress.vue';
-import LedgerPanel from '../../ledger/LedgerPanel.vue';
-import LedgerSection from '../../ledger/LedgerSection.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
-import BodyPending from '../BodyPending.vue';
-import FaceControl from '../FaceControl.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
-import BodyFiles from './BodyFiles.vue';
 import BodySpace from './BodySpace.vue';
-import BuildLedger from './BuildLedger.vue';
-import CardTable from './CardTable.vue';
-import EyeControl from './EyeControl.vue';
-import FatTable from './FatTable.vue';
 import HeadHandles from './HeadHandles.vue';
-import MuscleTable from './MuscleTable.vue';
-import PegTable from './PegTable.vue';
+import MassLedger from './MassLedger.vue';
 import ShapeHandles from './ShapeHandles.vue';
-import ShapePart from './ShapePart.vue';
 import StationHandles from './StationHandles.vue';
 import { ROOM_HINTS, ROOMS, useMassRows, type Room } from './useMassRows.ts';
 import { useShaping } from './useShaping.ts';
-import WeightLedger from './WeightLedger.vue';
 
-const { plan, work } = usePiecePlan();
+const { plan } = usePiecePlan();
 const { target } = useSelection();
 const pickOnSheet = usePickOnSheet();
 const shaping = useShaping();
+/** The profiles of the head by themselves. */
+const heads = useShaping(() => {
+  const [eye] = plan.value.measure.skeleton.animal.face?.eyes ?? [];
+  return [eye?.at[0] ?? 'skull', 'jaw'];
+});
 const dragging = ref(false);
 
 const room = ref<Room>('build');
@@ -68,6 +67,14 @@ const card = computed(() => {
   );
 });
 const rows = useMassRows(room);
+/** Where a point of the body is on a drawing of the head; the last one while heads are worked out. */
+const pages = new Map<string, HeadPage>();
+function headAt(drawingId: string): ((point: Vec3) => PagePoint) | undefined {
+  const now = headPage(plan.value, drawingId) ?? pages.get(drawingId);
+  if (now === undefined) return undefined;
+  pages.set(drawingId, now);
+  return (point) => now.onDrawing(onPage(VIEW_FRAMES[now.view], point));
+}
 /** The section that is being shaped, by itself. */
 const shapedSection = computed(() => {
   const of = shaping.station.value;
@@ -91,9 +98,21 @@ const shapedSection = computed(() => {
         <template #default="{ placed, mmPerPx, pointIn }">
           <ShapeHandles
             v-if="room === 'shape' && placed.drawing.view"
-            :view="placed.drawing.view"
+            :drawing-id="placed.drawing.view"
+            :at="(point) => project(placed.drawing.view!, point)"
+            :alone="placed.drawing.view === 'front'"
             :mm-per-px="mmPerPx"
             :shaping="shaping"
+            :point-in="pointIn"
+            @dragging="dragging = $event"
+          />
+          <ShapeHandles
+            v-if="room === 'head' && headAt(placed.drawing.id)"
+            :drawing-id="placed.drawing.id"
+            :at="headAt(placed.drawing.id)!"
+            :alone="placed.drawing.id !== 'head-side'"
+            :mm-per-px="mmPerPx"
+            :shaping="heads"
             :point-in="pointIn"
             @dragging="dragging = $event"
           />
@@ -144,37 +163,7 @@ const shapedSection = computed(() => {
       <HintText v-if="room !== 'space'">{{ ROOM_HINTS[room] }}</HintText>
     </div>
   </SheetFrame>
-  <LedgerPanel stage="mass">
-    <BodyPending v-if="!mass" />
-    <BuildLedger v-else-if="room === 'build'" :mass="mass" />
-    <template v-else-if="room === 'shape'">
-      <LedgerSection :title="say.shapeOfLivingAnimal">
-        <ShapePart :shaping="shaping" />
-      </LedgerSection>
-      <LedgerSection :title="say.weightInLife"><WeightLedger :mass="mass" /></LedgerSection>
-      <LedgerSection :title="say.fatUnderSkin" folded><FatTable /></LedgerSection>
-    </template>
-    <template v-else-if="room === 'head'">
-      <LedgerSection :title="say.eyes"><EyeControl /></LedgerSection>
-      <LedgerSection :title="say.face"><FaceControl /></LedgerSection>
-    </template>
-    <JobProgress v-else-if="kept === null" :job="work.shape" :sentence="say.posedBodyIsBeing" />
-    <template v-else-if="room === 'muscles'">
-      <LedgerSection :title="say.musclesInOrderOf">
-        <MuscleTable :rows="kept.muscles" />
-      </LedgerSection>
-      <LedgerSection :title="say.depthPegs"><PegTable :rows="kept.pegs" /></LedgerSection>
-    </template>
-    <template v-else-if="room === 'sections'">
-      <LedgerSection :title="say.sectionCards"
-        ><CardTable :cards="kept.cards" :uncut="kept.uncut"
-      /></LedgerSection>
-    </template>
-    <template v-else>
-      <LedgerSection :title="say.weightInLife"><WeightLedger :mass="mass" /></LedgerSection>
-      <LedgerSection :title="say.filesOfBody"><BodyFiles /></LedgerSection>
-    </template>
-  </LedgerPanel>
+  <MassLedger :room="room" :kept="kept" :shaping="shaping" :heads="heads" />
 </template>
 
 <style scoped>

@@ -2,22 +2,24 @@
 import * as say from './words.ts';
 import {
   alongWay,
-  edgePlace,
-  EDGES,
-  project,
-  pulledEdge,
-  type Edge,
+  gripPlaces,
+  grippedBy,
+  type Grip,
   type PagePoint,
-  type View,
+  type Vec3,
 } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSectionDrag } from './useSectionDrag.ts';
 import type { Shaping, StationRef } from './useShaping.ts';
 
-/** The edges of the sections as handles in one elevation: dragged, the outline follows. */
+/** Edges and middles of the sections as handles on one drawing of the body: dragged, the form follows. */
 const props = defineProps<{
-  view: View;
+  drawingId: string;
+  /** Where a point of the posed body is on the drawing. */
+  at: (point: Vec3) => PagePoint;
+  /** Sections lie behind one another: only the chosen one is offered. */
+  alone: boolean;
   mmPerPx: number;
   shaping: Shaping;
   pointIn: (event: PointerEvent) => PagePoint;
@@ -29,40 +31,49 @@ const { stations, chosen } = props.shaping;
 interface Handle {
   readonly of: StationRef;
   readonly n: number;
-  readonly edge: Edge;
+  readonly grip: Grip;
   readonly at: PagePoint;
-  /** The way it goes, on the page; shorter where it leads out of it. */
+  /** What one millimetre of its way is on the page; shorter where it leads out of it. */
   readonly way: PagePoint;
+  readonly longMm: number;
 }
-/** An edge that leads out of the page more than this is not dragged there. */
+/** A grip whose way leads out of the page more than this is not dragged there. */
 const LEAST_SEEN = 0.35;
 
+/** How many millimetres of the drawing one of the body is. */
+const times = computed(() => {
+  const zero = props.at([0, 0, 0]);
+  const units = (
+    [
+      [1, 0, 0],
+      [0, 1, 0],
+      [0, 0, 1],
+    ] as const
+  ).map((unit) => props.at(unit));
+  return Math.max(...units.map(([x, y]) => Math.hypot(x - zero[0], y - zero[1])));
+});
 const handles = computed((): readonly Handle[] =>
-  stations.value.flatMap((of, n) =>
-    EDGES.flatMap((edge): Handle[] => {
-      const place = edgePlace(plan.value.stance.posed, of.boneId, of.station, edge);
-      const way = project(props.view, place.way);
-      const seen = Math.hypot(...way) >= LEAST_SEEN;
-      // In the front view sections lie behind one another: only the chosen one is offered.
-      const alone = props.view === 'front' && n !== chosen.value;
-      return seen && !alone ? [{ of, n, edge, at: project(props.view, place.at), way }] : [];
-    }),
-  ),
+  stations.value.flatMap((of, n) => {
+    const { posed } = plan.value.stance;
+    if (props.alone && n !== chosen.value) return [];
+    return gripPlaces(posed, of.boneId, of.station).flatMap(({ at, ahead, ...grip }): Handle[] => {
+      const [from, to] = [props.at(at), props.at(ahead)];
+      const way: PagePoint = [to[0] - from[0], to[1] - from[1]];
+      const shown = Math.hypot(...way) >= LEAST_SEEN * times.value;
+      return shown ? [{ of, n, at: from, way, ...grip }] : [];
+    });
+  }),
 );
 const lines = computed(() =>
   stations.value.map((_, n) =>
-    handles.value.filter((handle) => handle.n === n).map(({ at }) => at),
+    handles.value.filter((of) => of.n === n && of.grip !== 'slide').map(({ at }) => at),
   ),
 );
 const { start, drag, finish, cancel, put } = useSectionDrag<Handle>(
   props.shaping,
   (event) => props.pointIn(event),
   ({ handle, from, of }, to) =>
-    pulledEdge(
-      of.station,
-      handle.edge,
-      alongWay(from, to, handle.way) * plan.value.measure.lifePerModel,
-    ),
+    grippedBy(of.station, handle, alongWay(from, to, handle.way), plan.value.measure.lifePerModel),
   (now) => emit('dragging', now),
 );
 
@@ -77,12 +88,22 @@ function nudge(event: KeyboardEvent, handle: Handle): void {
   event.preventDefault();
   chosen.value = handle.n;
   const { station } = handle.of;
-  put(
-    handle.of,
-    handle.n,
-    pulledEdge(station, handle.edge, (sign * step * station.halfDepth) / 100),
-  );
+  const { lifePerModel } = plan.value.measure;
+  const whole = handle.grip === 'slide' ? handle.longMm : station.halfDepth / lifePerModel;
+  const mm = (sign * step * whole) / 100;
+  put(handle.of, handle.n, grippedBy(station, handle, mm, lifePerModel));
 }
+const sizeOf = ({ grip, of: { station } }: Handle): number =>
+  grip === 'slide'
+    ? Math.round(100 * station.at)
+    : Math.round(2 * (grip === 'left' || grip === 'right' ? station.halfWidth : station.halfDepth));
+function shapeOf({ n, grip, at }: Handle) {
+  const r = (n === chosen.value ? 6.5 : 4.5) * props.mmPerPx;
+  return grip === 'slide' ? { points: diamond(at, r) } : { cx: at[0], cy: -at[1], r };
+}
+/** A square on its corner, for what goes along the bone. */
+const diamond = ([x, y]: PagePoint, r: number): string =>
+  `${x},${-y - r} ${x + r},${-y} ${x},${-y + r} ${x - r},${-y}`;
 const path = (points: readonly PagePoint[]): string =>
   points.map(([x, y]) => `${x},${-y}`).join(' ');
 </script>
@@ -96,26 +117,22 @@ const path = (points: readonly PagePoint[]): string =>
       :class="{ chosen: n === chosen }"
       :points="path(points)"
     />
-    <circle
+    <component
+      :is="handle.grip === 'slide' ? 'polygon' : 'circle'"
       v-for="handle in handles"
-      :key="`${handle.n} ${handle.edge}`"
+      :key="`${handle.n} ${handle.grip}`"
       class="edge"
       :class="{ chosen: handle.n === chosen }"
-      :data-edge="`${view}:${handle.n}.${handle.edge}`"
-      :cx="handle.at[0]"
-      :cy="-handle.at[1]"
-      :r="(handle.n === chosen ? 6.5 : 4.5) * mmPerPx"
+      :data-edge="`${drawingId}:${handle.n}.${handle.grip}`"
+      v-bind="shapeOf(handle)"
       tabindex="0"
       role="slider"
-      :aria-label="say.section3(handle.n + 1, handle.edge)"
-      :aria-valuenow="
-        Math.round(
-          2 *
-            (handle.edge === 'left' || handle.edge === 'right'
-              ? handle.of.station.halfWidth
-              : handle.of.station.halfDepth),
-        )
+      :aria-label="
+        handle.grip === 'slide'
+          ? say.slideOfSection(handle.n + 1)
+          : say.section3(handle.n + 1, handle.grip)
       "
+      :aria-valuenow="sizeOf(handle)"
       @pointerdown.prevent="take($event, handle)"
       @pointermove="drag"
       @pointerup="finish"
@@ -124,8 +141,14 @@ const path = (points: readonly PagePoint[]): string =>
       @focus="chosen = handle.n"
       @keydown="nudge($event, handle)"
     >
-      <title>{{ say.sectionDragToMake(handle.n + 1) }}</title>
-    </circle>
+      <title>
+        {{
+          handle.grip === 'slide'
+            ? say.slideSection(handle.n + 1)
+            : say.sectionDragToMake(handle.n + 1)
+        }}
+      </title>
+    </component>
   </g>
 </template>
 

@@ -1,33 +1,19 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import {
-  restore,
-  link,
-  parseLength,
-  parseNumber,
-  unlink,
-  SECTION_MM,
-  SQUARENESS,
-  adopt,
-  withoutStation,
-  withStation,
-  withStationAdded,
-  type SectionStation,
-} from '@keen-sinew/core';
+import { restore, link, unlink, adopt, withoutStation, withStationAdded } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import ActionButton from '../../kit/ActionButton.vue';
 import ChoiceRow from '../../kit/ChoiceRow.vue';
-import DecisionRow from '../../kit/DecisionRow.vue';
 import HintText from '../../kit/HintText.vue';
-import QuantityField from '../../kit/QuantityField.vue';
+import SectionFields from './SectionFields.vue';
 import type { Shaping } from './useShaping.ts';
 
 /** The sections of one part of the body, in life sizes: typed here, dragged on the sheet. */
 const props = defineProps<{ shaping: Shaping }>();
 const { plan } = usePiecePlan();
-const { system, text } = useUnits();
+const { text } = useUnits();
 const { parts, part, partId, stations, chosen, station, shape, put } = props.shaping;
 const library = computed(() => plan.value.measure.librarySkeleton);
 const options = computed(() =>
@@ -38,20 +24,6 @@ function choosePart(id: string): void {
   partId.value = id;
   chosen.value = 0;
 }
-function set(what: string, change: Partial<SectionStation>): void {
-  const of = station.value;
-  const bone = of && plan.value.measure.skeleton.byId.get(of.boneId);
-  if (of === undefined || bone === undefined) return;
-  put(
-    say.changeOfSection(what, chosen.value + 1),
-    withStation(plan.value.measure.skeleton, shape.value, bone, of.index, change),
-  );
-}
-const life = (label: string, min: number, max: number) => (typed: string) =>
-  parseLength(typed, label, { minMm: min, maxMm: max }, system.value);
-const whole = (label: string) => life(label, 2 * SECTION_MM.min, 2 * SECTION_MM.max);
-const offset = (label: string) => life(label, -SECTION_MM.max, SECTION_MM.max);
-
 function addAfter(): void {
   const of = station.value;
   if (of === undefined) return;
@@ -72,7 +44,13 @@ function takeOut(): void {
 </script>
 
 <template>
-  <ChoiceRow :label="say.partOfBody" :value="part?.id ?? ''" :options="options" @set="choosePart" />
+  <ChoiceRow
+    v-if="options.length > 1"
+    :label="say.partOfBody"
+    :value="part?.id ?? ''"
+    :options="options"
+    @set="choosePart"
+  />
   <template v-if="part && !part.taken">
     <HintText>
       {{ say.hasLibrarysShapeShape(part.name.toLowerCase()) }}
@@ -99,53 +77,7 @@ function takeOut(): void {
       </li>
     </ol>
     <HintText>{{ say.sectionLifeSizesDrag(chosen + 1) }}</HintText>
-    <DecisionRow :name="say.width">
-      <QuantityField
-        small
-        :label="say.widthOfSection"
-        :shown="text(2 * station.station.halfWidth, 'mm')"
-        :parse="whole(say.widthOfSection)"
-        @set="set('width', { halfWidth: $event / 2 })"
-      />
-    </DecisionRow>
-    <DecisionRow :name="say.depth">
-      <QuantityField
-        small
-        :label="say.depthOfSection"
-        :shown="text(2 * station.station.halfDepth, 'mm')"
-        :parse="whole(say.depthOfSection)"
-        @set="set('depth', { halfDepth: $event / 2 })"
-      />
-    </DecisionRow>
-    <DecisionRow :name="say.squarenessIsRound">
-      <QuantityField
-        small
-        :label="say.squarenessOfSection"
-        :shown="station.station.squareness.toFixed(2)"
-        :parse="
-          (typed) => parseNumber(typed, say.squarenessOfSection, SQUARENESS.min, SQUARENESS.max)
-        "
-        @set="set('squareness', { squareness: $event })"
-      />
-    </DecisionRow>
-    <DecisionRow :name="say.middleAboveBone">
-      <QuantityField
-        small
-        :label="say.middleOfSectionAbove"
-        :shown="text(station.station.up, 'mm')"
-        :parse="offset(say.middleOfSectionAbove)"
-        @set="set('height', { up: $event })"
-      />
-    </DecisionRow>
-    <DecisionRow :name="say.middleToItsRight">
-      <QuantityField
-        small
-        :label="say.middleOfSectionTo"
-        :shown="text(station.station.side, 'mm')"
-        :parse="offset(say.middleOfSectionTo)"
-        @set="set('side', { side: $event })"
-      />
-    </DecisionRow>
+    <SectionFields :shaping="shaping" />
     <p class="ways">
       <ActionButton @click="addAfter">
         {{ say.addSectionAfterIt }}

@@ -5,6 +5,7 @@ import {
   pulledEdge,
   squarenessAt,
   stationPoint,
+  widestMoved,
   type Edge,
   type PagePoint,
   type SectionStation,
@@ -24,7 +25,7 @@ const emit = defineEmits<{ dragging: [now: boolean] }>();
 const { plan } = usePiecePlan();
 const { station, chosen } = props.shaping;
 
-type Grip = Edge | 'corner';
+type Grip = Edge | 'corner' | 'lowerCorner' | 'widest';
 const WAYS: Readonly<Record<Edge, PagePoint>> = {
   top: [0, 1],
   bottom: [0, -1],
@@ -36,27 +37,43 @@ const grips = computed(() => {
   const of = station.value?.station;
   if (of === undefined) return [];
   const at = (deep: number, wide: number) => stationPoint(of, factor.value, deep, wide);
-  const corner = cornerShare(of.squareness);
-  return [
-    { grip: 'top' as Grip, at: at(1, 0) },
-    { grip: 'bottom' as Grip, at: at(-1, 0) },
-    { grip: 'right' as Grip, at: at(0, 1) },
-    { grip: 'left' as Grip, at: at(0, -1) },
-    { grip: 'corner' as Grip, at: at(corner, corner) },
+  const line = of.widest;
+  const [over, under] = [cornerShare(of.squareness), cornerShare(of.squareBelow)];
+  const all: readonly (readonly [Grip, PagePoint])[] = [
+    ['top', at(1, 0)],
+    ['bottom', at(-1, 0)],
+    ['right', at(line, 1)],
+    ['left', at(line, -1)],
+    ['widest', at(line, 0)],
+    ['corner', at(line + (1 - line) * over, over)],
+    ['lowerCorner', at(line - (1 + line) * under, under)],
   ];
+  return all.map(([grip, at]) => ({ grip, at }));
 });
 /** The section as the pointer has it. */
 function pulled({ handle, from, of }: HeldHandle<Grip>, to: PagePoint): SectionStation {
   const { station: was } = of;
   const life = plan.value.measure.lifePerModel;
-  if (handle !== 'corner') {
-    const [wx, wy] = WAYS[handle];
-    return pulledEdge(was, handle, ((to[0] - from[0]) * wx + (to[1] - from[1]) * wy) * life);
+  const by: PagePoint = [(to[0] - from[0]) * life, (to[1] - from[1]) * life];
+  if (handle === 'widest') return widestMoved(was, by[1]);
+  if (handle === 'corner' || handle === 'lowerCorner') {
+    const [x, y] = [to[0] * life - was.side, to[1] * life - was.up];
+    const line = was.widest * was.halfDepth;
+    const high = handle === 'corner' ? was.halfDepth - line : was.halfDepth + line;
+    const share = (Math.abs(x) / was.halfWidth + Math.abs(y - line) / high) / 2;
+    const square = Math.round(squarenessAt(share) * 20) / 20;
+    return { ...was, [handle === 'corner' ? 'squareness' : 'squareBelow']: square };
   }
-  const [x, y] = [to[0] * life - was.side, to[1] * life - was.up];
-  const share = (Math.abs(x) / was.halfWidth + Math.abs(y) / was.halfDepth) / 2;
-  return { ...was, squareness: Math.round(squarenessAt(share) * 20) / 20 };
+  const [wx, wy] = WAYS[handle];
+  return pulledEdge(was, handle, by[0] * wx + by[1] * wy);
 }
+const TITLES: Readonly<Record<Grip, string>> = {
+  ...{ top: say.drag('top'), bottom: say.drag('bottom') },
+  ...{ left: say.drag('left'), right: say.drag('right') },
+  corner: say.dragOutForSquarer,
+  lowerCorner: say.dragOutForSquarerBelow,
+  widest: say.dragWidest,
+};
 const { start, drag, finish, cancel } = useSectionDrag<Grip>(
   props.shaping,
   (event) => props.pointIn(event),
@@ -74,7 +91,10 @@ function take(event: PointerEvent, grip: Grip): void {
       v-for="entry in grips"
       :key="entry.grip"
       class="grip"
-      :class="{ corner: entry.grip === 'corner' }"
+      :class="{
+        corner: entry.grip.toLowerCase().includes('corner'),
+        widest: entry.grip === 'widest',
+      }"
       :data-grip="entry.grip"
       :cx="entry.at[0]"
       :cy="-entry.at[1]"
@@ -86,7 +106,7 @@ function take(event: PointerEvent, grip: Grip): void {
       @lostpointercapture="cancel"
     >
       <title>
-        {{ entry.grip === 'corner' ? say.dragOutForSquarer : say.drag(entry.grip) }}
+        {{ TITLES[entry.grip] }}
       </title>
     </circle>
   </g>
@@ -103,5 +123,8 @@ function take(event: PointerEvent, grip: Grip): void {
 }
 .corner {
   stroke: var(--ochre);
+}
+.widest {
+  stroke: var(--rust);
 }
 </style>

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoWorkpieces, type PagePoint, type Workpiece } from '@keen-sinew/core';
+import { demoWorkpieces, project, type PagePoint, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { press } from '../../testing/hands.ts';
@@ -21,7 +21,15 @@ async function trunk(view: 'side' | 'top' | 'front') {
       return () =>
         h('div', [
           h(ShapePart, { shaping: shaping! }),
-          h('svg', [h(ShapeHandles, { ...common, view }), h(StationHandles, common)]),
+          h('svg', [
+            h(ShapeHandles, {
+              ...common,
+              drawingId: view,
+              at: (point) => project(view, point),
+              alone: view === 'front',
+            }),
+            h(StationHandles, common),
+          ]),
         ]);
     },
   });
@@ -38,10 +46,11 @@ describe('ShapeHandles', () => {
     const count = side.shaping.stations.value.length;
     expect(count).toBeGreaterThan(3);
     const ways = (edges: string[]) => [...new Set(edges.map((edge) => edge.split('.')[1]))].sort();
-    expect(side.edges()).toHaveLength(2 * count);
-    expect(ways(side.edges())).toEqual(['bottom', 'top']);
+    const slid = side.shaping.stations.value.filter(({ station: { at } }) => at > 0 && at < 1);
+    expect(side.edges()).toHaveLength(2 * count + slid.length);
+    expect(ways(side.edges())).toEqual(['bottom', 'slide', 'top']);
     const above = await trunk('top');
-    expect(ways(above.edges())).toEqual(['left', 'right']);
+    expect(ways(above.edges())).toEqual(['left', 'right', 'slide']);
   });
 
   it('offer only the chosen section from the front, where they lie behind one another', async () => {

@@ -30,14 +30,25 @@ export interface Shaping {
   readonly put: (what: string, next: Shape) => void;
 }
 
-/** The part of the body that is being shaped, its sections, and the chosen one of them. */
-export function useShaping(): Shaping {
+/**
+ * The part of the body that is being shaped, its sections, and the chosen one of them; with `only`, of the part that
+ * bears bones of these keys, and of those alone.
+ */
+export function useShaping(only?: () => readonly string[]): Shaping {
   const { piece, plan, change } = usePiecePlan();
   const partId = ref('');
   const chosen = ref(0);
   const shape = computed(() => piece.value.measure.shape);
   const library = computed(() => plan.value.measure.librarySkeleton);
-  const parts = computed(() => shapedParts(library.value, shape.value));
+  const parts = computed(() => {
+    const all = shapedParts(library.value, shape.value);
+    if (only === undefined) return all;
+    const keys = only();
+    return all.flatMap((of) => {
+      const bones = of.bones.filter(({ key }) => keys.includes(key));
+      return bones.length === 0 ? [] : [{ ...of, bones }];
+    });
+  });
   const part = computed(
     () => parts.value.find((part) => part.id === partId.value) ?? parts.value[0],
   );

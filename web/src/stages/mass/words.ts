@@ -41,7 +41,6 @@ export const wide = 'Wide';
 export const deep = 'Deep';
 export const clayUnderCoat = 'Clay under the coat';
 export const alongBone = 'Along the bone';
-export const placeOfSection = (number: string | number): string => `Place of section ${number}, %`;
 export const placeOfSection2 = (number: string | number): string => `Place of section ${number}`;
 export const takeItOut = 'Take it out';
 export const noSectionOfIts = (words: string | number): string =>
@@ -134,14 +133,12 @@ export const alongThe = (bone: string): string => `Along the ${bone}`;
 export const fromBackLine = 'Down from the midline of the back';
 export const lidsWide = 'Opening, wide (of the ball)';
 export const lidsHigh = 'Opening, high (of the ball)';
-export const moveEyes = 'Move the eyes';
-export const dragEye = 'Drag the eye over the head; the other one follows';
 export const slant = 'Slant (outer corner up)';
 export const eyeOnModel = (mm: string): string =>
   `On the model the eyeball is ${mm} across. Both eyes follow alike; what you type is yours until you give it back.`;
 export const face = 'Face';
 export const headByItself =
-  'The head by itself, larger, with the line of its eye and how far eye and nape lie from the snout. Drag the ring to move the eyes. Mouth, ears, lids and gaze belong to the stance and are set beside it.';
+  'The head by itself. Drag eye and nostril over the skin, root and tip of ears and horns, and the edges of its profiles once you shape it; the right side follows the left.';
 export const proportions = 'Proportions';
 export const heightsOfJoints =
   'How high its joints lie over the ground as it stands, and its length in lengths of its skull. Below it feet by themselves, and wings, membranes and fins laid flat to cut from sheet. All are printed with the sheets.';
@@ -156,7 +153,7 @@ export const section2 = (chosen: string | number, name: string | number): string
 export const greyIsCoreWhat =
   'Grey is the core, what is round it is clay. Numbers are the thickness of the shell in mm; “solid” is clay straight on the wire. Ochre balls are clay that is too thick.';
 export const dragEdgeOfSection =
-  'Drag an edge of a section in any view: the opposite edge stays, both sides follow alike. The corner of a section by itself makes it squarer.';
+  'Drag an edge of a section in any view: the opposite edge stays, both sides follow alike. A diamond slides a section along its bone. Dashed is the library’s shape. The section by itself: corners make it squarer, the red ring moves its widest line.';
 export const numbersAreOrderOf =
   'Numbers are the order of laying. Crosses are places where skin lies on bone; dots are pegs.';
 export const linesAreWhereSections =
@@ -202,7 +199,7 @@ export const width = 'Width';
 export const widthOfSection = 'Width of the section';
 export const depth = 'Depth';
 export const depthOfSection = 'Depth of the section';
-export const squarenessIsRound = 'Squareness, 2 is round';
+export const squarenessIsRound = 'Squareness over its widest line, 2 is round';
 export const squarenessOfSection = 'Squareness of the section';
 export const middleAboveBone = 'Middle above the bone';
 export const middleOfSectionAbove = 'Middle of the section above the bone';
@@ -260,3 +257,29 @@ export const finsAndMembranes = 'fins and membranes';
 export const standsOut = (number: number): string => `claws, horns, plumes ${number}`;
 export const inRegion = (region: string): string => ` in ${region}`;
 export const solid = 'solid';
+
+export const placeOfSection = (number: number): string => `Place of section ${number} on its bone`;
+export const slideSection = (number: number): string =>
+  `Section ${number}: drag to slide it along its bone`;
+export const dragOutForSquarerBelow = 'Drag outwards for a squarer lower half';
+export const dragWidest = 'Drag up or down: here the section is widest';
+export const squarenessBelow = 'Squareness under it';
+export const widestLine = 'Widest, up from its middle';
+export const slideOfSection = (number: number): string => `Place of section ${number} on its bone`;
+export const move = (what: string): string => `Move the ${what}`;
+export const dragOnHead = (what: string): string =>
+  `${what}: drag it over the head; the other side follows`;
+export const profiles = 'Profiles';
+export const featuresOfHead = 'Nostrils, ears, horns, teeth';
+export const alongHead = (bone: string): string => `${bone}, along the head`;
+export const leansBack = (bone: string): string => `${bone}, leans back`;
+export const leansOut = (bone: string): string => `${bone}, leans out`;
+export const nostrilAlong = 'Nostril, along the head';
+export const nostrilAround = 'Nostril, from the line of the back';
+export const nostrilLong = 'Nostril, length';
+export const nostrilWide = 'Nostril, width';
+export const nostrilTurn = 'Nostril, turned up behind';
+export const teethLength = 'Teeth, length';
+export const lengthsInMeasure =
+  'How long ears and horns are is typed in Measure, left and right alike.';
+export const whatItWeighs = 'What it weighs';

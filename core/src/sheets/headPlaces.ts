@@ -1,3 +1,4 @@
+import type { FacePlace } from '../anatomy/face.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import type { Plan } from '../planTypes.ts';
 import { facePoint } from '../surface/facePoint.ts';
@@ -22,27 +23,29 @@ export function headPage(plan: Plan, drawingId: string): HeadPage | undefined {
   return { view: head.view, times, onDrawing: enlargement(head, times) };
 }
 
-/** Where an eye lies on its head: along the bone, degrees from its back. */
-export interface EyePlace {
+/** Where something lies on its head: along the bone, degrees from its back. */
+export interface HeadPlace {
   readonly along: number;
   readonly around: number;
 }
 
-const placeOf = ({ skeleton }: PosedSkeleton) => skeleton.animal.face?.eyes[0]?.at;
-
-function seenAt(posed: PosedSkeleton, view: ReliefView, { along, around }: EyePlace) {
-  const at = placeOf(posed);
-  const point = at && facePoint(posed, [at[0], along, around, at[3] ?? 0], 1);
+function seenAt(
+  posed: PosedSkeleton,
+  view: ReliefView,
+  [bone, , , off = 0]: FacePlace,
+  { along, around }: HeadPlace,
+) {
+  const point = facePoint(posed, [bone, along, around, off], 1);
   return point && { page: onPage(VIEW_FRAMES[view], point.at), out: point.out };
 }
 
-/** Where the left eye of the first pair stands on a head's drawing; undefined where it is turned away. */
-export function eyeOnHead(
+/** Where a place of the left side stands on a head's drawing; undefined where it is turned away. */
+export function seenOnHead(
   posed: PosedSkeleton,
   { view, onDrawing }: HeadPage,
+  at: FacePlace,
 ): PagePoint | undefined {
-  const at = placeOf(posed);
-  const seen = at && seenAt(posed, view, { along: at[1], around: at[2] });
+  const seen = seenAt(posed, view, at, { along: at[1], around: at[2] });
   return seen && dot(seen.out, VIEW_FRAMES[view].towards) > 0 ? onDrawing(seen.page) : undefined;
 }
 
@@ -55,24 +58,24 @@ const REACH = { along: 0.08, around: 15 } as const;
 const held = (value: number, most: number): number => Math.min(most, Math.max(-most, value));
 
 /**
- * The place on the skin of the head that lies nearest to where a drag by `by` mm of a drawing brings its eye, by
- * Gauss–Newton steps in the two numbers of the place. Undefined for an animal without eyes.
+ * The place on the skin of the head that lies nearest to where a drag by `by` mm of a drawing brings what lies at
+ * another, by Gauss–Newton steps in the two numbers of the place. Undefined where its flesh is not there.
  */
-export function eyeDraggedBy(
+export function draggedOnHead(
   posed: PosedSkeleton,
   { view, times }: HeadPage,
+  at: FacePlace,
   by: PagePoint,
-): EyePlace | undefined {
-  const at = placeOf(posed);
-  if (at === undefined) return undefined;
-  let place: EyePlace = { along: at[1], around: at[2] };
-  const first = seenAt(posed, view, place);
+): HeadPlace | undefined {
+  const seenHere = (of: HeadPlace) => seenAt(posed, view, at, of);
+  let place: HeadPlace = { along: at[1], around: at[2] };
+  const first = seenHere(place);
   if (first === undefined) return undefined;
   const goal = [first.page[0] + by[0] / times, first.page[1] + by[1] / times] as const;
   for (let step = 0; step < STEPS; step++) {
-    const here = seenAt(posed, view, place);
-    const ahead = seenAt(posed, view, { ...place, along: place.along + APART.along });
-    const down = seenAt(posed, view, { ...place, around: place.around + APART.around });
+    const here = seenHere(place);
+    const ahead = seenHere({ ...place, along: place.along + APART.along });
+    const down = seenHere({ ...place, around: place.around + APART.around });
     if (!here || !ahead || !down) break;
     const [ax, ay] = [0, 1].map((k) => (ahead.page[k]! - here.page[k]!) / APART.along) as [
       number,
@@ -85,14 +88,14 @@ export function eyeDraggedBy(
     const [ex, ey] = [goal[0] - here.page[0], goal[1] - here.page[1]];
     const det = ax * byDown - bx * ay;
     if (Math.abs(det) < 1e-9) break;
-    const next: EyePlace = {
+    const next: HeadPlace = {
       along: place.along + held((ex * byDown - bx * ey) / det, REACH.along),
       around: Math.min(
         180,
         Math.max(0, place.around + held((ax * ey - ex * ay) / det, REACH.around)),
       ),
     };
-    if (seenAt(posed, view, next) === undefined) break;
+    if (seenHere(next) === undefined) break;
     place = next;
   }
   return place;
