@@ -59,12 +59,7 @@ export { RELIEF_VIEWS, type ReliefView } from './surface/reliefViews.ts';
 export { bodyItems, formDrawing } from './sheets/formItems.ts';
 export { headDrawings } from './sheets/headDrawings.ts';
 export { proportionChart } from './sheets/proportionChart.ts';
-export {
-  EXPRESSIONS,
-  expressionAngles,
-  expressionOf,
-  hasFaceJoints,
-} from './stance/expressions.ts';
+export { expressionAngles, expressionOf, hasFaceJoints } from './stance/expressions.ts';
 export { EYE_TURNS_DEG } from './surface/gaze.ts';
 export { headPage, type HeadPage } from './sheets/headPlaces.ts';
 export { headDragged, headGrips, type HeadGrip } from './sheets/headGrips.ts';
@@ -376,3 +371,4 @@ export { settledStance } from './posing/settledStance.ts';
 export { foundCsv } from './formats/foundLengths.ts';
 export { foundShares, type FoundShare } from './measure/pictures/foundShares.ts';
 export { plateDrawing } from './sheets/plateDrawing.ts';
+export { eyeballs, skinApart } from './surface/formParts.ts';

@@ -190,6 +190,15 @@ export interface StanceSpec {
   readonly lies?: boolean;
 }
 
+/** How a face, and what speaks with it, is held: an expression to start from, both sides alike. */
+export interface ExpressionSpec {
+  readonly id: 'calm' | 'alert' | 'threatening' | 'feeding';
+  /** Degrees from rest by key of the bone. */
+  readonly angles: Readonly<Record<string, Readonly<Partial<Record<FreedomName, number>>>>>;
+  /** How far the lids are open, as a share of how the animal is told. */
+  readonly lids: number;
+}
+
 /** A joint that goes to and fro with the stride: mean + swing · cos 2π·times·(moment − peakAt). */
 export interface MoveSpec {
   readonly bone: string;
@@ -291,6 +300,8 @@ export interface BodyPlan {
   readonly muscles: readonly MuscleSpec[];
   readonly bonyLandmarks: readonly BonySpec[];
   readonly stances: readonly StanceSpec[];
+  /** How it looks when it is calm, alert, threatening, feeding. */
+  readonly expressions: readonly ExpressionSpec[];
   /** Ways it moves, the slowest first. */
   readonly gaits: readonly GaitSpec[];
   /** Regions of the body; each bone belongs to one. */

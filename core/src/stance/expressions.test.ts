@@ -2,16 +2,17 @@ import { describe, expect, it } from 'vitest';
 import { posedBone, poseSkeleton } from '../anatomy/pose.ts';
 import { skeletonOf } from '../testing/skeletonOf.ts';
 import { faceShapes } from '../surface/faceShapes.ts';
-import { EXPRESSIONS, expressionAngles, expressionOf, hasFaceJoints } from './expressions.ts';
+import { ANIMALS } from '../anatomy/registry.ts';
+import { expressionAngles, expressionOf, hasFaceJoints } from './expressions.ts';
 
 const wolf = skeletonOf('grey-wolf');
-const byId = (id: string) => EXPRESSIONS.find((of) => of.id === id)!;
+const byId = (id: string, of = wolf) => of.plan.expressions.find((one) => one.id === id)!;
 
 describe('expressions', () => {
   it('move mouth and ears, both sides alike, within the limits of their joints', () => {
-    for (const of of EXPRESSIONS) {
+    for (const of of wolf.plan.expressions) {
       const angles = expressionAngles(wolf, of);
-      expect(Object.keys(angles).sort()).toEqual(['ear.L', 'ear.R', 'jaw']);
+      expect(Object.keys(angles).sort()).toEqual(['ear.L', 'ear.R', 'jaw', 'tail1', 'tail2']);
       expect(angles['ear.L']).toEqual(angles['ear.R']);
       for (const [id, own] of Object.entries(angles))
         for (const [name, deg] of Object.entries(own)) {
@@ -45,9 +46,27 @@ describe('expressions', () => {
     expect(expressionOf(wolf, { anglesDeg: angles, lids: 1 })).toBe(undefined);
   });
 
-  it('are for bodies with a jaw or ears', () => {
-    expect(hasFaceJoints(wolf)).toBe(true);
-    expect(hasFaceJoints(skeletonOf('raft-spider'))).toBe(false);
+  it.each(ANIMALS.map(({ id }) => id))('of the %s move joints that it has, four ways', (id) => {
+    const skeleton = skeletonOf(id);
+    expect(hasFaceJoints(skeleton)).toBe(true);
+    const told = skeleton.plan.expressions.map((of) => {
+      const angles = expressionAngles(skeleton, of);
+      expect(expressionOf(skeleton, { anglesDeg: angles, lids: of.lids })?.id).toBe(of.id);
+      return JSON.stringify([angles, of.lids]);
+    });
+    expect(new Set(told).size).toBe(4);
+  });
+
+  it('belong to the plan: a bird holds its wings off, a theropod spreads its fingers', () => {
+    const heron = skeletonOf('grey-heron');
+    const wingTip = (id: string): number =>
+      posedBone(poseSkeleton(heron, expressionAngles(heron, byId(id, heron))), 'primaries.L')
+        .end[2];
+    expect(wingTip('threatening')).toBeLessThan(wingTip('calm') - 40);
+    const hunter = skeletonOf('deinonychus');
+    const digits = (id: string) =>
+      expressionAngles(hunter, byId(id, hunter))['foreDigits.L']!.flexion!;
+    expect(digits('threatening')).toBeLessThan(digits('calm'));
   });
 });
 

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import {
-  EXPRESSIONS,
   expressionAngles,
   expressionOf,
   hasFaceJoints,
@@ -24,11 +23,13 @@ const { piece, plan, change } = usePiecePlan();
 const { text } = useUnits();
 const skeleton = computed(() => plan.value.measure.skeleton);
 const moves = computed(() => hasFaceJoints(skeleton.value));
-const expressions = EXPRESSIONS.map(({ id }) => ({ value: id, label: say.expressions[id] }));
+const expressions = computed(() =>
+  skeleton.value.plan.expressions.map(({ id }) => ({ value: id, label: say.expressions[id] })),
+);
 const shown = computed(() => expressionOf(skeleton.value, piece.value.stance)?.id ?? '');
 
 function take(id: string): void {
-  const of = EXPRESSIONS.find((one) => one.id === id);
+  const of = skeleton.value.plan.expressions.find((one) => one.id === id);
   if (of === undefined) return;
   const angles = expressionAngles(skeleton.value, of);
   change(say.takeExpression(say.expressions[of.id]), (p) => {

@@ -16,6 +16,7 @@ import {
   wholeBody,
 } from './kit/joints.ts';
 import { belly, bonyLandmarks, chain, muscle, span } from './kit/names.ts';
+import { BIRD_EXPRESSIONS } from './kit/expressions.ts';
 import { BIRD_GAITS } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
 
@@ -447,6 +448,7 @@ export const BIRD_PLAN: BodyPlan = composePlan({
       folded: ['wings'],
     },
   ],
+  expressions: BIRD_EXPRESSIONS,
   gaits: BIRD_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: BIRD.head, core: 'foil' },

@@ -13,6 +13,7 @@ import {
   UPPER_LIMBS,
 } from './quadrupedParts.ts';
 import { QUADRUPED_STANCES } from './quadrupedStances.ts';
+import { MAMMAL_EXPRESSIONS } from './kit/expressions.ts';
 import { MAMMAL_GAITS } from './kit/mammalGaits.ts';
 
 const HEAD_AND_BODY = ['sacrum', 'lumbar', 'thoracic', 'neckLower', 'neckUpper', 'skull'] as const;
@@ -64,6 +65,7 @@ export const FOUR_FOOTED_MAMMAL: BodyPlan = composePlan({
     },
   ],
   stances: QUADRUPED_STANCES,
+  expressions: MAMMAL_EXPRESSIONS,
   gaits: MAMMAL_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: ['skull'], core: 'foil' },

@@ -5,6 +5,7 @@ import type { BoneDraft } from './kit/bilateral.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, fixed, joint, raise, sweep, swing, wholeBody } from './kit/joints.ts';
 import { belly, chain, muscle, span } from './kit/names.ts';
+import { INSECT_EXPRESSIONS } from './kit/expressions.ts';
 import { INSECT_GAITS } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
 
@@ -319,6 +320,7 @@ export const INSECT_PLAN: BodyPlan = composePlan({
       lifted: ['forefoot.L', 'forefoot.R', 'midfoot.L', 'midfoot.R', 'hindfoot.L', 'hindfoot.R'],
     },
   ],
+  expressions: INSECT_EXPRESSIONS,
   gaits: INSECT_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: INSECT.head, core: 'solid' },

@@ -5,6 +5,7 @@ import { bone, column, fixed, joint, outward, swing } from './kit/joints.ts';
 import { MAMMAL_HINDLEGS } from './kit/mammalParts.ts';
 import { belly, bonyLandmarks, chain, heightOver, muscle, span } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
+import { PTEROSAUR_EXPRESSIONS } from './kit/expressions.ts';
 import { PTEROSAUR_GAITS } from './kit/gaits.ts';
 
 const FINGER = ['wingFinger1', 'wingFinger2', 'wingFinger3', 'wingFinger4'] as const;
@@ -248,6 +249,7 @@ export const PTEROSAUR_PLAN: BodyPlan = composePlan({
       lifted: [],
     },
   ],
+  expressions: PTEROSAUR_EXPRESSIONS,
   gaits: PTEROSAUR_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: ['skull'], core: 'solid' },

@@ -4,6 +4,7 @@ import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, wholeBody } from './kit/joints.ts';
 import { belly, chain, muscle } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
+import { SERPENT_EXPRESSIONS } from './kit/expressions.ts';
 import { serpentGaits } from './kit/gaits.ts';
 
 const NECK_LINKS = 2;
@@ -158,6 +159,7 @@ export const SERPENT_PLAN: BodyPlan = composePlan({
       lifted: [],
     },
   ],
+  expressions: SERPENT_EXPRESSIONS,
   gaits: serpentGaits(CHAIN, WAVES, OFF_DEG),
   regions: [
     { id: 'head', name: 'Head', bones: SERPENT.head, core: 'solid' },

@@ -16,6 +16,7 @@ import {
   wholeBody,
 } from './kit/joints.ts';
 import { belly, chain, muscle, span } from './kit/names.ts';
+import { SPIDER_EXPRESSIONS } from './kit/expressions.ts';
 import { SPIDER_GAITS } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
 
@@ -288,6 +289,7 @@ export const SPIDER_PLAN: BodyPlan = composePlan({
       lifted: ['foot1.L', 'foot1.R', 'foot2.L', 'foot2.R'],
     },
   ],
+  expressions: SPIDER_EXPRESSIONS,
   gaits: SPIDER_GAITS,
   regions: [
     { id: 'carapace', name: 'Carapace', bones: SPIDER.carapace, core: 'foil' },

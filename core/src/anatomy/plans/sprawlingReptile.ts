@@ -5,6 +5,7 @@ import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, fixed, joint, outward, raise, sweep, swing } from './kit/joints.ts';
 import { belly, bonyLandmarks, chain, heightOver, muscle } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
+import { SPRAWLER_EXPRESSIONS } from './kit/expressions.ts';
 import { SPRAWLER_GAITS } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
 
@@ -319,6 +320,7 @@ export const SPRAWLING_REPTILE: BodyPlan = composePlan({
       lifted: [],
     },
   ],
+  expressions: SPRAWLER_EXPRESSIONS,
   gaits: SPRAWLER_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: SPRAWLER.head, core: 'foil' },

@@ -4,6 +4,7 @@ import { LOWER_JAW } from './kit/backbones.ts';
 import { composePlan, type PlanPart } from './kit/composePlan.ts';
 import { bone, column, freedom, joint, raise, sweep, wholeBody } from './kit/joints.ts';
 import { belly, chain, muscle } from './kit/names.ts';
+import { SWIMMER_EXPRESSIONS } from './kit/expressions.ts';
 import { SWIMMER_GAITS } from './kit/gaits.ts';
 
 /** From the back of the head to the root of the tail fin. */
@@ -190,6 +191,7 @@ export const SWIMMER_PLAN: BodyPlan = composePlan({
       lifted: [],
     },
   ],
+  expressions: SWIMMER_EXPRESSIONS,
   gaits: SWIMMER_GAITS,
   regions: [
     { id: 'head', name: 'Head', bones: SWIMMER.head, core: 'foil' },

@@ -6,6 +6,7 @@ import { bone, column } from './kit/joints.ts';
 import { MAMMAL_FORELEGS, MAMMAL_HINDLEGS } from './kit/mammalParts.ts';
 import { belly, bonyLandmarks, chain, heightOver, muscle } from './kit/names.ts';
 import { TAIL } from './quadrupedParts.ts';
+import { THEROPOD_EXPRESSIONS } from './kit/expressions.ts';
 import { theropodGaits } from './kit/gaits.ts';
 import { onBothSides } from './kit/bilateral.ts';
 
@@ -259,6 +260,7 @@ export const TWO_LEGGED_THEROPOD: BodyPlan = composePlan({
       lies: true,
     },
   ],
+  expressions: THEROPOD_EXPRESSIONS,
   gaits: theropodGaits(1.3, 2.7),
   regions: [
     { id: 'head', name: 'Head', bones: ['skull'], core: 'foil' },

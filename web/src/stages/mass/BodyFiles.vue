@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { glbOf, joinedMeshes, stlOf, type TriangleMesh } from '@keen-sinew/core';
+import {
+  eyeballs,
+  glbOf,
+  joinedMeshes,
+  skinApart,
+  stlOf,
+  type TriangleMesh,
+} from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { downloadBlob } from '../../files/download.ts';
@@ -21,7 +28,21 @@ const meshes = computed(() =>
 const hasCore = computed(() => (meshes.value?.core.indices.length ?? 0) > 0);
 /** Claws, tines and plumes as they stand out of this skin. */
 const apart = computed(() => plan.value.surface?.apart ?? []);
-const COLOURS = { skin: [0.8, 0.72, 0.57], core: [0.67, 0.7, 0.71] } as const;
+const COLOURS = {
+  skin: [0.8, 0.72, 0.57],
+  core: [0.67, 0.7, 0.71],
+  horn: [0.45, 0.38, 0.3],
+  eye: [0.1, 0.09, 0.08],
+} as const;
+const eyes = computed(() => eyeballs(plan.value.stance.posed));
+/** The skin with its horns by themselves, where it is the finished form's. */
+const parted = computed(() => {
+  const { surface, stance } = plan.value;
+  const skin = meshes.value?.skin;
+  return surface !== null && skin === surface.skin.mesh
+    ? skinApart(surface.skin, stance.posed, (key) => key.startsWith('horn'))
+    : null;
+});
 
 /** The three parts of a colour like #8d765b, 0 to 1. */
 const rgbOf = (hex: string): readonly [number, number, number] => {
@@ -40,7 +61,11 @@ function saveGlb(): void {
   if (meshes.value === null) return;
   const bytes = glbOf(
     [
-      { name: 'body', mesh: meshes.value.skin, colour: COLOURS.skin },
+      { name: 'body', mesh: parted.value?.rest ?? meshes.value.skin, colour: COLOURS.skin },
+      ...(parted.value !== null && parted.value.taken.indices.length > 0
+        ? [{ name: 'horns', mesh: parted.value.taken, colour: COLOURS.horn }]
+        : []),
+      ...eyes.value.map((mesh, i) => ({ name: say.eyeNumber(i + 1), mesh, colour: COLOURS.eye })),
       { name: say.finsAndMembranes, mesh: meshes.value.plates, colour: COLOURS.skin },
       ...apart.value.map((mesh, i) => ({
         ...{ name: say.standsOut(i + 1), mesh },
@@ -62,6 +87,9 @@ function saveGlb(): void {
   <p v-else class="ways">
     <ActionButton @click="saveStl(joinedMeshes([meshes.skin, meshes.plates, ...apart]), 'body')">
       {{ say.bodyStl }}
+    </ActionButton>
+    <ActionButton v-if="eyes.length > 0" @click="saveStl(joinedMeshes(eyes), 'eyes')">
+      {{ say.eyesStl }}
     </ActionButton>
     <ActionButton v-if="hasCore" @click="saveStl(meshes.core, 'core')">
       {{ say.coreStl }}

@@ -283,3 +283,5 @@ export const teethLength = 'Teeth, length';
 export const lengthsInMeasure =
   'How long ears and horns are is typed in Measure, left and right alike.';
 export const whatItWeighs = 'What it weighs';
+export const eyeNumber = (number: number): string => `Eye ${number}`;
+export const eyesStl = 'Eyes (STL)';

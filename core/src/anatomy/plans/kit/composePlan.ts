@@ -4,6 +4,7 @@ import type {
   ContactKind,
   ContactSpec,
   FreedomName,
+  ExpressionSpec,
   GaitSpec,
   LimbSpec,
   MuscleSpec,
@@ -66,6 +67,7 @@ export interface PlanDraft {
   readonly tailBones: readonly string[];
   readonly sizes: readonly SizeSpec[];
   readonly stances: readonly StanceSpec[];
+  readonly expressions: readonly ExpressionSpec[];
   readonly gaits: readonly GaitSpec[];
   readonly regions: readonly RegionSpec[];
 }
