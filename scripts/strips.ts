@@ -14,7 +14,7 @@ import { formSurface } from '../core/src/surface/formSurface.ts';
  */
 
 const MOMENTS = 8;
-const CELLS = 25_000;
+const CELLS = 60_000;
 /** Height of the first stance on the strip, mm. */
 const HIGH_MM = 60;
 const GAP_MM = 8;

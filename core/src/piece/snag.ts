@@ -74,7 +74,7 @@ const SENTENCES: Sentences = {
   'body-in-ground': (f, mm) =>
     `The ${f.part} lies ${mm(f.mm)} inside the ground, where there is no room for its clay. Raise it, plant the feet again, or take that much of the ground away.`,
   'limbs-meet': (f, mm) =>
-    `${f.first} and ${f.second} go ${mm(f.mm)} into each other: two wires and their clay will not fit there. Move one of them aside.${
+    `${f.first} and ${f.second} go ${mm(f.mm)} into each other, ${f.percent} % along the first: two wires and their clay will not fit there. Move one of them aside.${
       f.others > 0
         ? ` ${f.others} more ${plural(f.others, { one: 'pair meets', other: 'pairs meet' })} so.`
         : ''

@@ -45,7 +45,7 @@ export interface SnagFacts {
   };
   suspended: { gait: string };
   'body-in-ground': { part: string; mm: number };
-  'limbs-meet': { first: string; second: string; mm: number; others: number };
+  'limbs-meet': { first: string; second: string; mm: number; percent: number; others: number };
   'feet-off-board': { foot: string; overMm: number };
   'peg-shows': { foot: string; footMm: number; pegMm: number; mostMm: number };
   'binding-in-oven': { binder: string; holdsToC: number; ovenC: number; why: string };

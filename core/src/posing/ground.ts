@@ -31,6 +31,17 @@ export function groundHeight(ground: Ground, x: number): number {
   }
 }
 
+/**
+ * How deep a point lies in the ground, mm, negative above it. A log that is carried, or lies on its base, is round
+ * all about: what hangs beside or under it is not in it.
+ */
+export function depthInGround(ground: Ground, [x, y]: readonly [number, number, number]): number {
+  if (ground.kind !== 'log') return groundHeight(ground, x) - y;
+  const r = ground.diameterMm / 2;
+  const inLog = r - Math.hypot(x - ground.atMm, y - (ground.topMm - r));
+  return Math.max(inLog, -y);
+}
+
 function onLine(points: readonly (readonly [number, number])[], x: number): number {
   const [first, last] = [points[0], points.at(-1)];
   if (first === undefined || last === undefined) return 0;

@@ -1,9 +1,12 @@
-import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import { innerRadiusMm, partBox, type SkinPart } from '../body/skin.ts';
-import { groundHeight, type Ground } from '../posing/ground.ts';
+import { posedBone, type PosedBone, type PosedSkeleton } from '../anatomy/pose.ts';
+import { posedBlades } from '../body/blades.ts';
+import { innerRadiusMm, type SkinPart } from '../body/skin.ts';
+import { greatest } from '../geometry/extremes.ts';
+import { dot, sub, type Vec3 } from '../geometry/vec3.ts';
+import { depthInGround, type Ground } from '../posing/ground.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Bone } from '../anatomy/skeleton.ts';
-import { collisions } from './collisions.ts';
+import { collisions, skinPoints } from './collisions.ts';
 import type { GaitPlan } from './planGait.ts';
 import type { Footfall, JointAngle } from './stancePlan.ts';
 
@@ -55,6 +58,13 @@ export function suspendedSnags(gait: GaitPlan | null, feet: readonly Footfall[])
 /** Less than this is pressed aside with a thumb, mm. */
 const PRESSED_MM = 0.5;
 
+/** How far along a bone a point lies, percent. */
+function alongOf({ start, end }: PosedBone, at: Vec3): number {
+  const way = sub(end, start);
+  const share = dot(sub(at, start), way) / dot(way, way);
+  return Math.round(100 * Math.min(1, Math.max(0, share)));
+}
+
 /** Limbs that go through each other or the body. */
 export function meetingSnags(posed: PosedSkeleton, folded: readonly string[]): readonly Snag[] {
   const found = collisions(posed, folded).filter(({ depthMm }) => depthMm > PRESSED_MM);
@@ -72,6 +82,7 @@ export function meetingSnags(posed: PosedSkeleton, folded: readonly string[]): r
         first: name(worst.first),
         second: second.charAt(0).toLowerCase() + second.slice(1),
         mm: worst.depthMm,
+        percent: alongOf(posedBone(posed, worst.first), worst.at),
         others: found.length - 1,
       },
     },
@@ -81,7 +92,16 @@ export function meetingSnags(posed: PosedSkeleton, folded: readonly string[]): r
 /** Flesh may sink this much of its own thickness into the ground: it is flattened there. */
 const FLATTENED = 0.5;
 
-/** The deepest flesh inside the ground, apart from feet that stand on it. */
+interface Depth {
+  readonly bone: Bone;
+  readonly mm: number;
+}
+
+/** How deep the deepest of some points lies in the ground, mm. */
+const deepest = (ground: Ground, points: readonly Vec3[]): number =>
+  greatest(points.map((p) => depthInGround(ground, p)));
+
+/** The deepest flesh, fin or wing inside the ground, apart from feet that stand on it. */
 export function groundSnags(
   posed: PosedSkeleton,
   skin: readonly SkinPart[],
@@ -91,15 +111,20 @@ export function groundSnags(
   const feet = new Set(
     posed.skeleton.plan.contacts.flatMap(({ id, bone }) => (lifted.includes(id) ? [] : [bone])),
   );
-  const depths = skin.flatMap((part) => {
+  const depths: Depth[] = [];
+  for (const part of skin) {
     const { bone } = posedBone(posed, part.boneId);
-    if (feet.has(bone.id) || feet.has(bone.parent ?? '')) return [];
-    const { min, max } = partBox(part);
+    if (feet.has(bone.id) || feet.has(bone.parent ?? '')) continue;
     const thick = 2 * innerRadiusMm(part);
-    const mm = groundHeight(ground, (min[0] + max[0]) / 2) - min[1];
-    return mm > Math.max(PRESSED_MM, FLATTENED * thick) ? [{ bone, mm }] : [];
-  });
-  const worst = depths.reduce<(typeof depths)[number] | undefined>(
+    const mm = deepest(ground, skinPoints(part));
+    if (mm > Math.max(PRESSED_MM, FLATTENED * thick)) depths.push({ bone, mm });
+  }
+  for (const { blade, outline } of posedBlades(posed)) {
+    const mm = deepest(ground, outline);
+    const bone = posed.bones.find((of) => of.bone.key === blade.outline[0]!.bone)?.bone;
+    if (bone !== undefined && !feet.has(bone.id) && mm > PRESSED_MM) depths.push({ bone, mm });
+  }
+  const worst = depths.reduce<Depth | undefined>(
     (a, b) => (a === undefined || b.mm > a.mm ? b : a),
     undefined,
   );

@@ -149,6 +149,12 @@ const JAW = {
  * against a specimen; body mass and length ranges agree with handbook ranges, limb bones are the
  * least certain.
  */
+/** Its fore feet are carried low under so short a leg, and not folded to the chest. */
+const SHORT_FOLDS = {
+  ...{ humerus: -14, radius: 8, metacarpus: -18, foreDigits: -12 },
+  ...{ femur: 8, tibia: -30, metatarsus: 22, hindDigits: -30 },
+} as const;
+
 const TOLD = {
   id: 'eurasian-otter',
   name: 'Eurasian otter',
@@ -158,7 +164,7 @@ const TOLD = {
   gaits: [
     walk({ stridePerHip: 1.2, driven: { scapula: 30 } }),
     trot({ stridePerHip: 1.7 }),
-    bound({ stridePerHip: 3.4 }),
+    bound({ stridePerHip: 3.4, folds: SHORT_FOLDS, lift: 0.16 }),
   ],
   lengths: {
     skull: memory(115, 103, 128),

@@ -137,18 +137,19 @@ export const amble = (own: Own = {}): GaitSpec =>
 /** Hind feet together, fore feet nearly together, the back arched high between: what is long and short-legged. */
 export const bound = (own: Own = {}): GaitSpec => ({
   ...{ kind: 'steps', id: 'bound', name: 'Bound', duty: 0.26, sweep: 0.95 },
-  ...{ height: 0.95, lift: 0.3 },
+  ...{ height: 0.93, lift: 0.3 },
   falls: { hindfoot: [0, 0.03], forefoot: [0.42, 0.47] },
   folds: FOLDS,
   driven: { scapula: 32 },
   moves: [
-    move('sacrum', 'flexion', 0, 21, 0.83),
-    move('lumbar', 'flexion', -8, -17, GATHERED.bound),
-    move('thoracic', 'flexion', -9, -10, GATHERED.bound),
+    // The rump tucks under as the back arches, so that the shoulders keep their height.
+    move('sacrum', 'flexion', 8.8, 25, GATHERED.bound),
+    move('lumbar', 'flexion', -8.5, -18.9, GATHERED.bound),
+    move('thoracic', 'flexion', -0.6, -9.8, GATHERED.bound),
     move('neckLower', 'flexion', 2, 12, GATHERED.bound),
     // The tail trails behind, however the rump pitches.
-    move('tail1', 'flexion', 4, 16, 0.83),
-    move('tail2', 'flexion', 2, 6, 0.83),
+    move('tail1', 'flexion', 12, 20, GATHERED.bound),
+    move('tail2', 'flexion', 2, 6, GATHERED.bound),
   ],
   ...own,
 });
