@@ -32,7 +32,11 @@ test('a belly is made wider by dragging and by typing, and the weight tells at o
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(() => numberOf(page, 'body.weight.life')).toBeCloseTo(before, 1);
 
-  await page.getByRole('list', { name: 'Sections of the trunk' }).getByText('50 %').first().click();
+  const list = page.getByRole('list', { name: 'Sections of the trunk' });
+  await list
+    .getByRole('button', { name: /Lumbar column/ })
+    .nth(1)
+    .click();
   await type(page, 'Width of the section', '18 cm');
   await expect.poll(() => numberOf(page, 'body.weight.life')).toBeGreaterThan(before);
   await expect(page.locator('.sentence')).toContainText('larger round than usual');
@@ -50,6 +54,59 @@ test('a belly is made wider by dragging and by typing, and the weight tells at o
   await expect(page.getByRole('alert')).toContainText('1.4 to 6');
   await page.getByRole('button', { name: 'Library’s shape again' }).click();
   await expect(page.getByRole('button', { name: 'Shape the trunk' })).toBeVisible();
+});
+
+/** Drags what is found by so many pixels. */
+async function dragged(page: Page, selector: string, dx: number, dy: number): Promise<void> {
+  const box = await page.locator(selector).first().boundingBox();
+  if (box === null) throw new Error(`nothing to drag at ${selector}`);
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + dx, y + dy, { steps: 5 });
+  await page.mouse.up();
+}
+
+test('belly, jaw, ear and eye are changed on the drawing, weight and paper follow, and all is undone', async ({
+  page,
+}) => {
+  await shapeTheTrunk(page);
+  await expect(page.locator('[data-settled="true"]')).toBeVisible();
+  const weight = await numberOf(page, 'body.weight.life');
+  const clay = await numberOf(page, 'mass.clay.grams');
+  // What the library has is drawn dashed; nothing is changed yet.
+  await expect(row(page, 'mass.shape.change.life')).toBeHidden();
+  await dragged(page, '[data-edge="side:4.bottom"]', 0, 22);
+  await expect(row(page, 'mass.shape.change.clay')).toBeVisible();
+  expect(await numberOf(page, 'mass.shape.change.life')).toBeGreaterThan(0);
+  await expect.poll(() => numberOf(page, 'body.weight.life')).toBeGreaterThan(weight);
+  await expect.poll(() => numberOf(page, 'mass.clay.grams')).toBeGreaterThan(clay);
+  const place = page.getByRole('slider', { name: /^Place of section/ }).first();
+  const before = await place.getAttribute('aria-valuenow');
+  await dragged(page, '[data-edge^="side:"][data-edge$=".slide"]', -14, 0);
+  await expect(place).not.toHaveAttribute('aria-valuenow', before!);
+
+  await choose(page, 'Head');
+  await expect(page.getByText(/^Head, from above/)).toBeVisible();
+  const back = page.getByRole('textbox', { name: 'Ear, leans back' });
+  const leans = await back.inputValue();
+  await dragged(page, '[data-grip="tip:ear"]', 12, 6);
+  await expect(back).not.toHaveValue(leans);
+  await type(page, 'Mouth open', '30');
+  await dragged(page, '[data-grip="eye"]', 14, 0);
+  await saved(page);
+  const head = async (): Promise<string> => await page.locator('.boards svg').first().innerHTML();
+  const reshaped = await head();
+
+  const undo = page.getByRole('button', { name: 'Undo' });
+  while (await undo.isEnabled()) await undo.click();
+  await expect(back).toHaveValue(leans);
+  await expect(page.getByRole('textbox', { name: 'Mouth open' })).toHaveValue('0.0°');
+  await expect(page.locator('[data-settled="true"]')).toBeVisible();
+  expect(await head()).not.toBe(reshaped);
+  await choose(page, 'Shape');
+  await expect(page.getByRole('button', { name: 'Shape the trunk' })).toBeVisible();
+  await expect.poll(() => numberOf(page, 'body.weight.life')).toBeCloseTo(weight, 1);
 });
 
 test('one side is shaped by itself only on purpose', async ({ page }) => {

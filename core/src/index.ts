@@ -86,6 +86,7 @@ export type { Gaze, JointAngles, PosedSkeleton } from './anatomy/pose.ts';
 
 export { bodyGrid, COARSE_CELLS, FINE_CELLS, type BodyGrid } from './body/bodyGrid.ts';
 export {
+  alongSight,
   alongWay,
   gripPlaces,
   grippedBy,

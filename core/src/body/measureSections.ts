@@ -5,12 +5,12 @@ import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { sleeveRuns, type SleeveRun } from './sleeve.ts';
 import type { AxisSample } from './sleeveSection.ts';
 
-/** A station this near to an end of its bone, as a share of it, stands for that end. */
+/** A run that comes this near to an end of its bone, as a share of it, reaches it. */
 const AT_END = 0.06;
 
 /**
- * The stations of a bone's sleeve as sections, life mm, with one at either end of the bone, where the flesh between
- * stations is what it is there. Undefined where the bone bears no sleeve.
+ * The stations of a bone's sleeve as sections, life mm, two at least: where it has one alone, what the flesh is at the
+ * farther end of the bone is another. Undefined where the bone bears no sleeve.
  */
 export function librarySections(
   skeleton: Skeleton,
@@ -24,21 +24,14 @@ export function librarySections(
     (of) => of.boneId === bone.id && of.sleeve === `${sleeve.sleeve} ${bone.side}`,
   );
   const at = (share: number) => (run === undefined ? [] : sampled(run, share));
-  const [first, last] = [own[0], own.at(-1)];
-  const stations = [
-    ...(first === undefined || first.at > AT_END ? at(0) : []),
-    ...own,
-    ...(last === undefined || last.at < 1 - AT_END ? at(1) : []),
-  ];
+  // A bone with one station alone gets one at the end that lies farther from it.
+  const [only] = own;
+  const far = only !== undefined && only.at > 0.5 ? at(0) : at(1);
+  const stations = own.length > 1 ? own : [...own, ...far].toSorted((a, b) => a.at - b.at);
   return stations.length < 2
     ? undefined
-    : stations.map((station) =>
-        sectionOf({ ...station, at: snapped(station.at) }, upright, sideways),
-      );
+    : stations.map((station) => sectionOf(station, upright, sideways));
 }
-
-const snapped = (at: number): number =>
-  Math.abs(at) <= AT_END ? 0 : Math.abs(at - 1) <= AT_END ? 1 : at;
 
 /** What a run is like at a share of its bone, as a station there; none where the run does not reach it. */
 function sampled({ samples }: SleeveRun, at: number) {

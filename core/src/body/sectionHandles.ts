@@ -1,5 +1,5 @@
 import { alongBone, posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import { add, scale, sub, type Vec3 } from '../geometry/vec3.ts';
+import { add, dot, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import { SECTION_MM, WIDEST_MOST, type SectionStation } from '../anatomy/shapeSchema.ts';
 import { canSlide, heldStation } from './shapeEdits.ts';
 import { sectionAxes } from './skin.ts';
@@ -105,6 +105,28 @@ export const grippedBy = (
   lifePerModel: number,
 ): SectionStation =>
   grip === 'slide' ? slid(station, mm, longMm) : pulledEdge(station, grip, mm * lifePerModel);
+
+/** A line of sight through a point on the screen. */
+interface SightLine {
+  readonly from: Vec3;
+  readonly way: Vec3;
+}
+
+/**
+ * How far along a grip's way, mm, the point of it lies that is nearest to a line of sight; undefined where the way
+ * is seen end on.
+ */
+export function alongSight(
+  { at, ahead }: Pick<GripPlace, 'at' | 'ahead'>,
+  { from, way }: SightLine,
+): number | undefined {
+  const along = sub(ahead, at);
+  const off = sub(at, from);
+  const [b, d, e] = [dot(along, way), dot(along, off), dot(way, off)];
+  const [a, c] = [dot(along, along), dot(way, way)];
+  const det = a * c - b * b;
+  return det < 0.02 * a * c ? undefined : (b * e - c * d) / det;
+}
 
 /** A section slid along its bone by so many mm of a bone that long in the same measure. */
 export const slid = (station: SectionStation, mm: number, longMm: number): SectionStation => ({

@@ -7,7 +7,15 @@ import { distance, dot, sub } from '../geometry/vec3.ts';
 import { LIBRARY_SHAPE, SECTION_MM, type SectionStation } from '../anatomy/shapeSchema.ts';
 import { shapedSkeleton } from '../anatomy/shaped.ts';
 import { isMirrored } from './mirroredBody.ts';
-import { alongWay, edgePlace, EDGES, pulledEdge, slid, slidePlace } from './sectionHandles.ts';
+import {
+  alongSight,
+  alongWay,
+  edgePlace,
+  EDGES,
+  pulledEdge,
+  slid,
+  slidePlace,
+} from './sectionHandles.ts';
 import {
   restore,
   link,
@@ -74,14 +82,25 @@ describe('parts that can be shaped', () => {
 
 describe('sections', () => {
   const bone = skeleton.byId.get('lumbar')!;
+  const at = (place: number): SectionStation => ({ ...station, at: place });
+  /** Sections on the joints themselves, as earlier versions made them. */
+  const onJoints = {
+    ...LIBRARY_SHAPE,
+    sections: {
+      lumbar: [at(0), at(0.5), at(1)],
+      thoracic: [at(0), at(0.5), at(1)],
+      sacrum: [at(0), at(1)],
+    },
+  };
 
   it('on a joint carry the next bone’s section with them, others stay alone', () => {
-    const last = trunk.sections['lumbar']!.length - 1;
-    const end = withStation(skeleton, trunk, bone, last, { halfWidth: 99 });
+    const end = withStation(skeleton, onJoints, bone, 2, { halfWidth: 99 });
     expect(end.sections['thoracic']![0]!.halfWidth).toBe(99);
-    expect(end.sections['thoracic']!.slice(1)).toEqual(trunk.sections['thoracic']!.slice(1));
-    const middle = withStation(skeleton, trunk, bone, 1, { halfWidth: 99 });
-    expect(middle.sections['thoracic']).toEqual(trunk.sections['thoracic']);
+    expect(end.sections['thoracic']!.slice(1)).toEqual(onJoints.sections.thoracic.slice(1));
+    const start = withStation(skeleton, onJoints, bone, 0, { halfWidth: 98 });
+    expect(start.sections['sacrum']![0]!.halfWidth).toBe(98);
+    const middle = withStation(skeleton, onJoints, bone, 1, { halfWidth: 97 });
+    expect(middle.sections['thoracic']).toBe(onJoints.sections.thoracic);
   });
 
   it('are held within what a section can be, and a strange index changes nothing', () => {
@@ -134,7 +153,12 @@ describe('sections that are slid', () => {
     const { at, way, longMm } = slidePlace(posed, 'lumbar', station);
     const after = slidePlace(posed, 'lumbar', slid(station, 7, longMm));
     expect(dot(sub(after.at, at), way)).toBeCloseTo(7, 9);
-    expect(trunk.sections['lumbar']!.map(canSlide).at(0)).toBe(false);
+    expect([0, 0.5, 1, 1.2].map((place) => canSlide({ ...station, at: place }))).toEqual([
+      false,
+      true,
+      false,
+      false,
+    ]);
   });
 });
 
@@ -183,6 +207,13 @@ describe('edges', () => {
       }),
       { seed: 3, numRuns: 60 },
     );
+  });
+
+  it('follow a line of sight in space: to the point of their way that lies nearest to it', () => {
+    const grip = { at: [0, 0, 0], ahead: [0, 1, 0] } as const;
+    expect(alongSight(grip, { from: [5, 7, -20], way: [0, 0, 1] })).toBeCloseTo(7, 12);
+    expect(alongSight(grip, { from: [0, 0, -10], way: [0, 3, 10] })).toBeCloseTo(3, 12);
+    expect(alongSight(grip, { from: [1, -9, 0], way: [0, 1, 0] })).toBeUndefined();
   });
 
   it('are dragged true where their way is seen shortened', () => {

@@ -198,18 +198,26 @@ function mateOf(
   bone: Bone,
   at: number,
 ): { readonly key: string; readonly index: number } | undefined {
+  if (at !== 0 && at !== 1) return undefined;
   const partOf = (key: string) => skeleton.plan.parts.find((part) => part.keys.includes(key));
-  const next =
-    at === 1
-      ? skeleton.bones.find((entry) => entry.parent === bone.id && entry.at === 1)
-      : at === 0 && bone.at === 1
-        ? skeleton.byId.get(bone.parent ?? '')
-        : undefined;
-  if (next === undefined || next.side !== bone.side || partOf(next.key) !== partOf(bone.key))
-    return undefined;
-  const key = sectionKey(shape, next);
-  const index = shape.sections[key]?.findIndex((entry) => entry.at === 1 - at) ?? -1;
-  return index < 0 ? undefined : { key, index };
+  const isBeside = (other: Bone): boolean =>
+    other.side === bone.side && partOf(other.key) === partOf(bone.key);
+  // What goes on from this end of the bone, or what the bone goes on from; the back goes on both ways from a pelvis.
+  const ends = [
+    ...skeleton.bones.flatMap((of) =>
+      of.parent === bone.id && of.at === at ? [[of, 0] as const] : [],
+    ),
+    ...skeleton.bones.flatMap((of) =>
+      of.id === bone.parent && at === 0 ? [[of, bone.at] as const] : [],
+    ),
+  ];
+  for (const [next, there] of ends) {
+    if (!isBeside(next)) continue;
+    const key = sectionKey(shape, next);
+    const index = shape.sections[key]?.findIndex((entry) => entry.at === there) ?? -1;
+    if (index >= 0) return { key, index };
+  }
+  return undefined;
 }
 
 /** A new section between two others, as the body is there; the nearest one's squareness. */

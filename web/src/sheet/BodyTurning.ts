@@ -9,10 +9,11 @@ import {
   Mesh,
   MeshLambertMaterial,
   Plane,
+  SphereGeometry,
   Vector3,
 } from 'three';
 import { meshGeometry } from './meshGeometry.ts';
-import { Turntable } from './Turntable.ts';
+import { GripTable, type SpaceDrag } from './GripTable.ts';
 
 /** Layers from the outside in; what is peeled off is left as glass. */
 export const PEELS = ['skin', 'clay', 'core', 'wires'] as const;
@@ -21,6 +22,9 @@ export type Peel = (typeof PEELS)[number];
 const COLOURS = { skin: 0xcdb892, clay: 0xb98f68, core: 0xaab2b5, plates: 0xbda679 } as const;
 const GLASS = 0.16;
 const WIRE = 0x1f6b5c;
+const GRIP = 0x9a5b00;
+/** Radius of a grip, as a share of the body's length. */
+const GRIP_SHARE = 0.006;
 
 type Point = readonly [number, number, number];
 
@@ -33,17 +37,19 @@ export interface BodyScene {
   readonly wires: readonly (readonly Point[])[];
   /** Cut the body open here: a point, and the way that is taken off; null for a whole body. */
   readonly cut: { readonly at: Point; readonly way: Point } | null;
+  /** Places on the skin that can be dragged. */
+  readonly grips: readonly { readonly id: string; readonly at: Point }[];
 }
 
 /** The shaded body over its wires, to be turned, peeled and cut open. */
-export class BodyTurning extends Turntable {
-  constructor(box: HTMLElement) {
-    super(box);
+export class BodyTurning extends GripTable {
+  constructor(box: HTMLElement, drag: SpaceDrag | null = null) {
+    super(box, drag);
     this.renderer.localClippingEnabled = true;
   }
 
   /** Shows the body down to a layer; the layers outside it are glass. */
-  show({ meshes, apart, wires, cut }: BodyScene, peel: Peel): void {
+  show({ meshes, apart, wires, cut, grips }: BodyScene, peel: Peel): void {
     const body = new Group();
     const planes =
       cut === null
@@ -88,6 +94,23 @@ export class BodyTurning extends Turntable {
     const points = wires.flatMap((wire) => wire.slice(1).flatMap((to, i) => [...wire[i]!, ...to]));
     line.setAttribute('position', new BufferAttribute(Float32Array.from(points), 3));
     body.add(new LineSegments(line, new LineBasicMaterial({ color: WIRE, linewidth: 2 })));
+    this.grips = grips.map(({ id, at }) => ({ id, at: new Vector3(...at) }));
+    const ball = new SphereGeometry(GRIP_SHARE * sizeOf(meshes.skin.positions), 12, 8);
+    for (const { at } of this.grips) {
+      const grip = new Mesh(ball, new MeshLambertMaterial({ color: GRIP }));
+      grip.position.copy(at);
+      body.add(grip);
+    }
     this.put(body);
   }
+}
+
+/** How far a body reaches along its length, mm. */
+function sizeOf(positions: Float32Array): number {
+  let [low, high] = [Infinity, -Infinity];
+  for (let i = 0; i < positions.length; i += 3) {
+    low = Math.min(low, positions[i]!);
+    high = Math.max(high, positions[i]!);
+  }
+  return high > low ? high - low : 0;
 }

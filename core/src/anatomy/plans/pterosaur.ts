@@ -148,9 +148,7 @@ const WINGS: PlanPart = {
     },
   ],
   wire: {
-    id: 'wings',
-    name: 'Arms',
-    over: 'shoulder',
+    ...{ id: 'wings', name: 'Arms', over: 'shoulder' },
     bones: ['scapula', 'humerus', 'ulna', 'metacarpus'],
     foot: 'hand',
   },

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import type { SectionCard } from '@keen-sinew/core';
+import {
+  alongSight,
+  gripPlaces,
+  grippedBy,
+  withStation,
+  type SectionCard,
+  type Shape,
+  type Sight,
+} from '@keen-sinew/core';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import ChoiceField from '../../kit/ChoiceField.vue';
@@ -9,11 +17,18 @@ import SliderField from '../../kit/SliderField.vue';
 import type { BodyTurning, Peel } from '../../sheet/BodyTurning.ts';
 import { LAMP, type LampPlace } from '../../sheet/lamp.ts';
 import SpaceBox from '../../sheet/SpaceBox.vue';
+import { withShape } from './shapeChanges.ts';
 import { useBodyMeshes } from './useBodyMeshes.ts';
+import type { Shaping } from './useShaping.ts';
 
 /** The shaded body over its armature: peeled layer by layer, and cut open at a station. */
-const props = defineProps<{ cards: readonly SectionCard[] }>();
-const { plan, work } = usePiecePlan();
+const props = defineProps<{
+  cards: readonly SectionCard[];
+  /** The part that is shaped; its sections are dragged here too. */
+  shaping: Shaping;
+}>();
+const { plan, work, change, preview } = usePiecePlan();
+const { stations, chosen } = props.shaping;
 const shapeProblem = work.shape.problem;
 const view = shallowRef<BodyTurning | null>(null);
 const peel = ref<Peel>('skin');
@@ -37,9 +52,50 @@ const cuts = computed(() => [
     value: String(number),
   })),
 ]);
+/** Edges and middles of the sections in space, by the number of the section and what is taken hold of. */
+const grips = computed(() =>
+  stations.value.flatMap((of, n) =>
+    gripPlaces(plan.value.stance.posed, of.boneId, of.station).map((place) => ({
+      ...{ id: `${n}.${place.grip}`, of, n, place },
+    })),
+  ),
+);
+/** What is held, as it was when it was taken, how far along its way that was, and what the drag comes to. */
+let held: { readonly grip: (typeof grips.value)[number]; readonly shape: Shape } | null = null;
+let from: number | undefined;
+let next: Shape | null = null;
+const drag = {
+  started(id: string): void {
+    const grip = grips.value.find((of) => of.id === id);
+    held = grip === undefined ? null : { grip, shape: props.shaping.shape.value };
+    from = undefined;
+    next = null;
+    if (grip !== undefined) chosen.value = grip.n;
+  },
+  moved(sight: Sight): void {
+    if (held === null) return;
+    const { of, place } = held.grip;
+    const along = alongSight(place, sight);
+    if (along === undefined) return;
+    from ??= along;
+    const { skeleton, lifePerModel } = plan.value.measure;
+    const station = grippedBy(of.station, place, along - from, lifePerModel);
+    const bone = skeleton.byId.get(of.boneId)!;
+    const shape = withStation(skeleton, held.shape, bone, of.index, station);
+    next = shape;
+    preview((p) => withShape(p, shape));
+  },
+  ended(): void {
+    const [was, shape] = [held, next];
+    held = null;
+    preview(null);
+    if (was !== null && shape !== null)
+      change(say.dragSection(was.grip.n + 1), (p) => withShape(p, shape));
+  },
+};
 const load = async (box: HTMLElement): Promise<BodyTurning> => {
   const { BodyTurning: Turning } = await import('../../sheet/BodyTurning.ts');
-  return new Turning(box);
+  return new Turning(box, drag);
 };
 const scene = computed(() => {
   if (kept.value === null) return null;
@@ -49,6 +105,7 @@ const scene = computed(() => {
     apart: plan.value.surface?.apart ?? [],
     wires: plan.value.wire.wires.map(({ laid }) => laid),
     cut: card === undefined ? null : { at: card.cut.centre, way: card.cut.axes[0] },
+    grips: peel.value === 'skin' ? grips.value.map(({ id, place }) => ({ id, at: place.at })) : [],
   };
 });
 const lamp = ref<LampPlace>(LAMP);

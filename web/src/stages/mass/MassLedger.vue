@@ -3,6 +3,7 @@ import * as say from './words.ts';
 import type { ShapePlan } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import HintText from '../../kit/HintText.vue';
 import JobProgress from '../../kit/JobProgress.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
@@ -63,7 +64,12 @@ const mass = computed(() => plan.value.mass);
       /></LedgerSection>
     </template>
     <template v-else>
-      <LedgerSection :title="say.weightInLife"><WeightLedger :mass="mass" /></LedgerSection>
+      <LedgerSection :title="say.weightInLife">
+        <WeightLedger :mass="mass" changed />
+        <HintText>{{
+          shaping.stations.value.length > 0 ? say.dragInSpace : say.shapeFirst
+        }}</HintText>
+      </LedgerSection>
       <LedgerSection :title="say.filesOfBody"><BodyFiles /></LedgerSection>
     </template>
   </LedgerPanel>

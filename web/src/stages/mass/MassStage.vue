@@ -85,7 +85,7 @@ const shapedSection = computed(() => {
 
 <template>
   <SheetFrame :label="say.drawnToScale(ROOMS.find(({ value }) => value === room)!.label)">
-    <BodySpace v-if="room === 'space'" :cards="kept?.cards ?? []" />
+    <BodySpace v-if="room === 'space'" :cards="kept?.cards ?? []" :shaping="shaping" />
     <div v-else class="boards">
       <SheetBoard
         :rows="rows"

@@ -37,18 +37,6 @@ describe('ShapePart', () => {
     expect(piece().measure.shape.sections).toEqual({});
   });
 
-  it('carries a section on a joint over to the next bone, so that the body runs on', async () => {
-    const { wrapper, piece } = mountWithPiece(Editor, otter);
-    await press(wrapper, 'Shape the trunk');
-    const names = wrapper.findAll('.stations button').map((button) => button.text());
-    const end = names.findIndex((name) => name.includes('Lumbar column, 100 %'));
-    await wrapper.findAll('.stations button')[end]!.trigger('click');
-    await typeInto(wrapper, 'Depth of the section', '180');
-    const { sections } = piece().measure.shape;
-    expect(sections['lumbar']!.at(-1)!.halfDepth).toBe(90);
-    expect(sections['thoracic']![0]!.halfDepth).toBe(90);
-  });
-
   it('adds a section between two, takes it out, and says what a section cannot be', async () => {
     const { wrapper, piece } = mountWithPiece(Editor, otter);
     await press(wrapper, 'Shape the trunk');

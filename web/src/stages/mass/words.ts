@@ -41,6 +41,7 @@ export const wide = 'Wide';
 export const deep = 'Deep';
 export const clayUnderCoat = 'Clay under the coat';
 export const alongBone = 'Along the bone';
+export const placeOfSection = (number: string | number): string => `Place of section ${number}, %`;
 export const placeOfSection2 = (number: string | number): string => `Place of section ${number}`;
 export const takeItOut = 'Take it out';
 export const noSectionOfIts = (words: string | number): string =>
@@ -258,7 +259,6 @@ export const standsOut = (number: number): string => `claws, horns, plumes ${num
 export const inRegion = (region: string): string => ` in ${region}`;
 export const solid = 'solid';
 
-export const placeOfSection = (number: number): string => `Place of section ${number} on its bone`;
 export const slideSection = (number: number): string =>
   `Section ${number}: drag to slide it along its bone`;
 export const dragOutForSquarerBelow = 'Drag outwards for a squarer lower half';
@@ -285,3 +285,7 @@ export const lengthsInMeasure =
 export const whatItWeighs = 'What it weighs';
 export const eyeNumber = (number: number): string => `Eye ${number}`;
 export const eyesStl = 'Eyes (STL)';
+export const dragInSpace =
+  'The balls are edges and middles of the sections of the part that you shape: drag one, the body follows. Elsewhere the view turns.';
+export const shapeFirst =
+  'Shape a part of the body under Shape: then its sections are dragged here too.';

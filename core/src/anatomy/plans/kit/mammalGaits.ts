@@ -121,7 +121,6 @@ export const gallop = (own: Own = {}): GaitSpec => ({
 /** A gallop whose footfalls go round the body: hind left, hind right, fore right, fore left. */
 export const rotaryGallop = (own: Own = {}): GaitSpec =>
   gallop({
-    name: 'Gallop, rotary',
     falls: { hindfoot: [0, 0.1], forefoot: [0.49, 0.38] },
     ...own,
   });
