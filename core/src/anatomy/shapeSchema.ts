@@ -12,7 +12,7 @@ export const BULK = { min: 0.3, max: 3 } as const;
 export const SECTION_MM = { min: 0.05, max: 3000 } as const;
 
 /** Where on its bone a section may lie; a sleeve may reach a little beyond the ends. */
-export const SECTION_AT = { min: -1, max: 2 } as const;
+export const SECTION_AT = { min: -1, max: 3 } as const;
 
 const stationSchema = z.strictObject({
   at: num(SECTION_AT.min, SECTION_AT.max),

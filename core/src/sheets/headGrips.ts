@@ -1,6 +1,6 @@
 import * as say from './words.ts';
 import { headStands, standOf } from '../anatomy/ownHead.ts';
-import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
+import { alongBone, posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { Shape } from '../anatomy/shapeSchema.ts';
 import type { Bone } from '../anatomy/skeleton.ts';
 import { inverse, turn } from '../geometry/quat.ts';
@@ -27,8 +27,10 @@ export function headGrips(posed: PosedSkeleton, page: HeadPage): readonly HeadGr
     place === undefined ? [] : [{ id, name, at: place }];
   const [eye, hole] = [face?.eyes[0], face?.holes[0]];
   const stands = headStands(posed.skeleton).flatMap((bone) => {
-    const { start, end } = posedBone(posed, bone.id);
-    const [root, tip] = [start, end].map((p) => page.onDrawing(onPage(VIEW_FRAMES[page.view], p)));
+    const { start } = posedBone(posed, bone.id);
+    const [root, tip] = [start, tipOf(posed, bone)].map((p) =>
+      page.onDrawing(onPage(VIEW_FRAMES[page.view], p)),
+    );
     const isSeen = Math.hypot(tip![0] - root![0], tip![1] - root![1]) > APART_MM;
     const name = bone.plainName.toLowerCase();
     return [
@@ -88,6 +90,12 @@ const inSpace = ({ view, times }: HeadPage, [x, y]: PagePoint): Vec3 => {
   return add(scale(right, x / times), scale(up, y / times));
 };
 
+/** Where the flesh of a bone ends, which may lie beyond the bone. */
+function tipOf(posed: PosedSkeleton, bone: Bone): Vec3 {
+  const far = bone.flesh.flatMap((of) => ('sleeve' in of ? of.stations.map(({ at }) => at) : []));
+  return alongBone(posedBone(posed, bone.id), Math.max(1, ...far));
+}
+
 /** Where along what bears it a bone starts, as near as a drag of its root comes to. */
 function slidRoot(posed: PosedSkeleton, page: HeadPage, bone: Bone, by: PagePoint) {
   const bears = posedBone(posed, bone.parent!);
@@ -101,8 +109,8 @@ function slidRoot(posed: PosedSkeleton, page: HeadPage, bone: Bone, by: PagePoin
 
 /** Which way a bone goes whose tip is dragged. */
 function turnedTip(posed: PosedSkeleton, page: HeadPage, bone: Bone, by: PagePoint) {
-  const { start, end, rotation } = posedBone(posed, bone.id);
-  const way = unit(add(sub(end, start), inSpace(page, by)));
+  const { start, rotation } = posedBone(posed, bone.id);
+  const way = unit(add(sub(tipOf(posed, bone), start), inSpace(page, by)));
   const { backDeg, outDeg } = standOf({ ...bone, rest: turn(inverse(rotation), way) });
   return {
     backDeg: rounded(backDeg, 10),
