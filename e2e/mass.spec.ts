@@ -88,6 +88,10 @@ test('belly, jaw, ear and eye are changed on the drawing, weight and paper follo
 
   await choose(page, 'Head');
   await expect(page.getByText(/^Head, from above/)).toBeVisible();
+  const paper = await downloaded(page, () =>
+    page.getByRole('button', { name: 'Print the head' }).click(),
+  );
+  expect(paper.subarray(0, 5).toString()).toBe('%PDF-');
   const back = page.getByRole('textbox', { name: 'Ear, leans back' });
   const leans = await back.inputValue();
   await dragged(page, '[data-grip="tip:ear"]', 12, 6);

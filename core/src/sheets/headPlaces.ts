@@ -51,7 +51,7 @@ export function seenOnHead(
 
 /** Steps of the search, and how far apart the places are by which slopes are told. */
 const STEPS = 6;
-const APART = { along: 0.01, around: 2 } as const;
+const APART = { along: 0.02, around: 2 } as const;
 /** As far as one step goes at most. */
 const REACH = { along: 0.08, around: 15 } as const;
 
@@ -74,13 +74,19 @@ export function draggedOnHead(
   const goal = [first.page[0] + by[0] / times, first.page[1] + by[1] / times] as const;
   for (let step = 0; step < STEPS; step++) {
     const here = seenHere(place);
-    const ahead = seenHere({ ...place, along: place.along + APART.along });
     const down = seenHere({ ...place, around: place.around + APART.around });
-    if (!here || !ahead || !down) break;
-    const [ax, ay] = [0, 1].map((k) => (ahead.page[k]! - here.page[k]!) / APART.along) as [
-      number,
-      number,
-    ];
+    if (!here || !down) break;
+    // Beyond the last section of a muzzle nothing changes: the slope is that of the skin before it.
+    const slopes = ([-1, 1] as const).flatMap((way): PagePoint[] => {
+      const beside = seenHere({ ...place, along: place.along + way * APART.along });
+      const step = way * APART.along;
+      return beside
+        ? [[(beside.page[0] - here.page[0]) / step, (beside.page[1] - here.page[1]) / step]]
+        : [];
+    });
+    const [steepest] = slopes.toSorted((a, b) => Math.hypot(...b) - Math.hypot(...a));
+    if (steepest === undefined) break;
+    const [ax, ay] = steepest;
     const [bx, byDown] = [0, 1].map((k) => (down.page[k]! - here.page[k]!) / APART.around) as [
       number,
       number,

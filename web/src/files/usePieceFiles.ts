@@ -8,6 +8,7 @@ import {
   drawingSvg,
   elevation,
   foundCsv,
+  headDrawings,
   pieceText,
   planJson,
   planSheets,
@@ -37,6 +38,8 @@ export interface PieceFile {
 export function usePieceFiles(): {
   readonly files: readonly PieceFile[];
   readonly makeSheets: () => void;
+  /** The head by itself, with its lines and lengths. */
+  readonly makeHead: () => void;
   readonly busy: Readonly<Ref<boolean>>;
   readonly problem: Readonly<Ref<string | null>>;
   /** The archive that is being packed. */
@@ -81,6 +84,11 @@ export function usePieceFiles(): {
   function shopSheets(): readonly Drawing[] {
     if (plan.value.bench === null) throw new Error(say.bodyIsStillBeing);
     return planSheets(plan.value);
+  }
+  function heads(): readonly Drawing[] {
+    const drawings = headDrawings(plan.value);
+    if (drawings.length === 0) throw new Error(say.bodyIsStillBeing);
+    return drawings;
   }
   function cards(): readonly Drawing[] {
     const sheets = cardSheets(plan.value);
@@ -207,5 +215,10 @@ export function usePieceFiles(): {
       make: () => void archive(),
     },
   ];
-  return { files, makeSheets: () => void pdf('sheets', shopSheets), busy, problem, packing };
+  return {
+    files,
+    makeSheets: () => void pdf('sheets', shopSheets),
+    makeHead: () => void pdf('head', heads),
+    ...{ busy, problem, packing },
+  };
 }

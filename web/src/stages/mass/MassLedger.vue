@@ -17,6 +17,7 @@ import FatTable from './FatTable.vue';
 import HeadFeatures from './HeadFeatures.vue';
 import MuscleTable from './MuscleTable.vue';
 import PegTable from './PegTable.vue';
+import PrintHead from './PrintHead.vue';
 import ShapePart from './ShapePart.vue';
 import type { Room } from './useMassRows.ts';
 import type { Shaping } from './useShaping.ts';
@@ -46,6 +47,7 @@ const mass = computed(() => plan.value.mass);
       <LedgerSection :title="say.fatUnderSkin" folded><FatTable /></LedgerSection>
     </template>
     <template v-else-if="room === 'head'">
+      <PrintHead />
       <LedgerSection :title="say.eyes"><EyeControl /></LedgerSection>
       <LedgerSection :title="say.featuresOfHead"><HeadFeatures /></LedgerSection>
       <LedgerSection :title="say.profiles"><ShapePart :shaping="heads" /></LedgerSection>

@@ -289,3 +289,4 @@ export const dragInSpace =
   'The balls are edges and middles of the sections of the part that you shape: drag one, the body follows. Elsewhere the view turns.';
 export const shapeFirst =
   'Shape a part of the body under Shape: then its sections are dragged here too.';
+export const printHead = 'Print the head';
