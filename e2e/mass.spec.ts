@@ -259,7 +259,7 @@ test('the head stands alone: its eyes are placed, its face is made threatening, 
   await page.mouse.up();
   await saved(page);
   const moved = await along.inputValue();
-  await page.getByTitle(/^Undo: Move the eyes/).click();
+  await page.getByTitle(/^Undo: Move the eye/).click();
   await expect(along).not.toHaveValue(moved);
   await choose(page, 'Threatening');
   await expect(page.getByRole('textbox', { name: 'Mouth open' })).toHaveValue('26.0°');

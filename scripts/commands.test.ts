@@ -1,5 +1,5 @@
 import { execFile } from 'node:child_process';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -48,6 +48,46 @@ describe('the plan command', () => {
       const { code, error } = await run('./plan.ts', ...args);
       expect(code).toBe(1);
       expect(error).toMatch(sentence);
+    }
+  });
+});
+
+describe('the plan command for a fresh piece', () => {
+  it('plans one into a folder and counts what is wrong with it', async () => {
+    const out = join(folder, 'fresh');
+    const { code, out: said } = await run('./plan.ts', '--fresh', 'adder', '--out', out);
+    expect(code).toBe(0);
+    expect(said).toMatch(/^Adder, \d+ to fix, \d+ to watch\n$/);
+    expect(
+      JSON.parse(readFileSync(join(out, 'plan.json'), 'utf8')).workings.length,
+    ).toBeGreaterThan(50);
+  });
+
+  it('names the animals that there are', async () => {
+    const { code, error } = await run('./plan.ts', '--fresh', 'unicorn');
+    expect(code).toBe(1);
+    expect(error).toMatch(/received “unicorn”; allowed is all, or one of .*grey-wolf/);
+  });
+});
+
+describe('the strips command', () => {
+  it('draws eight moments of every gait of an animal', async () => {
+    const out = join(folder, 'strips');
+    const { code } = await run('./strips.ts', '--out', out, '--only', 'adder');
+    expect(code).toBe(0);
+    expect(readdirSync(out)).toEqual(['adder-undulation.svg']);
+    const svg = readFileSync(join(out, 'adder-undulation.svg'), 'utf8');
+    const wide = Number(/width="([\d.]+)mm"/.exec(svg)![1]);
+    const high = Number(/height="([\d.]+)mm"/.exec(svg)![1]);
+    // Eight waves one beside another.
+    expect(wide / high).toBeGreaterThan(8);
+  });
+
+  it('ends with 1 and a sentence on bad input', async () => {
+    for (const args of [[], ['--out', folder, '--only', 'unicorn']]) {
+      const { code, error } = await run('./strips.ts', ...args);
+      expect(code).toBe(1);
+      expect(error).toMatch(/received .* allowed is/);
     }
   });
 });

@@ -3,12 +3,14 @@ import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import {
   A4,
+  ANIMALS,
   bendsCsv,
   cardSheets,
   done,
   drawingSvg,
   elevation,
   inWorkshop,
+  newPiece,
   newWorkshop,
   shoppingCsv,
   stepsCsv,
@@ -18,10 +20,13 @@ import {
   planSheets,
   problemSentence,
   readPieceText,
+  type Plan,
+  type Workpiece,
 } from '../core/src/index.ts';
 import { sheetsPdf, type SheetFonts } from '../core/src/formats/pdf.ts';
 
-const USAGE = 'npm run --silent plan -- PIECE.json --out FOLDER';
+const USAGE =
+  'npm run --silent plan -- PIECE.json --out FOLDER, or --fresh all, or --fresh ANIMAL --out FOLDER';
 const FONTS = {
   label:
     '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
@@ -39,10 +44,16 @@ const LATIN_EXT = {
 const alegreya = (script: string, weight: number): string =>
   `@fontsource/alegreya/files/alegreya-${script}-${weight}-normal.woff`;
 
+/** The value after a flag. */
+const after = (args: readonly string[], flag: string): string | undefined =>
+  args.includes(flag) ? args[args.indexOf(flag) + 1] : undefined;
+
 /** Makes the same plan as the browser, into files. Returns the exit code. */
 async function main(args: readonly string[]): Promise<number> {
+  const folder = after(args, '--out');
+  const fresh = after(args, '--fresh');
+  if (fresh !== undefined) return freshPieces(fresh, folder);
   const outAt = args.indexOf('--out');
-  const folder = outAt < 0 ? undefined : args[outAt + 1];
   const file = args.find((arg, i) => !arg.startsWith('--') && i !== outAt + 1);
   if (file === undefined || folder === undefined) {
     return fail(`Arguments: received “${args.join(' ')}”; allowed is ${USAGE}.`);
@@ -52,11 +63,41 @@ async function main(args: readonly string[]): Promise<number> {
   const read = readPieceText(text);
   if (!read.ok) return fail(`${file}: ${problemSentence(read.problem)}`);
   const { piece: own, workshop } = read.value;
-  const piece = inWorkshop(own, workshop ?? newWorkshop());
+  const plan = wholePlan(inWorkshop(own, workshop ?? newWorkshop()));
+  return written(plan, folder, `${plan.piece.name}: plan written to ${folder}`);
+}
+
+/** Plans a fresh piece of one animal, or of each, and says what of it is to be fixed and watched. */
+async function freshPieces(which: string, folder: string | undefined): Promise<number> {
+  const animals = ANIMALS.filter(({ id }) => which === 'all' || id === which);
+  if (animals.length === 0) {
+    const known = ANIMALS.map(({ id }) => id).join(', ');
+    return fail(`Animal: received “${which}”; allowed is all, or one of ${known}.`);
+  }
+  for (const { id, name } of animals) {
+    const plan = wholePlan(inWorkshop(newPiece(id, name, id), newWorkshop()));
+    if (which === 'all' || folder === undefined) console.log(`${name}: ${counted(plan)}`);
+    else return written(plan, folder, name);
+  }
+  return 0;
+}
+
+/** A piece planned with its body, its form, its layers and its heat. */
+function wholePlan(piece: Workpiece): Plan {
   const { body, surface, shape } = planPiece(piece).jobs;
   const answers = { body: done(body), surface: done(surface), shape: done(shape), heat: null };
   const { heat } = planPiece(piece, answers).jobs;
-  const plan = planPiece(piece, { ...answers, heat: heat && done(heat) });
+  return planPiece(piece, { ...answers, heat: heat && done(heat) });
+}
+
+function counted({ snags }: Plan): string {
+  const fix = snags.filter((snag) => snag.grade === 'fix').length;
+  return `${fix} to fix, ${snags.length - fix} to watch`;
+}
+
+/** Writes a plan into a folder. Returns the exit code. */
+async function written(plan: Plan, folder: string, told: string): Promise<number> {
+  const { piece } = plan;
   const sheets = await sheetsPdf(piece.name, planSheets(plan), A4, await sheetFonts());
   try {
     await mkdir(folder, { recursive: true });
@@ -81,10 +122,7 @@ async function main(args: readonly string[]): Promise<number> {
   } catch (error) {
     return fail(`${folder}: cannot be written (${(error as Error).message}).`);
   }
-  const fix = plan.snags.filter((snag) => snag.grade === 'fix').length;
-  console.log(
-    `${piece.name}: plan written to ${folder}, ${fix} to fix, ${plan.snags.length - fix} to watch`,
-  );
+  console.log(`${told}, ${counted(plan)}`);
   return 0;
 }
 

@@ -58,9 +58,15 @@ async function main(args: readonly string[]): Promise<number> {
     );
     return 1;
   }
-  await mkdir(folder, { recursive: true });
   const only = after('--only');
-  for (const animal of ANIMALS.filter(({ id }) => only === undefined || id === only)) {
+  const animals = ANIMALS.filter(({ id }) => only === undefined || id === only);
+  if (animals.length === 0) {
+    const known = ANIMALS.map(({ id }) => id).join(', ');
+    console.error(`Animal: received “${only}”; allowed is one of ${known}.`);
+    return 1;
+  }
+  await mkdir(folder, { recursive: true });
+  for (const animal of animals) {
     const skeleton = buildSkeleton(planById(animal.planId)!, animal);
     for (const { id } of skeleton.plan.gaits)
       await writeFile(join(folder, `${animal.id}-${id}.svg`), strip(skeleton, id));

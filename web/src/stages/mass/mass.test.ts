@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoWorkpieces, unreadClay, type Workpiece } from '@keen-sinew/core';
+import { demoWorkpieces, formatQuantity, unreadClay, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { press, typeInto } from '../../testing/hands.ts';
 import { mountWithPiece } from '../../testing/mountWithPiece.ts';
@@ -19,7 +19,8 @@ describe('ShellTable', () => {
     expect(rows).toHaveLength(plan().mass!.regions.length);
     plan().mass!.regions.forEach((region, i) => {
       expect(rows[i]!.text()).toContain(region.region.name);
-      expect(rows[i]!.text()).toContain(region.clay.value.toFixed(1));
+      const { value, unit, digits } = region.clay;
+      expect(rows[i]!.text()).toContain(formatQuantity(value, unit, 'metric', digits).number);
     });
   });
 
