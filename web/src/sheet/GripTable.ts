@@ -13,7 +13,7 @@ export interface SpaceGrip {
 
 /** What is told of a grip that is dragged. */
 export interface SpaceDrag {
-  readonly started: (id: string) => void;
+  readonly started: (id: string, sight: Sight) => void;
   readonly moved: (sight: Sight) => void;
   readonly ended: () => void;
 }
@@ -51,9 +51,7 @@ export class GripTable extends Turntable {
     if (id === null) return;
     this.held = id;
     this.box.setPointerCapture(event.pointerId);
-    this.drag?.started(id);
-    const { origin, direction } = this.sightAt(event);
-    this.drag?.moved({ from: origin.toArray(), way: direction.toArray() });
+    this.drag?.started(id, this.sightOf(event));
   }
 
   private move(event: PointerEvent): void {
@@ -61,8 +59,12 @@ export class GripTable extends Turntable {
       this.box.style.cursor = this.gripAt(event) === null ? '' : 'grab';
       return;
     }
-    const { origin, direction } = this.sightAt(event);
-    this.drag?.moved({ from: origin.toArray(), way: direction.toArray() });
+    this.drag?.moved(this.sightOf(event));
+  }
+
+  private sightOf(place: PointerPlace): Sight {
+    const { origin, direction } = this.sightAt(place);
+    return { from: origin.toArray(), way: direction.toArray() };
   }
 
   private letGo(): void {

@@ -65,10 +65,10 @@ let held: { readonly grip: (typeof grips.value)[number]; readonly shape: Shape }
 let from: number | undefined;
 let next: Shape | null = null;
 const drag = {
-  started(id: string): void {
+  started(id: string, sight: Sight): void {
     const grip = grips.value.find((of) => of.id === id);
     held = grip === undefined ? null : { grip, shape: props.shaping.shape.value };
-    from = undefined;
+    from = grip && alongSight(grip.place, sight);
     next = null;
     if (grip !== undefined) chosen.value = grip.n;
   },
@@ -76,8 +76,7 @@ const drag = {
     if (held === null) return;
     const { of, place } = held.grip;
     const along = alongSight(place, sight);
-    if (along === undefined) return;
-    from ??= along;
+    if (along === undefined || from === undefined) return;
     const { skeleton, lifePerModel } = plan.value.measure;
     const station = grippedBy(of.station, place, along - from, lifePerModel);
     const bone = skeleton.byId.get(of.boneId)!;
