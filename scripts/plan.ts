@@ -6,7 +6,6 @@ import {
   ANIMALS,
   bendsCsv,
   cardSheets,
-  done,
   drawingSvg,
   elevation,
   inWorkshop,
@@ -16,13 +15,12 @@ import {
   stepsCsv,
   cutListCsv,
   planJson,
-  planPiece,
   planSheets,
   problemSentence,
   readPieceText,
   type Plan,
-  type Workpiece,
 } from '../core/src/index.ts';
+import { wholePlan } from './wholePlan.ts';
 import { sheetsPdf, type SheetFonts } from '../core/src/formats/pdf.ts';
 
 const USAGE =
@@ -80,14 +78,6 @@ async function freshPieces(which: string, folder: string | undefined): Promise<n
     else return written(plan, folder, name);
   }
   return 0;
-}
-
-/** A piece planned with its body, its form, its layers and its heat. */
-function wholePlan(piece: Workpiece): Plan {
-  const { body, surface, shape } = planPiece(piece).jobs;
-  const answers = { body: done(body), surface: done(surface), shape: done(shape), heat: null };
-  const { heat } = planPiece(piece, answers).jobs;
-  return planPiece(piece, { ...answers, heat: heat && done(heat) });
 }
 
 function counted({ snags }: Plan): string {

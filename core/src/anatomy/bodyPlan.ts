@@ -306,4 +306,13 @@ export interface BodyPlan {
   readonly gaits: readonly GaitSpec[];
   /** Regions of the body; each bone belongs to one. */
   readonly regions: readonly RegionSpec[];
+  /** A part of a body that ends in a wall: behind it, or at its middle beside it (a relief). */
+  readonly wall?: WallSide;
 }
+
+/** Where the wall of a part of a body is: behind the cut of the neck, or at the animal's right. */
+export type WallSide = 'behind' | 'beside';
+
+/** The sides that show what lies on both: left (1) and right (−1), in a relief the left alone. */
+export const sidesShown = ({ wall }: Pick<BodyPlan, 'wall'>): readonly (1 | -1)[] =>
+  wall === 'beside' ? [1] : [1, -1];

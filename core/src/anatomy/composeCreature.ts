@@ -1,6 +1,5 @@
-import { joinedFaces, renamedFace, withFace } from './face.ts';
+import { joinedFaces, withFace } from './face.ts';
 import * as say from './words.ts';
-import type { Animal } from './animal.ts';
 import type { BodyPlan, BoneSpec, RegionSpec, SizeSpec } from './bodyPlan.ts';
 import type { Creature, Graft } from './creature.ts';
 import { renamedParts, type Lent } from './graft.ts';
@@ -8,6 +7,7 @@ import { planFor, planWithout } from './planFor.ts';
 import { animalById, planById } from './registry.ts';
 import { girthBy, grown } from './sizing.ts';
 import type { Subject } from './subjectType.ts';
+import { withoutKeys } from './withoutKeys.ts';
 
 /**
  * Puts an own animal together: the base without the parts it loses, with the parts that others
@@ -29,27 +29,6 @@ export function composeCreature(creature: Creature): Subject | undefined {
   for (const graft of creature.grafts)
     subject = subject && addGraft(subject, graft, lentPart(graft, subject));
   return subject && changedBy(creature, subject);
-}
-
-function withoutKeys(base: Animal, lost: readonly string[]): Animal {
-  // Where it stands and how it goes is in its plan already.
-  const { walksOn: _walksOn, gaits: _gaits, ...animal } = base;
-  const kept = <T>(of: Readonly<Record<string, T>>) =>
-    Object.fromEntries(Object.entries(of).filter(([key]) => !lost.includes(key)));
-  return {
-    ...animal,
-    lengths: kept(animal.lengths),
-    rest: kept(animal.rest ?? {}),
-    flesh: kept(animal.flesh),
-    ...withFace(renamedFace(animal.face, (bone) => (lost.includes(bone) ? null : bone))),
-    blades: (animal.blades ?? []).filter((b) => !b.outline.some((p) => lost.includes(p.bone))),
-    features: (animal.features ?? []).filter((feature) => !lost.includes(feature.bone)),
-    // A zone all of whose bones are gone is no zone of this animal.
-    coat: animal.coat.flatMap((zone) => {
-      const bones = zone.bones.filter((key) => !lost.includes(key));
-      return bones.length === 0 ? [] : [{ ...zone, bones }];
-    }),
-  };
 }
 
 /** The donor's part under names that are free in the host. */

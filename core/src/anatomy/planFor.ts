@@ -30,12 +30,17 @@ function isTold(plan: BodyPlan, size: SizeSpec, animal: Pick<Animal, 'ranges'>):
 }
 
 /** The plan without some bones, by key, and without what hangs on them. */
-// eslint-disable-next-line max-lines-per-function -- one plan, filtered field by field
 export function planWithout(plan: BodyPlan, keys: readonly string[]): BodyPlan {
   const gone = new Set<string>();
   for (const bone of plan.bones)
     if (keys.includes(bone.key) || (bone.parent !== null && gone.has(bone.parent)))
       gone.add(bone.id);
+  return withoutBones(plan, gone);
+}
+
+/** The plan without some bones, by id, and without what is told of them; what hangs on one must be gone with it. */
+// eslint-disable-next-line max-lines-per-function -- one plan, filtered field by field
+export function withoutBones(plan: BodyPlan, gone: ReadonlySet<string>): BodyPlan {
   const bones = plan.bones.filter((bone) => !gone.has(bone.id));
   const left = new Set(bones.map((bone) => bone.key));
   const here = (ids: readonly string[]): readonly string[] => ids.filter((id) => !gone.has(id));

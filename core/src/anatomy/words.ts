@@ -31,6 +31,11 @@ export const weightInLife = 'Weight in life';
 export const toKg = (massKg: number, massKg2: number): string => `${massKg} to ${massKg2} kg`;
 export const lighterFirst = 'the lighter first';
 
+// extent.ts
+export const headAndNeck = 'Head and neck';
+export const fromCutOfNeck = 'from the cut of the neck to the tip of the head, along the bones';
+export const cutOfNeck = 'cut of the neck';
+
 // faults.ts
 export const itsFirstPartIs = (id: string): string => `${id}: its first part is no trunk`;
 export const itHasNoLength = (id: string): string => `${id}: it has no length`;

@@ -13,12 +13,12 @@ type Facts = Omit<BalancePlan, 'workings' | 'snags'>;
 /** What is wrong with how a stance stands; `judged` false where it does not stand on feet. */
 export function balanceSnags(
   facts: Facts,
-  choice: Workpiece['stance'],
+  hold: Workpiece['stance']['hold'] | 'plate',
   judged: boolean,
 ): readonly Snag[] {
   return [
     ...(judged ? tipSnags(facts) : []),
-    ...(choice.hold === 'base' ? [] : hookSnags(facts)),
+    ...(hold === 'base' || hold === 'plate' ? [] : hookSnags(facts)),
     ...roomSnags(facts),
   ];
 }

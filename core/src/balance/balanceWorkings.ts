@@ -2,6 +2,7 @@ import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { baseWorkings } from './baseWorkings.ts';
 import { hangingWorkings } from './hangingWorkings.ts';
+import { wallWorkings } from './wallWorkings.ts';
 import { weightWorkings } from './weightWorkings.ts';
 import { type BalanceFacts, common } from './balanceFacts.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
@@ -16,6 +17,7 @@ export function balanceWorkings(
   measure: MeasurePlan,
   stance: StancePlan,
   massKnown: boolean,
+  plate: { readonly length: Working },
 ): readonly Working[] {
   const height: Working = {
     ...common,
@@ -54,6 +56,8 @@ export function balanceWorkings(
     source: massKnown ? say.stageMass : say.volumeAtGMl,
   };
   const weight = weightWorkings(facts, choice);
+  if (stance.wall !== null)
+    return [grams, ...weight, ...wallWorkings(facts, stance.wall, plate, grams)];
   if (choice.hold !== 'base')
     return [height, grams, ...weight, ...hangingWorkings(facts, choice, stance, grams)];
   return [

@@ -99,8 +99,12 @@ export function planBalance(inputs: BalanceInputs): BalancePlan {
   };
   return {
     ...facts,
-    workings: balanceWorkings(facts, choice, measure, stance, mass !== null),
-    snags: balanceSnags(facts, choice, judged(choice, standing)),
+    workings: balanceWorkings(facts, choice, measure, stance, mass !== null, wire.base),
+    snags: balanceSnags(
+      facts,
+      stance.wall === null ? choice.hold : 'plate',
+      judged(choice, standing),
+    ),
   };
 }
 

@@ -109,3 +109,11 @@ export const lead = 'Lead';
 
 // counterweight.ts
 export const steel = 'Steel';
+
+// wallWorkings.ts
+export const squareToTheWall = 'from the centre of mass square to the wall';
+export const fixingFromEdge = 'Fixing from the edge of the plate';
+export const plateOnTwoFixings =
+  'common practice: one fixing near the upper edge of the plate, one near the lower';
+export const plateTurnsAboutLower =
+  'statics; the plate would turn about its lower fixing. Weight of piece and hanger: what a wall bears is on the fixing’s label, and a qualified person knows the wall';

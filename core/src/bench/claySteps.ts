@@ -22,13 +22,14 @@ export function claySteps(
   const parts = cure.stages.find((stage) => stage.id === 'parts');
   const finish = cure.stages.find((stage) => stage.id === 'finish');
   const built = ['mass.shell', 'mass.solid'];
+  const isRelief = skeleton.plan.wall === 'beside';
   const carved = skin.zones
     .filter((zone) => zone.method === 'carved' && zone.width !== null)
     .toReversed();
   const carving = carved.map((zone) => zoneStep(zone, shell ? ['mass.work-over'] : built));
   return [
     conditionStep(mass, cure),
-    eyesStep(cure),
+    eyesStep(cure, isRelief),
     ...(parts ? [cureStep(parts, cure, ['parts.eyes'])] : []),
     coreStep(mass),
     shellStep(mass),
@@ -38,7 +39,11 @@ export function claySteps(
       id: 'parts.set',
       stage: 'mass',
       title: say.setEyes,
-      sentence: [say.pressBothEyesIn(hasLids(skeleton) ? say.closeLidsOverThem : '')],
+      sentence: [
+        (isRelief ? say.pressEyeIn : say.pressBothEyesIn)(
+          hasLids(skeleton) ? say.closeLidsOverThem : '',
+        ),
+      ],
       cautions: ['sharp'],
       needs: [parts ? 'cure.parts' : 'parts.eyes', ...(shell ? ['cure.shell'] : built)],
       work: 'model',
@@ -117,12 +122,15 @@ function conditionStep({ batches }: MassPlan, cure: CurePlan): Step {
   };
 }
 
-function eyesStep({ eye }: CurePlan): Step {
+/** In a relief only one eye shows. */
+function eyesStep({ eye }: CurePlan, isRelief: boolean): Step {
   return {
     id: 'parts.eyes',
     stage: 'cure',
     title: say.makeEyes,
-    sentence: [say.rollTwoBallsOf, eye, say.andTwoSpareOnes],
+    sentence: isRelief
+      ? [say.rollBallOf, eye, say.andSpareOne]
+      : [say.rollTwoBallsOf, eye, say.andTwoSpareOnes],
     cautions: ['small-parts'],
     needs: ['mass.condition'],
     work: 'model',

@@ -41,7 +41,12 @@ export function shoppingList(
       .map((group) => line(`${group.metalName}, ${group.sizeText}`, group.buy)),
     ...(wire.bindings.total.unit === 'm' ? [line(say.tieForBindings, wire.bindings.total)] : []),
     line(
-      [say.boardForBase, wire.base.length, ' by ', wire.base.width],
+      [
+        wire.base.on === 'wall' ? say.plateForWall : say.boardForBase,
+        wire.base.length,
+        ' by ',
+        wire.base.width,
+      ],
       count('bench.shop.board', say.boards, say.onePieceOneBase, 1),
     ),
     ...(wire.base.hardware.length > 0

@@ -24,6 +24,8 @@ export const setEyes = 'Set the eyes';
 export const closeLidsOverThem = '; close the lids over them';
 export const pressBothEyesIn = (which: string): string =>
   `Press both eyes in, and look from the front and from above whether they sit alike${which}.`;
+export const pressEyeIn = (which: string): string =>
+  `Press the eye in, and look along the plate and from the front whether it sits right${which}.`;
 export const workOverShell = 'Work over the shell';
 export const layMusclesInTheir = 'lay the muscles in their order, ';
 export const then = ', then ';
@@ -39,6 +41,8 @@ export const mixEqualPartsOnly = 'Mix equal parts only as much as you use in an 
 export const keepItCleanOf = 'Keep it clean of dust.';
 export const makeEyes = 'Make the eyes';
 export const rollTwoBallsOf = 'Roll two balls of ';
+export const rollBallOf = 'Roll a ball of ';
+export const andSpareOne = ' and a spare one from the same rolled sheet; choose the better.';
 export const andTwoSpareOnes =
   ' and two spare ones from the same rolled sheet, so that they are alike; choose the best pair.';
 export const packCore = 'Pack the core';
@@ -120,6 +124,7 @@ export const yourOwnLog = 'your own log';
 // shoppingList.ts
 export const tieForBindings = 'Tie for the bindings';
 export const boardForBase = 'Board for the base, ';
+export const plateForWall = 'Board for the wall plate, ';
 export const onePieceOneBase = 'One piece, one base';
 export const nutsAndWashersOr = 'Nuts and washers, or clamps for the pegs';
 export const pegsToFix = 'Pegs to fix';

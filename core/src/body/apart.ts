@@ -23,10 +23,11 @@ const known = new WeakMap<PosedSkeleton, readonly PosedApart[]>();
 export function posedApart(posed: PosedSkeleton): readonly PosedApart[] {
   const before = known.get(posed);
   if (before !== undefined) return before;
+  const isRelief = posed.skeleton.plan.wall === 'beside';
   const things = posed.bones.flatMap((bone) =>
     bone.bone.flesh.filter(isApart).flatMap(({ curve, points, apart: look }) => {
       const { breadth = 1, bothSides = false } = look;
-      const sides = bothSides ? [points, points.map(acrossMidline)] : [points];
+      const sides = bothSides && !isRelief ? [points, points.map(acrossMidline)] : [points];
       return sides.map((side): PosedApart => ({
         ...{ curve, look, boneId: bone.bone.id },
         samples: curveSamples(bone, side, posed.sizeFactor).map((sample) => ({

@@ -7,7 +7,7 @@ import {
   restPose,
   type PosedSkeleton,
 } from '../anatomy/pose.ts';
-import type { Side } from '../anatomy/bodyPlan.ts';
+import { sidesShown, type Side } from '../anatomy/bodyPlan.ts';
 import { sidedId } from '../anatomy/plans/kit/bilateral.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { boxOfPoints, type Box3 } from '../geometry/box.ts';
@@ -23,7 +23,8 @@ import {
   sub,
   type Vec3,
 } from '../geometry/vec3.ts';
-import { skinBox, skinParts } from './skin.ts';
+import { shownParts } from './shownParts.ts';
+import { skinBox } from './skin.ts';
 
 /** A blade in a stance: its outline in space, mm of the posed size, and the bone it hangs on. */
 export interface PosedBlade {
@@ -40,8 +41,9 @@ const STEPS = 6;
 
 /** Every blade of a posed skeleton, left before right. */
 export function posedBlades(posed: PosedSkeleton): readonly PosedBlade[] {
+  const paired = sidesShown(posed.skeleton.plan).map((side) => (side === 1 ? 'left' : 'right'));
   return (posed.skeleton.animal.blades ?? []).flatMap((blade) =>
-    (blade.paired ? (['left', 'right'] as const) : (['mid'] as const)).map((side): PosedBlade => {
+    (blade.paired ? paired : (['mid'] as const)).map((side): PosedBlade => {
       const ids = blade.outline.map(({ bone }) => idOn(posed, bone, side));
       const told = blade.outline.map(({ at, offset = ORIGIN }, i) =>
         alongBone(
@@ -119,7 +121,7 @@ export function bladeMasses(skeleton: Skeleton): readonly BladeMass[] {
 
 /** The box round a posed body, blades and all, mm of the posed size. */
 export function bodyBox(posed: PosedSkeleton): Box3 {
-  const skin = skinBox(skinParts(posed));
+  const skin = skinBox(shownParts(posed));
   const points = posedBlades(posed).flatMap((blade) => blade.outline);
   return boxOfPoints([skin.min, skin.max, ...points]) ?? skin;
 }

@@ -10,6 +10,7 @@ import { cellCentre, slopeAt, type FleshField } from './cellGrid.ts';
 import { isMirrored } from './mirroredBody.ts';
 import { fleshParts } from './fleshParts.ts';
 import { thinnings } from './thinned.ts';
+import { inWallMm, wallOf, type Wall } from './wall.ts';
 
 /** The flesh that belongs to one bone, at life size. */
 export interface BoneMass {
@@ -59,13 +60,15 @@ export function bodyGrid(
 ): BodyGrid {
   const posed = restPose(skeleton);
   const parts = fleshParts(posed);
-  const half = isMirrored(skeleton);
+  const wall = wallOf(posed);
+  const half = wall?.axis !== 2 && isMirrored(skeleton);
   const grid = gridOver(parts, cells, half);
   const blends = bodyBlends(skeleton, parts);
-  const field = fleshField(parts, grid, blends, thinnings(posed), onProgress);
+  const field = fleshField(parts, grid, blends, thinnings(posed), onProgress, wall);
   const { sums, patches: drafts } = shareOut(
     field,
     half ? (boneId) => posedBone(posed, boneId).bone.image : null,
+    wall,
   );
   const h3 = field.cellMm ** 3;
   const blades = bladeMasses(skeleton);
@@ -120,6 +123,7 @@ type Sums = Map<string, [number, number, number, number]>;
 function shareOut(
   field: FleshField,
   imageOf: ImageOf | null,
+  wall: Wall | undefined,
 ): { sums: Sums; patches: readonly PatchDraft[] } {
   const { parts, depth, owner, cellMm: h } = field;
   const sums: Sums = new Map();
@@ -131,6 +135,7 @@ function shareOut(
     const p = cellCentre(field, at);
     // Beyond the midplane of a half body lie only cells that helped with slopes.
     if (half && p[2] > 0) continue;
+    if (wall !== undefined && inWallMm(wall, p) > 0) continue;
     const patch = facingAt(field, at) + FACINGS.length * owner[at]!;
     const inside = insideShare(d, h);
     for (const draft of drafts[patch]!) {

@@ -1,10 +1,11 @@
-import { type CellGrid, type FleshField, type Nearest } from './cellGrid.ts';
+import { cellCentre, type CellGrid, type FleshField, type Nearest } from './cellGrid.ts';
 import { boxSize } from '../geometry/box.ts';
 import { lerp } from '../geometry/vec3.ts';
 import { blendPairs, blended, type Blends } from './blend.ts';
 import { redistanced } from './redistance.ts';
 import { thinned, type Thinning } from './thinned.ts';
 import { fieldOf, partArea, partBox, skinBox, type SkinPart } from './skin.ts';
+import { inWallMm, type Wall } from './wall.ts';
 
 /** Parts that reach a cell equally, within this, leave it to the first: left and right alike. */
 const TIE_MM = 1e-6;
@@ -52,7 +53,7 @@ export function gridOver(parts: readonly SkinPart[], total: number, half = false
  * The flesh of a body as a field of true distances. Each part is evaluated only near its own
  * surface; where parts of neighbouring bones meet in a crease, it is filled out; and the depth of
  * every cell is then measured to the nearest point of the surface that is left; over the muscles of
- * `thin` the skin sinks in. `onProgress` is told 0 to 1. Pure and deterministic.
+ * `thin` the skin sinks in, and in the wall there is none. `onProgress` is told 0 to 1. Pure and deterministic.
  */
 export function fleshField(
   parts: readonly SkinPart[],
@@ -60,6 +61,7 @@ export function fleshField(
   blends: Blends = blendPairs(parts, () => false),
   thin: readonly Thinning[] = [],
   onProgress: (done: number) => void = () => undefined,
+  wall?: Wall,
 ): FleshField {
   const full = redistanced(
     firstField(parts, grid, blends, (done) => {
@@ -67,8 +69,18 @@ export function fleshField(
     }),
   );
   const field = thinned(full, thin);
+  if (wall !== undefined) cutAt(wall, field);
   onProgress(1);
   return field;
+}
+
+/** What lies in the wall is no flesh; before it every depth stays that from the skin, and not from the cut. */
+function cutAt(wall: Wall, field: FleshField): void {
+  const { depth } = field;
+  for (let at = 0; at < depth.length; at++) {
+    const inMm = inWallMm(wall, cellCentre(field, at));
+    if (inMm > 0) depth[at] = Math.max(depth[at]!, inMm);
+  }
 }
 
 /**

@@ -12,6 +12,7 @@ export function bodyJob(measure: BodyDecisions): Job<BodyDecisions, BodyGrid> {
 export const bodyDecisions = (measure: BodyDecisions): BodyDecisions => ({
   animalId: measure.animalId,
   creature: measure.creature,
+  extent: measure.extent,
   individual: measure.individual,
   lifeLengths: Object.fromEntries(
     Object.entries(measure.lifeLengths).map(([key, { mm }]) => [

@@ -1,3 +1,4 @@
+import { raisedMm } from '../posing/raisedMm.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { BodyShape } from '../mass/bodyShape.ts';
 import { wireLines, type WireLine } from '../mass/wireLines.ts';
@@ -38,7 +39,7 @@ export function shapeJob(of: ShapeInputs): Job<ShapeQuestion, BodyShape> {
     body: bodyDecisions(of.measure),
     sizeFactor: 1 / of.lifePerModel,
     stance: stanceRead(of.stance),
-    rodMm: of.stance.base.rodMm,
+    rodMm: raisedMm(of.stance),
     mass: { shells, shellMm, cards, vents },
     zones: of.skin.zones,
     wires: wireLines(of.wire.wires),

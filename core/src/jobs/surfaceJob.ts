@@ -1,3 +1,4 @@
+import { raisedMm } from '../posing/raisedMm.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { BodyDecisions } from '../measure/measuredSkeleton.ts';
 import type { StanceChoice } from '../posing/settledStance.ts';
@@ -34,7 +35,7 @@ export function surfaceJob(of: {
     body: bodyDecisions(of.measure),
     sizeFactor: 1 / of.lifePerModel,
     stance: { ...stanceRead(of.stance), gaze: of.stance.gaze, lids: of.stance.lids },
-    rodMm: of.stance.base.rodMm,
+    rodMm: raisedMm(of.stance),
   };
   return { name: 'surface', key: JSON.stringify(input), input, twoSteps: true };
 }

@@ -10,6 +10,7 @@ import { sampleField } from '../body/sampleField.ts';
 import { fieldOf, partBox } from '../body/skin.ts';
 import { thinnings } from '../body/thinned.ts';
 import { volumeKept } from '../body/volumeKept.ts';
+import { wallOf } from '../body/wall.ts';
 import type { Box3 } from '../geometry/box.ts';
 import { distanceTransform } from '../geometry/distanceTransform.ts';
 import { isoMesh } from '../geometry/isoMesh.ts';
@@ -99,7 +100,8 @@ export function bodyShape(
   const parts = volumeKept(posed);
   const grid = gridOver(parts, fine ? SHAPE_CELLS.fine : SHAPE_CELLS.coarse);
   const blends = bodyBlends(posed.skeleton, parts);
-  const field = fleshField(parts, grid, blends, thinnings(posed), (done) => onProgress(done * 0.5));
+  const halfway = (done: number): void => onProgress(done * 0.5);
+  const field = fleshField(parts, grid, blends, thinnings(posed), halfway, wallOf(posed));
   const layers = layersOf(field, posed, builds, { zones });
   onProgress(0.65);
   const tried = cardStations(posed.skeleton, mass.cards).map((station, index) => {

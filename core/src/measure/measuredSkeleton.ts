@@ -1,4 +1,5 @@
 import type { Workpiece } from '../workshop/workpiece.ts';
+import { cutTo } from '../anatomy/extent.ts';
 import { individual as individualOf } from '../anatomy/individual.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import { shapedSkeleton } from '../anatomy/shaped.ts';
@@ -10,7 +11,7 @@ import { lifeSizes, type LifeSizes } from './lifeSizes.ts';
 /** What bones with the library's flesh hang on. */
 export type BoneDecisions = Pick<
   Workpiece['measure'],
-  'animalId' | 'creature' | 'individual' | 'lifeLengths'
+  'animalId' | 'creature' | 'extent' | 'individual' | 'lifeLengths'
 >;
 /** What the body at rest hangs on. */
 export type BodyDecisions = BoneDecisions & Pick<Workpiece['measure'], 'shape'>;
@@ -26,11 +27,13 @@ export interface MeasuredBones {
 const librarySkeleton = ({
   animalId,
   creature,
+  extent,
   individual,
   lifeLengths,
 }: BoneDecisions): Skeleton => {
   const { plan, animal } = subjectOf({ animalId, creature });
-  return buildSkeleton(plan, individualOf(plan, animal, individual), lifeLengths);
+  const shown = cutTo({ plan, animal: individualOf(plan, animal, individual) }, extent);
+  return buildSkeleton(shown.plan, shown.animal, lifeLengths);
 };
 
 const withShape = (of: { library: Skeleton } & Pick<Workpiece['measure'], 'shape'>): Skeleton =>
@@ -44,8 +47,8 @@ export function measuredBones(
   { measure, stance }: Pick<Workpiece, 'measure' | 'stance'>,
   recall: Recall = withoutMemory,
 ): MeasuredBones {
-  const { animalId, creature, individual, lifeLengths, shape } = measure;
-  const library = recall(librarySkeleton, { animalId, creature, individual, lifeLengths });
+  const { animalId, creature, extent, individual, lifeLengths, shape } = measure;
+  const library = recall(librarySkeleton, { animalId, creature, extent, individual, lifeLengths });
   const skeleton = recall(withShape, { library, shape });
   return { library, skeleton, sizes: recall(sizesOf, { skeleton, stance }) };
 }

@@ -1,4 +1,5 @@
 import type { Piece } from '../piece/pieceSchema.ts';
+import { cutTo } from '../anatomy/extent.ts';
 import { individual } from '../anatomy/individual.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import { findSubject } from '../anatomy/subject.ts';
@@ -8,5 +9,7 @@ export function pieceSkeleton({ measure }: Pick<Piece, 'measure'>): Skeleton | u
   const subject = findSubject(measure);
   if (subject === undefined) return undefined;
   const { plan, animal } = subject;
-  return buildSkeleton(plan, individual(plan, animal, measure.individual), measure.lifeLengths);
+  const own = individual(plan, animal, measure.individual);
+  const shown = cutTo({ plan, animal: own }, measure.extent);
+  return buildSkeleton(shown.plan, shown.animal, measure.lifeLengths);
 }

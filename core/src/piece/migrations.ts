@@ -233,6 +233,12 @@ const STEPS: VersionSteps = {
       stance: withGaitsOf(measure['animalId'], partOf(old, 'stance')),
     };
   },
+  /** Version 13 knows pieces of a head alone. */
+  12: (old) => ({
+    ...old,
+    version: 13,
+    measure: { extent: 'whole', ...partOf(old, 'measure') },
+  }),
 };
 
 /**

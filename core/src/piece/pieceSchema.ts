@@ -1,5 +1,6 @@
 import { creatureSchema } from '../anatomy/creature.ts';
 import { SHEENS } from '../anatomy/coat.ts';
+import { EXTENTS } from '../anatomy/extent.ts';
 import { placeSchema } from './placeSchema.ts';
 import { CLAY_IDS } from './materialIds.ts';
 import { PROVENANCES } from '../anatomy/provenance.ts';
@@ -16,7 +17,7 @@ export type { WireChoice } from './wireSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 12;
+export const PIECE_VERSION = 13;
 
 const celsius = num(0, 300);
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
@@ -174,6 +175,8 @@ export const pieceSchema = z.strictObject({
     animalId: text(1, 60),
     /** The user's own animal, whole, so that the piece stands alone; null for one of the library. */
     creature: z.nullable(creatureSchema),
+    /** How much of it the piece is. */
+    extent: z.enum(EXTENTS),
     /** Which individual of it: a sex by name, and how young it is, 0 grown up to 1 new-born. */
     individual: z.strictObject({
       sex: z.nullable(text(1, 40)),

@@ -12,7 +12,8 @@ import { gaitMoment, gaitOf, type GaitChoice } from './gaitMoment.ts';
 import { FLAT, groundHeight, type Ground } from './ground.ts';
 import { plantFeet } from './planting.ts';
 import { toesAngles } from './toesAngles.ts';
-import { padRadiusMm, partBox, skinBox, skinParts } from '../body/skin.ts';
+import { shownParts } from '../body/shownParts.ts';
+import { padRadiusMm, partBox, skinBox } from '../body/skin.ts';
 
 /**
  * What decides a stance: a stance of the plan, or a moment of one of its gaits, and the angles
@@ -154,7 +155,7 @@ function lowestMm(hung: PosedSkeleton, choice: StanceChoice, rodMm: number): num
       return y - padRadiusMm(hung, bone) - groundHeight(ground, x);
     });
   if (soles.length > 0) return least(soles);
-  const parts = skinParts(hung);
+  const parts = shownParts(hung);
   const rests = contacts.some((contact) => contact.kind === 'rest') || isLying(skeleton, choice);
   if (!rests || ground.kind === 'flat') return skinBox(parts).min[1] - (rests ? 0 : rodMm);
   return least(

@@ -54,7 +54,7 @@ export function basePlanDrawing(base: BasePlan): Drawing {
       ink: 'mid',
       layer: 'front mark',
       at: [arrow[0] + 10, arrow[1] - 1.4],
-      text: say.front,
+      text: base.on === 'wall' ? say.top : say.front,
       sizeMm: 4,
       anchor: 'start',
       face: 'label',
@@ -79,7 +79,8 @@ export function basePlanDrawing(base: BasePlan): Drawing {
       target,
     ),
   ];
-  return fittedDrawing('base', say.baseFromAboveHoles, items, MARGIN_MM);
+  const title = base.on === 'wall' ? say.plateFromFront : say.baseFromAboveHoles;
+  return fittedDrawing('base', title, items, MARGIN_MM);
 }
 
 /** The holes, each label where it keeps clear of the other holes, labels and marks. */

@@ -3,11 +3,19 @@ import * as say from './words.ts';
 import type { Side } from '../anatomy/bodyPlan.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { bodyBox } from '../body/blades.ts';
+import { inWallMm } from '../body/wall.ts';
 import { lerp, type Vec3 } from '../geometry/vec3.ts';
 import type { Plan } from '../planTypes.ts';
 import type { PlannedWire } from '../wire/plannedWire.ts';
 import { dimension } from './dimension.ts';
-import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem, type View } from './drawing.ts';
+import {
+  fittedDrawing,
+  WEIGHT,
+  type Drawing,
+  type DrawingItem,
+  type PagePoint,
+  type View,
+} from './drawing.ts';
 import { coatItems, zoneItems } from './coatItems.ts';
 import { coreItems, shellLabels } from './coreItems.ts';
 import { coilItems } from './coilItems.ts';
@@ -106,6 +114,7 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
 
 function boardItems(plan: Plan, view: View): readonly DrawingItem[] {
   const { base } = plan.wire;
+  if (base.on === 'wall') return plateItems(plan, view);
   const [front, back] = [base.frontX, base.frontX - base.length.value];
   const [left, right] = [base.leftZ, base.leftZ + base.width.value];
   const top = view === 'top';
@@ -125,25 +134,60 @@ function boardItems(plan: Plan, view: View): readonly DrawingItem[] {
   ];
 }
 
+/** The plate of a piece on a wall: from its edge, or behind what hangs on it. */
+function plateItems(
+  { wire: { base }, stance: { wall } }: Plan,
+  view: View,
+): readonly DrawingItem[] {
+  if (wall === null) return [];
+  const [top, bottom] = [base.frontX, base.frontX - base.length.value];
+  // Left and right are those of one who looks at the wall.
+  const [left, right] = [-base.leftZ, -base.leftZ - base.width.value];
+  const back = wall.at - wall.outward * base.thicknessMm;
+  const corner = (out: number, up: number, across: number): PagePoint =>
+    project(view, wall.axis === 0 ? [out, up, across] : [across, up, out]);
+  const low = corner(wall.at, bottom, left);
+  const high = corner(back, top, right);
+  return [
+    {
+      kind: 'line',
+      ink: 'board',
+      layer: 'base',
+      weight: WEIGHT.thin,
+      closed: true,
+      filled: true,
+      points: [low, [high[0], low[1]], high, [low[0], high[1]]],
+      target: { kind: 'piece', id: 'base' },
+    },
+  ];
+}
+
 function wireItems(plan: Plan, view: View): readonly DrawingItem[] {
-  const paths = plan.wire.wires.flatMap((wire) => wirePaths(wire, view, groundOf(plan)));
+  const paths = plan.wire.wires.flatMap((wire) => wirePaths(wire, view, hiddenShare(plan)));
   return BACK_TO_FRONT.flatMap((side) => paths.filter((path) => path.ink === INK_OF_SIDE[side]));
 }
 
 /** The side of the animal that a place lies on; the midplane within a millionth of a millimetre. */
 const sideOf = (z: number): Side => (Math.abs(z) < 1e-6 ? 'mid' : z < 0 ? 'left' : 'right');
 
-/** Height of the ground over a peg: as far above it as pegs reach down. */
-const groundOf =
-  ({ piece }: Plan) =>
-  (peg: Vec3): number =>
-    peg[1] + piece.stance.base.thicknessMm + piece.wire.allowancesMm.nutAndWashers;
+/** Which share of the first stretch of a rod lies in the base or the plate, 0 to 1. */
+const hiddenShare =
+  ({ piece, stance }: Plan) =>
+  (peg: Vec3, next: Vec3): number => {
+    const { wall } = stance;
+    const deep =
+      wall === null
+        ? piece.stance.base.thicknessMm + piece.wire.allowancesMm.nutAndWashers
+        : inWallMm(wall, peg);
+    const rise = wall === null ? next[1] - peg[1] : deep - inWallMm(wall, next);
+    return rise > 0 ? Math.min(1, deep / rise) : 1;
+  };
 
 /** A wire in parts of one side each, so that near, far and midline keep their colours. */
 function wirePaths(
   wire: PlannedWire,
   view: View,
-  groundAt: (peg: Vec3) => number,
+  hidden: (peg: Vec3, next: Vec3) => number,
 ): readonly DrawingItem[] {
   const { laid: points } = wire;
   const { pegs } = wire.route;
@@ -166,8 +210,7 @@ function wirePaths(
     const inBase = (leg === 0 && pegs[0]) || (leg === last && pegs[1]);
     if (!inBase || !stiff) return [line(from, to, inBase)];
     // A rod is seen above the board; only what is inside it is hidden.
-    const rise = (groundAt(from) - from[1]) / (to[1] - from[1]);
-    const top = lerp(from, to, Math.min(1, Math.max(0, rise)));
+    const top = lerp(from, to, hidden(from, to));
     return [line(from, top, true), line(top, to, false)];
   });
   const marks = wire.bends.map((bend): DrawingItem => {

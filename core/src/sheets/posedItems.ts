@@ -3,7 +3,9 @@ import type { PosedBone, PosedSkeleton } from '../anatomy/pose.ts';
 import { loopArea } from '../geometry/contours.ts';
 import { posedApart, type PosedApart } from '../body/apart.ts';
 import { posedBlades, type PosedBlade } from '../body/blades.ts';
-import { skinParts } from '../body/skin.ts';
+import { shownParts } from '../body/shownParts.ts';
+import { beforeWall, wallOf } from '../body/wall.ts';
+import { ORIGIN } from '../geometry/vec3.ts';
 import { WEIGHT, type DrawingItem, type Ink, type PagePoint, type View } from './drawing.ts';
 import { partOutlines } from './partOutline.ts';
 import { project } from './views.ts';
@@ -29,6 +31,7 @@ export function skinItems(
 ): readonly DrawingItem[] {
   const ink = silhouette ? 'ink' : 'skin';
   const blades = posedBlades(posed);
+  const cut = cutAtWall(posed, view);
   return [
     ...bladeItems(blades, view, ['right', 'mid'], ink),
     {
@@ -37,12 +40,31 @@ export function skinItems(
       layer: 'skin',
       weight: WEIGHT.thin,
       outlines: [
-        ...skinParts(posed).flatMap((part) => partOutlines(view, part)),
+        ...shownParts(posed).flatMap((part) => partOutlines(view, part).map(cut)),
         ...posedApart(posed).map((thing) => apartOutline(view, thing)),
       ],
     },
     ...bladeItems(blades, view, ['left'], ink),
   ];
+}
+
+/** Outlines cut where the wall is seen from its edge; unchanged where there is none, or one looks at its face. */
+function cutAtWall(
+  posed: PosedSkeleton,
+  view: View,
+): (outline: readonly PagePoint[]) => readonly PagePoint[] {
+  const wall = wallOf(posed);
+  if (wall === undefined) return (outline) => outline;
+  const [on, out] = [0, 1].map((mm) => project(view, beforeWall(wall, ORIGIN, mm))) as [
+    PagePoint,
+    PagePoint,
+  ];
+  const across = [0, 1].find((k) => Math.abs(out[k as 0] - on[k as 0]) > 0.5);
+  if (across === undefined) return (outline) => outline;
+  const [at, way] = [on[across as 0], out[across as 0] - on[across as 0]];
+  const before = (v: number): number => (way * (v - at) < 0 ? at : v);
+  return (outline) =>
+    outline.map(([x, y]): PagePoint => (across === 0 ? [before(x), y] : [x, before(y)]));
 }
 
 /** A thing that stands out by itself, as wide on the page as it is thick all along; its tip is a point. */

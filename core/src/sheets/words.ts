@@ -179,3 +179,8 @@ export const eye = 'Eye';
 export const nostril = 'Nostril';
 export const rootOf = (name: string): string => `Root of the ${name}`;
 export const tipOf = (name: string): string => `Tip of the ${name}`;
+
+// basePlan.ts, on a wall
+export const plateFromFront =
+  'Plate from the front, its top to the left: holes by number and drill, mm';
+export const top = 'top';

@@ -1,3 +1,4 @@
+import { raisedMm } from '../posing/raisedMm.ts';
 import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Footfall, JointAngle, StancePlan } from './stancePlan.ts';
@@ -14,6 +15,7 @@ import {
 } from './stanceSnags.ts';
 import { gazeWorkings } from './gazeWorkings.ts';
 import { planGait } from './planGait.ts';
+import { wallHold } from './wallHold.ts';
 import { groundHeight, type Ground } from '../posing/ground.ts';
 import {
   foldedIn,
@@ -26,6 +28,7 @@ import {
 import { bodyBox, posedBlades } from '../body/blades.ts';
 import { fleshParts } from '../body/fleshParts.ts';
 import { padRadiusMm } from '../body/skin.ts';
+import { wallOf } from '../body/wall.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { asGiven, asInput, input, type Reading, type Working } from '../piece/working.ts';
 
@@ -43,7 +46,7 @@ export interface StanceInputs {
 export function planStance(inputs: StanceInputs): StancePlan {
   const { stance, measure } = inputs;
   const { skeleton, lifePerModel } = measure;
-  const posed = settledStance(skeleton, stance, 1 / lifePerModel, stance.base.rodMm);
+  const posed = settledStance(skeleton, stance, 1 / lifePerModel, raisedMm(stance));
   const skin = fleshParts(posed);
   const lifted = liftedIn(skeleton, stance);
   const onBase = stance.hold === 'base';
@@ -53,9 +56,13 @@ export function planStance(inputs: StanceInputs): StancePlan {
       : isLying(skeleton, stance)
         ? lyingRods(skeleton)
         : [bodyRod(skeleton)];
-  const feet = [...skeleton.plan.contacts, ...aloft].map((contact) =>
-    footfall(posed, contact, onBase && !lifted.includes(contact.id), stance.ground),
-  );
+  const wall = stance.hold === 'wall' ? (wallOf(posed) ?? null) : null;
+  const feet = [
+    ...[...skeleton.plan.contacts, ...aloft].map((contact) =>
+      footfall(posed, contact, onBase && !lifted.includes(contact.id), stance.ground),
+    ),
+    ...(wall === null ? [] : [wallHold(posed, wall)]),
+  ];
   const gait = planGait(measure, stance);
   const eyes = gazeWorkings(posed);
   const folded = foldedIn(skeleton, stance);
@@ -90,6 +97,7 @@ export function planStance(inputs: StanceInputs): StancePlan {
     feet,
     folded,
     ground: stance.ground,
+    wall,
     gait,
     angles,
     heightAsPosed,

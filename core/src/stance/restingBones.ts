@@ -8,10 +8,14 @@ const LIES_MM = 1;
 /**
  * Bones whose flesh lies on the ground by itself: a belly, a tail, a coil. The ground carries it, so it
  * loads neither feet nor joints. Of a body that lies, the ground carries trunk and limbs, and only neck,
- * head and tail can hang over.
+ * head and tail can hang over. The plate of a relief carries all that lies on the midline.
  */
-export function restingBones({ skin, ground, posed, feet }: StancePlan): ReadonlySet<string> {
+export function restingBones({ skin, ground, posed, feet, wall }: StancePlan): ReadonlySet<string> {
   const { plan, bones } = posed.skeleton;
+  if (wall !== null) {
+    const onPlate = bones.filter(({ side }) => wall.axis === 2 && side === 'mid');
+    return new Set(onPlate.map(({ id }) => id));
+  }
   const soles = new Set(plan.contacts.flatMap(({ bone, kind }) => (kind === 'foot' ? [bone] : [])));
   const lying = new Set(
     skin.flatMap((part) => {

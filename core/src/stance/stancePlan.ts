@@ -5,6 +5,7 @@ import { type GaitPlan } from './planGait.ts';
 import { type Ground } from '../posing/ground.ts';
 import { type PosedBlade } from '../body/blades.ts';
 import { type SkinPart } from '../body/skin.ts';
+import { type Wall } from '../body/wall.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { type Working } from '../piece/working.ts';
@@ -41,6 +42,8 @@ export interface StancePlan extends StageResult {
   /** Limb pairs, by id, that lie folded on the body. */
   readonly folded: readonly string[];
   readonly ground: Ground;
+  /** The wall that a part of a body hangs on; null where it stands, hangs free, or is whole. */
+  readonly wall: Wall | null;
   /** How far each eye turns to look where the stance says; none where it looks out of its lids. */
   readonly eyes: readonly Working[];
   /** The gait whose moment it is; null for a stance. */

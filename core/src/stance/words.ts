@@ -61,3 +61,11 @@ export const besideItsWay = 'point beside the way that the eye looks';
 export const alongItsWay = 'point along the way that the eye looks';
 export const eyeTurnsAtMost = (deg: number): string =>
   `from the middle of its lids; an eye turns about ${deg}°, general knowledge of mammals`;
+
+// wallHold.ts
+export const wallName = 'wall';
+export const columnBeforeWall = 'Joint of the column before the wall';
+export const squareToWall = 'from the joint square to the wall';
+export const exactAsPosed = 'exact for the stance as it is posed';
+export const wallStandsWhere =
+  'behind a head the wall stands at the joint that lies farthest back, beside a relief in its middle';

@@ -4,7 +4,9 @@ import { ROUND_SCALES } from '../measure/roundScales.ts';
 import { greatest } from '../geometry/extremes.ts';
 import type { Creature } from '../anatomy/creature.ts';
 import { buildSkeleton } from '../anatomy/skeleton.ts';
+import { cutTo, type Extent } from '../anatomy/extent.ts';
 import { subjectOf } from '../anatomy/subject.ts';
+import type { Subject } from '../anatomy/subjectType.ts';
 import { bodyBox } from '../body/blades.ts';
 import { planSizes } from '../posing/planSizes.ts';
 import { settledStance } from '../posing/settledStance.ts';
@@ -26,29 +28,31 @@ export const NO_REFERENCES: Piece['references'] = {
   readings: {},
 };
 
-function usualStance(of: Pick<Piece['measure'], 'animalId' | 'creature'>): string {
-  const { plan, animal } = subjectOf(of);
-  return animal.usualStance ?? plan.stances[0]?.id ?? 'standing';
+/** What a piece is of, and how much of it. */
+type PieceOf = Pick<Piece['measure'], 'animalId' | 'creature' | 'extent'>;
+
+const shownOf = (of: PieceOf): Subject => cutTo(subjectOf(of), of.extent);
+
+function usualStance({ plan, animal }: Subject): string {
+  const { stances } = plan;
+  return (stances.find(({ id }) => id === animal.usualStance) ?? stances[0])?.id ?? 'standing';
 }
 
 /** A handy model is about this long, mm. */
-const HANDY_MM = 300;
+const HANDY_MM: Readonly<Record<Extent, number>> = { whole: 300, head: 200, relief: 200 };
 
 /** The round scale at which the animal comes nearest to a handy length and still fits the oven. */
-function handyScale(
-  of: Pick<Piece['measure'], 'animalId' | 'creature'>,
-  { inside, airMm }: Workshop['oven'],
-): number {
-  const { plan, animal } = subjectOf(of);
+function handyScale(of: PieceOf, { inside, airMm }: Workshop['oven']): number {
+  const { plan, animal } = shownOf(of);
   const skeleton = buildSkeleton(plan, animal);
   const longest = greatest(planSizes(skeleton).map(({ mm }) => mm));
-  const stance = { presetId: usualStance(of), anglesDeg: {}, lifted: null };
+  const stance = { presetId: usualStance({ plan, animal }), anglesDeg: {}, lifted: null };
   const [long, high, wide] = boxSize(bodyBox(settledStance(skeleton, stance)));
   const fits = (n: number): boolean =>
     long <= n * (inside.lengthMm - 2 * airMm) &&
     high <= n * (inside.heightMm - 2 * airMm) &&
     wide <= n * (inside.widthMm - 2 * airMm);
-  const off = (n: number): number => Math.abs(Math.log(longest / n / HANDY_MM));
+  const off = (n: number): number => Math.abs(Math.log(longest / n / HANDY_MM[of.extent]));
   const fitting = ROUND_SCALES.filter(fits);
   return fitting.reduce((best, n) => (off(n) < off(best) ? n : best), ROUND_SCALES.at(-1)!);
 }
@@ -76,8 +80,9 @@ export function newPiece(
   name: string,
   animalId: string,
   oven: Workshop['oven'] = newWorkshop().oven,
+  extent: Extent = 'whole',
 ): Piece {
-  return pieceOn(id, name, { animalId, creature: null }, oven);
+  return pieceOn(id, name, { animalId, creature: null, extent }, oven);
 }
 
 /** A new piece of an own animal, which it carries along. */
@@ -86,16 +91,13 @@ export const newPieceOf = (
   name: string,
   creature: Creature,
   oven: Workshop['oven'] = newWorkshop().oven,
-): Piece => pieceOn(id, name, { animalId: creature.base, creature }, oven);
+  extent: Extent = 'whole',
+): Piece => pieceOn(id, name, { animalId: creature.base, creature, extent }, oven);
 
-function pieceOn(
-  id: string,
-  name: string,
-  of: Pick<Piece['measure'], 'animalId' | 'creature'>,
-  oven: Workshop['oven'],
-): Piece {
+function pieceOn(id: string, name: string, of: PieceOf, oven: Workshop['oven']): Piece {
   const lifePerModel = handyScale(of, oven);
-  const first = firstWires(subjectOf(of), lifePerModel);
+  const shown = shownOf(of);
+  const first = firstWires(shown, lifePerModel);
   return {
     format: PIECE_FORMAT,
     version: PIECE_VERSION,
@@ -114,7 +116,8 @@ function pieceOn(
     references: NO_REFERENCES,
     stance: {
       ...NEW_STANCE,
-      presetId: usualStance(of),
+      hold: shown.plan.wall === undefined ? 'base' : 'wall',
+      presetId: usualStance(shown),
       anglesDeg: {},
       lifted: null,
       beyondLimits: false,

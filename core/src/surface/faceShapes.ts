@@ -1,3 +1,4 @@
+import { sidesShown } from '../anatomy/bodyPlan.ts';
 import {
   renamedFace,
   type FaceEye,
@@ -22,8 +23,6 @@ export interface FaceShape {
   readonly closed: boolean;
 }
 
-const SIDES = [1, -1] as const;
-
 /** Eyes, nostrils and lines of a posed model, or of some of its bones; nothing for an animal without a face. */
 export function faceShapes(
   posed: PosedSkeleton,
@@ -35,7 +34,7 @@ export function faceShapes(
   if (face === undefined) return [];
   const ball = eye.mm * posed.sizeFactor;
   const point = posed.gaze && gazePoint(posed, posed.gaze);
-  return SIDES.flatMap((side) => [
+  return sidesShown(posed.skeleton.plan).flatMap((side) => [
     ...face.eyes.flatMap((of) => eyeShapes(posed, of, ball, side, point)),
     ...face.holes.flatMap((of) => holeShapes(posed, of, side)),
     ...face.lines.flatMap((of) => lineShapes(posed, of, side)),

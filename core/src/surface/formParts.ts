@@ -1,3 +1,4 @@
+import { sidesShown } from '../anatomy/bodyPlan.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { ballMesh } from '../geometry/ballMesh.ts';
 import type { TriangleMesh } from '../geometry/triangleMesh.ts';
@@ -11,7 +12,7 @@ export function eyeballs(posed: PosedSkeleton): readonly TriangleMesh[] {
   const { face, eye } = posed.skeleton.animal;
   const radius = (eye.mm * posed.sizeFactor) / 2;
   return (face?.eyes ?? []).flatMap(({ at, ahead }) =>
-    ([1, -1] as const).flatMap((side) => {
+    sidesShown(posed.skeleton.plan).flatMap((side) => {
       const patch = patchAt(posed, at, side);
       if (patch === undefined) return [];
       return [ballMesh(sub(patch.at, scale(eyeAxis(patch, ahead), radius)), radius)];

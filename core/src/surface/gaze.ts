@@ -1,3 +1,4 @@
+import { sidesShown } from '../anatomy/bodyPlan.ts';
 import { type Gaze, type PosedSkeleton } from '../anatomy/pose.ts';
 import { turn } from '../geometry/quat.ts';
 import { add, cross, dot, length, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
@@ -52,7 +53,7 @@ function betweenEyes(posed: PosedSkeleton): Vec3 | undefined {
 export function eyeTurns(posed: PosedSkeleton): readonly EyeTurn[] {
   const point = posed.gaze && gazePoint(posed, posed.gaze);
   if (point === undefined) return [];
-  return ([1, -1] as const).flatMap((side) => {
+  return sidesShown(posed.skeleton.plan).flatMap((side) => {
     const eye = eyeOn(posed, side);
     if (eye === undefined) return [];
     const way = sub(point, eye.at);

@@ -8,6 +8,7 @@ import { muscleReliefs } from '../body/muscleRelief.ts';
 import { thinnings } from '../body/thinned.ts';
 import { standOffMm } from '../body/undersize.ts';
 import { volumeKept } from '../body/volumeKept.ts';
+import { inWallMm, wallOf } from '../body/wall.ts';
 import { eachTriangle } from '../geometry/triangleMesh.ts';
 import { inverse, turn } from '../geometry/quat.ts';
 import { distance, dot, type Vec3 } from '../geometry/vec3.ts';
@@ -51,16 +52,21 @@ export function skinSurface(
   const parts = volumeKept(posed).filter(({ boneId }) => bones?.has(boneId) ?? true);
   const area = parts.reduce((sum, part) => sum + partArea(part), 0);
   const cellMm = cellFor(area, cells);
+  const wall = wallOf(posed);
   const field = sparseField(
     parts,
     bodyBlends(posed.skeleton, parts),
     cellMm,
     thinnings(posed),
     muscleReliefs(posed),
+    wall,
   );
   const mesh = withoutCrumbs(sparseMesh(field));
   return { cellMm, mesh, ...attributes(posed, parts, mesh) };
 }
+
+/** A point of the skin this near to the wall lies on it, mm. */
+const ON_WALL_MM = 1e-3;
 
 /** What is known at each point of the skin. */
 function attributes(
@@ -85,14 +91,17 @@ function attributes(
       return found === undefined ? coat.length : coat.indexOf(found);
     }),
   );
+  const wall = wallOf(posed);
   const standing = coat.map((of) => standOffMm(of, of.hair?.mm ?? 0) * posed.sizeFactor);
   for (let i = 0; i < many; i++) {
     const part = owner[i]!;
     const normal: Vec3 = [normals[3 * i]!, normals[3 * i + 1]!, normals[3 * i + 2]!];
     facing[i] = facingOf(turn(rests[part]!, normal)[1]);
-    zone[i] = zones[part]![facing[i]!]!;
-    coatMm[i] = standing[zone[i]!] ?? 0;
     const p: Vec3 = [positions[3 * i]!, positions[3 * i + 1]!, positions[3 * i + 2]!];
+    // The cut that lies on the wall has no coat.
+    const isCut = wall !== undefined && inWallMm(wall, p) > -ON_WALL_MM;
+    zone[i] = isCut ? coat.length : zones[part]![facing[i]!]!;
+    coatMm[i] = standing[zone[i]!] ?? 0;
     const { along, arc } = axisAt(axes[part]!, p);
     sleeve[i] = sleeves[part]!;
     arcMm[i] = arcs[part]! + arc;

@@ -6,6 +6,7 @@ import { sunkMm, type Thinning } from '../body/thinned.ts';
 import { boxSize } from '../geometry/box.ts';
 import { least } from '../geometry/extremes.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
+import { inWallMm, type Wall } from '../body/wall.ts';
 
 /** Cells along the edge of a block. */
 export const BLOCK = 8;
@@ -40,7 +41,7 @@ export function cellFor(areaMm2: number, cells: number): number {
 
 /**
  * Works the skin of some parts out near it; over the muscles of `thin` it sinks in, and those of `reliefs` show
- * in it.
+ * in it; the wall closes it.
  */
 export function sparseField(
   parts: readonly SkinPart[],
@@ -48,6 +49,7 @@ export function sparseField(
   cellMm: number,
   thin: readonly Thinning[] = [],
   reliefs: readonly MuscleRelief[] = [],
+  wall?: Wall,
 ): SparseField {
   const h = cellMm;
   const box = skinBox(parts);
@@ -64,7 +66,7 @@ export function sparseField(
     const middle = i === 2 ? 0 : (box.min[i as 0] + box.max[i as 0]) / 2;
     return middle - ((many * BLOCK - 1) / 2) * h;
   }) as unknown as Vec3;
-  const near = touched(parts, origin, h, blocks, blends.reachMm);
+  const near = touched(parts, origin, h, blocks, blends.reachMm, wall);
   const slots = new Int32Array(blocks[0] * blocks[1] * blocks[2]).fill(-1);
   const depth = new Float32Array(near.size * BLOCK_CELLS);
   const owner = new Int16Array(near.size * BLOCK_CELLS);
@@ -73,6 +75,7 @@ export function sparseField(
     slots[block] = slot;
     fillBlock({ depth, owner }, slot, block, list, {
       ...{ parts, blends, origin, h, blocks, thin, reliefs },
+      ...(wall === undefined ? {} : { wall }),
     });
     slot += BLOCK_CELLS;
   }
@@ -86,6 +89,7 @@ function touched(
   h: number,
   [nx, ny, nz]: readonly [number, number, number],
   reachMm: number,
+  wall: Wall | undefined,
 ): ReadonlyMap<number, readonly number[]> {
   const half = ((BLOCK - 1) / 2) * h;
   const toCorner = Math.sqrt(3) * (half + h / 2);
@@ -105,14 +109,16 @@ function touched(
       for (let j = from[1]!; j <= to[1]!; j++)
         for (let i = from[0]!; i <= to[0]!; i++) {
           const block = i + nx * (j + ny * k);
-          const d = field(
+          const middle: Vec3 = [
             origin[0] + i * BLOCK * h + half,
             origin[1] + j * BLOCK * h + half,
             origin[2] + k * BLOCK * h + half,
-          );
+          ];
+          const d = field(...middle);
           if (d > reach) continue;
-          // Well inside one part there is no skin, whatever the others do.
-          if (d < -reach) surely.add(block);
+          const isAtWall = wall !== undefined && Math.abs(inWallMm(wall, middle)) < reach;
+          // Well inside one part there is no skin, whatever the others do, but where the wall cuts it.
+          if (d < -reach && !isAtWall) surely.add(block);
           else {
             const list = lists.get(block);
             if (list === undefined) lists.set(block, [index]);
@@ -132,6 +138,7 @@ interface Filling {
   readonly blocks: readonly [number, number, number];
   readonly thin: readonly Thinning[];
   readonly reliefs: readonly MuscleRelief[];
+  readonly wall?: Wall;
 }
 
 /** Cells along the edge of a part of a block, in which no part of the body is asked that cannot matter. */
@@ -167,7 +174,7 @@ function fillBit(
   { depth, owner }: { readonly depth: Float32Array; readonly owner: Int16Array },
   slot: number,
   all: readonly number[],
-  { parts, blends, h, thin, reliefs }: Filling,
+  { parts, blends, h, thin, reliefs, wall }: Filling,
   from: Vec3,
 ): void {
   const half = ((BIT - 1) / 2) * h;
@@ -189,12 +196,12 @@ function fillBit(
   for (let n = 0; n < BIT ** 3; n++) {
     const [i, j, k] = [n & 3, (n >> 2) & 3, n >> 4];
     const cell = slot + i + BLOCK * (j + BLOCK * k);
+    const p: Vec3 = [from[0] + i * h, from[1] + j * h, from[2] + k * h];
     if (far) {
       owner[cell] = list[0]!;
-      depth[cell] = nearest;
+      depth[cell] = wall === undefined ? nearest : Math.max(nearest, inWallMm(wall, p));
       continue;
     }
-    const p: Vec3 = [from[0] + i * h, from[1] + j * h, from[2] + k * h];
     let first = 0;
     for (let m = 0; m < fields.length; m++) {
       distances[m] = fields[m]!(...p);
@@ -208,7 +215,8 @@ function fillBit(
     const of = list[first]!;
     owner[cell] = of;
     const bare = thin.length === 0 ? filled : thinnedAt(p, filled, of, parts, thin, h);
-    depth[cell] = shown.length === 0 ? bare : bare - raisedAt(p, parts[of]!.boneId, shown);
+    const skin = shown.length === 0 ? bare : bare - raisedAt(p, parts[of]!.boneId, shown);
+    depth[cell] = wall === undefined ? skin : Math.max(skin, inWallMm(wall, p));
   }
 }
 

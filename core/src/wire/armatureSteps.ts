@@ -18,6 +18,7 @@ type Armature = Pick<WirePlan, 'wires' | 'bindings' | 'base' | 'shafts'>;
 export function armatureSteps(wire: Armature, choice: WireDecisions): readonly Step[] {
   const thin = wire.wires.filter(({ kind }) => kind === 'fine');
   const large = wire.wires.filter(({ kind }) => kind !== 'fine');
+  const onWall = wire.base.on === 'wall';
   const bent = [...large, ...thin.filter(({ bends }) => bends.length > 0)].map(
     ({ id }) => `wire.${id}.bend`,
   );
@@ -64,7 +65,7 @@ export function armatureSteps(wire: Armature, choice: WireDecisions): readonly S
     {
       id: 'wire.mount',
       stage: 'wire',
-      title: say.setItOnIts,
+      title: onWall ? say.setItOnPlate : say.setItOnIts,
       sentence: [
         say.pushPegsThroughAnd(
           plural(wire.base.holes.length, {
@@ -76,7 +77,7 @@ export function armatureSteps(wire: Armature, choice: WireDecisions): readonly S
       cautions: ['lead', 'qualified'],
       needs: ['wire.bind', 'wire.drill'],
       work: 'bind',
-      ...byHand({ id: 'wire.mount', title: say.setItOnIts }, [
+      ...byHand({ id: 'wire.mount', title: onWall ? say.setItOnPlate : say.setItOnIts }, [
         { what: say.pegsToFix, times: wire.base.holes.length, minutes: MINUTES.mount },
       ]),
     },
@@ -244,20 +245,22 @@ function shaftSteps({ shafts }: Armature): readonly Step[] {
 }
 
 function drillStep({ base }: Armature): Step {
+  const onWall = base.on === 'wall';
+  const title = onWall ? say.drillPlate : say.drillBase;
   return {
     id: 'wire.drill',
     stage: 'wire',
-    title: say.drillBase,
+    title,
     sentence: [
       say.sawBoardOf,
       base.length,
       ' by ',
       base.width,
-      say.andMarkItsFront,
+      onWall ? say.andMarkItsTop : say.andMarkItsFront,
       ...base.holes.flatMap((hole, i): Sentence => [
         say.hole2(i === 0 ? '' : '; ', hole.number),
         hole.along,
-        say.backBetween,
+        onWall ? say.downBetween : say.backBetween,
         hole.across,
         say.acrossDrill,
         hole.diameter,
@@ -267,7 +270,7 @@ function drillStep({ base }: Armature): Step {
     cautions: ['drill', 'sanding'],
     needs: ['sheets.print'],
     work: 'drill',
-    ...byHand({ id: 'wire.drill', title: say.drillBase }, [
+    ...byHand({ id: 'wire.drill', title }, [
       { what: say.holesToMarkAnd, times: base.holes.length, minutes: MINUTES.hole },
     ]),
   };

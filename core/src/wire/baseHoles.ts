@@ -7,6 +7,7 @@ import type { Snag } from '../piece/snag.ts';
 import { input, type Reading, type Working } from '../piece/working.ts';
 import { toDeg } from '../units/angles.ts';
 import { baseHardware } from './baseHardware.ts';
+import { meetsWall, toBoard } from './boardFrame.ts';
 import { boardWorking } from './boardSize.ts';
 import { drillFor, HOLE_CLEARANCE_MM, threadById } from './hardware.ts';
 import type { PlannedWire } from './plannedWire.ts';
@@ -36,13 +37,17 @@ export interface Hole {
   readonly lean: readonly [x: number, z: number];
   /** The turn in which its peg is set and fixed: crosswise over the board. */
   readonly order: number;
-  /** Plan position at the top of the board, in the animal's axes. */
+  /** Place on the face of the board: towards its front and to its right. */
   readonly x: number;
   readonly z: number;
 }
 
-/** The base as a drilled board; `front` and `left` are its edges in the animal's axes. */
+/**
+ * The base as a drilled board; `front` and `left` are its edges, in the animal's axes where it lies on the ground. On a
+ * wall its front is the upper edge, and left and right are those of one who looks at it.
+ */
 export interface BasePlan {
+  readonly on: 'ground' | 'wall';
   readonly frontX: number;
   readonly leftZ: number;
   readonly length: Working;
@@ -59,7 +64,7 @@ interface Peg {
   readonly contactId: string;
   readonly name: string;
   readonly wire: PlannedWire;
-  /** At the top of the board. */
+  /** At the face of the board, as all of it, as it lies to the board. */
   readonly at: Vec3;
   /** Unit, upwards. */
   readonly up: Vec3;
@@ -75,11 +80,19 @@ interface Peg {
 export function planBase(setting: WireSetting, wires: readonly PlannedWire[]): BasePlan {
   const { stance, base } = setting;
   const pegs = wires.flatMap((wire) => pegsOf(setting, wire));
-  const feet = stance.feet.filter((foot) => foot.down);
-  const xs = [...feet.map((foot) => foot.ball[0]), ...pegs.map(({ at }) => at[0])];
-  const zs = [...feet.map((foot) => foot.ball[2]), ...pegs.map(({ at }) => at[2])];
-  const length = boardWorking('length', say.baseFrontToBack, xs, base.lengthMm);
-  const width = boardWorking('width', say.baseLeftToRight, zs, base.widthMm);
+  const { wall } = stance;
+  const feet = stance.feet.filter((foot) => foot.down).map(({ ball }) => ball);
+  const carried = (wall === null ? feet : [...feet, ...meetsWall(setting, wall)]).map((at) =>
+    toBoard(setting, at),
+  );
+  const xs = [...carried.map(([x]) => x), ...pegs.map(({ at }) => at[0])];
+  const zs = [...carried.map(([, , z]) => z), ...pegs.map(({ at }) => at[2])];
+  const [long, wide] =
+    wall === null
+      ? [say.baseFrontToBack, say.baseLeftToRight]
+      : [say.plateTopToBottom, say.plateLeftToRight];
+  const length = boardWorking('length', long, xs, base.lengthMm);
+  const width = boardWorking('width', wide, zs, base.widthMm);
   const frontX = middle(xs) + length.value / 2;
   const leftZ = middle(zs) - width.value / 2;
   const sorted = pegs.toSorted((a, b) => b.at[0] - a.at[0]);
@@ -87,6 +100,7 @@ export function planBase(setting: WireSetting, wires: readonly PlannedWire[]): B
   const holes = sorted.map((peg, i) => holeOf(setting, peg, i + 1, order[i]!, frontX, leftZ));
   const hardware = baseHardware(setting, pegs.filter((peg) => peg.threaded).length);
   return {
+    on: wall === null ? 'ground' : 'wall',
     frontX,
     leftZ,
     length,
@@ -118,13 +132,14 @@ function pegsOf(setting: WireSetting, plannedWire: PlannedWire): readonly Peg[] 
   return ends.map(([peg, next]): Peg => {
     const contactId = peg.ref.over === 'peg' ? peg.ref.contactId : '';
     const foot = stance.feet.find(({ contact }) => contact.id === contactId);
-    const way = sub(next.at, peg.at);
+    const from = toBoard(setting, peg.at);
+    const way = sub(toBoard(setting, next.at), from);
     const long = Math.hypot(...way);
     // No drill goes in flatter than this: such a peg is bent to stand square to the board.
     const up: Vec3 = way[1] > FLATTEST * long ? scale(way, 1 / long) : [0, 1, 0];
     // The peg goes as deep below the ground as the setting says, whichever way it leans.
     const rise = setting.pegDepthMm / up[1];
-    const at: Vec3 = [peg.at[0] + up[0] * rise, peg.at[1] + up[1] * rise, peg.at[2] + up[2] * rise];
+    const at: Vec3 = [from[0] + up[0] * rise, from[1] + up[1] * rise, from[2] + up[2] * rise];
     const stiff = plannedWire.kind === 'rod' || plannedWire.kind === 'iron';
     return {
       contactId,
@@ -185,7 +200,7 @@ const slantWorking = (
 };
 
 function holeOf(
-  { wire }: WireSetting,
+  { wire, stance }: WireSetting,
   peg: Peg,
   number: number,
   order: number,
@@ -208,6 +223,7 @@ function holeOf(
     reading: how,
     inputs: [],
   });
+  const onWall = stance.wall !== null;
   const d = peg.wire.diameterMm;
   const flat = Math.hypot(peg.up[0], peg.up[2]);
   const slantDeg = toDeg(Math.atan2(flat, peg.up[1]));
@@ -220,7 +236,12 @@ function holeOf(
     order,
     x: peg.at[0],
     z: peg.at[2],
-    along: place('along', frontX - peg.at[0], say.fromFrontEdge, THROUGH_THE_TOP),
+    along: place(
+      'along',
+      frontX - peg.at[0],
+      onWall ? say.fromUpperEdge : say.fromFrontEdge,
+      THROUGH_THE_TOP,
+    ),
     across: place('across', peg.at[2] - leftZ, say.fromLeftEdge, THROUGH_THE_TOP),
     diameter: {
       ...place('diameter', thread?.clearanceMm ?? drillFor(d), 'drill', {

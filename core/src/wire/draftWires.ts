@@ -9,6 +9,7 @@ import { sameRef } from './routeRef.ts';
 import type { RoutePoint } from './routes.ts';
 import { ownDrafts } from './ownRoutes.ts';
 import { heldRodDraft, ironDraft, legRod, rodChoice } from './rodDraft.ts';
+import { wallRodDraft } from './wallRodDraft.ts';
 import { wayOf } from './schemes.ts';
 import { spineDraft } from './spineDraft.ts';
 import { tailDraft } from './tailDraft.ts';
@@ -42,7 +43,11 @@ export function draftWires(setting: WireSetting): Drafts {
       ? []
       : stance.feet
           .filter(({ contact, down }) => contact.kind !== 'foot' && down)
-          .map((hold) => heldRodDraft(setting, hold));
+          .map((hold) =>
+            stance.wall === null
+              ? heldRodDraft(setting, hold)
+              : wallRodDraft(setting, stance.wall, hold),
+          );
   const large = [
     ...trunkWires(setting, folded),
     ...folded,

@@ -189,7 +189,8 @@ export function ironDraft(setting: WireSetting): WireDraft {
   };
 }
 
-function rodLines(
+/** The lengths of a rod: what rises out of the base, its peg, nut and washers, tie end and margin. */
+export function rodLines(
   { wire, base }: WireSetting,
   id: string,
   schedule: BendSchedule,

@@ -1,6 +1,7 @@
 import * as say from './words.ts';
 import { alongBone } from '../anatomy/pose.ts';
 import type { Bone } from '../anatomy/skeleton.ts';
+import { beforeWall } from '../body/wall.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import type { RouteRef } from './routeRef.ts';
@@ -82,6 +83,11 @@ function footPoint(
 ): RoutePoint | undefined {
   const foot = stance.feet.find(({ contact }) => contact.id === ref.contactId);
   if (foot === undefined) return undefined;
+  const { wall } = stance;
+  if (wall !== null)
+    return ref.over === 'ball'
+      ? { ref, at: foot.ball, name: say.rodMeetsColumn }
+      : { ref, at: beforeWall(wall, foot.ball, -pegDepthMm), name: say.pegInPlate };
   if (ref.over === 'ball') return { ref, at: foot.ball, name: say.ballOf(foot.contact.name) };
   if (!foot.down) return undefined;
   const [x, , z] = foot.ball;

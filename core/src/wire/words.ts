@@ -429,3 +429,20 @@ export const backBetween = ' back, ';
 // coilDraft.ts
 export const spineWithItsCoil = 'Spine with its coil';
 export const strandAlone = 'strand';
+
+// wallRodDraft.ts, boardFrame.ts
+export const wallRod = 'Rod out of the wall';
+export const rodMeetsColumn = 'column, where the rod meets it';
+export const pegInPlate = 'peg through the plate';
+export const endOfWallRod = 'column, end of the rod';
+export const endBehindPlate = 'end behind the plate';
+export const plateTopToBottom = 'Plate, top to bottom';
+export const plateLeftToRight = 'Plate, left to right';
+export const fromUpperEdge = 'from the upper edge';
+
+// armatureSteps.ts, on a wall
+export const setItOnPlate = 'Set it on its plate';
+export const drillPlate = 'Drill the plate';
+export const andMarkItsTop =
+  ' and mark its top. From the upper left corner, as one looks at its front, ';
+export const downBetween = ' down, ';

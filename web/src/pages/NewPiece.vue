@@ -1,11 +1,21 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { ANIMALS, animalById, cutText, problemSentence, type Workshop } from '@keen-sinew/core';
+import {
+  ANIMALS,
+  animalById,
+  cutText,
+  extentsOf,
+  problemSentence,
+  subjectOf,
+  type Extent,
+  type Workshop,
+} from '@keen-sinew/core';
 import { NInput } from 'naive-ui';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import ActionButton from '../kit/ActionButton.vue';
 import ChoiceField from '../kit/ChoiceField.vue';
+import { EXTENT_NAMES } from '../stages/extentNames.ts';
 import { beginsWith, textOf } from '../files/textOf.ts';
 import { useArchive } from '../files/useArchive.ts';
 import { FilePicker } from '../kit/heavy.ts';
@@ -24,6 +34,14 @@ const notes = useNoteStore();
 const router = useRouter();
 const name = ref('');
 const animalId = ref('eurasian-otter');
+const asked = ref<Extent>('whole');
+const extents = computed(() =>
+  extentsOf(subjectOf({ animalId: animalId.value, creature: null }).plan),
+);
+const extent = computed(() => (extents.value.includes(asked.value) ? asked.value : 'whole'));
+const extentOptions = computed(() =>
+  extents.value.map((value) => ({ label: EXTENT_NAMES[value], value })),
+);
 const problem = ref<string | null>(null);
 /** The archive that is being opened. */
 let opened = '';
@@ -36,7 +54,7 @@ const animals = ANIMALS.map((animal) => ({ label: animal.name, value: animal.id 
 async function make(): Promise<void> {
   const typed =
     name.value.trim() || say.newWord(animalById(animalId.value)?.name.toLowerCase() ?? '');
-  const id = await store.create(cutText(typed, 80), animalId.value);
+  const id = await store.create(cutText(typed, 80), animalId.value, extent.value);
   await router.push(`/piece/${id}/measure`);
 }
 
@@ -108,6 +126,15 @@ async function readIn(file: File): Promise<TakenIn | { sentence: string } | null
           @set="animalId = $event"
         />
       </label>
+      <label>
+        <span>{{ say.howMuchOfIt }}</span>
+        <ChoiceField
+          :label="say.howMuchOfIt"
+          :value="extent"
+          :options="extentOptions"
+          @set="asked = $event as Extent"
+        />
+      </label>
       <ActionButton kind="main" submit>{{ say.makePiece }}</ActionButton>
     </form>
     <FilePicker
@@ -129,7 +156,7 @@ h2 {
 }
 form {
   display: grid;
-  grid-template-columns: 1fr 220px auto;
+  grid-template-columns: 1fr 200px 210px auto;
   gap: 14px;
   align-items: end;
   margin-bottom: 12px;

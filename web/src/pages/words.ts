@@ -54,3 +54,6 @@ export const wasNotSaved = (name: string | number, message: string | number): st
 export const scaleBy = (sizeId: string | number): string => `scale by ${sizeId}`;
 export const scaleByItsEyes = 'scale by its eyes';
 export const scaleBy2 = (byWord: string | number): string => `scale by the ${byWord}`;
+
+// NewPiece.vue, how much
+export const howMuchOfIt = 'How much of it';

@@ -31,3 +31,8 @@ export const upFromEyes = 'Up (minus: down)';
 export const turnTheHead = (eyes: readonly string[], most: number): string =>
   `${eyes.join(', ')} further than an eye goes, about ${most}°: the pupil stands at its edge. Turn the head towards the point, or look farther away.`;
 export const set = (label: string | number): string => `Set ${label}`;
+
+// extentNames.ts
+export const wholeAnimal = 'the whole animal';
+export const headAndNeck = 'head and neck';
+export const headInRelief = 'head in relief, on a wall';

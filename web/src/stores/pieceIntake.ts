@@ -5,6 +5,7 @@ import {
   newPieceOf,
   problemSentence,
   type Creature,
+  type Extent,
   type Piece,
   type Workshop,
 } from '@keen-sinew/core';
@@ -30,8 +31,8 @@ export interface TakenIn {
 
 /** Ways for a piece to come into the store. */
 export interface Intake {
-  /** Makes a new piece and returns its id. */
-  readonly create: (name: string, animalId: string) => Promise<string>;
+  /** Makes a new piece, of a whole animal or of its head, and returns its id. */
+  readonly create: (name: string, animalId: string, extent?: Extent) => Promise<string>;
   /** Makes a new piece of an own animal, which it carries along; returns its id. */
   readonly createOf: (name: string, creature: Creature) => Promise<string>;
   /**
@@ -94,8 +95,8 @@ export function createIntake(
   }
 
   return {
-    create: (name, animalId) =>
-      add(name, (id) => newPiece(id, name, animalId, workshops.current.oven)),
+    create: (name, animalId, extent) =>
+      add(name, (id) => newPiece(id, name, animalId, workshops.current.oven, extent)),
     createOf: (name, creature) =>
       add(name, (id) => newPieceOf(id, name, creature, workshops.current.oven)),
     takeIn,

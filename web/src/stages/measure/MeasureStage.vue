@@ -16,6 +16,7 @@ import SmallThings from './SmallThings.vue';
 
 /** Below the fold and folded away: fetched after what is seen first. */
 const BoneTable = defineAsyncComponent(() => import('./BoneTable.vue'));
+const ExtentControl = defineAsyncComponent(() => import('./ExtentControl.vue'));
 const IndividualControl = defineAsyncComponent(() => import('./IndividualControl.vue'));
 
 const { piece, plan } = usePiecePlan();
@@ -48,10 +49,13 @@ const animal = computed(() => plan.value.measure.skeleton.animal);
       <WorkingRow :working="plan.measure.scale" />
       <SmallThings />
     </LedgerSection>
+    <LedgerSection :title="say.howMuchOfIt" :folded="piece.measure.extent === 'whole'">
+      <ExtentControl />
+    </LedgerSection>
     <LedgerSection :title="say.whichIndividual" folded>
       <IndividualControl />
     </LedgerSection>
-    <LedgerSection :title="say.wholeAnimal">
+    <LedgerSection :title="piece.measure.extent === 'whole' ? say.wholeAnimal : say.whatIsShown">
       <WorkingRow v-for="entry in plan.measure.summary" :key="entry.id" :working="entry" />
     </LedgerSection>
     <LedgerSection :title="say.bonesLeftAndRight">

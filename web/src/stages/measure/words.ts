@@ -96,3 +96,15 @@ export const at = (eyeMm: string | number, lifePerModel: string | number): strin
 export const long = 'long';
 export const deep = 'deep';
 export const high = 'high';
+
+// ExtentControl.vue
+export const howMuchOfIt = 'How much of it';
+export const showOf = (what: string): string => `Make ${what}`;
+export const onItsWall = {
+  behind:
+    'It is cut where the neck begins and hangs on a plate behind it. Held on its base instead, in Stance, it is a bust on a rod.',
+  beside:
+    'What lies on the midline and on its left stands out of a plate; the plate carries it along its whole length.',
+  none: 'Its neck rises too steeply to run into a wall: it ends where the neck begins, and stands on a rod as a bust.',
+} as const;
+export const whatIsShown = 'What is shown';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { dragInSpace, type Sight, type Workpiece } from '@keen-sinew/core';
+import { dragInSpace, type Sight, type Workpiece, raisedMm } from '@keen-sinew/core';
 import { computed, shallowRef, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -25,12 +25,12 @@ let held = '';
 function turnBy(sight: Sight): Asked | null {
   const { skeleton, lifePerModel } = plan.value.measure;
   const { stance } = piece.value;
-  const { beyondLimits, locked, base } = stance;
+  const { beyondLimits, locked } = stance;
   const found = dragInSpace(
     skeleton,
     stance,
     1 / lifePerModel,
-    base.rodMm,
+    raisedMm(stance),
     held,
     sight,
     beyondLimits,

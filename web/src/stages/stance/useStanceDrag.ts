@@ -12,6 +12,7 @@ import {
   type Workpiece,
   type Vec3,
   type View,
+  raisedMm,
 } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -114,7 +115,7 @@ export function useStanceDrag(props: Dragging, emit: Telling) {
       skeleton,
       stance,
       size(),
-      stance.base.rodMm,
+      raisedMm(stance),
       id,
       props.view,
       pointer,

@@ -5,6 +5,7 @@ import {
   tipRoseDrawing,
   type Drawing,
   type View,
+  raisedMm,
 } from '@keen-sinew/core';
 import { computed, type Ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -27,9 +28,10 @@ export function useStanceRows(
   const beside = computed(() => {
     const kept = piece.value.stance.kept.find(({ id }) => id === comparing.value);
     if (kept === undefined) return null;
-    const { ground, base } = piece.value.stance;
+    const { stance } = piece.value;
+    const { ground } = stance;
     const size = 1 / plan.value.measure.lifePerModel;
-    const posed = settledStance(skeleton.value, { ...kept, ground }, size, base.rodMm);
+    const posed = settledStance(skeleton.value, { ...kept, ground }, size, raisedMm(stance));
     return {
       posed,
       name: kept.name,

@@ -28,10 +28,10 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
   <HintText v-if="own">
     {{ say.boardHasSizeYou }}
     <ActionButton @click="take(null, null)">
-      {{ say.fitItToFeet }}
+      {{ base.on === 'wall' ? say.fitItToFlesh : say.fitItToFeet }}
     </ActionButton>
   </HintText>
-  <HintText v-else-if="steady">
+  <HintText v-else-if="steady && base.on === 'ground'">
     {{
       say.toStandTiltOf(
         text(piece.stance.tiltDeg, 'deg', 0),
@@ -65,7 +65,10 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
         )
       }}
     </p>
-    <WorkingRow :working="hole.along" :label="say.fromFrontEdge" />
+    <WorkingRow
+      :working="hole.along"
+      :label="base.on === 'wall' ? say.fromUpperEdge : say.fromFrontEdge"
+    />
     <WorkingRow :working="hole.across" :label="say.fromLeftEdge" />
     <WorkingRow :working="hole.diameter" :label="say.drill" />
     <WorkingRow v-if="hole.slant.value >= 1" :working="hole.slant" :label="say.leansFromSquare" />

@@ -349,3 +349,7 @@ export const wiresBySide = 'Wires by side';
 export const byWhatTheyBear = 'By what they bear';
 export const editRoute = 'Edit the route';
 export const drill = 'drill';
+
+// BasePart.vue, on a wall
+export const fromUpperEdge = 'from the upper edge';
+export const fitItToFlesh = 'Fit it to what hangs on it';
