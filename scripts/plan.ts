@@ -15,9 +15,11 @@ import {
   stepsCsv,
   cutListCsv,
   planJson,
+  planPiece,
   planSheets,
   problemSentence,
   readPieceText,
+  sound,
   type Plan,
 } from '../core/src/index.ts';
 import { wholePlan } from './wholePlan.ts';
@@ -73,7 +75,8 @@ async function freshPieces(which: string, folder: string | undefined): Promise<n
     return fail(`Animal: received “${which}”; allowed is all, or one of ${known}.`);
   }
   for (const { id, name } of animals) {
-    const plan = wholePlan(inWorkshop(newPiece(id, name, id), newWorkshop()));
+    const fresh = sound(inWorkshop(newPiece(id, name, id), newWorkshop()), planPiece);
+    const plan = wholePlan(fresh);
     if (which === 'all' || folder === undefined) console.log(`${name}: ${counted(plan)}`);
     else return written(plan, folder, name);
   }

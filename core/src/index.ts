@@ -76,6 +76,8 @@ export { ANIMALS, animalById, BODY_PLANS, planById } from './anatomy/registry.ts
 export { wordsOf } from './anatomy/coat.ts';
 export { newPieceOf } from './start/newPiece.ts';
 export { raisedMm } from './posing/raisedMm.ts';
+export { acceptanceOf, everySnag, snagKey } from './piece/snagGroups.ts';
+export { followed, sound, still, suggestion, withSuggestion } from './start/suggested.ts';
 export { withExtent } from './start/withExtent.ts';
 export { creatureSchema, newCreature, type Creature, type Graft } from './anatomy/creature.ts';
 export { creatureFaults } from './anatomy/creatureFaults.ts';

@@ -14,7 +14,8 @@ import { planReferences } from './measure/pictures/planReferences.ts';
 import { planMeasure } from './measure/planMeasure.ts';
 import { answerTo } from './piece/answer.ts';
 import { createMemory, type Recall } from './piece/memory.ts';
-import { worstFirst } from './piece/snag.ts';
+import { worstFirst, type Snag } from './piece/snag.ts';
+import { grouped, isAccepted } from './piece/snagGroups.ts';
 import type { StageResult } from './piece/stageResult.ts';
 import type { Step } from './piece/step.ts';
 import type { Answers, Plan } from './planTypes.ts';
@@ -145,8 +146,11 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
   };
   const listed = ROAD.map((name) => stages[name]).filter((stage) => stage !== null);
   const workings = listed.flatMap((stage) => stage.workings);
-  const snags = worstFirst(listed.flatMap((stage) => stage.snags));
-  return { piece, ...stages, builds, surface, jobs, workings, snags };
+  const all = worstFirst(listed.flatMap((stage) => stage.snags));
+  const known = (snag: Snag): boolean => isAccepted(snag, piece.accepted);
+  const snags = grouped(all.filter((snag) => !known(snag)));
+  const accepted = grouped(all.filter(known));
+  return { piece, ...stages, builds, surface, jobs, workings, snags, accepted };
 }
 
 /** The plan of a piece, made once and without a memory. */

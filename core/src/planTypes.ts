@@ -16,6 +16,7 @@ import type { BodyDecisions } from './measure/measuredSkeleton.ts';
 import type { ReferencesPlan } from './measure/pictures/planReferences.ts';
 import type { MeasurePlan } from './measure/planMeasure.ts';
 import type { Answer } from './piece/answer.ts';
+import type { Snag } from './piece/snag.ts';
 import type { StageResult } from './piece/stageResult.ts';
 import type { SkinPlan } from './skin/planSkin.ts';
 import type { StancePlan } from './stance/stancePlan.ts';
@@ -44,6 +45,8 @@ export interface PlanJobs {
 export interface Plan extends StageResult {
   /** The decisions that it was made from. */
   readonly piece: Workpiece;
+  /** Snags that the maker knows of and lives with; `snags` are the others. Alike ones are one. */
+  readonly accepted: readonly Snag[];
   readonly measure: MeasurePlan;
   /** What pictures, tape and caliper say; taken over into Measure only when the user does so. */
   readonly references: ReferencesPlan;

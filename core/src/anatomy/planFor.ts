@@ -39,7 +39,6 @@ export function planWithout(plan: BodyPlan, keys: readonly string[]): BodyPlan {
 }
 
 /** The plan without some bones, by id, and without what is told of them; what hangs on one must be gone with it. */
-// eslint-disable-next-line max-lines-per-function -- one plan, filtered field by field
 export function withoutBones(plan: BodyPlan, gone: ReadonlySet<string>): BodyPlan {
   const bones = plan.bones.filter((bone) => !gone.has(bone.id));
   const left = new Set(bones.map((bone) => bone.key));

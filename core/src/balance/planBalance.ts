@@ -65,7 +65,7 @@ export function planBalance(inputs: BalanceInputs): BalancePlan {
   const marginMm = wantedMarginMm(stands.hull, bare[1]);
   const alone = footing(contacts, [bare[0], bare[2]], bare[1]);
   const places =
-    judged(choice, standing) && alone.marginMm < marginMm
+    judged(choice, standing, wire) && alone.marginMm < marginMm
       ? weightPlaces(
           posed,
           stance.skin,
@@ -103,14 +103,21 @@ export function planBalance(inputs: BalanceInputs): BalancePlan {
     snags: balanceSnags(
       facts,
       stance.wall === null ? choice.hold : 'plate',
-      judged(choice, standing),
+      judged(choice, standing, wire),
     ),
   };
 }
 
-/** A piece that hangs cannot tip, nor one on rods or on its belly; one without contacts hangs too. */
-const judged = ({ hold }: Workpiece['stance'], standing: readonly Footfall[]): boolean =>
-  hold === 'base' && standing.length > 0 && standing.every((foot) => foot.contact.kind === 'foot');
+/** A piece that hangs cannot tip, nor one on rods, on an iron or on its belly; one without contacts hangs too. */
+const judged = (
+  { hold }: Workpiece['stance'],
+  standing: readonly Footfall[],
+  { wires }: WirePlan,
+): boolean =>
+  hold === 'base' &&
+  standing.length > 0 &&
+  standing.every((foot) => foot.contact.kind === 'foot') &&
+  !wires.some(({ kind }) => kind === 'iron');
 
 /** A narrow outline cannot give so much: then this share of the room from its middle to an edge. */
 const MIDDLE_SHARE = 0.9;

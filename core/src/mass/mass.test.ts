@@ -1,3 +1,4 @@
+import { everySnag } from '../piece/snagGroups.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
 import { ORIGIN } from '../geometry/vec3.ts';
@@ -127,12 +128,12 @@ describe('what to have ready', () => {
 describe('snags of Mass', () => {
   it('tell a shell that leaves no core, with one that would', () => {
     const thick = changed(otterPiece(), 'mass', { shellMm: 12 });
-    const snag = wholePlan(thick).snags.find((snag) => snag.code === 'shell-over-limb');
+    const snag = everySnag(wholePlan(thick).snags).find(({ code }) => code === 'shell-over-limb');
     if (snag?.code !== 'shell-over-limb') throw new Error('no snag');
     expect(snag.grade).toBe('fix');
     const shells = Object.fromEntries(
-      wholePlan(thick)
-        .snags.filter((snag) => snag.code === 'shell-over-limb')
+      everySnag(wholePlan(thick).snags)
+        .filter((snag) => snag.code === 'shell-over-limb')
         .map((snag) => [
           snag.target?.kind === 'region' ? snag.target.id : '',
           { core: 'foil', shellMm: Math.floor(10 * snag.facts.maxShellMm) / 10 },

@@ -21,7 +21,7 @@ export function massSnags(
   return [...shellSnags(mass, skin, measure, stance), ...weightSnags(lifeWeight, condition)];
 }
 
-/** One snag for each foil region, at its thinnest bone. */
+/** One snag for each region of foil that has no room for any: its core ends where a bone gets too thin. */
 function shellSnags(
   mass: Workpiece['mass'],
   skin: Workpiece['skin'],
@@ -30,12 +30,12 @@ function shellSnags(
 ): readonly Snag[] {
   const { skeleton, lifePerModel } = measure;
   return regionBuilds({ skeleton, mass }).flatMap((build): Snag[] => {
-    const thinnest = boneRadii(build, skeleton, stance.skin)[0];
-    if (build.core === 'solid' || thinnest === undefined) return [];
-    const bone = skeleton.byId.get(thinnest.boneId);
+    const thickest = boneRadii(build, skeleton, stance.skin).at(-1);
+    if (build.core === 'solid' || thickest === undefined) return [];
+    const bone = skeleton.byId.get(thickest.boneId);
     const zone = bone && zoneOf(skeleton.animal.coat, bone.key, 'side');
     const under = zone === undefined ? 0 : undersizeLifeMm(zone, skin) / lifePerModel;
-    const room = thinnest.radiusMm - under - LEAST_CORE_MM;
+    const room = thickest.radiusMm - under - LEAST_CORE_MM;
     if (build.shellMm <= room) return [];
     return [
       {
@@ -46,7 +46,7 @@ function shellSnags(
         facts: {
           region: build.region.name,
           bone: bone?.plainName.toLowerCase() ?? '',
-          thickMm: 2 * (thinnest.radiusMm - under),
+          thickMm: 2 * (thickest.radiusMm - under),
           shellMm: build.shellMm,
           maxShellMm: room,
         },

@@ -8,7 +8,7 @@ import { STAGES } from './working.ts';
 import { referencesSchema } from './referencesSchema.ts';
 import { shapeSchema } from '../anatomy/shapeSchema.ts';
 import { stanceSchema } from './stanceSchema.ts';
-import { wireSchema } from './wireSchema.ts';
+import { suggestedWireSchema, wireSchema } from './wireSchema.ts';
 import { list, num, text, whole, z } from '../units/schema.ts';
 
 export type { SectionStation, Shape } from '../anatomy/shapeSchema.ts';
@@ -96,15 +96,18 @@ const claySchema = z.strictObject({
   ),
 });
 
+/** Regions built otherwise than the plan of the animal has them. */
+const shellsSchema = z.record(
+  text(0, 40),
+  z.strictObject({ core: z.enum(CORES), shellMm: lengthMm(0.5, 60) }),
+);
+
 const massSchema = z.strictObject({
   clay: claySchema,
   /** Another clay for the shells over cores; null where the whole piece is of one. */
   shellClay: z.nullable(claySchema),
   /** Regions that the user built otherwise than the plan has them. */
-  shells: z.record(
-    text(0, 40),
-    z.strictObject({ core: z.enum(CORES), shellMm: lengthMm(0.5, 60) }),
-  ),
+  shells: shellsSchema,
   shellMm: lengthMm(0.5, 60),
   sparePercent: num(0, 200),
   /** Regions whose hollow has a hole to the outside, by id. */
@@ -208,7 +211,11 @@ export const pieceSchema = z.strictObject({
   skin: skinSchema,
   colour: colourSchema,
   bench: benchSchema,
+  /** What was last suggested by load and size; a decision that is still so is no choice of the user’s. */
+  suggested: z.nullable(z.strictObject({ wire: suggestedWireSchema, shells: shellsSchema })),
   confirmed: list(z.enum(STAGES), 0, STAGES.length),
+  /** Snags that the maker knows of and lives with: how bad each was then, by its kind and place. */
+  accepted: z.record(text(1, 120), num(-1e6, 1e6)),
 });
 
 /** The one document of a piece. */

@@ -24,6 +24,8 @@ export type Snag = {
     readonly stage: Stage;
     readonly target?: SheetTarget;
     readonly facts: SnagFacts[C];
+    /** Others of the same kind that are told in one sentence with it. */
+    readonly alike?: readonly Snag[];
   };
 }[SnagCode];
 
@@ -51,6 +53,8 @@ const SENTENCES: Sentences = {
     `The centre of mass lies ${mm(f.outsideMm)} outside the feet on the ${f.edge} side, so the piece will tip unless its pegs hold it. Move a foot under the body, lean the trunk back, ${
       f.weightG > 0 ? `put a weight of ${Math.ceil(f.weightG)} g into the body, ` : ''
     }or fix the base down.`,
+  'base-too-small': (f, mm, deg) =>
+    `On this base the piece tips at a tilt of ${deg(f.tipDeg)}, and it must survive ${deg(f.wantedDeg)}: the base is ${mm(f.missingMm)} too short or too narrow for the weight that stands on it. Make it at least ${mm(f.lengthMm)} by ${mm(f.widthMm)}, or thicker, or fix it to something heavy.`,
   'mass-near-edge': (f, mm, deg) =>
     `The centre of mass is only ${mm(f.marginMm)} inside the feet: unpegged, a tilt of ${deg(f.tipDeg)} towards ${f.towards} would tip the piece. Spread the feet, put a weight into the body, or rely on the pegs.`,
   'hook-below-mass': (f, mm) =>
@@ -105,14 +109,6 @@ const SENTENCES: Sentences = {
     `${f.wire}: an inside radius of ${mm(f.insideMm)} is tighter than the ${mm(f.leastMm)} that ${f.metal} usually takes without cracking. Bend round a larger former.`,
   'piece-over-oven': (f, mm) =>
     `The posed piece is ${mm(f.lengthMm)} long, ${mm(f.heightMm)} high and ${mm(f.widthMm)} wide, and the oven takes ${f.ovenText}, with ${mm(f.airMm)} of air all round${f.onBoard ? ' and the board under it' : ''}. Make it ${scaleText(f.fitRatio, 'smaller')} or smaller, change the stance, or bake it in parts.`,
-  'not-enough-wire': (f, mm) =>
-    `For ${f.wire}, ${mm(f.missingMm)} more ${f.metal} wire of ${f.size} is needed than is on hand${plural(
-      f.pieces,
-      {
-        one: ' in one length',
-        other: `, in ${f.pieces} pieces of up to ${mm(f.longestMm)}`,
-      },
-    )}. Buy it before cutting; a wire that ends up short cannot be lengthened.`,
   'shell-over-limb': (f, mm) =>
     `${f.region}: at the ${f.bone} it is only ${mm(f.thickMm)} thick, and a shell of ${mm(f.shellMm)} leaves no room for a core. ${
       f.maxShellMm >= 1
@@ -178,12 +174,23 @@ export function snagSentence(snag: Snag, system: UnitSystem = 'metric'): string 
     deg: Say,
     celsius: Say,
   ) => string;
-  return sentence(
+  const told = sentence(
     snag.facts,
     (value) => quantityText(value, 'mm', system),
     (value) => quantityText(value, 'deg', system, Math.abs(value) < 10 ? 1 : 0),
     (value) => quantityText(value, 'degC', system),
   );
+  const places = [...new Set((snag.alike ?? []).map(placeOf))].filter((place) => place !== '');
+  return places.length === 0 ? told : `${told} The same holds for: ${places.join('; ')}.`;
+}
+
+/** Where a snag is that is told together with others of its kind. */
+function placeOf({ facts }: Snag): string {
+  const named = facts as Readonly<Record<string, unknown>>;
+  const [first] = ['wire', 'region', 'zone', 'what', 'foot', 'joint', 'part', 'place'].flatMap(
+    (key) => (typeof named[key] === 'string' ? [named[key]] : []),
+  );
+  return first ?? '';
 }
 
 /** Snags with those that must be fixed first; otherwise in the order of the work, the cheapest first. */

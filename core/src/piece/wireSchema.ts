@@ -50,6 +50,21 @@ export const wireChoiceSchema = z.strictObject({
 /** The places that a route goes over, from its named end. */
 const routeSchema = list(routeRefSchema, 2, 60);
 
+/** Thin wires of digits, ears, antennae, fins: by key of the bone; null is left out. */
+const fineSchema = z.record(
+  text(0, 40),
+  z.nullable(z.strictObject({ metal: metalIdSchema, size: wireSizeSchema, count: whole(1, 200) })),
+);
+
+/** What of the wire follows from load and size until the user chooses. */
+export const suggestedWireSchema = z.strictObject({
+  scheme: z.enum(SCHEME_IDS),
+  coverMm: mm(0, 10),
+  spine: wireChoiceSchema,
+  limbs: z.record(text(0, 40), wireChoiceSchema),
+  fine: fineSchema,
+});
+
 /** Everything decided about the wire. */
 export const wireSchema = z.strictObject({
   scheme: z.enum(SCHEME_IDS),
@@ -69,17 +84,7 @@ export const wireSchema = z.strictObject({
   /** The strands of the spine end one by one along the tail, not all at its root. */
   taperTail: z.boolean(),
   coilPitchInDiameters: num(1.5, 40),
-  /** Thin wires of digits, ears, antennae, fins: by key of the bone; null is left out. */
-  fine: z.record(
-    text(0, 40),
-    z.nullable(
-      z.strictObject({
-        metal: metalIdSchema,
-        size: wireSizeSchema,
-        count: whole(1, 200),
-      }),
-    ),
-  ),
+  fine: fineSchema,
   /** Routes drawn by the user, by key of the wire: each a way of its own, none where it is merged. */
   routes: z.record(text(0, 60), list(routeSchema, 0, 6)),
   binder: z.strictObject({

@@ -20,14 +20,16 @@ const LETTER_MM = 3.4;
 /** How high a label may stand over its hole or under it, mm, the usual first. */
 const LABEL_RISES = [1.4, -9, 8, -16, -3.5] as const;
 
+/** What the board is seen from. */
+const TITLES = { ground: say.baseFromAboveHoles, wall: say.plateFromFront } as const;
+
 /** The drilled base seen from above at 1:1: numbered holes, and an arrow to the front. */
 export function basePlanDrawing(base: BasePlan): Drawing {
   const corner = (x: number, z: number): PagePoint => project('top', [x, 0, z]);
   const [front, back] = [base.frontX, base.frontX - base.length.value];
   const [left, right] = [base.leftZ, base.leftZ + base.width.value];
   const target = { kind: 'piece', id: 'base' } as const;
-  const middleZ = (left + right) / 2;
-  const arrow = corner(front - 3, middleZ);
+  const arrow = corner(front - 3, (left + right) / 2);
   const items: DrawingItem[] = [
     {
       kind: 'line',
@@ -79,8 +81,7 @@ export function basePlanDrawing(base: BasePlan): Drawing {
       target,
     ),
   ];
-  const title = base.on === 'wall' ? say.plateFromFront : say.baseFromAboveHoles;
-  return fittedDrawing('base', title, items, MARGIN_MM);
+  return fittedDrawing('base', TITLES[base.on], items, MARGIN_MM);
 }
 
 /** The holes, each label where it keeps clear of the other holes, labels and marks. */

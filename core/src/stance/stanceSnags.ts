@@ -42,9 +42,13 @@ export function feetSnags(feet: readonly Footfall[]): readonly Snag[] {
       target: { kind: 'contact', id: foot.contact.id },
       facts: { foot: foot.contact.name, gapMm: foot.gapMm },
     }));
-  const down = feet.filter((foot) => foot.down && foot.touches).length;
-  if (down >= 2) return hanging;
-  return [...hanging, { code: 'too-few-feet', grade: 'fix', stage: 'stance', facts: { down } }];
+  const down = feet.filter((foot) => foot.down && foot.touches);
+  // One rod that is bolted, and keyed against turning, carries a piece.
+  if (down.length >= 2 || down.some(({ contact }) => contact.kind === 'rod')) return hanging;
+  return [
+    ...hanging,
+    { code: 'too-few-feet', grade: 'fix', stage: 'stance', facts: { down: down.length } },
+  ];
 }
 
 /** A moment of a gait at which nothing is on the ground. */

@@ -121,11 +121,11 @@ function heronAtTheSluice(): Piece {
     stance: { ...heron.stance, presetId: 'stalking' },
     wire: {
       ...heron.wire,
-      spine: { ...soft(1), strands: 2 },
+      spine: { ...soft(1.6), strands: 2 },
       limbs: { legs: soft(1.6), wings: soft(1) },
       coverMm: 0.5,
     },
-    mass: { ...heron.mass, shellMm: 3 },
+    mass: { ...heron.mass, shellMm: 3, shells: { neck: { core: 'foil', shellMm: 3 } } },
   };
 }
 
@@ -168,7 +168,15 @@ function fishingBaryonyx(): Piece {
       spine: { ...soft(1.6), strands: 2 },
       limbs: { 'hind-legs': soft(2.5), arms: soft(1.2) },
     },
-    mass: { ...baryonyx.mass, shellMm: 3.5 },
+    mass: {
+      ...baryonyx.mass,
+      shellMm: 3.5,
+      shells: {
+        tail: { core: 'foil', shellMm: 3.5 },
+        'lower-limbs': { core: 'foil', shellMm: 3.5 },
+        arms: { core: 'foil', shellMm: 3.5 },
+      },
+    },
   };
 }
 

@@ -126,10 +126,13 @@ function pieceOn(id: string, name: string, of: PieceOf, oven: Workshop['oven']):
     wire: newWire(first),
     ...laterStages(),
     confirmed: [],
+    suggested: null,
+    accepted: {},
   };
 }
 
-const soft = (mm: number) =>
+/** One strand of soft aluminium, mm thick. */
+export const softWire = (mm: number) =>
   ({ metal: 'aluminium-soft', size: { system: 'mm', value: mm }, strands: 1 }) as const;
 
 /** The wire decisions that documents before version 6 did not know, on common practice. */
@@ -159,8 +162,10 @@ function newWire(first: FirstWires): Piece['wire'] {
   return {
     ...NEW_WIRE,
     scheme: 'bound-loops',
-    spine: { ...soft(first.spineMm), strands: 2 },
-    limbs: Object.fromEntries(Object.entries(first.limbsMm).map(([pair, mm]) => [pair, soft(mm)])),
+    spine: { ...softWire(first.spineMm), strands: 2 },
+    limbs: Object.fromEntries(
+      Object.entries(first.limbsMm).map(([pair, mm]) => [pair, softWire(mm)]),
+    ),
     bendRadiusInDiameters: 1.5,
     coverMm: first.coverMm,
     twistPitchInDiameters: 10,

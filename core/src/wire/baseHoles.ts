@@ -223,7 +223,7 @@ function holeOf(
     reading: how,
     inputs: [],
   });
-  const onWall = stance.wall !== null;
+  const fromEdge = stance.wall === null ? say.fromFrontEdge : say.fromUpperEdge;
   const d = peg.wire.diameterMm;
   const flat = Math.hypot(peg.up[0], peg.up[2]);
   const slantDeg = toDeg(Math.atan2(flat, peg.up[1]));
@@ -236,12 +236,7 @@ function holeOf(
     order,
     x: peg.at[0],
     z: peg.at[2],
-    along: place(
-      'along',
-      frontX - peg.at[0],
-      onWall ? say.fromUpperEdge : say.fromFrontEdge,
-      THROUGH_THE_TOP,
-    ),
+    along: place('along', frontX - peg.at[0], fromEdge, THROUGH_THE_TOP),
     across: place('across', peg.at[2] - leftZ, say.fromLeftEdge, THROUGH_THE_TOP),
     diameter: {
       ...place('diameter', thread?.clearanceMm ?? drillFor(d), 'drill', {

@@ -1,7 +1,6 @@
 import * as say from './words.ts';
 import type { SoldEntry, StockEntry } from '../workshop/workshopSchema.ts';
 import type { WireDecisions } from '../workshop/workpiece.ts';
-import type { Snag } from '../piece/snag.ts';
 import { input, type Working } from '../piece/working.ts';
 import { sizeText } from '../units/gauges.ts';
 import { metalById } from './metals.ts';
@@ -30,13 +29,12 @@ export interface StockGroup {
   readonly cost: Working | null;
 }
 
-/** All kinds of wire, with a snag for each kind of which there is not enough. */
+/** All kinds of wire: what of each is cut from what is there, and what is to be bought. */
 export interface StockPlan {
   readonly groups: readonly StockGroup[];
   /** All that is to be bought, where every price is known. */
   readonly cost: Working | null;
   readonly workings: readonly Working[];
-  readonly snags: readonly Snag[];
 }
 
 type Kind = Pick<StockEntry, 'metal' | 'size'>;
@@ -119,7 +117,6 @@ export function planStock(toCut: ToCut, wire: WireDecisions): StockPlan {
       ),
       ...(cost === null ? [] : [cost]),
     ],
-    snags: groups.flatMap((group) => missingSnag(group, all)),
   };
 }
 
@@ -225,30 +222,4 @@ function totalCost(groups: readonly StockGroup[]): Working | null {
     inputs: costs.map(({ label, value }) => input('cᵢ', label, value, 'money', 'derived')),
     source: say.yourOwnPricesIn,
   };
-}
-
-function missingSnag(
-  { cutting: { missing }, sizeText: size, metalName: metal }: StockGroup,
-  all: readonly WirePiece[],
-): readonly Snag[] {
-  if (missing.length === 0) return [];
-  const ids = [...new Set(missing.map(({ id }) => id))];
-  const longest = missing.reduce((a, b) => (b.mm > a.mm ? b : a));
-  const { name, wireId } = all.find(({ id }) => id === longest.id)!;
-  return [
-    {
-      code: 'not-enough-wire',
-      grade: 'watch',
-      stage: 'wire',
-      target: wireId === null ? { kind: 'piece', id: 'piece' } : { kind: 'wire', id: wireId },
-      facts: {
-        wire: ids.length === 1 ? `${longest.id} ${name}` : ids.join(', '),
-        pieces: missing.length,
-        size,
-        metal,
-        missingMm: missing.reduce((sum, { mm }) => sum + mm, 0),
-        longestMm: longest.mm,
-      },
-    },
-  ];
 }

@@ -66,12 +66,7 @@ export function planWire({ wire, base, stance }: WireInputs): WirePlan {
   return {
     ...planned,
     workings: wireWorkings(planned),
-    snags: [
-      ...metalSnags(wire),
-      ...wires.flatMap((wire) => wire.snags),
-      ...board.snags,
-      ...stock.snags,
-    ],
+    snags: [...metalSnags(wire), ...wires.flatMap((wire) => wire.snags), ...board.snags],
     steps: armatureSteps(planned, wire),
   };
 }

@@ -40,10 +40,11 @@ describe('rods', () => {
     expect(plan.wire.unwired).toEqual([]);
   });
 
-  it('carry a bird that flies by one, which is told to be too few', () => {
+  // One rod that is bolted and keyed carries a piece: common practice.
+  it('carry a bird that flies by one, which is enough', () => {
     const plan = planOf('grey-heron', 'flying');
     expect(plan.wire.wires.filter((wire) => wire.kind === 'rod')).toHaveLength(1);
-    expect(plan.snags.map((snag) => snag.code)).toContain('too-few-feet');
+    expect(plan.snags.map((snag) => snag.code)).not.toContain('too-few-feet');
     expect(plan.wire.unwired).toEqual([]);
   });
 });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { sameTarget, type Snag } from '@keen-sinew/core';
+import { acceptanceOf, sameTarget, type Snag } from '@keen-sinew/core';
 import { useEventListener } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -49,6 +49,21 @@ function roomOf({ stage, code, target }: Snag): string {
   if (target?.kind === 'landmark') return 'measure/found';
   return code === 'reading-doubted' ? 'measure/tape' : stage;
 }
+
+/** Counts a snag apart from now on, with those told in one sentence with it. */
+const accept = (snag: Snag): void =>
+  store.change(say.acceptSnag, (p) => ({
+    ...p,
+    accepted: { ...p.accepted, ...acceptanceOf(snag) },
+  }));
+/** Tells a snag again that was accepted. */
+const recall = (snag: Snag): void => {
+  const gone = Object.keys(acceptanceOf(snag));
+  store.change(say.recallSnag, (p) => ({
+    ...p,
+    accepted: Object.fromEntries(Object.entries(p.accepted).filter(([key]) => !gone.includes(key))),
+  }));
+};
 
 /** Goes to the stage and place of a snag, with the working that shows it open where there is one. */
 async function showSnag(snag: Snag): Promise<void> {
@@ -109,7 +124,15 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       />
       <DefectBoundary><RouterView v-if="framed" /></DefectBoundary>
     </div>
-    <SnagLine ref="snagLine" :snags="plan.snags" :working="background" @show="showSnag" />
+    <SnagLine
+      ref="snagLine"
+      :snags="plan.snags"
+      :accepted="plan.accepted"
+      :working="background"
+      @show="showSnag"
+      @accept="accept"
+      @recall="recall"
+    />
     <FilesDialog v-if="filesAsked" v-model:show="filesShown" />
   </div>
 </template>

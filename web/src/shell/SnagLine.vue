@@ -9,8 +9,12 @@ import GradeMark from './GradeMark.vue';
 /** The list and its dialog are fetched when they are first asked for. */
 const SnagList = defineAsyncComponent(() => import('./SnagList.vue'));
 
-const props = defineProps<{ snags: readonly Snag[]; working: string | null }>();
-const emit = defineEmits<{ show: [snag: Snag] }>();
+const props = defineProps<{
+  snags: readonly Snag[];
+  accepted: readonly Snag[];
+  working: string | null;
+}>();
+const emit = defineEmits<{ show: [snag: Snag]; accept: [snag: Snag]; recall: [snag: Snag] }>();
 const { system } = useUnits();
 const at = ref(0);
 const listed = ref(false);
@@ -49,7 +53,7 @@ function showFromList(snag: Snag): void {
 <template>
   <footer class="snags">
     <ActionButton
-      v-if="snags.length > 0"
+      v-if="snags.length + accepted.length > 0"
       kind="plain"
       class="counts"
       :title="say.listAll"
@@ -59,6 +63,7 @@ function showFromList(snag: Snag): void {
       <GradeMark v-if="count('watch') > 0" grade="watch">{{
         say.toWatch(count('watch'))
       }}</GradeMark>
+      <span v-if="accepted.length > 0" class="known">{{ say.known(accepted.length) }}</span>
     </ActionButton>
     <p v-if="shown" role="status">{{ sentence(shown) }}</p>
     <p v-else-if="working" role="status">{{ working }}</p>
@@ -70,7 +75,15 @@ function showFromList(snag: Snag): void {
       <ActionButton @click="showNext">{{ say.showMe }}</ActionButton>
       <kbd>.</kbd>
     </template>
-    <SnagList v-if="asked" v-model:show="listed" :snags="snags" @pick="showFromList" />
+    <SnagList
+      v-if="asked"
+      v-model:show="listed"
+      :snags="snags"
+      :accepted="accepted"
+      @pick="showFromList"
+      @accept="emit('accept', $event)"
+      @recall="emit('recall', $event)"
+    />
   </footer>
 </template>
 
@@ -89,8 +102,13 @@ function showFromList(snag: Snag): void {
   font-size: 14.5px;
   line-height: 1.25;
 }
-.fine {
+.fine,
+.known {
   color: var(--soft);
+}
+.known {
+  padding-left: 8px;
+  font-size: 14px;
 }
 .counts {
   border-right: 1px solid var(--line);

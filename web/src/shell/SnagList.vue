@@ -8,8 +8,13 @@ import GradeMark from './GradeMark.vue';
 import { STAGE_NAMES } from './stageNames.ts';
 
 /** Everything that is wrong now, worst first, each with the way to its place. */
-defineProps<{ show: boolean; snags: readonly Snag[] }>();
-const emit = defineEmits<{ 'update:show': [show: boolean]; pick: [snag: Snag] }>();
+defineProps<{ show: boolean; snags: readonly Snag[]; accepted: readonly Snag[] }>();
+const emit = defineEmits<{
+  'update:show': [show: boolean];
+  pick: [snag: Snag];
+  accept: [snag: Snag];
+  recall: [snag: Snag];
+}>();
 const { system } = useUnits();
 const sentence = (snag: Snag) => snagSentence(snag, system.value);
 </script>
@@ -32,8 +37,22 @@ const sentence = (snag: Snag) => snagSentence(snag, system.value);
         <ActionButton @click="emit('pick', snag)">
           {{ say.showMe }}
         </ActionButton>
+        <ActionButton :title="say.iKnowTitle" @click="emit('accept', snag)">
+          {{ say.iKnow }}
+        </ActionButton>
       </li>
     </ol>
+    <p v-if="snags.length === 0">{{ say.nothingToFixAnd }}</p>
+    <template v-if="accepted.length > 0">
+      <h2 class="known">{{ say.knownToYou }}</h2>
+      <ol class="known">
+        <li v-for="(snag, i) in accepted" :key="i">
+          <p>{{ sentence(snag) }}</p>
+          <ActionButton @click="emit('pick', snag)">{{ say.showMe }}</ActionButton>
+          <ActionButton @click="emit('recall', snag)">{{ say.tellAgain }}</ActionButton>
+        </li>
+      </ol>
+    </template>
   </DialogBox>
 </template>
 
@@ -48,5 +67,12 @@ li {
 }
 p {
   margin: 4px 0;
+}
+.known {
+  color: var(--soft);
+}
+h2.known {
+  margin-top: 18px;
+  font-size: 18px;
 }
 </style>

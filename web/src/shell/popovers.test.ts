@@ -49,21 +49,31 @@ describe('WorkingChip', () => {
 describe('SnagList', () => {
   it('says every snag in its order, and shows the place of the one that is touched', async () => {
     const { snags } = planPiece(otter);
-    const picked: Snag[] = [];
+    const [picked, accepted, recalled]: [Snag[], Snag[], Snag[]] = [[], [], []];
     const shown: boolean[] = [];
     mountWithPiece(SnagList, otter, {
       show: true,
       snags,
+      accepted: snags.slice(0, 1),
       onPick: (snag: Snag) => picked.push(snag),
+      onAccept: (snag: Snag) => accepted.push(snag),
+      onRecall: (snag: Snag) => recalled.push(snag),
       'onUpdate:show': (show: boolean) => shown.push(show),
     });
     await flushPromises();
     const items = [...document.body.querySelectorAll('[role=dialog] li')];
+    // Those that are known come after the others, and can be called back.
     expect(items.map((item) => item.querySelector('p')?.textContent)).toEqual(
-      snags.map((snag) => snagSentence(snag)),
+      [...snags, snags[0]!].map((snag) => snagSentence(snag)),
     );
     items[1]!.querySelector('button')!.click();
     expect(picked).toEqual([snags[1]]);
+    const press = (item: Element, text: string): void =>
+      [...item.querySelectorAll('button')].find((b) => b.textContent?.includes(text))!.click();
+    press(items[1]!, 'I know');
+    expect(accepted).toEqual([snags[1]]);
+    press(items.at(-1)!, 'Tell me again');
+    expect(recalled).toEqual([snags[0]]);
     const buttons = [...document.body.querySelectorAll<HTMLElement>('[role=dialog] > button')];
     buttons.at(-1)!.click();
     expect(shown).toEqual([false]);

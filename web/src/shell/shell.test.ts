@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoWorkpieces, snagSentence, type Workpiece } from '@keen-sinew/core';
+import { demoWorkpieces, planPiece, snagSentence, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { press } from '../testing/hands.ts';
 import { mountWithPiece } from '../testing/mountWithPiece.ts';
@@ -12,7 +12,11 @@ const hot: Workpiece = { ...wolf, cure: { ...wolf.cure, setC: 190 } };
 
 describe('SnagLine', () => {
   const line = (piece: Workpiece) =>
-    mountWithPiece(SnagLine, piece, (plan) => ({ snags: plan.snags, working: null }));
+    mountWithPiece(SnagLine, piece, (plan) => ({
+      snags: plan.snags,
+      accepted: plan.accepted,
+      working: null,
+    }));
 
   it('says the worst first, counts both grades, and goes on to the next', async () => {
     const { wrapper, plan } = line(hot);
@@ -26,10 +30,21 @@ describe('SnagLine', () => {
   });
 
   it('says so where nothing is wrong', () => {
-    const fine = mountWithPiece(SnagLine, otter, { snags: [], working: null });
+    const fine = mountWithPiece(SnagLine, otter, { snags: [], accepted: [], working: null });
     expect(fine.wrapper.text()).toContain('Nothing to fix and nothing to watch.');
-    const busy = mountWithPiece(SnagLine, otter, { snags: [], working: 'Working out the body' });
+    const busy = mountWithPiece(SnagLine, otter, {
+      snags: [],
+      accepted: [],
+      working: 'Working out the body',
+    });
     expect(busy.wrapper.text()).toContain('Working out the body');
+  });
+
+  it('counts apart what the maker knows of', () => {
+    const snags = planPiece(hot).snags;
+    const known = mountWithPiece(SnagLine, otter, { snags: [], accepted: snags, working: null });
+    expect(known.wrapper.text()).toContain(`${snags.length} known`);
+    expect(known.wrapper.text()).toContain('Nothing to fix and nothing to watch.');
   });
 
   it('speaks in the units that are switched on', async () => {

@@ -146,3 +146,12 @@ export const keysNextPage = 'the next page';
 export const keysPageBack = 'the page before';
 export const keysTick = 'tick the step off';
 export const keysLeaveBench = 'leave the bench';
+
+// SnagList.vue, SnagLine.vue: what is known
+export const iKnow = 'I know';
+export const iKnowTitle = 'Counted apart from now on; it comes back when it gets worse';
+export const knownToYou = 'Known to you';
+export const tellAgain = 'Tell me again';
+export const known = (count: number): string => `${count} known`;
+export const acceptSnag = 'Take note of a snag';
+export const recallSnag = 'Be told of a snag again';

@@ -36,3 +36,22 @@ export const set = (label: string | number): string => `Set ${label}`;
 export const wholeAnimal = 'the whole animal';
 export const headAndNeck = 'head and neck';
 export const headInRelief = 'head in relief, on a wall';
+
+// SuggestedNote.vue
+export const schemeWord = 'scheme';
+export const spineWord = 'spine';
+export const thinWires = 'thin wires';
+export const coverWord = 'clay over wires';
+export const nothingSuggested = {
+  wire: 'Scheme and gauges are as this piece brought them. Load and size can suggest others.',
+  shells: 'Cores and shells are as this piece brought them. Load and size can suggest others.',
+} as const;
+export const allSuggested = {
+  wire: 'Scheme and gauges are suggested by load and size, and follow when the scale changes. What you change yourself stays.',
+  shells:
+    'Cores and shells are suggested by size, and follow when the scale changes. What you change yourself stays.',
+} as const;
+export const suggestedBut = (own: string): string =>
+  `Suggested by load and size, but yours: ${own}. Those stay when the scale changes.`;
+export const takeSuggestion = 'Take what load and size suggest';
+export const suggestAll = 'Suggest scheme, gauges and shells';

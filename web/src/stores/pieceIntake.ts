@@ -1,9 +1,13 @@
 import * as say from './words.ts';
 import {
   cutText,
+  inWorkshop,
   newPiece,
   newPieceOf,
+  parted,
+  planPiece,
   problemSentence,
+  sound,
   type Creature,
   type Extent,
   type Piece,
@@ -76,6 +80,10 @@ export function createIntake(
     return id;
   }
 
+  /** With gauges, scheme and shells by its load and size, in this workshop. */
+  const soundIn = (piece: Piece): Piece =>
+    parted(sound(inWorkshop(piece, workshops.current), planPiece)).piece;
+
   async function takeIn(text: string): Promise<TakenIn | { sentence: string }> {
     const { readPieceText } = await import('./olderPieces.ts');
     const read = readPieceText(text);
@@ -96,9 +104,9 @@ export function createIntake(
 
   return {
     create: (name, animalId, extent) =>
-      add(name, (id) => newPiece(id, name, animalId, workshops.current.oven, extent)),
+      add(name, (id) => soundIn(newPiece(id, name, animalId, workshops.current.oven, extent))),
     createOf: (name, creature) =>
-      add(name, (id) => newPieceOf(id, name, creature, workshops.current.oven)),
+      add(name, (id) => soundIn(newPieceOf(id, name, creature, workshops.current.oven))),
     takeIn,
     async restoreDemo() {
       for (const piece of (await demonstration()).pieces) {

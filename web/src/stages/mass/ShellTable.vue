@@ -8,6 +8,7 @@ import {
   parseLength,
   type Core,
   type RegionMass,
+  everySnag,
 } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -20,6 +21,7 @@ import QuantityField from '../../kit/QuantityField.vue';
 import ReckoningTable from '../../kit/ReckoningTable.vue';
 import OpenedRow from '../../ledger/OpenedRow.vue';
 import WorkingCell from '../../ledger/WorkingCell.vue';
+import SuggestedNote from '../SuggestedNote.vue';
 import { withPart } from '../withPart.ts';
 
 const { piece, plan, change } = usePiecePlan();
@@ -28,7 +30,7 @@ const { system, number } = useUnits();
 const unit = computed(() => formatQuantity(0, 'ml', system.value).unit);
 const regions = computed(() => plan.value.mass?.regions ?? []);
 const hasShellSnag = (regionMass: RegionMass) =>
-  plan.value.snags.some(
+  everySnag(plan.value.snags).some(
     (snag) =>
       snag.code === 'shell-over-limb' && isTarget(snag.target, 'region', regionMass.region.id),
   );
@@ -83,6 +85,7 @@ const read = (regionMass: RegionMass) => (typed: string) =>
 </script>
 
 <template>
+  <SuggestedNote of="shells" />
   <ReckoningTable
     :columns="[say.region, say.core, say.shell, say.clay2(unit), say.core2(unit)]"
     :rows="regions"

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { extentsOf, subjectOf, withExtent, type Extent } from '@keen-sinew/core';
+import {
+  extentsOf,
+  followed,
+  planPiece,
+  subjectOf,
+  withExtent,
+  type Extent,
+} from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import ChoiceRow from '../../kit/ChoiceRow.vue';
@@ -23,7 +30,7 @@ const told = computed(() => {
 });
 const set = (to: string): void => {
   const next = to as Extent;
-  change(say.showOf(EXTENT_NAMES[next]), (p) => withExtent(p, next));
+  change(say.showOf(EXTENT_NAMES[next]), (p) => followed(p, withExtent(p, next), planPiece));
 };
 </script>
 

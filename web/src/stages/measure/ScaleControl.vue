@@ -2,9 +2,11 @@
 import * as say from './words.ts';
 import {
   EYE_LENGTH_LIMITS,
+  followed,
   MODEL_LENGTH_LIMITS,
   parseLength,
   parseScale,
+  planPiece,
   scaleText,
   type Workpiece,
   type ScaleChoice,
@@ -51,7 +53,10 @@ const sized = computed(() => {
 const put = (what: string, part: Partial<Workpiece['measure']>): void =>
   change(what, (p) => withPart(p, 'measure', part));
 const setScale = (next: ScaleChoice): void =>
-  change(say.changeScale, (p) => ({ ...p, measure: { ...p.measure, scale: next } }));
+  change(say.changeScale, (p) => atScale(p, { scale: next }));
+/** Gauges and shells that were suggested follow the size. */
+const atScale = (p: Workpiece, part: Partial<Workpiece['measure']>): Workpiece =>
+  followed(p, withPart(p, 'measure', part), planPiece);
 
 /** Keeps the model as large as it is, and only changes which target decides. */
 function setWay(by: string): void {
@@ -68,10 +73,9 @@ function setWay(by: string): void {
     });
   else if (size) setScale({ by: 'size', sizeId: size.spec.id, mm: oneDigit(size.mm) });
   else if (by === 'oven' || by === 'box')
-    change(by === 'oven' ? say.fitOven : say.fitBox, (p) => ({
-      ...p,
-      measure: { ...p.measure, [by]: p.measure[by] ?? USUAL_OVEN, scale: { by } },
-    }));
+    change(by === 'oven' ? say.fitOven : say.fitBox, (p) =>
+      atScale(p, { [by]: p.measure[by] ?? USUAL_OVEN, scale: { by } }),
+    );
   else if (by === 'eye') {
     const { mm } = plan.value.measure.skeleton.animal.eye;
     setScale({ by, mm: Math.max(0.5, Math.round((2 * mm) / ratio) / 2) });

@@ -11,6 +11,7 @@ import HintText from '../../kit/HintText.vue';
 import { numberAt } from '../../kit/limited.ts';
 import QuantityField from '../../kit/QuantityField.vue';
 import SwitchField from '../../kit/SwitchField.vue';
+import SuggestedNote from '../SuggestedNote.vue';
 import AllowanceList from './AllowanceList.vue';
 import { withWire } from './wireChanges.ts';
 import WireChoiceRow from './WireChoiceRow.vue';
@@ -79,6 +80,7 @@ function asOthers(id: string): void {
 </script>
 
 <template>
+  <SuggestedNote of="wire" />
   <WireChoiceRow :name="say.spine2" :choice="wire.spine" strands @set="setSpine" />
   <WireChoiceRow
     v-for="pair in pairs"
