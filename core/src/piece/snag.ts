@@ -53,8 +53,6 @@ const SENTENCES: Sentences = {
     `The centre of mass lies ${mm(f.outsideMm)} outside the feet on the ${f.edge} side, so the piece will tip unless its pegs hold it. Move a foot under the body, lean the trunk back, ${
       f.weightG > 0 ? `put a weight of ${Math.ceil(f.weightG)} g into the body, ` : ''
     }or fix the base down.`,
-  'base-too-small': (f, mm, deg) =>
-    `On this base the piece tips at a tilt of ${deg(f.tipDeg)}, and it must survive ${deg(f.wantedDeg)}: the base is ${mm(f.missingMm)} too short or too narrow for the weight that stands on it. Make it at least ${mm(f.lengthMm)} by ${mm(f.widthMm)}, or thicker, or fix it to something heavy.`,
   'mass-near-edge': (f, mm, deg) =>
     `The centre of mass is only ${mm(f.marginMm)} inside the feet: unpegged, a tilt of ${deg(f.tipDeg)} towards ${f.towards} would tip the piece. Spread the feet, put a weight into the body, or rely on the pegs.`,
   'hook-below-mass': (f, mm) =>

@@ -25,14 +25,6 @@ export interface SnagFacts {
     /** A weight that would bring it inside; 0 where none would. */
     weightG: number;
   };
-  'base-too-small': {
-    tipDeg: number;
-    wantedDeg: number;
-    /** By how much its sides fall short, the more of both. */
-    missingMm: number;
-    lengthMm: number;
-    widthMm: number;
-  };
   'mass-near-edge': { marginMm: number; tipDeg: number; towards: string };
   'hook-below-mass': { aboveMm: number };
   'weight-too-large': { grams: number; ballMm: number; roomMm: number };

@@ -14,7 +14,6 @@ const SEVERITIES: Severities = {
   'too-few-feet': (f) => -f.down,
   'mass-outside-feet': (f) => f.outsideMm,
   'mass-near-edge': (f) => -f.tipDeg,
-  'base-too-small': (f) => f.missingMm,
   'hook-below-mass': (f) => f.aboveMm,
   'weight-too-large': (f) => f.ballMm - f.roomMm,
   'metal-unknown': () => THERE,

@@ -1,5 +1,6 @@
 import type { Workpiece } from '../workshop/workpiece.ts';
 import fc from 'fast-check';
+import { everySnag } from '../piece/snagGroups.ts';
 import { describe, expect, it } from 'vitest';
 import { distance } from '../geometry/vec3.ts';
 import type { WireChoice } from '../piece/pieceSchema.ts';
@@ -154,8 +155,9 @@ describe('allowances', () => {
 
 describe('snags of the wire', () => {
   it('tell a wire that is too thick for the limb, with one that would do', () => {
-    const snags = planOf(changed(plainPiece(), 'wire', { limbs: limbsOf(6) })).snags.flatMap(
-      (snag) => (snag.code === 'wire-too-thick' ? [snag.facts.maxWireMm] : []),
+    const { snags: told } = planOf(changed(plainPiece(), 'wire', { limbs: limbsOf(6) }));
+    const snags = everySnag(told).flatMap((snag) =>
+      snag.code === 'wire-too-thick' ? [snag.facts.maxWireMm] : [],
     );
     expect(snags).toHaveLength(2);
     const limbs = limbsOf(Math.floor(Math.min(...snags) * 10) / 10);

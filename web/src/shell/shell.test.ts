@@ -8,7 +8,13 @@ import SpineNav from './SpineNav.vue';
 import TopLine from './TopLine.vue';
 
 const [otter, wolf] = demoWorkpieces() as [Workpiece, Workpiece];
-const hot: Workpiece = { ...wolf, cure: { ...wolf.cure, setC: 190 } };
+const thin = { metal: 'aluminium-soft', size: { system: 'mm', value: 0.6 }, strands: 1 } as const;
+/** Too hot for its clay, and on legs that would give. */
+const hot: Workpiece = {
+  ...wolf,
+  cure: { ...wolf.cure, setC: 190 },
+  wire: { ...wolf.wire, limbs: { 'hind-legs': thin, 'fore-legs': thin } },
+};
 
 describe('SnagLine', () => {
   const line = (piece: Workpiece) =>

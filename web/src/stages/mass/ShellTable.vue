@@ -9,6 +9,7 @@ import {
   type Core,
   type RegionMass,
   everySnag,
+  still,
 } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -47,13 +48,13 @@ function set(regionMass: RegionMass, part: { core?: Core; shellMm?: number }): v
 }
 
 function revert(regionMass: RegionMass): void {
-  change(say.buildAsUsual(regionMass.region.name.toLowerCase()), (p) =>
-    withPart(p, 'mass', {
-      shells: Object.fromEntries(
-        Object.entries(p.mass.shells).filter(([id]) => id !== regionMass.region.id),
-      ),
-    }),
-  );
+  const { id, name } = regionMass.region;
+  change(say.buildAsUsual(name.toLowerCase()), (p) => {
+    const { [id]: _own, ...others } = p.mass.shells;
+    const suggested = p.suggested?.shells[id];
+    const shells = suggested === undefined ? others : { ...others, [id]: suggested };
+    return withPart(p, 'mass', { shells });
+  });
 }
 const CHOICES: readonly { readonly label: string; readonly value: Core }[] = [
   { label: say.foil, value: 'foil' },
@@ -73,8 +74,9 @@ function setVent(regionMass: RegionMass, vented: boolean): void {
     }),
   );
 }
-const isOwn = (regionMass: RegionMass) =>
-  piece.value.mass.shells[regionMass.region.id] !== undefined;
+/** A build that neither the plan nor the suggestion has. */
+const isOwn = ({ region: { id } }: RegionMass): boolean =>
+  !still(piece.value.mass.shells[id], piece.value.suggested?.shells[id]);
 const read = (regionMass: RegionMass) => (typed: string) =>
   parseLength(
     typed,

@@ -28,7 +28,10 @@ const HOLDS = [
 ];
 const METALS = Object.entries(WEIGHT_METALS).map(([value, { name }]) => ({ value, label: name }));
 
-const places = computed(() => balance.value.places.slice(0, 4));
+/** Places with room for the weight that they would need. */
+const places = computed(() =>
+  balance.value.places.filter(({ ballMm, roomMm }) => ballMm <= roomMm).slice(0, 4),
+);
 const nameOf = (boneId: string): string =>
   plan.value.measure.skeleton.byId.get(boneId)?.name ?? boneId;
 const setHold = (hold: string): void =>
@@ -118,12 +121,10 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
         <ActionButton @click="place(i)">
           {{ say.gIn(entry.grams, nameOf(entry.boneId).toLowerCase(), percent(entry.along)) }}
         </ActionButton>
-        <span v-if="entry.ballMm > entry.roomMm" class="tight">
-          {{ say.ballOfRoomFor(mm(2 * entry.ballMm), mm(2 * Math.max(0, entry.roomMm)), unit) }}
-        </span>
       </li>
     </ul>
   </template>
+  <HintText v-else-if="balance.places.length > 0">{{ say.weightFitsNowhere }}</HintText>
 </template>
 
 <style scoped>
@@ -131,11 +132,5 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
   margin: 0;
   padding: 0;
   list-style: none;
-}
-.tight {
-  display: block;
-  padding-left: 8px;
-  font-size: 13px;
-  color: var(--rust);
 }
 </style>

@@ -24,6 +24,13 @@ const setDown = (foot: Footfall, down: boolean): void =>
     ),
   );
 
+/** What is no foot is told as what it is: the rod that carries the body, or the flesh that lies on the ground. */
+function nameOf({ contact: { name, kind }, down }: Footfall): string {
+  if (!down) return `${name}, ${say.lifted}`;
+  if (kind === 'rod') return say.rodUpTo(name);
+  return kind === 'rest' ? say.liesOnGround(name) : `${name}, ${say.down}`;
+}
+
 const isLocked = ({ contact }: Footfall): boolean => piece.value.stance.locked.includes(contact.id);
 const lock = (foot: Footfall): void =>
   change(say.textWord(isLocked(foot) ? say.unlock : say.lock, foot.contact.name), (p) =>
@@ -58,7 +65,7 @@ const plant = (): void =>
       class="row"
       tight
       :working="foot.working"
-      :label="`${foot.contact.name}, ${foot.down ? say.down : say.lifted}`"
+      :label="nameOf(foot)"
       :alarm="foot.down && !foot.touches"
     />
     <ActionButton

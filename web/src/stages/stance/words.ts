@@ -22,11 +22,6 @@ export const gIn = (
   boneId: string | number,
   along: string | number,
 ): string => `${grams} g in the ${boneId}, ${along}`;
-export const ballOfRoomFor = (
-  part: string | number,
-  part2: string | number,
-  unit: string | number,
-): string => `a ball of ${part}, room for ${part2} ${unit}`;
 export const onBase = 'On a base';
 export const hanging = 'Hanging';
 export const onWall = 'On a wall';
@@ -253,3 +248,11 @@ export const frames = { one: 'frame', other: 'frames' };
 export const stanceInSpaceWithJoints = 'The stance in space; drag to turn it or one of its joints';
 export const dragJointInSpace =
   'Drag the end of a bone to turn its joint, as the view looks along it; drag beside it to turn the view.';
+
+// FeetRows.vue, what is no foot
+export const rodUpTo = (name: string): string => `rod from the base up to the ${name}`;
+export const liesOnGround = (name: string): string => `${name}, lies on the ground`;
+
+// BalanceControl.vue, no room
+export const weightFitsNowhere =
+  'A weight that would bring the centre inside fits nowhere under the clay of this piece.';
