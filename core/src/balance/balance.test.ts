@@ -19,7 +19,7 @@ import { ballRadiusMm, weightNeededG, WEIGHT_METALS } from './counterweight.ts';
 import { footing } from './footing.ts';
 import { wallPullN } from './hangingPoint.ts';
 import { reactions } from '../posing/reactions.ts';
-import { EDGE_MM, smallestBase } from './smallestBase.ts';
+import { EDGE_MM, smallestBase } from '../posing/smallestBase.ts';
 import { directionText, tipRose, worstDirection } from './tipRose.ts';
 
 const place = fc.tuple(

@@ -7,7 +7,7 @@ import { type WeightPlace } from './counterweight.ts';
 import { type Footing } from './footing.ts';
 import { type HangingPoint } from './hangingPoint.ts';
 import { type Bearing } from './bearing.ts';
-import { type SmallBase } from './smallestBase.ts';
+import { type SmallBase } from '../posing/smallestBase.ts';
 import { type TipDirection } from './tipRose.ts';
 
 /** Whether and how the stance stands by itself, and what would help. */

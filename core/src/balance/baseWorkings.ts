@@ -2,7 +2,7 @@ import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { common, type BalanceFacts } from './balanceFacts.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
-import { WOOD_G_PER_ML } from './smallestBase.ts';
+import { WOOD_G_PER_ML } from '../posing/smallestBase.ts';
 
 /** The smallest board that stands as it is wanted, and what it then survives. */
 export function baseWorkings(

@@ -20,7 +20,7 @@ import { footing } from './footing.ts';
 import { hangingPoint } from './hangingPoint.ts';
 import { bearingOf } from './bearing.ts';
 import { restingBones } from '../stance/restingBones.ts';
-import { BOARD_THICKNESSES_MM, smallestBase, type SmallBase } from './smallestBase.ts';
+import { BOARD_THICKNESSES_MM, smallestBase, type SmallBase } from '../posing/smallestBase.ts';
 import { solePoints } from './soles.ts';
 import { tipRose } from './tipRose.ts';
 

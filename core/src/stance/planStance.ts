@@ -97,6 +97,7 @@ export function planStance(inputs: StanceInputs): StancePlan {
     feet,
     folded,
     ground: stance.ground,
+    tiltDeg: stance.tiltDeg,
     wall,
     gait,
     angles,

@@ -42,6 +42,8 @@ export interface StancePlan extends StageResult {
   /** Limb pairs, by id, that lie folded on the body. */
   readonly folded: readonly string[];
   readonly ground: Ground;
+  /** The tilt that the piece on its base must survive, degrees. */
+  readonly tiltDeg: number;
   /** The wall that a part of a body hangs on; null where it stands, hangs free, or is whole. */
   readonly wall: Wall | null;
   /** How far each eye turns to look where the stance says; none where it looks out of its lids. */

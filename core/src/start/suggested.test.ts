@@ -17,6 +17,10 @@ describe('a fresh piece', () => {
     const plan = wholePlan(fresh(id));
     expect(toFix(plan)).toEqual([]);
     expect(plan.snags.length).toBeLessThan(4);
+    // Its board holds the common centre of piece and board inside by the wanted tilt.
+    const { length, width } = plan.wire.base;
+    expect(length.value).toBeGreaterThanOrEqual(plan.balance.base.lengthMm);
+    expect(width.value).toBeGreaterThanOrEqual(plan.balance.base.widthMm);
   });
 
   it('has wire as it is sold, and shells that are rolled', () => {

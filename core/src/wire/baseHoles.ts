@@ -8,7 +8,8 @@ import { input, type Reading, type Working } from '../piece/working.ts';
 import { toDeg } from '../units/angles.ts';
 import { baseHardware } from './baseHardware.ts';
 import { meetsWall, toBoard } from './boardFrame.ts';
-import { boardWorking } from './boardSize.ts';
+import { boardWorking, OVERHANG_MM } from './boardSize.ts';
+import { steadyBoard } from './steadyBoard.ts';
 import { drillFor, HOLE_CLEARANCE_MM, threadById } from './hardware.ts';
 import type { PlannedWire } from './plannedWire.ts';
 import type { WireSetting } from './wireSetting.ts';
@@ -74,8 +75,8 @@ interface Peg {
 }
 
 /**
- * Holes where pegs and rods go through the board, its size (the user's, or from the feet), and the
- * hardware below. A straight peg is square to the board; a rod that leans takes a slanting hole.
+ * Holes where pegs and rods go through the board, its size (the user's, or from the feet and the tilt that it
+ * must survive), and the hardware below. A straight peg is square to the board; a rod that leans takes a slanting hole.
  */
 export function planBase(setting: WireSetting, wires: readonly PlannedWire[]): BasePlan {
   const { stance, base } = setting;
@@ -85,8 +86,17 @@ export function planBase(setting: WireSetting, wires: readonly PlannedWire[]): B
   const carried = (wall === null ? feet : [...feet, ...meetsWall(setting, wall)]).map((at) =>
     toBoard(setting, at),
   );
-  const xs = [...carried.map(([x]) => x), ...pegs.map(({ at }) => at[0])];
-  const zs = [...carried.map(([, , z]) => z), ...pegs.map(({ at }) => at[2])];
+  const steady = steadyBoard(setting);
+  const under = (low: number, wide: number): readonly number[] => [
+    low + OVERHANG_MM,
+    low + wide - OVERHANG_MM,
+  ];
+  const [alongs, acrosses] =
+    steady === undefined
+      ? [[], []]
+      : [under(steady.x0, steady.lengthMm), under(steady.z0, steady.widthMm)];
+  const xs = [...carried.map(([x]) => x), ...pegs.map(({ at }) => at[0]), ...alongs];
+  const zs = [...carried.map(([, , z]) => z), ...pegs.map(({ at }) => at[2]), ...acrosses];
   const [long, wide] =
     wall === null
       ? [say.baseFrontToBack, say.baseLeftToRight]

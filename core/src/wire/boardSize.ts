@@ -3,11 +3,11 @@ import { greatest, least } from '../geometry/extremes.ts';
 import { asGiven, input, type Working } from '../piece/working.ts';
 
 /** Default overhang of the base beyond the outermost feet: common practice. */
-const OVERHANG_MM = 30;
+export const OVERHANG_MM = 30;
 /** Boards are cut to full steps of this. */
 const BOARD_STEP_MM = 5;
 
-/** A side of the board, mm: the user's, or the spread of what stands on it with its overhang. */
+/** A side of the board, mm: the user's, or the spread of what stands on it with its overhang, and of what keeps it from tipping. */
 export function boardWorking(
   id: string,
   label: string,

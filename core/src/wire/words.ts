@@ -128,7 +128,7 @@ export const geometryOfBeltsNumber = 'geometry of belts; the number of turns is 
 
 // boardSize.ts
 export const setByYou = 'Set by you';
-export const spreadOfFeet = 'Spread of the feet';
+export const spreadOfFeet = 'Spread of the feet, and of what keeps it from tipping';
 export const overhang = 'Overhang';
 export const boardsAreCutTo = 'Boards are cut to full';
 export const commonPractice2 = 'common practice';
