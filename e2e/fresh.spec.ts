@@ -2,16 +2,18 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './test.ts';
 import { bodyDone, choose, numberOf, row, saved, type, unfold } from './helpers.ts';
 
+/** Chooses one of what a field offers. */
+async function pick(page: Page, field: string, option: string): Promise<void> {
+  await page.getByLabel(field, { exact: true }).first().click();
+  await page.locator('.n-base-select-option', { hasText: option }).first().click();
+}
+
 /** Makes a new piece on the page of pieces, of a whole animal or of less. */
 async function make(page: Page, name: string, animal: string, howMuch?: string): Promise<void> {
   await page.goto('/pieces');
   await page.getByRole('textbox', { name: 'Name of the new piece' }).fill(name);
-  const pick = async (field: string, option: string): Promise<void> => {
-    await page.getByLabel(field, { exact: true }).first().click();
-    await page.locator('.n-base-select-option', { hasText: option }).first().click();
-  };
-  await pick('Animal', animal);
-  if (howMuch !== undefined) await pick('How much of it', howMuch);
+  await pick(page, 'Animal', animal);
+  if (howMuch !== undefined) await pick(page, 'How much of it', howMuch);
   await page.getByRole('button', { name: 'Make the piece' }).click();
   await expect(page).toHaveURL(/\/measure$/);
 }
@@ -80,6 +82,27 @@ test('a new piece has nothing to fix; what was suggested follows the scale, and 
   await unfold(page);
   await expect(hind).toHaveValue(/2\.3/);
   expect(await spine.inputValue()).not.toBe(before);
+});
+
+test('a running theropod is seen before it is made, and runs on one iron', async ({ page }) => {
+  await page.goto('/pieces');
+  await page.getByRole('textbox', { name: 'Name of the new piece' }).fill('Runner');
+  await pick(page, 'Animal', 'Deinonychus');
+  await pick(page, 'How it stands', 'Running');
+  const preview = page.getByRole('region', { name: 'What it will be' });
+  await expect(preview.locator('dd')).toHaveCount(5);
+  const tall = preview.locator('div', { hasText: /^Tall as posed/ }).locator('dd');
+  await expect(tall).toContainText('mm');
+  const told = await tall.innerText();
+  await page.getByRole('button', { name: 'Make the piece' }).click();
+  await expect(page).toHaveURL(/\/measure$/);
+  // What was told before is what is there.
+  await expect(page.getByRole('button', { name: `Tall as posed ${told}` })).toBeVisible();
+  await page.getByRole('link', { name: /^Wire/ }).click();
+  await expect(page.getByRole('row', { name: /Back iron/ })).toBeVisible();
+  await bodyDone(page);
+  await expect(page.locator('[data-settled="true"]')).toBeVisible();
+  await expect(page.locator('.snags')).not.toContainText('to fix');
 });
 
 test('a snag that is known is counted apart, survives a reload, and is told again', async ({

@@ -77,6 +77,7 @@ export { wordsOf } from './anatomy/coat.ts';
 export { newPieceOf } from './start/newPiece.ts';
 export { raisedMm } from './posing/raisedMm.ts';
 export { acceptanceOf, everySnag, snagKey } from './piece/snagGroups.ts';
+export { startPiece, USUAL_WISH, type StartWish } from './start/startPiece.ts';
 export { followed, sound, still, suggestion, withSuggestion } from './start/suggested.ts';
 export { withExtent } from './start/withExtent.ts';
 export { creatureSchema, newCreature, type Creature, type Graft } from './anatomy/creature.ts';

@@ -1,6 +1,7 @@
 import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Snag } from '../piece/snag.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
 import type { BalancePlan } from './balancePlan.ts';
 import { directionText, worstDirection } from './tipRose.ts';
 import { ballRadiusMm, WEIGHT_METALS } from './counterweight.ts';
@@ -21,6 +22,18 @@ export function balanceSnags(
     ...(hold === 'base' || hold === 'plate' ? [] : hookSnags(facts)),
     ...roomSnags(facts),
   ];
+}
+
+/** Too few points of fixing; a rod or an iron that is bolted, and keyed against turning, is enough by itself. */
+export function fixingSnags(
+  { standing }: Pick<Facts, 'standing'>,
+  hold: Workpiece['stance']['hold'],
+  { wires }: Pick<WirePlan, 'wires'>,
+): readonly Snag[] {
+  const isStiff = wires.some(({ kind }) => kind === 'rod' || kind === 'iron');
+  if (hold !== 'base' || standing.length >= 2 || isStiff) return [];
+  const facts = { down: standing.length };
+  return [{ code: 'too-few-feet', grade: 'fix', stage: 'stance', facts }];
 }
 
 const target = { kind: 'mass-centre', id: 'mass-centre' } as const;

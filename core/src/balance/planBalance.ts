@@ -13,7 +13,7 @@ import type { Counterweight } from '../piece/pieceSchema.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 import { wireMasses } from '../wire/wireMasses.ts';
 import type { Footfall, StancePlan } from '../stance/stancePlan.ts';
-import { balanceSnags } from './balanceSnags.ts';
+import { balanceSnags, fixingSnags } from './balanceSnags.ts';
 import { balanceWorkings } from './balanceWorkings.ts';
 import { roomsUnder, weightPlaces, WEIGHT_COVER_MM } from './counterweight.ts';
 import { footing } from './footing.ts';
@@ -100,11 +100,14 @@ export function planBalance(inputs: BalanceInputs): BalancePlan {
   return {
     ...facts,
     workings: balanceWorkings(facts, choice, measure, stance, mass !== null, wire.base),
-    snags: balanceSnags(
-      facts,
-      stance.wall === null ? choice.hold : 'plate',
-      judged(choice, standing, wire),
-    ),
+    snags: [
+      ...fixingSnags(facts, choice.hold, wire),
+      ...balanceSnags(
+        facts,
+        stance.wall === null ? choice.hold : 'plate',
+        judged(choice, standing, wire),
+      ),
+    ],
   };
 }
 

@@ -31,9 +31,9 @@ export function limitSnags(angles: readonly JointAngle[]): readonly Snag[] {
 export const jointName = ({ joint, side }: Bone): string =>
   side === 'mid' ? joint.name : `${joint.name}, ${side}`;
 
-/** Feet that hang, and too few points of fixing. */
-export function feetSnags(feet: readonly Footfall[]): readonly Snag[] {
-  const hanging = feet
+/** Feet that hang. */
+export const feetSnags = (feet: readonly Footfall[]): readonly Snag[] =>
+  feet
     .filter((foot) => foot.down && !foot.touches)
     .map((foot): Snag => ({
       code: 'foot-off-base',
@@ -42,14 +42,6 @@ export function feetSnags(feet: readonly Footfall[]): readonly Snag[] {
       target: { kind: 'contact', id: foot.contact.id },
       facts: { foot: foot.contact.name, gapMm: foot.gapMm },
     }));
-  const down = feet.filter((foot) => foot.down && foot.touches);
-  // One rod that is bolted, and keyed against turning, carries a piece.
-  if (down.length >= 2 || down.some(({ contact }) => contact.kind === 'rod')) return hanging;
-  return [
-    ...hanging,
-    { code: 'too-few-feet', grade: 'fix', stage: 'stance', facts: { down: down.length } },
-  ];
-}
 
 /** A moment of a gait at which nothing is on the ground. */
 export function suspendedSnags(gait: GaitPlan | null, feet: readonly Footfall[]): readonly Snag[] {

@@ -122,6 +122,11 @@ function stronger(plan: Plan, found: Suggestion): Suggestion {
       ),
   );
   let { wire } = found;
+  const canStand = plan.stance.feet.some(({ contact, down }) => down && contact.kind === 'foot');
+  const onIron = { ...found, wire: { ...wire, scheme: 'back-iron' as const } };
+  const mayIron = canStand && wire.scheme === 'bound-loops';
+  // On one foot a piece turns about it: an iron keeps it.
+  if (mayIron && plan.balance.snags.some(({ code }) => code === 'too-few-feet')) return onIron;
   const { skeleton } = plan.measure;
   for (const one of weak) {
     const sizes = wireSizes(one, plan.strength.joints, plan.piece.wire.ownMetals);
@@ -142,10 +147,7 @@ function stronger(plan: Plan, found: Suggestion): Suggestion {
   const isSame = wire === found.wire || JSON.stringify(wire) === JSON.stringify(found.wire);
   if (!isSame) return { ...found, wire };
   const isLegs = weak.some(({ kind, id }) => kind === 'limbs' && !mostMm.has(id));
-  const canStand = plan.stance.feet.some(({ contact, down }) => down && contact.kind === 'foot');
-  return isLegs && canStand && wire.scheme === 'bound-loops'
-    ? { ...found, wire: { ...wire, scheme: 'back-iron' } }
-    : found;
+  return isLegs && mayIron ? onIron : found;
 }
 
 /** The softest metal and the thinnest wire of the shop that bears a wire’s load and is covered; undefined where none is. */

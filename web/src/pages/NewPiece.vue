@@ -1,21 +1,17 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import {
-  ANIMALS,
   animalById,
   cutText,
-  extentsOf,
   problemSentence,
-  subjectOf,
-  type Extent,
+  USUAL_WISH,
+  type StartWish,
   type Workshop,
 } from '@keen-sinew/core';
 import { NInput } from 'naive-ui';
-import { computed, ref } from 'vue';
+import { defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import ActionButton from '../kit/ActionButton.vue';
-import ChoiceField from '../kit/ChoiceField.vue';
-import { EXTENT_NAMES } from '../stages/extentNames.ts';
 import { beginsWith, textOf } from '../files/textOf.ts';
 import { useArchive } from '../files/useArchive.ts';
 import { FilePicker } from '../kit/heavy.ts';
@@ -26,6 +22,10 @@ import { keepPicture } from '../stores/pictureStorage.ts';
 import type { TakenIn } from '../stores/pieceIntake.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
+import StartWishes from './StartWishes.vue';
+
+/** Fetched with the first choice. */
+const StartPreview = defineAsyncComponent(() => import('./StartPreview.vue'));
 
 /** Makes a piece, or takes one in from a file. */
 const store = usePieceStore();
@@ -33,28 +33,22 @@ const workshops = useWorkshopStore();
 const notes = useNoteStore();
 const router = useRouter();
 const name = ref('');
-const animalId = ref('eurasian-otter');
-const asked = ref<Extent>('whole');
-const extents = computed(() =>
-  extentsOf(subjectOf({ animalId: animalId.value, creature: null }).plan),
-);
-const extent = computed(() => (extents.value.includes(asked.value) ? asked.value : 'whole'));
-const extentOptions = computed(() =>
-  extents.value.map((value) => ({ label: EXTENT_NAMES[value], value })),
-);
+const wish = ref<StartWish>({ ...USUAL_WISH, animalId: 'eurasian-otter' });
+/** Shown from the first choice on. */
+const chosen = ref(false);
+function choose(next: StartWish): void {
+  wish.value = next;
+  chosen.value = true;
+}
 const problem = ref<string | null>(null);
 /** The archive that is being opened. */
 let opened = '';
 const opening = useArchive((reason) => say.wasNotTakenIn(opened, reason));
 const isOpening = opening.shown;
-const animals = ANIMALS.map((animal) => ({ label: animal.name, value: animal.id })).toSorted(
-  (a, b) => a.label.localeCompare(b.label),
-);
-
 async function make(): Promise<void> {
   const typed =
-    name.value.trim() || say.newWord(animalById(animalId.value)?.name.toLowerCase() ?? '');
-  const id = await store.create(cutText(typed, 80), animalId.value, extent.value);
+    name.value.trim() || say.newWord(animalById(wish.value.animalId)?.name.toLowerCase() ?? '');
+  const id = await store.create(cutText(typed, 80), wish.value.animalId, wish.value);
   await router.push(`/piece/${id}/measure`);
 }
 
@@ -117,26 +111,10 @@ async function readIn(file: File): Promise<TakenIn | { sentence: string } | null
           :input-props="{ 'aria-label': say.nameOfNewPiece, maxlength: 80 }"
         />
       </label>
-      <label>
-        <span>{{ say.animal }}</span>
-        <ChoiceField
-          :label="say.animal"
-          :value="animalId"
-          :options="animals"
-          @set="animalId = $event"
-        />
-      </label>
-      <label>
-        <span>{{ say.howMuchOfIt }}</span>
-        <ChoiceField
-          :label="say.howMuchOfIt"
-          :value="extent"
-          :options="extentOptions"
-          @set="asked = $event as Extent"
-        />
-      </label>
+      <StartWishes :wish="wish" @set="choose" />
       <ActionButton kind="main" submit>{{ say.makePiece }}</ActionButton>
     </form>
+    <StartPreview v-if="chosen" :wish="wish" />
     <FilePicker
       :label="say.pieceFile"
       accept=".json,.zip,application/json,application/zip"
@@ -156,7 +134,7 @@ h2 {
 }
 form {
   display: grid;
-  grid-template-columns: 1fr 200px 210px auto;
+  grid-template-columns: repeat(3, 1fr);
   gap: 14px;
   align-items: end;
   margin-bottom: 12px;

@@ -57,3 +57,22 @@ export const scaleBy2 = (byWord: string | number): string => `scale by the ${byW
 
 // NewPiece.vue, how much
 export const howMuchOfIt = 'How much of it';
+
+// StartWishes.vue
+export const howLarge = 'How large';
+export const handySize = 'a handy model';
+export const ovenSize = 'as the oven takes';
+export const howItStands = 'How it stands';
+export const whichCoat = 'Coat';
+export const carvedCoat = 'carved in the clay';
+export const plantedCoat = 'planted hair';
+export const posableWish = 'Posable: joints stay free';
+
+// StartPreview.vue
+export const whatItWillBe = 'What it will be';
+export const workingItOut = 'Working out what it will be…';
+export const scaleOfIt = 'Scale';
+export const spineOfIt = 'Spine';
+export const aboutAsHeavy = 'About as heavy as';
+export const baseOfIt = 'Base';
+export const plateOfIt = 'Plate';

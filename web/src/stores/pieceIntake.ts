@@ -2,14 +2,15 @@ import * as say from './words.ts';
 import {
   cutText,
   inWorkshop,
-  newPiece,
   newPieceOf,
   parted,
   planPiece,
   problemSentence,
   sound,
+  startPiece,
+  USUAL_WISH,
   type Creature,
-  type Extent,
+  type StartWish,
   type Piece,
   type Workshop,
 } from '@keen-sinew/core';
@@ -35,8 +36,12 @@ export interface TakenIn {
 
 /** Ways for a piece to come into the store. */
 export interface Intake {
-  /** Makes a new piece, of a whole animal or of its head, and returns its id. */
-  readonly create: (name: string, animalId: string, extent?: Extent) => Promise<string>;
+  /** Makes a new piece as one wants it, and returns its id. */
+  readonly create: (
+    name: string,
+    animalId: string,
+    wish?: Omit<StartWish, 'animalId'>,
+  ) => Promise<string>;
   /** Makes a new piece of an own animal, which it carries along; returns its id. */
   readonly createOf: (name: string, creature: Creature) => Promise<string>;
   /**
@@ -103,8 +108,11 @@ export function createIntake(
   }
 
   return {
-    create: (name, animalId, extent) =>
-      add(name, (id) => soundIn(newPiece(id, name, animalId, workshops.current.oven, extent))),
+    create: (name, animalId, wish = USUAL_WISH) =>
+      add(name, (id) => {
+        const wished = { ...wish, animalId };
+        return parted(startPiece(id, name, wished, workshops.current, planPiece)).piece;
+      }),
     createOf: (name, creature) =>
       add(name, (id) => soundIn(newPieceOf(id, name, creature, workshops.current.oven))),
     takeIn,

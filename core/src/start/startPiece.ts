@@ -1,0 +1,56 @@
+import type { Extent } from '../anatomy/extent.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+import type { Workshop } from '../workshop/workshopSchema.ts';
+import { inWorkshop, type Workpiece } from '../workshop/workpiece.ts';
+import { newPiece } from './newPiece.ts';
+import { sound, type PlanOf } from './suggested.ts';
+
+/** What one wants when one begins: of what, how much, how large, how it stands, and what is done with it. */
+export interface StartWish {
+  readonly animalId: string;
+  readonly extent: Extent;
+  /** A round scale for a handy model, or as large as the oven takes. */
+  readonly size: 'handy' | 'oven';
+  /** A stance of the animal's plan by id; null for its usual one. */
+  readonly presetId: string | null;
+  /** Joints stay free, so that it can be posed when it is done. */
+  readonly posable: boolean;
+  /** A coat of hair is pressed into the clay, or hair is stuck on. */
+  readonly coat: 'carved' | 'fibre';
+}
+
+/** What is wished where nothing is said. */
+export const USUAL_WISH: Omit<StartWish, 'animalId'> = {
+  ...{ extent: 'whole', size: 'handy', presetId: null, posable: false, coat: 'carved' },
+};
+
+/** A piece as one wants it, with what its load and size suggest. */
+export function startPiece(
+  id: string,
+  name: string,
+  wish: StartWish,
+  workshop: Workshop,
+  plan: PlanOf,
+): Workpiece {
+  const { animalId, extent, size, presetId, posable, coat } = wish;
+  const piece = newPiece(id, name, animalId, workshop.oven, extent);
+  const wished = inWorkshop(
+    {
+      ...piece,
+      measure: { ...piece.measure, ...(size === 'oven' ? { scale: { by: 'oven' } } : {}) },
+      stance: { ...piece.stance, presetId: presetId ?? piece.stance.presetId },
+      wire: { ...piece.wire, posable },
+    },
+    workshop,
+  );
+  return sound(coat === 'fibre' ? planted(wished, plan) : wished, plan);
+}
+
+/** The piece with hair stuck on wherever the animal has some. */
+function planted(piece: Workpiece, plan: PlanOf): Workpiece {
+  const hairy = plan(piece).measure.skeleton.animal.coat.filter(({ hair }) => hair !== null);
+  const zones: Piece['skin']['zones'] = Object.fromEntries(
+    hairy.map(({ id }) => [id, { method: 'fibre', hairMm: null }]),
+  );
+  return { ...piece, skin: { ...piece.skin, zones } };
+}
