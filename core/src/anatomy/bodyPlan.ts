@@ -306,6 +306,8 @@ export interface BodyPlan {
   readonly gaits: readonly GaitSpec[];
   /** Regions of the body; each bone belongs to one. */
   readonly regions: readonly RegionSpec[];
+  /** The bone, by key, whose feathers spread into a fan. */
+  readonly fan?: string;
   /** A part of a body that ends in a wall: behind it, or at its middle beside it (a relief). */
   readonly wall?: WallSide;
 }

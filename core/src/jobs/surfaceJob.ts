@@ -23,7 +23,8 @@ export const stanceRead = ({
   anglesDeg,
   lifted,
   ground,
-}: Workpiece['stance']): StanceChoice => ({ presetId, gait, anglesDeg, lifted, ground });
+  fan,
+}: Workpiece['stance']): StanceChoice => ({ presetId, gait, anglesDeg, lifted, ground, fan });
 
 /** The skin of the model in its stance, at its scale, and how it is seen from each side. */
 export function surfaceJob(of: {

@@ -233,13 +233,14 @@ const STEPS: VersionSteps = {
       stance: withGaitsOf(measure['animalId'], partOf(old, 'stance')),
     };
   },
-  /** Version 13 knows pieces of a head alone, snags that were accepted, and what was suggested. */
+  /** Version 13 knows pieces of a head alone, tails spread, snags accepted, and what was suggested. */
   12: (old) => ({
     accepted: {},
     suggested: null,
     ...old,
     version: 13,
     measure: { extent: 'whole', ...partOf(old, 'measure') },
+    stance: { fan: 1, ...partOf(old, 'stance') },
   }),
 };
 

@@ -180,6 +180,7 @@ describe('piece files', () => {
       })!['stance'];
     const bound = { id: 'bound', moment: 0.3 };
     expect(of('eurasian-otter', 'canter')).toEqual({
+      fan: 1,
       gait: bound,
       kept: [{ gait: { ...bound, moment: 0.1 } }, { gait: null }],
     });

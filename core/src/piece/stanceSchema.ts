@@ -74,6 +74,8 @@ export const stanceSchema = z.strictObject({
   gaze: z.nullable(gazeSchema),
   /** How far the lids are open, as a share of how the animal is told. */
   lids: num(0, 1.5),
+  /** How many times as wide as closed its tail feathers are spread. */
+  fan: num(1, 3),
   /** Bones whose joints a drag leaves as they are, and feet that stay where they stand. */
   locked: list(text(0, 40), 0, 200),
   ground: groundSchema,

@@ -10,6 +10,7 @@ import {
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { gaitMoment, gaitOf, type GaitChoice } from './gaitMoment.ts';
 import { FLAT, groundHeight, type Ground } from './ground.ts';
+import { fannedTail } from './fannedTail.ts';
 import { plantFeet } from './planting.ts';
 import { toesAngles } from './toesAngles.ts';
 import { shownParts } from '../body/shownParts.ts';
@@ -32,6 +33,8 @@ export interface StanceChoice {
   readonly gaze?: Gaze | null;
   /** How far its lids are open, as a share of how the animal is told. */
   readonly lids?: number;
+  /** How many times as wide its tail feathers are spread as closed. */
+  readonly fan?: number;
 }
 
 /** A stance of the plan by id, or its first. */
@@ -110,9 +113,10 @@ export function settledStance(
   rodMm = 0,
 ): PosedSkeleton {
   const angles = stanceAngles(skeleton, choice);
-  const hung = poseSkeleton(skeleton, angles, sizeFactor);
-  const posed = poseSkeleton(skeleton, angles, sizeFactor, -lowestMm(hung, choice, rodMm));
-  const { gaze, lids = 1 } = choice;
+  const { gaze, lids = 1, fan = 1 } = choice;
+  const fanned = fannedTail(skeleton, fan);
+  const hung = poseSkeleton(fanned, angles, sizeFactor);
+  const posed = poseSkeleton(fanned, angles, sizeFactor, -lowestMm(hung, choice, rodMm));
   return { ...posed, lids, ...(gaze ? { gaze } : {}) };
 }
 

@@ -13,8 +13,8 @@ const BEYOND = 0.12;
 
 /** A slope, step, log or rock on the base: filled from the side, its edges in the other views. */
 export function groundItems(plan: Plan, view: View): readonly DrawingItem[] {
-  const { ground, posed } = plan.stance;
-  if (ground.kind === 'flat') return [];
+  const { ground, posed, wall } = plan.stance;
+  if (ground.kind === 'flat' || wall !== null) return [];
   const { min, max } = bodyBox(posed);
   const more = (max[0] - min[0]) * BEYOND;
   const { base } = plan.wire;

@@ -1,3 +1,4 @@
+import { everySnag } from '../piece/snagGroups.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { isTarget } from '../piece/target.ts';
 import { describe, expect, it } from 'vitest';
@@ -48,7 +49,7 @@ describe('the coat', () => {
 
   it('tells hair finer than the tools, and how many locks a stroke then stands for', () => {
     const tiny = planPiece(at(plainPiece(), 30));
-    const snag = tiny.snags.find(
+    const snag = everySnag(tiny.snags).find(
       (snag) => snag.code === 'hair-finer-than-tool' && isTarget(snag.target, 'zone', 'face'),
     );
     if (snag?.code !== 'hair-finer-than-tool') throw new Error('no snag');

@@ -115,7 +115,7 @@ export function planStance(inputs: StanceInputs): StancePlan {
       ...limitSnags(angles),
       ...(onBase ? [...feetSnags(feet), ...suspendedSnags(gait, feet)] : []),
       ...meetingSnags(posed, folded),
-      ...groundSnags(posed, skin, stance.ground, lifted),
+      ...(wall === null ? groundSnags(posed, skin, stance.ground, lifted) : []),
     ],
   };
 }

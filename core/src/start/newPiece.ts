@@ -62,6 +62,7 @@ export const NEW_STANCE = Object.freeze({
   gait: null,
   gaze: null,
   lids: 1,
+  fan: 1,
   locked: [],
   ground: { kind: 'flat' },
   hold: 'base',

@@ -114,13 +114,15 @@ function stronger(plan: Plan, found: Suggestion): Suggestion {
         : [],
     ),
   );
-  const weak = plan.wire.wires.filter(
-    ({ id }) =>
-      mostMm.has(id) ||
-      plan.strength.snags.some(
-        (snag) => snag.code === 'wire-too-weak' && snag.facts.wire.startsWith(`${id} `),
-      ),
-  );
+  const giving = new Set([
+    ...plan.strength.joints
+      .filter(({ posedShare, turnedShare }) => Math.max(posedShare, turnedShare) > 1)
+      .map(({ wire }) => wire.id),
+    ...plan.strength.pegs
+      .filter(({ stiff, bending }) => !stiff && bending.value > 100)
+      .map(({ wireId }) => wireId),
+  ]);
+  const weak = plan.wire.wires.filter(({ id }) => mostMm.has(id) || giving.has(id));
   let { wire } = found;
   const canStand = plan.stance.feet.some(({ contact, down }) => down && contact.kind === 'foot');
   const onIron = { ...found, wire: { ...wire, scheme: 'back-iron' as const } };

@@ -324,6 +324,7 @@ export const BIRD_PLAN: BodyPlan = composePlan({
     head: { reach: 0.8, name: 'root of the bill' },
   },
   tailBones: [],
+  fan: 'tail',
   sizes: [
     { id: 'height', name: 'Height', kind: 'top', measured: 'ground to the crown, standing' },
     chain(

@@ -29,6 +29,7 @@ import LimbEdits from './LimbEdits.vue';
 import { withMoment, withPreset, withStance } from './stanceChanges.ts';
 import StanceFiles from './StanceFiles.vue';
 import StanceSpace from './StanceSpace.vue';
+import TailFan from './TailFan.vue';
 import { useStanceRows, type Shown } from './useStanceRows.ts';
 
 const { piece, plan, change } = usePiecePlan();
@@ -155,6 +156,9 @@ const setBeyond = (beyondLimits: boolean): void =>
     </LedgerSection>
     <LedgerSection v-if="skeleton.animal.face" :title="say.face">
       <FaceControl />
+    </LedgerSection>
+    <LedgerSection v-if="skeleton.plan.fan" :title="say.tailFan" folded>
+      <TailFan />
     </LedgerSection>
     <LedgerSection :title="say.keptStances">
       <KeptStances :comparing="comparing" @compare="comparing = $event" />

@@ -256,3 +256,9 @@ export const liesOnGround = (name: string): string => `${name}, lies on the grou
 // BalanceControl.vue, no room
 export const weightFitsNowhere =
   'A weight that would bring the centre inside fits nowhere under the clay of this piece.';
+
+// TailFan.vue
+export const tailFan = 'Tail feathers';
+export const tailSpread = 'Spread, of the closed width';
+export const tailSpreadSlider = 'Spread of the tail feathers in hundredths';
+export const spreadTail = 'Spread the tail feathers';

@@ -65,6 +65,7 @@ export interface PlanDraft {
   readonly spine: readonly string[];
   readonly spineEnds: BodyPlan['spineEnds'];
   readonly tailBones: readonly string[];
+  readonly fan?: string;
   readonly sizes: readonly SizeSpec[];
   readonly stances: readonly StanceSpec[];
   readonly expressions: readonly ExpressionSpec[];
