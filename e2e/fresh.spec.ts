@@ -90,10 +90,12 @@ test('a running theropod is seen before it is made, and runs on one iron', async
   await pick(page, 'Animal', 'Deinonychus');
   await pick(page, 'How it stands', 'Running');
   const preview = page.getByRole('region', { name: 'What it will be' });
-  await expect(preview.locator('dd')).toHaveCount(5);
-  const tall = preview.locator('div', { hasText: /^Tall as posed/ }).locator('dd');
-  await expect(tall).toContainText('mm');
-  const told = await tall.innerText();
+  await expect(preview.getByRole('button', { expanded: false })).toHaveCount(5);
+  const tall = preview.getByRole('button', { name: /^Tall as posed/ });
+  const told = await tall.locator('.value').innerText();
+  await tall.click();
+  await expect(page.getByText('highest point of the posed skin').first()).toBeVisible();
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Make the piece' }).click();
   await expect(page).toHaveURL(/\/measure$/);
   // What was told before is what is there.

@@ -120,19 +120,20 @@ function boardItems(plan: Plan, view: View): readonly DrawingItem[] {
   const top = view === 'top';
   const low = project(view, [front, top ? 0 : -base.thicknessMm, left]);
   const high = project(view, [back, 0, right]);
-  return [
-    {
-      kind: 'line',
-      ink: 'board',
-      layer: 'base',
-      weight: WEIGHT.thin,
-      closed: true,
-      filled: true,
-      points: [low, [high[0], low[1]], high, [low[0], high[1]]],
-      target: { kind: 'piece', id: 'base' },
-    },
-  ];
+  return [boardItem(low, high)];
 }
+
+/** A board from corner to corner. */
+const boardItem = (low: PagePoint, high: PagePoint): DrawingItem => ({
+  kind: 'line',
+  ink: 'board',
+  layer: 'base',
+  weight: WEIGHT.thin,
+  closed: true,
+  filled: true,
+  points: [low, [high[0], low[1]], high, [low[0], high[1]]],
+  target: { kind: 'piece', id: 'base' },
+});
 
 /** The plate of a piece on a wall: from its edge, or behind what hangs on it. */
 function plateItems(
@@ -148,18 +149,7 @@ function plateItems(
     project(view, wall.axis === 0 ? [out, up, across] : [across, up, out]);
   const low = corner(wall.at, bottom, left);
   const high = corner(back, top, right);
-  return [
-    {
-      kind: 'line',
-      ink: 'board',
-      layer: 'base',
-      weight: WEIGHT.thin,
-      closed: true,
-      filled: true,
-      points: [low, [high[0], low[1]], high, [low[0], high[1]]],
-      target: { kind: 'piece', id: 'base' },
-    },
-  ];
+  return [boardItem(low, high)];
 }
 
 function wireItems(plan: Plan, view: View): readonly DrawingItem[] {

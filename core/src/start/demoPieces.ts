@@ -2,7 +2,7 @@ import { newWorkshop } from '../workshop/newWorkshop.ts';
 import { inWorkshop, type Workpiece } from '../workshop/workpiece.ts';
 import type { Workshop } from '../workshop/workshopSchema.ts';
 import { HERON_PICTURES, OTTER_PICTURES } from './demoPictures.ts';
-import { newPiece } from './newPiece.ts';
+import { newPiece, softWire } from './newPiece.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 
 /**
@@ -108,9 +108,6 @@ function otterOnTheLog(): Piece {
   };
 }
 
-const soft = (mm: number) =>
-  ({ metal: 'aluminium-soft', size: { system: 'mm', value: mm }, strands: 1 }) as const;
-
 function heronAtTheSluice(): Piece {
   const heron = newPiece('heron-at-the-sluice', 'Heron at the sluice', 'grey-heron');
   return {
@@ -121,8 +118,8 @@ function heronAtTheSluice(): Piece {
     stance: { ...heron.stance, presetId: 'stalking' },
     wire: {
       ...heron.wire,
-      spine: { ...soft(1.6), strands: 2 },
-      limbs: { legs: soft(1.6), wings: soft(1) },
+      spine: { ...softWire(1.6), strands: 2 },
+      limbs: { legs: softWire(1.6), wings: softWire(1) },
       coverMm: 0.5,
     },
     mass: { ...heron.mass, shellMm: 3, shells: { neck: { core: 'foil', shellMm: 3 } } },
@@ -138,8 +135,8 @@ function adderInACoil(): Piece {
     stance: { ...adder.stance, presetId: 'coiled' },
     wire: {
       ...adder.wire,
-      spine: { ...soft(0.8), strands: 2 },
-      limbs: { front: soft(1.6), rear: soft(1.6) },
+      spine: { ...softWire(0.8), strands: 2 },
+      limbs: { front: softWire(1.6), rear: softWire(1.6) },
       coverMm: 0.5,
     },
   };
@@ -165,8 +162,8 @@ function fishingBaryonyx(): Piece {
     },
     wire: {
       ...baryonyx.wire,
-      spine: { ...soft(1.6), strands: 2 },
-      limbs: { 'hind-legs': soft(2.5), arms: soft(1.2) },
+      spine: { ...softWire(1.6), strands: 2 },
+      limbs: { 'hind-legs': softWire(2.5), arms: softWire(1.2) },
     },
     mass: {
       ...baryonyx.mass,

@@ -3,22 +3,21 @@ import * as say from './words.ts';
 import {
   elevation,
   planPiece,
-  scaleText,
   sizeText,
   startPiece,
   type Plan,
   type StartWish,
+  type Working,
 } from '@keen-sinew/core';
 import { computed, onUnmounted, shallowRef, watch } from 'vue';
-import { useUnits } from '../composables/useUnits.ts';
 import HintText from '../kit/HintText.vue';
 import SheetBoard from '../sheet/SheetBoard.vue';
+import WorkingChip from '../shell/WorkingChip.vue';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
 
 /** What a wish comes to: its side and its front, and five numbers. */
 const props = defineProps<{ wish: StartWish }>();
 const workshops = useWorkshopStore();
-const { text } = useUnits();
 const plan = shallowRef<Plan | null>(null);
 /** Worked out after the page has shown what was chosen; only the last choice counts. */
 let waiting: ReturnType<typeof setTimeout> | undefined;
@@ -42,19 +41,23 @@ const rows = computed(() =>
         ),
       ],
 );
-const numbers = computed((): readonly (readonly [string, string])[] => {
+/** Its five numbers, each with its working. */
+const numbers = computed((): readonly (readonly [string, Working])[] => {
   if (plan.value === null) return [];
-  const { measure, stance, wire, balance, piece } = plan.value;
+  const { measure, stance, wire, balance } = plan.value;
+  const { on, length, width } = wire.base;
+  const grams = balance.workings.find(({ id }) => id === 'balance.grams');
   return [
-    [say.scaleOfIt, scaleText(measure.lifePerModel, 'smaller')],
-    [stance.heightAsPosed.label, text(stance.heightAsPosed.value, 'mm')],
-    [say.spineOfIt, `${piece.wire.spine.strands} × ${sizeText(piece.wire.spine.size)}`],
-    [say.aboutAsHeavy, text(balance.grams, 'g', 0)],
-    [
-      wire.base.on === 'wall' ? say.plateOfIt : say.baseOfIt,
-      `${text(wire.base.length.value, 'mm', 0)} × ${text(wire.base.width.value, 'mm', 0)}`,
-    ],
+    [say.scaleOfIt, measure.scale],
+    [stance.heightAsPosed.label, stance.heightAsPosed],
+    ...(grams === undefined ? [] : [[say.aboutAsHeavy, grams] as const]),
+    [on === 'wall' ? say.plateLong : say.baseLong, length],
+    [on === 'wall' ? say.plateWide : say.baseWide, width],
   ];
+});
+const spine = computed(() => {
+  const wire = plan.value?.piece.wire.spine;
+  return wire && say.spineOfIt(wire.strands, sizeText(wire.size));
 });
 </script>
 
@@ -69,12 +72,12 @@ const numbers = computed((): readonly (readonly [string, string])[] => {
       :label="say.whatItWillBe"
     />
     <HintText v-else>{{ say.workingItOut }}</HintText>
-    <dl>
-      <div v-for="[label, value] in numbers" :key="label">
-        <dt>{{ label }}</dt>
-        <dd class="number">{{ value }}</dd>
-      </div>
-    </dl>
+    <ul>
+      <li v-for="[label, working] in numbers" :key="label">
+        <WorkingChip :label="label" :working="working" />
+      </li>
+      <li v-if="spine">{{ spine }}</li>
+    </ul>
   </section>
 </template>
 
@@ -91,17 +94,12 @@ const numbers = computed((): readonly (readonly [string, string])[] => {
   background: var(--sheet);
   border: 1px solid var(--line);
 }
-dl {
+ul {
   margin: 0;
+  padding: 0;
+  list-style: none;
 }
-dl > div {
-  display: flex;
-  justify-content: space-between;
-  gap: 8px;
-  border-bottom: 1px dotted var(--line);
-  padding: 4px 0;
-}
-dd {
-  margin: 0;
+li {
+  padding: 3px 0;
 }
 </style>
