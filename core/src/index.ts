@@ -123,6 +123,7 @@ export {
   PIECE_FORMAT,
   type Piece,
   COAT_METHODS,
+  type BakeMethod,
   CORES,
   type Core,
   type SectionStation,
@@ -191,7 +192,15 @@ export {
 } from './formats/bvhStance.ts';
 export { gaitMoment, gaitOf, type GaitChoice } from './posing/gaitMoment.ts';
 export type { GaitPlan } from './stance/planGait.ts';
-export { ROCK_STEP_MM } from './piece/stanceSchema.ts';
+export {
+  groundHandles,
+  pulledGround,
+  rockOf,
+  stretched,
+  withoutRockPoint,
+  withRockPoint,
+  type RockShape,
+} from './posing/groundShapes.ts';
 export { groundHeight, type Ground } from './posing/ground.ts';
 export { WEIGHT_METALS } from './balance/counterweight.ts';
 export { bvhText } from './formats/bvh.ts';
@@ -242,7 +251,9 @@ export {
   BINDER_IDS,
   LIMB_WAYS,
   SCHEME_IDS,
+  ROD_KEYS,
   THREAD_IDS,
+  type RodKey,
   type BinderId,
   type LimbWay,
   type SchemeId,
@@ -250,6 +261,7 @@ export {
 } from './piece/wireSchema.ts';
 export { SCHEMES, schemeById, wayOf, type Scheme } from './wire/schemes.ts';
 export { BINDERS, binderById } from './wire/binders.ts';
+export { ROD_KEY_WORDS } from './wire/rodKeys.ts';
 export { THREADS, threadById } from './wire/hardware.ts';
 export type { FinePart } from './wire/fineDrafts.ts';
 export type { Shaft } from './wire/shafts.ts';
@@ -276,7 +288,8 @@ export { compareSchemes, type SchemeCase, type SchemeCost } from './schemes/comp
 export { recommendScheme, type Reason, type SchemeAdvice } from './schemes/recommendScheme.ts';
 export type { WirePlan } from './wire/wirePlan.ts';
 export type { StockGroup } from './wire/planStock.ts';
-export type { BasePlan, Hole } from './wire/baseHoles.ts';
+export type { BasePlan } from './wire/baseHoles.ts';
+export type { Hole } from './wire/holePlan.ts';
 export { bendingView, type BendingView } from './wire/bendingView.ts';
 export { onRope } from './wire/executedBends.ts';
 

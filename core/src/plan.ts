@@ -91,9 +91,18 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
   yield;
   const stance = recall(planStance, { stance: piece.stance, measure });
   yield;
-  const wire = recall(planWire, { wire: piece.wire, base: piece.stance.base, stance });
+  const wire = recall(planWire, {
+    wire: piece.wire,
+    base: piece.stance.base,
+    stance,
+    skin: piece.skin,
+  });
   yield;
-  const builds = recall(regionBuilds, { skeleton, mass: piece.mass });
+  const builds = recall(regionBuilds, {
+    skeleton,
+    mass: piece.mass,
+    method: piece.cure.method,
+  });
   const asked = {
     body: recall(bodyJob, piece.measure),
     surface: recall(surfaceJob, { ...part(piece, 'measure', 'stance'), lifePerModel }),

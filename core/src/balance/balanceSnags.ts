@@ -19,7 +19,7 @@ export function balanceSnags(
 ): readonly Snag[] {
   return [
     ...(judged ? tipSnags(facts) : []),
-    ...(hold === 'base' || hold === 'plate' ? [] : hookSnags(facts)),
+    ...(hold !== 'hanging' && hold !== 'wall' ? [] : hookSnags(facts)),
     ...roomSnags(facts),
   ];
 }

@@ -58,7 +58,7 @@ export function balanceWorkings(
   const weight = weightWorkings(facts, choice);
   if (stance.wall !== null)
     return [grams, ...weight, ...wallWorkings(facts, stance.wall, plate, grams)];
-  if (choice.hold !== 'base')
+  if (choice.hold === 'hanging' || choice.hold === 'wall')
     return [height, grams, ...weight, ...hangingWorkings(facts, choice, stance, grams)];
   return [
     height,
@@ -67,7 +67,7 @@ export function balanceWorkings(
     ...(facts.footing.hull.length === 0 ? [] : tipWorkings(facts, height)),
     ...footWorkings(facts, grams),
     ...weight,
-    ...baseWorkings(facts, choice, height, grams),
+    ...(choice.hold === 'free' ? [] : baseWorkings(facts, choice, height, grams)),
   ];
 }
 

@@ -12,6 +12,7 @@ import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Counterweight } from '../piece/pieceSchema.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 import { wireMasses } from '../wire/wireMasses.ts';
+import { perchFootprint, type Perch } from '../stance/perch.ts';
 import type { Footfall, StancePlan } from '../stance/stancePlan.ts';
 import { balanceSnags, fixingSnags } from './balanceSnags.ts';
 import { balanceWorkings } from './balanceWorkings.ts';
@@ -19,7 +20,7 @@ import { roomsUnder, weightPlaces, WEIGHT_COVER_MM } from './counterweight.ts';
 import { footing } from './footing.ts';
 import { hangingPoint } from './hangingPoint.ts';
 import { bearingOf } from './bearing.ts';
-import { restingBones } from '../stance/restingBones.ts';
+import { restingBones, restingOutline } from '../stance/restingBones.ts';
 import { BOARD_THICKNESSES_MM, smallestBase, type SmallBase } from '../posing/smallestBase.ts';
 import { solePoints } from './soles.ts';
 import { tipRose } from './tipRose.ts';
@@ -57,7 +58,10 @@ export function planBalance(inputs: BalanceInputs): BalancePlan {
   const massCentre = held === null ? bare : withWeight(stance, bare, bareG, held);
   const grams = bareG + (held?.grams ?? 0);
   const standing = stance.feet.filter((foot) => foot.down && foot.touches);
-  const contacts = standing.flatMap((foot) => solePoints(posed, foot, choice.ground));
+  const contacts = [
+    ...standing.flatMap((foot) => solePoints(posed, foot, choice.ground)),
+    ...restingOutline(stance),
+  ];
   const plumb: Point2 = [massCentre[0], massCentre[2]];
   const stands = footing(contacts, plumb, massCentre[1]);
   const resting = restingBones(stance);
@@ -77,8 +81,20 @@ export function planBalance(inputs: BalanceInputs): BalancePlan {
           WEIGHT_COVER_MM,
         )
       : [];
+  // What stands on the board is part of what it carries.
+  const { perch } = stance;
+  const carried = perch === null ? null : withPerch(massCentre, grams, perch);
   const boardOf = (thicknessMm: number): SmallBase =>
-    smallestBase(contacts, plumb, massCentre[1], grams, thicknessMm, choice.tiltDeg);
+    carried === null || perch === null
+      ? smallestBase(contacts, plumb, massCentre[1], grams, thicknessMm, choice.tiltDeg)
+      : smallestBase(
+          [...contacts, ...perchFootprint(perch)],
+          [carried.at[0], carried.at[2]],
+          carried.at[1],
+          carried.grams,
+          thicknessMm,
+          choice.tiltDeg,
+        );
   const facts = {
     massCentre,
     exact: mass !== null,
@@ -117,7 +133,7 @@ const judged = (
   standing: readonly Footfall[],
   { wires }: WirePlan,
 ): boolean =>
-  hold === 'base' &&
+  (hold === 'base' || hold === 'free') &&
   standing.length > 0 &&
   standing.every((foot) => foot.contact.kind === 'foot') &&
   !wires.some(({ kind }) => kind === 'iron');
@@ -133,6 +149,19 @@ function wantedMarginMm(hull: readonly Point2[], heightMm: number): number {
   ];
   const room = least(edgesOf(hull, middle).map(({ insideMm }) => insideMm));
   return Math.min(WANTED_MARGIN_SHARE * heightMm, MIDDLE_SHARE * room);
+}
+
+/** The common centre of the piece and its perch, and what both weigh. */
+function withPerch(
+  at: Vec3,
+  grams: number,
+  { centre, weight }: Perch,
+): { readonly at: Vec3; readonly grams: number } {
+  const all = grams + weight.value;
+  return {
+    at: scale(add(scale(at, grams), scale(centre, weight.value)), 1 / all),
+    grams: all,
+  };
 }
 
 const weightAt = ({ posed }: StancePlan, { boneId, along, grams }: Counterweight): PlacedMass => ({

@@ -34,21 +34,13 @@ export function claySteps(
     coreStep(mass),
     shellStep(mass),
     solidStep(mass),
-    ...(shell ? [cureStep(shell, cure, built)] : []),
-    {
-      id: 'parts.set',
-      stage: 'mass',
-      title: say.setEyes,
-      sentence: [
-        (isRelief ? say.pressEyeIn : say.pressBothEyesIn)(
-          hasLids(skeleton) ? say.closeLidsOverThem : '',
-        ),
-      ],
-      cautions: ['sharp'],
-      needs: [parts ? 'cure.parts' : 'parts.eyes', ...(shell ? ['cure.shell'] : built)],
-      work: 'model',
-      ...UNTOLD,
-    },
+    ...(shell
+      ? [socketsStep(cure, isRelief), cureStep(shell, cure, [...built, 'parts.sockets'])]
+      : []),
+    setEyesStep(skeleton, isRelief, shell !== undefined, [
+      parts ? 'cure.parts' : 'parts.eyes',
+      ...(shell ? ['cure.shell'] : built),
+    ]),
     ...(shell
       ? [
           {
@@ -71,8 +63,8 @@ export function claySteps(
 }
 
 /** What comes over a baked shell; muscles by the numbers that they have on the sheets. */
-function workOver(skeleton: Skeleton, { shape }: MassPlan): Sentence {
-  const laid = (shape?.muscles ?? []).filter(({ grams }) => grams.value >= LEAST_MUSCLE_G);
+function workOver(skeleton: Skeleton, mass: MassPlan): Sentence {
+  const laid = (mass.shape?.muscles ?? []).filter(({ grams }) => grams.value >= LEAST_MUSCLE_G);
   const muscles: Sentence =
     laid.length > 0
       ? [
@@ -88,7 +80,15 @@ function workOver(skeleton: Skeleton, { shape }: MassPlan): Sentence {
       : hasMuscles(skeleton)
         ? [say.addMuscleAnd]
         : [say.addWord];
-  return [say.roughenShell, ...muscles, say.lastThinSkinOf];
+  const [skin] = mass.stages.filter(({ id }) => id === 'mass.clay.skin');
+  return [
+    say.roughenShell,
+    ...muscles,
+    ...(skin === undefined
+      ? [say.lastThinSkin]
+      : [say.lastThinSkinOf, skin, say.skinThick(mass.skinMm)]),
+    say.holdAgainstOutlines,
+  ];
 }
 
 /** A muscle of less clay is a touch of the thumb, g. */
@@ -122,6 +122,28 @@ function conditionStep({ batches }: MassPlan, cure: CurePlan): Step {
   };
 }
 
+/** Eyes are set after the shell is hard, into the sockets pressed before; without a shell into the soft clay. */
+function setEyesStep(
+  skeleton: Skeleton,
+  isRelief: boolean,
+  hasSockets: boolean,
+  needs: readonly string[],
+): Step {
+  const [one, both] = hasSockets
+    ? [say.glueEyeIn, say.glueBothEyesIn]
+    : [say.pressEyeIn, say.pressBothEyesIn];
+  return {
+    id: 'parts.set',
+    stage: 'mass',
+    title: say.setEyes,
+    sentence: [(isRelief ? one : both)(hasLids(skeleton) ? say.closeLidsOverThem : '')],
+    cautions: ['sharp'],
+    needs,
+    work: 'model',
+    ...UNTOLD,
+  };
+}
+
 /** In a relief only one eye shows. */
 function eyesStep({ eye }: CurePlan, isRelief: boolean): Step {
   return {
@@ -133,6 +155,20 @@ function eyesStep({ eye }: CurePlan, isRelief: boolean): Step {
       : [say.rollTwoBallsOf, eye, say.andTwoSpareOnes],
     cautions: ['small-parts'],
     needs: ['mass.condition'],
+    work: 'model',
+    ...UNTOLD,
+  };
+}
+
+/** Sockets are pressed while the shell is soft: an eye set into a hard one stands out. */
+function socketsStep({ eye }: CurePlan, isRelief: boolean): Step {
+  return {
+    id: 'parts.sockets',
+    stage: 'mass',
+    title: isRelief ? say.pressSocket : say.pressSockets,
+    sentence: [isRelief ? say.pressBallOf : say.pressTwoBallsOf, eye, say.halfwayIntoShell],
+    cautions: [],
+    needs: ['mass.shell', 'mass.solid', 'parts.eyes'],
     work: 'model',
     ...UNTOLD,
   };
@@ -197,7 +233,7 @@ function shellStep({ sheets, shellFigures }: MassPlan): Step {
   };
 }
 
-function solidStep({ regions }: MassPlan): Step {
+function solidStep({ regions, skinMm }: MassPlan): Step {
   const solid = regions.filter((region) => region.core === 'solid');
   return {
     id: 'mass.solid',
@@ -215,6 +251,7 @@ function solidStep({ regions }: MassPlan): Step {
               ]),
             ),
             say.weighEachOutSo,
+            ...(solid.some(({ skinMm3 }) => skinMm3 > 0) ? [say.leaveSkinOff(skinMm)] : []),
           ],
     cautions: [],
     needs: ['wire.mount', 'mass.condition'],

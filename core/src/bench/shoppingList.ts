@@ -40,15 +40,20 @@ export function shoppingList(
       .filter((group) => group.buy.value > 0)
       .map((group) => line(`${group.metalName}, ${group.sizeText}`, group.buy)),
     ...(wire.bindings.total.unit === 'm' ? [line(say.tieForBindings, wire.bindings.total)] : []),
-    line(
-      [
-        wire.base.on === 'wall' ? say.plateForWall : say.boardForBase,
-        wire.base.length,
-        ' by ',
-        wire.base.width,
-      ],
-      count('bench.shop.board', say.boards, say.onePieceOneBase, 1),
-    ),
+    ...(wire.base.on === 'none'
+      ? []
+      : [
+          line(
+            [
+              wire.base.on === 'wall' ? say.plateForWall : say.boardForBase,
+              wire.base.length,
+              ' by ',
+              wire.base.width,
+            ],
+            count('bench.shop.board', say.boards, say.onePieceOneBase, 1),
+          ),
+        ]),
+    ...perchLines(wire.base.perch),
     ...(wire.base.hardware.length > 0
       ? wire.base.hardware.map((working) => line(working.label, working))
       : [
@@ -73,6 +78,45 @@ export function shoppingList(
     ...colour.varnishes.map(({ ml }) => line(ml.label, ml)),
   ].filter((shoppingLine) => shoppingLine.quantity.value > 0);
 }
+
+/** The log, branch, post or rock that feet stand on, and the uprights under it. */
+const perchLines = (on: WirePlan['base']['perch']): readonly ShoppingLine[] => {
+  if (on === null) return [];
+  const { perch, seats, thick } = on;
+  const uprights = seats.flatMap(({ upright }) => (upright === null ? [] : [upright]));
+  const one = count('bench.shop.perch', perch.name, say.onePieceOnePerch, 1);
+  return [
+    {
+      id: one.id,
+      what:
+        perch.width === null
+          ? [say.perchThick(perch.name, perch.diameterMm.toFixed(0)), perch.length]
+          : [say.perchRock, perch.length, ' by ', perch.width],
+      quantity: one,
+      beside: [perch.weight],
+    },
+    ...(thick === null
+      ? []
+      : [
+          {
+            id: 'bench.shop.uprights',
+            what: [
+              say.dowelsOf,
+              thick,
+              ': ',
+              ...uprights.flatMap((mm, i) => (i === 0 ? [mm] : [', ', mm])),
+            ],
+            quantity: count(
+              'bench.shop.uprights',
+              say.uprights,
+              say.onePieceOnePerch,
+              uprights.length,
+            ),
+            beside: [],
+          },
+        ]),
+  ];
+};
 
 function paint(zone: ColourPlan['zones'][number]): Working {
   return {

@@ -31,8 +31,23 @@ export const layMusclesInTheir = 'lay the muscles in their order, ';
 export const then = ', then ';
 export const addMuscleAnd = 'add muscle and ';
 export const roughenShell = 'Roughen the shell, ';
-export const lastThinSkinOf =
-  'the last thin skin of clay. Hold it against the outlines on the sheet: what is outside them now is too fat.';
+export const lastThinSkin = 'the last thin skin of clay.';
+export const lastThinSkinOf = 'the last skin of clay, ';
+export const skinThick = (mm: number): string => `, ${mm} mm thick.`;
+export const holdAgainstOutlines =
+  ' Hold it against the outlines on the sheet: what is outside them now is too fat.';
+export const leaveSkinOff = (mm: number): string =>
+  ` Stay ${mm} mm inside the outlines all over: the skin comes over it when it is baked.`;
+export const pressSockets = 'Press the eye sockets';
+export const pressSocket = 'Press the eye socket';
+export const pressTwoBallsOf = 'Press two balls of ';
+export const pressBallOf = 'Press a ball of ';
+export const halfwayIntoShell =
+  ' halfway into the soft clay where the eyes will sit, look from the front and from above whether they sit alike, and take them out again: a hard shell takes no socket.';
+export const glueBothEyesIn = (which: string): string =>
+  `Bed both eyes into their sockets with a little soft clay, and look from the front and from above whether they sit alike${which}.`;
+export const glueEyeIn = (which: string): string =>
+  `Bed the eye into its socket with a little soft clay, and look along the plate and from the front whether it sits right${which}.`;
 export const makeClayReady = 'Make the clay ready';
 export const forWord = (laidFor: string): string => `for the ${laidFor} `;
 export const ofReady = (name: string, which: string): string => ` of “${name}” ready ${which}(`;
@@ -160,3 +175,11 @@ export const wideAfter = ' wide';
 export const boards = 'Boards';
 export const strokes = 'strokes';
 export const packets = { one: 'packet', other: 'packets' };
+
+// shoppingList.ts, perches
+export const onePieceOnePerch = 'One piece, one of these';
+export const perchThick = (name: string, mm: string): string =>
+  `${name.charAt(0).toUpperCase()}${name.slice(1)}, ${mm} mm thick, `;
+export const perchRock = 'Rock, or foam and mesh for one, ';
+export const dowelsOf = 'Dowels of ';
+export const uprights = 'Uprights under the branch';

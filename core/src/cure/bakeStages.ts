@@ -41,6 +41,7 @@ export function bakeStages(facts: StageFacts): readonly BakeStage[] {
   const { cure, setting, hasShell } = facts;
   const verb = setting === 'oven' ? 'baked' : 'set';
   const shellFirst = cure.method === 'shell-first' && hasShell;
+  const bodyFirst = cure.method === 'body-first';
   return [
     ...(cure.partsFirst
       ? [
@@ -59,6 +60,16 @@ export function bakeStages(facts: StageFacts): readonly BakeStage[] {
             name: say.shell,
             kinds: ['shell'],
             what: say.thinEvenShellIs(verb),
+          }),
+        ]
+      : []),
+    ...(bodyFirst
+      ? [
+          stageOf(facts, {
+            id: 'shell',
+            name: say.bareBody,
+            kinds: ['shell', 'solid'],
+            what: say.bareBodyIs(verb),
           }),
         ]
       : []),

@@ -85,3 +85,6 @@ export const shell = 'Shell';
 
 // bakeStages.ts
 export const finish = 'Finish';
+export const bareBody = 'Body';
+export const bareBodyIs = (verb: string): string =>
+  `The bare body is ${verb} first, a skin thinner than the outlines: it cannot be pressed out of shape while the surface is worked.`;

@@ -52,7 +52,7 @@ export function posedFor({ body, stance, sizeFactor, rodMm }: SurfaceQuestion): 
 function shapeOf(of: ShapeQuestion, fine: boolean, told?: Told): BodyShape {
   const posed = posedFor(of);
   const builds = regionBuilds({ skeleton: posed.skeleton, mass: of.mass });
-  return bodyShape({ posed, builds, mass: of.mass, zones: of.zones, wires: of.wires }, fine, told);
+  return bodyShape({ posed, builds, mass: of.mass, skin: of.skin, wires: of.wires }, fine, told);
 }
 
 /** The answer to a job, worked out here and now. */

@@ -1,4 +1,5 @@
 import { raisedMm } from '../posing/raisedMm.ts';
+import type { CoatChoice } from '../body/undersize.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { BodyShape } from '../mass/bodyShape.ts';
 import { wireLines, type WireLine } from '../mass/wireLines.ts';
@@ -18,7 +19,7 @@ export interface ShapeQuestion {
   /** How high a rod holds it above the base, mm. */
   readonly rodMm: number;
   readonly mass: Pick<Workpiece['mass'], 'shells' | 'shellMm' | 'cards' | 'vents'>;
-  readonly zones: Workpiece['skin']['zones'];
+  readonly skin: CoatChoice;
   readonly wires: readonly WireLine[];
 }
 
@@ -41,7 +42,7 @@ export function shapeJob(of: ShapeInputs): Job<ShapeQuestion, BodyShape> {
     stance: stanceRead(of.stance),
     rodMm: raisedMm(of.stance),
     mass: { shells, shellMm, cards, vents },
-    zones: of.skin.zones,
+    skin: { zones: of.skin.zones, backingMm: of.skin.backingMm },
     wires: wireLines(of.wire.wires),
   };
   return { name: 'shape', key: JSON.stringify(input), input, twoSteps: true };

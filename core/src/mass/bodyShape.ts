@@ -8,6 +8,7 @@ import { cellCentre } from '../body/cellGrid.ts';
 import { posedMuscles } from '../body/muscles.ts';
 import { sampleField } from '../body/sampleField.ts';
 import { fieldOf, partBox } from '../body/skin.ts';
+import type { CoatChoice } from '../body/undersize.ts';
 import { thinnings } from '../body/thinned.ts';
 import { volumeKept } from '../body/volumeKept.ts';
 import { wallOf } from '../body/wall.ts';
@@ -87,13 +88,13 @@ export interface ShapeSource {
   readonly posed: PosedSkeleton;
   readonly builds: readonly RegionBuild[];
   readonly mass: Pick<Workpiece['mass'], 'cards' | 'vents'>;
-  readonly zones: Workpiece['skin']['zones'];
+  readonly skin: CoatChoice;
   readonly wires: readonly WireLine[];
 }
 
 /** Works out the shape of a posed model. `onProgress` is told 0 to 1. Pure and deterministic. */
 export function bodyShape(
-  { posed, builds, mass, zones, wires }: ShapeSource,
+  { posed, builds, mass, skin, wires }: ShapeSource,
   fine: boolean,
   onProgress: (done: number) => void = () => undefined,
 ): BodyShape {
@@ -102,7 +103,7 @@ export function bodyShape(
   const blends = bodyBlends(posed.skeleton, parts);
   const halfway = (done: number): void => onProgress(done * 0.5);
   const field = fleshField(parts, grid, blends, thinnings(posed), halfway, wallOf(posed));
-  const layers = layersOf(field, posed, builds, { zones });
+  const layers = layersOf(field, posed, builds, skin);
   onProgress(0.65);
   const tried = cardStations(posed.skeleton, mass.cards).map((station, index) => {
     const cut = sectionCut(layers, posed, station, wires);

@@ -26,7 +26,7 @@ export function boneMasses(
   posed: PosedSkeleton,
   body: BodyGrid,
   builds: readonly RegionBuild[],
-  skin: Pick<Workpiece['skin'], 'zones'>,
+  skin: Workpiece['skin'],
   lifePerModel: number,
   densities: Densities,
 ): readonly PlacedMass[] {

@@ -6,6 +6,8 @@ import { settledStance } from '../posing/settledStance.ts';
 import { metalById } from '../wire/metals.ts';
 import { coarseBody, otterPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
 import { boneRadii, buildUp, regionBuilds } from './buildUp.ts';
+import { coatMm, fleshHalfMm, MOST_TAKEN } from '../body/undersize.ts';
+import type { BakeMethod } from '../piece/pieceSchema.ts';
 import { sheetGroups } from './sheetGroups.ts';
 import { measuredSkeleton } from '../measure/measuredSkeleton.ts';
 
@@ -30,6 +32,82 @@ describe('buildUp', () => {
       }),
       { seed: 14, numRuns: 60 },
     );
+  });
+
+  it('parts the clay of a shell into what is baked first and the skin over it', () => {
+    const thickness = fc.double({ min: 1, max: 30, noNaN: true });
+    const share = fc.double({ min: 0, max: 1, noNaN: true });
+    fc.assert(
+      fc.property(thickness, share, (shellMm, of) => {
+        const whole = buildUp(
+          { ...trunk, shellMm, skinMm: of * shellMm },
+          skeleton,
+          body,
+          piece.skin,
+          3,
+        );
+        const bare = buildUp(
+          { ...trunk, shellMm: of * shellMm, skinMm: 0 },
+          skeleton,
+          body,
+          piece.skin,
+          3,
+        );
+        // The skin alone is a shell as thin as it.
+        expect(whole.skinMm3).toBeCloseTo(of === 0 ? 0 : bare.clayMm3, 3);
+        expect(whole.skinMm3).toBeLessThanOrEqual(whole.clayMm3 + 1e-6);
+      }),
+      { seed: 21, numRuns: 40 },
+    );
+  });
+
+  it('gives a skin to shells, to the whole body, or to nothing, and never more than half a shell', () => {
+    const of = (method: BakeMethod, skinMm: number): readonly (readonly [string, number])[] =>
+      regionBuilds({ skeleton, mass: { ...piece.mass, skinMm }, method }).map((build) => [
+        build.core,
+        build.skinMm,
+      ]);
+    expect(of('all-at-once', 2).every(([, mm]) => mm === 0)).toBe(true);
+    for (const [core, mm] of of('shell-first', 2)) expect(mm > 0).toBe(core !== 'solid');
+    expect(of('body-first', 2).every(([, mm]) => mm > 0)).toBe(true);
+    for (const build of regionBuilds({
+      skeleton,
+      mass: { ...piece.mass, skinMm: 20 },
+      method: 'shell-first',
+    }))
+      if (build.core !== 'solid') expect(build.skinMm).toBe(build.shellMm / 2);
+  });
+
+  it('takes no more than half of what is there, however long the hair', () => {
+    const hairy = (hairMm: number): number =>
+      buildUp(
+        trunk,
+        skeleton,
+        body,
+        {
+          ...piece.skin,
+          zones: Object.fromEntries(
+            skeleton.animal.coat.map(({ id }) => [id, { method: 'fibre', hairMm }]),
+          ),
+        },
+        3,
+      ).undersizeMm;
+    const half = Math.max(
+      ...skeleton.bones
+        .filter(({ key }) => trunk.region.bones.includes(key))
+        .map((bone) => fleshHalfMm(bone, 3)),
+    );
+    expect(hairy(900)).toBe(hairy(1000));
+    expect(hairy(1000)).toBeLessThanOrEqual(MOST_TAKEN * half);
+  });
+
+  it('takes the backing of a pelt off the clay too, as thick as it is on the model', () => {
+    const [zone] = skeleton.animal.coat.filter(({ hair }) => hair !== null);
+    const of = (method: 'fibre' | 'pelt' | 'carved', n: number): number =>
+      coatMm(zone!, { zones: { [zone!.id]: { method, hairMm: 12 } }, backingMm: 1.5 }, n);
+    expect(of('carved', 3)).toBe(0);
+    expect(of('fibre', 3)).toBeCloseTo((12 * Math.sin((zone!.lieDeg * Math.PI) / 180)) / 3, 9);
+    for (const n of [2, 3, 8]) expect(of('pelt', n) - of('fibre', n)).toBeCloseTo(1.5, 9);
   });
 
   it('leaves more free the more of the region carries fibre', () => {
@@ -72,6 +150,8 @@ describe('sheetGroups', () => {
       coreMm4: ORIGIN,
       core,
       shellMm,
+      skinMm: 0,
+      skinMm3: 0,
       clayMm3,
       areaMm2: 0,
       coreMm3: 0,
@@ -99,8 +179,8 @@ describe('sheetGroups', () => {
 });
 
 describe('the weight of the model', () => {
-  it('is clay, foil and wire, each from its own density', () => {
-    const { mass, wire } = wholePlan(wolfPiece());
+  it('is clay, foil, wire and eyes, each from its own density', () => {
+    const { mass, wire, measure } = wholePlan(wolfPiece());
     // Every piece of wire by itself: ρ·π·d²/4 for each metre.
     const steel = metalById('steel-annealed').densityKgM3;
     const gramsOf = (mm: number, d: number): number =>
@@ -113,6 +193,10 @@ describe('the weight of the model', () => {
         steelG += count * gramsOf(cut.value, plannedWire.diameterMm);
     }
     const clayG = mass!.clayVolume.value * mass!.figures.density.value;
-    expect(mass!.modelGrams.value).toBeCloseTo(clayG + mass!.foil.grams.value + steelG, 6);
+    // Two balls of glass (2.5 g/ml, from memory) where there would be clay.
+    const eyeMm = measure.skeleton.animal.eye.mm / measure.lifePerModel;
+    const ballMl = (Math.PI * eyeMm ** 3) / 6 / 1000;
+    const eyesG = 2 * ballMl * (2.5 - mass!.figures.density.value);
+    expect(mass!.modelGrams.value).toBeCloseTo(clayG + mass!.foil.grams.value + steelG + eyesG, 6);
   });
 });

@@ -1,8 +1,6 @@
-import type { Workpiece } from '../workshop/workpiece.ts';
-import { zoneOf } from '../anatomy/coat.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { BodyGrid } from '../body/bodyGrid.ts';
-import { undersizeLifeMm } from '../body/undersize.ts';
+import { clayFreeMm, type CoatChoice } from '../body/undersize.ts';
 import type { BodyShape } from './bodyShape.ts';
 import type { RegionBuild } from './buildUp.ts';
 
@@ -23,7 +21,7 @@ export function clayThickness(
   shape: BodyShape | null,
   body: BodyGrid,
   skeleton: Skeleton,
-  skin: Pick<Workpiece['skin'], 'zones'>,
+  skin: CoatChoice,
   lifePerModel: number,
 ): readonly ClayThickness[] {
   if (shape !== null)
@@ -31,10 +29,9 @@ export function clayThickness(
   return builds.flatMap((build): ClayThickness[] => {
     let deepest = 0;
     for (const patch of body.patches) {
-      const key = skeleton.byId.get(patch.boneId)?.key ?? '';
-      if (!build.region.bones.includes(key)) continue;
-      const zone = zoneOf(skeleton.animal.coat, key, patch.facing);
-      const under = zone === undefined ? 0 : undersizeLifeMm(zone, skin);
+      const bone = skeleton.byId.get(patch.boneId);
+      if (!build.region.bones.includes(bone?.key ?? '')) continue;
+      const under = clayFreeMm(skeleton, bone, patch.facing, skin, lifePerModel) * lifePerModel;
       const levels = patch.deeperMm3.findLastIndex((mm3) => mm3 > 0) + 1;
       deepest = Math.max(deepest, levels * body.levelMm - under);
     }

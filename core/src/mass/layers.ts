@@ -1,8 +1,7 @@
-import type { Workpiece } from '../workshop/workpiece.ts';
-import { facingOf, FACINGS, zoneOf } from '../anatomy/coat.ts';
+import { facingOf, FACINGS } from '../anatomy/coat.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { slopeAt, type CellGrid, type FleshField } from '../body/cellGrid.ts';
-import { undersizeLifeMm } from '../body/undersize.ts';
+import { clayFreeMm, type CoatChoice } from '../body/undersize.ts';
 import { distanceTransform } from '../geometry/distanceTransform.ts';
 import { inverse, turn } from '../geometry/quat.ts';
 import { LEAST_CORE_MM, type RegionBuild } from './buildUp.ts';
@@ -34,7 +33,7 @@ export function layersOf(
   field: FleshField,
   posed: PosedSkeleton,
   builds: readonly RegionBuild[],
-  skin: Pick<Workpiece['skin'], 'zones'>,
+  skin: CoatChoice,
 ): Layers {
   const { depth, owner, parts, cellMm: h, cells } = field;
   const freeOf = coatTable(field, posed, skin);
@@ -79,15 +78,12 @@ export function layersOf(
 function coatTable(
   field: FleshField,
   posed: PosedSkeleton,
-  skin: Pick<Workpiece['skin'], 'zones'>,
+  skin: CoatChoice,
 ): (at: number) => number {
   const { skeleton, sizeFactor } = posed;
   const table = field.parts.map(({ boneId }) => {
-    const key = skeleton.byId.get(boneId)?.key ?? '';
-    return FACINGS.map((facing) => {
-      const zone = zoneOf(skeleton.animal.coat, key, facing);
-      return zone === undefined ? 0 : undersizeLifeMm(zone, skin) * sizeFactor;
-    });
+    const bone = skeleton.byId.get(boneId);
+    return FACINGS.map((facing) => clayFreeMm(skeleton, bone, facing, skin, 1 / sizeFactor));
   });
   if (table.every((row) => row.every((mm) => mm === 0))) return () => 0;
   const turns = field.parts.map(({ boneId }) => inverse(posed.byId.get(boneId)!.rotation));

@@ -117,11 +117,12 @@ describe('what to have ready', () => {
 
   it('rolls each thickness as one sheet, with paper to match', () => {
     const { sheets, regions } = massOf(otterPiece());
-    expect(sheets.map((sheet) => sheet.shellMm)).toEqual([5, 3]);
-    expect(sheets[0]!.papers.value).toBe(50);
+    // Shells of 5 and 3 mm, the first baked under a skin of 2 mm, the second under half of its own.
+    expect(sheets.map((sheet) => sheet.shellMm)).toEqual([3, 1.5]);
+    expect(sheets[0]!.papers.value).toBe(30);
     const clay = regions.filter((region) => region.core === 'foil' && region.shellMm === 5);
-    const ml = clay.reduce((sum, regionMass) => sum + regionMass.clay.value, 0);
-    expect(sheets[0]!.area.value).toBeCloseTo((ml * 1000) / 5 / 100, 9);
+    const mm3 = clay.reduce((sum, { clayMm3, skinMm3 }) => sum + clayMm3 - skinMm3, 0);
+    expect(sheets[0]!.area.value).toBeCloseTo(mm3 / 3 / 100, 9);
   });
 });
 

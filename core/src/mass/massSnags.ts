@@ -1,7 +1,13 @@
 import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
-import { zoneOf } from '../anatomy/coat.ts';
-import { undersizeLifeMm } from '../body/undersize.ts';
+import {
+  clayFreeMm,
+  coatMm,
+  fleshHalfMm,
+  MOST_TAKEN,
+  standOffMm,
+  takenRegions,
+} from '../body/undersize.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Working } from '../piece/working.ts';
@@ -18,7 +24,11 @@ export function massSnags(
   lifeWeight: Working,
   condition: Condition,
 ): readonly Snag[] {
-  return [...shellSnags(mass, skin, measure, stance), ...weightSnags(lifeWeight, condition)];
+  return [
+    ...shellSnags(mass, skin, measure, stance),
+    ...coatSnags(skin, measure),
+    ...weightSnags(lifeWeight, condition),
+  ];
 }
 
 /** One snag for each region of foil that has no room for any: its core ends where a bone gets too thin. */
@@ -33,8 +43,7 @@ function shellSnags(
     const thickest = boneRadii(build, skeleton, stance.skin).at(-1);
     if (build.core === 'solid' || thickest === undefined) return [];
     const bone = skeleton.byId.get(thickest.boneId);
-    const zone = bone && zoneOf(skeleton.animal.coat, bone.key, 'side');
-    const under = zone === undefined ? 0 : undersizeLifeMm(zone, skin) / lifePerModel;
+    const under = clayFreeMm(skeleton, bone, 'side', skin, lifePerModel);
     const room = thickest.radiusMm - under - LEAST_CORE_MM;
     if (build.shellMm <= room) return [];
     return [
@@ -53,6 +62,35 @@ function shellSnags(
       },
     ];
   });
+}
+
+/** Regions that a planted coat would drive to nothing, even where they are thickest. */
+function coatSnags(
+  skin: Workpiece['skin'],
+  { skeleton, lifePerModel }: MeasurePlan,
+): readonly Snag[] {
+  return skeleton.animal.coat.flatMap((zone) =>
+    takenRegions(skeleton, zone, skin, lifePerModel).map(({ region, thickest }): Snag => {
+      const halfMm = fleshHalfMm(thickest, lifePerModel);
+      const perMm = standOffMm(zone, 1);
+      const backing = skin.zones[zone.id]?.method === 'pelt' ? skin.backingMm : 0;
+      const room = Math.max(0, MOST_TAKEN * halfMm - backing) * lifePerModel;
+      return {
+        code: 'coat-takes-all',
+        grade: 'fix',
+        stage: 'mass',
+        target: { kind: 'region', id: region.id },
+        facts: {
+          zone: zone.name,
+          region: region.name,
+          bone: thickest.plainName.toLowerCase(),
+          halfMm,
+          coatMm: coatMm(zone, skin, lifePerModel),
+          mostHairMm: perMm === 0 ? 0 : Math.floor(room / perMm),
+        },
+      };
+    }),
+  );
 }
 
 function weightSnags(lifeWeight: Working, { place }: Condition): readonly Snag[] {

@@ -18,6 +18,7 @@ import { shapePlan, type ShapePlan } from './shapePlan.ts';
 import { clayNeed, type ClayBatch } from './clayBatches.ts';
 import { buildUp, type BuildUp, type RegionBuild } from './buildUp.ts';
 import { clayFigures, type ClayFigures } from './clayFigures.ts';
+import { eyeMasses } from './eyeMasses.ts';
 import { foilWorkings, type FoilPlan } from './foil.ts';
 import { massSnags } from './massSnags.ts';
 import { shapeChange } from './shapeChange.ts';
@@ -48,6 +49,8 @@ export interface MassPlan extends StageResult {
   readonly batches: readonly ClayBatch[];
   readonly foil: FoilPlan;
   readonly sheets: readonly SheetGroup[];
+  /** Left for the skin over what is baked first, mm. */
+  readonly skinMm: number;
   readonly modelGrams: Working;
   /** How thick the clay of each region is at its thickest; Cure goes by it. */
   readonly thickness: readonly ClayThickness[];
@@ -98,12 +101,14 @@ export function planMass(inputs: MassInputs): MassPlan | null {
   const changes = shapeChange(measure, figures.density);
   const thickness = clayThickness(regions, bodyShape, body, skeleton, skin, lifePerModel);
   const shape = bodyShape && shapePlan(bodyShape, skeleton, mass, figures.density);
-  const modelGrams = modelWeight(need.batches, foil.grams, wire);
-  const masses = boneMasses(stance.posed, body, regions, skin, lifePerModel, {
+  const eyes = eyeMasses(stance.posed, figures.density.value);
+  const modelGrams = modelWeight(need.batches, foil.grams, wire, gramsOf(eyes));
+  const onBones = boneMasses(stance.posed, body, regions, skin, lifePerModel, {
     clay: figures.density.value,
     shell: (shellFigures ?? figures).density.value,
     foil: mass.foil.packedGPerMl,
   });
+  const masses = [...onBones, ...eyes];
   return {
     figures,
     shellFigures,
@@ -113,6 +118,7 @@ export function planMass(inputs: MassInputs): MassPlan | null {
     stages,
     foil,
     sheets,
+    skinMm: mass.skinMm,
     modelGrams,
     thickness,
     masses,
@@ -148,6 +154,9 @@ export function planMass(inputs: MassInputs): MassPlan | null {
     ],
   };
 }
+
+const gramsOf = (masses: readonly PlacedMass[]): number =>
+  masses.reduce((sum, { grams }) => sum + grams, 0);
 
 /** A reading of the body's depth profile. */
 const byDepth = (method: string): Reading => ({

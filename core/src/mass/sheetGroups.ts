@@ -28,10 +28,12 @@ export function sheetGroups(
   sheet: Workpiece['mass']['sheet'],
 ): readonly SheetGroup[] {
   const shelled = regions.filter((region) => region.core !== 'solid' && region.clayMm3 > 0);
-  const thicknesses = [...new Set(shelled.map((entry) => entry.shellMm))].sort((a, b) => b - a);
+  // What is rolled is the shell without the skin that comes over it.
+  const rolled = ({ shellMm, skinMm }: RegionBuild): number => shellMm - skinMm;
+  const thicknesses = [...new Set(shelled.map(rolled))].sort((a, b) => b - a);
   return thicknesses.map((shellMm, i) => {
-    const own = shelled.filter((entry) => entry.shellMm === shellMm);
-    const clayMm3 = own.reduce((sum, entry) => sum + entry.clayMm3, 0);
+    const own = shelled.filter((entry) => rolled(entry) === shellMm);
+    const clayMm3 = own.reduce((sum, entry) => sum + entry.clayMm3 - entry.skinMm3, 0);
     const names = own.map((entry) => entry.region.name);
     const common = { stage: 'mass', provenance: 'derived' } as const;
     const t = input('t', say.shellOfClay, shellMm, 'mm', 'own');

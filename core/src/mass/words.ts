@@ -39,7 +39,8 @@ export const yourOwnWeighingDefinition = 'your own weighing; definition of densi
 // clayStages.ts
 export const clayOfTheseRegions = 'Clay of these regions';
 export const ofItForShells = 'Of it for shells';
-export const regionsWithCoreBaked = 'regions with a core: baked first, or all at once';
+export const regionsWithCoreBaked =
+  'regions with a core: baked first, or all at once, without the skin over them';
 export const ofItForSolid = 'Of it for solid parts';
 export const regionsWithoutCore = 'regions without a core';
 
@@ -182,3 +183,8 @@ export const changeInLife = 'Your shape against the library’s, in life';
 export const changeInClay = 'Your shape against the library’s, in clay';
 export const densityOfBody = 'Density of the body';
 export const scale = 'Scale';
+export const eyesHeavierThanClay = 'Glass eyes, what they weigh more than clay';
+export const ofItForSkin = 'Of it for the skin over what is baked first';
+export const skinOverShells = 'Skin over shells';
+export const skinOverSolid = 'Skin over solid parts';
+export const laidOverWhatIsBaked = 'what is left off before the first bake, laid over it after';

@@ -242,6 +242,21 @@ const STEPS: VersionSteps = {
     measure: { extent: 'whole', ...partOf(old, 'measure') },
     stance: { fan: 1, ...partOf(old, 'stance') },
   }),
+  /** Version 14 knows perches with a length of their own, keys against turning, skin over a shell, and pelts. */
+  13: (old) => {
+    const stance = partOf(old, 'stance');
+    const wire = partOf(old, 'wire');
+    const ground = partOf(stance, 'ground');
+    const isPerch = ground['kind'] === 'log' || ground['kind'] === 'rock';
+    return {
+      ...old,
+      version: 14,
+      stance: { ...stance, ...(isPerch ? { ground: { acrossMm: null, ...ground } } : {}) },
+      wire: { ...wire, rod: { key: null, ...partOf(wire, 'rod') } },
+      mass: { skinMm: 2, ...partOf(old, 'mass') },
+      skin: { backingMm: 1, ...partOf(old, 'skin') },
+    };
+  },
 };
 
 /**

@@ -17,7 +17,7 @@ export type { WireChoice } from './wireSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 13;
+export const PIECE_VERSION = 14;
 
 const celsius = num(0, 300);
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
@@ -36,7 +36,7 @@ export const CORES = ['foil', 'hollow', 'solid'] as const;
 export type Core = (typeof CORES)[number];
 
 /** How a zone of the coat is made: pressed into the clay, stuck on it, or left smooth. */
-export const COAT_METHODS = ['carved', 'fibre', 'smooth'] as const;
+export const COAT_METHODS = ['carved', 'fibre', 'pelt', 'smooth'] as const;
 
 /** The inside of an oven or a box. */
 export const boxSchema = z.strictObject({
@@ -109,6 +109,8 @@ const massSchema = z.strictObject({
   /** Regions that the user built otherwise than the plan has them. */
   shells: shellsSchema,
   shellMm: lengthMm(0.5, 60),
+  /** Where a shell or a bare body is baked first: what is left for the skin laid over it. */
+  skinMm: lengthMm(0.5, 20),
   sparePercent: num(0, 200),
   /** Regions whose hollow has a hole to the outside, by id. */
   vents: list(text(0, 40), 0, 60),
@@ -120,8 +122,12 @@ const massSchema = z.strictObject({
 
 const bakeMin = z.nullable(num(1, 1440));
 
+/** What is baked by itself before the surface is laid over it: shells over cores, the whole bare body, or nothing. */
+export const BAKE_METHODS = ['shell-first', 'body-first', 'all-at-once'] as const;
+export type BakeMethod = (typeof BAKE_METHODS)[number];
+
 const cureSchema = z.strictObject({
-  method: z.enum(['shell-first', 'all-at-once']),
+  method: z.enum(BAKE_METHODS),
   partsFirst: z.boolean(),
   setC: z.nullable(celsius),
   /** Minutes of each bake that the user set; null where they follow. */
@@ -138,6 +144,8 @@ const skinSchema = z.strictObject({
       hairMm: z.nullable(lengthMm(0.2, 1000)),
     }),
   ),
+  /** Thickness of the hide or cloth that a pelt is on, as it comes from the packet. */
+  backingMm: lengthMm(0.1, 10),
 });
 
 const colourSchema = z.strictObject({

@@ -81,6 +81,20 @@ const SENTENCES: Sentences = {
         ? ` ${f.others} more ${plural(f.others, { one: 'pair meets', other: 'pairs meet' })} so.`
         : ''
     }`,
+  'beyond-board': (f, mm) =>
+    `The ${f.what} goes ${mm(f.mm)} over the edge of the board at the ${f.side}. It may, where nothing knocks against it; else make the board larger.`,
+  'through-perch': (f, mm) =>
+    `The ${f.part} passes ${mm(f.mm)} into the ${f.perch}, where there is no room for it. Turn or lift it clear, or make the ${f.perch} thinner or move it.`,
+  'foot-off-perch': (f, mm) =>
+    `The ${f.foot} stands ${mm(f.overMm)} beside the ${f.perch}, so its peg has nothing to go into. Move the foot, or make the ${f.perch} wider.`,
+  'rod-may-turn': (f) =>
+    `The piece stands on ${f.rod} alone, and a round rod turns in its hole. Bend its end into a groove, set a pin beside it, or file a flat on it and glue it.`,
+  'coat-takes-all': (f, mm) =>
+    `${f.region}: the coat of ${f.zone.toLowerCase()} takes ${mm(f.coatMm)} off each side, and at the ${f.bone} there is only ${mm(f.halfMm)} from the skin to the middle: no clay is left to plant it in. ${
+      f.mostHairMm > 0
+        ? `Take hair of at most ${mm(f.mostHairMm)} in life there, or carve it.`
+        : 'Carve it instead.'
+    }`,
   'feet-off-board': (f, mm) =>
     `The hole of the ${f.foot} lies ${mm(f.overMm)} too near the edge of the base, or past it. Make the base larger or move the foot.`,
   'peg-shows': (f, mm) =>

@@ -46,6 +46,20 @@ export interface SnagFacts {
   suspended: { gait: string };
   'body-in-ground': { part: string; mm: number };
   'limbs-meet': { first: string; second: string; mm: number; percent: number; others: number };
+  /** What of the piece or of what it stands on goes over the edge of its board. */
+  'beyond-board': { what: string; side: string; mm: number };
+  'through-perch': { part: string; perch: string; mm: number };
+  'foot-off-perch': { foot: string; perch: string; overMm: number };
+  'rod-may-turn': { rod: string };
+  'coat-takes-all': {
+    zone: string;
+    region: string;
+    bone: string;
+    halfMm: number;
+    coatMm: number;
+    /** The longest hair in life that leaves half of the flesh; 0 where none does. */
+    mostHairMm: number;
+  };
   'feet-off-board': { foot: string; overMm: number };
   'peg-shows': { foot: string; footMm: number; pegMm: number; mostMm: number };
   'binding-in-oven': { binder: string; holdsToC: number; ovenC: number; why: string };

@@ -30,6 +30,15 @@ export const groundSchema = z.discriminatedUnion('kind', [
     atMm: along,
     topMm: lengthMm(0.5, 2000),
     diameterMm: lengthMm(1, 2000),
+    /** Its length across the base; null for what the feet on it need. */
+    acrossMm: z.nullable(lengthMm(5, 3000)),
+  }),
+  /** Round and upright, its middle line under the animal's; level on top. */
+  z.strictObject({
+    kind: z.literal('post'),
+    atMm: along,
+    topMm: lengthMm(0.5, 2000),
+    diameterMm: lengthMm(1, 2000),
   }),
   /** Seen from the side, from back to front. */
   z.strictObject({
@@ -42,6 +51,8 @@ export const groundSchema = z.discriminatedUnion('kind', [
         },
       ),
     ),
+    /** Its width across the base; null for what the feet on it need. */
+    acrossMm: z.nullable(lengthMm(5, 3000)),
   }),
 ]);
 
@@ -79,8 +90,8 @@ export const stanceSchema = z.strictObject({
   /** Bones whose joints a drag leaves as they are, and feet that stay where they stand. */
   locked: list(text(0, 40), 0, 200),
   ground: groundSchema,
-  /** How the piece is held: on its base, hung from a hook, or on a wall. */
-  hold: z.enum(['base', 'hanging', 'wall']),
+  /** How the piece is held: on its base, free on any table, hung from a hook, or on a wall. */
+  hold: z.enum(['base', 'free', 'hanging', 'wall']),
   weight: z.nullable(weightSchema),
   /** The tilt that the piece on its base must survive, degrees. */
   tiltDeg: num(1, 45),

@@ -29,6 +29,10 @@ export const BINDER_IDS = [
 ] as const;
 export type BinderId = (typeof BINDER_IDS)[number];
 
+/** What keeps a piece on one rod from turning about it. What each is, is said in wire/rodKeys.ts. */
+export const ROD_KEYS = ['bent', 'pin', 'flat', 'none'] as const;
+export type RodKey = (typeof ROD_KEYS)[number];
+
 /** Threads of rods that are bolted through the base; null for a plain rod. */
 export const THREAD_IDS = ['M2', 'M2.5', 'M3', 'M4', 'M5', 'M6', 'M8'] as const;
 export type ThreadId = (typeof THREAD_IDS)[number];
@@ -77,7 +81,10 @@ export const wireSchema = z.strictObject({
   rod: z.strictObject({
     metal: metalIdSchema,
     size: z.nullable(wireSizeSchema),
+    /** Bolted with nuts on this thread; null for a plain rod that is glued in with epoxy. */
     thread: z.nullable(z.enum(THREAD_IDS)),
+    /** Null for what is usual: one against turning where the piece stands on one rod alone. */
+    key: z.nullable(z.enum(ROD_KEYS)),
   }),
   /** Strands more along the neck. */
   neckStrands: whole(0, 5),

@@ -9,7 +9,7 @@ export const FLAT: Ground = Object.freeze({ kind: 'flat' });
 /**
  * Height of the ground in mm at a place along the animal. A slope rises towards the head, or with a
  * negative angle towards the tail, from the base on; a log or branch lies across, with its highest
- * line at `atMm`; a rock goes straight between its points and is level beyond them.
+ * line at `atMm`; a post is level on top; a rock goes straight between its points and is level beyond them.
  */
 export function groundHeight(ground: Ground, x: number): number {
   switch (ground.kind) {
@@ -26,6 +26,8 @@ export function groundHeight(ground: Ground, x: number): number {
       const off = x - ground.atMm;
       return Math.abs(off) < r ? Math.max(0, ground.topMm - r + Math.sqrt(r * r - off * off)) : 0;
     }
+    case 'post':
+      return Math.abs(x - ground.atMm) < ground.diameterMm / 2 ? ground.topMm : 0;
     case 'rock':
       return onLine(ground.points, x);
   }
@@ -35,7 +37,14 @@ export function groundHeight(ground: Ground, x: number): number {
  * How deep a point lies in the ground, mm, negative above it. A log that is carried, or lies on its base, is round
  * all about: what hangs beside or under it is not in it.
  */
-export function depthInGround(ground: Ground, [x, y]: readonly [number, number, number]): number {
+export function depthInGround(
+  ground: Ground,
+  [x, y, z]: readonly [number, number, number],
+): number {
+  if (ground.kind === 'post') {
+    const aside = Math.hypot(x - ground.atMm, z) - ground.diameterMm / 2;
+    return Math.max(Math.min(-aside, ground.topMm - y), -y);
+  }
   if (ground.kind !== 'log') return groundHeight(ground, x) - y;
   const r = ground.diameterMm / 2;
   const inLog = r - Math.hypot(x - ground.atMm, y - (ground.topMm - r));
@@ -64,9 +73,14 @@ export function groundLine(
       ? [ground.fromMm - 1e-6, ground.fromMm]
       : ground.kind === 'slope'
         ? [ground.fromMm]
-        : ground.kind === 'rock'
-          ? ground.points.map(([x]) => x)
-          : [];
+        : ground.kind === 'post'
+          ? [-1, 1].flatMap((side) => {
+              const edge = ground.atMm + (side * ground.diameterMm) / 2;
+              return [edge - 1e-6, edge, edge + 1e-6];
+            })
+          : ground.kind === 'rock'
+            ? ground.points.map(([x]) => x)
+            : [];
   const even = Array.from({ length: steps + 1 }, (_, i) => fromX + ((toX - fromX) * i) / steps);
   return [...even, ...corners]
     .filter((x) => x >= fromX && x <= toX)

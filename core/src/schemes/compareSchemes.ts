@@ -27,7 +27,7 @@ export interface SchemeCost {
 
 /** What the comparison needs of a plan. */
 export interface SchemeCase {
-  readonly piece: Pick<Workpiece, 'wire' | 'stance'>;
+  readonly piece: Pick<Workpiece, 'wire' | 'stance' | 'skin'>;
   readonly stance: StancePlan;
   readonly balance: BalancePlan;
 }
@@ -38,7 +38,7 @@ export const compareSchemes = (of: SchemeCase): readonly SchemeCost[] =>
 
 function schemeCost({ piece, stance, balance }: SchemeCase, scheme: Scheme): SchemeCost {
   const choice = { ...piece.wire, scheme: scheme.id };
-  const wire = planWire({ wire: choice, base: piece.stance.base, stance });
+  const wire = planWire({ wire: choice, base: piece.stance.base, stance, skin: piece.skin });
   const held = planStrength({ choice, stance, wire, balance });
   const done = workCounts(wire);
   const working = workingOf(scheme.id);

@@ -1,5 +1,6 @@
 import * as say from './words.ts';
 import type { BasePlan } from '../wire/baseHoles.ts';
+import type { SheetTarget } from '../piece/target.ts';
 import { dimension } from './dimension.ts';
 import {
   fittedDrawing,
@@ -8,12 +9,10 @@ import {
   type DrawingItem,
   type PagePoint,
 } from './drawing.ts';
+import { CROSS_MM, holeItems, holeText } from './holeItems.ts';
 import { project } from './views.ts';
 
 const MARGIN_MM = 6;
-const CROSS_MM = 4;
-/** Length of the stroke that shows where a hole leans. */
-const SLANT_MM = 9;
 /** A label's line and letter, mm, with what a small screen makes of them. */
 const LINE_MM = 7;
 const LETTER_MM = 3.4;
@@ -21,14 +20,105 @@ const LETTER_MM = 3.4;
 const LABEL_RISES = [1.4, -9, 8, -16, -3.5] as const;
 
 /** What the board is seen from. */
-const TITLES = { ground: say.baseFromAboveHoles, wall: say.plateFromFront } as const;
+const TITLES = {
+  ground: say.baseFromAboveHoles,
+  wall: say.plateFromFront,
+  none: say.baseFromAboveHoles,
+} as const;
+
+/** Something drilled, as it is seen from above. */
+interface Drilled {
+  readonly x: readonly [back: number, front: number];
+  readonly z: readonly [left: number, right: number];
+  readonly target: SheetTarget;
+  readonly frontWord: string;
+  readonly holes: BasePlan['holes'];
+  /** What else is on it. */
+  readonly more: readonly DrawingItem[];
+}
+
+const onPage = (x: number, z: number): PagePoint => project('top', [x, 0, z]);
 
 /** The drilled base seen from above at 1:1: numbered holes, and an arrow to the front. */
 export function basePlanDrawing(base: BasePlan): Drawing {
-  const corner = (x: number, z: number): PagePoint => project('top', [x, 0, z]);
-  const [front, back] = [base.frontX, base.frontX - base.length.value];
-  const [left, right] = [base.leftZ, base.leftZ + base.width.value];
-  const target = { kind: 'piece', id: 'base' } as const;
+  return drilledDrawing('base', TITLES[base.on], {
+    x: [base.frontX - base.length.value, base.frontX],
+    z: [base.leftZ, base.leftZ + base.width.value],
+    target: { kind: 'piece', id: 'base' },
+    frontWord: base.on === 'wall' ? say.top : say.front,
+    holes: base.holes.filter(({ into }) => into === 'board'),
+    more: base.perch === null ? [] : perchOnIt(base.perch),
+  });
+}
+
+/** The log, branch, post or rock on a base seen from above at 1:1, with the holes for its pegs; nothing where there is none. */
+export function perchPlanDrawings({ perch: on, holes }: BasePlan): readonly Drawing[] {
+  if (on === null) return [];
+  const { perch } = on;
+  return [
+    drilledDrawing('perch', say.perchFromAbove(perch.name), {
+      x: perch.x,
+      z: perch.z,
+      target: { kind: 'piece', id: 'ground' },
+      frontWord: say.front,
+      holes: holes.filter(({ into }) => into === 'perch'),
+      more: [],
+    }),
+  ];
+}
+
+/** The outline of a perch on its board, and where it is held. */
+function perchOnIt({ perch, seats }: NonNullable<BasePlan['perch']>): readonly DrawingItem[] {
+  const target = { kind: 'piece', id: 'ground' } as const;
+  const common = { layer: 'perch', target } as const;
+  const [[x0, x1], [z0, z1]] = [perch.x, perch.z];
+  const outline: readonly PagePoint[] = [
+    onPage(x1, z0),
+    onPage(x0, z0),
+    onPage(x0, z1),
+    onPage(x1, z1),
+  ];
+  return [
+    {
+      ...common,
+      kind: 'line',
+      ink: 'soft',
+      weight: WEIGHT.thin,
+      dashed: true,
+      closed: true,
+      points: outline,
+    },
+    ...seats.flatMap(({ name, x, z, drill }): DrawingItem[] => {
+      const at = onPage(x, z);
+      return [
+        {
+          ...common,
+          kind: 'circle',
+          ink: 'mid',
+          weight: WEIGHT.far,
+          at,
+          radius: drill.value / 2,
+        },
+        {
+          ...common,
+          kind: 'text',
+          ink: 'mid',
+          at: [at[0] + drill.value / 2 + 2, at[1] - 1.4],
+          text: `${name}: ${drill.value.toFixed(1)}`,
+          sizeMm: 3.6,
+          anchor: 'start',
+          face: 'number',
+        },
+      ];
+    }),
+  ];
+}
+
+function drilledDrawing(id: string, title: string, drilled: Drilled): Drawing {
+  const corner = onPage;
+  const { target, holes } = drilled;
+  const [back, front] = drilled.x;
+  const [left, right] = drilled.z;
   const arrow = corner(front - 3, (left + right) / 2);
   const items: DrawingItem[] = [
     {
@@ -56,12 +146,13 @@ export function basePlanDrawing(base: BasePlan): Drawing {
       ink: 'mid',
       layer: 'front mark',
       at: [arrow[0] + 10, arrow[1] - 1.4],
-      text: base.on === 'wall' ? say.top : say.front,
+      text: drilled.frontWord,
       sizeMm: 4,
       anchor: 'start',
       face: 'label',
     },
-    ...holesAndLabels(base, corner, [
+    ...drilled.more,
+    ...holesAndLabels(holes, front - back, front, [
       [arrow[0], arrow[1] - LINE_MM / 2, arrow[0] + 10 + 5 * LETTER_MM, arrow[1] + LINE_MM / 2],
     ]),
     ...dimension(
@@ -69,7 +160,7 @@ export function basePlanDrawing(base: BasePlan): Drawing {
       corner(front, right),
       corner(back, right),
       right + 9,
-      base.length.value.toFixed(0),
+      (front - back).toFixed(0),
       target,
     ),
     ...dimension(
@@ -77,20 +168,21 @@ export function basePlanDrawing(base: BasePlan): Drawing {
       corner(back, left),
       corner(back, right),
       -back + 9,
-      base.width.value.toFixed(0),
+      (right - left).toFixed(0),
       target,
     ),
   ];
-  return fittedDrawing('base', TITLES[base.on], items, MARGIN_MM);
+  return fittedDrawing(id, title, items, MARGIN_MM);
 }
 
 /** The holes, each label where it keeps clear of the other holes, labels and marks. */
 function holesAndLabels(
-  base: BasePlan,
-  corner: (x: number, z: number) => PagePoint,
+  holes: BasePlan['holes'],
+  lengthMm: number,
+  front: number,
   marks: readonly Rect[],
 ): readonly DrawingItem[] {
-  const at = base.holes.map((hole) => corner(hole.x, hole.z));
+  const at = holes.map((hole) => onPage(hole.x, hole.z));
   const crosses = at.map(([x, y]): Rect => [
     x - CROSS_MM,
     y - CROSS_MM,
@@ -98,9 +190,9 @@ function holesAndLabels(
     y + CROSS_MM,
   ]);
   const taken: Rect[] = [...marks];
-  return base.holes.flatMap((hole, i) => {
+  return holes.flatMap((hole, i) => {
     const width = holeText(hole).length * LETTER_MM;
-    const isRear = hole.along.value > base.length.value / 2;
+    const isRear = front - hole.x > lengthMm / 2;
     const others = crosses.filter((_, j) => j !== i);
     // Labels of the rear half rather stand before their hole, so that they stay on the board.
     const places = (isRear ? [true, false] : [false, true]).flatMap((before) =>
@@ -127,62 +219,3 @@ const labelRect = ([x, y]: PagePoint, before: boolean, rise: number, width: numb
 const sharedArea = (a: Rect, b: Rect): number =>
   Math.max(0, Math.min(a[2], b[2]) - Math.max(a[0], b[0])) *
   Math.max(0, Math.min(a[3], b[3]) - Math.max(a[1], b[1]));
-
-/** The label of a hole: its number, its drill in mm, and how far it leans. */
-const holeText = (hole: BasePlan['holes'][number]): string =>
-  `${hole.number}: ${hole.diameter.value.toFixed(1)}${
-    hole.slant.value < 1 ? '' : `, ${hole.slant.value.toFixed(0)}°`
-  }`;
-
-function holeItems(
-  hole: BasePlan['holes'][number],
-  at: PagePoint,
-  labelBefore: boolean,
-  rise: number,
-): readonly DrawingItem[] {
-  const target = { kind: 'hole', id: hole.contactId } as const;
-  const ink = hole.z < 0 ? 'near' : 'far';
-  const layer = 'holes';
-  const cross = (from: PagePoint, to: PagePoint): DrawingItem => ({
-    kind: 'line',
-    ink: 'ink',
-    layer,
-    weight: WEIGHT.hair,
-    points: [from, to],
-    target,
-  });
-  const label = (dy: number, text: string, sizeMm: number): DrawingItem => ({
-    kind: 'text',
-    ink: 'ink',
-    layer,
-    at: [at[0] + (labelBefore ? -1 : 1) * (CROSS_MM + 1), at[1] + dy],
-    text,
-    sizeMm,
-    anchor: labelBefore ? 'end' : 'start',
-    face: 'number',
-    target,
-  });
-  return [
-    cross([at[0] - CROSS_MM, at[1]], [at[0] + CROSS_MM, at[1]]),
-    cross([at[0], at[1] - CROSS_MM], [at[0], at[1] + CROSS_MM]),
-    {
-      kind: 'circle',
-      ink,
-      layer,
-      weight: WEIGHT.far,
-      at,
-      radius: hole.diameter.value / 2,
-      target,
-    },
-    label(rise + 1.6, holeText(hole), 3.6),
-    ...slantItems(hole, at),
-  ];
-}
-
-/** A hole that leans: a stroke towards where the top of its peg leans. */
-function slantItems(hole: BasePlan['holes'][number], at: PagePoint): readonly DrawingItem[] {
-  if (hole.slant.value < 1) return [];
-  const [dx, dz] = hole.lean;
-  const tip: PagePoint = [at[0] - dx * SLANT_MM, at[1] - dz * SLANT_MM];
-  return [{ kind: 'line', ink: 'near', layer: 'holes', weight: WEIGHT.far, points: [at, tip] }];
-}

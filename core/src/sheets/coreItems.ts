@@ -1,9 +1,8 @@
 import * as say from './words.ts';
 import { sideOf } from './coatItems.ts';
-import { zoneOf } from '../anatomy/coat.ts';
 import type { SkinPart } from '../body/skin.ts';
 import { innerRadiusMm, middleOf } from '../body/skin.ts';
-import { undersizeLifeMm } from '../body/undersize.ts';
+import { clayFreeMm } from '../body/undersize.ts';
 import type { RegionBuild } from '../mass/buildUp.ts';
 import type { Plan } from '../planTypes.ts';
 import { WEIGHT, type DrawingItem, type PagePoint, type View } from './drawing.ts';
@@ -32,8 +31,8 @@ const partsOf = (plan: Plan, build: RegionBuild): readonly SkinPart[] =>
 /** What applied fibre takes off the side of a part, model mm. */
 function freeMm(plan: Plan, part: SkinPart): number {
   const { skeleton, lifePerModel } = plan.measure;
-  const zone = zoneOf(skeleton.animal.coat, keyOf(plan, part), 'side');
-  return zone === undefined ? 0 : undersizeLifeMm(zone, plan.piece.skin) / lifePerModel;
+  const bone = skeleton.byId.get(part.boneId);
+  return clayFreeMm(skeleton, bone, 'side', plan.piece.skin, lifePerModel);
 }
 
 /** Room that a label needs, mm: on a screen text is drawn larger than on paper. */

@@ -23,6 +23,8 @@ import { libraryOutline } from './libraryOutline.ts';
 import { loadItems } from './loadItems.ts';
 import { bonyItems, muscleItems, pegItems } from './muscleItems.ts';
 import { stationItems } from './sectionItems.ts';
+import { groundHeight } from '../posing/ground.ts';
+import { pegSeat, seatDepthMm } from '../wire/pegSeat.ts';
 import { besideItems, groundItems, limitItems, weightItems } from './stanceItems.ts';
 import { bodyItems } from './formItems.ts';
 import { BACK_TO_FRONT, boneItems, INK_OF_SIDE, WEIGHT_OF_SIDE } from './posedItems.ts';
@@ -115,6 +117,7 @@ export function elevation(plan: Plan, view: View, options: ElevationOptions): Dr
 function boardItems(plan: Plan, view: View): readonly DrawingItem[] {
   const { base } = plan.wire;
   if (base.on === 'wall') return plateItems(plan, view);
+  if (base.on === 'none') return [];
   const [front, back] = [base.frontX, base.frontX - base.length.value];
   const [left, right] = [base.leftZ, base.leftZ + base.width.value];
   const top = view === 'top';
@@ -167,7 +170,13 @@ const hiddenShare =
     const { wall } = stance;
     const deep =
       wall === null
-        ? piece.stance.base.thicknessMm + piece.wire.allowancesMm.nutAndWashers
+        ? seatDepthMm(
+            pegSeat(
+              { stance, wire: piece.wire, base: piece.stance.base },
+              peg[0],
+              groundHeight(stance.ground, peg[0]),
+            ),
+          )
         : inWallMm(wall, peg);
     const rise = wall === null ? next[1] - peg[1] : deep - inWallMm(wall, next);
     return rise > 0 ? Math.min(1, deep / rise) : 1;

@@ -1,5 +1,5 @@
 import type { Plan } from '../planTypes.ts';
-import { basePlanDrawing } from './basePlan.ts';
+import { basePlanDrawing, perchPlanDrawings } from './basePlan.ts';
 import type { Drawing } from './drawing.ts';
 import { bladeDrawings } from './bladeDrawings.ts';
 import { bendingCards } from './bendingCards.ts';
@@ -27,7 +27,8 @@ export function planSheets(plan: Plan): readonly Drawing[] {
     elevation(plan, 'front', { show: 'wires', dimensions: true }),
     cutListSheet(plan.wire),
     ...stripSheets(plan),
-    basePlanDrawing(plan.wire.base),
+    ...(plan.wire.base.on === 'none' ? [] : [basePlanDrawing(plan.wire.base)]),
+    ...perchPlanDrawings(plan.wire.base),
     elevation(plan, 'side', { show: 'core', dimensions: false }),
     elevation(plan, 'front', { show: 'core', dimensions: false }),
     elevation(plan, 'side', { show: 'muscles', dimensions: false }),

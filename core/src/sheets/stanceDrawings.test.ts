@@ -94,7 +94,7 @@ describe('what an elevation of a stance shows', () => {
       elevation(wholePlan(changed(plainPiece(), 'stance', { ground })), view, options).items.filter(
         ({ target }) => isTarget(target, 'piece', 'ground'),
       );
-    const log = { kind: 'log', atMm: 40, topMm: 20, diameterMm: 20 } as const;
+    const log = { kind: 'log', atMm: 40, topMm: 20, diameterMm: 20, acrossMm: null } as const;
     for (const view of ['side', 'front', 'top'] as const)
       expect(onGround(log, view), view).toHaveLength(1);
     expect(onGround({ kind: 'slope', deg: 10, fromMm: 0 }, 'side')).toHaveLength(1);

@@ -2,7 +2,9 @@ import { alongBone, posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { bodyBox } from '../body/blades.ts';
 import type { Plan } from '../planTypes.ts';
 import { ballRadiusMm, WEIGHT_METALS } from '../balance/counterweight.ts';
-import { groundLine } from '../posing/ground.ts';
+import type { Vec3 } from '../geometry/vec3.ts';
+import { groundLine, type Ground } from '../posing/ground.ts';
+import type { Perch } from '../stance/perch.ts';
 import { limitArc } from '../stance/limitArc.ts';
 import { WEIGHT, type DrawingItem, type View } from './drawing.ts';
 import { project } from './views.ts';
@@ -11,66 +13,84 @@ const BALL_SEGMENTS = 48;
 /** Ground beyond the body that is drawn, as a share of its length. */
 const BEYOND = 0.12;
 
-/** A slope, step, log or rock on the base: filled from the side, its edges in the other views. */
+/** A slope or a step of the base, or a log, branch, post or rock on it with its uprights, in every view. */
 export function groundItems(plan: Plan, view: View): readonly DrawingItem[] {
-  const { ground, posed, wall } = plan.stance;
+  const { ground, posed, wall, perch } = plan.stance;
   if (ground.kind === 'flat' || wall !== null) return [];
+  if (perch !== null) return perchItems(perch, ground, plan.wire.base.perch, view);
+  if (view !== 'side') return [];
   const { min, max } = bodyBox(posed);
   const more = (max[0] - min[0]) * BEYOND;
-  const { base } = plan.wire;
-  const line = groundLine(ground, min[0] - more, max[0] + more);
-  const common = {
+  return [profileItem(groundLine(ground, min[0] - more, max[0] + more))];
+}
+
+const GROUND = {
+  ink: 'board',
+  layer: 'base',
+  weight: WEIGHT.thin,
+  filled: true,
+  target: { kind: 'piece', id: 'ground' },
+} as const;
+
+/** Ground under a profile, from the side. */
+const profileItem = (line: readonly (readonly [number, number])[]): DrawingItem => ({
+  ...GROUND,
+  kind: 'line',
+  closed: true,
+  points: [[line[0]![0], 0] as const, ...line, [line.at(-1)![0], 0] as const].map(([x, y]) =>
+    project('side', [x, y, 0]),
+  ),
+});
+
+/** A box as it is seen: from its nearest lower to its farthest upper corner. */
+const boxItem = (view: View, min: Vec3, max: Vec3): DrawingItem => {
+  const [low, high] = [project(view, min), project(view, max)];
+  return {
+    ...GROUND,
     kind: 'line',
-    ink: 'board',
-    layer: 'base',
-    weight: WEIGHT.thin,
     closed: true,
-    filled: true,
-    target: { kind: 'piece', id: 'ground' },
-  } as const;
-  if (ground.kind === 'log') {
-    const r = ground.diameterMm / 2;
-    const [left, right] = [base.leftZ, base.leftZ + base.width.value];
-    if (view === 'side')
-      return [
-        {
-          kind: 'circle',
-          ink: 'board',
-          layer: 'holes',
-          weight: WEIGHT.thin,
-          filled: true,
-          at: project(view, [ground.atMm, ground.topMm - r, 0]),
-          radius: r,
-          target: { kind: 'piece', id: 'ground' },
-        },
-      ];
-    const corners =
-      view === 'top'
-        ? ([
-            [ground.atMm - r, 0, left],
-            [ground.atMm + r, 0, left],
-            [ground.atMm + r, 0, right],
-            [ground.atMm - r, 0, right],
-          ] as const)
-        : ([
-            [0, ground.topMm - 2 * r, left],
-            [0, ground.topMm, left],
-            [0, ground.topMm, right],
-            [0, ground.topMm - 2 * r, right],
-          ] as const);
-    return [{ ...common, points: corners.map((corner) => project(view, corner)) }];
-  }
-  if (view !== 'side') return [];
-  const first = line[0]!;
-  const last = line.at(-1)!;
-  return [
-    {
-      ...common,
-      points: [[first[0], 0] as const, ...line, [last[0], 0] as const].map(([x, y]) =>
-        project(view, [x, y, 0]),
-      ),
-    },
-  ];
+    points: [low, [high[0], low[1]], high, [low[0], high[1]]],
+  };
+};
+
+function perchItems(
+  { kind, x, z, topMm, diameterMm, supports }: Perch,
+  ground: Ground,
+  onBoard: Plan['wire']['base']['perch'],
+  view: View,
+): readonly DrawingItem[] {
+  const half = (onBoard?.thick?.value ?? 0) / 2;
+  const uprights =
+    half === 0
+      ? []
+      : supports.map(({ at: [sx, sz], heightMm }) =>
+          boxItem(view, [sx - half, 0, sz - half], [sx + half, heightMm, sz + half]),
+        );
+  if (view === 'side' && ground.kind === 'rock') return [profileItem(ground.points)];
+  const isRound = kind === 'log' || kind === 'branch';
+  if (view === 'side' && isRound)
+    return [
+      ...uprights,
+      {
+        ...GROUND,
+        kind: 'circle',
+        layer: 'holes',
+        at: project(view, [(x[0] + x[1]) / 2, topMm - diameterMm / 2, 0]),
+        radius: diameterMm / 2,
+      },
+    ];
+  if (view === 'top' && kind === 'post')
+    return [
+      {
+        ...GROUND,
+        kind: 'circle',
+        layer: 'holes',
+        at: project(view, [(x[0] + x[1]) / 2, 0, (z[0] + z[1]) / 2]),
+        radius: diameterMm / 2,
+      },
+    ];
+  const bottomMm = isRound ? topMm - diameterMm : 0;
+  return [...uprights, boxItem(view, [x[0], bottomMm, z[0]], [x[1], topMm, z[1]])];
 }
 
 /** Another stance as thin lines. */

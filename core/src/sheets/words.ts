@@ -184,3 +184,7 @@ export const tipOf = (name: string): string => `Tip of the ${name}`;
 export const plateFromFront =
   'Plate from the front, its top to the left: holes by number and drill, mm';
 export const top = 'top';
+
+// basePlan.ts, perches
+export const perchFromAbove = (name: string): string =>
+  `${name.charAt(0).toUpperCase()}${name.slice(1)} from above: holes by number and drill, mm`;

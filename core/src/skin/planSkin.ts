@@ -1,14 +1,15 @@
 import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { wordsOf, type CoatZone } from '../anatomy/coat.ts';
-import { hairLifeMm, undersizeLifeMm } from '../body/undersize.ts';
+import { coatMm, hairLifeMm } from '../body/undersize.ts';
+import type { COAT_METHODS } from '../piece/pieceSchema.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asGiven, asInput, input, type Working } from '../piece/working.ts';
 import { ownTools, toolFor, type StrokeTool } from './tools.ts';
 
-export type CoatMethod = 'carved' | 'fibre' | 'smooth';
+export type CoatMethod = (typeof COAT_METHODS)[number];
 
 /** One zone of the coat at the model's scale. */
 export interface ZonePlan {
@@ -88,7 +89,8 @@ function zonePlan(
     ...(zone.hair === null ? {} : { range: zone.hair.range }),
   };
   const width = zone.lock && widthWorking(zone, zone.lock, scale);
-  const under = undersizeLifeMm(zone, skin) / scale.value;
+  const under = coatMm(zone, skin, scale.value);
+  const onTop = method === 'fibre' || method === 'pelt';
   return {
     zone,
     method,
@@ -111,13 +113,19 @@ function zonePlan(
       value: under,
       provenance: 'derived',
       digits: 2,
-      ...(method === 'fibre'
-        ? { formula: 'u = L · sin(lie) / n' }
+      ...(onTop
+        ? { formula: method === 'pelt' ? 'u = L · sin(lie) / n + b' : 'u = L · sin(lie) / n' }
         : { formula: '0', note: say.coatIsInClay }),
-      inputs:
-        method === 'fibre'
-          ? [asInput('L', hairLife), input('lie', say.angleToSkin, zone.lieDeg, 'deg', 'memory'), n]
-          : [],
+      inputs: onTop
+        ? [
+            asInput('L', hairLife),
+            input('lie', say.angleToSkin, zone.lieDeg, 'deg', 'memory'),
+            n,
+            ...(method === 'pelt'
+              ? [input('b', say.backingOfPelt, skin.backingMm, 'mm' as const, 'own')]
+              : []),
+          ]
+        : [],
       source: say.fibreStuckOnStands,
     },
     ...strokes(width, tools),

@@ -20,3 +20,4 @@ export const widthOfInLife = (stroke: string): string => `Width of a ${stroke} i
 export const hairsClingIntoLocks =
   'hairs cling into locks, and a lock is what a stroke can stand for (common practice)';
 export const definitionOfScale = 'definition of a scale';
+export const backingOfPelt = 'Backing of the pelt';

@@ -240,7 +240,7 @@ describe('limbs that meet', () => {
 });
 
 describe('the ground', () => {
-  const log: Ground = { kind: 'log', atMm: 60, topMm: 24, diameterMm: 24 };
+  const log: Ground = { kind: 'log', atMm: 60, topMm: 24, diameterMm: 24, acrossMm: null };
 
   it('has the height of what it is', () => {
     expect(groundHeight(FLAT, 12)).toBe(0);
@@ -257,6 +257,7 @@ describe('the ground', () => {
         [10, 6],
         [30, 2],
       ],
+      acrossMm: null,
     };
     expect([-5, 5, 20, 40].map((x) => groundHeight(rock, x))).toEqual([0, 3, 4, 2]);
   });
@@ -278,6 +279,7 @@ describe('the ground', () => {
         [0, 4],
         [120, 12],
       ],
+      acrossMm: null,
     },
   ])('has every foot planted on it: $kind', (ground) => {
     const piece = changed(plainPiece(), 'stance', { ground });
@@ -292,7 +294,13 @@ describe('the ground', () => {
     const size = 1 / 3;
     const choice = { presetId: 'perching', anglesDeg: {}, lifted: null };
     const ball = posedBone(settledStance(owl, choice, size), 'tarsometatarsus.L').end;
-    const ground: Ground = { kind: 'log', atMm: ball[0], topMm: 60, diameterMm: 14 };
+    const ground: Ground = {
+      kind: 'log',
+      atMm: ball[0],
+      topMm: 60,
+      diameterMm: 14,
+      acrossMm: null,
+    };
     const anglesDeg = plantedAngles(owl, { ...choice, ground }, size);
     const posed = settledStance(owl, { ...choice, anglesDeg, ground }, size);
     for (const id of ['toes.L', 'toes.R']) {

@@ -2,7 +2,7 @@ import { raisedMm } from '../posing/raisedMm.ts';
 import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Footfall, JointAngle, StancePlan } from './stancePlan.ts';
-import type { Skeleton } from '../anatomy/skeleton.ts';
+import type { Vec3 } from '../geometry/vec3.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import type { ContactSpec, FreedomName } from '../anatomy/bodyPlan.ts';
 import {
@@ -10,11 +10,14 @@ import {
   groundSnags,
   jointName,
   limitSnags,
+  perchSnags,
   meetingSnags,
   suspendedSnags,
 } from './stanceSnags.ts';
 import { gazeWorkings } from './gazeWorkings.ts';
 import { planGait } from './planGait.ts';
+import { plumbPlace } from './plumbPlace.ts';
+import { perchOf } from './perch.ts';
 import { wallHold } from './wallHold.ts';
 import { groundHeight, type Ground } from '../posing/ground.ts';
 import {
@@ -49,21 +52,28 @@ export function planStance(inputs: StanceInputs): StancePlan {
   const posed = settledStance(skeleton, stance, 1 / lifePerModel, raisedMm(stance));
   const skin = fleshParts(posed);
   const lifted = liftedIn(skeleton, stance);
-  const onBase = stance.hold === 'base';
+  const stands = stance.hold === 'base' || stance.hold === 'free';
   const aloft =
-    !onBase || !isAloft(skeleton, lifted)
+    stance.hold !== 'base' || !isAloft(skeleton, lifted)
       ? []
       : isLying(skeleton, stance)
-        ? lyingRods(skeleton)
-        : [bodyRod(skeleton)];
+        ? lyingRods(posed)
+        : [bodyRod(posed)];
   const wall = stance.hold === 'wall' ? (wallOf(posed) ?? null) : null;
   const feet = [
     ...[...skeleton.plan.contacts, ...aloft].map((contact) =>
-      footfall(posed, contact, onBase && !lifted.includes(contact.id), stance.ground),
+      footfall(
+        posed,
+        contact,
+        stands && !lifted.includes(contact.id),
+        stance.ground,
+        contact.id === BODY_ROD ? plumbPlace(posed).at : undefined,
+      ),
     ),
     ...(wall === null ? [] : [wallHold(posed, wall)]),
   ];
   const gait = planGait(measure, stance);
+  const perch = stands ? perchOf(stance.ground, feet) : null;
   const eyes = gazeWorkings(posed);
   const folded = foldedIn(skeleton, stance);
   const box = bodyBox(posed);
@@ -97,6 +107,8 @@ export function planStance(inputs: StanceInputs): StancePlan {
     feet,
     folded,
     ground: stance.ground,
+    hold: stance.hold,
+    perch,
     tiltDeg: stance.tiltDeg,
     wall,
     gait,
@@ -109,37 +121,42 @@ export function planStance(inputs: StanceInputs): StancePlan {
       ...(gait?.workings ?? []),
       ...feet.map(({ working }) => working),
       ...angles.map(({ angle }) => angle),
+      ...(perch?.workings ?? []),
       ...eyes,
     ],
     snags: [
       ...limitSnags(angles),
-      ...(onBase ? [...feetSnags(feet), ...suspendedSnags(gait, feet)] : []),
+      ...(stands ? [...feetSnags(feet), ...suspendedSnags(gait, feet)] : []),
+      ...perchSnags(perch, stance.ground, feet),
       ...meetingSnags(posed, folded),
-      ...(wall === null ? groundSnags(posed, skin, stance.ground, lifted) : []),
+      ...(wall === null ? groundSnags(posed, skin, stance.ground, perch, lifted) : []),
     ],
   };
 }
 
-/** What carries a body that has no foot down: a rod into the root of its spine. */
-const bodyRod = (skeleton: Skeleton): ContactSpec => ({
-  id: 'body-rod',
-  key: 'body-rod',
+const BODY_ROD = 'body-rod';
+
+/** What carries a body that has no foot down: a rod under its centre of mass, into the trunk. */
+const bodyRod = (posed: PosedSkeleton): ContactSpec => ({
+  id: BODY_ROD,
+  key: BODY_ROD,
   name: 'body',
   side: 'mid',
-  image: 'body-rod',
+  image: BODY_ROD,
   kind: 'rod',
-  bone: skeleton.bones[0]?.id ?? '',
+  bone: plumbPlace(posed).bone.bone.id,
   reach: [],
   level: null,
 });
 
 /** What holds a body that lies: rods into the front and the rear of its trunk. */
-function lyingRods(skeleton: Skeleton): readonly ContactSpec[] {
+function lyingRods(posed: PosedSkeleton): readonly ContactSpec[] {
+  const { skeleton } = posed;
   const mid = skeleton.bones.filter(
     ({ key, side }) => side === 'mid' && skeleton.plan.parts[0]?.keys.includes(key),
   );
   const rod = (id: string, name: string, bone: string): ContactSpec => ({
-    ...bodyRod(skeleton),
+    ...bodyRod(posed),
     id,
     key: id,
     image: id,
@@ -157,8 +174,9 @@ function footfall(
   contact: ContactSpec,
   down: boolean,
   ground: Ground,
+  at?: Vec3,
 ): Footfall {
-  const ball = posedBone(posed, contact.bone).end;
+  const ball = at ?? posedBone(posed, contact.bone).end;
   const held = contact.kind === 'rod';
   const pad = held ? 0 : padRadiusMm(posed, contact.bone);
   const groundMm = groundHeight(ground, ball[0]);

@@ -7,7 +7,9 @@ import { type PosedBlade } from '../body/blades.ts';
 import { type SkinPart } from '../body/skin.ts';
 import { type Wall } from '../body/wall.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
+import type { Perch } from './perch.ts';
 import { type Working } from '../piece/working.ts';
 
 /** A foot in the stance, mm of the model. */
@@ -42,6 +44,10 @@ export interface StancePlan extends StageResult {
   /** Limb pairs, by id, that lie folded on the body. */
   readonly folded: readonly string[];
   readonly ground: Ground;
+  /** How the piece is held. */
+  readonly hold: Piece['stance']['hold'];
+  /** The log, branch, post or rock that feet stand on and are pegged into; null where there is none. */
+  readonly perch: Perch | null;
   /** The tilt that the piece on its base must survive, degrees. */
   readonly tiltDeg: number;
   /** The wall that a part of a body hangs on; null where it stands, hangs free, or is whole. */

@@ -7,6 +7,7 @@ import { depthInGround, type Ground } from '../posing/ground.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { Bone } from '../anatomy/skeleton.ts';
 import { collisions, skinPoints } from './collisions.ts';
+import { feetOn, type Perch } from './perch.ts';
 import type { GaitPlan } from './planGait.ts';
 import type { Footfall, JointAngle } from './stancePlan.ts';
 
@@ -42,6 +43,33 @@ export const feetSnags = (feet: readonly Footfall[]): readonly Snag[] =>
       target: { kind: 'contact', id: foot.contact.id },
       facts: { foot: foot.contact.name, gapMm: foot.gapMm },
     }));
+
+/** Feet that are meant to stand on a perch and stand beside it. */
+export function perchSnags(
+  perch: Perch | null,
+  ground: Ground,
+  feet: readonly Footfall[],
+): readonly Snag[] {
+  if (perch === null) return [];
+  return feetOn(ground, feet).flatMap(({ contact, ball: [x, , z] }): readonly Snag[] => {
+    const { kind, z: sides, diameterMm } = perch;
+    const [middleX, middleZ] = [(perch.x[0] + perch.x[1]) / 2, (sides[0] + sides[1]) / 2];
+    const overMm =
+      kind === 'post'
+        ? Math.hypot(x - middleX, z - middleZ) - diameterMm / 2
+        : Math.max(sides[0] - z, z - sides[1], perch.x[0] - x, x - perch.x[1]);
+    if (overMm <= 0) return [];
+    return [
+      {
+        code: 'foot-off-perch',
+        grade: 'fix',
+        stage: 'stance',
+        target: { kind: 'contact', id: contact.id },
+        facts: { foot: contact.name, perch: perch.name, overMm },
+      },
+    ];
+  });
+}
 
 /** A moment of a gait at which nothing is on the ground. */
 export function suspendedSnags(gait: GaitPlan | null, feet: readonly Footfall[]): readonly Snag[] {
@@ -91,17 +119,24 @@ const FLATTENED = 0.5;
 interface Depth {
   readonly bone: Bone;
   readonly mm: number;
+  /** In what stands on the base, not in the base. */
+  readonly inPerch: boolean;
 }
 
-/** How deep the deepest of some points lies in the ground, mm. */
-const deepest = (ground: Ground, points: readonly Vec3[]): number =>
-  greatest(points.map((p) => depthInGround(ground, p)));
+/** How deep the deepest of some points lies in the ground, mm, and whether in what stands on the base. */
+function deepest(ground: Ground, points: readonly Vec3[]): Omit<Depth, 'bone'> {
+  const depths = points.map((p) => depthInGround(ground, p));
+  const mm = greatest(depths);
+  const at = points[depths.indexOf(mm)];
+  return { mm, inPerch: at !== undefined && mm > -at[1] + 1e-6 };
+}
 
 /** The deepest flesh, fin or wing inside the ground, apart from feet that stand on it. */
 export function groundSnags(
   posed: PosedSkeleton,
   skin: readonly SkinPart[],
   ground: Ground,
+  perch: Perch | null,
   lifted: readonly string[],
 ): readonly Snag[] {
   const feet = new Set(
@@ -112,13 +147,14 @@ export function groundSnags(
     const { bone } = posedBone(posed, part.boneId);
     if (feet.has(bone.id) || feet.has(bone.parent ?? '')) continue;
     const thick = 2 * innerRadiusMm(part);
-    const mm = deepest(ground, skinPoints(part));
-    if (mm > Math.max(PRESSED_MM, FLATTENED * thick)) depths.push({ bone, mm });
+    const deep = deepest(ground, skinPoints(part));
+    if (deep.mm > Math.max(PRESSED_MM, FLATTENED * thick)) depths.push({ bone, ...deep });
   }
   for (const { blade, outline } of posedBlades(posed)) {
-    const mm = deepest(ground, outline);
+    const deep = deepest(ground, outline);
     const bone = posed.bones.find((of) => of.bone.key === blade.outline[0]!.bone)?.bone;
-    if (bone !== undefined && !feet.has(bone.id) && mm > PRESSED_MM) depths.push({ bone, mm });
+    if (bone !== undefined && !feet.has(bone.id) && deep.mm > PRESSED_MM)
+      depths.push({ bone, ...deep });
   }
   const worst = depths.reduce<Depth | undefined>(
     (a, b) => (a === undefined || b.mm > a.mm ? b : a),
@@ -126,6 +162,16 @@ export function groundSnags(
   );
   if (worst === undefined) return [];
   const part = worst.bone.name.charAt(0).toLowerCase() + worst.bone.name.slice(1);
+  if (perch !== null && worst.inPerch)
+    return [
+      {
+        code: 'through-perch',
+        grade: 'fix',
+        stage: 'stance',
+        target: { kind: 'bone', id: worst.bone.id },
+        facts: { part, perch: perch.name, mm: worst.mm },
+      },
+    ];
   return [
     {
       code: 'body-in-ground',

@@ -69,3 +69,19 @@ export const squareToWall = 'from the joint square to the wall';
 export const exactAsPosed = 'exact for the stance as it is posed';
 export const wallStandsWhere =
   'behind a head the wall stands at the joint that lies farthest back, beside a relief in its middle';
+
+// perch.ts
+export const perchNames = { log: 'log', branch: 'branch', post: 'post', rock: 'rock' } as const;
+const capital = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
+export const perchLong = (name: string): string => `${capital(name)}, length`;
+export const perchHigh = (name: string): string => `${capital(name)}, height`;
+export const perchWide = (name: string): string => `${capital(name)}, across the base`;
+export const perchWeighs = (name: string): string => `${capital(name)}, weight`;
+export const notLessThan = 'Not less than';
+export const spreadOfFeetOnIt = 'Spread of the feet on it';
+export const beyondOutermostFoot = 'Beyond the outermost foot';
+export const cutTo = 'Cut to full steps of';
+export const perchCommonPractice = 'common practice: a hand’s breadth of wood beyond the feet';
+export const volumeOfPerch = 'Its volume';
+export const densityOfPerch = 'Air-dry wood, or foam and foil under clay';
+export const perchDensities = 'densities from memory; weigh the thing itself where it matters';

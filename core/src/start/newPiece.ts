@@ -139,7 +139,7 @@ export const softWire = (mm: number) =>
 /** The wire decisions that documents before version 6 did not know, on common practice. */
 export const NEW_WIRE = Object.freeze({
   ways: {},
-  rod: { metal: 'steel-annealed', size: null, thread: null },
+  rod: { metal: 'steel-annealed', size: null, thread: null, key: null },
   neckStrands: 0,
   taperTail: false,
   coilPitchInDiameters: 6,
@@ -208,6 +208,7 @@ export function laterStages(): Pick<Piece, 'mass' | 'cure' | 'skin' | 'colour' |
       shellClay: null,
       shells: {},
       shellMm: 5,
+      skinMm: 2,
       sparePercent: 15,
       ...NEW_MASS,
     },
@@ -218,7 +219,7 @@ export function laterStages(): Pick<Piece, 'mass' | 'cure' | 'skin' | 'colour' |
       minutes: { parts: null, shell: null, finish: null },
       holdMin: 15,
     },
-    skin: { zones: {} },
+    skin: { zones: {}, backingMm: 1 },
     colour: { primer: 'grey', step: 0.08, baseCoats: 2, zones: {} },
     bench: { done: {} },
   };

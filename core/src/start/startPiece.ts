@@ -1,4 +1,5 @@
 import type { Extent } from '../anatomy/extent.ts';
+import { takenRegions } from '../body/undersize.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Workshop } from '../workshop/workshopSchema.ts';
 import { inWorkshop, type Workpiece } from '../workshop/workpiece.ts';
@@ -46,11 +47,18 @@ export function startPiece(
   return sound(coat === 'fibre' ? planted(wished, plan) : wished, plan);
 }
 
-/** The piece with hair stuck on wherever the animal has some. */
+/** The piece with hair stuck on wherever the animal has some, and enough flesh under it. */
 function planted(piece: Workpiece, plan: PlanOf): Workpiece {
-  const hairy = plan(piece).measure.skeleton.animal.coat.filter(({ hair }) => hair !== null);
-  const zones: Piece['skin']['zones'] = Object.fromEntries(
+  const { skeleton, lifePerModel } = plan(piece).measure;
+  const hairy = skeleton.animal.coat.filter(({ hair }) => hair !== null);
+  const all: Piece['skin']['zones'] = Object.fromEntries(
     hairy.map(({ id }) => [id, { method: 'fibre', hairMm: null }]),
+  );
+  const skin = { ...piece.skin, zones: all };
+  const zones = Object.fromEntries(
+    hairy
+      .filter((zone) => takenRegions(skeleton, zone, skin, lifePerModel).length === 0)
+      .map(({ id }) => [id, all[id]!]),
   );
   return { ...piece, skin: { ...piece.skin, zones } };
 }

@@ -1,9 +1,8 @@
 import type { Workpiece } from '../workshop/workpiece.ts';
-import { zoneOf } from '../anatomy/coat.ts';
 import { poseSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { skinParts } from '../body/skin.ts';
-import { undersizeLifeMm } from '../body/undersize.ts';
+import { clayFreeMm } from '../body/undersize.ts';
 import { greatest } from '../geometry/extremes.ts';
 import { boneRadii, LEAST_CORE_MM } from '../mass/buildUp.ts';
 
@@ -26,12 +25,11 @@ export function suggestedShells(
   return Object.fromEntries(
     skeleton.plan.regions.flatMap((region): [string, Workpiece['mass']['shells'][string]][] => {
       const { shellMm: usual } = mass;
-      const radii = boneRadii({ region, core: region.core, shellMm: usual }, skeleton, flesh);
-      const rooms = radii.map(({ boneId, radiusMm }) => {
-        const bone = skeleton.byId.get(boneId);
-        const zone = bone && zoneOf(skeleton.animal.coat, bone.key, 'side');
-        return radiusMm - (zone === undefined ? 0 : undersizeLifeMm(zone, skin) / lifePerModel);
-      });
+      const radii = boneRadii({ region }, skeleton, flesh);
+      const rooms = radii.map(
+        ({ boneId, radiusMm }) =>
+          radiusMm - clayFreeMm(skeleton, skeleton.byId.get(boneId), 'side', skin, lifePerModel),
+      );
       const roomMm = Math.max(0, greatest(rooms));
       const shellMm = SHELLS_MM.find((mm) => mm <= Math.min(usual, roomMm - LEAST_CORE_MM));
       if (region.core === 'foil') {

@@ -4,6 +4,8 @@ import * as say from './words.ts';
 import type { WireDecisions } from '../workshop/workpiece.ts';
 import { binderById } from './binders.ts';
 import { sizeText } from '../units/gauges.ts';
+import { perchSeatText, perchSteps } from './perchSteps.ts';
+import { ROD_KEY_WORDS } from './rodKeys.ts';
 import { isStraight, times, type PlannedWire } from './plannedWire.ts';
 import { byHand, type Task } from './byHand.ts';
 import { MINUTES } from './minutes.ts';
@@ -11,14 +13,12 @@ import type { WirePlan } from './wirePlan.ts';
 import { listText, type Sentence, type Step } from '../piece/step.ts';
 
 /** What the steps read of the wire plan. */
-type Armature = Pick<WirePlan, 'wires' | 'bindings' | 'base' | 'shafts'>;
+type Armature = Pick<WirePlan, 'wires' | 'bindings' | 'base' | 'shafts' | 'rodKey' | 'hangs'>;
 
 /** From the printed sheets to an armature that stands on its base. */
-// eslint-disable-next-line max-lines-per-function -- one list of steps in their order
 export function armatureSteps(wire: Armature, choice: WireDecisions): readonly Step[] {
   const thin = wire.wires.filter(({ kind }) => kind === 'fine');
   const large = wire.wires.filter(({ kind }) => kind !== 'fine');
-  const onWall = wire.base.on === 'wall';
   const bent = [...large, ...thin.filter(({ bends }) => bends.length > 0)].map(
     ({ id }) => `wire.${id}.bend`,
   );
@@ -42,7 +42,8 @@ export function armatureSteps(wire: Armature, choice: WireDecisions): readonly S
     ),
     ...thinSteps(thin),
     ...shaftSteps(wire),
-    drillStep(wire),
+    ...(wire.base.on === 'none' ? [] : [drillStep(wire)]),
+    ...perchSteps(wire),
     {
       id: 'wire.bind',
       stage: 'wire',
@@ -62,26 +63,54 @@ export function armatureSteps(wire: Armature, choice: WireDecisions): readonly S
         },
       ]),
     },
-    {
-      id: 'wire.mount',
-      stage: 'wire',
-      title: onWall ? say.setItOnPlate : say.setItOnIts,
-      sentence: [
-        say.pushPegsThroughAnd(
-          plural(wire.base.holes.length, {
-            one: say.hole,
-            other: say.allHoles(wire.base.holes.length),
-          }),
-        ),
-      ],
-      cautions: ['lead', 'qualified'],
-      needs: ['wire.bind', 'wire.drill'],
-      work: 'bind',
-      ...byHand({ id: 'wire.mount', title: onWall ? say.setItOnPlate : say.setItOnIts }, [
-        { what: say.pegsToFix, times: wire.base.holes.length, minutes: MINUTES.mount },
-      ]),
-    },
+    wire.base.on === 'none' ? standStep(wire) : mountStep(wire, choice),
   ];
+}
+
+/** The armature set on its board, plate or perch, and kept from turning. */
+function mountStep(wire: Armature, choice: WireDecisions): Step {
+  const { holes, on, perch } = wire.base;
+  const glued = wire.wires.some(
+    ({ kind }) => (kind === 'rod' || kind === 'iron') && choice.rod.thread === null,
+  );
+  const title = on === 'wall' ? say.setItOnPlate : say.setItOnIts;
+  return {
+    id: 'wire.mount',
+    stage: 'wire',
+    title,
+    sentence: [
+      say.pushPegsThroughAnd(
+        plural(holes.length, { one: say.hole, other: say.allHoles(holes.length) }),
+      ),
+      ...(glued ? [say.glueRodsIn] : []),
+      ...(wire.rodKey === 'none' || wire.rodKey === null
+        ? []
+        : [` ${ROD_KEY_WORDS[wire.rodKey].how}`]),
+    ],
+    cautions: [...(glued ? (['epoxy'] as const) : []), 'lead', 'qualified'],
+    needs: ['wire.bind', 'wire.drill', ...(perch === null ? [] : ['wire.perch'])],
+    work: 'bind',
+    ...byHand({ id: 'wire.mount', title }, [
+      { what: say.pegsToFix, times: holes.length, minutes: MINUTES.mount },
+    ]),
+  };
+}
+
+/** A piece without a base of its own: it is bent until it stands, or hung up to see how it hangs. */
+function standStep(wire: Armature): Step {
+  const title = wire.hangs ? say.hangItUp : say.standItUp;
+  return {
+    id: 'wire.mount',
+    stage: 'wire',
+    title,
+    sentence: [wire.hangs ? say.hangItUpHow : say.standItUpHow],
+    cautions: [],
+    needs: ['wire.bind'],
+    work: 'bind',
+    ...byHand({ id: 'wire.mount', title }, [
+      { what: say.timesToTry, times: 1, minutes: MINUTES.mount },
+    ]),
+  };
 }
 
 /** What is wound round the spine, what is lashed beside what, and the tie wire that it takes. */
@@ -246,6 +275,7 @@ function shaftSteps({ shafts }: Armature): readonly Step[] {
 
 function drillStep({ base }: Armature): Step {
   const onWall = base.on === 'wall';
+  const inBoard = base.holes.filter(({ into }) => into === 'board');
   const title = onWall ? say.drillPlate : say.drillBase;
   return {
     id: 'wire.drill',
@@ -257,7 +287,7 @@ function drillStep({ base }: Armature): Step {
       ' by ',
       base.width,
       onWall ? say.andMarkItsTop : say.andMarkItsFront,
-      ...base.holes.flatMap((hole, i): Sentence => [
+      ...inBoard.flatMap((hole, i): Sentence => [
         say.hole2(i === 0 ? '' : '; ', hole.number),
         hole.along,
         onWall ? say.downBetween : say.backBetween,
@@ -265,13 +295,18 @@ function drillStep({ base }: Armature): Step {
         say.acrossDrill,
         hole.diameter,
       ]),
+      ...(base.perch === null ? [] : perchSeatText(base.perch)),
       '.',
     ],
     cautions: ['drill', 'sanding'],
     needs: ['sheets.print'],
     work: 'drill',
     ...byHand({ id: 'wire.drill', title }, [
-      { what: say.holesToMarkAnd, times: base.holes.length, minutes: MINUTES.hole },
+      {
+        what: say.holesToMarkAnd,
+        times: inBoard.length + (base.perch?.seats.length ?? 0),
+        minutes: MINUTES.hole,
+      },
     ]),
   };
 }

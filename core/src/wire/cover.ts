@@ -1,17 +1,16 @@
 import * as say from './words.ts';
-import type { StancePlan } from '../stance/stancePlan.ts';
-import { skinDistance } from '../body/surfaceDistance.ts';
 import { lerp, type Vec3 } from '../geometry/vec3.ts';
+import type { DepthAt } from './clayDepth.ts';
 import type { Route } from './routes.ts';
 
 /** Places looked at along each leg of a route: ends, quarters and middle. */
 const STATIONS = [0, 0.25, 0.5, 0.75, 1];
 
-/** The place where a wire lies nearest to the skin. */
+/** The place where a wire lies nearest to the surface of the clay. */
 export interface ThinnestCover {
   readonly at: Vec3;
   readonly place: string;
-  /** Depth of the wire's axis below the skin, mm. */
+  /** Depth of the wire's axis below the clay's surface, mm. */
   readonly depthMm: number;
   /** Thickness of the wire or rope there, mm. */
   readonly wireMm: number;
@@ -40,7 +39,7 @@ export const spareMm = ({ looked }: ThinnestCover, wantedMm: number): number =>
  * the body on purpose. `wireMmAt` tells the thickness of the leg that starts at a route point.
  */
 export function thinnestCover(
-  stance: StancePlan,
+  depthAt: DepthAt,
   route: Route,
   wireMmAt: (leg: number) => number,
 ): ThinnestCover {
@@ -52,7 +51,7 @@ export function thinnestCover(
   const onSpine = (leg: number, t: number): number =>
     leg === route.wrapAt ? 1 - t : leg + 1 === route.wrapAt ? t : 0;
   const look = (at: Vec3, place: string, leg: number, t: number): void => {
-    const depthMm = -skinDistance(stance.skin, at);
+    const depthMm = depthAt(at);
     const wireMm = wireMmAt(leg);
     const coverMm = depthMm - wireMm / 2;
     looked.push({ coverMm, coverPerMm: (1 + onSpine(leg, t)) / 2 });

@@ -29,6 +29,7 @@ export const extendedPairs = (stance: StancePlan): readonly LimbPairSpec[] =>
 /** Whether an iron carries the piece: asked for, and the piece stands on feet. */
 export const onIron = ({ scheme }: Pick<WireDecisions, 'scheme'>, stance: StancePlan): boolean =>
   scheme === 'back-iron' &&
+  stance.hold === 'base' &&
   stance.feet.some(({ contact, down }) => down && contact.kind === 'foot');
 
 /** Drafts the wires of the chosen scheme, with the user's own routes in place of the scheme's. */
@@ -36,13 +37,13 @@ export function draftWires(setting: WireSetting): Drafts {
   const { stance, wire } = setting;
   const pairs = extendedPairs(stance);
   const iron = onIron(wire, stance);
-  const made = pairs.flatMap((pair) => limbWires(setting, pair, !iron));
+  const made = pairs.flatMap((pair) => limbWires(setting, pair, !iron && stance.hold !== 'free'));
   const folded = wire.scheme === 'folded-pair' ? foldedWires(setting, pairs) : [];
   const held =
     wire.scheme === 'no-wire'
       ? []
       : stance.feet
-          .filter(({ contact, down }) => contact.kind !== 'foot' && down)
+          .filter(({ contact, down }) => contact.kind !== 'foot' && down && stance.hold !== 'free')
           .map((hold) =>
             stance.wall === null
               ? heldRodDraft(setting, hold)
@@ -92,7 +93,9 @@ function foldedWires(setting: WireSetting, pairs: readonly LimbPairSpec[]): read
     setting,
     pairs.filter((pair) => wayOf(setting.wire, pair) === 'folded'),
   );
-  return all.flatMap((foldedPair) => foldedDrafts(setting, foldedPair, all, true));
+  return all.flatMap((foldedPair) =>
+    foldedDrafts(setting, foldedPair, all, setting.stance.hold !== 'free'),
+  );
 }
 
 function limbWires(
@@ -100,12 +103,16 @@ function limbWires(
   pair: LimbPairSpec,
   pegged: boolean,
 ): readonly WireDraft[] {
+  const { stance } = setting;
   const way = wayOf(setting.wire, pair);
   if (way === 'none' || way === 'folded') return [];
   if (way === 'loops') return [limbDraft(setting, pair, pegged)];
-  const rods = [legRod(setting, pair, 'left'), legRod(setting, pair, 'right')].flatMap((rod) =>
-    rod === null ? [] : [rod],
-  );
+  const rods =
+    stance.hold === 'free'
+      ? []
+      : [legRod(setting, pair, 'left'), legRod(setting, pair, 'right')].flatMap((rod) =>
+          rod === null ? [] : [rod],
+        );
   const besides = rods.flatMap((rod) => rod.beside);
   const isBeside = (point: RoutePoint | undefined): boolean =>
     point !== undefined && besides.some((ref) => sameRef(ref, point.ref));

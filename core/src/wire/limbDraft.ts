@@ -7,6 +7,7 @@ import type { Working } from '../piece/working.ts';
 import type { BendSchedule } from './bendSchedule.ts';
 import { ALONG_THE_WIRE, cutLines, decided, derived, marginLine } from './cutLines.ts';
 import { times, type CarriedBone, type WireFeature } from './plannedWire.ts';
+import { seatDepthMm, type PegSeat } from './pegSeat.ts';
 import { pairRefs, routeThrough, type Route } from './routes.ts';
 import { overSpine } from './windings.ts';
 import { type Winding } from './winding.ts';
@@ -118,12 +119,24 @@ export interface LaidWire {
   readonly schedule: BendSchedule;
 }
 
+/** What the pegs at the ends of a route go into; none at an end without a peg. */
+const endSeats = (
+  { stance, seat }: WireSetting,
+  { points, pegs }: Route,
+): readonly (PegSeat | null)[] =>
+  [points[0], points.at(-1)].map((point, end) => {
+    if (!pegs[end as 0 | 1] || point?.ref.over !== 'peg') return null;
+    const { contactId } = point.ref;
+    const foot = stance.feet.find(({ contact }) => contact.id === contactId);
+    return foot === undefined ? null : seat(foot.ball[0], foot.groundMm);
+  });
+
 /** From the ball of each pegged foot down to the ground under it, mm; nothing at an end without a peg. */
-function padsMm({ points, pegs }: Route, depthMm: number): readonly [number, number] {
+function padsMm({ points }: Route, [first, last]: readonly (PegSeat | null)[]): readonly number[] {
   const heights = points.map(({ at }) => at[1]);
   return [
-    pegs[0] ? heights[1]! - heights[0]! - depthMm : 0,
-    pegs[1] ? heights.at(-2)! - heights.at(-1)! - depthMm : 0,
+    first ? heights[1]! - heights[0]! - seatDepthMm(first) : 0,
+    last ? heights.at(-2)! - heights.at(-1)! - seatDepthMm(last) : 0,
   ];
 }
 
@@ -144,25 +157,63 @@ const roundingLine = (
     say.vectorGeometryNeutralAxis,
   );
 
+/** What the pegs of a wire take: through the base and below it, or into a perch. */
+function pegLines(
+  line: ReturnType<typeof cutLines>['line'],
+  { wire, base }: WireSetting,
+  pegged: readonly PegSeat[],
+): readonly Working[] {
+  const { nutAndWashers } = wire.allowancesMm;
+  const inPerch = pegged.filter(({ into }) => into === 'perch');
+  const pegs = pegged.length - inPerch.length;
+  const intoPerchMm = inPerch.reduce((sum, { throughMm }) => sum + throughMm, 0);
+  const counted = derived('pegs', say.feetWithPeg, pegs, 'count');
+  return [
+    line('pegs', say.pegsThroughBase, pegs * base.thicknessMm, 'pegs · t', [
+      counted,
+      decided('t', say.thicknessOfBase, base.thicknessMm, 'mm'),
+    ]),
+    ...(inPerch.length === 0
+      ? []
+      : [
+          line(
+            'perch',
+            say.pegsIntoPerch,
+            intoPerchMm,
+            'Σ tᵢ',
+            inPerch.map(({ throughMm }) => derived('tᵢ', say.depthInPerch, throughMm, 'mm')),
+          ),
+        ]),
+    line('nuts', say.belowBaseNutAnd, pegs * nutAndWashers, 'pegs · a', [
+      counted,
+      decided('a', say.nutAndWashers, nutAndWashers, 'mm'),
+    ]),
+  ];
+}
+
 /**
  * The lines of a wire between feet: bones, soles, pegs, what rounding saves, turns and margin. A route
  * that the user drew has the same ones; `overlaps` counts the ends that lie beside another wire.
  */
 
 export function limbLines(
-  { stance, wire, base }: WireSetting,
+  setting: WireSetting,
   id: string,
   { route, winding, schedule }: LaidWire,
   overlaps = 0,
 ): readonly Working[] {
   const { line } = cutLines(`wire.${id}`, id);
-  const { nutAndWashers } = wire.allowancesMm;
-  const pegs = route.pegs.filter(Boolean).length;
-  const depthMm = base.thicknessMm + nutAndWashers;
-  const pads = padsMm(route, depthMm);
+  const { stance, wire } = setting;
+  const seats = endSeats(setting, route);
+  const pegged = seats.filter((seat) => seat !== null);
+  const pads = padsMm(route, seats);
   const padMm = pads.reduce((a, b) => a + b, 0);
   const turnsMm = winding?.lengthMm ?? 0;
-  const bonesMm = schedule.polylineMm - padMm - pegs * depthMm - turnsMm;
+  const bonesMm =
+    schedule.polylineMm -
+    padMm -
+    pegged.reduce((sum, seat) => sum + seatDepthMm(seat), 0) -
+    turnsMm;
   const bends = schedule.bends.length;
   return [
     line(
@@ -181,14 +232,7 @@ export function limbLines(
       pads.map((mm) => derived('hᵢ', say.fromBallOfFoot, mm, 'mm')),
       say.feetAsPosed(stance.feet.length),
     ),
-    line('pegs', say.pegsThroughBase, pegs * base.thicknessMm, 'pegs · t', [
-      derived('pegs', say.feetWithPeg, pegs, 'count'),
-      decided('t', say.thicknessOfBase, base.thicknessMm, 'mm'),
-    ]),
-    line('nuts', say.belowBaseNutAnd, pegs * nutAndWashers, 'pegs · a', [
-      derived('pegs', say.feetWithPeg, pegs, 'count'),
-      decided('a', say.nutAndWashers, nutAndWashers, 'mm'),
-    ]),
+    ...pegLines(line, setting, pegged),
     roundingLine(line, schedule),
     line('turns', say.turnsRoundSpine, turnsMm, 'turns · √((2 · π · r)² + p²)', [
       decided('turns', say.turns, winding?.turns ?? 0, 'count'),

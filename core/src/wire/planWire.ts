@@ -4,6 +4,7 @@ import type { WireDecisions } from '../workshop/workpiece.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { type WirePlan } from './wirePlan.ts';
 import { greatest } from '../geometry/extremes.ts';
+import type { CoatChoice } from '../body/undersize.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import type { Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
@@ -12,11 +13,14 @@ import { planBase } from './baseHoles.ts';
 import { bindingsOf, planBindings } from './bindings.ts';
 import { placedCoil } from './coilDraft.ts';
 import { draftWires, onIron, extendedPairs } from './draftWires.ts';
+import { clayDepthOf } from './clayDepth.ts';
 import { planHinges } from './hinges.ts';
 import type { PlannedWire } from './plannedWire.ts';
 import { planStock } from './planStock.ts';
+import { pegSeat, seatDepthMm } from './pegSeat.ts';
+import { rodKeyOf, standsOnOne } from './rodKeys.ts';
 import { planShafts } from './shafts.ts';
-import { ironPlace } from './rodDraft.ts';
+import { plumbPlace } from '../stance/plumbPlace.ts';
 import { suggestedRodMm } from './rodSize.ts';
 import { wayOf } from './schemes.ts';
 import { spineStrands } from './spineStrands.ts';
@@ -33,11 +37,13 @@ export interface WireInputs {
   readonly wire: Workpiece['wire'];
   readonly base: Workpiece['stance']['base'];
   readonly stance: StancePlan;
+  /** The coat, which takes clay away where it is planted; all carved where not said. */
+  readonly skin?: CoatChoice;
 }
 
 /** The armature of a stance by the chosen scheme, with all that is needed to make it. */
-export function planWire({ wire, base, stance }: WireInputs): WirePlan {
-  const setting = wireSetting(wire, base, stance);
+export function planWire({ wire, base, stance, skin }: WireInputs): WirePlan {
+  const setting = wireSetting(wire, base, stance, skin);
   const { drafts, fine } = draftWires(setting);
   const wires = withOwnersCut(
     lettered(drafts).map(([draft, id]) => finishWire(setting, draft, id)),
@@ -61,14 +67,40 @@ export function planWire({ wire, base, stance }: WireInputs): WirePlan {
       : null,
     hinges,
     base: board,
+    rodKey: setting.rodKey,
+    hangs: stance.hold === 'hanging',
     stock,
   };
   return {
     ...planned,
     workings: wireWorkings(planned),
-    snags: [...metalSnags(wire), ...wires.flatMap((wire) => wire.snags), ...board.snags],
+    snags: [
+      ...metalSnags(wire),
+      ...wires.flatMap((wire) => wire.snags),
+      ...board.snags,
+      ...turningSnags(setting, wires),
+    ],
     steps: armatureSteps(planned, wire),
   };
+}
+
+/** A piece on one rod that nothing keeps from turning. */
+function turningSnags(
+  { stance, rodKey, wire }: WireSetting,
+  wires: readonly PlannedWire[],
+): readonly Snag[] {
+  const [only, ...others] = wires.filter(({ kind }) => kind === 'rod' || kind === 'iron');
+  const isAlone = standsOnOne(stance, onIron(wire, stance));
+  if (only === undefined || others.length > 0 || !isAlone || rodKey !== 'none') return [];
+  return [
+    {
+      code: 'rod-may-turn',
+      grade: 'watch',
+      stage: 'wire',
+      target: { kind: 'wire', id: only.id },
+      facts: { rod: `${only.id} (${only.name.toLowerCase()})` },
+    },
+  ];
 }
 
 /** Metals that the workshop does not have. */
@@ -93,12 +125,14 @@ export function wireSetting(
   wire: Workpiece['wire'],
   base: Workpiece['stance']['base'],
   stance: StancePlan,
+  skin: CoatChoice = { zones: {}, backingMm: 0 },
 ): WireSetting {
   const d = choiceDiameterMm(wire.spine);
   const { plan } = stance.posed.skeleton;
   const { strandsAt } = spineStrands(plan, { ...wire, neckStrands: 0 });
   const coiled = wire.scheme === 'coiled-trunk';
   const folded = wire.scheme === 'folded-pair' && extendedPairs(stance).length > 0;
+  const seat: WireSetting['seat'] = (x, groundMm) => pegSeat({ stance, wire, base }, x, groundMm);
   const strands = coiled ? 1 : folded ? 2 * extendedPairs(stance).length : greatest(strandsAt);
   return {
     stance,
@@ -107,9 +141,12 @@ export function wireSetting(
     ropeMm: ropeDiameterMm(strands, d),
     rodMm:
       wire.rod.size === null
-        ? suggestedRodMm(stance, wire, onIron(wire, stance) ? ironPlace(stance).at : null)
+        ? suggestedRodMm(stance, wire, onIron(wire, stance) ? plumbPlace(stance.posed).at : null)
         : choiceDiameterMm({ size: wire.rod.size }),
-    pegDepthMm: base.thicknessMm + wire.allowancesMm.nutAndWashers,
+    seat,
+    pegMm: (x, groundMm) => seatDepthMm(seat(x, groundMm)),
+    clayDepth: clayDepthOf(stance, skin),
+    rodKey: rodKeyOf(wire, standsOnOne(stance, onIron(wire, stance))),
   };
 }
 

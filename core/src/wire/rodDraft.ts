@@ -1,18 +1,17 @@
 import * as say from './words.ts';
 import type { LimbPairSpec } from '../anatomy/bodyPlan.ts';
-import { posedBone, type PosedBone } from '../anatomy/pose.ts';
-import { stanceMassCentre } from '../body/massCentre.ts';
-import { skinDistance } from '../body/surfaceDistance.ts';
-import { thinSections } from '../body/thinSections.ts';
+import { posedBone } from '../anatomy/pose.ts';
 import { groundHeight } from '../posing/ground.ts';
 import { add, lerp, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import type { WireChoice } from '../piece/pieceSchema.ts';
-import type { Working } from '../piece/working.ts';
-import type { Footfall, StancePlan } from '../stance/stancePlan.ts';
+import { input, type Working } from '../piece/working.ts';
+import { plumbPlace } from '../stance/plumbPlace.ts';
+import type { Footfall } from '../stance/stancePlan.ts';
 import { toDeg } from '../units/angles.ts';
 import type { BendSchedule } from './bendSchedule.ts';
 import { ALLOWANCE, ALONG_THE_WIRE, cutLines, decided, derived } from './cutLines.ts';
-import { neckFrom } from './spineStrands.ts';
+import { seatDepthMm, type PegSeat } from './pegSeat.ts';
+import { BENT_KEY_MM } from './rodKeys.ts';
 import { routePoint, type RoutePoint } from './routePoints.ts';
 import { ballRef, boneRef, jointRef, pegRef, type RouteRef } from './routeRef.ts';
 import type { Route } from './routes.ts';
@@ -38,10 +37,11 @@ const pegPoint = (name: string, ref: RouteRef, at: Vec3): RoutePoint => ({ ref, 
  * a body that swims or flies, and for one that lies on its belly and must not turn.
  */
 export function heldRodDraft(setting: WireSetting, hold: Footfall): WireDraft {
-  const { stance, wire, pegDepthMm } = setting;
+  const { stance, wire } = setting;
   const [x, , z] = hold.ball;
   const { id, name } = hold.contact;
-  const peg = pegPoint(say.pegUnder(name), pegRef(id), [x, -pegDepthMm, z]);
+  const seat = setting.seat(x, hold.groundMm);
+  const peg = pegPoint(say.pegUnder(name), pegRef(id), [x, hold.groundMm - seatDepthMm(seat), z]);
   const route: Route = {
     points: [peg, { ref: ballRef(id), at: hold.ball, name }],
     wrapAt: null,
@@ -56,7 +56,7 @@ export function heldRodDraft(setting: WireSetting, hold: Footfall): WireDraft {
     route,
     through: [],
     along: [posedBone(stance.posed, hold.contact.bone).bone],
-    lines: (wireId, schedule) => rodLines(setting, wireId, schedule, pegDepthMm, say.spine),
+    lines: (wireId, schedule) => rodLines(setting, wireId, schedule, seat, say.spine),
   };
 }
 
@@ -78,7 +78,7 @@ export function legRod(
   pair: LimbPairSpec,
   side: 'left' | 'right',
 ): LegRod | null {
-  const { stance, wire, pegDepthMm } = setting;
+  const { stance, wire } = setting;
   const limb = pair[side];
   const foot = stance.feet.find(({ contact }) => contact.id === limb.contact);
   if (foot === undefined || !foot.down) return null;
@@ -88,7 +88,7 @@ export function legRod(
   const joints = bones.map((id) => routePoint(stance, jointRef(id), setting)!);
   const covered = (to: Vec3): boolean =>
     Array.from({ length: STATIONS }, (_, i) => (i + 0.5) / STATIONS).every(
-      (t) => -skinDistance(stance.skin, lerp(foot.ball, to, t)) - d / 2 >= wire.coverMm,
+      (t) => setting.clayDepth(lerp(foot.ball, to, t)) - d / 2 >= wire.coverMm,
     );
   const best = Math.max(
     0,
@@ -98,16 +98,17 @@ export function legRod(
   const up = unit(sub(top.at, foot.ball));
   const slantDeg = toDeg(Math.acos(Math.min(1, Math.max(-1, up[1]))));
   const { id, name } = foot.contact;
-  const below = foot.ball[1] - foot.groundMm + pegDepthMm;
+  const seat = setting.seat(foot.ball[0], foot.groundMm);
+  const deepMm = seatDepthMm(seat);
+  const below = foot.ball[1] - foot.groundMm + deepMm;
   const slanting = slantDeg <= MOST_SLANT_DEG;
   const pegAt: Vec3 = slanting
     ? add(foot.ball, scale(up, -below / up[1]))
-    : [foot.ball[0], foot.groundMm - pegDepthMm, foot.ball[2]];
+    : [foot.ball[0], foot.groundMm - deepMm, foot.ball[2]];
   const peg = pegPoint(say.pegUnder(name), pegRef(id), pegAt);
   const ball: RoutePoint = { ref: ballRef(id), at: foot.ball, name: say.ballOf(name) };
   const route: Route = { points: [peg, ball, top], wrapAt: null, pegs: [true, false] };
   const inside = bones.slice(0, best);
-  const pegMm = slanting ? pegDepthMm / up[1] : pegDepthMm;
   return {
     beside: [ballRef(id), ...bones.slice(0, best + 1).map(jointRef)],
     draft: {
@@ -119,7 +120,8 @@ export function legRod(
       route,
       through: inside.map((boneId) => ({ boneId, strands: 1 })),
       along: bones.slice(0, best + 1).map((boneId) => posedBone(stance.posed, boneId).bone),
-      lines: (wireId, schedule) => rodLines(setting, wireId, schedule, pegMm, say.wireOfLimb),
+      lines: (wireId, schedule) =>
+        rodLines(setting, wireId, schedule, seat, say.wireOfLimb, slanting ? up[1] : 1),
     },
   };
 }
@@ -127,49 +129,25 @@ export function legRod(
 /** The iron runs along the trunk for at least this share of a bone of it: common practice. */
 const LEAST_ALONG = 0.35;
 
-/** Where the column passes nearest to the plumb line of the flesh: there an iron meets the trunk. */
-export function ironPlace(stance: StancePlan): {
-  readonly bone: PosedBone;
-  /** Along it, 0 to 1. */
-  readonly t: number;
-  readonly at: Vec3;
-} {
-  const { plan } = stance.posed.skeleton;
-  const trunk = plan.spine.slice(plan.tailBones.length, neckFrom(plan));
-  const column = (trunk.length > 0 ? trunk : plan.spine).map((id) => posedBone(stance.posed, id));
-  const flesh = { bones: thinSections(stance.posed.skeleton) };
-  const plumb = stanceMassCentre(stance.posed, flesh) ?? column[0]!.start;
-  const beside = ({ start, end }: PosedBone, t: number): number => {
-    const [x, , z] = lerp(start, end, t);
-    return Math.hypot(x - plumb[0], z - plumb[2]);
-  };
-  const places = column.flatMap((bone) =>
-    Array.from({ length: 11 }, (_, i) => ({ bone, t: i / 10 })),
-  );
-  const best = places.reduce((nearest, place) =>
-    beside(place.bone, place.t) < beside(nearest.bone, nearest.t) ? place : nearest,
-  );
-  return { ...best, at: lerp(best.bone.start, best.bone.end, best.t) };
-}
-
 /**
  * The back iron: one stiff rod from under the base up into the trunk and along it, bound in two places
  * so that the body cannot turn. It carries all the weight, so it stands where the column is nearest to
  * the plumb line of the flesh (by its thin sections, before any body is worked out).
  */
 export function ironDraft(setting: WireSetting): WireDraft {
-  const { stance, pegDepthMm } = setting;
-  const { bone, t, at } = ironPlace(stance);
+  const { stance } = setting;
+  const { bone, t, at } = plumbPlace(stance.posed);
   // Along the bone towards its higher end, unless too little of it is left there.
   const upward = bone.end[1] >= bone.start[1];
   const room = upward ? 1 - t : t;
   const to = room >= LEAST_ALONG === upward ? 1 : 0;
   const end = to === 1 ? bone.end : bone.start;
   const groundMm = groundHeight(stance.ground, at[0]);
+  const seat = setting.seat(at[0], groundMm);
   const { id } = bone.bone;
   const route: Route = {
     points: [
-      pegPoint(say.pegOfIron, pegRef('iron'), [at[0], groundMm - pegDepthMm, at[2]]),
+      pegPoint(say.pegOfIron, pegRef('iron'), [at[0], groundMm - seatDepthMm(seat), at[2]]),
       { ref: boneRef(id, t), at, name: 'trunk, where the iron meets it' },
       { ref: to === 1 ? boneRef(id, 1) : jointRef(id), at: end, name: 'trunk, end of the iron' },
     ],
@@ -185,23 +163,26 @@ export function ironDraft(setting: WireSetting): WireDraft {
     route,
     through: [{ boneId: id, strands: 1 }],
     along: [bone.bone],
-    lines: (wireId, schedule) => rodLines(setting, wireId, schedule, pegDepthMm, say.spine),
+    lines: (wireId, schedule) => rodLines(setting, wireId, schedule, seat, say.spine),
   };
 }
 
-/** The lengths of a rod: what rises out of the base, its peg, nut and washers, tie end and margin. */
+/**
+ * The lengths of a rod: what rises out of its seat, its peg, nut and washers, what is bent against turning, tie end and
+ * margin. `steep` is the sine of the angle at which it goes in.
+ */
 export function rodLines(
-  { wire, base }: WireSetting,
+  { wire, rodKey }: WireSetting,
   id: string,
   schedule: BendSchedule,
-  pegMm: number,
+  { into, throughMm, belowMm }: PegSeat,
   beside: string,
+  steep = 1,
 ): readonly Working[] {
   const { line } = cutLines(`wire.${id}`, id);
-  const { nutAndWashers, tieEnd, margin } = wire.allowancesMm;
-  const depthMm = base.thicknessMm + nutAndWashers;
-  const share = depthMm === 0 ? 0 : pegMm / depthMm;
-  const riseMm = schedule.developedMm - pegMm;
+  const { tieEnd, margin } = wire.allowancesMm;
+  const share = 1 / steep;
+  const riseMm = schedule.developedMm - share * (throughMm + belowMm);
   return [
     line(
       'rise',
@@ -211,14 +192,26 @@ export function rodLines(
       [derived('N', say.bends, schedule.bends.length, 'count')],
       say.bonesOfPosedModel2,
     ),
-    line('pegs', say.pegThroughBase, share * base.thicknessMm, 's · t', [
-      decided('t', say.thicknessOfBase, base.thicknessMm, 'mm'),
+    into === 'board'
+      ? line('pegs', say.pegThroughBase, share * throughMm, 's · t', [
+          decided('t', say.thicknessOfBase, throughMm, 'mm'),
+          derived('s', say.longerByItsSlant, share, 'ratio'),
+        ])
+      : line('pegs', say.pegIntoPerch, share * throughMm, 's · t', [
+          derived('t', say.depthInPerch, throughMm, 'mm'),
+          derived('s', say.longerByItsSlant, share, 'ratio'),
+        ]),
+    line('nuts', say.belowBaseNutAnd, share * belowMm, 's · a', [
+      decided('a', say.nutAndWashers, belowMm, 'mm'),
       derived('s', say.longerByItsSlant, share, 'ratio'),
     ]),
-    line('nuts', say.belowBaseNutAnd, share * nutAndWashers, 's · a', [
-      decided('a', say.nutAndWashers, nutAndWashers, 'mm'),
-      derived('s', say.longerByItsSlant, share, 'ratio'),
-    ]),
+    ...(rodKey === 'bent' && into === 'board'
+      ? [
+          line('key', say.bentAgainstTurning, BENT_KEY_MM, ALLOWANCE, [
+            input('a', say.bentAgainstTurning, BENT_KEY_MM, 'mm', 'memory'),
+          ]),
+        ]
+      : []),
     line('tie', say.besideToBeLashed(beside), tieEnd, ALLOWANCE, [
       decided('a', say.tieEnd, tieEnd, 'mm'),
     ]),

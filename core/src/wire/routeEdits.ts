@@ -145,7 +145,7 @@ export function routeTargets(stance: StancePlan): readonly RoutePoint[] {
       .map(({ contact }) => ballRef(contact.id)),
     ...plan.limbPairs.map(({ id }) => crossingRef(id)),
   ];
-  return refs.flatMap((ref) => routePoint(stance, ref, { pegDepthMm: 0 }) ?? []);
+  return refs.flatMap((ref) => routePoint(stance, ref, { pegMm: () => 0 }) ?? []);
 }
 
 /** Whether the user may edit the route of a wire: not that of the other end of a folded one. */

@@ -14,9 +14,9 @@ export interface RoutePoint {
   readonly name: string;
 }
 
-/** How far a peg reaches below the ground it stands on, mm. */
+/** How far a peg reaches below the ground it stands on, mm: told by where it stands. */
 export interface PegDepth {
-  readonly pegDepthMm: number;
+  readonly pegMm: (x: number, groundMm: number) => number;
 }
 
 /** A name as it stands within a sentence. */
@@ -34,7 +34,7 @@ export const jointText = (bone: Bone): string => `${sideWord(bone)}${lowerFirst(
 export function routePoint(
   stance: StancePlan,
   ref: RouteRef,
-  { pegDepthMm }: PegDepth,
+  { pegMm }: PegDepth,
 ): RoutePoint | undefined {
   switch (ref.over) {
     case 'joint': {
@@ -52,7 +52,7 @@ export function routePoint(
     }
     case 'ball':
     case 'peg':
-      return footPoint(stance, ref, pegDepthMm);
+      return footPoint(stance, ref, pegMm);
   }
 }
 
@@ -79,7 +79,7 @@ function alongPoint(
 function footPoint(
   stance: StancePlan,
   ref: Extract<RouteRef, { over: 'ball' | 'peg' }>,
-  pegDepthMm: number,
+  pegMm: PegDepth['pegMm'],
 ): RoutePoint | undefined {
   const foot = stance.feet.find(({ contact }) => contact.id === ref.contactId);
   if (foot === undefined) return undefined;
@@ -87,10 +87,10 @@ function footPoint(
   if (wall !== null)
     return ref.over === 'ball'
       ? { ref, at: foot.ball, name: say.rodMeetsColumn }
-      : { ref, at: beforeWall(wall, foot.ball, -pegDepthMm), name: say.pegInPlate };
+      : { ref, at: beforeWall(wall, foot.ball, -pegMm(0, 0)), name: say.pegInPlate };
   if (ref.over === 'ball') return { ref, at: foot.ball, name: say.ballOf(foot.contact.name) };
   if (!foot.down) return undefined;
   const [x, , z] = foot.ball;
   const name = say.pegUnder(foot.contact.name);
-  return { ref, at: [x, foot.groundMm - pegDepthMm, z], name };
+  return { ref, at: [x, foot.groundMm - pegMm(x, foot.groundMm), z], name };
 }

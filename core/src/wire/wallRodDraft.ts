@@ -2,6 +2,7 @@ import * as say from './words.ts';
 import { posedBone } from '../anatomy/pose.ts';
 import { beforeWall, type Wall } from '../body/wall.ts';
 import type { Footfall } from '../stance/stancePlan.ts';
+import { seatDepthMm } from './pegSeat.ts';
 import { ballRef, boneRef, pegRef } from './routeRef.ts';
 import { rodChoice, rodLines } from './rodDraft.ts';
 import type { Route } from './routes.ts';
@@ -12,13 +13,18 @@ import type { WireDraft, WireSetting } from './wireSetting.ts';
  * it is lashed to the spine in two places so that the piece cannot turn.
  */
 export function wallRodDraft(setting: WireSetting, wall: Wall, hold: Footfall): WireDraft {
-  const { stance, wire, pegDepthMm } = setting;
+  const { stance, wire } = setting;
+  const seat = setting.seat(0, 0);
   const { id, bone: boneId } = hold.contact;
   const { end, bone } = posedBone(stance.posed, boneId);
   const meets = { ref: ballRef(id), at: hold.ball, name: say.rodMeetsColumn };
   const route: Route = {
     points: [
-      { ref: pegRef(id), at: beforeWall(wall, hold.ball, -pegDepthMm), name: say.pegInPlate },
+      {
+        ref: pegRef(id),
+        at: beforeWall(wall, hold.ball, -seatDepthMm(seat)),
+        name: say.pegInPlate,
+      },
       meets,
       { ref: boneRef(boneId, 1), at: end, name: say.endOfWallRod },
     ],
@@ -34,6 +40,6 @@ export function wallRodDraft(setting: WireSetting, wall: Wall, hold: Footfall): 
     route,
     through: [{ boneId, strands: 1 }],
     along: [bone],
-    lines: (wireId, schedule) => rodLines(setting, wireId, schedule, pegDepthMm, say.spine),
+    lines: (wireId, schedule) => rodLines(setting, wireId, schedule, seat, say.spine),
   };
 }

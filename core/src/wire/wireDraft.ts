@@ -44,7 +44,7 @@ export function finishWire(setting: WireSetting, draft: WireDraft, id: string): 
   const lines = draft.lines(id, schedule);
   const bends = planBends({ wireId: id, route, schedule, features, formingAt });
   const thickAt = draft.thickAt ?? ropeAt;
-  const cover = thinnestCover(stance, route, thickAt);
+  const cover = thinnestCover(setting.clayDepth, route, thickAt);
   const wantedMm = draft.coverMm ?? wire.coverMm;
   const { sizeFactor } = stance.posed;
   const text = `${id} ${name}`;

@@ -1,3 +1,4 @@
+import type { RodKey } from '../piece/wireSchema.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { type BasePlan } from './baseHoles.ts';
 import { type BindingPlan } from './bindings.ts';
@@ -25,4 +26,8 @@ export interface WirePlan extends StageResult {
   readonly hinges: HingePlan;
   readonly base: BasePlan;
   readonly stock: StockPlan;
+  /** What keeps the piece from turning about a rod. */
+  readonly rodKey: RodKey;
+  /** It hangs from a hook. */
+  readonly hangs: boolean;
 }

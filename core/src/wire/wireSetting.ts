@@ -10,6 +10,9 @@ import {
   type WireFeature,
   type WireKind,
 } from './plannedWire.ts';
+import type { RodKey } from '../piece/wireSchema.ts';
+import type { DepthAt } from './clayDepth.ts';
+import type { PegSeat } from './pegSeat.ts';
 import type { Route } from './routes.ts';
 import type { Winding } from './winding.ts';
 
@@ -22,8 +25,14 @@ export interface WireSetting {
   readonly ropeMm: number;
   /** The rod that the load asks for, mm. */
   readonly rodMm: number;
-  /** How far a peg reaches below the ground, mm. */
-  readonly pegDepthMm: number;
+  /** What a peg goes into at a place along the animal, on ground of this height. */
+  readonly seat: (x: number, groundMm: number) => PegSeat;
+  /** How far it then reaches below that ground, mm. */
+  readonly pegMm: (x: number, groundMm: number) => number;
+  /** How deep a place lies under the clay, without the coat that is planted on it. */
+  readonly clayDepth: DepthAt;
+  /** What keeps the piece from turning about a rod of its own. */
+  readonly rodKey: RodKey;
 }
 
 /** A wire before it has its letter: its way, and what it is made of. */

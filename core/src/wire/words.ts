@@ -446,3 +446,91 @@ export const drillPlate = 'Drill the plate';
 export const andMarkItsTop =
   ' and mark its top. From the upper left corner, as one looks at its front, ';
 export const downBetween = ' down, ';
+
+// rodKeys.ts
+export const keyBent = 'End bent into a groove';
+export const keyBentHow =
+  'Bend the end of the rod square below the board and lay it into a groove cut there: round wire in a round hole turns.';
+export const keyPin = 'Pin beside it';
+export const keyPinHow =
+  'Drill a second, thin hole beside the rod and set a pin in it that is lashed to the wire above: one rod alone lets the piece turn.';
+export const keyFlat = 'Flat filed on it';
+export const keyFlatHow =
+  'File a flat along the end of the rod and roughen it, so that it cannot turn in its glue.';
+export const keyNone = 'Nothing';
+
+// rodDraft.ts, limbDraft.ts
+export const pegIntoPerch = 'Peg, into what it stands on';
+export const pegsIntoPerch = 'Pegs, into what they stand on';
+export const depthInPerch = 'Deep in it';
+export const bentAgainstTurning = 'Bent under the board, against turning';
+
+// perchOnBoard.ts
+export const uprightsThick = 'Uprights under it, thick';
+export const thinnestDowelThat = 'thinnest dowel sold that bears what leans over it';
+export const dowelsThatAreSold = 'dowels that are sold';
+export const weightOnBranch = 'Weight on it';
+export const centreBesideBranch = 'Centre of mass beside it, or a push';
+export const woodBearsMemory = 'Beech in bending, with a factor of four';
+export const thicknessNeeded = 'Thickness needed';
+export const bendingOfRoundBar = 'bending of a round bar, d = ∛(32·F·a/(n·π·σ))';
+export const seat = (name: string, what: string): string => `${name}, ${what}`;
+export const placeOfSupport = 'place of the support as the stance has it';
+export const exactAsDrawn = 'exact, as drawn';
+export const supportsCommonPractice = 'common practice in mounting';
+export const screw = 'Screw';
+export const uprightLong = (name: string): string => `${name}, upright, cut`;
+export const branchAboveBoard = 'Branch above the board';
+export const shareOfBoard = 'Share of the board that it goes into';
+export const shareOfBranch = 'Share of the branch that it goes into';
+export const branchThick = 'Branch, thick';
+export const screwsFromBelow = (d: number, long: number): string =>
+  `Wood screws ${d} × ${long} mm, from below`;
+export const placesWhereHeld = 'Places where it is held';
+
+// boardSnags.ts
+export const atFront = 'front';
+export const atRear = 'rear';
+export const atLeft = 'left';
+export const atRight = 'right';
+export const body = 'body';
+
+// baseHoles.ts, in a perch
+export const deep = 'deep';
+export const fromItsLeftEnd = 'from its left end';
+export const fromItsFront = 'from its front';
+export const roundFromTopLine = 'forwards round from its top line';
+
+// baseHardware.ts
+export const keyPins = (d: number, long: number): string =>
+  `Steel pins ${d} × ${long} mm, against turning`;
+export const oneBesideEachRod = 'one beside each rod, so that the piece cannot turn';
+export const epoxyForRods = 'Two-part epoxy, dabs';
+export const oneDabForEach = 'one for each rod that is glued in';
+
+// perchSteps.ts
+export const forPerch = (name: string): string => `. For the ${name}: `;
+export const setPerchOn = (name: string): string => `Cut, drill and set the ${name}`;
+export const cutPerchTo = (name: string, thick: string): string =>
+  `Cut a ${name}, ${thick} mm thick, to `;
+export const buildRock =
+  'Build the rock of foam or foil on wire mesh, or take a found one that stands firm, ';
+export const drillHolesIn = '. Drill into it, straight down as the piece stands: ';
+export const andDeep = ', deep ';
+export const screwItFromBelow = '. Screw it on from below with glue between.';
+export const cutUprights = '. Cut its uprights to ';
+export const glueUprights = ' and glue them into the board and up into it.';
+export const testPerch = ' Push it to all sides: it must not move.';
+export const rockBeforeArmature =
+  ' Push it to all sides: it must not move. Its clay goes on before the feet stand on it.';
+export const perchToSet = 'Perch to set';
+
+// armatureSteps.ts, glued, free or hung
+export const glueRodsIn = ' Glue rods in with two-part epoxy and let it set before any load.';
+export const standItUp = 'Stand it up';
+export const standItUpHow =
+  'It has no pegs and no board: set it on a level table and bend ankles and toes until it stands by itself with all feet down, and again when the clay is on.';
+export const hangItUp = 'Hang it up';
+export const hangItUpHow =
+  'It has no base: hang it by its hook and see that it hangs as drawn, and again when the clay is on. Bake it lying on wadding.';
+export const timesToTry = 'Times to try';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { limitsOf, parseMinutes, type BakeStage } from '@keen-sinew/core';
+import { limitsOf, parseMinutes, type BakeMethod, type BakeStage } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -25,18 +25,22 @@ const setMinutes = ({ id, name }: BakeStage, minutes: number | null): void =>
   );
 const METHODS = [
   { label: say.shellFirst, value: 'shell-first' },
+  { label: say.bodyFirst, value: 'body-first' },
   { label: say.allAtOnce, value: 'all-at-once' },
 ];
+const WHY = {
+  'shell-first': say.forBulkyBodiesBaked,
+  'body-first': say.forSlenderBodiesFirst,
+  'all-at-once': say.forSlenderBodiesQuicker,
+} as const;
 const setMethod = (method: string): void =>
-  change(say.changeOrderOfBakes, (p) =>
-    withPart(p, 'cure', { method: method === 'shell-first' ? 'shell-first' : 'all-at-once' }),
-  );
+  change(say.changeOrderOfBakes, (p) => withPart(p, 'cure', { method: method as BakeMethod }));
 </script>
 
 <template>
   <ChoiceRow :label="say.orderOfBakes" :value="cure.method" :options="METHODS" @set="setMethod" />
   <HintText>
-    {{ cure.method === 'shell-first' ? say.forBulkyBodiesBaked : say.forSlenderBodiesQuicker }}
+    {{ WHY[cure.method] }}
   </HintText>
   <DecisionRow :name="say.eyesAndClawsBaked">
     <SwitchField

@@ -68,3 +68,8 @@ export const between = 'between';
 export const same = 'the same';
 export const bothCountFromMoment = (holdMin: string | number): string =>
   `Both count from the moment the piece is in the hot oven. The packet’s rule is a minimum, and no time at temperature; the physical time is how long the innermost clay takes to reach the low end of what it cures at, and ${holdMin} are added to it. The longer of the two is baked. Longer at the right temperature does no harm; hotter does.`;
+
+// BakeList.vue
+export const bodyFirst = 'Body first';
+export const forSlenderBodiesFirst =
+  'For slender bodies of solid clay: the bare body is baked a skin thinner, so that nothing is pressed out of shape while the surface is worked.';

@@ -41,6 +41,15 @@ const putSheets = (
       @set="put(say.usualShell2, { shellMm: $event })"
     />
   </DecisionRow>
+  <DecisionRow :name="say.skinOverWhatIsBaked">
+    <QuantityField
+      small
+      :label="say.skinOverWhatIsBaked"
+      :shown="text(mass.skinMm, 'mm')"
+      :parse="lengthAt('mass.skinMm', say.skinOverWhatIsBaked, system)"
+      @set="put(say.skinOverWhatIsBaked2, { skinMm: $event })"
+    />
+  </DecisionRow>
   <DecisionRow :name="say.spareClay">
     <QuantityField
       small

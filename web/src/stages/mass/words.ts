@@ -290,3 +290,7 @@ export const dragInSpace =
 export const shapeFirst =
   'Shape a part of the body under Shape: then its sections are dragged here too.';
 export const printHead = 'Print the head';
+
+// FoilChoices.vue
+export const skinOverWhatIsBaked = 'Skin over what is baked first';
+export const skinOverWhatIsBaked2 = 'the skin over what is baked first';

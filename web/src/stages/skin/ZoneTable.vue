@@ -18,7 +18,12 @@ import { withPart } from '../withPart.ts';
 const { piece, plan, change } = usePiecePlan();
 const { target, pick } = useSelection();
 const { system, text } = useUnits();
-const NAMES = { carved: say.inClay, fibre: say.fibreOnIt, smooth: say.smooth } as const;
+const NAMES = {
+  carved: say.inClay,
+  fibre: say.fibreOnIt,
+  pelt: say.peltOnIt,
+  smooth: say.smooth,
+} as const;
 const METHODS = COAT_METHODS.map((value) => ({ label: NAMES[value], value }));
 const zones = computed(() => plan.value.skin.zones);
 const chosenId = ref('flanks');
@@ -127,6 +132,18 @@ const madeWith = (zone: ZonePlan) =>
   <HintText v-if="chosen.method === 'fibre'">
     {{ say.clayUnderThisZone }}
   </HintText>
+  <template v-if="chosen.method === 'pelt'">
+    <DecisionRow :name="say.backingOfPelt">
+      <QuantityField
+        small
+        :label="say.backingOfPelt"
+        :shown="text(piece.skin.backingMm, 'mm')"
+        :parse="lengthAt('skin.backingMm', say.backingOfPelt, system)"
+        @set="change(say.changeBacking, (p) => withPart(p, 'skin', { backingMm: $event }))"
+      />
+    </DecisionRow>
+    <HintText>{{ say.clayUnderPelt }}</HintText>
+  </template>
 </template>
 
 <style scoped>

@@ -32,3 +32,10 @@ export const fibreOnIt = 'Fibre on it';
 export const changeCoatOf = (name: string | number): string => `Change the coat of ${name}`;
 export const noneSoFine = 'none so fine';
 export const smooth = 'Smooth';
+
+// ZoneTable.vue
+export const peltOnIt = 'Pelt on it';
+export const backingOfPelt = 'Backing of the pelt';
+export const changeBacking = 'Change the backing of the pelt';
+export const clayUnderPelt =
+  'The clay under this zone ends at the bare skin less the backing: both come on with the pelt.';

@@ -23,6 +23,7 @@ const stance = computed(() => piece.value.stance);
 const balance = computed(() => plan.value.balance);
 const HOLDS = [
   { label: say.onBase, value: 'base' },
+  { label: say.free, value: 'free' },
   { label: say.hanging, value: 'hanging' },
   { label: say.onWall, value: 'wall' },
 ];
@@ -62,6 +63,7 @@ const mm = (value: number): string => formatQuantity(value, 'mm', system.value).
 
 <template>
   <ChoiceRow :label="say.howItIsHeld" :value="stance.hold" :options="HOLDS" @set="setHold" />
+  <HintText v-if="stance.hold === 'free'">{{ say.freeHasNoPegs }}</HintText>
   <WorkingRow
     v-for="entry in balance.workings"
     :key="entry.id"

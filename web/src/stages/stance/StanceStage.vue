@@ -22,6 +22,7 @@ import DragHandles from './DragHandles.vue';
 import FeetRows from './FeetRows.vue';
 import GaitPace from './GaitPace.vue';
 import GaitPanel from './GaitPanel.vue';
+import GroundHandles from './GroundHandles.vue';
 import GroundControl from './GroundControl.vue';
 import JointTable from './JointTable.vue';
 import KeptStances from './KeptStances.vue';
@@ -52,6 +53,9 @@ const stances = computed(() =>
 );
 const gaits = computed(() =>
   skeleton.value.plan.gaits.map(({ id, name }) => ({ label: name, value: id })),
+);
+const stands = computed(
+  () => piece.value.stance.hold === 'base' || piece.value.stance.hold === 'free',
 );
 const gait = computed(() => plan.value.stance.gait);
 
@@ -96,6 +100,12 @@ const setBeyond = (beyondLimits: boolean): void =>
           @told="told = $event"
           @dragging="dragging = $event"
         />
+        <GroundHandles
+          v-if="placed.drawing.view === 'side'"
+          :mm-per-px="mmPerPx"
+          :point-in="pointIn"
+          @dragging="dragging = $event"
+        />
       </template>
     </SheetBoard>
     <GaitPanel v-if="gait" :gait="gait" @sliding="sliding = $event" />
@@ -136,7 +146,7 @@ const setBeyond = (beyondLimits: boolean): void =>
     <LedgerSection :title="say.sizeAsPosed">
       <WorkingRow v-for="entry in plan.stance.summary" :key="entry.id" :working="entry" />
     </LedgerSection>
-    <LedgerSection v-if="piece.stance.hold === 'base'" :title="say.feetOnGround">
+    <LedgerSection v-if="stands" :title="say.feetOnGround">
       <FeetRows />
       <GroundControl />
     </LedgerSection>

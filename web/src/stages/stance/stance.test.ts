@@ -1,6 +1,6 @@
 /* eslint-disable max-lines -- the tests of one subject, which share its pieces */
 // @vitest-environment happy-dom
-import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
+import { demoWorkpieces, rockOf, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { giveFile, press, slideTo, typeInto } from '../../testing/hands.ts';
 import { mountWithPiece } from '../../testing/mountWithPiece.ts';
@@ -135,7 +135,10 @@ describe('GaitPanel', () => {
 describe('GroundControl', () => {
   const onLog: Workpiece = {
     ...wolf,
-    stance: { ...wolf.stance, ground: { kind: 'log', atMm: 100, topMm: 10, diameterMm: 10 } },
+    stance: {
+      ...wolf.stance,
+      ground: { kind: 'log', atMm: 100, topMm: 10, diameterMm: 10, acrossMm: null },
+    },
   };
 
   it('changes a log and plants the feet again', async () => {
@@ -151,39 +154,28 @@ describe('GroundControl', () => {
       expect(foot.touches, foot.contact.name).toBe(true);
   });
 
-  it('reads a rock from pairs, and refuses one that goes back', async () => {
+  it('takes a rock of a few, stretches it, and gives it points more and fewer', async () => {
     const rock: Workpiece = {
       ...wolf,
-      stance: {
-        ...wolf.stance,
-        ground: {
-          kind: 'rock',
-          points: [
-            [-100, 0],
-            [100, 5],
-          ],
-        },
-      },
+      stance: { ...wolf.stance, ground: rockOf('ledge', -120, 100, 8) },
     };
-    const { wrapper, piece } = mountWithPiece(GroundControl, rock);
-    const label = 'Points of the rock, back to front: ahead and high, mm';
-    await typeInto(wrapper, label, '-120 0, 0 4, 140 9');
-    expect(piece().stance.ground).toMatchObject({
-      points: [
-        [-120, 0],
-        [0, 4],
-        [140, 9],
-      ],
-    });
-    await typeInto(wrapper, label, '10 0, 0 4');
-    expect(wrapper.find('[role=alert]').text()).toContain('from back to front');
-    expect(piece().stance.ground).toMatchObject({
-      points: [
-        [-120, 0],
-        [0, 4],
-        [140, 9],
-      ],
-    });
+    const { wrapper: own, piece: now } = mountWithPiece(GroundControl, rock);
+    const points = () => {
+      const { ground } = now().stance;
+      if (ground.kind !== 'rock') throw new Error('a rock was asked for');
+      return ground.points;
+    };
+    await typeInto(own, 'Long, back to front', '260 mm');
+    expect([points()[0]![0], points().at(-1)![0]]).toEqual([-140, 120]);
+    await typeInto(own, 'High', '12 mm');
+    expect(Math.max(...points().map(([, y]) => y))).toBe(12);
+    const count = points().length;
+    await press(own, 'One point more');
+    expect(points()).toHaveLength(count + 1);
+    await press(own, 'One point less');
+    expect(points()).toHaveLength(count);
+    await typeInto(own, 'Across the base', '90 mm');
+    expect(now().stance.ground).toMatchObject({ acrossMm: 90 });
   });
 });
 

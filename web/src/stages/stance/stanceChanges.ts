@@ -2,6 +2,7 @@ import * as say from './words.ts';
 import {
   gaitOf,
   heldFeet,
+  rockOf,
   type FreedomName,
   type Ground,
   type Workpiece,
@@ -105,12 +106,16 @@ export function stanceName(skeleton: Skeleton, { gait, presetId }: Stance): stri
   return skeleton.plan.stances.find(({ id }) => id === presetId)?.name ?? say.ownStance;
 }
 
+/** What ground is called when it is chosen; a branch is a log above the base. */
+export type GroundKind = Ground['kind'] | 'branch';
+
 /** Ground of a kind to start with, as large as suits a body of this length and height, mm. */
 export function groundOf(
-  kind: Ground['kind'],
+  kind: GroundKind,
   frontX: number,
   rearX: number,
   tall: number,
+  feetRearX = frontX,
 ): Ground {
   const round = (mm: number): number => Math.max(1, Math.round(mm));
   switch (kind) {
@@ -127,15 +132,24 @@ export function groundOf(
         atMm: Math.round(frontX),
         topMm: round(tall * 0.2),
         diameterMm: round(tall * 0.2),
+        acrossMm: null,
       };
-    case 'rock':
+    case 'branch':
+      return {
+        kind: 'log',
+        atMm: Math.round((frontX + feetRearX) / 2),
+        topMm: round(tall * 0.6),
+        diameterMm: round(tall * 0.12),
+        acrossMm: null,
+      };
+    case 'post':
       return {
         kind,
-        points: [
-          [Math.round(rearX), 0],
-          [Math.round((rearX + frontX) / 2), round(tall * 0.08)],
-          [Math.round(frontX), round(tall * 0.22)],
-        ],
+        atMm: Math.round((frontX + feetRearX) / 2),
+        topMm: round(tall * 0.6),
+        diameterMm: round(tall * 0.3),
       };
+    case 'rock':
+      return rockOf('ramp', Math.round(rearX), Math.round(frontX), round(tall * 0.22));
   }
 }

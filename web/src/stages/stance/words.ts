@@ -90,13 +90,13 @@ export const slide = (name: string | number): string => `Slide the ${name}`;
 export const standsOn = 'Stands on';
 export const ground = 'Ground';
 export const changeGround = (label: string | number): string => `Change the ground: ${label}`;
-export const pointsOfRockBack = 'Points of the rock, back to front: ahead and high, mm';
-export const changeRock = 'Change the rock';
 export const bringItUnderMiddle = 'Bring it under the middle of the feet';
 export const flat = 'Flat';
 export const slope = 'Slope';
 export const step = 'Step';
-export const logOrBranch = 'Log or branch';
+export const log = 'Log';
+export const branch = 'Branch';
+export const post = 'Post';
 export const rock = 'Rock';
 export const flatGround = 'flat ground';
 export const standOn = (which: string | number): string => `Stand on ${which}`;
@@ -105,8 +105,6 @@ export const fromAheadOfHip = 'From, ahead of the hip';
 export const stepUp = 'Step up';
 export const itsTopAboveBase = 'Its top above the base';
 export const middleAheadOfHip = 'Middle, ahead of the hip';
-export const toPointsFromBack =
-  '2 to 40 points from back to front, each “ahead of the hip” and “high” in mm, such as -120 0, 0 20, 140 60';
 export const bringLogUnderFeet = 'Bring the log under the feet';
 
 // JointTable.vue
@@ -262,3 +260,27 @@ export const tailFan = 'Tail feathers';
 export const tailSpread = 'Spread, of the closed width';
 export const tailSpreadSlider = 'Spread of the tail feathers in hundredths';
 export const spreadTail = 'Spread the tail feathers';
+
+// GroundControl.vue, GroundHandles.vue
+export const shapeGround = 'Shape the ground';
+export const dragGround = 'Drag to shape what the piece stands on';
+export const changeItsWidth = 'Change how wide it is';
+export const acrossBase = 'Across the base';
+export const asFeetNeed = 'as its feet need';
+export const boulder = 'Boulder';
+export const ledge = 'Ledge';
+export const ramp = 'Ramp';
+export const peak = 'Peak';
+export const rockToBeginWith = 'Rock to begin with';
+export const takeRockShape = (shape: string): string => `Take a ${shape}`;
+export const rockLong = 'Long, back to front';
+export const rockHigh = 'High';
+export const onePointMore = 'One point more';
+export const onePointLess = 'One point less';
+export const dragItOnSheet =
+  'Its squares in the side view are dragged to shape it; the feet follow.';
+
+// BalanceControl.vue
+export const free = 'Free';
+export const freeHasNoPegs =
+  'It stands on any table by itself: no pegs, no board, nothing to drill.';

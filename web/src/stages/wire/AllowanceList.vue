@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import { lengthAt, numberAt } from '../../kit/limited.ts';
+import HintText from '../../kit/HintText.vue';
 import QuantityField from '../../kit/QuantityField.vue';
 import { withAllowance, withWire } from './wireChanges.ts';
 
@@ -52,6 +53,7 @@ const read = (path: string, label: string) => lengthAt(path, label, system.value
         @set="setBase({ rodMm: $event })"
       />
     </label>
+    <HintText v-if="onRods">{{ say.rodIsClearance }}</HintText>
     <label v-for="length in LENGTHS" :key="length.key">
       <span>{{ length.label }}</span>
       <QuantityField

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
+import type { BasePlan } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -15,6 +16,12 @@ const base = computed(() => plan.value.wire.base);
 /** The board that stands the tilt chosen in Stance, where there is one for this thickness. */
 const steady = computed(() => plan.value.balance.base);
 const own = computed(() => piece.value.stance.base.lengthMm !== null);
+/** From where a hole is measured: round a log from its top line, else from an edge. */
+function alongOf({ into }: BasePlan['holes'][number]): string {
+  if (into === 'board') return base.value.on === 'wall' ? say.fromUpperEdge : say.fromFrontEdge;
+  const { kind } = base.value.perch!.perch;
+  return kind === 'log' || kind === 'branch' ? say.roundFromTop : say.fromItsFront;
+}
 const take = (lengthMm: number | null, widthMm: number | null): void =>
   change(lengthMm === null ? say.sizeBaseByFeet : say.sizeBaseByIts, (p) => ({
     ...p,
@@ -23,9 +30,12 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
 </script>
 
 <template>
-  <WorkingRow :working="base.length" />
-  <WorkingRow :working="base.width" />
-  <HintText v-if="own">
+  <template v-if="base.on !== 'none'">
+    <WorkingRow :working="base.length" />
+    <WorkingRow :working="base.width" />
+  </template>
+  <HintText v-if="base.on === 'none'">{{ say.noBoardNothingToDrill }}</HintText>
+  <HintText v-else-if="own">
     {{ say.boardHasSizeYou }}
     <ActionButton @click="take(null, null)">
       {{ base.on === 'wall' ? say.fitItToFlesh : say.fitItToFeet }}
@@ -50,7 +60,7 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
       {{ say.makeItThatLarge }}
     </ActionButton>
   </HintText>
-  <HintText v-if="base.holes.length === 0">
+  <HintText v-if="base.holes.length === 0 && base.on !== 'none'">
     {{ say.nothingGoesThroughBase }}
   </HintText>
   <template v-for="hole in base.holes" :key="hole.number">
@@ -65,13 +75,24 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
         )
       }}
     </p>
+    <WorkingRow :working="hole.along" :label="alongOf(hole)" />
     <WorkingRow
-      :working="hole.along"
-      :label="base.on === 'wall' ? say.fromUpperEdge : say.fromFrontEdge"
+      :working="hole.across"
+      :label="hole.into === 'perch' ? say.fromItsLeftEnd : say.fromLeftEdge"
     />
-    <WorkingRow :working="hole.across" :label="say.fromLeftEdge" />
     <WorkingRow :working="hole.diameter" :label="say.drill" />
+    <WorkingRow v-if="hole.depth" :working="hole.depth" :label="say.deep" />
     <WorkingRow v-if="hole.slant.value >= 1" :working="hole.slant" :label="say.leansFromSquare" />
+  </template>
+  <template v-if="base.perch">
+    <p class="hole">{{ say.perchOnBoard(base.perch.perch.name) }}</p>
+    <WorkingRow v-if="base.perch.thick" :working="base.perch.thick" />
+    <template v-for="seat in base.perch.seats" :key="seat.name">
+      <WorkingRow :working="seat.along" />
+      <WorkingRow :working="seat.across" />
+      <WorkingRow :working="seat.drill" />
+      <WorkingRow v-if="seat.upright" :working="seat.upright" />
+    </template>
   </template>
   <WorkingRow v-for="entry in base.hardware" :key="entry.id" :working="entry" />
   <CautionSign :ids="['drill']" />

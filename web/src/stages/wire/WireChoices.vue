@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { THREAD_IDS, threadById, wayOf, type WireChoice, type WireSize } from '@keen-sinew/core';
+import {
+  ROD_KEY_WORDS,
+  ROD_KEYS,
+  THREAD_IDS,
+  threadById,
+  wayOf,
+  type RodKey,
+  type WireChoice,
+  type WireSize,
+} from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -41,7 +50,7 @@ const stiff = computed(() =>
   plan.value.wire.wires.some(({ kind }) => kind === 'rod' || kind === 'iron'),
 );
 const threads = [
-  { label: say.plain, value: '' },
+  { label: say.gluedWithEpoxy, value: '' },
   ...THREAD_IDS.map((id) => ({ label: say.threaded(id), value: id as string })),
 ];
 /** A thread is a diameter too, and its nut and washers are what stands below the base. */
@@ -53,6 +62,9 @@ function setThread(id: string): void {
     return withWire(p, { rod: { ...p.wire.rod, thread, size } });
   });
 }
+const keys = ROD_KEYS.map((value) => ({ value, label: ROD_KEY_WORDS[value].name }));
+const setKey = (key: RodKey | null): void =>
+  change(say.changeRod, (p) => withWire(p, { rod: { ...p.wire.rod, key } }));
 const rod = computed((): WireChoice => ({
   metal: wire.value.rod.metal,
   size: wire.value.rod.size ?? { system: 'mm', value: plan.value.wire.rodMm },
@@ -63,7 +75,7 @@ const setRod = (choice: WireChoice): void =>
   change(say.changeRod, (p) => {
     const follows = p.wire.rod.size === null && choice.metal !== p.wire.rod.metal;
     const size = follows ? null : choice.size;
-    return withWire(p, { rod: { metal: choice.metal, size, thread: null } });
+    return withWire(p, { rod: { ...p.wire.rod, metal: choice.metal, size, thread: null } });
   });
 const setRodSize = (size: WireSize | null): void =>
   change(say.letRodFollowIts, (p) => withWire(p, { rod: { ...p.wire.rod, size, thread: null } }));
@@ -118,6 +130,23 @@ function asOthers(id: string): void {
         @set="setThread"
       />
     </DecisionRow>
+    <DecisionRow
+      :name="say.againstTurning"
+      :own="wire.rod.key !== null"
+      :back="say.asUsual"
+      @revert="setKey(null)"
+    >
+      <ChoiceField
+        small
+        :label="say.againstTurning"
+        :value="plan.wire.rodKey"
+        :options="keys"
+        @set="setKey($event as RodKey)"
+      />
+    </DecisionRow>
+    <HintText v-if="ROD_KEY_WORDS[plan.wire.rodKey].how">
+      {{ ROD_KEY_WORDS[plan.wire.rodKey].how }}
+    </HintText>
   </template>
   <DecisionRow v-if="wire.spine.strands > 1" :name="say.dropStrandsOneBy">
     <SwitchField

@@ -232,7 +232,7 @@ describe('HingePart and BasePart', () => {
   it('drills each hole with its lean and turn, and takes the size that balance asks for', async () => {
     const rods = withWire(wolf, {
       scheme: 'base-rods',
-      rod: { metal: 'steel-annealed', size: { system: 'mm', value: 3 }, thread: 'M3' },
+      rod: { metal: 'steel-annealed', size: { system: 'mm', value: 3 }, thread: 'M3', key: null },
     });
     const { wrapper, piece, plan } = mountWithPiece(BasePart, rods);
     expect(wrapper.text()).toMatch(/Hole 1: left forefoot, \w, top leans to the rear; set first/);

@@ -3,7 +3,7 @@
  */
 
 // AllowanceList.vue
-export const rodBetweenBaseAnd = 'Rod between the base and the body';
+export const rodBetweenBaseAnd = 'Clear of the base, on rods';
 export const change = (label: string | number): string => `Change ${label}`;
 export const thicknessOfBase = 'Thickness of the base';
 export const loopOrFoldIn = 'Loop or fold in the head';
@@ -353,3 +353,20 @@ export const drill = 'drill';
 // BasePart.vue, on a wall
 export const fromUpperEdge = 'from the upper edge';
 export const fitItToFlesh = 'Fit it to what hangs on it';
+
+// WireChoices.vue
+export const gluedWithEpoxy = 'no thread, glued with epoxy';
+export const againstTurning = 'Against turning';
+
+// AllowanceList.vue
+export const rodIsClearance =
+  'How far the lowest foot or fin stays clear of the base: the rods carry the body so high.';
+
+// BasePart.vue
+export const noBoardNothingToDrill =
+  'There is no board and nothing to drill: it stands free or hangs.';
+export const perchOnBoard = (name: string): string => `The ${name} on its board`;
+export const roundFromTop = 'Forwards, round from its top line';
+export const fromItsFront = 'From its front';
+export const fromItsLeftEnd = 'From its left end';
+export const deep = 'Deep';
