@@ -125,3 +125,21 @@ for (const stages of VISITS) {
     }
   });
 }
+
+test('three sentences greet a first visitor, who is walked through the stages until a touch', async ({
+  page,
+}) => {
+  await page.goto('/');
+  const welcome = page.getByRole('region', { name: 'Welcome' });
+  await expect(welcome).toContainText('This is a demonstration');
+  await welcome.getByRole('button', { name: 'Walk through the stages' }).click();
+  await expect(page).toHaveURL(/\/stance$/);
+  await expect(welcome).toContainText('Stance.');
+  await page.keyboard.press('Escape');
+  await expect(welcome).toContainText('This is a demonstration');
+  await welcome.getByRole('button', { name: 'Close' }).click();
+  await expect(welcome).toHaveCount(0);
+  await page.goto('/');
+  await expect(page).toHaveURL(/\/measure$/);
+  await expect(welcome).toHaveCount(0);
+});

@@ -295,7 +295,7 @@ export { onRope } from './wire/executedBends.ts';
 
 export { drawingSize, type Drawing, type DrawingItem, type Ink } from './sheets/drawing.ts';
 export { elevation, type ElevationOptions } from './sheets/elevation.ts';
-export { basePlanDrawing } from './sheets/basePlan.ts';
+export { basePlanDrawing, perchPlanDrawings } from './sheets/basePlan.ts';
 export { wireStrips } from './sheets/wireStrips.ts';
 export { colourCard } from './sheets/colourCard.ts';
 export { strokeCard } from './sheets/strokeCard.ts';

@@ -52,10 +52,11 @@ export function takenRegions(
 ): readonly TakenRegion[] {
   const takes = coatMm(zone, skin, lifePerModel);
   if (takes === 0) return [];
+  // On one side alone it takes half at most, and the other side is left.
   const inZone = bones.filter(
     (bone) =>
       bone.flesh.length > 0 &&
-      FACINGS.some((facing) => zoneOf(animal.coat, bone.key, facing) === zone),
+      FACINGS.every((facing) => zoneOf(animal.coat, bone.key, facing) === zone),
   );
   return plan.regions.flatMap((region) => {
     const own = bones.filter(({ key, flesh }) => flesh.length > 0 && region.bones.includes(key));

@@ -1,14 +1,17 @@
+import type { Creature } from '../anatomy/creature.ts';
 import type { Extent } from '../anatomy/extent.ts';
 import { takenRegions } from '../body/undersize.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 import type { Workshop } from '../workshop/workshopSchema.ts';
 import { inWorkshop, type Workpiece } from '../workshop/workpiece.ts';
-import { newPiece } from './newPiece.ts';
+import { newPiece, newPieceOf } from './newPiece.ts';
 import { sound, type PlanOf } from './suggested.ts';
 
 /** What one wants when one begins: of what, how much, how large, how it stands, and what is done with it. */
 export interface StartWish {
   readonly animalId: string;
+  /** An animal of the user’s own in its place. */
+  readonly creature: Creature | null;
   readonly extent: Extent;
   /** A round scale for a handy model, or as large as the oven takes. */
   readonly size: 'handy' | 'oven';
@@ -22,6 +25,7 @@ export interface StartWish {
 
 /** What is wished where nothing is said. */
 export const USUAL_WISH: Omit<StartWish, 'animalId'> = {
+  creature: null,
   ...{ extent: 'whole', size: 'handy', presetId: null, posable: false, coat: 'carved' },
 };
 
@@ -33,8 +37,11 @@ export function startPiece(
   workshop: Workshop,
   plan: PlanOf,
 ): Workpiece {
-  const { animalId, extent, size, presetId, posable, coat } = wish;
-  const piece = newPiece(id, name, animalId, workshop.oven, extent);
+  const { animalId, creature, extent, size, presetId, posable, coat } = wish;
+  const piece =
+    creature === null
+      ? newPiece(id, name, animalId, workshop.oven, extent)
+      : newPieceOf(id, name, creature, workshop.oven, extent);
   const wished = inWorkshop(
     {
       ...piece,

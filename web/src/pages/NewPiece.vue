@@ -9,7 +9,7 @@ import {
   type Workshop,
 } from '@keen-sinew/core';
 import { NInput } from 'naive-ui';
-import { defineAsyncComponent, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import ActionButton from '../kit/ActionButton.vue';
 import { beginsWith, textOf } from '../files/textOf.ts';
@@ -36,6 +36,9 @@ const name = ref('');
 const wish = ref<StartWish>({ ...USUAL_WISH, animalId: 'eurasian-otter' });
 /** Shown from the first choice on. */
 const chosen = ref(false);
+const nameOfWish = computed(
+  () => wish.value.creature?.name ?? animalById(wish.value.animalId)?.name ?? '',
+);
 function choose(next: StartWish): void {
   wish.value = next;
   chosen.value = true;
@@ -46,8 +49,7 @@ let opened = '';
 const opening = useArchive((reason) => say.wasNotTakenIn(opened, reason));
 const isOpening = opening.shown;
 async function make(): Promise<void> {
-  const typed =
-    name.value.trim() || say.newWord(animalById(wish.value.animalId)?.name.toLowerCase() ?? '');
+  const typed = name.value.trim() || say.newWord(nameOfWish.value.toLowerCase());
   const id = await store.create(cutText(typed, 80), wish.value.animalId, wish.value);
   await router.push(`/piece/${id}/measure`);
 }

@@ -22,7 +22,8 @@ onMounted(async () => {
     wanted
       .map((id) => store.pieces.find((piece) => piece.id === id))
       .find((entry) => entry !== undefined) ?? store.pieces[0];
-  await router.replace(piece ? `/piece/${piece.id}/measure` : '/pieces');
+  const welcome = last === undefined && piece?.id === FIRST_DEMO ? '?welcome' : '';
+  await router.replace(piece ? `/piece/${piece.id}/measure${welcome}` : '/pieces');
 });
 </script>
 

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import {
+  answerTo,
   elevation,
+  formDrawing,
   planPiece,
   sizeText,
   startPiece,
@@ -11,6 +13,7 @@ import {
 } from '@keen-sinew/core';
 import { computed, onUnmounted, shallowRef, watch } from 'vue';
 import HintText from '../kit/HintText.vue';
+import { useJob } from '../jobs/useJob.ts';
 import SheetBoard from '../sheet/SheetBoard.vue';
 import WorkingChip from '../shell/WorkingChip.vue';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
@@ -32,15 +35,19 @@ watch(
   { immediate: true },
 );
 onUnmounted(() => clearTimeout(waiting));
-const rows = computed(() =>
-  plan.value === null
-    ? []
-    : [
-        (['side', 'front'] as const).map((view) =>
-          elevation(plan.value!, view, { show: 'wires', dimensions: true }),
-        ),
-      ],
-);
+/** The finished form, worked out beside the page. */
+const question = computed(() => plan.value?.jobs.surface ?? null);
+const surface = useJob(question, say.formOfIt);
+const rows = computed(() => {
+  if (plan.value === null) return [];
+  const now = plan.value;
+  const known = answerTo(now.jobs.surface.key, surface.answer.value);
+  // Until its form is there its armature stands for it.
+  const side =
+    formDrawing({ ...now, surface: known }, 'side') ??
+    elevation(now, 'side', { show: 'wires', dimensions: true });
+  return [[side, elevation(now, 'front', { show: 'wires', dimensions: true })]];
+});
 /** Its five numbers, each with its working. */
 const numbers = computed((): readonly (readonly [string, Working])[] => {
   if (plan.value === null) return [];

@@ -2,6 +2,7 @@
 import * as say from './words.ts';
 import {
   ANIMALS,
+  creatureFaults,
   cutTo,
   extentsOf,
   subjectOf,
@@ -11,15 +12,29 @@ import {
 import { computed } from 'vue';
 import ChoiceField from '../kit/ChoiceField.vue';
 import CheckField from '../kit/CheckField.vue';
+import { useCreatureStore } from '../stores/creatureStore.ts';
 import { EXTENT_NAMES } from '../stages/extentNames.ts';
 
 /** What one wants: of what and how much, how large, how it stands, posable or not, and which coat. */
 const props = defineProps<{ wish: StartWish }>();
 const emit = defineEmits<{ set: [wish: StartWish] }>();
+const creatures = useCreatureStore();
+void creatures.load();
+const OWN = 'own:';
 const animals = ANIMALS.map((animal) => ({ label: animal.name, value: animal.id })).toSorted(
   (a, b) => a.label.localeCompare(b.label),
 );
-const subject = computed(() => subjectOf({ animalId: props.wish.animalId, creature: null }));
+/** Those of the library, and the user’s own that hold together. */
+const all = computed(() => [
+  ...creatures.creatures
+    .filter((creature) => creatureFaults(creature).length === 0)
+    .map(({ id, name }) => ({ label: say.ownAnimal(name), value: OWN + id })),
+  ...animals,
+]);
+const chosen = computed(() =>
+  props.wish.creature === null ? props.wish.animalId : OWN + props.wish.creature.id,
+);
+const subject = computed(() => subjectOf(props.wish));
 const extents = computed(() =>
   extentsOf(subject.value.plan).map((value) => ({ label: EXTENT_NAMES[value], value })),
 );
@@ -42,10 +57,15 @@ const COATS = [
 ];
 const put = (part: Partial<StartWish>): void => emit('set', { ...props.wish, ...part });
 /** Another animal, or more or less of it, may not have the stance. */
-const setAnimal = (animalId: string): void => {
-  const known = extentsOf(subjectOf({ animalId, creature: null }).plan);
+const setAnimal = (value: string): void => {
+  const creature = value.startsWith(OWN) ? creatures.byId(value.slice(OWN.length)) : undefined;
+  const of =
+    creature === undefined
+      ? { animalId: value, creature: null }
+      : { animalId: creature.base, creature };
+  const known = extentsOf(subjectOf(of).plan);
   const extent = known.includes(props.wish.extent) ? props.wish.extent : 'whole';
-  put({ animalId, extent, presetId: null });
+  put({ ...of, extent, presetId: null });
 };
 const setExtent = (extent: string): void => put({ extent: extent as Extent, presetId: null });
 </script>
@@ -53,7 +73,7 @@ const setExtent = (extent: string): void => put({ extent: extent as Extent, pres
 <template>
   <label>
     <span>{{ say.animal }}</span>
-    <ChoiceField :label="say.animal" :value="wish.animalId" :options="animals" @set="setAnimal" />
+    <ChoiceField :label="say.animal" :value="chosen" :options="all" @set="setAnimal" />
   </label>
   <label>
     <span>{{ say.howMuchOfIt }}</span>

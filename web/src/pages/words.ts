@@ -78,3 +78,9 @@ export const baseLong = 'Base, long';
 export const baseWide = 'Base, wide';
 export const plateLong = 'Plate, high';
 export const plateWide = 'Plate, wide';
+
+// StartWishes.vue
+export const ownAnimal = (name: string): string => `${name} (your own)`;
+
+// StartPreview.vue
+export const formOfIt = 'The finished form';

@@ -31,10 +31,13 @@ const route = useRoute();
 const router = useRouter();
 /** Fetched when sheets and files are asked for the first time. */
 const TabConflict = defineAsyncComponent(() => import('./TabConflict.vue'));
+const FirstVisit = defineAsyncComponent(() => import('./FirstVisit.vue'));
 const FilesDialog = defineAsyncComponent(() => import('../files/FilesDialog.vue'));
 const filesShown = ref(false);
 const filesAsked = ref(false);
 watch(filesShown, (shown) => (filesAsked.value ||= shown));
+/** The front door sends a first visitor on with it; it stays until it is closed. */
+const isFirstVisit = ref(route.query['welcome'] !== undefined);
 const snagLine = ref<InstanceType<typeof SnagLine> | null>(null);
 
 const background = computed(() =>
@@ -115,6 +118,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         )
       }}
     </div>
+    <FirstVisit v-if="isFirstVisit" :piece-id="piece.id" @close="isFirstVisit = false" />
     <div class="rooms">
       <SpineNav
         :piece-id="piece.id"

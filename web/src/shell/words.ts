@@ -155,3 +155,10 @@ export const tellAgain = 'Tell me again';
 export const known = (count: number): string => `${count} known`;
 export const acceptSnag = 'Take note of a snag';
 export const recallSnag = 'Be told of a snag again';
+
+// FirstVisit.vue
+export const welcome = 'Welcome';
+export const threeSentences =
+  'This is a demonstration: an otter a third as large as life, measured once, from which every other number follows; touch any number to see how. The bones on the left are the stages of the work, from the first measure to the bench. Your own pieces begin behind the mark at the upper left.';
+export const walkThroughStages = 'Walk through the stages';
+export const closeWelcome = 'Close';

@@ -44,7 +44,7 @@ const suggest = (): void => change(say.takeSuggestion, (p) => sound(p, planPiece
 <template>
   <HintText>
     {{ told }}
-    <ActionButton v-if="suggested === null || own.length > 0" @click="suggest">
+    <ActionButton @click="suggest">
       {{ say.suggestAll }}
     </ActionButton>
   </HintText>

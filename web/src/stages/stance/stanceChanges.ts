@@ -150,6 +150,11 @@ export function groundOf(
         diameterMm: round(tall * 0.3),
       };
     case 'rock':
-      return rockOf('ramp', Math.round(rearX), Math.round(frontX), round(tall * 0.22));
+      return rockOf(
+        'boulder',
+        Math.round(Math.min(rearX, feetRearX - 0.3 * tall)),
+        Math.round(frontX + 0.3 * tall),
+        round(tall * 0.22),
+      );
   }
 }

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { wireOfTarget, basePlanDrawing, elevation, mayEdit, wireStrips } from '@keen-sinew/core';
+import {
+  wireOfTarget,
+  basePlanDrawing,
+  elevation,
+  mayEdit,
+  perchPlanDrawings,
+  wireStrips,
+} from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
@@ -59,7 +66,10 @@ const options = computed(
 const rows = computed(() => [
   [elevation(plan.value, 'side', options.value), elevation(plan.value, 'front', options.value)],
   ...(chosen.value ? [[wireStrips([chosen.value], 'number')]] : []),
-  [basePlanDrawing(plan.value.wire.base)],
+  [
+    ...(plan.value.wire.base.on === 'none' ? [] : [basePlanDrawing(plan.value.wire.base)]),
+    ...perchPlanDrawings(plan.value.wire.base),
+  ],
 ]);
 const dragging = ref(false);
 const told = ref('');

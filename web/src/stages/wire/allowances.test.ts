@@ -48,7 +48,7 @@ describe('AllowanceList', () => {
   });
 
   it('asks for the length of a rod only where the piece stands on rods', () => {
-    const label = 'input[aria-label="Rod between the base and the body"]';
+    const label = 'input[aria-label="Clear of the base, on rods"]';
     expect(list().wrapper.find(label).exists()).toBe(false);
     expect(list(true).wrapper.find(label).exists()).toBe(true);
   });
