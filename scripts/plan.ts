@@ -4,6 +4,9 @@ import { join } from 'node:path';
 import {
   A4,
   ANIMALS,
+  compareSchemes,
+  demoWorkpieces,
+  recommendScheme,
   bendsCsv,
   cardSheets,
   drawingSvg,
@@ -26,7 +29,7 @@ import { wholePlan } from './wholePlan.ts';
 import { sheetsPdf, type SheetFonts } from '../core/src/formats/pdf.ts';
 
 const USAGE =
-  'npm run --silent plan -- PIECE.json --out FOLDER, or --fresh all, or --fresh ANIMAL --out FOLDER';
+  'npm run --silent plan -- PIECE.json --out FOLDER, or --fresh all, --fresh demos, or --fresh ANIMAL --out FOLDER';
 const FONTS = {
   label:
     '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
@@ -69,16 +72,31 @@ async function main(args: readonly string[]): Promise<number> {
 
 /** Plans a fresh piece of one animal, or of each, and says what of it is to be fixed and watched. */
 async function freshPieces(which: string, folder: string | undefined): Promise<number> {
+  if (which === 'demos') return demosInSchemes();
   const animals = ANIMALS.filter(({ id }) => which === 'all' || id === which);
   if (animals.length === 0) {
     const known = ANIMALS.map(({ id }) => id).join(', ');
-    return fail(`Animal: received “${which}”; allowed is all, or one of ${known}.`);
+    return fail(`Animal: received “${which}”; allowed is all, demos, or one of ${known}.`);
   }
   for (const { id, name } of animals) {
     const fresh = sound(inWorkshop(newPiece(id, name, id), newWorkshop()), planPiece);
     const plan = wholePlan(fresh);
     if (which === 'all' || folder === undefined) console.log(`${name}: ${counted(plan)}`);
     else return written(plan, folder, name);
+  }
+  return 0;
+}
+
+/** The pieces of the demonstration in every wire scheme that suits them. */
+function demosInSchemes(): number {
+  for (const piece of demoWorkpieces()) {
+    const own = wholePlan(piece);
+    const advice = recommendScheme(own, compareSchemes(own));
+    const suiting = advice.filter(({ suits }) => suits).map(({ id }) => id);
+    for (const id of suiting.length > 0 ? suiting : [piece.wire.scheme]) {
+      const plan = wholePlan({ ...piece, wire: { ...piece.wire, scheme: id } });
+      console.log(`${piece.name}, ${id}: ${counted(plan)}`);
+    }
   }
   return 0;
 }

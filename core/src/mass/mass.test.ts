@@ -100,6 +100,8 @@ describe('what to have ready', () => {
       coreMm4: ORIGIN,
       core,
       shellMm: 5,
+      skinMm: 0,
+      skinMm3: 0,
       areaMm2: 0,
       clayMm3: 0,
       coreMm3: 121_500,

@@ -16,6 +16,8 @@ export interface Reason {
 export interface SchemeAdvice {
   readonly id: SchemeId;
   readonly score: number;
+  /** More speaks for it than against it, and nothing is to fix: it bears its load. */
+  readonly suits: boolean;
   readonly reasons: readonly Reason[];
 }
 
@@ -29,7 +31,7 @@ const WIDE_FORMER_MM = 30;
 /**
  * Which scheme suits the piece: each is weighed by what was worked out for it (what it bears, what
  * would be to fix, how long it takes) and by what the makers of each school hold it good for (common
- * practice). The best comes first; every reason is told with its sign.
+ * practice). The best of those that bear their load comes first; every reason is told with its sign.
  */
 export function recommendScheme(
   of: SchemeCase,
@@ -42,14 +44,20 @@ export function recommendScheme(
   return costs
     .map((cost): SchemeAdvice => {
       const reasons = [...reckoned(cost, quickest), ...SCHOOL[cost.scheme.id](factsOf(of, cost))];
+      const score = reasons.reduce((sum, { weight }) => sum + weight, 0);
       return {
         id: cost.scheme.id,
-        score: reasons.reduce((sum, { weight }) => sum + weight, 0),
+        score,
+        suits: score > 0 && bears(cost),
         reasons: reasons.toSorted((a, b) => Math.abs(b.weight) - Math.abs(a.weight)),
       };
     })
-    .toSorted((a, b) => b.score - a.score);
+    .toSorted((a, b) => Number(b.suits) - Number(a.suits) || b.score - a.score);
 }
+
+/** Whether the wires of a scheme hold their load under raw clay; clay without wire has none to give. */
+const bears = ({ fixes, worst }: SchemeCost): boolean =>
+  fixes === 0 && (worst === null || worst.value <= 100);
 
 interface Facts {
   readonly grams: number;

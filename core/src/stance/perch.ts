@@ -4,7 +4,13 @@ import type { Point2 } from '../geometry/hull.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import { groundHeight, type Ground } from '../posing/ground.ts';
 import { asGiven, input, type Working } from '../piece/working.ts';
-import type { Footfall } from './stancePlan.ts';
+
+/** Of a foot, what a perch asks for: whether it is meant to stand, and where. */
+export interface StandingFoot {
+  readonly down: boolean;
+  readonly groundMm: number;
+  readonly ball: Vec3;
+}
 
 /** What a perch is: a log lies on the base, a branch is carried above it. */
 export const PERCH_KINDS = ['log', 'branch', 'post', 'rock'] as const;
@@ -53,13 +59,16 @@ export const PERCH_G_PER_ML = { wood: 0.6, rock: 0.5 } as const;
 const SUPPORT_SHARE = 0.22;
 
 /** Feet that stand on a perch. */
-export const feetOn = (ground: Ground, feet: readonly Footfall[]): readonly Footfall[] =>
+export const feetOn = <Foot extends StandingFoot>(
+  ground: Ground,
+  feet: readonly Foot[],
+): readonly Foot[] =>
   isPerch(ground) ? feet.filter(({ down, groundMm }) => down && groundMm >= LEAST_PERCH_MM) : [];
 
 const isPerch = ({ kind }: Ground): boolean => kind === 'log' || kind === 'rock' || kind === 'post';
 
 /** The perch that a ground is, with its supports; null for bare ground, a slope or a step, which are the base itself. */
-export function perchOf(ground: Ground, feet: readonly Footfall[]): Perch | null {
+export function perchOf(ground: Ground, feet: readonly StandingFoot[]): Perch | null {
   const on = feetOn(ground, feet);
   switch (ground.kind) {
     case 'log':
@@ -79,7 +88,7 @@ const common = { stage: 'stance', target: { kind: 'piece', id: 'ground' } } as c
 function acrossWorking(
   label: string,
   own: number | null,
-  on: readonly Footfall[],
+  on: readonly StandingFoot[],
   most = 0,
 ): Working {
   const zs = on.map(({ ball }) => ball[2]);
@@ -108,7 +117,7 @@ function acrossWorking(
 }
 
 /** Where the middle of what stands on a perch is, across. */
-const middleZ = (on: readonly Footfall[]): number => {
+const middleZ = (on: readonly StandingFoot[]): number => {
   const zs = on.map(({ ball }) => ball[2]);
   return zs.length === 0 ? 0 : (least(zs) + greatest(zs)) / 2;
 };
@@ -128,7 +137,7 @@ const weightWorking = (formula: string, ml: number, gPerMl: number, what: string
   source: say.perchDensities,
 });
 
-function logPerch(ground: Extract<Ground, { kind: 'log' }>, on: readonly Footfall[]): Perch {
+function logPerch(ground: Extract<Ground, { kind: 'log' }>, on: readonly StandingFoot[]): Perch {
   const { atMm, topMm, diameterMm: d, acrossMm } = ground;
   const liesOnBase = topMm - d <= LIES_MM;
   const kind = liesOnBase ? 'log' : 'branch';
@@ -161,7 +170,7 @@ function logPerch(ground: Extract<Ground, { kind: 'log' }>, on: readonly Footfal
   };
 }
 
-function postPerch(ground: Extract<Ground, { kind: 'post' }>, on: readonly Footfall[]): Perch {
+function postPerch(ground: Extract<Ground, { kind: 'post' }>, on: readonly StandingFoot[]): Perch {
   const { atMm, topMm, diameterMm: d } = ground;
   const z = middleZ(on);
   const name = say.perchNames.post;
@@ -197,7 +206,7 @@ function postPerch(ground: Extract<Ground, { kind: 'post' }>, on: readonly Footf
   };
 }
 
-function rockPerch(ground: Extract<Ground, { kind: 'rock' }>, on: readonly Footfall[]): Perch {
+function rockPerch(ground: Extract<Ground, { kind: 'rock' }>, on: readonly StandingFoot[]): Perch {
   const { points, acrossMm } = ground;
   const [back, front] = [points[0]![0], points.at(-1)![0]];
   const name = say.perchNames.rock;

@@ -114,6 +114,7 @@ describe('rods in the base', () => {
       metal: 'steel-annealed',
       size: { system: 'mm', value: 3 },
       thread: 'M3',
+      key: null,
     } as const;
     const { base } = planOf(wolfPiece(), { scheme: 'base-rods', rod }).wire;
     expect(base.hardware.map(({ label, value }) => [label, value])).toEqual([
@@ -162,7 +163,7 @@ describe('back iron', () => {
   it('tells an iron that is too thin, with one that would do', () => {
     const wire = (value: number): Partial<Workpiece['wire']> => ({
       scheme: 'back-iron',
-      rod: { metal: 'aluminium-soft', size: { system: 'mm', value }, thread: null },
+      rod: { metal: 'aluminium-soft', size: { system: 'mm', value }, thread: null, key: null },
     });
     const leaning = changed(otterPiece(), 'stance', { presetId: 'standing' });
     const thin = planOf(leaning, wire(0.6)).snags.find(({ code }) => code === 'rod-too-weak');

@@ -309,7 +309,6 @@ export const thisBodyHasNo = (which: string | number): string =>
 export const changeSpineWire = 'Change the spine wire';
 export const changeLimbWire = 'Change a limb wire';
 export const strandsMoreAlongNeck = 'Strands more along the neck';
-export const plain = 'plain';
 export const threaded = (id: string | number): string => `threaded ${id}`;
 export const changeRod = 'Change the rod';
 export const letRodFollowIts = 'Let the rod follow its load';
