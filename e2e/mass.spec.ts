@@ -165,9 +165,9 @@ test('section cards are moved, added and printed, and a hollow asks for a vent',
   const trunk = page.getByRole('row', { name: /^Trunk/ });
   await trunk.locator('.n-base-selection').click();
   await page.locator('.n-base-select-option', { hasText: 'hollow' }).click();
-  await expect(page.locator('.snags')).toContainText('Trunk: the hollow core holds');
+  await expect(page.locator('.snags')).toContainText('the hollow core holds');
   await trunk.getByRole('checkbox', { name: /vent/ }).check();
-  await expect(page.locator('.snags')).not.toContainText('Trunk: the hollow core holds');
+  await expect(page.locator('.snags')).not.toContainText('the hollow core holds');
 });
 
 test('the body in space is peeled and cut, and goes out as STL and glTF', async ({ page }) => {

@@ -16,6 +16,8 @@ import type { Box3 } from '../geometry/box.ts';
 import { distanceTransform } from '../geometry/distanceTransform.ts';
 import { isoMesh } from '../geometry/isoMesh.ts';
 import { joinedMeshes, plateMesh, type TriangleMesh } from '../geometry/triangleMesh.ts';
+import { least } from '../geometry/extremes.ts';
+import { nearestOfSegments } from '../geometry/segments.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { RegionBuild } from './buildUp.ts';
 import { cardStations } from './cardStations.ts';
@@ -27,6 +29,8 @@ import type { WireLine } from './wireLines.ts';
 /** Where the clay is thickest in a region: the largest ball of clay that fits in there. */
 export interface ThickPlace {
   readonly regionId: string;
+  /** The bone of the region that it lies at. */
+  readonly boneId: string;
   readonly at: Vec3;
   readonly mm: number;
 }
@@ -35,6 +39,8 @@ export interface ThickPlace {
 export interface Hollow {
   /** The region of a hollow core; null for a pocket between parts. */
   readonly regionId: string | null;
+  /** The bone that it lies at. */
+  readonly boneId: string;
   readonly at: Vec3;
   readonly mm3: number;
 }
@@ -114,8 +120,8 @@ export function bodyShape(
     mass.cards === null ? [] : tried.flatMap((cut, i) => (cut === undefined ? [i] : []));
   const muscles = muscleClay(layers, posed);
   const pegs = depthPegs(layers, posed, wires);
-  const thick = thickPlaces(layers, builds);
-  const hollows = hollowsOf(layers, builds, mass.vents);
+  const thick = thickPlaces(layers, builds, posed);
+  const hollows = hollowsOf(layers, builds, mass.vents, posed);
   onProgress(0.8);
   const meshes = fine ? meshesOf(layers, posed) : null;
   onProgress(1);
@@ -190,7 +196,11 @@ const boxesMeet = (a: Box3, b: Box3): boolean =>
   ([0, 1, 2] as const).every((k) => a.min[k] < b.max[k] && b.min[k] < a.max[k]);
 
 /** The thickest clay of each region: twice the depth of the cell furthest from both its faces. */
-function thickPlaces(layers: Layers, builds: readonly RegionBuild[]): readonly ThickPlace[] {
+function thickPlaces(
+  layers: Layers,
+  builds: readonly RegionBuild[],
+  posed: PosedSkeleton,
+): readonly ThickPlace[] {
   const { clay, core, cells, cellMm: h, region } = layers;
   const f = new Float32Array(core.length);
   for (let at = 0; at < f.length; at++) f[at] = core[at]! < 0 ? 0 : Infinity;
@@ -203,9 +213,25 @@ function thickPlaces(layers: Layers, builds: readonly RegionBuild[]): readonly T
     const of = best[region[at]!]!;
     if (2 * wall > of.mm) [of.mm, of.at] = [2 * wall, at];
   }
-  return best.flatMap(({ mm, at }, i) =>
-    at < 0 ? [] : [{ regionId: builds[i]!.region.id, at: cellCentre(layers, at), mm }],
-  );
+  return best.flatMap(({ mm, at }, i) => {
+    if (at < 0) return [];
+    const { region: of } = builds[i]!;
+    const place = cellCentre(layers, at);
+    const boneId = nearestBone(posed, place, (key) => of.bones.includes(key));
+    return [{ regionId: of.id, boneId, at: place, mm }];
+  });
+}
+
+/** The bone whose line passes nearest to a place, among those whose keys are asked for. */
+function nearestBone(
+  { bones }: PosedSkeleton,
+  at: Vec3,
+  isAsked: (key: string) => boolean = () => true,
+): string {
+  const own = bones.filter(({ bone }) => isAsked(bone.key));
+  // A segment of no length is the place itself.
+  const far = own.map(({ start, end }) => nearestOfSegments(at, at, start, end).distance);
+  return own[far.indexOf(least(far))]?.bone.id ?? '';
 }
 
 /** Hollow cores without a vent, and air outside the skin that no way leads out of. */
@@ -213,6 +239,7 @@ function hollowsOf(
   layers: Layers,
   builds: readonly RegionBuild[],
   vents: readonly string[],
+  posed: PosedSkeleton,
 ): readonly Hollow[] {
   const { cellMm: h, skin, core, region } = layers;
   const cores = hollowPieces(layers, builds).flatMap((piece): Hollow[] => {
@@ -224,15 +251,15 @@ function hollowsOf(
     }
     if ([...regions].some((i) => vents.includes(builds[i]!.region.id))) return [];
     const regionId = builds[region[deepest]!]!.region.id;
-    return [{ regionId, at: cellCentre(layers, deepest), mm3: piece.length * h ** 3 }];
+    const at = cellCentre(layers, deepest);
+    return [{ regionId, boneId: nearestBone(posed, at), at, mm3: piece.length * h ** 3 }];
   });
   const pockets = piecesOf(skin, layers, false)
     .filter((piece) => piece[0] !== 0 && piece.length >= LEAST_POCKET_CELLS)
-    .map((piece) => ({
-      regionId: null,
-      at: cellCentre(layers, piece[Math.floor(piece.length / 2)]!),
-      mm3: piece.length * h ** 3,
-    }));
+    .map((piece) => {
+      const at = cellCentre(layers, piece[Math.floor(piece.length / 2)]!);
+      return { regionId: null, boneId: nearestBone(posed, at), at, mm3: piece.length * h ** 3 };
+    });
   return [...cores, ...pockets];
 }
 

@@ -258,8 +258,8 @@ describe('what is read off the posed shape', () => {
         plan.snags.find((snag) => snag.code === code)!,
         'metric',
       );
-    expect(told('trapped-hollow')).toMatch(/Trunk: .* ml of air .* pierce a vent/);
-    expect(told('clay-too-thick')).toMatch(/ mm thick at its thickest, over 12.0 mm/);
+    expect(told('trapped-hollow')).toMatch(/Trunk: at the .* ml of air .* pierce a vent/);
+    expect(told('clay-too-thick')).toMatch(/: at the .* the clay is .* mm thick, over 12.0 mm/);
   });
 
   it('numbers cards, muscles and pegs, each with a working of its own', () => {

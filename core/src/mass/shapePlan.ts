@@ -80,6 +80,7 @@ export function shapePlan(
   const pegs = shape.pegs.map((peg, i) => pegRow(peg, i + 1));
   const regionOf = (id: string): RegionSpec | undefined =>
     skeleton.plan.regions.find((region) => region.id === id);
+  const boneOf = (id: string): string => skeleton.byId.get(id)?.plainName.toLowerCase() ?? '';
   const [thickest] = shape.thick.toSorted((a, b) => b.mm - a.mm);
   const thick = thickest ? thickWorking(thickest, regionOf(thickest.regionId)) : null;
   const volume: Working = {
@@ -120,7 +121,10 @@ export function shapePlan(
       ),
       ...pegs.map((peg) => peg.height),
     ],
-    snags: [...thickSnags(shape.thick, mass, regionOf), ...hollowSnags(shape, regionOf)],
+    snags: [
+      ...thickSnags(shape.thick, mass, regionOf, boneOf),
+      ...hollowSnags(shape, regionOf, boneOf),
+    ],
   };
 }
 

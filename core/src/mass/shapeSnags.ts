@@ -8,6 +8,7 @@ export function thickSnags(
   places: readonly ThickPlace[],
   mass: Workpiece['mass'],
   regionOf: (id: string) => RegionSpec | undefined,
+  boneOf: (id: string) => string,
 ): readonly Snag[] {
   return places
     .filter((place) => place.mm > mass.thickMm)
@@ -18,6 +19,7 @@ export function thickSnags(
       target: { kind: 'region', id: place.regionId },
       facts: {
         region: regionOf(place.regionId)?.name ?? '',
+        bone: boneOf(place.boneId),
         mm: place.mm,
         limitMm: mass.thickMm,
         // A core that leaves the shell on either side, where there is room for one.
@@ -30,6 +32,7 @@ export function thickSnags(
 export function hollowSnags(
   shape: BodyShape,
   regionOf: (id: string) => RegionSpec | undefined,
+  boneOf: (id: string) => string,
 ): readonly Snag[] {
   return shape.hollows.map((hollow) => ({
     code: 'trapped-hollow',
@@ -41,6 +44,7 @@ export function hollowSnags(
         : ({ kind: 'region', id: hollow.regionId } as const),
     facts: {
       region: hollow.regionId === null ? '' : (regionOf(hollow.regionId)?.name ?? ''),
+      bone: boneOf(hollow.boneId),
       ml: hollow.mm3 / 1000,
     },
   }));

@@ -130,15 +130,15 @@ const SENTENCES: Sentences = {
   'body-weight-off': (f) =>
     `At life size this body would weigh ${f.kg.toFixed(1)} kg; the animal weighs ${f.lowKg} to ${f.highKg} kg. It will look ${f.girthPercent < 0 ? 'fat' : 'starved'}: make its girth about ${Math.ceil(Math.abs(f.girthPercent))} % ${f.girthPercent < 0 ? 'smaller' : 'larger'}${f.place === '' ? '' : `, first at the ${f.place}`}, or check the bone lengths.`,
   'clay-too-thick': (f, mm) =>
-    `${f.region}: the clay is ${mm(f.mm)} thick at its thickest, over ${mm(f.limitMm)}. It cures late in the middle and cracks as it shrinks. ${
+    `${f.region}: at the ${f.bone} the clay is ${mm(f.mm)} thick, over ${mm(f.limitMm)}. It cures late in the middle and cracks as it shrinks. ${
       f.coreMm >= 2
         ? `Pack a core of up to ${mm(f.coreMm)} into it, or build it up and bake it in layers.`
         : 'Build it up and bake it in layers.'
     }`,
   'trapped-hollow': (f) =>
     f.region === ''
-      ? `About ${f.ml.toFixed(1)} ml of air is closed in between parts that touch. It swells in the oven and splits the clay: fill it with clay or foil, or pierce a vent to the outside.`
-      : `${f.region}: the hollow core holds about ${f.ml.toFixed(0)} ml of air with no way out. It swells in the oven and splits the clay: pierce a vent where it will not show, such as through the base, and tick it here, or pack the core with foil.`,
+      ? `About ${f.ml.toFixed(1)} ml of air is closed in between parts that touch, at the ${f.bone}. It swells in the oven and splits the clay: fill it with clay or foil, or pierce a vent to the outside.`
+      : `${f.region}: at the ${f.bone} the hollow core holds about ${f.ml.toFixed(0)} ml of air with no way out. It swells in the oven and splits the clay: pierce a vent where it will not show, such as through the base, and tick it here, or pack the core with foil.`,
   'clay-over-limit': (f, _mm, _deg, celsius) =>
     `The oven would be at ${celsius(f.hotC)} with the dial at ${celsius(f.setC)}, and ${f.clay} must never be above ${celsius(f.limitC)}: it browns and gives off harmful fumes. Turn the dial down; if it smokes, switch off, open the windows and leave the room.`,
   'clays-set-unlike': (f) =>

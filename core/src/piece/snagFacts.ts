@@ -105,8 +105,8 @@ export interface SnagFacts {
     /** Where it differs most from the library's body; empty where it does not. */
     place: string;
   };
-  'clay-too-thick': { region: string; mm: number; limitMm: number; coreMm: number };
-  'trapped-hollow': { region: string; ml: number };
+  'clay-too-thick': { region: string; bone: string; mm: number; limitMm: number; coreMm: number };
+  'trapped-hollow': { region: string; bone: string; ml: number };
   'clay-over-limit': { clay: string; setC: number; hotC: number; limitC: number };
   'clays-set-unlike': {
     clay: string;

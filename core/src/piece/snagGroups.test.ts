@@ -11,7 +11,7 @@ const thick = (region: string, mm: number): Snag => ({
   grade: 'watch',
   stage: 'mass',
   target: { kind: 'region', id: region.toLowerCase() },
-  facts: { region, mm, limitMm: 12, coreMm: 0 },
+  facts: { region, bone: region.toLowerCase(), mm, limitMm: 12, coreMm: 0 },
 });
 
 describe('alike snags', () => {
@@ -20,7 +20,7 @@ describe('alike snags', () => {
     expect(rest).toEqual([]);
     expect(one!.target).toEqual({ kind: 'region', id: 'tail' });
     const sentence = snagSentence(one!);
-    expect(sentence).toContain('Tail: the clay is 20.0 mm thick');
+    expect(sentence).toContain('Tail: at the tail the clay is 20.0 mm thick');
     expect(sentence).toContain('The same holds for: Neck; Thighs.');
     expect(everySnag([one!])).toHaveLength(3);
   });
