@@ -230,6 +230,8 @@ export { CLAY_IDS, TOOL_IDS, type ClayId, type ToolId } from './piece/materialId
 export type { CurePlan } from './cure/curePlan.ts';
 export type { HeatRequest } from './cure/heatRequest.ts';
 export { heatRun, type HeatResult, type HeatRun } from './cure/heatRun.ts';
+export type { Fitting, FittingsPlan } from './fittings/fittingsPlan.ts';
+export { fittingSheet } from './sheets/fittingSheet.ts';
 export type { CoatMethod, SkinPlan, ZonePlan } from './skin/planSkin.ts';
 export { TOOLS } from './skin/tools.ts';
 export type { ColourPlan, ZoneColour } from './colour/planColour.ts';

@@ -3,10 +3,12 @@ import { planBalance } from './balance/planBalance.ts';
 import { planBench } from './bench/planBench.ts';
 import { planColour } from './colour/planColour.ts';
 import { planCure } from './cure/planCure.ts';
+import { planFittings } from './fittings/planFittings.ts';
 import { bodyJob } from './jobs/bodyJob.ts';
 import { heatJob } from './jobs/heatJob.ts';
 import { shapeJob } from './jobs/shapeJob.ts';
 import { surfaceJob } from './jobs/surfaceJob.ts';
+import { clayFigures } from './mass/clayFigures.ts';
 import { regionBuilds } from './mass/buildUp.ts';
 import { planMass } from './mass/planMass.ts';
 import { measuredBones } from './measure/measuredSkeleton.ts';
@@ -29,6 +31,7 @@ export const ROAD = [
   'measure',
   'references',
   'stance',
+  'fittings',
   'wire',
   'mass',
   'balance',
@@ -66,7 +69,7 @@ export function createPlanner(): Planner {
 
 /**
  * The main road: decisions in, whole plan out. Measure gives the skeleton (and what its pictures and
- * readings would make of it), Stance poses it, Wire makes its armature, Mass its foil and clay; their
+ * readings would make of it), Stance poses it, Fittings are what is made apart, Wire makes its armature, Mass its foil and clay; their
  * weight tells the balance, and whether the bare wires bear it; Cure its bakes, Skin its coat, Colour
  * its paint, Bench the steps; the sheets are drawn from the result.
  *
@@ -90,6 +93,8 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
   const pictures = recall(planReferences, { references, skeleton });
   yield;
   const stance = recall(planStance, { stance: piece.stance, measure });
+  const { density } = recall(clayFigures, piece.mass.clay);
+  const fittings = recall(planFittings, { measure, density });
   yield;
   const wire = recall(planWire, {
     wire: piece.wire,
@@ -138,12 +143,15 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
   const colour = recall(planColour, { colour: piece.colour, measure, skin, surface, body });
   yield;
   const put = recall(putIn, { measure, stance, wire, mass, strength, cure, skin, colour });
-  const bench = recall(planBench, { piece, measure, wire, mass, cure, skin, colour, put });
+  const bench = recall(planBench, {
+    ...{ piece, measure, fittings, wire, mass, cure, skin, colour, put },
+  });
   const jobs = { ...asked, heat: cure.request && heatJob(cure.request) };
   const stages = {
     measure,
     references: pictures,
     stance,
+    fittings,
     wire,
     mass,
     balance,

@@ -3,6 +3,7 @@ import type { BalancePlan } from './balance/balancePlan.ts';
 import type { BenchPlan } from './bench/planBench.ts';
 import type { BodyGrid } from './body/bodyGrid.ts';
 import type { ColourPlan } from './colour/planColour.ts';
+import type { FittingsPlan } from './fittings/fittingsPlan.ts';
 import type { HeatRequest } from './cure/heatRequest.ts';
 import type { HeatRun } from './cure/heatRun.ts';
 import type { CurePlan } from './cure/curePlan.ts';
@@ -51,6 +52,8 @@ export interface Plan extends StageResult {
   /** What pictures, tape and caliper say; taken over into Measure only when the user does so. */
   readonly references: ReferencesPlan;
   readonly stance: StancePlan;
+  /** What is made apart and set in. */
+  readonly fittings: FittingsPlan;
   readonly wire: WirePlan;
   /** How each region is built; known before its volume is. */
   readonly builds: readonly RegionBuild[];

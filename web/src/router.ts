@@ -43,6 +43,15 @@ const measureRoutes: readonly RouteRecordRaw[] = [
   },
 ];
 
+/** The rooms of Cure. */
+const cureRoutes: readonly RouteRecordRaw[] = [
+  {
+    path: 'cure/fittings',
+    component: () => import('./stages/cure/FittingsStage.vue'),
+    meta: { stage: 'cure' },
+  },
+];
+
 /** Every screen has an address with its piece in it; stages are loaded when first opened. */
 export const router = createRouter({
   history: createWebHistory(),
@@ -74,6 +83,7 @@ export const router = createRouter({
         { path: '', redirect: (to) => `${to.path}/measure` },
         ...stageRoutes,
         ...measureRoutes,
+        ...cureRoutes,
       ],
     },
     {

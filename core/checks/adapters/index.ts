@@ -2,6 +2,7 @@ import type { Adapter } from '../checkFile.ts';
 import { animals } from './animals.ts';
 import { bakeTime } from './bakeTime.ts';
 import { colour } from './colour.ts';
+import { curves } from './curves.ts';
 import { distances } from './distances.ts';
 import { drawingStandards } from './drawingStandards.ts';
 import { heatConduction } from './heatConduction.ts';
@@ -22,6 +23,7 @@ export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   animals,
   'bake-time': bakeTime,
   colour,
+  curves,
   'distance-transform': distances,
   'drawing-standards': drawingStandards,
   'heat-conduction': heatConduction,

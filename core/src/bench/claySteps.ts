@@ -4,6 +4,9 @@ import * as say from './words.ts';
 import { wordsOf } from '../anatomy/coat.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { CurePlan } from '../cure/curePlan.ts';
+import type { FittingsPlan } from '../fittings/fittingsPlan.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
+import { bakedFittings, makeFittings, setFittings } from './fittingSteps.ts';
 import type { BakeStage } from '../cure/bakeStages.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { CautionId } from '../piece/cautions.ts';
@@ -11,13 +14,19 @@ import type { SkinPlan, ZonePlan } from '../skin/planSkin.ts';
 import { hasLids, hasMuscles } from './finishing.ts';
 import { listSentence, listText, UNTOLD, type Sentence, type Step } from '../piece/step.ts';
 
+/** What the steps in clay are told from. */
+export interface ClayWork {
+  readonly skeleton: Skeleton;
+  readonly mass: MassPlan;
+  readonly skin: SkinPlan;
+  readonly cure: CurePlan;
+  readonly fittings: FittingsPlan;
+  readonly wire: Pick<WirePlan, 'shafts'>;
+}
+
 /** From the bare armature to the finished, cured surface. */
-export function claySteps(
-  skeleton: Skeleton,
-  mass: MassPlan,
-  skin: SkinPlan,
-  cure: CurePlan,
-): readonly Step[] {
+export function claySteps(from: ClayWork): readonly Step[] {
+  const { skeleton, mass, skin, cure, fittings, wire } = from;
   const shell = cure.stages.find((stage) => stage.id === 'shell');
   const parts = cure.stages.find((stage) => stage.id === 'parts');
   const finish = cure.stages.find((stage) => stage.id === 'finish');
@@ -27,10 +36,19 @@ export function claySteps(
     .filter((zone) => zone.method === 'carved' && zone.width !== null)
     .toReversed();
   const carving = carved.map((zone) => zoneStep(zone, shell ? ['mass.work-over'] : built));
+  const ready = shell ? ['cure.shell'] : built;
+  const hasShafts = wire.shafts.some(({ cut }) => cut !== null);
+  const setting = setFittings(fittings, {
+    clayReady: [...(parts ? ['cure.parts'] : []), ...ready],
+    lastBake: 'cure.finish',
+  });
+  const setAfter = setting.filter(({ needs }) => needs.includes('cure.finish'));
+  const setBefore = setting.filter((step) => !setAfter.includes(step));
   return [
     conditionStep(mass, cure),
     eyesStep(cure, isRelief),
-    ...(parts ? [cureStep(parts, cure, ['parts.eyes'])] : []),
+    ...makeFittings(fittings, hasShafts),
+    ...(parts ? [cureStep(parts, cure, ['parts.eyes', ...bakedFittings(fittings)])] : []),
     coreStep(mass),
     shellStep(mass),
     solidStep(mass),
@@ -39,28 +57,35 @@ export function claySteps(
       : []),
     setEyesStep(skeleton, isRelief, shell !== undefined, [
       parts ? 'cure.parts' : 'parts.eyes',
-      ...(shell ? ['cure.shell'] : built),
+      ...ready,
     ]),
-    ...(shell
-      ? [
-          {
-            id: 'mass.work-over',
-            stage: 'mass' as const,
-            title: say.workOverShell,
-            sentence: workOver(skeleton, mass),
-            cautions: ['solvent', 'sanding'] as const,
-            needs: ['cure.shell', 'parts.set'],
-            work: 'model' as const,
-            ...UNTOLD,
-          },
-        ]
-      : []),
+    ...setBefore,
+    ...(shell ? [workOverStep(skeleton, mass, setBefore)] : []),
     ...carving,
     ...(finish
-      ? [cureStep(finish, cure, [...carving.map((step) => step.id), 'parts.set', ...built])]
+      ? [
+          cureStep(finish, cure, [
+            ...[...carving, ...setBefore].map(({ id }) => id),
+            'parts.set',
+            ...built,
+          ]),
+        ]
       : []),
+    ...setAfter,
   ];
 }
+
+/** The baked shell is roughened, muscles laid on it, and the last skin over them. */
+const workOverStep = (skeleton: Skeleton, mass: MassPlan, setBefore: readonly Step[]): Step => ({
+  id: 'mass.work-over',
+  stage: 'mass',
+  title: say.workOverShell,
+  sentence: workOver(skeleton, mass),
+  cautions: ['solvent', 'sanding'],
+  needs: ['cure.shell', 'parts.set', ...setBefore.map(({ id }) => id)],
+  work: 'model',
+  ...UNTOLD,
+});
 
 /** What comes over a baked shell; muscles by the numbers that they have on the sheets. */
 function workOver(skeleton: Skeleton, mass: MassPlan): Sentence {

@@ -1,6 +1,7 @@
 import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { ColourPlan } from '../colour/planColour.ts';
+import type { FittingsPlan } from '../fittings/fittingsPlan.ts';
 import type { CurePlan } from '../cure/curePlan.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
@@ -42,6 +43,7 @@ export interface BenchPlan extends StageResult {
 export interface BenchInputs {
   readonly piece: Workpiece;
   readonly measure: MeasurePlan;
+  readonly fittings: FittingsPlan;
   readonly wire: WirePlan;
   readonly mass: MassPlan | null;
   readonly cure: CurePlan;
@@ -53,12 +55,12 @@ export interface BenchInputs {
 
 /** Every step of the piece in an order that its needs allow. Null while there is no body. */
 export function planBench(inputs: BenchInputs): BenchPlan | null {
-  const { piece, measure, wire, mass, cure, skin, colour, put } = inputs;
+  const { piece, measure, fittings, wire, mass, cure, skin, colour, put } = inputs;
   if (mass === null || colour === null) return null;
   const { pace, sittingH } = piece.atHand;
   const all = inOrder([
     ...put,
-    ...claySteps(measure.skeleton, mass, skin, cure),
+    ...claySteps({ skeleton: measure.skeleton, mass, skin, cure, fittings, wire }),
     ...paintSteps(measure.skeleton, colour, skin, mass, piece.colour.primer),
   ]).map((step) => paced(step, pace));
   const { done } = piece.bench;

@@ -183,3 +183,20 @@ export const perchThick = (name: string, mm: string): string =>
 export const perchRock = 'Rock, or foam and mesh for one, ';
 export const dowelsOf = 'Dowels of ';
 export const uprights = 'Uprights under the branch';
+
+// fittingSteps.ts
+export const longEach = ' long each,';
+export const longAlongCurve = ' long along the curve and ';
+export const thickAtItsBase = ' thick at the base:';
+export const makeFitting = (name: string): string => `Make the ${name}`;
+export const countAndSpare = (count: number, spare: number): string =>
+  `Make ${count} and ${spare} spare, each `;
+export const takesInAll = 'They take ';
+export const onTheirWires = 'Each on its own wire, which goes on into the body. ';
+export const withoutWire = 'They hold without a wire; a pin in the base finds its hole. ';
+export const holdAgainstTemplate = 'Hold each against its template at 1:1, left against right.';
+export const setFitting = (name: string): string => `Set the ${name}`;
+export const setClayParts = (count: number): string =>
+  `Bed all ${count} into soft clay, each with its wire or pin in a hole pierced for it, and smooth the join; look from both sides whether left and right sit alike.`;
+export const setOthersLast = (count: number): string =>
+  `Set all ${count} now that no oven comes any more: glue each into its hole, the roots covered.`;

@@ -188,3 +188,10 @@ export const top = 'top';
 // basePlan.ts, perches
 export const perchFromAbove = (name: string): string =>
   `${name.charAt(0).toUpperCase()}${name.slice(1)} from above: holes by number and drill, mm`;
+
+// fittingSheet.ts
+export const partsMadeApart = 'Parts made apart, 1:1: side and front';
+export const lengthByThick = (l: number, d: number): string =>
+  `${l.toFixed(1)} × ${d.toFixed(1)} mm`;
+export const countOf = (name: string, count: number, spare: number): string =>
+  `${name}: ${count}, and ${spare} spare`;

@@ -10,6 +10,7 @@ import LedgerSection from '../../ledger/LedgerSection.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
 import ClayLabel from '../mass/ClayLabel.vue';
+import CureTabs from './CureTabs.vue';
 import BakeList from './BakeList.vue';
 import HeatChart from './HeatChart.vue';
 import OvenChoices from './OvenChoices.vue';
@@ -29,6 +30,7 @@ const setting = computed(() => cure.value.figures.clay.setting);
 
 <template>
   <SheetFrame :label="say.howClayWarmsAnd">
+    <CureTabs />
     <template v-if="cure.request">
       <h2 class="title">{{ say.howClayWarmsIn }}</h2>
       <HeatChart v-if="cure.run" :cure="cure" />

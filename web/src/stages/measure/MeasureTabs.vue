@@ -2,6 +2,7 @@
 import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import RoomTabs from '../../kit/RoomTabs.vue';
 
 /** The rooms of Measure: the plan, and where its lengths can come from. */
 const { piece } = usePiecePlan();
@@ -16,34 +17,5 @@ const TABS = [
 </script>
 
 <template>
-  <nav class="tabs" :aria-label="say.waysOfMeasuring">
-    <RouterLink
-      v-for="tab in TABS"
-      :key="tab.to"
-      :to="at + tab.to"
-      :class="{ here: tab.to === '' ? $route.path === at : $route.path.startsWith(at + tab.to) }"
-    >
-      {{ tab.name }}
-    </RouterLink>
-  </nav>
+  <RoomTabs :at="at" :tabs="TABS" :label="say.waysOfMeasuring" />
 </template>
-
-<style scoped>
-.tabs {
-  display: flex;
-  gap: 18px;
-  border-bottom: 1px solid var(--line);
-  margin: -4px 0 0;
-}
-a {
-  color: var(--ink);
-  text-decoration: none;
-  padding: 2px 0 5px;
-  font-size: 15px;
-  margin-bottom: -1px;
-}
-.here {
-  font-weight: 700;
-  border-bottom: 3px solid var(--verdigris);
-}
-</style>

@@ -1,0 +1,152 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { ANIMALS } from '../anatomy/registry.ts';
+import { changed, newWorkpiece, wholePlan } from '../testing/samples.ts';
+import { sideOutline } from '../sheets/fittingSheet.ts';
+import { planPiece } from '../plan.ts';
+import { arcOf, arcOfChord, arcOfTape, coneHelixMm, hornMm2, straightHornMm2 } from './curves.ts';
+import { shapeMm3 } from './fittingKinds.ts';
+
+const planOf = (animalId: string, lifePerModel?: number) => {
+  const piece = newWorkpiece('x', 'X', animalId);
+  return planPiece(
+    lifePerModel === undefined
+      ? piece
+      : changed(piece, 'measure', { scale: { by: 'ratio', lifePerModel } }),
+  );
+};
+
+describe('what is made apart', () => {
+  it.each(ANIMALS.map(({ id, name }) => [name, id] as const))(
+    'a %s has eyes, or facets that are modelled, and its parts have sizes, reasons and numbers',
+    (_, id) => {
+      const plan = planOf(id);
+      const { fittings } = plan.fittings;
+      // The eyes of an insect are facets on its head, which are modelled with it.
+      const isInsect = plan.measure.skeleton.plan.id === 'insect';
+      expect(isInsect || fittings.some(({ id: of }) => of === 'eyes')).toBe(true);
+      for (const { count, spare, length, why, isClay, onArmature, wired, grams } of fittings) {
+        expect(count).toBeGreaterThan(0);
+        expect(spare).toBeGreaterThan(0);
+        expect(length.value).toBeGreaterThan(0);
+        expect(length.range![0]).toBeLessThanOrEqual(length.value);
+        expect(why).not.toBe('');
+        expect(grams === null).toBe(!isClay);
+        if (onArmature) continue;
+        expect(wired && isClay ? grams!.value > 0 : true).toBe(true);
+      }
+    },
+  );
+
+  it('counts what zoologists count: twenty claws of an otter, eight eyes of a spider, two fangs of an adder', () => {
+    const countOf = (animal: string, id: string): number =>
+      planOf(animal).fittings.fittings.find((fitting) => fitting.id === id)!.count;
+    expect(countOf('eurasian-otter', 'claws')).toBe(20);
+    expect(countOf('eurasian-otter', 'eyes')).toBe(2);
+    expect(countOf('raft-spider', 'eyes')).toBe(8);
+    expect(countOf('adder', 'fangs')).toBe(2);
+    expect(countOf('baryonyx', 'thumb-claws')).toBe(2);
+  });
+
+  it('is as large as the scale has it: lengths go with the scale, grams with its cube', () => {
+    const [three, six] = [planOf('baryonyx', 9), planOf('baryonyx', 18)].map(
+      ({ fittings }) => fittings.fittings,
+    );
+    for (const [i, large] of three!.entries()) {
+      const small = six![i]!;
+      expect(large.length.value / small.length.value).toBeCloseTo(2, 9);
+      if (large.grams !== null && small.grams !== null)
+        expect(large.grams.value / small.grams.value).toBeCloseTo(8, 6);
+    }
+  });
+
+  it('has one eye in a relief', () => {
+    const relief = changed(newWorkpiece('x', 'X', 'red-deer'), 'measure', { extent: 'relief' });
+    expect(planPiece(relief).fittings.fittings.find(({ id }) => id === 'eyes')!.count).toBe(1);
+  });
+
+  it('takes eyes as they are sold, and tells what half a millimetre more does', () => {
+    for (const { id } of ANIMALS)
+      for (const { sold, larger, length } of planOf(id).fittings.fittings) {
+        if (sold === null) continue;
+        expect((2 * sold.value) % 1).toBe(0);
+        expect(Math.abs(sold.value - Math.max(0.5, length.value))).toBeLessThanOrEqual(0.25 + 1e-9);
+        const ratio = ((sold.value + 0.5) / sold.value) ** 2;
+        expect(larger!.value).toBeCloseTo(100 * (ratio - 1), 9);
+      }
+  });
+});
+
+describe('the steps of parts made apart', () => {
+  it.each(['eurasian-otter', 'baryonyx', 'grey-heron', 'adder', 'woolly-mammoth'])(
+    'nothing of a %s is baked that is not made and set',
+    (id) => {
+      const { bench, fittings } = wholePlan(newWorkpiece('x', 'X', id));
+      const ids = bench!.steps.map((step) => step.id);
+      const made = ids.filter((step) => step.startsWith('parts.make.'));
+      const set = ids.filter((step) => step.startsWith('parts.set.'));
+      expect(set).toEqual(made.map((step) => step.replace('.make.', '.set.')));
+      const apart = fittings.fittings.filter(
+        ({ kind, onArmature, isClay }) =>
+          kind.shape !== 'ball' && !onArmature && (isClay || kind.shape === 'strip'),
+      );
+      expect(made).toHaveLength(apart.length);
+      for (const step of set)
+        expect(ids.indexOf(step.replace('.set.', '.make.'))).toBeLessThan(ids.indexOf(step));
+    },
+  );
+
+  it('sets plumes when no oven comes any more, and claws before the last bake', () => {
+    const { bench } = wholePlan(newWorkpiece('x', 'X', 'grey-heron'));
+    const at = (id: string): number => bench!.steps.findIndex((step) => step.id === id);
+    expect(at('parts.set.plumes')).toBeGreaterThan(at('cure.finish'));
+    expect(at('parts.set.claws')).toBeLessThan(at('cure.finish'));
+  });
+});
+
+describe('curves', () => {
+  const mm = fc.double({ min: 1, max: 300, noNaN: true });
+  const turn = fc.double({ min: 5, max: 340, noNaN: true });
+
+  it('an arc is found again from its chord and height, and from tape and ruler', () => {
+    fc.assert(
+      fc.property(mm, turn, (length, deg) => {
+        const arc = arcOf(length, deg);
+        for (const again of [
+          arcOfChord(arc.chordMm, arc.sagittaMm),
+          arcOfTape(arc.lengthMm, arc.chordMm),
+        ]) {
+          expect(again.lengthMm).toBeCloseTo(length, 4);
+          expect(again.turnDeg).toBeCloseTo(deg, 3);
+        }
+      }),
+      { seed: 22 },
+    );
+  });
+
+  it('a horn that is hardly bent has the side of a straight one, and a screw that does not widen its length', () => {
+    expect(hornMm2(80, 0.001, 9, 1.5)).toBeCloseTo(straightHornMm2(80, 9, 1.5), 3);
+    expect(coneHelixMm(5, 5, 20, 3)).toBeCloseTo(Math.hypot(2 * Math.PI * 15, 20), 9);
+    expect(coneHelixMm(5, 5.0001, 20, 3)).toBeCloseTo(coneHelixMm(5, 5, 20, 3), 2);
+  });
+
+  it('a cone of clay weighs as a third of its cylinder, a ball as its own formula', () => {
+    expect(shapeMm3('cone', 12, 6)).toBeCloseTo((Math.PI * 9 * 12) / 3, 9);
+    expect(shapeMm3('ball', 6, 6)).toBeCloseTo((4 / 3) * Math.PI * 27, 9);
+  });
+
+  it('a template is as long along its middle as the part', () => {
+    const { points } = sideOutline(30, 8, 95);
+    const n = points.length / 2;
+    let long = 0;
+    for (let i = 1; i < n; i++) {
+      const middle = (k: number): readonly [number, number] => {
+        const [a, b] = [points[k]!, points[2 * n - 1 - k]!];
+        return [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+      };
+      const [p, q] = [middle(i - 1), middle(i)];
+      long += Math.hypot(p[0] - q[0], p[1] - q[1]);
+    }
+    expect(long).toBeCloseTo(30, 1);
+  });
+});
