@@ -66,7 +66,7 @@ describe('the plan command for a fresh piece', () => {
   it('names the animals that there are', async () => {
     const { code, error } = await run('./plan.ts', '--fresh', 'unicorn');
     expect(code).toBe(1);
-    expect(error).toMatch(/received “unicorn”; allowed is all, or one of .*grey-wolf/);
+    expect(error).toMatch(/received “unicorn”; allowed is all, demos, or one of .*grey-wolf/);
   });
 });
 

@@ -11,7 +11,7 @@ import { baseHardware, type RodCounts } from './baseHardware.ts';
 import { crosswise, pegsOf, type Peg } from './basePegs.ts';
 import { meetsWall, toBoard } from './boardFrame.ts';
 import { boardWorking, OVERHANG_MM } from './boardSize.ts';
-import { boardSnags } from './boardSnags.ts';
+import { boardSnags, overBoard } from './boardSnags.ts';
 import { holeOf, type Hole } from './holePlan.ts';
 import { perchOnBoard, type PerchOnBoard } from './perchOnBoard.ts';
 import type { PlannedWire } from './plannedWire.ts';
@@ -33,6 +33,8 @@ export interface BasePlan {
   readonly length: Working;
   readonly width: Working;
   readonly thicknessMm: number;
+  /** How far the body goes beyond it; null where it does not. */
+  readonly over: Working | null;
   readonly holes: readonly Hole[];
   /** What stands on the board and has holes of its own. */
   readonly perch: PerchOnBoard | null;
@@ -66,6 +68,8 @@ export function planBase(setting: WireSetting, wires: readonly PlannedWire[]): B
   const holes = sorted.map((peg, i) => holeOf(setting, peg, i + 1, order[i]!, edges));
   const perch = perchOnBoard(setting, edges);
   const hardware = [...baseHardware(setting, countRods(pegs)), ...(perch?.hardware ?? [])];
+  const board = { ...edges, lengthMm: length.value, widthMm: width.value };
+  const over = overBoard(setting, board);
   const hasBoard = wall !== null || stance.hold === 'base';
   return {
     on: wall !== null ? 'wall' : hasBoard ? 'ground' : 'none',
@@ -73,17 +77,19 @@ export function planBase(setting: WireSetting, wires: readonly PlannedWire[]): B
     length,
     width,
     thicknessMm: base.thicknessMm,
+    over,
     holes,
     perch,
     hardware,
     workings: [
       ...(hasBoard ? [length, width] : []),
+      ...(over === null ? [] : [over]),
       ...holes.flatMap(workingsOf),
       ...hardware,
       ...(perch?.workings ?? []),
     ],
     snags: [
-      ...boardSnags(setting, { ...edges, lengthMm: length.value, widthMm: width.value }),
+      ...boardSnags(setting, board),
       ...holes.flatMap((hole) => edgeSnag(hole, length.value, width.value)),
       ...sorted.flatMap((peg) => showsSnag(setting, peg)),
     ],

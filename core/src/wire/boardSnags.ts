@@ -1,4 +1,6 @@
+import { bodyBox } from '../body/blades.ts';
 import type { Snag } from '../piece/snag.ts';
+import type { Working } from '../piece/working.ts';
 import { perchFootprint } from '../stance/perch.ts';
 import { restingOutline } from '../stance/restingBones.ts';
 import type { Point2 } from '../geometry/hull.ts';
@@ -28,6 +30,36 @@ export function beyondBoard(
   ]);
   const worst = sides.toSorted((a, b) => b.mm - a.mm)[0];
   return worst !== undefined && worst.mm > SHOWS_MM ? worst : undefined;
+}
+
+/** How far the body goes beyond its board where it goes farthest; null where all of it is over the board, or there is none. */
+export function overBoard(
+  { stance }: Pick<WireSetting, 'stance'>,
+  board: BoardFrame,
+): Working | null {
+  if (stance.wall !== null || stance.hold !== 'base') return null;
+  const { min, max } = bodyBox(stance.posed);
+  const worst = beyondBoard(board, [
+    [min[0], min[2]],
+    [max[0], max[2]],
+  ]);
+  if (worst === undefined) return null;
+  return {
+    id: 'base.over',
+    stage: 'wire',
+    label: say.goesBeyondBoard(worst.side),
+    value: worst.mm,
+    unit: 'mm',
+    provenance: 'derived',
+    reading: {
+      method: say.boxRoundBody,
+      resolution: say.exactStraightPeg,
+      checkedBy: 'core/src/wire/perch.test.ts',
+    },
+    inputs: [],
+    source: say.boardMayBeShorter,
+    target: { kind: 'piece', id: 'base' },
+  };
 }
 
 /** A perch or a belly that sticks out over its board: allowed, and told. */

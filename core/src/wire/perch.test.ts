@@ -132,6 +132,27 @@ describe('what goes wrong with perches', () => {
   });
 });
 
+describe('a board that is shorter than the animal', () => {
+  const long = plainPiece('eurasian-otter');
+  const short = changed(long, 'stance', {
+    base: { ...long.stance.base, lengthMm: 150, widthMm: 120 },
+  });
+
+  it('is allowed, and tells how far the body goes beyond it', () => {
+    const { base } = wholePlan(short).wire;
+    const { posed } = wholePlan(short).stance;
+    const xs = posed.bones.flatMap(({ start, end }) => [start[0], end[0]]);
+    const beyond = Math.max(Math.max(...xs) - base.frontX, base.frontX - 150 - Math.min(...xs));
+    // Its skin goes farther than its bones.
+    expect(base.over!.value).toBeGreaterThanOrEqual(beyond);
+    expect(base.over!.value).toBeLessThan(beyond + 40);
+    const fits = changed(long, 'stance', {
+      base: { ...long.stance.base, lengthMm: 900, widthMm: 300 },
+    });
+    expect(wholePlan(fits).wire.base.over).toBeNull();
+  });
+});
+
 describe('a piece that stands free', () => {
   const piece = changed(plainPiece('raft-spider'), 'stance', { hold: 'free' });
   const plan = wholePlan(piece);

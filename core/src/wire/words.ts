@@ -534,3 +534,7 @@ export const hangItUp = 'Hang it up';
 export const hangItUpHow =
   'It has no base: hang it by its hook and see that it hangs as drawn, and again when the clay is on. Bake it lying on wadding.';
 export const timesToTry = 'Times to try';
+export const goesBeyondBoard = (side: string): string => `The body goes beyond the board, ${side}`;
+export const boxRoundBody = 'box round the posed body against the edges of the board';
+export const boardMayBeShorter =
+  'a board may be shorter than the animal: what goes beyond it is knocked against first';

@@ -12,6 +12,7 @@ import { NInput } from 'naive-ui';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import ActionButton from '../kit/ActionButton.vue';
+import ChoiceField from '../kit/ChoiceField.vue';
 import { beginsWith, textOf } from '../files/textOf.ts';
 import { useArchive } from '../files/useArchive.ts';
 import { FilePicker } from '../kit/heavy.ts';
@@ -43,6 +44,12 @@ function choose(next: StartWish): void {
   wish.value = next;
   chosen.value = true;
 }
+/** Whether the library's sizes do for now, or pictures of one's own are brought in first. */
+const measuredBy = ref('library');
+const SOURCES = [
+  { label: say.sizesOfLibrary, value: 'library' },
+  { label: say.picturesOfMine, value: 'pictures' },
+];
 const problem = ref<string | null>(null);
 /** The archive that is being opened. */
 let opened = '';
@@ -51,7 +58,7 @@ const isOpening = opening.shown;
 async function make(): Promise<void> {
   const typed = name.value.trim() || say.newWord(nameOfWish.value.toLowerCase());
   const id = await store.create(cutText(typed, 80), wish.value.animalId, wish.value);
-  await router.push(`/piece/${id}/measure`);
+  await router.push(`/piece/${id}/measure${measuredBy.value === 'pictures' ? '/pictures' : ''}`);
 }
 
 async function takeIn([file]: readonly File[]): Promise<void> {
@@ -114,6 +121,15 @@ async function readIn(file: File): Promise<TakenIn | { sentence: string } | null
         />
       </label>
       <StartWishes :wish="wish" @set="choose" />
+      <label>
+        <span>{{ say.measuredBy }}</span>
+        <ChoiceField
+          :label="say.measuredBy"
+          :value="measuredBy"
+          :options="SOURCES"
+          @set="measuredBy = $event"
+        />
+      </label>
       <ActionButton kind="main" submit>{{ say.makePiece }}</ActionButton>
     </form>
     <StartPreview v-if="chosen" :wish="wish" />

@@ -84,3 +84,8 @@ export const ownAnimal = (name: string): string => `${name} (your own)`;
 
 // StartPreview.vue
 export const formOfIt = 'The finished form';
+
+// NewPiece.vue
+export const measuredBy = 'Measured by';
+export const sizesOfLibrary = 'sizes of the library';
+export const picturesOfMine = 'pictures of my own';

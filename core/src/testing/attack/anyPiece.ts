@@ -94,7 +94,7 @@ function risingRock(ground: unknown): unknown {
     .toSorted(([a], [b]) => a - b)
     .filter(([x], i, all) => i === 0 || x - all[i - 1]![0] >= 0.1);
   return {
-    kind,
+    ...(ground as object),
     points:
       sorted.length > 1
         ? sorted

@@ -33,6 +33,7 @@ const take = (lengthMm: number | null, widthMm: number | null): void =>
   <template v-if="base.on !== 'none'">
     <WorkingRow :working="base.length" />
     <WorkingRow :working="base.width" />
+    <WorkingRow v-if="base.over" :working="base.over" />
   </template>
   <HintText v-if="base.on === 'none'">{{ say.noBoardNothingToDrill }}</HintText>
   <HintText v-else-if="own">
