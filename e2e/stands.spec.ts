@@ -38,6 +38,10 @@ test('a running theropod stands on one iron that is kept from turning', async ({
   await pick(page, 'Against turning', 'Nothing');
   await expect(page.getByText('File a flat along the end of the rod')).toHaveCount(0);
   await pick(page, 'Against turning', 'End bent into a groove');
+  await page
+    .getByRole('button', { name: /Back iron/ })
+    .first()
+    .click();
   await expect(page.getByText('Bent under the board, against turning')).toBeVisible();
 });
 
