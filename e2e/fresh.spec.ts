@@ -1,12 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './test.ts';
-import { bodyDone, choose, numberOf, row, saved, type, unfold } from './helpers.ts';
-
-/** Chooses one of what a field offers. */
-async function pick(page: Page, field: string, option: string): Promise<void> {
-  await page.getByLabel(field, { exact: true }).first().click();
-  await page.locator('.n-base-select-option', { hasText: option }).first().click();
-}
+import { bodyDone, choose, numberOf, pick, row, saved, type, unfold } from './helpers.ts';
 
 /** Makes a new piece on the page of pieces, of a whole animal or of less. */
 async function make(page: Page, name: string, animal: string, howMuch?: string): Promise<void> {

@@ -82,3 +82,9 @@ export const settingKept = (page: Page, key: string, value: string): Promise<voi
 /** Waits until the browser keeps this of the workshop. */
 export const workshopKept = (page: Page, part: Record<string, unknown>): Promise<void> =>
   expect.poll(() => keptIn(page, 'workshop', 'current')).toMatchObject(part);
+
+/** Chooses one of what a field offers. */
+export async function pick(page: Page, field: string, option: string): Promise<void> {
+  await page.getByLabel(field, { exact: true }).first().click();
+  await page.locator('.n-base-select-option', { hasText: option }).first().click();
+}

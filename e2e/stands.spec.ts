@@ -1,12 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './test.ts';
-import { bodyDone, choose, row, type, unfold } from './helpers.ts';
-
-/** Chooses one of what a field offers. */
-async function pick(page: Page, field: string, option: string): Promise<void> {
-  await page.getByLabel(field, { exact: true }).first().click();
-  await page.locator('.n-base-select-option', { hasText: option }).first().click();
-}
+import { bodyDone, choose, pick, row, type, unfold } from './helpers.ts';
 
 /** A new piece of an animal as it stands, opened at its stance. */
 async function make(page: Page, animal: string, stands?: string): Promise<void> {

@@ -123,6 +123,7 @@ export {
   PIECE_FORMAT,
   type Piece,
   COAT_METHODS,
+  type CoatMethod,
   type BakeMethod,
   CORES,
   type Core,
@@ -232,7 +233,7 @@ export type { HeatRequest } from './cure/heatRequest.ts';
 export { heatRun, type HeatResult, type HeatRun } from './cure/heatRun.ts';
 export type { Fitting, FittingsPlan } from './fittings/fittingsPlan.ts';
 export { fittingSheet } from './sheets/fittingSheet.ts';
-export type { CoatMethod, SkinPlan, ZonePlan } from './skin/planSkin.ts';
+export type { SkinPlan, ZonePlan } from './skin/planSkin.ts';
 export { TOOLS } from './skin/tools.ts';
 export type { ColourPlan, ZoneColour } from './colour/planColour.ts';
 export { SHEENS, type Sheen } from './anatomy/coat.ts';

@@ -24,6 +24,14 @@ const CASES: readonly (readonly [string, Workpiece])[] = [
   ['solid', solid(otterPiece())],
   ['with fibre', fibre(otterPiece())],
   [
+    'with a pelt, baked bare',
+    changed(
+      changed(otterPiece(), 'skin', { zones: { back: { method: 'pelt', hairMm: null } } }),
+      'cure',
+      { method: 'body-first' },
+    ),
+  ],
+  [
     'epoxy',
     changed(otterPiece(), 'mass', { clay: { ...otterPiece().mass.clay, classId: 'epoxy' } }),
   ],

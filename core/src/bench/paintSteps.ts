@@ -1,4 +1,5 @@
 import * as say from './words.ts';
+import { isStuckOn } from '../body/undersize.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { ColourPlan } from '../colour/planColour.ts';
 import { LAYERS, type LayerRule } from '../colour/paintLayers.ts';
@@ -20,7 +21,7 @@ export function paintSteps(
     colour.zones.some((zone) => zone.layers.some(({ rule }) => rule.id === id)),
   );
   const last = layers.at(-1)?.id ?? 'base';
-  const fibre = skin.zones.filter((zone) => zone.method === 'fibre');
+  const fibre = skin.zones.filter((zone) => isStuckOn(zone.method));
   return [
     ...groundSteps(colour, primerName),
     ...layers.map((rule, i) =>

@@ -3,11 +3,14 @@ import type { RegionSpec } from '../anatomy/bodyPlan.ts';
 import { radiiOf } from '../anatomy/fleshRadius.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { greatest } from '../geometry/extremes.ts';
-import type { Piece } from '../piece/pieceSchema.ts';
+import type { CoatMethod, Piece } from '../piece/pieceSchema.ts';
 import { toRad } from '../units/angles.ts';
 
 /** What of Skin decides how far the clay goes. */
 export type CoatChoice = Pick<Piece['skin'], 'zones' | 'backingMm'>;
+
+/** Whether a coat is put onto the finished clay: hair by itself, or on its hide. */
+export const isStuckOn = (method: CoatMethod): boolean => method === 'fibre' || method === 'pelt';
 
 /** Life hair length in mm of a zone: the user's, or the animal's; 0 for bare skin. */
 export const hairLifeMm = (zone: CoatZone, skin: Pick<Piece['skin'], 'zones'>): number =>
@@ -24,7 +27,7 @@ export const standOffMm = ({ lieDeg }: CoatZone, hairMm: number): number =>
  */
 export function coatMm(zone: CoatZone, skin: CoatChoice, lifePerModel: number): number {
   const method = skin.zones[zone.id]?.method;
-  if (method !== 'fibre' && method !== 'pelt') return 0;
+  if (method === undefined || !isStuckOn(method)) return 0;
   const hair = standOffMm(zone, hairLifeMm(zone, skin)) / lifePerModel;
   return method === 'pelt' ? hair + skin.backingMm : hair;
 }

@@ -1,5 +1,6 @@
 import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
+import { isStuckOn } from '../body/undersize.ts';
 import type { CoatZone, Sheen } from '../anatomy/coat.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import type { BodyGrid } from '../body/bodyGrid.ts';
@@ -69,7 +70,7 @@ export function planColour(inputs: ColourInputs): ColourPlan | null {
   const areaOf = areasFrom(inputs);
   if (areaOf === null) return null;
   const underFibre = new Set(
-    skin.zones.filter(({ method }) => method === 'fibre').map(({ zone }) => zone.id),
+    skin.zones.filter(({ method }) => isStuckOn(method)).map(({ zone }) => zone.id),
   );
   const zones = measure.skeleton.animal.coat.map((zone, i) =>
     zoneColour(zone, colour, areaOf(zone, i), underFibre.has(zone.id)),

@@ -37,6 +37,7 @@ export type Core = (typeof CORES)[number];
 
 /** How a zone of the coat is made: pressed into the clay, stuck on it, or left smooth. */
 export const COAT_METHODS = ['carved', 'fibre', 'pelt', 'smooth'] as const;
+export type CoatMethod = (typeof COAT_METHODS)[number];
 
 /** The inside of an oven or a box. */
 export const boxSchema = z.strictObject({

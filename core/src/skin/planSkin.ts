@@ -1,15 +1,13 @@
 import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { wordsOf, type CoatZone } from '../anatomy/coat.ts';
-import { coatMm, hairLifeMm } from '../body/undersize.ts';
-import type { COAT_METHODS } from '../piece/pieceSchema.ts';
+import { coatMm, hairLifeMm, isStuckOn } from '../body/undersize.ts';
+import type { CoatMethod } from '../piece/pieceSchema.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asGiven, asInput, input, type Working } from '../piece/working.ts';
 import { ownTools, toolFor, type StrokeTool } from './tools.ts';
-
-export type CoatMethod = (typeof COAT_METHODS)[number];
 
 /** One zone of the coat at the model's scale. */
 export interface ZonePlan {
@@ -90,7 +88,7 @@ function zonePlan(
   };
   const width = zone.lock && widthWorking(zone, zone.lock, scale);
   const under = coatMm(zone, skin, scale.value);
-  const onTop = method === 'fibre' || method === 'pelt';
+  const onTop = isStuckOn(method);
   return {
     zone,
     method,

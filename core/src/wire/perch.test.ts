@@ -166,6 +166,16 @@ describe('a piece that stands free', () => {
     expect(plan.bench!.shopping.map(({ id }) => id)).not.toContain('bench.shop.board');
   });
 
+  it('has nothing to make or to buy of a log that it stands on', () => {
+    const ground: Ground = { kind: 'log', atMm: 0, topMm: 30, diameterMm: 30, acrossMm: null };
+    const { wire, bench } = wholePlan(changed(piece, 'stance', { hold: 'free', ground }));
+    expect(wire.base.perch).toBeNull();
+    const ids = new Set(bench!.steps.map(({ id }) => id));
+    expect(ids).not.toContain('wire.perch');
+    for (const { needs } of bench!.steps) for (const id of needs) expect(ids).toContain(id);
+    expect(bench!.shopping.map(({ id }) => id)).not.toContain('bench.shop.perch');
+  });
+
   it('still stands on its feet and is judged', () => {
     expect(plan.balance.standing.length).toBeGreaterThan(5);
     expect(plan.balance.workings.map(({ id }) => id)).toContain('balance.tip');

@@ -49,8 +49,9 @@ export interface BoardEdges {
 
 /** Seats, uprights and screws of the perch of a stance; null where it stands on none. */
 export function perchOnBoard(setting: WireSetting, edges: BoardEdges): PerchOnBoard | null {
-  const { perch } = setting.stance;
-  if (perch === null) return null;
+  const { perch, hold } = setting.stance;
+  // What stands free has no board, and what it stands on is another's.
+  if (perch === null || hold !== 'base') return null;
   const thick = perch.kind === 'branch' ? uprightThickness(setting, perch) : null;
   const seats = perch.supports.map((support) => seatOf(setting, perch, support, edges, thick));
   const screws: readonly Working[] =

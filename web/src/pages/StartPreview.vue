@@ -37,11 +37,11 @@ watch(
 onUnmounted(() => clearTimeout(waiting));
 /** The finished form, worked out beside the page. */
 const question = computed(() => plan.value?.jobs.surface ?? null);
-const surface = useJob(question, say.formOfIt);
+const { answer: form, problem } = useJob(question, say.formOfIt);
 const rows = computed(() => {
   if (plan.value === null) return [];
   const now = plan.value;
-  const known = answerTo(now.jobs.surface.key, surface.answer.value);
+  const known = answerTo(now.jobs.surface.key, form.value);
   // Until its form is there its armature stands for it.
   const side =
     formDrawing({ ...now, surface: known }, 'side') ??
@@ -79,6 +79,7 @@ const spine = computed(() => {
       :label="say.whatItWillBe"
     />
     <HintText v-else>{{ say.workingItOut }}</HintText>
+    <HintText v-if="problem" alarm>{{ problem }}</HintText>
     <ul>
       <li v-for="[label, working] in numbers" :key="label">
         <WorkingChip :label="label" :working="working" />

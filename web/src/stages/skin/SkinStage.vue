@@ -26,7 +26,9 @@ const rows = computed(() => [
     ? [[isSmall.value ? strokeCard(plan.value.skin, 2, 19) : strokeCard(plan.value.skin, 3, 9)]]
     : []),
 ]);
-const usesFibre = computed(() => plan.value.skin.zones.some((zone) => zone.method === 'fibre'));
+const usesFibre = computed(() =>
+  plan.value.skin.zones.some(({ undersize }) => undersize.value > 0),
+);
 </script>
 
 <template>
