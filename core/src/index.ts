@@ -231,8 +231,26 @@ export { CLAY_IDS, TOOL_IDS, type ClayId, type ToolId } from './piece/materialId
 export type { CurePlan } from './cure/curePlan.ts';
 export type { HeatRequest } from './cure/heatRequest.ts';
 export { heatRun, type HeatResult, type HeatRun } from './cure/heatRun.ts';
-export type { Fitting, FittingsPlan } from './fittings/fittingsPlan.ts';
-export { fittingSheet } from './sheets/fittingSheet.ts';
+export type { BodyPart, EyePlan, Fitting, FittingsPlan } from './fittings/fittingsPlan.ts';
+export { eyeNumbers, fittingNumbers } from './fittings/planFittings.ts';
+export { fittingMaterials } from './fittings/fittingMaterials.ts';
+export { partRoots } from './fittings/bodyParts.ts';
+export { AS_IT_FOLLOWS, type FittingMaking } from './piece/fittingsSchema.ts';
+export { LIBRARY_FEATURE, type FeatureChange, type Thing } from './anatomy/shapeSchema.ts';
+export { SET_KINDS, type SetKind } from './anatomy/thingKinds.ts';
+export { newThing } from './start/newThing.ts';
+export {
+  formPage,
+  gripTitle,
+  placeUnder,
+  thingDragged,
+  thingGrips,
+  withPlace,
+  type ThingGrip,
+} from './sheets/thingGrips.ts';
+export { eyeSheet } from './sheets/eyeSheet.ts';
+export type { Join, TestFit } from './cure/curePlan.ts';
+export { fittingSheets } from './sheets/fittingSheet.ts';
 export type { SkinPlan, ZonePlan } from './skin/planSkin.ts';
 export { TOOLS } from './skin/tools.ts';
 export type { ColourPlan, ZoneColour } from './colour/planColour.ts';

@@ -69,6 +69,7 @@ describe.each(CASES)('the whole plan: %s', (_, piece, withBakes) => {
       wire: (id) => plan.wire.wires.some((wire) => wire.id === id),
       contact: (id) => plan.stance.feet.some((foot) => foot.contact.id === id),
       step: (id) => plan.bench!.steps.some((step) => step.id === id),
+      fitting: (id) => plan.fittings.fittings.some((fitting) => fitting.id === id),
       hole: (id) => plan.stance.feet.some((foot) => foot.contact.id === id),
       muscle: (id) => plan.mass!.shape!.muscles.some((muscle) => muscle.id === id),
       peg: (id) => plan.mass!.shape!.pegs.some((peg) => String(peg.number) === id),

@@ -94,13 +94,14 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
   yield;
   const stance = recall(planStance, { stance: piece.stance, measure });
   const { density } = recall(clayFigures, piece.mass.clay);
-  const fittings = recall(planFittings, { measure, density });
+  const fittings = recall(planFittings, { measure, stance, choice: piece.fittings, density });
   yield;
   const wire = recall(planWire, {
     wire: piece.wire,
     base: piece.stance.base,
     stance,
     skin: piece.skin,
+    fittings: fittings.fittings,
   });
   yield;
   const builds = recall(regionBuilds, {
@@ -125,6 +126,7 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     builds,
     measure,
     stance,
+    fittings,
     wire,
     body,
     bodyShape,
@@ -137,7 +139,8 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     choice: piece.mass,
     binder: piece.wire.binder,
     run: answers.heat,
-    ...{ builds, measure, wire, mass },
+    ...{ builds, measure, fittings, wire, mass },
+    clearanceMm: piece.fittings.clearanceMm,
   });
   const skin = recall(planSkin, { skin: piece.skin, measure });
   const colour = recall(planColour, { colour: piece.colour, measure, skin, surface, body });

@@ -47,7 +47,7 @@ const measureRoutes: readonly RouteRecordRaw[] = [
 const cureRoutes: readonly RouteRecordRaw[] = [
   {
     path: 'cure/fittings',
-    component: () => import('./stages/cure/FittingsStage.vue'),
+    component: () => import('./stages/cure/fittings/FittingsStage.vue'),
     meta: { stage: 'cure' },
   },
 ];

@@ -3,6 +3,7 @@ import type { Provenance } from './provenance.ts';
 import type { CoatZone, RoughSize } from './coat.ts';
 import type { GaitSpec } from './bodyPlan.ts';
 import type { Face } from './face.ts';
+import type { ThingKind } from './thingKinds.ts';
 
 /**
  * A section of a sleeve at a place of its bone, life mm: from the bone's line to the skin above and below it
@@ -121,10 +122,19 @@ export interface Blade {
   readonly zone?: string;
 }
 
+/** Which of the curves that stand out by themselves are the pieces of a feature: how their names begin, on which bones. */
+export interface Drawn {
+  readonly curves: readonly string[];
+  readonly on: readonly string[];
+}
+
 /** Something made apart and set in: an eye, a claw, a horn, a beak, an antenna. */
 export interface Feature {
   readonly id: string;
   readonly name: string;
+  readonly kind: ThingKind;
+  /** Its pieces where they are drawn; hidden ones, as fangs in a shut mouth, are counted alone. */
+  readonly drawn?: Drawn;
   /** The bone it sits on, by key. */
   readonly bone: string;
   readonly count: number;

@@ -6,7 +6,8 @@
 export type FacePlace = readonly [bone: string, along: number, around: number, offMm?: number];
 
 /** What of an eyeball is seen: the whole dark, or a pupil of some shape in a lighter iris. */
-export type Pupil = 'dark' | 'round' | 'upright' | 'level';
+export const PUPILS = ['dark', 'round', 'upright', 'level'] as const;
+export type Pupil = (typeof PUPILS)[number];
 
 /** An eye as it lies between its lids. */
 export interface FaceEye {

@@ -191,6 +191,9 @@ function lentAnimal(
         id: `${graft.id}-${feature.id}`,
         bone: name(feature.bone),
         size: sizedBy(feature.size, k),
+        ...(feature.drawn === undefined
+          ? {}
+          : { drawn: { ...feature.drawn, on: feature.drawn.on.filter(has).map(name) } }),
       })),
     coat: animal.coat
       .map((zone) => ({

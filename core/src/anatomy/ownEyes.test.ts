@@ -4,7 +4,7 @@ import { withOwnEyes } from './ownEyes.ts';
 import { shapedSkeleton } from './shaped.ts';
 import { LIBRARY_SHAPE } from './shapeSchema.ts';
 import { restPose } from './pose.ts';
-import { facePoint } from '../surface/facePoint.ts';
+import { facePoint } from '../body/facePoint.ts';
 import { skeletonOf } from '../testing/skeletonOf.ts';
 
 const wolf = animalById('grey-wolf')!;

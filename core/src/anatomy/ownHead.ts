@@ -68,23 +68,26 @@ function withStand(bone: Bone, own: OwnHead['stands'][string] | undefined): Bone
 const withTeeth = (bone: Bone, factor: number | null): Bone =>
   factor === null || !bone.flesh.some(isTooth)
     ? bone
-    : { ...bone, flesh: bone.flesh.map((of) => (isTooth(of) ? longer(of, factor) : of)) };
+    : {
+        ...bone,
+        flesh: bone.flesh.map((of) => (isTooth(of) ? grownFrom(of, factor, factor) : of)),
+      };
 
 /** Whether flesh is a tooth of a row. */
 export const isTooth = (flesh: Flesh): flesh is FleshCurve =>
   isApart(flesh) && flesh.apart.isTooth === true;
 
 /** A curve so many times longer and thicker from its root on. */
-function longer(curve: FleshCurve, factor: number): FleshCurve {
+export function grownFrom(curve: FleshCurve, long: number, thick: number): FleshCurve {
   const root = curve.points[0]!;
-  const grown = (at: number, from: number): number => from + (at - from) * factor;
+  const grown = (at: number, from: number): number => from + (at - from) * long;
   const [x0, y0, z0] = root.offset ?? [0, 0, 0];
   return {
     ...curve,
     points: curve.points.map(({ at, offset: [x, y, z] = [0, 0, 0], radius }) => ({
       at: grown(at, root.at),
       offset: [grown(x, x0), grown(y, y0), grown(z, z0)],
-      radius: radius * factor,
+      radius: radius * thick,
     })),
   };
 }

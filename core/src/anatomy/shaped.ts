@@ -1,4 +1,5 @@
 import { withOwnEyes } from './ownEyes.ts';
+import { withOwnFeatures } from './ownFeatures.ts';
 import { withOwnHead } from './ownHead.ts';
 import type { Shape } from './shapeSchema.ts';
 import {
@@ -181,7 +182,7 @@ export function sectionsOf(
  */
 export function shapedSkeleton(library: Skeleton, shape: Shape): Skeleton {
   const { sections, bulk, fatMm } = shape;
-  const skeleton = withOwnHead(library, shape.head);
+  const skeleton = withOwnFeatures(withOwnHead(library, shape.head), shape);
   const animal = withOwnEyes(skeleton.animal, shape.eyes);
   if ([sections, bulk, fatMm].every((entry) => Object.keys(entry).length === 0))
     return animal === skeleton.animal ? skeleton : { ...skeleton, animal };
@@ -192,7 +193,7 @@ export function shapedSkeleton(library: Skeleton, shape: Shape): Skeleton {
     const fat = (region && fatMm[region.id]) ?? 0;
     return {
       ...bone,
-      flesh: fat === 0 ? flesh : flesh.map((boneFlesh) => fattened(boneFlesh, fat)),
+      flesh: fat === 0 ? flesh : flesh.map((of) => (isApart(of) ? of : fattened(of, fat))),
     };
   });
   return { ...skeleton, animal, bones, byId: new Map(bones.map((bone) => [bone.id, bone])), bulk };

@@ -1,3 +1,4 @@
+import type { Thing } from './shapeSchema.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import { monotoneCubic } from '../geometry/monotoneCubic.ts';
 import { aboutAxis, turn } from '../geometry/quat.ts';
@@ -30,6 +31,8 @@ export interface Skeleton {
   readonly byId: ReadonlyMap<string, Bone>;
   /** Bulk of muscles by id where the user changed it, a factor on the volume. */
   readonly bulk: Readonly<Record<string, number>>;
+  /** Things of the user's own on its skin. */
+  readonly things: readonly Thing[];
 }
 
 /** A length the user put in place of the library's. */
@@ -71,7 +74,8 @@ export function buildSkeleton(
       ),
     };
   });
-  return { plan, animal, bones, byId: new Map(bones.map((bone) => [bone.id, bone])), bulk: {} };
+  const byId = new Map(bones.map((bone) => [bone.id, bone]));
+  return { plan, animal, bones, byId, bulk: {}, things: [] };
 }
 
 const turnOf = (plan: BodyPlan, animal: Animal, key: string): number =>

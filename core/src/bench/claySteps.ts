@@ -4,9 +4,9 @@ import * as say from './words.ts';
 import { wordsOf } from '../anatomy/coat.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { CurePlan } from '../cure/curePlan.ts';
-import type { FittingsPlan } from '../fittings/fittingsPlan.ts';
+import type { EyePlan, Fitting, FittingsPlan } from '../fittings/fittingsPlan.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
-import { bakedFittings, makeFittings, setFittings } from './fittingSteps.ts';
+import * as apart from './fittingSteps.ts';
 import type { BakeStage } from '../cure/bakeStages.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { CautionId } from '../piece/cautions.ts';
@@ -26,63 +26,93 @@ export interface ClayWork {
 
 /** From the bare armature to the finished, cured surface. */
 export function claySteps(from: ClayWork): readonly Step[] {
-  const { skeleton, mass, skin, cure, fittings, wire } = from;
-  const shell = cure.stages.find((stage) => stage.id === 'shell');
-  const parts = cure.stages.find((stage) => stage.id === 'parts');
-  const finish = cure.stages.find((stage) => stage.id === 'finish');
-  const built = ['mass.shell', 'mass.solid'];
-  const isRelief = skeleton.plan.wall === 'beside';
-  const carved = skin.zones
-    .filter((zone) => zone.method === 'carved' && zone.width !== null)
-    .toReversed();
-  const carving = carved.map((zone) => zoneStep(zone, shell ? ['mass.work-over'] : built));
-  const ready = shell ? ['cure.shell'] : built;
-  const hasShafts = wire.shafts.some(({ cut }) => cut !== null);
-  const setting = setFittings(fittings, {
-    clayReady: [...(parts ? ['cure.parts'] : []), ...ready],
-    lastBake: 'cure.finish',
-  });
-  const setAfter = setting.filter(({ needs }) => needs.includes('cure.finish'));
-  const setBefore = setting.filter((step) => !setAfter.includes(step));
+  const { mass, cure } = from;
+  const [shell, parts] = [stageOf(cure, 'shell'), stageOf(cure, 'parts')];
+  const eyes = eyesOf(from);
+  const work = fittingWork(from);
+  const isBaked = eyes?.material.id === 'clay';
+  const firstBake = [...(isBaked ? ['parts.eyes'] : []), ...apart.bakedFittings(work.fittings)];
+  const baking = parts !== undefined && firstBake.length > 0;
+  const sockets = shell && eyes ? [socketsStep(eyes, from.fittings.eyes)] : [];
   return [
     conditionStep(mass, cure),
-    eyesStep(cure, isRelief),
-    ...makeFittings(fittings, hasShafts),
-    ...(parts ? [cureStep(parts, cure, ['parts.eyes', ...bakedFittings(fittings)])] : []),
+    ...(eyes ? [eyesStep(eyes)] : []),
+    ...apart.makeFittings(work),
+    ...apart.makeBodyParts(work),
+    ...(baking ? [cureStep(parts, cure, firstBake)] : []),
     coreStep(mass),
     shellStep(mass),
     solidStep(mass),
-    ...(shell
-      ? [socketsStep(cure, isRelief), cureStep(shell, cure, [...built, 'parts.sockets'])]
-      : []),
-    setEyesStep(skeleton, isRelief, shell !== undefined, [
-      parts ? 'cure.parts' : 'parts.eyes',
-      ...ready,
-    ]),
-    ...setBefore,
-    ...(shell ? [workOverStep(skeleton, mass, setBefore)] : []),
+    ...sockets,
+    ...(shell ? [cureStep(shell, cure, [...BUILT, ...sockets.map(({ id }) => id)])] : []),
+    ...finishSteps(from, eyes, baking ? 'cure.parts' : null),
+  ];
+}
+
+/** What the bare body is built of. */
+const BUILT = ['mass.shell', 'mass.solid'];
+
+const stageOf = ({ stages }: CurePlan, id: BakeStage['id']): BakeStage | undefined =>
+  stages.find((stage) => stage.id === id);
+
+const eyesOf = ({ fittings }: ClayWork): Fitting | undefined =>
+  fittings.fittings.find(({ thing, made }) => thing === 'eye' && made === 'set');
+
+const fittingWork = ({ fittings, cure, wire }: ClayWork): apart.FittingWork => ({
+  ...{ fittings, cure },
+  hasShafts: wire.shafts.some(({ cut }) => cut !== null),
+});
+
+/** What is set and joined on the built body, worked over, carved and drawn, and the last bake. */
+function finishSteps(
+  from: ClayWork,
+  eyes: Fitting | undefined,
+  partsBake: string | null,
+): readonly Step[] {
+  const { skeleton, mass, skin, cure, fittings } = from;
+  const work = fittingWork(from);
+  const [shell, finish] = [stageOf(cure, 'shell'), stageOf(cure, 'finish')];
+  const ready = shell ? ['cure.shell'] : BUILT;
+  const baked = partsBake === null ? [] : [partsBake];
+  const setting = apart.setFittings(work, { ready, partsBake, lastBake: 'cure.finish' });
+  const { unpainted, painted } = apart.setLast(fittings);
+  const late = new Set([...unpainted, ...painted]);
+  const setAfter = setting.filter(({ id }) => late.has(id));
+  const onBody = [
+    ...apart.grownStep(fittings, ready),
+    ...apart.joinBodyParts(work, [...baked, ...ready]),
+    ...setting.filter((step) => !setAfter.includes(step)),
+  ];
+  const isBaked = eyes?.material.id === 'clay' && partsBake !== null;
+  const eyesReady = [isBaked ? partsBake : 'parts.eyes', ...ready];
+  const setEyes = eyes
+    ? [setEyesStep(skeleton, eyes, fittings.eyes, shell !== undefined, eyesReady)]
+    : [];
+  const before = [...setEyes, ...onBody];
+  const carving = skin.zones
+    .filter((zone) => zone.method === 'carved' && zone.width !== null)
+    .toReversed()
+    .map((zone) => zoneStep(zone, shell ? ['mass.work-over'] : BUILT));
+  const drawn = apart.drawnStep(fittings, [...before.map(({ id }) => id), ...BUILT]);
+  const surface = [...before, ...carving, ...drawn].map(({ id }) => id);
+  return [
+    ...before,
+    ...(shell ? [workOverStep(skeleton, mass, before)] : []),
     ...carving,
-    ...(finish
-      ? [
-          cureStep(finish, cure, [
-            ...[...carving, ...setBefore].map(({ id }) => id),
-            'parts.set',
-            ...built,
-          ]),
-        ]
-      : []),
+    ...drawn,
+    ...(finish ? [cureStep(finish, cure, [...surface, ...BUILT])] : []),
     ...setAfter,
   ];
 }
 
 /** The baked shell is roughened, muscles laid on it, and the last skin over them. */
-const workOverStep = (skeleton: Skeleton, mass: MassPlan, setBefore: readonly Step[]): Step => ({
+const workOverStep = (skeleton: Skeleton, mass: MassPlan, before: readonly Step[]): Step => ({
   id: 'mass.work-over',
   stage: 'mass',
   title: say.workOverShell,
   sentence: workOver(skeleton, mass),
   cautions: ['solvent', 'sanding'],
-  needs: ['cure.shell', 'parts.set', ...setBefore.map(({ id }) => id)],
+  needs: ['cure.shell', ...before.map(({ id }) => id)],
   work: 'model',
   ...UNTOLD,
 });
@@ -150,18 +180,23 @@ function conditionStep({ batches }: MassPlan, cure: CurePlan): Step {
 /** Eyes are set after the shell is hard, into the sockets pressed before; without a shell into the soft clay. */
 function setEyesStep(
   skeleton: Skeleton,
-  isRelief: boolean,
+  { count }: Fitting,
+  eyes: EyePlan | null,
   hasSockets: boolean,
   needs: readonly string[],
 ): Step {
   const [one, both] = hasSockets
     ? [say.glueEyeIn, say.glueBothEyesIn]
     : [say.pressEyeIn, say.pressBothEyesIn];
+  const lids: Sentence =
+    eyes === null || !hasLids(skeleton)
+      ? []
+      : [say.lidsFrom, eyes.upperLid, say.aboveAnd, eyes.lowerLid, say.belowUntil, eyes.seen, '.'];
   return {
     id: 'parts.set',
     stage: 'mass',
     title: say.setEyes,
-    sentence: [(isRelief ? one : both)(hasLids(skeleton) ? say.closeLidsOverThem : '')],
+    sentence: [(count === 1 ? one : both)(hasLids(skeleton) ? say.closeLidsOverThem : ''), ...lids],
     cautions: ['sharp'],
     needs,
     work: 'model',
@@ -169,29 +204,38 @@ function setEyesStep(
   };
 }
 
-/** In a relief only one eye shows. */
-function eyesStep({ eye }: CurePlan, isRelief: boolean): Step {
+/** Eyes rolled of clay with spares, or taken as they are sold. */
+function eyesStep({ count, spare, length, sold, material }: Fitting): Step {
+  const across = sold ?? length;
+  const isClay = material.id === 'clay';
   return {
     id: 'parts.eyes',
     stage: 'cure',
-    title: say.makeEyes,
-    sentence: isRelief
-      ? [say.rollBallOf, eye, say.andSpareOne]
-      : [say.rollTwoBallsOf, eye, say.andTwoSpareOnes],
+    title: isClay ? say.makeEyes : say.layOutEyes,
+    sentence: isClay
+      ? [say.rollBalls(count), across, say.andSpareOnes(count, spare)]
+      : [say.takeEyes(count, material.name.toLowerCase()), across, say.chooseEyes(spare)],
     cautions: ['small-parts'],
-    needs: ['mass.condition'],
+    needs: isClay ? ['mass.condition'] : [],
     work: 'model',
     ...UNTOLD,
   };
 }
 
 /** Sockets are pressed while the shell is soft: an eye set into a hard one stands out. */
-function socketsStep({ eye }: CurePlan, isRelief: boolean): Step {
+function socketsStep({ count, sold, length }: Fitting, eyes: EyePlan | null): Step {
+  const isOne = count === 1;
+  const deep: Sentence = eyes === null ? [] : [say.socketDeep, eyes.depth, '.'];
   return {
     id: 'parts.sockets',
     stage: 'mass',
-    title: isRelief ? say.pressSocket : say.pressSockets,
-    sentence: [isRelief ? say.pressBallOf : say.pressTwoBallsOf, eye, say.halfwayIntoShell],
+    title: isOne ? say.pressSocket : say.pressSockets,
+    sentence: [
+      isOne ? say.pressBallOf : say.pressTwoBallsOf,
+      sold ?? length,
+      say.halfwayIntoShell,
+      ...deep,
+    ],
     cautions: [],
     needs: ['mass.shell', 'mass.solid', 'parts.eyes'],
     work: 'model',

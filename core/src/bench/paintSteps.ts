@@ -8,14 +8,21 @@ import type { SkinPlan } from '../skin/planSkin.ts';
 import { hasNose } from './finishing.ts';
 import { listSentence, UNTOLD, type Sentence, type Step } from '../piece/step.ts';
 
+/** What the steps in colour are told from. */
+export interface PaintWork {
+  readonly skeleton: Skeleton;
+  readonly colour: ColourPlan;
+  readonly skin: SkinPlan;
+  readonly mass: MassPlan;
+  readonly primerName: string;
+  /** Steps that set parts after the last bake: before any paint, and when the varnish is dry. */
+  readonly unpainted: readonly string[];
+  readonly painted: readonly string[];
+}
+
 /** From the cured piece to its last varnish, and what is learnt from it. */
-export function paintSteps(
-  skeleton: Skeleton,
-  colour: ColourPlan,
-  skin: SkinPlan,
-  mass: MassPlan,
-  primerName: string,
-): readonly Step[] {
+export function paintSteps(work: PaintWork): readonly Step[] {
+  const { skeleton, colour, skin, mass, primerName, unpainted, painted } = work;
   // A layer that no zone has is no step.
   const layers = LAYERS.filter(({ id }) =>
     colour.zones.some((zone) => zone.layers.some(({ rule }) => rule.id === id)),
@@ -23,25 +30,29 @@ export function paintSteps(
   const last = layers.at(-1)?.id ?? 'base';
   const fibre = skin.zones.filter((zone) => isStuckOn(zone.method));
   return [
-    ...groundSteps(colour, primerName),
+    ...groundSteps(colour, primerName, unpainted),
     ...layers.map((rule, i) =>
       layerStep(rule, colour, i === 0 ? 'colour.primer' : `colour.${layers[i - 1]?.id ?? ''}`),
     ),
     ...(fibre.length === 0 ? [] : [fibreStep(fibre, last)]),
     sheenStep(skeleton, colour, fibre.length > 0, last),
-    lookBackStep(mass),
+    lookBackStep(mass, painted),
   ];
 }
 
 /** What comes before any colour. */
-const groundSteps = (colour: ColourPlan, primerName: string): readonly Step[] => [
+const groundSteps = (
+  colour: ColourPlan,
+  primerName: string,
+  unpainted: readonly string[],
+): readonly Step[] => [
   {
     id: 'colour.clean',
     stage: 'colour',
     title: say.cleanSurface,
     sentence: [say.sandWhatShouldBe],
     cautions: ['sanding', 'solvent'],
-    needs: ['cure.finish'],
+    needs: ['cure.finish', ...unpainted],
     work: 'clean',
     ...UNTOLD,
   },
@@ -77,13 +88,13 @@ const sheenStep = (skeleton: Skeleton, colour: ColourPlan, fibre: boolean, last:
   ...UNTOLD,
 });
 
-const lookBackStep = (mass: MassPlan): Step => ({
+const lookBackStep = (mass: MassPlan, painted: readonly string[]): Step => ({
   id: 'bench.look-back',
   stage: 'bench',
   title: say.lookBack,
   sentence: [say.weighPieceWithoutIts, mass.modelGrams, say.wasReckonedPhotographIt],
   cautions: ['small-parts'],
-  needs: ['colour.sheen'],
+  needs: ['colour.sheen', ...painted],
   work: 'look',
   ...UNTOLD,
 });

@@ -14,6 +14,7 @@ import type { SkinPlan } from '../skin/planSkin.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 import { paced, sittingsWorking, timedWorking } from './atHand.ts';
 import { claySteps } from './claySteps.ts';
+import { setLast } from './fittingSteps.ts';
 import { paintSteps } from './paintSteps.ts';
 import { shoppingList, type ShoppingLine } from './shoppingList.ts';
 import { inOrder, type Step } from '../piece/step.ts';
@@ -61,11 +62,14 @@ export function planBench(inputs: BenchInputs): BenchPlan | null {
   const all = inOrder([
     ...put,
     ...claySteps({ skeleton: measure.skeleton, mass, skin, cure, fittings, wire }),
-    ...paintSteps(measure.skeleton, colour, skin, mass, piece.colour.primer),
+    ...paintSteps({
+      ...{ skeleton: measure.skeleton, colour, skin, mass },
+      ...{ primerName: piece.colour.primer, ...setLast(fittings) },
+    }),
   ]).map((step) => paced(step, pace));
   const { done } = piece.bench;
   const steps = withStates(all, done);
-  const shopping = shoppingList(wire, mass, colour, piece);
+  const shopping = shoppingList({ wire, fittings, mass, colour, piece });
   const progress = progressWorking(steps);
   const minutes = minutesWorking(steps);
   const timed = timedWorking(steps);

@@ -1,6 +1,7 @@
 import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { ColourPlan } from '../colour/planColour.ts';
+import type { FittingsPlan } from '../fittings/fittingsPlan.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import { asGiven, asInput, type Working } from '../piece/working.ts';
 import type { Sentence } from '../piece/step.ts';
@@ -17,13 +18,18 @@ export interface ShoppingLine {
   readonly beside: readonly Working[];
 }
 
+/** What the list is made from. */
+export interface ShoppingWork {
+  readonly wire: WirePlan;
+  readonly fittings: FittingsPlan;
+  readonly mass: MassPlan;
+  readonly colour: ColourPlan;
+  readonly piece: Pick<Workpiece, 'colour' | 'atHand'>;
+}
+
 /** Everything the piece needs and the workshop does not have. */
-export function shoppingList(
-  wire: WirePlan,
-  mass: MassPlan,
-  colour: ColourPlan,
-  piece: Pick<Workpiece, 'colour' | 'atHand'>,
-): readonly ShoppingLine[] {
+export function shoppingList(of: ShoppingWork): readonly ShoppingLine[] {
+  const { wire, fittings, mass, colour, piece } = of;
   const { clays, paints } = piece.atHand;
   const line = (
     what: string | Sentence,
@@ -62,6 +68,11 @@ export function shoppingList(
             count('bench.shop.nuts', say.pegsToFix, say.holesInBase, wire.base.holes.length),
           ),
         ]),
+    ...fittings.fittings
+      .filter(({ made, material }) => made === 'set' && !['clay', 'wire'].includes(material.id))
+      .map(({ name, material, length, sold, toMake }) =>
+        line([say.stuffForPart(material.name, name.toLowerCase()), sold ?? length], toMake),
+      ),
     line(say.kitchenFoil, mass.foil.metres),
     ...mass.batches.map((batch) => {
       const { figures } = batch;

@@ -55,11 +55,6 @@ export const workedUntilItIs = ', worked until it is soft and even. ';
 export const mixEqualPartsOnly = 'Mix equal parts only as much as you use in an hour.';
 export const keepItCleanOf = 'Keep it clean of dust.';
 export const makeEyes = 'Make the eyes';
-export const rollTwoBallsOf = 'Roll two balls of ';
-export const rollBallOf = 'Roll a ball of ';
-export const andSpareOne = ' and a spare one from the same rolled sheet; choose the better.';
-export const andTwoSpareOnes =
-  ' and two spare ones from the same rolled sheet, so that they are alike; choose the best pair.';
 export const packCore = 'Pack the core';
 export const noFoilEveryRegion = 'No foil: every region is solid clay on the wire.';
 export const ofFoilOffRoll = ' of foil off the roll (';
@@ -185,18 +180,69 @@ export const dowelsOf = 'Dowels of ';
 export const uprights = 'Uprights under the branch';
 
 // fittingSteps.ts
-export const longEach = ' long each,';
-export const longAlongCurve = ' long along the curve and ';
-export const thickAtItsBase = ' thick at the base:';
+export const stuffForPart = (stuff: string, name: string): string => `${stuff} for ${name}, `;
 export const makeFitting = (name: string): string => `Make the ${name}`;
-export const countAndSpare = (count: number, spare: number): string =>
-  `Make ${count} and ${spare} spare, each `;
+export const makeWord = 'Make ';
+export const eachWord = ', each ';
+export const ofThemSpare = (spare: number): string => `, ${spare} of them spare, each `;
+export const acrossEach = ' across';
+export const longWord = ' long';
+export const andWord = ' and ';
+export const thickWord = ' thick';
+export const downTo = (mm: string, sizes: number): string =>
+  ` for the largest, down to ${mm} mm in ${sizes} sizes`;
+export const ofStuff = (stuff: string, how: string): string => `${stuff}, ${how}. `;
 export const takesInAll = 'They take ';
+export const setBeforeLast = (count: number): string =>
+  count === 1 ? 'Set it before the last bake: ' : `Set all ${count} before the last bake: `;
+export const joinedWith = (how: string): string => `${how}. `;
+export const pinWord = 'Pin of ';
+export const inHole = ' in a hole drilled ';
+export const soDeep = ', ';
+export const pressedIn = 'Seat ';
+export const deepWord = ' deep';
+export const keyIt = 'Bend the end of the pin or set a second one: a round pin lets it turn. ';
+export const smoothWith = 'Smooth the root with a fillet of ';
+export const atRoot = '. ';
+export const lookAlike = 'Look from both sides whether left and right sit alike.';
+export const drawFineParts = 'Draw what is too fine to be made';
+export const tooFine = 'Too fine for clay at this scale: ';
+export const drawThem = '. Draw them with the finest tool, or set bristles after the last bake.';
+export const shapeGrown = 'Shape what grows on the armature';
+export const onItsOwnWire = 'On its own wire, to its length: ';
+export const bothHalves = '. Where it has halves, keep them apart with oiled paper.';
+export const makeApart = (name: string): string => `Build apart: ${name}`;
+export const buildApart = (count: number): string =>
+  count === 2 ? 'Build left and right side by side, ' : 'Build it by itself, ';
+export const overWireOf = ' long, over a wire of ';
+export const allTogether = ', all together ';
+export const markEach = '. Scratch L or R inside the joint.';
+export const tryApart = (name: string): string => `Try on: ${name}`;
+export const boreIs = ' Its bore is ';
+export const opensTo = ' It opens to ';
+export const joinApart = (name: string): string => `Join on: ${name}`;
+export const slideOn = (count: number): string =>
+  `Slide ${count === 2 ? 'both' : 'it'} on, roughen either side of the join, close it with liquid clay and a coil of soft clay, and smooth it over.`;
+export const layOutEyes = 'Lay the eyes out';
+export const rollBalls = (count: number): string =>
+  count === 1 ? 'Roll a ball of ' : `Roll ${count} balls of `;
+export const andSpareOnes = (count: number, spare: number): string =>
+  `${spare === 0 ? '' : ` and ${spare} spare`} from the same rolled sheet, so that they are alike; choose the best${count === 2 ? ' pair' : ''}.`;
+export const takeEyes = (count: number, stuff: string): string =>
+  count === 1 ? `Take one eye of ${stuff}, ` : `Take ${count} eyes of ${stuff}, `;
+export const chooseEyes = (spare: number): string =>
+  `${spare === 0 ? '' : ` (${spare} more are spare)`}: measure each, and pair what is alike.`;
+export const socketDeep = ' The ball lies in it ';
+export const lidsFrom = ' Cut lids from strips of thin clay, ';
+export const aboveAnd = ' above and ';
+export const belowUntil = ' below, until there shows ';
 export const onTheirWires = 'Each on its own wire, which goes on into the body. ';
 export const withoutWire = 'They hold without a wire; a pin in the base finds its hole. ';
 export const holdAgainstTemplate = 'Hold each against its template at 1:1, left against right.';
 export const setFitting = (name: string): string => `Set the ${name}`;
-export const setClayParts = (count: number): string =>
-  `Bed all ${count} into soft clay, each with its wire or pin in a hole pierced for it, and smooth the join; look from both sides whether left and right sit alike.`;
+export const setAfterPaint = (count: number): string =>
+  count === 1 ? 'Set it when the varnish is dry: ' : `Set all ${count} when the varnish is dry: `;
 export const setOthersLast = (count: number): string =>
-  `Set all ${count} now that no oven comes any more: glue each into its hole, the roots covered.`;
+  count === 1
+    ? 'Set it when no oven comes any more: '
+    : `Set all ${count} when no oven comes any more: `;

@@ -28,7 +28,7 @@ describe('an own animal', () => {
     expect(longOf(horned[0]!) / longOf(deer[0]!)).toBeCloseTo(2, 6);
     const heron = whole({ ...copy('grey-wolf'), grafts: [graft('grey-heron', 'legs', 'sacrum')] });
     const claws = posedApart(poseSkeleton(buildSkeleton(heron.plan, heron.animal), {})).filter(
-      ({ curve }) => /^claw of the/.test(curve),
+      ({ fittingId }) => fittingId === 'added-claws',
     );
     expect(claws).toHaveLength(8);
   });

@@ -1,8 +1,10 @@
 import { isApart, type ApartLook, type CurvePoint } from '../anatomy/animal.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
+import { featureOf } from '../anatomy/ownFeatures.ts';
 import { mirrored } from '../geometry/vec3.ts';
 import { curveSamples } from './curve.ts';
 import type { AxisSample } from './sleeveSection.ts';
+import { posedThings } from './things.ts';
 
 /** A thing of its own that stands out of a posed body: its axis with its sections, mm of the posed size. */
 export interface PosedApart {
@@ -10,9 +12,18 @@ export interface PosedApart {
   readonly curve: string;
   readonly boneId: string;
   readonly look: ApartLook;
+  /** The part made apart that it is a piece of; null for what is only seen. */
+  readonly fittingId: string | null;
+  /** On which side of the animal; 0 on its midline. */
+  readonly side: 1 | 0 | -1;
   /** From its root to its tip; `half` is across its turn. */
   readonly samples: readonly AxisSample[];
 }
+
+/** Under which id a thing of the user's own is a part made apart. */
+export const ownFittingId = (thingId: string): string => `own-${thingId}`;
+
+const SIDE_OF = { left: 1, mid: 0, right: -1 } as const;
 
 const acrossMidline = ({ offset, ...point }: CurvePoint): CurvePoint =>
   offset === undefined ? point : { ...point, offset: mirrored(offset) };
@@ -27,16 +38,27 @@ export function posedApart(posed: PosedSkeleton): readonly PosedApart[] {
   const things = posed.bones.flatMap((bone) =>
     bone.bone.flesh.filter(isApart).flatMap(({ curve, points, apart: look }) => {
       const { breadth = 1, bothSides = false } = look;
+      const { side, key, id: boneId } = bone.bone;
       const sides = bothSides && !isRelief ? [points, points.map(acrossMidline)] : [points];
-      return sides.map((side): PosedApart => ({
-        ...{ curve, look, boneId: bone.bone.id },
-        samples: curveSamples(bone, side, posed.sizeFactor).map((sample) => ({
+      const fittingId = featureOf(posed.skeleton.animal, key, curve)?.id ?? null;
+      return sides.map((rows, i): PosedApart => ({
+        ...{ curve, look, boneId, fittingId },
+        side: side === 'mid' && bothSides ? (i === 0 ? 1 : -1) : SIDE_OF[side],
+        samples: curveSamples(bone, rows, posed.sizeFactor).map((sample) => ({
           ...sample,
           half: sample.half * breadth,
         })),
       }));
     }),
   );
-  known.set(posed, things);
-  return things;
+  const own = posedThings(posed).map(
+    ({ thing, order, side, boneId, look, samples }): PosedApart => ({
+      ...{ curve: `${thing.id} ${order + 1}`, look, boneId, samples },
+      fittingId: ownFittingId(thing.id),
+      side: thing.sides === 'middle' ? 0 : side,
+    }),
+  );
+  const all = [...things, ...own];
+  known.set(posed, all);
+  return all;
 }

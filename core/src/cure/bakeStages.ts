@@ -38,12 +38,12 @@ export interface StageFacts {
 
 /** The bakes in order: small parts by themselves, the shell, and the finished surface. */
 export function bakeStages(facts: StageFacts): readonly BakeStage[] {
-  const { cure, setting, hasShell } = facts;
+  const { cure, setting, hasShell, cases } = facts;
   const verb = setting === 'oven' ? 'baked' : 'set';
   const shellFirst = cure.method === 'shell-first' && hasShell;
   const bodyFirst = cure.method === 'body-first';
   return [
-    ...(cure.partsFirst
+    ...(cure.partsFirst && cases.some(({ kind }) => kind === 'parts')
       ? [
           stageOf(facts, {
             id: 'parts',

@@ -137,7 +137,8 @@ describe('the bake', () => {
   });
 
   it('bakes parts by their own thickness: a large eye is no small part', () => {
-    const large = changed(otterPiece(), 'measure', { scale: { by: 'eye', mm: 21 } });
+    const sized = changed(otterPiece(), 'measure', { scale: { by: 'eye', mm: 21 } });
+    const large = changed(sized, 'fittings', { made: {} });
     const parts = stageOf(wholePlan(large, true), 'parts');
     expect(parts.rule.value).toBeCloseTo((30 * 21) / 6, 6);
     expect(parts.bake!.value).toBeGreaterThanOrEqual(parts.rule.value);

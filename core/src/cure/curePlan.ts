@@ -32,6 +32,39 @@ export interface CurePlan extends StageResult {
   /** What the physics gives, once it is worked out. */
   readonly heat: readonly { readonly result: HeatResult; readonly working: Working }[];
   readonly bakes: Working;
-  /** Diameter of an eye on the model. */
-  readonly eye: Working;
+  /** How everything that is set in is joined. */
+  readonly joins: readonly Join[];
+  /** What must slide over or into what, in the order in which it is tried. */
+  readonly fits: readonly TestFit[];
+  /** What parts of the body that are made apart weigh; none while the body is still worked out. */
+  readonly partGrams: readonly Working[];
+}
+
+/** How a part made apart is joined to the body. */
+export interface Join {
+  readonly fittingId: string;
+  readonly name: string;
+  /** Before the last bake, or when no oven comes any more. */
+  readonly when: 'before' | 'after';
+  readonly how: string;
+  /** How deep it is set in; null for a ball, whose socket Fittings tells. */
+  readonly seat: Working | null;
+  readonly pin: Working | null;
+  readonly drill: Working | null;
+  /** Whether a round pin would let it turn: its end is bent, or a second pin holds it. */
+  readonly keyed: boolean;
+  readonly fillet: Working | null;
+}
+
+/** A trial of two things that must slide. */
+export interface TestFit {
+  readonly id: string;
+  readonly name: string;
+  /** While the clay is soft, or when the part is baked. */
+  readonly when: 'soft' | 'baked';
+  readonly how: string;
+  readonly inner: Working;
+  readonly bore: Working;
+  /** How far a hinge opens. */
+  readonly stop: Working | null;
 }

@@ -1,6 +1,6 @@
 import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
-import type { MeasurePlan } from '../measure/planMeasure.ts';
+import type { Fitting } from '../fittings/fittingsPlan.ts';
 import type { ClayFigures } from '../mass/clayFigures.ts';
 import type { MassPlan, RegionMass } from '../mass/planMass.ts';
 import { curesFromC } from './cureRange.ts';
@@ -47,12 +47,12 @@ export const ROOM_C = 20;
 
 /**
  * The thickest shell, once on a core that takes no heat and once on one that holds it, the thickest solid
- * part, and the thickest part made apart: its eye. Thicknesses are Mass's; what Mass does not know yet
+ * part, and the thickest part made apart of clay. Thicknesses are Mass's; what Mass does not know yet
  * is left out.
  */
 export function heatCases(
   choice: Workpiece['mass'],
-  measure: MeasurePlan,
+  fittings: readonly Fitting[],
   mass: MassPlan | null,
 ): readonly HeatCase[] {
   const thick = (mass?.thickness ?? []).flatMap(({ regionId, mm }) => {
@@ -63,8 +63,7 @@ export function heatCases(
     of.toSorted((a, b) => b.mm - a.mm)[0];
   const shell = thickest(thick.filter(({ region }) => region.core !== 'solid'));
   const solid = thickest(thick.filter(({ region }) => region.core === 'solid'));
-  const eyeMm = measure.skeleton.animal.eye.mm / measure.lifePerModel;
-  return [
+  const all: readonly HeatCase[] = [
     ...(shell === undefined ? [] : shellCases(shell.region, shell.mm, choice.foil.packedGPerMl)),
     ...(solid === undefined
       ? []
@@ -77,12 +76,38 @@ export function heatCases(
             body: roundBody('cylinder', solid.mm),
           },
         ]),
+    ...thickestPart(fittings),
+  ];
+  // Before the body is known a piece without parts of clay goes by a thin place.
+  return all.length > 0
+    ? all
+    : [
+        {
+          ...{ id: 'parts', kind: 'parts', place: say.thinPlace, thicknessMm: THIN_PLACE_MM },
+          body: roundBody('cylinder', THIN_PLACE_MM),
+        },
+      ];
+}
+
+/** What stands for a body that is still worked out, mm. */
+const THIN_PLACE_MM = 6;
+
+/** The thickest of all parts made apart of clay, across its thinner way; none where there is none. */
+function thickestPart(fittings: readonly Fitting[]): readonly HeatCase[] {
+  const clay = fittings.flatMap(({ name, made, material, kind, length, sizes }) => {
+    if (made !== 'set' || material.id !== 'clay') return [];
+    const isBall = kind.shape === 'ball';
+    const [size] = sizes;
+    const thin = isBall ? length.value : Math.min(size!.thickMm, size!.wideMm);
+    return [{ name, thin, shape: isBall ? ('sphere' as const) : ('cylinder' as const) }];
+  });
+  const [first] = clay.toSorted((a, b) => b.thin - a.thin);
+  if (first === undefined) return [];
+  const { name, thin: thicknessMm, shape } = first;
+  return [
     {
-      id: 'parts',
-      kind: 'parts',
-      place: say.eyeBall,
-      thicknessMm: eyeMm,
-      body: roundBody('sphere', eyeMm),
+      ...{ id: 'parts', kind: 'parts', place: say.partApart(name), thicknessMm },
+      body: roundBody(shape, thicknessMm),
     },
   ];
 }

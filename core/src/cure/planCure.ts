@@ -2,6 +2,7 @@ import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { type PacketRule, type CurePlan } from './curePlan.ts';
 import type { RegionBuild } from '../mass/buildUp.ts';
+import type { FittingsPlan } from '../fittings/fittingsPlan.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { clayFigures, type ClayFigures } from '../mass/clayFigures.ts';
 import { answerTo, type Answer } from '../piece/answer.ts';
@@ -14,6 +15,7 @@ import { bindingHeatSnags } from './bindingHeat.ts';
 import { cureSnags } from './cureSnags.ts';
 import { heatCases, heatRequest, type ClayKind, type HeatCase } from './heatRequest.ts';
 import type { HeatRun } from './heatRun.ts';
+import { planJoining } from './planJoining.ts';
 import { heatWorkings } from './heatWorkings.ts';
 
 /** What Cure reads. */
@@ -24,6 +26,9 @@ export interface CureInputs {
   readonly binder: Workpiece['wire']['binder'];
   readonly builds: readonly RegionBuild[];
   readonly measure: MeasurePlan;
+  readonly fittings: FittingsPlan;
+  /** Between a part made apart and the wire in it, all round, mm. */
+  readonly clearanceMm: number;
   readonly wire: WirePlan;
   readonly mass: MassPlan | null;
   /** The answer of the heat calculation; null, or that of an older request, while it is out. */
@@ -35,12 +40,12 @@ export interface CureInputs {
  * is made apart is known. `run` may be null, or still that of an older request.
  */
 export function planCure(inputs: CureInputs): CurePlan {
-  const { cure, choice, binder, builds, measure, wire, mass, run } = inputs;
+  const { cure, choice, binder, builds, measure, fittings, wire, mass, run } = inputs;
   const figures = clayFigures(choice.clay);
   const shellFigures = choice.shellClay && clayFigures(choice.shellClay, 'shell-clay');
   const clayOf = ({ kind }: HeatCase): ClayFigures =>
     kind === 'shell' ? (shellFigures ?? figures) : figures;
-  const cases = heatCases(choice, measure, mass);
+  const cases = heatCases(choice, fittings.fittings, mass);
   const { dial, oven } = ovenWorkings(figures, cure);
   const request = oven && heatRequest(cases, clayOf, cure, oven.value);
   const answered = answerTo(request?.key ?? null, run);
@@ -52,7 +57,10 @@ export function planCure(inputs: CureInputs): CurePlan {
   const hasShell = builds.some(({ core }) => core !== 'solid');
   const stages = bakeStages({ cure, hasShell, setting, packets, cases, heat });
   const bakes = bakesWorking(stages, setting === 'oven');
-  const eye = eyeWorking(measure);
+  const { clearanceMm } = inputs;
+  const { numbers, ...joining } = planJoining({
+    ...{ skeleton: measure.skeleton, fittings, wire, mass, clearanceMm },
+  });
   const plan = {
     figures,
     shellFigures,
@@ -65,7 +73,7 @@ export function planCure(inputs: CureInputs): CurePlan {
     packets,
     heat,
     bakes,
-    eye,
+    ...joining,
   };
   return {
     ...plan,
@@ -83,7 +91,7 @@ export function planCure(inputs: CureInputs): CurePlan {
       ...heat.map((entry) => entry.working),
       ...stages.flatMap((stage) => [stage.needed, stage.bake]),
       bakes,
-      eye,
+      ...numbers,
     ].filter((entry) => entry !== null),
     snags: [...cureSnags(plan), ...bindingHeatSnags(binder.kind, wire, plan)],
   };
@@ -173,23 +181,6 @@ function packetTime(kind: ClayKind, thickness: Working, figures: ClayFigures): W
     inputs: [asInput('T', figures.time), asInput('d', thickness), asInput('p', figures.perMm)],
     source: inOven ? say.ruleOfPacketCounted : say.commonPracticeWarmDry,
     range: [rule(low), rule(high)],
-  };
-}
-
-function eyeWorking({ skeleton, scale }: MeasurePlan): Working {
-  const { eye } = skeleton.animal;
-  return {
-    id: 'cure.eye',
-    stage: 'cure',
-    label: say.eyeDiameterOfBall,
-    value: eye.mm / scale.value,
-    unit: 'mm',
-    digits: 1,
-    provenance: 'derived',
-    formula: 'd = D / n',
-    inputs: [input('D', say.eyeballInLife, eye.mm, 'mm', eye.provenance), asInput('n', scale)],
-    source: say.definitionOfScaleLess,
-    range: [eye.range[0] / scale.value, eye.range[1] / scale.value],
   };
 }
 

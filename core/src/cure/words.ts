@@ -21,7 +21,8 @@ export const countFromMomentPiece =
 
 // heatRequest.ts
 export const solid = (name: string): string => `${name}, solid`;
-export const eyeBall = 'Eye, a ball';
+export const thinPlace = 'A thin place';
+export const partApart = (name: string): string => `${name}, made apart`;
 export const shellOnCoreThat = (name: string): string =>
   `${name}, shell on a core that takes no heat`;
 export const shellOnPackedFoil = (name: string): string => `${name}, shell on packed foil`;
@@ -57,7 +58,7 @@ export const partsMadeApart = 'Parts made apart';
 export const diameterOfEye = 'The diameter of the eye.';
 export const thickestClayThereAs = 'The thickest clay there, as in Mass.';
 export const clawsAndTeethAre =
-  'claws and teeth are thinner than an eye; what is thicker needs longer';
+  'the thickest of all parts made apart; what is thicker needs longer';
 export const largestBallOfClay =
   'the largest ball of clay that fits in there, on the posed body (Mass)';
 export const depthOfFleshAt =
@@ -68,10 +69,6 @@ export const ruleOfPacketCounted =
   'rule of the packet: counted from when the piece is in the hot oven, and no time at temperature of the middle';
 export const commonPracticeWarmDry =
   'common practice; warm dry air is quicker, and thick parts crack if hurried';
-export const eyeDiameterOfBall = 'Eye, diameter of the ball';
-export const eyeballInLife = 'Eyeball in life';
-export const definitionOfScaleLess =
-  'definition of a scale; less than half of the ball shows between the lids';
 export const bakes = 'Bakes';
 export const roundsOfSetting = 'Rounds of setting';
 export const schoolsOfPracticeShell =
@@ -88,3 +85,49 @@ export const finish = 'Finish';
 export const bareBody = 'Body';
 export const bareBodyIs = (verb: string): string =>
   `The bare body is ${verb} first, a skin thinner than the outlines: it cannot be pressed out of shape while the surface is worked.`;
+
+// joins.ts
+export const pinOf = (name: string): string => `${name}, pin`;
+export const itsWire = 'Wire inside';
+export const endOfItsWire = 'the end of its own wire is its pin';
+export const thickestThatFits = 'the thickest of the thin wires that the part holds';
+export const sizesOfThinWire = 'thin wires as they are sold';
+export const thinnestAcross = 'Thinnest way across the part';
+export const shareForPin = 'Most of it that a pin may be';
+export const pinCommonPractice = 'a third of the thickness, or it splits: common practice';
+export const drillFor = (name: string): string => `${name}, drill`;
+export const firstDrill = 'the first drill that lets the pin in';
+export const drillsAsSold = 'drills as they are sold';
+export const clearance = 'Clearance';
+export const drillCommonPractice = 'a little wider than the pin, for glue: common practice';
+export const filletOf = (name: string): string => `${name}, fillet round the root`;
+export const leastFillet = 'Least that can be drawn';
+export const shareOfThickness = 'Share of the thickness';
+export const filletCommonPractice = 'a soft edge hides and holds the join: common practice';
+
+// testFit.ts
+export const eyesInSockets = 'Eyes in their sockets';
+export const tryEyes =
+  'Press each eye in and out again while the clay is soft: it must drop in by itself.';
+export const onItsPin = (name: string): string => `${name} on the pin`;
+export const tryPin =
+  'Push the pin in and out: it must slide without force, and the root lie close.';
+export const hingePin = 'Hinge pin';
+export const wireIn = (name: string): string => `${name}, wire inside`;
+export const hingeCommonPractice = 'thin wire across both sides of the jaw: common practice';
+export const wiresOfArmature = 'wires of the armature through this bone, twisted together';
+export const boreOf = (name: string): string => `${name}, bore`;
+export const play = 'Play';
+export const boreCommonPractice =
+  'wire and play on either side; clay shrinks onto what it bakes on';
+export const tryHinge =
+  'Open and shut it on its pin before the bake: it must stop where it is meant to, and both edges meet.';
+export const tryOverWire =
+  'Slide it over its wire and off again before the bake, with the wire bent as it will be; a straight bore does not pass a bend.';
+export const hingeStops = 'The hinge opens so far';
+export const jointLimit = 'Limit of the joint';
+export const limitsOfPlan = 'limits of the joint in the body plan, from memory';
+export const partWeighs = (name: string): string => `${name}, made apart, clay and core`;
+export const massesOfItsBones = 'masses of its bones, left and right, summed';
+export const cellsOfBody = 'cells of the body';
+export const cellsNearestBone = 'each cell of the body belongs to its nearest bone';

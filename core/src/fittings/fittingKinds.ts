@@ -1,58 +1,45 @@
-import { hornMm3 } from './curves.ts';
 import * as say from './words.ts';
+import type { ThingKind } from '../anatomy/thingKinds.ts';
+import type { FittingMaterialId } from '../piece/fittingsSchema.ts';
 
-/** What a part made apart is shaped like. */
-export const FITTING_SHAPES = ['ball', 'cone', 'spike', 'nail', 'block', 'strip'] as const;
-export type FittingShape = (typeof FITTING_SHAPES)[number];
-
-/** How a kind of part is shaped: how thick for its length, how far round it curves, and how it is made. */
+/** How a kind of part is made, and what it is like where the animal's drawing does not show it. */
 export interface FittingKind {
-  readonly shape: FittingShape;
+  /** Its outline: round like a ball, tapering to a tip, broad like a leaf, or cut like a block. */
+  readonly shape: 'ball' | 'cone' | 'leaf' | 'block';
   /** Thickness at its base as a share of its length. */
   readonly thick: number;
   /** How far its tip has turned from its base, along a circle. */
   readonly curveDeg: number;
+  /** Of what it is made where nothing is decided. */
+  readonly material: FittingMaterialId;
   readonly how: string;
 }
 
-/** Kinds by what their names in the library begin or end with; shares and curves from memory. */
-const KINDS: readonly (readonly [ending: RegExp, kind: FittingKind])[] = [
-  [/claws$/, { shape: 'cone', thick: 0.36, curveDeg: 95, how: say.smallCone }],
-  [/^fangs$/, { shape: 'cone', thick: 0.2, curveDeg: 60, how: say.smallCone }],
-  [/^teeth$/, { shape: 'spike', thick: 0.34, curveDeg: 12, how: say.straightCone }],
-  [/nails$/, { shape: 'nail', thick: 0.9, curveDeg: 0, how: say.flatNail }],
-  [/^hooves$/, { shape: 'block', thick: 0.85, curveDeg: 0, how: say.block }],
-  [/^bill$/, { shape: 'spike', thick: 0.2, curveDeg: 4, how: say.straightCone }],
-  [/^mandibles$/, { shape: 'cone', thick: 0.24, curveDeg: 50, how: say.smallCone }],
-  [/^(plumes|antennae)$/, { shape: 'strip', thick: 0.03, curveDeg: 25, how: say.thinStrip }],
-  [/eyes$/, { shape: 'ball', thick: 1, curveDeg: 0, how: say.ballOf }],
-];
+/** Kinds of parts; shares, curves and how they are made: common practice, from memory. */
+const KINDS: Readonly<Record<ThingKind, FittingKind>> = {
+  eye: { shape: 'ball', thick: 1, curveDeg: 0, material: 'clay', how: say.ballOf },
+  ball: { shape: 'ball', thick: 1, curveDeg: 0, material: 'clay', how: say.ballOf },
+  claw: { shape: 'cone', thick: 0.36, curveDeg: 95, material: 'clay', how: say.smallCone },
+  nail: { shape: 'block', thick: 0.9, curveDeg: 0, material: 'clay', how: say.flatNail },
+  hoof: { shape: 'block', thick: 0.85, curveDeg: 0, material: 'clay', how: say.block },
+  tooth: { shape: 'cone', thick: 0.3, curveDeg: 20, material: 'clay', how: say.straightCone },
+  horn: { shape: 'cone', thick: 0.25, curveDeg: 60, material: 'clay', how: say.hornCone },
+  spike: { shape: 'cone', thick: 0.4, curveDeg: 20, material: 'clay', how: say.straightCone },
+  plate: { shape: 'leaf', thick: 0.6, curveDeg: 10, material: 'clay', how: say.flatLeaf },
+  boss: { shape: 'leaf', thick: 1.6, curveDeg: 0, material: 'clay', how: say.pressedDome },
+  crest: { shape: 'leaf', thick: 0.5, curveDeg: 10, material: 'clay', how: say.flatLeaf },
+  whisker: { shape: 'cone', thick: 0.03, curveDeg: 25, material: 'fibre', how: say.bristle },
+  feeler: { shape: 'cone', thick: 0.04, curveDeg: 40, material: 'wire', how: say.bareWire },
+  plume: { shape: 'leaf', thick: 0.06, curveDeg: 25, material: 'sheet', how: say.thinStrip },
+  tuft: { shape: 'cone', thick: 0.2, curveDeg: 20, material: 'fibre', how: say.lockOfFibre },
+  tongue: { shape: 'leaf', thick: 0.2, curveDeg: 15, material: 'clay', how: say.flatLeaf },
+  ear: { shape: 'leaf', thick: 0.5, curveDeg: 20, material: 'clay', how: say.cuppedLeaf },
+  wattle: { shape: 'leaf', thick: 0.7, curveDeg: 0, material: 'clay', how: say.flatLeaf },
+  bill: { shape: 'cone', thick: 0.2, curveDeg: 4, material: 'clay', how: say.straightCone },
+  mandible: { shape: 'cone', thick: 0.24, curveDeg: 50, material: 'clay', how: say.smallCone },
+  'grown horn': { shape: 'cone', thick: 0.12, curveDeg: 90, material: 'clay', how: say.hornCone },
+  'grown feeler': { shape: 'cone', thick: 0.03, curveDeg: 25, material: 'wire', how: say.bareWire },
+};
 
-/** The kind of a part by its id in the library; a bent cone where none is known. */
-export const kindOf = (featureId: string): FittingKind =>
-  KINDS.find(([ending]) => ending.test(featureId))?.[1] ?? {
-    shape: 'cone',
-    thick: 0.3,
-    curveDeg: 30,
-    how: say.smallCone,
-  };
-
-/**
- * Volume in mm³ of a part of a length and a thickness at its base: balls and cones (solid geometry), a block of
- * three fifths of its box, a nail a fifth as thick as wide; a strip is not of clay.
- */
-export function shapeMm3(shape: FittingShape, lengthMm: number, thickMm: number): number {
-  switch (shape) {
-    case 'ball':
-      return (Math.PI * lengthMm ** 3) / 6;
-    case 'cone':
-    case 'spike':
-      return hornMm3(lengthMm, thickMm / 2, 0);
-    case 'nail':
-      return thickMm * lengthMm * (thickMm / 5);
-    case 'block':
-      return 0.6 * thickMm ** 2 * lengthMm;
-    case 'strip':
-      return 0;
-  }
-}
+/** How parts of a kind are made. */
+export const kindOf = (kind: ThingKind): FittingKind => KINDS[kind];

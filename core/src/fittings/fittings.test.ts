@@ -2,10 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ANIMALS } from '../anatomy/registry.ts';
 import { changed, newWorkpiece, wholePlan } from '../testing/samples.ts';
-import { sideOutline } from '../sheets/fittingSheet.ts';
+import { sideOutline } from '../sheets/fittingOutlines.ts';
 import { planPiece } from '../plan.ts';
 import { arcOf, arcOfChord, arcOfTape, coneHelixMm, hornMm2, straightHornMm2 } from './curves.ts';
-import { shapeMm3 } from './fittingKinds.ts';
+import { kindOf } from './fittingKinds.ts';
+import { sizeByKind } from './fittingSizes.ts';
 
 const planOf = (animalId: string, lifePerModel?: number) => {
   const piece = newWorkpiece('x', 'X', animalId);
@@ -25,15 +26,17 @@ describe('what is made apart', () => {
       // The eyes of an insect are facets on its head, which are modelled with it.
       const isInsect = plan.measure.skeleton.plan.id === 'insect';
       expect(isInsect || fittings.some(({ id: of }) => of === 'eyes')).toBe(true);
-      for (const { count, spare, length, why, isClay, onArmature, wired, grams } of fittings) {
+      for (const { name, count, spare, length, why, made, sides, grams, toMake } of fittings) {
         expect(count).toBeGreaterThan(0);
         expect(spare).toBeGreaterThan(0);
-        expect(length.value).toBeGreaterThan(0);
-        expect(length.range![0]).toBeLessThanOrEqual(length.value);
+        expect(toMake.value).toBe(count + spare);
+        expect(sides.left + sides.right + sides.middle, name).toBe(count);
+        // What is drawn lies within the range of its kind.
+        expect(length.value, name).toBeGreaterThanOrEqual(length.range![0] * (1 - 1e-9));
+        expect(length.value, name).toBeLessThanOrEqual(length.range![1] * (1 + 1e-9));
         expect(why).not.toBe('');
-        expect(grams === null).toBe(!isClay);
-        if (onArmature) continue;
-        expect(wired && isClay ? grams!.value > 0 : true).toBe(true);
+        expect(grams === null, name).toBe(made !== 'set');
+        expect(grams === null || grams.value > 0, name).toBe(true);
       }
     },
   );
@@ -55,7 +58,9 @@ describe('what is made apart', () => {
     for (const [i, large] of three!.entries()) {
       const small = six![i]!;
       expect(large.length.value / small.length.value).toBeCloseTo(2, 9);
-      if (large.grams !== null && small.grams !== null)
+      // Sheet is as thick at every scale.
+      const isClay = [large, small].every(({ material }) => material.id === 'clay');
+      if (isClay && large.grams !== null && small.grams !== null)
         expect(large.grams.value / small.grams.value).toBeCloseTo(8, 6);
     }
   });
@@ -87,8 +92,7 @@ describe('the steps of parts made apart', () => {
       const set = ids.filter((step) => step.startsWith('parts.set.'));
       expect(set).toEqual(made.map((step) => step.replace('.make.', '.set.')));
       const apart = fittings.fittings.filter(
-        ({ kind, onArmature, isClay }) =>
-          kind.shape !== 'ball' && !onArmature && (isClay || kind.shape === 'strip'),
+        ({ thing, made: how }) => thing !== 'eye' && how === 'set',
       );
       expect(made).toHaveLength(apart.length);
       for (const step of set)
@@ -131,12 +135,13 @@ describe('curves', () => {
   });
 
   it('a cone of clay weighs as a third of its cylinder, a ball as its own formula', () => {
-    expect(shapeMm3('cone', 12, 6)).toBeCloseTo((Math.PI * 9 * 12) / 3, 9);
-    expect(shapeMm3('ball', 6, 6)).toBeCloseTo((4 / 3) * Math.PI * 27, 9);
+    const spike = { ...kindOf('spike'), curveDeg: 0, thick: 0.5 };
+    expect(sizeByKind(spike, 12, 1).volumeMm3).toBeCloseTo((Math.PI * 9 * 12) / 3, 9);
+    expect(sizeByKind(kindOf('ball'), 6, 1).volumeMm3).toBeCloseTo((4 / 3) * Math.PI * 27, 9);
   });
 
   it('a template is as long along its middle as the part', () => {
-    const { points } = sideOutline(30, 8, 95);
+    const { points } = sideOutline(sizeByKind(kindOf('claw'), 30, 1));
     const n = points.length / 2;
     let long = 0;
     for (let i = 1; i < n; i++) {

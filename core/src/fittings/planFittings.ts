@@ -1,266 +1,237 @@
 import * as say from './words.ts';
 import { sidesShown } from '../anatomy/bodyPlan.ts';
 import type { Feature } from '../anatomy/animal.ts';
+import type { Thing } from '../anatomy/shapeSchema.ts';
+import { isGrown } from '../anatomy/thingKinds.ts';
+import { thingPlaces } from '../anatomy/thingPlaces.ts';
+import { ownFittingId, posedApart, type PosedApart } from '../body/apart.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import type { SheetTarget } from '../piece/target.ts';
-import { asInput, input, type Working } from '../piece/working.ts';
-import { arcOf } from './curves.ts';
-import { kindOf, shapeMm3, type FittingKind } from './fittingKinds.ts';
-import type { Fitting, FittingsPlan } from './fittingsPlan.ts';
+import { AS_IT_FOLLOWS, type FittingsChoice } from '../piece/fittingsSchema.ts';
+import type { Working } from '../piece/working.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
+import { planBodyParts } from './bodyParts.ts';
+import { planEyes } from './eyePlan.ts';
+import { kindOf, type FittingKind } from './fittingKinds.ts';
+import { fittingMaterial, type FittingMaterial } from './fittingMaterials.ts';
+import { sizeByKind, sizesOf, type FittingSize } from './fittingSizes.ts';
+import type { Fitting, FittingMade, FittingPiece, FittingsPlan } from './fittingsPlan.ts';
+import * as number from './fittingWorkings.ts';
 
 /** Longer than so many times its thickness a part of clay breaks without a wire: common practice. */
 const SLENDER = 4;
 /** Clay thinner than this at its base cannot be rolled, mm: common practice. */
-const LEAST_CLAY_MM = 1;
+export const LEAST_CLAY_MM = 1;
+/** A part shorter than this takes no wire, mm: common practice. */
+export const LEAST_WIRED_MM = 12;
 /** Of so many parts one more is made, and two more of eyes: common practice. */
 const EACH_SPARE = 6;
-/** Balls and beads are sold in steps of this, mm: common practice. */
-const SOLD_STEP_MM = 0.5;
 
-/** Parts with a bone, flesh and a wire of their own: they grow on the armature. */
-const ON_ARMATURE: ReadonlySet<string> = new Set([
-  'bill',
-  'mandibles',
-  'antennae',
-  'compound-eyes',
-]);
-
-/** What Fittings reads: the animal at its scale, and how heavy its clay is. */
+/** What Fittings reads: the animal at its scale in its stance, how its parts are made, and how heavy its clay is. */
 export interface FittingsInputs {
   readonly measure: Pick<MeasurePlan, 'skeleton' | 'scale'>;
+  readonly stance: Pick<StancePlan, 'posed'>;
+  readonly choice: FittingsChoice;
   readonly density: Working;
 }
 
-/** All parts that this animal has to be made apart, in the order of its library: eyes first. */
-export function planFittings({ measure, density }: FittingsInputs): FittingsPlan {
-  const fittings = featuresOf(measure).map((feature) => fittingOf(feature, measure, density));
+/** A part as it is listed: the animal's own, its eyes, or the user's. */
+type Listed = Omit<Feature, 'drawn'> & { readonly own: Thing | null };
+
+/** All parts that this animal has to be made apart, in the order of its library: eyes first, the user's own last. */
+export function planFittings(inputs: FittingsInputs): FittingsPlan {
+  const { measure, stance, choice } = inputs;
+  const apart = posedApart(stance.posed);
+  const fittings = listed(measure).map((entry) => fittingOf(entry, apart, inputs));
+  const bodyParts = planBodyParts(choice.apart, measure);
+  const eyes = planEyes(
+    fittings.find(({ id }) => id === 'eyes'),
+    stance.posed,
+  );
   return {
-    fittings,
-    workings: fittings.flatMap(
-      ({ life, length, thick, chord, sagitta, slender, grams, sold, larger }) =>
-        [life, length, thick, chord, sagitta, slender, grams, sold, larger].filter(
-          (working) => working !== null,
-        ),
-    ),
+    ...{ fittings, bodyParts, eyes },
+    workings: [
+      ...fittings.flatMap(fittingNumbers),
+      ...bodyParts.map(({ length }) => length),
+      ...(eyes === null ? [] : eyeNumbers(eyes)),
+    ],
     snags: [],
   };
 }
 
-/** The animal's own eyes as a part made apart, and what its library lists, of bones that are there. */
-function featuresOf({ skeleton }: FittingsInputs['measure']): readonly Feature[] {
+/** The numbers of a part in the order in which one asks for them. */
+export const fittingNumbers = (fitting: Fitting): readonly Working[] =>
+  [
+    ...[fitting.life, fitting.length, fitting.sold, fitting.larger, fitting.thick],
+    ...[fitting.chord, fitting.sagitta, fitting.slender, fitting.seat],
+    ...[fitting.toMake, fitting.grams],
+  ].filter((working) => working !== null);
+
+/** The numbers of the eyes in the order in which they are set. */
+export const eyeNumbers = (eyes: NonNullable<FittingsPlan['eyes']>): readonly Working[] =>
+  [
+    ...[eyes.seen, eyes.socket, eyes.depth, eyes.between, eyes.fromTip],
+    ...[eyes.upperLid, eyes.lowerLid, eyes.pupil, eyes.catchLight],
+  ].filter((working) => working !== null);
+
+/** The animal's eyes as a part made apart, what its library lists of bones that are there, and the user's own things. */
+function listed({ skeleton }: FittingsInputs['measure']): readonly Listed[] {
   const { animal, plan, bones } = skeleton;
-  const listed = (animal.features ?? []).filter(({ bone }) =>
+  const library = (animal.features ?? []).filter(({ bone }) =>
     bones.some(({ key }) => key === bone),
   );
   const { face, eye } = animal;
   const pairs = face?.eyes ?? [];
   const first = pairs[0];
-  const eyes =
+  const eyes: readonly Listed[] =
     first === undefined
       ? []
       : [
           {
-            id: 'eyes',
-            name: say.eyes,
-            bone: first.at[0],
-            count: pairs.length * sidesShown(plan).length,
-            size: eye,
+            ...{ id: 'eyes', name: say.eyes, kind: 'eye', own: null },
+            ...{ bone: first.at[0], count: pairs.length * sidesShown(plan).length, size: eye },
           },
         ];
-  return [...eyes, ...listed.filter(({ id }) => eyes.every((own) => own.id !== id))];
-}
-
-function fittingOf(
-  feature: Feature,
-  { skeleton, scale }: FittingsInputs['measure'],
-  density: Working,
-): Fitting {
-  const { id, name, bone, count } = feature;
-  const kind = kindOf(id);
-  const isBall = kind.shape === 'ball';
-  const boneId = skeleton.bones.find(({ key }) => key === bone)?.id ?? '';
-  const onArmature = ON_ARMATURE.has(id);
-  const spare = isBall ? Math.min(2, count) : Math.ceil(count / EACH_SPARE);
-  const { life, length } = sizes(feature, scale, isBall, { kind: 'bone', id: boneId });
-  const thick = isBall ? null : thickWorking(id, name, length, kind);
-  const slender = thick === null ? null : slenderWorking(id, name, length, thick);
-  const isClay = kind.shape !== 'strip' && (thick ?? length).value >= LEAST_CLAY_MM;
-  const wired = kind.shape === 'strip' || (isClay && slender !== null && slender.value > SLENDER);
-  return {
-    id,
-    name,
-    kind,
-    boneId,
-    count,
-    spare,
-    life,
-    length,
-    thick,
-    ...curveWorkings(id, name, length, kind),
-    slender,
-    grams: isClay ? gramsWorking(feature, kind, length, thick, count + spare, density) : null,
-    wired,
-    why: onArmature ? say.builtOnArmature : whyOf(kind, isClay, wired),
-    onArmature,
-    isClay,
-    ...(isBall ? soldSizes(id, length) : { sold: null, larger: null }),
-  };
-}
-
-function whyOf({ shape }: FittingKind, isClay: boolean, wired: boolean): string {
-  if (shape === 'strip') return say.ofSheet;
-  if (!isClay) return say.strokeOnly;
-  return wired ? say.wireInside : say.noWire;
-}
-
-const common = { stage: 'cure', provenance: 'derived' } as const;
-
-function sizes(
-  { id, name, size }: Feature,
-  scale: Working,
-  isBall: boolean,
-  target: SheetTarget,
-): Pick<Fitting, 'life' | 'length'> {
-  const life: Working = {
-    ...common,
-    id: `fittings.${id}.life`,
-    label: say.inLife(name),
-    value: size.mm,
-    unit: 'mm',
-    provenance: size.provenance,
-    formula: 'x',
-    inputs: [input('x', name, size.mm, 'mm', size.provenance)],
-    source: say.sizeInLibrary,
-    range: size.range,
-  };
-  const length: Working = {
-    ...common,
-    id: `fittings.${id}.length`,
-    label: isBall ? say.across(name) : say.long(name),
-    value: size.mm / scale.value,
-    unit: 'mm',
-    digits: 1,
-    formula: 'l = L / n',
-    inputs: [asInput('L', life), asInput('n', scale)],
-    source: say.definitionOfScale,
-    range: [size.range[0] / scale.value, size.range[1] / scale.value],
-    target,
-  };
-  return { life, length };
-}
-
-const thickWorking = (
-  id: string,
-  name: string,
-  length: Working,
-  { thick }: FittingKind,
-): Working => ({
-  ...common,
-  id: `fittings.${id}.thick`,
-  label: say.thickAtBase(name),
-  value: thick * length.value,
-  unit: 'mm',
-  digits: 1,
-  formula: 'd = s · l',
-  inputs: [input('s', say.shareOfLength, thick, 'ratio', 'memory'), asInput('l', length)],
-  source: say.shapesCommonPractice,
-});
-
-/** What a ruler finds on a curved part: the gauge that it is held against. */
-function curveWorkings(
-  id: string,
-  name: string,
-  length: Working,
-  { curveDeg }: FittingKind,
-): Pick<Fitting, 'chord' | 'sagitta'> {
-  if (curveDeg === 0) return { chord: null, sagitta: null };
-  const { chordMm, sagittaMm } = arcOf(length.value, curveDeg);
-  const inputs = [
-    asInput('l', length),
-    input('α', say.tipTurned, curveDeg, 'deg' as const, 'memory' as const),
+  return [
+    ...eyes,
+    ...library
+      .filter(({ id }) => eyes.every((own) => own.id !== id))
+      .map((feature) => ({ ...feature, own: null })),
+    ...skeleton.things.flatMap((thing): readonly Listed[] => {
+      const [on] = thingPlaces(skeleton, thing);
+      const bone = on && skeleton.byId.get(on.boneId);
+      return bone === undefined
+        ? []
+        : [
+            {
+              ...{ id: ownFittingId(thing.id), name: thing.name, kind: thing.kind, own: thing },
+              ...{ bone: bone.key, count: thing.row?.many ?? 1 },
+              size: {
+                mm: thing.lengthMm,
+                range: [thing.lengthMm, thing.lengthMm],
+                provenance: 'own',
+              },
+            },
+          ];
+    }),
   ];
-  const of = (what: string, label: string, value: number, formula: string): Working => ({
-    ...common,
-    id: `fittings.${id}.${what}`,
-    label,
-    value,
-    unit: 'mm',
-    digits: 1,
-    formula,
-    inputs,
-    source: say.arcOfCircle,
-  });
+}
+
+function fittingOf(entry: Listed, apart: readonly PosedApart[], inputs: FittingsInputs): Fitting {
+  const { id, name, kind: thing, own } = entry;
+  const { skeleton, scale } = inputs.measure;
+  const kind = kindOf(thing);
+  const isBall = kind.shape === 'ball';
+  const members = apart.filter(({ fittingId }) => fittingId === id);
+  const isDrawn = members.length > 0;
+  const sizes = isDrawn
+    ? sizesOf(members.map(({ samples }) => samples))
+    : [sizeByKind(kind, entry.size.mm / scale.value, entry.count)];
+  const longest = sizes[0]!;
+  const told: number.Told = { id, name, size: entry.size, longest, isDrawn: isDrawn && !isBall };
+  const boneId =
+    own?.boneId ?? members[0]?.boneId ?? skeleton.bones.find(({ key }) => key === entry.bone)!.id;
+  const { life, length } = number.lengthWorkings(told, scale, isBall);
+  const thick = isBall ? null : number.thickWorking(told, length, kind);
+  const slender = thick === null ? null : number.slenderWorking(told, length, thick);
+  const making = inputs.choice.made[id] ?? AS_IT_FOLLOWS;
+  const material = fittingMaterial(making.material ?? usualMaterial(kind, longest));
+  const isChosen = making.material !== null;
+  const made = madeOf(entry, longest, material, isChosen);
+  const sides = sidesOfPieces(members, entry, skeleton);
+  const count = sides.left + sides.right + sides.middle;
+  const spare = making.spare ?? (isBall ? Math.min(2, count) : Math.ceil(count / EACH_SPARE));
+  const wired = made === 'set' && isWired(material, kind, length.value, slender?.value ?? 0);
+  const grams =
+    made === 'set' ? number.gramsWorking(told, sizes, spare, material, inputs.density) : null;
   return {
-    chord: of('chord', say.straightAcross(name), chordMm, 'c = 2 · l / α · sin(α / 2)'),
-    sagitta: of('sagitta', say.highOverChord(name), sagittaMm, 'h = l / α · (1 − cos(α / 2))'),
+    ...{ id, name, thing, kind, isOwn: own !== null, boneId, count, sides, spare, material, made },
+    toMake: number.countWorking(told, count, spare, making.spare !== null),
+    ...{ life, length, thick, slender, grams, wired, sizes },
+    ...number.curveWorkings(told, length, kind),
+    seat: made === 'set' && !isBall ? number.seatWorking(told, length) : null,
+    placedG: placedGrams(thing, sizes, material, made, inputs.density.value),
+    why: whyOf(made, material, wired, length.value, slender?.value ?? 0),
+    ...(isBall ? number.soldWorkings(told, length) : { sold: null, larger: null }),
+    pieces: members.map(pieceOf),
   };
 }
 
-const slenderWorking = (id: string, name: string, length: Working, thick: Working): Working => ({
-  ...common,
-  id: `fittings.${id}.slender`,
-  label: say.slender(name),
-  value: length.value / thick.value,
-  unit: 'ratio',
-  digits: 1,
-  formula: 's = l / d',
-  inputs: [asInput('l', length), asInput('d', thick)],
-  source: say.slenderSource,
+const pieceOf = ({ boneId, side, samples }: PosedApart): FittingPiece => ({
+  ...{ boneId, side, root: samples[0]!.at, tip: samples.at(-1)!.at },
 });
 
-function gramsWorking(
-  { id, name }: Feature,
-  { shape }: FittingKind,
-  length: Working,
-  thick: Working | null,
-  count: number,
-  density: Working,
-): Working {
-  const ml = shapeMm3(shape, length.value, thick?.value ?? length.value) / 1000;
-  return {
-    ...common,
-    id: `fittings.${id}.grams`,
-    label: say.clayFor(name),
-    value: count * ml * density.value,
-    unit: 'g',
-    digits: 1,
-    formula: 'm = N · v · ρ',
-    inputs: [
-      input('N', say.howMany, count, 'count', 'derived'),
-      input('v', say.volumeOfOne, ml, 'ml', 'derived'),
-      asInput('ρ', density),
-    ],
-    source: say.solidGeometry,
-  };
+/** What a part is of where nothing is decided: of clay, but where that is too thin for a leaf of it. */
+const usualMaterial = ({ material, shape }: FittingKind, { wideMm }: FittingSize) =>
+  material === 'clay' && shape === 'leaf' && wideMm < LEAST_CLAY_MM ? 'sheet' : material;
+
+function madeOf(
+  { kind, own }: Listed,
+  { thickMm, wideMm }: FittingSize,
+  { id }: FittingMaterial,
+  isChosen: boolean,
+): FittingMade {
+  if (isGrown(kind)) return 'grown';
+  const isTooThin = id === 'clay' && Math.min(thickMm, Math.max(wideMm, 0)) < LEAST_CLAY_MM;
+  return isTooThin && !isChosen && own === null && kind !== 'eye' ? 'drawn' : 'set';
 }
 
-/** An eye is bought or rolled to a size that is sold; half a millimetre more is seen. */
-function soldSizes(id: string, length: Working): Pick<Fitting, 'sold' | 'larger'> {
-  const steps = Math.max(1, Math.round(length.value / SOLD_STEP_MM));
-  const soldMm = steps * SOLD_STEP_MM;
-  const sold: Working = {
-    ...common,
-    id: `fittings.${id}.sold`,
-    label: say.sold,
-    value: soldMm,
-    unit: 'mm',
-    digits: 1,
-    formula: 'd = q · max(1, ⌊l / q⌉)',
-    inputs: [asInput('l', length), input('q', say.sold, SOLD_STEP_MM, 'mm', 'memory')],
-    source: say.soldSource,
-  };
-  return {
-    sold,
-    larger: {
-      ...common,
-      id: `fittings.${id}.larger`,
-      label: say.larger,
-      value: 100 * (((soldMm + SOLD_STEP_MM) / soldMm) ** 2 - 1),
-      unit: 'percent',
-      digits: 0,
-      formula: 'p = ((d + q) / d)² − 1',
-      inputs: [asInput('d', sold), input('q', say.sold, SOLD_STEP_MM, 'mm', 'memory')],
-      source: say.areaOfDisc,
-    },
-  };
+/** How many lie on either side and on the midline; of what is not drawn, half on each side where its bone has an image. */
+function sidesOfPieces(
+  members: readonly PosedApart[],
+  { count, bone: key, own }: Listed,
+  { bones, plan }: MeasurePlan['skeleton'],
+): Fitting['sides'] {
+  const of = (side: number): number => members.filter((piece) => piece.side === side).length;
+  const drawn = { left: of(1), right: of(-1), middle: of(0) };
+  if (own !== null || drawn.left + drawn.right + drawn.middle === count) return drawn;
+  // A tongue is two prongs, and one part.
+  if (members.length > 0 && count === 1) return { left: 0, right: 0, middle: 1 };
+  const isPaired = sidesShown(plan).length === 2 && count % 2 === 0;
+  const isThere = bones.some((bone) => bone.key === key);
+  return isPaired && isThere
+    ? { left: count / 2, right: count / 2, middle: 0 }
+    : { left: count, right: 0, middle: 0 };
+}
+
+/** A wire goes into clay and putty that is long and thin, and into plumes; wire and bristle are their own. */
+const isWired = (
+  { id }: FittingMaterial,
+  { shape }: FittingKind,
+  lengthMm: number,
+  slender: number,
+): boolean =>
+  lengthMm >= LEAST_WIRED_MM &&
+  slender > SLENDER &&
+  (id === 'clay' || id === 'putty' || (id === 'sheet' && shape === 'leaf'));
+
+function whyOf(
+  made: FittingMade,
+  { id }: FittingMaterial,
+  wired: boolean,
+  lengthMm: number,
+  slender: number,
+): string {
+  if (made === 'grown') return say.builtOnArmature;
+  if (made === 'drawn') return say.strokeOnly;
+  if (id === 'sheet') return wired ? say.sheetOnWire : say.ofSheet;
+  if (id !== 'clay' && id !== 'putty') return say.itsOwnStuff;
+  if (wired) return say.wireInside;
+  return slender > SLENDER && lengthMm < LEAST_WIRED_MM ? say.tooShortForWire : say.noWire;
+}
+
+/** What a part adds to the piece, g: whole where it stands out of the skin; an eye lies in the clay of the head, and adds what it is heavier. */
+function placedGrams(
+  thing: Fitting['thing'],
+  sizes: readonly FittingSize[],
+  material: FittingMaterial,
+  made: FittingMade,
+  clayGPerMl: number,
+): number {
+  if (made !== 'set') return 0;
+  const own = material.gPerMl ?? clayGPerMl;
+  const gPerMl = thing === 'eye' ? own - clayGPerMl : own;
+  return (
+    (sizes.reduce((sum, size) => sum + size.count * number.stuffMm3(size, material), 0) * gPerMl) /
+    1000
+  );
 }

@@ -20,5 +20,6 @@ export const bodyDecisions = (measure: BodyDecisions): BodyDecisions => ({
       { mm, provenance: 'own', plusMinusMm: null, on: null },
     ]),
   ),
-  shape: measure.shape,
+  // What stands off the skin is no flesh.
+  shape: { ...measure.shape, features: {}, things: [] },
 });

@@ -33,7 +33,7 @@ export function surfaceJob(of: {
   readonly lifePerModel: number;
 }): Job<SurfaceQuestion, FormSurface> {
   const input: SurfaceQuestion = {
-    body: bodyDecisions(of.measure),
+    body: { ...bodyDecisions(of.measure), shape: of.measure.shape },
     sizeFactor: 1 / of.lifePerModel,
     stance: { ...stanceRead(of.stance), gaze: of.stance.gaze, lids: of.stance.lids },
     rodMm: raisedMm(of.stance),

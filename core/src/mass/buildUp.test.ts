@@ -4,7 +4,7 @@ import { ORIGIN } from '../geometry/vec3.ts';
 import { skinParts } from '../body/skin.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { metalById } from '../wire/metals.ts';
-import { coarseBody, otterPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
+import { changed, coarseBody, otterPiece, wholePlan, wolfPiece } from '../testing/samples.ts';
 import { boneRadii, buildUp, regionBuilds } from './buildUp.ts';
 import { coatMm, fleshHalfMm, MOST_TAKEN } from '../body/undersize.ts';
 import type { BakeMethod } from '../piece/pieceSchema.ts';
@@ -179,8 +179,11 @@ describe('sheetGroups', () => {
 });
 
 describe('the weight of the model', () => {
-  it('is clay, foil, wire and eyes, each from its own density', () => {
-    const { mass, wire, measure } = wholePlan(wolfPiece());
+  it('is clay, foil, wire and all that is made apart, each from its own density', () => {
+    const glass = { eyes: { material: 'glass', spare: null } } as const;
+    const { mass, wire, measure, fittings } = wholePlan(
+      changed(wolfPiece(), 'fittings', { made: glass }),
+    );
     // Every piece of wire by itself: ρ·π·d²/4 for each metre.
     const steel = metalById('steel-annealed').densityKgM3;
     const gramsOf = (mm: number, d: number): number =>
@@ -193,10 +196,17 @@ describe('the weight of the model', () => {
         steelG += count * gramsOf(cut.value, plannedWire.diameterMm);
     }
     const clayG = mass!.clayVolume.value * mass!.figures.density.value;
-    // Two balls of glass (2.5 g/ml, from memory) where there would be clay.
+    // Two balls of glass (2.5 g/ml, from memory) where there would be clay, and claws and teeth of clay.
     const eyeMm = measure.skeleton.animal.eye.mm / measure.lifePerModel;
     const ballMl = (Math.PI * eyeMm ** 3) / 6 / 1000;
     const eyesG = 2 * ballMl * (2.5 - mass!.figures.density.value);
-    expect(mass!.modelGrams.value).toBeCloseTo(clayG + mass!.foil.grams.value + steelG + eyesG, 6);
+    const others = fittings.fittings.filter(({ id }) => id !== 'eyes');
+    const clayPartsG = others.reduce((sum, { sizes, made }) => {
+      const mm3 = sizes.reduce((all, { count, volumeMm3 }) => all + count * volumeMm3, 0);
+      return sum + (made === 'set' ? (mm3 / 1000) * mass!.figures.density.value : 0);
+    }, 0);
+    expect(clayPartsG).toBeGreaterThan(0.05);
+    const whole = clayG + mass!.foil.grams.value + steelG + eyesG + clayPartsG;
+    expect(mass!.modelGrams.value).toBeCloseTo(whole, 6);
   });
 });

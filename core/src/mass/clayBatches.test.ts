@@ -40,7 +40,8 @@ describe('clay by kind', () => {
     expect(two.clayVolume.value).toBeCloseTo(one.clayVolume.value, 9);
     const spare = 1 + otterPiece().mass.sparePercent / 100;
     expect(shells!.grams.value).toBeCloseTo(shells!.volume.value * 2 * spare, 9);
-    expect(solid!.grams.value).toBeCloseTo(solid!.volume.value * 1.75 * spare, 9);
+    const parts = two.stages.find(({ id }) => id === 'mass.clay.parts')!.value;
+    expect(solid!.grams.value).toBeCloseTo(solid!.volume.value * 1.75 * spare + parts, 9);
     expect(two.clayGrams.value).toBeCloseTo(shells!.grams.value + solid!.grams.value, 9);
     expect(shells!.packets.value).toBe(Math.ceil(shells!.grams.value / 500));
   });

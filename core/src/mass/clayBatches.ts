@@ -30,23 +30,24 @@ export interface ClayNeed {
 
 /**
  * Clay by kind: one for the whole piece, or one for the shells over cores and one for what is solid.
- * `regions` are built up already; volumes are ml, masses g.
+ * `regions` are built up already; `parts` is the clay of what is made apart, with its spares; volumes are ml, masses g.
  */
 export function clayNeed(
   regions: readonly Built[],
   figures: ClayFigures,
   shellFigures: ClayFigures | null,
   sparePercent: Workpiece['mass']['sparePercent'],
+  parts: readonly Working[],
 ): ClayNeed {
   if (shellFigures === null) {
-    const batch = batchOf(regions, figures, 'piece', sparePercent);
+    const batch = batchOf(regions, figures, 'piece', sparePercent, parts);
     return { batches: [batch], clayVolume: batch.volume, clayGrams: batch.grams };
   }
   const shells = regions.filter((region) => region.core !== 'solid');
   const solid = regions.filter((region) => region.core === 'solid');
   const batches = [
-    batchOf(shells, shellFigures, 'shells', sparePercent),
-    batchOf(solid, figures, say.solidParts, sparePercent),
+    batchOf(shells, shellFigures, 'shells', sparePercent, []),
+    batchOf(solid, figures, say.solidParts, sparePercent, parts),
   ];
   return {
     batches,
@@ -60,6 +61,7 @@ function batchOf(
   figures: ClayFigures,
   laidFor: ClayBatch['laidFor'],
   sparePercent: number,
+  parts: readonly Working[],
 ): ClayBatch {
   const common = { stage: 'mass', provenance: 'derived' } as const;
   const whole = laidFor === 'piece';
@@ -79,13 +81,16 @@ function batchOf(
     ...common,
     id: `${id}.grams`,
     label: whole ? say.clayToHaveReady : say.toHaveReady(figures.name),
-    value: volume.value * figures.density.value * (1 + sparePercent / 100),
+    value:
+      volume.value * figures.density.value * (1 + sparePercent / 100) +
+      parts.reduce((sum, { value }) => sum + value, 0),
     unit: 'g',
-    formula: 'm = v · ρ · (1 + s)',
+    formula: 'm = v · ρ · (1 + s) + Σ mᵢ',
     inputs: [
       asInput('v', volume),
       asInput('ρ', figures.density),
       input('s', say.spareForWasteAnd, sparePercent, 'percent', 'own'),
+      ...parts.map((part) => asInput('mᵢ', part)),
     ],
     source: say.massFromVolumeAnd,
   };

@@ -69,3 +69,22 @@ function skinStage(
     },
   ];
 }
+
+/** Clay of parts made apart with their spares; nothing where none is of clay. */
+export function partsStage(parts: readonly Working[]): readonly Working[] {
+  if (parts.length === 0) return [];
+  return [
+    {
+      id: 'mass.clay.parts',
+      stage: 'mass',
+      label: say.ofItForParts,
+      value: parts.reduce((sum, { value }) => sum + value, 0),
+      unit: 'g',
+      provenance: 'derived',
+      digits: 1,
+      formula: 'm = Σ mᵢ',
+      inputs: parts.map((part) => asInput('mᵢ', part)),
+      source: say.fittingsOfCure,
+    },
+  ];
+}

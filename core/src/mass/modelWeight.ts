@@ -5,12 +5,12 @@ import { cutPieces } from '../wire/planStock.ts';
 import type { ClayBatch } from './clayBatches.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 
-/** What the finished piece weighs off its base, g: clay without the spare, foil, all wire, and what glass eyes weigh more than their clay. */
+/** What the finished piece weighs off its base, g: clay without the spare, foil, all wire, and what is made apart. */
 export function modelWeight(
   batches: readonly ClayBatch[],
   foilGrams: Working,
   wire: WirePlan,
-  eyeGrams: number,
+  apartGrams: number,
 ): Working {
   const wireGrams = cutPieces(wire).reduce(
     (sum, { mm, diameterMm, densityKgM3 }) =>
@@ -25,13 +25,13 @@ export function modelWeight(
     id: 'mass.model.grams',
     stage: 'mass',
     label: say.pieceWithoutItsBase,
-    value: clayGrams + foilGrams.value + wireGrams + eyeGrams,
+    value: clayGrams + foilGrams.value + wireGrams + apartGrams,
     unit: 'g',
     provenance: 'derived',
     formula:
       batches.length === 1
-        ? 'm = v · ρ + foil + wire + eyes'
-        : 'm = v · ρ + w · σ + foil + wire + eyes',
+        ? 'm = v · ρ + foil + wire + parts'
+        : 'm = v · ρ + w · σ + foil + wire + parts',
     inputs: [
       ...batches.flatMap(({ volume, figures }, i) => [
         asInput('vw'[i]!, volume),
@@ -39,7 +39,7 @@ export function modelWeight(
       ]),
       asInput('foil', foilGrams),
       input('wire', say.allWiresAsCut, wireGrams, 'g', 'derived'),
-      input('eyes', say.eyesHeavierThanClay, eyeGrams, 'g', 'derived'),
+      input('parts', say.partsMadeApart, apartGrams, 'g', 'derived'),
     ],
     source: say.sumOfMassesPaint,
   };

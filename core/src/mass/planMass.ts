@@ -3,6 +3,7 @@ import type { Workpiece } from '../workshop/workpiece.ts';
 import type { BodyGrid } from '../body/bodyGrid.ts';
 import { bodyWeight } from '../body/bodyWeight.ts';
 import type { PlacedMass } from '../body/supports.ts';
+import type { FittingsPlan } from '../fittings/fittingsPlan.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Reading, type Working } from '../piece/working.ts';
@@ -10,7 +11,7 @@ import type { StancePlan } from '../stance/stancePlan.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 import type { BodyShape } from './bodyShape.ts';
 import { boneMasses } from './boneMasses.ts';
-import { clayStages } from './clayStages.ts';
+import { clayStages, partsStage } from './clayStages.ts';
 import { clayThickness, type ClayThickness } from './clayThickness.ts';
 import { conditionOf, type Condition } from './condition.ts';
 import { partWeights } from './partWeights.ts';
@@ -18,7 +19,7 @@ import { shapePlan, type ShapePlan } from './shapePlan.ts';
 import { clayNeed, type ClayBatch } from './clayBatches.ts';
 import { buildUp, type BuildUp, type RegionBuild } from './buildUp.ts';
 import { clayFigures, type ClayFigures } from './clayFigures.ts';
-import { eyeMasses } from './eyeMasses.ts';
+import { fittingMasses } from './fittingMasses.ts';
 import { foilWorkings, type FoilPlan } from './foil.ts';
 import { massSnags } from './massSnags.ts';
 import { shapeChange } from './shapeChange.ts';
@@ -74,6 +75,7 @@ export interface MassInputs {
   readonly builds: readonly RegionBuild[];
   readonly measure: MeasurePlan;
   readonly stance: StancePlan;
+  readonly fittings: FittingsPlan;
   readonly wire: WirePlan;
   readonly body: BodyGrid | null;
   readonly bodyShape: BodyShape | null;
@@ -82,7 +84,7 @@ export interface MassInputs {
 /** Foil, clay and weight of the posed model. Null while the body is still being worked out. */
 // eslint-disable-next-line max-lines-per-function -- the stage in its order: built, weighed, bought, told
 export function planMass(inputs: MassInputs): MassPlan | null {
-  const { mass, skin, builds, measure, stance, wire, body, bodyShape } = inputs;
+  const { mass, skin, builds, measure, stance, fittings, wire, body, bodyShape } = inputs;
   if (body === null) return null;
   const { skeleton, lifePerModel } = measure;
   const figures = clayFigures(mass.clay);
@@ -91,9 +93,12 @@ export function planMass(inputs: MassInputs): MassPlan | null {
     regionMass(build, buildUp(build, skeleton, body, skin, lifePerModel), measure.scale),
   );
   const totals = totalWorkings(regions, measure, body);
-  const need = clayNeed(regions, figures, shellFigures, mass.sparePercent);
+  const need = clayNeed(regions, figures, shellFigures, mass.sparePercent, clayOf(fittings));
   const foil = foilWorkings(regions, mass.foil);
-  const stages = clayStages(regions, figures.density, shellFigures?.density);
+  const stages = [
+    ...clayStages(regions, figures.density, shellFigures?.density),
+    ...partsStage(clayOf(fittings)),
+  ];
   const sheets = sheetGroups(regions, mass.paperMm, mass.sheet);
   const lifeWeight = bodyWeight(body, skeleton.animal);
   const condition = conditionOf(lifeWeight, skeleton, measure.librarySkeleton);
@@ -101,14 +106,14 @@ export function planMass(inputs: MassInputs): MassPlan | null {
   const changes = shapeChange(measure, figures.density);
   const thickness = clayThickness(regions, bodyShape, body, skeleton, skin, lifePerModel);
   const shape = bodyShape && shapePlan(bodyShape, skeleton, mass, figures.density);
-  const eyes = eyeMasses(stance.posed, figures.density.value);
-  const modelGrams = modelWeight(need.batches, foil.grams, wire, gramsOf(eyes));
+  const apart = fittingMasses(stance.posed, fittings.fittings);
+  const modelGrams = modelWeight(need.batches, foil.grams, wire, gramsOf(apart));
   const onBones = boneMasses(stance.posed, body, regions, skin, lifePerModel, {
     clay: figures.density.value,
     shell: (shellFigures ?? figures).density.value,
     foil: mass.foil.packedGPerMl,
   });
-  const masses = [...onBones, ...eyes];
+  const masses = [...onBones, ...apart];
   return {
     figures,
     shellFigures,
@@ -154,6 +159,12 @@ export function planMass(inputs: MassInputs): MassPlan | null {
     ],
   };
 }
+
+/** Clay of all parts made apart with their spares, g. */
+const clayOf = ({ fittings }: FittingsPlan): readonly Working[] =>
+  fittings.flatMap(({ grams, material }) =>
+    grams === null || material.id !== 'clay' ? [] : [grams],
+  );
 
 const gramsOf = (masses: readonly PlacedMass[]): number =>
   masses.reduce((sum, { grams }) => sum + grams, 0);

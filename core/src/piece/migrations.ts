@@ -257,6 +257,18 @@ const STEPS: VersionSteps = {
       skin: { backingMm: 1, ...partOf(old, 'skin') },
     };
   },
+  /** Version 15 knows parts made apart: what is set on the skin, changed, of another stuff, or made apart from the body. */
+  14: (old) => {
+    const measure = partOf(old, 'measure');
+    const shape = partOf(measure, 'shape');
+    const eyes = { pupil: null, hex: null, ...partOf(shape, 'eyes') };
+    return {
+      fittings: { made: {}, apart: [], clearanceMm: 0.2 },
+      ...old,
+      version: 15,
+      measure: { ...measure, shape: { features: {}, things: [], ...shape, eyes } },
+    };
+  },
 };
 
 /**

@@ -1,6 +1,7 @@
 import { creatureSchema } from '../anatomy/creature.ts';
 import { SHEENS } from '../anatomy/coat.ts';
 import { EXTENTS } from '../anatomy/extent.ts';
+import { fittingsSchema } from './fittingsSchema.ts';
 import { placeSchema } from './placeSchema.ts';
 import { CLAY_IDS } from './materialIds.ts';
 import { PROVENANCES } from '../anatomy/provenance.ts';
@@ -17,7 +18,7 @@ export type { WireChoice } from './wireSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 14;
+export const PIECE_VERSION = 15;
 
 const celsius = num(0, 300);
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
@@ -216,6 +217,7 @@ export const pieceSchema = z.strictObject({
   stance: stanceSchema,
   wire: wireSchema,
   mass: massSchema,
+  fittings: fittingsSchema,
   cure: cureSchema,
   skin: skinSchema,
   colour: colourSchema,

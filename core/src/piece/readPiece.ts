@@ -2,6 +2,8 @@ import * as say from './words.ts';
 import { CREATURE_VERSION } from '../anatomy/creature.ts';
 import { migrateCreature } from '../anatomy/creatureMigrations.ts';
 import { creatureFaults } from '../anatomy/creatureFaults.ts';
+import type { Animal } from '../anatomy/animal.ts';
+import type { Shape } from '../anatomy/shapeSchema.ts';
 import { animalById } from '../anatomy/registry.ts';
 import { findSubject } from '../anatomy/subject.ts';
 import { accepted, refused, type Parsed } from '../units/problem.ts';
@@ -42,7 +44,7 @@ function checkNames(piece: Piece): Parsed<Piece> {
   const keys = new Set(plan.bones.map((bone) => bone.key));
   const ids = new Set(plan.bones.map((bone) => bone.id));
   const feet = new Set(plan.contacts.map((contact) => contact.id));
-  const fine = new Set([...keys, ...(animal.features ?? []).map(({ id }) => `part-${id}`)]);
+  const fine = new Set([...keys, ...partKeys(animal, piece.measure.shape)]);
   const pairs = new Set(plan.limbPairs.map((pair) => pair.id));
   const regions = new Set(plan.regions.map((region) => region.id));
   // Decisions about a zone outlive the part that an own animal lost with it.
@@ -53,6 +55,8 @@ function checkNames(piece: Piece): Parsed<Piece> {
     firstStrange('references.readings', Object.keys(piece.references.readings), ids) ??
     firstStrange('stance.anglesDeg', Object.keys(piece.stance.anglesDeg), ids) ??
     firstStrange('stance.lifted', piece.stance.lifted ?? [], feet) ??
+    firstStrange('measure.shape.things', placesOfThings(piece), ids) ??
+    firstStrange('fittings.apart', piece.fittings.apart, ids) ??
     firstStrange('wire.ways', Object.keys(piece.wire.ways), pairs) ??
     firstStrange('wire.fine', Object.keys(piece.wire.fine), fine) ??
     firstStrange('wire.freeJoints', piece.wire.freeJoints, ids) ??
@@ -85,6 +89,17 @@ function checkNames(piece: Piece): Parsed<Piece> {
   if (noSuch) return refused(say.wireSize, noSuch, say.sizeOfItsGauge);
   return accepted(piece);
 }
+
+/** Under what wires of parts made apart are kept: the animal's, and the user's own. */
+const partKeys = ({ features = [] }: Animal, { things }: Shape): readonly string[] => [
+  ...['eyes', ...features.map(({ id }) => id)].map((id) => `part-${id}`),
+  ...things.map(({ id }) => `part-own-${id}`),
+];
+
+const placesOfThings = ({ measure }: Piece): readonly string[] =>
+  measure.shape.things.flatMap(({ boneId, row }) =>
+    row === null ? [boneId] : [boneId, row.boneId],
+  );
 
 function firstStrange(
   where: string,

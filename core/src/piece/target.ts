@@ -17,7 +17,8 @@ export type SheetTarget =
         | 'zone'
         | 'step'
         | 'picture'
-        | 'landmark';
+        | 'landmark'
+        | 'fitting';
       readonly id: string;
     }
   /** A bend of a wire, counted from 1. */

@@ -6,6 +6,7 @@ import type { SchemeId } from '../piece/wireSchema.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { planStrength } from '../strength/planStrength.ts';
 import { cutPieces } from '../wire/planStock.ts';
+import type { FittingsPlan } from '../fittings/fittingsPlan.ts';
 import { planWire } from '../wire/planWire.ts';
 import { type WirePlan } from '../wire/wirePlan.ts';
 import { SCHEMES, type Scheme } from '../wire/schemes.ts';
@@ -30,15 +31,20 @@ export interface SchemeCase {
   readonly piece: Pick<Workpiece, 'wire' | 'stance' | 'skin'>;
   readonly stance: StancePlan;
   readonly balance: BalancePlan;
+  readonly fittings: Pick<FittingsPlan, 'fittings'>;
 }
 
 /** Every scheme worked out for one piece, with the user's wires, regions and routes as they are. */
 export const compareSchemes = (of: SchemeCase): readonly SchemeCost[] =>
   SCHEMES.map((scheme) => schemeCost(of, scheme));
 
-function schemeCost({ piece, stance, balance }: SchemeCase, scheme: Scheme): SchemeCost {
+function schemeCost(of: SchemeCase, scheme: Scheme): SchemeCost {
+  const { piece, stance, balance } = of;
   const choice = { ...piece.wire, scheme: scheme.id };
-  const wire = planWire({ wire: choice, base: piece.stance.base, stance, skin: piece.skin });
+  const { fittings } = of.fittings;
+  const wire = planWire({
+    ...{ wire: choice, base: piece.stance.base, stance, skin: piece.skin, fittings },
+  });
   const held = planStrength({ choice, stance, wire, balance });
   const done = workCounts(wire);
   const working = workingOf(scheme.id);

@@ -1,7 +1,7 @@
 import * as say from './words.ts';
 import type { Plan } from '../planTypes.ts';
 import type { Relief } from '../surface/relief.ts';
-import { facePoint } from '../surface/facePoint.ts';
+import { facePoint } from '../body/facePoint.ts';
 import { onPage, VIEW_FRAMES } from '../surface/reliefViews.ts';
 import { fittedDrawing, type Drawing, type DrawingItem } from './drawing.ts';
 import { enlarged, enlargement, extentOf } from './enlargedRelief.ts';

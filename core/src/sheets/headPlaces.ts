@@ -1,7 +1,7 @@
 import type { FacePlace } from '../anatomy/face.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import type { Plan } from '../planTypes.ts';
-import { facePoint } from '../surface/facePoint.ts';
+import { facePoint } from '../body/facePoint.ts';
 import { onPage, VIEW_FRAMES, type ReliefView } from '../surface/reliefViews.ts';
 import { dot } from '../geometry/vec3.ts';
 import type { PagePoint } from './drawing.ts';

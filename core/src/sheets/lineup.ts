@@ -1,4 +1,5 @@
 import * as say from './words.ts';
+import { movedItem } from './movedItem.ts';
 import { greatest } from '../geometry/extremes.ts';
 import { buildSkeleton, type Skeleton } from '../anatomy/skeleton.ts';
 import type { Subject } from '../anatomy/subjectType.ts';
@@ -117,7 +118,7 @@ function animalItems(skeleton: Skeleton, left: number, n: number): readonly Draw
   // Joints would hide a small animal beside a large one.
   const bones = boneItems(posed, 'side').filter((item) => item.kind !== 'circle');
   return [...skinItems(posed, 'side'), ...bones]
-    .map((item) => movedItem(item, dx))
+    .map((item) => movedItem(item, dx, 0))
     .concat([caption(skeleton.animal.name, middle, 1)]);
 }
 
@@ -157,18 +158,3 @@ const caption = (text: string, x: number, line: number): DrawingItem => ({
   anchor: 'middle',
   face: 'title',
 });
-
-/** An item moved along the page. */
-function movedItem(item: DrawingItem, dx: number): DrawingItem {
-  const move = ([x, y]: PagePoint): PagePoint => [x + dx, y];
-  switch (item.kind) {
-    case 'line':
-      return { ...item, points: item.points.map(move) };
-    case 'union':
-    case 'fill':
-      return { ...item, outlines: item.outlines.map((outline) => outline.map(move)) };
-    case 'circle':
-    case 'text':
-      return { ...item, at: move(item.at) };
-  }
-}

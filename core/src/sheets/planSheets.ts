@@ -6,7 +6,8 @@ import { bendingCards } from './bendingCards.ts';
 import { colourCard } from './colourCard.ts';
 import { cutListSheet } from './cutListSheet.ts';
 import { elevation } from './elevation.ts';
-import { fittingSheet } from './fittingSheet.ts';
+import { eyeSheet } from './eyeSheet.ts';
+import { fittingSheets } from './fittingSheet.ts';
 import { footDrawings } from './footDrawings.ts';
 import { formDrawing, reliefOf } from './formItems.ts';
 import { headDrawings } from './headDrawings.ts';
@@ -30,7 +31,8 @@ export function planSheets(plan: Plan): readonly Drawing[] {
     ...stripSheets(plan),
     ...(plan.wire.base.on === 'none' ? [] : [basePlanDrawing(plan.wire.base)]),
     ...perchPlanDrawings(plan.wire.base),
-    ...[fittingSheet(plan.fittings)].filter((drawing) => drawing !== undefined),
+    ...fittingSheets(plan.fittings),
+    ...[eyeSheet(plan)].filter((drawing) => drawing !== undefined),
     elevation(plan, 'side', { show: 'core', dimensions: false }),
     elevation(plan, 'front', { show: 'core', dimensions: false }),
     elevation(plan, 'side', { show: 'muscles', dimensions: false }),

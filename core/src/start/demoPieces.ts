@@ -3,13 +3,14 @@ import { inWorkshop, type Workpiece } from '../workshop/workpiece.ts';
 import type { Workshop } from '../workshop/workshopSchema.ts';
 import { HERON_PICTURES, OTTER_PICTURES } from './demoPictures.ts';
 import { newPiece, softWire } from './newPiece.ts';
+import { sluiceHob } from './sluiceHob.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 
 /**
  * The demonstration: pieces for the visitor hut of the invented wetland reserve Marrowby Fen, an
  * otter on a washed-up log, a wolf at the edge of the carr, a heron stalking at the sluice, an adder
- * basking in a coil, and a fishing dinosaur for the corner of the fen before the fen. All of it is
- * invented.
+ * basking in a coil, a fishing dinosaur for the corner of the fen before the fen, and a legend of it. All
+ * of it is invented.
  */
 export const demoPieces = (): readonly Piece[] => [
   otterOnTheLog(),
@@ -17,6 +18,7 @@ export const demoPieces = (): readonly Piece[] => [
   heronAtTheSluice(),
   adderInACoil(),
   fishingBaryonyx(),
+  sluiceHob(),
 ];
 
 /**
@@ -87,6 +89,7 @@ function otterOnTheLog(): Piece {
       ...otter.measure,
       scale: { by: 'ratio', lifePerModel: 3 },
     },
+    fittings: { ...otter.fittings, made: { eyes: { material: 'glass', spare: 2 } } },
     references: { ...otter.references, pictures: [...OTTER_PICTURES] },
     stance: { ...otter.stance, presetId: 'walking' },
     wire: {

@@ -12,6 +12,7 @@ import { planSizes } from '../posing/planSizes.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { boxSize } from '../geometry/box.ts';
 import { firstWires, type FirstWires } from './firstWires.ts';
+import { NEW_FITTINGS } from '../piece/fittingsSchema.ts';
 import { PIECE_FORMAT, PIECE_VERSION, type ClayChoice, type Piece } from '../piece/pieceSchema.ts';
 import { LIBRARY_SHAPE } from '../anatomy/shapeSchema.ts';
 
@@ -201,7 +202,10 @@ export const unreadClay = (classId: ClayChoice['classId'], name: string): ClayCh
  * Defaults of the stages from Mass to Bench, of common practice: a 5 mm shell over packed kitchen
  * foil, firm oven clay by its class, a shell baked first, grey primer.
  */
-export function laterStages(): Pick<Piece, 'mass' | 'cure' | 'skin' | 'colour' | 'bench'> {
+export function laterStages(): Pick<
+  Piece,
+  'mass' | 'fittings' | 'cure' | 'skin' | 'colour' | 'bench'
+> {
   return {
     mass: {
       clay: unreadClay('oven-firm', 'Firm oven clay'),
@@ -212,6 +216,7 @@ export function laterStages(): Pick<Piece, 'mass' | 'cure' | 'skin' | 'colour' |
       sparePercent: 15,
       ...NEW_MASS,
     },
+    fittings: NEW_FITTINGS,
     cure: {
       method: 'shell-first',
       partsFirst: true,

@@ -9,7 +9,7 @@ import {
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { add, dot, ORIGIN, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 import { toRad } from '../units/angles.ts';
-import { facePoint, idOn, patchAt, type Patch } from './facePoint.ts';
+import { facePoint, idOn, patchAt, type Patch } from '../body/facePoint.ts';
 import { eyeAxis, gazePoint, pupilOff } from './gaze.ts';
 
 /** Something on a head in space, mm of the model: a line in the skin, or an area of some colour. */

@@ -3,7 +3,7 @@ import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { ballMesh } from '../geometry/ballMesh.ts';
 import type { TriangleMesh } from '../geometry/triangleMesh.ts';
 import { scale, sub } from '../geometry/vec3.ts';
-import { patchAt } from './facePoint.ts';
+import { patchAt } from '../body/facePoint.ts';
 import { eyeAxis } from './gaze.ts';
 import type { SkinSurface } from './skinSurface.ts';
 

@@ -3,7 +3,7 @@ import type { Gaze } from '../anatomy/pose.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { skeletonOf } from '../testing/skeletonOf.ts';
 import { distance } from '../geometry/vec3.ts';
-import { facePoint } from './facePoint.ts';
+import { facePoint } from '../body/facePoint.ts';
 import { faceShapes } from './faceShapes.ts';
 import { EYE_TURNS_DEG, eyeTurns, gazePoint, pupilOff } from './gaze.ts';
 

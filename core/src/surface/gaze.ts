@@ -3,7 +3,7 @@ import { type Gaze, type PosedSkeleton } from '../anatomy/pose.ts';
 import { turn } from '../geometry/quat.ts';
 import { add, cross, dot, length, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import { toDeg, toRad } from '../units/angles.ts';
-import { patchAt, type Patch } from './facePoint.ts';
+import { patchAt, type Patch } from '../body/facePoint.ts';
 
 /** An eye turns so far from the middle of its lids, degrees; further the head must follow. General knowledge of mammals. */
 export const EYE_TURNS_DEG = 35;

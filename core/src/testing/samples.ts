@@ -31,7 +31,8 @@ export const newWorkpieceOf = (id: string, name: string, creature: Creature): Wo
 /** A plain standing otter at 1:4. */
 export const plainPiece = (): Workpiece => newWorkpiece('plain', 'Plain', 'eurasian-otter');
 
-type Section = 'measure' | 'stance' | 'wire' | 'mass' | 'cure' | 'skin' | 'colour' | 'bench';
+type Section =
+  'measure' | 'stance' | 'wire' | 'mass' | 'fittings' | 'cure' | 'skin' | 'colour' | 'bench';
 
 /** A piece with part of one of its sections replaced. */
 export function changed<S extends Section>(

@@ -16,7 +16,7 @@ import type { WireDraft, WireSetting } from './wireSetting.ts';
 /** Thin wire that shops have, mm, thickest first: common practice. */
 export const FINE_SIZES_MM = [1, 0.8, 0.6, 0.5, 0.4, 0.3] as const;
 /** A part shorter than this is bent from the clay alone, mm: common practice. */
-export const LEAST_FINE_MM = 12;
+const LEAST_FINE_MM = 12;
 /** Clay over a thin wire, where the cover of the large ones would leave no room, mm: common practice. */
 const LEAST_COVER_MM = 0.3;
 /** Places of each bone at which its flesh is looked at, short of its tip. */

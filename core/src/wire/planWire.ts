@@ -7,6 +7,7 @@ import { greatest } from '../geometry/extremes.ts';
 import type { CoatChoice } from '../body/undersize.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import type { Working } from '../piece/working.ts';
+import type { Fitting } from '../fittings/fittingsPlan.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import { armatureSteps } from './armatureSteps.ts';
 import { planBase } from './baseHoles.ts';
@@ -39,10 +40,12 @@ export interface WireInputs {
   readonly stance: StancePlan;
   /** The coat, which takes clay away where it is planted; all carved where not said. */
   readonly skin?: CoatChoice;
+  /** What is made apart, whose wires are cut with the others; nothing where not said. */
+  readonly fittings?: readonly Fitting[];
 }
 
 /** The armature of a stance by the chosen scheme, with all that is needed to make it. */
-export function planWire({ wire, base, stance, skin }: WireInputs): WirePlan {
+export function planWire({ wire, base, stance, skin, fittings = [] }: WireInputs): WirePlan {
   const setting = wireSetting(wire, base, stance, skin);
   const { drafts, fine } = draftWires(setting);
   const wires = withOwnersCut(
@@ -50,7 +53,8 @@ export function planWire({ wire, base, stance, skin }: WireInputs): WirePlan {
   );
   const bindings = planBindings(setting, bindingsOf(setting, wires));
   const board = planBase(setting, wires);
-  const shafts = wire.scheme === 'no-wire' ? [] : planShafts(setting, carriedBones(wires));
+  const shafts =
+    wire.scheme === 'no-wire' ? [] : planShafts(setting, fittings, carriedBones(wires));
   const stock = planStock({ wires, shafts }, wire);
   const hinges = planHinges(setting);
   const planned = {

@@ -1,7 +1,8 @@
 import * as say from './words.ts';
-import type { Animal } from '../anatomy/animal.ts';
-import { input, type Working } from '../piece/working.ts';
-import { FINE_SIZES_MM, LEAST_FINE_MM } from './fineDrafts.ts';
+import type { Fitting } from '../fittings/fittingsPlan.ts';
+import { LEAST_WIRED_MM } from '../fittings/planFittings.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
+import { FINE_SIZES_MM } from './fineDrafts.ts';
 import { metalById } from './metals.ts';
 import type { WireSetting } from './wireSetting.ts';
 import { choiceDiameterMm } from './wireStock.ts';
@@ -16,6 +17,8 @@ export interface Shaft {
   readonly key: string;
   readonly id: string;
   readonly name: string;
+  /** The bone that its part sits on, or the left one of two. */
+  readonly boneId: string;
   readonly count: number;
   /** Length of the part on the model. */
   readonly length: Working;
@@ -31,49 +34,50 @@ export interface Shaft {
   readonly leftOut: boolean;
 }
 
-type Feature = NonNullable<Animal['features']>[number];
-
 /** Key of a part made apart among the thin wires of the document. */
-export const shaftKey = (featureId: string): string => `part-${featureId}`;
+export const shaftKey = (fittingId: string): string => `part-${fittingId}`;
 
 /**
- * Straight wires for the parts that the animal lists (claws, plumes, antennae, teeth): as long as the
- * part, and an end to bind or to stick into the clay. Parts too short to need one get none; the user
+ * Straight wires for the parts made apart that are set in (claws, plumes, horns): as long as the
+ * part, and an end to bind or to stick into the clay. Parts too short or thick to need one get none; the user
  * may give them one, or leave one out.
  */
-export function planShafts(setting: WireSetting, carried: ReadonlySet<string>): readonly Shaft[] {
-  const { animal, bones } = setting.stance.posed.skeleton;
-  // A feature whose bone has a wire of its own to the tip needs no second one.
-  const apart = (animal.features ?? []).filter(
-    (feature) => !bones.some(({ key, id }) => key === feature.bone && carried.has(id)),
-  );
+export function planShafts(
+  setting: WireSetting,
+  fittings: readonly Fitting[],
+  carried: ReadonlySet<string>,
+): readonly Shaft[] {
+  const { bones } = setting.stance.posed.skeleton;
+  // What grows on a bone that has a wire of its own to the tip needs no second one.
+  const isCarried = ({ made, boneId }: Fitting): boolean => {
+    const key = bones.find(({ id }) => id === boneId)?.key;
+    return made === 'grown' && bones.some((bone) => bone.key === key && carried.has(bone.id));
+  };
   let count = 0;
-  return apart.map((feature) => {
-    const why = whyNone(setting, feature);
-    return shaftOf(setting, feature, why, why === '' ? `P${++count}` : '');
-  });
+  return fittings
+    .filter((fitting) => fitting.kind.shape !== 'ball' && !isCarried(fitting))
+    .map((fitting) => {
+      const why = whyNone(setting, fitting);
+      return shaftOf(setting, fitting, why, why === '' ? `P${++count}` : '');
+    });
 }
-
-const lengthOf = ({ stance }: WireSetting, { size }: Feature): number =>
-  size.mm * stance.posed.sizeFactor;
 
 /** Why a part gets no wire, in words; empty where it gets one. */
-function whyNone(setting: WireSetting, feature: Feature): string {
-  const own = setting.wire.fine[shaftKey(feature.id)];
+function whyNone({ wire }: WireSetting, fitting: Fitting): string {
+  const own = wire.fine[shaftKey(fitting.id)];
   if (own === null) return say.leftOutByYou;
-  return own === undefined && lengthOf(setting, feature) < LEAST_FINE_MM ? say.tooShortToNeed : '';
+  if (own !== undefined) return '';
+  if (fitting.length.value < LEAST_WIRED_MM) return say.tooShortToNeed;
+  return fitting.wired || fitting.made === 'grown' ? '' : say.holdsWithoutOne;
 }
 
-function shaftOf(setting: WireSetting, feature: Feature, why: string, id: string): Shaft {
-  const { stance, wire } = setting;
-  const key = shaftKey(feature.id);
+function shaftOf(setting: WireSetting, fitting: Fitting, why: string, id: string): Shaft {
+  const { wire } = setting;
+  const { name, boneId, count, length } = fitting;
+  const key = shaftKey(fitting.id);
   const own = wire.fine[key];
-  const lengthMm = lengthOf(setting, feature);
-  const { mm, provenance } = feature.size;
-  const inputs = [
-    input('l', say.inLife(feature.name), mm, 'mm', provenance),
-    input('size', say.ofLife, stance.posed.sizeFactor, 'ratio', 'derived'),
-  ];
+  const lengthMm = length.value;
+  const inputs = [asInput('l', length)];
   const common = { stage: 'wire', unit: 'mm', provenance: 'derived' } as const;
   const usual = FINE_SIZES_MM.find((d) => d <= lengthMm * SHAFT_SHARE) ?? FINE_SIZES_MM.at(-1)!;
   const size: WireSize = own?.size ?? { system: 'mm', value: usual };
@@ -82,32 +86,28 @@ function shaftOf(setting: WireSetting, feature: Feature, why: string, id: string
   const cut: Working = {
     ...common,
     id: `wire.${id}.cut`,
-    label: say.eachCut(id, feature.name),
+    label: say.eachCut(id, name),
     value: lengthMm + tieEnd,
-    formula: 'l · size + a',
+    formula: 'l + a',
     inputs: [...inputs, input('a', say.endToStickIn, tieEnd, 'mm', 'own')],
     source: say.sizeOfPartIn,
   };
   return {
-    key,
-    id,
-    name: feature.name,
-    count: own?.count ?? feature.count,
+    ...{ key, id, name, boneId, size, why },
+    count: own?.count ?? count,
     length: {
       ...common,
-      id: `wire.shaft.${feature.id}.length`,
-      label: say.each3(feature.name),
+      id: `wire.shaft.${fitting.id}.length`,
+      label: say.each3(name),
       value: lengthMm,
-      formula: 'l · size',
+      formula: 'l',
       inputs,
       source: say.sizeOfPartInLibrary,
     },
     metal: metal.id,
     metalName: metal.name,
     densityKgM3: metal.densityKgM3,
-    size,
     diameterMm: choiceDiameterMm({ size }),
-    why,
     leftOut: own === null,
     cut: why === '' ? cut : null,
   };

@@ -23,11 +23,11 @@ export function wireMasses(
     const whole = legs.reduce((sum, { weight }) => sum + weight, 0);
     return legs.map(({ boneId, at, weight }) => ({ boneId, at, grams: (grams * weight) / whole }));
   });
-  const ofShafts = shafts.flatMap(({ key, cut, count, diameterMm, densityKgM3 }) => {
+  const ofShafts = shafts.flatMap(({ boneId, cut, count, diameterMm, densityKgM3 }) => {
     if (cut === null) return [];
     const grams = (count * cut.value * gramsPerMetre(diameterMm, densityKgM3)) / 1000;
-    const feature = posed.skeleton.animal.features?.find(({ id }) => key === `part-${id}`);
-    const own = posed.bones.filter(({ bone }) => bone.key === feature?.bone);
+    const key = posed.byId.get(boneId)?.bone.key;
+    const own = posed.bones.filter(({ bone }) => bone.key === key);
     const on = own.length > 0 ? own : posed.bones.slice(0, 1);
     return on.map(({ bone, end }) => ({ boneId: bone.id, at: end, grams: grams / on.length }));
   });

@@ -191,6 +191,7 @@ export const springbackOfRoundWire = 'springback of round wire; first straights 
 
 // fineDrafts.ts
 export const leftOutByYou = 'left out by you';
+export const holdsWithoutOne = 'it holds without one';
 export const tooShortToNeed = 'too short to need a wire';
 export const tooThinToHide = 'too thin to hide a wire under its clay';
 export const endsOfWayUp = (part: number): string =>
@@ -374,7 +375,6 @@ export const of2 = (over: string, contactId: string): string => `${over} of ${co
 export const crossingOf = (pairId: string): string => `crossing of ${pairId}`;
 
 // shafts.ts
-export const inLife = (name: string): string => `${name} in life`;
 export const eachCut = (id: string, name: string): string => `${id} ${name}, each cut`;
 export const endToStickIn = 'End to stick in or bind';
 export const sizeOfPartIn = 'size of the part in the library; the end is common practice';

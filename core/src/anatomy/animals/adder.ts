@@ -3,7 +3,7 @@ import { SERPENT } from '../plans/serpent.ts';
 import { eye, face, hole } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
-import { count, feature, fleshOf, zone, type SleeveRows } from './shapes.ts';
+import { apart, count, feature, fleshOf, zone, type SleeveRows } from './shapes.ts';
 
 /**
  * The adder's body, section by section from general knowledge: a flat head that is widest behind the eyes and
@@ -44,7 +44,19 @@ const JAW = {
   corner: 0.24,
   chin: ['skull', 0.9],
   lip: [0.3, 0.5, 0.62, 0.66],
+  carries: ['tongue'],
 } satisfies JawData;
+
+/** Out of the notch of the lips: one stem that parts into two. */
+const TONGUE = apart(
+  'tongue',
+  { hex: '#2b2023', bothSides: true, breadth: 1.6 },
+  [0.84, 0.45, [0, -1.6, 0]],
+  [0.98, 0.42, [0, -1.6, -0.05]],
+  [1.1, 0.4, [0, -1.4, -0.1]],
+  [1.22, 0.32, [0, -0.9, -0.9]],
+  [1.36, 0.12, [0, 0.2, -2.6]],
+);
 
 /**
  * Adder, a typical adult. All values are from general knowledge (memory), to be checked against a
@@ -65,13 +77,16 @@ const TOLD = {
     tail4: memory(16, 10, 23),
   },
   rest: { skull: [1, 0, 0] },
-  flesh: fleshOf(SLEEVES),
+  flesh: fleshOf(SLEEVES, { skull: [TONGUE] }),
   // Thin behind the head, broadest in the middle, and thin again before the vent.
   linkGirths: {
     neckLink: [0.94, 1, 1.08],
     trunkLink: [0.72, 0.82, 0.93, 1.02, 1.06, 1.06, 1.02, 0.94, 0.84, 0.73],
   },
-  features: [feature('fangs', 'Fangs', 'skull', 2, memory(4, 3, 5))],
+  features: [
+    feature('fangs', 'Fangs', 'skull', 2, memory(4, 3, 5), 'tooth'),
+    feature('tongue', 'Forked tongue', 'jaw', 1, memory(15, 10, 20), 'tongue', ['tongue'], ['jaw']),
+  ],
   counts: [
     count('Rows of scales round the middle', 19, 23, 'usually 21, keeled'),
     count('Belly scutes', 132, 158),

@@ -252,8 +252,9 @@ const TOLD = {
   },
   flesh: fleshOf(SLEEVES, CURVES),
   features: [
-    feature('hooves', 'Hooves', 'foreDigits', 8, memory(66, 56, 76)),
-    feature('dewclaws', 'Dewclaws', 'metacarpus', 8, memory(22, 16, 28)),
+    feature('horns', 'Horns', 'horn', 2, memory(830, 600, 1000), 'grown horn'),
+    feature('hooves', 'Hooves', 'foreDigits', 8, memory(66, 56, 76), 'hoof', ['hoof'], FEET),
+    feature('dewclaws', 'Dewclaws', 'metacarpus', 8, memory(22, 16, 28), 'claw', ['dewclaw'], FEET),
   ],
   counts: [
     count('Teeth', 32, 32, 'I 0/3 · C 0/1 · P 3/3 · M 3/3, on each side'),

@@ -223,8 +223,8 @@ export const BARN_OWL: Animal = Object.freeze({
     },
   ],
   features: [
-    feature('bill', 'Bill', 'bill', 1, memory(20, 16, 24)),
-    feature('claws', 'Claws', 'toes', 8, memory(16, 13, 19)),
+    feature('bill', 'Bill', 'bill', 1, memory(20, 16, 24), 'bill'),
+    feature('claws', 'Claws', 'toes', 8, memory(16, 13, 19), 'claw', ['claw'], ['toes', 'hallux']),
   ],
   counts: [
     count('Primaries, each wing', 10, 11, 'and a minute outer one'),

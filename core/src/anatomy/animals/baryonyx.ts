@@ -185,6 +185,9 @@ const CURVES = {
   ],
 };
 
+/** Whose parts are made apart, and where. */
+const TEETH = ['upper tooth', 'lower tooth'];
+
 /** Where the head is parted into upper and lower jaw. */
 const JAW = {
   hinge: 0.06,
@@ -246,9 +249,35 @@ const TOLD = {
   },
   flesh: fleshOf(SLEEVES, CURVES),
   features: [
-    feature('thumb-claws', 'Thumb claws', 'foreDigits', 2, memory(308, 300, 315)),
-    feature('hand-claws', 'Other claws of the hand', 'foreDigits', 4, memory(160, 120, 200)),
-    feature('foot-claws', 'Claws of the foot', 'hindDigits', 8, memory(130, 100, 160)),
+    feature(
+      ...(['thumb-claws', 'Thumb claws', 'foreDigits', 2, memory(308, 300, 315)] as const),
+      ...(['claw', ['thumb claw'], ['foreDigits']] as const),
+    ),
+    feature(
+      ...([
+        'hand-claws',
+        'Other claws of the hand',
+        'foreDigits',
+        4,
+        memory(160, 120, 200),
+      ] as const),
+      ...(['claw', ['claw'], ['foreDigits']] as const),
+    ),
+    feature(
+      ...(['foot-claws', 'Claws of the foot', 'hindDigits', 8, memory(130, 100, 160)] as const),
+      ...(['claw', ['claw'], ['hindDigits']] as const),
+    ),
+    feature('teeth', 'Teeth', 'skull', 72, memory(36, 24, 46), 'tooth', TEETH, ['skull', 'jaw']),
+    feature(
+      'crest',
+      'Crest of the snout',
+      'skull',
+      1,
+      memory(220, 150, 280),
+      'crest',
+      ['crest'],
+      ['skull'],
+    ),
   ],
   counts: [
     count('Teeth of the premaxilla, each side', 6, 7),

@@ -193,6 +193,10 @@ const CURVES = {
   ]),
 };
 
+/** Whose parts are made apart, and where. */
+const TEETH = ['upper tooth', 'lower tooth'];
+const SICKLE = memory(120, 100, 145);
+
 /** Where the head is parted into upper and lower jaw. */
 const JAW = {
   hinge: 0.08,
@@ -283,14 +287,40 @@ const TOLD = {
   ],
   features: [
     feature(
-      'sickle-claws',
-      'Sickle claws with their sheaths',
-      'hindDigits',
-      2,
-      memory(120, 110, 130),
+      ...(['sickle-claws', 'Sickle claws with their sheaths', 'hindDigits', 2, SICKLE] as const),
+      ...(['claw', ['sickle claw'], ['hindDigits']] as const),
     ),
-    feature('hand-claws', 'Claws of the hand', 'foreDigits', 6, memory(70, 55, 85)),
-    feature('foot-claws', 'Other claws of the foot', 'hindDigits', 6, memory(55, 42, 68)),
+    feature(
+      'hand-claws',
+      'Claws of the hand',
+      'foreDigits',
+      6,
+      memory(70, 55, 85),
+      'claw',
+      ['claw'],
+      ['foreDigits'],
+    ),
+    feature(
+      'foot-claws',
+      'Other claws of the foot',
+      'hindDigits',
+      6,
+      memory(55, 42, 68),
+      'claw',
+      ['claw'],
+      ['hindDigits'],
+    ),
+    feature('teeth', 'Teeth', 'skull', 54, memory(20, 12, 26), 'tooth', TEETH, ['skull', 'jaw']),
+    feature(
+      'tail-plumes',
+      'Plumes of the tail',
+      'tail4',
+      10,
+      memory(170, 100, 240),
+      'plume',
+      ['tail plume'],
+      ['tail4'],
+    ),
   ],
   counts: [
     count('Teeth of the premaxilla, each side', 4),

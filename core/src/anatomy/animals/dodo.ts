@@ -247,8 +247,18 @@ const TOLD = {
     },
   ],
   features: [
-    feature('bill', 'Bill', 'bill', 1, memory(118, 100, 135)),
-    feature('claws', 'Claws', 'toes', 8, memory(24, 18, 30)),
+    feature('bill', 'Bill', 'bill', 1, memory(118, 100, 135), 'bill'),
+    feature('claws', 'Claws', 'toes', 8, memory(24, 18, 30), 'claw', ['claw'], ['toes', 'hallux']),
+    feature(
+      'tail-plumes',
+      'Tail plumes',
+      'tail',
+      5,
+      memory(150, 100, 190),
+      'plume',
+      ['tail plume'],
+      ['tail'],
+    ),
   ],
   counts: [
     count('Primaries, each wing', 8, 10, 'small and loose; a guess'),

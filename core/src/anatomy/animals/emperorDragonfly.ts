@@ -204,8 +204,18 @@ export const EMPEROR_DRAGONFLY: Animal = Object.freeze({
     },
   ],
   features: [
-    feature('compound-eyes', 'Compound eyes', 'head', 2, memory(7, 6, 8)),
-    feature('antennae', 'Antennae', 'antenna', 2, memory(4, 3, 5)),
+    feature('compound-eyes', 'Compound eyes', 'head', 2, memory(7, 6, 8), 'eye', ['eye'], ['head']),
+    feature('antennae', 'Antennae', 'antenna', 2, memory(4, 3, 5), 'grown feeler'),
+    feature(
+      'claspers',
+      'Claspers',
+      'abdomen3',
+      2,
+      memory(6.5, 5, 8),
+      'spike',
+      ['clasper'],
+      ['abdomen3'],
+    ),
   ],
   counts: [
     count('Segments of the abdomen', 10),

@@ -204,7 +204,20 @@ const TOLD = {
     metatarsus: [0.5, -0.86, 0],
   },
   flesh: fleshOf(SLEEVES, CURVES),
-  features: [feature('claws', 'Claws', 'foreDigits', 20, memory(7, 5, 9))],
+  features: [
+    feature('claws', 'Claws', 'foreDigits', 20, memory(7, 5, 9), 'claw', ['claw'], FEET),
+    feature('canines', 'Canine teeth', 'jaw', 4, memory(10, 8, 12), 'tooth'),
+    feature(
+      'whiskers',
+      'Whiskers',
+      'skull',
+      10,
+      memory(40, 25, 60),
+      'whisker',
+      ['whisker'],
+      ['skull'],
+    ),
+  ],
   counts: [
     count('Teeth', 36, 36, 'I 3/3 · C 1/1 · P 4/3 · M 1/2, on each side'),
     count('Neck vertebrae', 7),

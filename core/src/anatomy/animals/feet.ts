@@ -1,4 +1,4 @@
-import type { Vec3 } from '../../geometry/vec3.ts';
+import { add, distance, scale, type Vec3 } from '../../geometry/vec3.ts';
 import type { FleshCurve } from '../animal.ts';
 import { apart, curve, type CurveRow } from './shapes.ts';
 
@@ -6,7 +6,7 @@ import { apart, curve, type CurveRow } from './shapes.ts';
 const HORN = '#3a332b';
 
 /**
- * A claw that goes on from the tip of a toe, which is told as its last row: so long, bent down by `bend` of its
+ * A claw that goes on from the tip of a toe, which is told as its last row: so long along its curve, bent down by `bend` of its
  * length; `way` is where it points at rest. Life mm.
  */
 export function claw(
@@ -16,17 +16,18 @@ export function claw(
   { way = [1, 0, 0], bend = 0.35, hex = HORN }: { way?: Vec3; bend?: number; hex?: string } = {},
 ): FleshCurve {
   const on = (share: number, down: number): Vec3 => [
-    offset[0] + way[0] * share * long,
-    offset[1] + (way[1] * share - down) * long,
-    offset[2] + way[2] * share * long,
+    way[0] * share,
+    way[1] * share - down,
+    way[2] * share,
   ];
+  const line = [on(-0.05, -0.02), on(0.45, 0), on(0.8, 0.4 * bend), on(1, bend)];
+  // So long along its curve, however it is bent.
+  const k = long / line.slice(1).reduce((sum, p, i) => sum + distance(line[i]!, p), 0);
+  const radii = [0.75, 0.6, 0.36, 0.08];
   return apart(
     name,
     { hex, breadth: 0.8 },
-    [at, 0.75 * radius, on(-0.05, -0.02)],
-    [at, 0.6 * radius, on(0.45, 0)],
-    [at, 0.36 * radius, on(0.8, 0.4 * bend)],
-    [at, 0.08 * radius, on(1, bend)],
+    ...line.map((p, i): CurveRow => [at, radii[i]! * radius, add(offset, scale(p, k))]),
   );
 }
 

@@ -4,7 +4,7 @@ import { walk, trot, pace, canter, rotaryGallop } from '../plans/kit/mammalGaits
 import { cup, eye, face, hole, nose } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
-import { pawToes } from './feet.ts';
+import { claw, pawToes } from './feet.ts';
 import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
 /**
@@ -114,7 +114,17 @@ const SLEEVES = {
   },
 } as const satisfies Readonly<Record<string, SleeveRows>>;
 
-const CURVES = { foreDigits: pawToes(12, 26), hindDigits: pawToes(11, 22) };
+const CURVES = {
+  foreDigits: pawToes(12, 26),
+  hindDigits: pawToes(11, 22),
+  // The fifth claw, high up on the inside.
+  metacarpus: [
+    claw('claw of the first toe', [0.55, 5, [-4, 0, 23]], 18, { way: [0.55, -0.8, 0.1] }),
+  ],
+};
+
+/** Whose parts are made apart, and where. */
+const CLAWED = ['foreDigits', 'hindDigits', 'metacarpus'];
 
 /** Where the head is parted into upper and lower jaw. */
 const JAW = {
@@ -186,7 +196,10 @@ const TOLD = {
     metatarsus: [0.12, -0.99, 0],
   },
   flesh: fleshOf(SLEEVES, CURVES),
-  features: [feature('claws', 'Claws', 'foreDigits', 18, memory(28, 22, 34))],
+  features: [
+    feature('claws', 'Claws', 'foreDigits', 18, memory(28, 22, 34), 'claw', ['claw'], CLAWED),
+    feature('canines', 'Canine teeth', 'jaw', 4, memory(26, 22, 30), 'tooth'),
+  ],
   counts: [
     count('Teeth', 42, 42, 'I 3/3 · C 1/1 · P 4/4 · M 2/3, on each side'),
     count('Neck vertebrae', 7),

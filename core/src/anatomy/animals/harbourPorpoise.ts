@@ -149,7 +149,7 @@ const TOLD = {
       thickness: memory(16, 10, 22),
     },
   ],
-  features: [feature('teeth', 'Spade-shaped teeth', 'skull', 92, memory(5, 4, 7))],
+  features: [feature('teeth', 'Spade-shaped teeth', 'skull', 92, memory(5, 4, 7), 'tooth')],
   counts: [
     count('Teeth, each half of each jaw', 19, 28, 'spade-shaped'),
     count('Neck vertebrae', 7, 7, 'most of them grown together'),

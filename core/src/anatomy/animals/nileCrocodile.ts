@@ -233,6 +233,12 @@ const CURVES = {
   ],
 };
 
+/** Whose parts are made apart, and where. */
+const TEETH = ['upper tooth', 'lower tooth'];
+const SCUTES = ['inner scute', 'outer scute'];
+const DORSAL = ['dorsalRear', 'dorsalFront'];
+const TAIL = ['tail1', 'tail2', 'tail3', 'tail4'];
+
 /** Where the head is parted into upper and lower jaw. */
 const JAW = {
   hinge: 0.03,
@@ -290,9 +296,60 @@ const TOLD = {
   },
   flesh: fleshOf(SLEEVES, CURVES),
   features: [
-    feature('fore-claws', 'Claws of the forefeet', 'foreDigits', 6, memory(38, 28, 50)),
-    feature('hind-claws', 'Claws of the hind feet', 'hindDigits', 6, memory(42, 30, 56)),
-    feature('teeth', 'Large teeth', 'skull', 20, memory(34, 20, 50)),
+    feature(
+      'fore-claws',
+      'Claws of the forefeet',
+      'foreDigits',
+      6,
+      memory(38, 28, 50),
+      'claw',
+      ['claw'],
+      ['foreDigits'],
+    ),
+    feature(
+      'hind-claws',
+      'Claws of the hind feet',
+      'hindDigits',
+      6,
+      memory(42, 30, 56),
+      'claw',
+      ['claw'],
+      ['hindDigits'],
+    ),
+    feature('teeth', 'Teeth that show', 'skull', 66, memory(32, 20, 50), 'tooth', TEETH, [
+      'skull',
+      'jaw',
+    ]),
+    feature(
+      'back-scutes',
+      'Scutes of the back',
+      'dorsalFront',
+      64,
+      memory(28, 18, 40),
+      'plate',
+      SCUTES,
+      DORSAL,
+    ),
+    feature(
+      'nape-scutes',
+      'Scutes of the nape',
+      'neck',
+      6,
+      memory(36, 24, 48),
+      'plate',
+      ['scute of the nape'],
+      ['neck'],
+    ),
+    feature(
+      'tail-crest',
+      'Crest of the tail',
+      'tail1',
+      36,
+      memory(110, 60, 140),
+      'plate',
+      ['crest'],
+      TAIL,
+    ),
   ],
   counts: [
     count(

@@ -194,7 +194,9 @@ const TOLD = {
       thickness: memory(1.2, 0.6, 2),
     },
   ],
-  features: [feature('teeth', 'Large teeth of the lower jaw', 'skull', 16, memory(8, 5, 12))],
+  features: [
+    feature('teeth', 'Large teeth of the lower jaw', 'skull', 16, memory(8, 5, 12), 'tooth'),
+  ],
   counts: [
     count('Scales of the lateral line', 105, 148),
     count('Rays of the dorsal fin', 19, 23),

@@ -130,8 +130,8 @@ export const RAFT_SPIDER: Animal = Object.freeze({
   },
   flesh: fleshOf(SLEEVES),
   features: [
-    feature('eyes', 'Eyes in two rows', 'prosoma', 8, memory(0.45, 0.3, 0.7)),
-    feature('claws', 'Claws of the feet', 'leg1Tarsus', 24, memory(0.3, 0.2, 0.4)),
+    feature('eyes', 'Eyes in two rows', 'prosoma', 8, memory(0.45, 0.3, 0.7), 'eye'),
+    feature('claws', 'Claws of the feet', 'leg1Tarsus', 24, memory(0.3, 0.2, 0.4), 'claw'),
   ],
   counts: [
     count('Eyes', 8, 8, 'four small ones in front, four larger ones behind'),

@@ -174,6 +174,9 @@ const CURVES = {
   ],
 } as const;
 
+/** Whose parts are made apart, and where. */
+const TINES = ['brow', 'bay', 'tray', 'crown'];
+
 /** Where the head is parted into upper and lower jaw. */
 const JAW = {
   hinge: 0.24,
@@ -252,8 +255,13 @@ const TOLD = {
   },
   flesh: fleshOf(SLEEVES, CURVES),
   features: [
-    feature('hooves', 'Hooves', 'foreDigits', 8, memory(80, 70, 92)),
-    feature('dewclaws', 'Dewclaws', 'metacarpus', 8, memory(25, 18, 32)),
+    feature('antlers', 'Antlers', 'horn', 2, memory(900, 700, 1100), 'grown horn'),
+    feature('tines', 'Tines of the antlers', 'horn', 10, memory(260, 150, 350), 'horn', TINES, [
+      'horn',
+      'hornTip',
+    ]),
+    feature('hooves', 'Hooves', 'foreDigits', 8, memory(80, 70, 92), 'hoof', ['hoof'], FEET),
+    feature('dewclaws', 'Dewclaws', 'metacarpus', 8, memory(25, 18, 32), 'claw', ['dewclaw'], FEET),
   ],
   counts: [
     count('Teeth', 34, 34, 'I 0/3 · C 1/1 · P 3/3 · M 3/3, on each side'),

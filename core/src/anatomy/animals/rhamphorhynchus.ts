@@ -192,6 +192,9 @@ const CURVES = {
   }),
 };
 
+/** Whose parts are made apart, and where. */
+const TEETH = ['upper tooth', 'lower tooth'];
+
 /** Where the head is parted into upper and lower jaw. */
 const JAW = {
   hinge: 0.12,
@@ -298,8 +301,27 @@ const TOLD = {
     },
   ],
   features: [
-    feature('claws', 'Claws of the fingers', 'fingers', 6, memory(12, 6, 15)),
-    feature('foot-claws', 'Claws of the feet', 'hindDigits', 8, memory(7, 4, 9)),
+    feature(
+      'claws',
+      'Claws of the fingers',
+      'fingers',
+      6,
+      memory(12, 6, 15),
+      'claw',
+      ['claw'],
+      ['fingers'],
+    ),
+    feature(
+      'foot-claws',
+      'Claws of the feet',
+      'hindDigits',
+      8,
+      memory(7, 4, 9),
+      'claw',
+      ['claw'],
+      ['hindDigits'],
+    ),
+    feature('teeth', 'Teeth', 'skull', 24, memory(20, 12, 26), 'tooth', TEETH, ['skull', 'jaw']),
   ],
   counts: [
     count('Upper teeth, each side', 10, 10, 'pointing forward and out'),

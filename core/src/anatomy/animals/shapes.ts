@@ -11,6 +11,7 @@ import type {
   SleeveStation,
 } from '../animal.ts';
 import type { CoatZone, RoughSize } from '../coat.ts';
+import type { ThingKind } from '../thingKinds.ts';
 import { memory } from './memory.ts';
 
 /** A count from general knowledge. */
@@ -21,14 +22,23 @@ export const count = (name: string, low: number, high = low, note?: string): Cou
   ...(note === undefined ? {} : { note }),
 });
 
-/** A part made apart, from general knowledge; left and right together are two. */
+/**
+ * A part made apart, from general knowledge; left and right together are two. Where it is drawn, its curves are told
+ * by how their names begin and by the bones that carry them.
+ */
 export const feature = (
   id: string,
   name: string,
   bone: string,
   many: number,
   size: RoughSize,
-): Feature => ({ id, name, bone, count: many, size });
+  kind: ThingKind,
+  curves?: readonly string[],
+  bones: readonly string[] = [bone],
+): Feature => ({
+  ...{ id, name, kind, bone, count: many, size },
+  ...(curves === undefined ? {} : { drawn: { curves, on: bones } }),
+});
 
 /** A corner of a blade's outline. */
 export const corner = (bone: string, at: number, offset?: Vec3): Blade['outline'][number] => ({

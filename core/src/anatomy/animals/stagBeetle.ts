@@ -122,6 +122,10 @@ const footClaw = (side: number) =>
   );
 const HORN = '#1f1917';
 
+/** Whose parts are made apart, and where. */
+const TARSI = ['foreTarsus', 'midTarsus', 'hindTarsus'];
+const TIBIAE = ['foreTibia', 'midTibia', 'hindTibia'];
+
 /** What stands off it along curves of its own. */
 const CURVES = {
   head: [
@@ -213,9 +217,30 @@ export const STAG_BEETLE: Animal = Object.freeze({
     },
   ],
   features: [
-    feature('mandibles', 'Mandibles', 'mandible', 2, memory(19, 6, 28)),
-    feature('antennae', 'Antennae', 'antenna', 2, memory(9, 6, 11)),
-    feature('claws', 'Claws', 'foreTarsus', 12, memory(1.6, 1.2, 2)),
+    feature('eyes', 'Eyes', 'head', 2, memory(3, 2.2, 4), 'eye', ['eye'], ['head']),
+    feature('mandibles', 'Mandibles', 'mandible', 2, memory(19, 6, 28), 'mandible'),
+    feature('antennae', 'Antennae', 'antenna', 2, memory(9, 6, 11), 'grown feeler'),
+    feature(
+      'clubs',
+      'Leaves of the antennae',
+      'antenna',
+      8,
+      memory(2.4, 1.5, 3),
+      'plate',
+      ['club'],
+      ['antenna'],
+    ),
+    feature('claws', 'Claws', 'foreTarsus', 12, memory(1.9, 1.2, 2.4), 'claw', ['claw'], TARSI),
+    feature(
+      'spines',
+      'Spines of the legs',
+      'foreTibia',
+      18,
+      memory(1.6, 0.8, 2.2),
+      'spike',
+      ['spine'],
+      TIBIAE,
+    ),
   ],
   counts: [
     count('Legs', 6),

@@ -2,7 +2,7 @@ import type { Animal } from '../animal.ts';
 import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quadrupedParts.ts';
 import { walk, trot, pace, canter, gallop } from '../plans/kit/mammalGaits.ts';
 import { cup, eye, face, hole, nose } from './faces.ts';
-import { pawToes } from './feet.ts';
+import { claw, pawToes } from './feet.ts';
 import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
@@ -106,7 +106,17 @@ const SLEEVES = {
   },
 } satisfies Readonly<Record<string, SleeveRows>>;
 
-const CURVES = { foreDigits: pawToes(9, 15), hindDigits: pawToes(8.5, 13) };
+const CURVES = {
+  foreDigits: pawToes(9, 15),
+  hindDigits: pawToes(8.5, 13),
+  // The fifth claw, high up on the inside.
+  metacarpus: [
+    claw('claw of the first toe', [0.55, 3.6, [-4, 0, 15]], 12, { way: [0.55, -0.8, 0.1] }),
+  ],
+};
+
+/** Whose parts are made apart, and where. */
+const CLAWED = ['foreDigits', 'hindDigits', 'metacarpus'];
 
 /** Where the head is parted into upper and lower jaw. */
 const JAW = {
@@ -179,7 +189,10 @@ const TOLD = {
     metatarsus: [0.34, -0.94, 0],
   },
   flesh: fleshOf(SLEEVES, CURVES),
-  features: [feature('claws', 'Claws', 'foreDigits', 18, memory(16, 12, 20))],
+  features: [
+    feature('claws', 'Claws', 'foreDigits', 18, memory(16, 12, 20), 'claw', ['claw'], CLAWED),
+    feature('canines', 'Canine teeth', 'jaw', 4, memory(22, 17, 26), 'tooth'),
+  ],
   counts: [
     count('Teeth', 46, 46, 'I 4/3 · C 1/1 · P 3/3 · M 4/4, on each side'),
     count('Neck vertebrae', 7),

@@ -174,6 +174,10 @@ const CURVES = {
   ),
 };
 
+/** Whose parts are made apart, and where. */
+const LOCKS = ['skirt', 'throat', 'sleeve of hair', 'trousers of hair'];
+const SHAGGY = ['thoracic', 'lumbar', 'neckLower', 'humerus', 'femur'];
+
 /** Where the head is parted into upper and lower jaw. */
 const JAW = { hinge: 0.3, corner: 0.62, chin: ['skull', 0.92], lip: [0.35, 0.4] } satisfies JawData;
 
@@ -250,8 +254,47 @@ const TOLD = {
   seats: { horn: 0.82, ear: 0.2, proboscis: 0.92 },
   flesh: fleshOf(SLEEVES, CURVES),
   features: [
-    feature('fore-nails', 'Toenails, forefeet', 'foreDigits', 10, memory(90, 60, 120)),
-    feature('hind-nails', 'Toenails, hind feet', 'hindDigits', 8, memory(80, 55, 110)),
+    feature('tusks', 'Tusks', 'horn', 2, memory(3000, 2000, 4200), 'grown horn'),
+    feature(
+      'fore-nails',
+      'Toenails, forefeet',
+      'foreDigits',
+      10,
+      memory(90, 60, 120),
+      'nail',
+      ['nail'],
+      ['foreDigits'],
+    ),
+    feature(
+      'hind-nails',
+      'Toenails, hind feet',
+      'hindDigits',
+      8,
+      memory(80, 55, 110),
+      'nail',
+      ['nail'],
+      ['hindDigits'],
+    ),
+    feature(
+      'locks',
+      'Locks of long hair',
+      'thoracic',
+      54,
+      memory(620, 400, 900),
+      'tuft',
+      LOCKS,
+      SHAGGY,
+    ),
+    feature(
+      'tail-tuft',
+      'Tuft of the tail',
+      'tail4',
+      3,
+      memory(340, 220, 450),
+      'tuft',
+      ['tuft'],
+      ['tail4'],
+    ),
   ],
   counts: [
     count('Tusks', 2),

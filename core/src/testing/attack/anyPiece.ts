@@ -30,6 +30,7 @@ function namesOf(animal: Animal): Known {
     fc.double({ min: 0.1, max: 12, noNaN: true }).map((value) => ({ system: 'mm', value })),
   );
   const metal = from(BUILT_IN_METAL_IDS);
+  const featureIds = (animal.features ?? []).map(({ id }) => id);
   const contact = from(feet.length > 0 ? feet : ['none']);
   return {
     id: fc.constant('any'),
@@ -44,6 +45,11 @@ function namesOf(animal: Animal): Known {
     'measure.shape.sections.#': fc.oneof(keys, ids),
     'measure.shape.bulk.#': from([...plan.muscles.map(({ id }) => id), 'none']),
     'measure.shape.fatMm.#': regions,
+    'measure.shape.features.#': from([...featureIds, 'none']),
+    'measure.shape.things.*.boneId': ids,
+    'measure.shape.things.*.row.boneId': ids,
+    'fittings.made.#': from(['eyes', ...featureIds, 'none']),
+    'fittings.apart.*': ids,
     'references.readings.#': ids,
     'references.pictures.*.landmarks.#': from([...plan.bones.map(({ id }) => id), 'withers']),
     'stance.presetId': stances,
@@ -61,7 +67,7 @@ function namesOf(animal: Animal): Known {
     'wire.limbs.#': from([...pairs, ...feet, 'none']),
     'wire.fine.#': fc.oneof(
       keys,
-      from((animal.features ?? []).map(({ id }) => `part-${id}`).concat(plan.bones[0]!.key)),
+      from(featureIds.map((id) => `part-${id}`).concat(plan.bones[0]!.key)),
     ),
     'wire.freeJoints.*': ids,
     'wire.routes.#': from(['spine', ...pairs.map((id) => `limbs:${id}`)]),

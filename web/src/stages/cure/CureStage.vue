@@ -64,7 +64,6 @@ const setting = computed(() => cure.value.figures.clay.setting);
     <LedgerSection :title="say.bakesAndParts">
       <BakeList />
       <WorkingRow :working="cure.bakes" />
-      <WorkingRow :working="cure.eye" />
       <CautionSign :ids="['small-parts', 'solvent', 'heat-gun']" />
     </LedgerSection>
     <LedgerSection v-if="cure.dial" :title="say.whatPacketSaysOf">

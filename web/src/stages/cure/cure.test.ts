@@ -5,7 +5,6 @@ import { press, typeInto } from '../../testing/hands.ts';
 import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import BakeList from './BakeList.vue';
 import CureStage from './CureStage.vue';
-import FittingsStage from './FittingsStage.vue';
 import OvenChoices from './OvenChoices.vue';
 import TimeTable from './TimeTable.vue';
 
@@ -134,19 +133,5 @@ describe('CureStage', () => {
     expect(wrapper.text()).toContain('sets without an oven by itself');
     expect(wrapper.text()).toContain('Epoxy');
     expect(wrapper.find('[data-working="cure.dial"]').exists()).toBe(false);
-  });
-});
-
-describe('FittingsStage', () => {
-  it('lists what is made apart with its numbers, and why a wire goes in or not', () => {
-    const { wrapper, plan } = mountWithPiece(FittingsStage, otter, {}, true);
-    const { fittings } = plan().fittings;
-    expect(fittings.map(({ id }) => id)).toEqual(['eyes', 'claws']);
-    for (const { name, length, why, count, spare } of fittings) {
-      expect(wrapper.text()).toContain(name);
-      expect(wrapper.text()).toContain(`${count}, and ${spare} spare`);
-      expect(wrapper.text()).toContain(why);
-      expect(wrapper.find(`[data-working="${length.id}"]`).exists()).toBe(true);
-    }
   });
 });

@@ -78,16 +78,3 @@ export const forSlenderBodiesFirst =
 export const roomsOfCure = 'Rooms of Cure';
 export const bakesTab = 'Bakes';
 export const fittingsTab = 'Fittings';
-
-// FittingsStage.vue
-export const partsMadeApart = 'Parts made apart, at 1:1';
-export const noneMadeApart = 'Nothing of this animal is made apart.';
-export const countAndSpare = (count: number, spare: number): string =>
-  `${count}, and ${spare} spare`;
-export const partColumn = 'Part';
-export const countColumn = 'How many';
-export const longColumn = (unit: string): string => `Long, ${unit}`;
-export const gramsColumn = 'Clay, g';
-export const allOfThem = 'What is made apart';
-export const holdAgainstDrawing =
-  'The drawing is at 1:1 on paper: hold each part against it, and left against right. Make spares with the first, not after the last is lost.';

@@ -1,10 +1,10 @@
 import type { FacePlace } from '../anatomy/face.ts';
 import { sidedId } from '../anatomy/plans/kit/bilateral.ts';
 import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
-import { partNormal, skinParts } from '../body/skin.ts';
+import { partNormal, skinParts } from './skin.ts';
 import { turn } from '../geometry/quat.ts';
 import { cross, dot, lerp, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
-import { placeable, pointAt, type SkinPoint } from './skinPlace.ts';
+import { placeable, pointAt, type SkinPlace, type SkinPoint } from './skinPlace.ts';
 
 /** The point of a place on one side of the head; of the midline once; on sleeves alone, and on no curve that stands off them, where that is asked. Undefined where its flesh is not there. */
 export function facePoint(
@@ -14,7 +14,18 @@ export function facePoint(
   onSleeves = false,
 ): SkinPoint | undefined {
   const bone = idOn(posed, key, side);
-  if (bone === undefined) return undefined;
+  return bone === undefined
+    ? undefined
+    : skinPoint(posed, { boneId: bone, along, around: side * around, offMm }, onSleeves);
+}
+
+/** Where the outermost flesh of a bone is at a share of it and an angle about it; undefined where there is none. */
+export function skinPoint(
+  posed: PosedSkeleton,
+  { boneId: bone, along, around, offMm = 0 }: Omit<SkinPlace, 'sleeveId'>,
+  onSleeves = false,
+): SkinPoint | undefined {
+  if (!posed.byId.has(bone)) return undefined;
   const { flesh } = posedBone(posed, bone).bone;
   const points = placeable(skinParts(posed))
     .filter(
@@ -27,7 +38,7 @@ export function facePoint(
       );
     })
     .flatMap((part) => {
-      const place = { sleeveId: part.sleeve, boneId: bone, along, around: side * around, offMm };
+      const place = { sleeveId: part.sleeve, boneId: bone, along, around, offMm };
       const point = pointAt(posed, place);
       return point === undefined ? [] : [{ ...point, out: partNormal(part, point.at, NORMAL_MM) }];
     });

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import * as say from './words.ts';
+import {
+  formPage,
+  gripTitle,
+  thingDragged,
+  thingGrips,
+  type HeadPage,
+  type PagePoint,
+  type Plan,
+  type Shape,
+  type ThingGrip,
+} from '@keen-sinew/core';
+import { computed, shallowRef } from 'vue';
+import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
+import { withShape } from '../../mass/shapeChanges.ts';
+
+/** Parts made apart on a drawing of the form, to be touched and dragged over the skin; the other side follows. */
+const props = defineProps<{
+  drawingId: string;
+  mmPerPx: number;
+  chosen: string;
+  pointIn: (event: PointerEvent) => PagePoint;
+}>();
+const emit = defineEmits<{ dragging: [now: boolean]; choose: [fittingId: string] }>();
+const { plan, change, preview } = usePiecePlan();
+
+/** What is held, on which page, and the plan as it was then. */
+interface Held {
+  readonly grip: ThingGrip;
+  readonly page: HeadPage;
+  readonly plan: Plan;
+}
+const held = shallowRef<Held | null>(null);
+let asked: ((shape: Shape) => Shape) | null = null;
+
+const page = computed(() => held.value?.page ?? formPage(plan.value, props.drawingId));
+const grips = computed(() => (page.value === undefined ? [] : thingGrips(plan.value, page.value)));
+
+function start(event: PointerEvent, grip: ThingGrip): void {
+  emit('choose', grip.fittingId);
+  if (page.value === undefined) return;
+  (event.target as Element).setPointerCapture(event.pointerId);
+  held.value = { grip, page: page.value, plan: plan.value };
+  asked = null;
+  emit('dragging', true);
+}
+function drag(event: PointerEvent): void {
+  const now = held.value;
+  if (now === null) return;
+  const recipe = thingDragged(now.plan, now.page, now.grip, props.pointIn(event));
+  if (recipe === undefined) return;
+  asked = recipe;
+  preview((p) => withShape(p, recipe(p.measure.shape)));
+}
+function end(keeps: boolean): void {
+  const was = held.value;
+  if (was === null) return;
+  held.value = null;
+  preview(null);
+  const recipe = asked;
+  if (keeps && recipe !== null)
+    change(say.move(was.grip.name.toLowerCase()), (p) => withShape(p, recipe(p.measure.shape)));
+  emit('dragging', false);
+}
+</script>
+
+<template>
+  <circle
+    v-for="grip in grips"
+    :key="`${grip.fittingId} ${grip.isEnd}`"
+    class="grip"
+    :class="{ chosen: grip.fittingId === chosen, end: grip.isEnd }"
+    :data-grip="`${grip.fittingId}${grip.isEnd ? ':end' : ''}`"
+    :cx="grip.at[0]"
+    :cy="-grip.at[1]"
+    :r="(grip.fittingId === chosen ? 9 : 6) * mmPerPx"
+    @pointerdown.prevent="start($event, grip)"
+    @pointermove="drag"
+    @pointerup="end(true)"
+    @pointercancel="end(false)"
+    @lostpointercapture="end(false)"
+  >
+    <title>{{ gripTitle(grip) }}</title>
+  </circle>
+</template>
+
+<style scoped>
+.grip {
+  fill: transparent;
+  stroke: var(--verdigris);
+  stroke-width: 1.5px;
+  vector-effect: non-scaling-stroke;
+  cursor: grab;
+  touch-action: none;
+}
+.chosen {
+  stroke: var(--rust);
+  stroke-width: 3px;
+}
+.end {
+  stroke-dasharray: 4 3;
+}
+</style>
