@@ -32,11 +32,6 @@ const VIEWS: readonly {
       await page.locator('.ledger li button', { hasText: 'Ankle, left' }).click();
     },
   },
-  {
-    name: 'photograph',
-    path: '/piece/otter-on-the-log/measure/photograph',
-    act: (page) => page.getByRole('img', { name: /recovered stance/ }).waitFor(),
-  },
   { name: 'stance', path: '/piece/otter-on-the-log/stance' },
   {
     name: 'wire',
@@ -63,6 +58,11 @@ const VIEWS: readonly {
     act: async (page) => {
       await page.locator('.apexcharts-series').first().waitFor();
     },
+  },
+  {
+    name: 'fittings',
+    path: '/piece/sluice-hob/cure/fittings',
+    act: (page) => page.getByRole('button', { name: 'Curled horns' }).click(),
   },
   { name: 'skin', path: '/piece/otter-on-the-log/skin' },
   { name: 'colour', path: '/piece/otter-on-the-log/colour' },

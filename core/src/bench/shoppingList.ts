@@ -68,11 +68,7 @@ export function shoppingList(of: ShoppingWork): readonly ShoppingLine[] {
             count('bench.shop.nuts', say.pegsToFix, say.holesInBase, wire.base.holes.length),
           ),
         ]),
-    ...fittings.fittings
-      .filter(({ made, material }) => made === 'set' && !['clay', 'wire'].includes(material.id))
-      .map(({ name, material, length, sold, toMake }) =>
-        line([say.stuffForPart(material.name, name.toLowerCase()), sold ?? length], toMake),
-      ),
+    ...boughtParts(fittings).map(({ what, toMake }) => line(what, toMake)),
     line(say.kitchenFoil, mass.foil.metres),
     ...mass.batches.map((batch) => {
       const { figures } = batch;
@@ -89,6 +85,15 @@ export function shoppingList(of: ShoppingWork): readonly ShoppingLine[] {
     ...colour.varnishes.map(({ ml }) => line(ml.label, ml)),
   ].filter((shoppingLine) => shoppingLine.quantity.value > 0);
 }
+
+/** Parts made apart that are bought, or cut of what is bought. */
+const boughtParts = ({ fittings }: FittingsPlan) =>
+  fittings
+    .filter(({ made, material }) => made === 'set' && !['clay', 'wire'].includes(material.id))
+    .map(({ name, material, length, sold, toMake }) => ({
+      what: [say.stuffForPart(material.name, name.toLowerCase()), sold ?? length],
+      toMake,
+    }));
 
 /** The log, branch, post or rock that feet stand on, and the uprights under it. */
 const perchLines = (on: WirePlan['base']['perch']): readonly ShoppingLine[] => {

@@ -134,7 +134,7 @@ function fittingOf(entry: Listed, apart: readonly PosedApart[], inputs: Fittings
   const thick = isBall ? null : number.thickWorking(told, length, kind);
   const slender = thick === null ? null : number.slenderWorking(told, length, thick);
   const making = inputs.choice.made[id] ?? AS_IT_FOLLOWS;
-  const material = fittingMaterial(making.material ?? usualMaterial(kind, longest));
+  const material = fittingMaterial(making.material ?? usualMaterial(thing, longest));
   const isChosen = making.material !== null;
   const made = madeOf(entry, longest, material, isChosen);
   const sides = sidesOfPieces(members, entry, skeleton);
@@ -160,9 +160,14 @@ const pieceOf = ({ boneId, side, samples }: PosedApart): FittingPiece => ({
   ...{ boneId, side, root: samples[0]!.at, tip: samples.at(-1)!.at },
 });
 
-/** What a part is of where nothing is decided: of clay, but where that is too thin for a leaf of it. */
-const usualMaterial = ({ material, shape }: FittingKind, { wideMm }: FittingSize) =>
-  material === 'clay' && shape === 'leaf' && wideMm < LEAST_CLAY_MM ? 'sheet' : material;
+/** What stands free of the skin and can be cut from sheet where it is too thin for clay; a plate or crest is drawn. */
+const FREE: ReadonlySet<string> = new Set(['tongue', 'ear', 'wattle']);
+
+/** What a part is of where nothing is decided: of clay, but where a free leaf is too thin for it. */
+const usualMaterial = (thing: Fitting['thing'], { wideMm }: FittingSize) => {
+  const { material } = kindOf(thing);
+  return FREE.has(thing) && wideMm < LEAST_CLAY_MM ? 'sheet' : material;
+};
 
 function madeOf(
   { kind, own }: Listed,

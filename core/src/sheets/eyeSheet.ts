@@ -33,7 +33,7 @@ export function eyeSheet(plan: Plan): Drawing | undefined {
   const point = eye && facePoint(posed, eye.at, 1);
   const { eyes } = plan.fittings;
   if (!head || !point || !eyes) return undefined;
-  const rows = [1, Math.max(LEAST_TIMES, headTimes(plan))];
+  const rows = [Math.max(LEAST_TIMES, headTimes(plan)), 1];
   let y = 0;
   const items = rows.flatMap((times): readonly DrawingItem[] => {
     const onHead = enlargement(head, times);
@@ -43,11 +43,11 @@ export function eyeSheet(plan: Plan): Drawing | undefined {
     const low = Math.min(...outline.map(([, py]) => py));
     const top = Math.max(...outline.map(([, py]) => py));
     const wide = extentOf(head) * times + GAP_MM;
-    y -= top - low + GAP_MM + 2 * TEXT_MM;
+    y -= top - low + GAP_MM + 5 * TEXT_MM;
     const caption: DrawingItem = {
-      ...{ kind: 'text', ink: 'soft', layer: 'eye', anchor: 'start', face: 'label' },
+      ...{ kind: 'text', ink: 'soft', layer: 'notes', anchor: 'start', face: 'label' },
       ...{ text: say.headTimes(times), sizeMm: TEXT_MM },
-      at: [0, y + top - low + TEXT_MM],
+      at: [0, y + top - low + 2 * TEXT_MM],
     };
     const heads = STEPS_MM.flatMap((step, i): readonly DrawingItem[] => {
       const [dx, dy] = [i * wide, y - low];
@@ -65,7 +65,7 @@ export function eyeSheet(plan: Plan): Drawing | undefined {
         {
           ...{ kind: 'text', ink: 'ink', layer: 'eye', anchor: 'middle', face: 'number' },
           ...{ text: say.eyeOf((d / times).toFixed(1)), sizeMm: TEXT_MM },
-          at: [middle[0], y - 1.6 * TEXT_MM],
+          at: [middle[0], y - 2 * TEXT_MM],
         },
       ];
     });

@@ -86,7 +86,7 @@ function sizeEntry(fitting: Fitting, size: FittingSize, isFirst: boolean): Entry
     isBall: false,
     outlines: [side, ...(isPaired && isBent ? [mirroredOutline(side)] : []), frontOutline(size)],
     lines: [
-      ...(isFirst ? [titleOf(fitting)] : []),
+      isFirst ? titleOf(fitting) : fitting.name,
       say.piecesOf(size.count, say.lengthByThick(size.lengthMm, size.thickMm)),
       ...(size.twistMm > 0.1 * size.lengthMm ? [say.leavesPlane(size.twistMm.toFixed(1))] : []),
     ],

@@ -1,4 +1,5 @@
 import { posedBone, type PosedBone } from '../anatomy/pose.ts';
+import { partBox } from '../body/skin.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import type { Plan } from '../planTypes.ts';
 import { headKey } from '../surface/headForm.ts';
@@ -16,6 +17,25 @@ const mm = (value: number): string => value.toFixed(1);
 
 /** How far over and under the end of its bones a snout reaches, in lengths of the head. */
 const SNOUT_SHARE = 0.15;
+
+/** An outline lies on the skin within so much, mm. */
+const ON_SKIN_MM = 0.1;
+
+const borneBy =
+  (skull: PosedBone) =>
+  ({ bone }: PosedBone): readonly string[] =>
+    bone.parent === skull.bone.id && bone.side === 'mid' ? [bone.id] : [];
+
+/** How far ahead the flesh of some bones reaches on the page; what stands out of it by itself, a tongue, is no snout. */
+const skinAhead = ({ stance }: Plan, boneIds: readonly string[]): number =>
+  least(
+    stance.skin
+      .filter(({ boneId }) => boneIds.includes(boneId))
+      .map((part) => {
+        const { min, max } = partBox(part);
+        return Math.min(project('side', min)[0], project('side', max)[0]);
+      }),
+  );
 
 /** A page point of the head alone, some times as large. */
 type OnHead = (page: PagePoint) => PagePoint;
@@ -40,8 +60,9 @@ export function headConstruction(
   const end = [project('side', skull.end), ...tips].reduce((a, b) => (b[0] < a[0] ? b : a));
   // The skin before the end of the bones: what stands ahead higher up, a tine, is no snout.
   const beside = SNOUT_SHARE * Math.hypot(end[0] - back[0], end[1] - back[1]);
+  const foremost = skinAhead(plan, [skull.bone.id, ...posed.bones.flatMap(borneBy(skull))]);
   const tip = outline
-    .filter(([, y]) => Math.abs(y - end[1]) < beside)
+    .filter(([x, y]) => Math.abs(y - end[1]) < beside && x > foremost - ON_SKIN_MM)
     .reduce((a, b) => (b[0] < a[0] ? b : a), end);
   const [atTip, atEye, atBack] = [onHead(tip), onHead(eye), onHead(back)];
   const ys = outline.map((p) => onHead(p)[1]);

@@ -211,7 +211,7 @@ export const bendOver = (mm: string): string => `bend over a rod ${mm} mm across
 export const eyesAtThreeSizes = 'Eyes half a millimetre smaller, as bought, and larger';
 export const eyeOf = (mm: string): string => `${mm} mm`;
 export const headTimes = (times: number): string =>
-  times === 1 ? 'Head at 1:1, eye of' : `Head ${times} times as large`;
+  times === 1 ? 'Head at 1:1' : `Head ${times} times as large`;
 
 // thingGrips.ts
 export const dragThing = (name: string): string => `${name}: drag over the skin`;

@@ -136,6 +136,7 @@ function adderInACoil(): Piece {
     place: 'Reptile bank, Marrowby Fen',
     measure: { ...adder.measure, scale: { by: 'ratio', lifePerModel: 2 } },
     stance: { ...adder.stance, presetId: 'coiled' },
+    fittings: { ...adder.fittings, made: { fangs: { material: 'wire', spare: 2 } } },
     wire: {
       ...adder.wire,
       spine: { ...softWire(0.8), strands: 2 },
@@ -153,6 +154,13 @@ function fishingBaryonyx(): Piece {
     measure: {
       ...baryonyx.measure,
       scale: { by: 'ratio', lifePerModel: 18 },
+    },
+    fittings: {
+      ...baryonyx.fittings,
+      made: {
+        teeth: { material: 'putty', spare: 8 },
+        crest: { material: 'clay', spare: 0 },
+      },
     },
     stance: {
       ...baryonyx.stance,

@@ -5,6 +5,7 @@ import {
   gripTitle,
   thingDragged,
   thingGrips,
+  type Drawing,
   type HeadPage,
   type PagePoint,
   type Plan,
@@ -17,7 +18,7 @@ import { withShape } from '../../mass/shapeChanges.ts';
 
 /** Parts made apart on a drawing of the form, to be touched and dragged over the skin; the other side follows. */
 const props = defineProps<{
-  drawingId: string;
+  drawing: Drawing;
   mmPerPx: number;
   chosen: string;
   pointIn: (event: PointerEvent) => PagePoint;
@@ -34,8 +35,15 @@ interface Held {
 const held = shallowRef<Held | null>(null);
 let asked: ((shape: Shape) => Shape) | null = null;
 
-const page = computed(() => held.value?.page ?? formPage(plan.value, props.drawingId));
-const grips = computed(() => (page.value === undefined ? [] : thingGrips(plan.value, page.value)));
+const page = computed(() => held.value?.page ?? formPage(plan.value, props.drawing.id));
+/** A drawing of the head alone has no room for a ring on the tail. */
+const isOnSheet = ({ at }: ThingGrip): boolean => {
+  const { min, max } = props.drawing.box;
+  return ([0, 1] as const).every((k) => at[k] >= min[k] && at[k] <= max[k]);
+};
+const grips = computed(() =>
+  page.value === undefined ? [] : thingGrips(plan.value, page.value).filter(isOnSheet),
+);
 
 function start(event: PointerEvent, grip: ThingGrip): void {
   emit('choose', grip.fittingId);

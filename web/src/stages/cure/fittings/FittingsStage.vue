@@ -122,7 +122,7 @@ const rows = computed(() => {
       <template #default="{ placed, mmPerPx, pointIn }">
         <FittingHandles
           v-if="room === 'animal'"
-          :drawing-id="placed.drawing.id"
+          :drawing="placed.drawing"
           :mm-per-px="mmPerPx"
           :chosen="chosen?.id ?? ''"
           :point-in="pointIn"
