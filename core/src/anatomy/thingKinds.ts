@@ -16,6 +16,8 @@ export const SET_KINDS = [
   'ear',
   'wattle',
   'ball',
+  'armour',
+  'rider',
 ] as const;
 export type SetKind = (typeof SET_KINDS)[number];
 

@@ -157,7 +157,7 @@ export function thingAxis(
 }
 
 /** Kinds that are as thick halfway as at their root, and round off to their tip. */
-const LEAVES: ReadonlySet<SetKind> = new Set(['plate', 'crest', 'nail', 'ear', 'plume']);
+const LEAVES: ReadonlySet<SetKind> = new Set(['plate', 'crest', 'nail', 'ear', 'plume', 'armour']);
 const DOMES: ReadonlySet<SetKind> = new Set(['boss', 'ball', 'wattle']);
 
 /** How thick a thing is at a share of its length, as a share of its root: a cone, a leaf, or a dome. */

@@ -74,9 +74,30 @@ export function planEyes(fitting: Fitting | undefined, posed: PosedSkeleton): Ey
         ? null
         : reading('between', say.betweenEyes, distance(left.at, right.at)),
     fromTip: reading('from-tip', say.eyeFromTip, tip),
+    others: otherPairs(posed),
     ...lids(ball),
     ...marks(ball, eye, opening),
   };
+}
+
+/** Where the further pairs of an animal with many eyes lie: how far apart, and how far back from the tip of the head. */
+function otherPairs(posed: PosedSkeleton): readonly Working[] {
+  const { face } = posed.skeleton.animal;
+  return (face?.eyes ?? []).slice(1).flatMap(({ at }, i): readonly Working[] => {
+    const [left, right] = [facePoint(posed, at, 1), facePoint(posed, at, -1)];
+    if (left === undefined || right === undefined) return [];
+    const head = posedBone(posed, idOn(posed, at[0], 1)!);
+    const back = dot(sub(head.end, left.at), unit(sub(head.end, head.start)));
+    const of = (id: string, label: string, value: number): Working => ({
+      ...common,
+      ...{ id: `fittings.eyes.${i + 2}.${id}`, label, value, reading: onSkin, inputs: [] },
+      source: say.placeOfEye,
+    });
+    return [
+      of('between', say.pairApart(i + 2), distance(left.at, right.at)),
+      of('from-tip', say.pairBack(i + 2), back),
+    ];
+  });
 }
 
 const lids = (ball: Working): Pick<EyePlan, 'upperLid' | 'lowerLid'> => {

@@ -35,6 +35,8 @@ const KINDS: Readonly<Record<ThingKind, FittingKind>> = {
   tongue: { shape: 'leaf', thick: 0.2, curveDeg: 15, material: 'clay', how: say.flatLeaf },
   ear: { shape: 'leaf', thick: 0.5, curveDeg: 20, material: 'clay', how: say.cuppedLeaf },
   wattle: { shape: 'leaf', thick: 0.7, curveDeg: 0, material: 'clay', how: say.flatLeaf },
+  armour: { shape: 'leaf', thick: 0.8, curveDeg: 30, material: 'clay', how: say.armourPlate },
+  rider: { shape: 'cone', thick: 0.5, curveDeg: 0, material: 'clay', how: say.riderApart },
   bill: { shape: 'cone', thick: 0.2, curveDeg: 4, material: 'clay', how: say.straightCone },
   mandible: { shape: 'cone', thick: 0.24, curveDeg: 50, material: 'clay', how: say.smallCone },
   'grown horn': { shape: 'cone', thick: 0.12, curveDeg: 90, material: 'clay', how: say.hornCone },

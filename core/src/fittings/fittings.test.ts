@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ANIMALS } from '../anatomy/registry.ts';
+import { animalById, ANIMALS } from '../anatomy/registry.ts';
+import { posedApart } from '../body/apart.ts';
 import { changed, newWorkpiece, wholePlan } from '../testing/samples.ts';
 import { sideOutline } from '../sheets/fittingOutlines.ts';
 import { planPiece } from '../plan.ts';
@@ -51,6 +52,51 @@ describe('what is made apart', () => {
     expect(countOf('baryonyx', 'thumb-claws')).toBe(2);
   });
 
+  /** A count of the animal by its name. */
+  const told = (animalId: string, name: RegExp): readonly [number, number] =>
+    animalById(animalId)!.counts!.find((of) => name.test(of.name))!.range;
+  const drawn = (animalId: string, start: string, side: number): number =>
+    posedApart(planOf(animalId).stance.posed).filter(
+      (piece) => piece.curve.startsWith(start) && piece.side === side,
+    ).length;
+
+  // Counts of the library: general knowledge of zoologists, from memory.
+  it.each([
+    ['rhamphorhynchus', 'upper tooth', /^Upper teeth/],
+    ['rhamphorhynchus', 'lower tooth', /^Lower teeth/],
+    ['baryonyx', 'lower tooth', /^Teeth of the lower jaw/],
+    ['deinonychus', 'lower tooth', /^Teeth of the lower jaw/],
+  ] as const)('draws the teeth of a %s as they are counted: %s', (id, start, name) => {
+    const [low, high] = told(id, name);
+    expect(drawn(id, start, 1)).toBeGreaterThanOrEqual(low);
+    expect(drawn(id, start, 1)).toBeLessThanOrEqual(high);
+    expect(drawn(id, start, -1)).toBe(drawn(id, start, 1));
+  });
+
+  it.each([
+    ['eurasian-otter', /^Toes, each foot/, 4, 0],
+    // The first toe of a wolf's forefoot is high up and counts no ground.
+    ['grey-wolf', /^Toes that meet the ground/, 4, 2],
+    ['grey-heron', /^Toes, each foot/, 2, 0],
+    ['dodo', /^Toes, each foot/, 2, 0],
+    ['barn-owl', /^Toes, each foot/, 2, 0],
+  ] as const)('gives a %s as many claws as its toes', (id, name, feet, more) => {
+    const claws = planOf(id).fittings.fittings.find((of) => of.id === 'claws')!;
+    expect(claws.count).toBe(told(id, name)[0] * feet + more);
+    expect(claws.sides.left).toBe(claws.sides.right);
+  });
+
+  // I 3/3 · C 1/1 on each side: two canines above and two below.
+  it.each(['grey-wolf', 'eurasian-otter', 'thylacine'])(
+    'gives a %s the canines of its formula',
+    (id) => {
+      const { note } = animalById(id)!.counts!.find(({ name }) => name === 'Teeth')!;
+      const [, upper, lower] = /C (\d)\/(\d)/.exec(note!)!;
+      const canines = planOf(id).fittings.fittings.find((of) => of.id === 'canines')!;
+      expect(canines.count).toBe(2 * (Number(upper) + Number(lower)));
+    },
+  );
+
   it('is as large as the scale has it: lengths go with the scale, grams with its cube', () => {
     const [three, six] = [planOf('baryonyx', 9), planOf('baryonyx', 18)].map(
       ({ fittings }) => fittings.fittings,
@@ -63,6 +109,23 @@ describe('what is made apart', () => {
       if (isClay && large.grams !== null && small.grams !== null)
         expect(large.grams.value / small.grams.value).toBeCloseTo(8, 6);
     }
+  });
+
+  it('places each of four pairs of eyes of a spider, and sets two of a wolf alike', () => {
+    const spider = planOf('raft-spider').fittings.eyes!;
+    expect(spider.others).toHaveLength(6);
+    for (const { value } of spider.others) expect(Number.isFinite(value)).toBe(true);
+    const wolf = planOf('grey-wolf', 6).fittings;
+    const { ball, depth, seen, socket, between, others } = wolf.eyes!;
+    expect(others).toEqual([]);
+    // What is seen is less than half of the ball, which lies deeper than its middle.
+    expect(depth.value).toBeGreaterThanOrEqual(ball.value / 2);
+    expect(seen.value).toBeLessThanOrEqual(ball.value);
+    // A chord so wide stands so high over the socket: r² = (w/2)² + (t − r)².
+    const r = ball.value / 2;
+    expect((seen.value / 2) ** 2 + (depth.value - r) ** 2).toBeCloseTo(r * r, 9);
+    expect(socket.value).toBeGreaterThan(ball.value);
+    expect(between!.value).toBeGreaterThan(ball.value);
   });
 
   it('has one eye in a relief', () => {

@@ -91,6 +91,8 @@ export interface EyePlan {
   readonly lowerLid: Working;
   readonly pupil: Working | null;
   readonly catchLight: Working;
+  /** Places of the further pairs of an animal with many eyes. */
+  readonly others: readonly Working[];
 }
 
 /** Everything made apart. */

@@ -71,6 +71,7 @@ export const eyeNumbers = (eyes: NonNullable<FittingsPlan['eyes']>): readonly Wo
   [
     ...[eyes.seen, eyes.socket, eyes.depth, eyes.between, eyes.fromTip],
     ...[eyes.upperLid, eyes.lowerLid, eyes.pupil, eyes.catchLight],
+    ...eyes.others,
   ].filter((working) => working !== null);
 
 /** The animal's eyes as a part made apart, what its library lists of bones that are there, and the user's own things. */
@@ -147,7 +148,7 @@ function fittingOf(entry: Listed, apart: readonly PosedApart[], inputs: Fittings
     ...{ id, name, thing, kind, isOwn: own !== null, boneId, count, sides, spare, material, made },
     toMake: number.countWorking(told, count, spare, making.spare !== null),
     ...{ life, length, thick, slender, grams, wired, sizes },
-    ...number.curveWorkings(told, length, kind),
+    ...(isBall ? { chord: null, sagitta: null } : number.curveWorkings(told, length, kind)),
     seat: made === 'set' && !isBall ? number.seatWorking(told, length) : null,
     placedG: placedGrams(thing, sizes, material, made, inputs.density.value),
     why: whyOf(made, material, wired, length.value, slender?.value ?? 0),

@@ -4,7 +4,6 @@ import { skinPoint } from '../body/facePoint.ts';
 import { demoWorkpieces } from '../start/demoPieces.ts';
 import { onPage, VIEW_FRAMES } from '../surface/reliefViews.ts';
 import { otterPiece, wholePlan } from '../testing/samples.ts';
-import { headPage } from './headPlaces.ts';
 import { formPage, placeUnder, thingDragged, thingGrips } from './thingGrips.ts';
 
 const hob = wholePlan(demoWorkpieces().find(({ id }) => id === 'sluice-hob')!);
@@ -20,7 +19,7 @@ describe('parts on the drawings of the form', () => {
       expect.arrayContaining(['eyes', 'own-horns', 'own-spikes', 'own-spikes end', 'own-mane end']),
     );
     expect(formPage(hob, 'no-such')).toBeUndefined();
-    expect(formPage(hob, 'head-side')!.times).toBe(headPage(hob, 'head-side')!.times);
+    expect(formPage(hob, 'form-top')).toMatchObject({ view: 'top', times: 1 });
   });
 
   it('a point of the page is found again from the place on the skin under it', () => {

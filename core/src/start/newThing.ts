@@ -134,11 +134,23 @@ const BEGINS: Readonly<Record<SetKind, Begins>> = {
     around: 40,
   },
   wattle: { on: 'head', long: 0.15, thick: 0.12, breadth: 0.4, along: 0.5, around: 160 },
+  armour: {
+    on: 'trunk',
+    long: 0.5,
+    thick: 0.7,
+    breadth: 0.1,
+    tip: 0.6,
+    leanDeg: 75,
+    turnDeg: 20,
+    along: 0.6,
+    around: 50,
+  },
+  rider: { on: 'trunk', long: 0.9, thick: 0.3, tip: 0.4, along: 0.4, around: 0 },
   ball: { on: 'head', long: 0.1, thick: 0.1, along: 0.6, around: 50 },
 };
 
 /** Kinds that stand on the midline by themselves; others are there left and right. */
-const MIDDLE: ReadonlySet<SetKind> = new Set(['spike', 'plate', 'crest', 'tongue']);
+const MIDDLE: ReadonlySet<SetKind> = new Set(['spike', 'plate', 'crest', 'tongue', 'rider']);
 
 /** A thing to begin with, sized by the head of the animal, on its head or on the trunk; `name` is what the maker reads. */
 export function newThing(

@@ -5,7 +5,9 @@ import {
   basePlanDrawing,
   bendsCsv,
   cutListCsv,
+  bladeDrawings,
   drawingSvg,
+  fittingSheets,
   elevation,
   foundCsv,
   headDrawings,
@@ -117,6 +119,13 @@ export function usePieceFiles(): {
     downloadText(`${piece.value.id}-${name}.dxf`, drawingDxf(drawing), 'image/vnd.dxf');
   }
 
+  /** Every sheet of parts made apart and of blades laid flat as a file of its own. */
+  function templates(make: (drawing: Drawing) => void): void {
+    const sheets = [...fittingSheets(plan.value.fittings), ...bladeDrawings(plan.value)];
+    problem.value = sheets.length === 0 ? say.nothingMadeApart : null;
+    sheets.forEach(make);
+  }
+
   const files: readonly PieceFile[] = [
     {
       id: 'cards',
@@ -166,6 +175,21 @@ export function usePieceFiles(): {
       title: say.drilledBaseDxf,
       what: say.boardWithItsHoles,
       make: () => dxf('base', basePlanDrawing(plan.value.wire.base)),
+    },
+    {
+      id: 'templates.svg',
+      title: say.templatesSvg,
+      what: say.partsMadeApart,
+      make: () =>
+        templates((drawing) =>
+          downloadText(`${piece.value.id}-${drawing.id}.svg`, drawingSvg(drawing), 'image/svg+xml'),
+        ),
+    },
+    {
+      id: 'templates.dxf',
+      title: say.templatesDxf,
+      what: say.partsMadeApart,
+      make: () => templates((drawing) => void dxf(drawing.id, drawing)),
     },
     {
       id: 'steps',

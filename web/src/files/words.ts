@@ -89,3 +89,8 @@ export const sheetsAreDrawnAcross = (factors: string | number, factors2: string 
 export const asItComes = 'As it comes';
 export const barAcrossMeasures = 'Bar across measures';
 export const barDownMeasures = 'Bar down measures';
+export const templatesSvg = 'Templates (SVG)';
+export const templatesDxf = 'Templates (DXF)';
+export const partsMadeApart =
+  'Parts made apart, rows, gauges and formers, wings laid flat, at 1:1: one file for each sheet.';
+export const nothingMadeApart = 'Nothing of this piece is made apart: there are no templates.';

@@ -28,6 +28,9 @@ async function page(): Promise<VueWrapper> {
 const give = (wrapper: VueWrapper, name: string, text: string): Promise<void> =>
   giveFile(wrapper, 'Piece file', new File([text], name, { type: 'application/json' }));
 
+/** How many pieces the demonstration has. */
+const SHIPPED = demoWorkpieces().length;
+
 describe('the page of pieces', () => {
   let wrapper: VueWrapper;
   beforeEach(async () => {
@@ -36,7 +39,7 @@ describe('the page of pieces', () => {
 
   it('lists the demonstration with animal, scale and place', () => {
     const rows = wrapper.findAll('li').map((row) => row.text());
-    expect(rows).toHaveLength(5);
+    expect(rows).toHaveLength(SHIPPED);
     const row = (name: string) => rows.find((text) => text.startsWith(name));
     expect(row('Otter')).toMatch(
       /Otter on the log.*Eurasian otter, 1:3\s+· Visitor hut, Marrowby Fen/s,
@@ -57,7 +60,7 @@ describe('the page of pieces', () => {
     await vi.waitFor(() =>
       expect(router.currentRoute.value.path).toBe('/piece/otter-on-the-log-2/measure'),
     );
-    expect(wrapper.findAll('li')).toHaveLength(6);
+    expect(wrapper.findAll('li')).toHaveLength(SHIPPED + 1);
   });
 
   it('says what is wrong with a file that is none, and changes nothing', async () => {
@@ -65,11 +68,11 @@ describe('the page of pieces', () => {
     await vi.waitFor(() =>
       expect(wrapper.find('[role=alert]').text()).toContain('notes.txt was not taken in. The file'),
     );
-    expect(wrapper.findAll('li')).toHaveLength(5);
+    expect(wrapper.findAll('li')).toHaveLength(SHIPPED);
   });
 
   it('removes a piece, and offers the demonstration where none is left', async () => {
-    for (let left = 5; left > 0; left--) {
+    for (let left = SHIPPED; left > 0; left--) {
       const remove = wrapper
         .findAll('li button')
         .find((wrapper) => wrapper.text().startsWith('Remove'))!;
@@ -83,6 +86,6 @@ describe('the page of pieces', () => {
       .trigger('click');
     await flushPromises();
     await flushPromises();
-    expect(wrapper.findAll('li')).toHaveLength(5);
+    expect(wrapper.findAll('li')).toHaveLength(SHIPPED);
   });
 });

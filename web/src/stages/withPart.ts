@@ -1,6 +1,7 @@
 import type { Workpiece } from '@keen-sinew/core';
 
-type Section = 'measure' | 'stance' | 'wire' | 'mass' | 'fittings' | 'cure' | 'skin' | 'colour' | 'bench';
+type Section =
+  'measure' | 'stance' | 'wire' | 'mass' | 'fittings' | 'cure' | 'skin' | 'colour' | 'bench';
 
 /** The document with part of one section's decisions replaced. */
 export const withPart = <S extends Section>(

@@ -60,7 +60,7 @@ describe('the store of pieces', () => {
     await store.loadAll();
     expect(store.pieces).toEqual([]);
     await store.restoreDemo();
-    expect(store.pieces).toHaveLength(5);
+    expect(store.pieces).toHaveLength(demoWorkpieces().length);
   });
 
   it('undoes and redoes in order, and forgets the way forth after a new change', async () => {

@@ -1,5 +1,11 @@
 // @vitest-environment happy-dom
-import { newCreature, newWorkshop, WORKSHOP_VERSION, type Workshop } from '@keen-sinew/core';
+import {
+  demoWorkpieces,
+  newCreature,
+  newWorkshop,
+  WORKSHOP_VERSION,
+  type Workshop,
+} from '@keen-sinew/core';
 import localforage from 'localforage';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
@@ -88,7 +94,7 @@ describe('a store that refuses', () => {
     browser.writes = full;
     const store = usePieceStore();
     await store.loadAll();
-    expect(store.pieces).toHaveLength(5);
+    expect(store.pieces).toHaveLength(demoWorkpieces().length);
     expect(await store.open('otter-on-the-log')).toBe(true);
     store.change('Rename', (piece) => ({ ...piece, name: 'Held' }));
     await store.settled();

@@ -107,7 +107,7 @@ const CURVES = {
     ),
     ...teeth(
       'lower tooth',
-      { many: 16, along: [0.42, 0.92], up: [-74, -54], beside: [44, 12], long: [22, 24] },
+      { many: 31, along: [0.4, 0.93], up: [-74, -54], beside: [44, 12], long: [22, 24] },
       1,
     ),
     apart(
@@ -267,7 +267,7 @@ const TOLD = {
       ...(['foot-claws', 'Claws of the foot', 'hindDigits', 8, memory(130, 100, 160)] as const),
       ...(['claw', ['claw'], ['hindDigits']] as const),
     ),
-    feature('teeth', 'Teeth', 'skull', 72, memory(36, 24, 46), 'tooth', TEETH, ['skull', 'jaw']),
+    feature('teeth', 'Teeth', 'skull', 102, memory(36, 24, 46), 'tooth', TEETH, ['skull', 'jaw']),
     feature(
       'crest',
       'Crest of the snout',

@@ -103,12 +103,12 @@ const CURVES = {
   skull: [
     ...teeth(
       'upper tooth',
-      { many: 15, along: [0.34, 0.88], up: [-36, -20], beside: [43, 20], long: [18, 18] },
+      { many: 19, along: [0.34, 0.88], up: [-36, -20], beside: [43, 20], long: [18, 18] },
       -1,
     ),
     ...teeth(
       'lower tooth',
-      { many: 12, along: [0.38, 0.86], up: [-54, -36], beside: [33, 11], long: [13, 13] },
+      { many: 16, along: [0.38, 0.86], up: [-54, -36], beside: [33, 11], long: [13, 13] },
       1,
     ),
   ],
@@ -310,7 +310,7 @@ const TOLD = {
       ['claw'],
       ['hindDigits'],
     ),
-    feature('teeth', 'Teeth', 'skull', 54, memory(20, 12, 26), 'tooth', TEETH, ['skull', 'jaw']),
+    feature('teeth', 'Teeth', 'skull', 70, memory(20, 12, 26), 'tooth', TEETH, ['skull', 'jaw']),
     feature(
       'tail-plumes',
       'Plumes of the tail',

@@ -100,10 +100,16 @@ const SLEEVES = {
 /** What stands off it along curves of its own. */
 const CURVES = {
   skull: [
-    ...[0, 1, 2, 3, 4, 5].flatMap((i) =>
-      [1, -1].map((way) => {
-        const at = 0.5 + 0.08 * i - (way === 1 ? 0.03 : 0);
-        const wide = 11 - 1.5 * i;
+    ...(
+      [
+        [-1, 10],
+        [1, 7],
+      ] as const
+    ).flatMap(([way, many]) =>
+      Array.from({ length: many }, (_, i) => {
+        const share = i / (many - 1);
+        const at = 0.5 + 0.4 * share - (way === 1 ? 0.03 : 0);
+        const wide = 11 - 7.5 * share;
         const root: readonly [number, number] = [-6 + way * -0.3 * wide, -0.8 * wide];
         return apart(
           `${way === -1 ? 'upper' : 'lower'} tooth ${i + 1}`,
@@ -321,7 +327,7 @@ const TOLD = {
       ['claw'],
       ['hindDigits'],
     ),
-    feature('teeth', 'Teeth', 'skull', 24, memory(20, 12, 26), 'tooth', TEETH, ['skull', 'jaw']),
+    feature('teeth', 'Teeth', 'skull', 34, memory(20, 12, 26), 'tooth', TEETH, ['skull', 'jaw']),
   ],
   counts: [
     count('Upper teeth, each side', 10, 10, 'pointing forward and out'),

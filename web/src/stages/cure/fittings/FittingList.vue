@@ -35,6 +35,12 @@ const gone = computed(() => {
   const library = plan.value.measure.librarySkeleton.animal.features ?? [];
   return library.filter(({ id }) => features[id]?.gone === true);
 });
+/** Things of one’s own whose bone is no part of this piece: kept, but not there. */
+const elsewhere = computed(() =>
+  piece.value.measure.shape.things
+    .filter(({ id }) => fittings.value.every((of) => of.id !== fittingIdOf(id)))
+    .map(({ name }) => name),
+);
 const putBack = (id: string, name: string): void =>
   change(say.putBack(name.toLowerCase()), (p) => withFeature(p, id, { gone: false }));
 </script>
@@ -75,6 +81,7 @@ const putBack = (id: string, name: string): void =>
     />
     <ActionButton kind="line" @click="add">{{ say.addWord }}</ActionButton>
   </div>
+  <p v-for="name in elsewhere" :key="name" class="gone">{{ say.notHere(name) }}</p>
   <p v-for="{ id, name } in gone" :key="id" class="gone">
     {{ say.leftOut(name) }}
     <ActionButton @click="putBack(id, name)">{{ say.putBackWord }}</ActionButton>

@@ -40,6 +40,10 @@ const chosenId = ref('');
 const chosen = computed(
   () => fittings.value.find(({ id }) => id === chosenId.value) ?? fittings.value[0],
 );
+/** The wire inside what is chosen, as it is cut. */
+const shaft = computed(
+  () => plan.value.wire.shafts.find(({ key }) => key === `part-${chosen.value?.id}`)?.cut ?? null,
+);
 const choose = (id: string): void => {
   chosenId.value = id;
   pick({ kind: 'fitting', id });
@@ -151,6 +155,7 @@ const rows = computed(() => {
     <LedgerSection v-if="chosen" :key="chosen.id" :title="chosen.name">
       <HintText>{{ chosen.why }}</HintText>
       <WorkingRow v-for="working in fittingNumbers(chosen)" :key="working.id" :working="working" />
+      <WorkingRow v-if="shaft" :working="shaft" />
       <FittingMaking :fitting="chosen" />
       <ThingFields v-if="chosen.isOwn" :fitting="chosen" @gone="chosenId = ''" />
       <EyeFields v-else-if="chosen.id === 'eyes'" :fitting="chosen" />

@@ -31,11 +31,15 @@ export const kinds: Readonly<Record<SetKind, string>> = {
   ear: 'Ears',
   wattle: 'Wattles',
   ball: 'Beads, eyes',
+  armour: 'Armour',
+  rider: 'Small rider',
 };
 export const kindToAdd = 'Kind of part to add';
 export const addWord = 'Add';
 export const addThing = (name: string): string => `Add ${name}`;
 export const leftOut = (name: string): string => `${name}: left out.`;
+export const notHere = (name: string): string =>
+  `${name}: kept, but the bone is no part of this piece.`;
 export const putBackWord = 'Put back';
 export const putBack = (name: string): string => `Put back the ${name}`;
 
