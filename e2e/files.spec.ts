@@ -60,7 +60,10 @@ test('a removed piece can be put back, and a damaged store falls back on the pre
   for (const name of ['Adder', 'Heron', 'Wolf', 'The fen', 'The Sluice Hob', 'Otter on the log'])
     await page.getByRole('button', { name: new RegExp(`^Remove.*${name}`) }).click();
   await expect(page.getByText('There is no piece yet')).toBeVisible();
-  await page.getByRole('button', { name: 'Put it back' }).last().click();
+  await page
+    .locator('.n-message', { hasText: 'Otter on the log' })
+    .getByRole('button', { name: 'Put it back' })
+    .click();
   await expect(page.getByRole('link', { name: 'Otter on the log' })).toBeVisible();
 
   await openOtter(page, 'measure');

@@ -94,7 +94,7 @@ export default defineConfig(({ command }) => ({
         codeSplitting: {
           groups: [
             { name: 'house', test: /node_modules|preload-helper/, minShareCount: 19 },
-            { name: 'records', test: /core[\\/]src/, minShareCount: 20, priority: 2 },
+            { name: 'records', test: /core[\\/]src/, minShareCount: 17, priority: 2 },
             { name: 'road', test: /core[\\/]src/, minShareCount: 10, priority: 1 },
             { name: 'controls', test: /src[\\/]kit[\\/]/, minShareCount: 12, priority: 2 },
           ],

@@ -247,10 +247,10 @@ export {
   thingGrips,
   withPlace,
   type ThingGrip,
-} from './sheets/thingGrips.ts';
-export { eyeSheet } from './sheets/eyeSheet.ts';
+} from './sheets/apart/thingGrips.ts';
+export { eyeSheet } from './sheets/apart/eyeSheet.ts';
 export type { Join, TestFit } from './cure/curePlan.ts';
-export { fittingSheets } from './sheets/fittingSheet.ts';
+export { fittingSheets } from './sheets/apart/fittingSheet.ts';
 export type { SkinPlan, ZonePlan } from './skin/planSkin.ts';
 export { TOOLS } from './skin/tools.ts';
 export type { ColourPlan, ZoneColour } from './colour/planColour.ts';

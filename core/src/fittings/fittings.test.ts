@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { animalById, ANIMALS } from '../anatomy/registry.ts';
 import { posedApart } from '../body/apart.ts';
 import { changed, newWorkpiece, wholePlan } from '../testing/samples.ts';
-import { sideOutline } from '../sheets/fittingOutlines.ts';
+import { sideOutline } from '../sheets/apart/fittingOutlines.ts';
 import { planPiece } from '../plan.ts';
 import { arcOf, arcOfChord, arcOfTape, coneHelixMm, hornMm2, straightHornMm2 } from './curves.ts';
 import { kindOf } from './fittingKinds.ts';

@@ -1,6 +1,6 @@
-import type { FittingSize } from '../fittings/fittingSizes.ts';
-import { greatest, least } from '../geometry/extremes.ts';
-import type { PagePoint } from './drawing.ts';
+import type { FittingSize } from '../../fittings/fittingSizes.ts';
+import { greatest, least } from '../../geometry/extremes.ts';
+import type { PagePoint } from '../drawing.ts';
 
 /** An outline on paper, mm from its lower left, and how wide and high it is. */
 export interface Outline {

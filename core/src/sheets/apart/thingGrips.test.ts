@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { skinPoint } from '../body/facePoint.ts';
-import { demoWorkpieces } from '../start/demoPieces.ts';
-import { onPage, VIEW_FRAMES } from '../surface/reliefViews.ts';
-import { otterPiece, wholePlan } from '../testing/samples.ts';
+import { skinPoint } from '../../body/facePoint.ts';
+import { demoWorkpieces } from '../../start/demoPieces.ts';
+import { onPage, VIEW_FRAMES } from '../../surface/reliefViews.ts';
+import { otterPiece, wholePlan } from '../../testing/samples.ts';
 import { formPage, placeUnder, thingDragged, thingGrips } from './thingGrips.ts';
 
 const hob = wholePlan(demoWorkpieces().find(({ id }) => id === 'sluice-hob')!);

@@ -1,17 +1,17 @@
 import * as say from './words.ts';
-import type { PosedSkeleton } from '../anatomy/pose.ts';
-import { LIBRARY_FEATURE, type Shape, type Thing } from '../anatomy/shapeSchema.ts';
-import { thingPlaces } from '../anatomy/thingPlaces.ts';
-import { skinPoint } from '../body/facePoint.ts';
-import { reachAlong, skinHit } from '../body/skinHit.ts';
-import { skinParts } from '../body/skin.ts';
-import { nearestSleeve, placeOn, type SkinPlace } from '../body/skinPlace.ts';
-import type { Fitting } from '../fittings/fittingsPlan.ts';
-import { add, dot, scale } from '../geometry/vec3.ts';
-import type { Plan } from '../planTypes.ts';
-import { onPage, RELIEF_VIEWS, VIEW_FRAMES } from '../surface/reliefViews.ts';
-import type { PagePoint } from './drawing.ts';
-import { headPage, type HeadPage } from './headPlaces.ts';
+import type { PosedSkeleton } from '../../anatomy/pose.ts';
+import { LIBRARY_FEATURE, type Shape, type Thing } from '../../anatomy/shapeSchema.ts';
+import { thingPlaces } from '../../anatomy/thingPlaces.ts';
+import { skinPoint } from '../../body/facePoint.ts';
+import { reachAlong, skinHit } from '../../body/skinHit.ts';
+import { skinParts } from '../../body/skin.ts';
+import { nearestSleeve, placeOn, type SkinPlace } from '../../body/skinPlace.ts';
+import type { Fitting } from '../../fittings/fittingsPlan.ts';
+import { add, dot, scale } from '../../geometry/vec3.ts';
+import type { Plan } from '../../planTypes.ts';
+import { onPage, RELIEF_VIEWS, VIEW_FRAMES } from '../../surface/reliefViews.ts';
+import type { PagePoint } from '../drawing.ts';
+import { headPage, type HeadPage } from '../headPlaces.ts';
 
 /** A part made apart on a drawing of the form or of the head, to be dragged over the skin. */
 export interface ThingGrip {

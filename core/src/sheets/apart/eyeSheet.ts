@@ -1,19 +1,19 @@
 import * as say from './words.ts';
-import { facePoint } from '../body/facePoint.ts';
-import type { Plan } from '../planTypes.ts';
-import { onPage, VIEW_FRAMES } from '../surface/reliefViews.ts';
-import { toRad } from '../units/angles.ts';
+import { facePoint } from '../../body/facePoint.ts';
+import type { Plan } from '../../planTypes.ts';
+import { onPage, VIEW_FRAMES } from '../../surface/reliefViews.ts';
+import { toRad } from '../../units/angles.ts';
 import {
   fittedDrawing,
   WEIGHT,
   type Drawing,
   type DrawingItem,
   type PagePoint,
-} from './drawing.ts';
-import { enlarged, enlargement, extentOf } from './enlargedRelief.ts';
-import { MARGIN_MM, reliefItems } from './formItems.ts';
-import { movedItem } from './movedItem.ts';
-import { headTimes } from './headDrawings.ts';
+} from '../drawing.ts';
+import { enlarged, enlargement, extentOf } from '../enlargedRelief.ts';
+import { MARGIN_MM, reliefItems } from '../formItems.ts';
+import { movedItem } from '../movedItem.ts';
+import { headTimes } from '../headDrawings.ts';
 
 /** Half a millimetre either way. */
 const STEPS_MM = [-0.5, 0, 0.5] as const;

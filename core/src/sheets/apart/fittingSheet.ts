@@ -1,16 +1,16 @@
 import * as say from './words.ts';
-import type { Fitting, FittingsPlan } from '../fittings/fittingsPlan.ts';
-import type { FittingSize } from '../fittings/fittingSizes.ts';
-import { greatest } from '../geometry/extremes.ts';
-import { distance } from '../geometry/vec3.ts';
-import { quantityText } from '../units/quantity.ts';
+import type { Fitting, FittingsPlan } from '../../fittings/fittingsPlan.ts';
+import type { FittingSize } from '../../fittings/fittingSizes.ts';
+import { greatest } from '../../geometry/extremes.ts';
+import { distance } from '../../geometry/vec3.ts';
+import { quantityText } from '../../units/quantity.ts';
 import {
   fittedDrawing,
   WEIGHT,
   type Drawing,
   type DrawingItem,
   type PagePoint,
-} from './drawing.ts';
+} from '../drawing.ts';
 import {
   edgeOf,
   frontOutline,
