@@ -64,14 +64,13 @@ const countOf = ({ toMake, spare }: Fitting): Sentence => [
 ];
 
 /** How long and thick the largest is, and how short the smallest, where they differ. */
-function sizeOf({ length, thick, sizes }: Fitting): Sentence {
+function sizeOf({ length, shortest, thick, sizes }: Fitting): Sentence {
   const long: Sentence = thick === null ? [length, say.acrossEach] : [length, say.longWord];
   const thickness: Sentence = thick === null ? [] : [say.andWord, thick, say.thickWord];
-  const least = sizes.at(-1)!;
   return [
     ...long,
     ...thickness,
-    ...(sizes.length > 1 ? [say.downTo(least.lengthMm.toFixed(1), sizes.length)] : []),
+    ...(shortest === null ? [] : [say.downTo, shortest, say.inSizes(sizes.length)]),
     ': ',
   ];
 }

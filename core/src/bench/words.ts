@@ -189,8 +189,8 @@ export const acrossEach = ' across';
 export const longWord = ' long';
 export const andWord = ' and ';
 export const thickWord = ' thick';
-export const downTo = (mm: string, sizes: number): string =>
-  ` for the largest, down to ${mm} mm in ${sizes} sizes`;
+export const downTo = ' for the largest, down to ';
+export const inSizes = (sizes: number): string => ` in ${sizes} sizes`;
 export const ofStuff = (stuff: string, how: string): string => `${stuff}, ${how}. `;
 export const takesInAll = 'They take ';
 export const setBeforeLast = (count: number): string =>

@@ -65,7 +65,7 @@ const isAlike = (a: FittingSize, b: FittingSize): boolean =>
   Math.abs(a.thickMm - b.thickMm) <= ALIKE * a.thickMm;
 
 /** One piece, measured along its axis: sums over its samples. */
-function measured(samples: readonly AxisSample[]): FittingSize {
+export function measured(samples: readonly AxisSample[]): FittingSize {
   const [root, tip] = [samples[0]!, samples.at(-1)!];
   const chord = sub(tip.at, root.at);
   const plane = planeOf(root, chord, samples);

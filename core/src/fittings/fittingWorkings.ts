@@ -66,6 +66,21 @@ export function lengthWorkings(
   return { life, length };
 }
 
+/** The shortest of pieces that differ; null where all are alike. */
+export const shortestWorking = (
+  { id, name }: Told,
+  sizes: readonly FittingSize[],
+): Working | null =>
+  sizes.length === 1
+    ? null
+    : {
+        ...common,
+        ...{ id: `fittings.${id}.shortest`, label: say.shortestOf(name) },
+        ...{ value: sizes.at(-1)!.lengthMm, unit: 'mm', digits: 1 },
+        ...{ reading: alongAxis, inputs: [], source: say.curveInLibrary },
+        target: { kind: 'fitting', id },
+      };
+
 /** How thick it is at its thickest: measured where it is drawn, a share of its length where it is not. */
 export const thickWorking = (
   { id, name, longest, isDrawn }: Told,

@@ -15,6 +15,7 @@ export interface FittingPiece {
   readonly side: 1 | 0 | -1;
   readonly root: Vec3;
   readonly tip: Vec3;
+  readonly volumeMm3: number;
 }
 
 /** A part that is made apart and set in. */
@@ -39,6 +40,8 @@ export interface Fitting {
   readonly life: Working;
   /** On the model, along the curve of the longest, or across a ball. */
   readonly length: Working;
+  /** Along the curve of the shortest, where pieces differ; null where all are alike. */
+  readonly shortest: Working | null;
   /** At its thickest, of the longest; null for a ball. */
   readonly thick: Working | null;
   /** Straight from base to tip, and the height of the curve over that; null where it is straight. */

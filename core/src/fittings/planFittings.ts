@@ -13,7 +13,7 @@ import { planBodyParts } from './bodyParts.ts';
 import { planEyes } from './eyePlan.ts';
 import { kindOf, type FittingKind } from './fittingKinds.ts';
 import { fittingMaterial, type FittingMaterial } from './fittingMaterials.ts';
-import { sizeByKind, sizesOf, type FittingSize } from './fittingSizes.ts';
+import { measured, sizeByKind, sizesOf, type FittingSize } from './fittingSizes.ts';
 import type { Fitting, FittingMade, FittingPiece, FittingsPlan } from './fittingsPlan.ts';
 import * as number from './fittingWorkings.ts';
 
@@ -61,7 +61,14 @@ export function planFittings(inputs: FittingsInputs): FittingsPlan {
 /** The numbers of a part in the order in which one asks for them. */
 export const fittingNumbers = (fitting: Fitting): readonly Working[] =>
   [
-    ...[fitting.life, fitting.length, fitting.sold, fitting.larger, fitting.thick],
+    ...[
+      fitting.life,
+      fitting.length,
+      fitting.sold,
+      fitting.larger,
+      fitting.shortest,
+      fitting.thick,
+    ],
     ...[fitting.chord, fitting.sagitta, fitting.slender, fitting.seat],
     ...[fitting.toMake, fitting.grams],
   ].filter((working) => working !== null);
@@ -147,6 +154,7 @@ function fittingOf(entry: Listed, apart: readonly PosedApart[], inputs: Fittings
   return {
     ...{ id, name, thing, kind, isOwn: own !== null, boneId, count, sides, spare, material, made },
     toMake: number.countWorking(told, count, spare, making.spare !== null),
+    shortest: number.shortestWorking(told, sizes),
     ...{ life, length, thick, slender, grams, wired, sizes },
     ...(isBall ? { chord: null, sagitta: null } : number.curveWorkings(told, length, kind)),
     seat: made === 'set' && !isBall ? number.seatWorking(told, length) : null,
@@ -159,6 +167,7 @@ function fittingOf(entry: Listed, apart: readonly PosedApart[], inputs: Fittings
 
 const pieceOf = ({ boneId, side, samples }: PosedApart): FittingPiece => ({
   ...{ boneId, side, root: samples[0]!.at, tip: samples.at(-1)!.at },
+  volumeMm3: measured(samples).volumeMm3,
 });
 
 /** What stands free of the skin and can be cut from sheet where it is too thin for clay; a plate or crest is drawn. */

@@ -55,6 +55,7 @@ export const alongItsAxis = 'measured along the axis of the part as it is drawn'
 export const stepsOfAxis = 'sums over the samples of its axis';
 export const curveInLibrary = 'the part as the animal’s form has it';
 export const partFrom = (part: string, bone: string): string => `${part}, from ${bone}`;
+export const shortestOf = (name: string): string => `${name}, the shortest`;
 export const toMake = (name: string): string => `${name}, to make`;
 export const onTheAnimal = 'On the animal';
 export const spares = 'Spare ones';

@@ -15,15 +15,11 @@ export const fittingMasses = (
   fittings.flatMap(({ placedG, pieces, boneId }): readonly PlacedMass[] => {
     if (placedG === 0) return [];
     if (pieces.length > 0) {
-      const weights = pieces.map(({ root, tip }) =>
-        Math.max(1e-9, (tip[0] - root[0]) ** 2 + (tip[1] - root[1]) ** 2 + (tip[2] - root[2]) ** 2),
-      );
-      const whole = weights.reduce((sum, weight) => sum + weight ** 1.5, 0);
-      return pieces.map((piece, i) => ({
-        boneId: piece.boneId,
-        at: lerp(piece.root, piece.tip, 0.5),
-        // Alike pieces weigh as the cubes of their lengths.
-        grams: (placedG * weights[i]! ** 1.5) / whole,
+      const whole = pieces.reduce((sum, { volumeMm3 }) => sum + volumeMm3, 0);
+      return pieces.map(({ boneId: on, root, tip, volumeMm3 }) => ({
+        boneId: on,
+        at: lerp(root, tip, 0.5),
+        grams: (placedG * volumeMm3) / whole,
       }));
     }
     const { bone } = posedBone(posed, boneId);
