@@ -8,11 +8,10 @@ import {
   type HeadPage,
   type PagePoint,
   type PosedSkeleton,
-  type Shape,
 } from '@keen-sinew/core';
-import { computed, shallowRef } from 'vue';
+import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import { withShape } from './shapeChanges.ts';
+import { useShapeDrag } from '../useShapeDrag.ts';
 
 /** Eye, nostril, ears, horns on a drawing of the head, to be dragged; the right side follows the left. */
 const props = defineProps<{
@@ -21,7 +20,7 @@ const props = defineProps<{
   pointIn: (event: PointerEvent) => PagePoint;
 }>();
 const emit = defineEmits<{ dragging: [now: boolean] }>();
-const { plan, change, preview } = usePiecePlan();
+const { plan } = usePiecePlan();
 
 /** What is held: where it was taken, on which page, and the body as it was then. */
 interface Held {
@@ -30,41 +29,25 @@ interface Held {
   readonly from: PagePoint;
   readonly posed: PosedSkeleton;
 }
-const held = shallowRef<Held | null>(null);
-let asked: ((shape: Shape) => Shape) | null = null;
+const { held, start, drag, end } = useShapeDrag<Held>(
+  (now, event) => {
+    const to = props.pointIn(event);
+    const by: PagePoint = [to[0] - now.from[0], to[1] - now.from[1]];
+    return headDragged(now.posed, now.page, now.grip.id, by);
+  },
+  ({ grip }) => say.move(grip.name.toLowerCase()),
+  (now) => emit('dragging', now),
+);
 
 const page = computed(() => held.value?.page ?? headPage(plan.value, props.drawingId));
 const grips = computed(() =>
   page.value === undefined ? [] : headGrips(plan.value.stance.posed, page.value),
 );
 
-function start(event: PointerEvent, grip: HeadGrip): void {
+function take(event: PointerEvent, grip: HeadGrip): void {
   if (page.value === undefined) return;
-  (event.target as Element).setPointerCapture(event.pointerId);
   const from = props.pointIn(event);
-  held.value = { grip, page: page.value, from, posed: plan.value.stance.posed };
-  asked = null;
-  emit('dragging', true);
-}
-function drag(event: PointerEvent): void {
-  const now = held.value;
-  if (now === null) return;
-  const to = props.pointIn(event);
-  const by: PagePoint = [to[0] - now.from[0], to[1] - now.from[1]];
-  const recipe = headDragged(now.posed, now.page, now.grip.id, by);
-  if (recipe === undefined) return;
-  asked = recipe;
-  preview((p) => withShape(p, recipe(p.measure.shape)));
-}
-function end(keeps: boolean): void {
-  const was = held.value;
-  if (was === null) return;
-  held.value = null;
-  preview(null);
-  const recipe = asked;
-  if (keeps && recipe !== null)
-    change(say.move(was.grip.name.toLowerCase()), (p) => withShape(p, recipe(p.measure.shape)));
-  emit('dragging', false);
+  start(event, { grip, page: page.value, from, posed: plan.value.stance.posed });
 }
 </script>
 
@@ -78,7 +61,7 @@ function end(keeps: boolean): void {
     :cx="grip.at[0]"
     :cy="-grip.at[1]"
     :r="(grip.id === 'eye' ? 8 : 5.5) * mmPerPx"
-    @pointerdown.prevent="start($event, grip)"
+    @pointerdown.prevent="take($event, grip)"
     @pointermove="drag"
     @pointerup="end(true)"
     @pointercancel="end(false)"

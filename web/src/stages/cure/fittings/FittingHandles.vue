@@ -9,12 +9,11 @@ import {
   type HeadPage,
   type PagePoint,
   type Plan,
-  type Shape,
   type ThingGrip,
 } from '@keen-sinew/core';
-import { computed, shallowRef } from 'vue';
+import { computed } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
-import { withShape } from '../../mass/shapeChanges.ts';
+import { useShapeDrag } from '../../useShapeDrag.ts';
 
 /** Parts made apart on a drawing of the form, to be touched and dragged over the skin; the other side follows. */
 const props = defineProps<{
@@ -24,7 +23,7 @@ const props = defineProps<{
   pointIn: (event: PointerEvent) => PagePoint;
 }>();
 const emit = defineEmits<{ dragging: [now: boolean]; choose: [fittingId: string] }>();
-const { plan, change, preview } = usePiecePlan();
+const { plan } = usePiecePlan();
 
 /** What is held, on which page, and the plan as it was then. */
 interface Held {
@@ -32,8 +31,11 @@ interface Held {
   readonly page: HeadPage;
   readonly plan: Plan;
 }
-const held = shallowRef<Held | null>(null);
-let asked: ((shape: Shape) => Shape) | null = null;
+const { held, start, drag, end } = useShapeDrag<Held>(
+  (now, event) => thingDragged(now.plan, now.page, now.grip, props.pointIn(event)),
+  ({ grip }) => say.move(grip.name.toLowerCase()),
+  (now) => emit('dragging', now),
+);
 
 const page = computed(() => held.value?.page ?? formPage(plan.value, props.drawing.id));
 /** A drawing of the head alone has no room for a ring on the tail. */
@@ -45,31 +47,9 @@ const grips = computed(() =>
   page.value === undefined ? [] : thingGrips(plan.value, page.value).filter(isOnSheet),
 );
 
-function start(event: PointerEvent, grip: ThingGrip): void {
+function take(event: PointerEvent, grip: ThingGrip): void {
   emit('choose', grip.fittingId);
-  if (page.value === undefined) return;
-  (event.target as Element).setPointerCapture(event.pointerId);
-  held.value = { grip, page: page.value, plan: plan.value };
-  asked = null;
-  emit('dragging', true);
-}
-function drag(event: PointerEvent): void {
-  const now = held.value;
-  if (now === null) return;
-  const recipe = thingDragged(now.plan, now.page, now.grip, props.pointIn(event));
-  if (recipe === undefined) return;
-  asked = recipe;
-  preview((p) => withShape(p, recipe(p.measure.shape)));
-}
-function end(keeps: boolean): void {
-  const was = held.value;
-  if (was === null) return;
-  held.value = null;
-  preview(null);
-  const recipe = asked;
-  if (keeps && recipe !== null)
-    change(say.move(was.grip.name.toLowerCase()), (p) => withShape(p, recipe(p.measure.shape)));
-  emit('dragging', false);
+  if (page.value !== undefined) start(event, { grip, page: page.value, plan: plan.value });
 }
 </script>
 
@@ -83,7 +63,7 @@ function end(keeps: boolean): void {
     :cx="grip.at[0]"
     :cy="-grip.at[1]"
     :r="(grip.fittingId === chosen ? 9 : 6) * mmPerPx"
-    @pointerdown.prevent="start($event, grip)"
+    @pointerdown.prevent="take($event, grip)"
     @pointermove="drag"
     @pointerup="end(true)"
     @pointercancel="end(false)"
