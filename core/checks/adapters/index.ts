@@ -1,5 +1,6 @@
 import type { Adapter } from '../checkFile.ts';
 import { animals } from './animals.ts';
+import { bakeOrder } from './bakeOrder.ts';
 import { bakeTime } from './bakeTime.ts';
 import { colour } from './colour.ts';
 import { curves } from './curves.ts';
@@ -8,7 +9,9 @@ import { drawingStandards } from './drawingStandards.ts';
 import { heatConduction } from './heatConduction.ts';
 import { landmarkAlignment, photoPerspective, twoViewTrueLength } from './photos.ts';
 import { legEquilibrium } from './legEquilibrium.ts';
+import { materials } from './materials.ts';
 import { openData } from './openData.ts';
+import { ovenTrace } from './ovenTrace.ts';
 import { printer } from './printer.ts';
 import { solids } from './solids.ts';
 import { springback } from './springback.ts';
@@ -21,6 +24,7 @@ import { wireMechanics } from './wireMechanics.ts';
 /** One adapter per topic. */
 export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   animals,
+  'bake-order': bakeOrder,
   'bake-time': bakeTime,
   colour,
   curves,
@@ -29,7 +33,9 @@ export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   'heat-conduction': heatConduction,
   'landmark-alignment': landmarkAlignment,
   'leg-equilibrium': legEquilibrium,
+  materials,
   'open-data': openData,
+  'oven-trace': ovenTrace,
   'photo-perspective': photoPerspective,
   printer,
   solids,
