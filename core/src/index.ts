@@ -21,6 +21,27 @@ export {
 } from './units/parseMeasure.ts';
 export { lengthLimits, limitsOf, type NumberLimits } from './workshop/limits.ts';
 export type { BakeStage } from './cure/bakeStages.ts';
+export { standing, STUFFS, stuffById, type Stuff } from './bakes/stuffs.ts';
+export type { BakeItem } from './bakes/bakeItems.ts';
+export { ovenFilm } from './cure/heatRequest.ts';
+export type { GoesIn, MayGoIn } from './cure/mayGoIn.ts';
+export type { StagedBake } from './cure/curePlan.ts';
+export type { HeatCase } from './cure/heatCases.ts';
+export { defectKinds, type Mend } from './oven/mending.ts';
+export { learntFilm } from './oven/learntFilm.ts';
+export { numbersOf, type BakeRecord, type OvenPlan } from './oven/planOven.ts';
+export type { Verdict } from './oven/verdict.ts';
+export {
+  DEFECTS,
+  THING_TIMES,
+  type BakePin,
+  type Defect,
+  type FoundThing,
+  type OvenLog,
+  type OvenReading,
+} from './piece/cureSchema.ts';
+export { TILE_BENDS, TILE_SCRATCHES, type ClayTile } from './piece/pieceSchema.ts';
+export type { OvenLearnt, OwnStuff } from './workshop/workshopSchema.ts';
 export { alexanderStride } from './stance/gaitSpeed.ts';
 export {
   BAR_LIMITS,
@@ -158,7 +179,8 @@ export {
   type WireDecisions,
   type Workpiece,
 } from './workshop/workpiece.ts';
-export { newPiece, unreadClay } from './start/newPiece.ts';
+export { newPiece } from './start/newPiece.ts';
+export { unreadClay } from './mass/unreadClay.ts';
 export { demoPieces, demoWorkpieces, demoWorkshop } from './start/demoPieces.ts';
 export { PROVENANCES, type Provenance } from './anatomy/provenance.ts';
 export { snagSentence, type Snag, type SnagGrade } from './piece/snag.ts';

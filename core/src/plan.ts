@@ -1,14 +1,16 @@
 import type { Workpiece } from './workshop/workpiece.ts';
+import { curesFromC } from './bakes/cureRange.ts';
 import { planBalance } from './balance/planBalance.ts';
 import { planBench } from './bench/planBench.ts';
 import { planColour } from './colour/planColour.ts';
 import { planCure } from './cure/planCure.ts';
+import type { StuffsAtHand } from './fittings/fittingMaterials.ts';
 import { planFittings } from './fittings/planFittings.ts';
 import { bodyJob } from './jobs/bodyJob.ts';
 import { heatJob } from './jobs/heatJob.ts';
 import { shapeJob } from './jobs/shapeJob.ts';
 import { surfaceJob } from './jobs/surfaceJob.ts';
-import { clayFigures } from './mass/clayFigures.ts';
+import { clayFigures, type ClayFigures } from './mass/clayFigures.ts';
 import { regionBuilds } from './mass/buildUp.ts';
 import { planMass } from './mass/planMass.ts';
 import { measuredBones } from './measure/measuredSkeleton.ts';
@@ -21,6 +23,7 @@ import { grouped, isAccepted } from './piece/snagGroups.ts';
 import type { StageResult } from './piece/stageResult.ts';
 import type { Step } from './piece/step.ts';
 import type { Answers, Plan } from './planTypes.ts';
+import { planOven } from './oven/planOven.ts';
 import { planSkin } from './skin/planSkin.ts';
 import { planStance } from './stance/planStance.ts';
 import { planStrength } from './strength/planStrength.ts';
@@ -37,6 +40,7 @@ export const ROAD = [
   'balance',
   'strength',
   'cure',
+  'oven',
   'skin',
   'colour',
   'bench',
@@ -70,7 +74,7 @@ export function createPlanner(): Planner {
 /**
  * The main road: decisions in, whole plan out. Measure gives the skeleton (and what its pictures and
  * readings would make of it), Stance poses it, Fittings are what is made apart, Wire makes its armature, Mass its foil and clay; their
- * weight tells the balance, and whether the bare wires bear it; Cure its bakes, Skin its coat, Colour
+ * weight tells the balance, and whether the bare wires bear it; Cure its bakes, Oven what they were, Skin its coat, Colour
  * its paint, Bench the steps; the sheets are drawn from the result.
  *
  * What takes longer is asked for in `jobs` and handed in as `answers`: the body's grid, the surface of
@@ -93,8 +97,11 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
   const pictures = recall(planReferences, { references, skeleton });
   yield;
   const stance = recall(planStance, { stance: piece.stance, measure });
-  const { density } = recall(clayFigures, piece.mass.clay);
-  const fittings = recall(planFittings, { measure, stance, choice: piece.fittings, density });
+  const clay = recall(clayFigures, piece.mass.clay);
+  const fittings = recall(planFittings, {
+    ...{ measure, stance, choice: piece.fittings, density: clay.density },
+    atHand: recall(stuffsAtHand, { stuffs: piece.cure.stuffs, clay }),
+  });
   yield;
   const wire = recall(planWire, {
     wire: piece.wire,
@@ -139,13 +146,14 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     choice: piece.mass,
     binder: piece.wire.binder,
     run: answers.heat,
-    ...{ builds, measure, fittings, wire, mass },
+    ...{ builds, measure, stance, fittings, wire, mass, onBoard: piece.measure.onBoard },
     clearanceMm: piece.fittings.clearanceMm,
   });
+  const oven = recall(planOven, { choice: piece.cure, cure, done: piece.bench.done });
   const skin = recall(planSkin, { skin: piece.skin, measure });
   const colour = recall(planColour, { colour: piece.colour, measure, skin, surface, body });
   yield;
-  const put = recall(putIn, { measure, stance, wire, mass, strength, cure, skin, colour });
+  const put = recall(putIn, { measure, stance, wire, mass, strength, cure, oven, skin, colour });
   const bench = recall(planBench, {
     ...{ piece, measure, fittings, wire, mass, cure, skin, colour, put },
   });
@@ -160,6 +168,7 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     balance,
     strength,
     cure,
+    oven,
     skin,
     colour,
     bench,
@@ -176,6 +185,15 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
 /** The plan of a piece, made once and without a memory. */
 export const planPiece = (piece: Workpiece, answers: Answers = NO_ANSWERS): Plan =>
   createPlanner()(piece, answers);
+
+/** Stuffs of the workshop, and how hot the surface of this clay is baked at least. */
+const stuffsAtHand = ({
+  stuffs,
+  clay,
+}: {
+  readonly stuffs: Workpiece['cure']['stuffs'];
+  readonly clay: ClayFigures;
+}): StuffsAtHand => ({ stuffs, hotC: clay.temperature === null ? null : curesFromC(clay) });
 
 /** The steps that stages have put into the work, in the order of the road. */
 const putIn = (stages: Readonly<Record<string, StageResult | null>>): readonly Step[] =>

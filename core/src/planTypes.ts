@@ -16,6 +16,7 @@ import type { MassPlan } from './mass/planMass.ts';
 import type { BodyDecisions } from './measure/measuredSkeleton.ts';
 import type { ReferencesPlan } from './measure/pictures/planReferences.ts';
 import type { MeasurePlan } from './measure/planMeasure.ts';
+import type { OvenPlan } from './oven/planOven.ts';
 import type { Answer } from './piece/answer.ts';
 import type { Snag } from './piece/snag.ts';
 import type { StageResult } from './piece/stageResult.ts';
@@ -61,6 +62,8 @@ export interface Plan extends StageResult {
   readonly balance: BalancePlan;
   readonly strength: StrengthPlan;
   readonly cure: CurePlan;
+  /** What the oven really did, and how what went wrong is mended. */
+  readonly oven: OvenPlan;
   readonly skin: SkinPlan;
   readonly colour: ColourPlan | null;
   readonly bench: BenchPlan | null;

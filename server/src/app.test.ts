@@ -8,6 +8,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { brotliCompressSync } from 'node:zlib';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { probeReadings, type OvenKind, type ProbeReading } from './devices/probe.ts';
 import { createApp } from './app.ts';
 
 let server: Server;
@@ -137,6 +138,67 @@ describe('the simulated caliper', () => {
     const response = await fetch(`${address}/devices/caliper?mm=far`);
     expect(response.status).toBe(400);
     expect(await response.text()).toContain('received “far”');
+  });
+});
+
+describe('the simulated probe', () => {
+  /** Readings of an oven, minute by minute for so long. */
+  const trace = (kind: OvenKind, minutes: number): readonly ProbeReading[] => {
+    const readings = probeReadings(kind, 130, 20, 1, 7);
+    return Array.from({ length: minutes }, () => readings.next().value);
+  };
+  const peak = (of: readonly ProbeReading[]): number => Math.max(...of.map(({ airC }) => airC));
+
+  it('warms from the room to where its oven settles, and the ball behind the air', () => {
+    const steady = trace('steady', 120);
+    expect(steady[0]!.airC).toBeCloseTo(20, 0);
+    for (const { airC, ballC } of steady.slice(60)) {
+      expect(Math.abs(airC - 130)).toBeLessThan(3);
+      expect(Math.abs(ballC - 130)).toBeLessThan(3);
+    }
+    for (const { airC, ballC } of steady.slice(2, 20)) expect(ballC).toBeLessThan(airC);
+    expect(peak(trace('overshoots', 60))).toBeGreaterThan(170);
+    expect(peak(trace('cool', 120))).toBeLessThan(108);
+    expect(trace('steady', 5)).toEqual(trace('steady', 5));
+  });
+
+  it('warms its ball as the one-term solution says', () => {
+    // Incropera & DeWitt, ch. 5: a sphere of 40 mm in air that is hot from the start, k 0.25, ρc 2.3625e6, h 14.
+    const bi = (14 * 0.02) / 0.25;
+    // ζ₁ of a sphere: 1 − ζ cot ζ = Bi, by bisection.
+    let [low, high] = [0.01, Math.PI - 0.01];
+    for (let i = 0; i < 60; i++) {
+      const zeta = (low + high) / 2;
+      if (1 - zeta / Math.tan(zeta) < bi) low = zeta;
+      else high = zeta;
+    }
+    const rate = ((low * low * 0.25) / 2.3625e6 / 0.02 ** 2) * 60;
+    // Far behind a slow oven that has long settled, what is left of the way falls by that share each minute.
+    const readings = probeReadings('steady', 130, 40, 1, 1);
+    const ball = Array.from({ length: 90 }, () => readings.next().value.ballC);
+    const [early, later] = [130 - ball[50]!, 130 - ball[71]!];
+    expect(Math.log(early / later) / 21).toBeGreaterThan(0.75 * rate);
+    expect(Math.log(early / later) / 21).toBeLessThan(1.25 * rate);
+  });
+
+  it('streams as fast as it is asked, and refuses what is no oven', async () => {
+    const stop = new AbortController();
+    const response = await fetch(
+      `${address}/devices/probe?dialC=122&oven=overshoots&speed=3000&seed=2`,
+      { signal: stop.signal },
+    );
+    expect(response.headers.get('content-type')).toContain('text/event-stream');
+    let text = '';
+    const reader = response.body!.pipeThrough(new TextDecoderStream()).getReader();
+    while ((text.match(/event: reading/g)?.length ?? 0) < 6) text += (await reader.read()).value;
+    stop.abort();
+    const minutes = [...text.matchAll(/data: (\{.*\})/g)].map(
+      ([, json]) => (JSON.parse(json!) as ProbeReading).min,
+    );
+    expect(minutes.slice(0, 4)).toEqual([0, 0.5, 1, 1.5]);
+    const refused = await fetch(`${address}/devices/probe?dialC=900&oven=volcano`);
+    expect(refused.status).toBe(400);
+    expect(await refused.text()).toMatch(/oven “volcano”.*allowed is one of steady, overshoots/);
   });
 });
 

@@ -5,6 +5,7 @@ import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { caliper } from './devices/caliper.ts';
+import { probe } from './devices/probe.ts';
 
 /**
  * What a page of ours may load: itself only. WebAssembly and blob images are named since the
@@ -41,7 +42,7 @@ export function createApp(folder: string, readingMs = READING_MS): Express {
       strictTransportSecurity: false,
     }),
   );
-  app.use('/devices', caliper(readingMs), (_request, response) => {
+  app.use('/devices', caliper(readingMs), probe(), (_request, response) => {
     response.status(404).type('text').send('There is no such device here.');
   });
   app.use(compression());

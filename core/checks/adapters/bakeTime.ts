@@ -35,13 +35,11 @@ export const bakeTime: Adapter = (entry) => {
   const request: HeatRequest = {
     key: 'check',
     startC,
-    ovenC,
     cases: [
       {
-        id: 'shell-insulating',
-        kind: 'shell',
+        id: 'slab',
         place: 'slab',
-        thicknessMm,
+        ovenC,
         body: { shape: 'slab', innerM: 0, thicknessM: thicknessMm / 1000, coreJPerM2K: 0 },
         typical: material(
           typical['conductivityWPerMK']!,

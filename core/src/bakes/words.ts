@@ -86,3 +86,35 @@ export const acrylicVarnishNote =
   'May turn milky or tacky in the oven: varnish when all bakes are done.';
 export const sprayVarnishNote =
   'May stay sticky for ever on oven clay, whose softener it takes up: test it on the tile.';
+
+// bakeItems.ts
+export const wires = 'Wires';
+export const bindingOf = (binder: string): string => `Binding, ${binder}`;
+export const coreOfFoil = 'Core of packed foil';
+export const board = 'Board';
+export const underAll = 'It is under all the clay, so it goes through every bake of the body.';
+export const bakedOnBoard = 'The piece is baked on its board.';
+export const byItsLabel = 'By its own label.';
+export const unknownStuff = 'The workshop no longer has this stuff: choose another.';
+export const fromTheStart = 'It is there from the start.';
+export const beforeSurface = 'It is set before the surface is laid.';
+export const whenBaked = 'It is put on when all is baked.';
+export const puttyLast = 'Putty sets in the room, and most of it does not stand the oven: last.';
+export const standsIt = 'It stands the oven, and is set before the surface closes over its root.';
+export const doesNotStand = 'It does not stand the oven: it is set when the last bake is done.';
+export const coolerClay =
+  'Its clay does not bear what the surface needs, so it is set on the finished surface and baked cooler.';
+export const eyesHard = 'Hard eyes keep their shape when sockets and lids are pressed round them.';
+export const hardWhenSet = 'Hard when it is set, so that it keeps its shape.';
+export const rawInSurface = 'Set raw into the soft surface, and baked with it.';
+export const fittedOnShell = 'It is fitted against the hard body, and is hard when it is joined.';
+export const hardWhenJoined = 'It is hard when it is joined.';
+export const shell = 'Shell';
+export const bareBody = 'Bare body';
+export const surface = 'Finished surface';
+export const solidParts = 'Solid parts';
+export const builtWithShell = 'They are built with the shell, so they are in its bake.';
+export const bodyHard =
+  'Hard under the surface: nothing is pressed out of shape while that is worked.';
+export const shellHard = 'Hard under the surface: it carries the detail that is worked over it.';
+export const surfaceLast = 'It closes over everything that belongs in it.';

@@ -86,7 +86,6 @@ describe('cautions', () => {
     [/^wire\.mount$/, 'lead'],
     [/^cure\./, 'oven'],
     [/^cure\./, 'solvent'],
-    [/^cure\./, 'heat-gun'],
     [/^cure\./, 'qualified'],
     [/^parts\.eyes$/, 'small-parts'],
     [/^skin\./, 'sharp'],
@@ -95,6 +94,17 @@ describe('cautions', () => {
     [/^colour\.sheen$/, 'label'],
   ] as const)('at %s say %s', (match, id) => {
     expect(cautionsOf(otterPiece(), match)).toContain(id);
+  });
+
+  it('of a heat gun stand where one is used, and only there', () => {
+    const eyes = changed(otterPiece(), 'fittings', {
+      made: { eyes: { material: 'clay', spare: 2 } },
+    });
+    expect(cautionsOf(eyes, /^cure\.parts$/)).not.toContain('heat-gun');
+    const gunned = changed(eyes, 'cure', { gun: ['parts'] });
+    expect(cautionsOf(gunned, /^cure\.parts$/)).toContain('heat-gun');
+    const step = benchOf(gunned).steps.find(({ id }) => id === 'cure.parts')!;
+    expect([step.occupies, step.duration?.id]).toEqual(['person', 'cure.gun.parts']);
   });
 
   it('of epoxy stand where epoxy is used, and only there', () => {
@@ -108,7 +118,14 @@ describe('cautions', () => {
   it('are all used somewhere', () => {
     const { clay } = otterPiece().mass;
     const epoxy = changed(otterPiece(), 'mass', { clay: { ...clay, classId: 'epoxy' } });
-    const used = new Set([...cautionsOf(otterPiece(), /./), ...cautionsOf(epoxy, /./)]);
+    const gunned = changed(otterPiece(), 'fittings', {
+      made: { eyes: { material: 'clay', spare: 2 } },
+    });
+    const used = new Set(
+      [otterPiece(), epoxy, changed(gunned, 'cure', { gun: ['parts'] })].flatMap((piece) => [
+        ...cautionsOf(piece, /./),
+      ]),
+    );
     expect([...used].sort()).toEqual(Object.keys(CAUTIONS).sort());
   });
 });

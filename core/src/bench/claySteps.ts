@@ -6,10 +6,10 @@ import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { CurePlan } from '../cure/curePlan.ts';
 import type { EyePlan, Fitting, FittingsPlan } from '../fittings/fittingsPlan.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
+import { bakeStepId, bakeSteps, firstBake, partHard } from './bakeSteps.ts';
 import * as apart from './fittingSteps.ts';
-import type { BakeStage } from '../cure/bakeStages.ts';
 import type { MassPlan } from '../mass/planMass.ts';
-import type { CautionId } from '../piece/cautions.ts';
+import type { ClayChoice } from '../piece/pieceSchema.ts';
 import type { SkinPlan, ZonePlan } from '../skin/planSkin.ts';
 import { hasLids, hasMuscles } from './finishing.ts';
 import { listSentence, listText, UNTOLD, type Sentence, type Step } from '../piece/step.ts';
@@ -22,38 +22,41 @@ export interface ClayWork {
   readonly cure: CurePlan;
   readonly fittings: FittingsPlan;
   readonly wire: Pick<WirePlan, 'shafts'>;
+  /** The clays of the piece. */
+  readonly clays: readonly ClayChoice[];
 }
 
-/** From the bare armature to the finished, cured surface. */
+/** From the bare armature to the finished, cured surface, and what is set and baked after it. */
 export function claySteps(from: ClayWork): readonly Step[] {
-  const { mass, cure } = from;
-  const [shell, parts] = [stageOf(cure, 'shell'), stageOf(cure, 'parts')];
+  const { mass, cure, clays } = from;
   const eyes = eyesOf(from);
   const work = fittingWork(from);
-  const isBaked = eyes?.material.id === 'clay';
-  const firstBake = [...(isBaked ? ['parts.eyes'] : []), ...apart.bakedFittings(work.fittings)];
-  const baking = parts !== undefined && firstBake.length > 0;
-  const sockets = shell && eyes ? [socketsStep(eyes, from.fittings.eyes)] : [];
+  const first = firstBake(cure);
+  const sockets = first !== null && eyes ? [socketsStep(eyes, from.fittings.eyes, cure)] : [];
+  const shell = [...BUILT, ...sockets.map(({ id }) => id)];
+  const { before, surface, after } = finishSteps(from, eyes, first);
+  const bakes = bakeSteps(cure, clays, {
+    shell,
+    surface: [...surface, ...(first === null ? BUILT : [first])],
+    of: (item) => apart.madeBy(from.fittings, item),
+  });
   return [
-    conditionStep(mass, cure),
+    conditionStep(mass, cure, clays),
     ...(eyes ? [eyesStep(eyes)] : []),
     ...apart.makeFittings(work),
-    ...apart.makeBodyParts(work),
-    ...(baking ? [cureStep(parts, cure, firstBake)] : []),
+    ...apart.makeBodyParts(work, first),
     coreStep(mass),
     shellStep(mass),
     solidStep(mass),
     ...sockets,
-    ...(shell ? [cureStep(shell, cure, [...BUILT, ...sockets.map(({ id }) => id)])] : []),
-    ...finishSteps(from, eyes, baking ? 'cure.parts' : null),
+    ...before,
+    ...bakes,
+    ...after,
   ];
 }
 
 /** What the bare body is built of. */
 const BUILT = ['mass.shell', 'mass.solid'];
-
-const stageOf = ({ stages }: CurePlan, id: BakeStage['id']): BakeStage | undefined =>
-  stages.find((stage) => stage.id === id);
 
 const eyesOf = ({ fittings }: ClayWork): Fitting | undefined =>
   fittings.fittings.find(({ thing, made }) => thing === 'eye' && made === 'set');
@@ -63,56 +66,62 @@ const fittingWork = ({ fittings, cure, wire }: ClayWork): apart.FittingWork => (
   hasShafts: wire.shafts.some(({ cut }) => cut !== null),
 });
 
-/** What is set and joined on the built body, worked over, carved and drawn, and the last bake. */
+/** What is set and joined on the built body, worked over, carved and drawn; the steps that the surface is; and what is set when it is baked. */
 function finishSteps(
   from: ClayWork,
   eyes: Fitting | undefined,
-  partsBake: string | null,
-): readonly Step[] {
+  first: string | null,
+): {
+  readonly before: readonly Step[];
+  readonly surface: readonly string[];
+  readonly after: readonly Step[];
+} {
   const { skeleton, mass, skin, cure, fittings } = from;
   const work = fittingWork(from);
-  const [shell, finish] = [stageOf(cure, 'shell'), stageOf(cure, 'finish')];
-  const ready = shell ? ['cure.shell'] : BUILT;
-  const baked = partsBake === null ? [] : [partsBake];
-  const setting = apart.setFittings(work, { ready, partsBake, lastBake: 'cure.finish' });
+  const ready = first === null ? BUILT : [first];
+  const setting = apart.setFittings(work, { ready, lastBake: 'cure.finish' });
   const { unpainted, painted } = apart.setLast(fittings);
   const late = new Set([...unpainted, ...painted]);
-  const setAfter = setting.filter(({ id }) => late.has(id));
+  const after = setting.filter(({ id }) => late.has(id));
   const onBody = [
     ...apart.grownStep(fittings, ready),
-    ...apart.joinBodyParts(work, [...baked, ...ready]),
-    ...setting.filter((step) => !setAfter.includes(step)),
+    ...apart.joinBodyParts(work, ready),
+    ...setting.filter((step) => !after.includes(step)),
   ];
-  const isBaked = eyes?.material.id === 'clay' && partsBake !== null;
-  const eyesReady = [isBaked ? partsBake : 'parts.eyes', ...ready];
+  // Eyes that cure in the surface are pressed in raw.
+  const eyesHard = eyes === undefined ? [] : partHard(cure, eyes.id);
+  const isWithSurface = eyesHard.includes('cure.finish');
+  const eyesReady = [
+    ...(isWithSurface || eyesHard.length === 0 ? ['parts.eyes'] : eyesHard),
+    ...ready,
+  ];
   const setEyes = eyes
-    ? [setEyesStep(skeleton, eyes, fittings.eyes, shell !== undefined, eyesReady)]
+    ? [setEyesStep(skeleton, eyes, fittings.eyes, first !== null, eyesReady)]
     : [];
-  const before = [...setEyes, ...onBody];
+  const set = [...setEyes, ...onBody];
   const carving = skin.zones
     .filter((zone) => zone.method === 'carved' && zone.width !== null)
     .toReversed()
-    .map((zone) => zoneStep(zone, shell ? ['mass.work-over'] : BUILT));
-  const drawn = apart.drawnStep(fittings, [...before.map(({ id }) => id), ...BUILT]);
-  const surface = [...before, ...carving, ...drawn].map(({ id }) => id);
-  return [
-    ...before,
-    ...(shell ? [workOverStep(skeleton, mass, before)] : []),
-    ...carving,
-    ...drawn,
-    ...(finish ? [cureStep(finish, cure, [...surface, ...BUILT])] : []),
-    ...setAfter,
-  ];
+    .map((zone) => zoneStep(zone, first === null ? BUILT : ['mass.work-over']));
+  const drawn = apart.drawnStep(fittings, [...set.map(({ id }) => id), ...BUILT]);
+  const over = first === null ? [] : [workOverStep(skeleton, mass, first, set)];
+  const before = [...set, ...over, ...carving, ...drawn];
+  return { before, surface: before.map(({ id }) => id), after };
 }
 
 /** The baked shell is roughened, muscles laid on it, and the last skin over them. */
-const workOverStep = (skeleton: Skeleton, mass: MassPlan, before: readonly Step[]): Step => ({
+const workOverStep = (
+  skeleton: Skeleton,
+  mass: MassPlan,
+  first: string,
+  before: readonly Step[],
+): Step => ({
   id: 'mass.work-over',
   stage: 'mass',
   title: say.workOverShell,
   sentence: workOver(skeleton, mass),
-  cautions: ['solvent', 'sanding'],
-  needs: ['cure.shell', ...before.map(({ id }) => id)],
+  cautions: ['solvent', 'sanding', 'raw-work'],
+  needs: [first, ...before.map(({ id }) => id)],
   work: 'model',
   ...UNTOLD,
 });
@@ -149,7 +158,7 @@ function workOver(skeleton: Skeleton, mass: MassPlan): Sentence {
 /** A muscle of less clay is a touch of the thumb, g. */
 const LEAST_MUSCLE_G = 0.05;
 
-function conditionStep({ batches }: MassPlan, cure: CurePlan): Step {
+function conditionStep({ batches }: MassPlan, cure: CurePlan, clays: readonly ClayChoice[]): Step {
   const epoxy = [cure.figures, cure.shellFigures].some(
     (entry) => entry?.clay.setting === 'chemical',
   );
@@ -169,8 +178,9 @@ function conditionStep({ batches }: MassPlan, cure: CurePlan): Step {
       ),
       say.workedUntilItIs,
       epoxy ? say.mixEqualPartsOnly : say.keepItCleanOf,
+      ...(clays.some(({ old }) => old) ? [say.conditionOld] : []),
     ],
-    cautions: epoxy ? ['epoxy', 'label'] : ['label'],
+    cautions: epoxy ? ['epoxy', 'label'] : ['label', 'raw-work'],
     needs: [],
     work: 'model',
     ...UNTOLD,
@@ -207,7 +217,7 @@ function setEyesStep(
 /** Eyes rolled of clay with spares, or taken as they are sold. */
 function eyesStep({ count, spare, length, sold, material }: Fitting): Step {
   const across = sold ?? length;
-  const isClay = material.id === 'clay';
+  const { isClay } = material;
   return {
     id: 'parts.eyes',
     stage: 'cure',
@@ -223,7 +233,11 @@ function eyesStep({ count, spare, length, sold, material }: Fitting): Step {
 }
 
 /** Sockets are pressed while the shell is soft: an eye set into a hard one stands out. */
-function socketsStep({ count, sold, length }: Fitting, eyes: EyePlan | null): Step {
+function socketsStep(
+  { id, count, sold, length }: Fitting,
+  eyes: EyePlan | null,
+  cure: CurePlan,
+): Step {
   const isOne = count === 1;
   const deep: Sentence = eyes === null ? [] : [say.socketDeep, eyes.depth, '.'];
   return {
@@ -237,11 +251,19 @@ function socketsStep({ count, sold, length }: Fitting, eyes: EyePlan | null): St
       ...deep,
     ],
     cautions: [],
-    needs: ['mass.shell', 'mass.solid', 'parts.eyes'],
+    needs: ['mass.shell', 'mass.solid', 'parts.eyes', ...socketBalls(cure, id)],
     work: 'model',
     ...UNTOLD,
   };
 }
+
+/** Eyes that are hard before the shell press its sockets; others are pressed by a ball of their size. */
+const socketBalls = (cure: CurePlan, eyes: string): readonly string[] => {
+  const at = (step: string | null): number =>
+    cure.stages.findIndex(({ id }) => bakeStepId(id) === step);
+  const [hard] = partHard(cure, eyes);
+  return hard !== undefined && at(hard) < at(firstBake(cure)) ? [hard] : [];
+};
 
 function coreStep({ foil, regions }: MassPlan): Step {
   const cored = regions.filter((region) => region.core === 'foil');
@@ -326,32 +348,6 @@ function solidStep({ regions, skinMm }: MassPlan): Step {
     needs: ['wire.mount', 'mass.condition'],
     work: 'model',
     ...UNTOLD,
-  };
-}
-
-const CURE_CAUTIONS: Readonly<Record<'oven' | 'air' | 'chemical', readonly CautionId[]>> = {
-  oven: ['oven', 'hot-parts', 'solvent', 'heat-gun', 'label', 'qualified'],
-  air: ['label'],
-  chemical: ['epoxy', 'label'],
-};
-
-function cureStep(stage: BakeStage, cure: CurePlan, needs: readonly string[]): Step {
-  const { dial, figures } = cure;
-  const { bake, rule } = stage;
-  const sentence: Sentence =
-    dial === null || bake === null
-      ? [say.letItSetFor, rule, say.awayFromSunAnd]
-      : [say.bakeAt, dial, say.onDialFor, bake, say.countedFromWhenIt];
-  return {
-    id: `cure.${stage.id}`,
-    stage: 'cure',
-    title: `${figures.clay.setting === 'oven' ? say.bake : say.setWord}: ${stage.name.toLowerCase()}`,
-    sentence,
-    cautions: CURE_CAUTIONS[figures.clay.setting],
-    needs,
-    work: bake === null ? 'set' : 'bake',
-    occupies: bake === null ? 'nothing' : 'oven',
-    duration: bake ?? rule,
   };
 }
 

@@ -1,12 +1,14 @@
 import * as say from './words.ts';
+import type { BakeItem } from '../bakes/bakeItems.ts';
 import type { CurePlan, Join, TestFit } from '../cure/curePlan.ts';
 import type { BodyPart, Fitting, FittingsPlan } from '../fittings/fittingsPlan.ts';
+import { bodyPartHard, partHard } from './bakeSteps.ts';
 import { listSentence, UNTOLD, type Sentence, type Step } from '../piece/step.ts';
 
 /** What the steps of parts made apart are told from. */
 export interface FittingWork {
   readonly fittings: FittingsPlan;
-  readonly cure: Pick<CurePlan, 'joins' | 'fits' | 'partGrams'>;
+  readonly cure: CurePlan;
   /** Whether the wires inside parts are cut before. */
   readonly hasShafts: boolean;
 }
@@ -16,22 +18,26 @@ const setIn = ({ fittings }: FittingsPlan): readonly Fitting[] =>
   fittings.filter(({ made, thing }) => made === 'set' && thing !== 'eye');
 
 const makeId = ({ id }: Fitting): string => `parts.make.${id}`;
+const setId = ({ id }: Fitting): string => `parts.set.${id}`;
 const bodyId = ({ boneId }: BodyPart): string => `parts.body.${boneId}`;
 const fitId = ({ boneId }: BodyPart): string => `parts.fit.${boneId}`;
 
-/** Steps by which what is of clay is made: they go into the first bake, or wait for the last. */
-export const bakedFittings = (plan: FittingsPlan): readonly string[] => [
-  ...setIn(plan)
-    .filter(({ material }) => material.id === 'clay')
-    .map(makeId),
-  ...plan.bodyParts.map(fitId),
-];
+/** By which steps a thing is there to be baked: made, or set on the finished surface; a part of the body when it was tried. */
+export function madeBy(plan: FittingsPlan, { kind, of }: BakeItem): readonly string[] {
+  const part = plan.bodyParts.find(({ boneId }) => boneId === of);
+  if (kind === 'body-part' && part !== undefined) return [fitId(part)];
+  const fitting = plan.fittings.find(({ id }) => id === of);
+  if (fitting === undefined) return [];
+  if (fitting.thing === 'eye') return ['parts.eyes'];
+  const isLate = fitting.material.isClay && !fitting.material.standsOven;
+  return [isLate ? setId(fitting) : makeId(fitting)];
+}
 
 /** One step to make each kind of part, of clay or of its own stuff. */
 export const makeFittings = ({ fittings: plan, hasShafts }: FittingWork): readonly Step[] =>
   setIn(plan).map((fitting): Step => {
     const { name, grams, material, wired } = fitting;
-    const isClay = material.id === 'clay';
+    const { isClay } = material;
     const isWired = wired && hasShafts;
     const wire = wired ? say.onTheirWires : isClay ? say.withoutWire : '';
     return {
@@ -81,27 +87,20 @@ function sizeOf({ length, shortest, thick, sizes }: Fitting): Sentence {
  */
 export const setFittings = (
   { fittings: plan, cure }: FittingWork,
-  {
-    ready,
-    partsBake,
-    lastBake,
-  }: {
-    readonly ready: readonly string[];
-    /** The bake of the parts themselves, if there is one. */
-    readonly partsBake: string | null;
-    readonly lastBake: string;
-  },
+  { ready, lastBake }: { readonly ready: readonly string[]; readonly lastBake: string },
 ): readonly Step[] =>
   setIn(plan).map((fitting): Step => {
     const { id, name, material, count } = fitting;
     const join = cure.joins.find(({ fittingId }) => fittingId === id)!;
-    const isBaked = material.id === 'clay' && partsBake !== null;
-    const before = [...(isBaked ? [partsBake] : []), ...ready];
+    // What cures with the surface is set raw; what cures on it is set before that bake.
+    const hard = partHard(cure, id).filter((step) => step !== lastBake);
+    const isLate = material.isClay && !material.standsOven;
+    const before = [...new Set([...hard, ...ready])];
     // Paint mats fibre: it comes when the varnish is dry.
     const isFibre = material.id === 'fibre';
-    const after = isFibre ? 'colour.sheen' : lastBake;
+    const after = isFibre ? ['colour.sheen'] : [lastBake, ...(isLate ? [] : hard)];
     return {
-      id: `parts.set.${id}`,
+      id: setId(fitting),
       stage: 'mass',
       title: say.setFitting(name.toLowerCase()),
       sentence: [
@@ -113,7 +112,7 @@ export const setFittings = (
         ...joinSentence(join),
       ],
       cautions: ['sharp', ...(join.drill === null ? [] : (['drill'] as const))],
-      needs: [makeId(fitting), ...(material.standsOven ? before : [after])],
+      needs: [makeId(fitting), ...(material.standsOven ? before : after)],
       work: 'model',
       ...UNTOLD,
     };
@@ -125,9 +124,7 @@ export const setLast = (
 ): { readonly unpainted: readonly string[]; readonly painted: readonly string[] } => {
   const late = setIn(plan).filter(({ material }) => !material.standsOven);
   const ids = (isFibre: boolean): readonly string[] =>
-    late
-      .filter(({ material }) => (material.id === 'fibre') === isFibre)
-      .map(({ id }) => `parts.set.${id}`);
+    late.filter(({ material }) => (material.id === 'fibre') === isFibre).map(setId);
   return { unpainted: ids(false), painted: ids(true) };
 };
 
@@ -194,7 +191,10 @@ export function grownStep({ fittings }: FittingsPlan, needs: readonly string[]):
 }
 
 /** Parts of the body made apart: built over their wire, tried on it while they are soft. */
-export const makeBodyParts = ({ fittings, cure }: FittingWork): readonly Step[] =>
+export const makeBodyParts = (
+  { fittings, cure }: FittingWork,
+  first: string | null,
+): readonly Step[] =>
   fittings.bodyParts.flatMap((part): readonly Step[] => {
     const { boneId, name, count, length } = part;
     const fit = fitOf(cure.fits, boneId);
@@ -229,7 +229,8 @@ export const makeBodyParts = ({ fittings, cure }: FittingWork): readonly Step[] 
           ...(fit.stop === null ? [] : [say.opensTo, fit.stop, '.']),
         ],
         cautions: [],
-        needs: [bodyId(part)],
+        // It is fitted against the hard body where there is one.
+        needs: [bodyId(part), ...(first === null ? [] : [first])],
         work: 'model',
         ...UNTOLD,
       },
@@ -238,7 +239,7 @@ export const makeBodyParts = ({ fittings, cure }: FittingWork): readonly Step[] 
 
 /** Parts of the body joined after the first bakes, before the surface goes over the joins. */
 export const joinBodyParts = (
-  { fittings }: FittingWork,
+  { fittings, cure }: FittingWork,
   ready: readonly string[],
 ): readonly Step[] =>
   fittings.bodyParts.map((part): Step => ({
@@ -247,7 +248,7 @@ export const joinBodyParts = (
     title: say.joinApart(part.name.toLowerCase()),
     sentence: [say.slideOn(part.count)],
     cautions: ['sharp'],
-    needs: [fitId(part), ...ready],
+    needs: [fitId(part), ...bodyPartHard(cure, part.boneId), ...ready],
     work: 'model',
     ...UNTOLD,
   }));

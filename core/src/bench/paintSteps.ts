@@ -15,6 +15,8 @@ export interface PaintWork {
   readonly skin: SkinPlan;
   readonly mass: MassPlan;
   readonly primerName: string;
+  /** Every bake, and what was mended after it. */
+  readonly baked: readonly string[];
   /** Steps that set parts after the last bake: before any paint, and when the varnish is dry. */
   readonly unpainted: readonly string[];
   readonly painted: readonly string[];
@@ -22,7 +24,7 @@ export interface PaintWork {
 
 /** From the cured piece to its last varnish, and what is learnt from it. */
 export function paintSteps(work: PaintWork): readonly Step[] {
-  const { skeleton, colour, skin, mass, primerName, unpainted, painted } = work;
+  const { skeleton, colour, skin, mass, primerName, baked, unpainted, painted } = work;
   // A layer that no zone has is no step.
   const layers = LAYERS.filter(({ id }) =>
     colour.zones.some((zone) => zone.layers.some(({ rule }) => rule.id === id)),
@@ -30,7 +32,7 @@ export function paintSteps(work: PaintWork): readonly Step[] {
   const last = layers.at(-1)?.id ?? 'base';
   const fibre = skin.zones.filter((zone) => isStuckOn(zone.method));
   return [
-    ...groundSteps(colour, primerName, unpainted),
+    ...groundSteps(colour, primerName, [...baked, ...unpainted]),
     ...layers.map((rule, i) =>
       layerStep(rule, colour, i === 0 ? 'colour.primer' : `colour.${layers[i - 1]?.id ?? ''}`),
     ),
@@ -44,7 +46,7 @@ export function paintSteps(work: PaintWork): readonly Step[] {
 const groundSteps = (
   colour: ColourPlan,
   primerName: string,
-  unpainted: readonly string[],
+  before: readonly string[],
 ): readonly Step[] => [
   {
     id: 'colour.clean',
@@ -52,7 +54,7 @@ const groundSteps = (
     title: say.cleanSurface,
     sentence: [say.sandWhatShouldBe],
     cautions: ['sanding', 'solvent'],
-    needs: ['cure.finish', ...unpainted],
+    needs: before,
     work: 'clean',
     ...UNTOLD,
   },

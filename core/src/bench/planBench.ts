@@ -13,6 +13,7 @@ import { input, type Working } from '../piece/working.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 import { paced, sittingsWorking, timedWorking } from './atHand.ts';
+import { bakeStepId } from './bakeSteps.ts';
 import { claySteps } from './claySteps.ts';
 import { setLast } from './fittingSteps.ts';
 import { paintSteps } from './paintSteps.ts';
@@ -59,12 +60,14 @@ export function planBench(inputs: BenchInputs): BenchPlan | null {
   const { piece, measure, fittings, wire, mass, cure, skin, colour, put } = inputs;
   if (mass === null || colour === null) return null;
   const { pace, sittingH } = piece.atHand;
+  const clays = [piece.mass.clay, ...(piece.mass.shellClay ? [piece.mass.shellClay] : [])];
+  const baked = [...cure.stages.map(({ id }) => bakeStepId(id)), ...mended(put)];
   const all = inOrder([
     ...put,
-    ...claySteps({ skeleton: measure.skeleton, mass, skin, cure, fittings, wire }),
+    ...claySteps({ skeleton: measure.skeleton, mass, skin, cure, fittings, wire, clays }),
     ...paintSteps({
       ...{ skeleton: measure.skeleton, colour, skin, mass },
-      ...{ primerName: piece.colour.primer, ...setLast(fittings) },
+      ...{ primerName: piece.colour.primer, baked, ...setLast(fittings) },
     }),
   ]).map((step) => paced(step, pace));
   const { done } = piece.bench;
@@ -96,6 +99,10 @@ export function planBench(inputs: BenchInputs): BenchPlan | null {
     snags: [...steps.flatMap((step) => orderSnags(step, steps)), ...strangeTicks(steps, done)],
   };
 }
+
+/** Steps that mend what went wrong with a bake: paint waits for them. */
+const mended = (put: readonly Step[]): readonly string[] =>
+  put.filter(({ id }) => id.startsWith('mend.')).map(({ id }) => id);
 
 /** The first step whose needs are all met is the next one; others that are met are ready. */
 function withStates(all: readonly Step[], done: Workpiece['bench']['done']): readonly StepPlan[] {

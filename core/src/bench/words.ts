@@ -77,7 +77,7 @@ export const awayFromSunAnd = ', away from sun and draught.';
 export const bakeAt = 'Bake at ';
 export const onDialFor = ' on the dial for ';
 export const countedFromWhenIt =
-  ', counted from when it is in the hot oven; support what could droop, and let it cool in the oven.';
+  ', counted from when it is in the hot oven; then switch off and let it cool inside, the door ajar.';
 export const yourFinestTool = 'your finest tool';
 export const carveCoat = (name: string): string => `Carve the coat: ${name}`;
 export const withWord = (who: string, which: string): string => `With the ${who}${which}: `;
@@ -246,3 +246,20 @@ export const setOthersLast = (count: number): string =>
   count === 1
     ? 'Set it when no oven comes any more: '
     : `Set all ${count} when no oven comes any more: `;
+
+// bakeSteps.ts
+export const gunFor = 'With a heat gun, moving all the time, for ';
+export const gunHow =
+  ': warm it from all sides in short passes, a thermometer beside it, and let it cool by itself.';
+export const stillOut = (names: string): string => ` Still out of the oven: ${names}.`;
+export const hardAlready = ' What is hard already goes through it again, and bears it.';
+export const lookAllIn = (names: string, isLast: boolean): string =>
+  `Look once more${isLast ? ', it is the last bake' : ''}: ${names}, all in? `;
+export const notYet = (names: string): string => `Not yet: ${names}. `;
+export const bakeTile = 'Bake a test tile';
+export const rollTile = (clays: string): string =>
+  `Roll a strip 3 mm thick and a thumb long of ${clays}, of this packet, and bake it at `;
+export const bendIt =
+  '. When it is cold bend it, scratch it with a needle, and lay it beside the raw clay: enter what it did in Cure.';
+export const conditionOld =
+  ' What has gone crumbly: chop it, leave it a night in a bag with a few drops of clay softener or liquid clay, then roll and fold it until it bends without tearing.';

@@ -17,6 +17,9 @@ const withLabel = (
   changed(piece, 'mass', {
     clay: { ...piece.mass.clay, label: { ...piece.mass.clay.label, ...label } },
   });
+/** The otter with eyes of clay, which are hard before the shell that they press their sockets into. */
+const eyesOfClay = (): Workpiece =>
+  changed(otterPiece(), 'fittings', { made: { eyes: { material: 'clay', spare: 2 } } });
 const stageOf = ({ cure }: Plan, id: string) => cure.stages.find((stage) => stage.id === id)!;
 const codes = (piece: Workpiece): readonly string[] =>
   wholePlan(piece, true).snags.map((snag) => snag.code);
@@ -98,13 +101,12 @@ describe('heatFlow by finite volumes', () => {
 
 describe('the bake', () => {
   it('is the longer of the packet’s rule and the physical time, each with its own minutes', () => {
-    const plan = wholePlan(otterPiece(), true);
-    const { cure } = plan;
+    const { cure } = wholePlan(eyesOfClay(), true);
     const { holdMin } = otterPiece().cure;
-    const kinds = { parts: ['parts'], shell: ['shell'], finish: ['shell', 'solid'] };
     for (const stage of cure.stages) {
-      const own = cure.cases.filter(({ kind }) => kinds[stage.id].includes(kind));
-      const heat = cure.heat.filter(({ result }) => own.some(({ id }) => id === result.caseId));
+      const own = new Set(stage.cases.map(({ id }) => id));
+      const heat = cure.heat.filter(({ result }) => own.has(result.caseId));
+      expect(heat).toHaveLength(own.size);
       const slowest = Math.max(...heat.map(({ working }) => working.value));
       const corner = Math.max(...heat.map(({ working }) => working.range![1]));
       expect(stage.needed!.value).toBeCloseTo(Math.max(stage.rule.value, slowest + holdMin), 9);
@@ -124,6 +126,15 @@ describe('the bake', () => {
     expect(shell).toBeLessThanOrEqual(finish);
   });
 
+  it('goes by the clay that is there: a shell without the skin that comes over it later', () => {
+    const { cure, mass } = wholePlan(otterPiece(), true);
+    const of = (id: string) => cure.cases.find((heatCase) => heatCase.id === id)!;
+    const skins = mass!.regions.map(({ skinMm }) => skinMm);
+    const less = of('shell-insulating').thicknessMm - of('shell-insulating.shell').thicknessMm;
+    expect(less).toBeCloseTo(Math.max(...skins), 9);
+    expect(of('solid').thicknessMm).toBeCloseTo(of('solid.shell').thicknessMm, 9);
+  });
+
   it('goes by the thickest clay that Mass measured, and by no bone', () => {
     const { cure, mass } = wholePlan(otterPiece(), true);
     const solid = mass!.regions
@@ -131,7 +142,7 @@ describe('the bake', () => {
       .map(({ region }) => region.id);
     const measured = mass!.shape!.shape.thick.filter(({ regionId }) => solid.includes(regionId));
     const thickest = Math.max(...measured.map(({ mm }) => mm));
-    const rule = cure.packets.find(({ kind }) => kind === 'solid')!;
+    const rule = cure.packets.find(({ caseId }) => caseId === 'solid')!;
     expect(rule.thickness.value).toBeCloseTo(thickest, 9);
     expect(cure.cases.find(({ id }) => id === 'solid')!.thicknessMm).toBeCloseTo(thickest, 9);
   });
@@ -139,7 +150,10 @@ describe('the bake', () => {
   it('bakes parts by their own thickness: a large eye is no small part', () => {
     const sized = changed(otterPiece(), 'measure', { scale: { by: 'eye', mm: 21 } });
     const large = changed(sized, 'fittings', { made: {} });
-    const parts = stageOf(wholePlan(large, true), 'parts');
+    const clay = changed(large, 'fittings', {
+      made: { eyes: { material: 'clay', spare: 2 } },
+    });
+    const parts = stageOf(wholePlan(clay, true), 'parts');
     expect(parts.rule.value).toBeCloseTo((30 * 21) / 6, 6);
     expect(parts.bake!.value).toBeGreaterThanOrEqual(parts.rule.value);
   });
@@ -149,7 +163,7 @@ describe('the bake', () => {
     const { cure } = wholePlan(labelled);
     expect(cure.dial!.value).toBe(110);
     expect(cure.figures.temperature).toMatchObject({ value: 110, provenance: 'own' });
-    const solid = cure.packets.find((packet) => packet.kind === 'solid')!;
+    const solid = cure.packets.find(({ caseId }) => caseId === 'solid')!;
     expect(solid.time.value).toBeCloseTo((20 * solid.thickness.value) / 5, 9);
   });
 
@@ -174,9 +188,10 @@ describe('the bake', () => {
   it.each([
     [{ method: 'shell-first', partsFirst: true }, 3],
     [{ method: 'shell-first', partsFirst: false }, 2],
+    [{ method: 'all-at-once', partsFirst: true }, 2],
     [{ method: 'all-at-once', partsFirst: false }, 1],
-  ] as const)('%j takes %i rounds', (part, rounds) => {
-    expect(planPiece(changed(otterPiece(), 'cure', part)).cure.bakes.value).toBe(rounds);
+  ] as const)('%j takes %i rounds with eyes of clay', (part, rounds) => {
+    expect(planPiece(changed(eyesOfClay(), 'cure', part)).cure.bakes.value).toBe(rounds);
   });
 
   it('ignores the answer to an older question', () => {
@@ -206,7 +221,7 @@ describe('snags of Cure', () => {
   });
 
   it('tell a bake that is too short for the slowest clay, and clay that never gets hot', () => {
-    const minutes = { parts: null, shell: null, finish: 20 };
+    const minutes = { finish: 20 };
     const hurried = wholePlan(changed(otterPiece(), 'cure', { minutes }), true);
     const snags = hurried.snags.filter((snag) => snag.code === 'bake-too-short');
     expect(snags.map(({ facts }) => facts)).toMatchObject([

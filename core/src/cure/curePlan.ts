@@ -1,43 +1,49 @@
-import { type ClayFigures } from '../mass/clayFigures.ts';
+import type { OrderPlan } from '../bakes/planOrder.ts';
+import type { ClayFigures } from '../mass/clayFigures.ts';
 import type { StageResult } from '../piece/stageResult.ts';
-import { type Working } from '../piece/working.ts';
-import { type BakeStage } from './bakeStages.ts';
-import { type ClayKind, type HeatCase, type HeatRequest } from './heatRequest.ts';
+import type { Working } from '../piece/working.ts';
+import type { BakeStage, PacketRule } from './bakeStages.ts';
+import type { HeatCase } from './heatCases.ts';
+import type { HeatRequest } from './heatRequest.ts';
 import type { HeatResult, HeatRun } from './heatRun.ts';
-
-/** The packet's rule for one kind of clay on the piece. */
-export interface PacketRule {
-  readonly kind: ClayKind;
-  readonly thickness: Working;
-  readonly time: Working;
-}
+import type { MayGoIn } from './mayGoIn.ts';
 
 /** What Cure hands on. */
 export interface CurePlan extends StageResult {
   readonly figures: ClayFigures;
   /** Figures of another clay for the shells, if there is one. */
   readonly shellFigures: ClayFigures | null;
+  /** Everything on the piece, in the fewest bakes that its rules allow. */
+  readonly order: OrderPlan;
   readonly cases: readonly HeatCase[];
   /** What the heat calculation is to answer; null for clays that need no oven. */
   readonly request: HeatRequest | null;
   /** Its answer, if it is the one to this request. */
   readonly run: HeatRun | null;
   /** The bakes in order, each with minutes of its own. */
-  readonly stages: readonly BakeStage[];
-  /** Dial, and the oven's true temperature; null without an oven. */
+  readonly stages: readonly StagedBake[];
+  /** Dial, and the oven's true temperature, of the bake of the surface; null without an oven. */
   readonly dial: Working | null;
   readonly oven: Working | null;
-  /** What the packet's rule gives for shell, solid parts and parts made apart: a minimum. */
+  /** What the packet's rule gives for each place: a minimum. */
   readonly packets: readonly PacketRule[];
   /** What the physics gives, once it is worked out. */
   readonly heat: readonly { readonly result: HeatResult; readonly working: Working }[];
   readonly bakes: Working;
+  /** What may go into which bake. */
+  readonly mayGoIn: readonly MayGoIn[];
   /** How everything that is set in is joined. */
   readonly joins: readonly Join[];
   /** What must slide over or into what, in the order in which it is tried. */
   readonly fits: readonly TestFit[];
   /** What parts of the body that are made apart weigh; none while the body is still worked out. */
   readonly partGrams: readonly Working[];
+}
+
+/** A bake with how what is in it lies, hangs or is propped, and what must be out of the oven. */
+export interface StagedBake extends BakeStage {
+  readonly supports: readonly string[];
+  readonly out: readonly string[];
 }
 
 /** How a part made apart is joined to the body. */

@@ -23,26 +23,28 @@ export const HEAT_CELLS = 40;
 /**
  * Heat flow through clay from a convecting surface to its core, in one dimension, by finite volumes
  * and Crank–Nicolson steps (J. Crank & P. Nicolson, 1947). The core is one node in perfect contact
- * with the clay. Returns the curves from 0 s on, `steps` steps of `stepS`.
+ * with the clay. The oven stays as it is, °C, or changes with the second. Returns the curves from 0 s on, `steps` steps of `stepS`.
  */
 export function heatFlow(
   body: HeatBody,
   material: HeatMaterial,
   startC: number,
-  ovenC: number,
+  oven: number | ((second: number) => number),
   stepS: number,
   steps: number,
   cells = HEAT_CELLS,
 ): HeatCurve {
+  const ovenAt = typeof oven === 'number' ? () => oven : oven;
   const net = network(body, material, cells);
   const temperature = new Float64Array(net.capacity.length).fill(startC);
   const innermost = [startC];
   const surface = [startC];
   const system = factored(net, stepS);
   for (let step = 0; step < steps; step++) {
-    advance(net, system, temperature, ovenC, stepS);
+    // Air that changes is taken in the middle of the step.
+    advance(net, system, temperature, ovenAt((step + 0.5) * stepS), stepS);
     innermost.push(net.hasCore ? temperature[0]! : atInnerFace(temperature));
-    surface.push(atSurface(net, temperature, ovenC));
+    surface.push(atSurface(net, temperature, ovenAt((step + 1) * stepS)));
   }
   return { stepS, innermost, surface };
 }

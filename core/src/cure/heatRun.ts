@@ -1,10 +1,10 @@
 import { heatFlow, timeToReachS } from './heatFlow.ts';
-import type { HeatCase, HeatRequest } from './heatRequest.ts';
+import type { HeatPlace, HeatRequest } from './heatRequest.ts';
 import type { HeatMaterial } from './oneTermHeat.ts';
 
 /** How one place warms: its curves each minute, °C, and when its innermost clay is hot, minutes. */
 export interface HeatResult {
-  readonly caseId: HeatCase['id'];
+  readonly caseId: string;
   readonly innermostC: readonly number[];
   readonly surfaceC: readonly number[];
   /** Null where it does not get hot within {@link HORIZON_MIN}. */
@@ -49,12 +49,12 @@ export function heatRun(
   return { results };
 }
 
-const warm = (heatCase: HeatCase, request: HeatRequest, material: HeatMaterial) =>
+const warm = (heatPlace: HeatPlace, request: HeatRequest, material: HeatMaterial) =>
   heatFlow(
-    heatCase.body,
+    heatPlace.body,
     material,
     request.startC,
-    request.ovenC,
+    heatPlace.ovenC,
     STEP_S,
     HORIZON_MIN * STEPS_PER_MIN,
   );

@@ -12,18 +12,11 @@ export function heatWorkings(
 ): readonly { readonly result: HeatResult; readonly working: Working }[] {
   return run.results.flatMap((result) => {
     const entry = request.cases.find((candidate) => candidate.id === result.caseId);
-    return entry === undefined
-      ? []
-      : [{ result, working: heatWorking(entry, result, request, cure) }];
+    return entry === undefined ? [] : [{ result, working: heatWorking(entry, result, cure) }];
   });
 }
 
-function heatWorking(
-  heatPlace: HeatPlace,
-  result: HeatResult,
-  request: HeatRequest,
-  cure: Workpiece['cure'],
-): Working {
+function heatWorking(heatPlace: HeatPlace, result: HeatResult, cure: Workpiece['cure']): Working {
   const { typical } = heatPlace;
   const core = heatPlace.body.coreJPerM2K;
   return {
@@ -48,9 +41,15 @@ function heatWorking(
       ),
       input('k', say.conductivityOfClay, typical.conductivity, 'W/mK', 'memory'),
       input('c', say.specificHeatOfClay, typical.specificHeat, 'J/kgK', 'memory'),
-      input('h', cure.fan ? say.filmFanOn : say.filmStillAir, typical.film, 'W/m2K', 'memory'),
+      input(
+        'h',
+        cure.ovenLearnt?.film ? say.filmLearnt : cure.fan ? say.filmFanOn : say.filmStillAir,
+        typical.film,
+        'W/m2K',
+        cure.ovenLearnt?.film ? 'measured' : 'memory',
+      ),
       ...(core > 0 ? [input('C', say.heatHeldByCore, core, 'J/m2K' as const, 'derived')] : []),
-      input('oven', say.oven, request.ovenC, 'degC', 'derived'),
+      input('oven', say.oven, heatPlace.ovenC, 'degC', 'derived'),
       input('T', say.lowEndOfWhat, heatPlace.targetC, 'degC', 'memory'),
     ],
     source: say.finiteVolumesWithCrank,

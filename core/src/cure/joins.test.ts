@@ -85,8 +85,9 @@ describe('parts of the body made apart', () => {
     const ids = wholePlan(hob()).bench!.steps.map(({ id }) => id);
     const order = [
       'parts.body.humerus.L',
+      'cure.shell',
       'parts.fit.humerus.L',
-      'cure.parts',
+      'cure.apart',
       'parts.join.humerus.L',
       'mass.work-over',
       'cure.finish',

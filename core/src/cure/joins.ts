@@ -57,7 +57,8 @@ function pinOf(
       source: say.endOfItsWire,
     };
   const thin = Math.min(sizes[0]!.thickMm, sizes[0]!.wideMm);
-  if (thick === null || !['clay', 'putty', 'resin', 'wood'].includes(material.id)) return null;
+  const isPinned = material.isClay || ['putty', 'resin', 'wood'].includes(material.id);
+  if (thick === null || !isPinned) return null;
   if (thin < LEAST_PINNED_MM) return null;
   const value = FINE_SIZES_MM.find((d) => d <= PIN_SHARE * thin);
   if (value === undefined) return null;

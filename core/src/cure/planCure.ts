@@ -1,22 +1,29 @@
 import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
-import { type PacketRule, type CurePlan } from './curePlan.ts';
+import { bakeItems } from '../bakes/bakeItems.ts';
+import { planOrder } from '../bakes/planOrder.ts';
+import type { CurePlan, StagedBake } from './curePlan.ts';
 import type { RegionBuild } from '../mass/buildUp.ts';
 import type { FittingsPlan } from '../fittings/fittingsPlan.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
-import { clayFigures, type ClayFigures } from '../mass/clayFigures.ts';
+import { clayFigures } from '../mass/clayFigures.ts';
 import { answerTo, type Answer } from '../piece/answer.ts';
-import { asGiven, asInput, input, type Working } from '../piece/working.ts';
+import { input, type Working } from '../piece/working.ts';
 import type { MassPlan } from '../mass/planMass.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
-import { bakeStages, type BakeStage } from './bakeStages.ts';
-import { packetRuleMin } from './bakeTime.ts';
+import { bakeOvens } from './bakeOvens.ts';
+import { bakeStage, type BakeStage } from './bakeStages.ts';
 import { bindingHeatSnags } from './bindingHeat.ts';
 import { cureSnags } from './cureSnags.ts';
-import { heatCases, heatRequest, type ClayKind, type HeatCase } from './heatRequest.ts';
+import { heatCases } from './heatCases.ts';
+import { heatRequest } from './heatRequest.ts';
 import type { HeatRun } from './heatRun.ts';
+import { mayGoIn, outOf } from './mayGoIn.ts';
+import { packetRules } from './packetRules.ts';
 import { planJoining } from './planJoining.ts';
 import { heatWorkings } from './heatWorkings.ts';
+import { supports } from './support.ts';
 
 /** What Cure reads. */
 export interface CureInputs {
@@ -26,6 +33,8 @@ export interface CureInputs {
   readonly binder: Workpiece['wire']['binder'];
   readonly builds: readonly RegionBuild[];
   readonly measure: MeasurePlan;
+  readonly stance: StancePlan;
+  readonly onBoard: boolean;
   readonly fittings: FittingsPlan;
   /** Between a part made apart and the wire in it, all round, mm. */
   readonly clearanceMm: number;
@@ -36,52 +45,66 @@ export interface CureInputs {
 }
 
 /**
- * Temperatures and times of the bakes. `mass` tells how thick the clay is; while it is null, only what
+ * The fewest bakes, with temperatures and times. `mass` tells how thick the clay is; while it is null, only what
  * is made apart is known. `run` may be null, or still that of an older request.
  */
+// eslint-disable-next-line max-lines-per-function -- the way from things to bakes, in one look
 export function planCure(inputs: CureInputs): CurePlan {
-  const { cure, choice, binder, builds, measure, fittings, wire, mass, run } = inputs;
+  const { cure, choice, binder, builds, measure, stance, fittings, wire, mass, run } = inputs;
+  const { skeleton } = measure;
   const figures = clayFigures(choice.clay);
   const shellFigures = choice.shellClay && clayFigures(choice.shellClay, 'shell-clay');
-  const clayOf = ({ kind }: HeatCase): ClayFigures =>
-    kind === 'shell' ? (shellFigures ?? figures) : figures;
-  const cases = heatCases(choice, fittings.fittings, mass);
-  const { dial, oven } = ovenWorkings(figures, cure);
-  const request = oven && heatRequest(cases, clayOf, cure, oven.value);
+  const order = planOrder(
+    bakeItems({
+      ...{ cure, figures, shellFigures, fittings, wire, binder: binder.kind },
+      hasShell: builds.some(({ core }) => core !== 'solid'),
+      hasSolid: builds.some(({ core }) => core === 'solid'),
+      hasFoil: builds.some(({ core }) => core === 'foil'),
+      onBoard: inputs.onBoard,
+    }),
+  );
+  const ovens = bakeOvens(order.bakes, figures, cure);
+  const cases = order.bakes.flatMap((bake) =>
+    heatCases(bake, {
+      ...{ skeleton, mass, figures, shellFigures, packedGPerMl: choice.foil.packedGPerMl },
+      ...{ fittings: fittings.fittings, bodyParts: fittings.bodyParts },
+    }),
+  );
+  const inOven = cases.filter(({ bake }) => (ovens.get(bake)?.oven ?? null) !== null);
+  const request =
+    inOven.length === 0 ? null : heatRequest(inOven, (bake) => ovens.get(bake)!.oven!.value, cure);
   const answered = answerTo(request?.key ?? null, run);
-  const packets = cases
-    .filter((heatCase) => heatCase.id !== 'shell-holding')
-    .map((heatCase) => ruleOf(heatCase, clayOf(heatCase), mass));
+  const packets = packetRules(cases, mass);
   const heat = request && answered ? heatWorkings(request, answered, cure) : [];
-  const { setting } = figures.clay;
-  const hasShell = builds.some(({ core }) => core !== 'solid');
-  const stages = bakeStages({ cure, hasShell, setting, packets, cases, heat });
-  const bakes = bakesWorking(stages, setting === 'oven');
-  const { clearanceMm } = inputs;
+  const lies = {
+    ...{ fittings: fittings.fittings, fine: wire.fine, hold: stance.hold },
+    onBoard: inputs.onBoard,
+    blades: (skeleton.animal.blades ?? []).map(({ name }) => name),
+  };
+  const stages = order.bakes.map((bake): StagedBake => {
+    const stage = bakeStage(bake, ovens.get(bake.id)!, { cure, cases, packets, heat });
+    return {
+      ...stage,
+      supports: supports(bake, lies),
+      out: outOf(stage).map(({ name }) => name),
+    };
+  });
+  const last = stages.find(({ kind }) => kind === 'finish');
+  const [dial, oven] = [last?.dial ?? null, last?.oven ?? null];
+  const bakes = bakesWorking(stages);
   const { numbers, ...joining } = planJoining({
-    ...{ skeleton: measure.skeleton, fittings, wire, mass, clearanceMm },
+    ...{ skeleton, fittings, wire, mass, clearanceMm: inputs.clearanceMm },
   });
   const plan = {
-    figures,
-    shellFigures,
-    cases,
-    request,
-    run: answered,
-    stages,
-    dial,
-    oven,
-    packets,
-    heat,
-    bakes,
-    ...joining,
+    ...{ figures, shellFigures, order, cases, request, run: answered, stages, dial, oven },
+    ...{ packets, heat, bakes, mayGoIn: mayGoIn(order, stages), ...joining },
   };
   return {
     ...plan,
     workings: [
       figures.temperature,
       figures.limit,
-      dial,
-      oven,
+      ...ovenNumbers(stages),
       figures.time,
       figures.perMm,
       ...(shellFigures
@@ -89,109 +112,30 @@ export function planCure(inputs: CureInputs): CurePlan {
         : []),
       ...packets.flatMap((packet) => [packet.thickness, packet.time]),
       ...heat.map((entry) => entry.working),
-      ...stages.flatMap((stage) => [stage.needed, stage.bake]),
+      ...stages.flatMap((stage) => [stage.preheat, stage.needed, stage.bake, stage.gun]),
       bakes,
       ...numbers,
     ].filter((entry) => entry !== null),
-    snags: [...cureSnags(plan), ...bindingHeatSnags(binder.kind, wire, plan)],
+    snags: [
+      ...cureSnags(plan, [choice.clay, choice.shellClay]),
+      ...bindingHeatSnags(binder.kind, wire, plan),
+    ],
   };
 }
 
-/** Where to set the dial, and what the oven then is: dial plus what a thermometer shows over it. */
-function ovenWorkings(
-  figures: ClayFigures,
-  cure: Workpiece['cure'],
-): Pick<CurePlan, 'dial' | 'oven'> {
-  const wanted = figures.temperature;
-  if (wanted === null) return { dial: null, oven: null };
-  const offset = input('o', say.thermometerInOvenLess, cure.ovenOffsetC, 'kelvin', 'measured');
-  const own = cure.setC !== null;
-  const dial: Working = {
-    id: 'cure.dial',
-    stage: 'cure',
-    label: say.setDialTo,
-    value: cure.setC ?? wanted.value - cure.ovenOffsetC,
-    unit: 'degC',
-    provenance: own ? 'own' : 'derived',
-    ...(cure.setC !== null
-      ? asGiven(say.setByYou, cure.setC, 'degC', 'own')
-      : { formula: 'dial = T − o', inputs: [asInput('T', wanted), offset] }),
-    source: say.smallOvensAreOften,
-  };
-  const oven: Working = {
-    id: 'cure.oven',
-    stage: 'cure',
-    label: say.ovenIsThenAt,
-    value: dial.value + cure.ovenOffsetC,
-    unit: 'degC',
-    provenance: 'derived',
-    formula: 'T = dial + o',
-    inputs: [asInput('dial', dial), offset],
-    source: say.readingOfThermometerIn,
-    ...(wanted.range === undefined ? {} : { range: wanted.range }),
-  };
-  return { dial, oven };
-}
+/** Dial and oven of every bake, each once, those of the last first. */
+const ovenNumbers = (stages: readonly BakeStage[]): readonly (Working | null)[] => [
+  ...new Set(stages.toReversed().flatMap(({ dial, oven }) => [dial, oven])),
+];
 
-const RULE_LABELS: Readonly<Record<ClayKind, readonly [thick: string, time: string]>> = {
-  solid: [say.thickestSolidPart, say.solidParts],
-  shell: [say.thickestShell, say.shell],
-  parts: [say.thickestPartMadeApart, say.partsMadeApart],
-};
-
-/** The packet's rule for one thickness: so long for each so many millimetres, as a minimum. */
-function ruleOf(heatCase: HeatCase, figures: ClayFigures, mass: MassPlan | null): PacketRule {
-  const { kind } = heatCase;
-  const measured = mass?.thickness.every((region) => region.measured) ?? false;
-  const thickness: Working = {
-    id: `cure.thickness.${kind}`,
-    stage: 'cure',
-    label: RULE_LABELS[kind][0],
-    value: heatCase.thicknessMm,
-    unit: 'mm',
-    provenance: 'derived',
-    formula: 'd',
-    inputs: [input('d', heatCase.place, heatCase.thicknessMm, 'mm', 'derived')],
-    note: kind === 'parts' ? say.diameterOfEye : say.thickestClayThereAs,
-    source:
-      kind === 'parts'
-        ? say.clawsAndTeethAre
-        : measured
-          ? say.largestBallOfClay
-          : say.depthOfFleshAt,
-  };
-  return { kind, thickness, time: packetTime(kind, thickness, figures) };
-}
-
-function packetTime(kind: ClayKind, thickness: Working, figures: ClayFigures): Working {
-  const { setting } = figures.clay;
-  const [low, high] = figures.time.range ?? [figures.time.value, figures.time.value];
-  const chemical = setting === 'chemical';
-  const inOven = setting === 'oven';
-  const rule = (time: number): number =>
-    chemical ? time : packetRuleMin(time, figures.perMm.value, thickness.value);
-  return {
-    id: `cure.packet.${kind}`,
-    stage: 'cure',
-    label: `${RULE_LABELS[kind][1]}, ${inOven ? say.byPacketsRuleAt : say.setOrDryIn}`,
-    value: rule(figures.time.value),
-    unit: figures.time.unit,
-    provenance: 'derived',
-    formula: chemical ? 't = T' : 't = T · max(1, d / p)',
-    inputs: [asInput('T', figures.time), asInput('d', thickness), asInput('p', figures.perMm)],
-    source: inOven ? say.ruleOfPacketCounted : say.commonPracticeWarmDry,
-    range: [rule(low), rule(high)],
-  };
-}
-
-const bakesWorking = (stages: readonly BakeStage[], oven: boolean): Working => ({
+const bakesWorking = (stages: readonly BakeStage[]): Working => ({
   id: 'cure.bakes',
   stage: 'cure',
-  label: oven ? say.bakes : say.roundsOfSetting,
+  label: stages.some(({ inOven }) => inOven) ? say.bakes : say.roundsOfSetting,
   value: stages.length,
   unit: 'count',
   provenance: 'derived',
   formula: 'N = Σ Nᵢ',
   inputs: stages.map((stage) => input('Nᵢ', stage.name, 1, 'count', 'own')),
-  source: say.schoolsOfPracticeShell,
+  source: say.fewestThatRulesAllow,
 });

@@ -3,12 +3,24 @@
  */
 
 // bakeStages.ts
-export const eyesClawsAndTeeth = (verb: string): string =>
-  `Eyes, claws and teeth are ${verb} by themselves, so that they can be pressed in without losing their shape.`;
+export const bakedVerb = 'baked';
+export const setVerb = 'set';
+export const smallPartsAre = (verb: string): string =>
+  `Small parts are ${verb} by themselves, so that they can be pressed in without losing their shape.`;
+export const smallPartsWithIt = ' Small parts lie beside it.';
 export const thinEvenShellIs = (verb: string): string =>
   `A thin even shell is ${verb} first: it carries the detail that is worked over it.`;
+export const apartIs = (verb: string): string =>
+  `Parts of the body that are made apart are ${verb}, fitted against what is hard already.`;
 export const finishedSurfaceIsWith = (verb: string): string =>
   `The finished surface is ${verb} with everything that belongs in it.`;
+export const lateIs = (verb: string): string =>
+  `What does not bear the bake of the surface is ${verb} on it, cooler.`;
+export const settingIs = 'What sets by itself is left in a warm dry room.';
+export const apartBake = 'Body parts';
+export const lateBake = 'Late parts';
+export const settingRound = 'Setting';
+export const bareBodyItem = 'Bare body';
 export const neededInHotOven = (name: string): string => `${name}, needed in the hot oven`;
 export const keptInAfterThat = 'Kept in after that';
 export const longerOfPacketsRule =
@@ -71,8 +83,64 @@ export const commonPracticeWarmDry =
   'common practice; warm dry air is quicker, and thick parts crack if hurried';
 export const bakes = 'Bakes';
 export const roundsOfSetting = 'Rounds of setting';
-export const schoolsOfPracticeShell =
-  'schools of practice: a shell baked first and worked over, or all at once';
+export const fewestThatRulesAllow =
+  'the fewest that the order of the things allows, by an exact search over all that is hard at once';
+
+// bakeOvens.ts
+export const wantedInBake = 'Wanted in this bake';
+export const leastOfBake = 'Least that its clays cure at';
+export const mostOfBake = 'Most that all in it bears';
+export const preheatFor = 'Preheat for';
+export const room = 'Room';
+export const ovenWarmsBy = 'The oven warms by';
+export const asItsTracesWarmed =
+  'as its own traces warmed; count the bake from when the piece goes in';
+export const whatAllInItAllow = 'what all that is in it allows together';
+
+// heatGun.ts
+export const withHeatGun = (name: string): string => `${name}, with a heat gun`;
+export const firstTermOfSeries =
+  'first term of the series for a round body warmed all round, to the low end of what its clay cures at, and held';
+export const exactForRound = 'within a few per cent once it is warm';
+export const airAtPart = 'Air at the part';
+export const filmBeforeGun = 'Film before a heat gun';
+export const gunCommonPractice =
+  'Incropera & DeWitt, ch. 5; film and hold from memory. Hold a thermometer where the part is: the air there must not be hotter';
+
+// heatWorkings.ts
+export const filmLearnt = 'Film, as the traces of the oven told';
+
+// packetRules.ts
+export const thickestOfBodyPart = 'Thickest of the body parts made apart';
+export const bodyPartsMadeApart = 'Body parts made apart';
+export const thickestClayLessSkin =
+  'The thickest clay there, as in Mass, without the skin that is laid over it later.';
+
+// support.ts
+const listed = (names: readonly string[]): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
+export const setOnPaper =
+  'On paper, turned once a day so that both sides set; not on a heater and not in the sun.';
+export const onItsBoard =
+  'It stands on its board, on the lowest rail, with air all round and no part near a heating rod.';
+export const pegsInFoil =
+  'Stand it by its pegs in a block of packed foil, drilled like the base; do not lay it down.';
+export const standsOnCard = 'Stand it on card on a tray, not on bare metal.';
+export const hangByHook =
+  'Hang it by its hook from the rack where it is high enough; else lay it in a bed of crumpled card.';
+export const lieOnBack = 'Lay it on its back on card: nothing of the front touches the tray.';
+export const prop = (names: readonly string[]): string =>
+  `Prop ${listed(names)} with rolls of card or wads of foil until it is cold: nothing inside holds the clay up while it is warm.`;
+export const onRodThroughBore =
+  'Body parts: on a rod through the bore, held at both ends, so that nothing lies on the clay.';
+export const ballsInHollows = (names: readonly string[]): string =>
+  `In hollows of crumpled foil, so that no side goes flat: ${listed(names)}.`;
+export const stuckByWire = (names: readonly string[]): string =>
+  `Stuck by their wires upright in a block of foil: ${listed(names)}.`;
+export const inFoldedCard = (names: readonly string[]): string =>
+  `Along their curve in folded card, so that they keep it: ${listed(names)}.`;
+export const flatOnCard = (names: readonly string[]): string =>
+  `On card on the tray, not touching: ${listed(names)}.`;
 
 // bakeStages.ts
 export const parts = 'Parts';

@@ -12,7 +12,12 @@ import type { StancePlan } from '../stance/stancePlan.ts';
 import { planBodyParts } from './bodyParts.ts';
 import { planEyes } from './eyePlan.ts';
 import { kindOf, type FittingKind } from './fittingKinds.ts';
-import { fittingMaterial, type FittingMaterial } from './fittingMaterials.ts';
+import {
+  fittingMaterial,
+  fittingMaterials,
+  type FittingMaterial,
+  type StuffsAtHand,
+} from './fittingMaterials.ts';
 import { measured, sizeByKind, sizesOf, type FittingSize } from './fittingSizes.ts';
 import type { Fitting, FittingMade, FittingPiece, FittingsPlan } from './fittingsPlan.ts';
 import * as number from './fittingWorkings.ts';
@@ -32,6 +37,8 @@ export interface FittingsInputs {
   readonly stance: Pick<StancePlan, 'posed'>;
   readonly choice: FittingsChoice;
   readonly density: Working;
+  /** Stuffs of the workshop, and how hot the surface is baked. */
+  readonly atHand: StuffsAtHand;
 }
 
 /** A part as it is listed: the animal's own, its eyes, or the user's. */
@@ -54,9 +61,19 @@ export function planFittings(inputs: FittingsInputs): FittingsPlan {
       ...bodyParts.map(({ length }) => length),
       ...(eyes === null ? [] : eyeNumbers(eyes)),
     ],
-    snags: [],
+    snags: fittings
+      .filter(({ id }) => isUnknown(choice.made[id]?.material ?? null, inputs.atHand))
+      .map(({ name, id }) => ({
+        ...{ code: 'stuff-unknown', grade: 'fix', stage: 'cure' },
+        target: { kind: 'fitting', id },
+        facts: { part: name },
+      })),
   };
 }
+
+/** A stuff of a workshop that has it no more. */
+const isUnknown = (material: string | null, at: StuffsAtHand): boolean =>
+  material !== null && !fittingMaterials(at).some(({ id }) => id === material);
 
 /** The numbers of a part in the order in which one asks for them. */
 export const fittingNumbers = (fitting: Fitting): readonly Working[] =>
@@ -142,7 +159,7 @@ function fittingOf(entry: Listed, apart: readonly PosedApart[], inputs: Fittings
   const thick = isBall ? null : number.thickWorking(told, length, kind);
   const slender = thick === null ? null : number.slenderWorking(told, length, thick);
   const making = inputs.choice.made[id] ?? AS_IT_FOLLOWS;
-  const material = fittingMaterial(making.material ?? usualMaterial(thing, longest));
+  const material = fittingMaterial(making.material ?? usualMaterial(thing, longest), inputs.atHand);
   const isChosen = making.material !== null;
   const made = madeOf(entry, longest, material, isChosen);
   const sides = sidesOfPieces(members, entry, skeleton);
@@ -182,11 +199,11 @@ const usualMaterial = (thing: Fitting['thing'], { wideMm }: FittingSize) => {
 function madeOf(
   { kind, own }: Listed,
   { thickMm, wideMm }: FittingSize,
-  { id }: FittingMaterial,
+  { isClay }: FittingMaterial,
   isChosen: boolean,
 ): FittingMade {
   if (isGrown(kind)) return 'grown';
-  const isTooThin = id === 'clay' && Math.min(thickMm, Math.max(wideMm, 0)) < LEAST_CLAY_MM;
+  const isTooThin = isClay && Math.min(thickMm, Math.max(wideMm, 0)) < LEAST_CLAY_MM;
   return isTooThin && !isChosen && own === null && kind !== 'eye' ? 'drawn' : 'set';
 }
 
@@ -210,18 +227,18 @@ function sidesOfPieces(
 
 /** A wire goes into clay and putty that is long and thin, and into plumes; wire and bristle are their own. */
 const isWired = (
-  { id }: FittingMaterial,
+  { id, isClay }: FittingMaterial,
   { shape }: FittingKind,
   lengthMm: number,
   slender: number,
 ): boolean =>
   lengthMm >= LEAST_WIRED_MM &&
   slender > SLENDER &&
-  (id === 'clay' || id === 'putty' || (id === 'sheet' && shape === 'leaf'));
+  (isClay || id === 'putty' || (id === 'sheet' && shape === 'leaf'));
 
 function whyOf(
   made: FittingMade,
-  { id }: FittingMaterial,
+  { id, isClay }: FittingMaterial,
   wired: boolean,
   lengthMm: number,
   slender: number,
@@ -229,7 +246,7 @@ function whyOf(
   if (made === 'grown') return say.builtOnArmature;
   if (made === 'drawn') return say.strokeOnly;
   if (id === 'sheet') return wired ? say.sheetOnWire : say.ofSheet;
-  if (id !== 'clay' && id !== 'putty') return say.itsOwnStuff;
+  if (!isClay && id !== 'putty') return say.itsOwnStuff;
   if (wired) return say.wireInside;
   return slender > SLENDER && lengthMm < LEAST_WIRED_MM ? say.tooShortForWire : say.noWire;
 }

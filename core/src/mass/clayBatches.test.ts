@@ -6,14 +6,14 @@ import { readPiece, readPieceText } from '../formats/readPiece.ts';
 import version7 from '../piece/fixtures/v7-otter-on-the-log.json' with { type: 'json' };
 import { problemSentence } from '../units/problem.ts';
 import { parted } from '../workshop/workpiece.ts';
+import { unreadClay } from './unreadClay.ts';
 import { snagSentence } from '../piece/snag.ts';
 import { sentenceText } from '../piece/step.ts';
 import { changed, otterPiece, wholePlan } from '../testing/samples.ts';
 
 /** Heavier than the otter's own clay of 1.75 g/ml: 40 · 50 · 20 mm of it weigh 80 g, 2 g/ml. */
 const HEAVY: ClayChoice = {
-  classId: 'oven-firm',
-  name: 'Firm clay, grey',
+  ...unreadClay('oven-firm', 'Firm clay, grey'),
   label: { temperatureC: null, limitC: null, minutes: null, perMm: null, packetG: 500 },
   weighed: { grams: 80, lengthMm: 40, widthMm: 50, heightMm: 20 },
 };
@@ -79,10 +79,13 @@ describe('two clays in one oven', () => {
     const { cure } = wholePlan(withShells(HEAVY), true);
     const densities = cure.request!.cases.map(({ id, typical }) => [id, typical.densityKgM3]);
     expect(densities).toEqual([
+      ['shell-insulating.shell', 2000],
+      ['shell-holding.shell', 2000],
+      ['solid.shell', 1750],
+      ['parts.shell', 1750],
       ['shell-insulating', 2000],
       ['shell-holding', 2000],
       ['solid', 1750],
-      ['parts', 1750],
     ]);
   });
 
@@ -95,8 +98,13 @@ describe('two clays in one oven', () => {
       cureSnagsOf({ label: { ...HEAVY.label, ...label } })
         .map((snag) => snagSentence(snag))
         .join(' ');
-    expect(sentence({ limitC: 120 })).toMatch(/Firm clay, grey must never be above 120/);
-    expect(sentence({ temperatureC: 170 })).toMatch(/Firm clay, grey needs at least 160/);
+    // Solid parts and shells are in one bake, so that what the one asks the other must bear.
+    expect(sentence({ limitC: 120 })).toMatch(
+      /Solid parts.*Shell bears 120 °C at most, and Solid parts needs at least 124/,
+    );
+    expect(sentence({ temperatureC: 170 })).toMatch(
+      /Solid parts bears 140 °C at most, and Shell needs at least 164/,
+    );
   });
 
   it('that set differently are a snag with its reason', () => {
@@ -114,7 +122,12 @@ describe('the shells’ clay in the document', () => {
     const read = readPiece(version7);
     if (!read.ok) throw new Error(problemSentence(read.problem));
     const { foil, paperMm, sheet, ...own } = mass;
-    expect(read.value.piece.mass).toEqual({ ...own, shellClay: null, skinMm: 2 });
+    const { clay } = own as { clay: object };
+    expect(read.value.piece.mass).toEqual({
+      ...own,
+      clay: { ...clay, old: false, tile: null },
+      ...{ shellClay: null, skinMm: 2 },
+    });
     expect(read.value.workshop).toMatchObject({ foil, paperMm, claySheet: sheet });
   });
 

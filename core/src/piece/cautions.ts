@@ -8,6 +8,8 @@ export const CAUTIONS = {
   oven: 'Never go above the clay’s upper limit. Good air; keep the oven in sight, and use one that is not for food where the label says so. If it smokes, switch off, open the windows and leave the room.',
   'hot-parts':
     'Wire, foil and trays stay hot long after the oven: use oven gloves and let the piece cool inside.',
+  'raw-work':
+    'Between sittings cover raw clay from dust and warmth, with paper or polyethylene between: its softener eats varnish, hard polystyrene and printed plastic.',
   'heat-gun':
     'A heat gun burns skin and scorches clay within seconds: keep it moving, away from paper and solvent, and lay it down on its stand.',
   solvent:

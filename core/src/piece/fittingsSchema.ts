@@ -14,13 +14,17 @@ export const FITTING_MATERIALS = [
 ] as const;
 export type FittingMaterialId = (typeof FITTING_MATERIALS)[number];
 
+/** The id of a stuff of the workshop. */
+export const ownStuffId = z.string().check(z.regex(/^stuff-[a-z0-9]{1,12}$/));
+
 /** How parts made apart are made, and what of the body is; where nothing is said it follows. */
 export const fittingsSchema = z.strictObject({
   /** By the id of the part; null where it follows. */
   made: z.record(
     text(0, 60),
     z.strictObject({
-      material: z.nullable(z.enum(FITTING_MATERIALS)),
+      /** Of those that everybody has, or of the workshop's own by its id. */
+      material: z.nullable(z.union([z.enum(FITTING_MATERIALS), ownStuffId])),
       spare: z.nullable(whole(0, 99)),
     }),
   ),

@@ -269,6 +269,29 @@ const STEPS: VersionSteps = {
       measure: { ...measure, shape: { features: {}, things: [], ...shape, eyes } },
     };
   },
+  /** Version 16 knows bakes by what is in them, found things, what the oven did, what went wrong, and test tiles. */
+  15: (old) => {
+    const mass = partOf(old, 'mass');
+    const { minutes, ...cure } = partOf(old, 'cure');
+    const ownMinutes = Object.fromEntries(
+      Object.entries(partOf({ minutes }, 'minutes')).filter(([, value]) => value !== null),
+    );
+    const clay = (key: string): VersionedData => ({ old: false, tile: null, ...partOf(mass, key) });
+    return {
+      ...old,
+      version: 16,
+      mass: {
+        ...mass,
+        clay: clay('clay'),
+        shellClay: mass['shellClay'] ? clay('shellClay') : null,
+      },
+      cure: {
+        ...{ pins: {}, gun: [], things: [], log: [], defects: [] },
+        ...cure,
+        minutes: ownMinutes,
+      },
+    };
+  },
 };
 
 /**

@@ -165,7 +165,8 @@ describe('piece files', () => {
       individual ?? { sex: young.sex, juvenility: young.youth },
     );
     const finish = typeof minutes === 'number' ? minutes : (minutes as Fields | null)?.['finish'];
-    expect(now.cure.minutes.finish).toBe(finish ?? null);
+    // Until version 16 the minutes of every bake were there, null where they followed.
+    expect(now.cure.minutes['finish'] ?? null).toBe(finish ?? null);
   });
 
   it('puts what two animals could do in version 11 under what they do instead', () => {

@@ -1,6 +1,7 @@
 import { creatureSchema } from '../anatomy/creature.ts';
 import { SHEENS } from '../anatomy/coat.ts';
 import { EXTENTS } from '../anatomy/extent.ts';
+import { cureSchema } from './cureSchema.ts';
 import { fittingsSchema } from './fittingsSchema.ts';
 import { placeSchema } from './placeSchema.ts';
 import { CLAY_IDS } from './materialIds.ts';
@@ -15,12 +16,12 @@ import { list, num, text, whole, z } from '../units/schema.ts';
 export type { SectionStation, Shape } from '../anatomy/shapeSchema.ts';
 export type { Counterweight, KeptStance } from './stanceSchema.ts';
 export type { WireChoice } from './wireSchema.ts';
+export type { BakeMethod } from './cureSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 15;
+export const PIECE_VERSION = 16;
 
-const celsius = num(0, 300);
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 
 /** Life lengths a user may give: from an insect's segment to the largest land animals. */
@@ -75,6 +76,12 @@ export const scaleSchema = z.discriminatedUnion('by', [
   }),
 ]);
 
+const hex = z.string().check(z.regex(/^#[0-9a-f]{6}$/));
+
+/** How a baked tile of clay bends, and what a needle does to it. */
+export const TILE_BENDS = ['springs', 'bends', 'snaps'] as const;
+export const TILE_SCRATCHES = ['fine', 'crumbles', 'dents'] as const;
+
 /** What the user read off the packet or measured; null where the class of clay decides. */
 const claySchema = z.strictObject({
   classId: z.enum(CLAY_IDS),
@@ -94,6 +101,20 @@ const claySchema = z.strictObject({
       lengthMm: lengthMm(5, 500),
       widthMm: lengthMm(5, 500),
       heightMm: lengthMm(2, 500),
+    }),
+  ),
+  /** Crumbly with age: it is conditioned before it is used. */
+  old: z.boolean(),
+  /** What a tile of a new packet told, bent, scratched and looked at; null where none was baked. */
+  tile: z.nullable(
+    z.strictObject({
+      on: z.iso.date(),
+      bent: z.enum(TILE_BENDS),
+      scratched: z.enum(TILE_SCRATCHES),
+      /** Colour raw and baked; null where nobody looked. */
+      rawHex: z.nullable(hex),
+      bakedHex: z.nullable(hex),
+      note: text(0, 200),
     }),
   ),
 });
@@ -122,22 +143,6 @@ const massSchema = z.strictObject({
   cards: z.nullable(list(placeSchema, 0, 40)),
 });
 
-const bakeMin = z.nullable(num(1, 1440));
-
-/** What is baked by itself before the surface is laid over it: shells over cores, the whole bare body, or nothing. */
-export const BAKE_METHODS = ['shell-first', 'body-first', 'all-at-once'] as const;
-export type BakeMethod = (typeof BAKE_METHODS)[number];
-
-const cureSchema = z.strictObject({
-  method: z.enum(BAKE_METHODS),
-  partsFirst: z.boolean(),
-  setC: z.nullable(celsius),
-  /** Minutes of each bake that the user set; null where they follow. */
-  minutes: z.strictObject({ parts: bakeMin, shell: bakeMin, finish: bakeMin }),
-  /** How long it stays in once the coldest clay is hot enough. */
-  holdMin: num(0, 240),
-});
-
 const skinSchema = z.strictObject({
   zones: z.record(
     text(0, 40),
@@ -158,7 +163,7 @@ const colourSchema = z.strictObject({
   zones: z.record(
     text(0, 40),
     z.strictObject({
-      hex: z.nullable(z.string().check(z.regex(/^#[0-9a-f]{6}$/))),
+      hex: z.nullable(hex),
       sheen: z.nullable(z.enum(SHEENS)),
     }),
   ),
@@ -234,4 +239,5 @@ export type Piece = z.infer<typeof pieceSchema>;
 export type ScaleChoice = Piece['measure']['scale'];
 export type LifeLength = Piece['measure']['lifeLengths'][string];
 export type ClayChoice = z.infer<typeof claySchema>;
+export type ClayTile = NonNullable<ClayChoice['tile']>;
 export type StepDone = Piece['bench']['done'][string];

@@ -13,6 +13,36 @@ const SETS: Readonly<Record<Setting, string>> = {
   chemical: 'sets by itself',
 };
 
+/** What helps where no order of bakes does. */
+const REMEDIES: Readonly<Record<SnagFacts['bakes-contradict']['remedy'], string>> = {
+  unpin: 'Let one of them follow again, or put it into another bake.',
+  'set-after':
+    'Put it on when the last bake is done, or make it of something that stands the heat.',
+  'other-clay': 'Cure the hotter one first, or take clays that bear each other’s heat.',
+  'moves-up': 'Let it follow again, or put something else before it.',
+};
+
+const OTHER_WAY = 'One must be hard before the other, and they are put the other way round. ';
+/** What is wrong with an order that no heat forbids. */
+const ORDER: typeof REMEDIES = {
+  unpin: OTHER_WAY,
+  'set-after': OTHER_WAY,
+  'other-clay': OTHER_WAY,
+  'moves-up':
+    'Nothing is left for a bake before the one that it was put in, so it is baked earlier. ',
+};
+
+const FAILED = { short: 'too short', cool: 'too cool', scorched: 'too hot' } as const;
+
+const TILE_WORDS = {
+  springs: 'springs back',
+  bends: 'stays bent',
+  snaps: 'snaps',
+  fine: 'takes a fine scratch',
+  crumbles: 'crumbles under the needle',
+  dents: 'dents under the nail',
+} as const;
+
 /** `fix`: the piece will fail. `watch`: it may, or a rule of thumb is crossed. */
 export type SnagGrade = 'fix' | 'watch';
 
@@ -143,6 +173,20 @@ const SENTENCES: Sentences = {
     `The oven would be at ${celsius(f.hotC)} with the dial at ${celsius(f.setC)}, and ${f.clay} must never be above ${celsius(f.limitC)}: it browns and gives off harmful fumes. Turn the dial down; if it smokes, switch off, open the windows and leave the room.`,
   'clays-set-unlike': (f) =>
     `The shells are of ${f.shellClay}, which ${SETS[f.shellSetting]}, and the rest is of ${f.clay}, which ${SETS[f.setting]}: what suits the one spoils the other. Choose two clays that set alike, or one for both.`,
+  'bakes-contradict': (f, _mm, _deg, celsius) =>
+    `${f.names}: no order of bakes does for them. ${
+      f.hot === ''
+        ? ORDER[f.remedy]
+        : `${f.weak} bears ${celsius(f.bearsC)} at most, and ${f.hot} needs at least ${celsius(f.needsC)} when it is there. `
+    }${REMEDIES[f.remedy]}`,
+  'not-in-oven': (f, _mm, _deg, celsius) =>
+    `${f.thing} is on the piece in the bake of the ${f.bake}, at ${celsius(f.hotC)}, and surely bears ${celsius(f.standsC)} only. Put it on when the last bake is done, or read its label.`,
+  'tile-poor': (f) =>
+    `The test tile of ${f.clay} ${TILE_WORDS[f.bent]} and ${TILE_WORDS[f.scratched]}: bake another one, hotter within its label or longer, before the piece goes in.`,
+  'stuff-unknown': (f) =>
+    `${f.part}: the workshop has no such stuff any more, so it is reckoned as the clay of the piece. Enter it under “Clays and stuffs by their labels”, or choose another.`,
+  'bake-failed': (f) =>
+    `The bake of the ${f.bake} on ${f.on} was ${FAILED[f.verdict]}. Bake it again, or put its mending into the work at its trace in Cure.`,
   'oven-too-cool': (f, _mm, _deg, celsius) =>
     `The oven would be at ${celsius(f.hotC)}, and ${f.clay} needs at least ${celsius(f.lowC)}: it would stay weak and crumble. Set the dial higher, or check it with a thermometer.`,
   'bake-too-short': (f) =>

@@ -114,6 +114,23 @@ export interface SnagFacts {
     shellClay: string;
     shellSetting: Setting;
   };
+  'bakes-contradict': {
+    names: string;
+    /** What bears least, and what needs most heat after it; empty where it is the order that contradicts itself. */
+    weak: string;
+    bearsC: number;
+    hot: string;
+    needsC: number;
+    remedy: 'unpin' | 'set-after' | 'other-clay' | 'moves-up';
+  };
+  'not-in-oven': { thing: string; bake: string; standsC: number; hotC: number };
+  'tile-poor': {
+    clay: string;
+    bent: 'springs' | 'bends' | 'snaps';
+    scratched: 'fine' | 'crumbles' | 'dents';
+  };
+  'stuff-unknown': { part: string };
+  'bake-failed': { bake: string; on: string; verdict: 'short' | 'cool' | 'scorched' };
   'oven-too-cool': { clay: string; hotC: number; lowC: number };
   'bake-too-short': { bake: string; minutes: number; neededMin: number; place: string };
   'bake-never-hot': { place: string; hotC: number; minutes: number };

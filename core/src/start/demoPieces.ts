@@ -3,6 +3,7 @@ import { inWorkshop, type Workpiece } from '../workshop/workpiece.ts';
 import type { Workshop } from '../workshop/workshopSchema.ts';
 import { HERON_PICTURES, OTTER_PICTURES } from './demoPictures.ts';
 import { newPiece, softWire } from './newPiece.ts';
+import { otterShellTrace } from './demoTrace.ts';
 import { sluiceHob } from './sluiceHob.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 
@@ -66,6 +67,12 @@ export const demoWorkshop = (): Workshop => {
         packetPrice: 6.5,
       },
     ],
+    stuffs: [
+      {
+        ...{ id: 'stuff-1', name: 'Soft clay, straw', gPerMl: 1.6, standsC: 112 },
+        cures: { temperatureC: 105, minutes: 20, perMm: 5 },
+      },
+    ],
     paints: [
       { id: 'paint-1', name: 'Earth brown', hex: '#5b4430', ml: 40 },
       { id: 'paint-2', name: 'Straw', hex: '#c9b183', ml: 25 },
@@ -105,8 +112,14 @@ function otterOnTheLog(): Piece {
         name: 'Firm clay, warm grey',
         label: { temperatureC: 130, limitC: null, minutes: 30, perMm: 6, packetG: 350 },
         weighed: { grams: 70, lengthMm: 40, widthMm: 50, heightMm: 20 },
+        old: false,
+        tile: {
+          ...{ on: '2026-03-14', bent: 'springs', scratched: 'fine', note: '3 mm, half an hour' },
+          ...{ rawHex: '#b3a998', bakedHex: '#a99e8c' },
+        },
       },
     },
+    cure: { ...otter.cure, log: [otterShellTrace()] },
     confirmed: ['measure'],
   };
 }
@@ -224,6 +237,8 @@ function wolfAtTheCarr(): Piece {
         name: 'Soft clay, beige',
         label: { temperatureC: null, limitC: null, minutes: null, perMm: null, packetG: null },
         weighed: null,
+        old: false,
+        tile: null,
       },
     },
   };

@@ -12,8 +12,10 @@ import { planSizes } from '../posing/planSizes.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { boxSize } from '../geometry/box.ts';
 import { firstWires, type FirstWires } from './firstWires.ts';
+import { NEW_CURE } from '../piece/cureSchema.ts';
 import { NEW_FITTINGS } from '../piece/fittingsSchema.ts';
-import { PIECE_FORMAT, PIECE_VERSION, type ClayChoice, type Piece } from '../piece/pieceSchema.ts';
+import { PIECE_FORMAT, PIECE_VERSION, type Piece } from '../piece/pieceSchema.ts';
+import { unreadClay } from '../mass/unreadClay.ts';
 import { LIBRARY_SHAPE } from '../anatomy/shapeSchema.ts';
 
 /** A grown animal of no particular sex. */
@@ -190,14 +192,6 @@ export const NEW_MASS = Object.freeze({
   cards: null,
 } satisfies Partial<Piece['mass']>);
 
-/** A clay whose label nobody has read yet: the figures of its class hold. */
-export const unreadClay = (classId: ClayChoice['classId'], name: string): ClayChoice => ({
-  classId,
-  name,
-  label: { temperatureC: null, limitC: null, minutes: null, perMm: null, packetG: null },
-  weighed: null,
-});
-
 /**
  * Defaults of the stages from Mass to Bench, of common practice: a 5 mm shell over packed kitchen
  * foil, firm oven clay by its class, a shell baked first, grey primer.
@@ -217,13 +211,7 @@ export function laterStages(): Pick<
       ...NEW_MASS,
     },
     fittings: NEW_FITTINGS,
-    cure: {
-      method: 'shell-first',
-      partsFirst: true,
-      setC: null,
-      minutes: { parts: null, shell: null, finish: null },
-      holdMin: 15,
-    },
+    cure: NEW_CURE,
     skin: { zones: {}, backingMm: 1 },
     colour: { primer: 'grey', step: 0.08, baseCoats: 2, zones: {} },
     bench: { done: {} },

@@ -49,7 +49,7 @@ const THINGS: readonly Thing[] = [
   },
 ];
 
-/** The Sluice Hob: horned, maned, spiked, its forelegs made apart. */
+/** The Sluice Hob: horned, maned, spiked, its forelegs made apart. It takes five bakes. */
 export function sluiceHob(): Piece {
   const hob = newPieceOf('sluice-hob', 'The Sluice Hob', HOB);
   return {
@@ -69,10 +69,23 @@ export function sluiceHob(): Piece {
       spine: { ...softWire(2), strands: 2 },
       limbs: { 'hind-legs': softWire(2.5), 'fore-legs': softWire(2.5) },
     },
+    mass: {
+      ...hob.mass,
+      clay: {
+        ...hob.mass.clay,
+        name: 'Firm clay, moss',
+        label: { temperatureC: 130, limitC: null, minutes: 30, perMm: 6, packetG: 350 },
+      },
+    },
     fittings: {
       ...hob.fittings,
       apart: ['humerus.L'],
-      made: { eyes: { material: 'glass', spare: 2 } },
+      // Its clay does not bear the heat of the surface: it is laid on that, and baked last and cooler.
+      made: { 'own-mane': { material: 'stuff-1', spare: 1 } },
+    },
+    cure: {
+      ...hob.cure,
+      things: [{ id: 'found-1', name: 'Snail shells in the ruff', stuff: 'ceramic', when: 'last' }],
     },
   };
 }

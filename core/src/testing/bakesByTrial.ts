@@ -63,7 +63,7 @@ export function bakesByTrial(
   // Where something is put in a later bake, bakes before it may be passed over.
   const lengths = last > 0 ? [ids.length + last] : [...ids.keys()].map((i) => i + 1);
   for (const most of lengths) {
-    let best: { bakes: number; ways: number } | null = null;
+    let best = null as { readonly bakes: number; readonly ways: number } | null;
     for (const numbering of numberings(ids, most)) {
       const bakes = new Set(numbering.values()).size;
       if ((best !== null && bakes > best.bakes) || (last === 0 && bakes < most)) continue;

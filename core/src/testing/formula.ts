@@ -31,6 +31,7 @@ const COHERENT: Readonly<Record<Unit, number>> = {
   money: 1,
   degC: 1,
   kelvin: 1,
+  'K/min': 1,
   'W/mK': 1,
   'W/m2K': 1,
   'J/kgK': 1,

@@ -41,6 +41,7 @@ export type Unit =
   | 'MPa'
   | 'degC'
   | 'kelvin'
+  | 'K/min'
   | 'm/s2'
   | 'min'
   | 'h'
@@ -82,6 +83,7 @@ const METRIC: Readonly<Record<Unit, Shown>> = {
   percent: { unit: '%', digits: 0, factor: 1 },
   degC: { unit: '°C', digits: 0, factor: 1 },
   kelvin: { unit: '°C', digits: 0, factor: 1 },
+  'K/min': { unit: '°C/min', digits: 1, factor: 1 },
   'm/s2': { unit: 'm/s²', digits: 2, factor: 1 },
   min: { unit: 'min', digits: 0, factor: 1 },
   h: { unit: 'h', digits: 0, factor: 1 },
@@ -109,6 +111,7 @@ const IMPERIAL: Readonly<Record<Unit, Shown>> = {
   degC: { unit: '°F', digits: 0, factor: 1.8, shift: 32 },
   // A difference of temperatures has no zero to shift.
   kelvin: { unit: '°F', digits: 0, factor: 1.8 },
+  'K/min': { unit: '°F/min', digits: 1, factor: 1.8 },
 };
 
 /** A value in one unit system, split so that a table can align number and unit. */

@@ -2,12 +2,12 @@ import * as say from './words.ts';
 import { freeId } from '../units/freeId.ts';
 import type { Piece, WireChoice } from '../piece/pieceSchema.ts';
 import { newWorkshop } from './newWorkshop.ts';
-import type { OwnMetal, Workshop } from './workshopSchema.ts';
+import type { OwnMetal, OwnStuff, Workshop } from './workshopSchema.ts';
 
 /** Two workshops made into one. */
 export interface Adopted {
   readonly workshop: Workshop;
-  /** Metals of the other workshop that have another id here. */
+  /** Metals and stuffs of the other workshop that have another id here. */
   readonly metals: ReadonlyMap<string, string>;
   /** What both have, each otherwise, and stayed as it was here: words for a list. */
   readonly kept: readonly string[];
@@ -49,7 +49,7 @@ function added<T extends { readonly id: string }>(
   return out;
 }
 
-/** Metals of another workshop taken in, and the ids under which they now go. */
+/** Metals and stuffs of another workshop taken in, and the ids under which they now go. */
 export function adoptMetals(
   mine: Workshop,
   theirs: Workshop,
@@ -63,8 +63,16 @@ export function adoptMetals(
     if (known === undefined) metals.push({ ...metal, id });
     if (id !== metal.id) renamed.set(metal.id, id);
   }
+  const stuffs: OwnStuff[] = [...mine.stuffs];
+  for (const stuff of theirs.stuffs) {
+    const known = stuffs.find((other) => same(content(other), content(stuff)));
+    const used = new Set(stuffs.map(({ id }) => id));
+    const id = known?.id ?? (used.has(stuff.id) ? freeId('stuff', used) : stuff.id);
+    if (known === undefined) stuffs.push({ ...stuff, id });
+    if (id !== stuff.id) renamed.set(stuff.id, id);
+  }
   return {
-    workshop: { ...mine, wire: { ...mine.wire, ownMetals: metals } },
+    workshop: { ...mine, wire: { ...mine.wire, ownMetals: metals }, stuffs },
     metals: renamed,
   };
 }
@@ -122,7 +130,7 @@ export function adoptWorkshop(mine: Workshop, theirs: Workshop): Adopted {
   return { workshop: joined, metals, kept };
 }
 
-/** A piece whose metals go by other ids. */
+/** A piece whose metals and stuffs go by other ids. */
 export function withMetals(piece: Piece, metals: ReadonlyMap<string, string>): Piece {
   if (metals.size === 0) return piece;
   const led = <T extends { readonly metal: string }>(of: T): T => ({
@@ -130,8 +138,23 @@ export function withMetals(piece: Piece, metals: ReadonlyMap<string, string>): P
     metal: metals.get(of.metal) ?? of.metal,
   });
   const { wire } = piece;
+  const stuffOf = <T extends string | null>(id: T): T | string =>
+    (id === null ? undefined : metals.get(id)) ?? id;
   return {
     ...piece,
+    fittings: {
+      ...piece.fittings,
+      made: Object.fromEntries(
+        Object.entries(piece.fittings.made).map(([key, making]) => [
+          key,
+          { ...making, material: stuffOf(making.material) },
+        ]),
+      ),
+    },
+    cure: {
+      ...piece.cure,
+      things: piece.cure.things.map((thing) => ({ ...thing, stuff: stuffOf(thing.stuff) })),
+    },
     wire: {
       ...wire,
       spine: led(wire.spine),

@@ -11,8 +11,16 @@ import {
   type Workshop,
 } from './workshopSchema.ts';
 
-/** From version n to n + 1, under n; none yet. */
-const STEPS: VersionSteps = {};
+/** From version n to n + 1, under n; each step is frozen. */
+const STEPS: VersionSteps = {
+  /** Version 2 knows what traces told of the oven, and stuffs by their own labels. */
+  1: (old) => ({
+    stuffs: [],
+    ...old,
+    version: 2,
+    oven: { learnt: null, ...(old['oven'] as VersionedData | undefined) },
+  }),
+};
 
 /** Reads a workshop's document: version, schema, gauges that must exist. */
 export function readWorkshop(data: unknown): Parsed<Workshop> {

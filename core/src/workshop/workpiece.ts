@@ -21,7 +21,12 @@ export interface Workpiece extends Omit<Piece, 'measure' | 'wire' | 'mass' | 'cu
     readonly paperMm: number;
     readonly sheet: Workshop['claySheet'];
   };
-  readonly cure: Piece['cure'] & { readonly fan: boolean; readonly ovenOffsetC: number };
+  readonly cure: Piece['cure'] & {
+    readonly fan: boolean;
+    readonly ovenOffsetC: number;
+    readonly ovenLearnt: Workshop['oven']['learnt'];
+    readonly stuffs: Workshop['stuffs'];
+  };
   readonly skin: Piece['skin'] & { readonly tools: Workshop['tools'] };
   readonly atHand: AtHand;
 }
@@ -32,14 +37,14 @@ export function inWorkshop(
   workshop: Workshop,
   recall: Recall = withoutMemory,
 ): Workpiece {
-  const { inside, airMm, fan, offsetC } = workshop.oven;
-  const { foil, paperMm, claySheet, tools, clays, paints, pace, sittingH } = workshop;
+  const { inside, airMm, fan, offsetC, learnt } = workshop.oven;
+  const { stuffs, foil, paperMm, claySheet, tools, clays, paints, pace, sittingH } = workshop;
   return {
     ...piece,
     measure: recall(measured, { own: piece.measure, inside, airMm }),
     wire: recall(wired, { own: piece.wire, wire: workshop.wire }),
     mass: recall(massed, { own: piece.mass, foil, paperMm, sheet: claySheet }),
-    cure: recall(cured, { own: piece.cure, fan, offsetC }),
+    cure: recall(cured, { own: piece.cure, fan, offsetC, learnt, stuffs }),
     skin: recall(skinned, { own: piece.skin, tools }),
     atHand: recall(atHandOf, { clays, paints, pace, sittingH }),
   };
@@ -64,10 +69,14 @@ const massed = ({
   ...shop,
 });
 
-const cured = (of: Own<'cure'> & { fan: boolean; offsetC: number }): Workpiece['cure'] => ({
+const cured = (
+  of: Own<'cure'> & Pick<Workshop['oven'], 'fan' | 'offsetC' | 'learnt'> & Pick<Workshop, 'stuffs'>,
+): Workpiece['cure'] => ({
   ...of.own,
   fan: of.fan,
   ovenOffsetC: of.offsetC,
+  ovenLearnt: of.learnt,
+  stuffs: of.stuffs,
 });
 
 const skinned = (of: Own<'skin'> & Pick<Workshop, 'tools'>): Workpiece['skin'] => ({
@@ -89,7 +98,7 @@ export function parted(workpiece: Workpiece): Documents {
   const { oven: inside, ovenAirMm: airMm, ...ownMeasure } = measure;
   const { stock, sold, ownMetals, testBends, sawLossMm, keepMm, ...ownWire } = wire;
   const { foil, paperMm, sheet: claySheet, ...ownMass } = mass;
-  const { fan, ovenOffsetC: offsetC, ...ownCure } = cure;
+  const { fan, ovenOffsetC: offsetC, ovenLearnt: learnt, stuffs, ...ownCure } = cure;
   const { tools, ...ownSkin } = skin;
   return {
     piece: {
@@ -103,8 +112,9 @@ export function parted(workpiece: Workpiece): Documents {
     workshop: {
       format: WORKSHOP_FORMAT,
       version: WORKSHOP_VERSION,
-      oven: { inside, airMm, fan, offsetC },
+      oven: { inside, airMm, fan, offsetC, learnt },
       wire: { stock, sold, ownMetals, testBends, sawLossMm, keepMm },
+      stuffs,
       foil,
       paperMm,
       claySheet,
@@ -132,7 +142,7 @@ const OF_WORKSHOP: Readonly<Record<string, readonly string[]>> = {
   measure: ['oven', 'ovenAirMm'],
   wire: ['stock', 'sold', 'ownMetals', 'testBends', 'sawLossMm', 'keepMm'],
   mass: ['foil', 'paperMm', 'sheet'],
-  cure: ['fan', 'ovenOffsetC'],
+  cure: ['fan', 'ovenOffsetC', 'ovenLearnt', 'stuffs'],
   skin: ['tools'],
 };
 

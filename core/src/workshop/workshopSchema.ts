@@ -1,4 +1,5 @@
 import { BUILT_IN_METAL_IDS } from '../piece/metalIds.ts';
+import { ownStuffId } from '../piece/fittingsSchema.ts';
 import { CLAY_IDS, TOOL_IDS } from '../piece/materialIds.ts';
 import { metalIdSchema, wireSizeSchema } from '../piece/wireSchema.ts';
 import { boxSchema } from '../piece/pieceSchema.ts';
@@ -6,7 +7,7 @@ import { list, num, text, z } from '../units/schema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const WORKSHOP_FORMAT = 'keen-sinew-workshop';
-export const WORKSHOP_VERSION = 1;
+export const WORKSHOP_VERSION = 2;
 
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 const price = z.nullable(num(0, 100_000));
@@ -71,6 +72,28 @@ const paintSchema = z.strictObject({
   ml: num(0, 10_000),
 });
 
+/** What a probe told of an oven. */
+const learntSchema = z.strictObject({
+  on: z.iso.date(),
+  /** How fast it warms, °C a minute. */
+  warmingCPerMin: z.nullable(num(0.1, 200)),
+  /** Film coefficient of its air on clay, W/(m²·K), and between what it lies; null without a probe in a ball of clay. */
+  film: z.nullable(z.strictObject({ typical: num(1, 300), low: num(0.5, 300), high: num(1, 400) })),
+});
+
+/** A clay or another stuff by its own label. */
+const ownStuffSchema = z.strictObject({
+  id: ownStuffId,
+  name: text(1, 60),
+  gPerMl: num(0.02, 25),
+  /** The most that it bears, °C. */
+  standsC: num(20, 1000),
+  /** How it cures in the oven; null for what does not. */
+  cures: z.nullable(
+    z.strictObject({ temperatureC: num(40, 300), minutes: num(1, 600), perMm: lengthMm(1, 50) }),
+  ),
+});
+
 /** Everything that belongs to the maker and not to a piece; nothing that can be derived. */
 export const workshopSchema = z
   .strictObject({
@@ -83,9 +106,13 @@ export const workshopSchema = z
       fan: z.boolean(),
       /** A thermometer in the oven less what the dial says. */
       offsetC: num(-60, 60),
+      /** What its own traces told; null before any was taken over. */
+      learnt: z.nullable(learntSchema),
     }),
     wire: wireSchema,
     clays: list(claySchema, 0, 40),
+    /** Clays and stuffs of the maker's own, by their labels. */
+    stuffs: list(ownStuffSchema, 0, 40),
     foil: z.strictObject({
       widthMm: lengthMm(100, 1000),
       gaugeMm: lengthMm(0.005, 0.1),
@@ -131,6 +158,8 @@ export const workshopSchema = z
 export type Workshop = z.infer<typeof workshopSchema>;
 export type StockEntry = Workshop['wire']['stock'][number];
 export type SoldEntry = Workshop['wire']['sold'][number];
+export type OwnStuff = Workshop['stuffs'][number];
+export type OvenLearnt = NonNullable<Workshop['oven']['learnt']>;
 export type OwnMetal = Workshop['wire']['ownMetals'][number];
 export type ClayOnHand = Workshop['clays'][number];
 export type PaintOnHand = Workshop['paints'][number];

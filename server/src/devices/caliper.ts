@@ -1,4 +1,5 @@
 import { Router, type Request, type Response } from 'express';
+import { readingStreams, refuse } from './streams.ts';
 
 /** How far one reading of a practised hand scatters, as a share of the length (one sigma). */
 const SCATTER = 0.004;
@@ -24,61 +25,26 @@ export function* caliperReadings(mm: number, seed: number): Generator<number, ne
   }
 }
 
-/** Streams at once; a bench has a hand or two. */
-const MOST_STREAMS = 12;
-/** A stream ends after so many readings; the page begins another when it still listens. */
-const MOST_READINGS = 4000;
-
 /**
  * The stand-in for a caliper on the bench: `GET /caliper?mm=82&seed=1` streams readings of a length
- * as server-sent events until the page closes the stream. A stream that nobody reads is closed, and
- * only so many are open at once.
+ * as server-sent events until the page closes the stream.
  */
 export function caliper(everyMs: number): Router {
   const router = Router();
-  let streams = 0;
+  const open = readingStreams();
   router.get('/caliper', (request: Request, response: Response) => {
     const mm = Number(request.query['mm']);
     const seed = Number(request.query['seed'] ?? 1);
     if (!(mm >= CALIPER_LIMITS.minMm && mm <= CALIPER_LIMITS.maxMm) || !Number.isInteger(seed)) {
-      response
-        .status(400)
-        .type('text')
-        .send(
-          `mm and seed: received “${String(request.query['mm'])}” and “${String(request.query['seed'])}”; allowed is a length from ${CALIPER_LIMITS.minMm} to ${CALIPER_LIMITS.maxMm} mm and a whole number.`,
-        );
-      return;
-    }
-    if (streams >= MOST_STREAMS) {
-      response
-        .status(503)
-        .type('text')
-        .send(`Too many streams are open: ${streams}; allowed are ${MOST_STREAMS} at once.`);
-      return;
-    }
-    streams += 1;
-    response.set({
-      'Content-Type': 'text/event-stream',
-      'Cache-Control': 'no-cache, no-transform',
-      'X-Accel-Buffering': 'no',
-    });
-    response.flushHeaders();
-    const readings = caliperReadings(mm, seed);
-    let sent = 0;
-    const timer = setInterval(() => {
-      // Nothing was taken since the last reading: whoever asked for them is gone.
-      if (response.writableNeedDrain || ++sent > MOST_READINGS) {
-        response.destroy();
-        return;
-      }
-      response.write(
-        `event: reading\ndata: ${JSON.stringify({ mm: Number(readings.next().value.toFixed(2)) })}\n\n`,
+      refuse(
+        response,
+        400,
+        `mm and seed: received “${String(request.query['mm'])}” and “${String(request.query['seed'])}”; allowed is a length from ${CALIPER_LIMITS.minMm} to ${CALIPER_LIMITS.maxMm} mm and a whole number.`,
       );
-    }, everyMs);
-    response.on('close', () => {
-      clearInterval(timer);
-      streams -= 1;
-    });
+      return;
+    }
+    const readings = caliperReadings(mm, seed);
+    open(response, everyMs, () => ({ mm: Number(readings.next().value.toFixed(2)) }));
   });
   return router;
 }

@@ -1,0 +1,134 @@
+import * as say from './words.ts';
+import { bodyItem, partItem, SHELL, SURFACE, type BakeItem } from '../bakes/bakeItems.ts';
+import type { CurePlan, StagedBake } from '../cure/curePlan.ts';
+import type { CautionId } from '../piece/cautions.ts';
+import type { ClayChoice } from '../piece/pieceSchema.ts';
+import { listText, UNTOLD, type Sentence, type Step } from '../piece/step.ts';
+
+/** The step of a bake, by the bake's id. */
+export const bakeStepId = (bake: string): string => `cure.${bake}`;
+
+/** The step after which a thing is hard; null for what does not cure. */
+export function hardBy({ stages }: Pick<CurePlan, 'stages'>, item: string): string | null {
+  const stage = stages.find(({ items }) => items.some(({ id }) => id === item));
+  return stage === undefined ? null : bakeStepId(stage.id);
+}
+
+/** Steps after which a part or the first body is hard: none where it does not cure by itself. */
+export const partHard = (cure: CurePlan, fittingId: string): readonly string[] =>
+  present(hardBy(cure, partItem(fittingId)));
+export const bodyPartHard = (cure: CurePlan, boneId: string): readonly string[] =>
+  present(hardBy(cure, bodyItem(boneId)));
+/** The bake of the shell or of the bare body; null where all is baked at once. */
+export function firstBake(cure: CurePlan): string | null {
+  const shell = hardBy(cure, SHELL);
+  return shell === hardBy(cure, SURFACE) ? null : shell;
+}
+
+const present = (step: string | null): readonly string[] => (step === null ? [] : [step]);
+
+/** By what steps each thing is there to be baked. */
+export interface BakeMakers {
+  readonly shell: readonly string[];
+  readonly surface: readonly string[];
+  /** The step that makes or sets a part, or that tries a part of the body. */
+  readonly of: (item: BakeItem) => readonly string[];
+}
+
+/** One step for every bake, and one before the first for the test tiles of clays that have none. */
+export function bakeSteps(
+  cure: CurePlan,
+  clays: readonly ClayChoice[],
+  makers: BakeMakers,
+): readonly Step[] {
+  const tile = tileStep(cure, clays);
+  let isFirst = true;
+  const steps = cure.stages.map((stage): Step => {
+    const needs = stage.items.flatMap((item) =>
+      item.id === SHELL ? makers.shell : item.id === SURFACE ? makers.surface : makers.of(item),
+    );
+    const before = tile !== null && stage.inOven && isFirst ? [tile.id] : [];
+    isFirst &&= !stage.inOven;
+    const lastOne = stage.kind === 'finish';
+    return {
+      id: bakeStepId(stage.id),
+      stage: 'cure',
+      title: `${stage.inOven ? say.bake : say.setWord}: ${stage.name.toLowerCase()}`,
+      sentence: [
+        ...(lastOne ? lookOnce(cure, stage) : []),
+        ...(stage.byGun && stage.gun !== null
+          ? [say.gunFor, stage.gun, say.gunHow]
+          : ovenSentence(stage)),
+        ...stage.supports.map((how) => ` ${how}`),
+        ...(stage.out.length === 0 ? [] : [say.stillOut(listText(stage.out.map(lower)))]),
+        ...(stage.hard.length === 0 || !stage.inOven ? [] : [say.hardAlready]),
+      ],
+      cautions: cautionsOf(stage),
+      needs: [...new Set([...needs, ...before])],
+      work: stage.bake === null ? 'set' : 'bake',
+      occupies: stage.bake === null || stage.byGun ? (stage.byGun ? 'person' : 'nothing') : 'oven',
+      duration: stage.byGun ? stage.gun : (stage.bake ?? stage.rule),
+    };
+  });
+  return tile === null ? steps : [tile, ...steps];
+}
+
+const lower = (text: string): string => text.toLowerCase();
+
+const ovenSentence = ({ dial, bake, rule }: StagedBake): Sentence =>
+  dial === null || bake === null
+    ? [say.letItSetFor, rule, say.awayFromSunAnd]
+    : [say.bakeAt, dial, say.onDialFor, bake, say.countedFromWhenIt];
+
+/** What must be in before the surface is baked, and what comes after: told before it is too late. */
+function lookOnce({ order, stages }: CurePlan, finish: StagedBake): Sentence {
+  const parts = order.items.filter(({ kind }) => ['part', 'body-part', 'found'].includes(kind));
+  const isLater = (item: BakeItem): boolean => finish.later.some(({ id }) => id === item.id);
+  const isIn = (item: BakeItem): boolean => !isLater(item);
+  const [inIt, later] = [parts.filter(isIn), parts.filter(isLater)];
+  const names = (of: readonly BakeItem[]): string => listText(of.map(({ name }) => lower(name)));
+  const isLast = stages.at(-1)?.id === finish.id;
+  return [
+    ...(inIt.length === 0 ? [] : [say.lookAllIn(names(inIt), isLast)]),
+    ...(later.length === 0 ? [] : [say.notYet(names(later))]),
+  ];
+}
+
+function cautionsOf({ inOven, byGun, items }: StagedBake): readonly CautionId[] {
+  if (byGun) return ['heat-gun', 'hot-parts', 'oven', 'solvent', 'label'];
+  if (inOven) return ['oven', 'hot-parts', 'solvent', 'label', 'qualified'];
+  return items.some(({ clay }) => clay?.clay.setting === 'chemical')
+    ? ['epoxy', 'label']
+    : ['label'];
+}
+
+/** A tile of each new clay, before anything else of it goes in; null where all have been tried, or need no oven. */
+function tileStep(cure: CurePlan, clays: readonly ClayChoice[]): Step | null {
+  const untried = clays.filter(({ tile }) => tile === null);
+  const inOven = [cure.figures, cure.shellFigures].filter(
+    (figures) =>
+      figures !== null &&
+      figures.clay.setting === 'oven' &&
+      untried.some(({ name }) => name === figures.name),
+  );
+  const [first] = inOven;
+  const dial = cure.stages.find((stage) => stage.dial !== null)?.dial;
+  if (!first || !dial) return null;
+  return {
+    id: 'cure.tile',
+    stage: 'cure',
+    title: say.bakeTile,
+    sentence: [
+      say.rollTile(listText(inOven.map((figures) => `“${figures!.name}”`))),
+      dial,
+      say.onDialFor,
+      first.time,
+      say.bendIt,
+    ],
+    cautions: ['oven', 'label'],
+    needs: ['mass.condition'],
+    work: 'bake',
+    occupies: 'oven',
+    duration: first.time,
+  };
+}
