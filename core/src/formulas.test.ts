@@ -48,7 +48,7 @@ const OTHERS: readonly Workpiece[] = [
     })),
   }),
   splitRoute(),
-  changed(plainPiece(), 'cure', { setC: 125, minutes: { parts: 20, shell: null, finish: 60 } }),
+  changed(plainPiece(), 'cure', { setC: 125, minutes: { parts: 20, finish: 60 } }),
 ];
 
 /** The wire of the hind legs cut in two: its ends lie beside each other. */

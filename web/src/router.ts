@@ -50,6 +50,11 @@ const cureRoutes: readonly RouteRecordRaw[] = [
     component: () => import('./stages/cure/fittings/FittingsStage.vue'),
     meta: { stage: 'cure' },
   },
+  {
+    path: 'cure/materials',
+    component: () => import('./stages/cure/materials/MaterialsStage.vue'),
+    meta: { stage: 'cure' },
+  },
 ];
 
 /** Every screen has an address with its piece in it; stages are loaded when first opened. */

@@ -1,4 +1,20 @@
-import type { OrderItem } from './bakeOrder.ts';
+/** A thing that cures, or that is put on without curing, as the order of the bakes sees it. */
+export interface OrderItem {
+  readonly id: string;
+  /** °C between which it cures; null for what is only put on. Setting at room temperature counts as a bake. */
+  readonly curesC: readonly [low: number, high: number] | null;
+  /** The most that it bears once it is part of the piece, °C. */
+  readonly standsC: number;
+  /** Ids that are cured, or put on, before it is added. */
+  readonly after: readonly string[];
+  /** Ids that cure in the same bake. */
+  readonly with: readonly string[];
+  /**
+   * The bake that the user put it in, counted from 1 (what does not cure is on the piece from that bake on), or a
+   * bake that it has to itself.
+   */
+  readonly pin?: number | 'alone' | null;
+}
 
 /** Things that cure in one bake, with what lies between them and the others. */
 export interface OrderGroup {

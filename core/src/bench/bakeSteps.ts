@@ -3,27 +3,40 @@ import { bodyItem, partItem, SHELL, SURFACE, type BakeItem } from '../bakes/bake
 import type { CurePlan, StagedBake } from '../cure/curePlan.ts';
 import type { CautionId } from '../piece/cautions.ts';
 import type { ClayChoice } from '../piece/pieceSchema.ts';
-import { listText, UNTOLD, type Sentence, type Step } from '../piece/step.ts';
+import { listText, type Sentence, type Step } from '../piece/step.ts';
 
 /** The step of a bake, by the bake's id. */
 export const bakeStepId = (bake: string): string => `cure.${bake}`;
 
+type Stages = Pick<CurePlan, 'stages'>;
+
+const stageWith = ({ stages }: Stages, item: string): StagedBake | undefined =>
+  stages.find(({ items }) => items.some(({ id }) => id === item));
+
 /** The step after which a thing is hard; null for what does not cure. */
-export function hardBy({ stages }: Pick<CurePlan, 'stages'>, item: string): string | null {
-  const stage = stages.find(({ items }) => items.some(({ id }) => id === item));
+export function hardBy(cure: Stages, item: string): string | null {
+  const stage = stageWith(cure, item);
   return stage === undefined ? null : bakeStepId(stage.id);
 }
 
-/** Steps after which a part or the first body is hard: none where it does not cure by itself. */
-export const partHard = (cure: CurePlan, fittingId: string): readonly string[] =>
+/** Whether a thing cures in a bake before that of the surface (-1), in it (0), or after it (1). */
+const besideSurface = (cure: Stages, item: string): number =>
+  Math.sign((stageWith(cure, item)?.number ?? 0) - (stageWith(cure, SURFACE)?.number ?? 0));
+
+/** Steps after which a part is hard: none where it does not cure by itself. */
+export const partHard = (cure: Stages, fittingId: string): readonly string[] =>
   present(hardBy(cure, partItem(fittingId)));
-export const bodyPartHard = (cure: CurePlan, boneId: string): readonly string[] =>
-  present(hardBy(cure, bodyItem(boneId)));
-/** The bake of the shell or of the bare body; null where all is baked at once. */
-export function firstBake(cure: CurePlan): string | null {
-  const shell = hardBy(cure, SHELL);
-  return shell === hardBy(cure, SURFACE) ? null : shell;
-}
+/** The same, where it is hard before the surface closes over it: what comes too late for that is set raw. */
+export const partHardBefore = (cure: Stages, fittingId: string): readonly string[] =>
+  besideSurface(cure, partItem(fittingId)) < 0 ? partHard(cure, fittingId) : [];
+export const bodyPartHard = (cure: Stages, boneId: string): readonly string[] =>
+  besideSurface(cure, bodyItem(boneId)) < 0 ? present(hardBy(cure, bodyItem(boneId))) : [];
+/** Whether a part is baked on the finished surface. */
+export const isBakedLate = (cure: Stages, fittingId: string): boolean =>
+  besideSurface(cure, partItem(fittingId)) > 0;
+/** The bake of the shell or of the bare body; null where none comes before the surface. */
+export const firstBake = (cure: Stages): string | null =>
+  besideSurface(cure, SHELL) < 0 ? hardBy(cure, SHELL) : null;
 
 const present = (step: string | null): readonly string[] => (step === null ? [] : [step]);
 
@@ -65,6 +78,7 @@ export function bakeSteps(
       ],
       cautions: cautionsOf(stage),
       needs: [...new Set([...needs, ...before])],
+      ...(stage.inOven && !stage.byGun ? { startsBake: stage.id } : {}),
       work: stage.bake === null ? 'set' : 'bake',
       occupies: stage.bake === null || stage.byGun ? (stage.byGun ? 'person' : 'nothing') : 'oven',
       duration: stage.byGun ? stage.gun : (stage.bake ?? stage.rule),

@@ -6,7 +6,7 @@ import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { CurePlan } from '../cure/curePlan.ts';
 import type { EyePlan, Fitting, FittingsPlan } from '../fittings/fittingsPlan.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
-import { bakeStepId, bakeSteps, firstBake, partHard } from './bakeSteps.ts';
+import { bakeStepId, bakeSteps, firstBake, partHard, partHardBefore } from './bakeSteps.ts';
 import * as apart from './fittingSteps.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { ClayChoice } from '../piece/pieceSchema.ts';
@@ -38,7 +38,7 @@ export function claySteps(from: ClayWork): readonly Step[] {
   const bakes = bakeSteps(cure, clays, {
     shell,
     surface: [...surface, ...(first === null ? BUILT : [first])],
-    of: (item) => apart.madeBy(from.fittings, item),
+    of: (item) => apart.madeBy(from.fittings, cure, item),
   });
   return [
     conditionStep(mass, cure, clays),
@@ -89,12 +89,8 @@ function finishSteps(
     ...setting.filter((step) => !after.includes(step)),
   ];
   // Eyes that cure in the surface are pressed in raw.
-  const eyesHard = eyes === undefined ? [] : partHard(cure, eyes.id);
-  const isWithSurface = eyesHard.includes('cure.finish');
-  const eyesReady = [
-    ...(isWithSurface || eyesHard.length === 0 ? ['parts.eyes'] : eyesHard),
-    ...ready,
-  ];
+  const eyesHard = eyes === undefined ? [] : partHardBefore(cure, eyes.id);
+  const eyesReady = [...(eyesHard.length === 0 ? ['parts.eyes'] : eyesHard), ...ready];
   const setEyes = eyes
     ? [setEyesStep(skeleton, eyes, fittings.eyes, first !== null, eyesReady)]
     : [];

@@ -2,7 +2,7 @@ import * as say from './words.ts';
 import type { BakeItem } from '../bakes/bakeItems.ts';
 import type { CurePlan, Join, TestFit } from '../cure/curePlan.ts';
 import type { BodyPart, Fitting, FittingsPlan } from '../fittings/fittingsPlan.ts';
-import { bodyPartHard, partHard } from './bakeSteps.ts';
+import { bodyPartHard, isBakedLate, partHard, partHardBefore } from './bakeSteps.ts';
 import { listSentence, UNTOLD, type Sentence, type Step } from '../piece/step.ts';
 
 /** What the steps of parts made apart are told from. */
@@ -23,13 +23,18 @@ const bodyId = ({ boneId }: BodyPart): string => `parts.body.${boneId}`;
 const fitId = ({ boneId }: BodyPart): string => `parts.fit.${boneId}`;
 
 /** By which steps a thing is there to be baked: made, or set on the finished surface; a part of the body when it was tried. */
-export function madeBy(plan: FittingsPlan, { kind, of }: BakeItem): readonly string[] {
+export function madeBy(
+  plan: FittingsPlan,
+  cure: CurePlan,
+  { kind, of }: BakeItem,
+): readonly string[] {
   const part = plan.bodyParts.find(({ boneId }) => boneId === of);
   if (kind === 'body-part' && part !== undefined) return [fitId(part)];
   const fitting = plan.fittings.find(({ id }) => id === of);
   if (fitting === undefined) return [];
   if (fitting.thing === 'eye') return ['parts.eyes'];
-  const isLate = fitting.material.isClay && !fitting.material.standsOven;
+  const { isClay, standsOven } = fitting.material;
+  const isLate = isClay && !standsOven && isBakedLate(cure, fitting.id);
   return [isLate ? setId(fitting) : makeId(fitting)];
 }
 
@@ -93,12 +98,11 @@ export const setFittings = (
     const { id, name, material, count } = fitting;
     const join = cure.joins.find(({ fittingId }) => fittingId === id)!;
     // What cures with the surface is set raw; what cures on it is set before that bake.
-    const hard = partHard(cure, id).filter((step) => step !== lastBake);
-    const isLate = material.isClay && !material.standsOven;
-    const before = [...new Set([...hard, ...ready])];
+    const isLate = material.isClay && isBakedLate(cure, id);
+    const before = [...new Set([...partHardBefore(cure, id), ...ready])];
     // Paint mats fibre: it comes when the varnish is dry.
     const isFibre = material.id === 'fibre';
-    const after = isFibre ? ['colour.sheen'] : [lastBake, ...(isLate ? [] : hard)];
+    const after = isFibre ? ['colour.sheen'] : [lastBake, ...(isLate ? [] : partHard(cure, id))];
     return {
       id: setId(fitting),
       stage: 'mass',

@@ -98,7 +98,7 @@ export const mends = (
 /** The bake after mending: the whole time again, or as long as a thin filling asks. */
 function bakeAgain(
   defect: Defect,
-  { dial, bake, cases, name }: StagedBake,
+  { id, dial, bake, cases, name }: StagedBake,
   how: 'whole' | 'thin',
   needs: readonly string[],
   where: string,
@@ -120,7 +120,7 @@ function bakeAgain(
       sentence,
       cautions: ['oven', 'hot-parts', 'label'],
       needs,
-      ...{ work: 'bake', occupies: 'oven', duration: time },
+      ...{ work: 'bake', occupies: 'oven', duration: time, startsBake: id },
     },
   ];
 }

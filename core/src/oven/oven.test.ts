@@ -7,7 +7,7 @@ import { planPiece } from '../plan.ts';
 import { snagSentence } from '../piece/snag.ts';
 import { DEFECTS, type OvenLog } from '../piece/cureSchema.ts';
 import { sentenceText } from '../piece/step.ts';
-import { answersFor, changed, coarseShape, otterPiece } from '../testing/samples.ts';
+import { changed, otterPiece, wholePlan } from '../testing/samples.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { learntFilm } from './learntFilm.ts';
 import {
@@ -34,9 +34,8 @@ const logOf = (trace: OvenTrace, part: Partial<OvenLog> = {}): OvenLog => ({
   ...{ ballMm: null, note: '' },
   ...part,
 });
-/** The otter with its shape, so that the clay of each bake is known. */
-const planOf = (piece: Workpiece) =>
-  planPiece(piece, answersFor(piece, { shape: coarseShape(piece) }));
+/** With its shape and its heat, so that the clay of each bake is known. */
+const planOf = (piece: Workpiece) => wholePlan(piece, true);
 const baked = (...log: OvenLog[]): Workpiece => changed(otterPiece(), 'cure', { log });
 const recordOf = (log: OvenLog) => planOf(baked(log)).oven.records[0]!;
 

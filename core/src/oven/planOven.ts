@@ -65,10 +65,18 @@ export function planOven({ choice, cure, done }: OvenInputs): OvenPlan {
     strange: choice.log.filter(({ bake }) => stageOf(bake) === undefined),
     mends: mended,
     workings: records.flatMap(numbersOf),
-    snags: failed(records, choice.defects),
+    // Before the clay of the bakes is measured there is nothing to hold a trace against.
+    snags: cure.run === null ? [] : failed(records, choice.defects),
     steps: mended.flatMap(({ steps }) => steps),
   };
 }
+
+/** The air of a log, its minutes strictly rising: what was typed out of order is put into it. */
+const airOf = ({ readings }: OvenLog): OvenTrace => [
+  ...new Map(
+    readings.toSorted((a, b) => a.min - b.min).map(({ min, airC }) => [min, airC] as const),
+  ),
+];
 
 /** The numbers of a bake in the order in which one asks for them. */
 export const numbersOf = (record: BakeRecord): readonly Working[] =>
@@ -83,7 +91,7 @@ function recordOf(
   film: readonly [number, number, number],
   holdMin: number,
 ): BakeRecord {
-  const air = log.readings.map(({ min, airC }): [number, number] => [min, airC]);
+  const air = airOf(log);
   const judgement = judged(air, stage, film, holdMin);
   const { facts, slowest, lowC, limitC, verdict } = judgement;
   const number = numbers(log, air);

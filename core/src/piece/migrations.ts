@@ -6,6 +6,7 @@ import {
   partOf,
   renamed,
   withGaitsOf,
+  withBakesByName,
   withOutlines,
   withRefs,
   withStrides,
@@ -245,14 +246,13 @@ const STEPS: VersionSteps = {
   /** Version 14 knows perches with a length of their own, keys against turning, skin over a shell, and pelts. */
   13: (old) => {
     const stance = partOf(old, 'stance');
-    const wire = partOf(old, 'wire');
     const ground = partOf(stance, 'ground');
     const isPerch = ground['kind'] === 'log' || ground['kind'] === 'rock';
     return {
       ...old,
       version: 14,
       stance: { ...stance, ...(isPerch ? { ground: { acrossMm: null, ...ground } } : {}) },
-      wire: { ...wire, rod: { key: null, ...partOf(wire, 'rod') } },
+      wire: { ...partOf(old, 'wire'), rod: { key: null, ...partOf(partOf(old, 'wire'), 'rod') } },
       mass: { skinMm: 2, ...partOf(old, 'mass') },
       skin: { backingMm: 1, ...partOf(old, 'skin') },
     };
@@ -270,28 +270,7 @@ const STEPS: VersionSteps = {
     };
   },
   /** Version 16 knows bakes by what is in them, found things, what the oven did, what went wrong, and test tiles. */
-  15: (old) => {
-    const mass = partOf(old, 'mass');
-    const { minutes, ...cure } = partOf(old, 'cure');
-    const ownMinutes = Object.fromEntries(
-      Object.entries(partOf({ minutes }, 'minutes')).filter(([, value]) => value !== null),
-    );
-    const clay = (key: string): VersionedData => ({ old: false, tile: null, ...partOf(mass, key) });
-    return {
-      ...old,
-      version: 16,
-      mass: {
-        ...mass,
-        clay: clay('clay'),
-        shellClay: mass['shellClay'] ? clay('shellClay') : null,
-      },
-      cure: {
-        ...{ pins: {}, gun: [], things: [], log: [], defects: [] },
-        ...cure,
-        minutes: ownMinutes,
-      },
-    };
-  },
+  15: withBakesByName,
 };
 
 /**

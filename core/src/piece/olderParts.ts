@@ -102,3 +102,27 @@ export function bySize(scale: unknown): unknown {
     ? { by: 'size', sizeId: old.by, mm: old.mm }
     : scale;
 }
+
+/** Version 15 to 16: minutes of bakes by their names, and what the oven, its trouble and test tiles are kept in. */
+export const withBakesByName = (old: Data): Data => {
+  const mass = partOf(old, 'mass');
+  const { minutes, ...cure } = partOf(old, 'cure');
+  const ownMinutes = Object.fromEntries(
+    Object.entries(partOf({ minutes }, 'minutes')).filter(([, value]) => value !== null),
+  );
+  const clay = (key: string): Data => ({ old: false, tile: null, ...partOf(mass, key) });
+  return {
+    ...old,
+    version: 16,
+    mass: {
+      ...mass,
+      clay: clay('clay'),
+      shellClay: mass['shellClay'] ? clay('shellClay') : null,
+    },
+    cure: {
+      ...{ pins: {}, gun: [], things: [], log: [], defects: [] },
+      ...cure,
+      minutes: ownMinutes,
+    },
+  };
+};

@@ -41,6 +41,8 @@ export interface Step {
   readonly needs: readonly string[];
   /** The wire that is bent in this step: it has a bench of its own. */
   readonly bendsWire?: string;
+  /** The bake that is put into the oven in this step: it is watched in Cure. */
+  readonly startsBake?: string;
 }
 
 /** Hand work of which nobody can say yet how long it takes. */

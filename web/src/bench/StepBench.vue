@@ -36,6 +36,9 @@ const leave = (): void => void router.push(`/piece/${piece.value.id}/bench`);
 const bend = (): void =>
   void router.push(`/piece/${piece.value.id}/bending/${step.value?.bendsWire ?? ''}/1`);
 
+const putIn = (): void =>
+  void router.push(`/piece/${piece.value.id}/cure?bake=${step.value?.startsBake ?? ''}`);
+
 /** Ticks the step with the time it was open, in full minutes, and goes on. */
 function done(): void {
   const now = step.value;
@@ -89,6 +92,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <div class="acts">
         <button v-if="step.bendsWire" type="button" class="act" @click="bend">
           {{ say.bendOneBendAt(step.bendsWire) }}
+        </button>
+        <button v-if="step.startsBake" type="button" class="act" @click="putIn">
+          {{ say.startThisBake }}
         </button>
         <button type="button" class="act main" :disabled="step.done !== null" @click="done">
           {{ step.done ? say.done(step.done.on) : say.doneNextStep }}

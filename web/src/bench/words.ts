@@ -94,3 +94,6 @@ export const goesHere = 'goes here';
 
 // WireSoFar.vue
 export const wireAfterThisBendSeen = 'The wire after this bend, seen square to the bend';
+
+// StepBench.vue
+export const startThisBake = 'Put it in and watch it';

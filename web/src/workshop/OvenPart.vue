@@ -6,6 +6,7 @@ import DecisionRow from '../kit/DecisionRow.vue';
 import { lengthAt } from '../kit/limited.ts';
 import QuantityField from '../kit/QuantityField.vue';
 import OvenHeat from './OvenHeat.vue';
+import OvenLearntNote from './OvenLearntNote.vue';
 import { useWorkshop } from './useWorkshop.ts';
 
 /** The oven: its inside, the air that it wants, its fan, and how far its dial is off. */
@@ -45,4 +46,5 @@ const put = (label: string, part: Partial<Workshop['oven']>): void =>
     @fan="(label, fan) => put(label, { fan })"
     @offset="(label, offsetC) => put(label, { offsetC })"
   />
+  <OvenLearntNote :learnt="workshop.oven.learnt" @forget="put($event, { learnt: null })" />
 </template>

@@ -15,6 +15,7 @@ import { useSettingsStore } from '../stores/settingsStore.ts';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
 import ClayOnHand from './ClayOnHand.vue';
 import OvenPart from './OvenPart.vue';
+import OwnStuffs from './OwnStuffs.vue';
 import PacePart from './PacePart.vue';
 import PaintsOnHand from './PaintsOnHand.vue';
 import SheetsPart from './SheetsPart.vue';
@@ -104,6 +105,10 @@ const takenSentence = ({ kept }: Adopted): string =>
         <section aria-labelledby="clay">
           <h2 id="clay">{{ say.clayOnHand }}</h2>
           <ClayOnHand />
+        </section>
+        <section aria-labelledby="stuffs">
+          <h2 id="stuffs">{{ say.stuffsByLabel }}</h2>
+          <OwnStuffs />
         </section>
         <section aria-labelledby="paints">
           <h2 id="paints">{{ say.paintsOnHand }}</h2>

@@ -115,3 +115,31 @@ export const wasNotTakenIn = (name: string | number, sentence: string | number):
 export const whatWasMissingHere = 'What was missing here was taken over.';
 export const whatWasMissingHereWas = (kept: string | number): string =>
   `What was missing here was taken over. Kept as they were here: ${kept}.`;
+
+// OwnStuffs.vue
+export const noStuffs =
+  'A second clay, a resin, a bead of unknown plastic: enter what its label says, and it can be chosen for parts made apart and for found things.';
+export const ownStuff = 'Another clay';
+export const stuffName = 'Clay or stuff, name';
+export const curesInOven = 'Cures in the oven';
+export const curesInOvenOf = (name: string): string => `Cures in the oven: ${name}`;
+export const changeStuff = 'Change a clay or stuff';
+export const addStuff = 'Add a clay or stuff';
+export const removeStuff = 'Remove a clay or stuff';
+
+// StuffLabel.vue
+export const stuffBears = 'Bears at most';
+export const stuffDensity = 'Weighs';
+export const stuffCuresAt = 'Cures at';
+export const stuffMinutes = 'For minutes';
+export const stuffPerMm = 'For each thickness';
+
+// WorkshopPage.vue
+export const stuffsByLabel = 'Clays and stuffs by their labels';
+export const whatProbeTold = 'What a probe told of it';
+export const forgetLearnt = 'Forget it';
+export const warmsBy = (rate: string): string => `it warms by ${rate}`;
+export const filmIs = (film: string, low: string, high: string): string =>
+  `its air has a film of ${film} (${low} to ${high})`;
+export const forgetWhatProbe = 'Forget what a probe told of the oven';
+export const learntOn = (on: string, facts: string): string => `${on}: ${facts}.`;

@@ -19,7 +19,7 @@ import { withStepDone, withStepOpen } from './stepChanges.ts';
 import StepSentence from './StepSentence.vue';
 
 const props = defineProps<{ step: StepPlan; picked: boolean }>();
-const { change } = usePiecePlan();
+const { piece, change } = usePiecePlan();
 const { system, text } = useUnits();
 const card = ref<HTMLElement | null>(null);
 
@@ -53,6 +53,11 @@ watch(
         </small>
       </h2>
       <p class="sentence"><StepSentence :sentence="step.sentence" /></p>
+      <RouterLink
+        v-if="step.startsBake && step.done === null"
+        :to="`/piece/${piece.id}/cure?bake=${step.startsBake}`"
+        >{{ say.startThisBake }}</RouterLink
+      >
       <slot />
       <CautionSign v-if="step.state !== 'done'" :ids="step.cautions" :first="step.firstCautions" />
       <div v-if="step.done" class="log">

@@ -25,3 +25,6 @@ export const noteForNextTime = 'a note for next time';
 export const untick = (title: string | number): string => `Untick “${title}”`;
 export const tick = (title: string | number): string => `Tick “${title}”`;
 export const log = (title: string | number): string => `Log “${title}”`;
+
+// StepCard.vue
+export const startThisBake = 'Put it in and watch it';

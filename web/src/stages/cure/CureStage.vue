@@ -2,92 +2,108 @@
 import * as say from './words.ts';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import { useUnits } from '../../composables/useUnits.ts';
+import CautionSign from '../../kit/CautionSign.vue';
 import HintText from '../../kit/HintText.vue';
 import JobProgress from '../../kit/JobProgress.vue';
-import CautionSign from '../../kit/CautionSign.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
+import { useOvenStore } from '../../stores/ovenStore.ts';
 import ClayLabel from '../mass/ClayLabel.vue';
+import BakeNumbers from './bakes/BakeNumbers.vue';
+import BakeOrder from './bakes/BakeOrder.vue';
+import BakeRecords from './bakes/BakeRecords.vue';
+import BakeStrip from './bakes/BakeStrip.vue';
+import ClayTile from './bakes/ClayTile.vue';
+import DefectList from './bakes/DefectList.vue';
+import FoundThings from './bakes/FoundThings.vue';
+import OvenWatch from './bakes/OvenWatch.vue';
+import { useBake } from './bakes/useBake.ts';
 import CureTabs from './CureTabs.vue';
-import BakeList from './BakeList.vue';
 import HeatChart from './HeatChart.vue';
 import OvenChoices from './OvenChoices.vue';
 import TimeTable from './TimeTable.vue';
 
-const { plan, work } = usePiecePlan();
+/** The bakes: their order, one of them with its times and its chart, and what the oven really did. */
+const { piece, plan, work } = usePiecePlan();
+const { text } = useUnits();
+const oven = useOvenStore();
+const { stages, stage } = useBake();
 const cure = computed(() => plan.value.cure);
-const tooHot = computed(() => plan.value.snags.some((snag) => snag.code === 'clay-over-limit'));
-/** What the clay of the shells asks for, where it is another one. */
-const ofShells = computed(() =>
-  [cure.value.shellFigures?.temperature, cure.value.shellFigures?.limit].filter(
-    (entry) => entry !== null && entry !== undefined,
+const record = computed(
+  () => plan.value.oven.records.findLast(({ log }) => log.bake === stage.value.id) ?? null,
+);
+const live = computed(() => {
+  const bake = oven.running;
+  const isHere = bake?.pieceId === piece.value.id && bake.bake === stage.value.id;
+  return isHere ? bake.readings : null;
+});
+/** What the packets of the clays in this bake say. */
+const packets = computed(() =>
+  [...new Map(stage.value.cases.map(({ figures }) => [figures.name, figures])).values()].flatMap(
+    ({ temperature, limit, time, perMm }) =>
+      [temperature, limit, time, perMm].filter((entry) => entry !== null),
   ),
 );
-const setting = computed(() => cure.value.figures.clay.setting);
 </script>
 
 <template>
   <SheetFrame :label="say.howClayWarmsAnd">
     <CureTabs />
-    <template v-if="cure.request">
-      <h2 class="title">{{ say.howClayWarmsIn }}</h2>
-      <HeatChart v-if="cure.run" :cure="cure" />
-      <JobProgress v-else class="wait" :job="work.heat" :sentence="say.heatFlowIsBeing" />
-    </template>
-    <HintText v-else>
-      {{
-        say.setsWithoutOvenNever(
-          cure.figures.clay.name,
-          setting === 'air' ? say.asItDries : say.byItself,
-        )
-      }}
-    </HintText>
-    <TimeTable />
+    <div class="scroll">
+      <BakeStrip />
+      <h2 class="title">{{ say.bakeOf(stage.number, stages.length, stage.name) }}</h2>
+      <template v-if="stage.oven">
+        <HeatChart v-if="cure.run" :cure="cure" :stage="stage" :record="record" :live="live" />
+        <JobProgress v-else class="wait" :job="work.heat" :sentence="say.heatFlowIsBeing" />
+      </template>
+      <HintText v-else>{{
+        say.setsWithoutOven(text(stage.rule.value, stage.rule.unit), stage.name.toLowerCase())
+      }}</HintText>
+      <TimeTable />
+    </div>
   </SheetFrame>
   <LedgerPanel stage="cure">
-    <LedgerSection v-if="cure.dial && cure.oven" :title="say.oven">
-      <WorkingRow v-if="cure.figures.temperature" :working="cure.figures.temperature" />
-      <WorkingRow :working="cure.figures.limit" />
-      <WorkingRow v-for="ofShell in ofShells" :key="ofShell.id" :working="ofShell" />
-      <WorkingRow :working="cure.dial" />
-      <WorkingRow :working="cure.oven" :alarm="tooHot" />
-      <CautionSign :ids="['oven', 'hot-parts', 'qualified']" />
+    <LedgerSection :title="say.bakeOf(stage.number, stages.length, stage.name)">
+      <BakeNumbers />
     </LedgerSection>
-    <LedgerSection v-else :title="say.setting">
-      <WorkingRow :working="cure.figures.limit" />
-      <WorkingRow :working="cure.figures.time" />
-      <WorkingRow v-for="ofShell in ofShells" :key="ofShell.id" :working="ofShell" />
-      <CautionSign v-if="setting === 'chemical'" :ids="['epoxy']" />
-    </LedgerSection>
-    <LedgerSection :title="say.bakesAndParts">
-      <BakeList />
-      <WorkingRow :working="cure.bakes" />
-      <CautionSign :ids="['small-parts', 'solvent', 'heat-gun']" />
-    </LedgerSection>
-    <LedgerSection v-if="cure.dial" :title="say.whatPacketSaysOf">
-      <WorkingRow :working="cure.figures.time" />
-      <WorkingRow :working="cure.figures.perMm" />
-      <template v-if="cure.shellFigures">
-        <WorkingRow :working="cure.shellFigures.time" />
-        <WorkingRow :working="cure.shellFigures.perMm" />
-      </template>
+    <LedgerSection :title="say.ovenAtWork"><OvenWatch /></LedgerSection>
+    <LedgerSection :title="say.asItWas"><BakeRecords /></LedgerSection>
+    <LedgerSection :title="say.whenWrong" folded><DefectList /></LedgerSection>
+    <LedgerSection :title="say.whatGoesWhere"><BakeOrder /></LedgerSection>
+    <LedgerSection :title="say.foundThings" folded><FoundThings /></LedgerSection>
+    <LedgerSection :title="say.whatPacketSaysOf">
+      <WorkingRow v-for="working in packets" :key="working.id" :working="working" />
+      <CautionSign :ids="['solvent', 'small-parts']" />
     </LedgerSection>
     <LedgerSection :title="say.whatClaysOwnLabel" folded>
       <ClayLabel part="oven" />
       <CautionSign :ids="['label']" />
     </LedgerSection>
-    <LedgerSection v-if="cure.shellFigures" :title="say.whatLabelOfShells" folded>
-      <ClayLabel part="oven" of="shellClay" />
-    </LedgerSection>
-    <LedgerSection v-if="cure.dial" :title="say.yourOven" folded>
-      <OvenChoices />
-    </LedgerSection>
+    <LedgerSection :title="say.testTile" folded><ClayTile of="clay" /></LedgerSection>
+    <template v-if="cure.shellFigures">
+      <LedgerSection :title="say.whatLabelOfShells" folded>
+        <ClayLabel part="oven" of="shellClay" />
+      </LedgerSection>
+      <LedgerSection :title="say.testTileOfShells" folded>
+        <ClayTile of="shellClay" />
+      </LedgerSection>
+    </template>
+    <LedgerSection v-if="cure.request" :title="say.yourOven" folded><OvenChoices /></LedgerSection>
   </LedgerPanel>
 </template>
 
 <style scoped>
+/* Where chart and table are higher than the sheet, they are scrolled. */
+.scroll {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  display: flex;
+  flex-direction: column;
+}
 .title {
   font-size: 16px;
   font-style: italic;

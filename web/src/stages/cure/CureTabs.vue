@@ -4,12 +4,13 @@ import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import RoomTabs from '../../kit/RoomTabs.vue';
 
-/** The rooms of Cure: its bakes, and what is made apart before them. */
+/** The rooms of Cure: its bakes, what is made apart before them, and what stands what heat. */
 const { piece } = usePiecePlan();
 const at = computed(() => `/piece/${piece.value.id}/cure`);
 const TABS = [
   { to: '', name: say.bakesTab },
   { to: '/fittings', name: say.fittingsTab },
+  { to: '/materials', name: say.materialsTab },
 ];
 </script>
 

@@ -7,6 +7,7 @@ import { useUnits } from '../../composables/useUnits.ts';
 import DecisionRow from '../../kit/DecisionRow.vue';
 import QuantityField from '../../kit/QuantityField.vue';
 import OvenHeat from '../../workshop/OvenHeat.vue';
+import OvenLearntNote from '../../workshop/OvenLearntNote.vue';
 import WorkshopNote from '../../workshop/WorkshopNote.vue';
 import { withPart } from '../withPart.ts';
 
@@ -26,6 +27,7 @@ const put = (what: string, part: Partial<Workpiece['cure']>): void =>
     @fan="(label, fan) => put(label, { fan })"
     @offset="(label, ovenOffsetC) => put(label, { ovenOffsetC })"
   />
+  <OvenLearntNote :learnt="cure.ovenLearnt" @forget="put($event, { ovenLearnt: null })" />
   <DecisionRow
     :name="say.setDialYourself"
     :own="cure.setC !== null"

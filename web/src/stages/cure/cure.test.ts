@@ -3,7 +3,8 @@ import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { press, typeInto } from '../../testing/hands.ts';
 import { mountWithPiece } from '../../testing/mountWithPiece.ts';
-import BakeList from './BakeList.vue';
+import BakeNumbers from './bakes/BakeNumbers.vue';
+import BakeOrder from './bakes/BakeOrder.vue';
 import CureStage from './CureStage.vue';
 import OvenChoices from './OvenChoices.vue';
 import TimeTable from './TimeTable.vue';
@@ -19,8 +20,10 @@ describe('TimeTable', () => {
     const { wrapper, plan } = mountWithPiece(TimeTable, otter, {}, true);
     const rows = wrapper.findAll('tbody tr');
     expect(rows).toHaveLength(4);
-    plan().cure.cases.forEach((heatCase, i) => expect(rows[i]!.text()).toContain(heatCase.place));
-    for (const { working } of plan().cure.heat)
+    const { cases } = plan().cure.stages[0]!;
+    cases.forEach((heatCase, i) => expect(rows[i]!.text()).toContain(heatCase.place));
+    const own = new Set(cases.map(({ id }) => id));
+    for (const { working } of plan().cure.heat.filter(({ result }) => own.has(result.caseId)))
       expect(wrapper.find(`[data-working="${working.id}"]`).text()).toContain(
         working.value.toFixed(0),
       );
@@ -31,7 +34,7 @@ describe('TimeTable', () => {
 
   it('opens the working with the corners of the figures as its range', async () => {
     const { wrapper } = mountWithPiece(TimeTable, otter, {}, true);
-    await wrapper.find('[data-working="cure.heat.shell-holding"]').trigger('click');
+    await wrapper.find('[data-working="cure.heat.shell-holding.shell"]').trigger('click');
     expect(wrapper.find('.detail').text()).toContain('Heat held by the core');
     expect(wrapper.find('.detail').text()).toContain('Usual:');
   });
@@ -72,29 +75,61 @@ describe('OvenChoices', () => {
   });
 });
 
-describe('BakeList', () => {
-  it('gives each bake minutes of its own, the user’s where they are typed', async () => {
-    const { wrapper, piece, plan } = mountWithPiece(BakeList, otter, {}, true);
+describe('a bake', () => {
+  it('has minutes of its own, the user’s where they are typed', async () => {
+    const { wrapper, piece, plan } = mountWithPiece(BakeNumbers, otter, {}, true);
     const bakes = () => plan().cure.stages.map(({ bake }) => bake!.value);
     const before = bakes();
     await typeInto(wrapper, 'Minutes of the bake: shell', '2 h');
-    expect(piece().cure.minutes).toEqual({ parts: null, shell: 120, finish: null });
-    expect(bakes()).toEqual([before[0], 120, before[2]]);
+    expect(piece().cure.minutes).toEqual({ shell: 120 });
+    expect(bakes()).toEqual([120, before[1]]);
     await typeInto(wrapper, 'Minutes of the bake: shell', '2000 h');
     expect(wrapper.find('[role=alert]').text()).toContain('from 1 min to 1440 min');
     await press(wrapper, 'reset: Minutes of your own');
-    expect(piece().cure.minutes.shell).toBeNull();
+    expect(piece().cure.minutes).toEqual({});
   });
 
-  it('says what each school costs, and lists its bakes', async () => {
-    const { wrapper, piece } = mountWithPiece(BakeList, otter);
-    expect(wrapper.findAll('li')).toHaveLength(3);
-    expect(wrapper.text()).toContain('costs one more bake');
+  it('says how it lies, and what must be out of the oven', () => {
+    const { wrapper, plan } = mountWithPiece(BakeNumbers, otter, {}, true);
+    const [shell] = plan().cure.stages;
+    expect(shell!.out).toEqual(['Whiskers']);
+    expect(wrapper.text()).toContain('Out of the oven still: whiskers.');
+    for (const how of shell!.supports) expect(wrapper.text()).toContain(how);
+  });
+
+  it('of small parts is offered to the heat gun, and told with its cautions', async () => {
+    const eyes: Workpiece = {
+      ...otter,
+      fittings: { ...otter.fittings, made: { eyes: { material: 'clay', spare: 2 } } },
+    };
+    const { wrapper, piece } = mountWithPiece(BakeNumbers, eyes);
+    await wrapper.find('[role=switch]').trigger('click');
+    expect(piece().cure.gun).toEqual(['parts']);
+    expect(wrapper.find('[data-working="cure.gun.parts"]').exists()).toBe(true);
+    expect(wrapper.text()).toContain('heat gun burns skin');
+  });
+});
+
+describe('BakeOrder', () => {
+  it('says what each school costs, and tells the fewest bakes', async () => {
+    const { wrapper, piece, plan } = mountWithPiece(BakeOrder, otter);
+    expect(wrapper.text()).toContain('For bulky bodies');
     await press(wrapper, 'All at once');
     expect(piece().cure.method).toBe('all-at-once');
-    expect(wrapper.findAll('li')).toHaveLength(2);
+    expect(plan().cure.bakes.value).toBe(2);
     await wrapper.find('[role=switch]').trigger('click');
-    expect(wrapper.findAll('li')).toHaveLength(1);
+    expect(plan().cure.bakes.value).toBe(1);
+  });
+
+  it('lets a thing be put into a bake of its own, and follow again', async () => {
+    const pinned = { ...otter, cure: { ...otter.cure, pins: { 'part:claws': 'alone' as const } } };
+    const { wrapper, piece, plan } = mountWithPiece(BakeOrder, pinned);
+    expect(plan().cure.stages).toHaveLength(3);
+    const own = plan().cure.stages.find(({ items }) => items[0]!.id === 'part:claws')!;
+    expect(own.items).toHaveLength(1);
+    await press(wrapper, `let it follow: Claws: bake ${own.number}`);
+    expect(piece().cure.pins).toEqual({});
+    expect(plan().cure.stages).toHaveLength(2);
   });
 });
 
@@ -113,6 +148,7 @@ describe('CureStage', () => {
 
   it('shows those of the shells’ clay beside them, with a label of its own', () => {
     const { wrapper, plan } = stage({ name: 'Grey clay' });
+    expect(wrapper.findAll('[data-working="clay.temperature"]')).toHaveLength(1);
     for (const id of ['temperature', 'limit', 'time'])
       expect(wrapper.find(`[data-working="shell-clay.${id}"]`).exists()).toBe(true);
     expect(wrapper.text()).toContain('What the label of the shells’ clay says');
@@ -130,8 +166,8 @@ describe('CureStage', () => {
 
   it('speaks of setting where there is no oven, and cautions of putty at that', () => {
     const { wrapper } = mountWithPiece(CureStage, withClay('epoxy'));
-    expect(wrapper.text()).toContain('sets without an oven by itself');
-    expect(wrapper.text()).toContain('Epoxy');
+    expect(wrapper.text()).toContain('This round needs no oven: let it set for 24 h');
+    expect(wrapper.text()).toContain('Work mixed putty within its pot life');
     expect(wrapper.find('[data-working="cure.dial"]').exists()).toBe(false);
   });
 });

@@ -12,7 +12,12 @@ import { withMaking } from './fittingChanges.ts';
 const props = defineProps<{ fitting: Fitting }>();
 const { piece, change } = usePiecePlan();
 const own = computed(() => piece.value.fittings.made[props.fitting.id]);
-const MATERIALS = fittingMaterials().map(({ id, name }) => ({ value: id, label: name }));
+const materials = computed(() =>
+  fittingMaterials({ stuffs: piece.value.cure.stuffs, hotC: null }).map(({ id, name }) => ({
+    value: id,
+    label: name,
+  })),
+);
 const name = computed(() => props.fitting.name.toLowerCase());
 const setMaterial = (id: string | null): void =>
   change(say.changeStuff(name.value), (p) =>
@@ -38,7 +43,7 @@ const readSpare = (typed: string) => {
       small
       :label="say.madeOf"
       :value="fitting.material.id"
-      :options="MATERIALS"
+      :options="materials"
       @set="setMaterial"
     />
   </DecisionRow>
