@@ -30,6 +30,7 @@ export type { HeatCase } from './cure/heatCases.ts';
 export { defectKinds, type Mend } from './oven/mending.ts';
 export { learntFilm } from './oven/learntFilm.ts';
 export { numbersOf, type BakeRecord, type OvenPlan } from './oven/planOven.ts';
+export { celsiusAt } from './oven/ovenTrace.ts';
 export type { Verdict } from './oven/verdict.ts';
 export {
   DEFECTS,

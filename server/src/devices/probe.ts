@@ -12,7 +12,7 @@ interface Oven {
 /** Ovens that the stand-in can be; invented, as small ovens are. */
 export const OVENS = {
   steady: { offsetK: 0, warmsMin: 6, overshootK: 0, swingK: 2 },
-  overshoots: { offsetK: 2, warmsMin: 5, overshootK: 55, swingK: 3 },
+  overshoots: { offsetK: 2, warmsMin: 5, overshootK: 72, swingK: 3 },
   cool: { offsetK: -28, warmsMin: 8, overshootK: 0, swingK: 2 },
   hot: { offsetK: 16, warmsMin: 6, overshootK: 6, swingK: 3 },
   slow: { offsetK: -4, warmsMin: 16, overshootK: 0, swingK: 2 },

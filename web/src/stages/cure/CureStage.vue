@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { computed } from 'vue';
+import type { OvenReading } from '@keen-sinew/core';
+import { computed, shallowRef, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
 import CautionSign from '../../kit/CautionSign.vue';
@@ -35,10 +36,17 @@ const cure = computed(() => plan.value.cure);
 const record = computed(
   () => plan.value.oven.records.findLast(({ log }) => log.bake === stage.value.id) ?? null,
 );
-const live = computed(() => {
-  const bake = oven.running;
-  const isHere = bake?.pieceId === piece.value.id && bake.bake === stage.value.id;
-  return isHere ? bake.readings : null;
+const isHere = computed(
+  () => oven.running?.pieceId === piece.value.id && oven.running.bake === stage.value.id,
+);
+/** The chart is drawn anew every so many minutes of the bake: drawing it is slow beside a quick probe. */
+const DRAWN_MIN = 10;
+const drawn = computed(() =>
+  isHere.value ? Math.floor((oven.running?.readings.at(-1)?.min ?? 0) / DRAWN_MIN) : null,
+);
+const live = shallowRef<readonly OvenReading[] | null>(null);
+watch(drawn, (now) => (live.value = now === null ? null : (oven.running?.readings ?? [])), {
+  immediate: true,
 });
 /** What the packets of the clays in this bake say. */
 const packets = computed(() =>

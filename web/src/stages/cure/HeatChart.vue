@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import type { BakeRecord, CurePlan, OvenReading, StagedBake } from '@keen-sinew/core';
-import { refThrottled } from '@vueuse/core';
+import { celsiusAt } from '@keen-sinew/core';
 import { computed, defineAsyncComponent } from 'vue';
 import { useUnits } from '../../composables/useUnits.ts';
 import { useSettingsStore } from '../../stores/settingsStore.ts';
-import { heatChartOptions, type ChartSeries } from './heatChartOptions.ts';
+import { heatChartOptions, stepOf, type ChartSeries } from './heatChartOptions.ts';
 
 /**
  * One bake: the innermost clay of its slow places over time as planned, the oven above; and what a probe showed of it, with
@@ -22,13 +22,7 @@ const { system, text } = useUnits();
 const settings = useSettingsStore();
 const ApexChart = defineAsyncComponent(() => import('vue3-apexcharts'));
 
-/** A quick probe reads faster than a chart is drawn. */
-const CHART_MS = 700;
-const readings = refThrottled(
-  computed(() => props.live ?? props.record?.log.readings ?? []),
-  CHART_MS,
-  true,
-);
+const readings = computed(() => props.live ?? props.record?.log.readings ?? []);
 const heat = computed(() =>
   props.cure.heat.filter(({ result }) => props.stage.cases.some(({ id }) => id === result.caseId)),
 );
@@ -45,11 +39,18 @@ const axis = computed(() => {
     readings.value.at(-1)?.min ?? 0,
   ];
   const longest = ends.reduce((most, end) => Math.max(most, end), 30);
-  const step = longest < 110 ? 10 : longest < 230 ? 20 : 50;
-  const steps = Math.ceil((longest * 1.08) / step);
-  return { span: steps * step, steps };
+  const step = stepOf(longest);
+  return { span: Math.ceil((longest * 1.08) / step) * step };
 });
-const series = computed((): readonly ChartSeries[] => {
+/** A trace at every minute of the axis, as the planned curves are; nothing before its first and after its last reading. */
+const eachMinute = (trace: readonly (readonly [number, number])[]): ChartSeries['data'] =>
+  Array.from({ length: axis.value.span + 1 }, (_, x) => {
+    const isIn = trace.length > 1 && x >= trace[0]![0] && x <= trace.at(-1)![0];
+    return { x, y: isIn ? shown(celsiusAt(trace, x)) : null };
+  });
+
+/** One and the same list until a curve changes: the chart draws anew whatever list it is handed. */
+const series = computed((): ChartSeries[] => {
   const planned = heat.value.map(({ result }) => ({
     name: placeOf(result.caseId),
     kind: 'planned' as const,
@@ -57,21 +58,25 @@ const series = computed((): readonly ChartSeries[] => {
       .slice(0, axis.value.span + 1)
       .map((celsius, minute) => ({ x: minute, y: shown(celsius) })),
   }));
-  const air = readings.value.map(({ min, airC }) => ({ x: min, y: shown(airC) }));
-  const ball = readings.value.flatMap(({ min, ballC }) =>
-    ballC === null ? [] : [{ x: min, y: shown(ballC) }],
+  const air = eachMinute(readings.value.map(({ min, airC }) => [min, airC] as const));
+  const ball = eachMinute(
+    readings.value.flatMap(({ min, ballC }) => (ballC === null ? [] : [[min, ballC] as const])),
   );
   const slowest = props.live === null ? props.record?.slowest : null;
   return [
     ...planned,
-    ...(air.length > 0 ? [{ name: say.airAsMeasured, kind: 'air' as const, data: air }] : []),
-    ...(ball.length > 0 ? [{ name: say.ballAsMeasured, kind: 'ball' as const, data: ball }] : []),
+    ...(readings.value.length > 1
+      ? [{ name: say.airAsMeasured, kind: 'air' as const, data: air }]
+      : []),
+    ...(ball.some(({ y }) => y !== null)
+      ? [{ name: say.ballAsMeasured, kind: 'ball' as const, data: ball }]
+      : []),
     ...(slowest
       ? [
           {
             name: say.slowestInThatAir,
             kind: 'real' as const,
-            data: slowest.innermostC.map((celsius, i) => ({ x: i, y: shown(celsius) })),
+            data: eachMinute(slowest.innermostC.map((celsius, i) => [i, celsius] as const)),
           },
         ]
       : []),
@@ -84,15 +89,20 @@ const targets = computed(() => [
       .map(({ targetC }) => targetC),
   ),
 ]);
+/** What the options of the chart hang on, as words and numbers: they are made again only when one of these changes. */
+const kinds = computed(() => series.value.map(({ kind }) => kind).join());
+const span = computed(() => axis.value.span);
+const peak = computed(
+  () => 10 * Math.ceil(readings.value.reduce((most, { airC }) => Math.max(most, airC), 0) / 10),
+);
 const options = computed(() => {
-  const peak = readings.value.reduce((most, { airC }) => Math.max(most, airC), 0);
   const { oven, bake, name } = props.stage;
   return heatChartOptions({
     night: settings.theme === 'night',
     unit: system.value === 'metric' ? '°C' : '°F',
-    series: series.value,
-    ...axis.value,
-    topC: shown(Math.max(oven?.value ?? 130, peak) + 8),
+    kinds: kinds.value.split(',') as ChartSeries['kind'][],
+    span: span.value,
+    topC: shown(Math.max((oven?.value ?? 130) + 8, peak.value)),
     lowC: shown(0),
     lines: [
       ...(oven
@@ -120,7 +130,8 @@ const spoken = computed(() =>
 
 <template>
   <div class="chart" role="img" :aria-label="say.chartOfWarming(spoken)">
-    <ApexChart type="line" height="100%" :options="options" :series="[...series]" />
+    <!-- Another set of curves is another chart: the library takes no more of them into one that stands. -->
+    <ApexChart :key="kinds" type="line" height="100%" :options="options" :series="series" />
   </div>
 </template>
 

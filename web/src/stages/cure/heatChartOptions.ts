@@ -1,19 +1,19 @@
 import * as say from './words.ts';
+import type { ApexOptions } from 'apexcharts';
 
 /** A curve of the chart: as planned, or as it was measured. */
 export interface ChartSeries {
   readonly name: string;
   readonly kind: 'planned' | 'air' | 'ball' | 'real';
-  readonly data: readonly { readonly x: number; readonly y: number }[];
+  readonly data: { x: number; y: number | null }[];
 }
 
 /** What a chart of warming shows, in the units that are switched on. */
 export interface ChartFacts {
   readonly night: boolean;
   readonly unit: string;
-  readonly series: readonly ChartSeries[];
+  readonly kinds: readonly ChartSeries['kind'][];
   readonly span: number;
-  readonly steps: number;
   readonly topC: number;
   readonly lowC: number;
   readonly lines: readonly { readonly y: number; readonly text: string; readonly own: boolean }[];
@@ -34,9 +34,12 @@ const MEASURED = {
 const DASHES = [0, 7, 2, 12];
 const MEASURED_DASH = { air: 0, ball: 3, real: 8 };
 
+/** Minutes from one line of the axis to the next. */
+export const stepOf = (minutes: number): number => (minutes < 120 ? 10 : minutes < 250 ? 20 : 50);
+
 /** The options of the chart for its library. */
 // eslint-disable-next-line max-lines-per-function -- one set of options
-export function heatChartOptions(of: ChartFacts) {
+export function heatChartOptions(of: ChartFacts): ApexOptions {
   // Celsius by twenties, Fahrenheit by fifties.
   const step = of.topC > 200 ? 50 : 20;
   const bottom = Math.floor(of.lowC / step) * step;
@@ -48,7 +51,7 @@ export function heatChartOptions(of: ChartFacts) {
     borderWidth: 0,
     style: { background: 'transparent', color: colour, fontSize: '13px' },
   });
-  const colourOf = ({ kind }: ChartSeries, i: number): string =>
+  const colourOf = (kind: ChartSeries['kind'], i: number): string =>
     kind === 'planned' ? PLANNED[time][i % PLANNED[time].length]! : MEASURED[time][kind];
   return {
     chart: {
@@ -59,10 +62,10 @@ export function heatChartOptions(of: ChartFacts) {
       foreColor: soft,
       background: 'transparent',
     },
-    colors: of.series.map(colourOf),
+    colors: of.kinds.map(colourOf),
     stroke: {
-      width: of.series.map(({ kind }) => (kind === 'ball' ? 2 : 3)),
-      dashArray: of.series.map(({ kind }, i) =>
+      width: of.kinds.map((kind) => (kind === 'ball' ? 2 : 3)),
+      dashArray: of.kinds.map((kind, i) =>
         kind === 'planned' ? DASHES[i % DASHES.length]! : MEASURED_DASH[kind],
       ),
       curve: 'straight',
@@ -74,7 +77,7 @@ export function heatChartOptions(of: ChartFacts) {
       type: 'numeric',
       min: 0,
       max: of.span,
-      tickAmount: of.steps,
+      tickAmount: of.span / stepOf(of.span),
       decimalsInFloat: 0,
       title: { text: say.minutesInHotOven, style: { fontWeight: 400 } },
       axisBorder: { color: ink },
