@@ -85,29 +85,30 @@ const stuffOf = (id: string, name: string): BakeItem['stuff'] => {
 /** Wires, what binds them, the core and the board. */
 function givenItems({ wire, binder, hasFoil, onBoard }: BakeItemInputs): readonly BakeItem[] {
   const binds = binderById(binder);
-  const metal = stuffOf('soft-metal', say.wires);
   const item = (
-    id: string,
-    kind: BakeItemKind,
-    stuff: BakeItem['stuff'],
+    kind: 'wires' | 'binding' | 'core' | 'board',
+    name: string,
+    of: string,
     why: string,
-  ): BakeItem => ({
-    ...{ ...noCure, id, kind, stuff, why, name: stuff.name },
-    ...{ standsC: stuff.givesWayC[0], after: [] },
-  });
-  const bond = BINDER_STUFF[binder];
+  ): BakeItem => {
+    const stuff = stuffOf(of, stuffById(of)!.name);
+    return {
+      ...{ ...noCure, id: kind, kind, name, stuff, why },
+      ...{ standsC: stuff.givesWayC[0], after: [] },
+    };
+  };
   return [
-    ...(wire.wires.length > 0 ? [item('wires', 'wires', metal, say.underAll)] : []),
+    ...(wire.wires.length > 0 ? [item('wires', say.wires, 'soft-metal', say.underAll)] : []),
     ...(wire.bindings.bindings.length > 0
       ? [
           {
-            ...item('binding', 'binding', stuffOf(bond, say.bindingOf(binds.name)), say.underAll),
+            ...item('binding', say.bindingOf(binds.name), BINDER_STUFF[binder], say.underAll),
             standsC: binds.holdsToC,
           },
         ]
       : []),
-    ...(hasFoil ? [item('core', 'core', stuffOf('foil', say.coreOfFoil), say.underAll)] : []),
-    ...(onBoard ? [item('board', 'board', stuffOf('wood', say.board), say.bakedOnBoard)] : []),
+    ...(hasFoil ? [item('core', say.coreOfFoil, 'foil', say.underAll)] : []),
+    ...(onBoard ? [item('board', say.board, 'wood', say.bakedOnBoard)] : []),
   ];
 }
 

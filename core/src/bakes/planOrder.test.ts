@@ -89,6 +89,13 @@ describe('the bakes of a piece', () => {
       'h',
     ]);
     expect(putty.stages.at(-1)!.id).toBe('setting');
+    expect(round.supports.join(' ')).toContain('pot life');
+    const { clay } = otterPiece().mass;
+    const air = cureOf(changed(otterPiece(), 'mass', { clay: { ...clay, classId: 'air-dry' } }));
+    for (const stage of air.stages) {
+      expect([stage.inOven, stage.rule.unit]).toEqual([false, 'h']);
+      expect(stage.supports.join(' ')).toContain('In layers of about 6 mm');
+    }
   });
 });
 

@@ -21,12 +21,23 @@ const LEAST_DROOPING_MM = 12;
 
 /** How to lie, hang and prop what is in a bake, a sentence each: common practice. */
 export function supports(bake: PlannedBake, facts: SupportFacts): readonly string[] {
-  if (!bake.inOven) return [say.setOnPaper];
+  if (!bake.inOven) return [say.setOnPaper, ...settingRules(bake)];
   const has = (id: string): boolean => bake.items.some((item) => item.id === id);
   return [
     ...(has(SHELL) || has(SURFACE) ? bodySupports(facts) : []),
     ...(bake.items.some(({ kind }) => kind === 'body-part') ? [say.onRodThroughBore] : []),
     ...partSupports(bake, facts.fittings),
+  ];
+}
+
+/** What drying clay and putty ask for: layers over a stiff core, and no more mixed than is used. */
+function settingRules({ items }: PlannedBake): readonly string[] {
+  const clays = items.flatMap(({ clay }) => clay ?? []);
+  const air = clays.find(({ clay }) => clay.setting === 'air');
+  const isMixed = clays.some(({ clay }) => clay.setting === 'chemical');
+  return [
+    ...(air === undefined ? [] : [say.inLayers(air.perMm.value.toFixed(0))]),
+    ...(isMixed ? [say.withinPotLife] : []),
   ];
 }
 

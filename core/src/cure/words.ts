@@ -121,6 +121,10 @@ const listed = (names: readonly string[]): string =>
   names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
 export const setOnPaper =
   'On paper, turned once a day so that both sides set; not on a heater and not in the sun.';
+export const inLayers = (mm: string): string =>
+  `In layers of about ${mm} mm, each set before the next: over a stiff core it shrinks by 5 to 10 % (memory), so the first layer is thin, and the gaps that open are filled when it is dry.`;
+export const withinPotLife =
+  'Mix no more than is used within its pot life, one to three hours for most kinds, minutes for quick ones: its packet tells.';
 export const onItsBoard =
   'It stands on its board, on the lowest rail, with air all round and no part near a heating rod.';
 export const pegsInFoil =

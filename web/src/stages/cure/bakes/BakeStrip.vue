@@ -55,6 +55,7 @@ const rows = computed(() =>
 
 <style scoped>
 .strip {
+  flex: none;
   list-style: none;
   margin: 6px 0 4px;
   padding: 0;
