@@ -20,20 +20,15 @@ export {
   parseTemperature,
 } from './units/parseMeasure.ts';
 export { lengthLimits, limitsOf, type NumberLimits } from './workshop/limits.ts';
-export type { BakeStage } from './cure/bakeStages.ts';
-export { standing, STUFFS, stuffById, type Stuff } from './bakes/stuffs.ts';
+export { STUFFS } from './bakes/stuffs.ts';
 export type { BakeItem } from './bakes/bakeItems.ts';
-export { ovenFilm } from './cure/heatRequest.ts';
 export type { GoesIn, MayGoIn } from './cure/mayGoIn.ts';
 export type { StagedBake } from './cure/curePlan.ts';
-export type { HeatCase } from './cure/heatCases.ts';
-export { defectKinds, type Mend } from './oven/mending.ts';
+export { defectKinds } from './oven/mending.ts';
 export { learntFilm } from './oven/learntFilm.ts';
-export { numbersOf, type BakeRecord, type OvenPlan } from './oven/planOven.ts';
+export { numbersOf, type BakeRecord } from './oven/planOven.ts';
 export { celsiusAt } from './oven/ovenTrace.ts';
-export type { Verdict } from './oven/verdict.ts';
 export {
-  DEFECTS,
   THING_TIMES,
   type BakePin,
   type Defect,

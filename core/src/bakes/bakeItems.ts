@@ -64,11 +64,10 @@ export function bakeItems(inputs: BakeItemInputs): readonly BakeItem[] {
     ...fittings.bodyParts.map((part) => bodyPartOf(part, inputs)),
     ...bodyItems(inputs),
   ];
-  const named = items.map((item): BakeItem => {
+  return items.map((item): BakeItem => {
     const pin = cure.pins[item.id];
     return pin === undefined || (pin === 'alone' && item.curesC === null) ? item : { ...item, pin };
   });
-  return named;
 }
 
 /** Whether something is baked before the surface is laid over it. */

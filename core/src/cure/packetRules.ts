@@ -1,5 +1,4 @@
 import * as say from './words.ts';
-import type { ClayFigures } from '../mass/clayFigures.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { PacketRule } from './bakeStages.ts';
@@ -76,8 +75,3 @@ function timeOf(heatCase: HeatCase, thickness: Working): Working {
     range: [rule(low), rule(high)],
   };
 }
-
-/** The figures of all clays that are on the piece, each once. */
-export const claysOf = (cases: readonly HeatCase[]): readonly ClayFigures[] => [
-  ...new Map(cases.map(({ figures }) => [figures.name, figures])).values(),
-];

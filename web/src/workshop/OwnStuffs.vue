@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { freeId, type OwnStuff } from '@keen-sinew/core';
-import { useUnits } from '../composables/useUnits.ts';
 import ActionButton from '../kit/ActionButton.vue';
 import DecisionRow from '../kit/DecisionRow.vue';
 import HintText from '../kit/HintText.vue';
@@ -12,7 +11,6 @@ import { useWorkshop } from './useWorkshop.ts';
 
 /** Clays and other stuffs of the maker's own, by their labels: what they bear, and how they cure. */
 const { workshop, change } = useWorkshop();
-useUnits();
 const set = (label: string, stuffs: OwnStuff[]): void =>
   change(label, (shop) => ({ ...shop, stuffs }));
 const put = (stuff: OwnStuff): void =>
