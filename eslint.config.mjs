@@ -15,6 +15,7 @@ const ROOMS = [
   'body',
   'posing',
   'surface',
+  'lie',
   'measure',
   'stance',
   'fittings',

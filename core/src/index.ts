@@ -37,7 +37,7 @@ export {
   type OvenReading,
 } from './piece/cureSchema.ts';
 export { TILE_BENDS, TILE_SCRATCHES, type ClayTile } from './piece/pieceSchema.ts';
-export type { OvenLearnt, OwnStuff } from './workshop/workshopSchema.ts';
+export type { OvenLearnt, OwnStuff, OwnTool } from './workshop/workshopSchema.ts';
 export { alexanderStride } from './stance/gaitSpeed.ts';
 export {
   BAR_LIMITS,
@@ -133,14 +133,20 @@ export {
 export { sectionsOf } from './anatomy/shaped.ts';
 
 export {
+  COAT_METHODS,
+  usualZone,
+  type CoatMethod,
+  type LieMarkChoice,
+  type StampChoice,
+  type ZoneChoice,
+} from './piece/skinSchema.ts';
+export {
   pieceSchema,
   LIFE_LENGTH_LIMITS,
   EYE_LENGTH_LIMITS,
   MODEL_LENGTH_LIMITS,
   PIECE_FORMAT,
   type Piece,
-  COAT_METHODS,
-  type CoatMethod,
   type BakeMethod,
   CORES,
   type Core,
@@ -338,6 +344,19 @@ export { basePlanDrawing, perchPlanDrawings } from './sheets/basePlan.ts';
 export { wireStrips } from './sheets/wireStrips.ts';
 export { colourCard } from './sheets/colourCard.ts';
 export { strokeCard } from './sheets/strokeCard.ts';
+export {
+  directionMap,
+  headMaps,
+  lieHit,
+  marksSeen,
+  type MapShow,
+} from './sheets/skin/directionMap.ts';
+export { flatSkin, flatSkins } from './sheets/skin/flatSkin.ts';
+export { stampSheet } from './sheets/skin/stampSheet.ts';
+export { LIE_MARK_KINDS, type LieMarkKind } from './anatomy/lieMark.ts';
+export type { LiePlace } from './lie/lieMarks.ts';
+export type { CoatMap } from './lie/coatMap.ts';
+export type { TubePlan } from './skin/tubePlan.ts';
 export { cardSheets, planSheets } from './sheets/planSheets.ts';
 export { bendingCards } from './sheets/bendingCards.ts';
 export { cutListSheet } from './sheets/cutListSheet.ts';

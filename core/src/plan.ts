@@ -7,6 +7,7 @@ import { planCure } from './cure/planCure.ts';
 import type { StuffsAtHand } from './fittings/fittingMaterials.ts';
 import { planFittings } from './fittings/planFittings.ts';
 import { bodyJob } from './jobs/bodyJob.ts';
+import { coatJob } from './jobs/coatJob.ts';
 import { heatJob } from './jobs/heatJob.ts';
 import { shapeJob } from './jobs/shapeJob.ts';
 import { surfaceJob } from './jobs/surfaceJob.ts';
@@ -47,7 +48,7 @@ export const ROAD = [
 ] as const satisfies readonly (keyof Plan)[];
 
 /** Nothing worked out yet. */
-export const NO_ANSWERS: Answers = { body: null, surface: null, shape: null, heat: null };
+export const NO_ANSWERS: Answers = { body: null, surface: null, shape: null, heat: null, coat: null };
 
 /** Makes plans, and works out again only what a change reaches. */
 export interface Planner {
@@ -150,14 +151,16 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     clearanceMm: piece.fittings.clearanceMm,
   });
   const oven = recall(planOven, { choice: piece.cure, cure, done: piece.bench.done });
-  const skin = recall(planSkin, { skin: piece.skin, measure });
-  const colour = recall(planColour, { colour: piece.colour, measure, skin, surface, body });
+  const skin = recall(planSkin, { skin: piece.skin, measure, stance, surface, body });
+  const coatAsked = surface && recall(coatJob, { asked: asked.surface.input, surface, plan: skin, skin: piece.skin });
+  const coat = coatAsked && answerTo(coatAsked.key, answers.coat);
+  const colour = recall(planColour, { colour: piece.colour, skin });
   yield;
   const put = recall(putIn, { measure, stance, wire, mass, strength, cure, oven, skin, colour });
   const bench = recall(planBench, {
     ...{ piece, measure, fittings, wire, mass, cure, skin, colour, put },
   });
-  const jobs = { ...asked, heat: cure.request && heatJob(cure.request) };
+  const jobs = { ...asked, heat: cure.request && heatJob(cure.request), coat: coatAsked };
   const stages = {
     measure,
     references: pictures,
@@ -179,7 +182,7 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
   const known = (snag: Snag): boolean => isAccepted(snag, piece.accepted);
   const snags = grouped(all.filter((snag) => !known(snag)));
   const accepted = grouped(all.filter(known));
-  return { piece, ...stages, builds, surface, jobs, workings, snags, accepted };
+  return { piece, ...stages, builds, surface, coat, jobs, workings, snags, accepted };
 }
 
 /** The plan of a piece, made once and without a memory. */

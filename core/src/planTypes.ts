@@ -7,10 +7,12 @@ import type { FittingsPlan } from './fittings/fittingsPlan.ts';
 import type { HeatRequest } from './cure/heatRequest.ts';
 import type { HeatRun } from './cure/heatRun.ts';
 import type { CurePlan } from './cure/curePlan.ts';
+import type { CoatQuestion } from './jobs/coatJob.ts';
 import type { Job } from './jobs/job.ts';
 import type { ShapeQuestion } from './jobs/shapeJob.ts';
 import type { SurfaceQuestion } from './jobs/surfaceJob.ts';
 import type { BodyShape } from './mass/bodyShape.ts';
+import type { CoatMap } from './lie/coatMap.ts';
 import type { RegionBuild } from './mass/buildUp.ts';
 import type { MassPlan } from './mass/planMass.ts';
 import type { BodyDecisions } from './measure/measuredSkeleton.ts';
@@ -32,6 +34,7 @@ export interface Answers {
   readonly surface: Answer<FormSurface> | null;
   readonly shape: Answer<BodyShape> | null;
   readonly heat: Answer<HeatRun> | null;
+  readonly coat: Answer<CoatMap> | null;
 }
 
 /** The slow work that a plan asks for. */
@@ -41,6 +44,8 @@ export interface PlanJobs {
   readonly shape: Job<ShapeQuestion, BodyShape>;
   /** Null for clays that need no oven. */
   readonly heat: Job<HeatRequest, HeatRun> | null;
+  /** Null while the surface is worked out: it tells how much of everything there is. */
+  readonly coat: Job<CoatQuestion, CoatMap> | null;
 }
 
 /** The whole plan of a piece: each stage's numbers, their workings, and what is wrong. */
@@ -69,5 +74,7 @@ export interface Plan extends StageResult {
   readonly bench: BenchPlan | null;
   /** The finished form as it is seen; null while it is worked out. */
   readonly surface: FormSurface | null;
+  /** How its coat lies and is seen; null while it is worked out. */
+  readonly coat: CoatMap | null;
   readonly jobs: PlanJobs;
 }

@@ -57,6 +57,20 @@ const cureRoutes: readonly RouteRecordRaw[] = [
   },
 ];
 
+/** The rooms of Skin. */
+const skinRoutes: readonly RouteRecordRaw[] = [
+  {
+    path: 'skin/lie',
+    component: () => import('./stages/skin/lie/LieStage.vue'),
+    meta: { stage: 'skin' },
+  },
+  {
+    path: 'skin/scales',
+    component: () => import('./stages/skin/scales/ScalesStage.vue'),
+    meta: { stage: 'skin' },
+  },
+];
+
 /** Every screen has an address with its piece in it; stages are loaded when first opened. */
 export const router = createRouter({
   history: createWebHistory(),
@@ -89,6 +103,7 @@ export const router = createRouter({
         ...stageRoutes,
         ...measureRoutes,
         ...cureRoutes,
+        ...skinRoutes,
       ],
     },
     {

@@ -1,3 +1,5 @@
+import type { AnimalLie } from './lieMark.ts';
+import type { ScaleCounts } from './scaleCounts.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { Provenance } from './provenance.ts';
 import type { CoatZone, RoughSize } from './coat.ts';
@@ -157,6 +159,10 @@ export interface Animal {
   readonly name: string;
   readonly latin: string;
   readonly planId: string;
+  /** Partings, ridges, whorls and lines of its coat that are not those of every coat. */
+  readonly lie?: readonly AnimalLie[];
+  /** Rows of scales that are counted. */
+  readonly scaleCounts?: readonly ScaleCounts[];
   /** The stance of its plan that a new piece begins with; the first where not said. */
   readonly usualStance?: string;
   /** Its gaits, where they are others than those of its plan, the slowest first. */

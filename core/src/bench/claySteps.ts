@@ -10,7 +10,8 @@ import { bakeStepId, bakeSteps, firstBake, partHard, partHardBefore } from './ba
 import * as apart from './fittingSteps.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { ClayChoice } from '../piece/pieceSchema.ts';
-import type { SkinPlan, ZonePlan } from '../skin/planSkin.ts';
+import type { SkinPlan } from '../skin/planSkin.ts';
+import { coatSteps } from './skinSteps.ts';
 import { hasLids, hasMuscles } from './finishing.ts';
 import { listSentence, listText, UNTOLD, type Sentence, type Step } from '../piece/step.ts';
 
@@ -95,10 +96,7 @@ function finishSteps(
     ? [setEyesStep(skeleton, eyes, fittings.eyes, first !== null, eyesReady)]
     : [];
   const set = [...setEyes, ...onBody];
-  const carving = skin.zones
-    .filter((zone) => zone.method === 'carved' && zone.width !== null)
-    .toReversed()
-    .map((zone) => zoneStep(zone, first === null ? BUILT : ['mass.work-over']));
+  const carving = coatSteps(skin, skeleton, first === null ? BUILT : ['mass.work-over']);
   const drawn = apart.drawnStep(fittings, [...set.map(({ id }) => id), ...BUILT]);
   const over = first === null ? [] : [workOverStep(skeleton, mass, first, set)];
   const before = [...set, ...over, ...carving, ...drawn];
@@ -345,45 +343,4 @@ function solidStep({ regions, skinMm }: MassPlan): Step {
     work: 'model',
     ...UNTOLD,
   };
-}
-
-function zoneStep(entry: ZonePlan, needs: readonly string[]): Step {
-  const { zone, tool } = entry;
-  const who = tool?.name ?? say.yourFinestTool;
-  return {
-    id: `skin.${zone.id}`,
-    stage: 'skin',
-    title: say.carveCoat(zone.name.toLowerCase()),
-    sentence: [say.withWord(who, tool === undefined ? '' : `, ${tool.how}`), ...strokes(entry)],
-    cautions: ['sharp'],
-    needs,
-    work: 'texture',
-    ...UNTOLD,
-  };
-}
-
-/** A scale so much wider than it is long is a plate across the belly. */
-const PLATE = 2;
-/** A feather so much longer than it is wide is one of the fan of a wing or a tail. */
-const FLIGHT = 5;
-
-/** What is pressed or drawn in a zone, how large, and which way it lies. */
-function strokes({ zone, length, width, locksPerStroke }: ZonePlan): Sentence {
-  const { one: entry } = wordsOf(zone);
-  const wide = width?.value ?? length.value;
-  const size: Sentence = [length, say.longAnd, width ?? '', say.wideAfter];
-  if (entry === 'scale' && wide > PLATE * length.value)
-    return [say.platesRightAcross, ...size, say.inOneRowFrom];
-  if (entry === 'feather' && length.value > FLIGHT * wide)
-    return [say.eachFeatherByItself, ...size, say.cutItsEdgeAs];
-  const short = width !== null && length.value < 2 * width.value;
-  const many =
-    locksPerStroke > 1
-      ? say.eachStandingForAbout(locksPerStroke, entry === 'hair' ? 'locks' : say.ofThem)
-      : '';
-  return [
-    `${short ? say.dotsAndFlicks : say.strokes} `,
-    ...size,
-    say.followAndVaryEach(many, wordsOf(zone).lie, entry === 'hair' ? say.byThird : say.little),
-  ];
 }

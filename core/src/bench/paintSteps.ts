@@ -5,6 +5,7 @@ import type { ColourPlan } from '../colour/planColour.ts';
 import { LAYERS, type LayerRule } from '../colour/paintLayers.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
+import { fibreStep } from './skinSteps.ts';
 import { hasNose } from './finishing.ts';
 import { listSentence, UNTOLD, type Sentence, type Step } from '../piece/step.ts';
 
@@ -36,7 +37,7 @@ export function paintSteps(work: PaintWork): readonly Step[] {
     ...layers.map((rule, i) =>
       layerStep(rule, colour, i === 0 ? 'colour.primer' : `colour.${layers[i - 1]?.id ?? ''}`),
     ),
-    ...(fibre.length === 0 ? [] : [fibreStep(fibre, last)]),
+    ...(fibre.length === 0 ? [] : [fibreStep(skin, last)]),
     sheenStep(skeleton, colour, fibre.length > 0, last),
     lookBackStep(mass, painted),
   ];
@@ -124,20 +125,3 @@ function layerStep(rule: LayerRule, colour: ColourPlan, needs: string): Step {
     ...UNTOLD,
   };
 }
-
-const fibreStep = (zones: SkinPlan['zones'], last: string): Step => ({
-  id: 'skin.fibre',
-  stage: 'skin',
-  title: say.applyFibre,
-  sentence: [
-    say.fromTailForwardsAnd,
-    ...listSentence(
-      zones.map((entry): Sentence => [say.cutTo(entry.zone.name.toLowerCase()), entry.length]),
-    ),
-    '.',
-  ],
-  cautions: ['solvent', 'sharp', 'label'],
-  needs: [`colour.${last}`],
-  work: 'texture',
-  ...UNTOLD,
-});

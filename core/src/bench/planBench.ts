@@ -72,7 +72,7 @@ export function planBench(inputs: BenchInputs): BenchPlan | null {
   ]).map((step) => paced(step, pace));
   const { done } = piece.bench;
   const steps = withStates(all, done);
-  const shopping = shoppingList({ wire, fittings, mass, colour, piece });
+  const shopping = shoppingList({ wire, fittings, mass, colour, skin, piece });
   const progress = progressWorking(steps);
   const minutes = minutesWorking(steps);
   const timed = timedWorking(steps);

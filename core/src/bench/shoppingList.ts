@@ -7,6 +7,7 @@ import { asGiven, asInput, type Working } from '../piece/working.ts';
 import type { Sentence } from '../piece/step.ts';
 import { nearestPaintWorking } from '../colour/nearestPaint.ts';
 import { packetsCost, packetsToBuy } from './atHand.ts';
+import type { SkinPlan } from '../skin/planSkin.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 
 /** One thing to have, with its quantity. */
@@ -24,12 +25,13 @@ export interface ShoppingWork {
   readonly fittings: FittingsPlan;
   readonly mass: MassPlan;
   readonly colour: ColourPlan;
+  readonly skin: SkinPlan;
   readonly piece: Pick<Workpiece, 'colour' | 'atHand'>;
 }
 
 /** Everything the piece needs and the workshop does not have. */
 export function shoppingList(of: ShoppingWork): readonly ShoppingLine[] {
-  const { wire, fittings, mass, colour, piece } = of;
+  const { wire, fittings, mass, colour, skin, piece } = of;
   const { clays, paints } = piece.atHand;
   const line = (
     what: string | Sentence,
@@ -83,7 +85,29 @@ export function shoppingList(of: ShoppingWork): readonly ShoppingLine[] {
       return line(say.paintForAndIts(zone.name.toLowerCase(), hex), quantity, [nearest]);
     }),
     ...colour.varnishes.map(({ ml }) => line(ml.label, ml)),
+    ...fibreLines(skin).map(([what, quantity]) => line(what, quantity)),
   ].filter((shoppingLine) => shoppingLine.quantity.value > 0);
+}
+
+/** Fibre by its zone, wefts by the metre, and the glue for all of it. */
+function fibreLines({ zones }: SkinPlan): readonly (readonly [Sentence, Working])[] {
+  const planted = zones.flatMap(({ zone, planting }) =>
+    planting === null ? [] : [{ name: zone.name.toLowerCase(), ...planting }],
+  );
+  if (planted.length === 0) return [];
+  const glue: Working = {
+    ...{ id: 'bench.shop.glue', stage: 'bench', label: say.glueForFibre },
+    value: planted.reduce((sum, of) => sum + of.glue.value, 0),
+    ...{ unit: 'ml', digits: 1, provenance: 'derived', formula: 'Σ gᵢ' },
+    inputs: planted.map((of) => asInput('gᵢ', of.glue)),
+    source: say.zonesOfFibre,
+  };
+  return [
+    ...planted.map(({ name, weft, grams, cut }): readonly [Sentence, Working] =>
+      weft === null ? [[say.fibreFor(name), cut], grams] : [[say.weftFor(name), cut], weft],
+    ),
+    [[say.glueForFibre], glue],
+  ];
 }
 
 /** Parts made apart that are bought, or cut of what is bought. */

@@ -263,3 +263,21 @@ export const bendIt =
   '. When it is cold bend it, scratch it with a needle, and lay it beside the raw clay: enter what it did in Cure.';
 export const conditionOld =
   ' What has gone crumbly: chop it, leave it a night in a bag with a few drops of clay softener or liquid clay, then roll and fold it until it bends without tearing.';
+
+// skinSteps.ts
+export const countsTimesPace = 'counts of strokes, presses and tufts at your own pace (Skin)';
+export const pressScales = (name: string): string => `Press the scales: ${name}`;
+export const noStampYet =
+  'No stamp is made for this zone yet: Skin draws its negative, true to size, to print or to trace. Then press it row by row, from the tail forwards.';
+export const dustStampPress = 'Dust the stamp with starch, press it lightly, from the tail forwards: ';
+export const facesOf = ' of ';
+export const joinPressesByHand =
+  '. Join the presses by hand where they meet, and press no scale twice.';
+export const rowsApart = ' in rows ';
+export const trimToOutline = ' apart. Trim to the outline when the glue is hard, a little at a time, along the lie.';
+
+// shoppingList.ts
+export const fibreFor = (name: string): string => `Fibre for ${name}, cut `;
+export const weftFor = (name: string): string => `Weft for ${name}, hair `;
+export const glueForFibre = 'Glue for the fibre';
+export const zonesOfFibre = 'zones that fibre is stuck on';

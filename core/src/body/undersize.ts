@@ -3,14 +3,23 @@ import type { RegionSpec } from '../anatomy/bodyPlan.ts';
 import { radiiOf } from '../anatomy/fleshRadius.ts';
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { greatest } from '../geometry/extremes.ts';
-import type { CoatMethod, Piece } from '../piece/pieceSchema.ts';
+import type { Piece } from '../piece/pieceSchema.ts';
+import type { CoatMethod } from '../piece/skinSchema.ts';
 import { toRad } from '../units/angles.ts';
 
 /** What of Skin decides how far the clay goes. */
 export type CoatChoice = Pick<Piece['skin'], 'zones' | 'backingMm'>;
 
 /** Whether a coat is put onto the finished clay: hair by itself, or on its hide. */
-export const isStuckOn = (method: CoatMethod): boolean => method === 'fibre' || method === 'pelt';
+export const isStuckOn = (method: CoatMethod): boolean => STUCK_ON.includes(method);
+const STUCK_ON: readonly CoatMethod[] = ['planted', 'fibre', 'flock', 'wefts', 'pelt'];
+
+/** Flock stands up: its angle to the skin is no less than this. Common practice. */
+export const FLOCK_DEG = 60;
+
+/** The angle between a coat and the skin as it is made, degrees. */
+export const lieMade = ({ lieDeg }: CoatZone, method: CoatMethod): number =>
+  method === 'flock' ? Math.max(FLOCK_DEG, lieDeg) : lieDeg;
 
 /** Life hair length in mm of a zone: the user's, or the animal's; 0 for bare skin. */
 export const hairLifeMm = (zone: CoatZone, skin: Pick<Piece['skin'], 'zones'>): number =>
@@ -28,7 +37,8 @@ export const standOffMm = ({ lieDeg }: CoatZone, hairMm: number): number =>
 export function coatMm(zone: CoatZone, skin: CoatChoice, lifePerModel: number): number {
   const method = skin.zones[zone.id]?.method;
   if (method === undefined || !isStuckOn(method)) return 0;
-  const hair = standOffMm(zone, hairLifeMm(zone, skin)) / lifePerModel;
+  const made = { ...zone, lieDeg: lieMade(zone, method) };
+  const hair = standOffMm(made, hairLifeMm(zone, skin)) / lifePerModel;
   return method === 'pelt' ? hair + skin.backingMm : hair;
 }
 

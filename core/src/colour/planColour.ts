@@ -3,12 +3,8 @@ import type { Workpiece } from '../workshop/workpiece.ts';
 import { isStuckOn } from '../body/undersize.ts';
 import type { CoatZone, Sheen } from '../anatomy/coat.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
-import type { BodyGrid } from '../body/bodyGrid.ts';
-import type { FormSurface } from '../surface/formSurface.ts';
-import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working, type WorkingInput } from '../piece/working.ts';
-import { areasFrom } from './zoneAreas.ts';
 import { hexToOklch } from './colourSpaces.ts';
 import { LAYERS, layerHex, type LayerRule } from './paintLayers.ts';
 
@@ -57,24 +53,19 @@ export interface ColourPlan extends StageResult {
 /** What Colour reads. */
 export interface ColourInputs {
   readonly colour: Workpiece['colour'];
-  readonly measure: MeasurePlan;
   readonly skin: SkinPlan;
-  /** The skin in this stance; until it is known, that of the body at rest stands for it. */
-  readonly surface: FormSurface | null;
-  readonly body: BodyGrid | null;
 }
 
-/** Colours in order from primer to sheen, with the paint they take. Null while neither surface nor body is known. */
+/** Colours in order from primer to sheen, with the paint they take. Null while the area of its zones is not known. */
 export function planColour(inputs: ColourInputs): ColourPlan | null {
-  const { colour, measure, skin } = inputs;
-  const areaOf = areasFrom(inputs);
-  if (areaOf === null) return null;
+  const { colour, skin } = inputs;
   const underFibre = new Set(
     skin.zones.filter(({ method }) => isStuckOn(method)).map(({ zone }) => zone.id),
   );
-  const zones = measure.skeleton.animal.coat.map((zone, i) =>
-    zoneColour(zone, colour, areaOf(zone, i), underFibre.has(zone.id)),
+  const zones = skin.zones.flatMap(({ zone, area }) =>
+    area === null ? [] : [zoneColour(zone, colour, area, underFibre.has(zone.id))],
   );
+  if (zones.length < skin.zones.length) return null;
   const primer = primerWorking(zones);
   // Fibre is never varnished.
   const bare = zones.filter(({ fibre }) => !fibre);
@@ -92,7 +83,6 @@ export function planColour(inputs: ColourInputs): ColourPlan | null {
     workings: [
       primer,
       ...zones.flatMap((zone) => [
-        zone.area,
         ...zone.layers.flatMap((layer) => [layer.lightness, layer.ml]),
       ]),
       ...varnishes.map((varnish) => varnish.ml),

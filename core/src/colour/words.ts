@@ -3,14 +3,6 @@
  */
 
 // planColour.ts
-export const skin = (name: string): string => `${name}, skin`;
-export const skinInLife = 'Skin in life';
-export const patchesOfBodyThat =
-  'patches of the body at rest that look this way, until the surface in this stance is known';
-export const trianglesOfThisZone =
-  'sum of the triangles of the skin that belong to this zone, and of what shows of its blades';
-export const cellsOf = (mm: string): string => `cells of ${mm} mm`;
-export const skinInThisStance = 'the surface of the finished form in this stance';
 export const coatTakes = 'A coat takes';
 export const forEach = 'for each';
 export const lightness = (name: string, name2: string, hex: string): string =>

@@ -1,5 +1,6 @@
 import { bodyGrid, COARSE_CELLS, FINE_CELLS } from '../body/bodyGrid.ts';
 import { heatRun } from '../cure/heatRun.ts';
+import { coatMap } from '../lie/coatMap.ts';
 import { regionBuilds } from '../mass/buildUp.ts';
 import { bodyShape, type BodyShape } from '../mass/bodyShape.ts';
 import { measuredSkeleton, type BodyDecisions } from '../measure/measuredSkeleton.ts';
@@ -8,6 +9,7 @@ import type { PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { formSurface } from '../surface/formSurface.ts';
+import type { CoatQuestion } from './coatJob.ts';
 import type { Job, JobKind, JobName, Told } from './job.ts';
 import type { ShapeQuestion } from './shapeJob.ts';
 import type { SurfaceQuestion } from './surfaceJob.ts';
@@ -27,6 +29,10 @@ export const JOB_KINDS = {
     coarse: (of: SurfaceQuestion, told?: Told) => formSurface(posedFor(of), false, told),
   },
   heat: { run: heatRun },
+  coat: {
+    run: (of: CoatQuestion, told?: Told) => coatMap(posedFor(of.model), of.choice, true, told),
+    coarse: (of: CoatQuestion, told?: Told) => coatMap(posedFor(of.model), of.choice, false, told),
+  },
 } as const satisfies Readonly<Record<JobName, JobKind<never, unknown>>>;
 
 let last: { readonly key: string; readonly skeleton: Skeleton } | undefined;

@@ -7,6 +7,7 @@ import {
   renamed,
   withGaitsOf,
   withBakesByName,
+  withCoatMap,
   withOutlines,
   withRefs,
   withStrides,
@@ -271,6 +272,8 @@ const STEPS: VersionSteps = {
   },
   /** Version 16 knows bakes by what is in them, found things, what the oven did, what went wrong, and test tiles. */
   15: withBakesByName,
+  /** Version 17 knows the lie of the coat, strokes, planting, rows of scales and stamps. */
+  16: withCoatMap,
 };
 
 /**

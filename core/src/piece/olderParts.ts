@@ -126,3 +126,29 @@ export const withBakesByName = (old: Data): Data => {
     },
   };
 };
+
+/** Version 16 to 17: what a coat's lie, its strokes and its rows are decided by. */
+export const withCoatMap = (old: Data): Data => {
+  const { zones, ...skin } = partOf(old, 'skin');
+  const told = Object.fromEntries(
+    Object.entries(partOf({ zones }, 'zones')).map(([id, zone]) => [
+      id,
+      { hairMm: null, wideMm: null, overlap: null, perCm2: null, ...(zone as Data) },
+    ]),
+  );
+  return {
+    ...old,
+    version: 17,
+    skin: {
+      ...{ blendMm: 4, vary: { length: 0.33, deg: 10, locks: 0.5 }, marks: [] },
+      pace: { strokesPerMin: 50, scalesPerMin: 25, pressS: 6, tuftS: 8 },
+      fibre: {
+        ...{ hairsPerTuft: 14, rootMm: 2, trimPercent: 25, micrometre: 30, gPerMl: 1.31 },
+        ...{ sparePercent: 25, glueMlPerCm2: 0.03 },
+      },
+      ...{ rows: {}, stamps: [], backingMm: 1 },
+      ...skin,
+      zones: told,
+    },
+  };
+};

@@ -11,6 +11,7 @@ import { referencesSchema } from './referencesSchema.ts';
 import { shapeSchema } from '../anatomy/shapeSchema.ts';
 import { stanceSchema } from './stanceSchema.ts';
 import { suggestedWireSchema, wireSchema } from './wireSchema.ts';
+import { skinSchema } from './skinSchema.ts';
 import { list, num, text, whole, z } from '../units/schema.ts';
 
 export type { SectionStation, Shape } from '../anatomy/shapeSchema.ts';
@@ -20,7 +21,7 @@ export type { BakeMethod } from './cureSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 16;
+export const PIECE_VERSION = 17;
 
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 
@@ -36,10 +37,6 @@ export const RATIO_LIMITS = { min: 0.02, max: 200 } as const;
 /** What is inside a region: packed foil, a hollow ball, or nothing but clay. */
 export const CORES = ['foil', 'hollow', 'solid'] as const;
 export type Core = (typeof CORES)[number];
-
-/** How a zone of the coat is made: pressed into the clay, stuck on it, or left smooth. */
-export const COAT_METHODS = ['carved', 'fibre', 'pelt', 'smooth'] as const;
-export type CoatMethod = (typeof COAT_METHODS)[number];
 
 /** The inside of an oven or a box. */
 export const boxSchema = z.strictObject({
@@ -141,18 +138,6 @@ const massSchema = z.strictObject({
   thickMm: lengthMm(3, 80),
   /** Where section cards are cut; null for the usual places. */
   cards: z.nullable(list(placeSchema, 0, 40)),
-});
-
-const skinSchema = z.strictObject({
-  zones: z.record(
-    text(0, 40),
-    z.strictObject({
-      method: z.enum(COAT_METHODS),
-      hairMm: z.nullable(lengthMm(0.2, 1000)),
-    }),
-  ),
-  /** Thickness of the hide or cloth that a pelt is on, as it comes from the packet. */
-  backingMm: lengthMm(0.1, 10),
 });
 
 const colourSchema = z.strictObject({

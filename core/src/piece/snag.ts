@@ -197,6 +197,18 @@ const SENTENCES: Sentences = {
     `${f.zone}: a ${f.what} is ${mm(f.strokeMm)} wide at this scale, and your finest tool (${f.tool}) makes ${mm(f.leastMm)}. Press strokes that stand for about ${f.locks} each, or use a finer tool.`,
   'no-tool': (f) =>
     `${f.zone} is to be carved, and no tool is ticked as yours. Tick the tools that you have.`,
+  'scale-too-large': (f, mm) =>
+    `${f.zone}: a scale of ${mm(f.mm)} is out of scale: it would be ${mm(f.lifeMm)} on the living animal, whose largest would be ${mm(f.mostMm)} here. ${
+      {
+        width: 'Make it smaller',
+        tool: 'Use a finer tool or a stamp, or leave the skin smooth',
+        rows: 'Set more rows round',
+      }[f.by]
+    }: scales too large spoil a piece more than anything.`,
+  'roller-seam': (f, mm) =>
+    `${f.roller}: its pattern misses itself by ${mm(Math.abs(f.seamMm))} where it closes, and presses a seam at each turn. Take ${f.fitting} scales round it, or a roller ${mm(f.diameterMm)} thick.`,
+  'lie-mark-lost': (f) =>
+    `A mark on the coat (${f.mark}) lies on a bone that this animal does not have. It is kept and has no effect; remove it, or choose the animal that it was drawn on.`,
   'step-out-of-order': (f) =>
     `“${f.step}” is ticked off, and “${f.needs}” that it depends on is not. Tick that one too if it is done; if it is not, stop before it costs you the piece.`,
   'bone-out-of-range': (f, mm) =>

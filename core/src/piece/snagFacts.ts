@@ -144,6 +144,17 @@ export interface SnagFacts {
     locks: number;
   };
   'no-tool': { zone: string };
+  'scale-too-large': {
+    zone: string;
+    /** On the model, what the animal's largest would be there, and what it would be in life. */
+    mm: number;
+    mostMm: number;
+    lifeMm: number;
+    /** What makes it so large: its own width, or the finest tool. */
+    by: 'width' | 'tool' | 'rows';
+  };
+  'roller-seam': { roller: string; seamMm: number; fitting: number; diameterMm: number };
+  'lie-mark-lost': { mark: string };
   'step-out-of-order': { step: string; needs: string };
   'bone-out-of-range': { bone: string; mm: number; lowMm: number; highMm: number };
   'ticks-without-step': { ids: string; count: number };

@@ -41,6 +41,7 @@ const ALIKE: ReadonlySet<Snag['code']> = new Set([
   'shell-over-limb',
   'hair-finer-than-tool',
   'no-tool',
+  'scale-too-large',
   'too-small-to-make',
   'foot-off-base',
   'angle-beyond-limit',

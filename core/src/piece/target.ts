@@ -18,7 +18,8 @@ export type SheetTarget =
         | 'step'
         | 'picture'
         | 'landmark'
-        | 'fitting';
+        | 'fitting'
+        | 'lie';
       readonly id: string;
     }
   /** A bend of a wire, counted from 1. */

@@ -5,7 +5,8 @@ import type { DrawingItem } from './drawing.ts';
 import { elevation } from './elevation.ts';
 import { stepsSheet, wrapped } from './stepsSheet.ts';
 import { strokeCard } from './strokeCard.ts';
-import { seeded, strokeOutline } from './strokes.ts';
+import { seeded } from '../geometry/seeded.ts';
+import { strokeOutline } from './strokes.ts';
 import { tiles } from './tiling.ts';
 import { A4 } from './paper.ts';
 

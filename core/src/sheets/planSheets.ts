@@ -17,6 +17,11 @@ import { proportionChart } from './proportionChart.ts';
 import { sectionCardSheets } from './sectionCards.ts';
 import { shoppingSheet } from './shoppingSheet.ts';
 import { stepsSheet } from './stepsSheet.ts';
+import { coatList } from './skin/coatList.ts';
+import { directionMap, headMaps, MAP_SHOWS } from './skin/directionMap.ts';
+import { flatSkins } from './skin/flatSkin.ts';
+import { regionMaps } from './skin/regionMaps.ts';
+import { stampSheet } from './skin/stampSheet.ts';
 import { strokeCard } from './strokeCard.ts';
 import { wireStrips } from './wireStrips.ts';
 
@@ -37,7 +42,7 @@ export function planSheets(plan: Plan): readonly Drawing[] {
     elevation(plan, 'front', { show: 'core', dimensions: false }),
     elevation(plan, 'side', { show: 'muscles', dimensions: false }),
     ...cardSheetsOf(plan),
-    ...(plan.skin.zones.some((zone) => zone.width !== null) ? [strokeCard(plan.skin, 2)] : []),
+    ...coatSheets(plan),
     ...(plan.colour === null ? [] : [colourCard(plan.colour)]),
     ...(plan.bench === null ? [] : [stepsSheet(plan.bench), shoppingSheet(plan.bench)]),
   ];
@@ -53,6 +58,19 @@ export const formSheets = (plan: Plan): readonly Drawing[] => [
   ...[proportionChart(plan)].filter((drawing) => drawing !== undefined),
   ...footDrawings(plan).flat(),
   ...bladeDrawings(plan),
+];
+
+/** The lie of the coat from all sides, the head and each region larger, the skin laid flat, stamps, samples and the list. */
+export const coatSheets = (plan: Plan): readonly Drawing[] => [
+  ...MAP_SHOWS.flatMap((show) => [
+    ...RELIEF_VIEWS.flatMap((view) => directionMap(plan, view, show) ?? []),
+    ...headMaps(plan, show),
+  ]),
+  ...regionMaps(plan, 'flow'),
+  ...flatSkins(plan),
+  ...plan.skin.stamps.map(stampSheet),
+  ...(plan.skin.zones.some((zone) => zone.width !== null) ? [strokeCard(plan.skin, 2)] : []),
+  coatList(plan),
 ];
 
 /** Muscles and pegs as a list, the map of the sections, and their cards; none while the posed body is still worked out. */

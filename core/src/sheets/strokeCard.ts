@@ -7,7 +7,8 @@ import {
   type DrawingItem,
   type PagePoint,
 } from './drawing.ts';
-import { seeded, seedOf, strokeOutline, VARY_LENGTH } from './strokes.ts';
+import { seeded, seedOf } from '../geometry/seeded.ts';
+import { strokeOutline, VARY_LENGTH } from './strokes.ts';
 
 const PATCH_MM = [40, 13] as const;
 /** Lines of letters beside a patch, mm, and the least room that they have. */
@@ -77,7 +78,7 @@ function patchItems(entry: ZonePlan, corner: PagePoint, lineMm: number): readonl
     ),
     label(
       4.2 - lineMm,
-      entry.method === 'carved' ? (entry.tool?.name ?? say.noToolSoFine) : entry.method,
+      entry.method === 'carved' ? (entry.strokes?.tool?.name ?? say.noToolSoFine) : entry.method,
       'label',
     ),
   ];

@@ -2,16 +2,18 @@ import { newWorkshop } from '../workshop/newWorkshop.ts';
 import { inWorkshop, type Workpiece } from '../workshop/workpiece.ts';
 import type { Workshop } from '../workshop/workshopSchema.ts';
 import { HERON_PICTURES, OTTER_PICTURES } from './demoPictures.ts';
+import { usualZone } from '../piece/skinSchema.ts';
 import { newPiece, softWire } from './newPiece.ts';
 import { otterShellTrace } from './demoTrace.ts';
+import { raftSpiderOnTheWater } from './demoSpider.ts';
 import { sluiceHob } from './sluiceHob.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 
 /**
  * The demonstration: pieces for the visitor hut of the invented wetland reserve Marrowby Fen, an
  * otter on a washed-up log, a wolf at the edge of the carr, a heron stalking at the sluice, an adder
- * basking in a coil, a fishing dinosaur for the corner of the fen before the fen, and a legend of it. All
- * of it is invented.
+ * basking in a coil, a fishing dinosaur for the corner of the fen before the fen, a legend of it, and a raft
+ * spider many times life size. All of it is invented.
  */
 export const demoPieces = (): readonly Piece[] => [
   otterOnTheLog(),
@@ -20,6 +22,7 @@ export const demoPieces = (): readonly Piece[] => [
   adderInACoil(),
   fishingBaryonyx(),
   sluiceHob(),
+  raftSpiderOnTheWater(),
 ];
 
 /**
@@ -198,6 +201,24 @@ function fishingBaryonyx(): Piece {
         arms: { core: 'foil', shellMm: 3.5 },
       },
     },
+    skin: {
+      ...baryonyx.skin,
+      zones: { back: usualZone('stamped'), flanks: usualZone('stamped'), tail: usualZone('stamped') },
+      stamps: [
+        {
+          ...{ id: 'stamp-1', name: 'Roller of the flanks', kind: 'roller', zone: 'flanks' },
+          ...{ across: 20, along: 52, diameterMm: 12 },
+        },
+        {
+          ...{ id: 'stamp-2', name: 'Stamp of the back', kind: 'stamp', zone: 'back' },
+          ...{ across: 12, along: 10, diameterMm: 12 },
+        },
+        {
+          ...{ id: 'stamp-3', name: 'Stamp of the tail', kind: 'stamp', zone: 'tail' },
+          ...{ across: 12, along: 8, diameterMm: 12 },
+        },
+      ],
+    },
   };
 }
 
@@ -240,6 +261,23 @@ function wolfAtTheCarr(): Piece {
         old: false,
         tile: null,
       },
+    },
+    skin: {
+      ...wolf.skin,
+      marks: [
+        {
+          ...{ id: 'guide-1', kind: 'guide', mirrored: true, turnDeg: 0, radiusMm: 20 },
+          places: [
+            { boneId: 'neckUpper', along: 0.6, around: 96 },
+            { boneId: 'neckUpper', along: 0.3, around: 118 },
+            { boneId: 'neckLower', along: 0.9, around: 138 },
+          ],
+        },
+        {
+          ...{ id: 'whorl-1', kind: 'whorl', mirrored: true, turnDeg: 25, radiusMm: 40 },
+          places: [{ boneId: 'neckLower', along: 0.15, around: 172 }],
+        },
+      ],
     },
   };
 }

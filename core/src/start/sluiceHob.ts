@@ -1,3 +1,4 @@
+import { usualZone } from '../piece/skinSchema.ts';
 import { newCreature, type Creature } from '../anatomy/creature.ts';
 import type { Thing } from '../anatomy/shapeSchema.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
@@ -82,6 +83,11 @@ export function sluiceHob(): Piece {
       apart: ['humerus.L'],
       // Its clay does not bear the heat of the surface: it is laid on that, and baked last and cooler.
       made: { 'own-mane': { material: 'stuff-1', spare: 1 } },
+    },
+    // Its flanks are a cloak of combed fibre.
+    skin: {
+      ...hob.skin,
+      zones: { flanks: { ...usualZone('fibre'), hairMm: 25 } },
     },
     cure: {
       ...hob.cure,

@@ -1,3 +1,4 @@
+import { usualZone } from '../piece/skinSchema.ts';
 import type { Creature } from '../anatomy/creature.ts';
 import type { Extent } from '../anatomy/extent.ts';
 import { takenRegions } from '../body/undersize.ts';
@@ -59,7 +60,7 @@ function planted(piece: Workpiece, plan: PlanOf): Workpiece {
   const { skeleton, lifePerModel } = plan(piece).measure;
   const hairy = skeleton.animal.coat.filter(({ hair }) => hair !== null);
   const all: Piece['skin']['zones'] = Object.fromEntries(
-    hairy.map(({ id }) => [id, { method: 'fibre', hairMm: null }]),
+    hairy.map(({ id }) => [id, usualZone('fibre')]),
   );
   const skin = { ...piece.skin, zones: all };
   const zones = Object.fromEntries(

@@ -5,7 +5,6 @@ import { depthBuffer, type DepthBuffer } from './depthBuffer.ts';
 import { addBorder, cornerSteps, followed, simplified, smoothed } from './pixelLines.ts';
 import { faceSeen, linesSeen, type FaceOnSkin, type FaceRelief } from './faceRelief.ts';
 import { inMm, maskOutlines, spreadBy, TOLERANCE } from './maskOutlines.ts';
-import { reliefLie, type SeenLie } from './reliefLie.ts';
 import { VIEW_FRAMES, type ReliefView, type ViewFrame } from './reliefViews.ts';
 import type { FormSkin } from './apartSkin.ts';
 import type { SkinSurface } from './skinSurface.ts';
@@ -33,8 +32,6 @@ export interface Relief {
   readonly edges: readonly (readonly Point2[])[];
   /** Eyes, nostrils, mouth; shafts, rays and veins. */
   readonly face: FaceRelief;
-  /** How the coat lies. */
-  readonly lie: readonly SeenLie[];
   /** What is seen of each zone, by its place in the coat. */
   readonly zones: readonly {
     readonly zone: number;
@@ -84,7 +81,6 @@ export function relief(
       lines: [...flats.flatMap(({ ribs }) => ribs.map(ribPoints).flatMap(seenOf)), ...seen.lines],
       areas: [...apartSeen(buffer, surface), ...seen.areas],
     },
-    lie: reliefLie(buffer, surface, frame),
     zones: [...new Set(zones)]
       .filter((zone) => zone !== NO_ZONE)
       .sort((a, b) => a - b)
@@ -107,7 +103,7 @@ const ribPoints = ([from, to]: readonly [Vec3, Vec3]): readonly Vec3[] =>
   Array.from({ length: RIB_STEPS + 1 }, (_, i) => lerp(from, to, i / RIB_STEPS));
 
 /** The edge of a pixel for a body of this size, mm. */
-function pixelFor(positions: Float32Array, cellMm: number): number {
+export function pixelFor(positions: Float32Array, cellMm: number): number {
   let [low, high] = [Infinity, -Infinity];
   for (const v of positions) {
     if (v < low) low = v;

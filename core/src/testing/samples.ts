@@ -101,7 +101,7 @@ export function answersFor(
     body: { key: jobs.body.key, fine: false, value: body },
     surface: { key: jobs.surface.key, fine: false, value: surfaceFor(jobs) },
     shape: shape && { key: jobs.shape.key, fine: false, value: shape },
-    heat: null,
+    ...{ heat: null, coat: null },
   };
 }
 

@@ -126,6 +126,7 @@ export function adoptWorkshop(mine: Workshop, theirs: Workshop): Adopted {
     },
     clays: added(mine.clays, theirs.clays, 'clay'),
     paints: added(mine.paints, theirs.paints, 'paint'),
+    ownTools: added(mine.ownTools, theirs.ownTools, 'tool'),
   };
   return { workshop: joined, metals, kept };
 }

@@ -21,6 +21,7 @@ export const newWorkshop = (): Workshop => ({
   paperMm: 0.1,
   claySheet: { widthMm: 180, lengthMm: 250 },
   tools: ['needle', 'wire-brush', 'probe', 'ball'],
+  ownTools: [],
   paints: [],
   pace: 1,
   sittingH: 2,

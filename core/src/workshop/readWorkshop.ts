@@ -20,6 +20,8 @@ const STEPS: VersionSteps = {
     version: 2,
     oven: { learnt: null, ...(old['oven'] as VersionedData | undefined) },
   }),
+  /** Version 3 knows tools of the maker's own. */
+  2: (old) => ({ ownTools: [], ...old, version: 3 }),
 };
 
 /** Reads a workshop's document: version, schema, gauges that must exist. */

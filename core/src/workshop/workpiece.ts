@@ -27,7 +27,7 @@ export interface Workpiece extends Omit<Piece, 'measure' | 'wire' | 'mass' | 'cu
     readonly ovenLearnt: Workshop['oven']['learnt'];
     readonly stuffs: Workshop['stuffs'];
   };
-  readonly skin: Piece['skin'] & { readonly tools: Workshop['tools'] };
+  readonly skin: Piece['skin'] & Pick<Workshop, 'tools' | 'ownTools'>;
   readonly atHand: AtHand;
 }
 
@@ -38,14 +38,15 @@ export function inWorkshop(
   recall: Recall = withoutMemory,
 ): Workpiece {
   const { inside, airMm, fan, offsetC, learnt } = workshop.oven;
-  const { stuffs, foil, paperMm, claySheet, tools, clays, paints, pace, sittingH } = workshop;
+  const { stuffs, foil, paperMm, claySheet, tools, ownTools } = workshop;
+  const { clays, paints, pace, sittingH } = workshop;
   return {
     ...piece,
     measure: recall(measured, { own: piece.measure, inside, airMm }),
     wire: recall(wired, { own: piece.wire, wire: workshop.wire }),
     mass: recall(massed, { own: piece.mass, foil, paperMm, sheet: claySheet }),
     cure: recall(cured, { own: piece.cure, fan, offsetC, learnt, stuffs }),
-    skin: recall(skinned, { own: piece.skin, tools }),
+    skin: recall(skinned, { own: piece.skin, tools, ownTools }),
     atHand: recall(atHandOf, { clays, paints, pace, sittingH }),
   };
 }
@@ -79,10 +80,10 @@ const cured = (
   stuffs: of.stuffs,
 });
 
-const skinned = (of: Own<'skin'> & Pick<Workshop, 'tools'>): Workpiece['skin'] => ({
-  ...of.own,
-  tools: of.tools,
-});
+const skinned = ({
+  own,
+  ...shop
+}: Own<'skin'> & Pick<Workshop, 'tools' | 'ownTools'>): Workpiece['skin'] => ({ ...own, ...shop });
 
 const atHandOf = (of: AtHand): AtHand => of;
 
@@ -99,7 +100,7 @@ export function parted(workpiece: Workpiece): Documents {
   const { stock, sold, ownMetals, testBends, sawLossMm, keepMm, ...ownWire } = wire;
   const { foil, paperMm, sheet: claySheet, ...ownMass } = mass;
   const { fan, ovenOffsetC: offsetC, ovenLearnt: learnt, stuffs, ...ownCure } = cure;
-  const { tools, ...ownSkin } = skin;
+  const { tools, ownTools, ...ownSkin } = skin;
   return {
     piece: {
       ...rest,
@@ -119,6 +120,7 @@ export function parted(workpiece: Workpiece): Documents {
       paperMm,
       claySheet,
       tools,
+      ownTools,
       ...atHand,
     },
   };
@@ -143,7 +145,7 @@ const OF_WORKSHOP: Readonly<Record<string, readonly string[]>> = {
   wire: ['stock', 'sold', 'ownMetals', 'testBends', 'sawLossMm', 'keepMm'],
   mass: ['foil', 'paperMm', 'sheet'],
   cure: ['fan', 'ovenOffsetC', 'ovenLearnt', 'stuffs'],
-  skin: ['tools'],
+  skin: ['tools', 'ownTools'],
 };
 
 /** Whether a place in a workpiece, as a path of keys, belongs to the workshop. */

@@ -7,7 +7,7 @@ import { list, num, text, z } from '../units/schema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const WORKSHOP_FORMAT = 'keen-sinew-workshop';
-export const WORKSHOP_VERSION = 2;
+export const WORKSHOP_VERSION = 3;
 
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 const price = z.nullable(num(0, 100_000));
@@ -94,6 +94,14 @@ const ownStuffSchema = z.strictObject({
   ),
 });
 
+/** A tool of the maker's own, pressed into a scrap and measured. */
+const ownToolSchema = z.strictObject({
+  id: text(1, 40),
+  name: text(1, 60),
+  leastMm: lengthMm(0.03, 40),
+  how: text(0, 120),
+});
+
 /** Everything that belongs to the maker and not to a piece; nothing that can be derived. */
 export const workshopSchema = z
   .strictObject({
@@ -122,6 +130,8 @@ export const workshopSchema = z
     /** The largest sheet of clay that the table or the clay machine gives. */
     claySheet: z.strictObject({ widthMm: lengthMm(20, 2000), lengthMm: lengthMm(20, 2000) }),
     tools: list(z.enum(TOOL_IDS), 0, TOOL_IDS.length),
+    /** Tools of the maker's own, by the narrowest stroke that each was measured to make. */
+    ownTools: list(ownToolSchema, 0, 40),
     paints: list(paintSchema, 0, 120),
     /** Time that hand work takes against the usual: 1 is usual, 2 takes twice as long. */
     pace: num(0.2, 5),
@@ -159,6 +169,7 @@ export type Workshop = z.infer<typeof workshopSchema>;
 export type StockEntry = Workshop['wire']['stock'][number];
 export type SoldEntry = Workshop['wire']['sold'][number];
 export type OwnStuff = Workshop['stuffs'][number];
+export type OwnTool = Workshop['ownTools'][number];
 export type OvenLearnt = NonNullable<Workshop['oven']['learnt']>;
 export type OwnMetal = Workshop['wire']['ownMetals'][number];
 export type ClayOnHand = Workshop['clays'][number];

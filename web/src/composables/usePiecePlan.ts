@@ -6,6 +6,7 @@ import {
   type Answers,
   type BodyGrid,
   type BodyShape,
+  type CoatMap,
   type FormSurface,
   type HeatRun,
   type Workpiece,
@@ -16,6 +17,7 @@ import {
   computed,
   inject,
   provide,
+  ref,
   shallowRef,
   watch,
   type ComputedRef,
@@ -31,6 +33,7 @@ export interface PieceWork {
   readonly surface: JobState<FormSurface>;
   readonly shape: JobState<BodyShape>;
   readonly heat: JobState<HeatRun>;
+  readonly coat: JobState<CoatMap>;
 }
 
 /** The open piece as it is shown, its plan, and how to change it. */
@@ -42,6 +45,8 @@ export interface PiecePlan {
   readonly work: PieceWork;
   /** Whether the fine answers to all that the plan asks for stand. */
   readonly settled: Readonly<Ref<boolean>>;
+  /** Has the coat worked out from now on. */
+  readonly askCoat: () => void;
   readonly change: (label: string, recipe: (piece: Workpiece) => Workpiece) => void;
   /** Shows a change without keeping it, while a drag is under way; null lets go of it. */
   readonly preview: (recipe: ((piece: Workpiece) => Workpiece) | null) => void;
@@ -79,6 +84,8 @@ export function providePiecePlan(): PiecePlan {
   const answers = shallowRef<Answers>(NO_ANSWERS);
   const plan = computed(() => planner(piece.value, answers.value));
   const jobs = computed(() => (shown.value === null ? null : plan.value.jobs));
+  /** The coat is worked out from when it is first looked at, or printed: other stages do not wait for it. */
+  const coatAsked = ref(false);
   const work: PieceWork = {
     body: useJob(
       computed(() => jobs.value?.body ?? null),
@@ -96,20 +103,26 @@ export function providePiecePlan(): PiecePlan {
       computed(() => jobs.value?.heat ?? null),
       say.heat,
     ),
+    coat: useJob(
+      computed(() => (coatAsked.value ? (jobs.value?.coat ?? null) : null)),
+      say.coat,
+    ),
   };
   watch(
-    [work.body.answer, work.surface.answer, work.shape.answer, work.heat.answer],
-    ([body, surface, shape, heat]) => (answers.value = { body, surface, shape, heat }),
+    [work.body.answer, work.surface.answer, work.shape.answer, work.heat.answer, work.coat.answer],
+    ([body, surface, shape, heat, coat]) =>
+      (answers.value = { body, surface, shape, heat, coat }),
   );
   const settled = computed(() => {
     if (jobs.value === null) return false;
-    const { body, surface, shape, heat } = jobs.value;
+    const { body, surface, shape, heat, coat } = jobs.value;
     const stands = (job: { key: string } | null, answer: Answer<unknown> | null): boolean =>
       job === null || (answer?.fine === true && answer.key === job.key);
     const { value: had } = answers;
     return [
       stands(body, had.body) && stands(surface, had.surface),
       stands(shape, had.shape) && stands(heat, had.heat),
+      !coatAsked.value || stands(coat, had.coat),
     ].every(Boolean);
   });
   const value: PiecePlan = {
@@ -117,6 +130,7 @@ export function providePiecePlan(): PiecePlan {
     plan,
     work,
     settled,
+    askCoat: () => (coatAsked.value = true),
     change: (label, recipe) => {
       draft.value = null;
       store.change(label, recipe);

@@ -35,6 +35,8 @@ export interface BodyScene {
   readonly apart: readonly ApartMesh[];
   /** Wires as chains of points. */
   readonly wires: readonly (readonly Point[])[];
+  /** Strokes of the coat: roots, halves and tips, nine numbers each; shown with the skin. */
+  readonly coat?: Float32Array | undefined;
   /** Cut the body open here: a point, and the way that is taken off; null for a whole body. */
   readonly cut: { readonly at: Point; readonly way: Point } | null;
   /** Places on the skin that can be dragged. */
@@ -49,7 +51,7 @@ export class BodyTurning extends GripTable {
   }
 
   /** Shows the body down to a layer; the layers outside it are glass. */
-  show({ meshes, apart, wires, cut, grips }: BodyScene, peel: Peel): void {
+  show({ meshes, apart, wires, coat, cut, grips }: BodyScene, peel: Peel): void {
     const body = new Group();
     const planes =
       cut === null
@@ -90,6 +92,7 @@ export class BodyTurning extends GripTable {
           new Mesh(meshGeometry(mesh), new MeshLambertMaterial({ color, clippingPlanes: planes })),
         );
       }
+    if (shown === 0 && coat !== undefined) body.add(hairs(coat, planes));
     const line = new BufferGeometry();
     const points = wires.flatMap((wire) => wire.slice(1).flatMap((to, i) => [...wire[i]!, ...to]));
     line.setAttribute('position', new BufferAttribute(Float32Array.from(points), 3));
@@ -103,6 +106,20 @@ export class BodyTurning extends GripTable {
     }
     this.put(body);
   }
+}
+
+const HAIR = 0x2a3a36;
+
+/** Strokes in space, each as two straight lines. */
+function hairs(coat: Float32Array, clippingPlanes: Plane[]): LineSegments {
+  const ends = new Float32Array((coat.length / 9) * 12);
+  for (let n = 0; 9 * n < coat.length; n++) {
+    ends.set(coat.subarray(9 * n, 9 * n + 6), 12 * n);
+    ends.set(coat.subarray(9 * n + 3, 9 * n + 9), 12 * n + 6);
+  }
+  const geometry = new BufferGeometry();
+  geometry.setAttribute('position', new BufferAttribute(ends, 3));
+  return new LineSegments(geometry, new LineBasicMaterial({ color: HAIR, clippingPlanes }));
 }
 
 /** How far a body reaches along its length, mm. */

@@ -95,7 +95,8 @@ export function mountWithPiece(
       providePlan({
         piece: computed(() => current.value),
         plan,
-        work: { body: atRest(), surface: atRest(), shape: atRest(), heat: atRest() },
+        work: { body: atRest(), surface: atRest(), shape: atRest(), heat: atRest(), coat: atRest() },
+        askCoat: () => undefined,
         settled: ref(true),
         change: (label, recipe) => {
           labels.push(label);

@@ -16,6 +16,7 @@ import { useWorkshopStore } from '../stores/workshopStore.ts';
 import ClayOnHand from './ClayOnHand.vue';
 import OvenPart from './OvenPart.vue';
 import OwnStuffs from './OwnStuffs.vue';
+import OwnTools from './OwnTools.vue';
 import PacePart from './PacePart.vue';
 import PaintsOnHand from './PaintsOnHand.vue';
 import SheetsPart from './SheetsPart.vue';
@@ -129,6 +130,10 @@ const takenSentence = ({ kept }: Adopted): string =>
           <ToolChoices
             :tools="workshop.tools"
             @set="(label, tools) => change(label, (w) => ({ ...w, tools }))"
+          />
+          <OwnTools
+            :tools="workshop.ownTools"
+            @set="(label, ownTools) => change(label, (w) => ({ ...w, ownTools }))"
           />
         </section>
         <section aria-labelledby="sheets">

@@ -143,3 +143,13 @@ export const filmIs = (film: string, low: string, high: string): string =>
   `its air has a film of ${film} (${low} to ${high})`;
 export const forgetWhatProbe = 'Forget what a probe told of the oven';
 export const learntOn = (on: string, facts: string): string => `${on}: ${facts}.`;
+
+// OwnTools.vue
+export const changeOwnTool = 'Change a tool of your own';
+export const addOwnTool = 'Add a tool of your own';
+export const removeOwnTool = 'Remove a tool of your own';
+export const ownTool = 'Own tool';
+export const nameOfOwnTool = 'Name of the tool';
+export const narrowestOf = (name: string): string => `Narrowest stroke of ${name}`;
+export const narrowest = 'Narrowest stroke';
+export const pressAndMeasure = 'Press it into a scrap, and measure the narrowest stroke that it makes.';

@@ -93,6 +93,16 @@ const TOLD = {
     count('Scutes under the tail', 23, 48, 'males more than females; in pairs'),
     count('Upper lip scales, each side', 6, 10, 'usually 8 or 9'),
   ],
+  scaleCounts: [
+    {
+      bones: [...SERPENT.neck, ...SERPENT.trunk],
+      ...{ round: [19, 21, 23], along: [132, 145, 158], belly: true, keeled: true },
+    },
+    {
+      bones: SERPENT.tail,
+      ...{ round: [9, 13, 17], along: [23, 35, 48], belly: true, keeled: true },
+    },
+  ],
   face: face({
     eyes: [eye(['skull', 0.6, 66], [0.82, 0.82], 0, 'upright', '#a4442c')],
     holes: [hole(['skull', 0.88, 62], 0.04, 0.03, 0)],

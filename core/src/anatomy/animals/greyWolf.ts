@@ -200,6 +200,10 @@ const TOLD = {
     feature('claws', 'Claws', 'foreDigits', 18, memory(28, 22, 34), 'claw', ['claw'], CLAWED),
     feature('canines', 'Canine teeth', 'jaw', 4, memory(26, 22, 30), 'tooth'),
   ],
+  lie: [
+    // The ruff stands off the cheek, back and down.
+    { kind: 'guide', through: [['skull', 0.3, 88], ['skull', 0.14, 104], ['skull', 0.02, 122]], paired: true },
+  ],
   counts: [
     count('Teeth', 42, 42, 'I 3/3 · C 1/1 · P 4/4 · M 2/3, on each side'),
     count('Neck vertebrae', 7),

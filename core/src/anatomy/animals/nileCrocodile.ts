@@ -351,6 +351,13 @@ const TOLD = {
       TAIL,
     ),
   ],
+  scaleCounts: [
+    {
+      bones: [...SPRAWLER.neck, ...SPRAWLER.trunk],
+      ...{ round: null, along: null, belly: false },
+      back: { across: [6, 7, 8], along: [16, 17, 18] },
+    },
+  ],
   counts: [
     count(
       'Teeth',

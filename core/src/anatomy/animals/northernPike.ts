@@ -197,6 +197,12 @@ const TOLD = {
   features: [
     feature('teeth', 'Large teeth of the lower jaw', 'skull', 16, memory(8, 5, 12), 'tooth'),
   ],
+  scaleCounts: [
+    {
+      bones: [...SWIMMER.trunk, ...SWIMMER.peduncle],
+      ...{ round: [52, 60, 68], along: [105, 125, 148], belly: false },
+    },
+  ],
   counts: [
     count('Scales of the lateral line', 105, 148),
     count('Rays of the dorsal fin', 19, 23),

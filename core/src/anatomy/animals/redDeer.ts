@@ -263,6 +263,10 @@ const TOLD = {
     feature('hooves', 'Hooves', 'foreDigits', 8, memory(80, 70, 92), 'hoof', ['hoof'], FEET),
     feature('dewclaws', 'Dewclaws', 'metacarpus', 8, memory(25, 18, 32), 'claw', ['dewclaw'], FEET),
   ],
+  lie: [
+    // Hair stands off a point between the eyes.
+    { kind: 'whorl', through: [['skull', 0.45, 0]], paired: false, turnDeg: 0, radiusMm: 28 },
+  ],
   counts: [
     count('Teeth', 34, 34, 'I 0/3 · C 1/1 · P 3/3 · M 3/3, on each side'),
     count('Neck vertebrae', 7),

@@ -296,6 +296,11 @@ const TOLD = {
       ['tail4'],
     ),
   ],
+  lie: [
+    { kind: 'parting', through: [['neckUpper', 0.2, 0], ['thoracic', 0.5, 0], ['lumbar', 0.5, 0]], paired: false, turnDeg: 65 },
+    { kind: 'guide', through: [['thoracic', 0.5, 60], ['thoracic', 0.5, 120]], paired: true },
+    { kind: 'guide', through: [['lumbar', 0.5, 60], ['lumbar', 0.5, 120]], paired: true },
+  ],
   counts: [
     count('Tusks', 2),
     count('Cheek teeth in use', 4, 8, 'six in each quarter in a lifetime, one after the other'),

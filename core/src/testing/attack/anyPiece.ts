@@ -85,6 +85,9 @@ function namesOf(animal: Animal): Known {
     'mass.vents.*': regions,
     'mass.cards.*.boneId': ids,
     'skin.zones.#': zones,
+    'skin.marks.*.places.*.boneId': ids,
+    'skin.stamps.*.zone': zones,
+    'skin.rows.#': from(['trunk', 'tail', 'neck']),
     'colour.zones.#': zones,
   };
 }

@@ -1,31 +1,41 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { elevation, strokeCard } from '@keen-sinew/core';
+import { strokeCard } from '@keen-sinew/core';
 import { useWindowSize } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
-import { useSelection } from '../../composables/useSelection.ts';
 import CautionSign from '../../kit/CautionSign.vue';
+import ChoiceRow from '../../kit/ChoiceRow.vue';
 import LedgerPanel from '../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../ledger/LedgerSection.vue';
-import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
-import { usePickOnSheet } from '../usePickOnSheet.ts';
+import CoatSheet from './CoatSheet.vue';
+import CoatWork from './CoatWork.vue';
+import FibreFields from './FibreFields.vue';
+import SkinTabs from './SkinTabs.vue';
+import StrokeFields from './StrokeFields.vue';
 import ToolList from './ToolList.vue';
+import { useCoatView } from './useCoatView.ts';
 import ZoneTable from './ZoneTable.vue';
 
+/** The coat by its zones: strokes true to size on the animal, or a sample of each zone's. */
 const { plan } = usePiecePlan();
-const { target } = useSelection();
-const pickOnSheet = usePickOnSheet();
 const { width } = useWindowSize();
 /** Letters do not shrink with the drawing: a small window has fewer samples beside each other. */
 const isSmall = computed(() => width.value < 1240);
-const rows = computed(() => [
-  [elevation(plan.value, 'side', { show: 'coat', dimensions: false })],
-  ...(plan.value.skin.zones.some((zone) => zone.width !== null)
-    ? [[isSmall.value ? strokeCard(plan.value.skin, 2, 19) : strokeCard(plan.value.skin, 3, 9)]]
-    : []),
-]);
+const SHOWN = [
+  { label: say.onAnimal, value: 'animal' },
+  { label: say.samples, value: 'samples' },
+];
+const shown = ref('animal');
+const { view, options, rows: views, isDrawn } = useCoatView(() => 'strokes');
+const hasSamples = computed(() => plan.value.skin.zones.some((zone) => zone.width !== null));
+const rows = computed(() =>
+  shown.value === 'samples' && hasSamples.value
+    ? [[isSmall.value ? strokeCard(plan.value.skin, 1, 12) : strokeCard(plan.value.skin, 2, 8)]]
+    : views.value,
+);
+const planted = computed(() => plan.value.skin.zones.some(({ planting }) => planting !== null));
 const usesFibre = computed(() =>
   plan.value.skin.zones.some(({ undersize }) => undersize.value > 0),
 );
@@ -33,20 +43,36 @@ const usesFibre = computed(() =>
 
 <template>
   <SheetFrame :label="say.coatAtModelsScale">
-    <SheetBoard
+    <SkinTabs />
+    <CoatSheet
+      :view="view"
+      :options="shown === 'animal' ? options : []"
       :rows="rows"
-      :target="target"
+      :is-drawn="isDrawn || shown === 'samples'"
       :label="say.sideElevationWithLie"
-      @pick="pickOnSheet"
-    />
+      @see="view = $event"
+    >
+      <template #beside>
+        <ChoiceRow
+          v-if="hasSamples"
+          :label="say.whatIsShown"
+          :value="shown"
+          :options="SHOWN"
+          @set="shown = $event"
+        />
+      </template>
+    </CoatSheet>
   </SheetFrame>
   <LedgerPanel stage="skin">
     <LedgerSection :title="say.zonesOfCoat">
       <ZoneTable />
       <CautionSign :ids="usesFibre ? ['sharp', 'solvent', 'label'] : ['sharp']" />
     </LedgerSection>
-    <LedgerSection :title="say.toolsYouHave">
-      <ToolList />
+    <LedgerSection :title="say.hoursOfCoat"><CoatWork /></LedgerSection>
+    <LedgerSection :title="say.howStrokesVary" folded><StrokeFields /></LedgerSection>
+    <LedgerSection v-if="planted" :title="say.howItIsPlanted" folded>
+      <FibreFields />
     </LedgerSection>
+    <LedgerSection :title="say.toolsYouHave" folded><ToolList /></LedgerSection>
   </LedgerPanel>
 </template>

@@ -2,40 +2,195 @@
  * The words of this room, in English: each under a name, with what goes into it as parameters.
  */
 
+// SkinTabs.vue
+export const coatTab = 'Coat';
+export const lieTab = 'Direction';
+export const scalesTab = 'Scales, laid flat';
+export const roomsOfSkin = 'Rooms of Skin';
+
+// useCoatView.ts
+export const fromSide = 'Side';
+export const fromFront = 'Front';
+export const fromAbove = 'Above';
+export const fromBehind = 'Back';
+export const fromLeftFront = 'Three-quarter';
+export const headLarge = 'Head';
+export const inSpace = 'In space';
+
+// CoatSpace.vue
+export const coatInSpace = 'The coat in space: drag to turn it';
+
+// CoatSheet.vue
+export const seenFrom = 'Seen from';
+export const coatIsWorkedOut = 'How the coat lies is being worked out.';
+
 // SkinStage.vue
 export const coatAtModelsScale = 'The coat at the model’s scale';
 export const sideElevationWithLie =
-  'Side elevation with the lie of the hair, and a sample of each zone’s strokes true to size';
+  'The animal with its coat, each stroke true to size, or a sample of each zone’s strokes';
+export const onAnimal = 'On the animal';
+export const samples = 'Samples';
+export const whatIsShown = 'What is shown';
 export const zonesOfCoat = 'Zones of the coat';
+export const hoursOfCoat = 'Hand work';
+export const howStrokesVary = 'How strokes vary, and your pace';
+export const howItIsPlanted = 'How hair is planted';
 export const toolsYouHave = 'Tools you have';
 
-// ZoneTable.vue
-export const zone = 'Zone';
-export const long = 'Long';
-export const wide = 'Wide';
-export const madeWith = 'Made with';
+// CoatWork.vue
+export const limbAndKind = (limb: string, kind: string): string => `${limb}, ${kind}`;
+export const hoursAreHands =
+  'Hand work alone, by your own pace: count what you make in five minutes on a scrap and set it below. Rests, drying and bakes come on top.';
+
+// methodNames.ts
+export const inClay = 'In the clay';
+export const stamped = 'Stamped';
+export const planted = 'Planted hair';
+export const fibreOnIt = 'Fibre on it';
+export const flockOnIt = 'Flock on it';
+export const weftsOnIt = 'Yarn wefts';
+export const peltOnIt = 'Pelt on it';
+export const smooth = 'Smooth';
+
+// StrokeFields.vue
+export const changeVary = 'Change how strokes vary';
+export const changePace = 'Change your pace';
+export const changeBlend = 'Change how zones run into each other';
+export const lengthVaries = 'Length varies by';
+export const angleVaries = 'Angle varies by';
+export const gatherIntoLocks = 'Gathered into locks';
+export const zonesBlendOver = 'Zones run into each other over';
+export const strokesAMinute = 'Strokes a minute';
+export const scalesAMinute = 'Scales a minute';
+
+// FibreFields.vue
+export const changeFibre = 'Change how hair is planted';
+export const hairsInTuft = 'Hairs in a tuft';
+export const trimmedOff = 'Trimmed off';
+export const fibreThick = 'Thickness of a fibre';
+export const fibreDense = 'Density, g/ml';
+export const spareFibre = 'Combed out and spoilt';
+export const glueOnCm2 = 'Glue on a cm², ml';
+export const rootInGlue = 'Root in the clay or glue';
+export const secondsATuft = 'For one tuft';
+export const plantFromTail =
+  'Plant from the tail forwards and the belly up, each tuft at the angle of the map; comb out loose hair, let the glue harden, and trim to the outline along the lie, a little at a time.';
+
+// ZoneFields.vue
+export const madeHow = 'Made';
 export const howCoatOfIs = (name: string | number): string => `How the coat of ${name} is made`;
 export const bareItIsSmoothed = 'Bare: it is smoothed, and takes no strokes.';
 export const inLife = (word: string | number): string => `${word} in life`;
 export const librarys = 'library’s';
 export const inLife2 = (word: string | number, name: string | number): string =>
   `${word} in life, ${name}`;
-export const onModel = (word: string | number): string => `${word} on the model`;
-export const widthOf = (stroke: string | number): string => `Width of a ${stroke}`;
-export const leftFreeForFibre = 'Left free for fibre';
+export const widthInLife = (stroke: string): string => `Width of a ${stroke} in life`;
+export const widthInLife2 = (stroke: string, name: string): string =>
+  `Width of a ${stroke} in life, ${name}`;
+export const overlap = 'Lies on the last by';
+export const overlapOf = (name: string): string => `Lies on the last by, ${name}`;
+export const usual = 'usual';
+export const hairsOnCm2 = 'Hairs on a cm²';
+export const hairsOnCm2Of = (name: string): string => `Hairs on a cm², ${name}`;
+export const changeCoatOf = (name: string | number): string => `Change the coat of ${name}`;
 export const yourFinestToolMakes = (locksPerStroke: string | number): string =>
   `Your finest tool makes strokes that stand for about ${locksPerStroke} each.`;
+export const drawnWith = (tool: string, how: string): string =>
+  how === '' ? `Drawn with the ${tool}.` : `Drawn with the ${tool}, ${how}.`;
 export const clayUnderThisZone =
-  'The clay under this zone is made smaller by what is left free: see Mass.';
-export const inClay = 'In the clay';
-export const fibreOnIt = 'Fibre on it';
-export const changeCoatOf = (name: string | number): string => `Change the coat of ${name}`;
-export const noneSoFine = 'none so fine';
-export const smooth = 'Smooth';
-
-// ZoneTable.vue
-export const peltOnIt = 'Pelt on it';
+  'The clay under this zone ends at the bare skin: what is stuck on stands on it. See Mass.';
 export const backingOfPelt = 'Backing of the pelt';
 export const changeBacking = 'Change the backing of the pelt';
 export const clayUnderPelt =
   'The clay under this zone ends at the bare skin less the backing: both come on with the pelt.';
+
+// ZoneNumbers.vue
+export const skinOfZone = 'Skin of this zone';
+export const onModel = (word: string | number): string => `${word} on the model`;
+export const widthOf = (stroke: string | number): string => `Width of a ${stroke}`;
+export const leftFreeForFibre = 'Left free for fibre';
+
+// ZoneTable.vue
+export const zone = 'Zone';
+export const long = 'Long';
+export const wide = 'Wide';
+export const howMany = 'Many';
+export const madeWith = 'Made with';
+export const noneSoFine = 'none so fine';
+
+// lie/LieHandles.vue
+export const markKinds = { guide: 'Line', parting: 'Parting', ridge: 'Ridge', whorl: 'Whorl' } as const;
+export const drawMark = (kind: string): string => `Draw a ${kind} of the coat`;
+export const moveMark = 'Move a mark of the coat';
+export const placeOfMark = (n: number, kind: string): string =>
+  `Place ${n} of a ${kind}, degrees from the back`;
+
+// lie/MarkList.vue
+export const noMarksYet =
+  'No marks of your own: the coat lies as anatomy has it. Choose Line, Parting, Ridge or Whorl over the map and drag over the animal.';
+export const onSide = (name: string, side: string): string => `${name}, ${side}`;
+export const changeMark = 'Change a mark of the coat';
+export const removeMark = 'Remove this mark';
+export const markNamed = (kind: string, n: number, bone: string): string =>
+  bone === '' ? `${n}. ${kind}` : `${n}. ${kind} on the ${bone}`;
+export const otherSideToo = 'On the other side too';
+export const whorlTurns = 'Turns by';
+export const hairStandsOff = 'Hair stands off it by';
+export const radiusInLife = 'Radius in life';
+export const placeNumber = (n: number): string => `Place ${n}`;
+export const boneOfPlace = (n: number): string => `Bone of place ${n}`;
+export const alongOfPlace = (n: number): string => `Along its bone, place ${n}`;
+export const aroundOfPlace = (n: number): string => `From the back line, place ${n}`;
+
+// lie/LieStage.vue
+export const howCoatLies = 'How the coat lies';
+export const mapOfLie = 'The animal with lines along the lie of its coat; arrows point to the tips';
+export const moveTool = 'Move';
+export const whatDragDoes = 'What a drag on the animal does';
+export const marksOfCoat = 'Marks on the coat';
+export const howToDraw =
+  'A line is followed exactly; a parting sends hair to either side, a ridge brings it together, a whorl lets it stand off. Between them it runs on smoothly.';
+export const whorlsFound = 'Whorls that come by themselves';
+export const whereLieVanishes =
+  'Where hair from all sides meets it has no way of its own, as on every coat. Set one to move it.';
+export const whorlAt = (bone: string, percent: number): string => `On the ${bone}, at ${percent} %`;
+export const setAndMove = 'Set it';
+
+// scales/ScalesStage.vue
+export const skinLaidFlat = 'The skin laid flat';
+export const partLaidFlat = 'The part that is laid flat';
+export const noTubes = 'No part of this animal is long enough to wrap skin round.';
+export const skinLaidFlatTrue = 'The skin laid flat at the model’s size, with its rows of scales, and stamps';
+export const noScalesHere = 'This animal has no scales in rows.';
+export const stampsAndRollers = 'Stamps and rollers';
+
+// scales/TubeRows.vue
+export const changeRows = (name: string): string => `Change the rows of the ${name}`;
+export const scalesRound = 'Scales round';
+export const rowsAlong = 'Rows along';
+export const counted = 'counted';
+export const howToWrapBelly =
+  'Print it at 1:1, cut it out, wrap it with its dashed line along the back and prick the rows through, or trace them. Belly plates close at the seam.';
+export const howToWrap =
+  'Print it at 1:1, cut it out, wrap it with its dashed line along the back and prick the rows through, or trace them.';
+export const plainTube = 'No scales here: the flat skin serves to carry marks and seams over.';
+
+// scales/StampList.vue
+export const noScaleZones = 'No zone of this animal has scales to press.';
+export const changeStamp = 'Change a stamp';
+export const addStamp = 'Add a stamp';
+export const removeStamp = 'Remove a stamp';
+export const newStamp = 'Scale stamp';
+export const stampKind = 'Stamp';
+export const rollerKind = 'Roller';
+export const scalesAcross = 'Scales side by side';
+export const scalesAlong = 'Scales one after the other';
+export const nameOfStamp = 'Name of the stamp';
+export const kindOf = (name: string): string => `Kind of ${name}`;
+export const forZone = 'For the zone';
+export const zoneOf = (name: string): string => `Zone of ${name}`;
+export const countOf = (what: string, name: string): string => `${what}, ${name}`;
+export const rollerThick = 'Diameter of the roller';
+export const remove = 'Remove';
+export const howStampIsMade =
+  'Cut or print the negative, press it into soft clay and bake that, or prick it into card: its raised scales press hollows, its hollows raise scales. Dust it before each press.';

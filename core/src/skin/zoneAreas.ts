@@ -45,9 +45,9 @@ function restArea(zone: CoatZone, measure: MeasurePlan, body: BodyGrid): Working
 
 const areaCommon = (zone: CoatZone) =>
   ({
-    id: `colour.zone.${zone.id}.area`,
-    stage: 'colour',
-    label: say.skin(zone.name),
+    id: `skin.zone.${zone.id}.area`,
+    stage: 'skin',
+    label: say.skinOf(zone.name),
     unit: 'cm2',
     digits: 1,
     provenance: 'derived',

@@ -1,0 +1,129 @@
+import { restPose, type PosedSkeleton } from '../anatomy/pose.ts';
+import type { Skeleton } from '../anatomy/skeleton.ts';
+import { nearestSleeve, placeOn } from '../body/skinPlace.ts';
+import { skinParts } from '../body/skin.ts';
+import { apartSkin, withApart } from '../surface/apartSkin.ts';
+import { bladeSkins } from '../surface/bladeSkin.ts';
+import { HEAD_VIEWS, headBones } from '../surface/headForm.ts';
+import { RELIEF_VIEWS, type ReliefView } from '../surface/reliefViews.ts';
+import { skinSurface, type SkinSurface } from '../surface/skinSurface.ts';
+import { carriedLie } from './carriedLie.ts';
+import type { LieMark, LiePlace } from './lieMarks.ts';
+import { restLie, type RestLie } from './restLie.ts';
+import { joinedStrokes, scaleRowsOn, type RowsOnTube } from './scaleRowsOn.ts';
+import { seenCoat, type SeenCoat } from './seenCoat.ts';
+import { strokeSet, type Irregularity, type StrokeSet, type StrokesOfZone } from './strokeSet.ts';
+
+/** What a coat is worked out from, beside the posed model. */
+export interface CoatChoice {
+  readonly zones: readonly StrokesOfZone[];
+  readonly marks: readonly LieMark[];
+  /** Rows of scales, where they are drawn one by one. */
+  readonly rows: readonly RowsOnTube[];
+  readonly vary: Irregularity;
+  /** Strokes of one zone run into the next over so many mm of the model. */
+  readonly blendMm: number;
+}
+
+/** The coat of a piece: how it lies and what is seen of it from each side. */
+export interface CoatMap {
+  readonly views: readonly SeenCoat[];
+  /** The head by itself; none in a coarse answer. */
+  readonly heads: readonly SeenCoat[];
+  /** Places where the lie has no way of its own. */
+  readonly whorls: readonly LiePlace[];
+  /** Roots, halves and tips of the strokes in space, nine numbers a stroke; their zones. */
+  readonly lines: Float32Array;
+  readonly zone: Uint8Array;
+  /** Edge of a cell of the skin that the lie was solved on, life mm. */
+  readonly cellMm: number;
+}
+
+/** Cells of the skin that the lie is solved on, and of the one that it is seen on. */
+export const COAT_CELLS = {
+  coarse: { rest: 14_000, stance: 30_000, head: 0 },
+  fine: { rest: 45_000, stance: 120_000, head: 60_000 },
+} as const;
+
+const FIRST_VIEWS = ['side', 'front', 'top'] as const satisfies readonly ReliefView[];
+
+/** The skins of the last model asked for: guides that are moved do not change them. */
+const skins = new WeakMap<PosedSkeleton | Skeleton, Map<number, SkinSurface>>();
+
+function skinOf(owner: PosedSkeleton | Skeleton, cells: number, make: () => SkinSurface): SkinSurface {
+  const its = skins.get(owner) ?? new Map<number, SkinSurface>();
+  skins.set(owner, its);
+  const before = its.get(cells);
+  if (before !== undefined) return before;
+  const made = make();
+  its.set(cells, made);
+  return made;
+}
+
+const rests = new WeakMap<Skeleton, PosedSkeleton>();
+
+/** The rest stance of a skeleton, one and the same each time. */
+function restOf(skeleton: Skeleton): PosedSkeleton {
+  const before = rests.get(skeleton);
+  if (before !== undefined) return before;
+  const made = restPose(skeleton);
+  rests.set(skeleton, made);
+  return made;
+}
+
+/** Works the coat of a posed model out. `onProgress` is told 0 to 1. Pure and deterministic. */
+export function coatMap(
+  posed: PosedSkeleton,
+  choice: CoatChoice,
+  fine: boolean,
+  onProgress: (done: number) => void = () => undefined,
+): CoatMap {
+  const cells = COAT_CELLS[fine ? 'fine' : 'coarse'];
+  const { skeleton } = posed;
+  const rest = restOf(skeleton);
+  const restSkin = skinOf(skeleton, cells.rest, () => skinSurface(rest, cells.rest));
+  onProgress(0.2);
+  const lie = restLie(rest, restSkin, choice.marks);
+  onProgress(0.35);
+  const skin = skinOf(posed, cells.stance, () => skinSurface(posed, cells.stance));
+  onProgress(0.55);
+  const ways = carriedLie(rest, lie, posed, skin);
+  const rows = scaleRowsOn(posed, choice.rows);
+  const free = choice.zones.filter(({ zone }) => !rows.zone.includes(zone));
+  const strokes = joinedStrokes([
+    strokeSet(posed, skin, ways, free, choice.vary, choice.blendMm),
+    rows,
+  ]);
+  onProgress(0.8);
+  const drawn = withApart(skin, apartSkin(posed, skin.cellMm));
+  const blades = bladeSkins(posed);
+  const hasLie = skeleton.animal.coat.map(({ covering = 'hair' }) => covering !== 'skin');
+  const views = (fine ? RELIEF_VIEWS : FIRST_VIEWS).map((view) =>
+    seenCoat(drawn, blades, ways, strokes, hasLie, view),
+  );
+  const heads = fine ? headCoats(rest, lie, posed, strokes, hasLie) : [];
+  return {
+    ...{ views, heads, lines: strokes.lines, zone: strokes.zone, cellMm: restSkin.cellMm },
+    whorls: lie.whorls.flatMap((p): LiePlace[] => {
+      const part = nearestSleeve(skinParts(rest), p);
+      return part === undefined ? [] : [placeOn(rest, part, p)];
+    }),
+  };
+}
+
+/** The head alone, with those strokes of the whole that lie on its skin. */
+function headCoats(
+  rest: PosedSkeleton,
+  lie: RestLie,
+  posed: PosedSkeleton,
+  strokes: StrokeSet,
+  hasLie: readonly boolean[],
+): readonly SeenCoat[] {
+  const bones = headBones(posed.skeleton);
+  if (bones.size === 0) return [];
+  const skin = skinSurface(posed, COAT_CELLS.fine.head, bones);
+  const ways = carriedLie(rest, lie, posed, skin);
+  const drawn = withApart(skin, apartSkin(posed, skin.cellMm, bones));
+  const flats = bladeSkins(posed).filter(({ boneId }) => bones.has(boneId));
+  return HEAD_VIEWS.map((view) => seenCoat(drawn, flats, ways, strokes, hasLie, view));
+}

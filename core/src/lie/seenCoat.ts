@@ -1,0 +1,80 @@
+import type { Point2 } from '../geometry/hull.ts';
+import { dot, type Vec3 } from '../geometry/vec3.ts';
+import { depthBuffer, type DepthBuffer } from '../surface/depthBuffer.ts';
+import { pixelFor, type DrawnSkin, type Flat } from '../surface/relief.ts';
+import { VIEW_FRAMES, type ReliefView, type ViewFrame } from '../surface/reliefViews.ts';
+import { flowLines } from './flowLines.ts';
+import type { StrokeSet } from './strokeSet.ts';
+
+/** A coat as it is seen from one side, mm of the page. */
+export interface SeenCoat {
+  readonly view: ReliefView;
+  /** Lines along the lie, root first. */
+  readonly flow: readonly {
+    readonly zone: number;
+    readonly points: readonly Point2[];
+  }[];
+  /** Root, half way and tip of each stroke that is seen, and its width: seven numbers a stroke. */
+  readonly strokes: Float32Array;
+  readonly zone: Uint8Array;
+  /** 0 on the animal's left, 1 between, 2 on its right. */
+  readonly side: Uint8Array;
+}
+
+/** Roots this far behind what is seen are hidden, in cells of the skin. */
+const HIDDEN = 1.5;
+
+/** What of a coat is seen from a side, strokes as long as foreshortening leaves them. */
+export function seenCoat(
+  drawn: DrawnSkin,
+  flats: readonly Flat[],
+  ways: Float32Array,
+  strokes: StrokeSet,
+  hasLie: readonly boolean[],
+  view: ReliefView,
+): SeenCoat {
+  const frame = VIEW_FRAMES[view];
+  const { mesh, cellMm } = drawn;
+  const scene = { ...mesh, flats: flats.map(({ outline }) => outline) };
+  const buffer = depthBuffer(scene, frame, pixelFor(mesh.positions, cellMm));
+  const seen = strokesSeen(buffer, cellMm, strokes, frame);
+  return { view, flow: flowLines(buffer, drawn, ways, hasLie, frame), ...seen };
+}
+
+function strokesSeen(
+  buffer: DepthBuffer,
+  cellMm: number,
+  { many, lines, normals, widthMm, zone, side }: StrokeSet,
+  frame: ViewFrame,
+): Pick<SeenCoat, 'strokes' | 'zone' | 'side'> {
+  const [found, zones, sides]: [number[], number[], number[]] = [[], [], []];
+  const point = (n: number, k: number): Vec3 => [
+    lines[9 * n + 3 * k]!,
+    lines[9 * n + 3 * k + 1]!,
+    lines[9 * n + 3 * k + 2]!,
+  ];
+  for (let n = 0; n < many; n++) {
+    const root = point(n, 0);
+    const depth = dot(frame.towards, root);
+    const [x, y] = [dot(frame.right, root), dot(frame.up, root)];
+    const i = Math.round((x - buffer.low[0]) / buffer.pixelMm);
+    const j = Math.round((y - buffer.low[1]) / buffer.pixelMm);
+    const nearest = buffer.near[i + buffer.wide * j];
+    // Of a head by itself what lies before or behind its skin is of another part.
+    if (nearest === undefined || Math.abs(depth - nearest) > HIDDEN * cellMm) continue;
+    const normal: Vec3 = [normals[3 * n]!, normals[3 * n + 1]!, normals[3 * n + 2]!];
+    if (dot(normal, frame.towards) <= 0) continue;
+    const [mid, tip] = [point(n, 1), point(n, 2)];
+    found.push(
+      ...[x, y, dot(frame.right, mid), dot(frame.up, mid)],
+      ...[dot(frame.right, tip), dot(frame.up, tip), widthMm[n]!],
+    );
+    zones.push(zone[n]!);
+    sides.push(side[n]!);
+  }
+  return {
+    strokes: Float32Array.from(found),
+    zone: Uint8Array.from(zones),
+    side: Uint8Array.from(sides),
+  };
+}

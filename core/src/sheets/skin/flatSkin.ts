@@ -1,0 +1,187 @@
+import * as say from '../words.ts';
+import type { Plan } from '../../planTypes.ts';
+import { onSheet, slantOf, type FlatPiece } from '../../skin/flat/developed.ts';
+import type { TubePlan, TubeRows } from '../../skin/tubePlan.ts';
+import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem, type PagePoint } from '../drawing.ts';
+
+/** Between two pieces on the sheet, mm. */
+const GAP_MM = 8;
+const MARGIN_MM = 6;
+/** Points of a curved edge. */
+const STEPS = 24;
+/** Rows are numbered so often: the first of these whose numbers stand so far apart, mm. */
+const NUMBERED = [5, 10, 20, 50, 100] as const;
+const NUMBER_MM = 14;
+
+/** The skin of every tube that has rows of scales, laid flat at 1:1. */
+export const flatSkins = (plan: Plan): readonly Drawing[] =>
+  plan.skin.tubes.flatMap((tube) => (tube.rows === null ? [] : [flatSkin(tube)]));
+
+/**
+ * A tube's skin laid flat at 1:1, piece by piece from its front: cut open along the belly, the back on the middle
+ * line, rows numbered from the snout on, belly plates at both edges.
+ */
+export function flatSkin({ tube, pieces, rows }: TubePlan): Drawing {
+  const layer = `skin ${tube.id}`;
+  let [x0, gone] = [0, 0];
+  const items = pieces.flatMap(({ flat }, i): DrawingItem[] => {
+    const long = slantOf(flat);
+    const place = placed(flat, x0);
+    const part = [
+      ...outline(place, layer),
+      ...(rows === null ? [] : rowItems(place, rows, [gone, gone + long], layer)),
+      ...title(place, `${i + 1}`, layer),
+    ];
+    gone += long;
+    x0 += reach(flat) + GAP_MM;
+    return part;
+  });
+  const heading = say.skinOfLaidFlat(tube.name, pieces.length);
+  return fittedDrawing(`flat-${tube.id}`, heading, items, MARGIN_MM);
+}
+
+/** A place of a piece on the sheet, by its share along and round. */
+type Place = (along: number, round: number) => PagePoint;
+
+const placed =
+  (flat: FlatPiece, x0: number): Place =>
+  (along, round) => {
+    const [x, y] = onSheet(flat, along, round);
+    return [x0 + x + dip(flat), y];
+  };
+
+/** How far a curved first edge reaches before the middle line, mm. */
+const dip = (flat: FlatPiece): number => {
+  const [edge] = onSheet(flat, 0, 0.5);
+  return Math.max(0, -edge);
+};
+/** How long a piece is on the sheet with both curved edges, mm. */
+const reach = (flat: FlatPiece): number =>
+  dip(flat) + Math.max(slantOf(flat), onSheet(flat, 1, 0.5)[0]);
+
+const line = (
+  points: readonly PagePoint[],
+  layer: string,
+  weight: number,
+  more: { readonly dashed?: boolean; readonly closed?: boolean; readonly ink?: 'soft' } = {},
+): DrawingItem => ({ kind: 'line', ink: 'ink', layer, points, weight, ...more });
+
+const shares = Array.from({ length: STEPS + 1 }, (_, i) => i / STEPS - 0.5);
+
+const outline = (place: Place, layer: string): readonly DrawingItem[] => [
+  line(
+    [...shares.map((r) => place(0, r)), ...shares.toReversed().map((r) => place(1, r))],
+    layer,
+    WEIGHT.far,
+    { closed: true },
+  ),
+  line([place(0, 0), place(1, 0)], layer, WEIGHT.hair, { dashed: true }),
+];
+
+const title = (place: Place, text: string, layer: string): readonly DrawingItem[] => [
+  {
+    ...{ kind: 'text', ink: 'ink', layer, text, sizeMm: 4, anchor: 'end', face: 'title' },
+    at: [place(0, 0)[0] - 1, place(0, 0)[1] - 1.4],
+  },
+];
+
+/** The rows of a piece between two lengths of the whole skin: scales half offset, and belly plates at its edges. */
+function rowItems(
+  place: Place,
+  rows: TubeRows,
+  [from, to]: readonly [number, number],
+  layer: string,
+): readonly DrawingItem[] {
+  const pitch = rows.pitch.value;
+  const sides = (1 - rows.bellyShare) / 2;
+  const at = (mm: number): number => (mm - from) / (to - from);
+  const first = Math.ceil(from / pitch - 1e-9);
+  const last = Math.floor(to / pitch - 1e-9);
+  const every = NUMBERED.find((many) => many * pitch >= NUMBER_MM) ?? 200;
+  const outlines: (readonly PagePoint[])[] = [];
+  const items: DrawingItem[] = [];
+  for (let row = first; row <= last; row++) {
+    const [head, tail] = [at(row * pitch), Math.min(1, at((row + 1) * pitch))];
+    const count = Math.round(rows.round.value);
+    for (let k = 0; k < count; k++) {
+      const shift = row % 2 === 0 ? 0 : 0.5;
+      const middle = -sides + ((k + 0.5 + shift) / count) * 2 * sides;
+      if (middle > sides) continue;
+      outlines.push(scaleOutline(place, middle, sides / count, head, tail));
+      if (rows.keeled)
+        items.push(line([place(head, middle), place((head + tail) / 2, middle)], layer, WEIGHT.hair));
+    }
+    if (rows.bellyShare > 0)
+      for (const side of [1, -1])
+        items.push(line([place(head, side * sides), place(head, side * 0.5)], layer, WEIGHT.thin));
+    if (row % every === 0) items.push(rowNumber(place, head, `${row}`, layer));
+  }
+  return [
+    ...outlines.map((points) => line(points, layer, WEIGHT.hair)),
+    ...(rows.bellyShare > 0
+      ? [1, -1].map((side) => line([place(0, side * sides), place(1, side * sides)], layer, WEIGHT.thin))
+      : []),
+    ...(rows.back === null ? [] : backPlates(place, rows.back, from, to, rows, layer)),
+    ...items,
+  ];
+}
+
+/** The free edge of a scale: its sides from its middle on, to the point that lies towards the tail. */
+const scaleOutline = (
+  place: Place,
+  middle: number,
+  half: number,
+  head: number,
+  tail: number,
+): readonly PagePoint[] => {
+  const clamp = (r: number): number => Math.max(-0.5, Math.min(0.5, r));
+  const mid = (head + tail) / 2;
+  return [
+    place(head, clamp(middle - half)),
+    place(mid, clamp(middle - half)),
+    place(tail, clamp(middle)),
+    place(mid, clamp(middle + half)),
+    place(head, clamp(middle + half)),
+  ];
+};
+
+const rowNumber = (place: Place, head: number, text: string, layer: string): DrawingItem => {
+  const [x, y] = place(head, 0.5);
+  return {
+    ...{ kind: 'text', ink: 'soft', layer, text, sizeMm: 2, anchor: 'middle', face: 'number' },
+    at: [x, y + 1],
+  };
+};
+
+/** Share of the girth that large plates of the back take. Common practice. */
+const BACK_SHARE = 0.42;
+
+/** Large plates along the back, those of one piece. */
+function backPlates(
+  place: Place,
+  back: NonNullable<TubeRows['back']>,
+  from: number,
+  to: number,
+  rows: TubeRows,
+  layer: string,
+): readonly DrawingItem[] {
+  const whole = rows.along.value * rows.pitch.value;
+  const long = whole / back.along;
+  const items: DrawingItem[] = [];
+  for (let row = Math.ceil(from / long - 1e-9); row * long < to - 1e-9; row++) {
+    const [head, tail] = [(row * long - from) / (to - from), Math.min(1, ((row + 0.9) * long - from) / (to - from))];
+    for (let k = 0; k < back.across; k++) {
+      const left = (k / back.across - 0.5) * BACK_SHARE;
+      const right = ((k + 0.9) / back.across - 0.5) * BACK_SHARE;
+      items.push(
+        line(
+          [place(head, left), place(tail, left), place(tail, right), place(head, right)],
+          layer,
+          WEIGHT.thin,
+          { closed: true },
+        ),
+      );
+    }
+  }
+  return items;
+}

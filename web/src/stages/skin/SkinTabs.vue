@@ -1,0 +1,19 @@
+<script setup lang="ts">
+import * as say from './words.ts';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import RoomTabs from '../../kit/RoomTabs.vue';
+
+/** The rooms of Skin: the coat by its zones, how it lies, and scales with the skin laid flat. */
+const { piece } = usePiecePlan();
+const at = computed(() => `/piece/${piece.value.id}/skin`);
+const TABS = [
+  { to: '', name: say.coatTab },
+  { to: '/lie', name: say.lieTab },
+  { to: '/scales', name: say.scalesTab },
+];
+</script>
+
+<template>
+  <RoomTabs :at="at" :tabs="TABS" :label="say.roomsOfSkin" />
+</template>

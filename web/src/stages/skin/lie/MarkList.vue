@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import * as say from '../words.ts';
+import type { LieMarkChoice, LiePlace } from '@keen-sinew/core';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
+import { useUnits } from '../../../composables/useUnits.ts';
+import ActionButton from '../../../kit/ActionButton.vue';
+import ChoiceField from '../../../kit/ChoiceField.vue';
+import DecisionRow from '../../../kit/DecisionRow.vue';
+import HintText from '../../../kit/HintText.vue';
+import { degreesAt, lengthAt, percentAt } from '../../../kit/limited.ts';
+import QuantityField from '../../../kit/QuantityField.vue';
+import SwitchField from '../../../kit/SwitchField.vue';
+import { withMark, withoutMark, withPlace } from './lieChanges.ts';
+
+/** The marks of the piece: chosen, one of them has its numbers to type. */
+const props = defineProps<{ chosen: string | null }>();
+const emit = defineEmits<{ choose: [id: string | null] }>();
+const { piece, plan, change } = usePiecePlan();
+const { text, system } = useUnits();
+const marks = computed(() => piece.value.skin.marks);
+const mark = computed(() => marks.value.find(({ id }) => id === props.chosen));
+const bones = computed(() =>
+  plan.value.measure.skeleton.bones.map(({ id, plainName, side }) => ({
+    value: id,
+    label: side === 'mid' ? plainName : say.onSide(plainName, side),
+  })),
+);
+const put = (id: string, part: Partial<LieMarkChoice>): void =>
+  change(say.changeMark, (p) => withMark(p, id, part));
+const place = (id: string, n: number, part: Partial<LiePlace>): void =>
+  change(say.moveMark, (p) => {
+    const old = p.skin.marks.find((of) => of.id === id)!.places[n]!;
+    return withPlace(p, id, n, { ...old, ...part });
+  });
+function remove(id: string): void {
+  change(say.removeMark, (p) => withoutMark(p, id));
+  emit('choose', null);
+}
+const nameOf = ({ kind, places }: LieMarkChoice, n: number): string => {
+  const bone = plan.value.measure.skeleton.byId.get(places[0]!.boneId)?.plainName ?? '';
+  return say.markNamed(say.markKinds[kind], n + 1, bone.toLowerCase());
+};
+</script>
+
+<template>
+  <HintText v-if="marks.length === 0">{{ say.noMarksYet }}</HintText>
+  <ul>
+    <li v-for="(entry, n) in marks" :key="entry.id">
+      <ActionButton
+        kind="plain"
+        :aria-pressed="entry.id === chosen"
+        @click="emit('choose', entry.id === chosen ? null : entry.id)"
+      >
+        {{ nameOf(entry, n) }}
+      </ActionButton>
+    </li>
+  </ul>
+  <template v-if="mark">
+    <DecisionRow :name="say.otherSideToo">
+      <SwitchField
+        :label="say.otherSideToo"
+        :value="mark.mirrored"
+        @set="put(mark.id, { mirrored: $event })"
+      />
+    </DecisionRow>
+    <DecisionRow
+      v-if="mark.kind !== 'guide'"
+      :name="mark.kind === 'whorl' ? say.whorlTurns : say.hairStandsOff"
+    >
+      <QuantityField
+        small
+        :label="mark.kind === 'whorl' ? say.whorlTurns : say.hairStandsOff"
+        :shown="text(mark.turnDeg, 'deg')"
+        :parse="degreesAt('skin.marks.*.turnDeg', say.hairStandsOff)"
+        @set="put(mark.id, { turnDeg: $event })"
+      />
+    </DecisionRow>
+    <DecisionRow v-if="mark.kind === 'whorl'" :name="say.radiusInLife">
+      <QuantityField
+        small
+        :label="say.radiusInLife"
+        :shown="text(mark.radiusMm, 'mm')"
+        :parse="lengthAt('skin.marks.*.radiusMm', say.radiusInLife, system)"
+        @set="put(mark.id, { radiusMm: $event })"
+      />
+    </DecisionRow>
+    <fieldset v-for="(of, n) in mark.places" :key="n">
+      <legend>{{ say.placeNumber(n + 1) }}</legend>
+      <ChoiceField
+        small
+        :label="say.boneOfPlace(n + 1)"
+        :value="of.boneId"
+        :options="bones"
+        @set="place(mark.id, n, { boneId: $event })"
+      />
+      <QuantityField
+        small
+        :label="say.alongOfPlace(n + 1)"
+        :shown="`${Math.round(1000 * of.along) / 10} %`"
+        :parse="percentAt('skin.marks.*.places.*.along', say.alongOfPlace(n + 1))"
+        @set="place(mark.id, n, { along: $event })"
+      />
+      <QuantityField
+        small
+        :label="say.aroundOfPlace(n + 1)"
+        :shown="text(of.around, 'deg')"
+        :parse="degreesAt('skin.marks.*.places.*.around', say.aroundOfPlace(n + 1))"
+        @set="place(mark.id, n, { around: $event })"
+      />
+    </fieldset>
+    <ActionButton @click="remove(mark.id)">{{ say.removeMark }}</ActionButton>
+  </template>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+fieldset {
+  display: grid;
+  grid-template-columns: 1.4fr 1fr 1fr;
+  gap: 6px;
+  border: 0;
+  border-top: 1px dotted var(--line);
+  margin: 0;
+  padding: 4px 0;
+}
+legend {
+  font-size: 13px;
+  color: var(--soft);
+  padding: 0;
+}
+</style>
