@@ -62,17 +62,15 @@ function reference(): number {
   return sum;
 }
 
-const { heat: noHeat, shape: noShape, surface: noSurface } = NO_ANSWERS;
 /** Fine answers of body and heat to a piece as it is, and a planner that has seen it. */
 const desks = new Map(
   [otter, wolf].map((piece) => {
     const plan = createPlanner();
     const body = done(plan(piece).jobs.body);
-    const asked = plan(piece, { body, surface: noSurface, shape: noShape, heat: noHeat }).jobs
-      .heat!;
+    const asked = plan(piece, { ...NO_ANSWERS, body }).jobs.heat!;
     return [
       piece.id,
-      { plan, answers: { body, surface: noSurface, shape: noShape, heat: done(asked) }, asked },
+      { plan, answers: { ...NO_ANSWERS, body, heat: done(asked) }, asked },
     ] as const;
   }),
 );

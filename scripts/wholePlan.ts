@@ -1,9 +1,16 @@
-import { done, planPiece, type Plan, type Workpiece } from '../core/src/index.ts';
+import { done, NO_ANSWERS, planPiece, type Plan, type Workpiece } from '../core/src/index.ts';
 
-/** A piece planned with its body, its form, its layers and its heat. */
+/** A piece planned with its body, its form, its layers, its coat and its heat. */
 export function wholePlan(piece: Workpiece): Plan {
   const { body, surface, shape } = planPiece(piece).jobs;
-  const answers = { body: done(body), surface: done(surface), shape: done(shape), heat: null };
-  const { heat } = planPiece(piece, answers).jobs;
-  return planPiece(piece, { ...answers, heat: heat && done(heat) });
+  const answers = {
+    ...NO_ANSWERS,
+    ...{ body: done(body), surface: done(surface), shape: done(shape) },
+  };
+  const { heat, coat } = planPiece(piece, answers).jobs;
+  return planPiece(piece, {
+    ...answers,
+    heat: heat && done(heat),
+    coat: coat && done(coat),
+  });
 }

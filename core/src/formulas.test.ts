@@ -5,6 +5,7 @@ import { ANIMALS } from './anatomy/registry.ts';
 import { demoWorkpieces } from './start/demoPieces.ts';
 import type { Working } from './piece/working.ts';
 import { compareSchemes } from './schemes/compareSchemes.ts';
+import { usualZone } from './piece/skinSchema.ts';
 import { planPiece } from './plan.ts';
 import { evaluated } from './testing/formula.ts';
 import { splitAt, waysOf, withWays } from './wire/routeEdits.ts';
@@ -36,8 +37,14 @@ const OTHERS: readonly Workpiece[] = [
   changed(plainPiece(), 'mass', { clay: { ...plainPiece().mass.clay, classId: 'epoxy' } }),
   changed(plainPiece(), 'skin', {
     zones: Object.fromEntries(
-      ['back', 'flanks', 'belly', 'tail'].map((id) => [id, { method: 'fibre', hairMm: 30 }]),
+      ['back', 'flanks', 'belly', 'tail'].map((id) => [id, { ...usualZone('fibre'), hairMm: 30 }]),
     ),
+  }),
+  changed(plainPiece(), 'skin', {
+    zones: {
+      ...{ back: usualZone('planted'), flanks: usualZone('wefts'), belly: usualZone('flock') },
+      tail: { ...usualZone('carved'), overlap: 0.4, wideMm: 3 },
+    },
   }),
   changed(plainPiece(), 'wire', {
     stock: [],

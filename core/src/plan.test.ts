@@ -1,3 +1,4 @@
+import { usualZone } from './piece/skinSchema.ts';
 import { parted } from './workshop/workpiece.ts';
 import type { Workpiece } from './workshop/workpiece.ts';
 import fc from 'fast-check';
@@ -227,7 +228,7 @@ describe('the road', () => {
             shells: { [region]: { core: d.core, shellMm: d.shellMm } },
           },
           cure: { ...start.cure, setC: d.setC },
-          skin: { ...start.skin, zones: { [zone]: { method: d.method, hairMm: null } } },
+          skin: { ...start.skin, zones: { [zone]: usualZone(d.method) } },
           colour: {
             ...start.colour,
             step: d.step,

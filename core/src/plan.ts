@@ -48,7 +48,13 @@ export const ROAD = [
 ] as const satisfies readonly (keyof Plan)[];
 
 /** Nothing worked out yet. */
-export const NO_ANSWERS: Answers = { body: null, surface: null, shape: null, heat: null, coat: null };
+export const NO_ANSWERS: Answers = {
+  body: null,
+  surface: null,
+  shape: null,
+  heat: null,
+  coat: null,
+};
 
 /** Makes plans, and works out again only what a change reaches. */
 export interface Planner {
@@ -152,7 +158,9 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
   });
   const oven = recall(planOven, { choice: piece.cure, cure, done: piece.bench.done });
   const skin = recall(planSkin, { skin: piece.skin, measure, stance, surface, body });
-  const coatAsked = surface && recall(coatJob, { asked: asked.surface.input, surface, plan: skin, skin: piece.skin });
+  const coatAsked =
+    surface &&
+    recall(coatJob, { asked: asked.surface.input, surface, plan: skin, skin: piece.skin });
   const coat = coatAsked && answerTo(coatAsked.key, answers.coat);
   const colour = recall(planColour, { colour: piece.colour, skin });
   yield;

@@ -4,6 +4,7 @@ import { bakeOrder } from './bakeOrder.ts';
 import { bakeTime } from './bakeTime.ts';
 import { colour } from './colour.ts';
 import { curves } from './curves.ts';
+import { directionField } from './directionField.ts';
 import { distances } from './distances.ts';
 import { drawingStandards } from './drawingStandards.ts';
 import { heatConduction } from './heatConduction.ts';
@@ -12,11 +13,13 @@ import { legEquilibrium } from './legEquilibrium.ts';
 import { materials } from './materials.ts';
 import { openData } from './openData.ts';
 import { ovenTrace } from './ovenTrace.ts';
+import { planting } from './planting.ts';
 import { printer } from './printer.ts';
 import { solids } from './solids.ts';
 import { springback } from './springback.ts';
 import { staticBalance } from './staticBalance.ts';
 import { stockCutting } from './stockCutting.ts';
+import { unrolled } from './unrolled.ts';
 import { wireBending } from './wireBending.ts';
 import { wireGauges } from './wireGauges.ts';
 import { wireMechanics } from './wireMechanics.ts';
@@ -28,6 +31,7 @@ export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   'bake-time': bakeTime,
   colour,
   curves,
+  'direction-field': directionField,
   'distance-transform': distances,
   'drawing-standards': drawingStandards,
   'heat-conduction': heatConduction,
@@ -37,12 +41,14 @@ export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   'open-data': openData,
   'oven-trace': ovenTrace,
   'photo-perspective': photoPerspective,
+  planting,
   printer,
   solids,
   springback,
   'static-balance': staticBalance,
   'stock-cutting': stockCutting,
   'two-view-true-length': twoViewTrueLength,
+  unrolled,
   'wire-bending': wireBending,
   'wire-gauges': wireGauges,
   'wire-mechanics': wireMechanics,

@@ -1,3 +1,4 @@
+import { usualZone } from '../piece/skinSchema.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
 import { CAUTIONS } from '../piece/cautions.ts';
@@ -15,7 +16,7 @@ const solid = (piece: Workpiece): Workpiece =>
     ),
   });
 const fibre = (piece: Workpiece): Workpiece =>
-  changed(piece, 'skin', { zones: { back: { method: 'fibre', hairMm: null } } });
+  changed(piece, 'skin', { zones: { back: usualZone('fibre') } });
 const CASES: readonly (readonly [string, Workpiece])[] = [
   ['otter', otterPiece()],
   ['wolf', wolfPiece()],
@@ -26,7 +27,7 @@ const CASES: readonly (readonly [string, Workpiece])[] = [
   [
     'with a pelt, baked bare',
     changed(
-      changed(otterPiece(), 'skin', { zones: { back: { method: 'pelt', hairMm: null } } }),
+      changed(otterPiece(), 'skin', { zones: { back: usualZone('pelt') } }),
       'cure',
       { method: 'body-first' },
     ),

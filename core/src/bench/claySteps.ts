@@ -1,7 +1,6 @@
 /* eslint-disable max-lines -- the steps in clay, one after the other */
 import { plural } from '../units/plural.ts';
 import * as say from './words.ts';
-import { wordsOf } from '../anatomy/coat.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { CurePlan } from '../cure/curePlan.ts';
 import type { EyePlan, Fitting, FittingsPlan } from '../fittings/fittingsPlan.ts';

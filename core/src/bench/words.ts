@@ -269,12 +269,14 @@ export const countsTimesPace = 'counts of strokes, presses and tufts at your own
 export const pressScales = (name: string): string => `Press the scales: ${name}`;
 export const noStampYet =
   'No stamp is made for this zone yet: Skin draws its negative, true to size, to print or to trace. Then press it row by row, from the tail forwards.';
-export const dustStampPress = 'Dust the stamp with starch, press it lightly, from the tail forwards: ';
+export const dustStampPress =
+  'Dust the stamp with starch, press it lightly, from the tail forwards: ';
 export const facesOf = ' of ';
 export const joinPressesByHand =
   '. Join the presses by hand where they meet, and press no scale twice.';
 export const rowsApart = ' in rows ';
-export const trimToOutline = ' apart. Trim to the outline when the glue is hard, a little at a time, along the lie.';
+export const trimToOutline =
+  ' apart. Trim to the outline when the glue is hard, a little at a time, along the lie.';
 
 // shoppingList.ts
 export const fibreFor = (name: string): string => `Fibre for ${name}, cut `;

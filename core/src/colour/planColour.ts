@@ -82,9 +82,7 @@ export function planColour(inputs: ColourInputs): ColourPlan | null {
     varnishes,
     workings: [
       primer,
-      ...zones.flatMap((zone) => [
-        ...zone.layers.flatMap((layer) => [layer.lightness, layer.ml]),
-      ]),
+      ...zones.flatMap((zone) => [...zone.layers.flatMap((layer) => [layer.lightness, layer.ml])]),
       ...varnishes.map((varnish) => varnish.ml),
     ],
     snags: [],

@@ -15,11 +15,7 @@ const ROUND_EYE = { diameters: 2.1, share: 1.4 } as const;
 /** What of a way lies in a surface, unit; undefined for one that stands out of it. */
 export function inSurface(way: Vec3, normal: Vec3): Vec3 | undefined {
   const off = dot(way, normal);
-  const flat: Vec3 = [
-    way[0] - off * normal[0],
-    way[1] - off * normal[1],
-    way[2] - off * normal[2],
-  ];
+  const flat: Vec3 = [way[0] - off * normal[0], way[1] - off * normal[1], way[2] - off * normal[2]];
   return Math.hypot(...flat) < 1e-9 ? undefined : unit(flat);
 }
 

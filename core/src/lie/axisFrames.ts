@@ -42,8 +42,7 @@ export function axisFrames(posed: PosedSkeleton): readonly (readonly AxisFrame[]
 export function nearestFrame(frames: readonly AxisFrame[], p: Vec3): number {
   let [best, least] = [0, Infinity];
   frames.forEach(({ middle }, i) => {
-    const far =
-      (p[0] - middle[0]) ** 2 + (p[1] - middle[1]) ** 2 + (p[2] - middle[2]) ** 2;
+    const far = (p[0] - middle[0]) ** 2 + (p[1] - middle[1]) ** 2 + (p[2] - middle[2]) ** 2;
     if (far < least) [best, least] = [i, far];
   });
   return best;

@@ -22,7 +22,10 @@ function lieNear({ ways }: RestLie, near: NearPoints, sleeve: number, p: Vec3): 
 }
 
 /** For each sleeve of the rest skin the one on the other side; itself on the midline. */
-function imagesOf({ parts, sleeve }: SkinSurface, posed: PosedSkeleton): ReadonlyMap<number, number> {
+function imagesOf(
+  { parts, sleeve }: SkinSurface,
+  posed: PosedSkeleton,
+): ReadonlyMap<number, number> {
   const bones = new Map(parts.map((part, i) => [`${part.boneId} ${part.sleeve}`, i]));
   const names = new Map(parts.map(({ sleeve: name }, i) => [name, i] as const).toReversed());
   const images = new Map<number, number>();
@@ -42,7 +45,12 @@ function imagesOf({ parts, sleeve }: SkinSurface, posed: PosedSkeleton): Readonl
  * The lie of a coat on the skin of a stance, unit and in that skin, three numbers a point: each point is found on
  * the rest skin by its place on its part, and its way is carried over in the frame of the section there.
  */
-export function carriedLie(rest: PosedSkeleton, lie: RestLie, posed: PosedSkeleton, skin: SkinSurface): Float32Array {
+export function carriedLie(
+  rest: PosedSkeleton,
+  lie: RestLie,
+  posed: PosedSkeleton,
+  skin: SkinSurface,
+): Float32Array {
   const [from, to] = [axisFrames(posed), axisFrames(rest)];
   const near = nearPoints(lie.skin.mesh.positions, REACH * lie.skin.cellMm, lie.skin.sleeve);
   const images = imagesOf(lie.skin, rest);
@@ -65,7 +73,9 @@ export function carriedLie(rest: PosedSkeleton, lie: RestLie, posed: PosedSkelet
     const sleeve = sleeveOf[owner[i]!]!;
     const own = lieNear(lie, near, sleeve, q);
     if (own === undefined) continue;
-    const way = lie.isMirrored ? evened(own, lieNear(lie, near, images.get(sleeve) ?? sleeve, mirror(q))) : own;
+    const way = lie.isMirrored
+      ? evened(own, lieNear(lie, near, images.get(sleeve) ?? sleeve, mirror(q)))
+      : own;
     const flat = inSurface(outOfFrame(here, intoFrame(there, way)), normal);
     if (flat !== undefined) ways.set(flat, 3 * i);
   }

@@ -50,7 +50,11 @@ const FIRST_VIEWS = ['side', 'front', 'top'] as const satisfies readonly ReliefV
 /** The skins of the last model asked for: guides that are moved do not change them. */
 const skins = new WeakMap<PosedSkeleton | Skeleton, Map<number, SkinSurface>>();
 
-function skinOf(owner: PosedSkeleton | Skeleton, cells: number, make: () => SkinSurface): SkinSurface {
+function skinOf(
+  owner: PosedSkeleton | Skeleton,
+  cells: number,
+  make: () => SkinSurface,
+): SkinSurface {
   const its = skins.get(owner) ?? new Map<number, SkinSurface>();
   skins.set(owner, its);
   const before = its.get(cells);

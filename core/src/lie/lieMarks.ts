@@ -52,7 +52,10 @@ export function animalMarks(rest: PosedSkeleton): readonly LieMark[] {
 }
 
 /** A place on the other side. */
-export const mirroredPlace = (posed: PosedSkeleton, { boneId, along, around }: LiePlace): LiePlace => ({
+export const mirroredPlace = (
+  posed: PosedSkeleton,
+  { boneId, along, around }: LiePlace,
+): LiePlace => ({
   boneId: posed.byId.get(boneId)?.bone.image ?? boneId,
   along,
   around: -around,

@@ -81,9 +81,7 @@ function cellsOver(positions: Float32Array, reach: number) {
     if (v < low[n % 3]!) low[n % 3] = v;
     if (v > high[n % 3]!) high[n % 3] = v;
   }
-  const size = [0, 1, 2].map((k) =>
-    Math.max(reach, ((high[k]! - low[k]!) || reach) / MOST_CELLS),
-  );
+  const size = [0, 1, 2].map((k) => Math.max(reach, (high[k]! - low[k]! || reach) / MOST_CELLS));
   const counts = [0, 1, 2].map((k) =>
     positions.length === 0 ? 1 : Math.floor((high[k]! - low[k]!) / size[k]!) + 1,
   ) as [number, number, number];

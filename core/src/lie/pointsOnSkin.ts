@@ -30,7 +30,9 @@ export function evenPoints(
   const kept = thinned(thrown.places, many, Math.sqrt(thrown.areaMm2 / (HEXAGON * many)));
   return {
     triangles: Uint32Array.from(kept, (i) => thrown.triangles[i]!),
-    shares: Float32Array.from(kept.flatMap((i) => [thrown.shares[2 * i]!, thrown.shares[2 * i + 1]!])),
+    shares: Float32Array.from(
+      kept.flatMap((i) => [thrown.shares[2 * i]!, thrown.shares[2 * i + 1]!]),
+    ),
   };
 }
 
@@ -58,7 +60,9 @@ function thrownPoints(
       const corners = [indices[3 * at]!, indices[3 * at + 1]!, indices[3 * at + 2]!] as const;
       for (let k = 0; k < 3; k++)
         places[3 * n + k] =
-          a * p[3 * corners[0] + k]! + b * p[3 * corners[1] + k]! + (1 - a - b) * p[3 * corners[2] + k]!;
+          a * p[3 * corners[0] + k]! +
+          b * p[3 * corners[1] + k]! +
+          (1 - a - b) * p[3 * corners[2] + k]!;
       of[n] = at;
       shares.set([a, b], 2 * n);
       n++;
@@ -79,7 +83,8 @@ function thinned(places: Float32Array, many: number, radius: number): number[] {
     return second * second * second * second;
   };
   for (let i = 0; i < all; i++)
-    for (let e = near.starts[i]!; e < near.starts[i + 1]!; e++) weights[i]! += pull(near.squares[e]!);
+    for (let e = near.starts[i]!; e < near.starts[i + 1]!; e++)
+      weights[i]! += pull(near.squares[e]!);
   const heap = heaviestFirst(weights);
   for (let left = all; left > many; left--) {
     const i = heap.take();
@@ -119,7 +124,7 @@ function heaviestFirst(weights: Float64Array) {
     place[i] = b;
   };
   const sink = (from: number): void => {
-    for (let at = from; ; ) {
+    for (let at = from; ;) {
       let most = at;
       for (const child of [2 * at + 1, 2 * at + 2])
         if (child < size && weights[heap[child]!]! > weights[heap[most]!]!) most = child;

@@ -1,7 +1,12 @@
 import { facingOf, FACINGS, zoneOf, type CoatZone } from '../anatomy/coat.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { volumeKept } from '../body/volumeKept.ts';
-import { sectionMiddle, sectionOutline, sectionPoint, type AxisSample } from '../body/sleeveSection.ts';
+import {
+  sectionMiddle,
+  sectionOutline,
+  sectionPoint,
+  type AxisSample,
+} from '../body/sleeveSection.ts';
 import { inverse, turn } from '../geometry/quat.ts';
 import { distance, lerp, sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import { inSurface } from './anatomyLie.ts';
@@ -10,7 +15,11 @@ import type { StrokeSet } from './strokeSet.ts';
 /** Rows of scales over a long part, by the places of its sections from its front on. */
 export interface RowsOnTube {
   readonly sleeve: string;
-  readonly stations: readonly { readonly boneId: string; readonly share: number; readonly atMm: number }[];
+  readonly stations: readonly {
+    readonly boneId: string;
+    readonly share: number;
+    readonly atMm: number;
+  }[];
   readonly round: number;
   readonly along: number;
   readonly bellyShare: number;
@@ -50,7 +59,11 @@ interface Draft {
   readonly side: number;
 }
 
-function ringsOf(posed: PosedSkeleton, tube: RowsOnTube, side: 'left' | 'right' | 'mid'): readonly Ring[] {
+function ringsOf(
+  posed: PosedSkeleton,
+  tube: RowsOnTube,
+  side: 'left' | 'right' | 'mid',
+): readonly Ring[] {
   const samples = new Map<string, AxisSample>();
   for (const part of volumeKept(posed))
     if (part.kind === 'sleeve' && part.sleeve === sleeveOn(posed, tube, side))
@@ -89,7 +102,10 @@ function ringOf(sample: AxisSample, atMm: number, boneId: string): Ring {
 /** A point of a ring so far round from its back, −½ to ½ of the girth. */
 function onRing({ points, shares }: Ring, round: number): Vec3 {
   const at = ((round % 1) + 1) % 1;
-  const after = Math.max(1, shares.findIndex((share) => share >= at));
+  const after = Math.max(
+    1,
+    shares.findIndex((share) => share >= at),
+  );
   const [from, to] = [shares[after - 1]!, shares[after]!];
   return lerp(points[after - 1]!, points[after]!, to === from ? 0 : (at - from) / (to - from));
 }
@@ -138,7 +154,10 @@ const isScaled = (zone: CoatZone): boolean => zone.covering === 'scale';
 
 /** Between the two rings that a place lies between. */
 function pointAlong(rings: readonly Ring[], mm: number, share: number) {
-  const after = Math.max(1, rings.findIndex(({ atMm }) => atMm >= mm));
+  const after = Math.max(
+    1,
+    rings.findIndex(({ atMm }) => atMm >= mm),
+  );
   const [a, b] = [rings[after - 1]!, rings[after]!];
   const t = b.atMm === a.atMm ? 0 : (mm - a.atMm) / (b.atMm - a.atMm);
   return {
@@ -149,7 +168,10 @@ function pointAlong(rings: readonly Ring[], mm: number, share: number) {
 }
 
 function girthAt(rings: readonly Ring[], mm: number): number {
-  const after = Math.max(1, rings.findIndex(({ atMm }) => atMm >= mm));
+  const after = Math.max(
+    1,
+    rings.findIndex(({ atMm }) => atMm >= mm),
+  );
   const girth = ({ points }: Ring): number =>
     points.slice(1).reduce((sum, p, i) => sum + distance(points[i]!, p), 0);
   const [a, b] = [rings[after - 1]!, rings[after]!];

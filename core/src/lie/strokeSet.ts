@@ -51,7 +51,6 @@ const SIDES = ['left', 'mid', 'right'] as const;
  * those of one zone run into the next over `blendMm`. They are short about eyes and nose. Pure, and the same for
  * the same seed.
  */
-// eslint-disable-next-line max-lines-per-function -- one pass over the zones; its steps share the blended sizes
 export function strokeSet(
   posed: PosedSkeleton,
   skin: SkinSurface,
@@ -85,10 +84,9 @@ export function strokeSet(
         corners.reduce((sum, c, m) => sum + shares[m]! * values[3 * c + k]!, 0);
       const root: Vec3 = [0, 1, 2].map((k) => mix(mesh.positions, k)) as unknown as Vec3;
       const corner = corners[0]!;
-      const way = inSurface(
-        [mix(ways, 0), mix(ways, 1), mix(ways, 2)],
-        vec(mesh.normals, corner),
-      ) ?? vec(ways, corner);
+      const way =
+        inSurface([mix(ways, 0), mix(ways, 1), mix(ways, 2)], vec(mesh.normals, corner)) ??
+        vec(ways, corner);
       const full = sizes.lengthMm[corner]! * (1 + vary.length * (2 * random() - 1));
       const long = Math.max(LEAST_SHARE * full, Math.min(full, caps?.[corner] ?? Infinity));
       const deg = vary.deg * (2 * random() - 1) + lock(root);
@@ -124,12 +122,31 @@ function turnedIn(way: Vec3, n: Vec3, rad: number): Vec3 {
 }
 
 /** Root, half way and tip of a stroke: the second half follows the lie where the first has led. */
-function stroke(root: Vec3, way: Vec3, long: number, { mesh }: SkinSurface, ways: Float32Array, near: NearPoints): readonly number[] {
+function stroke(
+  root: Vec3,
+  way: Vec3,
+  long: number,
+  { mesh }: SkinSurface,
+  ways: Float32Array,
+  near: NearPoints,
+): readonly number[] {
   const half = long / 2;
   const mid: Vec3 = [root[0] + half * way[0], root[1] + half * way[1], root[2] + half * way[2]];
   const i = near.nearest(0, ...mid);
-  const next = i < 0 ? way : (inSurface([way[0] + ways[3 * i]!, way[1] + ways[3 * i + 1]!, way[2] + ways[3 * i + 2]!], vec(mesh.normals, i)) ?? way);
-  return [...root, ...mid, mid[0] + half * next[0], mid[1] + half * next[1], mid[2] + half * next[2]];
+  const next =
+    i < 0
+      ? way
+      : (inSurface(
+          [way[0] + ways[3 * i]!, way[1] + ways[3 * i + 1]!, way[2] + ways[3 * i + 2]!],
+          vec(mesh.normals, i),
+        ) ?? way);
+  return [
+    ...root,
+    ...mid,
+    mid[0] + half * next[0],
+    mid[1] + half * next[1],
+    mid[2] + half * next[2],
+  ];
 }
 
 /** The triangles of each zone: that of their first corner. */
@@ -152,7 +169,11 @@ function lockLean(share: number, wide: number, zone: number): (p: Vec3) => numbe
 }
 
 /** Lengths and widths at each point, evened over so many mm so that one zone runs into the next. */
-function blendedSizes({ mesh, zone, cellMm }: SkinSurface, zones: readonly StrokesOfZone[], blendMm: number) {
+function blendedSizes(
+  { mesh, zone, cellMm }: SkinSurface,
+  zones: readonly StrokesOfZone[],
+  blendMm: number,
+) {
   const many = zone.length;
   const lengthOf = new Map(zones.map((its) => [its.zone, its.lengthMm]));
   const widthOf = new Map(zones.map((its) => [its.zone, its.widthMm]));
@@ -167,7 +188,11 @@ function blendedSizes({ mesh, zone, cellMm }: SkinSurface, zones: readonly Strok
 }
 
 /** Each value the mean of itself and its neighbours'; points without a value do not count. */
-function evenedOnce(values: Float32Array, indices: Uint32Array, many: number): Float32Array<ArrayBuffer> {
+function evenedOnce(
+  values: Float32Array,
+  indices: Uint32Array,
+  many: number,
+): Float32Array<ArrayBuffer> {
   const [sum, count] = [new Float32Array(many), new Float32Array(many)];
   for (let t = 0; t < indices.length; t += 3) {
     for (let n = 0; n < 3; n++) {
@@ -177,7 +202,9 @@ function evenedOnce(values: Float32Array, indices: Uint32Array, many: number): F
       count[i]!++;
     }
   }
-  return values.map((v, i) => (count[i] === 0 ? v : (v + sum[i]!) / (1 + count[i]!))) as Float32Array<ArrayBuffer>;
+  return values.map((v, i) =>
+    count[i] === 0 ? v : (v + sum[i]!) / (1 + count[i]!),
+  ) as Float32Array<ArrayBuffer>;
 }
 
 /** How long a stroke may be at each point by how far it is from eyes and nose; undefined for an animal without a face. */
@@ -190,7 +217,8 @@ function faceCaps(posed: PosedSkeleton, positions: Float32Array): Float32Array |
   const head = headId === undefined ? undefined : posed.byId.get(headId);
   return Float32Array.from({ length: positions.length / 3 }, (_, i) => {
     const p = vec(positions, i);
-    const eye = eyes.reduce((least, middle) => Math.min(least, distance(p, middle)), Infinity) - lids;
+    const eye =
+      eyes.reduce((least, middle) => Math.min(least, distance(p, middle)), Infinity) - lids;
     const nose = head === undefined ? Infinity : distance(p, head.end);
     return FACE_SHARE * Math.max(0, Math.min(eye + lids / 2, nose));
   });

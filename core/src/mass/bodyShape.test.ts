@@ -1,4 +1,5 @@
 /* eslint-disable max-lines -- the tests of one subject, which share its pieces */
+import { usualZone } from '../piece/skinSchema.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { validateBytes } from 'gltf-validator';
@@ -220,7 +221,7 @@ describe('layers', () => {
     const zones = Object.fromEntries(
       planPiece(plainPiece()).measure.skeleton.animal.coat.map(({ id }) => [
         id,
-        { method: 'fibre' as const, hairMm: 30 },
+        { ...usualZone('fibre'), hairMm: 30 },
       ]),
     );
     const furred = shapeOf(changed(plainPiece(), 'skin', { zones }));

@@ -1,3 +1,4 @@
+import { usualZone } from '../piece/skinSchema.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ORIGIN } from '../geometry/vec3.ts';
@@ -87,7 +88,7 @@ describe('buildUp', () => {
         {
           ...piece.skin,
           zones: Object.fromEntries(
-            skeleton.animal.coat.map(({ id }) => [id, { method: 'fibre', hairMm }]),
+            skeleton.animal.coat.map(({ id }) => [id, { ...usualZone('fibre'), hairMm }]),
           ),
         },
         3,
@@ -104,7 +105,7 @@ describe('buildUp', () => {
   it('takes the backing of a pelt off the clay too, as thick as it is on the model', () => {
     const [zone] = skeleton.animal.coat.filter(({ hair }) => hair !== null);
     const of = (method: 'fibre' | 'pelt' | 'carved', n: number): number =>
-      coatMm(zone!, { zones: { [zone!.id]: { method, hairMm: 12 } }, backingMm: 1.5 }, n);
+      coatMm(zone!, { zones: { [zone!.id]: { ...usualZone(method), hairMm: 12 } }, backingMm: 1.5 }, n);
     expect(of('carved', 3)).toBe(0);
     expect(of('fibre', 3)).toBeCloseTo((12 * Math.sin((zone!.lieDeg * Math.PI) / 180)) / 3, 9);
     for (const n of [2, 3, 8]) expect(of('pelt', n) - of('fibre', n)).toBeCloseTo(1.5, 9);
@@ -118,7 +119,7 @@ describe('buildUp', () => {
         body,
         {
           ...piece.skin,
-          zones: Object.fromEntries(ids.map((id) => [id, { method: 'fibre', hairMm: 20 }])),
+          zones: Object.fromEntries(ids.map((id) => [id, { ...usualZone('fibre'), hairMm: 20 }])),
         },
         3,
       ).undersizeMm;

@@ -1,3 +1,4 @@
+import { usualZone } from '../piece/skinSchema.ts';
 import { everySnag } from '../piece/snagGroups.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { describe, expect, it } from 'vitest';
@@ -65,7 +66,7 @@ describe('clay and core', () => {
 
   it('leave room for fibre that is stuck on', () => {
     const fibre = changed(plainPiece(), 'skin', {
-      zones: { flanks: { method: 'fibre', hairMm: null } },
+      zones: { flanks: usualZone('fibre') },
     });
     const [with_, without] = [massOf(fibre), massOf(plainPiece())];
     const trunk = (mass: typeof with_) =>

@@ -8,6 +8,7 @@ import {
   withGaitsOf,
   withBakesByName,
   withCoatMap,
+  withPerchLengths,
   withOutlines,
   withRefs,
   withStrides,
@@ -245,19 +246,7 @@ const STEPS: VersionSteps = {
     stance: { fan: 1, ...partOf(old, 'stance') },
   }),
   /** Version 14 knows perches with a length of their own, keys against turning, skin over a shell, and pelts. */
-  13: (old) => {
-    const stance = partOf(old, 'stance');
-    const ground = partOf(stance, 'ground');
-    const isPerch = ground['kind'] === 'log' || ground['kind'] === 'rock';
-    return {
-      ...old,
-      version: 14,
-      stance: { ...stance, ...(isPerch ? { ground: { acrossMm: null, ...ground } } : {}) },
-      wire: { ...partOf(old, 'wire'), rod: { key: null, ...partOf(partOf(old, 'wire'), 'rod') } },
-      mass: { skinMm: 2, ...partOf(old, 'mass') },
-      skin: { backingMm: 1, ...partOf(old, 'skin') },
-    };
-  },
+  13: withPerchLengths,
   /** Version 15 knows parts made apart: what is set on the skin, changed, of another stuff, or made apart from the body. */
   14: (old) => {
     const measure = partOf(old, 'measure');

@@ -152,3 +152,19 @@ export const withCoatMap = (old: Data): Data => {
     },
   };
 };
+
+/** Version 13 to 14: perches with a length of their own, keys against turning, skin over a shell, and pelts. */
+export const withPerchLengths = (old: Data): Data => {
+  const stance = partOf(old, 'stance');
+  const ground = partOf(stance, 'ground');
+  const isPerch = ground['kind'] === 'log' || ground['kind'] === 'rock';
+  const wire = partOf(old, 'wire');
+  return {
+    ...old,
+    version: 14,
+    stance: { ...stance, ...(isPerch ? { ground: { acrossMm: null, ...ground } } : {}) },
+    wire: { ...wire, rod: { key: null, ...partOf(wire, 'rod') } },
+    mass: { skinMm: 2, ...partOf(old, 'mass') },
+    skin: { backingMm: 1, ...partOf(old, 'skin') },
+  };
+};

@@ -6,6 +6,7 @@ import { demoPieces, demoWorkpieces } from '../start/demoPieces.ts';
 import { laterStages } from '../start/newPiece.ts';
 import { migrate } from './migrations.ts';
 import { PIECE_VERSION } from './pieceSchema.ts';
+import { usualZone } from './skinSchema.ts';
 import { inWorkshop, parted } from '../workshop/workpiece.ts';
 import { pieceText, type PieceFile } from '../formats/pieceFile.ts';
 import { readPiece, readPieceText } from '../formats/readPiece.ts';
@@ -85,7 +86,7 @@ describe('piece files', () => {
     ['name', '', /name: received an empty field/],
     ['mass.shells', { wing: { core: 'foil', shellMm: 4 } }, /mass\.shells: received “wing”/],
     ['mass.clay.classId', 'mud', /classId: received “mud”/],
-    ['skin.zones', { wing: { method: 'carved', hairMm: 2 } }, /skin\.zones: received “wing”/],
+    ['skin.zones', { wing: { ...usualZone('carved'), hairMm: 2 } }, /skin\.zones: received “wing”/],
     ['colour.zones', { back: { hex: 'brown', sheen: null } }, /hex: received “brown”/],
     ['bench.done', { x: { on: 'today', minutes: 1, note: '' } }, /received “today”/],
   ])(

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { changed, otterPiece, wholePlan } from '../testing/samples.ts';
+import { isTarget } from '../piece/target.ts';
+import { changed, otterPiece, wholePlan, withCoat } from '../testing/samples.ts';
 import { colourCard } from './colourCard.ts';
 import type { DrawingItem } from './drawing.ts';
 import { elevation } from './elevation.ts';
@@ -34,12 +35,15 @@ describe('strokes of hair', () => {
     expect([one(), one()]).toEqual([two(), two()]);
   });
 
-  it('lie away from the nose on the column: seen from the left, to the right', () => {
-    const coat = elevation(plan, 'side', { show: 'coat', dimensions: false });
-    const trunk = fills(coat.items).filter((item) => item.ink === 'mid');
-    expect(trunk.length).toBeGreaterThan(4);
-    for (const item of trunk)
-      for (const [root, , tip] of item.outlines) expect(tip![0]).toBeGreaterThan(root![0]);
+  it('lie on the animal once its coat is worked out, from the nose to the rear on its column', () => {
+    expect(fills(elevation(plan, 'side', { show: 'coat', dimensions: false }).items)).toEqual([]);
+    const whole = withCoat(plan);
+    const coat = elevation(whole, 'side', { show: 'coat', dimensions: false });
+    const back = fills(coat.items).filter(({ target }) => isTarget(target, 'zone', 'back'));
+    const strokes = back.flatMap((item) => item.outlines);
+    expect(strokes.length).toBeGreaterThan(100);
+    const backwards = strokes.filter(([root, , tip]) => tip![0] > root![0]);
+    expect(backwards.length / strokes.length).toBeGreaterThan(0.99);
   });
 
   it('stand on the card for every zone with hair, with the ledger’s figures', () => {

@@ -1,3 +1,4 @@
+import { usualZone } from '../piece/skinSchema.ts';
 import { quantityText } from '../units/quantity.ts';
 import { describe, expect, it } from 'vitest';
 import { loopLength } from '../geometry/contours.ts';
@@ -108,7 +109,7 @@ describe('one section by itself', () => {
     const zones = Object.fromEntries(
       plan.measure.skeleton.animal.coat.map(({ id }) => [
         id,
-        { method: 'fibre' as const, hairMm: 40 },
+        { ...usualZone('fibre'), hairMm: 40 },
       ]),
     );
     const furred = wholePlan(changed(wolfPiece(), 'skin', { zones }), true).mass!.shape!.cards[3]!;

@@ -1,3 +1,4 @@
+import { usualZone } from '../piece/skinSchema.ts';
 import { everySnag } from '../piece/snagGroups.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { isTarget } from '../piece/target.ts';
@@ -32,7 +33,7 @@ describe('the coat', () => {
 
   it('takes the user’s own hair, and says so', () => {
     const own = changed(otterPiece(), 'skin', {
-      zones: { back: { method: 'carved', hairMm: 30 } },
+      zones: { back: { ...usualZone('carved'), hairMm: 30 } },
     });
     expect(zoneOf(own, 'back').hairLife).toMatchObject({ value: 30, provenance: 'own' });
     expect(zoneOf(own, 'back').length.value).toBeCloseTo(10, 9);
@@ -40,7 +41,7 @@ describe('the coat', () => {
 
   it('leaves free under fibre what its lie stands off: hair · sin(lie)/n', () => {
     const fibre = changed(otterPiece(), 'skin', {
-      zones: { back: { method: 'fibre', hairMm: 30 } },
+      zones: { back: { ...usualZone('fibre'), hairMm: 30 } },
     });
     const { undersize, zone } = zoneOf(fibre, 'back');
     expect(undersize.value).toBeCloseTo((30 * Math.sin((zone.lieDeg * Math.PI) / 180)) / 3, 9);
@@ -64,7 +65,7 @@ describe('the coat', () => {
     const none = changed(otterPiece(), 'skin', { tools: [] });
     expect(planPiece(none).snags.map((snag) => snag.code)).toContain('no-tool');
     const zones = Object.fromEntries(
-      skinOf(none).zones.map((entry) => [entry.zone.id, { method: 'smooth', hairMm: null }]),
+      skinOf(none).zones.map((entry) => [entry.zone.id, usualZone('smooth')]),
     ) as Workpiece['skin']['zones'];
     const smooth = changed(none, 'skin', { zones });
     expect(planPiece(smooth).snags.map((snag) => snag.code)).not.toContain('no-tool');

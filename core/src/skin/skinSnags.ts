@@ -4,7 +4,6 @@ import type { Snag } from '../piece/snag.ts';
 import type { SnagFacts } from '../piece/snagFacts.ts';
 import type { Working } from '../piece/working.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
-import type { SkinPlan } from './planSkin.ts';
 import type { StampPlan } from './stampPlan.ts';
 import type { StrokeTool } from './tools.ts';
 import type { TubePlan } from './tubePlan.ts';
@@ -17,7 +16,12 @@ const SEAM_SHARE = 0.2;
 
 /** What is wrong with the coat. */
 export function skinSnags(
-  of: Pick<SkinPlan, 'zones' | 'tools' | 'stamps' | 'tubes'>,
+  of: {
+    readonly zones: readonly ZonePlan[];
+    readonly tools: readonly StrokeTool[];
+    readonly tubes: readonly TubePlan[];
+    readonly stamps: readonly StampPlan[];
+  },
   skin: Workpiece['skin'],
   skeleton: Skeleton,
   scale: Working,
@@ -69,12 +73,17 @@ function scaleSnags({ zone, width, strokes, method }: ZonePlan, scale: Working):
 }
 
 /** Rows set so few that their scales are larger than the animal's largest. */
-function rowSnags({ tube, rows }: TubePlan, { animal, byId }: Skeleton, scale: Working): readonly Snag[] {
+function rowSnags(
+  { tube, rows }: TubePlan,
+  { animal, byId }: Skeleton,
+  scale: Working,
+): readonly Snag[] {
   if (rows?.round.provenance !== 'own') return [];
   const middle = tube.stations[Math.floor(tube.stations.length / 2)]!;
   const zone = zoneOf(animal.coat, byId.get(middle.boneId)?.key ?? '', 'side');
-  if (zone?.lock == null) return [];
-  const [mm, mostMm] = [rows.width.value, zone.lock.range[1] / scale.value];
+  const lock = zone?.lock ?? null;
+  if (zone === undefined || lock === null) return [];
+  const [mm, mostMm] = [rows.width.value, lock.range[1] / scale.value];
   if (mm <= OUT_OF_SCALE * mostMm) return [];
   const facts = { zone: tube.name, mm, mostMm, lifeMm: mm * scale.value, by: 'rows' } as const;
   return [tooLarge(zone.id, facts)];

@@ -26,6 +26,15 @@ export interface StampPlan {
 /** Presses lie on each other by so much of the face, so that no edge shows. Common practice. */
 const LAPPED = 0.1;
 
+type Common = Pick<Working, 'id' | 'stage' | 'provenance' | 'target'>;
+
+const common = (choice: StampChoice, what: string): Common => ({
+  id: `skin.stamp.${choice.id}.${what}`,
+  stage: 'skin',
+  provenance: 'derived',
+  target: { kind: 'zone', id: choice.zone },
+});
+
 /** A stamp of the piece; null where its zone has no scales. */
 export function stampPlan(
   choice: StampChoice,
@@ -33,67 +42,19 @@ export function stampPlan(
   skin: Workpiece['skin'],
 ): StampPlan | null {
   const zone = zones.find((entry) => entry.zone.id === choice.zone);
-  if (zone?.width == null) return null;
-  const common = (what: string) =>
-    ({
-      id: `skin.stamp.${choice.id}.${what}`,
-      stage: 'skin',
-      provenance: 'derived',
-      target: { kind: 'zone', id: choice.zone },
-    }) as const;
-  const many = (symbol: string, label: string, count: number) =>
-    input(symbol, label, count, 'count', 'own');
-  const wide: Working = {
-    ...common('wide'),
-    label: say.faceWide(choice.name),
-    value: choice.across * zone.width.value,
-    unit: 'mm',
-    formula: 'b = k · w',
-    inputs: [many('k', say.scalesAcross, choice.across), asInput('w', zone.width)],
-    source: say.faceOfScales,
-  };
-  const isRoller = choice.kind === 'roller';
-  const round: Working | null = !isRoller
-    ? null
-    : {
-        ...common('round'),
-        label: say.circumferenceOf(choice.name),
-        value: Math.PI * choice.diameterMm,
-        unit: 'mm',
-        formula: 'u = π · d',
-        inputs: [input('d', say.diameter, choice.diameterMm, 'mm', 'own')],
-        source: say.circle,
-      };
-  const along = many('m', say.scalesAlong, choice.along);
-  const long: Working = {
-    ...common('long'),
-    label: isRoller ? say.patternOnce(choice.name) : say.faceLong(choice.name),
-    value: choice.along * zone.length.value,
-    unit: 'mm',
-    formula: 'c = m · l',
-    inputs: [along, asInput('l', zone.length)],
-    source: say.faceOfScales,
-  };
-  const presses = zone.area && pressesWorking(common('presses'), choice, zone.area, wide, round ?? long);
+  const width = zone?.width ?? null;
+  if (zone === undefined || width === null) return null;
+  const wide = faceWide(choice, width);
+  const long = faceLong(choice, zone.length);
+  const round = choice.kind === 'roller' ? roundWorking(choice) : null;
+  const presses = zone.area && pressesWorking(choice, zone.area, wide, round ?? long);
   return {
     ...{ choice, zone, wide, long, round, presses },
-    scaleWide: zone.width,
+    scaleWide: width,
     scaleLong: zone.length,
-    seam:
-      round === null
-        ? null
-        : {
-            ...common('seam'),
-            label: say.seamOf(choice.name),
-            value: round.value - long.value,
-            unit: 'mm',
-            digits: 2,
-            formula: 's = u − c',
-            inputs: [asInput('u', round), asInput('c', long)],
-            source: say.patternCloses,
-          },
+    seam: round && seamWorking(choice, round, long),
     minutes: presses && {
-      ...common('minutes'),
+      ...common(choice, 'minutes'),
       label: say.minutesOf(choice.name),
       value: (presses.value * skin.pace.pressS) / 60,
       unit: 'min',
@@ -104,14 +65,54 @@ export function stampPlan(
   };
 }
 
+const faceWide = (choice: StampChoice, width: Working): Working => ({
+  ...common(choice, 'wide'),
+  label: say.faceWide(choice.name),
+  value: choice.across * width.value,
+  unit: 'mm',
+  formula: 'b = k · w',
+  inputs: [input('k', say.scalesAcross, choice.across, 'count', 'own'), asInput('w', width)],
+  source: say.faceOfScales,
+});
+
+const faceLong = (choice: StampChoice, length: Working): Working => ({
+  ...common(choice, 'long'),
+  label: choice.kind === 'roller' ? say.patternOnce(choice.name) : say.faceLong(choice.name),
+  value: choice.along * length.value,
+  unit: 'mm',
+  formula: 'c = m · l',
+  inputs: [input('m', say.scalesAlong, choice.along, 'count', 'own'), asInput('l', length)],
+  source: say.faceOfScales,
+});
+
+const roundWorking = (choice: StampChoice): Working => ({
+  ...common(choice, 'round'),
+  label: say.circumferenceOf(choice.name),
+  value: Math.PI * choice.diameterMm,
+  unit: 'mm',
+  formula: 'u = π · d',
+  inputs: [input('d', say.diameter, choice.diameterMm, 'mm', 'own')],
+  source: say.circle,
+});
+
+const seamWorking = (choice: StampChoice, round: Working, long: Working): Working => ({
+  ...common(choice, 'seam'),
+  label: say.seamOf(choice.name),
+  value: round.value - long.value,
+  unit: 'mm',
+  digits: 2,
+  formula: 's = u − c',
+  inputs: [asInput('u', round), asInput('c', long)],
+  source: say.patternCloses,
+});
+
 const pressesWorking = (
-  common: Pick<Working, 'id' | 'stage' | 'provenance' | 'target'>,
   choice: StampChoice,
   area: Working,
   wide: Working,
   long: Working,
 ): Working => ({
-  ...common,
+  ...common(choice, 'presses'),
   label: choice.kind === 'roller' ? say.turnsOf(choice.name) : say.pressesOf(choice.name),
   value: nearestWhole((100 * area.value) / (wide.value * long.value * (1 - LAPPED))),
   unit: 'count',

@@ -53,7 +53,10 @@ export function zoneStrokes(
       unit: 'mm',
       digits: 2,
       formula: 'd = k · w',
-      inputs: [input('k', say.depthAgainstWidth, DEEP_SHARE, 'ratio', 'memory'), asInput('w', wide)],
+      inputs: [
+        input('k', say.depthAgainstWidth, DEEP_SHARE, 'ratio', 'memory'),
+        asInput('w', wide),
+      ],
       source: say.shallowStrokesTakePaint,
     },
   };
@@ -106,7 +109,7 @@ function countWorking(
         say.shareOnLast,
         overlap,
         'ratio',
-        skin.zones[zone.id]?.overlap == null ? 'memory' : 'own',
+        (skin.zones[zone.id]?.overlap ?? null) === null ? 'memory' : 'own',
       ),
     ],
     source: say.eachCoversItsOwn,

@@ -151,29 +151,3 @@ describe('a face that goes elsewhere', () => {
     expect(told.join(' ')).toContain('nowhere');
   });
 });
-
-describe('the lie of the coat in a relief', () => {
-  const skeleton = skeletonOf('grey-wolf');
-  const presetId = skeleton.plan.stances[0]!.id;
-  const posed = settledStance(skeleton, { presetId, anglesDeg: {}, lifted: null }, 1 / 6);
-  const { lie } = relief(skinSurface(posed, 30_000), [], 'side');
-  const zoneOf = (id: string): number => skeleton.animal.coat.findIndex((zone) => zone.id === id);
-  const mean = (id: string, side: string): readonly [number, number] => {
-    const of = lie.filter((at) => at.zone === zoneOf(id) && at.side === side);
-    expect(of.length).toBeGreaterThan(5);
-    const sum = (k: 0 | 1): number => of.reduce((s, { way }) => s + way[k], 0) / of.length;
-    return [sum(0), sum(1)];
-  };
-
-  // Seen from its left the animal looks to the left of the page. Hair lies away from the nose and down the
-  // legs: common practice.
-  it('runs back over the trunk and the face, and down the legs', () => {
-    for (const id of ['back', 'face', 'tail']) expect(mean(id, 'mid')[0]).toBeGreaterThan(0.3);
-    expect(mean('legs', 'left')[1]).toBeLessThan(-0.6);
-  });
-
-  it('is never longer than it is, and stands on the page where the form is', () => {
-    for (const { way } of lie) expect(Math.hypot(...way)).toBeLessThanOrEqual(1.01);
-    expect(lie.length).toBeGreaterThan(200);
-  });
-});

@@ -10,7 +10,8 @@ import type { Creature } from '../anatomy/creature.ts';
 import { newWorkshop } from '../workshop/newWorkshop.ts';
 import { inWorkshop } from '../workshop/workpiece.ts';
 import { newPiece, newPieceOf } from '../start/newPiece.ts';
-import { createPlanner, planPiece } from '../plan.ts';
+import type { CoatMap } from '../lie/coatMap.ts';
+import { createPlanner, NO_ANSWERS, planPiece } from '../plan.ts';
 import type { SurfaceQuestion } from '../jobs/surfaceJob.ts';
 import { formSurface, type FormSurface } from '../surface/formSurface.ts';
 import type { Answers, Plan } from '../planTypes.ts';
@@ -113,4 +114,22 @@ export function wholePlan(piece: Workpiece, withHeat = false): Plan {
   const plan = planner(piece, answers);
   const { heat } = plan.jobs;
   return withHeat && heat !== null ? planner(piece, { ...answers, heat: done(heat) }) : plan;
+}
+
+const coats = new Map<string, CoatMap>();
+
+/** A plan with its coat, coarsely; the same question is worked out once. */
+export function withCoat(plan: Plan): Plan {
+  const { coat, body, surface } = plan.jobs;
+  if (coat === null) throw new Error('the coat of a plan is asked for once its surface is known');
+  const known = coats.get(coat.key) ?? done(coat, false).value;
+  coats.set(coat.key, known);
+  return {
+    ...planPiece(plan.piece, {
+      ...NO_ANSWERS,
+      body: { key: body.key, fine: false, value: coarseBody(plan.piece) },
+      surface: { key: surface.key, fine: false, value: surfaceFor(plan.jobs) },
+      coat: { key: coat.key, fine: true, value: known },
+    }),
+  };
 }

@@ -1,3 +1,4 @@
+import { usualZone } from '../piece/skinSchema.ts';
 import { describe, expect, it } from 'vitest';
 import { coatMm } from '../body/undersize.ts';
 import { changed, wholePlan, wolfPiece } from '../testing/samples.ts';
@@ -7,12 +8,12 @@ describe('the cover of a wire', () => {
   const ids = bare.measure.skeleton.animal.coat.map(({ id }) => id);
   const planted = wholePlan(
     changed(wolfPiece(), 'skin', {
-      zones: Object.fromEntries(ids.map((id) => [id, { method: 'fibre', hairMm: 30 }])),
+      zones: Object.fromEntries(ids.map((id) => [id, { ...usualZone('fibre'), hairMm: 30 }])),
     }),
   );
   const carved = wholePlan(
     changed(wolfPiece(), 'skin', {
-      zones: Object.fromEntries(ids.map((id) => [id, { method: 'carved', hairMm: 30 }])),
+      zones: Object.fromEntries(ids.map((id) => [id, { ...usualZone('carved'), hairMm: 30 }])),
     }),
   );
 

@@ -86,32 +86,10 @@ export function providePiecePlan(): PiecePlan {
   const jobs = computed(() => (shown.value === null ? null : plan.value.jobs));
   /** The coat is worked out from when it is first looked at, or printed: other stages do not wait for it. */
   const coatAsked = ref(false);
-  const work: PieceWork = {
-    body: useJob(
-      computed(() => jobs.value?.body ?? null),
-      say.body,
-    ),
-    surface: useJob(
-      computed(() => jobs.value?.surface ?? null),
-      say.surface,
-    ),
-    shape: useJob(
-      computed(() => jobs.value?.shape ?? null),
-      say.shape,
-    ),
-    heat: useJob(
-      computed(() => jobs.value?.heat ?? null),
-      say.heat,
-    ),
-    coat: useJob(
-      computed(() => (coatAsked.value ? (jobs.value?.coat ?? null) : null)),
-      say.coat,
-    ),
-  };
+  const work = workFor(jobs, coatAsked);
   watch(
     [work.body.answer, work.surface.answer, work.shape.answer, work.heat.answer, work.coat.answer],
-    ([body, surface, shape, heat, coat]) =>
-      (answers.value = { body, surface, shape, heat, coat }),
+    ([body, surface, shape, heat, coat]) => (answers.value = { body, surface, shape, heat, coat }),
   );
   const settled = computed(() => {
     if (jobs.value === null) return false;
@@ -140,6 +118,35 @@ export function providePiecePlan(): PiecePlan {
     },
   };
   return providePlan(value);
+}
+
+/** The slow work of a plan, each kind by itself. */
+function workFor(
+  jobs: ComputedRef<Plan['jobs'] | null>,
+  coatAsked: Readonly<Ref<boolean>>,
+): PieceWork {
+  return {
+    body: useJob(
+      computed(() => jobs.value?.body ?? null),
+      say.body,
+    ),
+    surface: useJob(
+      computed(() => jobs.value?.surface ?? null),
+      say.surface,
+    ),
+    shape: useJob(
+      computed(() => jobs.value?.shape ?? null),
+      say.shape,
+    ),
+    heat: useJob(
+      computed(() => jobs.value?.heat ?? null),
+      say.heat,
+    ),
+    coat: useJob(
+      computed(() => (coatAsked.value ? (jobs.value?.coat ?? null) : null)),
+      say.coat,
+    ),
+  };
 }
 
 /** Hands a plan to everything below this component, wherever it comes from. */

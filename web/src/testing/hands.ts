@@ -1,6 +1,7 @@
 import { flushPromises, type DOMWrapper, type VueWrapper } from '@vue/test-utils';
 import { NSlider } from 'naive-ui';
 import { expect, vi } from 'vitest';
+import ChoiceField from '../kit/ChoiceField.vue';
 import FileUpload from '../kit/FileUpload.vue';
 
 /** Types into the field with this label and presses Enter. */
@@ -23,6 +24,14 @@ export async function press(wrapper: VueWrapper, words: string): Promise<void> {
   const button = wrapper.findAll('button').find(holds);
   if (button === undefined) throw new Error(`no button “${words}”`);
   await button.trigger('click');
+}
+
+/** Chooses in the list with this label. */
+export async function choose(wrapper: VueWrapper, label: string, value: string): Promise<void> {
+  const list = wrapper.findAllComponents(ChoiceField).find((each) => each.props('label') === label);
+  if (list === undefined) throw new Error(`no list “${label}”`);
+  list.vm.$emit('set', value);
+  await flushPromises();
 }
 
 /** Whether the choice under these words is the one that is chosen. */

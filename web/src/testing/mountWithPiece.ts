@@ -95,7 +95,13 @@ export function mountWithPiece(
       providePlan({
         piece: computed(() => current.value),
         plan,
-        work: { body: atRest(), surface: atRest(), shape: atRest(), heat: atRest(), coat: atRest() },
+        work: {
+          body: atRest(),
+          surface: atRest(),
+          shape: atRest(),
+          heat: atRest(),
+          coat: atRest(),
+        },
         askCoat: () => undefined,
         settled: ref(true),
         change: (label, recipe) => {

@@ -152,4 +152,5 @@ export const ownTool = 'Own tool';
 export const nameOfOwnTool = 'Name of the tool';
 export const narrowestOf = (name: string): string => `Narrowest stroke of ${name}`;
 export const narrowest = 'Narrowest stroke';
-export const pressAndMeasure = 'Press it into a scrap, and measure the narrowest stroke that it makes.';
+export const pressAndMeasure =
+  'Press it into a scrap, and measure the narrowest stroke that it makes.';

@@ -202,7 +202,15 @@ const TOLD = {
   ],
   lie: [
     // The ruff stands off the cheek, back and down.
-    { kind: 'guide', through: [['skull', 0.3, 88], ['skull', 0.14, 104], ['skull', 0.02, 122]], paired: true },
+    {
+      kind: 'guide',
+      through: [
+        ['skull', 0.3, 88],
+        ['skull', 0.14, 104],
+        ['skull', 0.02, 122],
+      ],
+      paired: true,
+    },
   ],
   counts: [
     count('Teeth', 42, 42, 'I 3/3 · C 1/1 · P 4/4 · M 2/3, on each side'),

@@ -297,9 +297,32 @@ const TOLD = {
     ),
   ],
   lie: [
-    { kind: 'parting', through: [['neckUpper', 0.2, 0], ['thoracic', 0.5, 0], ['lumbar', 0.5, 0]], paired: false, turnDeg: 65 },
-    { kind: 'guide', through: [['thoracic', 0.5, 60], ['thoracic', 0.5, 120]], paired: true },
-    { kind: 'guide', through: [['lumbar', 0.5, 60], ['lumbar', 0.5, 120]], paired: true },
+    {
+      kind: 'parting',
+      through: [
+        ['neckUpper', 0.2, 0],
+        ['thoracic', 0.5, 0],
+        ['lumbar', 0.5, 0],
+      ],
+      paired: false,
+      turnDeg: 65,
+    },
+    {
+      kind: 'guide',
+      through: [
+        ['thoracic', 0.5, 60],
+        ['thoracic', 0.5, 120],
+      ],
+      paired: true,
+    },
+    {
+      kind: 'guide',
+      through: [
+        ['lumbar', 0.5, 60],
+        ['lumbar', 0.5, 120],
+      ],
+      paired: true,
+    },
   ],
   counts: [
     count('Tusks', 2),

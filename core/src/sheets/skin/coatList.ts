@@ -1,4 +1,4 @@
-import * as say from '../words.ts';
+import * as say from './words.ts';
 import type { Plan } from '../../planTypes.ts';
 import { quantityText } from '../../units/quantity.ts';
 import type { Working } from '../../piece/working.ts';
@@ -13,25 +13,35 @@ const WIDE_MM = 178;
 /** What each zone takes and how long, then the hand work by limb: a list to work by. Not to scale. */
 export function coatList({ skin, measure }: Plan): Drawing {
   const shown = (working: Working | null | undefined): string =>
-    working == null ? '' : quantityText(working.value, working.unit, 'metric', working.digits);
-  const rows = skin.zones.map(({ zone, method, length, strokes, planting, minutes }): readonly string[] => [
-    zone.name,
-    say.madeBy[method],
-    shown(planting?.cut ?? length),
-    shown(strokes?.wide ?? planting?.spacing),
-    shown(strokes?.count ?? planting?.tufts),
-    [shown(minutes), shown(planting?.weft ?? planting?.grams)].filter((text) => text !== '').join(', '),
-  ]);
+    working === null || working === undefined
+      ? ''
+      : quantityText(working.value, working.unit, 'metric', working.digits);
+  const rows = skin.zones.map(
+    ({ zone, method, length, strokes, planting, minutes }): readonly string[] => [
+      zone.name,
+      say.madeBy[method],
+      shown(planting?.cut ?? length),
+      shown(strokes?.wide ?? planting?.spacing),
+      shown(strokes?.count ?? planting?.tufts),
+      [shown(minutes), shown(planting?.weft ?? planting?.grams)]
+        .filter((text) => text !== '')
+        .join(', '),
+    ],
+  );
   const limbs = (skin.work?.limbs ?? []).map(({ minutes, method }): readonly string[] => [
     minutes.label,
     say.madeBy[method],
     ...['', '', ''],
     shown(minutes),
   ]);
-  const total = skin.work === null ? [] : [[skin.work.total.label, '', '', '', '', shown(skin.work.total)]];
+  const total =
+    skin.work === null ? [] : [[skin.work.total.label, '', '', '', '', shown(skin.work.total)]];
   const blocks: TextBlock[] = [
     { items: rowItems(say.coatColumns, true), heightMm: ROW_MM, repeat: true },
-    ...[...rows, ...limbs, ...total].map((row) => ({ items: rowItems(row, false), heightMm: ROW_MM })),
+    ...[...rows, ...limbs, ...total].map((row) => ({
+      items: rowItems(row, false),
+      heightMm: ROW_MM,
+    })),
   ];
   return listDrawing('coat-list', say.coatOf(measure.skeleton.animal.name), WIDE_MM, blocks);
 }

@@ -1,4 +1,4 @@
-import * as say from '../words.ts';
+import * as say from './words.ts';
 import type { PosedSkeleton } from '../../anatomy/pose.ts';
 import { skinPoint } from '../../body/facePoint.ts';
 import { reachAlong, skinHit } from '../../body/skinHit.ts';
@@ -9,7 +9,13 @@ import type { SeenCoat } from '../../lie/seenCoat.ts';
 import type { Plan } from '../../planTypes.ts';
 import type { Relief } from '../../surface/relief.ts';
 import { onPage, VIEW_FRAMES, type ReliefView } from '../../surface/reliefViews.ts';
-import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem, type PagePoint } from '../drawing.ts';
+import {
+  fittedDrawing,
+  WEIGHT,
+  type Drawing,
+  type DrawingItem,
+  type PagePoint,
+} from '../drawing.ts';
 import { enlarged, enlargement } from '../enlargedRelief.ts';
 import { headTimes } from '../headDrawings.ts';
 import { MARGIN_MM, reliefItems, reliefOf } from '../formItems.ts';
@@ -40,7 +46,10 @@ export function directionMap(plan: Plan, view: ReliefView, show: MapShow): Drawi
     ...(show === 'flow' ? flowItems(plan, coat) : coatStrokes(plan, coat)),
     ...markItems(plan, view),
   ];
-  return { ...fittedDrawing(`coat-${view}-${show}`, TITLES[view], items, MARGIN_MM), ...viewOf(view) };
+  return {
+    ...fittedDrawing(`coat-${view}-${show}`, TITLES[view], items, MARGIN_MM),
+    ...viewOf(view),
+  };
 }
 
 /** Drawings that belong to a view of the elevations say so. */
@@ -82,7 +91,13 @@ export function flowItems(
     const [tip, before] = [line.at(-1)!, line.at(-2)!];
     const id = zones[zone]?.id;
     const target = id === undefined ? {} : { target: { kind: 'zone', id } as const };
-    const common = { kind: 'line', ink: 'mid', layer: 'lie', weight: WEIGHT.thin, ...target } as const;
+    const common = {
+      kind: 'line',
+      ink: 'mid',
+      layer: 'lie',
+      weight: WEIGHT.thin,
+      ...target,
+    } as const;
     return [
       { ...common, points: line },
       { ...common, points: arrow(before, tip), filled: true, closed: true },
@@ -149,7 +164,11 @@ const markItems = (plan: Plan, view: ReliefView): readonly DrawingItem[] =>
         ),
   );
 
-function shapes(kind: LieMarkKind, points: readonly PagePoint[], id: string): readonly DrawingItem[] {
+function shapes(
+  kind: LieMarkKind,
+  points: readonly PagePoint[],
+  id: string,
+): readonly DrawingItem[] {
   const common = { ink: 'watch', layer: 'marks', target: { kind: 'lie', id } } as const;
   if (kind === 'whorl')
     return [{ ...common, kind: 'circle', at: points[0]!, radius: 2, weight: WEIGHT.far }];

@@ -1,8 +1,15 @@
-import * as say from '../words.ts';
+import * as say from './words.ts';
 import type { Plan } from '../../planTypes.ts';
 import { onSheet, slantOf, type FlatPiece } from '../../skin/flat/developed.ts';
-import type { TubePlan, TubeRows } from '../../skin/tubePlan.ts';
-import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem, type PagePoint } from '../drawing.ts';
+import type { TubePlan } from '../../skin/tubePlan.ts';
+import type { TubeRows } from '../../skin/tubeRows.ts';
+import {
+  fittedDrawing,
+  WEIGHT,
+  type Drawing,
+  type DrawingItem,
+  type PagePoint,
+} from '../drawing.ts';
 
 /** Between two pieces on the sheet, mm. */
 const GAP_MM = 8;
@@ -109,7 +116,9 @@ function rowItems(
       if (middle > sides) continue;
       outlines.push(scaleOutline(place, middle, sides / count, head, tail));
       if (rows.keeled)
-        items.push(line([place(head, middle), place((head + tail) / 2, middle)], layer, WEIGHT.hair));
+        items.push(
+          line([place(head, middle), place((head + tail) / 2, middle)], layer, WEIGHT.hair),
+        );
     }
     if (rows.bellyShare > 0)
       for (const side of [1, -1])
@@ -119,7 +128,9 @@ function rowItems(
   return [
     ...outlines.map((points) => line(points, layer, WEIGHT.hair)),
     ...(rows.bellyShare > 0
-      ? [1, -1].map((side) => line([place(0, side * sides), place(1, side * sides)], layer, WEIGHT.thin))
+      ? [1, -1].map((side) =>
+          line([place(0, side * sides), place(1, side * sides)], layer, WEIGHT.thin),
+        )
       : []),
     ...(rows.back === null ? [] : backPlates(place, rows.back, from, to, rows, layer)),
     ...items,
@@ -169,7 +180,10 @@ function backPlates(
   const long = whole / back.along;
   const items: DrawingItem[] = [];
   for (let row = Math.ceil(from / long - 1e-9); row * long < to - 1e-9; row++) {
-    const [head, tail] = [(row * long - from) / (to - from), Math.min(1, ((row + 0.9) * long - from) / (to - from))];
+    const [head, tail] = [
+      (row * long - from) / (to - from),
+      Math.min(1, ((row + 0.9) * long - from) / (to - from)),
+    ];
     for (let k = 0; k < back.across; k++) {
       const left = (k / back.across - 0.5) * BACK_SHARE;
       const right = ((k + 0.9) / back.across - 0.5) * BACK_SHARE;

@@ -1,10 +1,16 @@
-import * as say from '../words.ts';
+import * as say from './words.ts';
 import { partBox } from '../../body/skin.ts';
 import { volumeKept } from '../../body/volumeKept.ts';
 import type { SeenCoat } from '../../lie/seenCoat.ts';
 import type { Plan } from '../../planTypes.ts';
 import { onPage, VIEW_FRAMES } from '../../surface/reliefViews.ts';
-import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem, type PagePoint } from '../drawing.ts';
+import {
+  fittedDrawing,
+  WEIGHT,
+  type Drawing,
+  type DrawingItem,
+  type PagePoint,
+} from '../drawing.ts';
 import { MARGIN_MM, reliefOf } from '../formItems.ts';
 import { coatStrokes } from './coatStrokes.ts';
 import { coatOf, flowItems, type MapShow } from './directionMap.ts';
@@ -35,13 +41,13 @@ export function regionMaps(plan: Plan, show: MapShow): readonly Drawing[] {
     const kept = within(coat, frame);
     const lines = [...relief.outline.map((loop) => [...loop, loop[0]!]), ...relief.inner];
     const items: DrawingItem[] = [
-      ...lines.flatMap((points) => runsIn(points, frame)).map((points): DrawingItem => ({
-        ...{ kind: 'line', ink: 'soft', layer: 'skin', weight: WEIGHT.thin },
-        points: points.map(larger),
-      })),
-      ...(show === 'flow'
-        ? flowItems(plan, kept, larger)
-        : coatStrokes(plan, kept, larger, times)),
+      ...lines
+        .flatMap((points) => runsIn(points, frame))
+        .map((points): DrawingItem => ({
+          ...{ kind: 'line', ink: 'soft', layer: 'skin', weight: WEIGHT.thin },
+          points: points.map(larger),
+        })),
+      ...(show === 'flow' ? flowItems(plan, kept, larger) : coatStrokes(plan, kept, larger, times)),
     ];
     if (items.length === 0) return [];
     const heading = say.coatOfRegion(name, times);

@@ -1,6 +1,12 @@
-import * as say from '../words.ts';
+import * as say from './words.ts';
 import type { StampPlan } from '../../skin/stampPlan.ts';
-import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem, type PagePoint } from '../drawing.ts';
+import {
+  fittedDrawing,
+  WEIGHT,
+  type Drawing,
+  type DrawingItem,
+  type PagePoint,
+} from '../drawing.ts';
 
 const MARGIN_MM = 6;
 
@@ -8,7 +14,14 @@ const MARGIN_MM = 6;
  * The negative of a stamp or a roller at 1:1, mirrored as it is cut or printed: every second row half offset, its
  * repeat marked, a roller's seam as a line.
  */
-export function stampSheet({ choice, wide, long, scaleWide, scaleLong, round }: StampPlan): Drawing {
+export function stampSheet({
+  choice,
+  wide,
+  long,
+  scaleWide,
+  scaleLong,
+  round,
+}: StampPlan): Drawing {
   const layer = `stamp ${choice.id}`;
   const [w, l] = [scaleWide.value, scaleLong.value];
   const scales = Array.from({ length: choice.along }, (_, row) =>
@@ -17,7 +30,13 @@ export function stampSheet({ choice, wide, long, scaleWide, scaleLong, round }: 
       const y = -row * l;
       // What runs over one edge comes in at the other, so that presses join.
       const at = (dx: number, dy: number): PagePoint => [wrapped(x + dx, wide.value), y + dy];
-      return [at(-w / 2, 0), at(-0.4 * w, -0.6 * l), at(0, -l), at(0.4 * w, -0.6 * l), at(w / 2, 0)];
+      return [
+        at(-w / 2, 0),
+        at(-0.4 * w, -0.6 * l),
+        at(0, -l),
+        at(0.4 * w, -0.6 * l),
+        at(w / 2, 0),
+      ];
     }),
   ).flat();
   const items: DrawingItem[] = [

@@ -25,7 +25,11 @@ const LEVEL = 1e-9;
  * The mantle of a frustum laid flat: a sector of a ring, or a rectangle where both ends are alike. Exact: a cone is
  * developable (s = √(h² + (R − r)²), angle = 360 (R − r)/s).
  */
-export function developedFrustum(startRadiusMm: number, endRadiusMm: number, axialMm: number): FlatPiece {
+export function developedFrustum(
+  startRadiusMm: number,
+  endRadiusMm: number,
+  axialMm: number,
+): FlatPiece {
   const [less, more] = [Math.min(startRadiusMm, endRadiusMm), Math.max(startRadiusMm, endRadiusMm)];
   if (more - less <= LEVEL * more)
     return { shape: 'rectangle', lengthMm: 2 * Math.PI * more, widthMm: axialMm };
@@ -70,7 +74,10 @@ export function developedBand(
 
 /** Radius of a round body at a place of its axis, straight between stations. */
 export function radiusAt(stations: readonly BodyStation[], x: number): number {
-  const after = Math.max(1, stations.findIndex(([at]) => at >= x));
+  const after = Math.max(
+    1,
+    stations.findIndex(([at]) => at >= x),
+  );
   const [[x0, r0], [x1, r1]] = [stations[after - 1]!, stations[after]!];
   return r0 + ((r1 - r0) * (x - x0)) / (x1 - x0);
 }
@@ -94,17 +101,25 @@ export const goreHalfWidthMm = (radiusMm: number, gores: number, latitudeDeg: nu
   (Math.PI * radiusMm * Math.cos((latitudeDeg * Math.PI) / 180)) / gores;
 export const goreLengthMm = (radiusMm: number): number => Math.PI * radiusMm;
 
+/** A wire or yarn wound about a body: how long it is, its lead, and how far it goes along the body. */
+export const helix = (
+  radiusMm: number,
+  pitchMm: number,
+  turns: number,
+): { readonly lengthMm: number; readonly leadDeg: number; readonly axialMm: number } => ({
+  lengthMm: turns * Math.hypot(2 * Math.PI * radiusMm, pitchMm),
+  leadDeg: toDeg(Math.atan2(pitchMm, 2 * Math.PI * radiusMm)),
+  axialMm: turns * pitchMm,
+});
+
 /** A ribbon wound edge to edge about a body: its pitch, turns, and how long it is along its middle. */
 export function ribbonHelix(
   radiusMm: number,
   ribbonMm: number,
   axialMm: number,
-): { readonly pitchMm: number; readonly turns: number; readonly lengthMm: number; readonly leadDeg: number } {
+): { readonly pitchMm: number; readonly turns: number; readonly lengthMm: number } {
   const round = 2 * Math.PI * radiusMm;
   const pitchMm = (round * ribbonMm) / Math.sqrt(round * round - ribbonMm * ribbonMm);
   const turns = axialMm / pitchMm;
-  return {
-    ...{ pitchMm, turns, lengthMm: turns * Math.hypot(round, pitchMm) },
-    leadDeg: toDeg(Math.atan2(pitchMm, round)),
-  };
+  return { pitchMm, turns, lengthMm: helix(radiusMm, pitchMm, turns).lengthMm };
 }

@@ -19,7 +19,7 @@ const more = computed(() => {
     strokes === null
       ? []
       : [strokes.wide === width ? null : strokes.wide, strokes.deep, strokes.count];
-  return [...carved, ...planted, props.entry.minutes].filter((working) => working != null);
+  return [...carved, ...planted, props.entry.minutes].filter((working) => working !== null);
 });
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import * as say from '../words.ts';
+import * as say from './words.ts';
 import {
   lieHit,
   marksSeen,
@@ -106,9 +106,12 @@ function letGo(): void {
 const STEP_DEG = 3;
 const STEP_SHARE = 0.02;
 function nudge(event: KeyboardEvent, id: string, n: number): void {
-  const [along, around] = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[
-    event.key
-  ] ?? [0, 0];
+  const [along, around] = {
+    ArrowRight: [1, 0],
+    ArrowLeft: [-1, 0],
+    ArrowUp: [0, -1],
+    ArrowDown: [0, 1],
+  }[event.key] ?? [0, 0];
   if (along === 0 && around === 0) return;
   event.preventDefault();
   const place = piece.value.skin.marks.find((mark) => mark.id === id)?.places[n];

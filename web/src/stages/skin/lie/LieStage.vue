@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import * as say from '../words.ts';
+import * as say from './words.ts';
 import type { LieMarkKind, ReliefView } from '@keen-sinew/core';
 import { LIE_MARK_KINDS } from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';

@@ -33,11 +33,7 @@ export function withNewMark(
 }
 
 /** A mark changed in part. */
-export const withMark = (
-  piece: Workpiece,
-  id: string,
-  part: Partial<LieMarkChoice>,
-): Workpiece =>
+export const withMark = (piece: Workpiece, id: string, part: Partial<LieMarkChoice>): Workpiece =>
   withPart(piece, 'skin', {
     marks: piece.skin.marks.map((mark) => (mark.id === id ? { ...mark, ...part } : mark)),
   });

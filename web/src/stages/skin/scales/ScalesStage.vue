@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import * as say from '../words.ts';
+import * as say from './words.ts';
 import { flatSkin, flatSkins, stampSheet } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import * as say from '../words.ts';
+import * as say from './words.ts';
 import { freeId, type StampChoice } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';

@@ -1,0 +1,47 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// directionMap.ts
+export const coatFromSide = 'Coat from the side';
+export const coatFromFront = 'Coat from the front';
+export const coatFromAbove = 'Coat from above';
+export const coatFromBehind = 'Coat from behind';
+export const coatThreeQuarter = 'Coat from the left front';
+export const coatOfHead = (title: string, times: number): string => `${title}, ${times}×`;
+
+// flatSkin.ts
+export const skinOfLaidFlat = (name: string, pieces: number): string =>
+  pieces === 1
+    ? `${name}: skin laid flat, to wrap round or to trace; cut open along the belly`
+    : `${name}: skin laid flat in ${pieces} pieces from the front, to wrap round or to trace; cut open along the belly`;
+
+// stampSheet.ts
+export const negativeOf = (name: string): string =>
+  `${name}: its negative, mirrored, to cut, print or prick`;
+
+// regionMaps.ts
+export const coatOfRegion = (name: string, times: number): string =>
+  `Lie of the coat: ${name.toLowerCase()}, ${times}× the model`;
+
+// coatList.ts
+export const coatOf = (name: string): string =>
+  `Coat of the ${name.toLowerCase()}: what it takes, and how long`;
+export const coatColumns = [
+  'Zone or limb',
+  'Made',
+  'Long',
+  'Wide or apart',
+  'How many',
+  'Hand work, to buy',
+];
+export const madeBy = {
+  carved: 'carved',
+  stamped: 'stamped',
+  planted: 'planted',
+  fibre: 'fibre',
+  flock: 'flock',
+  wefts: 'wefts',
+  pelt: 'pelt',
+  smooth: 'smooth',
+} as const;
