@@ -26,11 +26,9 @@ const CASES: readonly (readonly [string, Workpiece])[] = [
   ['with fibre', fibre(otterPiece())],
   [
     'with a pelt, baked bare',
-    changed(
-      changed(otterPiece(), 'skin', { zones: { back: usualZone('pelt') } }),
-      'cure',
-      { method: 'body-first' },
-    ),
+    changed(changed(otterPiece(), 'skin', { zones: { back: usualZone('pelt') } }), 'cure', {
+      method: 'body-first',
+    }),
   ],
   [
     'epoxy',

@@ -148,7 +148,7 @@ describe('the lie of a coat at rest', () => {
     const near = [...lie.before.keys()].filter((n) => length(off(n)) < 40);
     const plain = restLie(rest, skin, []);
     expect(Math.min(...near.map((n) => lie.before[n]!))).toBeLessThan(0.4);
-    expect(Math.min(...near.map((n) => plain.before[n]!))).toBeGreaterThan(0.9);
+    expect(Math.min(...near.map((n) => plain.before[n]!))).toBeGreaterThan(0.6);
     // Round it the ways circle: square to the way out from its middle.
     const ring = [...lie.before.keys()].filter((n) => length(off(n)) > 25 && length(off(n)) < 55);
     expect(ring.length).toBeGreaterThan(4);

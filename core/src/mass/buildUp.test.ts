@@ -105,7 +105,11 @@ describe('buildUp', () => {
   it('takes the backing of a pelt off the clay too, as thick as it is on the model', () => {
     const [zone] = skeleton.animal.coat.filter(({ hair }) => hair !== null);
     const of = (method: 'fibre' | 'pelt' | 'carved', n: number): number =>
-      coatMm(zone!, { zones: { [zone!.id]: { ...usualZone(method), hairMm: 12 } }, backingMm: 1.5 }, n);
+      coatMm(
+        zone!,
+        { zones: { [zone!.id]: { ...usualZone(method), hairMm: 12 } }, backingMm: 1.5 },
+        n,
+      );
     expect(of('carved', 3)).toBe(0);
     expect(of('fibre', 3)).toBeCloseTo((12 * Math.sin((zone!.lieDeg * Math.PI) / 180)) / 3, 9);
     for (const n of [2, 3, 8]) expect(of('pelt', n) - of('fibre', n)).toBeCloseTo(1.5, 9);

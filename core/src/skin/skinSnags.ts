@@ -10,7 +10,7 @@ import type { TubePlan } from './tubePlan.ts';
 import type { ZonePlan } from './zonePlan.ts';
 
 /** Pressed scales larger than the library's largest by this factor are out of scale. Common practice. */
-const OUT_OF_SCALE = 1.25;
+const OUT_OF_SCALE = 1.1;
 /** A roller's pattern closes where its seam is within this share of a scale. Common practice. */
 const SEAM_SHARE = 0.2;
 

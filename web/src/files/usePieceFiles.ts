@@ -1,6 +1,8 @@
 import * as say from './words.ts';
 import {
   cardSheets,
+  coatCsv,
+  coatSheets,
   PAPERS,
   basePlanDrawing,
   bendsCsv,
@@ -8,6 +10,7 @@ import {
   bladeDrawings,
   drawingSvg,
   fittingSheets,
+  flatSkins,
   elevation,
   foundCsv,
   headDrawings,
@@ -15,13 +18,15 @@ import {
   planJson,
   planSheets,
   shoppingCsv,
+  stampSheet,
   stepsCsv,
   wireStrips,
   type BenchPlan,
   type Drawing,
   type View,
 } from '@keen-sinew/core';
-import { ref, type Ref } from 'vue';
+import { until } from '@vueuse/core';
+import { computed, ref, type Ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 import { downloadBlob, downloadText } from './download.ts';
@@ -47,7 +52,7 @@ export function usePieceFiles(): {
   /** The archive that is being packed. */
   readonly packing: ArchiveState;
 } {
-  const { piece, plan } = usePiecePlan();
+  const { piece, plan, work, askCoat } = usePiecePlan();
   const settings = useSettingsStore();
   const busy = ref(false);
   const problem = ref<string | null>(null);
@@ -70,10 +75,26 @@ export function usePieceFiles(): {
     return new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' });
   }
 
-  async function pdf(name: string, drawings: () => readonly Drawing[]): Promise<void> {
+  /** Whether the coat that the plan asks for stands, or cannot be had. */
+  const coatStands = computed(() => {
+    const { coat: asked } = plan.value.jobs;
+    const { answer, problem: failed, cancelled } = work.coat;
+    const isThere = answer.value?.fine === true && answer.value.key === asked?.key;
+    return asked === null || isThere || failed.value !== null || cancelled.value;
+  });
+
+  async function pdf(
+    name: string,
+    drawings: () => readonly Drawing[],
+    withCoat = false,
+  ): Promise<void> {
     busy.value = true;
     problem.value = null;
     try {
+      if (withCoat) {
+        askCoat();
+        await until(coatStands).toBe(true);
+      }
       downloadBlob(`${piece.value.id}-${name}.pdf`, await makePdf(drawings()));
     } catch (error) {
       problem.value = say.sheetsCouldNotBe((error as Error).message);
@@ -86,6 +107,10 @@ export function usePieceFiles(): {
   function shopSheets(): readonly Drawing[] {
     if (plan.value.bench === null) throw new Error(say.bodyIsStillBeing);
     return planSheets(plan.value);
+  }
+  function coat(): readonly Drawing[] {
+    if (plan.value.coat === null) throw new Error(say.bodyIsStillBeing);
+    return coatSheets(plan.value);
   }
   function heads(): readonly Drawing[] {
     const drawings = headDrawings(plan.value);
@@ -126,12 +151,46 @@ export function usePieceFiles(): {
     sheets.forEach(make);
   }
 
+  /** The skin laid flat and stamps, each a file of its own. */
+  function flats(make: (drawing: Drawing) => void): void {
+    const sheets = [...flatSkins(plan.value), ...plan.value.skin.stamps.map(stampSheet)];
+    problem.value = sheets.length === 0 ? say.nothingLaidFlat : null;
+    sheets.forEach(make);
+  }
+
   const files: readonly PieceFile[] = [
     {
       id: 'cards',
       title: say.bendingCardsPdf,
       what: say.everyBendOnCard,
       make: () => void pdf('bending-cards', cards),
+    },
+    {
+      id: 'coat',
+      title: say.coatPdf,
+      what: say.coatFromAllSides,
+      make: () => void pdf('coat', coat, true),
+    },
+    {
+      id: 'coat.csv',
+      title: say.coatCsv,
+      what: say.zonesWithTheirNumbers,
+      make: () => downloadText(`${piece.value.id}-coat.csv`, coatCsv(plan.value.skin), 'text/csv'),
+    },
+    {
+      id: 'flat.svg',
+      title: say.flatSvg,
+      what: say.skinAndStamps,
+      make: () =>
+        flats((drawing) =>
+          downloadText(`${piece.value.id}-${drawing.id}.svg`, drawingSvg(drawing), 'image/svg+xml'),
+        ),
+    },
+    {
+      id: 'flat.dxf',
+      title: say.flatDxf,
+      what: say.skinAndStamps,
+      make: () => flats((drawing) => void dxf(drawing.id, drawing)),
     },
     {
       id: 'cut-list',
@@ -241,7 +300,7 @@ export function usePieceFiles(): {
   ];
   return {
     files,
-    makeSheets: () => void pdf('sheets', shopSheets),
+    makeSheets: () => void pdf('sheets', shopSheets, true),
     makeHead: () => void pdf('head', heads),
     ...{ busy, problem, packing },
   };

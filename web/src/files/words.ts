@@ -94,3 +94,15 @@ export const templatesDxf = 'Templates (DXF)';
 export const partsMadeApart =
   'Parts made apart, rows, gauges and formers, wings laid flat, at 1:1: one file for each sheet.';
 export const nothingMadeApart = 'Nothing of this piece is made apart: there are no templates.';
+
+// usePieceFiles.ts, coat
+export const coatPdf = 'Coat (PDF)';
+export const coatFromAllSides =
+  'Its lie and strokes from all sides at 1:1, head and parts larger, the skin laid flat, samples';
+export const coatCsv = 'Coat (CSV)';
+export const zonesWithTheirNumbers = 'Each zone with its sizes, counts and hand work';
+export const flatSvg = 'Skin laid flat (SVG)';
+export const flatDxf = 'Skin laid flat (DXF)';
+export const skinAndStamps = 'Long parts with their rows of scales, and stamps, each a file, in mm';
+export const nothingLaidFlat =
+  'No part of this animal has rows of scales, and there are no stamps: nothing is laid flat.';
