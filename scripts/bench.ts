@@ -23,6 +23,7 @@ import {
   type Workpiece,
 } from '../core/src/index.ts';
 import { planWire } from '../core/src/wire/planWire.ts';
+import { coatTimes } from './coatBench.ts';
 import { fieldTimes, shapeTimes, surfaceTimes } from './fieldBench.ts';
 import { reachTimes } from './ikBench.ts';
 import { pictureTimes } from './pictureBench.ts';
@@ -187,6 +188,12 @@ console.log('\nthe posed model, its layers and its surface     median ms   × re
 for (const { name, ms } of [...shapeTimes(), ...surfaceTimes()])
   console.log(
     `${name.padEnd(46)} ${ms.toFixed(0).padStart(9)} ${(ms / unit).toFixed(1).padStart(13)}   ${name.includes('coarse') ? 'under 150 ms' : 'under 2 s'}`,
+  );
+
+console.log('\nthe coat of the otter                             ms    × reference   aim');
+for (const { name, ms, aim } of coatTimes(otter))
+  console.log(
+    `${name.padEnd(46)} ${ms.toFixed(0).padStart(9)} ${(ms / unit).toFixed(1).padStart(13)}   ${aim}`,
   );
 
 const dist = fileURLToPath(new URL('../web/dist', import.meta.url));

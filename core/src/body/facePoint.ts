@@ -4,6 +4,7 @@ import { posedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { partNormal, skinParts } from './skin.ts';
 import { turn } from '../geometry/quat.ts';
 import { cross, dot, lerp, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
+import { sleeveId } from './sleeveChain.ts';
 import { placeable, pointAt, type SkinPlace, type SkinPoint } from './skinPlace.ts';
 
 /** The point of a place on one side of the head; of the midline once; on sleeves alone, and on no curve that stands off them, where that is asked. Undefined where its flesh is not there. */
@@ -26,10 +27,11 @@ export function skinPoint(
   onSleeves = false,
 ): SkinPoint | undefined {
   if (!posed.byId.has(bone)) return undefined;
-  const { flesh } = posedBone(posed, bone).bone;
+  const { flesh, side } = posedBone(posed, bone).bone;
   const points = placeable(skinParts(posed))
     .filter(
-      ({ sleeve }) => !onSleeves || flesh.some((of) => 'sleeve' in of && of.sleeve === sleeve),
+      ({ sleeve }) =>
+        !onSleeves || flesh.some((of) => 'sleeve' in of && sleeveId(of.sleeve, side) === sleeve),
     )
     .filter(({ boneId, samples }) => {
       const [a, b] = [samples[0]!.share, samples.at(-1)!.share];

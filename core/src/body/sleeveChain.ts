@@ -1,3 +1,4 @@
+import type { Side } from '../anatomy/bodyPlan.ts';
 import type { FleshSleeve, SleeveStation } from '../anatomy/animal.ts';
 import { alongBone, type PosedBone, type PosedSkeleton } from '../anatomy/pose.ts';
 import { distance, scale, type Vec3 } from '../geometry/vec3.ts';
@@ -7,6 +8,9 @@ export interface Placed {
   readonly posed: PosedBone;
   readonly station: SleeveStation;
 }
+
+/** The name of a sleeve on a side, as its runs have it. */
+export const sleeveId = (sleeve: string, side: Side): string => `${sleeve} ${side}`;
 
 /** The stations of one sleeve in order along it. */
 export interface SleeveChain {
@@ -22,7 +26,7 @@ export function chainsOf({ bones, sizeFactor }: PosedSkeleton): readonly SleeveC
   for (const posed of bones)
     for (const flesh of posed.bone.flesh)
       if ('sleeve' in flesh) {
-        const id = `${flesh.sleeve} ${posed.bone.side}`;
+        const id = sleeveId(flesh.sleeve, posed.bone.side);
         chains.set(id, [...(chains.get(id) ?? []), { flesh, posed }]);
       }
   return [...chains].flatMap(([id, of]) => {

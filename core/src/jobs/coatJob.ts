@@ -4,7 +4,7 @@ import type { SkinPlan } from '../skin/planSkin.ts';
 import type { TubePlan } from '../skin/tubePlan.ts';
 import type { ZonePlan } from '../skin/zonePlan.ts';
 import type { FormSurface } from '../surface/formSurface.ts';
-import { zoneAreas } from '../surface/skinSurface.ts';
+import { zoneAreas } from '../surface/skinAreas.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { Job } from './job.ts';
 import type { SurfaceQuestion } from './surfaceJob.ts';

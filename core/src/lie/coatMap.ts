@@ -75,6 +75,16 @@ function restOf(skeleton: Skeleton): PosedSkeleton {
   return made;
 }
 
+/** A first picture has no more strokes than these, of each zone its share. */
+const FIRST_STROKES = 3000;
+
+function thinnedTo(most: number, zones: readonly StrokesOfZone[]): readonly StrokesOfZone[] {
+  const all = zones.reduce((sum, { many }) => sum + many, 0);
+  return all <= most
+    ? zones
+    : zones.map((of) => ({ ...of, many: Math.ceil((of.many * most) / all) }));
+}
+
 /** Works the coat of a posed model out. `onProgress` is told 0 to 1. Pure and deterministic. */
 export function coatMap(
   posed: PosedSkeleton,
@@ -93,7 +103,8 @@ export function coatMap(
   onProgress(0.55);
   const ways = carriedLie(rest, lie, posed, skin);
   const rows = scaleRowsOn(posed, choice.rows);
-  const free = choice.zones.filter(({ zone }) => !rows.zone.includes(zone));
+  const all = fine ? choice.zones : thinnedTo(FIRST_STROKES, choice.zones);
+  const free = all.filter(({ zone }) => !rows.zone.includes(zone));
   const strokes = joinedStrokes([
     strokeSet(posed, skin, ways, free, choice.vary, choice.blendMm),
     rows,
@@ -125,7 +136,8 @@ function headCoats(
 ): readonly SeenCoat[] {
   const bones = headBones(posed.skeleton);
   if (bones.size === 0) return [];
-  const skin = skinSurface(posed, COAT_CELLS.fine.head, bones);
+  const { head: cells } = COAT_CELLS.fine;
+  const skin = skinOf(posed, cells, () => skinSurface(posed, cells, bones));
   const ways = carriedLie(rest, lie, posed, skin);
   const drawn = withApart(skin, apartSkin(posed, skin.cellMm, bones));
   const flats = bladeSkins(posed).filter(({ boneId }) => bones.has(boneId));

@@ -189,11 +189,24 @@ const asSet = (drafts: readonly Draft[]): StrokeSet => ({
 });
 
 /** Several sets as one. */
-export const joinedStrokes = (sets: readonly StrokeSet[]): StrokeSet => ({
-  many: sets.reduce((sum, { many }) => sum + many, 0),
-  lines: Float32Array.from(sets.flatMap(({ lines }) => [...lines])),
-  normals: Float32Array.from(sets.flatMap(({ normals }) => [...normals])),
-  widthMm: Float32Array.from(sets.flatMap(({ widthMm }) => [...widthMm])),
-  zone: Uint8Array.from(sets.flatMap(({ zone }) => [...zone])),
-  side: Uint8Array.from(sets.flatMap(({ side }) => [...side])),
-});
+export function joinedStrokes(sets: readonly StrokeSet[]): StrokeSet {
+  const many = sets.reduce((sum, set) => sum + set.many, 0);
+  const joined = {
+    many,
+    lines: new Float32Array(9 * many),
+    normals: new Float32Array(3 * many),
+    widthMm: new Float32Array(many),
+    zone: new Uint8Array(many),
+    side: new Uint8Array(many),
+  };
+  let n = 0;
+  for (const set of sets) {
+    joined.lines.set(set.lines, 9 * n);
+    joined.normals.set(set.normals, 3 * n);
+    joined.widthMm.set(set.widthMm, n);
+    joined.zone.set(set.zone, n);
+    joined.side.set(set.side, n);
+    n += set.many;
+  }
+  return joined;
+}

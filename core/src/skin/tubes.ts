@@ -1,7 +1,7 @@
 import type { BodyPlan, PartKind } from '../anatomy/bodyPlan.ts';
 import { restPose, type PosedSkeleton } from '../anatomy/pose.ts';
-import { volumeKept } from '../body/volumeKept.ts';
-import type { SkinPart } from '../body/skin.ts';
+import { skinParts, type SkinPart } from '../body/skin.ts';
+import { sleeveId } from '../body/sleeveChain.ts';
 import { sectionMiddle, type AxisSample } from '../body/sleeveSection.ts';
 import { distance } from '../geometry/vec3.ts';
 import { sectionGirth } from './flat/girth.ts';
@@ -30,13 +30,16 @@ export interface Tube {
 /** What is shorter than this against its girth is no tube to wrap skin round. */
 const LEAST_SLENDER = 0.7;
 
-/** The tubes of a posed body: each sleeve cut where one part of the plan ends and another begins. */
+/** The tubes of a posed body: each sleeve cut where one part of the plan ends and another begins, of each part the longest. */
 export function tubesOf(posed: PosedSkeleton): readonly Tube[] {
   const { plan, byId } = posed.skeleton;
   const runs = new Map<string, { part: BodyPlan['parts'][number]; parts: SleevePart[] }>();
-  for (const part of volumeKept(posed)) {
+  for (const part of skinParts(posed)) {
     const bone = byId.get(part.boneId);
     if (part.kind !== 'sleeve' || bone === undefined || bone.side === 'right') continue;
+    // Toes, ears and horns are curves of their own.
+    const names = bone.flesh.flatMap((flesh) => ('sleeve' in flesh ? [flesh.sleeve] : []));
+    if (!names.some((name) => sleeveId(name, bone.side) === part.sleeve)) continue;
     const of = plan.parts.find(({ keys }) => keys.includes(bone.key));
     if (of === undefined || of.kind === 'wings') continue;
     const key = `${of.id} ${part.sleeve}`;
@@ -50,16 +53,10 @@ export function tubesOf(posed: PosedSkeleton): readonly Tube[] {
       const girth = Math.max(...stations.map(({ girthMm }) => girthMm));
       return stations.length > 2 && lengthMm >= LEAST_SLENDER * girth;
     })
-    .map((tube, i, all) => ({ ...tube, id: freeName(tube.id, i, all) }));
+    .filter((tube, _, all) => all.every((of) => of.id !== tube.id || of.lengthMm <= tube.lengthMm));
 }
 
 type SleevePart = Extract<SkinPart, { kind: 'sleeve' }>;
-
-/** Two tubes of one part are told apart by a number. */
-const freeName = (id: string, i: number, all: readonly Tube[]): string => {
-  const before = all.slice(0, i).filter((tube) => tube.id === id).length;
-  return before === 0 ? id : `${id}-${before + 1}`;
-};
 
 function tubeOf(
   posed: PosedSkeleton,

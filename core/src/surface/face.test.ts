@@ -151,3 +151,16 @@ describe('a face that goes elsewhere', () => {
     expect(told.join(' ')).toContain('nowhere');
   });
 });
+
+describe('lines of a face', () => {
+  it.each(['grey-wolf', 'eurasian-otter', 'barn-owl'])(
+    'of %s stand on its sleeves, the mouth too',
+    (id) => {
+      const posed = restPose(skeletonOf(id));
+      const { lines } = posed.skeleton.animal.face!;
+      const drawn = faceShapes(posed).filter(({ hex, out }) => hex === null && out === null);
+      const paired = lines.filter((line) => line.some(([, , around]) => around !== 0));
+      expect(drawn.length).toBe(lines.length + paired.length);
+    },
+  );
+});

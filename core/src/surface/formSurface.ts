@@ -6,7 +6,8 @@ import { footForms, type FootForm } from './footForm.ts';
 import { headForm } from './headForm.ts';
 import { relief, type Relief } from './relief.ts';
 import { RELIEF_VIEWS } from './reliefViews.ts';
-import { skinSurface, SURFACE_CELLS, zoneAreas, type SkinSurface } from './skinSurface.ts';
+import { zoneAreas } from './skinAreas.ts';
+import { skinSurface, SURFACE_CELLS, type SkinSurface } from './skinSurface.ts';
 
 /** The finished form of a piece in its stance: its skin, what of it each zone takes, and how it is seen. */
 export interface FormSurface {

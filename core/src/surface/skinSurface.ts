@@ -9,7 +9,6 @@ import { thinnings } from '../body/thinned.ts';
 import { standOffMm } from '../body/undersize.ts';
 import { volumeKept } from '../body/volumeKept.ts';
 import { inWallMm, wallOf } from '../body/wall.ts';
-import { eachTriangle } from '../geometry/triangleMesh.ts';
 import { inverse, turn } from '../geometry/quat.ts';
 import { distance, dot, type Vec3 } from '../geometry/vec3.ts';
 import { cellFor, sparseField } from './sparseField.ts';
@@ -175,13 +174,4 @@ function axisAt({ points, ways, arcs }: Axis, [x, y, z]: Vec3): { along: Vec3; a
     (y - points[3 * best + 1]!) * along[1] +
     (z - points[3 * best + 2]!) * along[2];
   return { along, arc: arcs[best]! + ahead };
-}
-
-/** Areas of the skin in this stance by zone of the coat, mm² of the model: a third of each triangle to each corner. */
-export function zoneAreas({ mesh, zone }: SkinSurface, zones: number): Float64Array {
-  const areas = new Float64Array(zones + 1);
-  eachTriangle(mesh, (area, corners) => {
-    for (const corner of corners) areas[zone[corner]!]! += area / 3;
-  });
-  return areas;
 }

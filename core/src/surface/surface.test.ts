@@ -12,7 +12,8 @@ import { distance, mirrored, type Vec3 } from '../geometry/vec3.ts';
 import { settledStance } from '../posing/settledStance.ts';
 import { capsule } from '../testing/capsule.ts';
 import { nearestSleeve, placeable, placeOn, pointAt } from '../body/skinPlace.ts';
-import { skinSurface, SURFACE_CELLS, zoneAreas } from './skinSurface.ts';
+import { zoneAreas } from './skinAreas.ts';
+import { skinSurface, SURFACE_CELLS } from './skinSurface.ts';
 import { BLOCK, cellFor, sparseField } from './sparseField.ts';
 import { sparseMesh } from './sparseMesh.ts';
 

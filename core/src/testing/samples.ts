@@ -118,11 +118,11 @@ export function wholePlan(piece: Workpiece, withHeat = false): Plan {
 
 const coats = new Map<string, CoatMap>();
 
-/** A plan with its coat, coarsely; the same question is worked out once. */
+/** A plan with its coat; the same question is worked out once. */
 export function withCoat(plan: Plan): Plan {
   const { coat, body, surface } = plan.jobs;
   if (coat === null) throw new Error('the coat of a plan is asked for once its surface is known');
-  const known = coats.get(coat.key) ?? done(coat, false).value;
+  const known = coats.get(coat.key) ?? done(coat).value;
   coats.set(coat.key, known);
   return {
     ...planPiece(plan.piece, {

@@ -1,8 +1,6 @@
 import * as say from './words.ts';
 import {
   cardSheets,
-  coatCsv,
-  coatSheets,
   PAPERS,
   basePlanDrawing,
   bendsCsv,
@@ -10,7 +8,6 @@ import {
   bladeDrawings,
   drawingSvg,
   fittingSheets,
-  flatSkins,
   elevation,
   foundCsv,
   headDrawings,
@@ -18,7 +15,6 @@ import {
   planJson,
   planSheets,
   shoppingCsv,
-  stampSheet,
   stepsCsv,
   wireStrips,
   type BenchPlan,
@@ -29,16 +25,9 @@ import { until } from '@vueuse/core';
 import { computed, ref, type Ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import { useSettingsStore } from '../stores/settingsStore.ts';
+import { coatFiles, type PieceFile } from './coatFiles.ts';
 import { downloadBlob, downloadText } from './download.ts';
 import { useArchive, type ArchiveState } from './useArchive.ts';
-
-/** A file that the open piece goes out as. */
-export interface PieceFile {
-  readonly id: string;
-  readonly title: string;
-  readonly what: string;
-  readonly make: () => void;
-}
 
 /** The files of the open piece, what is being made, and what could not be. */
 // eslint-disable-next-line max-lines-per-function -- one table of files, over one piece
@@ -108,10 +97,6 @@ export function usePieceFiles(): {
     if (plan.value.bench === null) throw new Error(say.bodyIsStillBeing);
     return planSheets(plan.value);
   }
-  function coat(): readonly Drawing[] {
-    if (plan.value.coat === null) throw new Error(say.bodyIsStillBeing);
-    return coatSheets(plan.value);
-  }
   function heads(): readonly Drawing[] {
     const drawings = headDrawings(plan.value);
     if (drawings.length === 0) throw new Error(say.bodyIsStillBeing);
@@ -151,13 +136,6 @@ export function usePieceFiles(): {
     sheets.forEach(make);
   }
 
-  /** The skin laid flat and stamps, each a file of its own. */
-  function flats(make: (drawing: Drawing) => void): void {
-    const sheets = [...flatSkins(plan.value), ...plan.value.skin.stamps.map(stampSheet)];
-    problem.value = sheets.length === 0 ? say.nothingLaidFlat : null;
-    sheets.forEach(make);
-  }
-
   const files: readonly PieceFile[] = [
     {
       id: 'cards',
@@ -165,33 +143,7 @@ export function usePieceFiles(): {
       what: say.everyBendOnCard,
       make: () => void pdf('bending-cards', cards),
     },
-    {
-      id: 'coat',
-      title: say.coatPdf,
-      what: say.coatFromAllSides,
-      make: () => void pdf('coat', coat, true),
-    },
-    {
-      id: 'coat.csv',
-      title: say.coatCsv,
-      what: say.zonesWithTheirNumbers,
-      make: () => downloadText(`${piece.value.id}-coat.csv`, coatCsv(plan.value.skin), 'text/csv'),
-    },
-    {
-      id: 'flat.svg',
-      title: say.flatSvg,
-      what: say.skinAndStamps,
-      make: () =>
-        flats((drawing) =>
-          downloadText(`${piece.value.id}-${drawing.id}.svg`, drawingSvg(drawing), 'image/svg+xml'),
-        ),
-    },
-    {
-      id: 'flat.dxf',
-      title: say.flatDxf,
-      what: say.skinAndStamps,
-      make: () => flats((drawing) => void dxf(drawing.id, drawing)),
-    },
+    ...coatFiles({ piece, plan, problem, pdf, dxf }),
     {
       id: 'cut-list',
       title: say.cutListCsv,

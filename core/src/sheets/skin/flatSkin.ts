@@ -92,6 +92,10 @@ const title = (place: Place, text: string, layer: string): readonly DrawingItem[
   },
 ];
 
+/** More scales than these on a skin are not drawn one by one: lines through every tenth row and file stand for them. */
+const MOST_SCALES = 6000;
+const SPARSE = 10;
+
 /** The rows of a piece between two lengths of the whole skin: scales half offset, and belly plates at its edges. */
 function rowItems(
   place: Place,
@@ -102,31 +106,24 @@ function rowItems(
   const pitch = rows.pitch.value;
   const sides = (1 - rows.bellyShare) / 2;
   const at = (mm: number): number => (mm - from) / (to - from);
-  const first = Math.ceil(from / pitch - 1e-9);
-  const last = Math.floor(to / pitch - 1e-9);
+  const [first, last] = [Math.ceil(from / pitch - 1e-9), Math.floor(to / pitch - 1e-9)];
+  const isMany = rows.round.value * rows.along.value > MOST_SCALES;
   const every = NUMBERED.find((many) => many * pitch >= NUMBER_MM) ?? 200;
-  const outlines: (readonly PagePoint[])[] = [];
   const items: DrawingItem[] = [];
   for (let row = first; row <= last; row++) {
     const [head, tail] = [at(row * pitch), Math.min(1, at((row + 1) * pitch))];
-    const count = Math.round(rows.round.value);
-    for (let k = 0; k < count; k++) {
-      const shift = row % 2 === 0 ? 0 : 0.5;
-      const middle = -sides + ((k + 0.5 + shift) / count) * 2 * sides;
-      if (middle > sides) continue;
-      outlines.push(scaleOutline(place, middle, sides / count, head, tail));
-      if (rows.keeled)
-        items.push(
-          line([place(head, middle), place((head + tail) / 2, middle)], layer, WEIGHT.hair),
-        );
-    }
+    if (!isMany) items.push(...scaleRow(place, rows, row, [head, tail], layer));
+    else if (row % SPARSE === 0)
+      items.push(
+        line([place(head, -sides), place(head, 0), place(head, sides)], layer, WEIGHT.hair),
+      );
     if (rows.bellyShare > 0)
       for (const side of [1, -1])
         items.push(line([place(head, side * sides), place(head, side * 0.5)], layer, WEIGHT.thin));
     if (row % every === 0) items.push(rowNumber(place, head, `${row}`, layer));
   }
   return [
-    ...outlines.map((points) => line(points, layer, WEIGHT.hair)),
+    ...(isMany ? sparseFiles(place, rows, sides, layer) : []),
     ...(rows.bellyShare > 0
       ? [1, -1].map((side) =>
           line([place(0, side * sides), place(1, side * sides)], layer, WEIGHT.thin),
@@ -136,6 +133,39 @@ function rowItems(
     ...items,
   ];
 }
+
+/** One row of scales, with their keels. */
+function scaleRow(
+  place: Place,
+  rows: TubeRows,
+  row: number,
+  [head, tail]: readonly [number, number],
+  layer: string,
+): readonly DrawingItem[] {
+  const sides = (1 - rows.bellyShare) / 2;
+  const count = rows.round.value;
+  const shift = row % 2 === 0 ? 0 : 0.5;
+  return Array.from({ length: count }, (_, k) => -sides + ((k + 0.5 + shift) / count) * 2 * sides)
+    .filter((middle) => middle <= sides)
+    .flatMap((middle) => [
+      line(scaleOutline(place, middle, sides / count, head, tail), layer, WEIGHT.hair),
+      ...(rows.keeled
+        ? [line([place(head, middle), place((head + tail) / 2, middle)], layer, WEIGHT.hair)]
+        : []),
+    ]);
+}
+
+/** Every tenth file of scales as a line along a piece. */
+const sparseFiles = (
+  place: Place,
+  { round }: TubeRows,
+  sides: number,
+  layer: string,
+): readonly DrawingItem[] =>
+  Array.from({ length: Math.floor(round.value / SPARSE) + 1 }, (_, k) => {
+    const at = -sides + ((k * SPARSE) / round.value) * 2 * sides;
+    return line([place(0, at), place(1, at)], layer, WEIGHT.hair);
+  });
 
 /** The free edge of a scale: its sides from its middle on, to the point that lies towards the tail. */
 const scaleOutline = (

@@ -1,6 +1,5 @@
 import * as say from './words.ts';
-import { partBox } from '../../body/skin.ts';
-import { volumeKept } from '../../body/volumeKept.ts';
+import { partBox, skinParts } from '../../body/skin.ts';
 import type { SeenCoat } from '../../lie/seenCoat.ts';
 import type { Plan } from '../../planTypes.ts';
 import { onPage, VIEW_FRAMES } from '../../surface/reliefViews.ts';
@@ -58,7 +57,7 @@ export function regionMaps(plan: Plan, show: MapShow): readonly Drawing[] {
 /** The rectangle round the flesh of some bones, left and middle, from the side. */
 function frameOf({ stance }: Plan, keys: readonly string[]): Rectangle | undefined {
   const { posed } = stance;
-  const points = volumeKept(posed).flatMap((part): PagePoint[] => {
+  const points = skinParts(posed).flatMap((part): PagePoint[] => {
     const bone = posed.byId.get(part.boneId)?.bone;
     if (bone === undefined || bone.side === 'right' || !keys.includes(bone.key)) return [];
     const { min, max } = partBox(part);

@@ -12,13 +12,10 @@ export const coatOfHead = (title: string, times: number): string => `${title}, $
 
 // flatSkin.ts
 export const skinOfLaidFlat = (name: string, pieces: number): string =>
-  pieces === 1
-    ? `${name}: skin laid flat, to wrap round or to trace; cut open along the belly`
-    : `${name}: skin laid flat in ${pieces} pieces from the front, to wrap round or to trace; cut open along the belly`;
+  pieces === 1 ? `${name}, laid flat` : `${name}, laid flat in ${pieces} pieces from the front`;
 
 // stampSheet.ts
-export const negativeOf = (name: string): string =>
-  `${name}: its negative, mirrored, to cut, print or prick`;
+export const negativeOf = (name: string): string => `${name}, negative`;
 
 // regionMaps.ts
 export const coatOfRegion = (name: string, times: number): string =>
