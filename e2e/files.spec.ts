@@ -50,14 +50,22 @@ test('a broken or foreign file gets a sentence and changes nothing', async ({ pa
   await expect(page.getByRole('alert')).toContainText('received “a recipe”');
   await give('future.json', '{"format": "keen-sinew-piece", "version": 99}');
   await expect(page.getByRole('alert')).toContainText('version: received 99');
-  await expect(page.getByRole('listitem')).toHaveCount(6);
+  await expect(page.getByRole('listitem')).toHaveCount(7);
 });
 
 test('a removed piece can be put back, and a damaged store falls back on the previous copy', async ({
   page,
 }) => {
   await page.goto('/pieces');
-  for (const name of ['Adder', 'Heron', 'Wolf', 'The fen', 'The Sluice Hob', 'Otter on the log'])
+  for (const name of [
+    'Adder',
+    'Heron',
+    'Wolf',
+    'The fen',
+    'The Sluice Hob',
+    'Raft',
+    'Otter on the log',
+  ])
     await page.getByRole('button', { name: new RegExp(`^Remove.*${name}`) }).click();
   await expect(page.getByText('There is no piece yet')).toBeVisible();
   await page

@@ -3,6 +3,7 @@ import {
   choose,
   numberOf,
   openOtter,
+  pick,
   row,
   saved,
   settingKept,
@@ -34,7 +35,7 @@ test('a piece goes from nothing to its last step', async ({ page }) => {
   await expect(row(page, 'cure.dial')).toContainText('121 °C');
   await page.getByRole('link', { name: /^Skin/ }).click();
   await page.getByRole('button', { name: 'Tail', exact: true }).click();
-  await choose(page, 'Fibre on it');
+  await pick(page, 'How the coat of Tail is made', 'Fibre on it');
   await expect.poll(() => numberOf(page, 'skin.zone.tail.undersize')).toBeGreaterThan(1);
   await page.getByRole('link', { name: /^Colour/ }).click();
   await page.getByRole('button', { name: 'Tail', exact: true }).click();

@@ -11,7 +11,7 @@ import HintText from '../../../kit/HintText.vue';
 import { degreesAt, lengthAt, percentAt } from '../../../kit/limited.ts';
 import QuantityField from '../../../kit/QuantityField.vue';
 import SwitchField from '../../../kit/SwitchField.vue';
-import { withMark, withoutMark, withPlace } from './lieChanges.ts';
+import { withMark, withNewMark, withoutMark, withPlace } from './lieChanges.ts';
 
 /** The marks of the piece: chosen, one of them has its numbers to type. */
 const props = defineProps<{ chosen: string | null }>();
@@ -33,6 +33,16 @@ const place = (id: string, n: number, part: Partial<LiePlace>): void =>
     const old = p.skin.marks.find((of) => of.id === id)!.places[n]!;
     return withPlace(p, id, n, { ...old, ...part });
   });
+/** A line across the flank, to be typed where no pointer is at hand. */
+function addLine(): void {
+  const { bones: all, byId } = plan.value.measure.skeleton;
+  const spine = plan.value.measure.skeleton.plan.parts.find(({ kind }) => kind === 'trunk');
+  const bone = all.find(({ key }) => spine?.keys.includes(key)) ?? [...byId.values()][0]!;
+  const places = [60, 90].map((around) => ({ boneId: bone.id, along: 0.5, around }));
+  const before = new Set(marks.value.map(({ id }) => id));
+  change(say.addLine, (p) => withNewMark(p, 'guide', places, 20));
+  emit('choose', marks.value.find(({ id }) => !before.has(id))?.id ?? null);
+}
 function remove(id: string): void {
   change(say.removeMark, (p) => withoutMark(p, id));
   emit('choose', null);
@@ -56,6 +66,7 @@ const nameOf = ({ kind, places }: LieMarkChoice, n: number): string => {
       </ActionButton>
     </li>
   </ul>
+  <ActionButton kind="line" @click="addLine">{{ say.addLine }}</ActionButton>
   <template v-if="mark">
     <DecisionRow :name="say.otherSideToo">
       <SwitchField

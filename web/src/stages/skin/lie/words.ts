@@ -17,6 +17,7 @@ export const placeOfMark = (n: number, kind: string): string =>
 // MarkList.vue
 export const noMarksYet =
   'No marks of your own: the coat lies as anatomy has it. Choose Line, Parting, Ridge or Whorl over the map and drag over the animal.';
+export const addLine = 'Add a line to type';
 export const onSide = (name: string, side: string): string => `${name}, ${side}`;
 export const changeMark = 'Change a mark of the coat';
 export const removeMark = 'Remove this mark';
