@@ -13,6 +13,8 @@ import type { SurfaceQuestion } from './surfaceJob.ts';
 export interface CoatQuestion {
   readonly model: SurfaceQuestion;
   readonly choice: CoatChoice;
+  /** What of all strokes is drawn: 1, or less where there are too many to draw. */
+  readonly share: number;
 }
 
 /** More strokes than these are told, and not drawn one by one. */
@@ -29,7 +31,10 @@ function drawnIn({ strokes, planting, method, length, width }: ZonePlan, mm2: nu
 }
 
 /** What is drawn of each zone: as many as are told, by what of the zone lies on the body and not on blades. */
-function drawnZones(surface: FormSurface, zones: readonly ZonePlan[]): readonly StrokesOfZone[] {
+function drawnZones(
+  surface: FormSurface,
+  zones: readonly ZonePlan[],
+): { readonly zones: readonly StrokesOfZone[]; readonly share: number } {
   const bodies = zoneAreas(surface.skin, zones.length);
   const all = zones.flatMap((entry, zone): StrokesOfZone[] => {
     const whole = surface.zonesMm2[zone]!;
@@ -38,8 +43,9 @@ function drawnZones(surface: FormSurface, zones: readonly ZonePlan[]): readonly 
     return [{ ...drawn, zone, many: Math.round((drawn.many * bodies[zone]!) / whole) }];
   });
   const sum = all.reduce((total, { many }) => total + many, 0);
-  if (sum <= MOST_DRAWN) return all;
-  return all.map((of) => ({ ...of, many: Math.floor((of.many * MOST_DRAWN) / sum) }));
+  const share = Math.min(1, MOST_DRAWN / Math.max(1, sum));
+  if (share === 1) return { zones: all, share };
+  return { zones: all.map((of) => ({ ...of, many: Math.floor(of.many * share) })), share };
 }
 
 /** Rows of scales that are drawn one by one: those of animals whose scales are not too many. */
@@ -61,8 +67,12 @@ export function coatJob(of: {
   readonly skin: Workpiece['skin'];
 }): Job<CoatQuestion, CoatMap> {
   const { vary, blendMm, marks } = of.skin;
-  const zones = drawnZones(of.surface, of.plan.zones);
+  const { zones, share } = drawnZones(of.surface, of.plan.zones);
+  // Rows stand where scales are made in the clay: not where they are left smooth, or something is stuck on.
+  const rowZones = of.plan.zones.flatMap(({ zone, method }, i) =>
+    zone.covering === 'scale' && ['carved', 'stamped'].includes(method) ? [i] : [],
+  );
   const rows = drawnRows(of.plan.tubes);
-  const input = { model: of.asked, choice: { zones, marks, rows, vary, blendMm } };
+  const input = { model: of.asked, choice: { zones, marks, rows, rowZones, vary, blendMm }, share };
   return { name: 'coat', key: JSON.stringify(input), input, twoSteps: true };
 }

@@ -20,6 +20,8 @@ export interface CoatChoice {
   readonly marks: readonly LieMark[];
   /** Rows of scales, where they are drawn one by one. */
   readonly rows: readonly RowsOnTube[];
+  /** Zones whose scales stand in those rows, by their places in the coat. */
+  readonly rowZones: readonly number[];
   readonly vary: Irregularity;
   /** Strokes of one zone run into the next over so many mm of the model. */
   readonly blendMm: number;
@@ -40,10 +42,12 @@ export interface CoatMap {
 }
 
 /** Cells of the skin that the lie is solved on, and of the one that it is seen on. */
-export const COAT_CELLS = {
-  coarse: { rest: 14_000, stance: 30_000, head: 0 },
-  fine: { rest: 45_000, stance: 120_000, head: 60_000 },
+const COAT_CELLS = {
+  coarse: { rest: 14_000, stance: 30_000 },
+  fine: { rest: 45_000, stance: 120_000 },
 } as const;
+/** Cells of the head by itself. */
+const HEAD_CELLS = 60_000;
 
 const FIRST_VIEWS = ['side', 'front', 'top'] as const satisfies readonly ReliefView[];
 
@@ -102,7 +106,7 @@ export function coatMap(
   const skin = skinOf(posed, cells.stance, () => skinSurface(posed, cells.stance));
   onProgress(0.55);
   const ways = carriedLie(rest, lie, posed, skin);
-  const rows = scaleRowsOn(posed, choice.rows);
+  const rows = scaleRowsOn(posed, choice.rows, choice.rowZones);
   const all = fine ? choice.zones : thinnedTo(FIRST_STROKES, choice.zones);
   const free = all.filter(({ zone }) => !rows.zone.includes(zone));
   const strokes = joinedStrokes([
@@ -136,8 +140,7 @@ function headCoats(
 ): readonly SeenCoat[] {
   const bones = headBones(posed.skeleton);
   if (bones.size === 0) return [];
-  const { head: cells } = COAT_CELLS.fine;
-  const skin = skinOf(posed, cells, () => skinSurface(posed, cells, bones));
+  const skin = skinOf(posed, HEAD_CELLS, () => skinSurface(posed, HEAD_CELLS, bones));
   const ways = carriedLie(rest, lie, posed, skin);
   const drawn = withApart(skin, apartSkin(posed, skin.cellMm, bones));
   const flats = bladeSkins(posed).filter(({ boneId }) => bones.has(boneId));

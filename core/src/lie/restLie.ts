@@ -28,7 +28,6 @@ export interface RestLie {
   readonly whorls: readonly Vec3[];
   /** Whether left and right are one another's images. */
   readonly isMirrored: boolean;
-  readonly rounds: number;
 }
 
 /** Where the vector before is shorter than this a whorl is. */
@@ -96,7 +95,7 @@ export function restLie(
   const isCut = (i: number, j: number): boolean =>
     cut.some((sides) => sides.has(i) && sides.has(j) && sides.get(i) !== sides.get(j));
   const open = cut.length === 0 ? graph : cutGraph(graph, isCut);
-  const { vectors, rounds } = harmonicLie(open, { held, towards, lean });
+  const { vectors } = harmonicLie(open, { held, towards, lean });
   const [ways, before] = [new Float32Array(3 * many), new Float32Array(many)];
   for (let i = 0; i < many; i++) {
     const [a, b] = [vectors[2 * i]!, vectors[2 * i + 1]!];
@@ -105,7 +104,7 @@ export function restLie(
     ways.set(size === 0 ? vec(i) : fromFrame(frames, i, a / size, b / size), 3 * i);
   }
   return {
-    ...{ skin, ways, before, rounds },
+    ...{ skin, ways, before },
     whorls: whorlsOf(skin, before),
     isMirrored: isMirrored(rest.skeleton) && marks.every((mark) => mark.mirrored || isMiddle(mark)),
   };

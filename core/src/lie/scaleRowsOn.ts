@@ -1,4 +1,4 @@
-import { facingOf, FACINGS, zoneOf, type CoatZone } from '../anatomy/coat.ts';
+import { facingOf, FACINGS, zoneOf } from '../anatomy/coat.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import { volumeKept } from '../body/volumeKept.ts';
 import {
@@ -40,15 +40,22 @@ interface Ring {
   readonly boneId: string;
 }
 
-/** Scales and belly plates in their rows on a posed body, as strokes; none of a tube whose sections are not there. */
-export function scaleRowsOn(posed: PosedSkeleton, tubes: readonly RowsOnTube[]): StrokeSet {
+/**
+ * Scales and belly plates in their rows on a posed body, as strokes, in some zones of the coat; none of a tube whose
+ * sections are not there.
+ */
+export function scaleRowsOn(
+  posed: PosedSkeleton,
+  tubes: readonly RowsOnTube[],
+  zones: readonly number[],
+): StrokeSet {
   const found: Draft[] = [];
   for (const tube of tubes)
     for (const side of tube.paired ? (['left', 'right'] as const) : (['mid'] as const)) {
       const rings = ringsOf(posed, tube, side);
       if (rings.length > 1) found.push(...scalesOf(posed, tube, rings, side));
     }
-  return asSet(found);
+  return asSet(found.filter(({ zone }) => zones.includes(zone)));
 }
 
 interface Draft {
@@ -138,7 +145,7 @@ function scalesOf(
       const bone = posed.byId.get(root.boneId)!;
       const facing = FACINGS[facingOf(turn(inverse(bone.rotation), out)[1])]!;
       const zone = zoneOf(coat, bone.bone.key, facing);
-      if (way === undefined || zone === undefined || !isScaled(zone)) continue;
+      if (way === undefined || zone === undefined) continue;
       drafts.push({
         ...{ line: [root.at, lerp(root.at, tip.at, 0.5), tip.at], out, wide },
         ...{ zone: coat.indexOf(zone), side: SIDES.indexOf(side) },
@@ -149,8 +156,6 @@ function scalesOf(
 }
 
 const SIDES = ['left', 'mid', 'right'] as const;
-
-const isScaled = (zone: CoatZone): boolean => zone.covering === 'scale';
 
 /** Between the two rings that a place lies between. */
 function pointAlong(rings: readonly Ring[], mm: number, share: number) {

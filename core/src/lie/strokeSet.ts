@@ -150,7 +150,7 @@ function stroke(
 }
 
 /** The triangles of each zone: that of their first corner. */
-export function trianglesByZone({ mesh, zone }: SkinSurface): ReadonlyMap<number, number[]> {
+function trianglesByZone({ mesh, zone }: SkinSurface): ReadonlyMap<number, number[]> {
   const by = new Map<number, number[]>();
   for (let t = 0; 3 * t < mesh.indices.length; t++) {
     const its = zone[mesh.indices[3 * t]!]!;

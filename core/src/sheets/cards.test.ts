@@ -18,12 +18,10 @@ describe('strokes of hair', () => {
   it('keep their true length and width within the irregularity, and their seed', () => {
     const random = seeded(4);
     const lengths = Array.from({ length: 400 }, () => {
-      const [root, left, tip, right] = strokeOutline([0, 0], 1, 6, 0.5, random) as [
-        [number, number],
-        [number, number],
-        [number, number],
-        [number, number],
-      ];
+      const [root, left, tip, right] = strokeOutline([0, 0], 1, 6, 0.5, random, {
+        length: 0.33,
+        deg: 12,
+      }) as [[number, number], [number, number], [number, number], [number, number]];
       const width = Math.hypot(left[0] - right[0], left[1] - right[1]);
       expect(width).toBeCloseTo(0.5, 9);
       return Math.hypot(tip[0] - root[0], tip[1] - root[1]);
@@ -45,6 +43,19 @@ describe('strokes of hair', () => {
     expect(strokes.length).toBeGreaterThan(100);
     const backwards = strokes.filter(([root, , tip]) => tip![0] > root![0]);
     expect(backwards.length / strokes.length).toBeGreaterThan(0.99);
+  });
+
+  it('vary on the card as the user has it, as wide as the finest tool makes them', () => {
+    const even = changed(otterPiece(), 'skin', { vary: { length: 0, deg: 0, locks: 0 } });
+    const [patch] = fills(strokeCard(wholePlan(even).skin, 2).items);
+    const lengths = patch!.outlines.map(([root, , tip]) => tip![0] - root![0]);
+    const full = lengths.filter((mm) => Math.abs(mm - plan.skin.zones[0]!.length.value) < 1e-9);
+    expect(full.length).toBeGreaterThan(lengths.length / 2);
+    const coarse = wholePlan(changed(otterPiece(), 'skin', { tools: ['loop'] })).skin;
+    const words = strokeCard(coarse, 2).items.map((item) =>
+      item.kind === 'text' ? item.text : '',
+    );
+    expect(words.filter((text) => text.endsWith('× 2.00'))).toHaveLength(coarse.zones.length);
   });
 
   it('stand on the card for every zone with hair, with the ledger’s figures', () => {

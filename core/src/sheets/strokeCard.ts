@@ -8,7 +8,7 @@ import {
   type PagePoint,
 } from './drawing.ts';
 import { seeded, seedOf } from '../geometry/seeded.ts';
-import { strokeOutline, VARY_LENGTH } from './strokes.ts';
+import { strokeOutline, type Varied } from './strokes.ts';
 
 const PATCH_MM = [40, 13] as const;
 /** Lines of letters beside a patch, mm, and the least room that they have. */
@@ -28,12 +28,22 @@ export function strokeCard(skin: SkinPlan, columns: number, lineMm = LINE_MM): D
   const shown = skin.zones.filter((zone) => zone.width !== null);
   const across = PATCH_MM[0] + Math.max(LETTERS_MM, LETTERS_PER_LINE * lineMm);
   const items = shown.flatMap((zone, i) =>
-    patchItems(zone, [(i % columns) * across, -Math.floor(i / columns) * 4 * lineMm], lineMm),
+    patchItems(
+      zone,
+      skin.vary,
+      [(i % columns) * across, -Math.floor(i / columns) * 4 * lineMm],
+      lineMm,
+    ),
   );
   return fittedDrawing('strokes', say.strokesOfEachZone, items, 6);
 }
 
-function patchItems(entry: ZonePlan, corner: PagePoint, lineMm: number): readonly DrawingItem[] {
+function patchItems(
+  entry: ZonePlan,
+  vary: Varied,
+  corner: PagePoint,
+  lineMm: number,
+): readonly DrawingItem[] {
   const target = { kind: 'zone', id: entry.zone.id } as const;
   const layer = say.coat(entry.zone.id);
   const [w, h] = PATCH_MM;
@@ -67,15 +77,11 @@ function patchItems(entry: ZonePlan, corner: PagePoint, lineMm: number): readonl
       kind: 'fill',
       ink: 'ink',
       layer,
-      outlines: patchStrokes(entry, corner),
+      outlines: patchStrokes(entry, vary, corner),
       target,
     },
     label(4.2 + lineMm, entry.zone.name, 'label'),
-    label(
-      4.2,
-      `${entry.length.value.toFixed(1)} × ${entry.width?.value.toFixed(2) ?? ''}`,
-      'number',
-    ),
+    label(4.2, `${entry.length.value.toFixed(1)} × ${madeWide(entry).toFixed(2)}`, 'number'),
     label(
       4.2 - lineMm,
       entry.method === 'carved' ? (entry.strokes?.tool?.name ?? say.noToolSoFine) : entry.method,
@@ -84,8 +90,15 @@ function patchItems(entry: ZonePlan, corner: PagePoint, lineMm: number): readonl
   ];
 }
 
-function patchStrokes(entry: ZonePlan, corner: PagePoint): readonly (readonly PagePoint[])[] {
-  const [long, wide] = [entry.length.value, entry.width?.value ?? 0];
+/** As wide as a stroke can be made: a sample shows what the hand will do. */
+const madeWide = ({ strokes, width }: ZonePlan): number => (strokes?.wide ?? width)?.value ?? 0;
+
+function patchStrokes(
+  entry: ZonePlan,
+  vary: Varied,
+  corner: PagePoint,
+): readonly (readonly PagePoint[])[] {
+  const [long, wide] = [entry.length.value, madeWide(entry)];
   const random = seeded(seedOf(entry.zone.id));
   const [stepX, stepY] = [long * 0.75, Math.max(wide * 1.7, 0.2)];
   const columns = Math.min(MOST[0], Math.floor((PATCH_MM[0] - 1) / stepX));
@@ -98,7 +111,7 @@ function patchStrokes(entry: ZonePlan, corner: PagePoint): readonly (readonly Pa
       corner[1] + PATCH_MM[1] / 2 + (row - (rows - 1) / 2) * stepY,
     ];
     // A stroke longer than its patch is cut at the edge of the sample.
-    const room = (corner[0] + PATCH_MM[0] - root[0]) / (1 + VARY_LENGTH);
-    return strokeOutline(root, 0, Math.min(long, room), wide, random);
+    const room = (corner[0] + PATCH_MM[0] - root[0]) / (1 + vary.length);
+    return strokeOutline(root, 0, Math.min(long, room), wide, random, vary);
   });
 }

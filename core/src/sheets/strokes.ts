@@ -1,8 +1,11 @@
+import { toRad } from '../units/angles.ts';
 import type { PagePoint } from './drawing.ts';
 
-/** Irregularity of strokes: share of the length, and degrees, either way. Common practice. */
-export const VARY_LENGTH = 0.33;
-const VARY_DEG = 12;
+/** How strokes vary: share of the length, and degrees, either way. */
+export interface Varied {
+  readonly length: number;
+  readonly deg: number;
+}
 
 /**
  * One stroke of hair as a closed outline at true length and width, mm: widest near its root, a
@@ -14,9 +17,10 @@ export function strokeOutline(
   lengthMm: number,
   widthMm: number,
   random: () => number,
+  vary: Varied,
 ): readonly PagePoint[] {
-  const long = lengthMm * (1 + VARY_LENGTH * (2 * random() - 1));
-  const heading = headingRad + ((VARY_DEG * Math.PI) / 180) * (2 * random() - 1);
+  const long = lengthMm * (1 + vary.length * (2 * random() - 1));
+  const heading = headingRad + toRad(vary.deg * (2 * random() - 1));
   const [c, s] = [Math.cos(heading), Math.sin(heading)];
   const at = (along: number, across: number): PagePoint => [
     root[0] + along * c - across * s,

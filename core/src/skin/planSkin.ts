@@ -20,6 +20,8 @@ export type { ZonePlan } from './zonePlan.ts';
 export interface SkinPlan extends StageResult {
   readonly zones: readonly ZonePlan[];
   readonly tools: readonly StrokeTool[];
+  /** How strokes vary, as the user has it. */
+  readonly vary: Workpiece['skin']['vary'];
   /** Long parts with their skin laid flat. */
   readonly tubes: readonly TubePlan[];
   readonly stamps: readonly StampPlan[];
@@ -53,7 +55,7 @@ export function planSkin(inputs: SkinInputs): SkinPlan {
   const stamps = skin.stamps.flatMap((choice) => stampPlan(choice, zones, skin) ?? []);
   const work = coatWork(zones, surface && limbAreas(surface, skeleton));
   return {
-    ...{ zones, tools, tubes, stamps, work },
+    ...{ zones, tools, tubes, stamps, work, vary: skin.vary },
     workings: [
       ...zones.flatMap(zoneWorkings),
       ...tubes.flatMap(({ length, girth, rows }) => [

@@ -64,12 +64,17 @@ export function usePieceFiles(): {
     return new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' });
   }
 
-  /** Whether the coat that the plan asks for stands, or cannot be had. */
+  /** Whether the coat stands, or something that it waits for cannot be had. */
+  const coatFails = computed(() =>
+    [work.body, work.surface, work.coat].some(
+      ({ problem: failed, cancelled }) => failed.value !== null || cancelled.value,
+    ),
+  );
   const coatStands = computed(() => {
-    const { coat: asked } = plan.value.jobs;
-    const { answer, problem: failed, cancelled } = work.coat;
-    const isThere = answer.value?.fine === true && answer.value.key === asked?.key;
-    return asked === null || isThere || failed.value !== null || cancelled.value;
+    const { answer } = work.coat;
+    const asked = plan.value.jobs.coat?.key;
+    const isThere = answer.value?.fine === true && answer.value.key === asked;
+    return isThere || coatFails.value;
   });
 
   async function pdf(
@@ -83,6 +88,8 @@ export function usePieceFiles(): {
       if (withCoat) {
         askCoat();
         await until(coatStands).toBe(true);
+        // Sheets without a part of them are no shop sheets.
+        if (coatFails.value) throw new Error(say.coatCannotBeHad);
       }
       downloadBlob(`${piece.value.id}-${name}.pdf`, await makePdf(drawings()));
     } catch (error) {

@@ -106,3 +106,5 @@ export const flatDxf = 'Skin laid flat (DXF)';
 export const skinAndStamps = 'Long parts with their rows of scales, and stamps, each a file, in mm';
 export const nothingLaidFlat =
   'No part of this animal has rows of scales, and there are no stamps: nothing is laid flat.';
+export const coatCannotBeHad =
+  'the body or its coat was not worked out; the stage says why, and works it out again';

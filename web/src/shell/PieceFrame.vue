@@ -46,10 +46,12 @@ const background = computed(() =>
     : say.workingOutBody(Math.round(bodyProgress.value * 100)),
 );
 
-/** Where a snag is seen: its stage, or the room of Measure that it is of. */
+/** Where a snag is seen: its stage, or the room of it that it is of. */
 function roomOf({ stage, code, target }: Snag): string {
   if (target?.kind === 'picture') return `measure/pictures/${target.id}`;
   if (target?.kind === 'landmark') return 'measure/found';
+  if (code === 'lie-mark-lost') return 'skin/lie';
+  if (code === 'roller-seam') return 'skin/scales';
   return code === 'reading-doubted' ? 'measure/tape' : stage;
 }
 

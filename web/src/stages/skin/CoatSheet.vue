@@ -5,6 +5,7 @@ import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import ChoiceRow from '../../kit/ChoiceRow.vue';
+import HintText from '../../kit/HintText.vue';
 import JobProgress from '../../kit/JobProgress.vue';
 import SheetBoard from '../../sheet/SheetBoard.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
@@ -30,9 +31,11 @@ defineSlots<{
   }): unknown;
   beside?(): unknown;
 }>();
-const { work } = usePiecePlan();
+const { plan, work } = usePiecePlan();
 const { target } = useSelection();
 const pickOnSheet = usePickOnSheet();
+/** What of all strokes is drawn, where there are too many to draw. */
+const share = computed(() => plan.value.jobs.coat?.input.share ?? 1);
 const waits = computed(() => work.coat.answer.value?.fine !== true);
 </script>
 
@@ -47,6 +50,7 @@ const waits = computed(() => work.coat.answer.value?.fine !== true);
     <slot name="beside" />
   </div>
   <JobProgress v-if="!isDrawn && waits" :job="work.coat" :sentence="say.coatIsWorkedOut" />
+  <HintText v-if="share < 1 && isDrawn">{{ say.drawnThinly(Math.round(100 * share)) }}</HintText>
   <CoatSpace v-if="view === 'space'" />
   <SheetBoard
     v-else

@@ -22,6 +22,8 @@ export const coatInSpace = 'The coat in space: drag to turn it';
 
 // CoatSheet.vue
 export const seenFrom = 'Seen from';
+export const drawnThinly = (percent: number): string =>
+  `There are too many strokes to draw each: ${percent} % of them are drawn. The numbers count all.`;
 export const coatIsWorkedOut = 'How the coat lies is being worked out.';
 
 // SkinStage.vue
