@@ -40,7 +40,7 @@ test('a piece goes from nothing to its last step', async ({ page }) => {
   await page.getByRole('link', { name: /^Colour/ }).click();
   await page.getByRole('button', { name: 'Tail', exact: true }).click();
   await type(page, 'Colour of Tail', '#55504a');
-  await expect(row(page, 'colour.zone.tail.base.lightness')).toContainText('0.43');
+  await expect(row(page, 'colour.zone.tail.base.lightness')).toContainText('0.50');
   await page.getByRole('link', { name: /^Bench/ }).click();
   await expect(page.locator('.step').filter({ hasText: 'Apply the fibre' })).toBeVisible();
   const boxes = page.getByRole('checkbox', { name: /^Done: / });

@@ -26,6 +26,7 @@ import { planWire } from '../core/src/wire/planWire.ts';
 import { coatTimes } from './coatBench.ts';
 import { fieldTimes, shapeTimes, surfaceTimes } from './fieldBench.ts';
 import { reachTimes } from './ikBench.ts';
+import { paintTimes } from './paintBench.ts';
 import { pictureTimes } from './pictureBench.ts';
 import { routeSizes } from './routeSizes.ts';
 
@@ -191,7 +192,13 @@ for (const { name, ms } of [...shapeTimes(), ...surfaceTimes()])
   );
 
 console.log('\nthe coat of the otter                             ms    × reference   aim');
-for (const { name, ms, aim } of coatTimes(otter))
+for (const { name, ms, aim } of await coatTimes(otter))
+  console.log(
+    `${name.padEnd(46)} ${ms.toFixed(0).padStart(9)} ${(ms / unit).toFixed(1).padStart(13)}   ${aim}`,
+  );
+
+console.log('\ncolours of the otter                              ms    × reference   aim');
+for (const { name, ms, aim } of paintTimes(otter))
   console.log(
     `${name.padEnd(46)} ${ms.toFixed(0).padStart(9)} ${(ms / unit).toFixed(1).padStart(13)}   ${aim}`,
   );

@@ -1,5 +1,4 @@
 import { mkdir, readFile, writeFile } from 'node:fs/promises';
-import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import {
   A4,
@@ -26,26 +25,11 @@ import {
   type Plan,
 } from '../core/src/index.ts';
 import { wholePlan } from './wholePlan.ts';
-import { sheetsPdf, type SheetFonts } from '../core/src/formats/pdf.ts';
+import { sheetFonts } from './sheetFonts.ts';
+import { sheetsPdf } from '../core/src/formats/pdf.ts';
 
 const USAGE =
   'npm run --silent plan -- PIECE.json --out FOLDER, or --fresh all, --fresh demos, or --fresh ANIMAL --out FOLDER';
-const FONTS = {
-  label:
-    '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
-  number:
-    '@fontsource/atkinson-hyperlegible-mono/files/atkinson-hyperlegible-mono-latin-400-normal.woff',
-  title: '@fontsource/alegreya/files/alegreya-latin-700-normal.woff',
-} as const;
-
-/** Scripts beyond the plain Latin letters, and the files that have them. */
-const SCRIPTS = ['latin-ext', 'greek', 'cyrillic', 'cyrillic-ext'] as const;
-const LATIN_EXT = {
-  label: FONTS.label.replace('latin-', 'latin-ext-'),
-  number: FONTS.number.replace('latin-', 'latin-ext-'),
-};
-const alegreya = (script: string, weight: number): string =>
-  `@fontsource/alegreya/files/alegreya-${script}-${weight}-normal.woff`;
 
 /** The value after a flag. */
 const after = (args: readonly string[], flag: string): string | undefined =>
@@ -135,25 +119,6 @@ async function written(plan: Plan, folder: string, told: string): Promise<number
   }
   console.log(`${told}, ${counted(plan)}`);
   return 0;
-}
-
-async function sheetFonts(): Promise<SheetFonts> {
-  const require = createRequire(import.meta.resolve('../web/package.json'));
-  const plain = SCRIPTS.slice(1).map((script) => alegreya(script, 400));
-  const load = (name: string): Promise<Buffer> => readFile(require.resolve(name));
-  return {
-    label: await load(FONTS.label),
-    number: await load(FONTS.number),
-    title: await load(FONTS.title),
-    others: async () => {
-      const all = (of: readonly string[]): Promise<Uint8Array[]> => Promise.all(of.map(load));
-      return {
-        label: await all([LATIN_EXT.label, ...plain]),
-        number: await all([LATIN_EXT.number, ...plain]),
-        title: await all(SCRIPTS.map((script) => alegreya(script, 700))),
-      };
-    },
-  };
 }
 
 function fail(sentence: string): number {

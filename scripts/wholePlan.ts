@@ -7,10 +7,11 @@ export function wholePlan(piece: Workpiece): Plan {
     ...NO_ANSWERS,
     ...{ body: done(body), surface: done(surface), shape: done(shape) },
   };
-  const { heat, coat } = planPiece(piece, answers).jobs;
+  const { heat, coat, paint } = planPiece(piece, answers).jobs;
   return planPiece(piece, {
     ...answers,
     heat: heat && done(heat),
     coat: coat && done(coat),
+    paint: paint && done(paint),
   });
 }

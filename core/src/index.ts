@@ -342,7 +342,7 @@ export { drawingSize, type Drawing, type DrawingItem, type Ink } from './sheets/
 export { elevation, type ElevationOptions } from './sheets/elevation.ts';
 export { basePlanDrawing, perchPlanDrawings } from './sheets/basePlan.ts';
 export { wireStrips } from './sheets/wireStrips.ts';
-export { colourCard } from './sheets/colourCard.ts';
+export { colourCard } from './sheets/colour/colourCard.ts';
 export { strokeCard } from './sheets/strokeCard.ts';
 export {
   directionMap,
@@ -357,6 +357,7 @@ export { LIE_MARK_KINDS, type LieMarkKind } from './anatomy/lieMark.ts';
 export type { LiePlace } from './lie/lieMarks.ts';
 export type { CoatMap } from './lie/coatMap.ts';
 export type { TubePlan } from './skin/tubePlan.ts';
+export type { FoldPlan } from './skin/foldPlan.ts';
 export { coatCsv } from './formats/coatTable.ts';
 export { cardSheets, coatSheets, planSheets } from './sheets/planSheets.ts';
 export { bendingCards } from './sheets/bendingCards.ts';
@@ -451,3 +452,26 @@ export { foundCsv } from './formats/foundLengths.ts';
 export { foundShares, type FoundShare } from './measure/pictures/foundShares.ts';
 export { plateDrawing } from './sheets/plateDrawing.ts';
 export { eyeballs, skinApart } from './surface/formParts.ts';
+export type { LayerPlan, PaintTubePlan, RecipePlan } from './colour/planColour.ts';
+export type { MixedRecipe, PaintAnswer } from './colour/paintQuestion.ts';
+export { differenceWords, recipeWords } from './colour/recipeText.ts';
+export {
+  LIGHT_CLASSES,
+  OPACITIES,
+  PAINT_KINDS,
+  PRIMER_IDS,
+  SCHOOLS,
+  type PaintKind,
+  type PrimerId,
+  type School,
+} from './piece/colourSchema.ts';
+export { layerCards, layersOf, paintedForm, zoneAfter } from './sheets/colour/painted.ts';
+export {
+  paletteGpl,
+  pieceColours,
+  readPalette,
+  recipesCsv,
+  type PaletteColour,
+} from './formats/palette.ts';
+export { oppositeHue } from './colour/accent.ts';
+export { USUAL_PIGMENTS } from './colour/usualBox.ts';

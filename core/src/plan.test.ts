@@ -232,7 +232,9 @@ describe('the road', () => {
           colour: {
             ...start.colour,
             step: d.step,
-            zones: { [zone]: { hex: `#${d.hex.toString(16).padStart(6, '0')}`, sheen: null } },
+            zones: {
+              [zone]: { hex: `#${d.hex.toString(16).padStart(6, '0')}`, sheen: null, school: null },
+            },
           },
         };
         expect(readPiece(parted(piece).piece).ok).toBe(true);

@@ -9,6 +9,7 @@ import { planFittings } from './fittings/planFittings.ts';
 import { bodyJob } from './jobs/bodyJob.ts';
 import { coatJob } from './jobs/coatJob.ts';
 import { heatJob } from './jobs/heatJob.ts';
+import { paintJob } from './jobs/paintJob.ts';
 import { shapeJob } from './jobs/shapeJob.ts';
 import { surfaceJob } from './jobs/surfaceJob.ts';
 import { clayFigures, type ClayFigures } from './mass/clayFigures.ts';
@@ -54,6 +55,7 @@ export const NO_ANSWERS: Answers = {
   shape: null,
   heat: null,
   coat: null,
+  paint: null,
 };
 
 /** Makes plans, and works out again only what a change reaches. */
@@ -162,13 +164,22 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     surface &&
     recall(coatJob, { asked: asked.surface.input, surface, plan: skin, skin: piece.skin });
   const coat = coatAsked && answerTo(coatAsked.key, answers.coat);
-  const colour = recall(planColour, { colour: piece.colour, skin });
+  const { paints } = piece.atHand;
+  const paintAsked = recall(paintJob, { colour: piece.colour, skin, paints });
+  const colour = recall(planColour, {
+    ...{ colour: piece.colour, skin, paints, density: clay.density },
+    painted: paintAsked && answerTo(paintAsked.key, answers.paint),
+  });
   yield;
   const put = recall(putIn, { measure, stance, wire, mass, strength, cure, oven, skin, colour });
   const bench = recall(planBench, {
     ...{ piece, measure, fittings, wire, mass, cure, skin, colour, put },
   });
-  const jobs = { ...asked, heat: cure.request && heatJob(cure.request), coat: coatAsked };
+  const jobs = {
+    ...asked,
+    heat: cure.request && heatJob(cure.request),
+    ...{ coat: coatAsked, paint: paintAsked },
+  };
   const stages = {
     measure,
     references: pictures,

@@ -2,6 +2,7 @@ import type { Workpiece } from './workshop/workpiece.ts';
 import type { BalancePlan } from './balance/balancePlan.ts';
 import type { BenchPlan } from './bench/planBench.ts';
 import type { BodyGrid } from './body/bodyGrid.ts';
+import type { PaintAnswer, PaintQuestion } from './colour/paintQuestion.ts';
 import type { ColourPlan } from './colour/planColour.ts';
 import type { FittingsPlan } from './fittings/fittingsPlan.ts';
 import type { HeatRequest } from './cure/heatRequest.ts';
@@ -35,6 +36,7 @@ export interface Answers {
   readonly shape: Answer<BodyShape> | null;
   readonly heat: Answer<HeatRun> | null;
   readonly coat: Answer<CoatMap> | null;
+  readonly paint: Answer<PaintAnswer> | null;
 }
 
 /** The slow work that a plan asks for. */
@@ -46,6 +48,8 @@ export interface PlanJobs {
   readonly heat: Job<HeatRequest, HeatRun> | null;
   /** Null while the surface is worked out: it tells how much of everything there is. */
   readonly coat: Job<CoatQuestion, CoatMap> | null;
+  /** Null while the skin of the zones is not known. */
+  readonly paint: Job<PaintQuestion, PaintAnswer> | null;
 }
 
 /** The whole plan of a piece: each stage's numbers, their workings, and what is wrong. */

@@ -3,6 +3,7 @@ import { animals } from './animals.ts';
 import { bakeOrder } from './bakeOrder.ts';
 import { bakeTime } from './bakeTime.ts';
 import { colour } from './colour.ts';
+import { colourLayers } from './colourLayers.ts';
 import { curves } from './curves.ts';
 import { directionField } from './directionField.ts';
 import { distances } from './distances.ts';
@@ -15,6 +16,7 @@ import { openData } from './openData.ts';
 import { ovenTrace } from './ovenTrace.ts';
 import { planting } from './planting.ts';
 import { printer } from './printer.ts';
+import { recipes } from './recipes.ts';
 import { solids } from './solids.ts';
 import { springback } from './springback.ts';
 import { staticBalance } from './staticBalance.ts';
@@ -30,6 +32,7 @@ export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   'bake-order': bakeOrder,
   'bake-time': bakeTime,
   colour,
+  'colour-layers': colourLayers,
   curves,
   'direction-field': directionField,
   'distance-transform': distances,
@@ -43,6 +46,7 @@ export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   'photo-perspective': photoPerspective,
   planting,
   printer,
+  recipes,
   solids,
   springback,
   'static-balance': staticBalance,

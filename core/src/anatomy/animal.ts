@@ -1,5 +1,6 @@
 import type { AnimalLie } from './lieMark.ts';
 import type { ScaleCounts } from './scaleCounts.ts';
+import type { SkinPlate } from './skinPlate.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
 import type { Provenance } from './provenance.ts';
 import type { CoatZone, RoughSize } from './coat.ts';
@@ -163,6 +164,8 @@ export interface Animal {
   readonly lie?: readonly AnimalLie[];
   /** Rows of scales that are counted. */
   readonly scaleCounts?: readonly ScaleCounts[];
+  /** Large plates with places of their own. */
+  readonly plates?: readonly SkinPlate[];
   /** The stance of its plan that a new piece begins with; the first where not said. */
   readonly usualStance?: string;
   /** Its gaits, where they are others than those of its plan, the slowest first. */

@@ -67,6 +67,8 @@ export interface CoatZone {
   readonly covering?: Covering;
   readonly bones: readonly string[];
   readonly facing?: readonly Facing[];
+  /** Of scales: round or many-cornered, side by side, none over another. */
+  readonly beads?: boolean;
   /** Length of the hair, feather or scale that is seen. Null for bare skin. */
   readonly hair: RoughSize | null;
   /** Width of a lock, as hairs cling together, of a feather or a scale: what a stroke stands for. */

@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { differenceOf } from '../colour/colourDifference.ts';
+import type { PaintOnHand } from '../workshop/workshopSchema.ts';
 import { sentenceText } from '../piece/step.ts';
 import { changed, otterPiece, wholePlan } from '../testing/samples.ts';
 import type { AtHand, Workpiece } from '../workshop/workpiece.ts';
-import { nearestPaint } from '../colour/nearestPaint.ts';
 
 const having = (part: Partial<AtHand>): Workpiece => ({
   // So much to spare that it takes several packets.
@@ -47,27 +46,40 @@ describe('clay on hand', () => {
 });
 
 describe('paints on hand', () => {
-  const brown = { id: 'a', name: 'Earth brown', hex: '#5b4430', ml: 40 };
-  const chalk = { id: 'b', name: 'Chalk', hex: '#f0ece2', ml: 60 };
+  const paint = (id: string, name: string, hex: string, ml: number): PaintOnHand => ({
+    ...{ id, name, hex, ml, kind: 'paint', tint: null, opacity: 'semi-opaque', card: null },
+    ...{ light: 'unknown', packMl: null, price: null },
+  });
+  const shelf = [paint('a', 'Earth brown', '#5b4430', 400), paint('b', 'Chalk', '#f0ece2', 0.1)];
+  const shelved = wholePlan(having({ paints: shelf }));
 
-  it('are told by the one that comes nearest, with how far off it is', () => {
-    expect(nearestPaint('#5c4531', [chalk, brown])).toMatchObject({ paint: brown });
-    const { shopping } = wholePlan(having({ paints: [brown, chalk] })).bench!;
-    const zone = bare.colour!.zones.find(({ hex }) => differenceOf(hex, brown.hex) < 12)!;
-    const line = shopping.find(({ what }) => sentenceText(what).includes(zone.hex))!;
-    expect(line.beside).toMatchObject([
-      {
-        label: 'Nearest paint on hand, “Earth brown”: ΔE00',
-        value: differenceOf(zone.hex, brown.hex),
-      },
-    ]);
-    const { workings } = wholePlan(having({ paints: [brown, chalk] }));
-    expect(workings.map(({ id }) => id)).toContain(line.beside[0]!.id);
+  it('are all that a piece is mixed of, and only what is short is bought', () => {
+    const { tubes } = shelved.colour!;
+    expect(tubes!.map(({ tube }) => tube.name)).toEqual(['Earth brown', 'Chalk']);
+    const bought = shelved.bench!.shopping.map(({ what }) => sentenceText(what));
+    expect(bought).toContain('Paint, Chalk');
+    expect(bought).not.toContain('Paint, Earth brown');
+    const chalk = tubes!.find(({ tube }) => tube.name === 'Chalk')!;
+    expect(chalk.buy!.value).toBeCloseTo(chalk.needed.value - 0.1, 9);
   });
 
-  it('are not told where none comes near, or there is none', () => {
-    expect(nearestPaint('#2040ff', [brown, chalk])).toBeNull();
-    expect(nearestPaint('#5c4531', [])).toBeNull();
+  it('are bought by the packet where one is told', () => {
+    const packed = { ...shelf[1]!, packMl: 5 };
+    const { tubes } = wholePlan(having({ paints: [shelf[0]!, packed] })).colour!;
+    const chalk = tubes!.find(({ tube }) => tube.name === 'Chalk')!;
+    expect(chalk.buy).toMatchObject({
+      unit: 'count',
+      value: Math.ceil((chalk.needed.value - 0.1) / 5),
+    });
+  });
+
+  it('are those of a usual box where the shelf is empty', () => {
+    const { tubes } = wholePlan(having({ paints: [] })).colour!;
+    expect(tubes).toHaveLength(4);
+    for (const { tube, onHand, buy, needed } of tubes!) {
+      expect(tube.id).toMatch(/^usual-/);
+      expect([onHand, buy!.value]).toEqual([null, needed.value]);
+    }
   });
 });
 

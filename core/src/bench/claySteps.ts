@@ -7,15 +7,18 @@ import type { EyePlan, Fitting, FittingsPlan } from '../fittings/fittingsPlan.ts
 import type { WirePlan } from '../wire/wirePlan.ts';
 import { bakeStepId, bakeSteps, firstBake, partHard, partHardBefore } from './bakeSteps.ts';
 import * as apart from './fittingSteps.ts';
+import type { ColourPlan } from '../colour/planColour.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { ClayChoice } from '../piece/pieceSchema.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
+import { powderSteps } from './paintSteps.ts';
 import { coatSteps } from './skinSteps.ts';
 import { hasLids, hasMuscles } from './finishing.ts';
 import { listSentence, listText, UNTOLD, type Sentence, type Step } from '../piece/step.ts';
 
 /** What the steps in clay are told from. */
 export interface ClayWork {
+  readonly colour: ColourPlan;
   readonly skeleton: Skeleton;
   readonly mass: MassPlan;
   readonly skin: SkinPlan;
@@ -76,7 +79,7 @@ function finishSteps(
   readonly surface: readonly string[];
   readonly after: readonly Step[];
 } {
-  const { skeleton, mass, skin, cure, fittings } = from;
+  const { skeleton, mass, skin, cure, fittings, colour } = from;
   const work = fittingWork(from);
   const ready = first === null ? BUILT : [first];
   const setting = apart.setFittings(work, { ready, lastBake: 'cure.finish' });
@@ -98,7 +101,9 @@ function finishSteps(
   const carving = coatSteps(skin, skeleton, first === null ? BUILT : ['mass.work-over']);
   const drawn = apart.drawnStep(fittings, [...set.map(({ id }) => id), ...BUILT]);
   const over = first === null ? [] : [workOverStep(skeleton, mass, first, set)];
-  const before = [...set, ...over, ...carving, ...drawn];
+  const done = [...set, ...over, ...carving, ...drawn];
+  const powder = powderSteps(colour, [...done.map(({ id }) => id), ...BUILT]);
+  const before = [...done, ...powder];
   return { before, surface: before.map(({ id }) => id), after };
 }
 

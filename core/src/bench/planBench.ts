@@ -16,7 +16,7 @@ import { paced, sittingsWorking, timedWorking } from './atHand.ts';
 import { bakeStepId } from './bakeSteps.ts';
 import { claySteps } from './claySteps.ts';
 import { setLast } from './fittingSteps.ts';
-import { paintSteps } from './paintSteps.ts';
+import { colouredClaySteps, paintSteps } from './paintSteps.ts';
 import { shoppingList, type ShoppingLine } from './shoppingList.ts';
 import { inOrder, type Step } from '../piece/step.ts';
 
@@ -64,7 +64,8 @@ export function planBench(inputs: BenchInputs): BenchPlan | null {
   const baked = [...cure.stages.map(({ id }) => bakeStepId(id)), ...mended(put)];
   const all = inOrder([
     ...put,
-    ...claySteps({ skeleton: measure.skeleton, mass, skin, cure, fittings, wire, clays }),
+    ...colouredClaySteps(colour),
+    ...claySteps({ skeleton: measure.skeleton, mass, skin, cure, fittings, wire, clays, colour }),
     ...paintSteps({
       ...{ skeleton: measure.skeleton, colour, skin, mass },
       ...{ primerName: piece.colour.primer, baked, ...setLast(fittings) },

@@ -5,7 +5,6 @@ import type { FittingsPlan } from '../fittings/fittingsPlan.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import { asGiven, asInput, type Working } from '../piece/working.ts';
 import type { Sentence } from '../piece/step.ts';
-import { nearestPaintWorking } from '../colour/nearestPaint.ts';
 import { packetsCost, packetsToBuy } from './atHand.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
@@ -32,7 +31,7 @@ export interface ShoppingWork {
 /** Everything the piece needs and the workshop does not have. */
 export function shoppingList(of: ShoppingWork): readonly ShoppingLine[] {
   const { wire, fittings, mass, colour, skin, piece } = of;
-  const { clays, paints } = piece.atHand;
+  const { clays } = piece.atHand;
   const line = (
     what: string | Sentence,
     quantity: Working,
@@ -78,12 +77,8 @@ export function shoppingList(of: ShoppingWork): readonly ShoppingLine[] {
       const cost = packetsCost(batch, packets, clays);
       return line([say.packetsOf(figures.name), figures.packet], packets, [cost]);
     }),
-    line(say.primer(piece.colour.primer), colour.primer),
-    ...colour.zones.map(({ zone, hex, ...zoneColour }) => {
-      const quantity = paint({ zone, hex, ...zoneColour });
-      const nearest = nearestPaintWorking(`${quantity.id}.nearest`, hex, paints);
-      return line(say.paintForAndIts(zone.name.toLowerCase(), hex), quantity, [nearest]);
-    }),
+    ...(colour.primer === null ? [] : [line(say.primer(piece.colour.primer), colour.primer)]),
+    ...paintLines(colour).map(([what, quantity, beside]) => line(what, quantity, beside)),
     ...colour.varnishes.map(({ ml }) => line(ml.label, ml)),
     ...fibreLines(skin).map(([what, quantity]) => line(what, quantity)),
   ].filter((shoppingLine) => shoppingLine.quantity.value > 0);
@@ -157,6 +152,23 @@ const perchLines = (on: WirePlan['base']['perch']): readonly ShoppingLine[] => {
         ]),
   ];
 };
+
+/** What is to buy of each tube; while tubes are searched, paint by zone. */
+const paintLines = ({
+  tubes,
+  zones,
+}: ColourPlan): readonly (readonly [string, Working, readonly Working[]])[] =>
+  tubes === null
+    ? zones
+        .filter(({ layers }) => layers.length > 0)
+        .map((zone) => [
+          say.paintForAndIts(zone.zone.name.toLowerCase(), zone.hex),
+          paint(zone),
+          [],
+        ])
+    : tubes.flatMap(({ tube, needed, buy }) =>
+        buy === null ? [] : [[say.tubeOf(tube.kind, tube.name), buy, [needed]] as const],
+      );
 
 function paint(zone: ColourPlan['zones'][number]): Working {
   return {

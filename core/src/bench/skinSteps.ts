@@ -27,12 +27,59 @@ export const coatSteps = (
   skin: SkinPlan,
   skeleton: Skeleton,
   needs: readonly string[],
-): readonly Step[] =>
-  workOrder(skin.zones, skeleton).flatMap((entry) => {
+): readonly Step[] => [
+  ...foldSteps(skin, needs),
+  ...workOrder(skin.zones, skeleton).flatMap((entry) => {
     const stamps = skin.stamps.filter(({ zone }) => zone === entry);
     if (entry.method === 'stamped') return [stampStep(entry, stamps, needs)];
+    if (entry.pores !== null) return [poreStep(entry, entry.pores, needs)];
     return entry.strokes === null ? [] : [zoneStep(entry, needs)];
-  });
+  }),
+];
+
+/** Folds inside bent joints, before the coat that runs over them. */
+function foldSteps({ folds }: SkinPlan, needs: readonly string[]): readonly Step[] {
+  if (folds.length === 0) return [];
+  const [id, title] = ['skin.folds', say.pressFolds];
+  return [
+    {
+      ...{ id, title, needs, stage: 'skin', cautions: ['sharp'], work: 'texture' },
+      sentence: [
+        say.pressFoldsAcross,
+        ...listSentence(
+          folds.map(({ name, many, apart, deep }): Sentence => [
+            `${name}, `,
+            many,
+            say.foldsEach,
+            apart,
+            say.upToDeep,
+            deep,
+          ]),
+        ),
+        say.foldsFade,
+      ],
+      ...byMinutes(
+        id,
+        title,
+        folds.map(({ minutes }) => minutes),
+      ),
+    },
+  ];
+}
+
+/** Pores in bare skin. */
+function poreStep(
+  { zone }: ZonePlan,
+  { spacing, count, minutes }: NonNullable<ZonePlan['pores']>,
+  needs: readonly string[],
+): Step {
+  const [id, title] = [`skin.${zone.id}`, say.prickPores(zone.name.toLowerCase())];
+  return {
+    ...{ id, title, needs, stage: 'skin', cautions: ['sharp'], work: 'texture' },
+    sentence: [say.prickWithBundle, spacing, say.poresInAll, count, say.thenBrushOver],
+    ...byMinutes(id, title, [minutes]),
+  };
+}
 
 /** Hand work as a sum of its parts, so that a pace can stand before it; null where none is told. */
 export function byMinutes(stepId: string, title: string, all: readonly (Working | null)[]) {
@@ -108,7 +155,7 @@ export function fibreStep(skin: SkinPlan, last: string): Step {
       say.trimToOutline,
     ],
     cautions: ['solvent', 'sharp', 'label'],
-    needs: [`colour.${last}`],
+    needs: [last],
     work: 'texture',
     ...byMinutes(
       'skin.fibre',

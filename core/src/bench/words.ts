@@ -116,8 +116,22 @@ export const lookBack = 'Look back';
 export const weighPieceWithoutIts = 'Weigh the piece without its base: about ';
 export const wasReckonedPhotographIt =
   ' was reckoned. Photograph it from the side and the front, and write down what you would do otherwise next time.';
+export const mixColouredClay = 'Mix the coloured clay';
+export const weighAndFold = 'Weigh the colours, then roll and fold them into one another: ';
+export const foldUntilEven =
+  '. Even takes about twenty folds; for marbling stop after five. Bake a tile of each: some darken in the oven.';
+export const withWaterOf = ' with water or medium, ';
+export const blowOffRest =
+  '. Tap off what does not hold, breathe none of it, and touch nothing until it is baked.';
+export const letDry = (name: string): string => `Let it dry: ${name}`;
+export const thinCoatDries = 'A thin coat of acrylic';
+export const usualOfPaint = 'common practice; the label and a cold or damp room say more';
+export const dryToTouchAnd =
+  'Dry to the touch, and no longer cool to the lip, before the next goes on.';
+export const wipeIt = 'Wipe off dust and fingermarks with a soft dry brush.';
+export const sprayOverPastel =
+  ' Over pastel spray two whisper-thin coats from afar before any brush: a wet brush lifts it.';
 export const paint = (name: string): string => `Paint: ${name}`;
-export const letItDryBefore = '. Let it dry before the next.';
 export const applyFibre = 'Apply the fibre';
 export const fromTailForwardsAnd =
   'From the tail forwards and the belly up, so that each row covers the root of the last: ';
@@ -144,6 +158,8 @@ export const packetsOf = (name: string): string => `${name}, packets of `;
 export const primer = (primer: string): string => `Primer, ${primer}`;
 export const paintForAndIts = (zone: string, hex: string): string =>
   `Paint for ${zone}, ${hex} and its steps`;
+export const tubeOf = (kind: 'paint' | 'pastel' | 'clay', name: string): string =>
+  ({ paint: `Paint, ${name}`, pastel: `Pastel, ${name}`, clay: `Coloured clay, ${name}` })[kind];
 export const paint2 = (name: string): string => `Paint, ${name}`;
 export const layersOfThisZone = 'layers of this zone in Colour';
 export const basePlanInWire = 'base plan in Wire';
@@ -266,6 +282,17 @@ export const conditionOld =
 
 // skinSteps.ts
 export const countsTimesPace = 'counts of strokes, presses and tufts at your own pace (Skin)';
+export const pressFolds = 'Press the folds at the joints';
+export const pressFoldsAcross =
+  'Across the inside of each bent joint, deepest in the middle and running out to either side. ';
+export const foldsEach = ' folds, ';
+export const upToDeep = ' apart and up to ';
+export const foldsFade =
+  ' deep. Draw them with a rounded tool through cling film, then soften the crests with a brush.';
+export const prickPores = (name: string): string => `Prick the pores: ${name}`;
+export const prickWithBundle = 'With a bundle of needles or a stiff brush, in no pattern, ';
+export const poresInAll = ' from pore to pore, ';
+export const thenBrushOver = ' in all. Then go over it with a soft brush, so that no edge stands.';
 export const pressScales = (name: string): string => `Press the scales: ${name}`;
 export const noStampYet =
   'No stamp is made for this zone yet: Skin draws its negative, true to size, to print or to trace. Then press it row by row, from the tail forwards.';

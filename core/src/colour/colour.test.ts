@@ -12,7 +12,7 @@ import {
   rgbToXyz,
   xyzToRgb,
 } from './colourSpaces.ts';
-import { LAYERS, layerHex } from './paintLayers.ts';
+import { LAYERS_OF, layerHex } from './schools.ts';
 
 const hex = fc.integer({ min: 0, max: 0xffffff }).map((n) => `#${n.toString(16).padStart(6, '0')}`);
 describe('colours', () => {
@@ -61,25 +61,28 @@ describe('colours', () => {
 });
 
 describe('layers', () => {
-  it('run from hollows to tips by even steps of lightness, hue kept', () => {
-    const lightness = (id: string): number =>
-      hexToOklch(
-        layerHex(
-          '#8a6a4c',
-          LAYERS.find((rule) => rule.id === id)!,
-          0.08,
-        ),
-      )![0];
-    const base = hexToOklch('#8a6a4c')![0];
-    expect(lightness('base')).toBeCloseTo(base, 2);
-    expect(lightness('hollows')).toBeCloseTo(base - 0.12, 2);
-    expect(lightness('ridge-1')).toBeCloseTo(base + 0.08, 2);
-    expect(lightness('ridge-2')).toBeCloseTo(base + 0.16, 2);
+  const lightness = (school: 'dark-up' | 'light-down', id: string): number =>
+    hexToOklch(
+      layerHex(
+        '#8a6a4c',
+        LAYERS_OF[school].find((rule) => rule.id === id)!,
+        0.08,
+      ),
+    )![0];
+  const base = hexToOklch('#8a6a4c')![0];
+
+  it('begin dark and end light, or begin light and go dark into the hollows', () => {
+    expect(lightness('dark-up', 'under')).toBeCloseTo(base - 0.16, 2);
+    expect(lightness('dark-up', 'base')).toBeCloseTo(base, 2);
+    expect(lightness('dark-up', 'ridge-2')).toBeCloseTo(base + 0.16, 2);
+    expect(lightness('light-down', 'base')).toBeCloseTo(base + 0.064, 2);
+    expect(lightness('light-down', 'hollows')).toBeCloseTo(base - 0.12, 2);
   });
 
   it('stay colours at the ends of the scale', () => {
     for (const target of ['#000000', '#ffffff'])
-      for (const rule of LAYERS) expect(layerHex(target, rule, 0.2)).toMatch(/^#[0-9a-f]{6}$/);
+      for (const rule of Object.values(LAYERS_OF).flat())
+        expect(layerHex(target, rule, 0.2)).toMatch(/^#[0-9a-f]{6}$/);
   });
 });
 
@@ -96,15 +99,19 @@ describe('the paint', () => {
   });
 
   it('doubles with the base coats, and keeps the others', () => {
-    const four = wholePlan(changed(otterPiece(), 'colour', { baseCoats: 4 })).colour!;
-    const ml = (plan: typeof four, layer: number) => plan.zones[0]!.layers[layer]!.ml.value;
-    expect(ml(four, 0) / ml(colour!, 0)).toBeCloseTo(2, 9);
-    expect(ml(four, 1)).toBeCloseTo(ml(colour!, 1), 9);
+    const [two, four] = [2, 4].map(
+      (baseCoats) => wholePlan(changed(otterPiece(), 'colour', { baseCoats })).colour!,
+    );
+    const ml = (plan: typeof two, layer: number) => plan!.zones[0]!.layers[layer]!.ml.value;
+    expect(ml(four, 0) / ml(two, 0)).toBeCloseTo(2, 9);
+    expect(ml(four, 1)).toBeCloseTo(ml(two, 1), 9);
   });
 
   it('takes the user’s colour and sheen for a zone', () => {
     const own = wholePlan(
-      changed(otterPiece(), 'colour', { zones: { back: { hex: '#112233', sheen: 'matt' } } }),
+      changed(otterPiece(), 'colour', {
+        zones: { back: { hex: '#112233', sheen: 'matt', school: null } },
+      }),
     ).colour!;
     const back = own.zones.find((zoneColour) => zoneColour.zone.id === 'back')!;
     expect(back).toMatchObject({ hex: '#112233', own: true, sheen: 'matt' });

@@ -1,46 +1,52 @@
 import * as say from './words.ts';
-import type { Workpiece } from '../workshop/workpiece.ts';
-import { isStuckOn } from '../body/undersize.ts';
 import type { CoatZone, Sheen } from '../anatomy/coat.ts';
-import type { SkinPlan } from '../skin/planSkin.ts';
 import type { StageResult } from '../piece/stageResult.ts';
-import { asInput, input, type Working, type WorkingInput } from '../piece/working.ts';
-import { hexToOklch } from './colourSpaces.ts';
-import { LAYERS, layerHex, type LayerRule } from './paintLayers.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
+import type { SkinPlan } from '../skin/planSkin.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
+import type { PaintOnHand } from '../workshop/workshopSchema.ts';
+import { groundHex, isPrimed } from './grounds.ts';
+import { layeredZones } from './layeredZones.ts';
+import {
+  coatOf100,
+  kindOf,
+  layerPlan,
+  ML_PER_100_CM2,
+  rulesOf,
+  TEXTURE,
+  type LayeredZone,
+  type LayerPlan,
+  type RecipePlan,
+} from './layerPlan.ts';
+import { recipeKey, type PaintAnswer } from './paintQuestion.ts';
+import { tubePlans, type Spread, type TubePlan } from './tubePlans.ts';
 
-/** Paint that a brushed coat takes, ml for 100 cm²: about 10 m² to the litre (common practice). */
-export const ML_PER_100_CM2 = 1;
-/** Skin of strokes and furrows against smooth skin (common practice). */
-export const TEXTURE = 1.4;
-
-/** Primers and their colours. */
-export const PRIMERS = { grey: '#8c8c8a', white: '#f2f1ec' } as const;
-
-/** A layer of one zone. */
-export interface LayerPlan {
-  readonly rule: LayerRule;
-  readonly hex: string;
-  readonly lightness: Working;
-  readonly ml: Working;
-}
+export type { LayerPlan, RecipePlan } from './layerPlan.ts';
+export type { TubePlan as PaintTubePlan } from './tubePlans.ts';
 
 /** A zone with its colours. */
-export interface ZoneColour {
-  readonly zone: CoatZone;
-  readonly hex: string;
+export interface ZoneColour extends LayeredZone {
   readonly own: boolean;
   readonly sheen: Sheen;
-  readonly area: Working;
-  /** Fibre is stuck on it: only its base is painted. */
-  readonly fibre: boolean;
+  /** What lies under its first layer. */
+  readonly groundHex: string;
   readonly layers: readonly LayerPlan[];
+  /** Coloured clay of it: how much, and of what; null in other ways. */
+  readonly clay: { readonly grams: Working; readonly recipe: RecipePlan | null } | null;
+  /** How it looks in the end, and how far that is off; null while it is worked out. */
+  readonly end: { readonly hex: string; readonly difference: Working } | null;
 }
 
 /** What Colour hands on. */
 export interface ColourPlan extends StageResult {
   readonly primerHex: string;
-  readonly primer: Working;
+  /** Primer of the zones that have one; null where none has. */
+  readonly primer: Working | null;
   readonly zones: readonly ZoneColour[];
+  /** Tubes that all is mixed of; null while they are searched. */
+  readonly tubes: readonly TubePlan[] | null;
+  /** The pigment that would bring most beside those; null where none would, or while it is searched. */
+  readonly oneMore: PaintAnswer['oneMore'];
   /** Varnish by sheen, only those that are used. */
   readonly varnishes: readonly {
     readonly sheen: Sheen;
@@ -54,135 +60,136 @@ export interface ColourPlan extends StageResult {
 export interface ColourInputs {
   readonly colour: Workpiece['colour'];
   readonly skin: SkinPlan;
+  readonly paints: readonly PaintOnHand[];
+  /** Of the clay. */
+  readonly density: Working;
+  /** Recipes and looks; null while they are worked out. */
+  readonly painted: PaintAnswer | null;
 }
+
+/** Coloured clay is laid so thick over what is under it, mm. Common practice. */
+const VENEER_MM = 2;
 
 /** Colours in order from primer to sheen, with the paint they take. Null while the area of its zones is not known. */
 export function planColour(inputs: ColourInputs): ColourPlan | null {
-  const { colour, skin } = inputs;
-  const underFibre = new Set(
-    skin.zones.filter(({ method }) => isStuckOn(method)).map(({ zone }) => zone.id),
-  );
-  const zones = skin.zones.flatMap(({ zone, area }) =>
-    area === null ? [] : [zoneColour(zone, colour, area, underFibre.has(zone.id))],
-  );
-  if (zones.length < skin.zones.length) return null;
-  const primer = primerWorking(zones);
-  // Fibre is never varnished.
-  const bare = zones.filter(({ fibre }) => !fibre);
-  const sheens = [...new Set(bare.map((zoneColour) => zoneColour.sheen))];
-  const varnishes = sheens.map((sheen) => ({
-    sheen,
-    words: sheenWords(sheen, bare),
-    ml: varnishWorking(sheen, bare),
-  }));
+  const { colour, skin, paints, painted } = inputs;
+  const layered = layeredZones(colour, skin);
+  if (layered === null) return null;
+  const zones = layered.map((of) => zoneColour(of, inputs));
+  const primed = zones.filter(({ school }) => isPrimed(school, colour));
+  const primer =
+    primed.length === 0 ? null : wholeCoat('colour.primer.ml', say.primerOneCoat, primed);
+  const varnishes = varnishesOf(zones);
+  const tubes = painted && tubePlans(painted.few, spreadsOf(zones), paints, colour.fixed);
   return {
-    primerHex: PRIMERS[colour.primer],
-    primer,
-    zones,
-    varnishes,
+    primerHex: groundHex(colour.school, colour),
+    ...{ primer, zones, tubes, varnishes },
+    oneMore: painted?.oneMore ?? null,
     workings: [
-      primer,
-      ...zones.flatMap((zone) => [...zone.layers.flatMap((layer) => [layer.lightness, layer.ml])]),
+      ...(primer === null ? [] : [primer]),
+      ...zones.flatMap(zoneWorkings),
+      ...(tubes ?? []).flatMap(({ needed, buy }) => (buy === null ? [needed] : [needed, buy])),
       ...varnishes.map((varnish) => varnish.ml),
     ],
     snags: [],
   };
 }
 
-function zoneColour(
-  zone: CoatZone,
-  colour: Workpiece['colour'],
-  area: Working,
-  fibre: boolean,
-): ZoneColour {
-  const own = colour.zones[zone.id];
-  const hex = own?.hex ?? zone.hex;
+function zoneColour(of: LayeredZone, { colour, density, painted }: ColourInputs): ZoneColour {
+  const own = colour.zones[of.zone.id];
+  const look = painted?.zones.find(({ id }) => id === of.zone.id);
   return {
-    zone,
-    hex,
+    ...of,
     own: typeof own?.hex === 'string',
-    sheen: own?.sheen ?? zone.sheen,
-    area,
-    fibre,
-    // Under fibre only the base shows between the tufts: no hollows, no ridges.
-    layers: LAYERS.filter(({ id }) => !fibre || id === 'base').map((rule) =>
-      layerPlan(zone, rule, hex, colour, area),
-    ),
+    sheen: own?.sheen ?? of.zone.sheen,
+    groundHex: groundHex(of.school, colour),
+    layers: rulesOf(of).map((rule) => layerPlan(of, rule, colour, painted)),
+    clay: of.school === 'coloured-clay' ? clayOf(of, density, painted) : null,
+    end:
+      look === undefined
+        ? null
+        : { hex: look.hex, difference: endDifference(of.zone, of.hex, look) },
   };
 }
 
-/** What one coat takes, with the skin that it is told for. */
-const coatOf100 = (): readonly WorkingInput[] => [
-  input('q', say.coatTakes, ML_PER_100_CM2, 'ml', 'memory'),
-  input('A', say.forEach, 100, 'cm2', 'memory'),
-];
+function zoneWorkings({ layers, clay, end }: ZoneColour): readonly Working[] {
+  return [
+    ...layers.flatMap(({ lightness, ml, water, minutes, recipe }) => [
+      ...[lightness, ml, minutes],
+      ...(water === null ? [] : [water]),
+      ...(recipe === null ? [] : [recipe.difference]),
+    ]),
+    ...(clay === null ? [] : [clay.grams, ...(clay.recipe ? [clay.recipe.difference] : [])]),
+    ...(end === null ? [] : [end.difference]),
+  ];
+}
 
-// eslint-disable-next-line max-lines-per-function -- one layer with its two workings
-function layerPlan(
-  zone: CoatZone,
-  rule: LayerRule,
-  targetHex: string,
-  colour: Workpiece['colour'],
-  area: Working,
-): LayerPlan {
-  const hex = layerHex(targetHex, rule, colour.step);
-  const coats = rule.id === 'base' ? colour.baseCoats : 1;
-  const own = typeof colour.zones[zone.id]?.hex === 'string';
-  const common = {
-    stage: 'colour',
-    provenance: 'derived',
-    target: { kind: 'zone', id: zone.id },
-  } as const;
+/** How much of which recipe lies where. */
+const spreadsOf = (zones: readonly ZoneColour[]): readonly Spread[] =>
+  zones.flatMap(({ layers, clay }): Spread[] => [
+    ...layers.flatMap(({ ml, recipe }) =>
+      recipe === null ? [] : [{ amount: ml, recipe: recipe.best }],
+    ),
+    ...(clay?.recipe ? [{ amount: clay.grams, recipe: clay.recipe.best }] : []),
+  ]);
+
+function clayOf(
+  { zone, hex, area }: LayeredZone,
+  density: Working,
+  painted: PaintAnswer | null,
+): ZoneColour['clay'] {
+  const target = { kind: 'zone', id: zone.id } as const;
+  const found = painted?.recipes[recipeKey(kindOf('coloured-clay'), hex)];
+  const base = { stage: 'colour', provenance: 'derived', target } as const;
   return {
-    rule,
-    hex,
-    lightness: {
-      ...common,
-      id: `colour.zone.${zone.id}.${rule.id}.lightness`,
-      label: say.lightness(zone.name, rule.name.toLowerCase(), hex),
-      value: hexToOklch(hex)?.[0] ?? 0,
-      unit: 'ratio',
-      digits: 2,
-      reading: {
-        method:
-          'lightness of L₀ + k · s with the hue kept and the chroma times c, as a screen shows it',
-        resolution: say.stepsInEachOf,
-        checkedBy: 'core/src/colour/colour.test.ts',
-      },
-      inputs: [
-        input(
-          'L₀',
-          say.lightnessOfTarget(targetHex),
-          hexToOklch(targetHex)?.[0] ?? 0,
-          'ratio',
-          own ? 'own' : 'memory',
-        ),
-        input('k', say.stepsOfThisLayer, rule.steps, 'ratio', 'memory'),
-        input('s', say.oneStep, colour.step, 'ratio', 'own'),
-        input('c', say.chromaAgainstBase, rule.chroma, 'ratio', 'memory'),
-      ],
-      source: say.oklabBOttossonSteps,
-    },
-    ml: {
-      ...common,
-      id: `colour.zone.${zone.id}.${rule.id}.ml`,
-      label: `${zone.name}, ${rule.name.toLowerCase()}`,
-      value: (area.value / 100) * ML_PER_100_CM2 * TEXTURE * rule.share * coats,
-      unit: 'ml',
-      digits: 2,
-      formula: 'v = a / A · q · f · share · N',
+    grams: {
+      ...{ ...base, id: `colour.zone.${zone.id}.clay`, label: say.colouredClayOf(zone.name) },
+      value: (area.value * 100 * VENEER_MM * density.value) / 1000,
+      unit: 'g',
+      formula: 'm = a · d · ρ',
       inputs: [
         asInput('a', area),
-        ...coatOf100(),
-        input('f', say.furrowsAgainstSmoothSkin, TEXTURE, 'ratio', 'memory'),
-        input('share', say.shareOfSkinThat, rule.share, 'ratio', 'memory'),
-        input('N', say.coats, coats, 'count', 'own'),
+        input('d', say.veneerThick, VENEER_MM, 'mm', 'memory'),
+        asInput('ρ', density),
       ],
-      source: say.aboutMToLitre,
+      source: say.commonPractice,
     },
+    recipe:
+      found === undefined
+        ? null
+        : {
+            ...found,
+            difference: {
+              ...{ ...base, id: `colour.zone.${zone.id}.clay.off`, label: say.clayOff(zone.name) },
+              ...{ value: found.best.difference, unit: 'ratio', digits: 1, inputs: [] },
+              reading: {
+                method: say.differenceBetween(hex, found.best.hex),
+                resolution: say.wholeParts,
+                checkedBy: 'core/checks/checks.test.ts',
+              },
+              source: say.kubelkaMunk,
+            },
+          },
   };
 }
 
+const endDifference = (
+  zone: CoatZone,
+  hex: string,
+  look: { readonly hex: string; readonly difference: number },
+): Working => ({
+  ...{ id: `colour.zone.${zone.id}.off`, stage: 'colour', label: say.endOff(zone.name) },
+  ...{ value: look.difference, unit: 'ratio', digits: 1, provenance: 'derived', inputs: [] },
+  reading: {
+    method: say.differenceBetween(hex, look.hex),
+    resolution: say.meanOfPlaces,
+    checkedBy: 'core/src/colour/paintAnswer.test.ts',
+  },
+  source: say.kubelkaFilms,
+  target: { kind: 'zone', id: zone.id },
+});
+
+/** A coat over all of some zones. */
 const wholeCoat = (id: string, label: string, zones: readonly ZoneColour[]): Working => {
   const area = zones.reduce((sum, zone) => sum + zone.area.value, 0);
   return {
@@ -203,22 +210,16 @@ const wholeCoat = (id: string, label: string, zones: readonly ZoneColour[]): Wor
   };
 };
 
-const primerWorking = (zones: readonly ZoneColour[]): Working =>
-  wholeCoat('colour.primer.ml', say.primerOneCoat, zones);
-
-/** A sheen with the zones that have it, in words. */
-const sheenWords = (sheen: Sheen, zones: readonly ZoneColour[]): string =>
-  say.sheenOf(
-    sheen === 'wet' ? say.highGloss : sheen,
-    zones
-      .filter((zone) => zone.sheen === sheen)
-      .map((zoneColour) => zoneColour.zone.name.toLowerCase())
-      .join(', '),
-  );
-
-const varnishWorking = (sheen: Sheen, zones: readonly ZoneColour[]): Working =>
-  wholeCoat(
-    `colour.varnish.${sheen}.ml`,
-    say.varnish(sheenWords(sheen, zones)),
-    zones.filter((zone) => zone.sheen === sheen),
-  );
+/** Varnish by sheen; fibre is never varnished. */
+function varnishesOf(zones: readonly ZoneColour[]): ColourPlan['varnishes'] {
+  const bare = zones.filter(({ fibre }) => !fibre);
+  return [...new Set(bare.map(({ sheen }) => sheen))].map((sheen) => {
+    const its = bare.filter((zone) => zone.sheen === sheen);
+    const words = say.sheenOf(
+      sheen === 'wet' ? say.highGloss : sheen,
+      its.map(({ zone }) => zone.name.toLowerCase()).join(', '),
+    );
+    const id = `colour.varnish.${sheen}.ml`;
+    return { sheen, words, ml: wholeCoat(id, say.varnish(words), its) };
+  });
+}

@@ -26,34 +26,92 @@ export const highGloss = 'high gloss';
 export const varnish = (which: string): string => `Varnish, ${which}`;
 export const sheenOf = (sheen: string, zones: string): string => `${sheen}: ${zones}`;
 
-// paintLayers.ts
 export const base = 'Base';
 
-// paintLayers.ts
 export const brushedOnThinCoats = 'brushed on, thin coats';
 
-// paintLayers.ts
 export const hollows = 'Hollows';
 
-// paintLayers.ts
 export const thinWashWipedOff = 'a thin wash, wiped off the ridges';
 
-// paintLayers.ts
 export const ridges = 'Ridges';
 
-// paintLayers.ts
 export const dryBrushedAcross = 'dry-brushed across the strokes';
 
-// paintLayers.ts
 export const tips = 'Tips';
 
-// paintLayers.ts
 export const dryBrushedOnTips = 'dry-brushed on the highest tips only';
 
-// nearestPaint.ts
-export const nearestPaintOnHand = (name: string): string =>
-  `Nearest paint on hand, “${name}”: ΔE00`;
+// layerPlan.ts
+export const commonPractice = 'common practice';
+export const coatsUntilHidden = 'Coats until it hides what is under it';
+export const shareOfPaint = 'Undiluted paint in what is brushed on';
+export const thinnedWith = (name: string, layer: string): string =>
+  `${name}, ${layer}: thinned with`;
+export const minutesOf = (name: string, layer: string): string => `${name}, ${layer}: minutes`;
+export const brushedInMinute = 'Brushed in a minute';
+export const oneMinute = 'One minute';
+export const lightnessByRule =
+  'lightness of L₀ + k · s with the hue kept and the chroma times c, as a screen shows it';
+export const mixOff = (name: string, layer: string): string => `${name}, ${layer}: mix off by ΔE00`;
+export const wholeParts = 'whole parts of a few tubes, on curves that follow from their colours';
+export const kubelkaMunk =
+  'Kubelka and Munk on smooth spectra (S. Burns, 2020); Saunderson; ISO/CIE 11664-6:2014';
+
+// recipeText.ts
+export const nobodySees = 'nobody would see it';
+export const trainedEyeSees = 'a trained eye would just see it';
+export const seenSideBySide = 'seen side by side';
+export const anybodySees = 'anybody sees it';
+export const anotherColour = 'another colour: these tubes do not reach it';
+
+// tubePlans.ts
+export const neededOf = (name: string): string => `${name}, for the whole piece`;
+export const shareOfRecipe = 'Its share of that recipe';
+export const driesOnPalette = 'Dries on the palette and stays in the brush';
+export const recipesTimesLayers = 'recipes times what each layer takes';
+export const toBuyOf = (name: string): string => `${name}, to buy`;
+export const leftOnShelf = 'Left on the shelf';
+export const packHolds = 'A packet holds';
+export const shelfOfWorkshop = 'paints of the workshop';
+
+// planColour.ts
+export const colouredClayOf = (name: string): string => `${name}, coloured clay`;
+export const veneerThick = 'Laid over what is under it';
+export const clayOff = (name: string): string => `${name}, coloured clay: mix off by ΔE00`;
+export const endOff = (name: string): string => `${name}, in the end: off by ΔE00`;
+export const meanOfPlaces = 'the mean of hollows, flats, ridges and tips';
+export const kubelkaFilms =
+  'films over films (P. Kubelka, 1948) and covered shares (A. Murray, 1936); ISO/CIE 11664-6:2014';
+
+// schools.ts
+export const glaze = 'Glaze';
+export const glazedOverAll = 'thinned with medium, brushed out evenly over everything';
+export const underpainting = 'Underpainting';
+export const darkIntoEveryHollow = 'dark, worked into every hollow';
+export const overbrushedFlat = 'overbrushed with a flat brush, the hollows left dark';
+export const thinOverClay = 'thinned, so that the clay shows through';
+export const powderShade = 'Pastel, shade';
+export const powderIntoHollows = 'ground fine and worked into the hollows with a small soft brush';
+export const powderBase = 'Pastel, base';
+export const powderOverAll = 'brushed over everything with a soft brush, a little at a time';
+export const powderLight = 'Pastel, light';
+export const powderOnRidges = 'touched onto the ridges with a flat, almost clean brush';
+
+// usualBox.ts
+export const titaniumWhite = 'Titanium white';
+export const boneBlack = 'Bone black';
+export const yellowOchre = 'Yellow ochre';
+export const rawSienna = 'Raw sienna';
+export const burntSienna = 'Burnt sienna';
+export const rawUmber = 'Raw umber';
+export const burntUmber = 'Burnt umber';
+export const redEarth = 'Red earth';
+export const warmRed = 'Warm red';
+export const warmYellow = 'Warm yellow';
+export const ultramarine = 'Ultramarine';
+export const chromeOxideGreen = 'Chrome oxide green';
+
+// workings
 export const differenceBetween = (hex: string, paint: string): string =>
   `difference of ${hex} and ${paint} by CIEDE2000: 1 is just seen by a trained eye, 5 by anybody`;
-export const asColoursAreGiven = 'exact for the two colours as they are given';
-export const ciede2000 = 'ISO/CIE 11664-6:2014; paints of the workshop';

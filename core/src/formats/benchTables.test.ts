@@ -3,8 +3,11 @@ import { otterPiece, wholePlan } from '../testing/samples.ts';
 import { shoppingCsv, stepsCsv } from './benchTables.ts';
 import { reckoningText } from '../piece/working.ts';
 
+const otter = otterPiece();
 const piece = {
-  ...otterPiece(),
+  ...otter,
+  // With an empty shelf every tube is to buy, beside how much of it the piece takes.
+  atHand: { ...otter.atHand, paints: [] },
   bench: {
     done: { 'sheets.print': { on: '2026-05-30', minutes: 9, note: 'ink "low", again' } },
   },

@@ -1,9 +1,12 @@
 /* eslint-disable max-lines -- one writer: every kind of item on the same page */
 import * as say from './words.ts';
-import { greatest, least } from '../geometry/extremes.ts';
 import {
   degrees,
+  drawObject,
   PDFDocument,
+  type PDFName,
+  PDFOperator,
+  PDFOperatorNames,
   popGraphicsState,
   pushGraphicsState,
   rectangle,
@@ -11,6 +14,7 @@ import {
   concatTransformationMatrix,
   endPath,
   rgb,
+  setFillingColor,
   type Color,
   type PDFPage,
 } from 'pdf-lib';
@@ -66,7 +70,7 @@ export async function sheetsPdf(
     for (const tile of ofDrawing) {
       const page = document.addPage([toPoints(tile.widthMm), toPoints(tile.heightMm)]);
       stretch(page, tile, factors);
-      drawTile(page, tile, faces);
+      await drawTile(page, tile, faces);
       drawFoot(page, tile, title, faces, factors);
     }
   }
@@ -106,7 +110,7 @@ function stretch(page: PDFPage, { widthMm, heightMm }: Tile, [across, down]: Pri
   );
 }
 
-function drawTile(page: PDFPage, tile: Tile, faces: Faces): void {
+async function drawTile(page: PDFPage, tile: Tile, faces: Faces): Promise<void> {
   const { x, y, w, h } = tile.window;
   page.pushOperators(
     pushGraphicsState(),
@@ -119,7 +123,7 @@ function drawTile(page: PDFPage, tile: Tile, faces: Faces): void {
     toPoints(p[1] - tile.origin[1] + y),
   ];
   for (const item of tile.drawing.items)
-    if (reachesTile(item, tile)) drawItem(page, item, place, faces, tile);
+    if (reachesTile(item, tile)) await drawItem(page, item, place, faces, tile);
   page.pushOperators(popGraphicsState());
   drawCropMarks(page, tile);
 }
@@ -128,24 +132,32 @@ function drawTile(page: PDFPage, tile: Tile, faces: Faces): void {
 const REACH_MM = 20;
 
 /** Whether an item may be seen in the window of a tile; the others are left out of its page. */
-function reachesTile(item: DrawingItem, { origin, window }: Tile): boolean {
-  const points = itemExtent(item);
-  return ([0, 1] as const).every((axis) => {
-    const size = axis === 0 ? window.w : window.h;
-    const at = points.map((point) => point[axis] - origin[axis]);
-    return greatest(at) >= -REACH_MM && least(at) <= size + REACH_MM;
-  });
+const reachesTile = (item: DrawingItem, tile: Tile): boolean =>
+  // Of a fill each outline is asked by itself.
+  item.kind === 'fill' || pointsReach(itemExtent(item), tile);
+
+function pointsReach(points: readonly PagePoint[], { origin, window }: Tile): boolean {
+  const right = origin[0] + window.w + REACH_MM;
+  const top = origin[1] + window.h + REACH_MM;
+  let [before, beyond, below, above] = [true, true, true, true];
+  for (const [x, y] of points) {
+    before &&= x < origin[0] - REACH_MM;
+    beyond &&= x > right;
+    below &&= y < origin[1] - REACH_MM;
+    above &&= y > top;
+  }
+  return points.length > 0 && !before && !beyond && !below && !above;
 }
 
 type Place = (p: PagePoint) => PagePoint;
 
-function drawItem(
+async function drawItem(
   page: PDFPage,
   item: DrawingItem,
   place: Place,
   faces: Faces,
-  { window }: Tile,
-): void {
+  tile: Tile,
+): Promise<void> {
   switch (item.kind) {
     case 'line':
       drawPath(page, item.points.map(place), {
@@ -167,15 +179,13 @@ function drawItem(
         drawPath(page, outline.map(place), { closed: true, weight: 0, fill: fill(item.ink) });
       break;
     case 'fill':
-      // One path, so that a hole is left open.
-      drawPaths(
+      // One path, so that a hole is left open; an outline that is not on the page has no hole on it.
+      await fillOutlines(
         page,
-        item.outlines.map((outline) => outline.map(place)),
-        {
-          closed: true,
-          weight: 0,
-          fill: item.hex === undefined ? fill(item.ink) : hex(item.hex),
-        },
+        item.outlines
+          .filter((outline) => pointsReach(outline, tile))
+          .map((outline) => outline.map(place)),
+        item.hex === undefined ? fill(item.ink) : hex(item.hex),
       );
       break;
     case 'circle': {
@@ -191,9 +201,51 @@ function drawItem(
       break;
     }
     case 'text':
-      drawText(page, item, place, faces[item.face], window);
+      drawText(page, item, place, faces[item.face], tile.window);
   }
 }
+
+/** More outlines than this are packed by what runs the application, apart from the page: that is several times faster. */
+const PACKED_FROM = 200;
+
+/** Outlines filled as one path and one operator: a coat has tens of thousands. */
+async function fillOutlines(
+  page: PDFPage,
+  outlines: readonly (readonly PagePoint[])[],
+  color: Color,
+): Promise<void> {
+  if (outlines.length === 0) return;
+  const path = outlines.map((outline) => {
+    const steps = outline.map(([x, y], i) => `${to2(x)} ${to2(y)} ${i === 0 ? 'm' : 'l'}`);
+    return `${steps.join(' ')} h`;
+  });
+  const fillIt = PDFOperator.of(PDFOperatorNames.FillNonZero, [path.join('\n')]);
+  page.pushOperators(
+    pushGraphicsState(),
+    setFillingColor(color),
+    outlines.length < PACKED_FROM ? fillIt : drawObject(await packed(page, fillIt)),
+    popGraphicsState(),
+  );
+}
+
+/** An operator as a form of its own on a page, deflated (RFC 1950); its name there. */
+async function packed(page: PDFPage, operator: PDFOperator): Promise<PDFName> {
+  const text = new Blob([operator.toString()]);
+  const bytes = await new Response(
+    text.stream().pipeThrough(new CompressionStream('deflate')),
+  ).arrayBuffer();
+  const { context } = page.doc;
+  const form = context.stream(new Uint8Array(bytes), {
+    Type: 'XObject',
+    Subtype: 'Form',
+    BBox: [0, 0, page.getWidth(), page.getHeight()],
+    Filter: 'FlateDecode',
+  });
+  return page.node.newXObject('Outlines', context.register(form));
+}
+
+/** To a hundredth of a point (4 µm), as a PDF writes numbers: never with an exponent. */
+const to2 = (points: number): string => String(Math.round(points * 100) / 100);
 
 interface PathStyle {
   readonly closed: boolean;
@@ -243,7 +295,8 @@ function drawText(
   if (at < low - 1 || at > high + 1) return;
   const from = Math.max(low, Math.min(at - back, high - width));
   let along = from;
-  for (const { text, font } of face.runs(item.text)) {
+  for (const run of face.runs(item.text)) {
+    const { text, font } = run;
     page.drawText(text, {
       x: upright ? px : along,
       y: upright ? along : py,
@@ -252,7 +305,7 @@ function drawText(
       color: ink(item.ink),
       ...(upright ? { rotate: degrees(90) } : {}),
     });
-    along += font.widthOfTextAtSize(text, size);
+    along += face.widthOfRun(run, size);
   }
 }
 

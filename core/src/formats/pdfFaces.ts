@@ -22,6 +22,7 @@ export interface Face {
   readonly runs: (text: string) => readonly Run[];
   /** Width in PDF points at a size in points. */
   readonly widthOf: (text: string, size: number) => number;
+  readonly widthOfRun: (run: Run, size: number) => number;
 }
 
 export interface Faces extends Readonly<Record<Voice, Face>> {
@@ -90,9 +91,19 @@ function faceOf(
     }
     return made;
   };
+  // The same words stand on many pages, and laying letters out is slow.
+  const widths = new Map<string, number>();
+  const widthOfRun = ({ text, font }: Run): number => {
+    const key = `${font.name} ${text}`;
+    const before = widths.get(key);
+    if (before !== undefined) return before;
+    const width = font.widthOfTextAtSize(text, 1);
+    widths.set(key, width);
+    return width;
+  };
   return {
     runs,
-    widthOf: (text, size) =>
-      runs(text).reduce((sum, run) => sum + run.font.widthOfTextAtSize(run.text, size), 0),
+    widthOf: (text, size) => runs(text).reduce((sum, run) => sum + size * widthOfRun(run), 0),
+    widthOfRun: (run, size) => size * widthOfRun(run),
   };
 }

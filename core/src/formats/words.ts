@@ -122,3 +122,11 @@ export const landmarkFileThatIsOurs =
 
 // landmarkFiles.ts
 export const landmarkCountFollows = 'LM= and how many landmarks follow';
+
+// palette.ts
+export const palette = 'Palette';
+export const headOfPalette = 'a file whose first line is “GIMP Palette”';
+export const lineOfPalette = 'Line of the palette';
+export const threeNumbersAndName = 'three numbers from 0 to 255 and a name';
+export const coloursOfPalette = 'Colours in the palette';
+export const coloursUpTo = (most: number): string => `1 to ${most}`;

@@ -1,7 +1,7 @@
 import type { CoatChoice, CoatMap } from '../lie/coatMap.ts';
 import type { StrokesOfZone } from '../lie/strokeSet.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
-import type { TubePlan } from '../skin/tubePlan.ts';
+import { BACK_SHARE } from '../skin/tubeRows.ts';
 import type { ZonePlan } from '../skin/zonePlan.ts';
 import type { FormSurface } from '../surface/formSurface.ts';
 import { zoneAreas } from '../surface/skinAreas.ts';
@@ -20,9 +20,12 @@ export interface CoatQuestion {
 /** More strokes than these are told, and not drawn one by one. */
 const MOST_DRAWN = 60_000;
 const MOST_IN_ROWS = 12_000;
+/** A pore as it is drawn. */
+const PORE_MM = 0.35;
 
 /** How many strokes, tufts or scales a zone has on its body, and how large one is; undefined for bare skin. */
-function drawnIn({ strokes, planting, method, length, width }: ZonePlan, mm2: number) {
+function drawnIn({ strokes, planting, pores, method, length, width }: ZonePlan, mm2: number) {
+  if (pores !== null) return { many: pores.count.value, lengthMm: PORE_MM, widthMm: PORE_MM };
   if (width === null || length.value === 0 || method === 'smooth') return undefined;
   const all = strokes?.count ?? planting?.tufts;
   const wide = strokes?.wide ?? width;
@@ -48,15 +51,29 @@ function drawnZones(
   return { zones: all.map((of) => ({ ...of, many: Math.floor(of.many * share) })), share };
 }
 
-/** Rows of scales that are drawn one by one: those of animals whose scales are not too many. */
-function drawnRows(tubes: readonly TubePlan[]): CoatChoice['rows'] {
-  const told = tubes.flatMap(({ tube, rows }) => (rows === null ? [] : [{ tube, rows }]));
+/** Rows of scales that are drawn one by one: of animals whose scales are not too many all, else the plates of the back. */
+function drawnRows(plan: SkinPlan): Pick<CoatChoice, 'rows' | 'rowZones'> {
+  const told = plan.tubes.flatMap(({ tube, rows }) => (rows === null ? [] : [{ tube, rows }]));
   const all = told.reduce((sum, { rows }) => sum + rows.round.value * rows.along.value, 0);
-  if (all > MOST_IN_ROWS) return [];
-  return told.map(({ tube, rows }) => ({
-    ...{ sleeve: tube.sleeve, stations: tube.stations, paired: tube.paired },
-    ...{ round: rows.round.value, along: rows.along.value, bellyShare: rows.bellyShare },
-  }));
+  const few = all <= MOST_IN_ROWS;
+  // Rows stand where scales are made in the clay: not where they are left smooth, or something is stuck on.
+  const rowZones = plan.zones.flatMap(({ zone: { covering, facing }, method }, i) =>
+    covering === 'scale' &&
+    ['carved', 'stamped'].includes(method) &&
+    (few || (facing?.length === 1 && facing[0] === 'up'))
+      ? [i]
+      : [],
+  );
+  const rows = told
+    .filter((of) => few || of.rows.back !== null)
+    .map(({ tube, rows: its }) => ({
+      ...{ sleeve: tube.sleeve, stations: tube.stations, paired: tube.paired },
+      ...(few
+        ? { round: its.round.value, along: its.along.value, bellyShare: its.bellyShare }
+        : { round: 0, along: 0, bellyShare: 0 }),
+      back: its.back && { ...its.back, share: BACK_SHARE },
+    }));
+  return { rows, rowZones };
 }
 
 /** The coat of a model in its stance: its lie, its strokes, and how it is seen. */
@@ -68,11 +85,10 @@ export function coatJob(of: {
 }): Job<CoatQuestion, CoatMap> {
   const { vary, blendMm, marks } = of.skin;
   const { zones, share } = drawnZones(of.surface, of.plan.zones);
-  // Rows stand where scales are made in the clay: not where they are left smooth, or something is stuck on.
-  const rowZones = of.plan.zones.flatMap(({ zone, method }, i) =>
-    zone.covering === 'scale' && ['carved', 'stamped'].includes(method) ? [i] : [],
-  );
-  const rows = drawnRows(of.plan.tubes);
-  const input = { model: of.asked, choice: { zones, marks, rows, rowZones, vary, blendMm }, share };
+  const input = {
+    model: of.asked,
+    choice: { zones, marks, ...drawnRows(of.plan), vary, blendMm },
+    share,
+  };
   return { name: 'coat', key: JSON.stringify(input), input, twoSteps: true };
 }

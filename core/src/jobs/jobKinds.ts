@@ -1,3 +1,4 @@
+import { paintAnswer } from '../colour/paintAnswer.ts';
 import { bodyGrid, COARSE_CELLS, FINE_CELLS } from '../body/bodyGrid.ts';
 import { heatRun } from '../cure/heatRun.ts';
 import { coatMap } from '../lie/coatMap.ts';
@@ -33,6 +34,7 @@ export const JOB_KINDS = {
     run: (of: CoatQuestion, told?: Told) => coatMap(posedFor(of.model), of.choice, true, told),
     coarse: (of: CoatQuestion, told?: Told) => coatMap(posedFor(of.model), of.choice, false, told),
   },
+  paint: { run: paintAnswer },
 } as const satisfies Readonly<Record<JobName, JobKind<never, unknown>>>;
 
 let last: { readonly key: string; readonly skeleton: Skeleton } | undefined;

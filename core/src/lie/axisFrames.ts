@@ -1,6 +1,7 @@
 import { volumeKept } from '../body/volumeKept.ts';
 import { sectionMiddle } from '../body/sleeveSection.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
+import { keptFor } from './keptFor.ts';
 import { add, dot, scale, sub, type Vec3 } from '../geometry/vec3.ts';
 
 /** A cross section of a part as a frame: where its middle is, along it, up (in limbs: forward), and to the side. */
@@ -11,13 +12,15 @@ export interface AxisFrame {
   readonly across: Vec3;
 }
 
-const known = new WeakMap<PosedSkeleton, readonly (readonly AxisFrame[])[]>();
+const known = keptFor<PosedSkeleton, readonly (readonly AxisFrame[])[]>();
 
 /** The frames of every part of a stance, in the order of the parts: those of one skeleton answer each other in every stance. */
 export function axisFrames(posed: PosedSkeleton): readonly (readonly AxisFrame[])[] {
-  const before = known.get(posed);
-  if (before !== undefined) return before;
-  const frames = volumeKept(posed).map((part): readonly AxisFrame[] =>
+  return known(posed, 0, () => framesOf(posed));
+}
+
+const framesOf = (posed: PosedSkeleton): readonly (readonly AxisFrame[])[] =>
+  volumeKept(posed).map((part): readonly AxisFrame[] =>
     part.kind === 'ellipsoid'
       ? [
           {
@@ -34,17 +37,17 @@ export function axisFrames(posed: PosedSkeleton): readonly (readonly AxisFrame[]
           across: sample.across,
         })),
   );
-  known.set(posed, frames);
-  return frames;
-}
 
 /** The frame of a part that is nearest to a point, by its place among them. */
 export function nearestFrame(frames: readonly AxisFrame[], p: Vec3): number {
   let [best, least] = [0, Infinity];
-  frames.forEach(({ middle }, i) => {
+  for (let i = 0; i < frames.length; i++) {
+    const { middle } = frames[i]!;
     const far = (p[0] - middle[0]) ** 2 + (p[1] - middle[1]) ** 2 + (p[2] - middle[2]) ** 2;
-    if (far < least) [best, least] = [i, far];
-  });
+    if (far >= least) continue;
+    best = i;
+    least = far;
+  }
   return best;
 }
 

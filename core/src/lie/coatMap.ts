@@ -8,10 +8,11 @@ import { HEAD_VIEWS, headBones } from '../surface/headForm.ts';
 import { RELIEF_VIEWS, type ReliefView } from '../surface/reliefViews.ts';
 import { skinSurface, type SkinSurface } from '../surface/skinSurface.ts';
 import { carriedLie } from './carriedLie.ts';
+import { keptFor } from './keptFor.ts';
 import type { LieMark, LiePlace } from './lieMarks.ts';
 import { restLie, type RestLie } from './restLie.ts';
 import { joinedStrokes, scaleRowsOn, type RowsOnTube } from './scaleRowsOn.ts';
-import { seenCoat, type SeenCoat } from './seenCoat.ts';
+import { coatScene, seenCoat, type CoatScene, type SeenCoat } from './seenCoat.ts';
 import { strokeSet, type Irregularity, type StrokeSet, type StrokesOfZone } from './strokeSet.ts';
 
 /** What a coat is worked out from, beside the posed model. */
@@ -52,32 +53,13 @@ const HEAD_CELLS = 60_000;
 const FIRST_VIEWS = ['side', 'front', 'top'] as const satisfies readonly ReliefView[];
 
 /** The skins of the last model asked for: guides that are moved do not change them. */
-const skins = new WeakMap<PosedSkeleton | Skeleton, Map<number, SkinSurface>>();
+const skinOf = keptFor<PosedSkeleton | Skeleton, SkinSurface>();
 
-function skinOf(
-  owner: PosedSkeleton | Skeleton,
-  cells: number,
-  make: () => SkinSurface,
-): SkinSurface {
-  const its = skins.get(owner) ?? new Map<number, SkinSurface>();
-  skins.set(owner, its);
-  const before = its.get(cells);
-  if (before !== undefined) return before;
-  const made = make();
-  its.set(cells, made);
-  return made;
-}
-
-const rests = new WeakMap<Skeleton, PosedSkeleton>();
+/** What stands before the strokes of a skin, from each side. */
+const scenes = keptFor<SkinSurface, CoatScene>();
 
 /** The rest stance of a skeleton, one and the same each time. */
-function restOf(skeleton: Skeleton): PosedSkeleton {
-  const before = rests.get(skeleton);
-  if (before !== undefined) return before;
-  const made = restPose(skeleton);
-  rests.set(skeleton, made);
-  return made;
-}
+const restOf = keptFor<Skeleton, PosedSkeleton>();
 
 /** A first picture has no more strokes than these, of each zone its share. */
 const FIRST_STROKES = 3000;
@@ -98,7 +80,7 @@ export function coatMap(
 ): CoatMap {
   const cells = COAT_CELLS[fine ? 'fine' : 'coarse'];
   const { skeleton } = posed;
-  const rest = restOf(skeleton);
+  const rest = restOf(skeleton, 0, () => restPose(skeleton));
   const restSkin = skinOf(skeleton, cells.rest, () => skinSurface(rest, cells.rest));
   onProgress(0.2);
   const lie = restLie(rest, restSkin, choice.marks);
@@ -114,11 +96,12 @@ export function coatMap(
     rows,
   ]);
   onProgress(0.8);
-  const drawn = withApart(skin, apartSkin(posed, skin.cellMm));
-  const blades = bladeSkins(posed);
+  const scene = scenes(skin, 0, () =>
+    coatScene(withApart(skin, apartSkin(posed, skin.cellMm)), bladeSkins(posed)),
+  );
   const hasLie = skeleton.animal.coat.map(({ covering = 'hair' }) => covering !== 'skin');
   const views = (fine ? RELIEF_VIEWS : FIRST_VIEWS).map((view) =>
-    seenCoat(drawn, blades, ways, strokes, hasLie, view),
+    seenCoat(scene, ways, strokes, hasLie, view),
   );
   const heads = fine ? headCoats(rest, lie, posed, strokes, hasLie) : [];
   return {
@@ -142,7 +125,11 @@ function headCoats(
   if (bones.size === 0) return [];
   const skin = skinOf(posed, HEAD_CELLS, () => skinSurface(posed, HEAD_CELLS, bones));
   const ways = carriedLie(rest, lie, posed, skin);
-  const drawn = withApart(skin, apartSkin(posed, skin.cellMm, bones));
-  const flats = bladeSkins(posed).filter(({ boneId }) => bones.has(boneId));
-  return HEAD_VIEWS.map((view) => seenCoat(drawn, flats, ways, strokes, hasLie, view));
+  const scene = scenes(skin, 0, () =>
+    coatScene(
+      withApart(skin, apartSkin(posed, skin.cellMm, bones)),
+      bladeSkins(posed).filter(({ boneId }) => bones.has(boneId)),
+    ),
+  );
+  return HEAD_VIEWS.map((view) => seenCoat(scene, ways, strokes, hasLie, view));
 }

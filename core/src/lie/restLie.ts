@@ -5,6 +5,7 @@ import type { SkinSurface } from '../surface/skinSurface.ts';
 import { anatomyLie } from './anatomyLie.ts';
 import { harmonicLie } from './harmonicLie.ts';
 import { animalMarks, bothSides, markedPoints, markLine, type LieMark } from './lieMarks.ts';
+import { keptFor } from './keptFor.ts';
 import { nearPoints } from './nearPoints.ts';
 import {
   cutGraph,
@@ -45,23 +46,19 @@ interface Prepared {
 }
 
 /** What does not change with the marks, of the last skin asked for. */
-const prepared = new WeakMap<SkinSurface, Prepared>();
+const prepared = keptFor<SkinSurface, Prepared>();
 
-function preparedFor(rest: PosedSkeleton, skin: SkinSurface): Prepared {
-  const before = prepared.get(skin);
-  if (before !== undefined) return before;
+function prepare(rest: PosedSkeleton, skin: SkinSurface): Prepared {
   const frames = tangentFrames(skin.mesh);
   const areas = pointAreas(skin.mesh);
   const area = areas.reduce((sum, a) => sum + a, 0);
   const reachMm = REACHES * Math.sqrt(area);
-  const made = {
+  return {
     frames,
     graph: surfaceGraph(skin.mesh, frames),
     anatomy: anatomyLie(rest, skin),
     lean: areas.map((a) => a / reachMm ** 2),
   };
-  prepared.set(skin, made);
-  return made;
 }
 
 /**
@@ -73,7 +70,7 @@ export function restLie(
   skin: SkinSurface,
   marks: readonly LieMark[],
 ): RestLie {
-  const { frames, graph, anatomy, lean } = preparedFor(rest, skin);
+  const { frames, graph, anatomy, lean } = prepared(skin, 0, () => prepare(rest, skin));
   const { mesh, cellMm } = skin;
   const many = graph.many;
   const held = new Uint8Array(many);

@@ -23,6 +23,8 @@ export interface RowsOnTube {
   readonly round: number;
   readonly along: number;
   readonly bellyShare: number;
+  /** Large plates along the back, in place of the scales there, and what of the girth they take; null without. */
+  readonly back: { readonly across: number; readonly along: number; readonly share: number } | null;
   readonly paired: boolean;
 }
 
@@ -119,40 +121,74 @@ function onRing({ points, shares }: Ring, round: number): Vec3 {
 
 function scalesOf(
   posed: PosedSkeleton,
-  { round, along, bellyShare }: RowsOnTube,
+  { round, along, bellyShare, back }: RowsOnTube,
   rings: readonly Ring[],
   side: 'left' | 'right' | 'mid',
 ): readonly Draft[] {
-  const { coat } = posed.skeleton.animal;
   const [first, last] = [rings[0]!.atMm, rings.at(-1)!.atMm];
-  const pitch = (last - first) / along;
-  const place = (mm: number, share: number) => pointAlong(rings, Math.min(last, mm), share);
   const sides = 1 - bellyShare;
   const drafts: Draft[] = [];
+  const put = (row: number, pitch: number, laps: number, of: RowScales): void =>
+    void drafts.push(
+      ...rowDrafts(posed, rings, side, { head: first + row * pitch, last, pitch, laps }, of),
+    );
   for (let row = 0; row < along; row++) {
-    const head = first + row * pitch;
-    const girth = girthAt(rings, head + pitch / 2);
+    const pitch = (last - first) / along;
+    const girth = girthAt(rings, first + (row + 0.5) * pitch);
     const rowScales: [share: number, wide: number][] = Array.from({ length: round }, (_, k) => [
       ((k + 0.5 + (row % 2) / 2) / round - 0.5) * sides,
       (sides * girth) / round,
     ]);
     if (bellyShare > 0) rowScales.push([0.5, bellyShare * girth]);
-    for (const [share, wide] of rowScales) {
-      const root = place(head, share);
-      const tip = place(head + LAPS * pitch, share);
-      const out = unit(sub(root.at, root.middle));
-      const way = inSurface(sub(tip.at, root.at), out);
-      const bone = posed.byId.get(root.boneId)!;
-      const facing = FACINGS[facingOf(turn(inverse(bone.rotation), out)[1])]!;
-      const zone = zoneOf(coat, bone.bone.key, facing);
-      if (way === undefined || zone === undefined) continue;
-      drafts.push({
-        ...{ line: [root.at, lerp(root.at, tip.at, 0.5), tip.at], out, wide },
-        ...{ zone: coat.indexOf(zone), side: SIDES.indexOf(side) },
-      });
-    }
+    const free = back === null ? 0 : back.share / 2;
+    put(
+      row,
+      pitch,
+      LAPS,
+      rowScales.filter(([share]) => Math.abs(share) >= free),
+    );
+  }
+  for (let row = 0; back !== null && row < back.along; row++) {
+    const pitch = (last - first) / back.along;
+    const wide = (back.share * girthAt(rings, first + (row + 0.5) * pitch)) / back.across;
+    const plates = Array.from({ length: back.across }, (_, k): [number, number] => [
+      ((k + 0.5) / back.across - 0.5) * back.share,
+      wide,
+    ]);
+    put(row, pitch, 1, plates);
   }
   return drafts;
+}
+
+/** Scales of a row: how far round each lies from the back, as a share of the girth, and its width. */
+type RowScales = readonly (readonly [share: number, wide: number])[];
+
+/** The scales of one row where they stand on the body. */
+function rowDrafts(
+  posed: PosedSkeleton,
+  rings: readonly Ring[],
+  side: 'left' | 'right' | 'mid',
+  { head, last, pitch, laps }: Readonly<Record<'head' | 'last' | 'pitch' | 'laps', number>>,
+  scales: RowScales,
+): readonly Draft[] {
+  const { coat } = posed.skeleton.animal;
+  const place = (mm: number, share: number) => pointAlong(rings, Math.min(last, mm), share);
+  return scales.flatMap(([share, wide]): Draft[] => {
+    const root = place(head, share);
+    const tip = place(head + laps * pitch, share);
+    const out = unit(sub(root.at, root.middle));
+    const way = inSurface(sub(tip.at, root.at), out);
+    const bone = posed.byId.get(root.boneId)!;
+    const facing = FACINGS[facingOf(turn(inverse(bone.rotation), out)[1])]!;
+    const zone = zoneOf(coat, bone.bone.key, facing);
+    if (way === undefined || zone === undefined) return [];
+    return [
+      {
+        ...{ line: [root.at, lerp(root.at, tip.at, 0.5), tip.at], out, wide },
+        ...{ zone: coat.indexOf(zone), side: SIDES.indexOf(side) },
+      },
+    ];
+  });
 }
 
 const SIDES = ['left', 'mid', 'right'] as const;

@@ -4,6 +4,7 @@ import { depthBuffer, type DepthBuffer } from '../surface/depthBuffer.ts';
 import { pixelFor, type DrawnSkin, type Flat } from '../surface/relief.ts';
 import { VIEW_FRAMES, type ReliefView, type ViewFrame } from '../surface/reliefViews.ts';
 import { flowLines } from './flowLines.ts';
+import { keptFor } from './keptFor.ts';
 import type { StrokeSet } from './strokeSet.ts';
 
 /** A coat as it is seen from one side, mm of the page. */
@@ -24,20 +25,37 @@ export interface SeenCoat {
 /** Roots this far behind what is seen are hidden, in cells of the skin. */
 const HIDDEN = 1.5;
 
+/** All that may hide a stroke, and what is nearest from each side. */
+export interface CoatScene {
+  readonly drawn: DrawnSkin;
+  readonly from: (view: ReliefView) => DepthBuffer;
+}
+
+/** A skin with its flat parts; what is nearest from a side is found once, when it is first asked. */
+export function coatScene(drawn: DrawnSkin, flats: readonly Flat[]): CoatScene {
+  const { mesh, cellMm } = drawn;
+  const scene = { ...mesh, flats: flats.map(({ outline }) => outline) };
+  const found = keptFor<DrawnSkin, DepthBuffer>();
+  return {
+    drawn,
+    from: (view) =>
+      found(drawn, view, () =>
+        depthBuffer(scene, VIEW_FRAMES[view], pixelFor(mesh.positions, cellMm)),
+      ),
+  };
+}
+
 /** What of a coat is seen from a side, strokes as long as foreshortening leaves them. */
 export function seenCoat(
-  drawn: DrawnSkin,
-  flats: readonly Flat[],
+  { drawn, from }: CoatScene,
   ways: Float32Array,
   strokes: StrokeSet,
   hasLie: readonly boolean[],
   view: ReliefView,
 ): SeenCoat {
   const frame = VIEW_FRAMES[view];
-  const { mesh, cellMm } = drawn;
-  const scene = { ...mesh, flats: flats.map(({ outline }) => outline) };
-  const buffer = depthBuffer(scene, frame, pixelFor(mesh.positions, cellMm));
-  const seen = strokesSeen(buffer, cellMm, strokes, frame);
+  const buffer = from(view);
+  const seen = strokesSeen(buffer, drawn.cellMm, strokes, frame);
   return { view, flow: flowLines(buffer, drawn, ways, hasLie, frame), ...seen };
 }
 
@@ -59,6 +77,8 @@ function strokesSeen(
     const [x, y] = [dot(frame.right, root), dot(frame.up, root)];
     const i = Math.round((x - buffer.low[0]) / buffer.pixelMm);
     const j = Math.round((y - buffer.low[1]) / buffer.pixelMm);
+    // Beside the picture there is nothing; a place there would be found on another of its lines.
+    if (i < 0 || j < 0 || i >= buffer.wide || j >= buffer.high) continue;
     const nearest = buffer.near[i + buffer.wide * j];
     // Of a head by itself what lies before or behind its skin is of another part.
     if (nearest === undefined || Math.abs(depth - nearest) > HIDDEN * cellMm) continue;

@@ -4,8 +4,9 @@ import { seeded, seedOf } from '../geometry/seeded.ts';
 import type { SkinSurface } from '../surface/skinSurface.ts';
 import { toRad } from '../units/angles.ts';
 import { eyeMiddles, inSurface } from './anatomyLie.ts';
+import { keptFor } from './keptFor.ts';
 import { nearPoints, type NearPoints } from './nearPoints.ts';
-import { evenPoints } from './pointsOnSkin.ts';
+import { evenPoints, type SkinSamples } from './pointsOnSkin.ts';
 
 /** What is drawn in a zone, model mm. */
 export interface StrokesOfZone {
@@ -44,6 +45,9 @@ const LEAST_SHARE = 0.15;
 /** A lock is about so many strokes wide. */
 const LOCK_STROKES = 6;
 
+/** Where the strokes of a skin stand: a lie that turns does not move them. */
+const places = keptFor<SkinSurface, SkinSamples>();
+
 const SIDES = ['left', 'mid', 'right'] as const;
 
 /**
@@ -73,7 +77,9 @@ export function strokeSet(
   let n = 0;
   for (const its of zones) {
     const random = seeded(seedOf(`zone ${its.zone}`));
-    const samples = evenPoints(mesh, byZone.get(its.zone) ?? [], its.many, random);
+    const samples = places(skin, `${its.zone} ${its.many}`, () =>
+      evenPoints(mesh, byZone.get(its.zone) ?? [], its.many, seeded(seedOf(`places ${its.zone}`))),
+    );
     const lock = lockLean(vary.locks, LOCK_STROKES * its.widthMm, its.zone);
     for (let s = 0; s < samples.triangles.length; s++) {
       const t = samples.triangles[s]!;

@@ -12,6 +12,7 @@ import {
   withOutlines,
   withRefs,
   withStrides,
+  withWaysToColour,
 } from './olderParts.ts';
 import { upTo, type VersionedData, type VersionSteps } from '../units/versions.ts';
 
@@ -263,6 +264,8 @@ const STEPS: VersionSteps = {
   15: withBakesByName,
   /** Version 17 knows the lie of the coat, strokes, planting, rows of scales and stamps. */
   16: withCoatMap,
+  /** Version 18 knows ways to colour, the clay's own colour, and few tubes. */
+  17: withWaysToColour,
 };
 
 /**

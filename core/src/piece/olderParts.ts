@@ -153,6 +153,19 @@ export const withCoatMap = (old: Data): Data => {
   };
 };
 
+/** Version 17 to 18: ways to colour, the clay's own colour, and of how few tubes all is mixed. */
+export const withWaysToColour = (old: Data): Data => {
+  const { zones, ...colour } = partOf(old, 'colour');
+  const told = Object.fromEntries(
+    Object.entries(partOf({ zones }, 'zones')).map(([id, zone]) => [
+      id,
+      { school: null, ...(zone as Data) },
+    ]),
+  );
+  const fresh = { school: 'light-down', clayHex: '#d3c8b6', few: 4, fixed: [], maxParts: 8 };
+  return { ...old, version: 18, colour: { ...fresh, ...colour, zones: told } };
+};
+
 /** Version 13 to 14: perches with a length of their own, keys against turning, skin over a shell, and pelts. */
 export const withPerchLengths = (old: Data): Data => {
   const stance = partOf(old, 'stance');

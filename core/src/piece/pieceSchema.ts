@@ -1,5 +1,4 @@
 import { creatureSchema } from '../anatomy/creature.ts';
-import { SHEENS } from '../anatomy/coat.ts';
 import { EXTENTS } from '../anatomy/extent.ts';
 import { cureSchema } from './cureSchema.ts';
 import { fittingsSchema } from './fittingsSchema.ts';
@@ -11,8 +10,9 @@ import { referencesSchema } from './referencesSchema.ts';
 import { shapeSchema } from '../anatomy/shapeSchema.ts';
 import { stanceSchema } from './stanceSchema.ts';
 import { suggestedWireSchema, wireSchema } from './wireSchema.ts';
+import { colourSchema } from './colourSchema.ts';
 import { skinSchema } from './skinSchema.ts';
-import { list, num, text, whole, z } from '../units/schema.ts';
+import { hex, list, num, text, z } from '../units/schema.ts';
 
 export type { SectionStation, Shape } from '../anatomy/shapeSchema.ts';
 export type { Counterweight, KeptStance } from './stanceSchema.ts';
@@ -21,7 +21,7 @@ export type { BakeMethod } from './cureSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 17;
+export const PIECE_VERSION = 18;
 
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 
@@ -72,8 +72,6 @@ export const scaleSchema = z.discriminatedUnion('by', [
     mm: lengthMm(EYE_LENGTH_LIMITS.minMm, EYE_LENGTH_LIMITS.maxMm),
   }),
 ]);
-
-const hex = z.string().check(z.regex(/^#[0-9a-f]{6}$/));
 
 /** How a baked tile of clay bends, and what a needle does to it. */
 export const TILE_BENDS = ['springs', 'bends', 'snaps'] as const;
@@ -138,20 +136,6 @@ const massSchema = z.strictObject({
   thickMm: lengthMm(3, 80),
   /** Where section cards are cut; null for the usual places. */
   cards: z.nullable(list(placeSchema, 0, 40)),
-});
-
-const colourSchema = z.strictObject({
-  primer: z.enum(['grey', 'white']),
-  /** Lightness between two steps, in OKLab (0 black to 1 white). */
-  step: num(0.02, 0.2),
-  baseCoats: whole(1, 5),
-  zones: z.record(
-    text(0, 40),
-    z.strictObject({
-      hex: z.nullable(hex),
-      sheen: z.nullable(z.enum(SHEENS)),
-    }),
-  ),
 });
 
 const benchSchema = z.strictObject({

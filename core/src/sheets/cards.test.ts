@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { isTarget } from '../piece/target.ts';
 import { changed, otterPiece, wholePlan, withCoat } from '../testing/samples.ts';
-import { colourCard } from './colourCard.ts';
+import { colourCard } from './colour/colourCard.ts';
 import type { DrawingItem } from './drawing.ts';
 import { elevation } from './elevation.ts';
 import { stepsSheet, wrapped } from './stepsSheet.ts';
@@ -103,7 +103,7 @@ describe('the colour card', () => {
     const card = colourCard(plan.colour!);
     const shown = fills(card.items).map((item) => item.hex);
     const wanted = plan.colour!.zones.flatMap((zone) => [
-      plan.colour!.primerHex,
+      zone.groundHex,
       ...zone.layers.map((layer) => layer.hex),
     ]);
     expect(shown).toEqual(wanted);

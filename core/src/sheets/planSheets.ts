@@ -3,7 +3,7 @@ import { basePlanDrawing, perchPlanDrawings } from './basePlan.ts';
 import type { Drawing } from './drawing.ts';
 import { bladeDrawings } from './bladeDrawings.ts';
 import { bendingCards } from './bendingCards.ts';
-import { colourCard } from './colourCard.ts';
+import { colourCard } from './colour/colourCard.ts';
 import { cutListSheet } from './cutListSheet.ts';
 import { elevation } from './elevation.ts';
 import { eyeSheet } from './apart/eyeSheet.ts';

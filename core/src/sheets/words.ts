@@ -25,11 +25,6 @@ export const oppositeToBend = (number: number): string => `opposite to bend ${nu
 export const ofBend = (deg: number, which: string, number: number): string =>
   `${deg}° ${which} of bend ${number}`;
 
-// colourCard.ts
-export const coloursFromPrimerTo = 'Colours from primer to tips';
-export const colours = (id: string): string => `colours ${id}`;
-export const highGloss = 'high gloss';
-
 // formItems.ts
 export const formFromSide = 'Finished form, from its left';
 export const formFromFront = 'From the front';
@@ -159,9 +154,6 @@ export const laidStraight = (id: string, name: string, which: string): string =>
   `${id} ${name} laid straight${which}`;
 export const wiresLaidStraightMarks =
   'Wires laid straight, marks from the named end: start (middle)';
-
-// colourCard.ts
-export const primer = 'Primer';
 
 // lineup.ts
 export const aThumb = 'a thumb, 65 mm';

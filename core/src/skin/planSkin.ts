@@ -4,7 +4,9 @@ import type { StageResult } from '../piece/stageResult.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import type { FormSurface } from '../surface/formSurface.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
+import { foldPlans, foldWorkings, type FoldPlan } from './foldPlan.ts';
 import { limbAreas } from './limbAreas.ts';
+import { platePlans, type PlatePlan } from './platePlan.ts';
 import { skinSnags } from './skinSnags.ts';
 import { stampPlan, type StampPlan } from './stampPlan.ts';
 import { ownTools, type StrokeTool } from './tools.ts';
@@ -25,6 +27,10 @@ export interface SkinPlan extends StageResult {
   /** Long parts with their skin laid flat. */
   readonly tubes: readonly TubePlan[];
   readonly stamps: readonly StampPlan[];
+  /** Large plates with places of their own. */
+  readonly plates: readonly PlatePlan[];
+  /** Folds inside bent joints that the coat does not hide. */
+  readonly folds: readonly FoldPlan[];
   /** Hand work by limb; null while the surface is worked out. */
   readonly work: CoatWork | null;
 }
@@ -53,9 +59,11 @@ export function planSkin(inputs: SkinInputs): SkinPlan {
   );
   const tubes = tubesOf(stance.posed).map((tube) => tubePlan(tube, skeleton, skin, scale));
   const stamps = skin.stamps.flatMap((choice) => stampPlan(choice, zones, skin) ?? []);
+  const plates = platePlans(stance.posed, scale);
+  const folds = foldPlans(stance.posed, zones, skin.pace);
   const work = coatWork(zones, surface && limbAreas(surface, skeleton));
   return {
-    ...{ zones, tools, tubes, stamps, work, vary: skin.vary },
+    ...{ zones, tools, tubes, stamps, plates, folds, work, vary: skin.vary },
     workings: [
       ...zones.flatMap(zoneWorkings),
       ...tubes.flatMap(({ length, girth, rows }) => [
@@ -68,6 +76,8 @@ export function planSkin(inputs: SkinInputs): SkinPlan {
           ...[wide, long, presses, minutes, round, seam],
         ])
         .filter((working) => working !== null),
+      ...plates.flatMap(({ long, wide }) => [long, wide]),
+      ...folds.flatMap(foldWorkings),
       ...(work === null ? [] : [...work.limbs.map(({ minutes }) => minutes), work.total]),
     ],
     snags: skinSnags({ zones, tools, stamps, tubes }, skin, skeleton, scale),

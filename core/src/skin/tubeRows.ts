@@ -24,6 +24,8 @@ export interface TubeRows {
 
 /** Belly plates take a third of the girth. Common practice. */
 const BELLY_SHARE = 1 / 3;
+/** Share of the girth that large plates of the back take. Common practice. */
+export const BACK_SHARE = 0.42;
 /** A scale is seen of its length but for what lies under the one before. Common practice. */
 const SCALE_SEEN = 0.8;
 

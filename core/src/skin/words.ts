@@ -124,3 +124,31 @@ export const shareOfZoneHere = 'Share of that zone’s skin on this limb';
 export const minutesBySkin = 'the minutes of each zone, shared out by its skin';
 export const handWorkOfCoat = 'Hand work of the coat';
 export const minutesOfZones = 'the minutes of its zones';
+
+// platePlan.ts
+export const plateInLife = 'Between its corners in life';
+export const betweenCorners = 'the largest of its kind, between its corners';
+export const plateLong = (name: string): string => `${name}, length`;
+export const plateWide = (name: string): string => `${name}, width`;
+
+// foldPlan.ts
+export const bentBy = 'The joint is bent by';
+export const jointToSkin = 'From the joint to the skin inside it';
+export const secondsAFold = 'For one fold';
+export const foldsAt = (name: string): string => `${name}, folds at its joint`;
+export const degreesAFold = 'One fold more for each';
+export const mostFolds = 'Folds at most';
+export const foldsApart = (name: string): string => `${name}, from fold to fold`;
+export const insideOfBend = 'the skin inside a bend over one radius before and after it';
+export const foldsDeep = (name: string): string => `${name}, folds deep at most`;
+export const oneRadian = 'One radian';
+export const skinLosesLength =
+  'the length that skin loses inside a bend goes into a wave (geometry of shallow waves)';
+
+// porePlan.ts
+export const poresOf = (name: string): string => `${name}, pores`;
+export const poresOnCm2 = 'Pores on a square centimetre';
+export const poresApart = (name: string): string => `${name}, from pore to pore`;
+export const needlesAtOnce = 'Needles in the bundle';
+export const minutesOfPores = (name: string): string => `${name}, minutes for its pores`;
+export const pricksInMinute = 'Pricks in a minute';

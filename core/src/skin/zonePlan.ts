@@ -3,6 +3,7 @@ import type { CoatMethod } from '../piece/skinSchema.ts';
 import type { Working } from '../piece/working.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { StrokeTool } from './tools.ts';
+import { porePlan, type PorePlan } from './porePlan.ts';
 import { methodOf, zoneSizes, type ZoneSizes } from './zoneSizes.ts';
 import { zonePlanting, type ZonePlanting } from './zonePlanting.ts';
 import { zoneStrokes, type ZoneStrokes } from './zoneStrokes.ts';
@@ -17,6 +18,8 @@ export interface ZonePlan extends ZoneSizes {
   readonly strokes: ZoneStrokes | null;
   /** How it is planted; null for what is not. */
   readonly planting: ZonePlanting | null;
+  /** Pores of bare skin; null where none are wanted. */
+  readonly pores: PorePlan | null;
   /** Hand work for it, by strokes or by tufts; stamps have their own. */
   readonly minutes: Working | null;
 }
@@ -37,9 +40,10 @@ export function zonePlan(
       ? zoneStrokes(zone, skin, { length, width }, area, tools)
       : null;
   const planting = length.value > 0 ? zonePlanting(zone, skin, method, length, area) : null;
+  const pores = method === 'smooth' ? porePlan(zone, skin, area) : null;
   return {
-    ...{ zone, method, area, strokes, planting, ...sizes },
-    minutes: strokes?.minutes ?? planting?.minutes ?? null,
+    ...{ zone, method, area, strokes, planting, pores, ...sizes },
+    minutes: strokes?.minutes ?? planting?.minutes ?? pores?.minutes ?? null,
   };
 }
 
@@ -52,6 +56,7 @@ export const zoneWorkings = (entry: ZonePlan): readonly Working[] =>
     entry.width,
     entry.undersize,
     ...(entry.strokes === null ? [] : strokeWorkings(entry, entry.strokes)),
+    ...(entry.pores === null ? [] : [entry.pores.count, entry.pores.spacing, entry.pores.minutes]),
     ...(entry.planting === null ? [] : plantingWorkings(entry.planting)),
   ].filter((working) => working !== null);
 

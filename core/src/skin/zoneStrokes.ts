@@ -26,7 +26,7 @@ const OVERLAPS = { hair: 0.3, feather: 0.35, scale: 0.1, skin: 0 } as const;
 const DEEP_SHARE = 0.4;
 
 export const overlapOf = (zone: CoatZone, skin: Workpiece['skin']): number =>
-  skin.zones[zone.id]?.overlap ?? OVERLAPS[zone.covering ?? 'hair'];
+  skin.zones[zone.id]?.overlap ?? (zone.beads === true ? 0 : OVERLAPS[zone.covering ?? 'hair']);
 
 /** The strokes of a carved zone. */
 export function zoneStrokes(

@@ -1,6 +1,6 @@
 import { newWorkshop } from '../workshop/newWorkshop.ts';
 import { inWorkshop, type Workpiece } from '../workshop/workpiece.ts';
-import type { Workshop } from '../workshop/workshopSchema.ts';
+import type { PaintOnHand, Workshop } from '../workshop/workshopSchema.ts';
 import { HERON_PICTURES, OTTER_PICTURES } from './demoPictures.ts';
 import { newPiece, softWire } from './newPiece.ts';
 import { otterShellTrace } from './demoTrace.ts';
@@ -77,13 +77,27 @@ export const demoWorkshop = (): Workshop => {
       },
     ],
     paints: [
-      { id: 'paint-1', name: 'Earth brown', hex: '#5b4430', ml: 40 },
-      { id: 'paint-2', name: 'Straw', hex: '#c9b183', ml: 25 },
-      { id: 'paint-3', name: 'Soot', hex: '#2b2926', ml: 30 },
-      { id: 'paint-4', name: 'Chalk white', hex: '#f0ece2', ml: 60 },
+      paint('paint-1', 'Earth brown', '#5b4430', 'semi-opaque', 40),
+      paint('paint-2', 'Straw', '#c9b183', 'semi-opaque', 25),
+      paint('paint-3', 'Soot', '#2b2926', 'opaque', 30),
+      paint('paint-4', 'Chalk white', '#f0ece2', 'opaque', 60),
+      paint('paint-5', 'Rust', '#8a4a2b', 'semi-transparent', 20),
+      paint('paint-6', 'Ochre', '#b98636', 'semi-opaque', 20),
+      paint('paint-7', 'Slate blue', '#3d4a5c', 'semi-opaque', 18),
     ],
   };
 };
+
+const paint = (
+  id: string,
+  name: string,
+  hex: string,
+  opacity: PaintOnHand['opacity'],
+  ml: number,
+): PaintOnHand => ({
+  ...{ id, name, kind: 'paint', hex, tint: null, opacity, card: null },
+  ...{ light: 'good', ml, packMl: 60, price: 4.2 },
+});
 
 /** The demonstration pieces as they lie in their workshop. */
 export const demoWorkpieces = (): readonly Workpiece[] =>
@@ -159,6 +173,7 @@ function adderInACoil(): Piece {
       limbs: { front: softWire(1.6), rear: softWire(1.6) },
       coverMm: 0.5,
     },
+    colour: { ...adder.colour, school: 'coloured-clay' },
   };
 }
 
@@ -219,5 +234,6 @@ function wolfAtTheCarr(): Piece {
         },
       ],
     },
+    colour: { ...wolf.colour, school: 'dark-up' },
   };
 }

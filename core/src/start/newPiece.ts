@@ -14,6 +14,7 @@ import { boxSize } from '../geometry/box.ts';
 import { firstWires, type FirstWires } from './firstWires.ts';
 import { NEW_CURE } from '../piece/cureSchema.ts';
 import { NEW_FITTINGS } from '../piece/fittingsSchema.ts';
+import { NEW_COLOUR } from '../piece/colourSchema.ts';
 import { NEW_SKIN } from '../piece/skinSchema.ts';
 import { PIECE_FORMAT, PIECE_VERSION, type Piece } from '../piece/pieceSchema.ts';
 import { unreadClay } from '../mass/unreadClay.ts';
@@ -214,7 +215,7 @@ export function laterStages(): Pick<
     fittings: NEW_FITTINGS,
     cure: NEW_CURE,
     skin: NEW_SKIN,
-    colour: { primer: 'grey', step: 0.08, baseCoats: 2, zones: {} },
+    colour: NEW_COLOUR,
     bench: { done: {} },
   };
 }

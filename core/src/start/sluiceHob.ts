@@ -55,6 +55,7 @@ export function sluiceHob(): Piece {
   const hob = newPieceOf('sluice-hob', 'The Sluice Hob', HOB);
   return {
     ...hob,
+    colour: { ...hob.colour, school: 'dark-up', primer: 'black' },
     place: 'Shelf of Fen legends, Marrowby Fen',
     measure: {
       ...hob.measure,

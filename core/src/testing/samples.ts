@@ -1,3 +1,4 @@
+import type { PaintAnswer } from '../colour/paintQuestion.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { bodyGrid, COARSE_CELLS, type BodyGrid } from '../body/bodyGrid.ts';
 import { bodyJob } from '../jobs/bodyJob.ts';
@@ -102,7 +103,7 @@ export function answersFor(
     body: { key: jobs.body.key, fine: false, value: body },
     surface: { key: jobs.surface.key, fine: false, value: surfaceFor(jobs) },
     shape: shape && { key: jobs.shape.key, fine: false, value: shape },
-    ...{ heat: null, coat: null },
+    ...{ heat: null, coat: null, paint: null },
   };
 }
 
@@ -111,9 +112,21 @@ export function wholePlan(piece: Workpiece, withHeat = false): Plan {
   const planner = createPlanner();
   const bare = planner(piece);
   const answers = answersFor(piece, { shape: withHeat ? shapeFor(bare.jobs) : null }, bare);
-  const plan = planner(piece, answers);
-  const { heat } = plan.jobs;
-  return withHeat && heat !== null ? planner(piece, { ...answers, heat: done(heat) }) : plan;
+  const { heat, paint } = planner(piece, answers).jobs;
+  return planner(piece, {
+    ...answers,
+    paint: paint && paintFor(paint),
+    heat: withHeat && heat !== null ? done(heat) : null,
+  });
+}
+
+const paintings = new Map<string, PaintAnswer>();
+
+/** Recipes and looks; the same question is worked out once. */
+function paintFor(job: NonNullable<Plan['jobs']['paint']>): Answers['paint'] {
+  const known = paintings.get(job.key) ?? done(job).value;
+  paintings.set(job.key, known);
+  return { key: job.key, fine: true, value: known };
 }
 
 const coats = new Map<string, CoatMap>();

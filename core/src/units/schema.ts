@@ -25,3 +25,6 @@ export const list = <S extends z.core.SomeType>(
 
 // As a namespace, so that a bundler takes only what is used of it.
 export * as z from 'zod/mini';
+
+/** A colour as "#rrggbb", small letters. */
+export const hex = z.string().check(z.regex(/^#[0-9a-f]{6}$/));

@@ -22,6 +22,22 @@ const STEPS: VersionSteps = {
   }),
   /** Version 3 knows tools of the maker's own. */
   2: (old) => ({ ownTools: [], ...old, version: 3 }),
+  /** Version 4 knows strength, hiding, lightfastness, packets and prices of paints, pastels and coloured clays. */
+  3: (old) => ({
+    ...old,
+    version: 4,
+    paints: Array.isArray(old['paints'])
+      ? old['paints'].map((paint: unknown) =>
+          typeof paint === 'object' && paint !== null
+            ? {
+                ...{ kind: 'paint', tint: null, opacity: 'semi-opaque', card: null },
+                ...{ light: 'unknown', packMl: null, price: null },
+                ...paint,
+              }
+            : paint,
+        )
+      : old['paints'],
+  }),
 };
 
 /** Reads a workshop's document: version, schema, gauges that must exist. */

@@ -72,7 +72,7 @@ describe('a workshop’s file', () => {
   it.each([
     ['{', /^The file, line 1: received “its end, too early”; allowed is a whole workshop file/],
     [JSON.stringify({ format: 'keen-sinew-piece' }), /keen-sinew-workshop/],
-    [JSON.stringify({ ...shop, version: 4 }), /version: received 4; allowed is a version from 1/],
+    [JSON.stringify({ ...shop, version: 5 }), /version: received 5; allowed is a version from 1/],
     [
       JSON.stringify({ ...shop, oven: { ...shop.oven, offsetC: 400 } }),
       /^oven\.offsetC: received 400/,

@@ -3,11 +3,12 @@ import { ownStuffId } from '../piece/fittingsSchema.ts';
 import { CLAY_IDS, TOOL_IDS } from '../piece/materialIds.ts';
 import { metalIdSchema, wireSizeSchema } from '../piece/wireSchema.ts';
 import { boxSchema } from '../piece/pieceSchema.ts';
-import { list, num, text, z } from '../units/schema.ts';
+import { LIGHT_CLASSES, OPACITIES, PAINT_KINDS } from '../piece/colourSchema.ts';
+import { hex, list, num, text, z } from '../units/schema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const WORKSHOP_FORMAT = 'keen-sinew-workshop';
-export const WORKSHOP_VERSION = 3;
+export const WORKSHOP_VERSION = 4;
 
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 const price = z.nullable(num(0, 100_000));
@@ -64,12 +65,23 @@ const claySchema = z.strictObject({
   packetPrice: price,
 });
 
-/** A paint on hand, by the colour that it dries to. */
+/** A paint, pastel or coloured clay on hand, by the colour that it dries to. */
 const paintSchema = z.strictObject({
   id: text(1, 40),
   name: text(1, 60),
-  hex: z.string().check(z.regex(/^#[0-9a-f]{6}$/)),
+  kind: z.enum(PAINT_KINDS),
+  hex,
+  /** So many parts of white to one of it, and what that dries to: its strength. */
+  tint: z.nullable(z.strictObject({ white: num(0.5, 50), hex })),
+  opacity: z.enum(OPACITIES),
+  /** One coat over a card with a black and a white field; the class tells where there is none. */
+  card: z.nullable(z.strictObject({ overBlack: hex, overWhite: hex })),
+  light: z.enum(LIGHT_CLASSES),
+  /** What is left of it: ml of paint, g of pastel and clay. */
   ml: num(0, 10_000),
+  /** What a tube, stick or packet holds, and its price. */
+  packMl: z.nullable(num(0.5, 10_000)),
+  price,
 });
 
 /** What a probe told of an oven. */

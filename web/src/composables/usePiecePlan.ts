@@ -9,6 +9,7 @@ import {
   type CoatMap,
   type FormSurface,
   type HeatRun,
+  type PaintAnswer,
   type Workpiece,
   type Plan,
   type Planner,
@@ -33,6 +34,7 @@ export interface PieceWork {
   readonly surface: JobState<FormSurface>;
   readonly shape: JobState<BodyShape>;
   readonly heat: JobState<HeatRun>;
+  readonly paint: JobState<PaintAnswer>;
   readonly coat: JobState<CoatMap>;
 }
 
@@ -88,12 +90,16 @@ export function providePiecePlan(): PiecePlan {
   const coatAsked = ref(false);
   const work = workFor(jobs, coatAsked);
   watch(
-    [work.body.answer, work.surface.answer, work.shape.answer, work.heat.answer, work.coat.answer],
-    ([body, surface, shape, heat, coat]) => (answers.value = { body, surface, shape, heat, coat }),
+    [
+      ...([work.body.answer, work.surface.answer, work.shape.answer] as const),
+      ...([work.heat.answer, work.coat.answer, work.paint.answer] as const),
+    ] as const,
+    ([body, surface, shape, heat, coat, paint]) =>
+      (answers.value = { body, surface, shape, heat, coat, paint }),
   );
   const settled = computed(() => {
     if (jobs.value === null) return false;
-    const { body, surface, shape, heat, coat } = jobs.value;
+    const { body, surface, shape, heat, coat, paint } = jobs.value;
     const stands = (job: { key: string } | null, answer: Answer<unknown> | null): boolean =>
       job === null || (answer?.fine === true && answer.key === job.key);
     const { value: had } = answers;
@@ -101,6 +107,7 @@ export function providePiecePlan(): PiecePlan {
       stands(body, had.body) && stands(surface, had.surface),
       stands(shape, had.shape) && stands(heat, had.heat),
       !coatAsked.value || stands(coat, had.coat),
+      stands(paint, had.paint),
     ].every(Boolean);
   });
   const value: PiecePlan = {
@@ -145,6 +152,10 @@ function workFor(
     coat: useJob(
       computed(() => (coatAsked.value ? (jobs.value?.coat ?? null) : null)),
       say.coat,
+    ),
+    paint: useJob(
+      computed(() => jobs.value?.paint ?? null),
+      say.paint,
     ),
   };
 }

@@ -17,6 +17,7 @@ export const body = 'The body';
 export const surface = 'The finished form';
 export const shape = 'The shape';
 export const heat = 'The heat';
+export const paint = 'Recipes and layers';
 export const coat = 'The coat';
 
 // useUndoKeys.ts

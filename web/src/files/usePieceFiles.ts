@@ -25,6 +25,7 @@ import { until } from '@vueuse/core';
 import { computed, ref, type Ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import { useSettingsStore } from '../stores/settingsStore.ts';
+import { colourFiles } from './colourFiles.ts';
 import { coatFiles, type PieceFile } from './coatFiles.ts';
 import { downloadBlob, downloadText } from './download.ts';
 import { useArchive, type ArchiveState } from './useArchive.ts';
@@ -151,6 +152,7 @@ export function usePieceFiles(): {
       make: () => void pdf('bending-cards', cards),
     },
     ...coatFiles({ piece, plan, problem, pdf, dxf }),
+    ...colourFiles({ piece, plan, problem, pdf }),
     {
       id: 'cut-list',
       title: say.cutListCsv,

@@ -108,3 +108,13 @@ export const nothingLaidFlat =
   'No part of this animal has rows of scales, and there are no stamps: nothing is laid flat.';
 export const coatCannotBeHad =
   'the body or its coat was not worked out; the stage says why, and works it out again';
+
+// colourFiles.ts
+export const coloursAreSearched = 'Colours and recipes are still being worked out.';
+export const coloursPdf = 'Colours (PDF)';
+export const cardAndLayers =
+  'what to mix, with a square to paint yours beside each, and the piece layer by layer';
+export const paletteGplTitle = 'Palette (GPL)';
+export const everyColourNamed = 'every colour of the piece and its tubes, for drawing programs';
+export const recipesCsvTitle = 'Recipes (CSV)';
+export const everyLayerWithRecipe = 'every layer with its mix, amount, water and coats';

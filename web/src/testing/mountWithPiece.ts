@@ -62,8 +62,12 @@ function wholePlan(piece: Workpiece, withHeat: boolean, withShape: boolean): Pla
     shape: withShape ? coarse(shape) : null,
   };
   const bare = planPiece(piece, answers);
-  const { heat } = bare.jobs;
-  return withHeat && heat !== null ? planPiece(piece, { ...answers, heat: coarse(heat) }) : bare;
+  const { heat, paint } = bare.jobs;
+  return planPiece(piece, {
+    ...answers,
+    heat: withHeat && heat !== null ? coarse(heat) : null,
+    paint: paint && coarse(paint),
+  });
 }
 
 /** Slow work of which there is no news. */
@@ -101,6 +105,7 @@ export function mountWithPiece(
           shape: atRest(),
           heat: atRest(),
           coat: atRest(),
+          paint: atRest(),
         },
         askCoat: () => undefined,
         settled: ref(true),

@@ -48,7 +48,7 @@ export const driesTo = 'Dries to';
 export const paintName = 'Paint, name';
 export const colour = (name: string | number): string => `${name}, colour`;
 export const noPaintIsEntered =
-  'No paint is entered. With paints here, the shopping list of a piece names the one that comes nearest to each of its colours.';
+  'No paint is entered. With paints here, Colour says what to mix for every layer, and the shopping list names only what is short.';
 export const addPaint = 'Add a paint';
 export const paint = 'Paint';
 export const changePaint = 'Change a paint';
@@ -154,3 +154,47 @@ export const narrowestOf = (name: string): string => `Narrowest stroke of ${name
 export const narrowest = 'Narrowest stroke';
 export const pressAndMeasure =
   'Press it into a scrap, and measure the narrowest stroke that it makes.';
+
+// PaintsOnHand.vue
+export const more = 'More';
+export const addByName = 'Add by its common name';
+export const takePalette = 'Take in a palette (.gpl)';
+export const givePalette = 'Palette (.gpl)';
+
+// PaintDetails.vue
+export const PAINT_KIND_NAMES = {
+  paint: 'Paint',
+  pastel: 'Pastel',
+  clay: 'Coloured clay',
+} as const;
+export const OPACITY_NAMES = {
+  opaque: 'Hides',
+  'semi-opaque': 'Nearly hides',
+  'semi-transparent': 'Half clear',
+  transparent: 'Clear',
+} as const;
+export const LIGHT_NAMES = {
+  unknown: 'Not known',
+  excellent: 'Lightfast',
+  good: 'Good in light',
+  fades: 'Fades',
+} as const;
+export const kindOfPaint = (name: string): string => `What ${name} is`;
+export const hidingOf = (name: string): string => `How ${name} hides`;
+export const lightOf = (name: string): string => `${name} in light`;
+export const tintedWith = 'One part with so many of white dries to';
+export const partsOfWhite = (name: string): string => `Parts of white to ${name}`;
+export const tintLooks = (name: string): string => `Tint of ${name}`;
+export const onCard = 'One coat over black, over white';
+export const overBlack = (name: string): string => `${name} over black`;
+export const overWhite = (name: string): string => `${name} over white`;
+export const packHolds = 'A tube holds, ml or g';
+export const packHoldsOf = (name: string): string => `A tube of ${name} holds`;
+export const packCosts = 'A tube costs';
+export const packCostsOf = (name: string): string => `A tube of ${name} costs`;
+export const addTint = 'Add a tint with white';
+export const dropTint = 'Without the tint';
+export const addCard = 'Add a black and white card';
+export const dropCard = 'Without the card';
+export const tintHint =
+  'A tint tells how strong it is, a card how it hides. Photograph dry swatches beside a grey card, in daylight without gloss.';

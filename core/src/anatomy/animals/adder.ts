@@ -2,6 +2,7 @@ import type { Animal } from '../animal.ts';
 import { SERPENT } from '../plans/serpent.ts';
 import { eye, face, hole } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { plateRow } from '../skinPlate.ts';
 import { memory } from './memory.ts';
 import { apart, count, feature, fleshOf, zone, type SleeveRows } from './shapes.ts';
 
@@ -102,6 +103,62 @@ const TOLD = {
       bones: SERPENT.tail,
       ...{ round: [9, 13, 17], along: [23, 35, 48], belly: true, keeled: true },
     },
+  ],
+  // The shields that a viper of the north keeps on its head; small scales lie between them.
+  plates: [
+    {
+      name: 'Snout shield',
+      paired: false,
+      outline: [
+        ['skull', 0.925, 34],
+        ['skull', 0.925, -34],
+        ['skull', 0.925, -100],
+        ['skull', 0.925, 100],
+      ],
+    },
+    {
+      name: 'Apical shields',
+      paired: true,
+      outline: [
+        ['skull', 0.92, 3],
+        ['skull', 0.92, 40],
+        ['skull', 0.85, 38],
+        ['skull', 0.84, 3],
+      ],
+    },
+    {
+      name: 'Brow shields',
+      paired: true,
+      outline: [
+        ['skull', 0.7, 34],
+        ['skull', 0.68, 56],
+        ['skull', 0.53, 56],
+        ['skull', 0.5, 36],
+      ],
+    },
+    {
+      name: 'Forehead shield',
+      paired: false,
+      outline: [
+        ['skull', 0.7, 20],
+        ['skull', 0.7, -20],
+        ['skull', 0.56, -24],
+        ['skull', 0.48, 0],
+        ['skull', 0.56, 24],
+      ],
+    },
+    {
+      name: 'Crown shields',
+      paired: true,
+      outline: [
+        ['skull', 0.46, 2],
+        ['skull', 0.535, 25],
+        ['skull', 0.46, 38],
+        ['skull', 0.36, 26],
+        ['skull', 0.35, 2],
+      ],
+    },
+    ...plateRow('Upper lip shields', 'skull', 9, [0.34, 0.92], [86, 104]),
   ],
   face: face({
     eyes: [eye(['skull', 0.6, 66], [0.82, 0.82], 0, 'upright', '#a4442c')],

@@ -293,7 +293,7 @@ const TOLD = {
     lines: [],
   }),
   coat: [
-    zone('head', 'Head', ['skull'], [9, 9, 0], '#5f6750', { covering: 'scale' }),
+    zone('head', 'Head', ['skull'], [9, 9, 0], '#5f6750', { covering: 'scale', beads: true }),
     zone(
       'throat',
       'Throat and belly',
@@ -307,6 +307,7 @@ const TOLD = {
     ),
     zone('back', 'Back', [...THEROPOD.neck, ...THEROPOD.trunk], [14, 14, 0], '#4f5844', {
       covering: 'scale',
+      beads: true,
       facing: ['up'],
     }),
     zone(
@@ -315,12 +316,15 @@ const TOLD = {
       [...THEROPOD.neck, ...THEROPOD.trunk, ...THEROPOD.thighs],
       [13, 13, 0],
       '#6e7459',
-      { covering: 'scale' },
+      { covering: 'scale', beads: true },
     ),
-    zone('arms', 'Arms', THEROPOD.arms, [10, 10, 0], '#666c54', { covering: 'scale' }),
-    zone('shanks', 'Shanks', THEROPOD.shanks, [12, 12, 0], '#626850', { covering: 'scale' }),
+    zone('arms', 'Arms', THEROPOD.arms, [10, 10, 0], '#666c54', { covering: 'scale', beads: true }),
+    zone('shanks', 'Shanks', THEROPOD.shanks, [12, 12, 0], '#626850', {
+      covering: 'scale',
+      beads: true,
+    }),
     zone('feet', 'Feet', THEROPOD.feet, [22, 30, 0], '#4d4f43', { covering: 'scale' }),
-    zone('tail', 'Tail', THEROPOD.tail, [14, 14, 0], '#59614b', { covering: 'scale' }),
+    zone('tail', 'Tail', THEROPOD.tail, [14, 14, 0], '#59614b', { covering: 'scale', beads: true }),
   ],
   eye: memory(55, 45, 70),
   density: { gPerMl: 0.9, why: 'air sacs in neck and trunk, as in birds' },

@@ -397,6 +397,7 @@ const TOLD = {
     ),
     zone('flanks', 'Flanks', [...SPRAWLER.neck, ...SPRAWLER.trunk], [16, 16, 0], '#7a7455', {
       covering: 'scale',
+      beads: true,
     }),
     zone(
       'limbs',
@@ -406,6 +407,7 @@ const TOLD = {
       '#6f6a4e',
       {
         covering: 'scale',
+        beads: true,
       },
     ),
     zone('feet', 'Feet', SPRAWLER.feet, [14, 14, 0], '#625d46', { covering: 'scale' }),

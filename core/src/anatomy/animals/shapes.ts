@@ -60,7 +60,7 @@ export const on = (bone: string, at: number, offset?: Vec3): Blade['outline'][nu
   ...(offset === undefined ? {} : { offset }),
 });
 
-type Rest = Pick<CoatZone, 'facing' | 'covering' | 'sheen'>;
+type Rest = Pick<CoatZone, 'facing' | 'covering' | 'sheen' | 'beads'>;
 
 /**
  * A zone of the coat, sizes from general knowledge: length and width of its hairs, feathers or

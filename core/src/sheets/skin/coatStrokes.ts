@@ -1,4 +1,4 @@
-import type { Covering } from '../../anatomy/coat.ts';
+import type { CoatZone } from '../../anatomy/coat.ts';
 import type { SeenCoat } from '../../lie/seenCoat.ts';
 import type { Plan } from '../../planTypes.ts';
 import type { DrawingItem, PagePoint } from '../drawing.ts';
@@ -7,6 +7,8 @@ import type { DrawingItem, PagePoint } from '../drawing.ts';
 const EDGE_SHARE = 0.16;
 /** Least thickness of a drawn edge, mm of paper. */
 const EDGE_MM = 0.06;
+/** Narrower scales are drawn with fewer corners: nobody sees them. */
+const SMALL_MM = 1.2;
 
 /** Where a point of a drawing lies: as it is, or enlarged. */
 type Placed = (p: PagePoint) => PagePoint;
@@ -31,11 +33,34 @@ export function scaleShape(root: PagePoint, tip: PagePoint, widthMm: number): re
     root[1] + along * dy + aside * ny * shrunk,
   ];
   const inner = 1 - 2 * Math.max(EDGE_SHARE, EDGE_MM / Math.max(widthMm, EDGE_MM)) * 0.5;
+  if (widthMm < SMALL_MM)
+    return [at(0.1, 1, 1), at(1, 0.3, 1), at(1, -0.3, 1), at(0.1, -1, 1), at(inner, 0, 1)];
   return [
     ...[at(0.1, 1, 1), at(0.7, 0.78, 1), at(1, 0, 1), at(0.7, -0.78, 1), at(0.1, -1, 1)],
     ...[at(0.1, -1, inner), at(0.62, -0.78, inner), at(inner, 0, 1), at(0.62, 0.78, inner)],
     at(0.1, 1, inner),
   ];
+}
+
+/** A bead is drawn as a ring: its hole against its size. */
+const BEAD_SHARE = 0.72;
+const SIX = [0, 1, 2, 3, 4, 5, 6] as const;
+
+/** A bead as a six-cornered ring, its hole gone round the other way; without one it is a dot. */
+export function beadShape(
+  root: PagePoint,
+  tip: PagePoint,
+  widthMm: number,
+  hole: number,
+): readonly PagePoint[] {
+  const [nx, ny] = across(root, tip, widthMm / 2);
+  const [dx, dy] = [(tip[0] - root[0]) / 2, (tip[1] - root[1]) / 2];
+  const round = (turn: number, size: number): PagePoint => {
+    const [c, s] = [Math.cos((turn * Math.PI) / 3), Math.sin((turn * Math.PI) / 3)];
+    return [root[0] + dx + size * (c * dx + s * nx), root[1] + dy + size * (c * dy + s * ny)];
+  };
+  const edge = SIX.map((turn) => round(turn, 0.95));
+  return hole === 0 ? edge : [...edge, ...SIX.map((turn) => round(-turn, hole * 0.95))];
 }
 
 function across([x0, y0]: PagePoint, [x1, y1]: PagePoint, reach: number): PagePoint {
@@ -51,12 +76,12 @@ export function coatStrokes(
   times = 1,
 ): readonly DrawingItem[] {
   const byZone = new Map<number, (readonly PagePoint[])[]>();
-  const coverings = plan.measure.skeleton.animal.coat.map(({ covering }) => covering ?? 'hair');
+  const { coat: zones } = plan.measure.skeleton.animal;
   for (let n = 0; n < coat.zone.length; n++) {
     const zone = coat.zone[n]!;
     const list = byZone.get(zone) ?? [];
     byZone.set(zone, list);
-    list.push(shapeOf(coat.strokes, n, coverings[zone], place, times));
+    list.push(shapeOf(coat.strokes, n, zones[zone], place, times));
   }
   return [...byZone].map(([zone, outlines]): DrawingItem => {
     const { id } = plan.measure.skeleton.animal.coat[zone]!;
@@ -67,12 +92,14 @@ export function coatStrokes(
 function shapeOf(
   strokes: Float32Array,
   n: number,
-  covering: Covering | undefined,
+  zone: CoatZone | undefined,
   place: Placed,
   times: number,
 ): readonly PagePoint[] {
   const point = (k: number): PagePoint => place([strokes[7 * n + k]!, strokes[7 * n + k + 1]!]);
   const wide = times * strokes[7 * n + 6]!;
-  if (covering === 'scale') return scaleShape(point(0), point(4), wide);
+  if (zone?.covering === 'skin') return beadShape(point(0), point(4), wide, 0);
+  if (zone?.beads === true) return beadShape(point(0), point(4), wide, BEAD_SHARE);
+  if (zone?.covering === 'scale') return scaleShape(point(0), point(4), wide);
   return strokeShape(point(0), point(2), point(4), wide);
 }

@@ -20,6 +20,7 @@ import { enlarged, enlargement } from '../enlargedRelief.ts';
 import { headTimes } from '../headDrawings.ts';
 import { MARGIN_MM, reliefItems, reliefOf } from '../formItems.ts';
 import { coatStrokes } from './coatStrokes.ts';
+import { foldItems, plateItems } from './plateItems.ts';
 
 /** What a map shows: lines of the lie, or each stroke at its true length. */
 export const MAP_SHOWS = ['flow', 'strokes'] as const;
@@ -43,7 +44,9 @@ export function directionMap(plan: Plan, view: ReliefView, show: MapShow): Drawi
   if (relief === undefined || coat === undefined) return undefined;
   const items = [
     ...reliefBelow(relief),
-    ...(show === 'flow' ? flowItems(plan, coat) : coatStrokes(plan, coat)),
+    ...(show === 'flow'
+      ? flowItems(plan, coat)
+      : [...coatStrokes(plan, coat), ...plateItems(plan, view), ...foldItems(plan, view)]),
     ...markItems(plan, view),
   ];
   return {
@@ -65,7 +68,9 @@ export function headMaps(plan: Plan, show: MapShow): readonly Drawing[] {
     const place = enlargement(head, times);
     const items = [
       ...reliefBelow(enlarged(head, times)),
-      ...(show === 'flow' ? flowItems(plan, coat, place) : coatStrokes(plan, coat, place, times)),
+      ...(show === 'flow'
+        ? flowItems(plan, coat, place)
+        : [...coatStrokes(plan, coat, place, times), ...plateItems(plan, coat.view, place)]),
     ];
     const title = say.coatOfHead(TITLES[coat.view], times);
     return [fittedDrawing(`coat-head-${coat.view}-${show}`, title, items, MARGIN_MM)];

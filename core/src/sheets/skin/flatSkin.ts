@@ -2,7 +2,7 @@ import * as say from './words.ts';
 import type { Plan } from '../../planTypes.ts';
 import { onSheet, slantOf, type FlatPiece } from '../../skin/flat/developed.ts';
 import type { TubePlan } from '../../skin/tubePlan.ts';
-import type { TubeRows } from '../../skin/tubeRows.ts';
+import { BACK_SHARE, type TubeRows } from '../../skin/tubeRows.ts';
 import {
   fittedDrawing,
   WEIGHT,
@@ -193,9 +193,6 @@ const rowNumber = (place: Place, head: number, text: string, layer: string): Dra
     at: [x, y + 1],
   };
 };
-
-/** Share of the girth that large plates of the back take. Common practice. */
-const BACK_SHARE = 0.42;
 
 /** Large plates along the back, those of one piece. */
 function backPlates(

@@ -1,16 +1,27 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { SHEENS, type ColourPlan, type Sheen } from '@keen-sinew/core';
+import {
+  differenceWords,
+  oppositeHue,
+  SCHOOLS,
+  SHEENS,
+  type ColourPlan,
+  type Piece,
+  type School,
+  type Sheen,
+} from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useSelection } from '../../composables/useSelection.ts';
 import ActionButton from '../../kit/ActionButton.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
 import ChoiceRow from '../../kit/ChoiceRow.vue';
 import ColourField from '../../kit/ColourField.vue';
 import DecisionRow from '../../kit/DecisionRow.vue';
 import HintText from '../../kit/HintText.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import { withPart } from '../withPart.ts';
+import RecipeLine from './RecipeLine.vue';
 
 const props = defineProps<{ colour: ColourPlan }>();
 const { piece, change } = usePiecePlan();
@@ -40,17 +51,20 @@ function choose(id: string): void {
   pick({ kind: 'zone', id });
 }
 
-function set(part: { hex?: string | null; sheen?: Sheen | null }): void {
+function set(part: Partial<Piece['colour']['zones'][string]>): void {
   const { zone } = chosen.value;
   change(say.changeColourOf(zone.name.toLowerCase()), (p) =>
     withPart(p, 'colour', {
       zones: {
         ...p.colour.zones,
-        [zone.id]: { hex: null, sheen: null, ...p.colour.zones[zone.id], ...part },
+        [zone.id]: { hex: null, sheen: null, school: null, ...p.colour.zones[zone.id], ...part },
       },
     }),
   );
 }
+const WAYS = SCHOOLS.map((value) => ({ label: say.SCHOOL_NAMES[value], value }));
+const own = computed(() => piece.value.colour.zones[chosen.value.zone.id]);
+const opposite = computed(() => oppositeHue(chosen.value.hex));
 </script>
 
 <template>
@@ -86,15 +100,44 @@ function set(part: { hex?: string | null; sheen?: Sheen | null }): void {
     @set="set({ sheen: $event as Sheen })"
   />
   <WorkingRow :working="chosen.area" :label="say.skinOfThisZone" />
+  <DecisionRow
+    :name="say.wayOfZone"
+    :own="own?.school != null"
+    :back="say.pieces"
+    @revert="set({ school: null })"
+  >
+    <ChoiceField
+      small
+      :label="say.wayOf(chosen.zone.name)"
+      :value="chosen.school"
+      :options="WAYS"
+      @set="set({ school: $event as School })"
+    />
+  </DecisionRow>
+  <template v-if="chosen.clay">
+    <RecipeLine v-if="chosen.clay.recipe" :recipe="chosen.clay.recipe" :colour="colour" />
+    <WorkingRow :working="chosen.clay.grams" :label="say.colouredClay" />
+  </template>
   <template v-for="layer in chosen.layers" :key="layer.rule.id">
     <p class="layer">
       <i :style="{ background: layer.hex }" />
       <b>{{ layer.rule.name }}</b> <span class="number">{{ layer.hex }}</span>
       <span class="how">{{ layer.rule.how }}</span>
     </p>
+    <RecipeLine v-if="layer.recipe" :recipe="layer.recipe" :colour="colour" />
+    <WorkingRow :working="layer.ml" :label="layer.ml.unit === 'g' ? say.powder : say.paint" />
+    <WorkingRow v-if="layer.water" :working="layer.water" :label="say.water" />
     <WorkingRow :working="layer.lightness" :label="say.lightness" />
-    <WorkingRow :working="layer.ml" :label="say.paint" />
   </template>
+  <p v-if="chosen.end" class="layer">
+    <i :style="{ background: chosen.end.hex }" /><i :style="{ background: chosen.hex }" />
+    <span class="how">{{ say.inTheEnd(differenceWords(chosen.end.difference.value)) }}</span>
+  </p>
+  <WorkingRow v-if="chosen.end" :working="chosen.end.difference" :label="say.offInTheEnd" />
+  <p class="layer">
+    <i :style="{ background: opposite }" />
+    <span class="how">{{ say.accentOpposite(opposite) }}</span>
+  </p>
   <HintText v-if="piece.colour.zones[chosen.zone.id]?.hex == null">
     {{ say.coloursOfLibraryAre }}
   </HintText>

@@ -1,9 +1,17 @@
 // @vitest-environment happy-dom
-import { demoWorkpieces, type Workpiece } from '@keen-sinew/core';
+import {
+  demoWorkpieces,
+  differenceWords,
+  layersOf,
+  recipeWords,
+  type Workpiece,
+} from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { press, typeInto } from '../../testing/hands.ts';
+import { choose, press, typeInto } from '../../testing/hands.ts';
 import { mountWithPiece } from '../../testing/mountWithPiece.ts';
 import LayerChoices from './LayerChoices.vue';
+import RecipeCard from './RecipeCard.vue';
+import TubeTable from './TubeTable.vue';
 import ZoneColours from './ZoneColours.vue';
 import ColourField from '../../kit/ColourField.vue';
 
@@ -27,14 +35,14 @@ describe('ZoneColours', () => {
     const { wrapper, piece } = mounted();
     await press(wrapper, 'Feet');
     await typeInto(wrapper, 'Colour of Feet', '4A3B30');
-    expect(piece().colour.zones['feet']).toEqual({ hex: '#4a3b30', sheen: null });
+    expect(piece().colour.zones['feet']).toEqual({ hex: '#4a3b30', sheen: null, school: null });
     wrapper.findComponent(ColourField).vm.$emit('set', '#112233');
     await wrapper.vm.$nextTick();
     expect(piece().colour.zones['feet']?.hex).toBe('#112233');
     await press(wrapper, 'Matt');
-    expect(piece().colour.zones['feet']).toEqual({ hex: '#112233', sheen: 'matt' });
+    expect(piece().colour.zones['feet']).toEqual({ hex: '#112233', sheen: 'matt', school: null });
     await press(wrapper, 'library’s');
-    expect(piece().colour.zones['feet']).toEqual({ hex: null, sheen: 'matt' });
+    expect(piece().colour.zones['feet']).toEqual({ hex: null, sheen: 'matt', school: null });
   });
 
   it('says what a colour is where the text is none', async () => {
@@ -42,6 +50,55 @@ describe('ZoneColours', () => {
     await typeInto(wrapper, 'Colour of Flanks and thighs', 'brown');
     expect(wrapper.find('[role=alert]').text()).toContain('allowed is six digits such as #6d6558');
     expect(labels).toEqual([]);
+  });
+});
+
+describe('RecipeLine and TubeTable', () => {
+  it('say what to mix for each layer, how near it is, and the second best', async () => {
+    const { wrapper, plan } = mounted();
+    await press(wrapper, 'Belly');
+    const colour = plan().colour!;
+    const belly = colour.zones.find((zone) => zone.zone.id === 'belly')!;
+    for (const { recipe } of belly.layers) {
+      expect(wrapper.text()).toContain(recipeWords(recipe!.best, colour));
+      expect(wrapper.text()).toContain(differenceWords(recipe!.best.difference));
+    }
+    expect(wrapper.text()).toContain('Second best');
+  });
+
+  it('keep a tube, take one from the shelf, and tell what is short', async () => {
+    const { wrapper, piece, plan } = mountWithPiece(TubeTable, otter, (of) => ({
+      colour: of.colour!,
+    }));
+    const [first] = plan().colour!.tubes!;
+    expect(wrapper.find(`[data-working="${first!.needed.id}"]`).exists()).toBe(true);
+    await press(wrapper, `Keep: ${first!.tube.name}`);
+    expect(piece().colour.fixed).toEqual([first!.tube.id]);
+    const used = plan().colour!.tubes!.map(({ tube }) => tube.id);
+    const other = piece().atHand.paints.find(({ id }) => !used.includes(id))!;
+    await press(wrapper, other.name);
+    expect(piece().colour.fixed).toEqual([first!.tube.id, other.id]);
+  });
+
+  it('show every zone’s mixes side by side', () => {
+    const { wrapper, plan } = mountWithPiece(RecipeCard, otter, (of) => ({
+      colour: of.colour!,
+      layers: layersOf(of),
+    }));
+    const all = plan().colour!.zones.flatMap(({ layers }) => layers);
+    expect(wrapper.findAll('tbody i')).toHaveLength(all.length);
+  });
+});
+
+describe('the way to colour', () => {
+  it('is chosen for the piece and for a zone', async () => {
+    const { wrapper, piece } = mountWithPiece(LayerChoices, otter);
+    await choose(wrapper, 'Way to colour', 'pastel');
+    expect(piece().colour.school).toBe('pastel');
+    const zones = mounted();
+    await press(zones.wrapper, 'Feet');
+    await choose(zones.wrapper, 'Way to colour of Feet', 'over-clay');
+    expect(zones.piece().colour.zones['feet']!.school).toBe('over-clay');
   });
 });
 

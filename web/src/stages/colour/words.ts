@@ -4,8 +4,6 @@
 
 // ColourStage.vue
 export const coloursByZoneAnd = 'Colours by zone, and their layers';
-export const sideElevationInBase =
-  'Side elevation in base colours, and every zone’s colours from primer to tips';
 export const zonesAndTheirColours = 'Zones and their colours';
 export const overEverything = 'Over everything';
 export const howItIsLayered = 'How it is layered';
@@ -13,15 +11,11 @@ export const howItIsLayered = 'How it is layered';
 // LayerChoices.vue
 export const primer = 'Primer';
 export const changePrimer = 'Change the primer';
-export const greyKeepsDarkCoats =
-  'Grey keeps dark coats quiet; white makes pale and warm ones glow.';
 export const oneStepOfLightness = 'One step of lightness (0 to 1)';
 export const oneStepOfLightness2 = 'One step of lightness';
 export const changeContrast = 'Change the contrast';
 export const baseCoats = 'Base coats';
 export const changeBaseCoats = 'Change the base coats';
-export const greyPrimer = 'Grey primer';
-export const whitePrimer = 'White primer';
 
 // ZoneColours.vue
 export const zones = 'Zones';
@@ -39,3 +33,91 @@ export const changeColourOf = (name: string | number): string => `Change the col
 export const matt = 'Matt';
 export const satin = 'Satin';
 export const gloss = 'Gloss';
+
+// ColourStage.vue
+export const fromSide = 'Side';
+export const fromFront = 'Front';
+export const fromAbove = 'Above';
+export const fromBehind = 'Behind';
+export const fromLeftFront = 'Left front';
+export const seenFrom = 'Seen from';
+export const ground = 'The ground';
+export const onAnimal = 'On the animal';
+export const card = 'Colour card';
+export const whatIsShown = 'What is shown';
+export const layersShown = 'Layers shown';
+export const nowAndAim = 'Each zone as it looks now, beside its aim';
+export const formAfterLayers =
+  'The finished form in its colours after the layers shown, and every zone’s colours';
+export const tubesForAll = 'Tubes for the whole animal';
+export const recipesAreSearched = 'Tubes and recipes are being searched.';
+export const varnishHints =
+  'Varnish clouds in damp air and stays sticky on some oven clays: try it on the test tile. On posable joints use one that stays soft, or none: a hard film cracks. Fibre is tinted, never varnished. Eyes, nose and wet mouths come last, in high gloss. Metallic paint changes with the angle: judge it in the light where it will stand.';
+
+// RecipeCard.vue
+export const zone = 'Zone';
+
+// TubeTable.vue
+export const changeTubes = 'Change the tubes';
+export const tube = 'Tube';
+export const needed = 'Needed';
+export const toBuy = 'To buy';
+export const enough = 'enough';
+export const keptByHand = 'By hand';
+export const keep = 'Keep';
+export const kept = 'Kept';
+export const usualBoxHint =
+  'Your shelf has none of these: a usual box of pigments by their common names stands in. Enter yours in the workshop.';
+export const oneMoreHelps = (name: string): string => `One tube more would help most: ${name}.`;
+export const fadesInLight = (names: string): string =>
+  `${names} fades in light: keep the piece out of the sun, or take another.`;
+export const leftOnShelf = 'Left on the shelf; press to mix with it anyhow:';
+
+// LayerChoices.vue
+export const SCHOOL_NAMES = {
+  'light-down': 'Light first, washes into the hollows',
+  'dark-up': 'Dark first, dry brush up',
+  'over-clay': 'Thin over the bare clay',
+  'coloured-clay': 'Coloured clay, no paint',
+  pastel: 'Pastel on raw clay',
+} as const;
+export const SCHOOL_HINTS = {
+  'light-down':
+    'A pale base, a glaze towards the aim, a dark wash that stays in the hollows, then the tips. Seal the base thinly before the wash, and it wipes off the ridges.',
+  'dark-up':
+    'The darkest first, into every hollow; then lighter and drier, with less and less in the brush.',
+  'over-clay': 'The clay itself is the ground: thin films, no primer. Clean off every fingermark.',
+  'coloured-clay': 'Weighed and folded before it is laid: nothing is painted, nothing primed.',
+  pastel:
+    'Ground fine and brushed onto the raw clay before its last bake; seal it with a spray afterwards. Colours shift in the oven: bake a test tile.',
+} as const;
+export const PRIMER_NAMES = {
+  grey: 'Grey primer',
+  white: 'White primer',
+  black: 'Black primer',
+  none: 'No primer',
+} as const;
+export const untilHidden = 'until hidden';
+export const wayToColour = 'Way to colour';
+export const changeWay = 'Change the way to colour';
+export const clayLooks = 'Bare clay looks';
+export const changeClayColour = 'Change the colour of the clay';
+export const howManyTubes = 'Tubes for all of it';
+export const mostParts = 'Parts in a mix, at most';
+export const changeParts = 'Change the parts of a mix';
+
+// ZoneColours.vue
+export const wayOfZone = 'Its way';
+export const wayOf = (name: string): string => `Way to colour of ${name}`;
+export const pieces = 'piece’s';
+export const colouredClay = 'Coloured clay';
+export const powder = 'Pastel';
+export const water = 'Water or medium';
+export const inTheEnd = (words: string): string => `In the end, beside the aim: ${words}`;
+export const offInTheEnd = 'Off in the end, ΔE00';
+export const accentOpposite = (hex: string): string =>
+  `Accent opposite in hue: ${hex}. A little of it mixed in greys the colour.`;
+
+// RecipeLine.vue
+export const mixOff = 'Mix off by ΔE00';
+export const secondBest = (recipe: string, off: string): string => `Second best: ${recipe}, ${off}`;

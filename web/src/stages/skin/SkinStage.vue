@@ -12,6 +12,7 @@ import SheetFrame from '../../sheet/SheetFrame.vue';
 import CoatSheet from './CoatSheet.vue';
 import CoatWork from './CoatWork.vue';
 import FibreFields from './FibreFields.vue';
+import FoldsAndPlates from './FoldsAndPlates.vue';
 import SkinTabs from './SkinTabs.vue';
 import StrokeFields from './StrokeFields.vue';
 import ToolList from './ToolList.vue';
@@ -69,6 +70,7 @@ const usesFibre = computed(() =>
       <CautionSign :ids="usesFibre ? ['sharp', 'solvent', 'label'] : ['sharp']" />
     </LedgerSection>
     <LedgerSection :title="say.hoursOfCoat"><CoatWork /></LedgerSection>
+    <LedgerSection :title="say.foldsAndPlates" folded><FoldsAndPlates /></LedgerSection>
     <LedgerSection :title="say.howStrokesVary" folded><StrokeFields /></LedgerSection>
     <LedgerSection v-if="planted" :title="say.howItIsPlanted" folded>
       <FibreFields />

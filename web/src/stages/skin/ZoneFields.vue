@@ -44,6 +44,7 @@ function set(part: Partial<ZoneChoice>): void {
     }),
   );
 }
+const isBare = computed(() => props.entry.zone.hair === null && props.entry.method === 'smooth');
 const overlap = computed(() => {
   const { strokes, zone } = props.entry;
   const usual = strokes?.count?.inputs.find(({ symbol }) => symbol === 'o')?.value;
@@ -65,9 +66,26 @@ const perCm2 = computed(
       @set="set({ method: $event as CoatMethod })"
     />
   </DecisionRow>
-  <HintText v-if="entry.zone.hair === null && entry.method === 'smooth'">
+  <HintText v-if="isBare">
     {{ say.bareItIsSmoothed }}
   </HintText>
+  <template v-if="isBare">
+    <DecisionRow
+      :name="say.poresOnCm2"
+      :own="own?.perCm2 != null"
+      :back="say.none"
+      @revert="set({ perCm2: null })"
+    >
+      <QuantityField
+        small
+        :label="say.poresOnCm2Of(entry.zone.name)"
+        :shown="own?.perCm2 == null ? say.none : String(own.perCm2)"
+        :parse="numberAt('skin.zones.*.perCm2', say.poresOnCm2)"
+        @set="set({ perCm2: $event })"
+      />
+    </DecisionRow>
+    <ZoneNumbers v-if="entry.pores" :entry="entry" :word="word" :stroke="stroke" />
+  </template>
   <template v-else>
     <DecisionRow
       :name="say.inLife(word)"

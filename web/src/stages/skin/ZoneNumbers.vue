@@ -19,14 +19,20 @@ const more = computed(() => {
     strokes === null
       ? []
       : [strokes.wide === width ? null : strokes.wide, strokes.deep, strokes.count];
-  return [...carved, ...planted, props.entry.minutes].filter((working) => working !== null);
+  const { pores } = props.entry;
+  const pricked = pores === null ? [] : [pores.count, pores.spacing];
+  return [...carved, ...planted, ...pricked, props.entry.minutes].filter(
+    (working) => working !== null,
+  );
 });
 </script>
 
 <template>
   <WorkingRow v-if="entry.area" :working="entry.area" :label="say.skinOfZone" />
-  <WorkingRow :working="entry.hairLife" :label="say.inLife(word)" />
-  <WorkingRow :working="entry.length" :label="say.onModel(word)" />
+  <template v-if="entry.zone.hair">
+    <WorkingRow :working="entry.hairLife" :label="say.inLife(word)" />
+    <WorkingRow :working="entry.length" :label="say.onModel(word)" />
+  </template>
   <WorkingRow
     v-if="entry.width"
     :working="entry.width"

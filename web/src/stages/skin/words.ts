@@ -119,3 +119,14 @@ export const wide = 'Wide';
 export const howMany = 'Many';
 export const madeWith = 'Made with';
 export const noneSoFine = 'none so fine';
+
+// FoldsAndPlates.vue
+export const foldsAndPlates = 'Folds and plates';
+export const plates = 'Plates';
+export const foldsInside = 'Folds inside a joint';
+export const apart = 'Apart';
+export const deep = 'Deep';
+export const noFolds = 'No joint is bent so far that its coat shows folds.';
+export const poresOnCm2 = 'Pores on 1 cm²';
+export const poresOnCm2Of = (name: string): string => `Pores on 1 cm², ${name.toLowerCase()}`;
+export const none = 'none';

@@ -1,0 +1,41 @@
+import type { PaintOnHand } from '../workshop/workshopSchema.ts';
+import type { Workpiece } from '../workshop/workpiece.ts';
+import { layeredZones } from './layeredZones.ts';
+import { kindOf, rulesOf } from './layerPlan.ts';
+import type { PaintQuestion, Tube, ZoneAsked } from './paintQuestion.ts';
+import type { SkinPlan } from '../skin/planSkin.ts';
+import { layerHex } from './schools.ts';
+import { groundHex } from './grounds.ts';
+
+/** A paint of the shelf as what mixes. */
+export const tubeOf = ({ id, name, kind, hex, tint, opacity, card }: PaintOnHand): Tube => ({
+  ...{ id, name, kind, hex, tint, opacity, card },
+});
+
+/** What is asked of the paints; null while the skin of a zone is not known. */
+export function paintAsked(
+  colour: Workpiece['colour'],
+  skin: SkinPlan,
+  paints: readonly PaintOnHand[],
+): PaintQuestion | null {
+  const zones = layeredZones(colour, skin);
+  if (zones === null) return null;
+  return {
+    zones: zones.map((of): ZoneAsked => ({
+      id: of.zone.id,
+      hex: of.hex,
+      groundHex: groundHex(of.school, colour),
+      textured: of.textured,
+      // A tenth is enough to weigh zones by, and the body's last digits ask nothing anew.
+      areaCm2: Math.round(of.area.value * 10) / 10,
+      kind: kindOf(of.school),
+      layers: rulesOf(of).map((rule) => ({
+        ...{ id: rule.id, hex: layerHex(of.hex, rule, colour.step), kind: rule.kind },
+        ...{ covers: rule.covers, paint: rule.paint },
+        coats: rule.kind === 'cover' ? colour.baseCoats : 1,
+      })),
+    })),
+    tubes: paints.map(tubeOf),
+    ...{ few: colour.few, fixed: colour.fixed, maxParts: colour.maxParts },
+  };
+}

@@ -1,0 +1,134 @@
+import * as say from './words.ts';
+import type { School } from '../piece/colourSchema.ts';
+import { hexToOklch, oklchToHex, type Oklch } from './colourSpaces.ts';
+
+/** Places of a textured skin: down in its strokes, between, on them, and at their tips. */
+export const SKIN_PLACES = ['hollow', 'flat', 'ridge', 'tip'] as const;
+export type ByPlace = readonly [hollow: number, flat: number, ridge: number, tip: number];
+
+/** What of a skin each place is, with strokes in it and smooth. Common practice. */
+export const PLACE_SHARES = {
+  textured: [0.3, 0.3, 0.28, 0.12],
+  smooth: [0.06, 0.86, 0.06, 0.02],
+} as const satisfies Readonly<Record<string, ByPlace>>;
+
+/** Layers in the order in which they go on, whatever the way. */
+export const LAYER_IDS = [
+  'powder-shade',
+  'powder-base',
+  'powder-light',
+  'under',
+  'base',
+  'glaze',
+  'hollows',
+  'ridge-1',
+  'ridge-2',
+] as const;
+export type LayerId = (typeof LAYER_IDS)[number];
+
+/** How a layer goes on: hiding, as a film that runs, over what stands out, or as a powder. */
+export type LayerKind = 'cover' | 'film' | 'dry' | 'powder';
+
+/** A layer: what it is, where it lies, and its colour by a rule. */
+export interface LayerRule {
+  readonly id: LayerId;
+  readonly name: string;
+  readonly kind: LayerKind;
+  /** Steps of lightness from the target. */
+  readonly steps: number;
+  /** Chroma against the target's: shadows a little richer, worn tips paler. */
+  readonly chroma: number;
+  /** Share of each place that it covers; of a film how thick it lies there against an even one. */
+  readonly covers: ByPlace;
+  /** Share of undiluted paint in what is brushed on. */
+  readonly paint: number;
+  /** How long it dries to the touch, minutes. */
+  readonly dryMin: number;
+  readonly how: string;
+}
+
+const ALL: ByPlace = [1, 1, 1, 1];
+
+const RIDGES: LayerRule = {
+  ...{ id: 'ridge-1', name: say.ridges, kind: 'dry', steps: 1, chroma: 0.92 },
+  ...{ covers: [0, 0.1, 0.55, 0.8], paint: 1, dryMin: 10, how: say.dryBrushedAcross },
+};
+const TIPS: LayerRule = {
+  ...{ id: 'ridge-2', name: say.tips, kind: 'dry', steps: 2, chroma: 0.82 },
+  ...{ covers: [0, 0, 0.15, 0.6], paint: 1, dryMin: 10, how: say.dryBrushedOnTips },
+};
+const WASH: LayerRule = {
+  ...{ id: 'hollows', name: say.hollows, kind: 'film', steps: -1.5, chroma: 1.05 },
+  ...{ covers: [1.9, 0.55, 0.2, 0.05], paint: 0.25, dryMin: 30, how: say.thinWashWipedOff },
+};
+const BASE: LayerRule = {
+  ...{ id: 'base', name: say.base, kind: 'cover', steps: 0, chroma: 1 },
+  ...{ covers: ALL, paint: 0.8, dryMin: 20, how: say.brushedOnThinCoats },
+};
+
+/** The layers of each way. Shares, water and drying times: common practice. */
+export const LAYERS_OF: Readonly<Record<School, readonly LayerRule[]>> = Object.freeze({
+  'light-down': [
+    { ...BASE, steps: 0.8, chroma: 0.92 },
+    {
+      ...{ id: 'glaze', name: say.glaze, kind: 'film', steps: 0, chroma: 1.1 },
+      ...{ covers: ALL, paint: 0.3, dryMin: 40, how: say.glazedOverAll },
+    } as const,
+    WASH,
+    RIDGES,
+    TIPS,
+  ],
+  'dark-up': [
+    {
+      ...{ id: 'under', name: say.underpainting, kind: 'cover', steps: -2, chroma: 1.05 },
+      ...{ covers: ALL, paint: 0.8, dryMin: 20, how: say.darkIntoEveryHollow },
+    } as const,
+    { ...BASE, covers: [0.25, 0.9, 1, 1], kind: 'dry', paint: 1, how: say.overbrushedFlat },
+    RIDGES,
+    TIPS,
+  ],
+  'over-clay': [
+    { ...BASE, kind: 'film', covers: ALL, paint: 0.4, dryMin: 30, how: say.thinOverClay },
+    WASH,
+    RIDGES,
+  ],
+  'coloured-clay': [],
+  pastel: [
+    {
+      ...{ id: 'powder-shade', name: say.powderShade, kind: 'powder', steps: -1.2, chroma: 1.05 },
+      ...{ covers: [0.9, 0.35, 0.1, 0.05], paint: 1, dryMin: 0, how: say.powderIntoHollows },
+    } as const,
+    {
+      ...{ id: 'powder-base', name: say.powderBase, kind: 'powder', steps: 0, chroma: 1 },
+      ...{ covers: [0.3, 0.85, 0.85, 0.8], paint: 1, dryMin: 0, how: say.powderOverAll },
+    } as const,
+    {
+      ...{ id: 'powder-light', name: say.powderLight, kind: 'powder', steps: 1.2, chroma: 0.9 },
+      ...{ covers: [0, 0.1, 0.5, 0.7], paint: 1, dryMin: 0, how: say.powderOnRidges },
+    } as const,
+  ],
+});
+
+/** Which ways paint is brushed on after the bakes; the others bring their colour into the clay or onto it raw. */
+export const isPainted = (school: School): boolean =>
+  school !== 'coloured-clay' && school !== 'pastel';
+
+/** Colour of a layer from the target: lightness by steps in OKLab, hue kept, chroma by rule. */
+export function layerColour(target: Oklch, rule: LayerRule, step: number): Oklch {
+  const [l, c, h] = target;
+  return [Math.min(0.99, Math.max(0.04, l + rule.steps * step)), c * rule.chroma, h];
+}
+
+/** The same from and to "#rrggbb"; an unreadable target is a defect, as the document was read. */
+export function layerHex(targetHex: string, rule: LayerRule, step: number): string {
+  const target = hexToOklch(targetHex);
+  if (target === undefined) throw new Error(`not a colour: ${targetHex}`);
+  return oklchToHex(layerColour(target, rule, step));
+}
+
+/** What of a skin a layer covers, and with paint how thick: by places and their shares. */
+export const coveredOf = ({ covers }: LayerRule, textured: boolean): number =>
+  PLACE_SHARES[textured ? 'textured' : 'smooth'].reduce(
+    (sum, share, place) => sum + share * covers[place]!,
+    0,
+  );

@@ -1,0 +1,61 @@
+import { SHEENS } from '../anatomy/coat.ts';
+import { hex, list, num, text, whole, z } from '../units/schema.ts';
+
+/** Ways to colour a piece. */
+export const SCHOOLS = ['light-down', 'dark-up', 'over-clay', 'coloured-clay', 'pastel'] as const;
+export type School = (typeof SCHOOLS)[number];
+
+/** What a colour is carried by. */
+export const PAINT_KINDS = ['paint', 'pastel', 'clay'] as const;
+export type PaintKind = (typeof PAINT_KINDS)[number];
+
+/** How well a coat hides what is under it. */
+export const OPACITIES = ['opaque', 'semi-opaque', 'semi-transparent', 'transparent'] as const;
+export type Opacity = (typeof OPACITIES)[number];
+
+/** How well a colour keeps in light, as a class. */
+export const LIGHT_CLASSES = ['unknown', 'excellent', 'good', 'fades'] as const;
+export type LightClass = (typeof LIGHT_CLASSES)[number];
+
+/** Grounds under the paint. */
+export const PRIMER_IDS = ['grey', 'white', 'black', 'none'] as const;
+export type PrimerId = (typeof PRIMER_IDS)[number];
+
+export const colourSchema = z.strictObject({
+  school: z.enum(SCHOOLS),
+  primer: z.enum(PRIMER_IDS),
+  /** What the bare clay looks like. */
+  clayHex: hex,
+  /** Lightness between two steps, in OKLab (0 black to 1 white). */
+  step: num(0.02, 0.2),
+  /** Coats of a hiding layer; null for as many as hide. */
+  baseCoats: z.nullable(whole(1, 6)),
+  /** Of how many tubes the whole animal is mixed. */
+  few: whole(1, 8),
+  /** Tubes of the workshop that are used whatever is found. */
+  fixed: list(text(1, 40), 0, 8),
+  /** A recipe has at most so many parts. */
+  maxParts: whole(2, 16),
+  zones: z.record(
+    text(0, 40),
+    z.strictObject({
+      hex: z.nullable(hex),
+      sheen: z.nullable(z.enum(SHEENS)),
+      /** Coloured in another way than the piece. */
+      school: z.nullable(z.enum(SCHOOLS)),
+    }),
+  ),
+});
+
+/** Colours of a new piece. */
+export const NEW_COLOUR = Object.freeze({
+  school: 'light-down',
+  primer: 'grey',
+  clayHex: '#d3c8b6',
+  step: 0.08,
+  baseCoats: null,
+  few: 4,
+  fixed: [],
+  maxParts: 8,
+  zones: {},
+}) satisfies z.infer<typeof colourSchema>;
