@@ -17,7 +17,7 @@ const fills = (page: Page): Promise<readonly (string | null)[]> =>
 
 test('the animal is stepped through its layers, and each says what to mix', async ({ page }) => {
   await openColour(page, 'wolf-at-the-carr');
-  await expect(page.getByText('After tips')).toBeVisible();
+  await expect(page.getByText('After details')).toBeVisible();
   const last = await fills(page);
   const slider = page.getByRole('slider', { name: 'Layers shown' });
   await slider.focus();
@@ -85,4 +85,50 @@ test('colours go out as palette and table, and a palette comes into the workshop
     buffer: Buffer.from('GIMP Palette\n900 0 0\tHot\n'),
   });
   await expect(page.getByRole('alert')).toContainText('900 0 0');
+});
+
+test('claws have a colour, taken from a picture with a grey card in it', async ({ page }) => {
+  await openColour(page, 'wolf-at-the-carr');
+  await page.getByRole('button', { name: 'Claws', exact: true }).click();
+  const picture = await page.evaluate(async () => {
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [400, 200];
+    const context = canvas.getContext('2d')!;
+    // A card that shows darker and bluer than it is, and a swatch in the same light.
+    context.fillStyle = 'rgb(80 90 110)';
+    context.fillRect(0, 0, 200, 200);
+    context.fillStyle = 'rgb(60 45 30)';
+    context.fillRect(200, 0, 200, 200);
+    const blob = await new Promise<Blob>((resolve) => canvas.toBlob((of) => resolve(of!)));
+    return [...new Uint8Array(await blob.arrayBuffer())];
+  });
+  await page.getByRole('button', { name: 'From a picture : Colour of Claws' }).click();
+  const dialog = page.getByRole('dialog', { name: 'From a picture: Colour of Claws' });
+  await dialog.getByLabel('Choose a picture').setInputFiles({
+    ...{ name: 'claws.png', mimeType: 'image/png', buffer: Buffer.from(picture) },
+  });
+  const found = dialog.locator('.number');
+  await expect(found).toHaveText(/^#[0-9a-f]{6}$/);
+  const right = await found.textContent();
+  // The colour of the swatch in the light of the card: red gains, blue loses.
+  expect(Number.parseInt(right!.slice(1, 3), 16)).toBeGreaterThan(60);
+  await dialog.getByText('White paper').click();
+  await expect(found).not.toHaveText(right!);
+  await dialog.getByText('Grey card').click();
+  await dialog.getByText('Place of the colour').click();
+  await dialog.getByRole('application').press('ArrowRight');
+  await expect(found).toHaveText(right!);
+  await dialog.getByRole('button', { name: 'Take this colour' }).click();
+  await expect(page.getByRole('textbox', { name: 'Colour of Claws' })).toHaveValue(right!);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('textbox', { name: 'Colour of Claws' })).not.toHaveValue(right!);
+});
+
+test('layers besides those of the way are ticked, and the bench follows', async ({ page }) => {
+  await openColour(page, 'wolf-at-the-carr');
+  await page.getByRole('button', { name: 'Belly', exact: true }).click();
+  await page.getByRole('checkbox', { name: 'Stippling' }).click();
+  await expect(row(page, 'colour.zone.belly.stipple.ml')).toBeVisible();
+  await page.getByRole('link', { name: /^Bench/ }).click();
+  await expect(page.locator('.step').filter({ hasText: 'Paint: stippling' })).toBeVisible();
 });

@@ -458,9 +458,12 @@ export { differenceWords, recipeWords } from './colour/recipeText.ts';
 export {
   LIGHT_CLASSES,
   OPACITIES,
+  EXTRA_IDS,
+  NEW_ZONE_COLOUR,
   PAINT_KINDS,
   PRIMER_IDS,
   SCHOOLS,
+  type ExtraId,
   type PaintKind,
   type PrimerId,
   type School,
@@ -473,5 +476,7 @@ export {
   recipesCsv,
   type PaletteColour,
 } from './formats/palette.ts';
-export { oppositeHue } from './colour/accent.ts';
+export { asItComesOut } from './colour/bakedColour.ts';
+export { swatchColour, type CardKind, type SwatchColour } from './colour/greyCard.ts';
+export type { Rung } from './colour/paintQuestion.ts';
 export { USUAL_PIGMENTS } from './colour/usualBox.ts';

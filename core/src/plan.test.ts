@@ -1,3 +1,4 @@
+import { NEW_ZONE_COLOUR } from './piece/colourSchema.ts';
 import { usualZone } from './piece/skinSchema.ts';
 import { parted } from './workshop/workpiece.ts';
 import type { Workpiece } from './workshop/workpiece.ts';
@@ -233,7 +234,10 @@ describe('the road', () => {
             ...start.colour,
             step: d.step,
             zones: {
-              [zone]: { hex: `#${d.hex.toString(16).padStart(6, '0')}`, sheen: null, school: null },
+              [zone]: {
+                ...NEW_ZONE_COLOUR,
+                hex: `#${d.hex.toString(16).padStart(6, '0')}`,
+              },
             },
           },
         };

@@ -2,6 +2,7 @@ import type { Workpiece } from './workshop/workpiece.ts';
 import { curesFromC } from './bakes/cureRange.ts';
 import { planBalance } from './balance/planBalance.ts';
 import { planBench } from './bench/planBench.ts';
+import { colouredDetails } from './colour/details.ts';
 import { planColour } from './colour/planColour.ts';
 import { planCure } from './cure/planCure.ts';
 import type { StuffsAtHand } from './fittings/fittingMaterials.ts';
@@ -165,9 +166,11 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     recall(coatJob, { asked: asked.surface.input, surface, plan: skin, skin: piece.skin });
   const coat = coatAsked && answerTo(coatAsked.key, answers.coat);
   const { paints } = piece.atHand;
-  const paintAsked = recall(paintJob, { colour: piece.colour, skin, paints });
+  const details = recall(colouredDetails, { measure, stance, fittings });
+  const paintAsked = recall(paintJob, { colour: piece.colour, skin, paints, details });
   const colour = recall(planColour, {
-    ...{ colour: piece.colour, skin, paints, density: clay.density },
+    ...{ colour: piece.colour, skin, paints, details, density: clay.density, skeleton },
+    freeJoints: piece.wire.freeJoints,
     painted: paintAsked && answerTo(paintAsked.key, answers.paint),
   });
   yield;

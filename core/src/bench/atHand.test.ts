@@ -47,7 +47,17 @@ describe('clay on hand', () => {
 
 describe('paints on hand', () => {
   const paint = (id: string, name: string, hex: string, ml: number): PaintOnHand => ({
-    ...{ id, name, hex, ml, kind: 'paint', tint: null, opacity: 'semi-opaque', card: null },
+    ...{
+      id,
+      name,
+      hex,
+      ml,
+      kind: 'paint',
+      tile: null,
+      tint: null,
+      opacity: 'semi-opaque',
+      card: null,
+    },
     ...{ light: 'unknown', packMl: null, price: null },
   });
   const shelf = [paint('a', 'Earth brown', '#5b4430', 400), paint('b', 'Chalk', '#f0ece2', 0.1)];

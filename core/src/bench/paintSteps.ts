@@ -2,6 +2,7 @@ import * as say from './words.ts';
 import { isStuckOn } from '../body/undersize.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { ColourPlan, LayerPlan, ZoneColour } from '../colour/planColour.ts';
+import type { Coloured } from '../colour/details.ts';
 import { recipeWords } from '../colour/recipeText.ts';
 import { isPainted, LAYER_IDS, type LayerId } from '../colour/schools.ts';
 import type { MassPlan } from '../mass/planMass.ts';
@@ -65,8 +66,8 @@ export function paintSteps(work: PaintWork): readonly Step[] {
 
 /** Colours that are mixed into the clay, before anything of it is laid. */
 export function colouredClaySteps(colour: ColourPlan): readonly Step[] {
-  const zones = colour.zones.flatMap(({ zone, hex, clay }) =>
-    clay === null ? [] : [{ zone, hex, clay }],
+  const zones = colour.zones.flatMap(({ zone, hex, clay, marbled }) =>
+    clay === null ? [] : [{ zone, hex, clay, marbled }],
   );
   if (zones.length === 0) return [];
   return [
@@ -81,7 +82,7 @@ export function colouredClaySteps(colour: ColourPlan): readonly Step[] {
             ...partsOf(clay.recipe?.best, colour),
           ]),
         ),
-        say.foldUntilEven,
+        ...foldingWords(zones),
       ],
       cautions: ['label'],
       work: 'model',
@@ -95,6 +96,18 @@ export const powderSteps = (colour: ColourPlan, needs: readonly string[]): reado
   laidLayers(colour, false).map((layer, i, all) =>
     layerStep(layer, colour, i === 0 ? needs : [`colour.${all[i - 1]!.id}`]),
   );
+
+/** Which colours are kneaded until they are even, and which are left streaked. */
+function foldingWords(
+  zones: readonly { readonly zone: Coloured; readonly marbled: boolean }[],
+): readonly string[] {
+  const streaked = zones.filter(({ marbled }) => marbled);
+  const names = streaked.map(({ zone }) => zone.name.toLowerCase()).join(', ');
+  return [
+    streaked.length === zones.length ? '.' : say.foldUntilEven,
+    ...(streaked.length === 0 ? [] : [say.leaveItStreaked(names)]),
+  ];
+}
 
 const partsOf = (
   recipe: Parameters<typeof recipeWords>[0] | undefined,
@@ -143,8 +156,8 @@ const sheenStep = (skeleton: Skeleton, colour: ColourPlan, fibre: boolean, last:
           say.varnishDullBeforeBright,
           ...listSentence(colour.varnishes.map(({ words, ml }): Sentence => [`${words} `, ml])),
         ]),
-    ...(!fibre ? [] : [say.keepItOffFibre]),
-    ...(colour.zones.some(({ school }) => school === 'pastel') ? [say.sprayOverPastel] : []),
+    '.',
+    ...colour.advice.map(({ words }) => say.advised(words)),
     say.eyesLastInHigh(hasNose(skeleton) ? say.andNose : ''),
   ],
   cautions: ['spraying', 'label'],

@@ -109,9 +109,9 @@ export const testItOnCured =
 export const giveItItsSheen = 'Give it its sheen';
 export const noVarnishFibreCovers = 'No varnish: fibre covers it all';
 export const varnishDullBeforeBright = 'Varnish, dull before bright: ';
-export const keepItOffFibre = '; keep it off the fibre';
+export const advised = (words: string): string => ` ${words}`;
 export const andNose = ' and nose';
-export const eyesLastInHigh = (which: string): string => `. Eyes${which} last, in high gloss.`;
+export const eyesLastInHigh = (which: string): string => ` Eyes${which} last, in high gloss.`;
 export const lookBack = 'Look back';
 export const weighPieceWithoutIts = 'Weigh the piece without its base: about ';
 export const wasReckonedPhotographIt =
@@ -119,7 +119,9 @@ export const wasReckonedPhotographIt =
 export const mixColouredClay = 'Mix the coloured clay';
 export const weighAndFold = 'Weigh the colours, then roll and fold them into one another: ';
 export const foldUntilEven =
-  '. Even takes about twenty folds; for marbling stop after five. Bake a tile of each: some darken in the oven.';
+  '. Even takes about twenty folds. Bake a tile of each: some darken in the oven.';
+export const leaveItStreaked = (names: string): string =>
+  ` Marbled, ${names}: roll its parts side by side, fold five times and stop while it is streaked.`;
 export const withWaterOf = ' with water or medium, ';
 export const blowOffRest =
   '. Tap off what does not hold, breathe none of it, and touch nothing until it is baked.';
@@ -129,8 +131,6 @@ export const usualOfPaint = 'common practice; the label and a cold or damp room 
 export const dryToTouchAnd =
   'Dry to the touch, and no longer cool to the lip, before the next goes on.';
 export const wipeIt = 'Wipe off dust and fingermarks with a soft dry brush.';
-export const sprayOverPastel =
-  ' Over pastel spray two whisper-thin coats from afar before any brush: a wet brush lifts it.';
 export const paint = (name: string): string => `Paint: ${name}`;
 export const applyFibre = 'Apply the fibre';
 export const fromTailForwardsAnd =

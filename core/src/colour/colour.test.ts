@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { done } from '../jobs/jobKinds.ts';
+import { NEW_ZONE_COLOUR } from '../piece/colourSchema.ts';
 import { planPiece } from '../plan.ts';
 import { meshMeasures } from '../geometry/triangleMesh.ts';
 import { changed, otterPiece, wholePlan, coarseSurface } from '../testing/samples.ts';
@@ -90,7 +91,8 @@ describe('the paint', () => {
   const { colour, mass } = wholePlan(otterPiece());
 
   it('covers zones that make up the whole skin', () => {
-    const zones = colour!.zones.reduce((sum, zone) => sum + zone.area.value, 0);
+    const coat = colour!.zones.filter(({ isDetail }) => !isDetail);
+    const zones = coat.reduce((sum, zone) => sum + zone.area.value, 0);
     const { mesh } = coarseSurface(otterPiece()).skin;
     expect(zones).toBeCloseTo(meshMeasures(mesh).area / 100, 3);
     // The same skin as Mass has it, of another grid.
@@ -110,7 +112,7 @@ describe('the paint', () => {
   it('takes the user’s colour and sheen for a zone', () => {
     const own = wholePlan(
       changed(otterPiece(), 'colour', {
-        zones: { back: { hex: '#112233', sheen: 'matt', school: null } },
+        zones: { back: { ...NEW_ZONE_COLOUR, hex: '#112233', sheen: 'matt' } },
       }),
     ).colour!;
     const back = own.zones.find((zoneColour) => zoneColour.zone.id === 'back')!;

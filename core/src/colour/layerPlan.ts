@@ -1,11 +1,11 @@
 import * as say from './words.ts';
-import type { CoatZone } from '../anatomy/coat.ts';
 import { asInput, input, type Working, type WorkingInput } from '../piece/working.ts';
 import type { PaintKind, School } from '../piece/colourSchema.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { hexToOklch } from './colourSpaces.ts';
 import { recipeKey, type LayerLook, type MixedRecipe, type PaintAnswer } from './paintQuestion.ts';
-import { coveredOf, layerHex, LAYERS_OF, type LayerRule } from './schools.ts';
+import type { Coloured } from './details.ts';
+import { coveredOf, layerHex, type LayerRule } from './schools.ts';
 
 /** Paint that a brushed coat takes, ml for 100 cm²: about 10 m² to the litre (common practice). */
 export const ML_PER_100_CM2 = 1;
@@ -18,11 +18,12 @@ const USUAL_COATS = 2;
 /** A brush does so much of one coat in a minute, cm² (common practice). */
 const CM2_PER_MIN = 14;
 
-/** A recipe, the second best, and how far off the best is. */
+/** A recipe, the second best, and how far off both are. */
 export interface RecipePlan {
   readonly best: MixedRecipe;
   readonly second: MixedRecipe | null;
   readonly difference: Working;
+  readonly secondDifference: Working | null;
 }
 
 /** A layer of one zone. */
@@ -47,17 +48,18 @@ export const kindOf = (school: School): PaintKind =>
 
 /** A zone as its layers need it. */
 export interface LayeredZone {
-  readonly zone: CoatZone;
+  readonly zone: Coloured;
   readonly hex: string;
   readonly school: School;
   readonly textured: boolean;
   readonly fibre: boolean;
   readonly area: Working;
+  /** Its layers, in the order in which they go on. */
+  readonly rules: readonly LayerRule[];
+  readonly marbled: boolean;
+  /** No zone of the coat: eyes, mouth, teeth, claws. */
+  readonly isDetail: boolean;
 }
-
-/** The layers of a zone; under fibre only the base shows between the tufts. */
-export const rulesOf = ({ school, fibre }: LayeredZone): readonly LayerRule[] =>
-  LAYERS_OF[school].filter(({ id }) => !fibre || id === 'base');
 
 /** What one coat takes, with the skin that it is told for. */
 export const coatOf100 = (): readonly WorkingInput[] => [
@@ -87,7 +89,36 @@ export function layerPlan(
     recipe:
       found === undefined
         ? null
-        : { ...found, difference: recipeDifference(of, rule, hex, found.best) },
+        : recipePlan(
+            found,
+            hex,
+            common(of, rule, 'off'),
+            `${of.zone.name}, ${rule.name.toLowerCase()}`,
+          ),
+  };
+}
+
+/** Both recipes of a colour with how far off they are; `of` tells what colour of what. */
+export function recipePlan(
+  { best, second }: PaintAnswer['recipes'][string],
+  hex: string,
+  common: Pick<Working, 'id' | 'stage' | 'provenance' | 'target'>,
+  of: string,
+): RecipePlan {
+  const off = (mix: MixedRecipe, id: string, label: string): Working => ({
+    ...common,
+    ...{ id, label, value: mix.difference, unit: 'ratio', digits: 1, inputs: [] },
+    reading: {
+      method: say.differenceBetween(hex, mix.hex),
+      resolution: say.wholeParts,
+      checkedBy: 'core/checks/checks.test.ts',
+    },
+    source: say.kubelkaMunk,
+  });
+  return {
+    ...{ best, second },
+    difference: off(best, common.id, say.mixOff(of)),
+    secondDifference: second && off(second, `${common.id}.second`, say.secondOff(of)),
   };
 }
 
@@ -197,23 +228,3 @@ function lightnessWorking(
     source: say.oklabBOttossonSteps,
   };
 }
-
-const recipeDifference = (
-  of: LayeredZone,
-  rule: LayerRule,
-  hex: string,
-  best: MixedRecipe,
-): Working => ({
-  ...common(of, rule, 'off'),
-  label: say.mixOff(of.zone.name, rule.name.toLowerCase()),
-  value: best.difference,
-  unit: 'ratio',
-  digits: 1,
-  reading: {
-    method: say.differenceBetween(hex, best.hex),
-    resolution: say.wholeParts,
-    checkedBy: 'core/checks/checks.test.ts',
-  },
-  inputs: [],
-  source: say.kubelkaMunk,
-});

@@ -171,6 +171,32 @@ describe('the answer for an animal', () => {
     expect(belly!.difference).toBeCloseTo(best.difference, 6);
   });
 
+  it('has a ladder from its darkest mix to its lightest, lighter rung by rung', () => {
+    const [back, belly] = answer.zones;
+    const lights = back!.ladder.map(({ hex: of }) => hexToOklch(of)![0]);
+    expect(lights).toEqual([...lights].sort((a, b) => a - b));
+    expect(belly!.ladder).toEqual([]);
+    const mixes = Object.values(answer.recipes).map(({ best }) => best.hex);
+    expect(mixes).toContain(back!.ladder[0]!.hex);
+    expect(mixes).toContain(back!.ladder.at(-1)!.hex);
+  });
+
+  it('names the tube more by how much nearer the mean comes with it', () => {
+    const poor = paintAnswer({ ...question, tubes: [tube('grey', '#808080')], few: 1 });
+    expect(poor.oneMore!.nearer).toBeGreaterThan(0.4);
+    const { name } = poor.oneMore!;
+    const pigment = USUAL_PIGMENTS.find((of) => of.name === name)!;
+    const better = paintAnswer({
+      ...question,
+      ...{ few: 2, tubes: [tube('grey', '#808080'), tube('more', pigment.hex)] },
+    });
+    const mean = (of: typeof poor): number => {
+      const offs = layers.map(({ hex: aim }) => of.recipes[`paint ${aim}`]!.best.difference);
+      return offs.reduce((sum, off) => sum + off, 0) / offs.length;
+    };
+    expect(mean(poor) - mean(better)).toBeGreaterThan(0.4);
+  });
+
   it('is the same again, and tells how far it is', () => {
     const told: number[] = [];
     expect(paintAnswer(question, (done) => told.push(done))).toEqual(answer);

@@ -7,10 +7,20 @@ import {
   type MixedRecipe,
   type PaintAnswer,
   type PaintQuestion,
+  type Rung,
   type Tube,
   type ZoneAsked,
+  type ZoneLook,
 } from './paintQuestion.ts';
-import { insideMix, mixed, pigmentOf, seenOf, type Mix, type Pigment } from './pigments.ts';
+import {
+  insideMix,
+  mixed,
+  pigmentOf,
+  seenOf,
+  stirred,
+  type Mix,
+  type Pigment,
+} from './pigments.ts';
 import { allRecipes, type Found, type Recipe } from './recipes.ts';
 import { spectrumOfHex } from './spectra.ts';
 import { PAINT_KINDS, type PaintKind } from '../piece/colourSchema.ts';
@@ -83,8 +93,28 @@ export function paintAnswer(
   told(0.9);
   return {
     ...{ few: chosen, recipes, oneMore },
-    zones: zones.map((zone) => zoneLook(zone, (hex) => mixes.get(recipeKey(zone.kind, hex))!)),
+    zones: zones.map((zone): ZoneLook => {
+      const mixOf = (hex: string): Mix => mixes.get(recipeKey(zone.kind, hex))!;
+      return { ...zoneLook(zone, mixOf), ladder: ladder(zone, mixOf) };
+    }),
   };
+}
+
+/** From the darkest mix to the lightest in quarters. */
+const RUNGS = 4;
+
+/** Ready mixes between the darkest and the lightest of a zone's layers; none where it has not two. */
+function ladder({ layers }: ZoneAsked, mixOf: (hex: string) => Mix): readonly Rung[] {
+  const byLight = layers
+    .map(({ hex }) => ({ hex, light: labOfHex(hex)[0] }))
+    .toSorted((a, b) => a.light - b.light);
+  const [dark, light] = [byLight[0], byLight.at(-1)];
+  if (dark === undefined || light === undefined || dark.hex === light.hex) return [];
+  const [one, other] = [mixOf(dark.hex), mixOf(light.hex)];
+  return Array.from({ length: RUNGS + 1 }, (_, rung): Rung => ({
+    ...{ shade: RUNGS - rung, light: rung },
+    hex: hexOfSpectrum(seenOf(insideMix(stirred(one, other, rung / RUNGS)))),
+  }));
 }
 
 /** Both recipes of a colour, with what they look like. */

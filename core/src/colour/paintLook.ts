@@ -53,7 +53,7 @@ function laid(
 }
 
 /** How a zone looks after each of its layers: each computed over what lies under it, the surface once, on top. */
-export function zoneLook(zone: ZoneAsked, mixOf: (hex: string) => Mix): ZoneLook {
+export function zoneLook(zone: ZoneAsked, mixOf: (hex: string) => Mix): Omit<ZoneLook, 'ladder'> {
   const ground = insideOf(spectrumOfHex(zone.groundHex));
   const shares = PLACE_SHARES[zone.textured ? 'textured' : 'smooth'];
   let places: readonly Spectrum[] = SKIN_PLACES.map(() => ground);

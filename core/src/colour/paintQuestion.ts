@@ -58,12 +58,21 @@ export interface LayerLook {
   readonly mean: string;
 }
 
+/** A rung between shade and light: so many parts of the darkest mix of a zone and of its lightest. */
+export interface Rung {
+  readonly shade: number;
+  readonly light: number;
+  readonly hex: string;
+}
+
 export interface ZoneLook {
   readonly id: string;
   readonly layers: readonly LayerLook[];
   /** How far off the whole zone is in the end, CIEDE2000. */
   readonly difference: number;
   readonly hex: string;
+  /** Ready mixes between its darkest and its lightest; none where it has not two. */
+  readonly ladder: readonly Rung[];
 }
 
 /** The answer: the tubes, a recipe for each colour, and how the zones look layer by layer. */

@@ -7,7 +7,10 @@ import { hexToOklch, linearRgb } from './colourSpaces.ts';
 import { hexOfSpectrum, labOfSpectrum } from './labOf.ts';
 import { linearOf } from './observer.ts';
 import type { Tube } from './paintQuestion.ts';
-import { insideMix, mixed, pigmentOf, seenOf } from './pigments.ts';
+import { demoWorkshop } from '../start/demoPieces.ts';
+import { asItComesOut, shiftWorking } from './bakedColour.ts';
+import { CARD_REFLECTS, swatchColour } from './greyCard.ts';
+import { insideMix, mixed, pigmentOf, seenOf, stirred } from './pigments.ts';
 import { quickDifference } from './quickDifference.ts';
 import { spectrumOfHex } from './spectra.ts';
 
@@ -106,5 +109,74 @@ describe('mixing', () => {
 
   it('throws where there are parts of nothing', () => {
     expect(() => mixed(palette(['#112233']), [0])).toThrow('parts of something');
+  });
+});
+
+describe('ready mixes that are stirred', () => {
+  it('are those that were mixed from the paints at once, by equal parts', () => {
+    const use = palette(['#bd8a3a', '#26231f']);
+    const [one, other] = [mixed(use, [3, 1]), mixed(use, [1, 3])];
+    const half = stirred(one, other, 0.5);
+    const once = mixed(use, [2, 2]);
+    half.ratios.forEach((ratio, i) => expect(ratio).toBeCloseTo(once.ratios[i]!, 9));
+    expect([...stirred(one, other, 0).ratios]).toEqual([...one.ratios]);
+  });
+});
+
+describe('what a bake makes of a colour', () => {
+  const told = { hex: '#c07a4a', tile: null } as const;
+
+  it('is the tile where one was baked, a little darker where it goes through the oven, else as told', () => {
+    expect(asItComesOut({ ...told, kind: 'paint' })).toBe(told.hex);
+    expect(asItComesOut({ ...told, kind: 'clay', tile: '#a06030' })).toBe('#a06030');
+    const baked = asItComesOut({ ...told, kind: 'pastel' });
+    expect(hexToOklch(baked)![0]).toBeLessThan(hexToOklch(told.hex)![0]);
+  });
+
+  it('is told with how far it is off, and nothing where it stays', () => {
+    const paint = { ...demoWorkshop().paints[0]!, hex: told.hex };
+    expect(shiftWorking({ ...paint, kind: 'paint', tile: null })).toBeNull();
+    const off = shiftWorking({ ...paint, kind: 'clay', tile: '#a06030' })!;
+    expect(off.value).toBeCloseTo(differenceOf(told.hex, '#a06030'), 9);
+    expect(off.provenance).toBe('own');
+  });
+});
+
+describe('a colour beside a card', () => {
+  const patch = (rgb: readonly [number, number, number], many = 9): Uint8ClampedArray =>
+    Uint8ClampedArray.from(Array.from({ length: many }, () => [...rgb, 255]).flat());
+  const encoded = (v: number): number => Math.round(255 * (1.055 * v ** (1 / 2.4) - 0.055));
+
+  it('is itself where the card shows what it reflects, by the curve of IEC 61966-2-1', () => {
+    const grey = encoded(CARD_REFLECTS.grey);
+    const found = swatchColour(patch([90, 68, 48]), patch([grey, grey, grey]), 'grey')!;
+    expect(differenceOf(found.hex, '#5a4430')).toBeLessThan(0.5);
+    expect(found.spread).toBeLessThan(0.01);
+    expect(found.held).toBe(false);
+  });
+
+  it('loses the light that both lay in, whatever its colour', () => {
+    fc.assert(
+      fc.property(
+        fc.tuple(...Array.from({ length: 3 }, () => fc.double({ min: 0.4, max: 1, noNaN: true }))),
+        (light) => {
+          const under = (reflects: readonly number[]) =>
+            patch(reflects.map((v, i) => encoded(v * light[i]!)) as [number, number, number]);
+          const found = swatchColour(under([0.3, 0.2, 0.1]), under([0.18, 0.18, 0.18]), 'grey')!;
+          const aim = [0.3, 0.2, 0.1].map((v) => encoded(v).toString(16).padStart(2, '0'));
+          expect(differenceOf(found.hex, `#${aim.join('')}`)).toBeLessThan(1.2);
+        },
+      ),
+      { seed: 23, numRuns: 40 },
+    );
+  });
+
+  it('tells an uneven area, too much light, and a card that is black', () => {
+    const mixedUp = Uint8ClampedArray.from([...patch([20, 20, 20]), ...patch([200, 190, 180])]);
+    const grey = patch([118, 118, 118]);
+    expect(swatchColour(mixedUp, grey, 'grey')!.spread).toBeGreaterThan(10);
+    expect(swatchColour(patch([250, 250, 250]), patch([60, 60, 60]), 'grey')!.held).toBe(true);
+    expect(swatchColour(patch([90, 90, 90]), patch([0, 0, 0]), 'grey')).toBeNull();
+    expect(swatchColour(new Uint8ClampedArray(), grey, 'grey')).toBeNull();
   });
 });

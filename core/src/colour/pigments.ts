@@ -120,3 +120,15 @@ export function mixed(pigments: readonly Pigment[], parts: readonly number[]): M
 
 /** The inner reflectances of a mix that hides its ground. */
 export const insideMix = ({ ratios }: Mix): Spectrum => ratios.map(endlessReflectance);
+
+/** Two ready mixes stirred together by volume, so much of it the second. */
+export function stirred(one: Mix, other: Mix, share: number): Mix {
+  const scatters = one.scatters.map((s, i) => (1 - share) * s + share * other.scatters[i]!);
+  const ratios = scatters.map((s, i) => {
+    const absorbs =
+      (1 - share) * one.ratios[i]! * one.scatters[i]! +
+      share * other.ratios[i]! * other.scatters[i]!;
+    return absorbs / s;
+  });
+  return { ratios, scatters, thick: (1 - share) * one.thick + share * other.thick };
+}

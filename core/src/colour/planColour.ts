@@ -1,10 +1,13 @@
 import * as say from './words.ts';
-import type { CoatZone, Sheen } from '../anatomy/coat.ts';
+import { zoneOf, FACINGS, type Sheen } from '../anatomy/coat.ts';
+import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { PaintOnHand } from '../workshop/workshopSchema.ts';
+import { accentOf, type Accent } from './accent.ts';
+import type { Coloured, ColouredDetail } from './details.ts';
 import { groundHex, isPrimed } from './grounds.ts';
 import { layeredZones } from './layeredZones.ts';
 import {
@@ -12,14 +15,15 @@ import {
   kindOf,
   layerPlan,
   ML_PER_100_CM2,
-  rulesOf,
+  recipePlan,
   TEXTURE,
   type LayeredZone,
   type LayerPlan,
   type RecipePlan,
 } from './layerPlan.ts';
-import { recipeKey, type PaintAnswer } from './paintQuestion.ts';
-import { tubePlans, type Spread, type TubePlan } from './tubePlans.ts';
+import { recipeKey, type PaintAnswer, type Rung } from './paintQuestion.ts';
+import { tubePlans, tubeWorkings, type Spread, type TubePlan } from './tubePlans.ts';
+import { varnishAdvice, type VarnishAdvice } from './varnishAdvice.ts';
 
 export type { LayerPlan, RecipePlan } from './layerPlan.ts';
 export type { TubePlan as PaintTubePlan } from './tubePlans.ts';
@@ -35,6 +39,9 @@ export interface ZoneColour extends LayeredZone {
   readonly clay: { readonly grams: Working; readonly recipe: RecipePlan | null } | null;
   /** How it looks in the end, and how far that is off; null while it is worked out. */
   readonly end: { readonly hex: string; readonly difference: Working } | null;
+  /** From its darkest mix to its lightest; none with less than two, or while they are worked out. */
+  readonly ladder: readonly Rung[];
+  readonly accent: Accent;
 }
 
 /** What Colour hands on. */
@@ -46,7 +53,7 @@ export interface ColourPlan extends StageResult {
   /** Tubes that all is mixed of; null while they are searched. */
   readonly tubes: readonly TubePlan[] | null;
   /** The pigment that would bring most beside those; null where none would, or while it is searched. */
-  readonly oneMore: PaintAnswer['oneMore'];
+  readonly oneMore: { readonly name: string; readonly nearer: Working } | null;
   /** Varnish by sheen, only those that are used. */
   readonly varnishes: readonly {
     readonly sheen: Sheen;
@@ -54,6 +61,8 @@ export interface ColourPlan extends StageResult {
     readonly words: string;
     readonly ml: Working;
   }[];
+  /** What goes wrong with varnish here, and where. */
+  readonly advice: readonly VarnishAdvice[];
 }
 
 /** What Colour reads. */
@@ -61,6 +70,11 @@ export interface ColourInputs {
   readonly colour: Workpiece['colour'];
   readonly skin: SkinPlan;
   readonly paints: readonly PaintOnHand[];
+  /** Eyes, mouth, teeth, claws. */
+  readonly details: readonly ColouredDetail[];
+  /** The animal, and its joints that are moved later. */
+  readonly skeleton: Skeleton;
+  readonly freeJoints: readonly string[];
   /** Of the clay. */
   readonly density: Working;
   /** Recipes and looks; null while they are worked out. */
@@ -73,22 +87,25 @@ const VENEER_MM = 2;
 /** Colours in order from primer to sheen, with the paint they take. Null while the area of its zones is not known. */
 export function planColour(inputs: ColourInputs): ColourPlan | null {
   const { colour, skin, paints, painted } = inputs;
-  const layered = layeredZones(colour, skin);
+  const layered = layeredZones(colour, skin, inputs.details);
   if (layered === null) return null;
   const zones = layered.map((of) => zoneColour(of, inputs));
   const primed = zones.filter(({ school }) => isPrimed(school, colour));
   const primer =
     primed.length === 0 ? null : wholeCoat('colour.primer.ml', say.primerOneCoat, primed);
   const varnishes = varnishesOf(zones);
+  const oneMore = painted?.oneMore ? oneMorePlan(painted.oneMore) : null;
   const tubes = painted && tubePlans(painted.few, spreadsOf(zones), paints, colour.fixed);
   return {
     primerHex: groundHex(colour.school, colour),
     ...{ primer, zones, tubes, varnishes },
-    oneMore: painted?.oneMore ?? null,
+    oneMore,
+    advice: varnishAdvice(zones, colour, bendingZones(inputs)),
     workings: [
       ...(primer === null ? [] : [primer]),
       ...zones.flatMap(zoneWorkings),
-      ...(tubes ?? []).flatMap(({ needed, buy }) => (buy === null ? [needed] : [needed, buy])),
+      ...(tubes ?? []).flatMap(tubeWorkings),
+      ...(oneMore === null ? [] : [oneMore.nearer]),
       ...varnishes.map((varnish) => varnish.ml),
     ],
     snags: [],
@@ -103,7 +120,9 @@ function zoneColour(of: LayeredZone, { colour, density, painted }: ColourInputs)
     own: typeof own?.hex === 'string',
     sheen: own?.sheen ?? of.zone.sheen,
     groundHex: groundHex(of.school, colour),
-    layers: rulesOf(of).map((rule) => layerPlan(of, rule, colour, painted)),
+    layers: of.rules.map((rule) => layerPlan(of, rule, colour, painted)),
+    ladder: look?.ladder ?? [],
+    accent: accentOf(of.zone, of.hex),
     clay: of.school === 'coloured-clay' ? clayOf(of, density, painted) : null,
     end:
       look === undefined
@@ -112,15 +131,57 @@ function zoneColour(of: LayeredZone, { colour, density, painted }: ColourInputs)
   };
 }
 
-function zoneWorkings({ layers, clay, end }: ZoneColour): readonly Working[] {
+const recipeWorkings = (recipe: RecipePlan | null): readonly Working[] =>
+  recipe === null
+    ? []
+    : [recipe.difference, ...(recipe.secondDifference ? [recipe.secondDifference] : [])];
+
+/** What of the coat lies over joints that are moved later. */
+function bendingZones({ skeleton, freeJoints }: ColourInputs): ReadonlySet<string> {
+  const { coat } = skeleton.animal;
+  return new Set(
+    freeJoints.flatMap((id) => {
+      const key = skeleton.byId.get(id)?.key ?? '';
+      return FACINGS.flatMap((facing) => zoneOf(coat, key, facing)?.id ?? []);
+    }),
+  );
+}
+
+const oneMorePlan = ({
+  name,
+  nearer,
+}: NonNullable<PaintAnswer['oneMore']>): ColourPlan['oneMore'] => ({
+  name,
+  nearer: {
+    ...{ id: 'colour.one-more', stage: 'colour', label: say.oneMoreNearer(name), value: nearer },
+    ...{ unit: 'ratio', digits: 1, provenance: 'derived', inputs: [] },
+    reading: {
+      method: say.meanWithAndWithout,
+      resolution: say.wholeParts,
+      checkedBy: 'core/src/colour/paintAnswer.test.ts',
+    },
+    source: say.kubelkaMunk,
+  },
+});
+
+function zoneWorkings({
+  area,
+  isDetail,
+  layers,
+  clay,
+  end,
+  accent,
+}: ZoneColour): readonly Working[] {
   return [
+    ...(isDetail ? [area] : []),
     ...layers.flatMap(({ lightness, ml, water, minutes, recipe }) => [
       ...[lightness, ml, minutes],
       ...(water === null ? [] : [water]),
-      ...(recipe === null ? [] : [recipe.difference]),
+      ...recipeWorkings(recipe),
     ]),
-    ...(clay === null ? [] : [clay.grams, ...(clay.recipe ? [clay.recipe.difference] : [])]),
+    ...(clay === null ? [] : [clay.grams, ...recipeWorkings(clay.recipe)]),
     ...(end === null ? [] : [end.difference]),
+    accent.contrast,
   ];
 }
 
@@ -157,24 +218,17 @@ function clayOf(
     recipe:
       found === undefined
         ? null
-        : {
-            ...found,
-            difference: {
-              ...{ ...base, id: `colour.zone.${zone.id}.clay.off`, label: say.clayOff(zone.name) },
-              ...{ value: found.best.difference, unit: 'ratio', digits: 1, inputs: [] },
-              reading: {
-                method: say.differenceBetween(hex, found.best.hex),
-                resolution: say.wholeParts,
-                checkedBy: 'core/checks/checks.test.ts',
-              },
-              source: say.kubelkaMunk,
-            },
-          },
+        : recipePlan(
+            found,
+            hex,
+            { ...base, id: `colour.zone.${zone.id}.clay.off` },
+            say.clayOf(zone.name),
+          ),
   };
 }
 
 const endDifference = (
-  zone: CoatZone,
+  zone: Coloured,
   hex: string,
   look: { readonly hex: string; readonly difference: number },
 ): Working => ({

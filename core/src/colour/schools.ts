@@ -1,5 +1,5 @@
 import * as say from './words.ts';
-import type { School } from '../piece/colourSchema.ts';
+import type { ExtraId, School } from '../piece/colourSchema.ts';
 import { hexToOklch, oklchToHex, type Oklch } from './colourSpaces.ts';
 
 /** Places of a textured skin: down in its strokes, between, on them, and at their tips. */
@@ -23,6 +23,9 @@ export const LAYER_IDS = [
   'hollows',
   'ridge-1',
   'ridge-2',
+  'stipple',
+  'metallic',
+  'details',
 ] as const;
 export type LayerId = (typeof LAYER_IDS)[number];
 
@@ -66,6 +69,38 @@ const BASE: LayerRule = {
   ...{ covers: ALL, paint: 0.8, dryMin: 20, how: say.brushedOnThinCoats },
 };
 
+const UNDER: LayerRule = {
+  ...{ id: 'under', name: say.underpainting, kind: 'cover', steps: -2, chroma: 1.05 },
+  ...{ covers: ALL, paint: 0.8, dryMin: 20, how: say.darkIntoEveryHollow },
+};
+
+/** Layers beside those of a way, as a zone has them by choice. Shares: common practice. */
+const EXTRAS: Readonly<Record<ExtraId, LayerRule>> = {
+  under: UNDER,
+  stipple: {
+    ...{ id: 'stipple', name: say.stippling, kind: 'dry', steps: 1.4, chroma: 1 },
+    ...{ covers: [0.2, 0.2, 0.2, 0.2], paint: 0.7, dryMin: 10, how: say.dabbedAsDots },
+  },
+  metallic: {
+    ...{ id: 'metallic', name: say.metallic, kind: 'dry', steps: 1.5, chroma: 1.1 },
+    ...{ covers: [0, 0.05, 0.25, 0.4], paint: 1, dryMin: 20, how: say.drawnThinlyItFlashes },
+  },
+};
+
+/** The one layer of what is no coat: eyes, mouth, teeth, claws. */
+export const DETAIL: LayerRule = {
+  ...{ id: 'details', name: say.details, kind: 'cover', steps: 0, chroma: 1 },
+  ...{ covers: ALL, paint: 0.9, dryMin: 20, how: say.withPointOfSmallBrush },
+};
+
+/** The layers of a way with those that are chosen beside them, in the order in which they go on. */
+export function layersWith(school: School, extras: readonly ExtraId[]): readonly LayerRule[] {
+  const own = LAYERS_OF[school];
+  if (!isPainted(school)) return own;
+  const more = extras.map((id) => EXTRAS[id]).filter(({ id }) => own.every((of) => of.id !== id));
+  return [...own, ...more].toSorted((a, b) => LAYER_IDS.indexOf(a.id) - LAYER_IDS.indexOf(b.id));
+}
+
 /** The layers of each way. Shares, water and drying times: common practice. */
 export const LAYERS_OF: Readonly<Record<School, readonly LayerRule[]>> = Object.freeze({
   'light-down': [
@@ -79,10 +114,7 @@ export const LAYERS_OF: Readonly<Record<School, readonly LayerRule[]>> = Object.
     TIPS,
   ],
   'dark-up': [
-    {
-      ...{ id: 'under', name: say.underpainting, kind: 'cover', steps: -2, chroma: 1.05 },
-      ...{ covers: ALL, paint: 0.8, dryMin: 20, how: say.darkIntoEveryHollow },
-    } as const,
+    UNDER,
     { ...BASE, covers: [0.25, 0.9, 1, 1], kind: 'dry', paint: 1, how: say.overbrushedFlat },
     RIDGES,
     TIPS,

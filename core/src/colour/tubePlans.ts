@@ -5,6 +5,7 @@ import type { MixedRecipe, PaintAnswer, Tube } from './paintQuestion.ts';
 import { PAINT_KINDS } from '../piece/colourSchema.ts';
 import { usualTubes } from './usualBox.ts';
 import { tubeOf } from './paintAsked.ts';
+import { shiftWorking } from './bakedColour.ts';
 
 /** Mixed colour that dries on the palette and stays in the brush, against what lies on the piece. Common practice. */
 const LOSS = 1.35;
@@ -16,7 +17,15 @@ export interface TubePlan {
   readonly needed: Working;
   /** What is to buy; null where enough is there. */
   readonly buy: Working | null;
+  /** What that costs; null where nothing is bought, or nobody said the price of a packet. */
+  readonly cost: Working | null;
+  /** What the oven makes of its colour; null where it does not go through one, and nobody measured it. */
+  readonly shift: Working | null;
 }
+
+/** Its numbers in the order in which one asks for them. */
+export const tubeWorkings = ({ needed, buy, cost, shift }: TubePlan): readonly Working[] =>
+  [needed, buy, cost, shift].filter((working) => working !== null);
 
 /** How much of a recipe lies on the piece. */
 export interface Spread {
@@ -40,7 +49,9 @@ export function tubePlans(
       const needed = neededWorking(tube, spreads);
       // A tube that no recipe takes is none of these, unless it is kept by hand.
       if (needed.value === 0 && !fixed.includes(id)) return [];
-      return [{ tube, onHand, needed, buy: buyWorking(tube, onHand, needed) }];
+      const buy = buyWorking(tube, onHand, needed);
+      const cost = buy && onHand && costWorking(buy, onHand);
+      return [{ tube, onHand, needed, buy, cost, shift: onHand && shiftWorking(onHand) }];
     },
   );
 }
@@ -99,3 +110,14 @@ function buyWorking(tube: Tube, onHand: PaintOnHand | null, needed: Working): Wo
     inputs: [...inputs, input('P', say.packHolds, pack, unit, 'own')],
   };
 }
+
+/** What whole packets of a tube cost. */
+const costWorking = (buy: Working, { packMl, price, name }: PaintOnHand): Working | null =>
+  price === null || packMl === null
+    ? null
+    : {
+        ...{ id: `${buy.id}.cost`, stage: 'colour', label: say.costOf(name) },
+        ...{ value: buy.value * price, unit: 'money', provenance: 'derived', formula: 'n · P' },
+        inputs: [asInput('n', buy), input('P', say.priceOfOne, price, 'money', 'own')],
+        source: say.pricesOfWorkshop,
+      };

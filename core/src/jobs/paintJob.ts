@@ -1,3 +1,4 @@
+import type { ColouredDetail } from '../colour/details.ts';
 import { paintAsked } from '../colour/paintAsked.ts';
 import type { PaintAnswer, PaintQuestion } from '../colour/paintQuestion.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
@@ -10,7 +11,8 @@ export function paintJob(of: {
   readonly colour: Workpiece['colour'];
   readonly skin: SkinPlan;
   readonly paints: readonly PaintOnHand[];
+  readonly details: readonly ColouredDetail[];
 }): Job<PaintQuestion, PaintAnswer> | null {
-  const input = paintAsked(of.colour, of.skin, of.paints);
+  const input = paintAsked(of.colour, of.skin, of.paints, of.details);
   return input && { name: 'paint', key: JSON.stringify(input), input, twoSteps: false };
 }

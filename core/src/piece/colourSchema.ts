@@ -1,6 +1,10 @@
 import { SHEENS } from '../anatomy/coat.ts';
 import { hex, list, num, text, whole, z } from '../units/schema.ts';
 
+/** Layers that a zone may have beside those of its way. */
+export const EXTRA_IDS = ['under', 'stipple', 'metallic'] as const;
+export type ExtraId = (typeof EXTRA_IDS)[number];
+
 /** Ways to colour a piece. */
 export const SCHOOLS = ['light-down', 'dark-up', 'over-clay', 'coloured-clay', 'pastel'] as const;
 export type School = (typeof SCHOOLS)[number];
@@ -43,8 +47,17 @@ export const colourSchema = z.strictObject({
       sheen: z.nullable(z.enum(SHEENS)),
       /** Coloured in another way than the piece. */
       school: z.nullable(z.enum(SCHOOLS)),
+      extras: list(z.enum(EXTRA_IDS), 0, EXTRA_IDS.length),
+      /** Coloured clay that is folded until it is streaked, and no further. */
+      marbled: z.boolean(),
     }),
   ),
+});
+
+/** A zone that nothing is decided of. */
+export const NEW_ZONE_COLOUR = Object.freeze({
+  ...{ hex: null, sheen: null, school: null, marbled: false },
+  extras: [],
 });
 
 /** Colours of a new piece. */

@@ -159,7 +159,7 @@ export const withWaysToColour = (old: Data): Data => {
   const told = Object.fromEntries(
     Object.entries(partOf({ zones }, 'zones')).map(([id, zone]) => [
       id,
-      { school: null, ...(zone as Data) },
+      { school: null, extras: [], marbled: false, ...(zone as Data) },
     ]),
   );
   const fresh = { school: 'light-down', clayHex: '#d3c8b6', few: 4, fixed: [], maxParts: 8 };

@@ -3,6 +3,7 @@ import { CREATURE_VERSION } from '../anatomy/creature.ts';
 import { migrateCreature } from '../anatomy/creatureMigrations.ts';
 import { creatureFaults } from '../anatomy/creatureFaults.ts';
 import type { Animal } from '../anatomy/animal.ts';
+import { detailIds } from '../anatomy/detailIds.ts';
 import type { Shape } from '../anatomy/shapeSchema.ts';
 import { animalById } from '../anatomy/registry.ts';
 import { findSubject } from '../anatomy/subject.ts';
@@ -50,6 +51,7 @@ function checkNames(piece: Piece): Parsed<Piece> {
   // Decisions about a zone outlive the part that an own animal lost with it.
   const base = animalById(piece.measure.animalId);
   const zones = new Set([...animal.coat, ...(base?.coat ?? [])].map((zone) => zone.id));
+  const coloured = new Set([...zones, ...detailIds(animal, piece.measure.shape.things)]);
   const strange =
     firstStrange('measure.lifeLengths', Object.keys(piece.measure.lifeLengths), keys) ??
     firstStrange('references.readings', Object.keys(piece.references.readings), ids) ??
@@ -68,7 +70,7 @@ function checkNames(piece: Piece): Parsed<Piece> {
       ids,
     ) ??
     firstStrange('skin.zones', Object.keys(piece.skin.zones), zones) ??
-    firstStrange('colour.zones', Object.keys(piece.colour.zones), zones);
+    firstStrange('colour.zones', Object.keys(piece.colour.zones), coloured);
   if (strange) return refused(strange.where, strange.name, say.nameOfPlan(plan.name));
   const { scale } = piece.measure;
   const sizes = plan.sizes.map((size) => size.id);

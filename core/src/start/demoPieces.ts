@@ -95,7 +95,7 @@ const paint = (
   opacity: PaintOnHand['opacity'],
   ml: number,
 ): PaintOnHand => ({
-  ...{ id, name, kind: 'paint', hex, tint: null, opacity, card: null },
+  ...{ id, name, kind: 'paint', hex, tile: null, tint: null, opacity, card: null },
   ...{ light: 'good', ml, packMl: 60, price: 4.2 },
 });
 

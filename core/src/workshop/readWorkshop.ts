@@ -30,7 +30,7 @@ const STEPS: VersionSteps = {
       ? old['paints'].map((paint: unknown) =>
           typeof paint === 'object' && paint !== null
             ? {
-                ...{ kind: 'paint', tint: null, opacity: 'semi-opaque', card: null },
+                ...{ kind: 'paint', tile: null, tint: null, opacity: 'semi-opaque', card: null },
                 ...{ light: 'unknown', packMl: null, price: null },
                 ...paint,
               }

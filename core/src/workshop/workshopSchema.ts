@@ -71,6 +71,8 @@ const paintSchema = z.strictObject({
   name: text(1, 60),
   kind: z.enum(PAINT_KINDS),
   hex,
+  /** What the user's own test tile looks like, dry or out of the oven; it goes before the colour above. */
+  tile: z.nullable(hex),
   /** So many parts of white to one of it, and what that dries to: its strength. */
   tint: z.nullable(z.strictObject({ white: num(0.5, 50), hex })),
   opacity: z.enum(OPACITIES),

@@ -180,3 +180,28 @@ export const pictureCouldNotBe = (name: string | number, message: string | numbe
   `The picture “${name}” could not be shown: ${message}`;
 export const pictureCouldNotBeRead = (name: string | number, error: string | number): string =>
   `The picture “${name}” could not be read from this browser’s store: ${error}`;
+
+// SwatchFromPicture.vue and useSwatch.ts
+export const fromPicture = 'From a picture';
+export const colourFromPicture = (label: string): string => `From a picture: ${label}`;
+export const layCardBeside =
+  'Lay a grey card or white paper beside it in the same light, out of the sun, with nothing shining. The card’s own light is then taken out of the colour.';
+export const choosePicture = 'Choose a picture';
+export const whatIsSet = 'What a touch of the picture sets';
+export const placeOfCard = 'Place of the card';
+export const placeOfSwatch = 'Place of the colour';
+export const whatCard = 'What the card is';
+export const greyCard = 'Grey card';
+export const whitePaper = 'White paper';
+export const pictureToPickFrom =
+  'The picture: a touch or the arrow keys move what is chosen above it';
+export const markOfCard = '1';
+export const markOfSwatch = '2';
+export const areaIsEven = 'An even area.';
+export const areaIsUneven = 'An uneven area: move it off edges, shadows and shine.';
+export const tooMuchLight =
+  'Brighter than paper can be: there is shine in it, or the card lies in shade.';
+export const takeColour = 'Take this colour';
+export const cardIsBlack = 'What is marked as the card is black: move it onto the card.';
+export const noPictureIn = (name: string): string =>
+  `${name} holds no picture that a browser shows: PNG, JPEG or WebP are.`;

@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { LIGHT_CLASSES, OPACITIES, PAINT_KINDS, type PaintOnHand } from '@keen-sinew/core';
+import {
+  asItComesOut,
+  LIGHT_CLASSES,
+  OPACITIES,
+  PAINT_KINDS,
+  type PaintOnHand,
+} from '@keen-sinew/core';
 import ActionButton from '../kit/ActionButton.vue';
 import ChoiceRow from '../kit/ChoiceRow.vue';
 import ColourField from '../kit/ColourField.vue';
@@ -8,6 +14,7 @@ import DecisionRow from '../kit/DecisionRow.vue';
 import HintText from '../kit/HintText.vue';
 import { numberAt } from '../kit/limited.ts';
 import QuantityField from '../kit/QuantityField.vue';
+import SwatchFromPicture from '../pictures/SwatchFromPicture.vue';
 
 /** What else is known of a paint: what it is, how it hides, its strength with white, its packet. */
 const props = defineProps<{ paint: PaintOnHand }>();
@@ -37,6 +44,15 @@ const LIGHT = LIGHT_CLASSES.map((value) => ({ label: say.LIGHT_NAMES[value], val
     :options="LIGHT"
     @set="set({ light: $event as PaintOnHand['light'] })"
   />
+  <SwatchFromPicture :label="say.colour(paint.name)" @set="set({ hex: $event })" />
+  <DecisionRow v-if="paint.tile" :name="say.onTestTile">
+    <ColourField
+      :label="say.tileLooks(paint.name)"
+      :hex="paint.tile"
+      @set="set({ tile: $event })"
+    />
+  </DecisionRow>
+  <HintText v-else-if="paint.kind !== 'paint'">{{ say.ovenMakesIt(asItComesOut(paint)) }}</HintText>
   <DecisionRow v-if="paint.tint" :name="say.tintedWith">
     <QuantityField
       small
@@ -82,6 +98,12 @@ const LIGHT = LIGHT_CLASSES.map((value) => ({ label: say.LIGHT_NAMES[value], val
     />
   </DecisionRow>
   <div class="acts">
+    <ActionButton
+      kind="line"
+      @click="set({ tile: paint.tile === null ? asItComesOut(paint) : null })"
+    >
+      {{ paint.tile === null ? say.addTile : say.dropTile }}
+    </ActionButton>
     <ActionButton
       kind="line"
       @click="set({ tint: paint.tint === null ? { white: 4, hex: paint.hex } : null })"

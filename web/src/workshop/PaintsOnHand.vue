@@ -29,7 +29,14 @@ const { workshop, change } = useWorkshop();
 const { system, text } = useUnits();
 
 const NEW_PAINT: Omit<PaintOnHand, 'id'> = {
-  ...{ name: say.paint, kind: 'paint', hex: '#8c6f4f', tint: null, opacity: 'semi-opaque' },
+  ...{
+    name: say.paint,
+    kind: 'paint',
+    hex: '#8c6f4f',
+    tile: null,
+    tint: null,
+    opacity: 'semi-opaque',
+  },
   ...{ card: null, light: 'unknown', ml: 0, packMl: null, price: null },
 };
 /** The paint whose further facts are shown. */

@@ -162,6 +162,12 @@ export const takePalette = 'Take in a palette (.gpl)';
 export const givePalette = 'Palette (.gpl)';
 
 // PaintDetails.vue
+export const onTestTile = 'On your test tile';
+export const tileLooks = (name: string): string => `${name} on your test tile`;
+export const ovenMakesIt = (hex: string): string =>
+  `Out of the oven about ${hex}, from memory: bake a tile of it, and enter what it became.`;
+export const addTile = 'I have a test tile of it';
+export const dropTile = 'No test tile';
 export const PAINT_KIND_NAMES = {
   paint: 'Paint',
   pastel: 'Pastel',

@@ -25,7 +25,7 @@ export function colourCard(colour: ColourPlan): Drawing {
   const rules = colour.zones.flatMap(({ layers }) => layers.map(({ rule }) => rule));
   const used = LAYER_IDS.flatMap((id) => rules.find((rule) => rule.id === id) ?? []);
   const heads = [say.ground, ...used.map(({ name }) => name)];
-  if (used.length === 0) heads.push(say.colouredClay);
+  if (colour.zones.some(({ clay }) => clay !== null)) heads.push(say.colouredClay);
   const head: TextBlock = {
     heightMm: HEAD_MM,
     repeat: true,
@@ -108,7 +108,7 @@ function zoneRow(
     ...zone.layers.flatMap(({ rule, hex, recipe }) =>
       cell(columnX(1 + ids.indexOf(rule.id)), hex, recipe),
     ),
-    ...(zone.clay === null ? [] : cell(columnX(1), zone.hex, zone.clay.recipe)),
+    ...(zone.clay === null ? [] : cell(columnX(1 + ids.length), zone.hex, zone.clay.recipe)),
   ];
 }
 

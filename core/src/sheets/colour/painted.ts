@@ -1,4 +1,5 @@
 import * as say from './words.ts';
+import { detailId } from '../../anatomy/detailIds.ts';
 import type { ZoneColour } from '../../colour/planColour.ts';
 import { LAYER_IDS, type LayerId } from '../../colour/schools.ts';
 import type { Plan } from '../../planTypes.ts';
@@ -61,11 +62,35 @@ export function paintedForm(plan: Plan, view: ReliefView, many: number): Drawing
         : item,
     ),
     ...edges(relief),
-    ...faceItems(relief.face),
+    ...faceItems(recoloured(plan, relief.face, after)),
   ];
   const name = layers[many - 1]?.name;
   const title = name === undefined ? say.onItsGround : say.afterLayer(name.toLowerCase());
   return fittedDrawing(`painted-${view}-${many}`, title, items, MARGIN_MM);
+}
+
+/** Eyes and bare skin of the face as far as they are painted: in their own colours when their layer lies. */
+function recoloured(
+  { measure }: Plan,
+  face: Relief['face'],
+  after: ReadonlyMap<string, { readonly mean: string }>,
+): Relief['face'] {
+  const told = measure.skeleton.animal.face;
+  const own = new Map(
+    (
+      [
+        ['eyes', told?.eyes[0]?.hex],
+        ['nose', told?.pads[0]?.hex],
+      ] as const
+    ).flatMap(([part, hex]) => {
+      const its = after.get(detailId(part));
+      return hex === undefined || its === undefined ? [] : [[hex, its.mean] as const];
+    }),
+  );
+  return {
+    ...face,
+    areas: face.areas.map((area) => ({ ...area, hex: own.get(area.hex) ?? area.hex })),
+  };
 }
 
 /** More strokes than these say no more of a colour, and are slow to step through. */

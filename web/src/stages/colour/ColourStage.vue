@@ -128,6 +128,7 @@ const swatches = computed(() =>
           :working="varnish.ml"
         />
         <HintText>{{ say.varnishHints }}</HintText>
+        <HintText v-for="{ id, words } in colour.advice" :key="id">{{ words }}</HintText>
         <CautionSign :ids="['spraying', 'sanding', 'solvent', 'label']" />
       </LedgerSection>
     </template>

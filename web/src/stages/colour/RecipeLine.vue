@@ -20,6 +20,11 @@ defineProps<{ recipe: RecipePlan; colour: ColourPlan }>();
       say.secondBest(recipeWords(recipe.second, colour), differenceWords(recipe.second.difference))
     }}
   </p>
+  <WorkingRow
+    v-if="recipe.secondDifference"
+    :working="recipe.secondDifference"
+    :label="say.secondOff"
+  />
 </template>
 
 <style scoped>

@@ -7,6 +7,7 @@ import ActionButton from '../../kit/ActionButton.vue';
 import HintText from '../../kit/HintText.vue';
 import ReckoningTable from '../../kit/ReckoningTable.vue';
 import OpenedRow from '../../ledger/OpenedRow.vue';
+import WorkingRow from '../../ledger/WorkingRow.vue';
 import WorkingCell from '../../ledger/WorkingCell.vue';
 import { withPart } from '../withPart.ts';
 
@@ -14,6 +15,14 @@ import { withPart } from '../withPart.ts';
 const props = defineProps<{ colour: ColourPlan }>();
 const { piece, change } = usePiecePlan();
 const tubes = computed(() => props.colour.tubes ?? []);
+const hasCost = computed(() => tubes.value.some(({ cost }) => cost !== null));
+const hasShift = computed(() => tubes.value.some(({ shift }) => shift !== null));
+const columns = computed(() => [
+  ...[say.tube, say.needed, say.toBuy],
+  ...(hasCost.value ? [say.cost] : []),
+  ...(hasShift.value ? [say.comesOut] : []),
+  say.keptByHand,
+]);
 const isUsual = computed(() => tubes.value.some(({ onHand }) => onHand === null));
 const fixed = computed(() => piece.value.colour.fixed);
 const kinds = computed(() => new Set(tubes.value.map(({ tube }) => tube.kind)));
@@ -34,10 +43,7 @@ const isFixed = ({ tube }: PaintTubePlan): boolean => fixed.value.includes(tube.
 </script>
 
 <template>
-  <ReckoningTable
-    :columns="[say.tube, say.needed, say.toBuy, say.keptByHand]"
-    :rows="tubes"
-    :key-of="({ tube }) => `${tube.kind} ${tube.id}`"
+  <ReckoningTable :columns="columns" :rows="tubes" :key-of="({ tube }) => `${tube.kind} ${tube.id}`"
     ><template #row="{ row }"
       ><tr>
         <td><i :style="{ background: row.tube.hex }" />{{ row.tube.name }}</td>
@@ -45,6 +51,12 @@ const isFixed = ({ tube }: PaintTubePlan): boolean => fixed.value.includes(tube.
         <td class="number">
           <WorkingCell v-if="row.buy" :working="row.buy" unit alarm />
           <template v-else>{{ say.enough }}</template>
+        </td>
+        <td v-if="hasCost" class="number">
+          <WorkingCell v-if="row.cost" :working="row.cost" />
+        </td>
+        <td v-if="hasShift" class="number">
+          <WorkingCell v-if="row.shift" :working="row.shift" />
         </td>
         <td>
           <ActionButton
@@ -57,12 +69,14 @@ const isFixed = ({ tube }: PaintTubePlan): boolean => fixed.value.includes(tube.
           </ActionButton>
         </td>
       </tr>
-      <OpenedRow :of="[row.needed, row.buy]" /></template
+      <OpenedRow :of="[row.needed, row.buy, row.cost, row.shift]" /></template
   ></ReckoningTable>
   <HintText v-if="isUsual">{{ say.usualBoxHint }}</HintText>
-  <HintText v-if="colour.oneMore">
-    {{ say.oneMoreHelps(colour.oneMore.name) }}
-  </HintText>
+  <WorkingRow
+    v-if="colour.oneMore"
+    :working="colour.oneMore.nearer"
+    :label="say.oneMoreHelps(colour.oneMore.name)"
+  />
   <HintText v-if="fades.length > 0">{{ say.fadesInLight(fades.join(', ')) }}</HintText>
   <p v-if="others.length > 0" class="others">
     {{ say.leftOnShelf }}

@@ -3,6 +3,7 @@ import {
   demoWorkpieces,
   differenceWords,
   layersOf,
+  NEW_ZONE_COLOUR,
   recipeWords,
   type Workpiece,
 } from '@keen-sinew/core';
@@ -35,14 +36,41 @@ describe('ZoneColours', () => {
     const { wrapper, piece } = mounted();
     await press(wrapper, 'Feet');
     await typeInto(wrapper, 'Colour of Feet', '4A3B30');
-    expect(piece().colour.zones['feet']).toEqual({ hex: '#4a3b30', sheen: null, school: null });
+    expect(piece().colour.zones['feet']).toEqual({ ...NEW_ZONE_COLOUR, hex: '#4a3b30' });
     wrapper.findComponent(ColourField).vm.$emit('set', '#112233');
     await wrapper.vm.$nextTick();
     expect(piece().colour.zones['feet']?.hex).toBe('#112233');
     await press(wrapper, 'Matt');
-    expect(piece().colour.zones['feet']).toEqual({ hex: '#112233', sheen: 'matt', school: null });
+    expect(piece().colour.zones['feet']).toEqual({
+      ...NEW_ZONE_COLOUR,
+      ...{ hex: '#112233', sheen: 'matt' },
+    });
     await press(wrapper, 'library’s');
-    expect(piece().colour.zones['feet']).toEqual({ hex: null, sheen: 'matt', school: null });
+    expect(piece().colour.zones['feet']).toEqual({ ...NEW_ZONE_COLOUR, sheen: 'matt' });
+  });
+
+  it('gives details their own colour and one layer, and shows mixes from shade to light', async () => {
+    const { wrapper, piece, plan } = mounted();
+    await press(wrapper, 'Claws');
+    const claws = plan().colour!.zones.find(({ zone }) => zone.id === '@claws')!;
+    expect(claws.layers.map(({ rule }) => rule.id)).toEqual(['details']);
+    expect(wrapper.find(`[data-working="${claws.area.id}"]`).exists()).toBe(true);
+    await typeInto(wrapper, 'Colour of Claws', '2a2018');
+    expect(piece().colour.zones['@claws']?.hex).toBe('#2a2018');
+    await press(wrapper, 'Belly');
+    const belly = plan().colour!.zones.find(({ zone }) => zone.id === 'belly')!;
+    expect(wrapper.findAll('.ladder i')).toHaveLength(belly.ladder.length);
+    expect(belly.ladder.length).toBeGreaterThan(2);
+  });
+
+  it('puts a layer besides those of its way, and takes it away', async () => {
+    const { wrapper, piece } = mounted();
+    await press(wrapper, 'Belly');
+    const box = () => wrapper.findAll('.extras [role=checkbox]').at(0)!;
+    await box().trigger('click');
+    expect(piece().colour.zones['belly']!.extras).toEqual(['stipple']);
+    await box().trigger('click');
+    expect(piece().colour.zones['belly']!.extras).toEqual([]);
   });
 
   it('says what a colour is where the text is none', async () => {

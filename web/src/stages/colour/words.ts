@@ -52,7 +52,7 @@ export const formAfterLayers =
 export const tubesForAll = 'Tubes for the whole animal';
 export const recipesAreSearched = 'Tubes and recipes are being searched.';
 export const varnishHints =
-  'Varnish clouds in damp air and stays sticky on some oven clays: try it on the test tile. On posable joints use one that stays soft, or none: a hard film cracks. Fibre is tinted, never varnished. Eyes, nose and wet mouths come last, in high gloss. Metallic paint changes with the angle: judge it in the light where it will stand.';
+  'Dull before bright, and eyes, nose and wet mouths last in high gloss. Try each on the test tile with its paint under it.';
 
 // RecipeCard.vue
 export const zone = 'Zone';
@@ -68,7 +68,9 @@ export const keep = 'Keep';
 export const kept = 'Kept';
 export const usualBoxHint =
   'Your shelf has none of these: a usual box of pigments by their common names stands in. Enter yours in the workshop.';
-export const oneMoreHelps = (name: string): string => `One tube more would help most: ${name}.`;
+export const oneMoreHelps = (name: string): string => `One tube more, ${name}: nearer by ΔE00`;
+export const cost = 'Cost';
+export const comesOut = 'Oven, ΔE00';
 export const fadesInLight = (names: string): string =>
   `${names} fades in light: keep the piece out of the sun, or take another.`;
 export const leftOnShelf = 'Left on the shelf; press to mix with it anyhow:';
@@ -118,6 +120,22 @@ export const offInTheEnd = 'Off in the end, ΔE00';
 export const accentOpposite = (hex: string): string =>
   `Accent opposite in hue: ${hex}. A little of it mixed in greys the colour.`;
 
+export const details = 'Eyes, mouth, teeth, claws';
+export const layersBesides = 'Layers besides those of its way';
+export const EXTRA_NAMES = {
+  under: 'Underpainting',
+  stipple: 'Stippling',
+  metallic: 'Metallic',
+} as const;
+export const marbled = 'Marbled: folded until it is streaked, no further';
+export const surfaceOfDetail = 'Its surface';
+export const ladder = 'Mixes from shade to light';
+export const rung = (shade: number, light: number): string => `${shade} : ${light}`;
+export const ladderHint =
+  'parts of the darkest mix to parts of the lightest, for what lies between';
+export const contrastOfAccent = 'Accent stands off by ΔE00';
+
 // RecipeLine.vue
+export const secondOff = 'Second best off by ΔE00';
 export const mixOff = 'Mix off by ΔE00';
 export const secondBest = (recipe: string, off: string): string => `Second best: ${recipe}, ${off}`;
