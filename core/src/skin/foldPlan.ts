@@ -160,9 +160,9 @@ function foldsOf(
 const manyFolds = (head: FoldNumber, label: string, bend: WorkingInput): Working => ({
   ...head,
   label,
-  value: Math.min(MOST_FOLDS, 1 + Math.floor(bend.value / FOLD_DEG)),
+  value: Math.min(MOST_FOLDS, Math.ceil(bend.value / FOLD_DEG)),
   unit: 'count',
-  formula: 'N = min(m, 1 + ⌊θ / q⌋)',
+  formula: 'N = min(m, ⌈θ / q⌉)',
   inputs: [
     bend,
     input('q', say.degreesAFold, FOLD_DEG, 'deg', 'memory'),

@@ -1,55 +1,44 @@
 import * as say from './words.ts';
 import type { ColourPlan, LayerPlan, ZoneColour } from '../../colour/planColour.ts';
 import { recipeWords } from '../../colour/recipeText.ts';
-import { LAYER_IDS } from '../../colour/schools.ts';
 import { WEIGHT, type Drawing, type DrawingItem, type PagePoint } from '../drawing.ts';
 import { wrapped } from '../stepsSheet.ts';
 import { listDrawing } from '../textPages.ts';
 import { type TextBlock } from '../drawing.ts';
 
 const SWATCH_MM = [13, 9] as const;
-/** From one layer to the next: the swatch, an empty one beside it, and room for its recipe. */
-const COLUMN_MM = 36;
-const NAME_MM = 42;
-const GROUND_MM = 20;
-const ROW_MM = 31;
-const HEAD_MM = 7;
-/** From the top of a row to the foot of its swatches, mm. */
-const SWATCH_FOOT_MM = 10;
+/** From one colour to the next: the swatch, an empty one beside it, and room for its recipe. */
+const COLUMN_MM = 32;
+const NAME_MM = 36;
+const GROUND_MM = 17;
+/** So many colours stand beside each other; more go on below. */
+const IN_A_ROW = 4;
+const ROW_MM = 34;
+/** From the top of a row to the foot of its swatches, and to the name of its colour, mm. */
+const SWATCH_FOOT_MM = 14;
+const NAME_FOOT_MM = 3.6;
 /** Letters of a zone's name, and of a recipe, that fit in their columns. */
-const NAME_LETTERS = 18;
+const NAME_LETTERS = 17;
 const RECIPE_LETTERS = 17;
+
+/** A colour of a zone: the ground under it, a layer on it, or the clay that it is of. */
+interface CardCell {
+  readonly name: string;
+  readonly hex: string;
+  readonly recipe: LayerPlan['recipe'];
+  /** Whether it has a square to paint one's own beside. */
+  readonly painted: boolean;
+}
 
 /** Every zone's colours in the order of the brush, with what each is mixed of and a square to paint one's own in. */
 export function colourCard(colour: ColourPlan): Drawing {
-  const rules = colour.zones.flatMap(({ layers }) => layers.map(({ rule }) => rule));
-  const used = LAYER_IDS.flatMap((id) => rules.find((rule) => rule.id === id) ?? []);
-  const heads = [say.ground, ...used.map(({ name }) => name)];
-  if (colour.zones.some(({ clay }) => clay !== null)) heads.push(say.colouredClay);
-  const head: TextBlock = {
-    heightMm: HEAD_MM,
-    repeat: true,
-    items: heads.map((text, i): DrawingItem => ({
-      kind: 'text',
-      ink: 'soft',
-      layer: 'names',
-      at: [columnX(i), -HEAD_MM + 2],
-      text,
-      sizeMm: 3,
-      anchor: 'start',
-      face: 'label',
-    })),
-  };
-  const ids = used.map(({ id }) => id);
-  const rows = colour.zones.map((zone): TextBlock => ({
-    items: zoneRow(zone, ids, colour, -SWATCH_FOOT_MM),
-    heightMm: ROW_MM,
-  }));
-  const widthMm = columnX(heads.length);
+  const rows = colour.zones.map((zone): TextBlock => zoneBlock(zone, colour));
+  const widthMm = columnX(IN_A_ROW) + COLUMN_MM;
   // Swatches are no measure of anything.
-  return listDrawing('colours', say.coloursFromPrimerTo, widthMm, [head, ...rows, note()]);
+  return listDrawing('colours', say.coloursFromPrimerTo, widthMm, [...rows, note()]);
 }
 
+/** Where a colour stands: 0 for the ground. */
 const columnX = (column: number): number =>
   NAME_MM + (column === 0 ? 0 : GROUND_MM + (column - 1) * COLUMN_MM);
 
@@ -63,12 +52,14 @@ const note = (): TextBlock => ({
   ],
 });
 
-function zoneRow(
-  zone: ZoneColour,
-  ids: readonly string[],
-  colour: ColourPlan,
-  y: number,
-): readonly DrawingItem[] {
+const cellsOf = ({ layers, clay, hex }: ZoneColour): readonly CardCell[] => [
+  ...layers.map(({ rule, hex: of, recipe }) => ({
+    ...{ name: rule.name, hex: of, recipe, painted: true },
+  })),
+  ...(clay === null ? [] : [{ name: say.colouredClay, hex, recipe: clay.recipe, painted: true }]),
+];
+
+function zoneBlock(zone: ZoneColour, colour: ColourPlan): TextBlock {
   const target = { kind: 'zone', id: zone.zone.id } as const;
   const layer = say.colours(zone.zone.id);
   const text = (
@@ -76,11 +67,12 @@ function zoneRow(
     words: string,
     sizeMm: number,
     face: 'label' | 'number',
+    ink: 'ink' | 'soft' = face === 'label' ? 'ink' : 'soft',
   ): DrawingItem => ({
-    ...{ kind: 'text', ink: face === 'label' ? 'ink' : 'soft', layer, at, text: words },
+    ...{ kind: 'text', ink, layer, at, text: words },
     ...{ sizeMm, anchor: 'start', face, target },
   });
-  const square = (x: number, hex: string | null): readonly DrawingItem[] => [
+  const square = (x: number, y: number, hex: string | null): readonly DrawingItem[] => [
     ...(hex === null
       ? []
       : [{ kind: 'fill', ink: 'skin', layer, hex, outlines: [swatch(x, y)], target } as const]),
@@ -89,27 +81,39 @@ function zoneRow(
       ...{ points: swatch(x, y), target },
     },
   ];
-  const cell = (x: number, hex: string, recipe: LayerPlan['recipe']): readonly DrawingItem[] => [
-    ...square(x, hex),
-    ...square(x + SWATCH_MM[0] + 1.5, null),
-    text([x, y - 4.2], hex, 2.5, 'number'),
-    ...(recipe === null
-      ? []
-      : wrapped(recipeWords(recipe.best, colour), RECIPE_LETTERS).map((words, i) =>
-          text([x, y - 8 - 3.1 * i], words, 2.4, 'label'),
-        )),
-  ];
-  return [
-    ...wrapped(zone.zone.name, NAME_LETTERS).map((words, i) =>
-      text([0, y + 5 - 3.6 * i], words, 3.2, 'label'),
-    ),
-    text([0, y - 4.2], zone.sheen === 'wet' ? say.highGloss : zone.sheen, 2.8, 'label'),
-    ...square(columnX(0), zone.groundHex),
-    ...zone.layers.flatMap(({ rule, hex, recipe }) =>
-      cell(columnX(1 + ids.indexOf(rule.id)), hex, recipe),
-    ),
-    ...(zone.clay === null ? [] : cell(columnX(1 + ids.length), zone.hex, zone.clay.recipe)),
-  ];
+  const cell = (column: number, row: number, of: CardCell): readonly DrawingItem[] => {
+    const [x, top] = [columnX(column), -row * ROW_MM];
+    const y = top - SWATCH_FOOT_MM;
+    return [
+      text([x, top - NAME_FOOT_MM], of.name, 2.8, 'label', 'soft'),
+      ...square(x, y, of.hex),
+      ...(of.painted ? square(x + SWATCH_MM[0] + 1.5, y, null) : []),
+      text([x, y - 4.2], of.hex, 2.5, 'number'),
+      ...(of.recipe === null
+        ? []
+        : wrapped(recipeWords(of.recipe.best, colour), RECIPE_LETTERS).map((words, i) =>
+            text([x, y - 8 - 3.1 * i], words, 2.4, 'label'),
+          )),
+    ];
+  };
+  const cells = cellsOf(zone);
+  const name = wrapped(zone.zone.name, NAME_LETTERS);
+  const ground = { name: say.ground, hex: zone.groundHex, recipe: null, painted: false };
+  return {
+    heightMm: ROW_MM * Math.max(1, Math.ceil(cells.length / IN_A_ROW)),
+    items: [
+      ...name.map((words, i) => text([0, -9 - 3.6 * i], words, 3.2, 'label')),
+      text(
+        [0, -9 - 3.6 * name.length],
+        zone.sheen === 'wet' ? say.highGloss : zone.sheen,
+        2.8,
+        'label',
+        'soft',
+      ),
+      ...cell(0, 0, ground),
+      ...cells.flatMap((of, i) => cell(1 + (i % IN_A_ROW), Math.floor(i / IN_A_ROW), of)),
+    ],
+  };
 }
 
 function swatch(x: number, y: number): readonly PagePoint[] {
