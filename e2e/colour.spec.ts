@@ -112,9 +112,9 @@ test('claws have a colour, taken from a picture with a grey card in it', async (
   const right = await found.textContent();
   // The colour of the swatch in the light of the card: red gains, blue loses.
   expect(Number.parseInt(right!.slice(1, 3), 16)).toBeGreaterThan(60);
-  await dialog.getByText('White paper').click();
+  await dialog.getByText('White paper', { exact: true }).click();
   await expect(found).not.toHaveText(right!);
-  await dialog.getByText('Grey card').click();
+  await dialog.getByText('Grey card', { exact: true }).click();
   await dialog.getByText('Place of the colour').click();
   await dialog.getByRole('application').press('ArrowRight');
   await expect(found).toHaveText(right!);

@@ -27,6 +27,7 @@ test('what stands in the workshop holds for every piece, and undo reaches it fro
   await page.goBack();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(row(page, 'cure.dial')).toContainText('118 °C');
+  await workshopKept(page, { oven: { offsetC: 12 } });
   await page.goto('/workshop');
   await expect(page.getByRole('textbox', { name: 'Thermometer less dial' })).toHaveValue('12 °C');
 });

@@ -22,6 +22,7 @@ import {
   type Pigment,
 } from './pigments.ts';
 import { allRecipes, type Found, type Recipe } from './recipes.ts';
+import { quickDifference } from './quickDifference.ts';
 import { spectrumOfHex } from './spectra.ts';
 import { PAINT_KINDS, type PaintKind } from '../piece/colourSchema.ts';
 import { usualTubes } from './usualBox.ts';
@@ -51,6 +52,20 @@ function wantedOf(zones: readonly ZoneAsked[], kind: PaintKind): readonly Wanted
   }));
 }
 
+/** While tubes are chosen, aims nearer to each other than this are one, ΔE00. */
+const ALIKE = 1.5;
+
+/** Aims with those that nobody tells apart gathered in the one that came first. */
+function gathered(aims: readonly Aim[]): readonly Aim[] {
+  const kept: { lab: Triple; weight: number }[] = [];
+  for (const { lab, weight } of aims) {
+    const like = kept.find((of) => quickDifference(...of.lab, ...lab) < ALIKE);
+    if (like === undefined) kept.push({ lab, weight });
+    else like.weight += weight;
+  }
+  return kept;
+}
+
 const labOfHex = (hex: string): Triple => labOfSpectrum(spectrumOfHex(hex));
 
 /** Works out which tubes, in what parts, and how it looks. Pure; `told` hears how much is done. */
@@ -73,7 +88,8 @@ export function paintAnswer(
     const aims = wanted.map(({ aim }) => aim);
     const kept = shelf.flatMap(({ id }, i) => (fixed.includes(id) ? [i] : []));
     const limits = { maxPaints: MAX_PAINTS, maxParts: TRIED_PARTS };
-    const shelfFinder = tubeFinder(pigments.slice(0, shelf.length), aims, limits);
+    const rough = gathered(aims);
+    const shelfFinder = tubeFinder(pigments.slice(0, shelf.length), rough, limits);
     const set = shelfFinder.best(Math.max(few, kept.length), kept);
     chosen[kind] = set.map((i) => all[i]!.id);
     told((n + 0.5) / PAINT_KINDS.length);
@@ -88,7 +104,7 @@ export function paintAnswer(
       recipes[key] = toldRecipes(found[t]!, use);
       mixes.set(key, mixed(use, found[t]!.best!.parts));
     });
-    oneMore ??= more(all, set, tubeFinder(pigments, aims, limits));
+    oneMore ??= more(all, set, tubeFinder(pigments, rough, limits));
   });
   told(0.9);
   return {

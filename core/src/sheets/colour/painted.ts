@@ -5,10 +5,14 @@ import { LAYER_IDS, type LayerId } from '../../colour/schools.ts';
 import type { Plan } from '../../planTypes.ts';
 import type { Relief } from '../../surface/relief.ts';
 import type { ReliefView } from '../../surface/reliefViews.ts';
+import type { SeenCoat } from '../../lie/seenCoat.ts';
+import { keptFor } from '../../lie/keptFor.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from '../drawing.ts';
 import { faceItems, MARGIN_MM, reliefOf } from '../formItems.ts';
 import { coatOf } from '../skin/directionMap.ts';
 import { coatStrokes } from '../skin/coatStrokes.ts';
+
+const strokesKept = keptFor<SeenCoat, readonly DrawingItem[]>();
 
 /** The layers of a piece in their order, each with its name; those that no zone has are left out. */
 export function layersOf({
@@ -50,7 +54,9 @@ export function paintedForm(plan: Plan, view: ReliefView, many: number): Drawing
   const laid = layers.slice(0, many).map(({ id }) => id);
   const after = new Map(colour.zones.map((of) => [of.zone.id, zoneAfter(of, laid)]));
   const coat = coatOf(plan, view);
-  const strokes = coat === undefined ? [] : thinned(coatStrokes(plan, coat));
+  // The same strokes lie there at every layer: stepping only changes their colours.
+  const strokes =
+    coat === undefined ? [] : strokesKept(coat, 'all', () => thinned(coatStrokes(plan, coat)));
   const items = [
     ...fills(plan, relief, (id) => {
       const its = after.get(id);

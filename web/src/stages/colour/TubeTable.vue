@@ -71,6 +71,7 @@ const isFixed = ({ tube }: PaintTubePlan): boolean => fixed.value.includes(tube.
       </tr>
       <OpenedRow :of="[row.needed, row.buy, row.cost, row.shift]" /></template
   ></ReckoningTable>
+  <HintText>{{ say.orderOfMixing }}</HintText>
   <HintText v-if="isUsual">{{ say.usualBoxHint }}</HintText>
   <WorkingRow
     v-if="colour.oneMore"

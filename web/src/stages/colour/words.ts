@@ -66,6 +66,8 @@ export const enough = 'enough';
 export const keptByHand = 'By hand';
 export const keep = 'Keep';
 export const kept = 'Kept';
+export const orderOfMixing =
+  'Mix by drops, the lightest first and the dark ones last, one at a time: a little dark goes far. What a mix is to cover is painted on a scrap and left to dry before the piece.';
 export const usualBoxHint =
   'Your shelf has none of these: a usual box of pigments by their common names stands in. Enter yours in the workshop.';
 export const oneMoreHelps = (name: string): string => `One tube more, ${name}: nearer by ΔE00`;
