@@ -29,6 +29,7 @@ const ROOMS = [
   'oven',
   'skin',
   'colour',
+  'schedule',
   'bench',
   'start',
   'jobs',

@@ -17,6 +17,7 @@ import { ovenTrace } from './ovenTrace.ts';
 import { planting } from './planting.ts';
 import { printer } from './printer.ts';
 import { recipes } from './recipes.ts';
+import { estimates, scheduling, schedulingMore } from './scheduling.ts';
 import { solids } from './solids.ts';
 import { springback } from './springback.ts';
 import { staticBalance } from './staticBalance.ts';
@@ -37,6 +38,7 @@ export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   'direction-field': directionField,
   'distance-transform': distances,
   'drawing-standards': drawingStandards,
+  estimates,
   'heat-conduction': heatConduction,
   'landmark-alignment': landmarkAlignment,
   'leg-equilibrium': legEquilibrium,
@@ -47,6 +49,8 @@ export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   planting,
   printer,
   recipes,
+  scheduling,
+  'scheduling-more': schedulingMore,
   solids,
   springback,
   'static-balance': staticBalance,

@@ -1,0 +1,117 @@
+import { seeded, seedOf } from '../geometry/seeded.ts';
+import { leastMakespan } from './exact.ts';
+import { lowerBound, type LowerBound } from './lowerBound.ts';
+import { laidSerially, makespanOf } from './serial.ts';
+import { handParts, inNeedOrder, spanOf, type Starts, type Task, type Windows } from './tasks.ts';
+
+/** When everything starts, when the last ends, and how near that is to what cannot be undercut. */
+export interface Timetable {
+  readonly starts: Starts;
+  /** End of the last task, minutes from the beginning; Infinity where the hours are too few, or too short for a task. */
+  readonly minutes: number;
+  readonly bound: LowerBound;
+  /** Whether nothing ends earlier: proven by search, or by the bound. */
+  readonly isLeast: boolean;
+}
+
+/** So many things that the hands do are still searched through. */
+const FEW_EVENTS = 14;
+/** Orders that are tried: the first by rule, the others near it. */
+const TRIES = 24;
+
+/**
+ * A timetable for one person and one oven: the best of some orders of the longest tail first, each laid serially;
+ * small ones are searched for their least end. `prefers` moves tasks forward or back in the order, minutes: what is
+ * due earlier first. Throws where tasks need each other.
+ */
+export function timetable(
+  tasks: readonly Task[],
+  windows: Windows,
+  prefers: ReadonlyMap<string, number> = new Map(),
+): Timetable {
+  const bound = lowerBound(tasks, windows);
+  const best = bestOrder(tasks, windows, bound.minutes, prefers);
+  const events = tasks.reduce((sum, task) => sum + handParts(task).length, 0);
+  if (best.minutes <= bound.minutes + 1e-9) return { ...best, bound, isLeast: true };
+  if (events > FEW_EVENTS || prefers.size > 0) return { ...best, bound, isLeast: false };
+  const exact = leastMakespan(tasks, windows, best.minutes);
+  return {
+    ...{ starts: exact.starts ?? best.starts, minutes: exact.minutes },
+    ...{ bound, isLeast: exact.proven },
+  };
+}
+
+/** The longest way from the start of each task to the end of all. */
+function tails(tasks: readonly Task[]): ReadonlyMap<string, number> {
+  const long = new Map<string, number>();
+  for (const task of inNeedOrder(tasks).toReversed()) {
+    const own = (long.get(task.id) ?? 0) + spanOf(task);
+    long.set(task.id, own);
+    for (const need of task.after) long.set(need, Math.max(long.get(need) ?? 0, own));
+  }
+  return long;
+}
+
+function bestOrder(
+  tasks: readonly Task[],
+  windows: Windows,
+  bound: number,
+  prefers: ReadonlyMap<string, number>,
+): Pick<Timetable, 'starts' | 'minutes'> {
+  const long = tails(tasks);
+  const random = seeded(seedOf('timetable'));
+  const longest = Math.max(1, ...long.values());
+  let best: Pick<Timetable, 'starts' | 'minutes'> | null = null;
+  let worth = Infinity;
+  for (let n = 0; n < TRIES; n++) {
+    const weight = new Map(
+      tasks.map(({ id }) => [
+        id,
+        long.get(id)! + (prefers.get(id) ?? 0) + (n === 0 ? 0 : (random() - 0.5) * 0.5 * longest),
+      ]),
+    );
+    const order = byWeight(tasks, weight);
+    const starts = laidSerially(order, windows);
+    const minutes = makespanOf(tasks, starts);
+    const its = minutes + lateness(tasks, starts, prefers);
+    if (best === null || its < worth) [best, worth] = [{ starts, minutes }, its];
+    if (prefers.size === 0 && minutes <= bound + 1e-9) break;
+  }
+  return best!;
+}
+
+/** Ends weighed by how much each is preferred: breaks ties between timetables that end alike. */
+const lateness = (
+  tasks: readonly Task[],
+  starts: Starts,
+  prefers: ReadonlyMap<string, number>,
+): number =>
+  prefers.size === 0
+    ? 0
+    : tasks.reduce((sum, { id }) => sum + ((prefers.get(id) ?? 0) > 0 ? starts.get(id)! : 0), 0) /
+      tasks.length;
+
+/** Of what is ready always the heaviest. */
+function byWeight(tasks: readonly Task[], weight: ReadonlyMap<string, number>): readonly Task[] {
+  const left = new Map(tasks.map(({ id, after }) => [id, after.length]));
+  const followers = new Map<string, Task[]>();
+  const known = new Set(tasks.map(({ id }) => id));
+  for (const task of tasks)
+    for (const need of task.after)
+      if (known.has(need)) followers.set(need, [...(followers.get(need) ?? []), task]);
+      else left.set(task.id, left.get(task.id)! - 1);
+  const ready = tasks.filter(({ id }) => left.get(id) === 0);
+  const order: Task[] = [];
+  while (ready.length > 0) {
+    let at = 0;
+    for (let i = 1; i < ready.length; i++)
+      if (weight.get(ready[i]!.id)! > weight.get(ready[at]!.id)!) at = i;
+    const [task] = ready.splice(at, 1) as [Task];
+    order.push(task);
+    for (const next of followers.get(task.id) ?? []) {
+      left.set(next.id, left.get(next.id)! - 1);
+      if (left.get(next.id) === 0) ready.push(next);
+    }
+  }
+  return order;
+}
