@@ -476,6 +476,17 @@ export {
   recipesCsv,
   type PaletteColour,
 } from './formats/palette.ts';
+export { parseStretches, stretchesText, type Stretch } from './units/stretches.ts';
+export { stepToPlan } from './bench/schedulePlan.ts';
+export type {
+  Booking,
+  PieceEnd,
+  PieceToPlan,
+  SchedulePlan,
+  ScheduleQuestion,
+  StepToPlan,
+} from './bench/schedulePlan.ts';
+export { scheduleJob } from './jobs/scheduleJob.ts';
 export { asItComesOut } from './colour/bakedColour.ts';
 export { swatchColour, type CardKind, type SwatchColour } from './colour/greyCard.ts';
 export type { Rung } from './colour/paintQuestion.ts';

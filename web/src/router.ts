@@ -71,6 +71,15 @@ const skinRoutes: readonly RouteRecordRaw[] = [
   },
 ];
 
+/** The rooms of Bench. */
+const benchRoutes: readonly RouteRecordRaw[] = [
+  {
+    path: 'bench/days',
+    component: () => import('./stages/bench/days/DaysStage.vue'),
+    meta: { stage: 'bench' },
+  },
+];
+
 /** Every screen has an address with its piece in it; stages are loaded when first opened. */
 export const router = createRouter({
   history: createWebHistory(),
@@ -104,6 +113,7 @@ export const router = createRouter({
         ...measureRoutes,
         ...cureRoutes,
         ...skinRoutes,
+        ...benchRoutes,
       ],
     },
     {

@@ -110,7 +110,7 @@ describe('the maker’s pace', () => {
     const done = Object.fromEntries(
       steps.map(({ id }) => [id, { on: '2026-05-30', minutes: null, note: '' }]),
     );
-    const finished = wholePlan({ ...having({}), bench: { done } }).bench!;
+    const finished = wholePlan({ ...having({}), bench: { ...otterPiece().bench, done } }).bench!;
     expect([finished.timed.value, finished.sittings.value]).toEqual([0, 0]);
   });
 });

@@ -1,6 +1,6 @@
 import * as say from './words.ts';
 import { ROUNDING, type ClayBatch } from '../mass/clayBatches.ts';
-import type { Step } from '../piece/step.ts';
+import type { Step, WorkKind } from '../piece/step.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { AtHand } from '../workshop/workpiece.ts';
 
@@ -53,20 +53,39 @@ export function packetsCost(
   };
 }
 
+/** What kinds of work were learnt to take against their estimate. */
+type Learned = ReadonlyMap<WorkKind, { readonly factor: number; readonly records: number }>;
+
 /**
  * A step whose hand work takes the maker's own time; ovens and clays keep theirs. Hand work is told by
  * a sum over its tasks, so that its formula stays one when a factor stands before it.
  */
-export function paced(step: Step, pace: number): Step {
+export function paced(step: Step, pace: number, learned: Learned = new Map()): Step {
   const { duration, occupies } = step;
   if (duration === null || occupies !== 'person' || duration.formula === undefined) return step;
+  const of = learned.get(step.work);
+  const factor = of?.factor ?? 1;
   return {
     ...step,
     duration: {
       ...duration,
-      value: pace * duration.value,
-      formula: `p · ${duration.formula}`,
-      inputs: [...duration.inputs, input('p', say.yourPaceAgainstUsual, pace, 'ratio', 'own')],
+      value: factor * pace * duration.value,
+      formula: of === undefined ? `p · ${duration.formula}` : `p · f · ${duration.formula}`,
+      inputs: [
+        ...duration.inputs,
+        input('p', say.yourPaceAgainstUsual, pace, 'ratio', 'own'),
+        ...(of === undefined
+          ? []
+          : [
+              input(
+                'f',
+                say.learnedFactorOf(say.WORK_WORDS[step.work], of.records),
+                factor,
+                'ratio',
+                'measured',
+              ),
+            ]),
+      ],
     },
   };
 }

@@ -7,6 +7,7 @@ import { listText, sentenceText } from '../piece/step.ts';
 
 const benchOf = (piece: Workpiece) => wholePlan(piece, true).bench!;
 const done = (...ids: string[]): Workpiece['bench'] => ({
+  ...otterPiece().bench,
   done: Object.fromEntries(ids.map((id) => [id, { on: '2026-05-30', minutes: 12, note: '' }])),
 });
 const solid = (piece: Workpiece): Workpiece =>

@@ -17,6 +17,8 @@ import { bakeStepId } from './bakeSteps.ts';
 import { claySteps } from './claySteps.ts';
 import { setLast } from './fittingSteps.ts';
 import { colouredClaySteps, paintSteps } from './paintSteps.ts';
+import { learnedFactors } from '../schedule/learned.ts';
+import { withMinutes } from './stepMinutes.ts';
 import { shoppingList, type ShoppingLine } from './shoppingList.ts';
 import { inOrder, type Step } from '../piece/step.ts';
 
@@ -25,6 +27,8 @@ export interface StepPlan extends Step {
   readonly number: number;
   /** Cautions that stand here for the first time; the others were told at an earlier step. */
   readonly firstCautions: readonly CautionId[];
+  /** What it was estimated to take before anything was learnt, minutes; null where no hands work. */
+  readonly estimateMin: number | null;
   readonly done: StepDone | null;
   readonly state: 'done' | 'next' | 'ready' | 'waiting';
 }
@@ -59,7 +63,8 @@ export interface BenchInputs {
 export function planBench(inputs: BenchInputs): BenchPlan | null {
   const { piece, measure, fittings, wire, mass, cure, skin, colour, put } = inputs;
   if (mass === null || colour === null) return null;
-  const { pace, sittingH } = piece.atHand;
+  const { pace, sittingH, records } = piece.atHand;
+  const learned = learnedFactors(records.map(({ work, ...of }) => ({ ...of, kind: work })));
   const clays = [piece.mass.clay, ...(piece.mass.shellClay ? [piece.mass.shellClay] : [])];
   const baked = [...cure.stages.map(({ id }) => bakeStepId(id)), ...mended(put)];
   const all = inOrder([
@@ -70,7 +75,13 @@ export function planBench(inputs: BenchInputs): BenchPlan | null {
       ...{ skeleton: measure.skeleton, colour, skin, mass },
       ...{ primerName: piece.colour.primer, baked, ...setLast(fittings) },
     }),
-  ]).map((step) => paced(step, pace));
+  ])
+    .map((step) => withMinutes(step, { mass, colour, fittings }))
+    .map((step) => {
+      const own = paced(step, pace);
+      const estimateMin = step.occupies === 'person' ? (own.duration?.value ?? null) : null;
+      return { ...paced(step, pace, learned), estimateMin };
+    });
   const { done } = piece.bench;
   const steps = withStates(all, done);
   const shopping = shoppingList({ wire, fittings, mass, colour, skin, piece });
@@ -105,8 +116,13 @@ export function planBench(inputs: BenchInputs): BenchPlan | null {
 const mended = (put: readonly Step[]): readonly string[] =>
   put.filter(({ id }) => id.startsWith('mend.')).map(({ id }) => id);
 
+type Estimated = Step & Pick<StepPlan, 'estimateMin'>;
+
 /** The first step whose needs are all met is the next one; others that are met are ready. */
-function withStates(all: readonly Step[], done: Workpiece['bench']['done']): readonly StepPlan[] {
+function withStates(
+  all: readonly Estimated[],
+  done: Workpiece['bench']['done'],
+): readonly StepPlan[] {
   let nextFound = false;
   const told = new Set<CautionId>();
   return all.map((step, i): StepPlan => {

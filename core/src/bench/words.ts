@@ -310,3 +310,59 @@ export const fibreFor = (name: string): string => `Fibre for ${name}, cut `;
 export const weftFor = (name: string): string => `Weft for ${name}, hair `;
 export const glueForFibre = 'Glue for the fibre';
 export const zonesOfFibre = 'zones that fibre is stuck on';
+
+// stepMinutes.ts
+export const soManyAt = (label: string, many: number, minutes: number): string =>
+  `${label}: ${many} at ${minutes} min each`;
+export const areaAt = (label: string, cm2: number, inMinute: number): string =>
+  `${label}: ${cm2} cm² at ${inMinute} cm² a minute`;
+export const gramsAt = (grams: number, inMinute: number): string =>
+  `Kneaded: ${grams} g at ${inMinute} g a minute`;
+export const foilPacked = 'Foil torn, packed and pressed';
+export const partsPacked = 'Cores pressed to shape';
+export const laidOver = 'Laid, pressed on and joined';
+export const partsBuilt = 'Slender parts built up';
+export const workedOver = 'Worked over';
+export const balls = 'Balls rolled';
+export const sockets = 'Sockets pressed';
+export const lids = 'Set, with their lids';
+export const shapedOnWire = 'Shaped on the armature';
+export const drawnIn = 'Drawn in with a point';
+export const coloursFolded = 'Colours weighed and folded';
+export const cleaned = 'Sanded where it should be smooth, and wiped';
+export const primed = 'Primed';
+export const varnished = 'Varnished';
+export const weighedAndPhotographed = 'Weighed and photographed';
+export const builtApart = 'Built apart';
+export const triedOn = 'Tried on';
+export const joinedOn = 'Joined and filled';
+export const usualRates = 'usual rates of hand work, from memory: your own records tell better';
+export const WORK_WORDS = {
+  print: 'Printing',
+  cut: 'Cutting',
+  bend: 'Bending',
+  bind: 'Binding',
+  drill: 'Drilling',
+  model: 'Modelling',
+  bake: 'At the oven',
+  set: 'Setting',
+  texture: 'Texture',
+  clean: 'Cleaning',
+  paint: 'Painting',
+  look: 'Looking',
+} as const;
+
+// atHand.ts
+export const learnedFactorOf = (kind: string, records: number): string =>
+  `What ${kind.toLowerCase()} takes you against that, from ${records} ${records === 1 ? 'record' : 'records'}`;
+
+// schedulePlan.ts
+export const oneHandOneOven = 'one person, one oven, the attended hours of the workshop';
+export const wholeMinutes = 'whole minutes';
+export const untilAllIsReady = 'Until all is ready, by the clock';
+export const laidIntoHours =
+  'each step as early as what is laid before it lets it, of several orders the one that ends first (R. Kolisch, 1996)';
+export const notBefore = 'Nobody could be ready before';
+export const chainHandsOven =
+  'the longest of the chain of needs, the minutes of the hands and those of the oven, each laid into the hours';
+export const aboveBound = 'Plan above that bound';

@@ -9,6 +9,7 @@ const piece = {
   // With an empty shelf every tube is to buy, beside how much of it the piece takes.
   atHand: { ...otter.atHand, paints: [] },
   bench: {
+    ...otterPiece().bench,
     done: { 'sheets.print': { on: '2026-05-30', minutes: 9, note: 'ink "low", again' } },
   },
 };

@@ -24,4 +24,4 @@ export interface Job<I, O> {
 }
 
 /** The kinds of slow work. */
-export type JobName = 'body' | 'surface' | 'shape' | 'heat' | 'coat' | 'paint';
+export type JobName = 'body' | 'surface' | 'shape' | 'heat' | 'coat' | 'paint' | 'schedule';

@@ -1,4 +1,5 @@
 import { paintAnswer } from '../colour/paintAnswer.ts';
+import { schedulePlan } from '../bench/schedulePlan.ts';
 import { bodyGrid, COARSE_CELLS, FINE_CELLS } from '../body/bodyGrid.ts';
 import { heatRun } from '../cure/heatRun.ts';
 import { coatMap } from '../lie/coatMap.ts';
@@ -35,6 +36,7 @@ export const JOB_KINDS = {
     coarse: (of: CoatQuestion, told?: Told) => coatMap(posedFor(of.model), of.choice, false, told),
   },
   paint: { run: paintAnswer },
+  schedule: { run: schedulePlan },
 } as const satisfies Readonly<Record<JobName, JobKind<never, unknown>>>;
 
 let last: { readonly key: string; readonly skeleton: Skeleton } | undefined;

@@ -227,7 +227,7 @@ describe('mending', () => {
 
   it('says what paint stands once it is painted', () => {
     const done = { 'colour.primer': { on: '2026-05-03', minutes: null, note: '' } };
-    const painted = { ...withDefect('crack'), bench: { done } };
+    const painted = { ...withDefect('crack'), bench: { ...otterPiece().bench, done } };
     const text = (piece: Workpiece): string =>
       planOf(piece)
         .oven.mends[0]!.steps.map(({ sentence }) => sentenceText(sentence))

@@ -163,7 +163,8 @@ export const withWaysToColour = (old: Data): Data => {
     ]),
   );
   const fresh = { school: 'light-down', clayHex: '#d3c8b6', few: 4, fixed: [], maxParts: 8 };
-  return { ...old, version: 18, colour: { ...fresh, ...colour, zones: told } };
+  const bench = { due: null, notBefore: {}, ...partOf(old, 'bench') };
+  return { ...old, version: 18, bench, colour: { ...fresh, ...colour, zones: told } };
 };
 
 /** Version 13 to 14: perches with a length of their own, keys against turning, skin over a shell, and pelts. */

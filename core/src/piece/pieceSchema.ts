@@ -149,6 +149,10 @@ const benchSchema = z.strictObject({
       note: text(0, 500),
     }),
   ),
+  /** The day by which it should be ready. */
+  due: z.nullable(z.iso.date()),
+  /** Steps that are not begun before a day, by id. */
+  notBefore: z.record(text(1, 60), z.iso.date()),
 });
 
 /** Everything the user decided or measured about a piece; nothing that can be derived. */

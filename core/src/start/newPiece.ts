@@ -216,6 +216,6 @@ export function laterStages(): Pick<
     cure: NEW_CURE,
     skin: NEW_SKIN,
     colour: NEW_COLOUR,
-    bench: { done: {} },
+    bench: { done: {}, due: null, notBefore: {} },
   };
 }

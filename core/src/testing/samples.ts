@@ -34,7 +34,8 @@ export const newWorkpieceOf = (id: string, name: string, creature: Creature): Wo
 export const plainPiece = (): Workpiece => newWorkpiece('plain', 'Plain', 'eurasian-otter');
 
 type Section =
-  'measure' | 'stance' | 'wire' | 'mass' | 'fittings' | 'cure' | 'skin' | 'colour' | 'bench';
+  | ('measure' | 'stance' | 'wire' | 'mass' | 'fittings' | 'cure' | 'skin' | 'colour' | 'bench')
+  | 'atHand';
 
 /** A piece with part of one of its sections replaced. */
 export function changed<S extends Section>(

@@ -81,3 +81,7 @@ export const atMostValues = (most: number): string => `at most ${most} values`;
 export const plainData = 'plain text, numbers, lists and groups';
 export const foreignObject = 'an object of another kind';
 export const itsEnd = 'its end, too early';
+
+// stretches.ts
+export const stretchesSuchAs =
+  'stretches of a day in order such as 9:00–12:00, 13:00–17:00, at most four, or nothing';

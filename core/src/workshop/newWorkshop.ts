@@ -1,5 +1,11 @@
 import { WORKSHOP_FORMAT, WORKSHOP_VERSION, type Workshop } from './workshopSchema.ts';
 
+/** From nine to twelve and from one to five. */
+const WORKDAY = [
+  { from: 540, to: 720 },
+  { from: 780, to: 1020 },
+];
+
 /**
  * A workshop as most begin: a small household oven that nobody has measured, kitchen foil, four tools,
  * nothing in stock. All of it common practice.
@@ -25,4 +31,7 @@ export const newWorkshop = (): Workshop => ({
   paints: [],
   pace: 1,
   sittingH: 2,
+  hours: { week: [WORKDAY, WORKDAY, WORKDAY, WORKDAY, WORKDAY, [], []], daysOff: [] },
+  hourRate: null,
+  records: [],
 });

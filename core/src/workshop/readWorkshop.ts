@@ -11,6 +11,13 @@ import {
   type Workshop,
 } from './workshopSchema.ts';
 
+/** So many days from nine to twelve and from one to five. */
+const workdays = (many: number): readonly unknown[] =>
+  Array.from({ length: many }, () => [
+    { from: 540, to: 720 },
+    { from: 780, to: 1020 },
+  ]);
+
 /** From version n to n + 1, under n; each step is frozen. */
 const STEPS: VersionSteps = {
   /** Version 2 knows what traces told of the oven, and stuffs by their own labels. */
@@ -22,8 +29,11 @@ const STEPS: VersionSteps = {
   }),
   /** Version 3 knows tools of the maker's own. */
   2: (old) => ({ ownTools: [], ...old, version: 3 }),
-  /** Version 4 knows strength, hiding, lightfastness, packets and prices of paints, pastels and coloured clays. */
+  /** Version 4 knows hours at the bench, records of what steps took, strength, hiding, lightfastness, packets and prices of paints, pastels and coloured clays. */
   3: (old) => ({
+    hours: { week: [...workdays(5), [], []], daysOff: [] },
+    hourRate: null,
+    records: [],
     ...old,
     version: 4,
     paints: Array.isArray(old['paints'])

@@ -3,8 +3,9 @@ import { ownStuffId } from '../piece/fittingsSchema.ts';
 import { CLAY_IDS, TOOL_IDS } from '../piece/materialIds.ts';
 import { metalIdSchema, wireSizeSchema } from '../piece/wireSchema.ts';
 import { boxSchema } from '../piece/pieceSchema.ts';
+import { WORK_KINDS } from '../piece/step.ts';
 import { LIGHT_CLASSES, OPACITIES, PAINT_KINDS } from '../piece/colourSchema.ts';
-import { hex, list, num, text, z } from '../units/schema.ts';
+import { hex, list, num, text, whole, z } from '../units/schema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const WORKSHOP_FORMAT = 'keen-sinew-workshop';
@@ -108,6 +109,29 @@ const ownStuffSchema = z.strictObject({
   ),
 });
 
+/** A stretch of a day at the bench. */
+const stretchSchema = z
+  .strictObject({ from: whole(0, 1439), to: whole(1, 1440) })
+  .check(({ value, issues }) => {
+    if (value.to <= value.from)
+      issues.push({
+        code: 'custom',
+        input: value.to,
+        path: ['to'],
+        message: `an end at minute ${value.to} is not after a start at minute ${value.from}`,
+      });
+  });
+
+/** A step that was ticked with its time. */
+const recordSchema = z.strictObject({
+  piece: text(1, 80),
+  step: text(1, 60),
+  work: z.enum(WORK_KINDS),
+  estimatedMin: num(0.01, 100_000),
+  actualMin: num(0.01, 100_000),
+  on: z.iso.date(),
+});
+
 /** A tool of the maker's own, pressed into a scrap and measured. */
 const ownToolSchema = z.strictObject({
   id: text(1, 40),
@@ -151,6 +175,15 @@ export const workshopSchema = z
     pace: num(0.2, 5),
     /** How long one sitting at the bench is, hours. */
     sittingH: num(0.25, 16),
+    /** Hours at the bench: by weekday from Monday on, minutes of the day, in order; and days without any. */
+    hours: z.strictObject({
+      week: list(list(stretchSchema, 0, 4), 7, 7),
+      daysOff: list(z.iso.date(), 0, 400),
+    }),
+    /** What an hour of work costs, in the maker's own money. */
+    hourRate: price,
+    /** What steps took, against what they had been estimated to: by piece and step. */
+    records: list(recordSchema, 0, 4000),
   })
   .check(({ value: { wire }, issues }) => {
     const known = new Set<string>([...BUILT_IN_METAL_IDS, ...wire.ownMetals.map(({ id }) => id)]);
@@ -187,4 +220,5 @@ export type OwnTool = Workshop['ownTools'][number];
 export type OvenLearnt = NonNullable<Workshop['oven']['learnt']>;
 export type OwnMetal = Workshop['wire']['ownMetals'][number];
 export type ClayOnHand = Workshop['clays'][number];
+export type TimeRecordOfStep = Workshop['records'][number];
 export type PaintOnHand = Workshop['paints'][number];

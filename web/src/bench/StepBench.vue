@@ -44,7 +44,7 @@ function done(): void {
   const now = step.value;
   if (!now) return;
   const minutes = Math.max(1, Math.round(timer.seconds.value / 60));
-  change(say.tick(now.title), (p) => withStepDone(p, now.id, { minutes }));
+  change(say.tick(now.title), (p) => withStepDone(p, now, { minutes }));
   go(1);
 }
 

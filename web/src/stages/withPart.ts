@@ -1,7 +1,8 @@
 import type { Workpiece } from '@keen-sinew/core';
 
 type Section =
-  'measure' | 'stance' | 'wire' | 'mass' | 'fittings' | 'cure' | 'skin' | 'colour' | 'bench';
+  | ('measure' | 'stance' | 'wire' | 'mass' | 'fittings' | 'cure' | 'skin' | 'colour' | 'bench')
+  | 'atHand';
 
 /** The document with part of one section's decisions replaced. */
 export const withPart = <S extends Section>(

@@ -14,6 +14,7 @@ import WorkingDetail from '../../ledger/WorkingDetail.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
 import BodyPending from '../BodyPending.vue';
+import BenchTabs from './BenchTabs.vue';
 import StepList from './StepList.vue';
 
 const { piece, plan } = usePiecePlan();
@@ -39,6 +40,7 @@ const toWork = (): void => {
 
 <template>
   <SheetFrame :label="say.workInOrder">
+    <BenchTabs />
     <BodyPending v-if="!bench" />
     <StepList v-else :steps="bench.steps">
       <template #default="{ step }">

@@ -24,12 +24,12 @@ const { system, text } = useUnits();
 const card = ref<HTMLElement | null>(null);
 
 function toggle(): void {
-  const { id, title, done } = props.step;
-  if (done) change(say.untick(title), (p) => withStepOpen(p, id));
-  else change(say.tick(title), (p) => withStepDone(p, id, {}));
+  const { step } = props;
+  if (step.done) change(say.untick(step.title), (p) => withStepOpen(p, step));
+  else change(say.tick(step.title), (p) => withStepDone(p, step, {}));
 }
 const log = (part: Partial<StepDone>): void =>
-  change(say.log(props.step.title), (p) => withStepDone(p, props.step.id, part));
+  change(say.log(props.step.title), (p) => withStepDone(p, props.step, part));
 
 watch(
   () => props.picked,

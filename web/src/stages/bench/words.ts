@@ -28,3 +28,8 @@ export const log = (title: string | number): string => `Log “${title}”`;
 
 // StepCard.vue
 export const startThisBake = 'Put it in and watch it';
+
+// BenchTabs.vue
+export const roomsOfBench = 'Rooms of Bench';
+export const stepsTab = 'Steps';
+export const daysTab = 'Days';

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import * as say from './words.ts';
+import type { Booking, PieceToPlan } from '@keen-sinew/core';
+import { computed, defineAsyncComponent } from 'vue';
+import { useSettingsStore } from '../../../stores/settingsStore.ts';
+import { barsOf, daysChartOptions } from './daysChartOptions.ts';
+import { momentText } from './dayText.ts';
+
+/** Some days as a chart: hands, oven and what goes on by itself, a row each for every piece. */
+const props = defineProps<{
+  bookings: readonly Booking[];
+  pieces: readonly PieceToPlan[];
+}>();
+const settings = useSettingsStore();
+const ApexChart = defineAsyncComponent(() => import('vue3-apexcharts'));
+const night = computed(() => settings.theme === 'night');
+const shown = computed(() =>
+  props.pieces.filter(({ id }) => props.bookings.some(({ piece }) => piece === id)),
+);
+const series = computed(() => [{ data: [...barsOf(props.bookings, shown.value, night.value)] }]);
+const rows = computed(() => new Set(series.value[0]!.data.map(({ x }) => x)).size);
+const ends = computed(() => props.bookings.map(({ end }) => end).toSorted());
+const options = computed(() =>
+  daysChartOptions(night.value, [props.bookings[0]!.start, ends.value.at(-1)!]),
+);
+/** The chart as a sentence, for those who do not see it. */
+const spoken = computed(() =>
+  say.chartOf(
+    props.bookings.map(({ title, start }) => `${title}, ${momentText(start)}`).join('; '),
+  ),
+);
+</script>
+
+<template>
+  <div role="img" :aria-label="spoken">
+    <ApexChart
+      type="rangeBar"
+      :height="70 + 34 * rows"
+      :options="options"
+      :series="series"
+      aria-hidden="true"
+    />
+  </div>
+</template>

@@ -1,0 +1,73 @@
+import * as say from './words.ts';
+import {
+  scheduleJob,
+  stepToPlan,
+  type PieceToPlan,
+  type SchedulePlan,
+  type Workpiece,
+  type Plan,
+} from '@keen-sinew/core';
+import { useIntervalFn } from '@vueuse/core';
+import { computed, onMounted, ref, shallowRef, watch, type Ref } from 'vue';
+import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
+import { useJob, type JobState } from '../../../jobs/useJob.ts';
+import { keepOutline, outlinesOf } from '../../../stores/benchStorage.ts';
+import { usePieceStore } from '../../../stores/pieceStore.ts';
+
+/** The minute that it is, on the user's own clock: 2026-05-30T09:30. */
+export function minuteOf(now: Date): string {
+  const two = (n: number): string => String(n).padStart(2, '0');
+  const day = `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+  return `${day}T${two(now.getHours())}:${two(now.getMinutes())}`;
+}
+
+/** A plan moves on by steps of this, so that it is not made anew each minute. */
+const STEP_MIN = 15;
+const now = (): string => {
+  const date = new Date();
+  date.setMinutes(Math.ceil(date.getMinutes() / STEP_MIN) * STEP_MIN, 0, 0);
+  return minuteOf(date);
+};
+
+/** What is left of a piece; null while its steps are worked out. */
+export const outlineOf = (
+  { id, name, bench }: Workpiece,
+  plan: Pick<Plan, 'bench'>,
+): PieceToPlan | null =>
+  plan.bench && {
+    ...{ id, name, due: bench.due, notBefore: bench.notBefore },
+    steps: plan.bench.steps.map(stepToPlan),
+  };
+
+/** A piece is on the bench when it was begun, or is due, and not finished. */
+const isOnBench = ({ due, steps }: PieceToPlan): boolean =>
+  steps.some(({ done }) => !done) && (due !== null || steps.some(({ done }) => done));
+
+/** The timetable of the open piece with all others that are on the bench. */
+export function useBenchPlan(): {
+  readonly pieces: Readonly<Ref<readonly PieceToPlan[]>>;
+  readonly work: JobState<SchedulePlan>;
+} {
+  const { piece, plan } = usePiecePlan();
+  const store = usePieceStore();
+  const from = ref(now());
+  useIntervalFn(() => (from.value = now()), 60_000);
+  const own = computed(() => outlineOf(piece.value, plan.value));
+  const others = shallowRef<readonly PieceToPlan[]>([]);
+  watch(own, (outline) => {
+    if (outline !== null) void keepOutline(outline);
+  });
+  onMounted(async () => {
+    const ids = store.pieces.map(({ id }) => id).filter((id) => id !== piece.value.id);
+    others.value = (await outlinesOf(ids)).filter(isOnBench);
+  });
+  const pieces = computed(() => (own.value === null ? [] : [own.value, ...others.value]));
+  const job = computed(() => {
+    if (own.value === null) return null;
+    const { hours, sittingH } = piece.value.atHand;
+    return scheduleJob({
+      ...{ pieces: pieces.value, hours, sittingMin: Math.round(60 * sittingH), from: from.value },
+    });
+  });
+  return { pieces, work: useJob(job, say.planOfWork) };
+}
