@@ -1,5 +1,6 @@
 import { expect, test } from './test.ts';
 import {
+  downloaded,
   choose,
   numberOf,
   openOtter,
@@ -136,4 +137,35 @@ test('both systems of units: millimetres and °C, inches and °F, kept after a r
   await page.getByRole('link', { name: /^Mass/ }).click();
   await expect(row(page, 'mass.clay.grams')).toContainText('oz');
   await expect(row(page, 'mass.foil.metres')).toContainText('ft');
+});
+
+test('the days of the work follow hours, ticks and due dates, and go to a calendar', async ({
+  page,
+}) => {
+  await page.clock.install({ time: new Date('2026-03-02T09:00:00') });
+  await page.goto('/piece/wolf-at-the-carr/bench/days');
+  await page.getByRole('link', { name: 'Days' }).waitFor();
+  const first = page.locator('.days li').first();
+  await expect(first).toContainText('09:00', { timeout: 60_000 });
+  const title = await first.locator('b').textContent();
+  const ready = page.locator('.end').first();
+  const before = await ready.textContent();
+  expect(before).toMatch(/Ready \w+, \d+ Mar, \d\d:\d\d/);
+  // A week without Mondays begins on Tuesday, and ends later.
+  await page.getByRole('textbox', { name: 'Hours at the bench on Monday' }).fill('–');
+  await page.getByRole('textbox', { name: 'Hours at the bench on Monday' }).press('Enter');
+  await expect(page.locator('.days h3').first()).toContainText('Tue, 3 Mar');
+  await expect(ready).not.toHaveText(before!);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(ready).toHaveText(before!);
+  const ics = await downloaded(page, () =>
+    page.getByRole('button', { name: 'Take to a calendar (ICS)' }).click(),
+  );
+  expect(ics.toString()).toContain('DTSTART:20260302T090000');
+  // What is ticked is planned no more; its minutes are learnt from.
+  await page.getByRole('link', { name: 'Steps' }).click();
+  await page.getByRole('checkbox', { name: `Done: ${title}` }).click();
+  await page.getByRole('link', { name: 'Days' }).click();
+  await expect(page.locator('.days li').first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator('.days b').filter({ hasText: title! })).toHaveCount(0);
 });

@@ -477,7 +477,7 @@ export {
   type PaletteColour,
 } from './formats/palette.ts';
 export { parseStretches, stretchesText, type Stretch } from './units/stretches.ts';
-export { stepToPlan } from './bench/schedulePlan.ts';
+export { schedulePlan, stepToPlan } from './bench/schedulePlan.ts';
 export type {
   Booking,
   PieceEnd,

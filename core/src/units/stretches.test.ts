@@ -9,8 +9,15 @@ describe('stretches of a day', () => {
       { from: 540, to: 720 },
       { from: 780, to: 1020 },
     ];
-    expect(stretchesText(two)).toBe('9:00–12:00, 13:00–17:00');
-    for (const text of [stretchesText(two), '9-12, 13-17', ' 9.00 - 12.00 ,13:00–17'])
+    expect(stretchesText(two)).toBe('9–12, 13–17');
+    expect(stretchesText([{ from: 545, to: 735 }])).toBe('9:05–12:15');
+    expect(stretchesText([])).toBe('–');
+    for (const text of [
+      stretchesText(two),
+      '9-12, 13-17',
+      '9:00–12:00, 13:00–17:00',
+      ' 9.00 - 12.00 ,13:00–17',
+    ])
       expect(read(text)).toEqual({ ok: true, value: two });
     for (const text of ['', ' – ']) expect(read(text)).toEqual({ ok: true, value: [] });
     expect(read('20:30–24')).toEqual({ ok: true, value: [{ from: 1230, to: 1440 }] });

@@ -8,12 +8,15 @@ export interface Stretch {
 }
 
 const MOST = 4;
-const clock = (minute: number): string =>
-  `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`;
+/** Full hours by themselves, others with their minutes. */
+const clock = (minute: number): string => {
+  const [hour, rest] = [String(Math.floor(minute / 60)), minute % 60];
+  return rest === 0 ? hour : `${hour}:${String(rest).padStart(2, '0')}`;
+};
 
-/** Stretches as one writes them: 9:00–12:00, 13:00–17:00; nothing for none. */
+/** Stretches as one writes them: 9–12, 13:30–17; a dash for none. */
 export const stretchesText = (all: readonly Stretch[]): string =>
-  all.map(({ from, to }) => `${clock(from)}–${clock(to)}`).join(', ');
+  all.map(({ from, to }) => `${clock(from)}–${clock(to)}`).join(', ') || '–';
 
 /** Reads them: hours and minutes, or hours alone, joined by a dash; in order, none over another, at most four. */
 export function parseStretches(text: string, name: string): Parsed<Stretch[]> {

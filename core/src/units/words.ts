@@ -84,4 +84,4 @@ export const itsEnd = 'its end, too early';
 
 // stretches.ts
 export const stretchesSuchAs =
-  'stretches of a day in order such as 9:00–12:00, 13:00–17:00, at most four, or nothing';
+  'stretches of a day in order such as 9–12, 13:30–17, at most four, or nothing';
