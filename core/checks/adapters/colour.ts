@@ -7,7 +7,7 @@ import {
   rgbToXyz,
   xyzToRgb,
 } from '../../src/colour/colourSpaces.ts';
-import { differenceOfLab } from '../../src/colour/colourDifference.ts';
+import { quickDifference } from '../../src/colour/quickDifference.ts';
 import type { Triple } from '../../src/geometry/matrix3.ts';
 import {
   absorptionRatio,
@@ -26,7 +26,7 @@ import { num, type Adapter, type CheckCase } from '../checkFile.ts';
 export const colour: Adapter = (entry) => {
   const { lab1, lab2 } = entry.input;
   if (Array.isArray(lab1) && Array.isArray(lab2)) {
-    const dE00 = differenceOfLab(lab1 as unknown as Triple, lab2 as unknown as Triple);
+    const dE00 = quickDifference(...(lab1 as unknown as Triple), ...(lab2 as unknown as Triple));
     return { dE00, dE00_published: dE00 };
   }
   const mixing = mixingOf(entry);

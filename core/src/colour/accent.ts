@@ -1,6 +1,6 @@
 import * as say from './words.ts';
 import type { Working } from '../piece/working.ts';
-import { differenceOf } from './colourDifference.ts';
+import { hexDifference } from './hexDifference.ts';
 import { hexToOklch, oklchToHex } from './colourSpaces.ts';
 import type { Coloured } from './details.ts';
 
@@ -25,7 +25,7 @@ export function accentOf({ id, name }: Coloured, hex: string): Accent {
     hex: opposite,
     contrast: {
       ...{ id: `colour.zone.${id}.accent`, stage: 'colour', label: say.contrastOf(name) },
-      ...{ value: differenceOf(hex, opposite), unit: 'ratio', digits: 1, inputs: [] },
+      ...{ value: hexDifference(hex, opposite), unit: 'ratio', digits: 1, inputs: [] },
       provenance: 'derived',
       reading: {
         method: say.differenceBetween(hex, opposite),

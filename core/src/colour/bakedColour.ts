@@ -2,7 +2,7 @@ import * as say from './words.ts';
 import type { Working } from '../piece/working.ts';
 import type { PaintKind } from '../piece/colourSchema.ts';
 import type { PaintOnHand } from '../workshop/workshopSchema.ts';
-import { differenceOf } from './colourDifference.ts';
+import { hexDifference } from './hexDifference.ts';
 import { hexToOklch, oklchToHex } from './colourSpaces.ts';
 
 /** What a bake does to a colour that goes through it: lightness in OKLab, and chroma. Memory; a test tile tells better. */
@@ -31,7 +31,7 @@ export function shiftWorking(paint: PaintOnHand): Working | null {
   if (before === after) return null;
   return {
     ...{ id: `colour.tube.${paint.kind}.${paint.id}.shift`, stage: 'colour', unit: 'ratio' },
-    ...{ label: say.shiftOf(paint.name), value: differenceOf(before, after), digits: 1 },
+    ...{ label: say.shiftOf(paint.name), value: hexDifference(before, after), digits: 1 },
     provenance: paint.tile === null ? 'memory' : 'own',
     reading: {
       method: say.differenceBetween(before, after),

@@ -73,6 +73,14 @@ export function hexToOklch(hex: string): Oklch | undefined {
   return rgb && triple(oklchOf(rgb));
 }
 
+/** CIELAB against D65 of "#rrggbb"; undefined where the text is none. */
+export function hexToLab(hex: string): Triple | undefined {
+  const rgb = /^#[0-9a-f]{6}$/i.test(hex) ? parseHex(hex) : undefined;
+  if (rgb === undefined) return undefined;
+  const { l, a, b } = labOf(rgb);
+  return [l, a, b];
+}
+
 /** Outside by less than this, encoded, a colour is on the edge: far less than a step of a screen. */
 const EDGE = 1e-4;
 

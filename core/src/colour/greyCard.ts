@@ -1,6 +1,6 @@
 import type { Triple } from '../geometry/matrix3.ts';
-import { differenceOfLab } from './colourDifference.ts';
 import { encodedRgb, linearRgb, rgbToLab } from './colourSpaces.ts';
+import { quickDifference } from './quickDifference.ts';
 
 /** What a card in the picture is known to reflect, by kind: a photographer's grey card, white printing paper. */
 export const CARD_REFLECTS = { grey: 0.18, paper: 0.82 } as const;
@@ -60,7 +60,8 @@ export function swatchColour(
   const every = Math.ceil(pixels.length / COMPARED);
   const some = pixels.filter((_, i) => i % every === 0);
   const spread =
-    some.reduce((sum, of) => sum + differenceOfLab(rgbToLab(scaled(of)), lab), 0) / some.length;
+    some.reduce((sum, of) => sum + quickDifference(...rgbToLab(scaled(of)), ...lab), 0) /
+    some.length;
   const hex = encodedRgb(held)
     .map((v) =>
       Math.round(255 * v)

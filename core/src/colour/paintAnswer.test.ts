@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Triple } from '../geometry/matrix3.ts';
-import { differenceOf, differenceOfLab } from './colourDifference.ts';
+import { differenceOf, differenceOfLab } from '../testing/colourDifference.ts';
 import { hexToOklch, rgbToLab } from './colourSpaces.ts';
 import { tubeFinder } from './fewTubes.ts';
 import { hexOfSpectrum, labOfSpectrum } from './labOf.ts';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { Color, mix } from 'spectral.js';
 import { describe, expect, it } from 'vitest';
 import type { Triple } from '../geometry/matrix3.ts';
-import { differenceOf, differenceOfLab } from './colourDifference.ts';
+import { differenceOf, differenceOfLab } from '../testing/colourDifference.ts';
 import { hexToOklch, linearRgb } from './colourSpaces.ts';
 import { hexOfSpectrum, labOfSpectrum } from './labOf.ts';
 import { linearOf } from './observer.ts';
