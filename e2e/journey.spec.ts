@@ -169,3 +169,23 @@ test('the days of the work follow hours, ticks and due dates, and go to a calend
   await expect(page.locator('.days li').first()).toBeVisible({ timeout: 60_000 });
   await expect(page.locator('.days b').filter({ hasText: title! })).toHaveCount(0);
 });
+
+test('a piece that is begun says where it stands among the pieces, and counts in the days of others', async ({
+  page,
+}) => {
+  await page.goto('/piece/wolf-at-the-carr/bench');
+  await page.locator('.step').first().waitFor({ timeout: 60_000 });
+  await page.locator('.step').first().getByRole('checkbox').click();
+  await expect(page.locator('[data-settled="true"]')).toBeVisible({ timeout: 120_000 });
+  await saved(page);
+  await page
+    .getByRole('link', { name: /pieces/i })
+    .first()
+    .click();
+  await expect(page.locator('li').filter({ hasText: 'Wolf at the carr' })).toContainText(
+    /1 of \d+ steps done · next: /,
+  );
+  await page.goto('/piece/adder-in-a-coil/bench/days');
+  await expect(page.locator('.end')).toHaveCount(2, { timeout: 60_000 });
+  await expect(page.locator('.end').filter({ hasText: 'Wolf at the carr' })).toContainText('Ready');
+});

@@ -1,15 +1,18 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { animalById, inWorkshop, pieceText, quantityText, type Piece } from '@keen-sinew/core';
+import { shallowRef, watch } from 'vue';
 import { downloadBlob, downloadText } from '../files/download.ts';
 import { useArchive } from '../files/useArchive.ts';
 import ActionButton from '../kit/ActionButton.vue';
 import EmptyState from '../kit/EmptyState.vue';
 import HintText from '../kit/HintText.vue';
 import JobProgress from '../kit/JobProgress.vue';
+import { outlinesOf } from '../stores/benchStorage.ts';
 import { useNoteStore } from '../stores/noteStore.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
+import { pieceState } from './pieceState.ts';
 
 /** The pieces that the browser keeps: to open, to save to a file, to remove and put back. */
 const store = usePieceStore();
@@ -46,6 +49,17 @@ async function keep(piece: Piece): Promise<void> {
   if (blob !== null) downloadBlob(`${piece.id}.zip`, blob);
 }
 
+/** Where each piece stands, as far as it was ever open. */
+const states = shallowRef<ReadonlyMap<string, string>>(new Map());
+watch(
+  () => store.pieces,
+  async (pieces) => {
+    const outlines = await outlinesOf(pieces.map(({ id }) => id));
+    states.value = new Map(outlines.map((outline) => [outline.id, pieceState(outline)]));
+  },
+  { immediate: true },
+);
+
 function scaleText({ measure: { scale } }: Piece): string {
   if (scale.by === 'ratio') return quantityText(scale.lifePerModel, 'scale');
   if (scale.by === 'size') return say.scaleBy(scale.sizeId.replace('-', ' '));
@@ -68,6 +82,7 @@ function scaleText({ measure: { scale } }: Piece): string {
           {{ piece.measure.creature?.name ?? animalById(piece.measure.animalId)?.name }},
           {{ scaleText(piece) }}
           <template v-if="piece.place"> · {{ piece.place }}</template>
+          <small v-if="states.get(piece.id)" class="state">{{ states.get(piece.id) }}</small>
         </span>
         <span class="acts">
           <ActionButton @click="keep(piece)">
@@ -110,5 +125,9 @@ li a {
   font-weight: 700;
   color: var(--verdigris);
   font-size: 17px;
+}
+.state {
+  display: block;
+  color: var(--verdigris);
 }
 </style>

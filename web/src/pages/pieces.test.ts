@@ -6,6 +6,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { h } from 'vue';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
 import NoteHost from '../shell/NoteHost.vue';
+import { pieceState } from './pieceState.ts';
 import PiecesPage from './PiecesPage.vue';
 import { giveFile } from '../testing/hands.ts';
 
@@ -87,5 +88,28 @@ describe('the page of pieces', () => {
     await flushPromises();
     await flushPromises();
     expect(wrapper.findAll('li')).toHaveLength(SHIPPED);
+  });
+});
+
+describe('where a piece stands', () => {
+  const step = (id: string, needs: readonly string[], done: boolean) => ({
+    ...{ id, title: `Title of ${id}`, needs, done, minutes: 5 },
+    occupies: 'person' as const,
+  });
+  const piece = (due: string | null, ...done: boolean[]) => ({
+    ...{ id: 'p', name: 'P', due, notBefore: {} },
+    steps: [step('a', [], done[0]!), step('b', ['a'], done[1]!), step('c', ['b'], done[2]!)],
+  });
+
+  it('is how much is done, what is next, and when it is due; a resting one says nothing', () => {
+    expect(pieceState(piece(null, false, false, false))).toBe('');
+    expect(pieceState(piece(null, true, false, false))).toBe(
+      '1 of 3 steps done · next: Title of b',
+    );
+    expect(pieceState(piece('2026-12-24', true, true, false))).toBe(
+      '2 of 3 steps done · next: Title of c · due Thu 24 Dec',
+    );
+    expect(pieceState(piece('2026-12-24', false, false, false))).toBe('due Thu 24 Dec');
+    expect(pieceState(piece('2026-12-24', true, true, true))).toBe('finished');
   });
 });

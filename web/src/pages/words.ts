@@ -89,3 +89,9 @@ export const formOfIt = 'The finished form';
 export const measuredBy = 'Measured by';
 export const sizesOfLibrary = 'sizes of the library';
 export const picturesOfMine = 'pictures of my own';
+
+// pieceState.ts
+export const isFinished = 'finished';
+export const stepsDone = (done: number, all: number): string => `${done} of ${all} steps done`;
+export const nextIs = (title: string): string => `next: ${title}`;
+export const dueOn = (day: string): string => `due ${day}`;

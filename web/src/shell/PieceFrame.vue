@@ -5,6 +5,7 @@ import { useEventListener } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { isTyping } from '../composables/isTyping.ts';
+import { useOutlineKept } from '../composables/useOutlineKept.ts';
 import { providePiecePlan } from '../composables/usePiecePlan.ts';
 import { provideSelection } from '../composables/useSelection.ts';
 import { provideTurns } from '../composables/useTurns.ts';
@@ -20,7 +21,9 @@ const store = usePieceStore();
 const workshops = useWorkshopStore();
 /** What could not be kept, of the piece or of the workshop that a step touched with it. */
 const saveProblem = computed(() => store.saveProblem ?? workshops.saveProblem);
-const { piece, plan, work, settled } = providePiecePlan();
+const planned = providePiecePlan();
+const { piece, plan, work, settled } = planned;
+useOutlineKept(planned);
 const { progress: bodyProgress, problem: bodyProblem } = work.body;
 const { idle, ask } = provideTurns();
 /** The stage comes after its frame, which is there at once. */

@@ -6,7 +6,7 @@ import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
 import ActionButton from '../../../kit/ActionButton.vue';
 import { DateField } from '../../../kit/heavy.ts';
 import { withPart } from '../../withPart.ts';
-import { clockText, dayText } from './dayText.ts';
+import { clockText, dayText } from '../../../composables/dayText.ts';
 
 /** Day by day what is done when; a step of the open piece may be pinned to a day. */
 const props = defineProps<{

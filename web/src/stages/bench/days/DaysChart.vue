@@ -4,7 +4,7 @@ import type { Booking, PieceToPlan } from '@keen-sinew/core';
 import { computed, defineAsyncComponent } from 'vue';
 import { useSettingsStore } from '../../../stores/settingsStore.ts';
 import { barsOf, daysChartOptions } from './daysChartOptions.ts';
-import { momentText } from './dayText.ts';
+import { momentText } from '../../../composables/dayText.ts';
 
 /** Some days as a chart: hands, oven and what goes on by itself, a row each for every piece. */
 const props = defineProps<{

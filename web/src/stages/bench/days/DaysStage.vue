@@ -18,7 +18,7 @@ import { withPart } from '../../withPart.ts';
 import BenchTabs from '../BenchTabs.vue';
 import DayList from './DayList.vue';
 import DaysChart from './DaysChart.vue';
-import { momentText } from './dayText.ts';
+import { momentText } from '../../../composables/dayText.ts';
 import HoursPart from './HoursPart.vue';
 import { useBenchPlan } from './useBenchPlan.ts';
 

@@ -8,7 +8,7 @@ import DecisionRow from '../../../kit/DecisionRow.vue';
 import { DateField } from '../../../kit/heavy.ts';
 import QuantityField from '../../../kit/QuantityField.vue';
 import { withPart } from '../../withPart.ts';
-import { dayText } from './dayText.ts';
+import { dayText } from '../../../composables/dayText.ts';
 
 /** When the maker is at the bench: hours by weekday, and days off. They belong to the workshop. */
 const { piece, change } = usePiecePlan();

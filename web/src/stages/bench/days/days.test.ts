@@ -5,9 +5,10 @@ import { press, typeInto } from '../../../testing/hands.ts';
 import { mountWithPiece } from '../../../testing/mountWithPiece.ts';
 import DayList from './DayList.vue';
 import { barsOf, daysChartOptions } from './daysChartOptions.ts';
-import { clockText, dayText, momentText } from './dayText.ts';
+import { clockText, dayText, momentText } from '../../../composables/dayText.ts';
 import HoursPart from './HoursPart.vue';
-import { minuteOf, outlineOf } from './useBenchPlan.ts';
+import { minuteOf } from './useBenchPlan.ts';
+import { outlineOf } from '../../../composables/useOutlineKept.ts';
 import DateField from '../../../kit/DateField.vue';
 
 const [otter] = demoWorkpieces() as [Workpiece];

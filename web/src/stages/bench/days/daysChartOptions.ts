@@ -1,6 +1,6 @@
 import type { Booking, PieceToPlan } from '@keen-sinew/core';
 import type { ApexOptions } from 'apexcharts';
-import { clockText, dayText } from './dayText.ts';
+import { clockText, dayText } from '../../../composables/dayText.ts';
 import * as say from './words.ts';
 
 const PAPER = { ink: '#20302e', soft: '#4f5d58', line: '#cfc6b2' };

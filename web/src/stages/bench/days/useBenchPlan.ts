@@ -1,17 +1,11 @@
 import * as say from './words.ts';
-import {
-  scheduleJob,
-  stepToPlan,
-  type PieceToPlan,
-  type SchedulePlan,
-  type Workpiece,
-  type Plan,
-} from '@keen-sinew/core';
+import { scheduleJob, type PieceToPlan, type SchedulePlan } from '@keen-sinew/core';
 import { useIntervalFn } from '@vueuse/core';
-import { computed, onMounted, ref, shallowRef, watch, type Ref } from 'vue';
+import { computed, onMounted, ref, shallowRef, type Ref } from 'vue';
+import { outlineOf } from '../../../composables/useOutlineKept.ts';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
 import { useJob, type JobState } from '../../../jobs/useJob.ts';
-import { keepOutline, outlinesOf } from '../../../stores/benchStorage.ts';
+import { outlinesOf } from '../../../stores/benchStorage.ts';
 import { usePieceStore } from '../../../stores/pieceStore.ts';
 
 /** The minute that it is, on the user's own clock: 2026-05-30T09:30. */
@@ -29,16 +23,6 @@ const now = (): string => {
   return minuteOf(date);
 };
 
-/** What is left of a piece; null while its steps are worked out. */
-export const outlineOf = (
-  { id, name, bench }: Workpiece,
-  plan: Pick<Plan, 'bench'>,
-): PieceToPlan | null =>
-  plan.bench && {
-    ...{ id, name, due: bench.due, notBefore: bench.notBefore },
-    steps: plan.bench.steps.map(stepToPlan),
-  };
-
 /** A piece is on the bench when it was begun, or is due, and not finished. */
 const isOnBench = ({ due, steps }: PieceToPlan): boolean =>
   steps.some(({ done }) => !done) && (due !== null || steps.some(({ done }) => done));
@@ -54,9 +38,6 @@ export function useBenchPlan(): {
   useIntervalFn(() => (from.value = now()), 60_000);
   const own = computed(() => outlineOf(piece.value, plan.value));
   const others = shallowRef<readonly PieceToPlan[]>([]);
-  watch(own, (outline) => {
-    if (outline !== null) void keepOutline(outline);
-  });
   onMounted(async () => {
     const ids = store.pieces.map(({ id }) => id).filter((id) => id !== piece.value.id);
     others.value = (await outlinesOf(ids)).filter(isOnBench);
