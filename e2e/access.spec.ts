@@ -18,6 +18,7 @@ const SCREENS = [
   '/piece/otter-on-the-log/measure/tape',
   '/piece/otter-on-the-log/bending/B/3',
   '/piece/otter-on-the-log/working/mass.core',
+  '/piece/adder-in-a-coil/bench/days',
   '/piece/no-such-piece/wire',
   '/no/such/page',
 ];
