@@ -19,7 +19,7 @@ export interface Accent {
 }
 
 /** The accent to a zone's colour. */
-export function accentOf({ id, name }: Coloured, hex: string): Accent {
+export function accentOf({ id, name, target }: Coloured, hex: string): Accent {
   const opposite = oppositeHue(hex);
   return {
     hex: opposite,
@@ -33,7 +33,7 @@ export function accentOf({ id, name }: Coloured, hex: string): Accent {
         checkedBy: 'core/src/colour/colour.test.ts',
       },
       source: say.oppositeInOklab,
-      target: { kind: 'zone', id },
+      target,
     },
   };
 }

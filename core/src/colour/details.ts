@@ -6,10 +6,14 @@ import type { Fitting, FittingsPlan } from '../fittings/fittingsPlan.ts';
 import { kindOf } from '../fittings/fittingKinds.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import { asInput, input, type Working, type WorkingInput } from '../piece/working.ts';
+import type { SheetTarget } from '../piece/target.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 
 /** What has a colour: a zone of the coat, or a detail beside it. */
-export type Coloured = Pick<CoatZone, 'id' | 'name' | 'hex' | 'sheen'>;
+export interface Coloured extends Pick<CoatZone, 'id' | 'name' | 'hex' | 'sheen'> {
+  /** Where it is on the animal. */
+  readonly target: SheetTarget;
+}
 
 /** Eyes, mouth, teeth, claws and what else is no coat, with the skin of it. */
 export interface ColouredDetail {
@@ -66,6 +70,7 @@ const isPaintedPart = ({ thing, made, material }: Fitting): boolean =>
 
 const detail = (
   id: string,
+  target: SheetTarget,
   name: string,
   look: readonly [hex: string, sheen: Sheen],
   skin: {
@@ -75,13 +80,13 @@ const detail = (
     readonly source: string;
   },
 ): ColouredDetail => {
-  const zone = { id: detailId(id), name, hex: look[0], sheen: look[1] };
+  const zone = { id: detailId(id), name, hex: look[0], sheen: look[1], target };
   return {
     zone,
     area: {
       ...{ id: `colour.detail.${id}.area`, stage: 'colour', label: say.skinOfDetail(name) },
       ...{ unit: 'cm2', digits: 2, provenance: 'derived', ...skin },
-      target: { kind: 'zone', id: zone.id },
+      target,
     },
   };
 };
@@ -97,7 +102,7 @@ function eyesOf(
   if (!fitting.material.isClay) return [];
   const many = input('N', say.soMany, fitting.count, 'count', 'derived');
   return [
-    detail('eyes', say.eyes, [hex, 'wet'], {
+    detail('eyes', { kind: 'fitting', id: 'eyes' }, say.eyes, [hex, 'wet'], {
       value: ((Math.PI / 4) * eyes.seen.value ** 2 * fitting.count) / 100,
       formula: 'a = π / 4 · d · d · N',
       inputs: [asInput('d', eyes.seen), many],
@@ -112,7 +117,7 @@ function noseOf({ skeleton, lifePerModel, scale }: MeasurePlan): readonly Colour
   if (pad === undefined || bone === undefined) return [];
   const life = (pad.along[1] - pad.along[0]) * bone.lifeLengthMm;
   return [
-    detail('nose', say.bareSkinOfFace, [pad.hex, 'wet'], {
+    detail('nose', { kind: 'bone', id: bone.id }, say.bareSkinOfFace, [pad.hex, 'wet'], {
       value: (NOSE_SHARE * (life / lifePerModel) ** 2) / 100,
       formula: 'a = s · (l / n) · (l / n)',
       inputs: [
@@ -133,7 +138,7 @@ function mouthOf({ skeleton, lifePerModel, scale }: MeasurePlan, { angles }: Sta
   );
   if (jaw === undefined || !isOpen) return [];
   return [
-    detail('mouth', say.mouthLining, [MOUTH_HEX, 'wet'], {
+    detail('mouth', { kind: 'bone', id: jaw.id }, say.mouthLining, [MOUTH_HEX, 'wet'], {
       value: (MOUTH_SHARE * (jaw.lifeLengthMm / lifePerModel) ** 2) / 100,
       formula: 'a = s · (l / n) · (l / n)',
       inputs: [
@@ -153,15 +158,21 @@ function partOf(fitting: Fitting, { skeleton }: MeasurePlan): ColouredDetail {
   const key = skeleton.byId.get(boneId)?.key ?? '';
   const under =
     zoneOf(skeleton.animal.coat, key, 'up') ?? zoneOf(skeleton.animal.coat, key, 'side');
-  return detail(id, name, [own ?? under?.hex ?? skeleton.animal.coat[0]!.hex, sheen], {
-    value: (share * length.value * (thick ?? length).value * count) / 100,
-    formula: 'a = s · l · d · N',
-    inputs: [
-      input('s', say.skinOfItsShape, share, 'ratio', 'derived'),
-      asInput('l', length),
-      asInput('d', thick ?? length),
-      input('N', say.soMany, count, 'count', 'derived'),
-    ],
-    source: say.conesLeavesBlocks,
-  });
+  return detail(
+    id,
+    { kind: 'fitting', id },
+    name,
+    [own ?? under?.hex ?? skeleton.animal.coat[0]!.hex, sheen],
+    {
+      value: (share * length.value * (thick ?? length).value * count) / 100,
+      formula: 'a = s · l · d · N',
+      inputs: [
+        input('s', say.skinOfItsShape, share, 'ratio', 'derived'),
+        asInput('l', length),
+        asInput('d', thick ?? length),
+        input('N', say.soMany, count, 'count', 'derived'),
+      ],
+      source: say.conesLeavesBlocks,
+    },
+  );
 }

@@ -127,7 +127,7 @@ const common = ({ zone }: LayeredZone, { id }: LayerRule, what: string) =>
     id: `colour.zone.${zone.id}.${id}.${what}`,
     stage: 'colour',
     provenance: 'derived',
-    target: { kind: 'zone', id: zone.id },
+    target: zone.target,
   }) as const;
 
 const coatsOf = (

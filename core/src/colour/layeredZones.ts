@@ -18,7 +18,8 @@ export function layeredZones(
     const rules = layersWith(school, own?.extras ?? []);
     return [
       {
-        ...{ zone, area, fibre, school, isDetail: false },
+        ...{ area, fibre, school, isDetail: false },
+        zone: { ...zone, target: { kind: 'zone', id: zone.id } },
         hex: own?.hex ?? zone.hex,
         // Under fibre only the base shows between the tufts.
         rules: rules.filter(({ id }) => !fibre || id === 'base'),

@@ -199,7 +199,7 @@ function clayOf(
   density: Working,
   painted: PaintAnswer | null,
 ): ZoneColour['clay'] {
-  const target = { kind: 'zone', id: zone.id } as const;
+  const { target } = zone;
   const found = painted?.recipes[recipeKey(kindOf('coloured-clay'), hex)];
   const base = { stage: 'colour', provenance: 'derived', target } as const;
   return {
@@ -240,7 +240,7 @@ const endDifference = (
     checkedBy: 'core/src/colour/paintAnswer.test.ts',
   },
   source: say.kubelkaFilms,
-  target: { kind: 'zone', id: zone.id },
+  target: zone.target,
 });
 
 /** A coat over all of some zones. */

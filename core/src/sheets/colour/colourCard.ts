@@ -60,7 +60,7 @@ const cellsOf = ({ layers, clay, hex }: ZoneColour): readonly CardCell[] => [
 ];
 
 function zoneBlock(zone: ZoneColour, colour: ColourPlan): TextBlock {
-  const target = { kind: 'zone', id: zone.zone.id } as const;
+  const { target } = zone.zone;
   const layer = say.colours(zone.zone.id);
   const text = (
     at: PagePoint,

@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { recipeWords, type ColourPlan, type LayerPlan, type ZoneColour } from '@keen-sinew/core';
+import {
+  recipeWords,
+  sameTarget,
+  type ColourPlan,
+  type LayerPlan,
+  type ZoneColour,
+} from '@keen-sinew/core';
 import { NTable } from 'naive-ui';
 import ActionButton from '../../kit/ActionButton.vue';
 import { useSelection } from '../../composables/useSelection.ts';
@@ -13,8 +19,7 @@ defineProps<{
 const { target, pick } = useSelection();
 const layerOf = (zone: ZoneColour, id: string): LayerPlan | undefined =>
   zone.layers.find(({ rule }) => rule.id === id);
-const isChosen = ({ zone }: ZoneColour): boolean =>
-  target.value?.kind === 'zone' && target.value.id === zone.id;
+const isChosen = ({ zone }: ZoneColour): boolean => sameTarget(zone.target, target.value);
 </script>
 
 <template>
@@ -30,7 +35,7 @@ const isChosen = ({ zone }: ZoneColour): boolean =>
       <tbody>
         <tr v-for="zone in colour.zones" :key="zone.zone.id" :class="{ chosen: isChosen(zone) }">
           <th scope="row">
-            <ActionButton kind="plain" @click="pick({ kind: 'zone', id: zone.zone.id })">{{
+            <ActionButton kind="plain" @click="pick(zone.zone.target)">{{
               zone.zone.name
             }}</ActionButton>
           </th>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import type { ColourPlan } from '@keen-sinew/core';
+import { sameTarget, type ColourPlan, type ZoneColour } from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import { useSelection } from '../../composables/useSelection.ts';
 import ActionButton from '../../kit/ActionButton.vue';
@@ -24,14 +24,15 @@ const groups = computed(() =>
 watch(
   target,
   (now) => {
-    if (now?.kind === 'zone') chosenId.value = now.id;
+    const its = props.colour.zones.find(({ zone }) => sameTarget(zone.target, now));
+    if (its !== undefined) chosenId.value = its.zone.id;
   },
   { immediate: true },
 );
 
-function choose(id: string): void {
+function choose({ id, target: its }: ZoneColour['zone']): void {
   chosenId.value = id;
-  pick({ kind: 'zone', id });
+  pick(its);
 }
 </script>
 
@@ -48,7 +49,7 @@ function choose(id: string): void {
       :key="zone.zone.id"
       kind="line"
       :aria-pressed="zone === chosen"
-      @click="choose(zone.zone.id)"
+      @click="choose(zone.zone)"
     >
       <i :style="{ background: zone.hex }" />{{ zone.zone.name }}
     </ActionButton>
