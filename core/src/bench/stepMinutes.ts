@@ -3,7 +3,7 @@ import type { ColourPlan } from '../colour/planColour.ts';
 import type { Fitting, FittingsPlan } from '../fittings/fittingsPlan.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import { input, type WorkingInput } from '../piece/working.ts';
-import type { Step, WorkKind } from '../piece/step.ts';
+import type { Step } from '../piece/step.ts';
 
 /** What the time of hand work is told from where no stage has counted it. */
 export interface MinutesFacts {
@@ -128,7 +128,7 @@ export function withMinutes(step: Step, facts: MinutesFacts): Step {
   const head = BY_HEAD.find(([start]) => step.id.startsWith(start));
   const rule = BY_ID[step.id] ?? head?.[1](step.id.slice(head[0].length));
   const counted = rule?.(facts).filter(({ value }) => value > 0) ?? [];
-  const inputs = counted.length > 0 ? counted : [told(ANY_WORDS[step.work], RATES.anyMin)];
+  const inputs = counted.length > 0 ? counted : [told(say.WORK_WORDS[step.work], RATES.anyMin)];
   return {
     ...step,
     duration: {
@@ -139,5 +139,3 @@ export function withMinutes(step: Step, facts: MinutesFacts): Step {
     },
   };
 }
-
-const ANY_WORDS: Readonly<Record<WorkKind, string>> = say.WORK_WORDS;

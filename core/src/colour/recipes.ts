@@ -1,3 +1,4 @@
+import { greatestDivisor } from '../geometry/greatestDivisor.ts';
 import { BANDS, TO_LINEAR } from './observer.ts';
 import { PAINT_SURFACE, type SurfaceLoss } from './kubelkaMunk.ts';
 import type { Pigment } from './pigments.ts';
@@ -19,8 +20,6 @@ export interface Found {
 /** Recipes nearer to each other than this tie: fewer paints, fewer parts, then the paints that come first. */
 export const TIE = 1e-9;
 
-const divisor = (a: number, b: number): number => (b === 0 ? a : divisor(b, a % b));
-
 const shared = new Map<string, readonly (readonly number[])[]>();
 
 /** All whole parts of exactly so many paints in lowest terms, at most `most` in all. */
@@ -32,7 +31,7 @@ export function portions(paints: number, most: number): readonly (readonly numbe
   const go = (parts: readonly number[], left: number): void => {
     const more = paints - parts.length;
     if (more === 0) {
-      if (parts.reduce(divisor, 0) === 1) found.push([...parts]);
+      if (parts.reduce(greatestDivisor, 0) === 1) found.push([...parts]);
       return;
     }
     for (let part = 1; part <= left - (more - 1); part++) go([...parts, part], left - part);

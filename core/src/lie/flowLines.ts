@@ -1,3 +1,4 @@
+import { greatestDivisor } from '../geometry/greatestDivisor.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { dot, type Vec3 } from '../geometry/vec3.ts';
 import type { DepthBuffer } from '../surface/depthBuffer.ts';
@@ -83,12 +84,10 @@ function* seeds(wide: number, high: number): Generator<readonly [number, number]
   const [columns, rows] = [Math.floor((wide - 2) / step), Math.floor((high - 2) / step)];
   const all = columns * rows;
   let stride = Math.max(1, Math.round(all * 0.618034));
-  while (shared(stride, all) > 1) stride++;
+  while (greatestDivisor(stride, all) > 1) stride++;
   for (let n = 0, k = 0; n < all; n++, k = (k + stride) % all)
     yield [1 + (k % columns) * step, 1 + Math.floor(k / columns) * step];
 }
-
-const shared = (a: number, b: number): number => (b === 0 ? a : shared(b, a % b));
 
 /** Points of lines that are there already, by cells as large as a gap. */
 function takenPoints(wide: number, high: number) {

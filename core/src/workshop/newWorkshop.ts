@@ -32,6 +32,5 @@ export const newWorkshop = (): Workshop => ({
   pace: 1,
   sittingH: 2,
   hours: { week: [WORKDAY, WORKDAY, WORKDAY, WORKDAY, WORKDAY, [], []], daysOff: [] },
-  hourRate: null,
   records: [],
 });

@@ -32,7 +32,6 @@ const STEPS: VersionSteps = {
   /** Version 4 knows hours at the bench, records of what steps took, strength, hiding, lightfastness, packets and prices of paints, pastels and coloured clays. */
   3: (old) => ({
     hours: { week: [...workdays(5), [], []], daysOff: [] },
-    hourRate: null,
     records: [],
     ...old,
     version: 4,

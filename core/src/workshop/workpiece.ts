@@ -4,10 +4,7 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import { WORKSHOP_FORMAT, WORKSHOP_VERSION, type Workshop } from './workshopSchema.ts';
 
 /** What the maker has at hand that the bench reads: stock, paints, pace. */
-export type AtHand = Pick<
-  Workshop,
-  'clays' | 'paints' | 'pace' | 'sittingH' | 'hours' | 'hourRate' | 'records'
->;
+export type AtHand = Pick<Workshop, 'clays' | 'paints' | 'pace' | 'sittingH' | 'hours' | 'records'>;
 
 /**
  * A piece as it lies in its workshop: its own decisions, and beside them, section by section, what the
@@ -42,7 +39,7 @@ export function inWorkshop(
 ): Workpiece {
   const { inside, airMm, fan, offsetC, learnt } = workshop.oven;
   const { stuffs, foil, paperMm, claySheet, tools, ownTools } = workshop;
-  const { clays, paints, pace, sittingH, hours, hourRate, records } = workshop;
+  const { clays, paints, pace, sittingH, hours, records } = workshop;
   return {
     ...piece,
     measure: recall(measured, { own: piece.measure, inside, airMm }),
@@ -50,7 +47,7 @@ export function inWorkshop(
     mass: recall(massed, { own: piece.mass, foil, paperMm, sheet: claySheet }),
     cure: recall(cured, { own: piece.cure, fan, offsetC, learnt, stuffs }),
     skin: recall(skinned, { own: piece.skin, tools, ownTools }),
-    atHand: recall(atHandOf, { clays, paints, pace, sittingH, hours, hourRate, records }),
+    atHand: recall(atHandOf, { clays, paints, pace, sittingH, hours, records }),
   };
 }
 

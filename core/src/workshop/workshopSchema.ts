@@ -180,8 +180,6 @@ export const workshopSchema = z
       week: list(list(stretchSchema, 0, 4), 7, 7),
       daysOff: list(z.iso.date(), 0, 400),
     }),
-    /** What an hour of work costs, in the maker's own money. */
-    hourRate: price,
     /** What steps took, against what they had been estimated to: by piece and step. */
     records: list(recordSchema, 0, 4000),
   })

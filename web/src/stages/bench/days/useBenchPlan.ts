@@ -6,13 +6,13 @@ import { outlineOf } from '../../../composables/useOutlineKept.ts';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
 import { useJob, type JobState } from '../../../jobs/useJob.ts';
 import { outlinesOf } from '../../../stores/benchStorage.ts';
+import { today } from '../stepChanges.ts';
 import { usePieceStore } from '../../../stores/pieceStore.ts';
 
 /** The minute that it is, on the user's own clock: 2026-05-30T09:30. */
 export function minuteOf(now: Date): string {
   const two = (n: number): string => String(n).padStart(2, '0');
-  const day = `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
-  return `${day}T${two(now.getHours())}:${two(now.getMinutes())}`;
+  return `${today(now)}T${two(now.getHours())}:${two(now.getMinutes())}`;
 }
 
 /** A plan moves on by steps of this, so that it is not made anew each minute. */
