@@ -132,7 +132,7 @@ test('the bakes change with the clay, a glue, a fitting and a pin, and contradic
   await expect(bakes(page).getByRole('listitem')).toHaveCount(3);
   // Hot glue does not stand it.
   await page.getByRole('link', { name: /^Wire/ }).click();
-  await unfold(page);
+  await page.getByRole('button', { name: 'Bindings', exact: true }).click();
   await pick(page, 'Bound with', 'hot-melt glue');
   await page.getByRole('link', { name: /^Cure/ }).click();
   await page.getByRole('link', { name: 'Materials' }).click();
