@@ -4,7 +4,7 @@ import { ANIMALS, drawingSvg, planById } from '../core/src/index.ts';
 import { buildSkeleton, type Skeleton } from '../core/src/anatomy/skeleton.ts';
 import { settledStance } from '../core/src/posing/settledStance.ts';
 import { fittedDrawing } from '../core/src/sheets/drawing.ts';
-import { movedItem } from '../core/src/sheets/textPages.ts';
+import { movedItem } from '../core/src/sheets/movedItem.ts';
 import { reliefItems } from '../core/src/sheets/formItems.ts';
 import { formSurface } from '../core/src/surface/formSurface.ts';
 
@@ -33,7 +33,7 @@ function strip(skeleton: Skeleton, gaitId: string): string {
     const relief = form.reliefs.find((of) => of.view === view)!;
     const drawn = reliefItems(relief, 'outline');
     const { box } = fittedDrawing('', '', drawn, 0);
-    const moved = drawn.map((item) => movedItem(item, [x - box.min[0], 0]));
+    const moved = drawn.map((item) => movedItem(item, x - box.min[0], 0));
     x += box.max[0] - box.min[0] + GAP_MM;
     return moved;
   }).flat();

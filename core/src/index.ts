@@ -491,3 +491,35 @@ export { asItComesOut } from './colour/bakedColour.ts';
 export { swatchColour, type CardKind, type SwatchColour } from './colour/greyCard.ts';
 export type { Rung } from './colour/paintQuestion.ts';
 export { USUAL_PIGMENTS } from './colour/usualBox.ts';
+export {
+  LOG_KINDS,
+  LOG_PICTURE,
+  OWN_STEP,
+  type BenchChoice,
+  type LogEntry,
+  type LogKind,
+  type OwnStep,
+} from './piece/benchSchema.ts';
+export {
+  LESSON_ABOUT,
+  SUPPLY_KINDS,
+  SUPPLY_UNITS,
+  type Lesson,
+  type Supply,
+  type SupplyKind,
+  type SupplyUnit,
+} from './workshop/workshopSchema.ts';
+export { WORK_KINDS } from './piece/step.ts';
+export { diaryOf, foundIn, type DiaryEntry } from './bench/diary.ts';
+export { aboutsAt, type LessonAbout } from './bench/lessons.ts';
+export type { MaterialPlan } from './bench/shoppingList.ts';
+export type { CameOut } from './bench/cameOut.ts';
+export type { Keeping } from './bench/keeping.ts';
+export { placesFor } from './bench/stepOrder.ts';
+export { withStockBack, withStockTaken } from './bench/stockUse.ts';
+export { careSheet, diarySheet, weekSheet } from './sheets/benchSheets.ts';
+export { stepCards } from './sheets/stepCards.ts';
+export { stepDrawings } from './sheets/stepDrawing.ts';
+export { diaryMarkdown } from './formats/diaryMarkdown.ts';
+export { stepPackHtml } from './formats/stepPack.ts';
+export { readSuppliesCsv, suppliesCsv } from './formats/suppliesCsv.ts';

@@ -21,8 +21,8 @@ import { planReferences } from './measure/pictures/planReferences.ts';
 import { planMeasure } from './measure/planMeasure.ts';
 import { answerTo } from './piece/answer.ts';
 import { createMemory, type Recall } from './piece/memory.ts';
-import { worstFirst, type Snag } from './piece/snag.ts';
-import { grouped, isAccepted } from './piece/snagGroups.ts';
+import type { Snag } from './piece/snag.ts';
+import { grouped, isAccepted, worstFirst } from './piece/snagGroups.ts';
 import type { StageResult } from './piece/stageResult.ts';
 import type { Step } from './piece/step.ts';
 import type { Answers, Plan } from './planTypes.ts';
@@ -30,6 +30,7 @@ import { planOven } from './oven/planOven.ts';
 import { planSkin } from './skin/planSkin.ts';
 import { planStance } from './stance/planStance.ts';
 import { planStrength } from './strength/planStrength.ts';
+import { cutSteps } from './wire/planStock.ts';
 import { planWire } from './wire/planWire.ts';
 
 /** The stages in road order. What a plan lists, workings and snags, it lists in this order. */
@@ -119,6 +120,7 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     stance,
     skin: piece.skin,
     fittings: fittings.fittings,
+    cutDone: cutSteps(piece.bench.done),
   });
   yield;
   const builds = recall(regionBuilds, {
@@ -176,7 +178,7 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
   yield;
   const put = recall(putIn, { measure, stance, wire, mass, strength, cure, oven, skin, colour });
   const bench = recall(planBench, {
-    ...{ piece, measure, fittings, wire, mass, cure, skin, colour, put },
+    ...{ piece, measure, stance, fittings, wire, mass, cure, skin, colour, put },
   });
   const jobs = {
     ...asked,

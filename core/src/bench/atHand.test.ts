@@ -15,6 +15,8 @@ const clay = {
   name: otterPiece().mass.clay.name,
   grams: 0,
   packetPrice: 6.5,
+  where: '',
+  opened: null,
 };
 const bare = wholePlan(having({}));
 
@@ -58,7 +60,7 @@ describe('paints on hand', () => {
       opacity: 'semi-opaque',
       card: null,
     },
-    ...{ light: 'unknown', packMl: null, price: null },
+    ...{ light: 'unknown', packMl: null, price: null, where: '', opened: null },
   });
   const shelf = [paint('a', 'Earth brown', '#5b4430', 400), paint('b', 'Chalk', '#f0ece2', 0.1)];
   const shelved = wholePlan(having({ paints: shelf }));

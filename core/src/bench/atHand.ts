@@ -5,13 +5,13 @@ import { asInput, input, type Working } from '../piece/working.ts';
 import type { AtHand } from '../workshop/workpiece.ts';
 
 /** Clays of the workshop that are the one of a batch: of its class, and called so. */
-const ofBatch = ({ figures }: ClayBatch, clays: AtHand['clays']): AtHand['clays'] =>
+export const clayLot = ({ figures }: ClayBatch, clays: AtHand['clays']): AtHand['clays'] =>
   clays.filter(({ classId, name }) => classId === figures.clay.id && name === figures.name);
 
 /** Packets of a clay to buy once what lies in the workshop is used; null where none of it does. */
 export function packetsToBuy(batch: ClayBatch, clays: AtHand['clays']): Working | null {
   const { figures, grams, packets } = batch;
-  const here = ofBatch(batch, clays);
+  const here = clayLot(batch, clays);
   if (here.length === 0) return null;
   const grammes = here.reduce((sum, clay) => sum + clay.grams, 0);
   return {
@@ -38,7 +38,7 @@ export function packetsCost(
   packets: Working,
   clays: AtHand['clays'],
 ): Working | null {
-  const [price] = ofBatch(batch, clays).flatMap(({ packetPrice }) => packetPrice ?? []);
+  const [price] = clayLot(batch, clays).flatMap(({ packetPrice }) => packetPrice ?? []);
   if (price === undefined || packets.value === 0) return null;
   return {
     id: `${packets.id}.cost`,
@@ -91,9 +91,13 @@ export function paced(step: Step, pace: number, learned: Learned = new Map()): S
 }
 
 /** Hand work still to do of which it is known how long it takes. */
-export const timedWorking = (steps: readonly (Step & { readonly done: unknown })[]): Working => {
-  const left = steps.flatMap(({ done, occupies, duration }) =>
-    done === null && occupies === 'person' && duration !== null ? [duration] : [],
+export const timedWorking = (
+  steps: readonly (Step & { readonly done: unknown; readonly state: string })[],
+): Working => {
+  const left = steps.flatMap(({ done, state, occupies, duration }) =>
+    done === null && state !== 'left' && occupies === 'person' && duration !== null
+      ? [duration]
+      : [],
   );
   return {
     id: 'bench.timed',

@@ -11,6 +11,7 @@ import type { Snag } from '../piece/snag.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { input, type Working } from '../piece/working.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
+import type { StancePlan } from '../stance/stancePlan.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 import { paced, sittingsWorking, timedWorking } from './atHand.ts';
 import { bakeStepId } from './bakeSteps.ts';
@@ -19,8 +20,17 @@ import { setLast } from './fittingSteps.ts';
 import { colouredClaySteps, paintSteps } from './paintSteps.ts';
 import { learnedFactors } from '../schedule/learned.ts';
 import { withMinutes } from './stepMinutes.ts';
-import { shoppingList, type ShoppingLine } from './shoppingList.ts';
+import { cameOutOf, type CameOut } from './cameOut.ts';
+import { keepingOf, type Keeping } from './keeping.ts';
+import { aboutsAt, lessonsAt } from './lessons.ts';
+import { pieceCost, type PieceCost } from './pieceCost.ts';
+import { materialsOf, shoppingList, type MaterialPlan, type ShoppingLine } from './shoppingList.ts';
+import { guideOf, type StepGuide } from './stepGuide.ts';
+import { ownStep, reordered } from './stepOrder.ts';
+import { partsOf, type StepPart } from './stepParts.ts';
+import { takesOf, type StepTakes } from './stockUse.ts';
 import { inOrder, type Step } from '../piece/step.ts';
+import type { Lesson } from '../workshop/workshopSchema.ts';
 
 /** A step as it stands: ticked off, to be done next, possible, or waiting for another. */
 export interface StepPlan extends Step {
@@ -30,14 +40,28 @@ export interface StepPlan extends Step {
   /** What it was estimated to take before anything was learnt, minutes; null where no hands work. */
   readonly estimateMin: number | null;
   readonly done: StepDone | null;
-  readonly state: 'done' | 'next' | 'ready' | 'waiting';
+  /** Left out knowingly: what needs it goes on without. */
+  readonly state: 'done' | 'next' | 'ready' | 'waiting' | 'left';
+  /** Why it is left out; null where it is not. */
+  readonly leftOut: string | null;
+  /** What of it is ticked by itself, and which of that is. */
+  readonly parts: readonly (StepPart & { readonly isDone: boolean })[];
+  readonly guide: StepGuide;
+  /** What leaves the workshop when it is ticked. */
+  readonly takes: StepTakes;
+  /** What was learnt at earlier pieces and helps here. */
+  readonly lessons: readonly Lesson[];
 }
 
 /** What Bench hands on: the work in order, what is next, and what to buy. */
 export interface BenchPlan extends StageResult {
   readonly steps: readonly StepPlan[];
   readonly next: StepPlan | null;
+  readonly materials: readonly MaterialPlan[];
   readonly shopping: readonly ShoppingLine[];
+  readonly cost: PieceCost;
+  readonly cameOut: readonly CameOut[];
+  readonly keeping: Keeping;
   readonly progress: Working;
   readonly minutes: Working;
   /** Hand work still to do, as far as it is timed, and the sittings that it takes. */
@@ -49,6 +73,7 @@ export interface BenchPlan extends StageResult {
 export interface BenchInputs {
   readonly piece: Workpiece;
   readonly measure: MeasurePlan;
+  readonly stance: StancePlan;
   readonly fittings: FittingsPlan;
   readonly wire: WirePlan;
   readonly mass: MassPlan | null;
@@ -61,13 +86,71 @@ export interface BenchInputs {
 
 /** Every step of the piece in an order that its needs allow. Null while there is no body. */
 export function planBench(inputs: BenchInputs): BenchPlan | null {
-  const { piece, measure, fittings, wire, mass, cure, skin, colour, put } = inputs;
+  const { piece, stance, fittings, wire, mass, skin, colour } = inputs;
   if (mass === null || colour === null) return null;
-  const { pace, sittingH, records } = piece.atHand;
+  const all = stepsOf(inputs, mass, colour);
+  const { done } = piece.bench;
+  const materials = materialsOf({ wire, fittings, mass, colour, skin, piece }, done);
+  const shopping = shoppingList(materials);
+  const steps = withStates(all, piece).map((step): StepPlan => ({
+    ...step,
+    parts: partsOf(step, { wire, mass, fittings, skin, colour }).map((part) => ({
+      ...part,
+      isDone: piece.bench.partsDone[step.id]?.includes(part.id) ?? false,
+    })),
+    guide: guideOf(step),
+    takes: takesOf(step.id, materials, wire.stock, piece.wire.sawLossMm),
+    lessons: lessonsAt(piece.atHand.lessons, aboutsAt(step, materials, piece)),
+  }));
+  const cost = pieceCost(materials, steps, piece.atHand);
+  const cameOut = cameOutOf(piece, stance, mass, steps);
+  const keeping = keepingOf({ piece, stance, wire, fittings, skin, colour });
+  const progress = progressWorking(steps);
+  const minutes = minutesWorking(steps);
+  const timed = timedWorking(steps);
+  const sittings = sittingsWorking(timed, piece.atHand.sittingH);
+  return {
+    steps,
+    next: steps.find((step) => step.state === 'next') ?? null,
+    materials,
+    shopping,
+    cost,
+    cameOut,
+    keeping,
+    progress,
+    minutes,
+    timed,
+    sittings,
+    // What is bought of wire, foil, clay and paint stands in the ledgers of its own stages.
+    workings: [
+      progress,
+      minutes,
+      timed,
+      sittings,
+      ...steps.flatMap(({ duration }) => (duration?.stage === 'bench' ? [duration] : [])),
+      ...materials.flatMap(materialWorkings).filter(({ stage }) => stage === 'bench'),
+      ...[cost.material, cost.work, cost.price].filter((working) => working !== null),
+      ...keeping.box,
+      ...cameOut
+        .flatMap(({ planned, off }) => [planned, ...(off === null ? [] : [off])])
+        .filter(({ stage }) => stage === 'bench'),
+    ],
+    snags: [
+      ...steps.flatMap((step) => orderSnags(step, steps)),
+      ...steps.flatMap(leftSnags),
+      ...strangeTicks(steps, done),
+    ],
+  };
+}
+
+/** Every step in its order, with what it takes at the maker's own pace. */
+function stepsOf(inputs: BenchInputs, mass: MassPlan, colour: ColourPlan): readonly Estimated[] {
+  const { piece, measure, fittings, wire, cure, skin, put } = inputs;
+  const { pace, records } = piece.atHand;
   const learned = learnedFactors(records.map(({ work, ...of }) => ({ ...of, kind: work })));
   const clays = [piece.mass.clay, ...(piece.mass.shellClay ? [piece.mass.shellClay] : [])];
   const baked = [...cure.stages.map(({ id }) => bakeStepId(id)), ...mended(put)];
-  const all = inOrder([
+  const planned = inOrder([
     ...put,
     ...colouredClaySteps(colour),
     ...claySteps({ skeleton: measure.skeleton, mass, skin, cure, fittings, wire, clays, colour }),
@@ -82,34 +165,7 @@ export function planBench(inputs: BenchInputs): BenchPlan | null {
       const estimateMin = step.occupies === 'person' ? (own.duration?.value ?? null) : null;
       return { ...paced(step, pace, learned), estimateMin };
     });
-  const { done } = piece.bench;
-  const steps = withStates(all, done);
-  const shopping = shoppingList({ wire, fittings, mass, colour, skin, piece });
-  const progress = progressWorking(steps);
-  const minutes = minutesWorking(steps);
-  const timed = timedWorking(steps);
-  const sittings = sittingsWorking(timed, sittingH);
-  return {
-    steps,
-    next: steps.find((step) => step.state === 'next') ?? null,
-    shopping,
-    progress,
-    minutes,
-    timed,
-    sittings,
-    // What is bought of wire, foil, clay and paint stands in the ledgers of its own stages.
-    workings: [
-      progress,
-      minutes,
-      timed,
-      sittings,
-      ...steps.flatMap(({ duration }) => (duration?.stage === 'bench' ? [duration] : [])),
-      ...shopping
-        .flatMap(({ quantity, beside }) => [quantity, ...beside])
-        .filter((quantity) => quantity.stage === 'bench'),
-    ],
-    snags: [...steps.flatMap((step) => orderSnags(step, steps)), ...strangeTicks(steps, done)],
-  };
+  return reordered([...planned, ...ownSteps(piece)], piece.bench.moved);
 }
 
 /** Steps that mend what went wrong with a bake: paint waits for them. */
@@ -117,23 +173,40 @@ const mended = (put: readonly Step[]): readonly string[] =>
   put.filter(({ id }) => id.startsWith('mend.')).map(({ id }) => id);
 
 type Estimated = Step & Pick<StepPlan, 'estimateMin'>;
+type Placed = Estimated & Pick<StepPlan, 'number' | 'firstCautions' | 'done' | 'state' | 'leftOut'>;
+
+/** Steps of the maker's own, which take what was said. */
+const ownSteps = ({ bench }: Workpiece): readonly Estimated[] =>
+  bench.own.map((own, i) => {
+    // One that would wait for a later one of them could wait for itself.
+    const waits = bench.own.slice(i).some(({ id }) => id === own.after);
+    return { ...ownStep(waits ? { ...own, after: null } : own), estimateMin: own.minutes };
+  });
+
+/** Every number that is known of a stuff. */
+export const materialWorkings = (of: MaterialPlan): readonly Working[] =>
+  [of.need, of.onHand, of.quantity, of.cost, of.worth, ...of.beside].filter(
+    (working, i, all): working is Working => working !== null && all.indexOf(working) === i,
+  );
 
 /** The first step whose needs are all met is the next one; others that are met are ready. */
 function withStates(
   all: readonly Estimated[],
-  done: Workpiece['bench']['done'],
-): readonly StepPlan[] {
+  { bench: { done, leftOut } }: Workpiece,
+): readonly Placed[] {
   let nextFound = false;
   const told = new Set<CautionId>();
-  return all.map((step, i): StepPlan => {
+  return all.map((step, i): Placed => {
     const firstCautions = step.cautions.filter((id) => !told.has(id));
     firstCautions.forEach((id) => told.add(id));
     const its = done[step.id] ?? null;
-    const met = step.needs.every((need) => done[need] !== undefined);
-    const next = its === null && met && !nextFound;
+    const why = its === null ? (leftOut[step.id] ?? null) : null;
+    const met = step.needs.every((need) => done[need] !== undefined || leftOut[need] !== undefined);
+    const next = its === null && why === null && met && !nextFound;
     nextFound ||= next;
-    const state = its !== null ? 'done' : next ? 'next' : met ? 'ready' : 'waiting';
-    return { ...step, number: i + 1, firstCautions, done: its, state };
+    const open = next ? 'next' : met ? 'ready' : 'waiting';
+    const state = its !== null ? 'done' : why !== null ? 'left' : open;
+    return { ...step, number: i + 1, firstCautions, done: its, state, leftOut: why };
   });
 }
 
@@ -156,11 +229,22 @@ function strangeTicks(
   ];
 }
 
+/** A bake that is left out is told: what comes after it is painted or carried on soft clay. */
+const leftSnags = ({ id, title, state, occupies }: StepPlan): readonly Snag[] =>
+  state !== 'left' || occupies !== 'oven'
+    ? []
+    : [
+        {
+          ...{ code: 'bake-left-out', grade: 'watch', stage: 'bench', facts: { step: title } },
+          target: { kind: 'step', id },
+        },
+      ];
+
 function orderSnags(step: StepPlan, steps: readonly StepPlan[]): readonly Snag[] {
   if (step.done === null) return [];
   return step.needs
     .map((need) => steps.find((step) => step.id === need))
-    .filter((need) => need !== undefined && need.done === null)
+    .filter((need) => need !== undefined && need.done === null && need.state !== 'left')
     .map((need): Snag => ({
       code: 'step-out-of-order',
       grade: 'watch',
@@ -172,17 +256,19 @@ function orderSnags(step: StepPlan, steps: readonly StepPlan[]): readonly Snag[]
 
 const progressWorking = (steps: readonly StepPlan[]): Working => {
   const done = steps.filter((step) => step.done !== null).length;
+  const left = steps.filter(({ state }) => state === 'left').length;
   return {
     id: 'bench.progress',
     stage: 'bench',
     label: say.stepsStillToDo,
-    value: steps.length - done,
+    value: steps.length - done - left,
     unit: 'count',
     provenance: 'derived',
-    formula: 'N − d',
+    formula: 'N − d − l',
     inputs: [
       input('N', say.stepsOfThisPiece, steps.length, 'count', 'derived'),
       input('d', say.tickedOff, done, 'count', 'own'),
+      input('l', say.leftOutKnowingly, left, 'count', 'own'),
     ],
     source: say.stepsFollowFromDecisions,
   };

@@ -274,7 +274,8 @@ export const stepToPlan = (step: {
   readonly occupies: Occupied;
   readonly needs: readonly string[];
   readonly done: unknown;
+  readonly state: string;
 }): StepToPlan => ({
   ...{ id: step.id, title: step.title, occupies: step.occupies, needs: step.needs },
-  ...{ minutes: step.duration?.value ?? 0, done: step.done !== null },
+  ...{ minutes: step.duration?.value ?? 0, done: step.done !== null || step.state === 'left' },
 });

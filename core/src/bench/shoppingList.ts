@@ -1,197 +1,245 @@
 import * as say from './words.ts';
-import type { Workpiece } from '../workshop/workpiece.ts';
-import type { ColourPlan } from '../colour/planColour.ts';
-import type { FittingsPlan } from '../fittings/fittingsPlan.ts';
-import type { MassPlan } from '../mass/planMass.ts';
-import { asGiven, asInput, type Working } from '../piece/working.ts';
+import { ROUNDING } from '../mass/clayBatches.ts';
+import type { StepDone } from '../piece/pieceSchema.ts';
 import type { Sentence } from '../piece/step.ts';
-import { packetsCost, packetsToBuy } from './atHand.ts';
-import type { SkinPlan } from '../skin/planSkin.ts';
-import type { WirePlan } from '../wire/wirePlan.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
+import type { Unit } from '../units/quantity.ts';
+import type { AtHand } from '../workshop/workpiece.ts';
+import type { Supply } from '../workshop/workshopSchema.ts';
+import { clayLot, packetsCost, packetsToBuy } from './atHand.ts';
+import { paintLines, supplyLines, type MaterialLine, type MaterialWork } from './materialLines.ts';
+
+/** One stuff of the piece: what it takes, what is there, what is to buy. */
+export interface MaterialPlan extends MaterialLine {
+  /** Lots of the workshop that it is taken from, the opened before the closed. */
+  readonly lots: readonly string[];
+  /** What lies in those lots; null where there is none. */
+  readonly onHand: Working | null;
+  readonly quantity: Working;
+  /** What that costs; null where nothing is bought, or nobody said a price. */
+  readonly cost: Working | null;
+  /** What of it lies in the finished piece is worth; null where nobody said a price. */
+  readonly worth: Working | null;
+}
 
 /** One thing to have, with its quantity. */
 export interface ShoppingLine {
   readonly id: string;
   readonly what: Sentence;
   readonly quantity: Working;
-  /** What else is known of it: its cost, the nearest paint on hand. */
+  /** What else is known of it: its cost, what of a tube is needed. */
   readonly beside: readonly Working[];
 }
 
-/** What the list is made from. */
-export interface ShoppingWork {
-  readonly wire: WirePlan;
-  readonly fittings: FittingsPlan;
-  readonly mass: MassPlan;
-  readonly colour: ColourPlan;
-  readonly skin: SkinPlan;
-  readonly piece: Pick<Workpiece, 'colour' | 'atHand'>;
-}
+type Done = Readonly<Record<string, StepDone>>;
 
-/** Everything the piece needs and the workshop does not have. */
-export function shoppingList(of: ShoppingWork): readonly ShoppingLine[] {
-  const { wire, fittings, mass, colour, skin, piece } = of;
-  const { clays } = piece.atHand;
-  const line = (
-    what: string | Sentence,
-    quantity: Working,
-    beside: readonly (Working | null)[] = [],
-  ): ShoppingLine => ({
-    id: quantity.id,
-    what: typeof what === 'string' ? [what] : what,
-    quantity,
-    beside: beside.filter((working) => working !== null),
-  });
+/** Everything that the piece takes, with what is there and what is to buy of it. */
+export function materialsOf(of: MaterialWork, done: Done): readonly MaterialPlan[] {
+  const { atHand } = of.piece;
   return [
-    ...wire.stock.groups
-      .filter((group) => group.buy.value > 0)
-      .map((group) => line(`${group.metalName}, ${group.sizeText}`, group.buy)),
-    ...(wire.bindings.total.unit === 'm' ? [line(say.tieForBindings, wire.bindings.total)] : []),
-    ...(wire.base.on === 'none'
-      ? []
-      : [
-          line(
-            [
-              wire.base.on === 'wall' ? say.plateForWall : say.boardForBase,
-              wire.base.length,
-              ' by ',
-              wire.base.width,
-            ],
-            count('bench.shop.board', say.boards, say.onePieceOneBase, 1),
-          ),
-        ]),
-    ...perchLines(wire.base.perch),
-    ...(wire.base.hardware.length > 0
-      ? wire.base.hardware.map((working) => line(working.label, working))
-      : [
-          line(
-            say.nutsAndWashersOr,
-            count('bench.shop.nuts', say.pegsToFix, say.holesInBase, wire.base.holes.length),
-          ),
-        ]),
-    ...boughtParts(fittings).map(({ what, toMake }) => line(what, toMake)),
-    line(say.kitchenFoil, mass.foil.metres),
-    ...mass.batches.map((batch) => {
-      const { figures } = batch;
-      const packets = packetsToBuy(batch, clays) ?? batch.packets;
-      const cost = packetsCost(batch, packets, clays);
-      return line([say.packetsOf(figures.name), figures.packet], packets, [cost]);
-    }),
-    ...(colour.primer === null ? [] : [line(say.primer(piece.colour.primer), colour.primer)]),
-    ...paintLines(colour).map(([what, quantity, beside]) => line(what, quantity, beside)),
-    ...colour.varnishes.map(({ ml }) => line(ml.label, ml)),
-    ...fibreLines(skin).map(([what, quantity]) => line(what, quantity)),
-  ].filter((shoppingLine) => shoppingLine.quantity.value > 0);
-}
-
-/** Fibre by its zone, wefts by the metre, and the glue for all of it. */
-function fibreLines({ zones }: SkinPlan): readonly (readonly [Sentence, Working])[] {
-  const planted = zones.flatMap(({ zone, planting }) =>
-    planting === null ? [] : [{ name: zone.name.toLowerCase(), ...planting }],
-  );
-  if (planted.length === 0) return [];
-  const glue: Working = {
-    ...{ id: 'bench.shop.glue', stage: 'bench', label: say.glueForFibre },
-    value: planted.reduce((sum, of) => sum + of.glue.value, 0),
-    ...{ unit: 'ml', digits: 1, provenance: 'derived', formula: 'Σ gᵢ' },
-    inputs: planted.map((of) => asInput('gᵢ', of.glue)),
-    source: say.zonesOfFibre,
-  };
-  return [
-    ...planted.map(({ name, weft, grams, cut }): readonly [Sentence, Working] =>
-      weft === null ? [[say.fibreFor(name), cut], grams] : [[say.weftFor(name), cut], weft],
-    ),
-    [[say.glueForFibre], glue],
+    ...of.wire.stock.groups.map(wireMaterial),
+    ...supplyLines(of).map((line) => supplyMaterial(line, atHand, done)),
+    ...of.mass.batches.map((batch) => clayMaterial(batch, atHand, done)),
+    ...paintLines(of.colour).map((line) => paintMaterial(line, atHand, done)),
   ];
 }
 
-/** Parts made apart that are bought, or cut of what is bought. */
-const boughtParts = ({ fittings }: FittingsPlan) =>
-  fittings
-    .filter(({ made, material }) => made === 'set' && !['clay', 'wire'].includes(material.id))
-    .map(({ name, material, length, sold, toMake }) => ({
-      what: [say.stuffForPart(material.name, name.toLowerCase()), sold ?? length],
-      toMake,
+/** What of the materials is not there. */
+export const shoppingList = (materials: readonly MaterialPlan[]): readonly ShoppingLine[] =>
+  materials
+    .filter(({ quantity }) => quantity.value > 0)
+    .map(({ quantity, what, beside, cost }) => ({
+      ...{ id: quantity.id, what, quantity },
+      beside: cost === null ? beside : [...beside, cost],
     }));
 
-/** The log, branch, post or rock that feet stand on, and the uprights under it. */
-const perchLines = (on: WirePlan['base']['perch']): readonly ShoppingLine[] => {
-  if (on === null) return [];
-  const { perch, seats, thick } = on;
-  const uprights = seats.flatMap(({ upright }) => (upright === null ? [] : [upright]));
-  const one = count('bench.shop.perch', perch.name, say.onePieceOnePerch, 1);
-  return [
-    {
-      id: one.id,
-      what:
-        perch.width === null
-          ? [say.perchThick(perch.name, perch.diameterMm.toFixed(0)), perch.length]
-          : [say.perchRock, perch.length, ' by ', perch.width],
-      quantity: one,
-      beside: [perch.weight],
-    },
-    ...(thick === null
-      ? []
-      : [
-          {
-            id: 'bench.shop.uprights',
-            what: [
-              say.dowelsOf,
-              thick,
-              ': ',
-              ...uprights.flatMap((mm, i) => (i === 0 ? [mm] : [', ', mm])),
-            ],
-            quantity: count(
-              'bench.shop.uprights',
-              say.uprights,
-              say.onePieceOnePerch,
-              uprights.length,
-            ),
-            beside: [],
-          },
-        ]),
-  ];
-};
-
-/** What is to buy of each tube; while tubes are searched, paint by zone. */
-const paintLines = ({
-  tubes,
-  zones,
-}: ColourPlan): readonly (readonly [string, Working, readonly Working[]])[] =>
-  tubes === null
-    ? zones
-        .filter(({ layers }) => layers.length > 0)
-        .map((zone) => [
-          say.paintForAndIts(zone.zone.name.toLowerCase(), zone.hex),
-          paint(zone),
-          [],
-        ])
-    : tubes.flatMap(({ tube, needed, buy }) =>
-        buy === null ? [] : [[say.tubeOf(tube.kind, tube.name), buy, [needed]] as const],
-      );
-
-function paint(zone: ColourPlan['zones'][number]): Working {
+/** A wire's sticks are cut by the plan of its stage, which leaves out what is cut already. */
+function wireMaterial(group: MaterialWork['wire']['stock']['groups'][number]): MaterialPlan {
+  const { buy, cost, pieces, lengths } = group;
+  const need: Working = {
+    ...{ id: `bench.need.${buy.id}`, stage: 'bench', label: say.wireLeftToCut(group.metalName) },
+    value: pieces.reduce((sum, { mm }) => sum + mm, 0),
+    ...{ unit: 'mm', provenance: 'derived', formula: 'Σ lᵢ' },
+    inputs: pieces.map(({ id, mm }) => input('lᵢ', id, mm, 'mm', 'derived')),
+    source: say.cutListInWire,
+  };
+  const sold = lengths?.sold ?? null;
   return {
-    id: `bench.shop.paint.${zone.zone.id}`,
-    stage: 'bench',
-    label: say.paint2(zone.zone.name.toLowerCase()),
-    value: zone.layers.reduce((sum, layer) => sum + layer.ml.value, 0),
-    unit: 'ml',
-    digits: 1,
-    provenance: 'derived',
-    formula: 'v = Σ vᵢ',
-    inputs: zone.layers.map((layer) => asInput('vᵢ', layer.ml)),
-    source: say.layersOfThisZone,
+    ...{ id: buy.id, kind: 'wire', what: [`${group.metalName}, ${group.sizeText}`], need },
+    ...{ usedAt: [], words: [], beside: [], own: { buy, cost, lots: [] }, lots: [] },
+    ...{ onHand: null, quantity: buy, cost },
+    worth: worthOf(need, sold && { pack: sold.lengthMm, price: sold.price }),
   };
 }
 
-const count = (id: string, label: string, why: string, value: number): Working => ({
-  id,
-  stage: 'bench',
-  label,
-  value,
-  unit: 'count',
-  provenance: 'derived',
-  ...asGiven(why, value, 'count', 'derived'),
-  source: say.basePlanInWire,
+function clayMaterial(
+  batch: MaterialWork['mass']['batches'][number],
+  { clays }: AtHand,
+  done: Done,
+): MaterialPlan {
+  const { figures, grams } = batch;
+  const step = 'mass.condition';
+  const here = clayLot(batch, clays);
+  const isDone = done[step] !== undefined;
+  const reckoned = packetsToBuy(batch, clays) ?? batch.packets;
+  const quantity = isDone ? nothingLeft(reckoned, grams) : reckoned;
+  const price = here.find(({ packetPrice }) => packetPrice !== null)?.packetPrice ?? null;
+  return {
+    ...{ id: quantity.id, kind: 'clay', what: [say.packetsOf(figures.name), figures.packet] },
+    ...{ need: grams, usedAt: [{ step, share: 1 }], words: [], beside: [], own: null },
+    lots: inUse(here).map(({ id }) => id),
+    onHand: onHandOf(
+      grams,
+      here.map(({ grams: amount }) => amount),
+    ),
+    quantity,
+    cost: isDone ? null : packetsCost(batch, reckoned, clays),
+    worth: worthOf(grams, { pack: figures.packet.value, price }),
+  };
+}
+
+function paintMaterial(line: MaterialLine, { paints }: AtHand, done: Done): MaterialPlan {
+  const lots = paints.filter(({ id }) => line.own?.lots.includes(id));
+  const share = doneShare(line, done);
+  const { buy, cost } = line.own!;
+  const sold = lots[0] === undefined ? null : { pack: lots[0].packMl, price: lots[0].price };
+  const onHand = lots.map(({ ml }) => ml);
+  const bought = lots.length === 0 && buy === null ? line.need : buy;
+  const quantity =
+    share === 0 && bought !== null ? bought : toBuy(line, share, onHand, sold?.pack ?? null);
+  return {
+    ...line,
+    beside: lots.length === 0 && line.own?.buy === null ? [] : [line.need],
+    lots: lots.map(({ id }) => id),
+    onHand: onHandOf(line.need, onHand),
+    quantity,
+    cost: share === 0 ? cost : costOf(quantity, sold),
+    worth: worthOf(line.need, sold),
+  };
+}
+
+function supplyMaterial(line: MaterialLine, { supplies }: AtHand, done: Done): MaterialPlan {
+  const lots = inUse(supplies.filter((of) => isOf(of, line)));
+  const share = doneShare(line, done);
+  const sold = lots.find(({ price }) => price !== null) ?? lots[0] ?? null;
+  const onHand = lots.map(({ amount }) => amount);
+  const isPlain = share === 0 && lots.length === 0;
+  const quantity = isPlain ? line.need : toBuy(line, share, onHand, sold?.pack ?? null);
+  return {
+    ...line,
+    beside: isPlain ? line.beside : [...line.beside, line.need],
+    lots: lots.map(({ id }) => id),
+    onHand: onHandOf(line.need, onHand),
+    quantity,
+    cost: costOf(quantity, sold),
+    worth: worthOf(line.need, sold),
+  };
+}
+
+/** Units of supplies as the numbers of a plan have them. */
+const UNIT_OF: Readonly<Record<Supply['unit'], Unit>> = {
+  ...{ piece: 'count', g: 'g', ml: 'ml', m: 'm' },
+};
+
+/** Whether a lot is what a line asks for: its kind, its unit, and one of its words. */
+function isOf({ kind, unit, name }: Supply, line: MaterialLine): boolean {
+  const words = ` ${name.toLowerCase()}`;
+  return (
+    kind === line.kind &&
+    UNIT_OF[unit] === line.need.unit &&
+    (line.words.length === 0 || line.words.some((word) => words.includes(word)))
+  );
+}
+
+/** The opened lots first, the earliest of them before the others. */
+const inUse = <T extends { readonly opened: string | null }>(lots: readonly T[]): readonly T[] =>
+  lots.toSorted((a, b) => (a.opened ?? '9').localeCompare(b.opened ?? '9'));
+
+const doneShare = ({ usedAt }: MaterialLine, done: Done): number =>
+  usedAt.reduce((sum, { step, share }) => sum + (done[step] === undefined ? 0 : share), 0);
+
+const onHandOf = (need: Working, amounts: readonly number[]): Working | null =>
+  amounts.length === 0
+    ? null
+    : {
+        ...{ id: `bench.hand.${need.id}`, stage: 'bench', label: say.onHandInWorkshop },
+        value: amounts.reduce((sum, amount) => sum + amount, 0),
+        ...{ unit: need.unit, digits: need.digits ?? 0, provenance: 'own', formula: 'Σ hᵢ' },
+        inputs: amounts.map((amount) => input('hᵢ', say.oneLot, amount, need.unit, 'own')),
+        source: say.stockOfWorkshop,
+      };
+
+/** What is to buy once what is used and what is there are taken off; whole packets where they are known. */
+function toBuy(
+  { need }: MaterialLine,
+  share: number,
+  onHand: readonly number[],
+  pack: number | null,
+): Working {
+  const used = share * need.value;
+  const here = onHand.reduce((sum, amount) => sum + amount, 0);
+  const left = Math.max(0, need.value - used - here);
+  const inputs = [
+    asInput('V', need),
+    input('d', say.usedInDoneSteps, used, need.unit, 'derived'),
+    input('h', say.onHandInWorkshop, here, need.unit, 'own'),
+  ];
+  const common = {
+    id: `bench.buy.${need.id}`,
+    stage: 'bench',
+    label: say.toBuyOf(need.label),
+    provenance: 'derived',
+    source: say.stockOfWorkshop,
+  } as const;
+  if (pack === null)
+    return {
+      ...common,
+      ...{ value: left, unit: need.unit, digits: need.digits ?? 0, inputs },
+      formula: 'max(0, V − d − h)',
+    };
+  return {
+    ...common,
+    ...{ value: Math.ceil(left / pack - ROUNDING), unit: 'count' },
+    formula: '⌈max(0, V − d − h) / P − ε⌉',
+    inputs: [
+      ...inputs,
+      input('P', say.packHolds, pack, need.unit, 'own'),
+      input('ε', say.whatRoundingErrorMay, ROUNDING, 'ratio', 'memory'),
+    ],
+  };
+}
+
+/** Nothing is bought for what is done. */
+const nothingLeft = (reckoned: Working, need: Working): Working => ({
+  ...{ id: `bench.buy.${reckoned.id}`, stage: 'bench', label: reckoned.label, value: 0 },
+  ...{ unit: 'count', provenance: 'derived', formula: 'V − d', source: say.stockOfWorkshop },
+  inputs: [asInput('V', need), input('d', say.usedInDoneSteps, need.value, need.unit, 'derived')],
 });
+
+type Sold = Pick<Supply, 'pack' | 'price'>;
+
+/** What whole packets cost; null where the quantity is no number of packets, or there is no price. */
+const costOf = (quantity: Working, sold: Sold | null): Working | null =>
+  sold === null || sold.price === null || sold.pack === null || quantity.value === 0
+    ? null
+    : {
+        ...{ id: `${quantity.id}.cost`, stage: 'bench', label: say.cost(quantity.label) },
+        ...{ value: quantity.value * sold.price, unit: 'money', formula: 'c = N · P' },
+        ...{ provenance: 'derived', source: say.pricesOfWorkshopIn },
+        inputs: [asInput('N', quantity), input('P', say.priceOfPacket, sold.price, 'money', 'own')],
+      };
+
+/** What so much of a packet is worth. */
+const worthOf = (need: Working, sold: Sold | null): Working | null =>
+  sold === null || sold.price === null || sold.pack === null
+    ? null
+    : {
+        ...{ id: `bench.worth.${need.id}`, stage: 'bench', label: say.worthOf(need.label) },
+        ...{ value: (need.value / sold.pack) * sold.price, unit: 'money', formula: 'V / p · P' },
+        ...{ provenance: 'derived', source: say.pricesOfWorkshopIn },
+        inputs: [
+          asInput('V', need),
+          input('p', say.packHolds, sold.pack, need.unit, 'own'),
+          input('P', say.priceOfPacket, sold.price, 'money', 'own'),
+        ],
+      };

@@ -366,3 +366,85 @@ export const notBefore = 'Nobody could be ready before';
 export const chainHandsOven =
   'the longest of the chain of needs, the minutes of the hands and those of the oven, each laid into the hours';
 export const aboveBound = 'Plan above that bound';
+
+// materialLines.ts, shoppingList.ts, pieceCost.ts
+/** Words by which a varnish of a sheen is found among supplies. */
+export const SHEEN_WORDS = {
+  matt: ['matt', 'dull'],
+  satin: ['satin', 'silk'],
+  gloss: ['gloss'],
+  wet: ['gloss', 'wet'],
+} as const;
+export const wireLeftToCut = (metal: string): string => `${metal}, left to cut`;
+export const cutListInWire = 'cut list in Wire';
+export const oneLot = 'One lot';
+export const usedInDoneSteps = 'Used in steps that are done';
+export const toBuyOf = (what: string): string => `${what}: to buy`;
+export const packHolds = 'A packet holds';
+export const worthOf = (what: string): string => `${what}: worth of it`;
+export const materialInIt = 'Material in the piece, as far as it is priced';
+export const workInIt = 'Work in the piece';
+export const hoursOfDoneSteps = 'Hours of steps that are done';
+export const hoursLeft = 'Hours that are left';
+export const anHour = 'An hour';
+export const yourHourRate = 'what an hour of yours costs, in the workshop';
+export const priceOfPiece = 'Price of the piece';
+export const onTop = 'Put on top of both';
+
+// stepOrder.ts, stepParts.ts
+export const yourOwnStep = 'your own step';
+export const leftSide = 'Left';
+export const rightSide = 'Right';
+export const wirePart = (id: string, name: string): string => `${id} ${name.toLowerCase()}`;
+export const holePart = (n: number): string => `Hole ${n}`;
+export const numberPart = (n: number): string => `No. ${n}`;
+export const leftOutKnowingly = 'Left out knowingly';
+
+// diary.ts, cameOut.ts
+export const LOG_WORDS = { sitting: 'Sitting', note: 'Note', attempt: 'Attempt' } as const;
+export const bakeOf = (bake: string): string => `Bake “${bake}”`;
+export const dialAt = (c: number): string => `dial at ${c} °C`;
+export const hottestAt = (c: number): string => `hottest ${c.toFixed(0)} °C`;
+export const wentWrong = 'Went wrong';
+export const loggedStepsEstimated = 'Hours, of the steps that were timed';
+export const moreThanPlanned = (what: string): string => `${what}: more than planned`;
+export const cameOutAs = 'Came out as';
+
+// keeping.ts
+export const foamEachSide = 'Foam on each side';
+export const boxByPractice = 'common practice: four centimetres of foam all round';
+export const boxLength = 'Box inside, long';
+export const boxWidth = 'Box inside, wide';
+export const boxHeight = 'Box inside, high';
+export const thinPart = (name: string, mm: number | null): string =>
+  mm === null ? `${name}: thin` : `${name}: only ${mm.toFixed(1)} mm thick`;
+export const withoutWireIn = (name: string): string => `${name}: no wire inside`;
+export const posableJoints = 'Joints that can be posed: bent often, their wire breaks';
+export const standsOnFeet = 'It stands by itself: a knock on the table turns it over';
+export const anklesOnBoard = 'Where the feet meet the board: all of its weight swings there';
+export const cradleBody =
+  'Cradle the body in foam cut to its outline; nothing may press on legs, ears or tail.';
+export const screwBoardDown =
+  'Screw the board down to the floor of the box from outside, and let foam hold only the trunk.';
+export const liftByBase = 'Lift it by its base, with both hands; never by the animal.';
+export const noFoamOnFibre = 'Let nothing touch the fibre: pressed flat, it does not rise again.';
+export const softPaperFirst =
+  'Soft paper goes between foam and paint: foam sticks to varnish that is not a month old.';
+export const leaveAirRound = 'Cut the foam away round the weak places, a finger wide.';
+export const markUpright = 'Mark the box on all sides: this way up, and what is inside.';
+export const outOfSun = 'Out of the sun: colours fade, and dark clay warms and softens.';
+export const fades = (names: string): string =>
+  `These colours fade soonest: ${names}. Little light, and none of the sun.`;
+export const coolPlace = 'Below 40 °C: never in a parked car, on a heater or in a shop window.';
+export const neverDamp = 'Clay that dried in the air never stands damp or in frost.';
+export const dustFibre = 'Dust by a breath of cool air; stroke fibre only the way it lies.';
+export const wipeBare = 'A damp cloth, then a dry one.';
+export const dustSoftly = 'Dust with a soft dry brush, from the head to the tail.';
+export const noSolventOnIt = 'No solvent, polish or spray: they lift varnish and soften clay.';
+export const notToy = 'It is no toy: small and sharp parts come off; keep it from small children.';
+export const clayOf = (names: string): string => `Clay: ${names}`;
+export const wireOf = (names: string): string => `Wire: ${names}`;
+export const partsIn = (names: string): string => `Parts of ${names}`;
+export const colouredWith = (names: string): string => `Colours: ${names}`;
+export const varnishedWith = (names: string): string => `Varnish: ${names}`;
+export const fibreOnIt = 'Fibre, glued on';

@@ -130,3 +130,19 @@ export const lineOfPalette = 'Line of the palette';
 export const threeNumbersAndName = 'three numbers from 0 to 255 and a name';
 export const coloursOfPalette = 'Colours in the palette';
 export const coloursUpTo = (most: number): string => `1 to ${most}`;
+
+// diaryMarkdown.ts, suppliesCsv.ts, stepPack.ts
+export const plannedAgainstCame = 'Planned against what came out';
+export const planned = 'Planned';
+export const cameOut = 'Came out as';
+export const learnt = 'Learnt';
+export const supplyTable = 'Columns of the table';
+export const columnsOf = (names: string): string =>
+  `a first row with ${names}; the last four may be missing`;
+export const columnInRow = (column: string, row: number): string => `“${column}” in row ${row}`;
+export const lettersUpTo = (most: number): string => `1 to ${most} letters`;
+export const aDay = 'a day as 2026-05-30, or nothing';
+export const upTo = (most: number): string => `a number up to ${most}`;
+export const ticksAreNotKept = 'This page cannot keep what is ticked when it is closed.';
+export const readyOnTable = (things: string): string => `Have ready: ${things}.`;
+export const stepDone = 'Done';

@@ -163,7 +163,11 @@ export const withWaysToColour = (old: Data): Data => {
     ]),
   );
   const fresh = { school: 'light-down', clayHex: '#d3c8b6', few: 4, fixed: [], maxParts: 8 };
-  const bench = { due: null, notBefore: {}, ...partOf(old, 'bench') };
+  const bench = {
+    ...{ partsDone: {}, leftOut: {}, own: [], moved: [], log: [], due: null, notBefore: {} },
+    cameOut: { grams: null, heightMm: null, lengthMm: null },
+    ...partOf(old, 'bench'),
+  };
   return { ...old, version: 18, bench, colour: { ...fresh, ...colour, zones: told } };
 };
 

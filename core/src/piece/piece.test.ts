@@ -10,7 +10,8 @@ import { usualZone } from './skinSchema.ts';
 import { inWorkshop, parted } from '../workshop/workpiece.ts';
 import { pieceText, type PieceFile } from '../formats/pieceFile.ts';
 import { readPiece, readPieceText } from '../formats/readPiece.ts';
-import { snagSentence, worstFirst, type Snag } from './snag.ts';
+import { snagSentence, type Snag } from './snag.ts';
+import { worstFirst } from './snagGroups.ts';
 
 const EXAMPLES = new URL('../../../examples/', import.meta.url);
 

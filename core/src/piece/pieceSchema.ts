@@ -10,6 +10,7 @@ import { referencesSchema } from './referencesSchema.ts';
 import { shapeSchema } from '../anatomy/shapeSchema.ts';
 import { stanceSchema } from './stanceSchema.ts';
 import { suggestedWireSchema, wireSchema } from './wireSchema.ts';
+import { benchSchema } from './benchSchema.ts';
 import { colourSchema } from './colourSchema.ts';
 import { skinSchema } from './skinSchema.ts';
 import { hex, list, num, text, z } from '../units/schema.ts';
@@ -136,23 +137,6 @@ const massSchema = z.strictObject({
   thickMm: lengthMm(3, 80),
   /** Where section cards are cut; null for the usual places. */
   cards: z.nullable(list(placeSchema, 0, 40)),
-});
-
-const benchSchema = z.strictObject({
-  /** Steps ticked off, by id. */
-  done: z.record(
-    text(0, 60),
-    z.strictObject({
-      /** The day, as the user's calendar has it: 2026-05-30. */
-      on: z.iso.date(),
-      minutes: z.nullable(num(0, 10_000)),
-      note: text(0, 500),
-    }),
-  ),
-  /** The day by which it should be ready. */
-  due: z.nullable(z.iso.date()),
-  /** Steps that are not begun before a day, by id. */
-  notBefore: z.record(text(1, 60), z.iso.date()),
 });
 
 /** Everything the user decided or measured about a piece; nothing that can be derived. */

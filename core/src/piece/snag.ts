@@ -4,7 +4,7 @@ import { quantityText, type UnitSystem } from '../units/quantity.ts';
 import type { Setting } from './materialIds.ts';
 import type { SnagCode, SnagFacts } from './snagFacts.ts';
 import type { SheetTarget } from './target.ts';
-import { STAGES, type Stage } from './working.ts';
+import type { Stage } from './working.ts';
 
 /** How a class of clay sets, in words. */
 const SETS: Readonly<Record<Setting, string>> = {
@@ -213,6 +213,8 @@ const SENTENCES: Sentences = {
     `“${f.step}” is ticked off, and “${f.needs}” that it depends on is not. Tick that one too if it is done; if it is not, stop before it costs you the piece.`,
   'bone-out-of-range': (f, mm) =>
     `${f.bone} is ${mm(f.mm)} in life, outside the usual ${mm(f.lowMm)} to ${mm(f.highMm)}. Measure it again, or keep it if this animal was so.`,
+  'bake-left-out': (f) =>
+    `“${f.step}” is left out. Clay that is not cured cracks, dents and takes no paint for long: take it up again unless this clay needs no oven.`,
   'ticks-without-step': (f) =>
     `${plural(f.count, { one: 'A step that was ticked off is', other: `${f.count} steps that were ticked off are` })} no longer part of the work (${f.ids}). What was logged there is kept, and comes back with the decision that asked for it.`,
   'proportion-odd': (f) =>
@@ -260,11 +262,3 @@ function placeOf({ facts }: Snag): string {
   );
   return first ?? '';
 }
-
-/** Snags with those that must be fixed first; otherwise in the order of the work, the cheapest first. */
-export const worstFirst = (snags: readonly Snag[]): readonly Snag[] =>
-  snags.toSorted(
-    (a, b) =>
-      Number(a.grade === 'watch') - Number(b.grade === 'watch') ||
-      STAGES.indexOf(a.stage) - STAGES.indexOf(b.stage),
-  );

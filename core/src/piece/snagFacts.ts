@@ -158,6 +158,7 @@ export interface SnagFacts {
   'step-out-of-order': { step: string; needs: string };
   'bone-out-of-range': { bone: string; mm: number; lowMm: number; highMm: number };
   'ticks-without-step': { ids: string; count: number };
+  'bake-left-out': { step: string };
   'proportion-odd': {
     line: string;
     share: number;

@@ -1,3 +1,4 @@
+import { STAGES } from './working.ts';
 import type { Snag } from './snag.ts';
 import { severityOf } from './snagSeverity.ts';
 
@@ -69,3 +70,11 @@ export function grouped(snags: readonly Snag[]): readonly Snag[] {
     return alike.length === 0 ? worst : { ...worst, alike };
   });
 }
+
+/** Snags with those that must be fixed first; otherwise in the order of the work, the cheapest first. */
+export const worstFirst = (snags: readonly Snag[]): readonly Snag[] =>
+  snags.toSorted(
+    (a, b) =>
+      Number(a.grade === 'watch') - Number(b.grade === 'watch') ||
+      STAGES.indexOf(a.stage) - STAGES.indexOf(b.stage),
+  );

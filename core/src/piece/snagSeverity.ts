@@ -56,6 +56,7 @@ const SEVERITIES: Severities = {
   'lie-mark-lost': () => THERE,
   'step-out-of-order': () => THERE,
   'bone-out-of-range': (f) => Math.max(f.lowMm - f.mm, f.mm - f.highMm),
+  'bake-left-out': () => THERE,
   'ticks-without-step': (f) => f.count,
   'proportion-odd': (f) => Math.abs(f.share - f.knownShare),
   'picture-gives-nothing': () => THERE,

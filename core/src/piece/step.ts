@@ -52,16 +52,16 @@ export const UNTOLD = { occupies: 'person', duration: null } as const;
  * Steps in an order that their needs allow, otherwise as they come: a step that needs a later one waits
  * until that one has been. Needs that no step has are passed over. Throws where steps need each other.
  */
-export function inOrder(all: readonly Step[]): readonly Step[] {
+export function inOrder<T extends Step>(all: readonly T[]): readonly T[] {
   const known = new Set(all.map(({ id }) => id));
   const placed = new Set<string>();
   const left = [...all];
-  const ordered: Step[] = [];
+  const ordered: T[] = [];
   while (left.length > 0) {
     const at = left.findIndex(({ needs }) => needs.every((id) => placed.has(id) || !known.has(id)));
     if (at < 0)
       throw new Error(`these steps need each other: ${left.map(({ id }) => id).join(', ')}`);
-    const [step] = left.splice(at, 1) as [Step];
+    const [step] = left.splice(at, 1) as [T];
     placed.add(step.id);
     ordered.push(step);
   }

@@ -1,23 +1,8 @@
-import { type TextBlock } from './drawing.ts';
-import type { Drawing, DrawingItem, PagePoint } from './drawing.ts';
+import type { Drawing, DrawingItem, TextBlock } from './drawing.ts';
+import { movedItem } from './movedItem.ts';
 
 /** Air round a list, mm. */
 const MARGIN_MM = 4;
-
-/** An item moved, mm. */
-export function movedItem(item: DrawingItem, [dx, dy]: PagePoint): DrawingItem {
-  const moved = ([x, y]: PagePoint): PagePoint => [x + dx, y + dy];
-  switch (item.kind) {
-    case 'line':
-      return { ...item, points: item.points.map(moved) };
-    case 'union':
-    case 'fill':
-      return { ...item, outlines: item.outlines.map((outline) => outline.map(moved)) };
-    case 'circle':
-    case 'text':
-      return { ...item, at: moved(item.at) };
-  }
-}
 
 /** A list as one long drawing, for the screen and for files; on paper it flows in pages. */
 export function listDrawing(
@@ -45,7 +30,7 @@ function stacked(blocks: readonly TextBlock[]): {
   const items = blocks.flatMap((block) => {
     const at = y;
     y -= block.heightMm;
-    return block.items.map((item) => movedItem(item, [0, at]));
+    return block.items.map((item) => movedItem(item, 0, at));
   });
   return { items, heightMm: -y };
 }

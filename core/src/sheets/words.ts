@@ -180,3 +180,19 @@ export const top = 'top';
 // basePlan.ts, perches
 export const perchFromAbove = (name: string): string =>
   `${name.charAt(0).toUpperCase()}${name.slice(1)} from above: holes by number and drill, mm`;
+
+// stepCards.ts, diarySheet.ts, weekSheet.ts, careSheet.ts
+export const stepCardsPage = (n: number): string => `Step cards, page ${n}`;
+export const haveReady = (things: string): string => `Have ready: ${things}.`;
+export const rightWhen = (words: string): string => `Right when: ${words}`;
+export const watchFor = (words: string): string => `Watch: ${words}`;
+export const learntAt = (piece: string, words: string): string => `Learnt at “${piece}”: ${words}`;
+export const diaryOf = (piece: string): string => `Diary of “${piece}”`;
+export const minutesShort = (minutes: number): string => `${minutes} min`;
+export const plannedAndCame = 'Planned / came out as';
+export const planOfWeek = 'Plan of the days';
+export const careOf = (piece: string): string => `“${piece}”: how it is kept and carried`;
+export const howItIsKept = 'How it is kept and cleaned';
+export const weakPlaces = 'Where it breaks first';
+export const howItIsPacked = 'How it is packed and carried';
+export const whatItIsMadeOf = 'What it is made of';

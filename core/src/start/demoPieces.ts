@@ -1,6 +1,6 @@
 import { newWorkshop } from '../workshop/newWorkshop.ts';
 import { inWorkshop, type Workpiece } from '../workshop/workpiece.ts';
-import type { PaintOnHand, Workshop } from '../workshop/workshopSchema.ts';
+import type { PaintOnHand, Supply, Workshop } from '../workshop/workshopSchema.ts';
 import { HERON_PICTURES, OTTER_PICTURES } from './demoPictures.ts';
 import { newPiece, softWire } from './newPiece.ts';
 import { otterShellTrace } from './demoTrace.ts';
@@ -40,26 +40,7 @@ export const demoWorkshop = (): Workshop => {
     },
     wire: {
       ...fresh.wire,
-      stock: [
-        {
-          id: 'coil-1',
-          metal: 'aluminium-soft',
-          size: { system: 'mm', value: 2 },
-          lengthsMm: [1000, 1000],
-        },
-        {
-          id: 'coil-2',
-          metal: 'aluminium-soft',
-          size: { system: 'mm', value: 1 },
-          lengthsMm: [500],
-        },
-        {
-          id: 'sticks',
-          metal: 'copper-annealed',
-          size: { system: 'SWG', value: 16 },
-          lengthsMm: [300, 300],
-        },
-      ],
+      stock: demoWire(),
     },
     clays: [
       {
@@ -68,8 +49,13 @@ export const demoWorkshop = (): Workshop => {
         name: 'Firm clay, warm grey',
         grams: 420,
         packetPrice: 6.5,
+        where: 'tin on the shelf',
+        opened: '2026-03-14',
       },
     ],
+    supplies: demoSupplies(),
+    hourRate: 18,
+    marginPercent: 10,
     stuffs: [
       {
         ...{ id: 'stuff-1', name: 'Soft clay, straw', gPerMl: 1.6, standsC: 112 },
@@ -96,8 +82,49 @@ const paint = (
   ml: number,
 ): PaintOnHand => ({
   ...{ id, name, kind: 'paint', hex, tile: null, tint: null, opacity, card: null },
-  ...{ light: 'good', ml, packMl: 60, price: 4.2 },
+  ...{ light: 'good', ml, packMl: 60, price: 4.2, where: '', opened: null },
 });
+
+const demoWire = (): Workshop['wire']['stock'] => [
+  {
+    id: 'coil-1',
+    metal: 'aluminium-soft',
+    size: { system: 'mm', value: 2 },
+    lengthsMm: [1000, 1000],
+    where: 'hook by the door',
+  },
+  {
+    id: 'coil-2',
+    metal: 'aluminium-soft',
+    size: { system: 'mm', value: 1 },
+    lengthsMm: [500],
+    where: '',
+  },
+  {
+    id: 'sticks',
+    metal: 'copper-annealed',
+    size: { system: 'SWG', value: 16 },
+    lengthsMm: [300, 300],
+    where: '',
+  },
+];
+
+const demoSupplies = (): Supply[] => [
+  supply('supply-1', 'foil', 'Kitchen foil', 'm', 12, { pack: 30, price: 3.4 }),
+  supply('supply-2', 'primer', 'Grey primer', 'ml', 90, { pack: 250, price: 8.9 }),
+  supply('supply-3', 'varnish', 'Matt varnish', 'ml', 40, { pack: 120, price: 7.2 }),
+  supply('supply-4', 'board', 'Beech board, 300 by 150 mm', 'piece', 1, { pack: 1, price: 5 }),
+  supply('supply-5', 'eyes', 'Glass eyes, 5 mm, brown', 'piece', 2, { pack: 2, price: 3.8 }),
+];
+
+const supply = (
+  id: string,
+  kind: Supply['kind'],
+  name: string,
+  unit: Supply['unit'],
+  amount: number,
+  sold: Pick<Supply, 'pack' | 'price'>,
+): Supply => ({ ...{ id, kind, name, unit, amount, where: '', opened: null }, ...sold });
 
 /** The demonstration pieces as they lie in their workshop. */
 export const demoWorkpieces = (): readonly Workpiece[] =>

@@ -1,3 +1,4 @@
+import { newBench } from '../piece/benchSchema.ts';
 import { newWorkshop } from '../workshop/newWorkshop.ts';
 import type { Workshop } from '../workshop/workshopSchema.ts';
 import { ROUND_SCALES } from '../measure/roundScales.ts';
@@ -216,6 +217,6 @@ export function laterStages(): Pick<
     cure: NEW_CURE,
     skin: NEW_SKIN,
     colour: NEW_COLOUR,
-    bench: { done: {}, due: null, notBefore: {} },
+    bench: newBench(),
   };
 }

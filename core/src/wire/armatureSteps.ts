@@ -9,6 +9,7 @@ import { ROD_KEY_WORDS } from './rodKeys.ts';
 import { isStraight, times, type PlannedWire } from './plannedWire.ts';
 import { byHand, type Task } from './byHand.ts';
 import { MINUTES } from './minutes.ts';
+import { SHAFT_STEP, THIN_STEP } from './planStock.ts';
 import type { WirePlan } from './wirePlan.ts';
 import { listText, type Sentence, type Step } from '../piece/step.ts';
 
@@ -53,7 +54,7 @@ export function armatureSteps(wire: Armature, choice: WireDecisions): readonly S
         say.holdItAgainstSheets,
       ],
       cautions: ['cut-wire'],
-      needs: thin.length === 0 ? bent : [...bent, 'wire.thin.cut'],
+      needs: thin.length === 0 ? bent : [...bent, THIN_STEP],
       work: 'bind',
       ...byHand({ id: 'wire.bind', title: say.bindArmature }, [
         {
@@ -222,7 +223,7 @@ function thinSteps(thin: readonly PlannedWire[]): readonly Step[] {
   ]);
   return [
     {
-      id: 'wire.thin.cut',
+      id: THIN_STEP,
       stage: 'wire',
       title: say.cutThinWires2,
       sentence: [...each, say.keepEachKindTogether],
@@ -230,13 +231,13 @@ function thinSteps(thin: readonly PlannedWire[]): readonly Step[] {
       needs: ['sheets.print'],
       work: 'cut',
       ...byHand(
-        { id: 'wire.thin.cut', title: say.cutThinWires2 },
+        { id: THIN_STEP, title: say.cutThinWires2 },
         cutting(thin.reduce((sum, { count }) => sum + count, 0)),
       ),
     },
     ...thin
       .filter(({ bends }) => bends.length > 0)
-      .map((plannedWire) => ({ ...bendStep(plannedWire), needs: ['wire.thin.cut'] })),
+      .map((plannedWire) => ({ ...bendStep(plannedWire), needs: [THIN_STEP] })),
   ];
 }
 
@@ -246,7 +247,7 @@ function shaftSteps({ shafts }: Armature): readonly Step[] {
   if (cut.length === 0) return [];
   return [
     {
-      id: 'wire.shafts',
+      id: SHAFT_STEP,
       stage: 'wire',
       title: say.cutShaftsOfParts,
       sentence: cut
@@ -266,7 +267,7 @@ function shaftSteps({ shafts }: Armature): readonly Step[] {
       needs: ['sheets.print'],
       work: 'cut',
       ...byHand(
-        { id: 'wire.shafts', title: say.cutShaftsOfParts },
+        { id: SHAFT_STEP, title: say.cutShaftsOfParts },
         cutting(cut.reduce((sum, { count }) => sum + count, 0)),
       ),
     },

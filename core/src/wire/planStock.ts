@@ -43,6 +43,8 @@ type Kind = Pick<StockEntry, 'metal' | 'size'>;
 export interface WirePiece extends CutPiece {
   /** The wire that it is part of: A of the strand A2; null for a shaft, which has no place. */
   readonly wireId: string | null;
+  /** The step in which it is cut. */
+  readonly step: string;
   readonly name: string;
   readonly metal: string;
   readonly size: StockEntry['size'];
@@ -63,6 +65,7 @@ export function cutPieces({ wires, shafts }: ToCut): readonly WirePiece[] {
       id,
       mm,
       wireId: 'route' in of ? of.id : null,
+      step: 'route' in of ? cutStepId(of) : SHAFT_STEP,
       name: of.name,
       metal: of.metal,
       size: of.size,
@@ -82,13 +85,32 @@ export function cutPieces({ wires, shafts }: ToCut): readonly WirePiece[] {
   ];
 }
 
-/** Groups the pieces by wire and cuts each group from the stock of the same wire. */
-export function planStock(toCut: ToCut, wire: WireDecisions): StockPlan {
+/** The steps in which wires are cut: each large one by itself, thin ones together, shafts together. */
+export const THIN_STEP = 'wire.thin.cut';
+export const SHAFT_STEP = 'wire.shafts';
+const cutStepId = ({ id, kind }: PlannedWire): string =>
+  kind === 'fine' ? THIN_STEP : `wire.${id}.cut`;
+/** The steps of these that cut wire, in one line. */
+export const cutSteps = (done: Readonly<Record<string, unknown>>): string =>
+  Object.keys(done)
+    .filter((id) => id === THIN_STEP || id === SHAFT_STEP || /^wire\..+\.cut$/.test(id))
+    .sort()
+    .join(' ');
+
+/**
+ * Groups the pieces by wire and cuts each group from the stock of the same wire. Pieces whose step is done are cut
+ * already: their wire has left the stock.
+ */
+export function planStock(
+  toCut: ToCut,
+  wire: WireDecisions,
+  isDone: ReadonlySet<string> = new Set(),
+): StockPlan {
   const all = cutPieces(toCut);
   const kinds: Kind[] = [];
   for (const kind of all) if (!kinds.some((entry) => sameWire(entry, kind))) kinds.push(kind);
   const groups = kinds.map((kind, i): StockGroup => {
-    const pieces = all.filter((piece) => sameWire(piece, kind));
+    const pieces = all.filter((piece) => sameWire(piece, kind) && !isDone.has(piece.step));
     const sticks = wire.stock
       .filter((entry) => sameWire(entry, kind))
       .flatMap((entry) => entry.lengthsMm.map((mm, n) => ({ id: `${entry.id} no. ${n + 1}`, mm })));

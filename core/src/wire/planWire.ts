@@ -42,10 +42,13 @@ export interface WireInputs {
   readonly skin?: CoatChoice;
   /** What is made apart, whose wires are cut with the others; nothing where not said. */
   readonly fittings?: readonly Fitting[];
+  /** Cutting steps that are done, in one line: their wires are not cut once more. */
+  readonly cutDone?: string;
 }
 
 /** The armature of a stance by the chosen scheme, with all that is needed to make it. */
-export function planWire({ wire, base, stance, skin, fittings = [] }: WireInputs): WirePlan {
+export function planWire(of: WireInputs): WirePlan {
+  const { wire, base, stance, skin, fittings = [], cutDone = '' } = of;
   const setting = wireSetting(wire, base, stance, skin);
   const { drafts, fine } = draftWires(setting);
   const wires = withOwnersCut(
@@ -55,7 +58,7 @@ export function planWire({ wire, base, stance, skin, fittings = [] }: WireInputs
   const board = planBase(setting, wires);
   const shafts =
     wire.scheme === 'no-wire' ? [] : planShafts(setting, fittings, carriedBones(wires));
-  const stock = planStock({ wires, shafts }, wire);
+  const stock = planStock({ wires, shafts }, wire, new Set(cutDone.split(' ')));
   const hinges = planHinges(setting);
   const planned = {
     rodMm: setting.rodMm,

@@ -90,7 +90,7 @@ describe('stock of a piece', () => {
 
   it('leaves lengths alone from which nothing was cut', () => {
     const size = { system: 'mm', value: 5 } as const;
-    const entry = { id: 'bar', metal: 'brass-half-hard', size, lengthsMm: [700] };
+    const entry = { id: 'bar', metal: 'brass-half-hard', size, lengthsMm: [700], where: '' };
     const piece = changed(otterPiece(), 'wire', { stock: [entry] });
     expect(afterCutting(piece.wire, wireOf(piece).stock)).toEqual([entry]);
   });

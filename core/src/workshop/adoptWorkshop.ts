@@ -22,6 +22,9 @@ const SINGLE = {
   tools: say.tools,
   pace: say.pace,
   sittingH: say.lengthOfSitting,
+  hours: say.hoursAtBench,
+  hourRate: say.priceOfAnHour,
+  marginPercent: say.whatIsPutOnTop,
 } as const satisfies Partial<Record<keyof Workshop, string>>;
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
@@ -79,7 +82,8 @@ export function adoptMetals(
 
 /**
  * Takes over from another workshop what this one lacks: stock, prices, metals, test bends, clays,
- * paints; and settings that nobody has changed here. What both have otherwise stays as it is here.
+ * paints, supplies, lessons, records; and settings that nobody has changed here. What both have otherwise stays as it
+ * is here. What steps used of lots is not taken over: it could not be given back to them.
  */
 export function adoptWorkshop(mine: Workshop, theirs: Workshop): Adopted {
   const { workshop, metals } = adoptMetals(mine, theirs);
@@ -100,13 +104,9 @@ export function adoptWorkshop(mine: Workshop, theirs: Workshop): Adopted {
     mine.wire[key] === fresh.wire[key] ? theirs.wire[key] : mine.wire[key];
   const joined: Workshop = {
     ...workshop,
-    oven: single('oven'),
-    foil: single('foil'),
-    paperMm: single('paperMm'),
-    claySheet: single('claySheet'),
-    tools: single('tools'),
-    pace: single('pace'),
-    sittingH: single('sittingH'),
+    ...(Object.fromEntries(
+      (Object.keys(SINGLE) as (keyof typeof SINGLE)[]).map((key) => [key, single(key)]),
+    ) as Pick<Workshop, keyof typeof SINGLE>),
     wire: {
       ...workshop.wire,
       stock: added(
@@ -127,6 +127,14 @@ export function adoptWorkshop(mine: Workshop, theirs: Workshop): Adopted {
     clays: added(mine.clays, theirs.clays, 'clay'),
     paints: added(mine.paints, theirs.paints, 'paint'),
     ownTools: added(mine.ownTools, theirs.ownTools, 'tool'),
+    supplies: added(mine.supplies, theirs.supplies, 'supply'),
+    lessons: added(mine.lessons, theirs.lessons, 'lesson'),
+    records: [
+      ...mine.records,
+      ...theirs.records.filter(
+        (of) => !mine.records.some(({ piece, step }) => piece === of.piece && step === of.step),
+      ),
+    ],
   };
   return { workshop: joined, metals, kept };
 }

@@ -33,4 +33,9 @@ export const newWorkshop = (): Workshop => ({
   sittingH: 2,
   hours: { week: [WORKDAY, WORKDAY, WORKDAY, WORKDAY, WORKDAY, [], []], daysOff: [] },
   records: [],
+  supplies: [],
+  used: [],
+  hourRate: null,
+  marginPercent: 0,
+  lessons: [],
 });

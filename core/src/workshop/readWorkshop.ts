@@ -18,6 +18,16 @@ const workdays = (many: number): readonly unknown[] =>
     { from: 780, to: 1020 },
   ]);
 
+const LOT = { where: '', opened: null };
+const isData = (of: unknown): of is VersionedData => typeof of === 'object' && of !== null;
+/** Entries with what is new of them; what is no list stays for the schema to refuse. */
+const eachWith = (entries: unknown, fresh: VersionedData): unknown =>
+  Array.isArray(entries)
+    ? entries.map((entry: unknown) => (isData(entry) ? { ...fresh, ...entry } : entry))
+    : entries;
+const withEach = (of: unknown, key: string, fresh: VersionedData): unknown =>
+  isData(of) ? { ...of, [key]: eachWith(of[key], fresh) } : of;
+
 /** From version n to n + 1, under n; each step is frozen. */
 const STEPS: VersionSteps = {
   /** Version 2 knows what traces told of the oven, and stuffs by their own labels. */
@@ -29,23 +39,21 @@ const STEPS: VersionSteps = {
   }),
   /** Version 3 knows tools of the maker's own. */
   2: (old) => ({ ownTools: [], ...old, version: 3 }),
-  /** Version 4 knows hours at the bench, records of what steps took, strength, hiding, lightfastness, packets and prices of paints, pastels and coloured clays. */
+  /**
+   * Version 4 knows hours at the bench, records of what steps took, supplies lot by lot and what was used of
+   * them, an hour's price, lessons, and of paints strength, hiding, lightfastness, packets and prices.
+   */
   3: (old) => ({
     hours: { week: [...workdays(5), [], []], daysOff: [] },
-    records: [],
+    ...{ records: [], supplies: [], used: [], hourRate: null, marginPercent: 0, lessons: [] },
     ...old,
     version: 4,
-    paints: Array.isArray(old['paints'])
-      ? old['paints'].map((paint: unknown) =>
-          typeof paint === 'object' && paint !== null
-            ? {
-                ...{ kind: 'paint', tile: null, tint: null, opacity: 'semi-opaque', card: null },
-                ...{ light: 'unknown', packMl: null, price: null },
-                ...paint,
-              }
-            : paint,
-        )
-      : old['paints'],
+    wire: withEach(old['wire'], 'stock', { where: '' }),
+    clays: eachWith(old['clays'], LOT),
+    paints: eachWith(old['paints'], {
+      ...{ kind: 'paint', tile: null, tint: null, opacity: 'semi-opaque', card: null },
+      ...{ light: 'unknown', packMl: null, price: null, ...LOT },
+    }),
   }),
 };
 

@@ -10,6 +10,9 @@ export const largestSheetOfClay = 'the largest sheet of clay';
 export const tools = 'the tools';
 export const pace = 'the pace';
 export const lengthOfSitting = 'the length of a sitting';
+export const hoursAtBench = 'the hours at the bench';
+export const priceOfAnHour = 'the price of an hour';
+export const whatIsPutOnTop = 'what is put on top of material and work';
 
 // readWorkshop.ts
 export const workshop = 'The workshop';

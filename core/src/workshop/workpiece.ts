@@ -4,7 +4,12 @@ import type { Piece } from '../piece/pieceSchema.ts';
 import { WORKSHOP_FORMAT, WORKSHOP_VERSION, type Workshop } from './workshopSchema.ts';
 
 /** What the maker has at hand that the bench reads: stock, paints, pace. */
-export type AtHand = Pick<Workshop, 'clays' | 'paints' | 'pace' | 'sittingH' | 'hours' | 'records'>;
+export type AtHand = Pick<Workshop, (typeof AT_HAND)[number]>;
+
+const AT_HAND = [
+  ...(['clays', 'paints', 'supplies', 'used', 'pace', 'sittingH', 'hours'] as const),
+  ...(['records', 'lessons', 'hourRate', 'marginPercent'] as const),
+] as const;
 
 /**
  * A piece as it lies in its workshop: its own decisions, and beside them, section by section, what the
@@ -39,7 +44,6 @@ export function inWorkshop(
 ): Workpiece {
   const { inside, airMm, fan, offsetC, learnt } = workshop.oven;
   const { stuffs, foil, paperMm, claySheet, tools, ownTools } = workshop;
-  const { clays, paints, pace, sittingH, hours, records } = workshop;
   return {
     ...piece,
     measure: recall(measured, { own: piece.measure, inside, airMm }),
@@ -47,7 +51,7 @@ export function inWorkshop(
     mass: recall(massed, { own: piece.mass, foil, paperMm, sheet: claySheet }),
     cure: recall(cured, { own: piece.cure, fan, offsetC, learnt, stuffs }),
     skin: recall(skinned, { own: piece.skin, tools, ownTools }),
-    atHand: recall(atHandOf, { clays, paints, pace, sittingH, hours, records }),
+    atHand: recall(atHandOf, pick(workshop, AT_HAND)),
   };
 }
 
@@ -86,6 +90,10 @@ const skinned = ({
 }: Own<'skin'> & Pick<Workshop, 'tools' | 'ownTools'>): Workpiece['skin'] => ({ ...own, ...shop });
 
 const atHandOf = (of: AtHand): AtHand => of;
+
+/** Some fields of an object. */
+const pick = <T extends object, K extends keyof T>(of: T, keys: readonly K[]): Pick<T, K> =>
+  Object.fromEntries(keys.map((key) => [key, of[key]])) as Pick<T, K>;
 
 /** The two documents that a workpiece is made of. */
 export interface Documents {

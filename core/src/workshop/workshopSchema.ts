@@ -13,6 +13,18 @@ export const WORKSHOP_VERSION = 4;
 
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 const price = z.nullable(num(0, 100_000));
+/** Where a lot lies, and the day on which it was opened; null while it is closed. */
+const lot = { where: text(0, 60), opened: z.nullable(z.iso.date()) };
+
+/** Stuffs that are no wire, clay or paint. */
+export const SUPPLY_KINDS = [
+  ...(['foil', 'tape', 'binding', 'fibre', 'glue', 'primer', 'varnish', 'solvent'] as const),
+  ...(['board', 'rod', 'eyes', 'part', 'hardware', 'tool', 'other'] as const),
+] as const;
+export type SupplyKind = (typeof SUPPLY_KINDS)[number];
+/** What a supply is counted in. */
+export const SUPPLY_UNITS = ['piece', 'g', 'ml', 'm'] as const;
+export type SupplyUnit = (typeof SUPPLY_UNITS)[number];
 
 /** Wire on hand: the same metal and size, in one or more lengths. */
 const stockSchema = z.strictObject({
@@ -20,6 +32,7 @@ const stockSchema = z.strictObject({
   metal: metalIdSchema,
   size: wireSizeSchema,
   lengthsMm: list(lengthMm(10, 100_000), 0, 50),
+  where: text(0, 60),
 });
 
 /** Wire as a shop sells it: one length, and its price in the maker's own money. */
@@ -64,6 +77,7 @@ const claySchema = z.strictObject({
   name: text(1, 60),
   grams: num(0, 100_000),
   packetPrice: price,
+  ...lot,
 });
 
 /** A paint, pastel or coloured clay on hand, by the colour that it dries to. */
@@ -85,6 +99,7 @@ const paintSchema = z.strictObject({
   /** What a tube, stick or packet holds, and its price. */
   packMl: z.nullable(num(0.5, 10_000)),
   price,
+  ...lot,
 });
 
 /** What a probe told of an oven. */
@@ -130,6 +145,44 @@ const recordSchema = z.strictObject({
   estimatedMin: num(0.01, 100_000),
   actualMin: num(0.01, 100_000),
   on: z.iso.date(),
+});
+
+/** Anything else on hand, lot by lot. */
+const supplySchema = z.strictObject({
+  id: text(1, 40),
+  kind: z.enum(SUPPLY_KINDS),
+  name: text(1, 60),
+  unit: z.enum(SUPPLY_UNITS),
+  amount: num(0, 1e6),
+  /** What a packet holds as it is sold, and its price. */
+  pack: z.nullable(num(0.01, 1e6)),
+  price,
+  ...lot,
+});
+
+/** Of what lot something was used, and for what. */
+const usedSchema = z.strictObject({
+  piece: text(1, 60),
+  step: text(1, 60),
+  of: z.enum(['clay', 'paint', 'supply', 'wire']),
+  lot: text(1, 40),
+  /** In the lot's own unit; of wire mm. */
+  amount: num(0, 1e6),
+  /** The stick that a wire was cut from, mm; null for what is no wire. */
+  stickMm: z.nullable(lengthMm(10, 100_000)),
+});
+
+/** What a lesson comes back at. */
+export const LESSON_ABOUT = ['step', 'work', 'material', 'animal'] as const;
+
+/** What was learnt from a piece, to be told again where it helps. */
+const lessonSchema = z.strictObject({
+  id: text(1, 40),
+  /** The piece that it was learnt at, by name. */
+  piece: text(1, 80),
+  on: z.iso.date(),
+  words: text(1, 500),
+  about: z.strictObject({ kind: z.enum(LESSON_ABOUT), id: text(1, 60) }),
 });
 
 /** A tool of the maker's own, pressed into a scrap and measured. */
@@ -182,6 +235,14 @@ export const workshopSchema = z
     }),
     /** What steps took, against what they had been estimated to: by piece and step. */
     records: list(recordSchema, 0, 4000),
+    supplies: list(supplySchema, 0, 200),
+    /** What ticked steps took from the lots above; a step that is opened again gives it back. */
+    used: list(usedSchema, 0, 8000),
+    /** What an hour of the maker's work costs; null where nobody said. */
+    hourRate: price,
+    /** What is put on top of material and work, percent. */
+    marginPercent: num(0, 1000),
+    lessons: list(lessonSchema, 0, 1000),
   })
   .check(({ value: { wire }, issues }) => {
     const known = new Set<string>([...BUILT_IN_METAL_IDS, ...wire.ownMetals.map(({ id }) => id)]);
@@ -219,4 +280,7 @@ export type OvenLearnt = NonNullable<Workshop['oven']['learnt']>;
 export type OwnMetal = Workshop['wire']['ownMetals'][number];
 export type ClayOnHand = Workshop['clays'][number];
 export type TimeRecordOfStep = Workshop['records'][number];
+export type Supply = Workshop['supplies'][number];
+export type UsedOfLot = Workshop['used'][number];
+export type Lesson = Workshop['lessons'][number];
 export type PaintOnHand = Workshop['paints'][number];

@@ -38,6 +38,8 @@ function add(): void {
       name: say.firmOvenClay,
       grams: 0,
       packetPrice: null,
+      where: '',
+      opened: null,
     },
   ]);
 }

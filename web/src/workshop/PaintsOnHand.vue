@@ -38,6 +38,7 @@ const NEW_PAINT: Omit<PaintOnHand, 'id'> = {
     opacity: 'semi-opaque',
   },
   ...{ card: null, light: 'unknown', ml: 0, packMl: null, price: null },
+  ...{ where: '', opened: null },
 };
 /** The paint whose further facts are shown. */
 const openId = ref<string | null>(null);

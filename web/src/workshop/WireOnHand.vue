@@ -36,7 +36,7 @@ function add(): void {
     props.stock.map((entry) => entry.id),
   );
   const { metal, size } = props.usual;
-  emit('set', say.addWireOnHand, [...props.stock, { id, metal, size, lengthsMm: [] }]);
+  emit('set', say.addWireOnHand, [...props.stock, { id, metal, size, lengthsMm: [], where: '' }]);
 }
 const put = (entry: StockEntry): void =>
   emit(
