@@ -523,3 +523,7 @@ export { stepDrawings } from './sheets/stepDrawing.ts';
 export { diaryMarkdown } from './formats/diaryMarkdown.ts';
 export { stepPackHtml } from './formats/stepPack.ts';
 export { readSuppliesCsv, suppliesCsv } from './formats/suppliesCsv.ts';
+export { jointNeeds, needsOf, type JointNeed, type PieceNeed } from './bench/jointNeeds.ts';
+export { materialWorkings } from './bench/planBench.ts';
+export { simplified } from './surface/pixelLines.ts';
+export { reliefOf } from './sheets/formItems.ts';

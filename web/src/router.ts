@@ -78,6 +78,26 @@ const benchRoutes: readonly RouteRecordRaw[] = [
     component: () => import('./stages/bench/days/DaysStage.vue'),
     meta: { stage: 'bench' },
   },
+  {
+    path: 'bench/now',
+    component: () => import('./stages/bench/now/NowStage.vue'),
+    meta: { stage: 'bench' },
+  },
+  {
+    path: 'bench/stock',
+    component: () => import('./stages/bench/stock/StockStage.vue'),
+    meta: { stage: 'bench' },
+  },
+  {
+    path: 'bench/log',
+    component: () => import('./stages/bench/log/LogStage.vue'),
+    meta: { stage: 'bench' },
+  },
+  {
+    path: 'bench/finished',
+    component: () => import('./stages/bench/finished/FinishedStage.vue'),
+    meta: { stage: 'bench' },
+  },
 ];
 
 /** Every screen has an address with its piece in it; stages are loaded when first opened. */

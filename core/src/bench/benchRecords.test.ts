@@ -50,7 +50,9 @@ describe('parts of steps', () => {
     expect(partsOf('wire.drill')).toHaveLength(
       plan.wire.base.holes.filter(({ into }) => into === 'board').length,
     );
-    const zone = bench.steps.find(({ id }) => id.startsWith('skin.') && !['skin.fibre', 'skin.folds'].includes(id))!;
+    const zone = bench.steps.find(
+      ({ id }) => id.startsWith('skin.') && !['skin.fibre', 'skin.folds'].includes(id),
+    )!;
     expect(zone.parts.map(({ id }) => id)).toEqual(['left', 'right']);
     const done = wholePlan(withBench({ partsDone: { [zone.id]: ['left', 'gone'] } })).bench!;
     expect(done.steps.find(({ id }) => id === zone.id)!.parts.map(({ isDone }) => isDone)).toEqual([

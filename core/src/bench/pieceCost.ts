@@ -50,10 +50,16 @@ function handHours(steps: readonly StepPlan[]): readonly [logged: number, left: 
 const workWorking = ([logged, left]: readonly [number, number], rate: number): Working => ({
   ...{ id: 'bench.cost.work', stage: 'bench', label: say.workInIt },
   value: (logged + left) * rate,
-  ...{ unit: 'money', provenance: 'derived', formula: 'W = (L + T) · R', source: say.yourHourRate },
+  ...{
+    unit: 'money',
+    provenance: 'derived',
+    formula: 'W = (L + T) / h · R',
+    source: say.yourHourRate,
+  },
   inputs: [
     input('L', say.hoursOfDoneSteps, logged, 'h', 'measured'),
     input('T', say.hoursLeft, left, 'h', 'derived'),
+    input('h', say.oneHour, 1, 'h', 'derived'),
     input('R', say.anHour, rate, 'money', 'own'),
   ],
 });

@@ -1,4 +1,3 @@
-import * as say from './words.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { ColourPlan } from '../colour/planColour.ts';
 import type { FittingsPlan } from '../fittings/fittingsPlan.ts';
@@ -9,7 +8,7 @@ import type { CautionId } from '../piece/cautions.ts';
 import type { StepDone } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { StageResult } from '../piece/stageResult.ts';
-import { input, type Working } from '../piece/working.ts';
+import type { Working } from '../piece/working.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
@@ -26,6 +25,7 @@ import { aboutsAt, lessonsAt } from './lessons.ts';
 import { pieceCost, type PieceCost } from './pieceCost.ts';
 import { materialsOf, shoppingList, type MaterialPlan, type ShoppingLine } from './shoppingList.ts';
 import { guideOf, type StepGuide } from './stepGuide.ts';
+import { minutesWorking, progressWorking } from './progress.ts';
 import { ownStep, reordered } from './stepOrder.ts';
 import { partsOf, type StepPart } from './stepParts.ts';
 import { takesOf, type StepTakes } from './stockUse.ts';
@@ -253,38 +253,3 @@ function orderSnags(step: StepPlan, steps: readonly StepPlan[]): readonly Snag[]
       facts: { step: step.title, needs: need?.title ?? '' },
     }));
 }
-
-const progressWorking = (steps: readonly StepPlan[]): Working => {
-  const done = steps.filter((step) => step.done !== null).length;
-  const left = steps.filter(({ state }) => state === 'left').length;
-  return {
-    id: 'bench.progress',
-    stage: 'bench',
-    label: say.stepsStillToDo,
-    value: steps.length - done - left,
-    unit: 'count',
-    provenance: 'derived',
-    formula: 'N − d − l',
-    inputs: [
-      input('N', say.stepsOfThisPiece, steps.length, 'count', 'derived'),
-      input('d', say.tickedOff, done, 'count', 'own'),
-      input('l', say.leftOutKnowingly, left, 'count', 'own'),
-    ],
-    source: say.stepsFollowFromDecisions,
-  };
-};
-
-const minutesWorking = (steps: readonly StepPlan[]): Working => {
-  const logged = steps.filter((step) => typeof step.done?.minutes === 'number');
-  return {
-    id: 'bench.minutes',
-    stage: 'bench',
-    label: say.timeLogged,
-    value: logged.reduce((sum, step) => sum + (step.done?.minutes ?? 0), 0),
-    unit: 'min',
-    provenance: 'measured',
-    formula: 'Σ tᵢ',
-    inputs: logged.map((step) => input('tᵢ', step.title, step.done?.minutes ?? 0, 'min', 'own')),
-    source: say.yourOwnLog,
-  };
-};

@@ -386,7 +386,8 @@ export const materialInIt = 'Material in the piece, as far as it is priced';
 export const workInIt = 'Work in the piece';
 export const hoursOfDoneSteps = 'Hours of steps that are done';
 export const hoursLeft = 'Hours that are left';
-export const anHour = 'An hour';
+export const oneHour = 'An hour';
+export const anHour = 'Price of an hour';
 export const yourHourRate = 'what an hour of yours costs, in the workshop';
 export const priceOfPiece = 'Price of the piece';
 export const onTop = 'Put on top of both';
@@ -448,3 +449,7 @@ export const partsIn = (names: string): string => `Parts of ${names}`;
 export const colouredWith = (names: string): string => `Colours: ${names}`;
 export const varnishedWith = (names: string): string => `Varnish: ${names}`;
 export const fibreOnIt = 'Fibre, glued on';
+
+// jointNeeds.ts
+export const allPiecesTake = (what: string): string => `${what}: all pieces on the bench take`;
+export const asPiecesWereLastOpen = 'what is left of each piece, as it stood when it was last open';

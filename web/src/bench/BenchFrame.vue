@@ -2,6 +2,7 @@
 import * as say from './words.ts';
 import { useEventListener, useWakeLock } from '@vueuse/core';
 import { onMounted } from 'vue';
+import { isTyping } from '../composables/isTyping.ts';
 
 /**
  * The frame of everything at the bench: full screen, kept awake, turned by space, arrow keys or a
@@ -10,12 +11,13 @@ import { onMounted } from 'vue';
 const props = defineProps<{
   timer: string;
   timed: string;
+  paused?: boolean;
   back: string;
   next: string;
   hint: string;
   first: boolean;
 }>();
-const emit = defineEmits<{ turn: [by: 1 | -1]; leave: [] }>();
+const emit = defineEmits<{ turn: [by: 1 | -1]; leave: []; pause: [] }>();
 const wake = useWakeLock();
 
 onMounted(() => {
@@ -27,6 +29,7 @@ function turn(by: 1 | -1): void {
 }
 
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if (isTyping(event)) return;
   if (event.key === 'Escape') emit('leave');
   else if (event.key === ' ' || event.key === 'ArrowRight') turn(1);
   else if (event.key === 'ArrowLeft') turn(-1);
@@ -35,7 +38,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 });
 
 function tap(event: MouseEvent): void {
-  if ((event.target as Element).closest('button')) return;
+  if ((event.target as Element).closest('button, a, input, label, textarea, dialog')) return;
   turn(event.clientX > window.innerWidth / 2 ? 1 : -1);
 }
 </script>
@@ -44,9 +47,12 @@ function tap(event: MouseEvent): void {
   <main class="frame" @click="tap">
     <header>
       <div class="head"><slot name="head" /></div>
-      <p class="timer">
-        <span class="number">{{ timer }}</span> {{ timed }}
+      <p class="timer" :class="{ paused }">
+        <span class="number">{{ timer }}</span> {{ paused ? say.timerPaused : timed }}
       </p>
+      <button type="button" class="leave" @click="emit('pause')">
+        {{ paused ? say.goOn : say.pauseTimer }}
+      </button>
       <button type="button" class="leave" @click="emit('leave')">{{ say.leaveBench }}</button>
     </header>
     <slot />
@@ -87,6 +93,9 @@ header {
   font-size: 28px;
   color: var(--ink);
   font-weight: 600;
+}
+.paused .number {
+  color: var(--ochre);
 }
 .leave {
   min-height: 64px;

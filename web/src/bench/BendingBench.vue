@@ -17,7 +17,7 @@ const props = defineProps<{ wireId: string; number: number }>();
 const { piece, plan } = providePiecePlan();
 const { text, system } = useUnits();
 const router = useRouter();
-const { text: timer } = useWorkTimer();
+const { text: timer, paused, pause } = useWorkTimer(`${piece.value.id}/wire/${props.wireId}`);
 
 const wire = computed(() => plan.value.wire.wires.find((wire) => wire.id === props.wireId));
 const bend = computed(() => wire.value?.bends[props.number - 1]);
@@ -56,12 +56,14 @@ const leave = (): void => void router.push(`/piece/${piece.value.id}/wire`);
     v-if="wire && bend"
     :timer="timer"
     :timed="say.onThisWire"
+    :paused="paused"
     :back="number === 1 ? say.firstBend : say.bend(number - 1)"
     :next="last ? say.doneBackToWire : say.bend(number + 1)"
     :hint="say.tapLeftOrRight"
     :first="number === 1"
     @turn="go"
     @leave="leave"
+    @pause="pause"
   >
     <template #head>
       <h1>{{ wire.id }} · {{ wire.name.toLowerCase() }}</h1>

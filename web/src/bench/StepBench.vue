@@ -1,23 +1,26 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { digitsIn, durationSentence, quantityText, sentenceText } from '@keen-sinew/core';
+import { durationSentence, sentenceText, stepDrawings } from '@keen-sinew/core';
 import { useEventListener } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import { useUnits } from '../composables/useUnits.ts';
 import { withStepDone } from '../stages/bench/stepChanges.ts';
-import CautionSign from '../kit/CautionSign.vue';
 import BenchFrame from './BenchFrame.vue';
+import StepLog from './StepLog.vue';
+import StepPicture from './StepPicture.vue';
+import StepText from './StepText.vue';
 import { useWorkTimer } from './useWorkTimer.ts';
 
 /** One step full screen, for reading at arm's length. */
 const props = defineProps<{ stepId: string }>();
-const { piece, plan, change, settled, work } = usePiecePlan();
+const { piece, plan, change, settled, work, askCoat } = usePiecePlan();
 const [bodyProblem, shapeProblem] = [work.body.problem, work.shape.problem];
 const { system } = useUnits();
 const router = useRouter();
-const timer = useWorkTimer();
+const timer = useWorkTimer(`${piece.value.id}/${props.stepId}`);
+const { paused } = timer;
 
 const steps = computed(() => plan.value.bench?.steps ?? []);
 const at = computed(() => steps.value.findIndex((step) => step.id === props.stepId));
@@ -25,6 +28,18 @@ const step = computed(() => steps.value[at.value]);
 /** How long it takes, and what it takes up; nothing where nobody can say. */
 const takes = computed(() =>
   step.value === undefined ? '' : sentenceText(durationSentence(step.value), system.value),
+);
+
+/** What the strokes of a zone look like waits for the coat. */
+watch(
+  () => step.value?.stage === 'skin' || step.value?.stage === 'colour',
+  (isOfCoat) => {
+    if (isOfCoat) askCoat();
+  },
+  { immediate: true },
+);
+const drawings = computed(() =>
+  step.value === undefined ? [] : stepDrawings(plan.value, step.value),
 );
 
 function go(by: number): void {
@@ -45,6 +60,7 @@ function done(): void {
   if (!now) return;
   const minutes = Math.max(1, Math.round(timer.seconds.value / 60));
   change(say.tick(now.title), (p) => withStepDone(p, now, { minutes }));
+  timer.forget();
   go(1);
 }
 
@@ -62,12 +78,14 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     :data-settled="settled"
     :timer="timer.text.value"
     :timed="say.onThisStep"
+    :paused="paused"
     :back="steps[at - 1]?.title ?? say.firstStep"
     :next="steps[at + 1]?.title ?? say.leaveBench2"
     :hint="say.tapLeftOrRightSpace"
     :first="at === 0"
     @turn="go"
     @leave="leave"
+    @pause="timer.pause"
   >
     <template #head>
       <p class="what" role="status">
@@ -78,29 +96,27 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         >
       </p>
     </template>
-    <section>
-      <h1>{{ step.title }}</h1>
-      <p class="sentence">
-        <template v-for="(part, i) in step.sentence" :key="i"
-          ><template v-if="typeof part === 'string'">{{ part }}</template
-          ><b v-else class="number">{{
-            quantityText(part.value, part.unit, system, digitsIn(system, part.unit, part.digits))
-          }}</b></template
-        >
-      </p>
-      <CautionSign :key="step.id" large :ids="step.cautions" :first="step.firstCautions" />
-      <div class="acts">
-        <button v-if="step.bendsWire" type="button" class="act" @click="bend">
-          {{ say.bendOneBendAt(step.bendsWire) }}
-        </button>
-        <button v-if="step.startsBake" type="button" class="act" @click="putIn">
-          {{ say.startThisBake }}
-        </button>
-        <button type="button" class="act main" :disabled="step.done !== null" @click="done">
-          {{ step.done ? say.done(step.done.on) : say.doneNextStep }}
-        </button>
-      </div>
-    </section>
+    <div class="page" :class="{ drawn: drawings.length > 0 }">
+      <section>
+        <StepText :step="step">
+          <div class="acts">
+            <button v-if="step.bendsWire" type="button" class="act" @click="bend">
+              {{ say.bendOneBendAt(step.bendsWire) }}
+            </button>
+            <button v-if="step.startsBake" type="button" class="act" @click="putIn">
+              {{ say.startThisBake }}
+            </button>
+            <button type="button" class="act main" :disabled="step.done !== null" @click="done">
+              {{ step.done ? say.done(step.done.on) : say.doneNextStep }}
+            </button>
+          </div>
+          <StepLog :step="step" />
+        </StepText>
+      </section>
+      <aside v-if="drawings.length > 0">
+        <StepPicture v-for="drawing in drawings" :key="drawing.id" :drawing="drawing" />
+      </aside>
+    </div>
   </BenchFrame>
   <main v-else-if="plan.bench" class="missing">
     <h1>{{ say.noSuchStep }}</h1>
@@ -118,30 +134,38 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   color: var(--soft);
   font-size: 18px;
 }
+.page {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: 1fr;
+}
+.drawn {
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+}
 section {
-  padding: 12px 40px;
+  padding: 12px 20px 20px 40px;
   overflow-y: auto;
 }
-h1 {
-  font-size: 40px;
-  line-height: 1.1;
+aside {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  padding: 8px 40px 12px 12px;
+  min-height: 0;
 }
-.sentence {
-  font-size: 28px;
-  line-height: 1.4;
-  max-width: 46ch;
-  margin: 14px 0 20px;
-}
-.sentence .number {
-  font-size: 40px;
-  color: var(--rust);
-}
-li svg {
-  flex: none;
-  margin-top: 2px;
+@media (max-width: 900px) {
+  .drawn {
+    display: block;
+    overflow-y: auto;
+  }
+  aside {
+    height: 60vh;
+  }
 }
 .acts {
   display: flex;
+  flex-wrap: wrap;
   gap: 16px;
 }
 .act {

@@ -97,3 +97,33 @@ export const wireAfterThisBendSeen = 'The wire after this bend, seen square to t
 
 // StepBench.vue
 export const startThisBake = 'Put it in and watch it';
+export const timerPaused = 'paused';
+export const pauseTimer = 'Pause';
+export const goOn = 'Go on';
+export const learntAt = (piece: string, words: string): string => `Learnt at “${piece}”: ${words}`;
+export const onTable = 'On the table';
+export const rightWhen = 'Right when';
+export const watchFor = 'Watch for';
+
+// StepPartButtons.vue
+export const tickPart = (part: string, title: string): string => `Tick “${part}” of “${title}”`;
+
+// StepLog.vue
+export const logAt = (title: string): string => `Write into the log at “${title}”`;
+export const isLogged = 'In the log.';
+export const pictureIsKept = 'The picture is being kept …';
+export const note = 'Note';
+export const picture = 'Picture';
+export const pictureOf = (title: string): string => `Picture of “${title}”`;
+export const entriesHere = (many: number): string =>
+  many === 1 ? '1 entry in the log here' : `${many} entries in the log here`;
+export const yourWords = 'in your own words';
+export const keepNote = 'Keep it';
+/** What is noted most often, one touch each. */
+export const PRESETS = [
+  { kind: 'note', words: 'Went well' },
+  { kind: 'attempt', words: 'Slipped' },
+  { kind: 'attempt', words: 'Broke' },
+  { kind: 'attempt', words: 'Too hot' },
+  { kind: 'attempt', words: 'Ran out' },
+] as const;

@@ -20,8 +20,8 @@ const PICTURES = 'pictures/';
 const MOST_DOCUMENT_BYTES = 50e6;
 /** All of an archive together, packed or not: what the format bears without its extensions, and tablets. */
 export const MOST_ARCHIVE_BYTES = 2e9;
-/** More entries than this no piece has: its document, and its pictures twice over. */
-const MOST_ENTRIES = 64;
+/** More entries than this no piece has: its document, what it is measured on, and the pictures of a full log. */
+const MOST_ENTRIES = 2100;
 /** The head of a picture is read from so many bytes. */
 const HEAD_BYTES = 256 * 1024;
 

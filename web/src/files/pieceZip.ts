@@ -1,5 +1,5 @@
 import * as say from './words.ts';
-import { pieceText, problemSentence, refused, type Workpiece } from '@keen-sinew/core';
+import { pieceText, problemSentence, refused, type Piece, type Workpiece } from '@keen-sinew/core';
 import { loadPicture } from '../stores/pictureStorage.ts';
 import type { NamedPicture, PieceArchive } from './archive.ts';
 import type { ArchiveWorker } from '../workers/archive.worker.ts';
@@ -31,6 +31,15 @@ const hireWorker: Hire = async <T>(
   );
 };
 
+/** The pictures of a piece that are no part of the application: what it is measured on, and those of its log. */
+export const keptPictures = ({
+  references,
+  bench,
+}: Pick<Piece, 'references' | 'bench'>): readonly string[] => [
+  ...references.pictures.filter(({ shipped }) => shipped === null).map(({ id }) => id),
+  ...bench.log.flatMap(({ picture }) => picture ?? []),
+];
+
 /** A piece and the pictures that this browser keeps of it, as one ZIP archive. */
 export async function pieceZip(
   piece: Workpiece,
@@ -39,8 +48,8 @@ export async function pieceZip(
   hire: Hire = hireWorker,
 ): Promise<Blob> {
   const pictures: NamedPicture[] = [];
-  for (const { id, shipped } of piece.references.pictures) {
-    const blob = shipped === null ? await loadPicture(piece.id, id) : null;
+  for (const id of keptPictures(piece)) {
+    const blob = await loadPicture(piece.id, id);
     if (blob !== null) pictures.push({ id, blob });
   }
   return hire((hands) => hands.packArchive(pieceText(piece), pictures, told), signal);
@@ -67,11 +76,7 @@ export async function readPieceZip(
   const { readPieceText } = await import('../stores/olderPieces.ts');
   const read = readPieceText(archive.text);
   if (!read.ok) throw new Error(problemSentence(read.problem));
-  const named = new Set(
-    read.value.piece.references.pictures
-      .filter(({ shipped }) => shipped === null)
-      .map(({ id }) => id),
-  );
+  const named = new Set(keptPictures(read.value.piece));
   const stranger = archive.pictures.find(({ id }) => !named.has(id));
   if (stranger === undefined) return archive;
   const names = named.size === 0 ? say.noPictureAtAll : [...named].join(', ');

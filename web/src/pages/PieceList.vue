@@ -1,20 +1,25 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { animalById, inWorkshop, pieceText, quantityText, type Piece } from '@keen-sinew/core';
-import { shallowRef, watch } from 'vue';
+import { inWorkshop, pieceText, type Piece } from '@keen-sinew/core';
+import { NInput } from 'naive-ui';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { useRowsInTurns } from '../composables/useTurns.ts';
 import { downloadBlob, downloadText } from '../files/download.ts';
+import { keptPictures } from '../files/pieceZip.ts';
 import { useArchive } from '../files/useArchive.ts';
 import ActionButton from '../kit/ActionButton.vue';
+import ChoiceField from '../kit/ChoiceField.vue';
 import EmptyState from '../kit/EmptyState.vue';
 import HintText from '../kit/HintText.vue';
 import JobProgress from '../kit/JobProgress.vue';
-import { outlinesOf } from '../stores/benchStorage.ts';
+import { keptOf, type KeptPiece } from '../stores/benchStorage.ts';
 import { useNoteStore } from '../stores/noteStore.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
-import { pieceState } from './pieceState.ts';
+import PieceRow from './PieceRow.vue';
+import { ORDERS, shelved, type ShelfOrder } from './shelf.ts';
 
-/** The pieces that the browser keeps: to open, to save to a file, to remove and put back. */
+/** The shelf: every piece that the browser keeps, to find, to open, to save to a file, to remove and put back. */
 const store = usePieceStore();
 const workshops = useWorkshopStore();
 const notes = useNoteStore();
@@ -33,7 +38,7 @@ const keepRecord = async ({ key, id }: { key: string; id: string }): Promise<voi
 
 /** With the pictures that were brought in, where there are some: nothing is left behind. */
 async function keep(piece: Piece): Promise<void> {
-  if (piece.references.pictures.every(({ shipped }) => shipped !== null)) {
+  if (keptPictures(piece).length === 0) {
     downloadText(
       `${piece.id}.json`,
       pieceText(inWorkshop(piece, workshops.current)),
@@ -49,22 +54,24 @@ async function keep(piece: Piece): Promise<void> {
   if (blob !== null) downloadBlob(`${piece.id}.zip`, blob);
 }
 
-/** Where each piece stands, as far as it was ever open. */
-const states = shallowRef<ReadonlyMap<string, string>>(new Map());
+/** What is known of each piece, as far as it was ever open. */
+const known = shallowRef<ReadonlyMap<string, KeptPiece>>(new Map());
 watch(
   () => store.pieces,
   async (pieces) => {
-    const outlines = await outlinesOf(pieces.map(({ id }) => id));
-    states.value = new Map(outlines.map((outline) => [outline.id, pieceState(outline)]));
+    const all = await keptOf(pieces.map(({ id }) => id));
+    known.value = new Map(all.map((kept) => [kept.piece.id, kept]));
   },
   { immediate: true },
 );
 
-function scaleText({ measure: { scale } }: Piece): string {
-  if (scale.by === 'ratio') return quantityText(scale.lifePerModel, 'scale');
-  if (scale.by === 'size') return say.scaleBy(scale.sizeId.replace('-', ' '));
-  return scale.by === 'eye' ? say.scaleByItsEyes : say.scaleBy2(scale.by);
-}
+const search = ref('');
+const order = ref<ShelfOrder>('name');
+const orders = ORDERS.map((id) => ({ label: say.ORDER_WORDS[id], value: id as string }));
+const found = computed(() => shelved(store.pieces, known.value, search.value, order.value));
+/** Rows are put up this many at a time. */
+const HANDFUL = 12;
+const shown = useRowsInTurns(() => found.value, HANDFUL);
 </script>
 
 <template>
@@ -75,24 +82,34 @@ function scaleText({ measure: { scale } }: Piece): string {
         {{ say.bringDemonstrationBack }}
       </ActionButton>
     </EmptyState>
+    <p v-else class="find">
+      <NInput
+        v-model:value="search"
+        size="small"
+        clearable
+        :placeholder="say.searchPieces"
+        :input-props="{ 'aria-label': say.searchPieces, type: 'search' }"
+      />
+      <ChoiceField
+        small
+        :label="say.orderedBy"
+        :value="order"
+        :options="orders"
+        @set="order = $event as ShelfOrder"
+      />
+    </p>
+    <HintText v-if="store.pieces.length > 0 && found.length === 0">
+      {{ say.noPieceHas(search) }}
+    </HintText>
     <ul>
-      <li v-for="piece in store.pieces" :key="piece.id">
-        <RouterLink :to="`/piece/${piece.id}/measure`">{{ piece.name }}</RouterLink>
-        <span>
-          {{ piece.measure.creature?.name ?? animalById(piece.measure.animalId)?.name }},
-          {{ scaleText(piece) }}
-          <template v-if="piece.place"> · {{ piece.place }}</template>
-          <small v-if="states.get(piece.id)" class="state">{{ states.get(piece.id) }}</small>
-        </span>
-        <span class="acts">
-          <ActionButton @click="keep(piece)">
-            {{ say.saveToFile }}<span class="visually-hidden">: {{ piece.name }}</span>
-          </ActionButton>
-          <ActionButton @click="remove(piece)">
-            {{ say.remove }}<span class="visually-hidden">: {{ piece.name }}</span>
-          </ActionButton>
-        </span>
-      </li>
+      <PieceRow
+        v-for="{ piece, kept } in shown"
+        :key="piece.id"
+        :piece="piece"
+        :kept="kept"
+        @keep="keep(piece)"
+        @remove="remove(piece)"
+      />
     </ul>
     <JobProgress v-if="isPacking" :job="packing" :sentence="say.packingArchive" />
     <HintText v-for="entry in store.aside" :key="entry.key" alarm>
@@ -108,26 +125,15 @@ h2 {
   font-size: 21px;
   margin-bottom: 6px;
 }
+.find {
+  display: grid;
+  grid-template-columns: 1fr 220px;
+  gap: 14px;
+  margin: 0 0 4px;
+}
 ul {
   list-style: none;
   padding: 0;
   margin: 0 0 34px;
-}
-li {
-  display: grid;
-  grid-template-columns: 260px 1fr auto;
-  gap: 14px;
-  align-items: baseline;
-  border-bottom: 1px dotted var(--line);
-  padding: 10px 0;
-}
-li a {
-  font-weight: 700;
-  color: var(--verdigris);
-  font-size: 17px;
-}
-.state {
-  display: block;
-  color: var(--verdigris);
 }
 </style>

@@ -95,3 +95,12 @@ export const isFinished = 'finished';
 export const stepsDone = (done: number, all: number): string => `${done} of ${all} steps done`;
 export const nextIs = (title: string): string => `next: ${title}`;
 export const dueOn = (day: string): string => `due ${day}`;
+
+// PieceList.vue, the shelf
+export const searchPieces = 'Search by name, animal or place';
+export const orderedBy = 'Ordered by';
+export const ORDER_WORDS = {
+  ...{ name: 'by name', due: 'by due date', left: 'by what is left' },
+} as const;
+export const noPieceHas = (words: string): string =>
+  `No piece has “${words}” in its name, animal or place.`;

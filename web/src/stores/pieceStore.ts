@@ -31,6 +31,7 @@ import {
   type RecordAside,
   type StoredPiece,
 } from './pieceStorage.ts';
+import { dropOutlinesOfNone } from './benchStorage.ts';
 import { dropPicturesOfNone } from './pictureStorage.ts';
 import { readSetting, writeSetting } from './settingStorage.ts';
 import { useWorkshopStore } from './workshopStore.ts';
@@ -103,7 +104,9 @@ export const usePieceStore = defineStore('pieces', () => {
       tidied = true;
       await tidyRemoved();
       const kept = await recordsAside();
-      await dropPicturesOfNone([...(await takenIds()), ...kept.map(({ id }) => id)]);
+      const still = [...(await takenIds()), ...kept.map(({ id }) => id)];
+      await dropPicturesOfNone(still);
+      await dropOutlinesOfNone(still);
     }
     for (const id of await storedIds()) {
       const { stored, damage } = await load(id);

@@ -15,6 +15,7 @@ import WorkingRow from '../../ledger/WorkingRow.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
 import BodyPending from '../BodyPending.vue';
 import BenchTabs from './BenchTabs.vue';
+import OwnSteps from './OwnSteps.vue';
 import StepList from './StepList.vue';
 
 const { piece, plan } = usePiecePlan();
@@ -63,6 +64,7 @@ const toWork = (): void => {
         <WorkingRow :working="bench.timed" />
         <WorkingRow :working="bench.sittings" />
       </LedgerSection>
+      <LedgerSection :title="say.orderOfSteps"><OwnSteps :bench="bench" /></LedgerSection>
       <LedgerSection :title="say.toBuy">
         <p class="note">
           {{ say.everythingPieceTakesLess }}

@@ -9,7 +9,11 @@ const { piece } = usePiecePlan();
 const at = computed(() => `/piece/${piece.value.id}/bench`);
 const TABS = [
   { to: '', name: say.stepsTab },
+  { to: '/now', name: say.nowTab },
   { to: '/days', name: say.daysTab },
+  { to: '/stock', name: say.stockTab },
+  { to: '/log', name: say.logTab },
+  { to: '/finished', name: say.finishedTab },
 ];
 </script>
 

@@ -9,16 +9,22 @@ import {
   type StepPlan,
   cutText,
 } from '@keen-sinew/core';
+import { GripVertical } from 'lucide-vue-next';
 import { nextTick, ref, watch } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
+import ActionButton from '../../kit/ActionButton.vue';
 import CheckField from '../../kit/CheckField.vue';
 import QuantityField from '../../kit/QuantityField.vue';
 import CautionSign from '../../kit/CautionSign.vue';
 import { withStepDone, withStepOpen } from './stepChanges.ts';
+import StepGuide from './StepGuide.vue';
+import StepLeft from './StepLeft.vue';
+import StepParts from './StepParts.vue';
 import StepSentence from './StepSentence.vue';
 
 const props = defineProps<{ step: StepPlan; picked: boolean }>();
+const emit = defineEmits<{ move: [by: 1 | -1] }>();
 const { piece, change } = usePiecePlan();
 const { system, text } = useUnits();
 const card = ref<HTMLElement | null>(null);
@@ -42,7 +48,19 @@ watch(
 
 <template>
   <li ref="card" class="step" :class="[step.state, { picked }]">
-    <CheckField :checked="step.done !== null" :label="say.done(step.title)" @set="toggle" />
+    <div class="side">
+      <CheckField :checked="step.done !== null" :label="say.done(step.title)" @set="toggle" />
+      <ActionButton
+        kind="icon"
+        class="grip"
+        :aria-label="say.moveStep(step.title)"
+        :title="say.dragIt"
+        @keydown.up.prevent="emit('move', -1)"
+        @keydown.down.prevent="emit('move', 1)"
+      >
+        <GripVertical :size="16" aria-hidden="true" />
+      </ActionButton>
+    </div>
     <div>
       <h2>
         <span class="number">{{ step.number }}</span> {{ step.title }}
@@ -53,12 +71,17 @@ watch(
         </small>
       </h2>
       <p class="sentence"><StepSentence :sentence="step.sentence" /></p>
+      <StepParts v-if="step.parts.length > 0 && step.done === null" :step="step" />
       <RouterLink
         v-if="step.startsBake && step.done === null"
         :to="`/piece/${piece.id}/cure?bake=${step.startsBake}`"
         >{{ say.startThisBake }}</RouterLink
       >
       <slot />
+      <div v-if="step.state !== 'done'" class="more">
+        <StepGuide v-if="step.state !== 'left'" :step="step" />
+        <StepLeft :step="step" />
+      </div>
       <CautionSign v-if="step.state !== 'done'" :ids="step.cautions" :first="step.firstCautions" />
       <div v-if="step.done" class="log">
         <span>{{ say.done2(step.done.on) }}</span>
@@ -116,6 +139,32 @@ h2 em {
 .waiting h2,
 .waiting .sentence {
   color: var(--soft);
+}
+.left h2,
+.left .sentence {
+  color: var(--soft);
+  text-decoration: line-through;
+  text-decoration-style: dotted;
+}
+.side {
+  display: flex;
+  flex-direction: column;
+  align-items: start;
+  gap: 4px;
+}
+.grip {
+  color: var(--soft);
+  cursor: grab;
+}
+.more {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 16px;
+}
+.more :deep(.lesson),
+.more :deep(dl),
+.more :deep(.left) {
+  flex-basis: 100%;
 }
 .done h2 {
   text-decoration: line-through;

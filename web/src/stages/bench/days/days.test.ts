@@ -7,7 +7,7 @@ import DayList from './DayList.vue';
 import { barsOf, daysChartOptions } from './daysChartOptions.ts';
 import { clockText, dayText, momentText } from '../../../composables/dayText.ts';
 import HoursPart from './HoursPart.vue';
-import { minuteOf } from './useBenchPlan.ts';
+import { minuteOf } from '../stepChanges.ts';
 import { outlineOf } from '../../../composables/useOutlineKept.ts';
 import DateField from '../../../kit/DateField.vue';
 

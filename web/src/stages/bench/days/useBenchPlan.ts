@@ -1,19 +1,13 @@
 import * as say from './words.ts';
-import { scheduleJob, type PieceToPlan, type SchedulePlan } from '@keen-sinew/core';
+import { scheduleJob, type PieceNeed, type PieceToPlan, type SchedulePlan } from '@keen-sinew/core';
 import { useIntervalFn } from '@vueuse/core';
 import { computed, onMounted, ref, shallowRef, type Ref } from 'vue';
 import { outlineOf } from '../../../composables/useOutlineKept.ts';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
 import { useJob, type JobState } from '../../../jobs/useJob.ts';
-import { outlinesOf } from '../../../stores/benchStorage.ts';
-import { today } from '../stepChanges.ts';
+import { keptOf, type KeptPiece } from '../../../stores/benchStorage.ts';
+import { minuteOf } from '../stepChanges.ts';
 import { usePieceStore } from '../../../stores/pieceStore.ts';
-
-/** The minute that it is, on the user's own clock: 2026-05-30T09:30. */
-export function minuteOf(now: Date): string {
-  const two = (n: number): string => String(n).padStart(2, '0');
-  return `${today(now)}T${two(now.getHours())}:${two(now.getMinutes())}`;
-}
 
 /** A plan moves on by steps of this, so that it is not made anew each minute. */
 const STEP_MIN = 15;
@@ -30,6 +24,10 @@ const isOnBench = ({ due, steps }: PieceToPlan): boolean =>
 /** The timetable of the open piece with all others that are on the bench. */
 export function useBenchPlan(): {
   readonly pieces: Readonly<Ref<readonly PieceToPlan[]>>;
+  /** What the other pieces on the bench take. */
+  readonly needs: Readonly<
+    Ref<readonly { readonly name: string; readonly needs: readonly PieceNeed[] }[]>
+  >;
   readonly work: JobState<SchedulePlan>;
 } {
   const { piece, plan } = usePiecePlan();
@@ -37,12 +35,17 @@ export function useBenchPlan(): {
   const from = ref(now());
   useIntervalFn(() => (from.value = now()), 60_000);
   const own = computed(() => outlineOf(piece.value, plan.value));
-  const others = shallowRef<readonly PieceToPlan[]>([]);
+  const others = shallowRef<readonly KeptPiece[]>([]);
   onMounted(async () => {
     const ids = store.pieces.map(({ id }) => id).filter((id) => id !== piece.value.id);
-    others.value = (await outlinesOf(ids)).filter(isOnBench);
+    others.value = (await keptOf(ids)).filter((of) => isOnBench(of.piece));
   });
-  const pieces = computed(() => (own.value === null ? [] : [own.value, ...others.value]));
+  const pieces = computed(() =>
+    own.value === null ? [] : [own.value, ...others.value.map((of) => of.piece)],
+  );
+  const needs = computed(() =>
+    others.value.map((of) => ({ name: of.piece.name, needs: of.needs })),
+  );
   const job = computed(() => {
     if (own.value === null) return null;
     const { hours, sittingH } = piece.value.atHand;
@@ -50,5 +53,5 @@ export function useBenchPlan(): {
       ...{ pieces: pieces.value, hours, sittingMin: Math.round(60 * sittingH), from: from.value },
     });
   });
-  return { pieces, work: useJob(job, say.planOfWork) };
+  return { pieces, needs, work: useJob(job, say.planOfWork) };
 }
