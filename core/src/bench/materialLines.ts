@@ -143,7 +143,7 @@ const boughtParts = ({ fittings }: FittingsPlan): readonly MaterialLine[] =>
           toMake,
           isEye ? 'parts.set' : `parts.set.${id}`,
         ),
-        words: isEye ? [` ${size.value.toFixed(0)} mm`] : [material.name.toLowerCase()],
+        words: isEye ? [` ${Number(size.value.toFixed(1))} mm`] : [material.name.toLowerCase()],
       };
     });
 

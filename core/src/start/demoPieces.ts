@@ -112,9 +112,9 @@ const demoWire = (): Workshop['wire']['stock'] => [
 const demoSupplies = (): Supply[] => [
   supply('supply-1', 'foil', 'Kitchen foil', 'm', 12, { pack: 30, price: 3.4 }),
   supply('supply-2', 'primer', 'Grey primer', 'ml', 90, { pack: 250, price: 8.9 }),
-  supply('supply-3', 'varnish', 'Matt varnish', 'ml', 40, { pack: 120, price: 7.2 }),
+  supply('supply-3', 'varnish', 'Satin varnish', 'ml', 40, { pack: 120, price: 7.2 }),
   supply('supply-4', 'board', 'Beech board, 300 by 150 mm', 'piece', 1, { pack: 1, price: 5 }),
-  supply('supply-5', 'eyes', 'Glass eyes, 5 mm, brown', 'piece', 2, { pack: 2, price: 3.8 }),
+  supply('supply-5', 'eyes', 'Glass eyes, 3.5 mm, brown', 'piece', 2, { pack: 2, price: 3.8 }),
 ];
 
 const supply = (

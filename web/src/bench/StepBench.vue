@@ -9,6 +9,7 @@ import { useUnits } from '../composables/useUnits.ts';
 import { withStepDone } from '../stages/bench/stepChanges.ts';
 import BenchFrame from './BenchFrame.vue';
 import StepLog from './StepLog.vue';
+import StepMissing from './StepMissing.vue';
 import StepPicture from './StepPicture.vue';
 import StepText from './StepText.vue';
 import { useWorkTimer } from './useWorkTimer.ts';
@@ -98,37 +99,39 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     </template>
     <div class="page" :class="{ drawn: drawings.length > 0 }">
       <section>
-        <StepText :step="step">
-          <div class="acts">
-            <button v-if="step.bendsWire" type="button" class="act" @click="bend">
-              {{ say.bendOneBendAt(step.bendsWire) }}
-            </button>
-            <button v-if="step.startsBake" type="button" class="act" @click="putIn">
-              {{ say.startThisBake }}
-            </button>
-            <button type="button" class="act main" :disabled="step.done !== null" @click="done">
-              {{ step.done ? say.done(step.done.on) : say.doneNextStep }}
-            </button>
-          </div>
-          <StepLog :step="step" />
-        </StepText>
+        <StepText :step="step" />
       </section>
       <aside v-if="drawings.length > 0">
         <StepPicture v-for="drawing in drawings" :key="drawing.id" :drawing="drawing" />
       </aside>
     </div>
+    <div class="hands">
+      <div class="acts">
+        <button v-if="step.bendsWire" type="button" class="act" @click="bend">
+          {{ say.bendOneBendAt(step.bendsWire) }}
+        </button>
+        <button v-if="step.startsBake" type="button" class="act" @click="putIn">
+          {{ say.startThisBake }}
+        </button>
+        <button type="button" class="act main" :disabled="step.done !== null" @click="done">
+          {{ step.done ? say.done(step.done.on) : say.doneNextStep }}
+        </button>
+      </div>
+      <StepLog :step="step" />
+    </div>
   </BenchFrame>
-  <main v-else-if="plan.bench" class="missing">
-    <h1>{{ say.noSuchStep }}</h1>
-    <p>{{ say.thisPieceHasNo(stepId) }}</p>
-    <RouterLink :to="`/piece/${piece.id}/bench`">{{ say.backToBench }}</RouterLink>
-  </main>
-  <main v-else class="missing" aria-busy="true">
-    <h1>{{ say.bodyIsBeingWorked }}</h1>
-  </main>
+  <StepMissing v-else :step-id="stepId" :is-known="plan.bench !== null" />
 </template>
 
 <style scoped>
+.hands {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 24px;
+  align-items: center;
+  padding: 10px 40px;
+  border-top: 1px solid var(--line);
+}
 .what {
   margin: 0;
   color: var(--soft);
@@ -188,8 +191,5 @@ aside {
   color: var(--soft);
   border-color: var(--line);
   cursor: default;
-}
-.missing {
-  padding: 80px;
 }
 </style>

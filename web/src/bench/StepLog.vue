@@ -54,7 +54,7 @@ async function take(event: Event): Promise<void> {
     />
     <span role="status">{{ told ?? (mine.length > 0 ? say.entriesHere(mine.length) : '') }}</span>
   </div>
-  <div v-if="isOpen" class="log">
+  <div v-if="isOpen" class="log presets">
     <button
       v-for="preset in say.PRESETS"
       :key="preset.words"
@@ -82,7 +82,6 @@ async function take(event: Event): Promise<void> {
   flex-wrap: wrap;
   gap: 12px;
   align-items: center;
-  margin-top: 12px;
   font-size: 18px;
 }
 .act {
@@ -93,6 +92,9 @@ async function take(event: Event): Promise<void> {
   background: none;
   font-size: 18px;
   cursor: pointer;
+}
+.presets {
+  flex-basis: 100%;
 }
 input[type='text'] {
   flex: 1;

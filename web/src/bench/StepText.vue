@@ -5,7 +5,7 @@ import { useUnits } from '../composables/useUnits.ts';
 import CautionSign from '../kit/CautionSign.vue';
 import StepPartButtons from './StepPartButtons.vue';
 
-/** What is told of a step at arm's length: what to do, what was learnt, cautions, parts; acts stand in the slot. */
+/** What is told of a step at arm's length: what to do, what was learnt, cautions, parts, and how it should look. */
 defineProps<{ step: StepPlan }>();
 const { system } = useUnits();
 </script>
@@ -25,7 +25,6 @@ const { system } = useUnits();
   </p>
   <StepPartButtons v-if="step.parts.length > 0" :step="step" />
   <CautionSign :key="step.id" large :ids="step.cautions" :first="step.firstCautions" />
-  <slot />
   <dl>
     <dt>{{ say.onTable }}</dt>
     <dd>{{ step.guide.table.join(', ') }}</dd>

@@ -1,7 +1,6 @@
 import * as say from './words.ts';
 import {
   cardSheets,
-  PAPERS,
   basePlanDrawing,
   bendsCsv,
   cutListCsv,
@@ -24,10 +23,13 @@ import {
 import { until } from '@vueuse/core';
 import { computed, ref, type Ref } from 'vue';
 import { usePiecePlan } from '../composables/usePiecePlan.ts';
+import { useUnits } from '../composables/useUnits.ts';
 import { useSettingsStore } from '../stores/settingsStore.ts';
+import { benchFiles } from './benchFiles.ts';
 import { colourFiles } from './colourFiles.ts';
 import { coatFiles, type PieceFile } from './coatFiles.ts';
 import { downloadBlob, downloadText } from './download.ts';
+import { sheetsBlob } from './sheetsBlob.ts';
 import { useArchive, type ArchiveState } from './useArchive.ts';
 
 /** The files of the open piece, what is being made, and what could not be. */
@@ -44,25 +46,14 @@ export function usePieceFiles(): {
 } {
   const { piece, plan, work, askCoat } = usePiecePlan();
   const settings = useSettingsStore();
+  const { system } = useUnits();
   const busy = ref(false);
   const problem = ref<string | null>(null);
 
-  /** The PDF writer is loaded when the first sheet is asked for. */
   async function makePdf(drawings: readonly Drawing[]): Promise<Blob> {
-    const [{ sheetsPdf }, { sheetFonts }] = await Promise.all([
-      import('@keen-sinew/core/pdf'),
-      import('./sheetFonts.ts'),
-    ]);
-    const paper = PAPERS[settings.paper];
-    const { bytes, leftOut } = await sheetsPdf(
-      piece.value.name,
-      drawings,
-      paper,
-      await sheetFonts(),
-      settings.printer,
-    );
+    const { blob, leftOut } = await sheetsBlob(piece.value.name, drawings, settings);
     if (leftOut.length > 0) problem.value = say.signsLeftOut(leftOut.join(' '));
-    return new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' });
+    return blob;
   }
 
   /** Whether the coat stands, or something that it waits for cannot be had. */
@@ -78,6 +69,13 @@ export function usePieceFiles(): {
     return isThere || coatFails.value;
   });
 
+  /** Sheets without a part of them are no shop sheets. */
+  async function coatThere(): Promise<void> {
+    askCoat();
+    await until(coatStands).toBe(true);
+    if (coatFails.value) throw new Error(say.coatCannotBeHad);
+  }
+
   async function pdf(
     name: string,
     drawings: () => readonly Drawing[],
@@ -86,12 +84,7 @@ export function usePieceFiles(): {
     busy.value = true;
     problem.value = null;
     try {
-      if (withCoat) {
-        askCoat();
-        await until(coatStands).toBe(true);
-        // Sheets without a part of them are no shop sheets.
-        if (coatFails.value) throw new Error(say.coatCannotBeHad);
-      }
+      if (withCoat) await coatThere();
       downloadBlob(`${piece.value.id}-${name}.pdf`, await makePdf(drawings()));
     } catch (error) {
       problem.value = say.sheetsCouldNotBe((error as Error).message);
@@ -153,6 +146,7 @@ export function usePieceFiles(): {
     },
     ...coatFiles({ piece, plan, problem, pdf, dxf }),
     ...colourFiles({ piece, plan, problem, pdf }),
+    ...benchFiles({ piece, plan, system, problem, pdf, coatThere }),
     {
       id: 'cut-list',
       title: say.cutListCsv,

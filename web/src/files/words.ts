@@ -118,3 +118,20 @@ export const paletteGplTitle = 'Palette (GPL)';
 export const everyColourNamed = 'every colour of the piece and its tubes, for drawing programs';
 export const recipesCsvTitle = 'Recipes (CSV)';
 export const everyLayerWithRecipe = 'every layer with its mix, amount, water and coats';
+
+// benchFiles.ts
+export const stepCardsFour = 'Step cards, four to a page (PDF)';
+export const stepCardsOne = 'Step cards, one to a page (PDF)';
+export const stepsWithPictures =
+  'Every step with its picture, its numbers and what goes wrong there.';
+export const stepPack = 'Step pack for a phone (HTML)';
+export const stepPackWhat =
+  'All steps with pictures as one page that a phone shows with nothing installed and no network.';
+export const diaryPdf = 'Diary (PDF)';
+export const diaryWhat = 'What went on, day by day, and what was planned against what came out.';
+export const diaryZipped = 'Diary with pictures (ZIP)';
+export const diaryZippedWhat = 'The same as Markdown, with the pictures of the log.';
+export const carePdf = 'Care card (PDF)';
+export const careWhat = 'How the piece is kept, packed and carried, and what it is made of.';
+export const suppliesTable = 'Lots of the workshop (CSV)';
+export const suppliesWhat = 'Everything on hand that is no wire, clay or paint.';

@@ -4,6 +4,7 @@ import {
   freeId,
   accepted,
   CLAYS,
+  cutText,
   limitsOf,
   parseMass,
   parseNumber,
@@ -13,6 +14,7 @@ import {
 import { useUnits } from '../composables/useUnits.ts';
 import ActionButton from '../kit/ActionButton.vue';
 import ChoiceField from '../kit/ChoiceField.vue';
+import { DateField } from '../kit/heavy.ts';
 import NameField from '../kit/NameField.vue';
 import QuantityField from '../kit/QuantityField.vue';
 import OnHandTable from './OnHandTable.vue';
@@ -66,7 +68,7 @@ const readPrice = (typed: string): Parsed<number | null> =>
 
 <template>
   <OnHandTable
-    :columns="[say.name, say.kind, say.left, say.packetCosts]"
+    :columns="[say.name, say.kind, say.left, say.packetCosts, say.liesAt, say.openedOn]"
     :last="say.remove"
     :empty="workshop.clays.length > 0 ? null : say.noClayIsEntered"
   >
@@ -111,6 +113,23 @@ const readPrice = (typed: string): Parsed<number | null> =>
         />
       </td>
       <td>
+        <QuantityField
+          small
+          words
+          :label="say.liesAt2(clay.name)"
+          :shown="clay.where"
+          :parse="(typed) => accepted(cutText(typed, 60))"
+          @set="put({ ...clay, where: $event })"
+        />
+      </td>
+      <td>
+        <DateField
+          :label="say.openedOn2(clay.name)"
+          :value="clay.opened"
+          @set="put({ ...clay, opened: $event })"
+        />
+      </td>
+      <td>
         <ActionButton @click="drop(clay.id)">
           {{ say.remove }}<span class="visually-hidden">: {{ clay.name }}</span>
         </ActionButton>
@@ -124,5 +143,8 @@ const readPrice = (typed: string): Parsed<number | null> =>
 td:nth-child(3),
 td:nth-child(4) {
   width: 108px;
+}
+td:nth-child(6) {
+  width: 140px;
 }
 </style>

@@ -14,6 +14,7 @@ import DecisionRow from '../kit/DecisionRow.vue';
 import HintText from '../kit/HintText.vue';
 import { numberAt } from '../kit/limited.ts';
 import QuantityField from '../kit/QuantityField.vue';
+import LotFields from './LotFields.vue';
 import SwatchFromPicture from '../pictures/SwatchFromPicture.vue';
 
 /** What else is known of a paint: what it is, how it hides, its strength with white, its packet. */
@@ -97,6 +98,7 @@ const LIGHT = LIGHT_CLASSES.map((value) => ({ label: say.LIGHT_NAMES[value], val
       @set="set({ price: $event })"
     />
   </DecisionRow>
+  <LotFields :name="paint.name" :where="paint.where" :opened="paint.opened" @set="set" />
   <div class="acts">
     <ActionButton
       kind="line"

@@ -3,6 +3,7 @@ import * as say from './words.ts';
 import {
   freeId,
   accepted,
+  cutText,
   lengthLimits,
   parseLength,
   refused,
@@ -94,6 +95,15 @@ function readLengths(typed: string): Parsed<number[]> {
         :parse="readLengths"
         @set="put({ ...entry, lengthsMm: $event })"
       />
+      <QuantityField
+        small
+        words
+        :label="say.wireLiesAt"
+        :placeholder="say.liesAt"
+        :shown="entry.where"
+        :parse="(typed) => accepted(cutText(typed, 60))"
+        @set="put({ ...entry, where: $event })"
+      />
       <ActionButton @click="drop(entry.id)">
         {{ say.remove }}<span class="visually-hidden">{{ say.thisWire }}</span>
       </ActionButton>
@@ -119,7 +129,7 @@ function readLengths(typed: string): Parsed<number[]> {
 }
 @container (min-width: 560px) {
   .entry {
-    grid-template-columns: 1fr 150px 1.2fr auto;
+    grid-template-columns: 1fr 140px 1.1fr 0.8fr auto;
   }
 }
 </style>

@@ -13,7 +13,7 @@ import UndoButtons from '../shell/UndoButtons.vue';
 import { usePieceStore } from '../stores/pieceStore.ts';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
-import ClayOnHand from './ClayOnHand.vue';
+import LotSections from './LotSections.vue';
 import OvenPart from './OvenPart.vue';
 import OwnStuffs from './OwnStuffs.vue';
 import OwnTools from './OwnTools.vue';
@@ -92,59 +92,58 @@ const takenSentence = ({ kept }: Adopted): string =>
     </HintText>
     <HintText v-if="problem" alarm>{{ problem }}</HintText>
     <p v-if="told" role="status">{{ told }}</p>
-    <div v-if="loaded" class="columns">
-      <div>
-        <section aria-labelledby="wire">
-          <h2 id="wire">{{ say.wireOnHand }}</h2>
-          <WireOnHand
-            :stock="workshop.wire.stock"
-            :metals="metals"
-            :usual="USUAL"
-            @set="(label, stock) => change(label, (w) => ({ ...w, wire: { ...w.wire, stock } }))"
-          />
-        </section>
-        <section aria-labelledby="clay">
-          <h2 id="clay">{{ say.clayOnHand }}</h2>
-          <ClayOnHand />
-        </section>
-        <section aria-labelledby="stuffs">
-          <h2 id="stuffs">{{ say.stuffsByLabel }}</h2>
-          <OwnStuffs />
-        </section>
-        <section aria-labelledby="paints">
-          <h2 id="paints">{{ say.paintsOnHand }}</h2>
-          <PaintsOnHand />
-        </section>
+    <template v-if="loaded">
+      <div class="columns">
+        <div>
+          <section aria-labelledby="wire">
+            <h2 id="wire">{{ say.wireOnHand }}</h2>
+            <WireOnHand
+              :stock="workshop.wire.stock"
+              :metals="metals"
+              :usual="USUAL"
+              @set="(label, stock) => change(label, (w) => ({ ...w, wire: { ...w.wire, stock } }))"
+            />
+          </section>
+          <section aria-labelledby="stuffs">
+            <h2 id="stuffs">{{ say.stuffsByLabel }}</h2>
+            <OwnStuffs />
+          </section>
+          <section aria-labelledby="paints">
+            <h2 id="paints">{{ say.paintsOnHand }}</h2>
+            <PaintsOnHand />
+          </section>
+        </div>
+        <div>
+          <section aria-labelledby="oven">
+            <h2 id="oven">{{ say.oven }}</h2>
+            <OvenPart />
+          </section>
+          <section aria-labelledby="pace">
+            <h2 id="pace">{{ say.pace }}</h2>
+            <PacePart />
+          </section>
+          <section aria-labelledby="tools">
+            <h2 id="tools">{{ say.toolsForTexture }}</h2>
+            <ToolChoices
+              :tools="workshop.tools"
+              @set="(label, tools) => change(label, (w) => ({ ...w, tools }))"
+            />
+            <OwnTools
+              :tools="workshop.ownTools"
+              @set="(label, ownTools) => change(label, (w) => ({ ...w, ownTools }))"
+            />
+          </section>
+          <section aria-labelledby="sheets">
+            <h2 id="sheets">{{ say.foilPaperSheetsOf }}</h2>
+            <SheetsPart
+              :sheets="workshop"
+              @set="(label, part) => change(label, (w) => ({ ...w, ...part }))"
+            />
+          </section>
+        </div>
       </div>
-      <div>
-        <section aria-labelledby="oven">
-          <h2 id="oven">{{ say.oven }}</h2>
-          <OvenPart />
-        </section>
-        <section aria-labelledby="pace">
-          <h2 id="pace">{{ say.pace }}</h2>
-          <PacePart />
-        </section>
-        <section aria-labelledby="tools">
-          <h2 id="tools">{{ say.toolsForTexture }}</h2>
-          <ToolChoices
-            :tools="workshop.tools"
-            @set="(label, tools) => change(label, (w) => ({ ...w, tools }))"
-          />
-          <OwnTools
-            :tools="workshop.ownTools"
-            @set="(label, ownTools) => change(label, (w) => ({ ...w, ownTools }))"
-          />
-        </section>
-        <section aria-labelledby="sheets">
-          <h2 id="sheets">{{ say.foilPaperSheetsOf }}</h2>
-          <SheetsPart
-            :sheets="workshop"
-            @set="(label, part) => change(label, (w) => ({ ...w, ...part }))"
-          />
-        </section>
-      </div>
-    </div>
+      <LotSections />
+    </template>
     <p v-else aria-busy="true">{{ say.openingWorkshop }}</p>
   </main>
 </template>

@@ -204,3 +204,32 @@ export const addCard = 'Add a black and white card';
 export const dropCard = 'Without the card';
 export const tintHint =
   'A tint tells how strong it is, a card how it hides. Photograph dry swatches beside a grey card, in daylight without gloss.';
+
+// SuppliesOnHand.vue
+export const suppliesOnHand = 'Everything else on hand';
+export const SUPPLY_WORDS = {
+  ...{ foil: 'Foil', tape: 'Tape', binding: 'Tie wire', fibre: 'Fibre', glue: 'Glue' },
+  ...{ primer: 'Primer', varnish: 'Varnish', solvent: 'Solvent', board: 'Board', rod: 'Rod' },
+  ...{ eyes: 'Eyes', part: 'Part', hardware: 'Hardware', tool: 'Tool', other: 'Other' },
+} as const;
+export const UNIT_WORDS = { piece: 'pieces', g: 'g', ml: 'ml', m: 'm' } as const;
+export const countedIn = 'In';
+export const countedIn2 = (name: string): string => `What ${name} is counted in`;
+export const packetHolds = 'Packet holds';
+export const packetHolds2 = (name: string): string => `A packet of ${name} holds`;
+export const liesAt = 'Where';
+export const liesAt2 = (name: string): string => `Where ${name} lies`;
+export const openedOn = 'Opened';
+export const openedOn2 = (name: string): string => `${name}, opened on`;
+export const addSupply = 'Add a lot';
+export const newSupply = 'New lot';
+export const changeSupply = 'Change a lot';
+export const removeSupply = 'Remove a lot';
+export const takeInSupplies = 'Take in a table of lots';
+export const noSupplies =
+  'Nothing is entered: foil, tape, fibre, glue, primer, varnish, boards, rods, eyes, tools.';
+export const supplyName = 'Name of the lot';
+export const asTable = 'Save as a table (CSV)';
+export const supplyTable = 'Table of lots';
+export const takeInTable = 'Take in a table (CSV)';
+export const wireLiesAt = 'Where this wire lies';

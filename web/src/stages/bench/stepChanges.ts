@@ -138,3 +138,16 @@ export const newEntry = (
   ...{ words: '', minutes: null, picture: null },
   ...part,
 });
+
+/** The document with a step that is not begun before a day; with null, or a day that has come, as soon as can be. */
+export function withPin(
+  piece: Workpiece,
+  stepId: string,
+  day: string | null,
+  now = today(),
+): Workpiece {
+  const rest = without(piece.bench.notBefore, stepId);
+  return withPart(piece, 'bench', {
+    notBefore: day === null || day <= now ? rest : { ...rest, [stepId]: day },
+  });
+}

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
 import ActionButton from '../../../kit/ActionButton.vue';
 import { DateField } from '../../../kit/heavy.ts';
-import { withPart } from '../../withPart.ts';
+import { withPin } from '../stepChanges.ts';
 import { clockText, dayText } from '../../../composables/dayText.ts';
 
 /** Day by day what is done when; a step of the open piece may be pinned to a day. */
@@ -26,10 +26,7 @@ const days = computed(() => {
 const nameOf = (id: string): string => props.pieces.find((of) => of.id === id)?.name ?? '';
 const pinned = (step: string): string | null => piece.value.bench.notBefore[step] ?? null;
 function pin({ step, title }: Booking, day: string | null): void {
-  change(say.pinStep(title), (p) => {
-    const { [step]: _, ...rest } = p.bench.notBefore;
-    return withPart(p, 'bench', { notBefore: day === null ? rest : { ...rest, [step]: day } });
-  });
+  change(say.pinStep(title), (p) => withPin(p, step, day));
   pinning.value = null;
 }
 </script>

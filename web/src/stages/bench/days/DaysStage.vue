@@ -20,7 +20,9 @@ import DayList from './DayList.vue';
 import DaysChart from './DaysChart.vue';
 import { momentText } from '../../../composables/dayText.ts';
 import HoursPart from './HoursPart.vue';
+import { withPin } from '../stepChanges.ts';
 import { useBenchPlan } from './useBenchPlan.ts';
+import { useWeekPaper } from './useWeekPaper.ts';
 
 /** The work laid into the days: what is done when, when it will be ready, and what would bring that nearer. */
 const { piece, plan, change } = usePiecePlan();
@@ -52,6 +54,11 @@ const endWords = ({ ready, due, lateDays }: PieceEnd): string =>
 const setDue = (day: string | null): void =>
   change(say.changeDue, (p) => withPart(p, 'bench', { due: day }));
 
+const week = useWeekPaper(
+  () => schedule.value?.bookings ?? [],
+  (id) => pieces.value.find((of) => of.id === id)?.name ?? id,
+);
+
 async function toCalendar(): Promise<void> {
   const { calendarIcs } = await import('@keen-sinew/core/ics');
   const nameOf = (id: string): string => pieces.value.find((of) => of.id === id)?.name ?? id;
@@ -68,7 +75,13 @@ async function toCalendar(): Promise<void> {
     <HintText v-else-if="!isLeft">{{ say.nothingLeft }}</HintText>
     <JobProgress v-else-if="!schedule" :job="work" :sentence="say.planIsMade" />
     <template v-else>
-      <DaysChart v-if="charted.length > 0" :bookings="charted" :pieces="pieces" />
+      <DaysChart
+        v-if="charted.length > 0"
+        :bookings="charted"
+        :pieces="pieces"
+        :own="piece.id"
+        @pin="(of, day) => change(say.pinStep(of.title), (p) => withPin(p, of.step, day))"
+      />
       <DayList :bookings="shown" :pieces="pieces" />
       <ActionButton v-if="isMore" @click="many += SHOWN_DAYS">{{ say.moreDays }}</ActionButton>
     </template>
@@ -98,7 +111,13 @@ async function toCalendar(): Promise<void> {
         <HintText v-for="lever in schedule.levers" :key="lever.id">{{
           lever.id === 'hour' ? say.leverHour(lever.days) : say.leverDay(lever.days)
         }}</HintText>
-        <ActionButton @click="toCalendar">{{ say.asCalendar }}</ActionButton>
+        <p class="acts">
+          <ActionButton @click="toCalendar">{{ say.asCalendar }}</ActionButton>
+          <ActionButton :disabled="week.busy.value" @click="week.make">{{
+            say.asWeek
+          }}</ActionButton>
+        </p>
+        <HintText v-if="week.problem.value" alarm>{{ week.problem.value }}</HintText>
         <HintText>{{ say.othersHint }}</HintText>
       </template>
     </LedgerSection>
@@ -110,6 +129,11 @@ async function toCalendar(): Promise<void> {
 .end {
   margin: 4px;
   font-size: 14.5px;
+}
+.acts {
+  display: flex;
+  gap: 14px;
+  margin: 4px;
 }
 .late {
   color: var(--rust);

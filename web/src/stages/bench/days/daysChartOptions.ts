@@ -19,11 +19,12 @@ const ROWS = [
 const ms = (at: string): number => Date.parse(`${at}:00Z`);
 
 /** A bar of the chart: a row, from when to when, and what it is. */
-interface Bar {
+export interface Bar {
   readonly x: string;
   readonly y: [number, number];
   readonly fillColor: string;
   readonly title: string;
+  readonly of: Booking;
 }
 
 /** The bars of the days shown: a row for the hands, the oven and what waits of each piece. */
@@ -37,10 +38,10 @@ export function barsOf(
     ROWS.flatMap(([occupies, row]) =>
       bookings
         .filter((of) => of.piece === id && of.occupies === occupies)
-        .map(({ start, end, title }): Bar => ({
+        .map((of): Bar => ({
           x: pieces.length > 1 ? `${name}: ${row}` : row,
-          y: [ms(start), ms(end)],
-          ...{ fillColor: colours[occupies], title },
+          y: [ms(of.start), ms(of.end)],
+          ...{ fillColor: colours[occupies], title: of.title, of },
         })),
     ),
   );

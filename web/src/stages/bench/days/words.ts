@@ -62,3 +62,6 @@ export const dayOff = 'Add a day off';
 export const daysOff = 'Days off';
 export const takeDayOff = (day: string): string => `Work on ${day} after all`;
 export const changeDaysOff = 'Change the days off';
+export const notBeforeDay = (day: string): string => `Not before ${day}`;
+export const asWeek = 'Plan of the week (PDF)';
+export const weekNotMade = (reason: string): string => `The plan could not be printed: ${reason}`;

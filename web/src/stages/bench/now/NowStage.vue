@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { sentenceText } from '@keen-sinew/core';
+import { formDrawing, sentenceText, type Working } from '@keen-sinew/core';
 import { NProgress } from 'naive-ui';
 import { computed } from 'vue';
 import { momentText } from '../../../composables/dayText.ts';
-import { smallRelief } from '../../../composables/smallRelief.ts';
+import StepPicture from '../../../bench/StepPicture.vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
+import { useSelection } from '../../../composables/useSelection.ts';
 import { useUnits } from '../../../composables/useUnits.ts';
 import HintText from '../../../kit/HintText.vue';
 import LedgerPanel from '../../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../../ledger/LedgerSection.vue';
+import WorkingDetail from '../../../ledger/WorkingDetail.vue';
 import WorkingRow from '../../../ledger/WorkingRow.vue';
 import SheetFrame from '../../../sheet/SheetFrame.vue';
 import BodyPending from '../../BodyPending.vue';
@@ -24,7 +26,14 @@ const { piece, plan } = usePiecePlan();
 const { work } = useBenchPlan();
 const { system } = useUnits();
 const bench = computed(() => plan.value.bench);
-const relief = computed(() => smallRelief(plan.value));
+const form = computed(() => formDrawing(plan.value, 'side'));
+/** A number of the next step whose working is open. */
+const { open } = useSelection();
+const opened = computed(() =>
+  next.value?.sentence.find(
+    (part): part is Working => typeof part !== 'string' && part.id === open.value,
+  ),
+);
 const { picture, waiting, next, end } = useNow(
   bench,
   computed(() => work.answer.value?.value ?? null),
@@ -43,38 +52,45 @@ const counted = computed(() => ({
     <div v-else class="now" tabindex="0" role="region" :aria-label="say.whereItStands">
       <figure>
         <LogPicture v-if="picture" :piece-id="piece.id" :picture="picture" :of="piece.name" />
-        <svg v-else-if="relief" :viewBox="relief.viewBox" role="img" :aria-label="piece.name">
-          <path :d="relief.path" />
-        </svg>
-        <figcaption>{{ say.stepsDone(counted.done, counted.all) }}</figcaption>
+        <StepPicture v-else-if="form" :drawing="form" />
+      </figure>
+      <p class="count">
+        {{ say.stepsDone(counted.done, counted.all) }}
         <NProgress
           type="line"
           :percentage="Math.round((100 * counted.done) / Math.max(1, counted.all))"
           :show-indicator="false"
           :aria-label="say.stepsDone(counted.done, counted.all)"
         />
-      </figure>
-      <section>
-        <h3>{{ say.nextStep }}</h3>
-        <template v-if="next">
-          <p class="title">{{ next.number }}. {{ next.title }}</p>
-          <p><StepSentence :sentence="next.sentence" /></p>
-          <p v-for="lesson in next.lessons" :key="lesson.id" class="lesson">{{ lesson.words }}</p>
-          <RouterLink class="go" :to="`/piece/${piece.id}/working/${next.id}`">{{
-            say.toBench
-          }}</RouterLink>
-        </template>
-        <p v-else>{{ say.allDone }}</p>
-        <h3>{{ say.dryingOrBaking }}</h3>
-        <p v-for="line in waiting" :key="line">{{ line }}</p>
-        <p v-if="waiting.length === 0">{{ say.nothingWaits }}</p>
-        <h3>{{ say.ready }}</h3>
-        <p v-if="end" :class="{ late: end.lateDays > 0 }">
-          {{ end.ready === null ? say.neverReady : say.readyOn(momentText(end.ready)) }}
-          <template v-if="end.lateDays > 0">{{ say.lateBy(end.lateDays) }}</template>
-        </p>
-        <p v-else>{{ say.beingPlanned }}</p>
-      </section>
+      </p>
+      <div class="columns">
+        <section>
+          <h3>{{ say.nextStep }}</h3>
+          <template v-if="next">
+            <p class="title">{{ next.number }}. {{ next.title }}</p>
+            <p><StepSentence :sentence="next.sentence" /></p>
+            <WorkingDetail v-if="opened" :working="opened" />
+            <p v-for="lesson in next.lessons" :key="lesson.id" class="lesson">{{ lesson.words }}</p>
+            <RouterLink class="go" :to="`/piece/${piece.id}/working/${next.id}`">{{
+              say.toBench
+            }}</RouterLink>
+          </template>
+          <p v-else>{{ say.allDone }}</p>
+        </section>
+        <section>
+          <h3>{{ say.dryingOrBaking }}</h3>
+          <p v-for="line in waiting" :key="line">{{ line }}</p>
+          <p v-if="waiting.length === 0">{{ say.nothingWaits }}</p>
+        </section>
+        <section>
+          <h3>{{ say.ready }}</h3>
+          <p v-if="end" :class="{ late: end.lateDays > 0 }">
+            {{ end.ready === null ? say.neverReady : say.readyOn(momentText(end.ready)) }}
+            <template v-if="end.lateDays > 0">{{ say.lateBy(end.lateDays) }}</template>
+          </p>
+          <p v-else>{{ say.beingPlanned }}</p>
+        </section>
+      </div>
     </div>
   </SheetFrame>
   <LedgerPanel stage="bench">
@@ -101,29 +117,32 @@ const counted = computed(() => ({
 
 <style scoped>
 .now {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 28px;
+  flex: 1;
+  display: flex;
+  flex-direction: column;
   overflow-y: auto;
   min-height: 0;
-  padding-top: 10px;
+  padding-top: 8px;
 }
 figure {
   margin: 0;
+  flex: 1;
+  min-height: 200px;
+  display: flex;
+  justify-content: center;
 }
-svg {
-  width: 100%;
-  max-height: 46vh;
+figure :deep(img) {
+  max-height: 100%;
+  object-fit: contain;
 }
-path {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 1.4px;
-  vector-effect: non-scaling-stroke;
-}
-figcaption {
+.count {
   font: italic 17px var(--font-title);
-  margin-top: 8px;
+  margin: 8px 0 12px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: 2fr 1fr 1fr;
+  gap: 28px;
 }
 h3 {
   margin: 0 0 4px;
@@ -145,13 +164,11 @@ p {
   font-weight: 700;
 }
 .go {
-  display: inline-block;
-  margin-bottom: 16px;
   color: var(--verdigris);
   font-weight: 700;
 }
 @media (max-width: 900px) {
-  .now {
+  .columns {
     grid-template-columns: 1fr;
   }
 }
