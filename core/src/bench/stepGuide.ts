@@ -79,6 +79,13 @@ const BY_KIND: Readonly<Record<WorkKind, StepGuide>> = {
   ),
 };
 
+/** What dries or cools by itself. */
+const WAITING = guide(
+  'a clock, a box over it against dust',
+  'To the lip it is no longer cool, and a clean finger leaves no mark.',
+  'Warm air from a dryer skins it over and leaves it wet below: let it take its time.',
+);
+
 /** Where the kind of work alone does not tell enough. */
 const BY_ID: readonly (readonly [head: string, guide: StepGuide])[] = [
   [
@@ -148,5 +155,9 @@ const BY_ID: readonly (readonly [head: string, guide: StepGuide])[] = [
 ];
 
 /** What to have, how it looks when right, and what goes wrong at a step. */
-export const guideOf = ({ id, work }: Pick<Step, 'id' | 'work'>): StepGuide =>
-  BY_ID.find(([head]) => id === head)?.[1] ?? BY_KIND[work];
+export const guideOf = ({
+  id,
+  work,
+  occupies,
+}: Pick<Step, 'id' | 'work' | 'occupies'>): StepGuide =>
+  occupies === 'nothing' ? WAITING : (BY_ID.find(([head]) => id === head)?.[1] ?? BY_KIND[work]);

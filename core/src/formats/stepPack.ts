@@ -8,8 +8,8 @@ import { stepDrawings } from '../sheets/stepDrawing.ts';
 import { digitsIn, quantityText, type UnitSystem } from '../units/quantity.ts';
 import { drawingSvg } from './svg.ts';
 
-/** A picture of more items than this would make the file too heavy for a phone. */
-const MOST_ITEMS = 3000;
+/** A picture of more letters than this would make the file too heavy for a phone. */
+const MOST_LETTERS = 300_000;
 
 const escaped = (text: string): string =>
   text.replace(/[&<>"]/g, (sign) => `&#${sign.codePointAt(0)!};`);
@@ -18,7 +18,9 @@ const escaped = (text: string): string =>
 const picture = (drawing: Drawing): string =>
   drawingSvg(drawing)
     .replace(/^<\?xml[^>]*\?>\s*/, '')
-    .replace(/ width="[^"]*mm" height="[^"]*mm"/, '');
+    .replace(/ width="[^"]*mm" height="[^"]*mm"/, '')
+    // A tenth of a millimetre is finer than a phone shows.
+    .replace(/(\d+\.\d)\d+/g, '$1');
 
 const STYLE = `:root{color-scheme:light}body{margin:0;background:#faf7ef;color:#20302e;font:18px/1.45 system-ui,sans-serif}
 main{max-width:44rem;margin:auto;padding:1rem}h1{font-size:1.5rem}section{border-top:2px solid #20302e;padding:1rem 0 1.5rem}
@@ -54,7 +56,9 @@ export function stepPackHtml(plan: Plan, system: UnitSystem): string {
 }
 
 function section(plan: Plan, step: StepPlan, system: UnitSystem): string {
-  const drawings = stepDrawings(plan, step).filter(({ items }) => items.length <= MOST_ITEMS);
+  const pictures = stepDrawings(plan, step)
+    .map(picture)
+    .filter((svg) => svg.length <= MOST_LETTERS);
   const lasts = sentenceText(durationSentence(step), system);
   const sentence = step.sentence
     .map((part) =>
@@ -65,7 +69,7 @@ function section(plan: Plan, step: StepPlan, system: UnitSystem): string {
     .join('');
   return [
     `<section class="${step.done === null ? '' : 'done'}"><h2>${step.number}. ${escaped(step.title)}</h2>`,
-    ...drawings.map(picture),
+    ...pictures,
     `<p>${sentence}</p>`,
     lasts === '' ? '' : `<p class="soft">${escaped(lasts)}</p>`,
     ...step.cautions.map((id) => `<p class="caution">${escaped(CAUTIONS[id])}</p>`),

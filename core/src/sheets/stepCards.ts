@@ -27,8 +27,8 @@ interface CardSize {
 
 /** Both A4 and Letter hold them with their foot. */
 const SIZES: Readonly<Record<1 | 4, CardSize>> = {
-  1: { wide: 176, high: 232, columns: 1, rows: 1, picture: 104, letters: 72, sizeMm: 4.4 },
-  4: { wide: 90, high: 116, columns: 2, rows: 2, picture: 44, letters: 54, sizeMm: 2.9 },
+  1: { wide: 176, high: 232, columns: 1, rows: 1, picture: 104, letters: 66, sizeMm: 4.4 },
+  4: { wide: 90, high: 116, columns: 2, rows: 2, picture: 44, letters: 52, sizeMm: 2.9 },
 };
 const PAD_MM = 4;
 const LINE = 1.42;
@@ -37,8 +37,8 @@ const LINE = 1.42;
 interface CardLine {
   readonly text: string;
   readonly ink: 'ink' | 'near' | 'soft';
-  /** A square before it, to be ticked with a pencil. */
-  readonly box?: boolean;
+  /** Squares to be ticked with a pencil, each with its name; in the place of the text. */
+  readonly boxes?: readonly string[];
 }
 
 /**
@@ -74,7 +74,7 @@ function cardsOf(plan: Plan, step: StepPlan, size: CardSize): readonly Card[] {
     0,
     ...drawings.map((of) => framedItems(of, [0, 0], [each - 2, size.picture]).heightMm),
   );
-  const lines = linesOf(step, size.letters);
+  const lines = linesOf(step, size);
   const roomFor = (usedMm: number): number => Math.floor((size.high - usedMm - PAD_MM) / lineMm);
   const firstRoom = roomFor(headMm + pictureMm + lineMm);
   const restRoom = roomFor(headMm + lineMm);
@@ -110,20 +110,35 @@ function cardsOf(plan: Plan, step: StepPlan, size: CardSize): readonly Card[] {
   ];
 }
 
-function linesOf(step: StepPlan, letters: number): readonly CardLine[] {
+function linesOf(step: StepPlan, size: CardSize): readonly CardLine[] {
+  const { letters } = size;
   const of = (text: string, ink: CardLine['ink']): readonly CardLine[] =>
     wrapped(text, letters).map((line) => ({ text: line, ink }));
   const lasts = sentenceText(durationSentence(step));
   return [
     ...of(sentenceText(step.sentence), 'ink'),
     ...(lasts === '' ? [] : of(lasts, 'soft')),
-    ...step.parts.map(({ name }): CardLine => ({ text: name, ink: 'ink', box: true })),
+    ...boxesOf(step, size),
     ...of(say.haveReady(step.guide.table.join(', ')), 'soft'),
     ...of(say.rightWhen(step.guide.right), 'ink'),
     ...of(say.watchFor(step.guide.wrong), 'ink'),
     ...step.lessons.flatMap(({ words: lesson, piece }) => of(say.learntAt(piece, lesson), 'ink')),
     ...step.cautions.flatMap((id) => of(CAUTIONS[id], 'near')),
   ];
+}
+
+/** Parts to tick, as many in a line as fit; a step of one thing is ticked as a whole. */
+function boxesOf({ parts }: StepPlan, { wide, sizeMm }: CardSize): readonly CardLine[] {
+  const names = parts.length === 0 ? [say.doneBox] : parts.map(({ name }) => name);
+  const lines: string[][] = [];
+  let usedMm = Number.POSITIVE_INFINITY;
+  for (const name of names) {
+    const mm = boxMm(name, sizeMm);
+    if (usedMm + mm > wide - 2 * PAD_MM) [lines[lines.length], usedMm] = [[], 0];
+    lines.at(-1)!.push(name);
+    usedMm += mm;
+  }
+  return lines.map((boxes) => ({ text: '', ink: 'ink', boxes }));
 }
 
 const frame = ([x, y]: PagePoint, { wide, high }: CardSize, layer: string): DrawingItem => ({
@@ -150,12 +165,31 @@ const words = (
 ): DrawingItem => ({ kind: 'text', ink, layer, at, text, sizeMm, anchor: 'start', face });
 
 function lineItems(
-  { text, ink, box }: CardLine,
+  { text, ink, boxes }: CardLine,
   [x, y]: PagePoint,
   sizeMm: number,
   layer: string,
 ): readonly DrawingItem[] {
-  if (box !== true) return [words(layer, [x, y], text, sizeMm, 'label', ink)];
+  if (boxes === undefined) return [words(layer, [x, y], text, sizeMm, 'label', ink)];
+  let at = x;
+  return boxes.flatMap((name): readonly DrawingItem[] => {
+    const left = at;
+    at += boxMm(name, sizeMm);
+    return boxItems(name, [left, y], sizeMm, layer);
+  });
+}
+
+/** Width of a letter to its height, and of a box with the air behind its name. */
+const LETTER = 0.6;
+const BOX = 2.1;
+const boxMm = (name: string, sizeMm: number): number => sizeMm * (BOX + LETTER * name.length);
+
+function boxItems(
+  name: string,
+  [x, y]: PagePoint,
+  sizeMm: number,
+  layer: string,
+): readonly DrawingItem[] {
   const side = sizeMm * 0.8;
   return [
     {
@@ -167,6 +201,6 @@ function lineItems(
         [x, y + side],
       ],
     },
-    words(layer, [x + side * 1.6, y], text, sizeMm, 'label', ink),
+    words(layer, [x + side * 1.4, y], name, sizeMm, 'label'),
   ];
 }

@@ -183,6 +183,7 @@ export const perchFromAbove = (name: string): string =>
 
 // stepCards.ts, diarySheet.ts, weekSheet.ts, careSheet.ts
 export const stepCardsPage = (n: number): string => `Step cards, page ${n}`;
+export const doneBox = 'Done';
 export const haveReady = (things: string): string => `Have ready: ${things}.`;
 export const rightWhen = (words: string): string => `Right when: ${words}`;
 export const watchFor = (words: string): string => `Watch: ${words}`;

@@ -50,7 +50,7 @@ function tap(event: MouseEvent): void {
       <p class="timer" :class="{ paused }">
         <span class="number">{{ timer }}</span> {{ paused ? say.timerPaused : timed }}
       </p>
-      <button type="button" class="leave" @click="emit('pause')">
+      <button type="button" class="pause" @click="emit('pause')">
         {{ paused ? say.goOn : say.pauseTimer }}
       </button>
       <button type="button" class="leave" @click="emit('leave')">{{ say.leaveBench }}</button>
@@ -97,7 +97,8 @@ header {
 .paused .number {
   color: var(--ochre);
 }
-.leave {
+.leave,
+.pause {
   min-height: 64px;
   padding: 0 24px;
   background: none;

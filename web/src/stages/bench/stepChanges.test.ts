@@ -1,6 +1,23 @@
-import { demoWorkpieces } from '@keen-sinew/core';
+import {
+  demoWorkpieces,
+  NO_ANSWERS,
+  planPiece,
+  type OwnStep,
+  type StepPlan,
+} from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
-import { today, withStepDone, withStepOpen } from './stepChanges.ts';
+import {
+  dropAfter,
+  newEntry,
+  today,
+  withEntry,
+  withLeftOut,
+  withMove,
+  withOwnStep,
+  withPin,
+  withStepDone,
+  withStepOpen,
+} from './stepChanges.ts';
 
 const otter = demoWorkpieces()[0]!;
 const step = (id: string) => ({ id, work: 'cut', estimateMin: 5 }) as const;
@@ -42,5 +59,55 @@ describe('ticking off a step', () => {
 
   it('takes the day of the user’s own calendar', () => {
     expect(today(new Date(2026, 0, 5, 23, 59))).toBe('2026-01-05');
+  });
+});
+
+describe('where steps come to stand', () => {
+  const plan = planPiece(otter, NO_ANSWERS);
+  it('is known without a body too: there are no steps then', () => {
+    expect(plan.bench).toBeNull();
+  });
+
+  const step = (id: string, needs: readonly string[]) => ({ id, needs }) as unknown as StepPlan;
+  const steps = [step('a', []), step('b', ['a']), step('c', []), step('d', ['c'])];
+  it.each([
+    ['c', 0, { after: null, isHeld: false }],
+    ['c', 3, { after: 'b', isHeld: true }],
+    ['b', 0, { after: 'a', isHeld: true }],
+    ['b', 3, { after: 'd', isHeld: false }],
+  ])('%s dropped at %i', (id, at, expected) => {
+    expect(dropAfter(steps, id, at)).toEqual(expected);
+  });
+
+  it('a later move of a step takes the place of an earlier one', () => {
+    const once = withMove(otter, 'a', 'b');
+    expect(withMove(once, 'a', 'c').bench.moved).toEqual([{ step: 'a', after: 'c' }]);
+    expect(withMove(once, 'd', null).bench.moved).toHaveLength(2);
+  });
+
+  it('an own step that is taken out takes its tick and its place with it', () => {
+    const own: OwnStep = {
+      ...{ id: 'own.1', title: 'Look', sentence: '', work: 'look', minutes: null, after: null },
+    };
+    const there = withMove(withOwnStep(otter, own.id, own), own.id, 'wire.bind');
+    const ticked = withStepDone(there, { id: own.id, work: 'look', estimateMin: null }, {});
+    expect(withOwnStep(ticked, own.id, null).bench).toEqual(otter.bench);
+  });
+
+  it('a step that is ticked is not left out any more', () => {
+    const left = withLeftOut(otter, 'wire.drill', 'No.');
+    expect(withStepDone(left, step('wire.drill', []), {}).bench.leftOut).toEqual({});
+  });
+
+  it('an entry of the log has the minute of the user’s own clock', () => {
+    const entry = newEntry(otter, { kind: 'note', words: 'Seen' }, new Date(2026, 4, 30, 9, 5));
+    expect(entry).toMatchObject({ at: '2026-05-30T09:05', kind: 'note', step: null });
+    expect(withEntry(otter, entry).bench.log).toEqual([entry]);
+  });
+
+  it('a pin is set and let go of', () => {
+    const pinned = withPin(otter, 'wire.bind', '2030-01-01');
+    expect(pinned.bench.notBefore).toEqual({ 'wire.bind': '2030-01-01' });
+    expect(withPin(pinned, 'wire.bind', null).bench.notBefore).toEqual({});
   });
 });

@@ -139,15 +139,10 @@ export const newEntry = (
   ...part,
 });
 
-/** The document with a step that is not begun before a day; with null, or a day that has come, as soon as can be. */
-export function withPin(
-  piece: Workpiece,
-  stepId: string,
-  day: string | null,
-  now = today(),
-): Workpiece {
+/** The document with a step that is not begun before a day; with null as soon as can be. */
+export function withPin(piece: Workpiece, stepId: string, day: string | null): Workpiece {
   const rest = without(piece.bench.notBefore, stepId);
   return withPart(piece, 'bench', {
-    notBefore: day === null || day <= now ? rest : { ...rest, [stepId]: day },
+    notBefore: day === null ? rest : { ...rest, [stepId]: day },
   });
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import type { PieceEnd } from '@keen-sinew/core';
+import type { Booking, PieceEnd } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
 import { downloadText } from '../../../files/download.ts';
@@ -20,7 +20,7 @@ import DayList from './DayList.vue';
 import DaysChart from './DaysChart.vue';
 import { momentText } from '../../../composables/dayText.ts';
 import HoursPart from './HoursPart.vue';
-import { withPin } from '../stepChanges.ts';
+import { today, withPin } from '../stepChanges.ts';
 import { useBenchPlan } from './useBenchPlan.ts';
 import { useWeekPaper } from './useWeekPaper.ts';
 
@@ -54,6 +54,9 @@ const endWords = ({ ready, due, lateDays }: PieceEnd): string =>
 const setDue = (day: string | null): void =>
   change(say.changeDue, (p) => withPart(p, 'bench', { due: day }));
 
+/** A bar that was dropped on a day that has come is let go of: its step is done as soon as can be. */
+const pin = ({ step, title }: Booking, day: string): void =>
+  change(say.pinStep(title), (p) => withPin(p, step, day <= today() ? null : day));
 const week = useWeekPaper(
   () => schedule.value?.bookings ?? [],
   (id) => pieces.value.find((of) => of.id === id)?.name ?? id,
@@ -80,7 +83,7 @@ async function toCalendar(): Promise<void> {
         :bookings="charted"
         :pieces="pieces"
         :own="piece.id"
-        @pin="(of, day) => change(say.pinStep(of.title), (p) => withPin(p, of.step, day))"
+        @pin="pin"
       />
       <DayList :bookings="shown" :pieces="pieces" />
       <ActionButton v-if="isMore" @click="many += SHOWN_DAYS">{{ say.moreDays }}</ActionButton>
@@ -132,6 +135,7 @@ async function toCalendar(): Promise<void> {
 }
 .acts {
   display: flex;
+  flex-wrap: wrap;
   gap: 14px;
   margin: 4px;
 }
