@@ -37,6 +37,12 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   event.preventDefault();
 });
 
+/** A button that was pressed by hand lets go of the keys again: Enter ticks off. */
+function pause(event: MouseEvent): void {
+  if (event.detail > 0) (event.currentTarget as HTMLElement).blur();
+  emit('pause');
+}
+
 function tap(event: MouseEvent): void {
   if ((event.target as Element).closest('button, a, input, label, textarea, dialog')) return;
   turn(event.clientX > window.innerWidth / 2 ? 1 : -1);
@@ -50,7 +56,7 @@ function tap(event: MouseEvent): void {
       <p class="timer" :class="{ paused }">
         <span class="number">{{ timer }}</span> {{ paused ? say.timerPaused : timed }}
       </p>
-      <button type="button" class="pause" @click="emit('pause')">
+      <button type="button" class="pause" @click="pause">
         {{ paused ? say.goOn : say.pauseTimer }}
       </button>
       <button type="button" class="leave" @click="emit('leave')">{{ say.leaveBench }}</button>

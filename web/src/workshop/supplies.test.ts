@@ -25,7 +25,7 @@ describe('lots of the workshop', () => {
     expect(store.current.supplies[0]!.amount).toBe(7.5);
     await press(wrapper, 'Add a lot');
     expect(store.current.supplies).toHaveLength(many + 1);
-    await choose(wrapper, 'Kind of New lot', 'tape');
+    await choose(wrapper, 'New lot, kind', 'tape');
     expect(store.current.supplies.at(-1)!.kind).toBe('tape');
     await wrapper.findAll('tr').at(-1)!.findAll('button').at(-1)!.trigger('click');
     expect(store.current.supplies).toHaveLength(many);

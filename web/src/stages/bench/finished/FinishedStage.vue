@@ -69,7 +69,7 @@ function set(field: Measured | null, value: number | null): void {
     <BodyPending v-if="!bench" />
     <div v-else class="page" tabindex="0" role="region" :aria-label="say.finishedPiece">
       <section v-for="part in parts" :key="part.title">
-        <h3>{{ part.title }}</h3>
+        <h2>{{ part.title }}</h2>
         <ul>
           <li v-for="line in part.lines" :key="line">{{ line }}</li>
         </ul>
@@ -114,7 +114,7 @@ function set(field: Measured | null, value: number | null): void {
 section {
   break-inside: avoid;
 }
-h3 {
+h2 {
   margin: 10px 0 2px;
   font: 700 18px var(--font-title);
 }

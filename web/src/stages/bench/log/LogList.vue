@@ -27,7 +27,7 @@ const remove = ({ id, title }: DiaryEntry): void =>
 <template>
   <div class="days" tabindex="0" role="region" :aria-label="say.diary">
     <section v-for="{ day, its } in days" :key="day">
-      <h3>{{ dayText(day) }} {{ day.slice(0, 4) }}</h3>
+      <h2>{{ dayText(day) }} {{ day.slice(0, 4) }}</h2>
       <ul>
         <li v-for="entry in its" :key="entry.id" :class="entry.kind">
           <time>{{ clockText(entry.at) }}</time>
@@ -62,7 +62,7 @@ const remove = ({ id, title }: DiaryEntry): void =>
   overflow-y: auto;
   min-height: 0;
 }
-h3 {
+h2 {
   margin: 10px 0 2px;
   font: 700 17px var(--font-title);
 }

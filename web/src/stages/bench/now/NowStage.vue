@@ -65,7 +65,7 @@ const counted = computed(() => ({
       </p>
       <div class="columns">
         <section>
-          <h3>{{ say.nextStep }}</h3>
+          <h2>{{ say.nextStep }}</h2>
           <template v-if="next">
             <p class="title">{{ next.number }}. {{ next.title }}</p>
             <p><StepSentence :sentence="next.sentence" /></p>
@@ -78,12 +78,12 @@ const counted = computed(() => ({
           <p v-else>{{ say.allDone }}</p>
         </section>
         <section>
-          <h3>{{ say.dryingOrBaking }}</h3>
+          <h2>{{ say.dryingOrBaking }}</h2>
           <p v-for="line in waiting" :key="line">{{ line }}</p>
           <p v-if="waiting.length === 0">{{ say.nothingWaits }}</p>
         </section>
         <section>
-          <h3>{{ say.ready }}</h3>
+          <h2>{{ say.ready }}</h2>
           <p v-if="end" :class="{ late: end.lateDays > 0 }">
             {{ end.ready === null ? say.neverReady : say.readyOn(momentText(end.ready)) }}
             <template v-if="end.lateDays > 0">{{ say.lateBy(end.lateDays) }}</template>
@@ -144,7 +144,7 @@ figure :deep(img) {
   grid-template-columns: 2fr 1fr 1fr;
   gap: 28px;
 }
-h3 {
+h2 {
   margin: 0 0 4px;
   font: 700 18px var(--font-title);
 }

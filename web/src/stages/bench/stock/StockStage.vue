@@ -68,7 +68,7 @@ const readMargin = (typed: string) => {
     <div v-else class="tables" tabindex="0" role="region" :aria-label="say.whatItTakes">
       <MaterialTable :materials="bench.materials" :by-when="byWhen" />
       <template v-if="joint.length > 0">
-        <h3>{{ say.allPieces }}</h3>
+        <h2>{{ say.allPieces }}</h2>
         <JointTable :needs="joint" />
       </template>
       <HintText
@@ -112,7 +112,7 @@ const readMargin = (typed: string) => {
   overflow-y: auto;
   min-height: 0;
 }
-h3 {
+h2 {
   margin: 14px 0 2px;
   font: 700 17px var(--font-title);
 }
