@@ -27,17 +27,18 @@ test('a week at the bench: tick, time, note, picture, stock, a lesson that comes
   await page.keyboard.press('Enter');
   // The next step has its wire drawn; a note of it takes two touches.
   await expect(page.getByRole('heading', { name: 'Cut A, spine' })).toBeVisible();
-  await expect(page.getByRole('img', { name: /Wires laid straight/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /laid straight/i })).toBeVisible();
   await page.getByRole('button', { name: 'Note' }).click();
   await page.getByRole('button', { name: 'Slipped' }).click();
   await expect(page.getByText('In the log.')).toBeVisible();
   const camera = page.locator('input[type="file"]');
   await camera.setInputFiles(blankPng('armature.png', 640, 480));
   await expect(page.getByText('In the log.')).toBeVisible(PATIENT);
+  await page.getByRole('button', { name: 'Leave bench' }).click();
   await saved(page);
 
   // The log has it with its picture, and a lesson is made of it.
-  await page.goto('/piece/otter-on-the-log/bench/log');
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
   const entry = page.locator('.days li').filter({ hasText: 'Slipped' });
   await expect(entry).toContainText('Cut A, spine');
   await expect(page.getByRole('img', { name: 'Picture: Cut A, spine' })).toBeVisible();
@@ -60,7 +61,7 @@ test('a week at the bench: tick, time, note, picture, stock, a lesson that comes
   await page.getByRole('link', { name: 'Steps' }).click();
   await page.getByRole('checkbox', { name: 'Done: Pack the core' }).click();
   await page.getByRole('link', { name: 'Stock and cost' }).click();
-  await expect(row(page, 'bench.hand.mass.foil.metres')).toContainText('0.0');
+  await expect(row(page, 'bench.hand.mass.foil.metres')).toHaveText(/^\s*0\sm/);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(row(page, 'bench.hand.mass.foil.metres')).toContainText('12');
   await expect.poll(() => numberOf(page, 'bench.cost.price')).toBeGreaterThan(0);

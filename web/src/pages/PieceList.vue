@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { inWorkshop, pieceText, type Piece } from '@keen-sinew/core';
+import { inWorkshop, pieceText } from '@keen-sinew/core';
 import { NInput } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRowsInTurns } from '../composables/useTurns.ts';
@@ -15,6 +15,7 @@ import JobProgress from '../kit/JobProgress.vue';
 import { keptOf, type KeptPiece } from '../stores/benchStorage.ts';
 import { useNoteStore } from '../stores/noteStore.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
+import type { ListedPiece } from '../stores/shelfStorage.ts';
 import { useWorkshopStore } from '../stores/workshopStore.ts';
 import PieceRow from './PieceRow.vue';
 import { ORDERS, shelved, type ShelfOrder } from './shelf.ts';
@@ -28,16 +29,18 @@ let packed = '';
 const packing = useArchive((reason) => say.wasNotSaved(packed, reason));
 const isPacking = packing.shown;
 
-async function remove(piece: Piece): Promise<void> {
-  const restore = await store.remove(piece.id);
-  notes.tell({ sentence: say.isRemoved(piece.name), label: say.putItBack, act: restore });
+async function remove({ id, name }: ListedPiece): Promise<void> {
+  const restore = await store.remove(id);
+  notes.tell({ sentence: say.isRemoved(name), label: say.putItBack, act: restore });
 }
 
 const keepRecord = async ({ key, id }: { key: string; id: string }): Promise<void> =>
   downloadText(`${id}-as-it-is.json`, await store.recordText(key), 'application/json');
 
 /** With the pictures that were brought in, where there are some: nothing is left behind. */
-async function keep(piece: Piece): Promise<void> {
+async function keep({ id }: ListedPiece): Promise<void> {
+  const piece = await store.pieceOf(id);
+  if (piece === undefined) return;
   if (keptPictures(piece).length === 0) {
     downloadText(
       `${piece.id}.json`,
@@ -57,7 +60,7 @@ async function keep(piece: Piece): Promise<void> {
 /** What is known of each piece, as far as it was ever open. */
 const known = shallowRef<ReadonlyMap<string, KeptPiece>>(new Map());
 watch(
-  () => store.pieces,
+  () => store.shelf,
   async (pieces) => {
     const all = await keptOf(pieces.map(({ id }) => id));
     known.value = new Map(all.map((kept) => [kept.piece.id, kept]));
@@ -68,7 +71,7 @@ watch(
 const search = ref('');
 const order = ref<ShelfOrder>('name');
 const orders = ORDERS.map((id) => ({ label: say.ORDER_WORDS[id], value: id as string }));
-const found = computed(() => shelved(store.pieces, known.value, search.value, order.value));
+const found = computed(() => shelved(store.shelf, known.value, search.value, order.value));
 /** Rows are put up this many at a time. */
 const HANDFUL = 12;
 const shown = useRowsInTurns(() => found.value, HANDFUL);
@@ -77,7 +80,7 @@ const shown = useRowsInTurns(() => found.value, HANDFUL);
 <template>
   <section aria-labelledby="yours">
     <h2 id="yours">{{ say.yourPieces }}</h2>
-    <EmptyState v-if="store.pieces.length === 0" :reason="say.thereIsNoPiece">
+    <EmptyState v-if="store.shelf.length === 0" :reason="say.thereIsNoPiece">
       <ActionButton @click="store.restoreDemo()">
         {{ say.bringDemonstrationBack }}
       </ActionButton>
@@ -98,7 +101,7 @@ const shown = useRowsInTurns(() => found.value, HANDFUL);
         @set="order = $event as ShelfOrder"
       />
     </p>
-    <HintText v-if="store.pieces.length > 0 && found.length === 0">
+    <HintText v-if="store.shelf.length > 0 && found.length === 0">
       {{ say.noPieceHas(search) }}
     </HintText>
     <ul>

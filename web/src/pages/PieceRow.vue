@@ -1,20 +1,16 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { animalById, quantityText, type Piece } from '@keen-sinew/core';
 import ActionButton from '../kit/ActionButton.vue';
 import LogPicture from '../stages/bench/log/LogPicture.vue';
 import type { KeptPiece } from '../stores/benchStorage.ts';
+import { scaleWords, type ListedPiece } from '../stores/shelfStorage.ts';
 import { pieceState } from './pieceState.ts';
 
 /** A piece on the shelf: how it looks, what it is, where it stands. */
-defineProps<{ piece: Piece; kept: KeptPiece | undefined }>();
+defineProps<{ piece: ListedPiece; kept: KeptPiece | undefined }>();
 const emit = defineEmits<{ keep: []; remove: [] }>();
 
-function scaleText({ measure: { scale } }: Piece): string {
-  if (scale.by === 'ratio') return quantityText(scale.lifePerModel, 'scale');
-  if (scale.by === 'size') return say.scaleBy(scale.sizeId.replace('-', ' '));
-  return scale.by === 'eye' ? say.scaleByItsEyes : say.scaleBy2(scale.by);
-}
+const scaleText = ({ scale }: ListedPiece): string => scaleWords(scale, say);
 /** A piece that is begun opens where it stands. */
 const isBegun = (kept: KeptPiece | undefined): boolean =>
   kept?.piece.steps.some(({ done }) => done) ?? false;
@@ -37,8 +33,7 @@ const isBegun = (kept: KeptPiece | undefined): boolean =>
       piece.name
     }}</RouterLink>
     <span>
-      {{ piece.measure.creature?.name ?? animalById(piece.measure.animalId)?.name }},
-      {{ scaleText(piece) }}
+      {{ piece.animal }}, {{ scaleText(piece) }}
       <template v-if="piece.place"> · {{ piece.place }}</template>
       <small v-if="kept && pieceState(kept.piece)" class="state">{{
         pieceState(kept.piece)

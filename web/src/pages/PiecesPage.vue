@@ -28,7 +28,7 @@ onMounted(async () => {
         <RouterLink to="/library">{{ say.libraryOfAnimals }}</RouterLink>
       </nav>
     </header>
-    <PieceList v-if="loaded" />
+    <PieceList v-if="loaded || store.shelf.length > 0" />
     <NewPiece />
     <p v-if="offlineSentence" class="offline" role="status">{{ offlineSentence }}</p>
   </main>

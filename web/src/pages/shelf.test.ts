@@ -1,10 +1,11 @@
-import { demoWorkpieces, type Piece } from '@keen-sinew/core';
+import { demoWorkpieces } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import type { KeptPiece } from '../stores/benchStorage.ts';
+import { listed, type ListedPiece } from '../stores/shelfStorage.ts';
 import { shelved } from './shelf.ts';
 
-const pieces: readonly Piece[] = demoWorkpieces();
-const names = (all: readonly { piece: Piece }[]) => all.map(({ piece }) => piece.name);
+const pieces = demoWorkpieces().map(listed);
+const names = (all: readonly { piece: ListedPiece }[]) => all.map(({ piece }) => piece.name);
 const kept = (id: string, done: number, open: number): KeptPiece => ({
   ...{ needs: [], relief: null, picture: null },
   piece: {
@@ -28,13 +29,10 @@ describe('the shelf', () => {
   it('is ordered by name, by due date and by what is left', () => {
     const all = names(shelved(pieces, new Map(), '', 'name'));
     expect(all).toEqual(all.toSorted((a, b) => a.localeCompare(b)));
-    const [first, second] = pieces as [Piece, Piece];
+    const [first, second] = pieces as [ListedPiece, ListedPiece];
     const dated = pieces.map((piece) => ({
       ...piece,
-      bench: {
-        ...piece.bench,
-        due: piece === second ? '2026-01-01' : piece === first ? '2026-02-01' : null,
-      },
+      due: piece === second ? '2026-01-01' : piece === first ? '2026-02-01' : null,
     }));
     expect(names(shelved(dated, new Map(), '', 'due')).slice(0, 2)).toEqual([
       second.name,

@@ -1,5 +1,5 @@
-import { animalById, type Piece } from '@keen-sinew/core';
 import type { KeptPiece } from '../stores/benchStorage.ts';
+import type { ListedPiece } from '../stores/shelfStorage.ts';
 
 /** How the shelf is ordered: by name, by due date, by how much is left. */
 export const ORDERS = ['name', 'due', 'left'] as const;
@@ -7,7 +7,7 @@ export type ShelfOrder = (typeof ORDERS)[number];
 
 /** A piece on the shelf with what is known of it. */
 export interface Shelved {
-  readonly piece: Piece;
+  readonly piece: ListedPiece;
   readonly kept: KeptPiece | undefined;
 }
 
@@ -20,7 +20,7 @@ function leftOf(kept: KeptPiece | undefined): number {
 
 const COMPARE: Readonly<Record<ShelfOrder, (a: Shelved, b: Shelved) => number>> = {
   name: (a, b) => a.piece.name.localeCompare(b.piece.name),
-  due: (a, b) => (a.piece.bench.due ?? '9').localeCompare(b.piece.bench.due ?? '9'),
+  due: (a, b) => (a.piece.due ?? '9').localeCompare(b.piece.due ?? '9'),
   left: (a, b) => {
     const [x, y] = [leftOf(a.kept), leftOf(b.kept)];
     return x === y ? 0 : x - y;
@@ -29,7 +29,7 @@ const COMPARE: Readonly<Record<ShelfOrder, (a: Shelved, b: Shelved) => number>> 
 
 /** Pieces whose name, animal or place has all words of a search, in an order. */
 export function shelved(
-  pieces: readonly Piece[],
+  pieces: readonly ListedPiece[],
   known: ReadonlyMap<string, KeptPiece>,
   search: string,
   order: ShelfOrder,
@@ -37,9 +37,7 @@ export function shelved(
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
   return pieces
     .filter((piece) => {
-      const { creature, animalId } = piece.measure;
-      const animal = creature?.name ?? animalById(animalId)?.name ?? '';
-      const text = `${piece.name} ${animal} ${piece.place}`.toLowerCase();
+      const text = `${piece.name} ${piece.animal} ${piece.place}`.toLowerCase();
       return words.every((word) => text.includes(word));
     })
     .map((piece) => ({ piece, kept: known.get(piece.id) }))

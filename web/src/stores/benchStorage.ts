@@ -38,8 +38,9 @@ export const keepOutline = (kept: KeptPiece): Promise<boolean> =>
 
 /** What is kept of these pieces, as far as they were ever opened. */
 export async function keptOf(ids: readonly string[]): Promise<readonly KeptPiece[]> {
-  const all = await Promise.all(ids.map((id) => store.get(id)));
-  return all.filter(isOutline);
+  const wanted = new Set(ids);
+  const all = await store.under('');
+  return all.flatMap(([id, raw]) => (wanted.has(id) && isOutline(raw) ? [raw] : []));
 }
 
 /** Lets go of what is kept of pieces that are not among these any more. */

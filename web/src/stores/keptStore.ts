@@ -13,6 +13,8 @@ export interface KeptStore {
   /** Lets go of a value; false where that is only so in this page. */
   readonly remove: (key: string) => Promise<boolean>;
   readonly keys: () => Promise<readonly string[]>;
+  /** Everything under keys that begin so, in one reading. */
+  readonly under: (head: string) => Promise<readonly (readonly [key: string, value: unknown])[]>;
   /** Tries again to write what is held; true where nothing is left of it. */
   readonly retry: () => Promise<boolean>;
 }
@@ -26,6 +28,7 @@ const GONE = Symbol('gone');
 const made: KeptStore[] = [];
 
 /** A store of this application by name. */
+// eslint-disable-next-line max-lines-per-function -- a store is one function
 export function keptStore(storeName: string): KeptStore {
   const store = localforage.createInstance({ name: 'keen-sinew', storeName });
   const held = new Map<string, unknown>();
@@ -87,6 +90,18 @@ export function keptStore(storeName: string): KeptStore {
       const stored = await read(() => store.keys(), []);
       const all = new Set([...stored, ...held.keys()]);
       return [...all].filter((key) => held.get(key) !== GONE);
+    },
+    under: async (head) => {
+      const found = new Map<string, unknown>();
+      await read(
+        () =>
+          store.iterate((value: unknown, key) => {
+            if (key.startsWith(head)) found.set(key, value);
+          }),
+        undefined,
+      );
+      for (const [key, value] of held) if (key.startsWith(head)) found.set(key, value);
+      return [...found].filter(([, value]) => value !== GONE);
     },
     retry,
   };

@@ -1,5 +1,6 @@
 import * as say from './words.ts';
 import { keptStore } from './keptStore.ts';
+import { dropListed, keepListed } from './shelfStorage.ts';
 import { isNewer, isStored, readRecord, type ReadPiece, type StoredPiece } from './pieceRecord.ts';
 import { isOnlyTab, withRecord } from './tabLocks.ts';
 
@@ -66,6 +67,7 @@ export function writePiece(stored: StoredPiece, base?: Base): Promise<boolean> {
       await store.set(PREVIOUS + id, before);
     }
     // A JSON round trip strips reactive wrappers, which the browser's store cannot copy.
+    await keepListed(stored.piece);
     return store.set(CURRENT + id, JSON.parse(JSON.stringify(stored)));
   });
 }
@@ -73,17 +75,14 @@ export function writePiece(stored: StoredPiece, base?: Base): Promise<boolean> {
 /** Records that are kept and not opened, each with what is wrong with it. */
 export async function recordsAside(): Promise<readonly RecordAside[]> {
   const found: RecordAside[] = [];
-  for (const key of await store.keys()) {
-    if (key.startsWith(ASIDE)) {
-      const id = key.slice(ASIDE.length, key.lastIndexOf('/'));
-      const read = await readRecord(await store.get(key));
-      found.push({ key, id, sentence: typeof read === 'string' ? read : say.itCanBeRead });
-    } else if (key.startsWith(CURRENT)) {
-      const raw = await store.get(key);
-      if (isNewer(raw))
-        found.push({ key, id: key.slice(CURRENT.length), sentence: say.isOfNewerVersion });
-    }
+  for (const [key, raw] of await store.under(ASIDE)) {
+    const id = key.slice(ASIDE.length, key.lastIndexOf('/'));
+    const read = await readRecord(raw);
+    found.push({ key, id, sentence: typeof read === 'string' ? read : say.itCanBeRead });
   }
+  for (const [key, raw] of await store.under(CURRENT))
+    if (isNewer(raw))
+      found.push({ key, id: key.slice(CURRENT.length), sentence: say.isOfNewerVersion });
   return found;
 }
 
@@ -103,6 +102,7 @@ export async function erasePiece(id: string): Promise<void> {
     if (record === null) return;
     await store.set(REMOVED + id, { record, at: new Date().toISOString() });
     await store.remove(CURRENT + id);
+    await dropListed(id);
   });
 }
 
@@ -112,6 +112,7 @@ export async function restorePiece(id: string): Promise<boolean> {
     const removed = (await store.get(REMOVED + id)) as { record?: unknown } | null;
     if (removed?.record === undefined) return false;
     await store.set(CURRENT + id, removed.record);
+    if (isStored(removed.record)) await keepListed(removed.record.piece);
     await store.remove(REMOVED + id);
     return true;
   });

@@ -33,6 +33,7 @@ import {
 } from './pieceStorage.ts';
 import { dropOutlinesOfNone } from './benchStorage.ts';
 import { dropPicturesOfNone } from './pictureStorage.ts';
+import { byName, listed, listedPieces, tidyShelf, type ListedPiece } from './shelfStorage.ts';
 import { readSetting, writeSetting } from './settingStorage.ts';
 import { useWorkshopStore } from './workshopStore.ts';
 
@@ -40,6 +41,11 @@ import { useWorkshopStore } from './workshopStore.ts';
 // eslint-disable-next-line max-lines-per-function -- a store is one function
 export const usePieceStore = defineStore('pieces', () => {
   const pieces = shallowRef<readonly Piece[]>([]);
+  /** What the shelf had to tell before the pieces themselves are read. */
+  const glanced = shallowRef<readonly ListedPiece[]>([]);
+  const shelf = computed(() =>
+    pieces.value.length > 0 ? pieces.value.map(listed) : byName(glanced.value),
+  );
   /** The open piece as it lies in the workshop. */
   const current = shallowRef<Workpiece | null>(null);
   const workshops = useWorkshopStore();
@@ -99,6 +105,8 @@ export const usePieceStore = defineStore('pieces', () => {
       for (const piece of shown) if (!there.includes(piece.id)) await writeNew(piece);
       writeSetting('visited', true);
     }
+    // A long shelf stands at once; each document is then read with care.
+    if (pieces.value.length === 0) glanced.value = await listedPieces();
     const found: Piece[] = [];
     if (!tidied) {
       tidied = true;
@@ -113,9 +121,15 @@ export const usePieceStore = defineStore('pieces', () => {
       if (stored) found.push(stored.piece);
       if (damage) damaged.value = [...damaged.value, damage];
     }
-    pieces.value = found.sort((a, b) => a.name.localeCompare(b.name));
+    pieces.value = byName(found);
+    glanced.value = [];
+    await tidyShelf(pieces.value);
     aside.value = await recordsAside();
   }
+
+  /** A piece of the shelf, read where it was not yet. */
+  const pieceOf = async (id: string): Promise<Piece | undefined> =>
+    pieces.value.find((piece) => piece.id === id) ?? (await load(id)).stored?.piece;
 
   /** Lets go of a record that is kept aside. */
   async function letGo(key: string): Promise<void> {
@@ -252,6 +266,8 @@ export const usePieceStore = defineStore('pieces', () => {
 
   return {
     pieces,
+    shelf,
+    pieceOf,
     current,
     savedAt,
     saveProblem,
