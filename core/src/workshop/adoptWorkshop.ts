@@ -27,7 +27,13 @@ const SINGLE = {
   marginPercent: say.whatIsPutOnTop,
 } as const satisfies Partial<Record<keyof Workshop, string>>;
 
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+/** Data with the keys of its objects in one order: what was typed and what was read from a file compare alike. */
+const ordered = (_: string, value: unknown): unknown =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+    ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+    : value;
+const same = (a: unknown, b: unknown): boolean =>
+  JSON.stringify(a, ordered) === JSON.stringify(b, ordered);
 
 /** Without its id: what it is. */
 const content = ({ id: _id, ...rest }: { readonly id: string }): object => rest;

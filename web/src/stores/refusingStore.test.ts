@@ -39,6 +39,8 @@ vi.mock('localforage', () => {
     setItem: (key: string, value: unknown) =>
       done(browser.writes, () => void at(storeName).set(key, value)),
     removeItem: (key: string) => done(browser.writes, () => void at(storeName).delete(key)),
+    iterate: (act: (value: unknown, key: string) => void) =>
+      done(browser.reads, () => at(storeName).forEach(act)),
   });
   return { default: { createInstance } };
 });
