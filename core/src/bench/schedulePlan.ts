@@ -91,6 +91,8 @@ const HORIZON_DAYS = 400;
 /** Putting a bake into the oven, and taking it out. Common practice. */
 export const LOADING_MIN = 5;
 const DAY_MIN = 1440;
+/** Orders that are tried for a change that may not be made. */
+const LEVER_TRIES = 4;
 /** Between a piece and its step; no id has it. */
 const MARK = '/';
 
@@ -260,7 +262,7 @@ function leversOf(
   ];
   return tried.flatMap(([id, of]): readonly Lever[] => {
     const prefers = preferences({ hours, from, pieces, ...rest }, tasks);
-    const table = timetable(tasks, windowsFrom(of, from, HORIZON_DAYS), prefers);
+    const table = timetable(tasks, windowsFrom(of, from, HORIZON_DAYS), prefers, LEVER_TRIES);
     const days = Math.floor((minutes - table.minutes) / DAY_MIN);
     return days < 1 ? [] : [{ id, days }];
   });

@@ -16,21 +16,25 @@ export interface Timetable {
 
 /** So many things that the hands do are still searched through. */
 const FEW_EVENTS = 14;
-/** Orders that are tried: the first by rule, the others near it. */
+/** Orders that are tried: the first by rule, the others near it; of very many tasks fewer, so that it does not take long. */
 const TRIES = 24;
+const MANY_TASKS = 240;
+const triesFor = (many: number): number =>
+  Math.max(4, Math.round(TRIES * Math.min(1, MANY_TASKS / many)));
 
 /**
  * A timetable for one person and one oven: the best of some orders of the longest tail first, each laid serially;
  * small ones are searched for their least end. `prefers` moves tasks forward or back in the order, minutes: what is
- * due earlier first. Throws where tasks need each other.
+ * due earlier first. So many orders are tried. Throws where tasks need each other.
  */
 export function timetable(
   tasks: readonly Task[],
   windows: Windows,
   prefers: ReadonlyMap<string, number> = new Map(),
+  tries = triesFor(tasks.length),
 ): Timetable {
   const bound = lowerBound(tasks, windows);
-  const best = bestOrder(tasks, windows, bound.minutes, prefers);
+  const best = bestOrder(tasks, windows, bound.minutes, prefers, tries);
   const events = tasks.reduce((sum, task) => sum + handParts(task).length, 0);
   if (best.minutes <= bound.minutes + 1e-9) return { ...best, bound, isLeast: true };
   if (events > FEW_EVENTS || prefers.size > 0) return { ...best, bound, isLeast: false };
@@ -57,13 +61,14 @@ function bestOrder(
   windows: Windows,
   bound: number,
   prefers: ReadonlyMap<string, number>,
+  tries: number,
 ): Pick<Timetable, 'starts' | 'minutes'> {
   const long = tails(tasks);
   const random = seeded(seedOf('timetable'));
   const longest = Math.max(1, ...long.values());
   let best: Pick<Timetable, 'starts' | 'minutes'> | null = null;
   let worth = Infinity;
-  for (let n = 0; n < TRIES; n++) {
+  for (let n = 0; n < tries; n++) {
     const weight = new Map(
       tasks.map(({ id }) => [
         id,

@@ -18,7 +18,7 @@ import { withPart } from '../../withPart.ts';
 import BenchTabs from '../BenchTabs.vue';
 import DayList from './DayList.vue';
 import DaysChart from './DaysChart.vue';
-import { momentText } from '../../../composables/dayText.ts';
+import { dayText, momentText } from '../../../composables/dayText.ts';
 import HoursPart from './HoursPart.vue';
 import { today, withPin } from '../stepChanges.ts';
 import { useBenchPlan } from './useBenchPlan.ts';
@@ -57,6 +57,16 @@ const setDue = (day: string | null): void =>
 /** A bar that was dropped on a day that has come is let go of: its step is done as soon as can be. */
 const pin = ({ step, title }: Booking, day: string): void =>
   change(say.pinStep(title), (p) => withPin(p, step, day <= today() ? null : day));
+/** A clock that was set back is told: what was ticked after it would be planned once more. */
+const clockBack = computed(() => {
+  const last = Object.values(piece.value.bench.done)
+    .map(({ on }) => on)
+    .toSorted()
+    .at(-1);
+  return last === undefined || last <= today()
+    ? null
+    : say.clockIsBack(dayText(last), dayText(today()));
+});
 const week = useWeekPaper(
   () => schedule.value?.bookings ?? [],
   (id) => pieces.value.find((of) => of.id === id)?.name ?? id,
@@ -91,6 +101,7 @@ async function toCalendar(): Promise<void> {
   </SheetFrame>
   <LedgerPanel stage="bench">
     <LedgerSection :title="say.whenReady">
+      <HintText v-if="clockBack" alarm>{{ clockBack }}</HintText>
       <DecisionRow :name="say.due">
         <DateField :label="say.dueOn" :value="piece.bench.due" @set="setDue" />
       </DecisionRow>

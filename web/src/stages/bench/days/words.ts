@@ -65,3 +65,5 @@ export const changeDaysOff = 'Change the days off';
 export const notBeforeDay = (day: string): string => `Not before ${day}`;
 export const asWeek = 'Plan of the week (PDF)';
 export const weekNotMade = (reason: string): string => `The plan could not be printed: ${reason}`;
+export const clockIsBack = (last: string, now: string): string =>
+  `The clock of this device says ${now}, and a step was ticked on ${last}. Set the clock right: what was ticked stays as it is.`;
