@@ -44,7 +44,7 @@ async function take(event: Event): Promise<void> {
     <button type="button" class="act" @click="camera?.click()">{{ say.picture }}</button>
     <input
       ref="camera"
-      class="visually-hidden"
+      hidden
       type="file"
       accept="image/*"
       capture="environment"
