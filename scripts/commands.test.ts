@@ -29,7 +29,7 @@ describe('the plan command', () => {
       expect(ids).toContain(id);
     for (const view of ['side', 'front'])
       expect(readFileSync(join(out, `${view}.svg`), 'utf8')).toMatch(/<svg [^>]*width="[\d.]+mm"/);
-    expect(readFileSync(join(out, 'shopping.csv'), 'utf8')).toContain('Kitchen foil');
+    expect(readFileSync(join(out, 'shopping.csv'), 'utf8')).toContain('Tie for the bindings');
     expect(readFileSync(join(out, 'steps.csv'), 'utf8')).toContain('Look back');
     expect(readFileSync(join(out, 'cut-list.csv'), 'utf8')).toContain('Turns round the spine');
     expect(readFileSync(join(out, 'bends.csv'), 'utf8').split('\r\n').length).toBeGreaterThan(20);

@@ -3,7 +3,7 @@ import type { MassPlan } from '../mass/planMass.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
-import type { StepPlan } from './planBench.ts';
+import type { StepPlan } from './stepPlan.ts';
 
 /** What was planned against what came out. */
 export interface CameOut {

@@ -1,7 +1,7 @@
 import * as say from './words.ts';
 import type { LogKind } from '../piece/benchSchema.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
-import type { StepPlan } from './planBench.ts';
+import type { StepPlan } from './stepPlan.ts';
 
 /** What stands in the diary of a piece on a day. */
 export interface DiaryEntry {

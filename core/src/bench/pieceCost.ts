@@ -2,7 +2,7 @@ import * as say from './words.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { AtHand } from '../workshop/workpiece.ts';
 import type { MaterialPlan } from './shoppingList.ts';
-import type { StepPlan } from './planBench.ts';
+import type { StepPlan } from './stepPlan.ts';
 
 /** What a piece costs and may be sold for. */
 export interface PieceCost {

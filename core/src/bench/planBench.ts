@@ -5,7 +5,6 @@ import type { CurePlan } from '../cure/curePlan.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { CautionId } from '../piece/cautions.ts';
-import type { StepDone } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import type { Working } from '../piece/working.ts';
@@ -24,34 +23,15 @@ import { keepingOf, type Keeping } from './keeping.ts';
 import { aboutsAt, lessonsAt } from './lessons.ts';
 import { pieceCost, type PieceCost } from './pieceCost.ts';
 import { materialsOf, shoppingList, type MaterialPlan, type ShoppingLine } from './shoppingList.ts';
-import { guideOf, type StepGuide } from './stepGuide.ts';
+import { guideOf } from './stepGuide.ts';
 import { minutesWorking, progressWorking } from './progress.ts';
 import { ownStep, reordered } from './stepOrder.ts';
-import { partsOf, type StepPart } from './stepParts.ts';
-import { takesOf, type StepTakes } from './stockUse.ts';
+import { partsOf } from './stepParts.ts';
+import type { StepPlan } from './stepPlan.ts';
+import { takesOf } from './stockUse.ts';
 import { inOrder, type Step } from '../piece/step.ts';
-import type { Lesson } from '../workshop/workshopSchema.ts';
 
-/** A step as it stands: ticked off, to be done next, possible, or waiting for another. */
-export interface StepPlan extends Step {
-  readonly number: number;
-  /** Cautions that stand here for the first time; the others were told at an earlier step. */
-  readonly firstCautions: readonly CautionId[];
-  /** What it was estimated to take before anything was learnt, minutes; null where no hands work. */
-  readonly estimateMin: number | null;
-  readonly done: StepDone | null;
-  /** Left out knowingly: what needs it goes on without. */
-  readonly state: 'done' | 'next' | 'ready' | 'waiting' | 'left';
-  /** Why it is left out; null where it is not. */
-  readonly leftOut: string | null;
-  /** What of it is ticked by itself, and which of that is. */
-  readonly parts: readonly (StepPart & { readonly isDone: boolean })[];
-  readonly guide: StepGuide;
-  /** What leaves the workshop when it is ticked. */
-  readonly takes: StepTakes;
-  /** What was learnt at earlier pieces and helps here. */
-  readonly lessons: readonly Lesson[];
-}
+export type { StepPlan } from './stepPlan.ts';
 
 /** What Bench hands on: the work in order, what is next, and what to buy. */
 export interface BenchPlan extends StageResult {

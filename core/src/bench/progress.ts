@@ -1,6 +1,6 @@
 import * as say from './words.ts';
 import { input, type Working } from '../piece/working.ts';
-import type { StepPlan } from './planBench.ts';
+import type { StepPlan } from './stepPlan.ts';
 
 type Counted = Pick<StepPlan, 'title' | 'done' | 'state'>;
 

@@ -1,16 +1,21 @@
 <script setup lang="ts">
 import * as say from './words.ts';
+import { quantityText } from '@keen-sinew/core';
 import ActionButton from '../kit/ActionButton.vue';
 import LogPicture from '../stages/bench/log/LogPicture.vue';
 import type { KeptPiece } from '../stores/benchStorage.ts';
-import { scaleWords, type ListedPiece } from '../stores/shelfStorage.ts';
+import type { ListedPiece } from '../stores/shelfStorage.ts';
 import { pieceState } from './pieceState.ts';
 
 /** A piece on the shelf: how it looks, what it is, where it stands. */
 defineProps<{ piece: ListedPiece; kept: KeptPiece | undefined }>();
 const emit = defineEmits<{ keep: []; remove: [] }>();
 
-const scaleText = ({ scale }: ListedPiece): string => scaleWords(scale, say);
+function scaleText({ scale }: ListedPiece): string {
+  if (scale.by === 'ratio') return quantityText(scale.lifePerModel, 'scale');
+  if (scale.by === 'size') return say.scaleBy(scale.sizeId.replace('-', ' '));
+  return scale.by === 'eye' ? say.scaleByItsEyes : say.scaleBy2(scale.by);
+}
 /** A piece that is begun opens where it stands. */
 const isBegun = (kept: KeptPiece | undefined): boolean =>
   kept?.piece.steps.some(({ done }) => done) ?? false;

@@ -1,14 +1,7 @@
 import { demoWorkpieces } from '@keen-sinew/core';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { keptStore } from './keptStore.ts';
-import {
-  dropListed,
-  keepListed,
-  listed,
-  listedPieces,
-  scaleWords,
-  tidyShelf,
-} from './shelfStorage.ts';
+import { dropListed, keepListed, listed, listedPieces, tidyShelf } from './shelfStorage.ts';
 
 const pieces = demoWorkpieces();
 const [otter, wolf] = pieces as [(typeof pieces)[0], (typeof pieces)[0]];
@@ -34,15 +27,5 @@ describe('what the shelf tells of pieces', () => {
     await tidyShelf([otter, wolf]);
     expect(await ids()).toEqual([otter.id, wolf.id].sort());
     expect(await listedPieces()).toContainEqual(listed(otter));
-  });
-
-  it('has the scale in words', () => {
-    const say = { scaleBy: (of: string) => `by ${of}`, scaleBy2: (of: string) => `by the ${of}` };
-    const words = (scale: Parameters<typeof scaleWords>[0]) =>
-      scaleWords(scale, { ...say, scaleByItsEyes: 'by its eyes' });
-    expect(words({ by: 'ratio', lifePerModel: 3 })).toBe('1:3');
-    expect(words({ by: 'size', sizeId: 'shoulder-height', mm: 100 })).toBe('by shoulder height');
-    expect(words({ by: 'eye', mm: 4 })).toBe('by its eyes');
-    expect(words({ by: 'oven' })).toBe('by the oven');
   });
 });

@@ -1,4 +1,4 @@
-import { animalById, quantityText, type Piece } from '@keen-sinew/core';
+import { animalById, type Piece } from '@keen-sinew/core';
 import { keptStore } from './keptStore.ts';
 
 /** What the shelf tells of a piece: a few words, so that a shelf of hundreds stands at once. */
@@ -53,17 +53,3 @@ export async function tidyShelf(pieces: readonly Piece[]): Promise<void> {
 /** By name, as people look for them. */
 export const byName = <T extends { readonly name: string }>(pieces: readonly T[]): T[] =>
   pieces.toSorted((a, b) => a.name.localeCompare(b.name));
-
-/** The scale of a piece in words; `say` names those that follow from something. */
-export function scaleWords(
-  scale: ListedPiece['scale'],
-  say: {
-    readonly scaleBy: (size: string) => string;
-    readonly scaleBy2: (thing: string) => string;
-    readonly scaleByItsEyes: string;
-  },
-): string {
-  if (scale.by === 'ratio') return quantityText(scale.lifePerModel, 'scale');
-  if (scale.by === 'size') return say.scaleBy(scale.sizeId.replace('-', ' '));
-  return scale.by === 'eye' ? say.scaleByItsEyes : say.scaleBy2(scale.by);
-}
