@@ -328,7 +328,6 @@ export {
   withWays,
   type Ways,
 } from './wire/routeEdits.ts';
-export { afterCutting } from './wire/afterCutting.ts';
 export { compareSchemes, type SchemeCase, type SchemeCost } from './schemes/compareSchemes.ts';
 export { recommendScheme, type Reason, type SchemeAdvice } from './schemes/recommendScheme.ts';
 export type { WirePlan } from './wire/wirePlan.ts';
@@ -516,7 +515,7 @@ export type { MaterialPlan } from './bench/shoppingList.ts';
 export type { CameOut } from './bench/cameOut.ts';
 export type { Keeping } from './bench/keeping.ts';
 export { placesFor } from './bench/stepOrder.ts';
-export { withStockBack, withStockTaken } from './bench/stockUse.ts';
+export { wireTakes, withStockBack, withStockTaken } from './bench/stockUse.ts';
 export { careSheet, diarySheet, weekSheet } from './sheets/benchSheets.ts';
 export { stepCards } from './sheets/stepCards.ts';
 export { stepDrawings } from './sheets/stepDrawing.ts';

@@ -28,7 +28,7 @@ export interface MaterialLine {
   readonly words: readonly string[];
   /** What else is known of it. */
   readonly beside: readonly Working[];
-  /** The packets, tubes or lengths that its own stage reckoned to buy; null where that is not so. */
+  /** What Colour reckoned to buy of a tube; null of what is no paint. */
   readonly own: {
     readonly buy: Working | null;
     readonly cost: Working | null;

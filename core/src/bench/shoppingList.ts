@@ -53,21 +53,25 @@ export const shoppingList = (materials: readonly MaterialPlan[]): readonly Shopp
       beside: cost === null ? beside : [...beside, cost],
     }));
 
-/** A wire's sticks are cut by the plan of its stage, which leaves out what is cut already. */
+/** A wire's sticks are cut by the plan of its stage, which leaves out what is cut already; worth is all of it. */
 function wireMaterial(group: MaterialWork['wire']['stock']['groups'][number]): MaterialPlan {
-  const { buy, cost, pieces, lengths } = group;
+  const { buy, cost, all, sold, metalName } = group;
+  const mmOf = (pieces: typeof all): number => pieces.reduce((sum, { mm }) => sum + mm, 0);
   const need: Working = {
-    ...{ id: `bench.need.${buy.id}`, stage: 'bench', label: say.wireLeftToCut(group.metalName) },
-    value: pieces.reduce((sum, { mm }) => sum + mm, 0),
+    ...{ id: `bench.need.${buy.id}`, stage: 'bench', label: say.wireToCut(metalName) },
+    value: mmOf(all),
     ...{ unit: 'mm', provenance: 'derived', formula: 'Σ lᵢ' },
-    inputs: pieces.map(({ id, mm }) => input('lᵢ', id, mm, 'mm', 'derived')),
+    inputs: all.map(({ id, mm }) => input('lᵢ', id, mm, 'mm', 'derived')),
     source: say.cutListInWire,
   };
-  const sold = lengths?.sold ?? null;
+  const steps = [...new Set(all.map(({ step }) => step))];
   return {
-    ...{ id: buy.id, kind: 'wire', what: [`${group.metalName}, ${group.sizeText}`], need },
-    ...{ usedAt: [], words: [], beside: [], own: { buy, cost, lots: [] }, lots: [] },
-    ...{ onHand: null, quantity: buy, cost },
+    ...{ id: buy.id, kind: 'wire', what: [`${metalName}, ${group.sizeText}`], need },
+    usedAt: steps.map((step) => ({
+      step,
+      share: mmOf(all.filter((of) => of.step === step)) / need.value,
+    })),
+    ...{ words: [], beside: [], own: null, lots: [], onHand: null, quantity: buy, cost },
     worth: worthOf(need, sold && { pack: sold.lengthMm, price: sold.price }),
   };
 }
@@ -78,21 +82,21 @@ function clayMaterial(
   done: Done,
 ): MaterialPlan {
   const { figures, grams } = batch;
-  const step = 'mass.condition';
-  const here = clayLot(batch, clays);
-  const isDone = done[step] !== undefined;
+  const lots = inUse(clayLot(batch, clays));
+  const line: MaterialLine = {
+    ...{ id: grams.id, kind: 'clay', what: [say.packetsOf(figures.name), figures.packet] },
+    ...{ need: grams, usedAt: [{ step: 'mass.condition', share: 1 }], words: [], beside: [] },
+    own: null,
+  };
+  const isDone = doneShare(line, done) > 0;
+  const onHand = lots.map(({ grams: amount }) => amount);
   const reckoned = packetsToBuy(batch, clays) ?? batch.packets;
-  const quantity = isDone ? nothingLeft(reckoned, grams) : reckoned;
-  const price = here.find(({ packetPrice }) => packetPrice !== null)?.packetPrice ?? null;
+  const price = lots.find(({ packetPrice }) => packetPrice !== null)?.packetPrice ?? null;
   return {
-    ...{ id: quantity.id, kind: 'clay', what: [say.packetsOf(figures.name), figures.packet] },
-    ...{ need: grams, usedAt: [{ step, share: 1 }], words: [], beside: [], own: null },
-    lots: inUse(here).map(({ id }) => id),
-    onHand: onHandOf(
-      grams,
-      here.map(({ grams: amount }) => amount),
-    ),
-    quantity,
+    ...line,
+    lots: lots.map(({ id }) => id),
+    onHand: onHandOf(grams, onHand),
+    quantity: isDone ? toBuy(line, 1, onHand, figures.packet.value) : reckoned,
     cost: isDone ? null : packetsCost(batch, reckoned, clays),
     worth: worthOf(grams, { pack: figures.packet.value, price }),
   };
@@ -208,13 +212,6 @@ function toBuy(
     ],
   };
 }
-
-/** Nothing is bought for what is done. */
-const nothingLeft = (reckoned: Working, need: Working): Working => ({
-  ...{ id: `bench.buy.${reckoned.id}`, stage: 'bench', label: reckoned.label, value: 0 },
-  ...{ unit: 'count', provenance: 'derived', formula: 'V − d', source: say.stockOfWorkshop },
-  inputs: [asInput('V', need), input('d', say.usedInDoneSteps, need.value, need.unit, 'derived')],
-});
 
 type Sold = Pick<Supply, 'pack' | 'price'>;
 

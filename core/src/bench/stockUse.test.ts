@@ -4,7 +4,7 @@ import { inWorkshop, type Workpiece } from '../workshop/workpiece.ts';
 import { demoWorkshop } from '../start/demoPieces.ts';
 import { otterPiece, wholePlan } from '../testing/samples.ts';
 import { parted } from '../workshop/workpiece.ts';
-import { withStockBack, withStockTaken, type StepTakes } from './stockUse.ts';
+import { wireTakes, withStockBack, withStockTaken, type StepTakes } from './stockUse.ts';
 
 const piece = inWorkshop(parted(otterPiece()).piece, demoWorkshop());
 const plan = wholePlan(piece);
@@ -120,6 +120,42 @@ describe('stock that steps use', () => {
     const toBuy = (p: typeof plan): number =>
       p.wire.stock.groups.reduce((sum, { buy }) => sum + buy.value, 0);
     expect(toBuy(after)).toBeCloseTo(toBuy(plan), 6);
+  });
+
+  it('all wires cut one after the other leave the offcuts of the cutting plan, and all of it can be undone', () => {
+    const { stock } = plan.wire;
+    const open = [...new Set(stock.groups.flatMap(({ pieces }) => pieces.map(({ step }) => step)))];
+    expect(open.length).toBeGreaterThan(1);
+    const cut = open.reduce((now, id) => {
+      const taken = withStockTaken(now, id, wireTakes(now, plan.wire, id));
+      const done = { ...now.bench.done, [id]: { on: '2026-05-30', minutes: null, note: '' } };
+      return { ...taken, bench: { ...taken.bench, done } };
+    }, piece);
+    const left = cut.wire.stock.flatMap(({ lengthsMm }) => lengthsMm);
+    for (const mm of left) expect(mm).toBeGreaterThanOrEqual(piece.wire.keepMm);
+    const fromSticks = stock.groups
+      .flatMap(({ cutting }) => cutting.sticks)
+      .reduce((sum, { pieces }) => sum + pieces.reduce((mm, of) => mm + of.mm, 0), 0);
+    const used = cut.atHand.used.reduce((sum, { amount }) => sum + amount, 0);
+    expect(used).toBeGreaterThanOrEqual(fromSticks - 1e-6);
+    totals(cut).forEach((total, i) => expect(total).toBeCloseTo(totals(piece)[i]!, 6));
+    expect(wholePlan(cut).wire.stock.groups.flatMap(({ pieces }) => pieces)).toEqual([]);
+    const back = open.toReversed().reduce(withStockBack, cut);
+    expect(back.atHand.used).toEqual([]);
+  });
+
+  it('the price of a piece does not fall when its wire is cut', () => {
+    const sold = piece.wire.stock.map(({ metal, size }) => ({
+      ...{ metal, size, lengthMm: 1000, price: 4 },
+    }));
+    const priced = { ...piece, wire: { ...piece.wire, sold } };
+    const step = plan.bench!.steps.find(({ takes: { sticks: its } }) => its.length > 0)!;
+    const done = { [step.id]: { on: '2026-05-30', minutes: null, note: '' } };
+    const material = (of: Workpiece): number => wholePlan(of).bench!.cost.material.value;
+    const before = material(priced);
+    const wires = wholePlan(priced).bench!.materials.filter(({ kind }) => kind === 'wire');
+    expect(wires.some(({ worth }) => worth !== null && worth.value > 0)).toBe(true);
+    expect(material({ ...priced, bench: { ...priced.bench, done } })).toBeCloseTo(before, 9);
   });
 
   it('what is bought of a stuff does not change when a step that uses it is ticked with stock', () => {

@@ -1,7 +1,7 @@
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { StockEntry, UsedOfLot } from '../workshop/workshopSchema.ts';
 import type { MaterialPlan } from './shoppingList.ts';
-import type { StockPlan, WirePiece } from '../wire/planStock.ts';
+import { planStock, type StockPlan, type ToCut } from '../wire/planStock.ts';
 
 /** What a step takes of a stuff, from which lots in their order. */
 export interface LotTake {
@@ -40,14 +40,21 @@ export const takesOf = (
   sticks: sticksOf(stepId, stock, sawLossMm),
 });
 
+/**
+ * What a cutting step takes of a workshop as it is now: the cutting plan is made anew, so that several steps can be
+ * ticked one after the other without a plan between them.
+ */
+export const wireTakes = (piece: Workpiece, wire: ToCut, stepId: string): StepTakes => {
+  const done = new Set(Object.keys(piece.bench.done));
+  return takesOf(stepId, [], planStock(wire, piece.wire, done), piece.wire.sawLossMm);
+};
+
 /** Sticks as the cutting plan names them: “coil-1 no. 2”. */
 const STICK = /^(.*) no\. \d+$/;
 
 function sticksOf(stepId: string, stock: StockPlan, sawLossMm: number): readonly StickTake[] {
   return stock.groups.flatMap(({ cutting, pieces }) => {
-    const own = new Set(
-      (pieces as readonly WirePiece[]).flatMap(({ id, step }) => (step === stepId ? [id] : [])),
-    );
+    const own = new Set(pieces.flatMap(({ id, step }) => (step === stepId ? [id] : [])));
     return cutting.sticks.flatMap(({ stick, pieces: cut }): readonly StickTake[] => {
       const its = cut.filter(({ id }) => own.has(id));
       const lot = STICK.exec(stick.id)?.[1];
@@ -60,12 +67,8 @@ function sticksOf(stepId: string, stock: StockPlan, sawLossMm: number): readonly
 
 /** The workshop with what a step takes taken from its lots, as far as they reach, and written down. */
 export function withStockTaken(piece: Workpiece, step: string, takes: StepTakes): Workpiece {
-  const { clays, paints, supplies, used } = piece.atHand;
-  const lots: Lots = {
-    clay: amountsOf(clays, 'grams'),
-    paint: amountsOf(paints, 'ml'),
-    supply: amountsOf(supplies, 'amount'),
-  };
+  const { used } = piece.atHand;
+  const lots = lotsOf(piece.atHand);
   const taken = takes.stuffs.flatMap((take) => fromLots(take, lots[take.of]));
   const cut = sticksCut(piece, takes.sticks);
   const records = [...taken, ...cut.taken].map((of): UsedOfLot => ({
@@ -83,14 +86,10 @@ export function withStockTaken(piece: Workpiece, step: string, takes: StepTakes)
 
 /** The workshop with what a step had taken back in its lots; what lots are gone stays used. */
 export function withStockBack(piece: Workpiece, step: string): Workpiece {
-  const { clays, paints, supplies, used } = piece.atHand;
+  const { used } = piece.atHand;
   const its = used.filter((of) => of.piece === piece.id && of.step === step);
   if (its.length === 0) return piece;
-  const lots: Lots = {
-    clay: amountsOf(clays, 'grams'),
-    paint: amountsOf(paints, 'ml'),
-    supply: amountsOf(supplies, 'amount'),
-  };
+  const lots = lotsOf(piece.atHand);
   for (const { of, lot, amount } of its) {
     if (of === 'wire') continue;
     const left = lots[of].get(lot);
@@ -115,6 +114,12 @@ const amountsOf = <K extends string>(
   lots: readonly ({ readonly id: string } & Readonly<Record<K, number>>)[],
   key: K,
 ): Map<string, number> => new Map(lots.map((lot) => [lot.id, lot[key]]));
+
+const lotsOf = ({ clays, paints, supplies }: Workpiece['atHand']): Lots => ({
+  clay: amountsOf(clays, 'grams'),
+  paint: amountsOf(paints, 'ml'),
+  supply: amountsOf(supplies, 'amount'),
+});
 
 const withAmounts = (
   { clays, paints, supplies }: Pick<Workpiece['atHand'], 'clays' | 'paints' | 'supplies'>,

@@ -375,7 +375,7 @@ export const SHEEN_WORDS = {
   gloss: ['gloss'],
   wet: ['gloss', 'wet'],
 } as const;
-export const wireLeftToCut = (metal: string): string => `${metal}, left to cut`;
+export const wireToCut = (metal: string): string => `${metal}, all that is cut of it`;
 export const cutListInWire = 'cut list in Wire';
 export const oneLot = 'One lot';
 export const usedInDoneSteps = 'Used in steps that are done';

@@ -21,9 +21,14 @@ export interface StockGroup {
   readonly metalName: string;
   readonly size: StockEntry['size'];
   readonly sizeText: string;
-  readonly pieces: readonly CutPiece[];
+  /** What is still to cut. */
+  readonly pieces: readonly WirePiece[];
+  /** The same with what is cut already. */
+  readonly all: readonly WirePiece[];
   readonly cutting: CuttingPlan;
   readonly buy: Working;
+  /** As the shop sells it; null where that is not entered. */
+  readonly sold: SoldEntry | null;
   /** Lengths to buy as the shop sells them, and what they cost; null where that is not entered. */
   readonly lengths: (SticksToBuy & { readonly sold: SoldEntry; readonly working: Working }) | null;
   readonly cost: Working | null;
@@ -110,7 +115,8 @@ export function planStock(
   const kinds: Kind[] = [];
   for (const kind of all) if (!kinds.some((entry) => sameWire(entry, kind))) kinds.push(kind);
   const groups = kinds.map((kind, i): StockGroup => {
-    const pieces = all.filter((piece) => sameWire(piece, kind) && !isDone.has(piece.step));
+    const its = all.filter((piece) => sameWire(piece, kind));
+    const pieces = its.filter(({ step }) => !isDone.has(step));
     const sticks = wire.stock
       .filter((entry) => sameWire(entry, kind))
       .flatMap((entry) => entry.lengthsMm.map((mm, n) => ({ id: `${entry.id} no. ${n + 1}`, mm })));
@@ -123,7 +129,9 @@ export function planStock(
       metalName,
       sizeText: sizeText(kind.size),
       pieces,
+      all: its,
       cutting,
+      sold: wire.sold.find((entry) => sameWire(entry, kind)) ?? null,
       buy: buyWorking(i, kind, metalName, pieces, cutting),
       lengths,
       cost: lengths === null ? null : costOf(i, lengths),

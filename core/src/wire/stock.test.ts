@@ -3,7 +3,6 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { planPiece } from '../plan.ts';
 import { newWorkpiece, changed, otterPiece, plainPiece } from '../testing/samples.ts';
-import { afterCutting } from './afterCutting.ts';
 import { cutFromStock, fewestSticks } from './stockCutting.ts';
 
 /** Fewest equal sticks by trying every partition: the plain twin for a few pieces. */
@@ -70,30 +69,6 @@ describe('cutFromStock', () => {
 
 describe('stock of a piece', () => {
   const wireOf = (piece: Workpiece) => planPiece(piece).wire;
-
-  it('becomes its offcuts once it is cut, and short ones are not kept', () => {
-    const { stock } = wireOf(otterPiece());
-    const left = afterCutting(otterPiece().wire, stock);
-    const sum = (entries: Workpiece['wire']['stock']): number =>
-      entries.flatMap(({ lengthsMm }) => lengthsMm).reduce((a, b) => a + b, 0);
-    const cut = stock.groups
-      .flatMap(({ cutting }) => cutting.sticks)
-      .reduce((total, { pieces }) => total + pieces.reduce((mm, piece) => mm + piece.mm, 0), 0);
-    const dropped = stock.groups
-      .flatMap(({ cutting }) => cutting.sticks)
-      .filter(({ pieces, leftMm }) => pieces.length > 0 && leftMm < otterPiece().wire.keepMm)
-      .reduce((total, { leftMm }) => total + leftMm, 0);
-    expect(sum([...left])).toBeCloseTo(sum(otterPiece().wire.stock) - cut - dropped, 6);
-    for (const mm of left.flatMap(({ lengthsMm }) => lengthsMm))
-      expect(mm).toBeGreaterThanOrEqual(otterPiece().wire.keepMm);
-  });
-
-  it('leaves lengths alone from which nothing was cut', () => {
-    const size = { system: 'mm', value: 5 } as const;
-    const entry = { id: 'bar', metal: 'brass-half-hard', size, lengthsMm: [700], where: '' };
-    const piece = changed(otterPiece(), 'wire', { stock: [entry] });
-    expect(afterCutting(piece.wire, wireOf(piece).stock)).toEqual([entry]);
-  });
 
   it('costs what its lengths cost, and nothing is said while a price is missing', () => {
     const plain = plainPiece();

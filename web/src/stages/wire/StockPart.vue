@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { afterCutting } from '@keen-sinew/core';
+import { wireTakes } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../composables/usePiecePlan.ts';
 import { useUnits } from '../../composables/useUnits.ts';
@@ -10,6 +10,7 @@ import QuantityField from '../../kit/QuantityField.vue';
 import WorkingRow from '../../ledger/WorkingRow.vue';
 import WireOnHand from '../../workshop/WireOnHand.vue';
 import WorkshopNote from '../../workshop/WorkshopNote.vue';
+import { withStepDone } from '../bench/stepChanges.ts';
 import StockGroupPart from './StockGroupPart.vue';
 import { useMetals } from './useMetals.ts';
 import { withWire } from './wireChanges.ts';
@@ -24,10 +25,20 @@ const cuts = computed(() =>
     cutting.sticks.some(({ pieces }) => pieces.length > 0),
   ),
 );
-const keepOffcuts = (): void =>
+/** Every cutting step that is open is ticked, which takes its wire and keeps the offcut. */
+const cutAll = (): void => {
+  const { wire, bench } = plan.value;
+  const open = [
+    ...new Set(wire.stock.groups.flatMap(({ pieces }) => pieces.map(({ step }) => step))),
+  ];
   change(say.cutPiecesKeepOffcuts, (p) =>
-    withWire(p, { stock: [...afterCutting(p.wire, plan.value.wire.stock)] }),
+    open.reduce((now, id) => {
+      const estimateMin = bench?.steps.find((step) => step.id === id)?.estimateMin ?? null;
+      const takes = wireTakes(now, wire, id);
+      return withStepDone(now, { id, work: 'cut', estimateMin, takes }, {});
+    }, p),
   );
+};
 </script>
 
 <template>
@@ -46,7 +57,7 @@ const keepOffcuts = (): void =>
   />
   <WorkingRow v-if="plan.wire.stock.cost" :working="plan.wire.stock.cost" />
   <template v-if="cuts">
-    <ActionButton @click="keepOffcuts">
+    <ActionButton @click="cutAll">
       {{ say.theyAreCutKeep }}
     </ActionButton>
     <label class="keep">

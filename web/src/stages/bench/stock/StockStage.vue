@@ -34,11 +34,9 @@ const { system } = useUnits();
 const bench = computed(() => plan.value.bench);
 const schedule = computed(() => work.answer.value?.value ?? null);
 /** The day on which a stuff is first used; nothing where that is not known. */
-function byWhen({ usedAt, kind }: MaterialPlan): string {
+function byWhen({ usedAt }: MaterialPlan): string {
   const booked = schedule.value?.bookings.find(
-    ({ piece: of, step }) =>
-      of === piece.value.id &&
-      (kind === 'wire' ? step.endsWith('.cut') : usedAt.some((at) => at.step === step)),
+    ({ piece: of, step }) => of === piece.value.id && usedAt.some((at) => at.step === step),
   );
   return booked === undefined ? '' : dayText(booked.start);
 }
