@@ -48,7 +48,7 @@ test('a week at the bench: tick, time, note, picture, stock, a lesson that comes
   await entry.getByRole('button', { name: /Learn from it/ }).click();
   await pick(page, 'Comes back at', 'such a step');
   await page.getByRole('button', { name: 'Keep the lesson' }).click();
-  await expect(page.getByText('such a step (wire.cut), Otter on the log')).toBeVisible();
+  await expect(page.getByText('such a step: Cut A, spine, Otter on the log')).toBeVisible();
   const zip = await downloaded(page, () =>
     page.getByRole('button', { name: 'Diary with pictures (ZIP)' }).click(),
   );

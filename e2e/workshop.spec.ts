@@ -23,6 +23,8 @@ test('what stands in the workshop holds for every piece, and undo reaches it fro
   await type(page, 'Thermometer less dial', '5');
   await expect(row(page, 'cure.dial')).toContainText('125 °C');
   await page.getByRole('link', { name: 'workshop' }).click();
+  // The piece's own page has a field of this name too.
+  await expect(page.getByRole('heading', { name: 'Workshop', level: 1 })).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Thermometer less dial' })).toHaveValue('5 °C');
   await page.goBack();
   await page.getByRole('button', { name: 'Undo' }).click();

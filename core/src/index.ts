@@ -510,7 +510,7 @@ export {
 } from './workshop/workshopSchema.ts';
 export { WORK_KINDS } from './piece/step.ts';
 export { diaryOf, foundIn, type DiaryEntry } from './bench/diary.ts';
-export { aboutsAt, type LessonAbout } from './bench/lessons.ts';
+export { aboutsAt, stepKind, type LessonAbout } from './bench/lessons.ts';
 export type { MaterialPlan } from './bench/shoppingList.ts';
 export type { CameOut } from './bench/cameOut.ts';
 export type { Keeping } from './bench/keeping.ts';

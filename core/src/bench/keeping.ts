@@ -2,6 +2,7 @@ import * as say from './words.ts';
 import { isStuckOn } from '../body/undersize.ts';
 import type { ColourPlan } from '../colour/planColour.ts';
 import type { FittingsPlan } from '../fittings/fittingsPlan.ts';
+import type { Sentence } from '../piece/step.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
@@ -13,7 +14,7 @@ export interface Keeping {
   /** Inside of the box, length, width, height. */
   readonly box: readonly Working[];
   /** Where it breaks first, the weakest before the others. */
-  readonly weak: readonly string[];
+  readonly weak: readonly Sentence[];
   /** How it is packed and carried. */
   readonly pack: readonly string[];
   /** How it is kept and cleaned. */
@@ -73,7 +74,7 @@ function boxOf({ stance, wire }: KeepingWork): readonly Working[] {
   ];
 }
 
-function weakPlaces({ fittings, wire, piece }: KeepingWork): readonly string[] {
+function weakPlaces({ fittings, wire, piece }: KeepingWork): readonly Sentence[] {
   const thin = fittings.fittings
     .filter(
       ({ made, thing, thick, slender }) =>
@@ -84,14 +85,16 @@ function weakPlaces({ fittings, wire, piece }: KeepingWork): readonly string[] {
     )
     .toSorted((a, b) => (a.thick?.value ?? 0) - (b.thick?.value ?? 0));
   return [
-    ...thin.map(({ name, thick }) => say.thinPart(name, thick?.value ?? null)),
-    ...wire.unwired.map((name) => say.withoutWireIn(name.toLowerCase())),
-    ...(piece.wire.freeJoints.length > 0 ? [say.posableJoints] : []),
-    ...(wire.base.on === 'none' ? [say.standsOnFeet] : [say.anklesOnBoard]),
+    ...thin.map(({ name, thick }): Sentence =>
+      thick === null ? [say.thinPart(name)] : [say.onlyThick(name), thick, say.thick],
+    ),
+    ...wire.unwired.map((name): Sentence => [say.withoutWireIn(name.toLowerCase())]),
+    ...(piece.wire.freeJoints.length > 0 ? [[say.posableJoints]] : []),
+    wire.base.on === 'none' ? [say.standsOnFeet] : [say.anklesOnBoard],
   ];
 }
 
-function packOf({ wire, skin }: KeepingWork, weak: readonly string[]): readonly string[] {
+function packOf({ wire, skin }: KeepingWork, weak: readonly Sentence[]): readonly string[] {
   const isFibre = skin.zones.some(({ method }) => isStuckOn(method));
   return [
     wire.base.on === 'none' ? say.cradleBody : say.screwBoardDown,

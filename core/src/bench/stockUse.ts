@@ -152,12 +152,13 @@ function sticksCut(
 ): { readonly stock: Workpiece['wire']['stock']; readonly taken: readonly Taken[] } {
   const taken: Taken[] = [];
   const stock = takes.reduce((entries, { lot, stickMm, amountMm }) => {
-    const rest = stickMm - amountMm;
-    const keeps = rest >= Math.max(wire.keepMm, LEAST_STICK_MM);
     return entries.map((entry) => {
       const at = entry.id === lot ? entry.lengthsMm.findIndex(isLong(stickMm)) : -1;
-      if (at < 0) return entry;
-      taken.push({ of: 'wire', lot, amount: keeps ? amountMm : stickMm, stickMm });
+      const found = entry.lengthsMm[at];
+      if (found === undefined) return entry;
+      const rest = found - amountMm;
+      const keeps = rest >= Math.max(wire.keepMm, LEAST_STICK_MM);
+      taken.push({ of: 'wire', lot, amount: keeps ? amountMm : found, stickMm: found });
       return { ...entry, lengthsMm: entry.lengthsMm.toSpliced(at, 1, ...(keeps ? [rest] : [])) };
     });
   }, wire.stock);

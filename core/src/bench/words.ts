@@ -417,8 +417,9 @@ export const boxByPractice = 'common practice: four centimetres of foam all roun
 export const boxLength = 'Box inside, long';
 export const boxWidth = 'Box inside, wide';
 export const boxHeight = 'Box inside, high';
-export const thinPart = (name: string, mm: number | null): string =>
-  mm === null ? `${name}: thin` : `${name}: only ${mm.toFixed(1)} mm thick`;
+export const thinPart = (name: string): string => `${name}: thin`;
+export const onlyThick = (name: string): string => `${name}: only `;
+export const thick = ' thick';
 export const withoutWireIn = (name: string): string => `${name}: no wire inside`;
 export const posableJoints = 'Joints that can be posed: bent often, their wire breaks';
 export const standsOnFeet = 'It stands by itself: a knock on the table turns it over';

@@ -3,6 +3,7 @@ import type { Booking } from '../bench/schedulePlan.ts';
 import { diaryMarkdown } from '../formats/diaryMarkdown.ts';
 import { stepPackHtml } from '../formats/stepPack.ts';
 import { readSuppliesCsv, suppliesCsv } from '../formats/suppliesCsv.ts';
+import { sentenceText } from '../piece/step.ts';
 import { demoWorkpieces, demoWorkshop } from '../start/demoPieces.ts';
 import { otterPiece, wholePlan } from '../testing/samples.ts';
 import { careSheet, diarySheet, weekSheet } from './benchSheets.ts';
@@ -135,7 +136,8 @@ describe('the diary on paper and as Markdown', () => {
 
   it('the care card names what breaks first and the box', () => {
     const texts = textsOf(careSheet(plan, bench)).join(' ');
-    for (const line of bench.keeping.weak) expect(texts).toContain(line.split(' ')[0]!);
+    for (const line of bench.keeping.weak)
+      expect(texts).toContain(sentenceText(line).split(' ')[0]!);
     expect(texts).toContain(bench.keeping.box[0]!.label);
   });
 

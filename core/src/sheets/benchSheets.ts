@@ -4,6 +4,7 @@ import type { BenchPlan } from '../bench/planBench.ts';
 import type { Booking } from '../bench/schedulePlan.ts';
 import type { Plan } from '../planTypes.ts';
 import { quantityText } from '../units/quantity.ts';
+import { sentenceText } from '../piece/step.ts';
 import type { Working } from '../piece/working.ts';
 import type { Drawing } from './drawing.ts';
 import { wordSheet } from './wordSheet.ts';
@@ -62,7 +63,7 @@ export function careSheet({ piece }: Plan, { keeping }: BenchPlan): Drawing {
   const list = (all: readonly string[]) => all.map((text) => ({ text }));
   return wordSheet('care', say.careOf(piece.name), [
     { heading: say.howItIsKept, lines: list(keeping.care) },
-    { heading: say.weakPlaces, lines: list(keeping.weak) },
+    { heading: say.weakPlaces, lines: list(keeping.weak.map((weak) => sentenceText(weak))) },
     {
       heading: say.howItIsPacked,
       lines: [

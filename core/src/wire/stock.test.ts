@@ -2,7 +2,7 @@ import type { Workpiece } from '../workshop/workpiece.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { planPiece } from '../plan.ts';
-import { newWorkpiece, changed, otterPiece, plainPiece } from '../testing/samples.ts';
+import { newWorkpiece, changed, plainPiece } from '../testing/samples.ts';
 import { cutFromStock, fewestSticks } from './stockCutting.ts';
 
 /** Fewest equal sticks by trying every partition: the plain twin for a few pieces. */

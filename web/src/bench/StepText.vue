@@ -3,6 +3,7 @@ import * as say from './words.ts';
 import { digitsIn, quantityText, type StepPlan } from '@keen-sinew/core';
 import { useUnits } from '../composables/useUnits.ts';
 import CautionSign from '../kit/CautionSign.vue';
+import GuideLines from '../stages/bench/GuideLines.vue';
 import StepPartButtons from './StepPartButtons.vue';
 
 /** What is told of a step at arm's length: what to do, what was learnt, cautions, parts, and how it should look. */
@@ -25,14 +26,7 @@ const { system } = useUnits();
   </p>
   <StepPartButtons v-if="step.parts.length > 0" :step="step" />
   <CautionSign :key="step.id" large :ids="step.cautions" :first="step.firstCautions" />
-  <dl>
-    <dt>{{ say.onTable }}</dt>
-    <dd>{{ step.guide.table.join(', ') }}</dd>
-    <dt>{{ say.rightWhen }}</dt>
-    <dd>{{ step.guide.right }}</dd>
-    <dt>{{ say.watchFor }}</dt>
-    <dd>{{ step.guide.wrong }}</dd>
-  </dl>
+  <GuideLines class="guide" :guide="step.guide" />
 </template>
 
 <style scoped>
@@ -56,17 +50,8 @@ h1 {
   border-left: 4px solid var(--ochre);
   font-size: 20px;
 }
-dl {
-  display: grid;
-  grid-template-columns: max-content 1fr;
-  gap: 4px 14px;
-  margin: 18px 0 0;
+.guide {
+  margin-top: 18px;
   font-size: 18px;
-}
-dt {
-  color: var(--soft);
-}
-dd {
-  margin: 0;
 }
 </style>

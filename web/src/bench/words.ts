@@ -101,9 +101,6 @@ export const timerPaused = 'paused';
 export const pauseTimer = 'Pause';
 export const goOn = 'Go on';
 export const learntAt = (piece: string, words: string): string => `Learnt at “${piece}”: ${words}`;
-export const onTable = 'On the table';
-export const rightWhen = 'Right when';
-export const watchFor = 'Watch for';
 
 // StepPartButtons.vue
 export const tickPart = (part: string, title: string): string => `Tick “${part}” of “${title}”`;

@@ -12,7 +12,7 @@ import {
   type Workpiece,
 } from '@keen-sinew/core';
 import type { Ref } from 'vue';
-import type { PieceFile } from './coatFiles.ts';
+import type { MakePdf, PieceFile } from './coatFiles.ts';
 import { downloadBlob, downloadText } from './download.ts';
 
 /** What files of the bench are made from and with. */
@@ -21,11 +21,7 @@ interface BenchOf {
   readonly plan: Readonly<Ref<Plan>>;
   readonly system: Readonly<Ref<UnitSystem>>;
   readonly problem: Ref<string | null>;
-  readonly pdf: (
-    name: string,
-    drawings: () => readonly Drawing[],
-    withCoat: boolean,
-  ) => Promise<void>;
+  readonly pdf: MakePdf;
   /** Asks for the coat and waits until it stands; throws where it cannot be had. */
   readonly coatThere: () => Promise<void>;
 }

@@ -20,16 +20,19 @@ export interface PieceFile {
   readonly make: () => void;
 }
 
+/** Makes drawings into a PDF under a name, and waits for the coat where they need it. */
+export type MakePdf = (
+  name: string,
+  drawings: () => readonly Drawing[],
+  withCoat: boolean,
+) => Promise<void>;
+
 /** What files of the coat are made from and with. */
 interface CoatOf {
   readonly piece: Readonly<Ref<Workpiece>>;
   readonly plan: Readonly<Ref<Plan>>;
   readonly problem: Ref<string | null>;
-  readonly pdf: (
-    name: string,
-    drawings: () => readonly Drawing[],
-    withCoat: boolean,
-  ) => Promise<void>;
+  readonly pdf: MakePdf;
   readonly dxf: (name: string, drawing: Drawing) => Promise<void>;
 }
 

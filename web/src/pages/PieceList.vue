@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { inWorkshop, pieceText } from '@keen-sinew/core';
-import { NInput } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRowsInTurns } from '../composables/useTurns.ts';
 import { downloadBlob, downloadText } from '../files/download.ts';
@@ -12,6 +11,7 @@ import ChoiceField from '../kit/ChoiceField.vue';
 import EmptyState from '../kit/EmptyState.vue';
 import HintText from '../kit/HintText.vue';
 import JobProgress from '../kit/JobProgress.vue';
+import SearchField from '../kit/SearchField.vue';
 import { keptOf, type KeptPiece } from '../stores/benchStorage.ts';
 import { useNoteStore } from '../stores/noteStore.ts';
 import { usePieceStore } from '../stores/pieceStore.ts';
@@ -40,7 +40,8 @@ const keepRecord = async ({ key, id }: { key: string; id: string }): Promise<voi
 /** With the pictures that were brought in, where there are some: nothing is left behind. */
 async function keep({ id }: ListedPiece): Promise<void> {
   const piece = await store.pieceOf(id);
-  if (piece === undefined) return;
+  // The shelf named what cannot be read any more: reading all tells why, and puts the shelf right.
+  if (piece === undefined) return store.loadAll();
   if (keptPictures(piece).length === 0) {
     downloadText(
       `${piece.id}.json`,
@@ -86,13 +87,7 @@ const shown = useRowsInTurns(() => found.value, HANDFUL);
       </ActionButton>
     </EmptyState>
     <p v-else class="find">
-      <NInput
-        v-model:value="search"
-        size="small"
-        clearable
-        :placeholder="say.searchPieces"
-        :input-props="{ 'aria-label': say.searchPieces, type: 'search' }"
-      />
+      <SearchField :label="say.searchPieces" :value="search" @set="search = $event" />
       <ChoiceField
         small
         :label="say.orderedBy"

@@ -49,6 +49,15 @@ describe('the store of pieces', () => {
 
   afterEach(() => store.settled());
 
+  it('waits for what is on its way into the store before a piece is opened again', async () => {
+    rename(store, 'Quickly left');
+    await store.open('wolf-at-the-carr');
+    rename(store, 'Left as quickly');
+    await store.open(ID);
+    expect(store.current?.name).toBe('Quickly left');
+    expect(store.canUndo).toBe(true);
+  });
+
   it('shows the demonstration on a first visit, once', async () => {
     const ids = store.pieces.map((piece) => piece.id);
     expect(ids.toSorted()).toEqual(

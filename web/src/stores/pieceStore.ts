@@ -169,6 +169,8 @@ export const usePieceStore = defineStore('pieces', () => {
 
   /** Opens a piece; false where there is none of this id, `newer` where a newer application has it. */
   async function open(id: string): Promise<boolean | 'newer'> {
+    // What is still on its way into the store is part of what is read.
+    await writer.settled();
     const { stored, damage, newer } = await load(id);
     if (damage) damaged.value = [...damaged.value, damage];
     if (!stored) return newer ? 'newer' : false;

@@ -40,7 +40,7 @@ describe.each([
   it('has readable words on its buttons and on what is picked', () => {
     expect(contrast(colours['sheet']!, colours['verdigris']!)).toBeGreaterThanOrEqual(4.5);
     expect(contrast(colours['sheet']!, colours['ink']!)).toBeGreaterThanOrEqual(4.5);
-    for (const name of ['ink', 'ochre'])
+    for (const name of ['ink', 'ochre', 'verdigris', 'soft'])
       expect(contrast(colours[name]!, colours['verdigris-wash']!), name).toBeGreaterThanOrEqual(
         4.5,
       );

@@ -32,7 +32,7 @@ const NIGHT: Palette = {
   paper: '#1b2322',
   verdigris: '#5fb8a3',
   verdigrisDeep: '#7fcbb9',
-  wash: '#29443e',
+  wash: '#233a35',
   rust: '#e08a6b',
 };
 

@@ -3,6 +3,7 @@ import * as say from './words.ts';
 import type { StepPlan } from '@keen-sinew/core';
 import { ref } from 'vue';
 import ActionButton from '../../kit/ActionButton.vue';
+import GuideLines from './GuideLines.vue';
 
 /** What to have ready, how it looks when it is right, what goes wrong here; lessons always stand open. */
 defineProps<{ step: StepPlan }>();
@@ -17,14 +18,7 @@ const isOpen = ref(false);
     {{ isOpen ? say.lessAboutIt : say.moreAboutIt
     }}<span class="visually-hidden">: {{ step.title }}</span>
   </ActionButton>
-  <dl v-if="isOpen">
-    <dt>{{ say.onTable }}</dt>
-    <dd>{{ step.guide.table.join(', ') }}</dd>
-    <dt>{{ say.rightWhen }}</dt>
-    <dd>{{ step.guide.right }}</dd>
-    <dt>{{ say.watchFor }}</dt>
-    <dd>{{ step.guide.wrong }}</dd>
-  </dl>
+  <GuideLines v-if="isOpen" :guide="step.guide" />
 </template>
 
 <style scoped>
@@ -32,18 +26,5 @@ const isOpen = ref(false);
   margin: 3px 0;
   padding-left: 8px;
   border-left: 3px solid var(--ochre);
-}
-dl {
-  display: grid;
-  grid-template-columns: max-content 1fr;
-  gap: 2px 10px;
-  margin: 3px 0;
-}
-dt {
-  color: var(--soft);
-}
-dd {
-  margin: 0;
-  max-width: 62ch;
 }
 </style>

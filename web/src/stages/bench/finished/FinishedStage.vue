@@ -5,36 +5,43 @@ import {
   limitsOf,
   parseLength,
   parseMass,
+  sentenceText,
   type BenchChoice,
   type CameOut,
+  type Sentence,
 } from '@keen-sinew/core';
 import { computed } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
+import { useOpenIn } from '../../../composables/useOpenIn.ts';
 import { useUnits } from '../../../composables/useUnits.ts';
 import DecisionRow from '../../../kit/DecisionRow.vue';
 import HintText from '../../../kit/HintText.vue';
 import QuantityField from '../../../kit/QuantityField.vue';
 import LedgerPanel from '../../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../../ledger/LedgerSection.vue';
+import WorkingDetail from '../../../ledger/WorkingDetail.vue';
 import WorkingRow from '../../../ledger/WorkingRow.vue';
 import SheetFrame from '../../../sheet/SheetFrame.vue';
 import BodyPending from '../../BodyPending.vue';
 import { withPart } from '../../withPart.ts';
 import BenchTabs from '../BenchTabs.vue';
+import StepSentence from '../StepSentence.vue';
 
 /** The finished piece: how it is kept, packed and carried, what goes with it, and what it came out as. */
 const { plan, change } = usePiecePlan();
 const { system, text } = useUnits();
 const bench = computed(() => plan.value.bench);
+const openIn = useOpenIn();
+const asSentences = (all: readonly string[]): readonly Sentence[] => all.map((text) => [text]);
 const parts = computed(() => {
   const { value } = bench;
   if (value === null) return [];
   const { care, weak, pack, madeOf } = value.keeping;
   return [
-    { title: say.howKept, lines: care },
+    { title: say.howKept, lines: asSentences(care) },
     { title: say.weakest, lines: weak },
-    { title: say.howPacked, lines: pack },
-    { title: say.madeOf, lines: madeOf },
+    { title: say.howPacked, lines: asSentences(pack) },
+    { title: say.madeOf, lines: asSentences(madeOf) },
   ];
 });
 type Measured = keyof BenchChoice['cameOut'];
@@ -71,7 +78,10 @@ function set(field: Measured | null, value: number | null): void {
       <section v-for="part in parts" :key="part.title">
         <h2>{{ part.title }}</h2>
         <ul>
-          <li v-for="line in part.lines" :key="line">{{ line }}</li>
+          <li v-for="line in part.lines" :key="sentenceText(line)">
+            <StepSentence :sentence="line" />
+            <WorkingDetail v-if="openIn(line)" :working="openIn(line)!" />
+          </li>
         </ul>
       </section>
     </div>

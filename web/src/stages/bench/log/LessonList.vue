@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import type { DiaryEntry, Lesson, LessonAbout } from '@keen-sinew/core';
+import type { DiaryEntry, Lesson, LessonAbout, StepPlan } from '@keen-sinew/core';
 import { accepted, cutText, freeId } from '@keen-sinew/core';
 import { computed, ref, watch } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
@@ -10,15 +10,20 @@ import HintText from '../../../kit/HintText.vue';
 import QuantityField from '../../../kit/QuantityField.vue';
 import { withPart } from '../../withPart.ts';
 import { today } from '../stepChanges.ts';
+import { lessonName } from './lessonName.ts';
 
 /** What was learnt, and what each lesson comes back at; a new one from what was written in the log. */
 const props = defineProps<{
   /** What a lesson is made of; null for none. */
   from: DiaryEntry | null;
   abouts: readonly LessonAbout[];
+  steps: readonly StepPlan[];
 }>();
 const emit = defineEmits<{ kept: [] }>();
 const { piece, change } = usePiecePlan();
+/** What a lesson comes back at, as people call it. */
+const wordsOf = (about: LessonAbout): string =>
+  say.comesBackAt(about.kind, lessonName(about, props.steps));
 const keyOf = ({ kind, id }: LessonAbout): string => `${kind} ${id}`;
 const about = ref('');
 const words = ref('');
@@ -31,7 +36,7 @@ watch(
   { immediate: true },
 );
 const options = computed(() =>
-  props.abouts.map((of) => ({ label: say.comesBackAt(of.kind, of.id), value: keyOf(of) })),
+  props.abouts.map((of) => ({ label: wordsOf(of), value: keyOf(of) })),
 );
 const lessons = computed(() => piece.value.atHand.lessons);
 const set = (label: string, all: Lesson[]): void =>
@@ -79,7 +84,7 @@ const remove = ({ id }: Lesson): void =>
     <li v-for="lesson in lessons" :key="lesson.id">
       <span>
         {{ lesson.words }}
-        <small>{{ say.comesBackAt(lesson.about.kind, lesson.about.id) }}, {{ lesson.piece }}</small>
+        <small>{{ wordsOf(lesson.about) }}, {{ lesson.piece }}</small>
       </span>
       <ActionButton @click="remove(lesson)">
         {{ say.remove }}<span class="visually-hidden">: {{ lesson.words }}</span>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import { aboutsAt, diaryOf, foundIn, type DiaryEntry } from '@keen-sinew/core';
-import { NInput } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
 import ActionButton from '../../../kit/ActionButton.vue';
 import EmptyState from '../../../kit/EmptyState.vue';
 import HintText from '../../../kit/HintText.vue';
 import JobProgress from '../../../kit/JobProgress.vue';
+import SearchField from '../../../kit/SearchField.vue';
 import LedgerPanel from '../../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../../ledger/LedgerSection.vue';
 import SheetFrame from '../../../sheet/SheetFrame.vue';
@@ -55,13 +55,7 @@ async function diary(): Promise<void> {
     <BodyPending v-if="!bench" />
     <template v-else>
       <p class="search">
-        <NInput
-          v-model:value="search"
-          size="small"
-          clearable
-          :placeholder="say.searchIn"
-          :input-props="{ 'aria-label': say.searchIn, type: 'search' }"
-        />
+        <SearchField :label="say.searchIn" :value="search" @set="search = $event" />
         <ActionButton kind="line" @click="diary">{{ say.asDiary }}</ActionButton>
       </p>
       <JobProgress v-if="packing.shown.value" :job="packing" :sentence="say.diaryIsPacked" />
@@ -75,7 +69,12 @@ async function diary(): Promise<void> {
     <template v-else>
       <LedgerSection :title="say.writeEntry"><NewEntry :steps="bench.steps" /></LedgerSection>
       <LedgerSection :title="say.lessons">
-        <LessonList :from="learning" :abouts="abouts" @kept="learning = null" />
+        <LessonList
+          :from="learning"
+          :abouts="abouts"
+          :steps="bench.steps"
+          @kept="learning = null"
+        />
       </LedgerSection>
     </template>
   </LedgerPanel>

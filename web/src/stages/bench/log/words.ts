@@ -47,8 +47,8 @@ export const noLessons =
   'No lessons yet. “Learn from it” beside an entry makes one; it comes back at such a step of the next piece.';
 export const comesBackAt = (kind: 'step' | 'work' | 'material' | 'animal', id: string): string =>
   ({
-    step: `such a step (${id})`,
-    work: `all work of this kind (${id})`,
-    material: `this stuff (${id})`,
-    animal: `this animal (${id})`,
+    step: `such a step: ${id}`,
+    work: `all such work: ${id}`,
+    material: `this stuff: ${id}`,
+    animal: `this animal: ${id}`,
   })[kind];

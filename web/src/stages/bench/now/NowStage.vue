@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { formDrawing, sentenceText, type Working } from '@keen-sinew/core';
+import { formDrawing, sentenceText } from '@keen-sinew/core';
 import { NProgress } from 'naive-ui';
 import { computed } from 'vue';
 import { momentText } from '../../../composables/dayText.ts';
 import StepPicture from '../../../bench/StepPicture.vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
-import { useSelection } from '../../../composables/useSelection.ts';
+import { useOpenIn } from '../../../composables/useOpenIn.ts';
 import { useUnits } from '../../../composables/useUnits.ts';
 import HintText from '../../../kit/HintText.vue';
 import LedgerPanel from '../../../ledger/LedgerPanel.vue';
@@ -27,17 +27,12 @@ const { work } = useBenchPlan();
 const { system } = useUnits();
 const bench = computed(() => plan.value.bench);
 const form = computed(() => formDrawing(plan.value, 'side'));
-/** A number of the next step whose working is open. */
-const { open } = useSelection();
-const opened = computed(() =>
-  next.value?.sentence.find(
-    (part): part is Working => typeof part !== 'string' && part.id === open.value,
-  ),
-);
+const openIn = useOpenIn();
 const { picture, waiting, next, end } = useNow(
   bench,
   computed(() => work.answer.value?.value ?? null),
 );
+const opened = computed(() => next.value && openIn(next.value.sentence));
 const steps = computed(() => bench.value?.steps ?? []);
 const counted = computed(() => ({
   done: steps.value.filter(({ done }) => done !== null).length,
