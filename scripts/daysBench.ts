@@ -1,4 +1,5 @@
-import { schedulePlan, type PieceToPlan } from '../core/src/bench/schedulePlan.ts';
+import { schedulePlan } from '../core/src/bench/schedulePlan.ts';
+import type { PieceToPlan } from '../core/src/bench/scheduleTasks.ts';
 import { seeded, seedOf } from '../core/src/geometry/seeded.ts';
 import { newWorkshop, type Workpiece } from '../core/src/index.ts';
 import { shelved } from '../web/src/pages/shelf.ts';

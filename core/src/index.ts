@@ -476,15 +476,18 @@ export {
   type PaletteColour,
 } from './formats/palette.ts';
 export { parseStretches, stretchesText, type Stretch } from './units/stretches.ts';
-export { schedulePlan, stepToPlan } from './bench/schedulePlan.ts';
-export type {
-  Booking,
-  PieceEnd,
-  PieceToPlan,
-  SchedulePlan,
-  ScheduleQuestion,
-  StepToPlan,
+export {
+  schedulePlan,
+  type Booking,
+  type PieceEnd,
+  type SchedulePlan,
 } from './bench/schedulePlan.ts';
+export {
+  stepToPlan,
+  type PieceToPlan,
+  type ScheduleQuestion,
+  type StepToPlan,
+} from './bench/scheduleTasks.ts';
 export { scheduleJob } from './jobs/scheduleJob.ts';
 export { asItComesOut } from './colour/bakedColour.ts';
 export { swatchColour, type CardKind, type SwatchColour } from './colour/greyCard.ts';

@@ -6,7 +6,12 @@ import type { ClayChoice } from '../piece/pieceSchema.ts';
 import { listText, type Sentence, type Step } from '../piece/step.ts';
 
 /** The step of a bake, by the bake's id. */
-export const bakeStepId = (bake: string): string => `cure.${bake}`;
+const bakeStepId = (bake: string): string => `cure.${bake}`;
+/** The step after which what is in a bake is hard: in an oven's, when it has cooled. */
+export const hardStepId = (stage: Pick<StagedBake, 'id' | 'inOven' | 'byGun'>): string =>
+  isInOven(stage) ? `${bakeStepId(stage.id)}.cool` : bakeStepId(stage.id);
+const isInOven = ({ inOven, byGun }: Pick<StagedBake, 'inOven' | 'byGun'>): boolean =>
+  inOven && !byGun;
 
 type Stages = Pick<CurePlan, 'stages'>;
 
@@ -16,7 +21,7 @@ const stageWith = ({ stages }: Stages, item: string): StagedBake | undefined =>
 /** The step after which a thing is hard; null for what does not cure. */
 export function hardBy(cure: Stages, item: string): string | null {
   const stage = stageWith(cure, item);
-  return stage === undefined ? null : bakeStepId(stage.id);
+  return stage === undefined ? null : hardStepId(stage);
 }
 
 /** Whether a thing cures in a bake before that of the surface (-1), in it (0), or after it (1). */
@@ -48,7 +53,10 @@ export interface BakeMakers {
   readonly of: (item: BakeItem) => readonly string[];
 }
 
-/** One step for every bake, and one before the first for the test tiles of clays that have none. */
+/** The step after which the surface is hard. */
+export const surfaceHard = (cure: Stages): string => hardBy(cure, SURFACE) ?? bakeStepId('finish');
+
+/** The steps of every bake, and one before the first for the test tiles of clays that have none. */
 export function bakeSteps(
   cure: CurePlan,
   clays: readonly ClayChoice[],
@@ -56,14 +64,15 @@ export function bakeSteps(
 ): readonly Step[] {
   const tile = tileStep(cure, clays);
   let isFirst = true;
-  const steps = cure.stages.map((stage): Step => {
+  const steps = cure.stages.flatMap((stage): readonly Step[] => {
     const needs = stage.items.flatMap((item) =>
       item.id === SHELL ? makers.shell : item.id === SURFACE ? makers.surface : makers.of(item),
     );
     const before = tile !== null && stage.inOven && isFirst ? [tile.id] : [];
     isFirst &&= !stage.inOven;
     const lastOne = stage.kind === 'finish';
-    return {
+    const heat = heatStep(stage, [...new Set([...needs, ...before])]);
+    const bake: Step = {
       id: bakeStepId(stage.id),
       stage: 'cure',
       title: `${stage.inOven ? say.bake : say.setWord}: ${stage.name.toLowerCase()}`,
@@ -77,14 +86,43 @@ export function bakeSteps(
         ...(stage.hard.length === 0 || !stage.inOven ? [] : [say.hardAlready]),
       ],
       cautions: cautionsOf(stage),
-      needs: [...new Set([...needs, ...before])],
-      ...(stage.inOven && !stage.byGun ? { startsBake: stage.id } : {}),
+      needs: heat === null ? [...new Set([...needs, ...before])] : [...heat.needs, heat.id],
+      ...(isInOven(stage) ? { startsBake: stage.id } : {}),
       work: stage.bake === null ? 'set' : 'bake',
       occupies: stage.bake === null || stage.byGun ? (stage.byGun ? 'person' : 'nothing') : 'oven',
       duration: stage.byGun ? stage.gun : (stage.bake ?? stage.rule),
     };
+    return [...(heat === null ? [] : [heat]), bake, ...coolSteps(stage)];
   });
   return tile === null ? steps : [tile, ...steps];
+}
+
+/** The oven is hot before anything goes in; null where there is none. */
+function heatStep(stage: StagedBake, needs: readonly string[]): Step | null {
+  const { id, name, dial, oven, preheat } = stage;
+  if (!isInOven(stage) || dial === null || oven === null || preheat === null) return null;
+  const heatsFor = bakeStepId(id);
+  return {
+    ...{ id: `${heatsFor}.heat`, stage: 'cure', title: say.heatOven(name.toLowerCase()) },
+    sentence: [say.setDialTo, dial, say.waitAbout, preheat, say.untilThermometer, oven, '.'],
+    cautions: ['oven'],
+    ...{ needs, heatsFor, work: 'bake', occupies: 'oven', duration: preheat },
+  };
+}
+
+/** What was baked is handled when it has cooled. */
+function coolSteps(stage: StagedBake): readonly Step[] {
+  const { id, name, cooling } = stage;
+  if (!isInOven(stage) || cooling === null) return [];
+  return [
+    {
+      ...{ id: hardStepId(stage), stage: 'cure', title: say.letCool(name.toLowerCase()) },
+      sentence: [say.softWhileHot, cooling, say.untilHandRests],
+      cautions: ['hot-parts'],
+      needs: [bakeStepId(id)],
+      ...{ work: 'bake', occupies: 'nothing', duration: cooling },
+    },
+  ];
 }
 
 const lower = (text: string): string => text.toLowerCase();

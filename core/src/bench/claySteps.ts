@@ -5,7 +5,14 @@ import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { CurePlan } from '../cure/curePlan.ts';
 import type { EyePlan, Fitting, FittingsPlan } from '../fittings/fittingsPlan.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
-import { bakeStepId, bakeSteps, firstBake, partHard, partHardBefore } from './bakeSteps.ts';
+import {
+  bakeSteps,
+  firstBake,
+  hardStepId,
+  partHard,
+  partHardBefore,
+  surfaceHard,
+} from './bakeSteps.ts';
 import * as apart from './fittingSteps.ts';
 import type { ColourPlan } from '../colour/planColour.ts';
 import type { MassPlan } from '../mass/planMass.ts';
@@ -82,7 +89,7 @@ function finishSteps(
   const { skeleton, mass, skin, cure, fittings, colour } = from;
   const work = fittingWork(from);
   const ready = first === null ? BUILT : [first];
-  const setting = apart.setFittings(work, { ready, lastBake: 'cure.finish' });
+  const setting = apart.setFittings(work, { ready, lastBake: surfaceHard(cure) });
   const { unpainted, painted } = apart.setLast(fittings);
   const late = new Set([...unpainted, ...painted]);
   const after = setting.filter(({ id }) => late.has(id));
@@ -258,7 +265,7 @@ function socketsStep(
 /** Eyes that are hard before the shell press its sockets; others are pressed by a ball of their size. */
 const socketBalls = (cure: CurePlan, eyes: string): readonly string[] => {
   const at = (step: string | null): number =>
-    cure.stages.findIndex(({ id }) => bakeStepId(id) === step);
+    cure.stages.findIndex((stage) => hardStepId(stage) === step);
   const [hard] = partHard(cure, eyes);
   return hard !== undefined && at(hard) < at(firstBake(cure)) ? [hard] : [];
 };

@@ -5,6 +5,7 @@ import type { CurePlan } from '../cure/curePlan.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { CautionId } from '../piece/cautions.ts';
+import type { StepDone } from '../piece/pieceSchema.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import type { Working } from '../piece/working.ts';
@@ -12,7 +13,7 @@ import type { SkinPlan } from '../skin/planSkin.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 import { paced, sittingsWorking, timedWorking } from './atHand.ts';
-import { bakeStepId } from './bakeSteps.ts';
+import { hardStepId } from './bakeSteps.ts';
 import { claySteps } from './claySteps.ts';
 import { setLast } from './fittingSteps.ts';
 import { colouredClaySteps, paintSteps } from './paintSteps.ts';
@@ -129,7 +130,7 @@ function stepsOf(inputs: BenchInputs, mass: MassPlan, colour: ColourPlan): reado
   const { pace, records } = piece.atHand;
   const learned = learnedFactors(records.map(({ work, ...of }) => ({ ...of, kind: work })));
   const clays = [piece.mass.clay, ...(piece.mass.shellClay ? [piece.mass.shellClay] : [])];
-  const baked = [...cure.stages.map(({ id }) => bakeStepId(id)), ...mended(put)];
+  const baked = [...cure.stages.map(hardStepId), ...mended(put)];
   const planned = inOrder([
     ...put,
     ...colouredClaySteps(colour),
@@ -179,7 +180,7 @@ function withStates(
   return all.map((step, i): Placed => {
     const firstCautions = step.cautions.filter((id) => !told.has(id));
     firstCautions.forEach((id) => told.add(id));
-    const its = done[step.id] ?? null;
+    const its = done[step.id] ?? heated(step, done);
     const why = its === null ? (leftOut[step.id] ?? null) : null;
     const met = step.needs.every((need) => done[need] !== undefined || leftOut[need] !== undefined);
     const next = its === null && why === null && met && !nextFound;
@@ -189,6 +190,12 @@ function withStates(
     return { ...step, number: i + 1, firstCautions, done: its, state, leftOut: why };
   });
 }
+
+/** An oven was heated when its bake was baked. */
+const heated = ({ heatsFor }: Step, done: Workpiece['bench']['done']): StepDone | null => {
+  const bake = heatsFor === undefined ? undefined : done[heatsFor];
+  return bake === undefined ? null : { ...bake, minutes: null };
+};
 
 /** Ticks at steps that the plan no longer has: kept, and told, so that nothing logged is lost unseen. */
 function strangeTicks(

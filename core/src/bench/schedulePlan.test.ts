@@ -5,14 +5,14 @@ import type { Step } from '../piece/step.ts';
 import { evaluated } from '../testing/formula.ts';
 import { changed, otterPiece, wholePlan } from '../testing/samples.ts';
 import { WEEKDAYS } from '../testing/tasks.ts';
+import { schedulePlan } from './schedulePlan.ts';
 import {
   LOADING_MIN,
-  schedulePlan,
   stepToPlan,
   type PieceToPlan,
   type ScheduleQuestion,
   type StepToPlan,
-} from './schedulePlan.ts';
+} from './scheduleTasks.ts';
 
 const step = (
   id: string,
@@ -53,7 +53,14 @@ describe('a plan of the days', () => {
     const bake = bookings[1]!;
     expect(bake.end).toBe(`2026-03-02T11:${String(20 + 2 * LOADING_MIN)}`);
     expect(ends).toEqual([
-      { piece: 'a', name: 'Piece a', due: null, ready: '2026-03-03T09:20', lateDays: 0 },
+      {
+        piece: 'a',
+        name: 'Piece a',
+        due: null,
+        ready: '2026-03-03T09:20',
+        lateDays: 0,
+        late: null,
+      },
     ]);
     expect(span!.value).toBeCloseTo(24 + 1 / 3, 9);
   });
@@ -76,6 +83,13 @@ describe('a plan of the days', () => {
       );
     const { ends } = asked([works('a', '2026-03-02'), works('b', '2026-03-02')]);
     expect(ends.map(({ lateDays }) => lateDays).toSorted()).toEqual([0, 1]);
+    // Until the evening of the day before: half a minute of it is rounding.
+    const { late, ready } = ends.find(({ lateDays }) => lateDays === 1)!;
+    expect(evaluated(late!)).toBeCloseTo(late!.value, 9);
+    expect(late!.value).toBeCloseTo(
+      (Date.parse(`${ready!}Z`) - Date.parse('2026-03-02T23:59Z')) / 36e5,
+      6,
+    );
     const { ends: swapped } = asked([works('a', '2026-03-20'), works('b', '2026-03-02')]);
     expect(swapped.find(({ piece: id }) => id === 'b')!.lateDays).toBe(0);
   });
@@ -97,8 +111,36 @@ describe('a plan of the days', () => {
     ]);
     expect(evaluated(gap!)).toBeCloseTo(gap!.value, 9);
     expect(span!.value).toBeGreaterThanOrEqual(bound.value);
-    expect(levers.every(({ days }) => days >= 1)).toBe(true);
+    for (const { saves } of levers) {
+      expect(saves.value).toBeGreaterThanOrEqual(24);
+      expect(evaluated(saves)).toBeCloseTo(saves.value, 9);
+    }
+    const saved = levers.map(({ saves }) => saves.value);
+    expect(saved).toEqual(saved.toSorted((a, b) => b - a));
     expect(levers.map(({ id }) => id)).toContain('day');
+  });
+
+  it('heats the oven right before its bake, in hours when somebody is there, and not for one that is baked', () => {
+    const heated = [
+      step('wire', 100),
+      { ...step('heat', 15, ['wire'], 'oven'), heatsFor: 'bake' },
+      step('bake', 40, ['wire', 'heat'], 'oven'),
+      step('cool', 60, ['bake'], 'nothing'),
+    ];
+    const { bookings } = asked([piece('a', heated)]);
+    expect(
+      bookings.map(({ step: id, start, end }) => [id, start.slice(11), end.slice(11)]),
+    ).toEqual([
+      ['wire', '09:00', '10:40'],
+      ['heat', '10:40', '10:55'],
+      ['bake', '10:55', '11:45'],
+      ['cool', '11:45', '12:45'],
+    ]);
+    // Sixty-five minutes do not fit before noon any more: both wait.
+    const later = asked([piece('a', heated.with(0, step('wire', 120)))]).bookings;
+    expect(later[1]!.start).toBe('2026-03-02T13:00');
+    const baked = heated.map((of) => ({ ...of, done: of.id !== 'cool' && of.id !== 'heat' }));
+    expect(asked([piece('a', baked)]).bookings.map(({ step: id }) => id)).toEqual(['cool']);
   });
 
   it('goes to a calendar that another reader takes (ical.js): hands and oven, in the clock of the bench', () => {

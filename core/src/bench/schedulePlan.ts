@@ -1,45 +1,22 @@
 import * as say from './words.ts';
-import { asInput, type Working } from '../piece/working.ts';
+import { asInput, input, type Working } from '../piece/working.ts';
 import type { Occupied } from '../piece/step.ts';
-import {
-  inSittings,
-  minutesBetween,
-  momentAfter,
-  partOf,
-  windowsFrom,
-  type AttendedHours,
-} from '../schedule/attended.ts';
+import { minutesBetween, momentAfter, partOf, windowsFrom } from '../schedule/attended.ts';
 import { criticalPath } from '../schedule/criticalPath.ts';
 import { spanOf, type Task } from '../schedule/tasks.ts';
 import { timetable, type Timetable } from '../schedule/timetable.ts';
-
-/** A step as the timetable needs it. */
-export interface StepToPlan {
-  readonly id: string;
-  readonly title: string;
-  readonly minutes: number;
-  readonly occupies: Occupied;
-  readonly needs: readonly string[];
-  readonly done: boolean;
-}
-
-/** A piece on the bench, as the timetable needs it. */
-export interface PieceToPlan {
-  readonly id: string;
-  readonly name: string;
-  readonly due: string | null;
-  readonly notBefore: Readonly<Record<string, string>>;
-  readonly steps: readonly StepToPlan[];
-}
-
-/** What is laid into the days. */
-export interface ScheduleQuestion {
-  readonly pieces: readonly PieceToPlan[];
-  readonly hours: AttendedHours;
-  readonly sittingMin: number;
-  /** From when on, on the user's own clock: 2026-05-30T09:30. */
-  readonly from: string;
-}
+import { leversOf, type Lever } from './levers.ts';
+import { HORIZON_DAYS, hoursOf } from './planHours.ts';
+import {
+  idOf,
+  MARK,
+  ofPiece,
+  preferences,
+  tasksOf,
+  type PieceToPlan,
+  type ScheduleQuestion,
+  type StepToPlan,
+} from './scheduleTasks.ts';
 
 /** A stretch of work on a day. */
 export interface Booking {
@@ -65,12 +42,8 @@ export interface PieceEnd {
   readonly due: string | null;
   /** Days after its due date; 0 in time. */
   readonly lateDays: number;
-}
-
-/** A change that was tried, and how many days earlier everything ends with it. */
-export interface Lever {
-  readonly id: 'hour' | 'day';
-  readonly days: number;
+  /** The same in hours, with its working; null in time. */
+  readonly late: Working | null;
 }
 
 export interface SchedulePlan {
@@ -86,17 +59,7 @@ export interface SchedulePlan {
   readonly levers: readonly Lever[];
 }
 
-/** Hours of so many days are looked at. */
-const HORIZON_DAYS = 400;
-/** Putting a bake into the oven, and taking it out. Common practice. */
-export const LOADING_MIN = 5;
-const DAY_MIN = 1440;
-/** Orders that are tried for a change that may not be made. */
-const LEVER_TRIES = 4;
-/** Between a piece and its step; no id has it. */
-const MARK = '/';
-
-const idOf = (piece: PieceToPlan, step: string): string => `${piece.id}${MARK}${step}`;
+const DAY_H = 24;
 
 /** Lays what is left of some pieces into the attended hours: one person, one oven. Throws where steps need each other. */
 export function schedulePlan(question: ScheduleQuestion): SchedulePlan {
@@ -113,57 +76,9 @@ export function schedulePlan(question: ScheduleQuestion): SchedulePlan {
     ends,
     tooLong: tooLong(question, tasks, table),
     ...{ span, bound, gap: span && gapWorking(span, bound), isLeast: table.isLeast },
-    levers: isWhole ? leversOf(question, tasks, table.minutes) : [],
+    levers: span === null ? [] : leversOf(question, span),
   };
 }
-
-/** What is left of the pieces as tasks, long hand work in sittings. */
-function tasksOf({ pieces, sittingMin, hours, from }: ScheduleQuestion): readonly Task[] {
-  const longest = Math.max(0, ...hours.week.flat().map((of) => of.to - of.from));
-  const left = pieces.flatMap((piece) => {
-    const open = new Set(piece.steps.filter(({ done }) => !done).map(({ id }) => id));
-    return piece.steps.flatMap((step): readonly Task[] => {
-      if (step.done) return [];
-      const after = step.needs.filter((id) => open.has(id)).map((id) => idOf(piece, id));
-      const day = piece.notBefore[step.id];
-      const wait = day === undefined ? 0 : minutesBetween(from, `${day}T00:00`);
-      const waiting: readonly Task[] =
-        wait > 0
-          ? [{ id: idOf(piece, `wait.${step.id}`), minutes: wait, uses: [], after: [] }]
-          : [];
-      return [
-        ...waiting,
-        {
-          ...{ id: idOf(piece, step.id), minutes: Math.ceil(step.minutes) },
-          after: [...after, ...waiting.map(({ id }) => id)],
-          ...usesOf(step.occupies),
-        },
-      ];
-    });
-  });
-  return inSittings(left, Math.max(1, Math.min(sittingMin, longest || sittingMin)));
-}
-
-const usesOf = (occupies: Occupied): Pick<Task, 'uses' | 'loadMin' | 'unloadMin'> => {
-  if (occupies === 'person') return { uses: ['person'] };
-  if (occupies === 'nothing') return { uses: [] };
-  return { uses: ['oven'], loadMin: LOADING_MIN, unloadMin: LOADING_MIN };
-};
-
-/** What is due earlier goes before; what has no date goes last. One piece alone has nothing to go before. */
-function preferences(
-  { pieces }: ScheduleQuestion,
-  tasks: readonly Task[],
-): ReadonlyMap<string, number> {
-  const dated = pieces.filter(({ due }) => due !== null);
-  if (pieces.length < 2 || dated.length === 0) return new Map();
-  const byDue = dated.toSorted((a, b) => a.due!.localeCompare(b.due!));
-  const ahead = new Map(byDue.map(({ id }, i) => [id, (byDue.length - i) * 1e5]));
-  return new Map(tasks.map(({ id }) => [id, ahead.get(id.slice(0, id.indexOf(MARK))) ?? 0]));
-}
-
-const ofPiece = (piece: PieceToPlan, tasks: readonly Task[]): readonly Task[] =>
-  tasks.filter(({ id }) => id.startsWith(`${piece.id}${MARK}`));
 
 function pieceEnd(
   piece: PieceToPlan,
@@ -173,10 +88,23 @@ function pieceEnd(
 ): PieceEnd {
   const end = Math.max(0, ...ofPiece(piece, tasks).map(({ id }) => endOf.get(id)!));
   const { id, name, due } = piece;
-  if (!Number.isFinite(end)) return { piece: id, name, due, ready: null, lateDays: 0 };
+  if (!Number.isFinite(end)) return { piece: id, name, due, ready: null, lateDays: 0, late: null };
   const ready = momentAfter(from, end);
-  const late = due === null ? 0 : minutesBetween(`${due}T23:59`, ready);
-  return { piece: id, name, due, ready, lateDays: Math.max(0, Math.ceil(late / DAY_MIN)) };
+  const late = due === null ? null : lateWorking(piece, end, minutesBetween(from, `${due}T23:59`));
+  const lateDays = late === null ? 0 : Math.ceil(late.value / DAY_H);
+  return { piece: id, name, due, ready, lateDays, late };
+}
+
+/** Hours that a piece ends after the evening of its due date; null where it is in time. */
+function lateWorking({ id, name }: PieceToPlan, end: number, due: number): Working | null {
+  if (end <= due) return null;
+  const ready = hoursOf(`ready.${id}`, say.untilReady(name), end, say.laidIntoHours);
+  return {
+    ...{ id: `bench.plan.late.${id}`, stage: 'bench', label: say.lateFor(name), unit: 'h' },
+    ...{ value: (end - due) / 60, provenance: 'derived', formula: 'e − d' },
+    inputs: [asInput('e', ready), input('d', say.untilDueEvening, due / 60, 'h', 'own')],
+    source: say.oneHandOneOven,
+  };
 }
 
 function bookingsOf(
@@ -193,19 +121,37 @@ function bookingsOf(
         const { id, part } = partOf(task.id.slice(piece.id.length + MARK.length));
         const [step, start] = [byId.get(id), starts.get(task.id)!];
         if (step === undefined || !Number.isFinite(start)) return [];
+        const of = { piece: piece.id, critical: slacks.get(task.id)!.total < 1e-9 };
+        const heated = start + (task.heatMin ?? 0);
+        const heat = piece.steps.find(({ heatsFor, done }) => heatsFor === id && !done);
+        const bookedHeat: readonly Booking[] =
+          heat === undefined || heated === start
+            ? []
+            : [{ ...of, ...booked(heat), ...between(from, start, heated) }];
         return [
+          ...bookedHeat,
           {
-            ...{ piece: piece.id, step: id, title: step.title, part, occupies: step.occupies },
+            ...{ ...of, ...booked(step), part },
             parts: own.filter((of) => partOf(of.id).id === idOf(piece, id)).length,
-            start: momentAfter(from, start),
-            end: momentAfter(from, start + spanOf(task)),
-            critical: slacks.get(task.id)!.total < 1e-9,
+            ...between(from, heated, start + spanOf(task)),
           },
         ];
       });
     })
     .sort((a, b) => a.start.localeCompare(b.start) || a.end.localeCompare(b.end));
 }
+
+const booked = ({
+  id,
+  title,
+  occupies,
+}: StepToPlan): Pick<Booking, 'step' | 'title' | 'occupies' | 'part' | 'parts'> => ({
+  ...{ step: id, title, occupies, part: 1, parts: 1 },
+});
+const between = (from: string, start: number, end: number): Pick<Booking, 'start' | 'end'> => ({
+  start: momentAfter(from, start),
+  end: momentAfter(from, end),
+});
 
 /** Attended steps that are longer than any stretch; what only waits for one of them is not told. */
 function tooLong(
@@ -224,14 +170,6 @@ function tooLong(
   );
 }
 
-const hoursOf = (id: string, label: string, minutes: number, method: string): Working => ({
-  ...{ id: `bench.plan.${id}`, stage: 'bench', label, value: minutes / 60, unit: 'h', digits: 1 },
-  ...{ provenance: 'derived', inputs: [], source: say.oneHandOneOven },
-  reading: {
-    ...{ method, resolution: say.wholeMinutes },
-    checkedBy: 'core/src/schedule/timetable.test.ts',
-  },
-});
 const spanWorking = ({ minutes }: Timetable): Working =>
   hoursOf('span', say.untilAllIsReady, minutes, say.laidIntoHours);
 const boundWorking = ({ bound }: Timetable): Working =>
@@ -243,41 +181,4 @@ const gapWorking = (span: Working, bound: Working): Working => ({
   formula: bound.value === 0 ? '0 · T' : 'T / B − 1',
   inputs: [asInput('T', span), ...(bound.value === 0 ? [] : [asInput('B', bound)])],
   ...{ provenance: 'derived', source: say.oneHandOneOven },
-});
-
-/** What would bring the end nearer: an hour more on each day at the bench, or the first weekday without any. */
-function leversOf(
-  { hours, from, pieces, ...rest }: ScheduleQuestion,
-  tasks: readonly Task[],
-  minutes: number,
-): readonly Lever[] {
-  const longer = hours.week.map((day) =>
-    day.map((of, i) => (i === day.length - 1 ? { ...of, to: Math.min(DAY_MIN, of.to + 60) } : of)),
-  );
-  const free = hours.week.findIndex((day) => day.length === 0);
-  const usual = hours.week.find((day) => day.length > 0) ?? [];
-  const tried: readonly (readonly [Lever['id'], AttendedHours])[] = [
-    ['hour', { ...hours, week: longer }],
-    ...(free < 0 ? [] : ([['day', { ...hours, week: hours.week.with(free, usual) }]] as const)),
-  ];
-  return tried.flatMap(([id, of]): readonly Lever[] => {
-    const prefers = preferences({ hours, from, pieces, ...rest }, tasks);
-    const table = timetable(tasks, windowsFrom(of, from, HORIZON_DAYS), prefers, LEVER_TRIES);
-    const days = Math.floor((minutes - table.minutes) / DAY_MIN);
-    return days < 1 ? [] : [{ id, days }];
-  });
-}
-
-/** A step of a plan as the timetable needs it; what nobody can say takes no time. */
-export const stepToPlan = (step: {
-  readonly id: string;
-  readonly title: string;
-  readonly duration: Working | null;
-  readonly occupies: Occupied;
-  readonly needs: readonly string[];
-  readonly done: unknown;
-  readonly state: string;
-}): StepToPlan => ({
-  ...{ id: step.id, title: step.title, occupies: step.occupies, needs: step.needs },
-  ...{ minutes: step.duration?.value ?? 0, done: step.done !== null || step.state === 'left' },
 });

@@ -77,7 +77,15 @@ export const awayFromSunAnd = ', away from sun and draught.';
 export const bakeAt = 'Bake at ';
 export const onDialFor = ' on the dial for ';
 export const countedFromWhenIt =
-  ', counted from when it is in the hot oven; then switch off and let it cool inside, the door ajar.';
+  ', counted from when it is in the hot oven; then switch off and open the door a hand wide.';
+export const heatOven = (name: string): string => `Heat the oven: ${name}`;
+export const setDialTo = 'Set the dial to ';
+export const waitAbout = ' and wait about ';
+export const untilThermometer = ', until the thermometer inside stands at ';
+export const letCool = (name: string): string => `Let it cool: ${name}`;
+export const softWhileHot =
+  'Leave it in the open oven, or where that is needed lift it out on its tray, with gloves: hot clay is soft, and cold water cracks it. About ';
+export const untilHandRests = ', until a hand rests on it with ease.';
 export const yourFinestTool = 'your finest tool';
 export const carveCoat = (name: string): string => `Carve the coat: ${name}`;
 export const withWord = (who: string, which: string): string => `With the ${who}${which}: `;
@@ -357,6 +365,17 @@ export const learnedFactorOf = (kind: string, records: number): string =>
   `What ${kind.toLowerCase()} takes you against that, from ${records} ${records === 1 ? 'record' : 'records'}`;
 
 // schedulePlan.ts
+export const LEVERS = {
+  hour: 'An hour more on each day at the bench: earlier by',
+  day: 'One weekday more at the bench: earlier by',
+  off: 'The days off worked: earlier by',
+  sitting: 'Long work done in one sitting: earlier by',
+} as const;
+export const untilReadyThen = 'Until all is ready then';
+export const triedInFewOrders = 'laid anew with that change alone, in a few orders';
+export const untilReady = (name: string): string => `${name}: until it is ready`;
+export const lateFor = (name: string): string => `${name}: late by`;
+export const untilDueEvening = 'Until the evening of its due date';
 export const oneHandOneOven = 'one person, one oven, the attended hours of the workshop';
 export const wholeMinutes = 'whole minutes';
 export const untilAllIsReady = 'Until all is ready, by the clock';

@@ -65,28 +65,34 @@ function wantedFor({ id, items, rangeC: [low, high] }: PlannedBake): Working | n
   } as Working;
 }
 
-/** Minutes until the oven is as hot as a bake asks, as fast as its traces warmed; null where there was none. */
+/** What a small oven warms by while nobody has watched it, K a minute: from memory. */
+const USUAL_WARMING = 10;
+
+/** Minutes until the oven is as hot as a bake asks, as fast as its traces warmed; null where it needs no oven. */
 export function preheatMinutes(
   { id }: Pick<PlannedBake, 'id'>,
   oven: Working | null,
   { ovenLearnt }: Pick<Workpiece['cure'], 'ovenLearnt'>,
 ): Working | null {
-  const rate = ovenLearnt?.warmingCPerMin ?? null;
-  if (oven === null || rate === null) return null;
+  if (oven === null) return null;
+  const learnt = ovenLearnt?.warmingCPerMin ?? null;
+  const rate = learnt ?? USUAL_WARMING;
   return {
     id: `cure.preheat.${id}`,
     stage: 'cure',
     label: say.preheatFor,
     value: (oven.value - ROOM_C) / rate,
     unit: 'min',
-    provenance: 'derived',
+    provenance: learnt === null ? 'memory' : 'derived',
     formula: 't = (T − r) / w',
     inputs: [
       asInput('T', oven),
       input('r', say.room, ROOM_C, 'degC', 'memory'),
-      input('w', say.ovenWarmsBy, rate, 'K/min', 'measured'),
+      learnt === null
+        ? input('w', say.usualOvenWarmsBy, rate, 'K/min', 'memory')
+        : input('w', say.ovenWarmsBy, rate, 'K/min', 'measured'),
     ],
-    source: say.asItsTracesWarmed,
+    source: learnt === null ? say.untilTraceIsKnown : say.asItsTracesWarmed,
   };
 }
 

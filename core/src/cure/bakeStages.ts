@@ -1,5 +1,6 @@
 import * as say from './words.ts';
 import { SHELL } from '../bakes/bakeItems.ts';
+import { curesFromC } from '../bakes/cureRange.ts';
 import type { PlannedBake } from '../bakes/planOrder.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { greatest } from '../geometry/extremes.ts';
@@ -7,6 +8,7 @@ import { asGiven, asInput, input, type Working } from '../piece/working.ts';
 import { bakeMinutes } from './bakeTime.ts';
 import { preheatMinutes, type OvenNumbers } from './bakeOvens.ts';
 import { gunMinutes } from './heatGun.ts';
+import { coolingMinutes } from './cooling.ts';
 import type { HeatCase } from './heatCases.ts';
 import type { HeatResult } from './heatRun.ts';
 
@@ -30,8 +32,10 @@ export interface BakeStage extends PlannedBake, OvenNumbers {
   readonly needed: Working | null;
   /** Minutes to bake: needed, or as the user set them; null for what needs no oven. */
   readonly bake: Working | null;
-  /** How long the oven takes to get there; null where nobody knows. */
+  /** How long the oven takes to get there; null for what needs no oven. */
   readonly preheat: Working | null;
+  /** How long it cools until it may be handled; null for what needs no oven. */
+  readonly cooling: Working | null;
   /** How long a heat gun takes for it, where all in it is small enough; null where it is not. */
   readonly gun: Working | null;
   /** Whether the user does it with the heat gun. */
@@ -65,12 +69,27 @@ export function bakeStage(bake: PlannedBake, ovens: OvenNumbers, facts: StageFac
     ...bake,
     ...ovens,
     ...{ name, cases, rule, needed, gun, preheat: preheatMinutes(bake, ovens.oven, cure) },
+    cooling: coolingMinutes(
+      bake,
+      name,
+      ovens.oven,
+      slow === undefined ? null : warmedBy(slow, cases),
+    ),
     what: whatOf(bake),
     slowest: slow?.result.caseId ?? null,
     bake: basis && bakeWorking(bake, name, basis, cure.minutes[bake.id]),
     byGun: gun !== null && cure.gun.includes(bake.id),
   };
 }
+
+/** When its slowest clay was warm, and from where on that cures. */
+const warmedBy = (
+  { result, working }: StageFacts['heat'][number],
+  cases: readonly HeatCase[],
+): { readonly time: Working; readonly lowC: number } => ({
+  time: working,
+  lowC: curesFromC(cases.find(({ id }) => id === result.caseId)!.figures),
+});
 
 const longest = (times: readonly Working[]): Working =>
   times.reduce((most, time) => (time.value > most.value ? time : most));

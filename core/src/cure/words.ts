@@ -93,9 +93,21 @@ export const mostOfBake = 'Most that all in it bears';
 export const preheatFor = 'Preheat for';
 export const room = 'Room';
 export const ovenWarmsBy = 'The oven warms by';
+export const usualOvenWarmsBy = 'A small oven warms by about';
+export const untilTraceIsKnown =
+  'from memory, until a trace of your oven tells; count the bake from when the piece goes in';
 export const asItsTracesWarmed =
   'as its own traces warmed; count the bake from when the piece goes in';
 export const whatAllInItAllow = 'what all that is in it allows together';
+
+// cooling.ts
+export const coolsFor = (name: string): string => `${name}: cools for`;
+export const usualCooling = 'Usual';
+export const untilWarmingIsKnown = 'common practice, until its warming is worked out';
+export const handWarm = 'Handwarm, and hard';
+export const curesFrom = 'Its clay cures from';
+export const coolsAsItWarmed =
+  'first term of the series both ways (Incropera & DeWitt, ch. 5): the heat leaves at the rate at which it came in, but for the beginning';
 
 // heatGun.ts
 export const withHeatGun = (name: string): string => `${name}, with a heat gun`;

@@ -1,4 +1,5 @@
-import type { SchedulePlan, ScheduleQuestion } from '../bench/schedulePlan.ts';
+import type { SchedulePlan } from '../bench/schedulePlan.ts';
+import type { ScheduleQuestion } from '../bench/scheduleTasks.ts';
 import type { Job } from './job.ts';
 
 /** Laying what is left of some pieces into the attended hours; null where nothing is left. */

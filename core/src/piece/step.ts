@@ -43,6 +43,8 @@ export interface Step {
   readonly bendsWire?: string;
   /** The bake that is put into the oven in this step: it is watched in Cure. */
   readonly startsBake?: string;
+  /** The step for whose bake the oven is heated in this one: right before it, and over with it. */
+  readonly heatsFor?: string;
 }
 
 /** Hand work of which nobody can say yet how long it takes. */

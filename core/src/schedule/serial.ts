@@ -9,7 +9,7 @@ import {
 } from './tasks.ts';
 import { fitting } from './windows.ts';
 
-/** Stretches that are taken, sorted, none over another. */
+/** Stretches that are taken, sorted, none over another; those that touch are one, so that a full day is passed at once. */
 class Taken {
   private readonly from: number[] = [];
   private readonly to: number[] = [];
@@ -23,8 +23,16 @@ class Taken {
   take(from: number, to: number): void {
     if (to <= from) return;
     const i = this.firstEndingAfter(from);
-    this.from.splice(i, 0, from);
-    this.to.splice(i, 0, to);
+    const [before, after] = [this.to[i - 1] === from, this.from[i] === to];
+    if (before && after) {
+      this.to.splice(i - 1, 1);
+      this.from.splice(i, 1);
+    } else if (before) this.to[i - 1] = to;
+    else if (after) this.from[i] = from;
+    else {
+      this.from.splice(i, 0, from);
+      this.to.splice(i, 0, to);
+    }
   }
 
   private firstEndingAfter(at: number): number {

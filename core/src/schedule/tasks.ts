@@ -11,6 +11,8 @@ export interface Task {
   readonly uses: readonly Resource[];
   /** Tasks that must have ended before. */
   readonly after: readonly string[];
+  /** The oven heats before it is loaded: nobody's hands are needed for that, but somebody is there. */
+  readonly heatMin?: number;
   readonly loadMin?: number;
   readonly unloadMin?: number;
 }
@@ -23,11 +25,13 @@ export type Starts = ReadonlyMap<string, number>;
 
 const isBake = ({ uses }: Task): boolean => uses.includes('oven') && !uses.includes('person');
 
+const heating = (task: Task): number => (isBake(task) ? (task.heatMin ?? 0) : 0);
 const loading = (task: Task): number => (isBake(task) ? (task.loadMin ?? 0) : 0);
 const unloading = (task: Task): number => (isBake(task) ? (task.unloadMin ?? 0) : 0);
 
-/** From its start to its end, loading and unloading included. */
-export const spanOf = (task: Task): number => loading(task) + task.minutes + unloading(task);
+/** From its start to its end, heating, loading and unloading included. */
+export const spanOf = (task: Task): number =>
+  heating(task) + loading(task) + task.minutes + unloading(task);
 
 /** Whether a task lies wholly inside attended hours: all but what goes on by itself. */
 export const isAttended = ({ uses }: Task): boolean => uses.length > 0;
@@ -42,9 +46,10 @@ export interface HandPart {
 export function handParts(task: Task): readonly HandPart[] {
   if (task.uses.includes('person')) return [{ offset: 0, long: task.minutes }];
   if (!isBake(task)) return [];
+  const [heated, loaded] = [heating(task), heating(task) + loading(task)];
   return [
-    { offset: 0, long: loading(task) },
-    { offset: loading(task) + task.minutes, long: unloading(task) },
+    { offset: heated, long: loading(task) },
+    { offset: loaded + task.minutes, long: unloading(task) },
   ];
 }
 

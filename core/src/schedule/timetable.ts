@@ -66,16 +66,16 @@ function bestOrder(
   const long = tails(tasks);
   const random = seeded(seedOf('timetable'));
   const longest = Math.max(1, ...long.values());
+  const follows = followersOf(tasks);
   let best: Pick<Timetable, 'starts' | 'minutes'> | null = null;
   let worth = Infinity;
   for (let n = 0; n < tries; n++) {
-    const weight = new Map(
-      tasks.map(({ id }) => [
-        id,
+    const weight = Float64Array.from(
+      tasks,
+      ({ id }) =>
         long.get(id)! + (prefers.get(id) ?? 0) + (n === 0 ? 0 : (random() - 0.5) * 0.5 * longest),
-      ]),
     );
-    const order = byWeight(tasks, weight);
+    const order = byWeight(tasks, follows, weight);
     const starts = laidSerially(order, windows);
     const minutes = makespanOf(tasks, starts);
     const its = minutes + lateness(tasks, starts, prefers);
@@ -96,26 +96,35 @@ const lateness = (
     : tasks.reduce((sum, { id }) => sum + ((prefers.get(id) ?? 0) > 0 ? starts.get(id)! : 0), 0) /
       tasks.length;
 
+/** Of each task those that wait for it, by their place in the list. */
+function followersOf(tasks: readonly Task[]): readonly (readonly number[])[] {
+  const place = new Map(tasks.map(({ id }, i) => [id, i]));
+  const follows: number[][] = tasks.map(() => []);
+  tasks.forEach(({ after }, i) => {
+    for (const need of after) follows[place.get(need) ?? -1]?.push(i);
+  });
+  return follows;
+}
+
 /** Of what is ready always the heaviest. */
-function byWeight(tasks: readonly Task[], weight: ReadonlyMap<string, number>): readonly Task[] {
-  const left = new Map(tasks.map(({ id, after }) => [id, after.length]));
-  const followers = new Map<string, Task[]>();
-  const known = new Set(tasks.map(({ id }) => id));
-  for (const task of tasks)
-    for (const need of task.after)
-      if (known.has(need)) followers.set(need, [...(followers.get(need) ?? []), task]);
-      else left.set(task.id, left.get(task.id)! - 1);
-  const ready = tasks.filter(({ id }) => left.get(id) === 0);
+function byWeight(
+  tasks: readonly Task[],
+  follows: readonly (readonly number[])[],
+  weight: Float64Array,
+): readonly Task[] {
+  const left = new Int32Array(tasks.length);
+  for (const its of follows) for (const next of its) left[next]! += 1;
+  const ready = tasks.flatMap((_, i) => (left[i] === 0 ? [i] : []));
   const order: Task[] = [];
   while (ready.length > 0) {
     let at = 0;
-    for (let i = 1; i < ready.length; i++)
-      if (weight.get(ready[i]!.id)! > weight.get(ready[at]!.id)!) at = i;
-    const [task] = ready.splice(at, 1) as [Task];
-    order.push(task);
-    for (const next of followers.get(task.id) ?? []) {
-      left.set(next.id, left.get(next.id)! - 1);
-      if (left.get(next.id) === 0) ready.push(next);
+    for (let i = 1; i < ready.length; i++) if (weight[ready[i]!]! > weight[ready[at]!]!) at = i;
+    const task = ready[at]!;
+    ready.splice(at, 1);
+    order.push(tasks[task]!);
+    for (const next of follows[task]!) {
+      left[next]! -= 1;
+      if (left[next] === 0) ready.push(next);
     }
   }
   return order;

@@ -31,7 +31,7 @@ const COHERENT: Readonly<Record<Unit, number>> = {
   money: 1,
   degC: 1,
   kelvin: 1,
-  'K/min': 1,
+  'K/min': 1 / 60,
   'W/mK': 1,
   'W/m2K': 1,
   'J/kgK': 1,
@@ -54,6 +54,7 @@ const each =
     typeof x === 'number' ? f(x) : x.map(f);
 const FUNCTIONS = {
   root: each(Math.sqrt),
+  ln: each(Math.log),
   cube: each(Math.cbrt),
   tangent: each(Math.tan),
   total: (x: Value): number => (typeof x === 'number' ? x : x.reduce((sum, v) => sum + v, 0)),

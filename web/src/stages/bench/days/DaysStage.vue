@@ -51,6 +51,7 @@ const endWords = ({ ready, due, lateDays }: PieceEnd): string =>
     ready === null ? say.neverReady : say.readyOn(momentText(ready)),
     ...(due === null || ready === null ? [] : [lateDays > 0 ? say.late(lateDays) : say.inTime]),
   ].join(', ');
+const lateOnes = computed(() => schedule.value?.ends.flatMap(({ late }) => late ?? []) ?? []);
 const setDue = (day: string | null): void =>
   change(say.changeDue, (p) => withPart(p, 'bench', { due: day }));
 
@@ -114,6 +115,7 @@ async function toCalendar(): Promise<void> {
         >
           <b>{{ end.name }}</b> {{ endWords(end) }}
         </p>
+        <WorkingRow v-for="late in lateOnes" :key="late.id" :working="late" alarm />
         <HintText v-if="schedule.tooLong.length > 0">{{
           say.tooLong(schedule.tooLong.join(', '))
         }}</HintText>
@@ -122,9 +124,10 @@ async function toCalendar(): Promise<void> {
         <WorkingRow :working="schedule.bound" />
         <WorkingRow v-if="schedule.gap" :working="schedule.gap" />
         <HintText v-if="schedule.isLeast">{{ say.isLeast }}</HintText>
-        <HintText v-for="lever in schedule.levers" :key="lever.id">{{
-          lever.id === 'hour' ? say.leverHour(lever.days) : say.leverDay(lever.days)
-        }}</HintText>
+        <template v-if="schedule.levers.length > 0">
+          <HintText>{{ say.wouldBringNearer }}</HintText>
+          <WorkingRow v-for="lever in schedule.levers" :key="lever.id" :working="lever.saves" />
+        </template>
         <p class="acts">
           <ActionButton @click="toCalendar">{{ say.asCalendar }}</ActionButton>
           <ActionButton :disabled="week.busy.value" @click="week.make">{{

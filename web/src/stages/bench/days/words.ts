@@ -20,10 +20,7 @@ export const inTime = 'in time';
 export const othersHint =
   'Other pieces count once they are begun or have a due date, as they stood when they were last open.';
 export const hoursAtBench = 'Hours at the bench';
-export const leverHour = (days: number): string =>
-  `An hour more on each day at the bench: ready ${days === 1 ? 'a day' : `${days} days`} earlier.`;
-export const leverDay = (days: number): string =>
-  `One weekday more at the bench: ready ${days === 1 ? 'a day' : `${days} days`} earlier.`;
+export const wouldBringNearer = 'What would bring the end nearer, and by how much:';
 export const isLeast = 'By these hours nothing could be ready earlier.';
 export const asCalendar = 'Take to a calendar (ICS)';
 export const nothingLeft = 'Everything is ticked off: nothing is left to plan.';

@@ -45,6 +45,7 @@ const tooHot = computed(() => (stage.value.oven?.value ?? 0) > stage.value.range
     <WorkingRow v-if="stage.needed" :working="stage.needed" :label="say.neededInHotOven" />
     <p v-if="slow !== null" class="upto">{{ say.upToWhereClay(text(slow, 'min')) }}</p>
     <WorkingRow v-if="stage.bake" :working="stage.bake" :label="say.bakeFor" :alarm="isShort" />
+    <WorkingRow v-if="stage.cooling" :working="stage.cooling" :label="say.coolsFor" />
     <DecisionRow
       v-if="stage.bake"
       :name="say.minutesOfYourOwn"

@@ -16,6 +16,7 @@ export const verdicts = {
 // BakeNumbers.vue
 export const neededInHotOven = 'Needed in the hot oven';
 export const bakeFor = 'Bake for';
+export const coolsFor = 'Cools for';
 export const upToWhereClay = (most: string): string =>
   `up to ${most}, where clay and oven are at their slowest`;
 export const minutesOfYourOwn = 'Minutes of your own';
