@@ -350,6 +350,17 @@ export {
   marksSeen,
   type MapShow,
 } from './sheets/skin/directionMap.ts';
+export { featherMaps, featherSheets } from './sheets/skin/featherDrawings.ts';
+export {
+  FEATHER_WAYS,
+  type FeatherChoice,
+  type FeatherSheet,
+  type FeatherWay,
+} from './piece/featherSchema.ts';
+export type { FeatherPlan } from './skin/feathers/featherPlan.ts';
+export type { Feather, FeatherRowPlan } from './skin/feathers/featherRow.ts';
+export { fillOf, type Nesting } from './skin/feathers/nestQuestion.ts';
+export { nestJob } from './jobs/nestJob.ts';
 export { flatSkin, flatSkins } from './sheets/skin/flatSkin.ts';
 export { stampSheet } from './sheets/skin/stampSheet.ts';
 export { LIE_MARK_KINDS, type LieMarkKind } from './anatomy/lieMark.ts';

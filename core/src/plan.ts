@@ -162,7 +162,9 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     clearanceMm: piece.fittings.clearanceMm,
   });
   const oven = recall(planOven, { choice: piece.cure, cure, done: piece.bench.done });
-  const skin = recall(planSkin, { skin: piece.skin, measure, stance, surface, body });
+  const skin = recall(planSkin, {
+    ...{ skin: piece.skin, measure, stance, wires: wire.wires, surface, body },
+  });
   const coatAsked =
     surface &&
     recall(coatJob, { asked: asked.surface.input, surface, plan: skin, skin: piece.skin });

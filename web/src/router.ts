@@ -69,6 +69,11 @@ const skinRoutes: readonly RouteRecordRaw[] = [
     component: () => import('./stages/skin/scales/ScalesStage.vue'),
     meta: { stage: 'skin' },
   },
+  {
+    path: 'skin/feathers',
+    component: () => import('./stages/skin/feathers/FeathersStage.vue'),
+    meta: { stage: 'skin' },
+  },
 ];
 
 /** The rooms of Bench. */

@@ -1,4 +1,5 @@
 import type { AnimalLie } from './lieMark.ts';
+import type { FeatherRow } from './plumage.ts';
 import type { ScaleCounts } from './scaleCounts.ts';
 import type { SkinPlate } from './skinPlate.ts';
 import type { Vec3 } from '../geometry/vec3.ts';
@@ -164,6 +165,8 @@ export interface Animal {
   readonly lie?: readonly AnimalLie[];
   /** Rows of scales that are counted. */
   readonly scaleCounts?: readonly ScaleCounts[];
+  /** Flight and tail feathers, row by row. */
+  readonly plumage?: readonly FeatherRow[];
   /** Large plates with places of their own. */
   readonly plates?: readonly SkinPlate[];
   /** The stance of its plan that a new piece begins with; the first where not said. */

@@ -7,6 +7,7 @@ import type { Sentence } from '../piece/step.ts';
 import { asGiven, asInput, type Working } from '../piece/working.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
+import { shaftStep } from './featherSteps.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { SupplyKind } from '../workshop/workshopSchema.ts';
 
@@ -66,6 +67,7 @@ export function supplyLines(of: MaterialWork): readonly MaterialLine[] {
       words: [...say.SHEEN_WORDS[sheen]],
     })),
     ...fibreLines(skin),
+    ...featherLines(skin),
   ];
 }
 
@@ -169,6 +171,24 @@ function fibreLines({ zones }: SkinPlan): readonly MaterialLine[] {
     plain('glue', say.glueForFibre, glue, 'skin.fibre'),
   ];
 }
+
+/** Sheet for the feathers that are cut, and the wire of their shafts. */
+const featherLines = ({ feathers }: SkinPlan): readonly MaterialLine[] =>
+  feathers === null
+    ? []
+    : [
+        ...(feathers.sheet === null
+          ? []
+          : [plain('other', say.sheetForFeathers, feathers.sheet, 'skin.feathers.cut')]),
+        ...(feathers.shaftWire === null
+          ? []
+          : [
+              {
+                ...plain('other', say.wireForShafts, feathers.shaftWire, shaftStep(feathers)),
+                words: ['shaft'],
+              },
+            ]),
+      ];
 
 /** Tubes with the steps that each is used in; while tubes are searched, paint by zone. */
 export const paintLines = (colour: ColourPlan): readonly MaterialLine[] =>

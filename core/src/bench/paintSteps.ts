@@ -8,7 +8,9 @@ import { isPainted, LAYER_IDS, type LayerId } from '../colour/schools.ts';
 import type { MassPlan } from '../mass/planMass.ts';
 import { asGiven, type Working } from '../piece/working.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
-import { byMinutes, fibreStep } from './skinSteps.ts';
+import { cutFeatherSteps, feathersLast } from './featherSteps.ts';
+import { byMinutes } from './byMinutes.ts';
+import { fibreStep } from './skinSteps.ts';
 import { hasNose } from './finishing.ts';
 import { listSentence, UNTOLD, type Sentence, type Step } from '../piece/step.ts';
 
@@ -60,7 +62,8 @@ export function paintSteps(work: PaintWork): readonly Step[] {
     ...coats,
     ...(fibre.length === 0 ? [] : [fibreStep(skin, last)]),
     sheenStep(skeleton, colour, fibre.length > 0, last),
-    lookBackStep(mass, painted),
+    ...cutFeatherSteps(skin),
+    lookBackStep(mass, [...painted, ...feathersLast(skin)]),
   ];
 }
 

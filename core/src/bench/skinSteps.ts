@@ -4,8 +4,9 @@ import type { PartKind } from '../anatomy/bodyPlan.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { isStuckOn } from '../body/undersize.ts';
 import { listSentence, type Sentence, type Step } from '../piece/step.ts';
-import { asInput, type Working } from '../piece/working.ts';
 import type { SkinPlan, ZonePlan } from '../skin/planSkin.ts';
+import { byMinutes } from './byMinutes.ts';
+import { clayFeatherSteps, featherNeeds } from './featherSteps.ts';
 import type { StampPlan } from '../skin/stampPlan.ts';
 
 /** Feet up, tail forwards, head last: each row laps the one before, and a hand leans on nothing that is done. Common practice. */
@@ -29,11 +30,13 @@ export const coatSteps = (
   needs: readonly string[],
 ): readonly Step[] => [
   ...foldSteps(skin, needs),
+  ...clayFeatherSteps(skin, needs),
   ...workOrder(skin.zones, skeleton).flatMap((entry) => {
     const stamps = skin.stamps.filter(({ zone }) => zone === entry);
     if (entry.method === 'stamped') return [stampStep(entry, stamps, needs)];
     if (entry.pores !== null) return [poreStep(entry, entry.pores, needs)];
-    return entry.strokes === null ? [] : [zoneStep(entry, needs)];
+    const own = [...needs, ...featherNeeds(skin, entry.zone.id)];
+    return entry.strokes === null ? [] : [zoneStep(entry, own)];
   }),
 ];
 
@@ -79,26 +82,6 @@ function poreStep(
     sentence: [say.prickWithBundle, spacing, say.poresInAll, count, say.thenBrushOver],
     ...byMinutes(id, title, [minutes]),
   };
-}
-
-/** Hand work as a sum of its parts, so that a pace can stand before it; null where none is told. */
-export function byMinutes(stepId: string, title: string, all: readonly (Working | null)[]) {
-  const told = all.filter((minutes) => minutes !== null);
-  const duration: Working | null =
-    told.length === 0
-      ? null
-      : {
-          id: `bench.time.${stepId}`,
-          stage: 'bench',
-          label: title,
-          value: told.reduce((sum, { value }) => sum + value, 0),
-          unit: 'min',
-          provenance: 'derived',
-          formula: 'Σ tᵢ',
-          inputs: told.map((minutes) => asInput('tᵢ', minutes)),
-          source: say.countsTimesPace,
-        };
-  return { occupies: 'person', duration } as const;
 }
 
 /** Scales pressed with stamps and rollers. */

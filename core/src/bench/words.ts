@@ -473,3 +473,25 @@ export const fibreOnIt = 'Fibre, glued on';
 // jointNeeds.ts
 export const allPiecesTake = (what: string): string => `${what}: all pieces on the bench take`;
 export const asPiecesWereLastOpen = 'what is left of each piece, as it stood when it was last open';
+
+// featherSteps.ts
+export const pressFeathers = (row: string): string => `Press the ${row}`;
+export const layFeathers = (row: string): string => `Lay the ${row} as leaves of clay`;
+export const feathersLongest = ' each side, the longest ';
+export const edgesAsSteps = '. Mark their edges by the map, and cut each as a step about ';
+export const shaftsStayFree =
+  ' deep, the lower feather first; leave every shaft standing as a fine ridge.';
+export const leavesBedded =
+  '. Cut them of a thin sheet by the map, and bed each over the one before; the long ones are carried by their wires, with a prop under the tip in the bake.';
+export const cutFeathers = 'Cut the feathers from sheet';
+export const printAndCut = 'Print the sheets of feathers at 1:1 and cut along the lines: ';
+export const eachSideUpTo = ' each side, up to ';
+export const outOf = '; out of ';
+export const glueShafts = ', with shafts of wire, in all ';
+export const mirrorThem =
+  '. Left and right are mirrored: name each on its back. Cut the edges slanting, and stiffen them.';
+export const mountFeathers = 'Set the feathers';
+export const mountInOrder =
+  'From the tail forwards, in the wing from its tip towards the body and from below up, by the numbers on the map: wind each shaft round the wing’s wire or set it in its hole, and glue. Keep free what folds.';
+export const sheetForFeathers = 'Felt, paper or cloth for feathers';
+export const wireForShafts = 'Thin wire for the shafts of feathers';

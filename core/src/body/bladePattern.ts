@@ -13,8 +13,11 @@ export interface BladePattern {
   readonly blade: Blade;
   readonly outline: readonly Point2[];
   readonly ribs: readonly (readonly [Point2, Point2])[];
-  /** Its bones, each from start to end: where a wire lies in it. */
-  readonly bones: readonly (readonly [Point2, Point2])[];
+  /** Its bones by key, each from start to end: where a wire lies in it. */
+  readonly bones: readonly {
+    readonly key: string;
+    readonly ends: readonly [Point2, Point2];
+  }[];
   readonly areaMm2: number;
   readonly longMm: number;
   readonly wideMm: number;
@@ -39,7 +42,7 @@ export function bladePatterns(skeleton: Skeleton, sizeFactor: number): readonly 
     const keys = new Set(first.blade.outline.map(({ bone }) => bone));
     const bones = posed.bones
       .filter(({ bone }) => bone.side === first.side && keys.has(bone.key))
-      .map(({ start, end }) => [start, end] as const);
+      .map(({ bone, start, end }) => ({ key: bone.key, ends: [start, end] as const }));
     return [laidFlat(blades[i]!, bones, sizeFactor)];
   });
 }
@@ -47,7 +50,7 @@ export function bladePatterns(skeleton: Skeleton, sizeFactor: number): readonly 
 /** A blade in space on its own plane, with the longest way through it level. */
 function laidFlat(
   { blade, outline, ribs }: PosedBlade,
-  bones: readonly (readonly [Vec3, Vec3])[],
+  bones: readonly { readonly key: string; readonly ends: readonly [Vec3, Vec3] }[],
   k: number,
 ): BladePattern {
   const { middle, normal } = outlineNormal(outline);
@@ -69,7 +72,7 @@ function laidFlat(
     blade,
     outline: points,
     ribs: ribs.map(pair),
-    bones: bones.map(pair),
+    bones: bones.map(({ key, ends }) => ({ key, ends: pair(ends) })),
     areaMm2: Math.abs(loopArea(points)),
     longMm: extent(0),
     wideMm: extent(1),

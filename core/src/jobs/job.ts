@@ -24,4 +24,5 @@ export interface Job<I, O> {
 }
 
 /** The kinds of slow work. */
-export type JobName = 'body' | 'surface' | 'shape' | 'heat' | 'coat' | 'paint' | 'schedule';
+export type JobName =
+  'body' | 'surface' | 'shape' | 'heat' | 'coat' | 'paint' | 'schedule' | 'nest';

@@ -10,6 +10,7 @@ import type { Answer } from '../piece/answer.ts';
 import type { PosedSkeleton } from '../anatomy/pose.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { settledStance } from '../posing/settledStance.ts';
+import { nested } from '../skin/feathers/nesting.ts';
 import { formSurface } from '../surface/formSurface.ts';
 import type { CoatQuestion } from './coatJob.ts';
 import type { Job, JobKind, JobName, Told } from './job.ts';
@@ -37,6 +38,7 @@ export const JOB_KINDS = {
   },
   paint: { run: paintAnswer },
   schedule: { run: schedulePlan },
+  nest: { run: nested },
 } as const satisfies Readonly<Record<JobName, JobKind<never, unknown>>>;
 
 let last: { readonly key: string; readonly skeleton: Skeleton } | undefined;

@@ -168,7 +168,11 @@ export const withWaysToColour = (old: Data): Data => {
     cameOut: { grams: null, heightMm: null, lengthMm: null },
     ...partOf(old, 'bench'),
   };
-  return { ...old, version: 18, bench, colour: { ...fresh, ...colour, zones: told } };
+  const felt = { id: 'felt', name: 'Felt', longMm: 300, wideMm: 200, many: 2 };
+  const sheets = [{ ...felt, grained: false, thickMm: 1 }];
+  const feathers = { rows: {}, grown: {}, sheets, gapMm: 2, turns: 6 };
+  const skin = { feathers, ...partOf(old, 'skin') };
+  return { ...old, version: 18, bench, skin, colour: { ...fresh, ...colour, zones: told } };
 };
 
 /** Version 13 to 14: perches with a length of their own, keys against turning, skin over a shell, and pelts. */

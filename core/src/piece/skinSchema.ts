@@ -1,4 +1,5 @@
 import { LIE_MARK_KINDS } from '../anatomy/lieMark.ts';
+import { featherSchema, NEW_FEATHERS } from './featherSchema.ts';
 import { list, num, text, whole, z } from '../units/schema.ts';
 
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
@@ -93,6 +94,7 @@ export const skinSchema = z.strictObject({
     z.strictObject({ round: z.nullable(whole(4, 400)), along: z.nullable(whole(1, 3000)) }),
   ),
   stamps: list(stampSchema, 0, 24),
+  feathers: featherSchema,
 });
 
 export type LieMarkChoice = z.infer<typeof markSchema>;
@@ -117,6 +119,7 @@ export const NEW_SKIN = Object.freeze({
   },
   rows: {},
   stamps: [],
+  feathers: NEW_FEATHERS,
 }) satisfies z.infer<typeof skinSchema>;
 
 export type ZoneChoice = z.infer<typeof zoneSchema>;

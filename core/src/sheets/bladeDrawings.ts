@@ -44,7 +44,7 @@ function patternItems(pattern: BladePattern): readonly DrawingItem[] {
   ].join(' · ');
   return [
     ...ribs.map((rib) => line(rib, 'soft', WEIGHT.hair, 'ribs')),
-    ...bones.map((bone) => line(bone, 'far', WEIGHT.thin, 'bones', { dashed: true })),
+    ...bones.map(({ ends }) => line(ends, 'far', WEIGHT.thin, 'bones', { dashed: true })),
     line(outline, 'ink', WEIGHT.thin, 'cut', { closed: true }),
     ...dimension('horizontal', [left, low], [right, low], low - GAP_MM, mm(longMm)),
     ...dimension('upright', [left, low], [left, high], left - GAP_MM, mm(wideMm)),

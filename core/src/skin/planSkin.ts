@@ -3,7 +3,9 @@ import type { MeasurePlan } from '../measure/planMeasure.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import type { StancePlan } from '../stance/stancePlan.ts';
 import type { FormSurface } from '../surface/formSurface.ts';
+import type { WirePlan } from '../wire/wirePlan.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
+import { featherPlan, featherWorkings, type FeatherPlan } from './feathers/featherPlan.ts';
 import { foldPlans, foldWorkings, type FoldPlan } from './foldPlan.ts';
 import { limbAreas } from './limbAreas.ts';
 import { platePlans, type PlatePlan } from './platePlan.ts';
@@ -29,6 +31,8 @@ export interface SkinPlan extends StageResult {
   readonly stamps: readonly StampPlan[];
   /** Large plates with places of their own. */
   readonly plates: readonly PlatePlan[];
+  /** Flight and tail feathers; null where the animal has none. */
+  readonly feathers: FeatherPlan | null;
   /** Folds inside bent joints that the coat does not hide. */
   readonly folds: readonly FoldPlan[];
   /** Hand work by limb; null while the surface is worked out. */
@@ -40,6 +44,8 @@ export interface SkinInputs {
   readonly skin: Workpiece['skin'];
   readonly measure: MeasurePlan;
   readonly stance: StancePlan;
+  /** The wires that shafts of feathers are wound round. */
+  readonly wires: WirePlan['wires'];
   /** The skin in this stance; until it is known, that of the body at rest stands for it. */
   readonly surface: FormSurface | null;
   readonly body: BodyGrid | null;
@@ -61,9 +67,10 @@ export function planSkin(inputs: SkinInputs): SkinPlan {
   const stamps = skin.stamps.flatMap((choice) => stampPlan(choice, zones, skin) ?? []);
   const plates = platePlans(stance.posed, scale);
   const folds = foldPlans(stance.posed, zones, skin.pace);
+  const feathers = featherPlan(skeleton, skin.feathers, scale, inputs.wires);
   const work = coatWork(zones, surface && limbAreas(surface, skeleton));
   return {
-    ...{ zones, tools, tubes, stamps, plates, folds, work, vary: skin.vary },
+    ...{ zones, tools, tubes, stamps, plates, folds, feathers, work, vary: skin.vary },
     workings: [
       ...zones.flatMap(zoneWorkings),
       ...tubes.flatMap(({ length, girth, rows }) => [
@@ -78,6 +85,7 @@ export function planSkin(inputs: SkinInputs): SkinPlan {
         .filter((working) => working !== null),
       ...plates.flatMap(({ long, wide }) => [long, wide]),
       ...folds.flatMap(foldWorkings),
+      ...featherWorkings(feathers),
       ...(work === null ? [] : [...work.limbs.map(({ minutes }) => minutes), work.total]),
     ],
     snags: skinSnags({ zones, tools, stamps, tubes }, skin, skeleton, scale),

@@ -28,7 +28,7 @@ export type MakePdf = (
 ) => Promise<void>;
 
 /** What files of the coat are made from and with. */
-interface CoatOf {
+export interface CoatOf {
   readonly piece: Readonly<Ref<Workpiece>>;
   readonly plan: Readonly<Ref<Plan>>;
   readonly problem: Ref<string | null>;

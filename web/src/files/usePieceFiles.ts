@@ -28,6 +28,7 @@ import { useSettingsStore } from '../stores/settingsStore.ts';
 import { benchFiles } from './benchFiles.ts';
 import { colourFiles } from './colourFiles.ts';
 import { coatFiles, type PieceFile } from './coatFiles.ts';
+import { featherFiles } from './featherFiles.ts';
 import { downloadBlob, downloadText } from './download.ts';
 import { sheetsBlob } from './sheetsBlob.ts';
 import { useArchive, type ArchiveState } from './useArchive.ts';
@@ -145,6 +146,7 @@ export function usePieceFiles(): {
       make: () => void pdf('bending-cards', cards),
     },
     ...coatFiles({ piece, plan, problem, pdf, dxf }),
+    ...featherFiles({ piece, plan, problem, pdf, dxf }),
     ...colourFiles({ piece, plan, problem, pdf }),
     ...benchFiles({ piece, plan, system, problem, pdf, coatThere }),
     {

@@ -106,6 +106,12 @@ export const flatDxf = 'Skin laid flat (DXF)';
 export const skinAndStamps = 'Long parts with their rows of scales, and stamps, each a file, in mm';
 export const nothingLaidFlat =
   'No part of this animal has rows of scales, and there are no stamps: nothing is laid flat.';
+export const feathersPdf = 'Feathers (PDF)';
+export const feathersSvg = 'Feathers (SVG)';
+export const feathersDxf = 'Feathers (DXF)';
+export const feathersAndSheets =
+  'Wing and tail with every feather numbered, and those to cut on their sheets, at 1:1';
+export const noFeathersToDraw = 'This animal has no large feathers that are told one by one.';
 export const coatCannotBeHad =
   'the body or its coat was not worked out; the stage says why, and works it out again';
 

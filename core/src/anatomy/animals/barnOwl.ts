@@ -3,7 +3,17 @@ import { BIRD } from '../plans/bird.ts';
 import { disc, edge, eye, face, wholly, row } from './faces.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
-import { count, feature, zone, fleshOf, type SleeveRows, corner, ribs } from './shapes.ts';
+import {
+  count,
+  feature,
+  zone,
+  fleshOf,
+  type SleeveRows,
+  corner,
+  ribs,
+  remiges,
+  rectrices,
+} from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -221,6 +231,26 @@ export const BARN_OWL: Animal = Object.freeze({
       thickness: memory(0.4, 0.2, 0.6),
       zone: 'flight',
     },
+  ],
+  plumage: [
+    remiges('primaries', ['manus', 'ulna'], {
+      ...{ zone: 'flight', many: [10, 10, 11], longest: memory(238, 222, 256) },
+      formula: [0.66, 0.69, 0.73, 0.78, 0.84, 0.9, 0.95, 0.985, 1, 0.98],
+      ...{ wide: 0.16, tip: 'round' },
+    }),
+    remiges('secondaries', ['manus', 'ulna'], {
+      ...{ zone: 'flight', many: [14, 14, 15], longest: memory(160, 145, 178) },
+      formula: [0.98, 0.95, 0.95, 0.97, 1, 0.95, 0.8],
+      ...{ wide: 0.24, tip: 'round' },
+    }),
+    rectrices(
+      {
+        ...{ zone: 'tail', many: [6, 6, 6], longest: memory(120, 108, 132) },
+        formula: [1, 1, 0.99, 0.985, 0.975, 0.96],
+        ...{ wide: 0.24, tip: 'round' },
+      },
+      36,
+    ),
   ],
   features: [
     feature('bill', 'Bill', 'bill', 1, memory(20, 16, 24), 'bill'),

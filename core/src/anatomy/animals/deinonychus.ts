@@ -16,6 +16,7 @@ import {
   type SleeveRows,
   corner,
   ribs,
+  remiges,
 } from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
@@ -255,6 +256,19 @@ const TOLD = {
     hindDigits: [1, -0.1, 0],
   },
   flesh: fleshOf(SLEEVES, CURVES),
+  plumage: [
+    remiges('primaries', ['metacarpus', 'radius'], {
+      ...{ zone: 'arms', many: [8, 9, 12], longest: memory(280, 180, 380) },
+      formula: [0.9, 1, 1, 0.95, 0.85, 0.7],
+      ...{ wide: 0.16, tip: 'round' },
+      fan: { first: ['radius', 74], last: ['radius', 24] },
+    }),
+    remiges('secondaries', ['metacarpus', 'radius'], {
+      ...{ zone: 'arms', many: [8, 12, 18], longest: memory(240, 150, 330) },
+      formula: [1, 0.98, 0.92, 0.8],
+      ...{ wide: 0.18, tip: 'round' },
+    }),
+  ],
   blades: [
     {
       id: 'arm-feathers',

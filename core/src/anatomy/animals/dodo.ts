@@ -4,7 +4,17 @@ import { edge, eye, face, hole, row } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
-import { apart, count, feature, zone, fleshOf, type SleeveRows, corner, ribs } from './shapes.ts';
+import {
+  apart,
+  count,
+  feature,
+  zone,
+  fleshOf,
+  type SleeveRows,
+  corner,
+  ribs,
+  remiges,
+} from './shapes.ts';
 
 /** Its flesh, section by section; life mm from general knowledge. */
 const SLEEVES = {
@@ -245,6 +255,18 @@ const TOLD = {
       thickness: memory(0.6, 0.3, 1),
       zone: 'wings',
     },
+  ],
+  plumage: [
+    remiges('primaries', ['manus', 'ulna'], {
+      ...{ zone: 'wings', many: [8, 8, 10], longest: memory(110, 80, 140) },
+      formula: [0.9, 0.95, 1, 1, 0.95, 0.9, 0.82, 0.7],
+      ...{ wide: 0.22, tip: 'round' },
+    }),
+    remiges('secondaries', ['manus', 'ulna'], {
+      ...{ zone: 'wings', many: [6, 8, 12], longest: memory(95, 70, 120) },
+      formula: [1, 0.98, 0.95, 0.88],
+      ...{ wide: 0.24, tip: 'round' },
+    }),
   ],
   features: [
     feature('bill', 'Bill', 'bill', 1, memory(118, 100, 135), 'bill'),

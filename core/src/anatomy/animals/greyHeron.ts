@@ -14,6 +14,8 @@ import {
   type SleeveRows,
   corner,
   ribs,
+  remiges,
+  rectrices,
 } from './shapes.ts';
 
 /**
@@ -284,6 +286,26 @@ const TOLD = {
       thickness: memory(0.6, 0.3, 1),
       zone: 'flight',
     },
+  ],
+  plumage: [
+    remiges('primaries', ['manus', 'ulna'], {
+      ...{ zone: 'flight', many: [10, 10, 11], longest: memory(365, 335, 395) },
+      formula: [0.66, 0.7, 0.74, 0.79, 0.85, 0.92, 0.98, 1, 0.99, 0.94],
+      ...{ wide: 0.13, tip: 'round', notched: [8, 10] },
+    }),
+    remiges('secondaries', ['manus', 'ulna'], {
+      ...{ zone: 'flight', many: [15, 17, 20], longest: memory(250, 220, 280) },
+      formula: [0.92, 0.9, 0.9, 0.92, 0.96, 1, 0.98, 0.85],
+      ...{ wide: 0.17, tip: 'round' },
+    }),
+    rectrices(
+      {
+        ...{ zone: 'tail', many: [6, 6, 6], longest: memory(174, 158, 190) },
+        formula: [1, 0.99, 0.98, 0.97, 0.96, 0.93],
+        ...{ wide: 0.2, tip: 'round' },
+      },
+      32,
+    ),
   ],
   features: [
     feature('bill', 'Bill', 'bill', 1, memory(118, 100, 133), 'bill'),

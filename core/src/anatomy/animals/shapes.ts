@@ -11,6 +11,7 @@ import type {
   SleeveStation,
 } from '../animal.ts';
 import type { CoatZone, RoughSize } from '../coat.ts';
+import type { FeatherRow } from '../plumage.ts';
 import type { ThingKind } from '../thingKinds.ts';
 import { memory } from './memory.ts';
 
@@ -172,3 +173,34 @@ export function fleshOf(
     flesh[bone] = [...(flesh[bone] ?? []), ...list];
   return flesh;
 }
+
+/** A row of flight feathers on the bones of a wing: primaries on the hand, secondaries on the forearm. */
+export const remiges = (
+  id: 'primaries' | 'secondaries',
+  [hand, forearm]: readonly [hand: string, forearm: string],
+  of: Pick<FeatherRow, 'zone' | 'many' | 'longest' | 'formula' | 'wide' | 'tip'> &
+    Partial<Pick<FeatherRow, 'notched' | 'fan'>>,
+): FeatherRow =>
+  id === 'primaries'
+    ? {
+        ...{ id, name: 'Primaries', letter: 'P', leading: 0.25, turnDeg: 12 },
+        root: { bone: hand, first: 0.04, last: 1 },
+        fan: { first: [forearm, 74], last: [hand, 8] },
+        ...of,
+      }
+    : {
+        ...{ id, name: 'Secondaries', letter: 'S', leading: 0.35, turnDeg: 8, ...of },
+        root: { bone: forearm, first: 0.97, last: 0.05 },
+        fan: { first: [forearm, 77], last: [forearm, 104] },
+      };
+
+/** Tail feathers in a fan, those of one side told. */
+export const rectrices = (
+  of: Pick<FeatherRow, 'zone' | 'many' | 'longest' | 'formula' | 'wide' | 'tip'>,
+  spreadDeg: number,
+  bone = 'tail',
+): FeatherRow => ({
+  ...{ id: 'tail', name: 'Tail feathers', letter: 'R', leading: 0.42, turnDeg: 4, ...of },
+  root: { bone, first: 0, last: 0 },
+  fan: { first: [bone, spreadDeg / (2 * of.many[1] - 1)], last: [bone, spreadDeg] },
+});

@@ -42,3 +42,12 @@ export const madeBy = {
   pelt: 'pelt',
   smooth: 'smooth',
 } as const;
+
+// featherDrawings.ts
+export const featherMapWing = 'Feathers of the left wing, spread and seen from above';
+export const featherMapTail = 'Feathers of the tail, spread and seen from above';
+export const lengthsOf = (row: string, ids: string, lengths: string): string =>
+  `${row}, ${ids}, mm: ${lengths}`;
+export const grainThisWay = 'grain';
+export const cutFromSheet = (name: string, number: number, isBought: boolean): string =>
+  `Feathers to cut, sheet ${number}, ${name.toLowerCase()}${isBought ? ', to buy' : ''}`;

@@ -88,6 +88,8 @@ function namesOf(animal: Animal): Known {
     'skin.marks.*.places.*.boneId': ids,
     'skin.stamps.*.zone': zones,
     'skin.rows.#': from(['trunk', 'tail', 'neck']),
+    'skin.feathers.rows.#': from(['primaries', 'secondaries', 'tail']),
+    'skin.feathers.grown.#': from(['L.P1', 'R.S3', 'L.R6']),
     'colour.zones.#': zones,
   };
 }

@@ -1,0 +1,56 @@
+import { list, num, text, whole, z } from '../units/schema.ts';
+
+/** How the feathers of a row are made. */
+export const FEATHER_WAYS = ['pressed', 'leaves', 'cut'] as const;
+export type FeatherWay = (typeof FEATHER_WAYS)[number];
+
+/** A row of feathers made otherwise than the library has it; null keeps what is usual. */
+const rowSchema = z.strictObject({
+  way: z.enum(FEATHER_WAYS),
+  many: z.nullable(whole(1, 60)),
+  /** Of the longest, life mm. */
+  longestMm: z.nullable(num(1, 3000)),
+  /** Least share of a feather that lies under its neighbour. */
+  overlap: z.nullable(num(0, 0.9)),
+});
+
+/** Felt, paper or cloth that feathers are cut from. */
+const sheetSchema = z.strictObject({
+  id: text(1, 40),
+  name: text(1, 60),
+  longMm: num(20, 2000),
+  wideMm: num(20, 2000),
+  many: whole(0, 100),
+  /** It has a grain along its length, and every shaft lies along that. */
+  grained: z.boolean(),
+  thickMm: num(0.02, 10),
+});
+
+export const featherSchema = z.strictObject({
+  /** By the row's id. */
+  rows: z.record(text(0, 40), rowSchema),
+  /** What a feather has grown to, of its length, by side and number ("L.P3"): 0 is missing. */
+  grown: z.record(text(0, 12), num(0, 1)),
+  sheets: list(sheetSchema, 0, 12),
+  /** Left free between feathers on a sheet, and to its edge. */
+  gapMm: num(0, 30),
+  /** Turns of a shaft's wire round the wire of the wing. */
+  turns: num(0, 30),
+});
+
+export type FeatherChoice = z.infer<typeof featherSchema>;
+export type FeatherSheet = z.infer<typeof sheetSchema>;
+
+/** Feathers as a new piece has them: pressed into the clay. */
+export const NEW_FEATHERS = Object.freeze({
+  rows: {},
+  grown: {},
+  sheets: [
+    {
+      ...{ id: 'felt', name: 'Felt', longMm: 300, wideMm: 200 },
+      ...{ many: 2, grained: false, thickMm: 1 },
+    },
+  ],
+  gapMm: 2,
+  turns: 6,
+}) satisfies FeatherChoice;

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import * as say from './words.ts';
+import { featherMaps, featherSheets, fillOf, nestJob } from '@keen-sinew/core';
+import { computed, ref } from 'vue';
+import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
+import { useSelection } from '../../../composables/useSelection.ts';
+import { useJob } from '../../../jobs/useJob.ts';
+import ChoiceRow from '../../../kit/ChoiceRow.vue';
+import HintText from '../../../kit/HintText.vue';
+import JobProgress from '../../../kit/JobProgress.vue';
+import LedgerPanel from '../../../ledger/LedgerPanel.vue';
+import LedgerSection from '../../../ledger/LedgerSection.vue';
+import WorkingRow from '../../../ledger/WorkingRow.vue';
+import SheetBoard from '../../../sheet/SheetBoard.vue';
+import SheetFrame from '../../../sheet/SheetFrame.vue';
+import { usePickOnSheet } from '../../usePickOnSheet.ts';
+import SkinTabs from '../SkinTabs.vue';
+import FeatherRowPart from './FeatherRowPart.vue';
+import SheetList from './SheetList.vue';
+
+/** Flight and tail feathers, numbered on the spread wing, and those that are cut on their sheets. */
+const { piece, plan } = usePiecePlan();
+const { target } = useSelection();
+const pickOnSheet = usePickOnSheet();
+const feathers = computed(() => plan.value.skin.feathers);
+/** One of the maps by its place, or what is cut. */
+const shown = ref('0');
+const maps = computed(() => featherMaps(plan.value));
+const SHOWN = computed(() => [
+  ...maps.value.map(({ id }, i) => ({
+    label: id === 'feathers-tail' ? say.tailSpread : say.wingSpread,
+    value: String(i),
+  })),
+  { label: say.cutSheets, value: 'cut' },
+]);
+const nest = useJob(
+  computed(() => feathers.value && nestJob(feathers.value, piece.value.skin.feathers)),
+  say.nestOfFeathers,
+);
+const isCut = computed(() => feathers.value?.rows.some(({ way }) => way === 'cut') ?? false);
+const nesting = computed(() => (isCut.value ? (nest.answer.value?.value ?? null) : null));
+const rows = computed(() => {
+  if (feathers.value === null) return [];
+  const map = maps.value[Number(shown.value)];
+  if (map !== undefined) return [[map]];
+  return nesting.value === null
+    ? []
+    : featherSheets(feathers.value, nesting.value).map((drawing) => [drawing]);
+});
+const used = computed(() => {
+  if (nesting.value === null) return null;
+  const { sheets } = nesting.value;
+  const bought = sheets.filter(({ isBought }) => isBought).length;
+  return say.sheetsUsed(sheets.length, bought, `${Math.round(100 * fillOf(nesting.value))} %`);
+});
+</script>
+
+<template>
+  <SheetFrame :label="say.feathersFlat">
+    <SkinTabs />
+    <HintText v-if="!feathers">{{ say.noFeathers }}</HintText>
+    <template v-else>
+      <ChoiceRow :label="say.whatIsShown" :value="shown" :options="SHOWN" @set="shown = $event" />
+      <HintText v-if="shown === 'cut' && !isCut">{{ say.nothingCut }}</HintText>
+      <JobProgress v-else-if="shown === 'cut' && !nesting" :job="nest" :sentence="say.nestIsMade" />
+      <SheetBoard
+        v-else
+        :rows="rows"
+        :target="target"
+        :label="say.feathersTrue"
+        @pick="pickOnSheet"
+      />
+    </template>
+  </SheetFrame>
+  <LedgerPanel stage="skin">
+    <template v-if="feathers">
+      <LedgerSection v-for="row in feathers.rows" :key="row.row.id" :title="row.row.name">
+        <FeatherRowPart :row="row" :shafts="feathers.shafts" />
+      </LedgerSection>
+      <LedgerSection :title="say.forAll">
+        <WorkingRow v-if="feathers.step" :working="feathers.step" />
+        <WorkingRow v-if="feathers.shaftWire" :working="feathers.shaftWire" />
+        <WorkingRow v-if="feathers.sheet" :working="feathers.sheet" />
+        <WorkingRow v-for="minutes in feathers.minutes" :key="minutes.id" :working="minutes" />
+        <HintText v-if="used">{{ used }}</HintText>
+        <HintText v-if="nesting && nesting.tooLarge.length > 0" alarm>
+          {{ say.tooLarge(nesting.tooLarge.join(', ')) }}
+        </HintText>
+        <HintText>{{ say.howToLay }}</HintText>
+      </LedgerSection>
+      <LedgerSection :title="say.sheetsAtHand"><SheetList /></LedgerSection>
+    </template>
+    <LedgerSection v-else :title="say.feathersFlat">
+      <HintText>{{ say.noFeathers }}</HintText>
+    </LedgerSection>
+  </LedgerPanel>
+</template>

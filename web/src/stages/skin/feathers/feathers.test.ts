@@ -1,0 +1,50 @@
+// @vitest-environment happy-dom
+import { demoWorkpieces } from '@keen-sinew/core';
+import { describe, expect, it } from 'vitest';
+import { press, typeInto } from '../../../testing/hands.ts';
+import { mountWithPiece } from '../../../testing/mountWithPiece.ts';
+import { withGrown, withWay } from './featherChanges.ts';
+import FeathersStage from './FeathersStage.vue';
+
+const demo = (id: string) => demoWorkpieces().find((piece) => piece.id === id)!;
+const heron = demo('heron-at-the-sluice');
+
+describe('the room of feathers', () => {
+  it('shows every feather with its length, and takes counts and what has grown', async () => {
+    const { wrapper, piece } = mountWithPiece(FeathersStage, heron);
+    expect(wrapper.findAll('td').filter((cell) => /^[PSR]\d+$/.test(cell.text())).length).toBe(
+      10 + 17 + 6,
+    );
+    await typeInto(wrapper, 'Each side, secondaries', '19');
+    expect(piece().skin.feathers.rows['secondaries']).toMatchObject({ many: 19, way: 'pressed' });
+    await typeInto(wrapper, 'P3 left: how much of it has grown', '0');
+    expect(piece().skin.feathers.grown).toEqual({ 'L.P3': 0 });
+    await typeInto(wrapper, 'P3 left: how much of it has grown', '100');
+    expect(piece().skin.feathers.grown).toEqual({});
+    await press(wrapper, 'Add a sheet');
+    expect(piece().skin.feathers.sheets).toHaveLength(2);
+  });
+
+  it('says so where an animal has none', () => {
+    const { wrapper } = mountWithPiece(FeathersStage, demo('otter-on-the-log'));
+    expect(wrapper.text()).toContain('This animal has no large feathers');
+  });
+});
+
+describe('a row that is cut from sheet', () => {
+  it('leaves its zone smooth until no row of it is cut any more', () => {
+    const one = withWay(heron, 'primaries', 'flight', 'cut', ['secondaries']);
+    expect(one.skin.zones['flight']).toMatchObject({ method: 'smooth' });
+    const two = withWay(one, 'secondaries', 'flight', 'cut', ['primaries']);
+    const back = withWay(two, 'primaries', 'flight', 'pressed', ['secondaries']);
+    expect(back.skin.zones['flight']).toMatchObject({ method: 'smooth' });
+    const none = withWay(back, 'secondaries', 'flight', 'leaves', ['primaries']);
+    expect(none.skin.zones).toEqual(heron.skin.zones);
+  });
+
+  it('a feather wholly grown needs no word', () => {
+    const half = withGrown(heron, 'R.R6', 0.5);
+    expect(half.skin.feathers.grown).toEqual({ 'R.R6': 0.5 });
+    expect(withGrown(half, 'R.R6', 1).skin.feathers.grown).toEqual({});
+  });
+});

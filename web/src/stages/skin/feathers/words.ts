@@ -1,0 +1,75 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// FeathersStage.vue
+export const feathersFlat = 'Large feathers, laid flat';
+export const feathersTrue = 'Large feathers at the model’s size, numbered';
+export const noFeathers =
+  'This animal has no large feathers that are told one by one: its coat is worked by zone.';
+export const whatIsShown = 'What is shown';
+export const wingSpread = 'Wing, spread';
+export const tailSpread = 'Tail, spread';
+export const cutSheets = 'To cut';
+export const nothingCut =
+  'Nothing is cut from sheet. Choose “cut from sheet” for a row, and its feathers lie here on your sheets.';
+export const nestIsMade = 'The feathers are laid on the sheets.';
+export const nestOfFeathers = 'The feathers to cut';
+export const tooLarge = (ids: string): string =>
+  `No sheet is long enough for: ${ids}. Add a longer one.`;
+export const sheetsUsed = (used: number, bought: number, fill: string): string =>
+  `${used === 1 ? 'One sheet' : `${used} sheets`}${bought === 0 ? '' : `, ${bought} of them to buy`}; ${fill} of it is feather, the rest is waste.`;
+export const forAll = 'Wires, sheets and time';
+export const howToLay =
+  'Lay them from the tail forwards, in the wing from its tip towards the body and from below up: each lies on the one before. Left mirrors right; only the left wing is drawn.';
+export const sheetsAtHand = 'Sheets to cut from';
+
+// FeatherRowPart.vue
+export const changeRow = (row: string): string => `Change the ${row}`;
+export const wayOf = (row: string): string => `How the ${row} are made`;
+export const WAYS = {
+  pressed: 'Pressed',
+  leaves: 'Clay leaves',
+  cut: 'Cut from sheet',
+} as const;
+export const HOW = {
+  pressed:
+    'Draw each edge as a step into the clay, the lower one first, and leave the shaft standing as a fine ridge; then the barbs, slanting away from it.',
+  leaves:
+    'Cut each of a thin sheet of clay and bed it on slip or bake-and-bond over the one before. A long one is carried by its wire in the bake; prop its tip.',
+  cut: 'Cut left and right mirrored, glue the shaft’s wire on a strip along the underside, cut the edge slanting so that it looks thin, and stiffen it with thin size. Set after the last bake and the varnish; keep the joints free that the wing is to fold at.',
+} as const;
+export const eachSide = 'Each side';
+export const longest = 'Longest in life';
+export const leastOverlap = 'Least overlap';
+export const usual = 'usual';
+export const of = (what: string, row: string): string => `${what}, ${row}`;
+
+// FeatherTable.vue
+export const COLUMNS = ['Feather', 'Long', 'Wide', 'Wire', 'Left, %', 'Right, %'] as const;
+export const grownOn = (side: string, feather: string): string =>
+  `${feather} ${side}: how much of it has grown`;
+export const SIDES = { L: 'left', R: 'right' } as const;
+export const grown = 'Grown';
+export const changeGrown = (feather: string): string => `Change feather ${feather}`;
+export const grownHint =
+  'A feather may be missing (0 %) or still growing, as in a moulting bird: its place stays free.';
+
+// SheetList.vue
+export const changeSheet = 'Change a sheet';
+export const addSheet = 'Add a sheet';
+export const removeSheet = 'Remove a sheet';
+export const newSheet = 'Felt';
+export const nameOfSheet = 'Name of the sheet';
+export const sizes = {
+  longMm: 'Long',
+  wideMm: 'Wide',
+  thickMm: 'Thick',
+} as const;
+export const many = 'How many';
+export const grainLengthwise = 'Grain runs lengthwise: every shaft along it';
+export const ofSheet = (what: string, name: string): string => `${what}, ${name}`;
+export const gap = 'Gap between feathers';
+export const turns = 'Turns round the wing’s wire';
+export const changeCutting = 'Change how feathers are cut';
+export const remove = 'Remove';
