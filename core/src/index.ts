@@ -350,9 +350,13 @@ export {
   marksSeen,
   type MapShow,
 } from './sheets/skin/directionMap.ts';
+export { bladeSheets } from './sheets/skin/bladeSheets.ts';
 export { featherMaps, featherSheets } from './sheets/skin/featherDrawings.ts';
+export type { BladePlan } from './skin/blades/bladePlan.ts';
 export {
+  BLADE_WAYS,
   FEATHER_WAYS,
+  type BladeWay,
   type FeatherChoice,
   type FeatherSheet,
   type FeatherWay,

@@ -9,6 +9,7 @@ import type { MassPlan } from '../mass/planMass.ts';
 import { asGiven, type Working } from '../piece/working.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import { cutFeatherSteps, feathersLast } from './featherSteps.ts';
+import { setBlades } from './bladeSteps.ts';
 import { byMinutes } from './byMinutes.ts';
 import { fibreStep } from './skinSteps.ts';
 import { hasNose } from './finishing.ts';
@@ -50,7 +51,9 @@ const laidLayers = ({ zones }: ColourPlan, painted: boolean): readonly LaidLayer
 export function paintSteps(work: PaintWork): readonly Step[] {
   const { skeleton, colour, skin, mass, primerName, baked, unpainted, painted } = work;
   const layers = laidLayers(colour, true);
-  const ground = groundSteps(colour, primerName, [...baked, ...unpainted], layers.length > 0);
+  const wings = setBlades(skin, baked);
+  const hard = [...baked, ...unpainted, ...wings.map(({ id }) => id)];
+  const ground = groundSteps(colour, primerName, hard, layers.length > 0);
   const coats = layers.flatMap((layer, i) => {
     const before = i === 0 ? ground.at(-1)!.id : dryId(layers[i - 1]!.id);
     return [layerStep(layer, colour, [before]), dryingStep(layer)];
@@ -58,6 +61,7 @@ export function paintSteps(work: PaintWork): readonly Step[] {
   const last = coats.at(-1)?.id ?? ground.at(-1)!.id;
   const fibre = skin.zones.filter((zone) => isStuckOn(zone.method));
   return [
+    ...wings,
     ...ground,
     ...coats,
     ...(fibre.length === 0 ? [] : [fibreStep(skin, last)]),

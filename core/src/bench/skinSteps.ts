@@ -5,6 +5,7 @@ import type { Skeleton } from '../anatomy/skeleton.ts';
 import { isStuckOn } from '../body/undersize.ts';
 import { listSentence, type Sentence, type Step } from '../piece/step.ts';
 import type { SkinPlan, ZonePlan } from '../skin/planSkin.ts';
+import { bladeSteps } from './bladeSteps.ts';
 import { byMinutes } from './byMinutes.ts';
 import { clayFeatherSteps, featherNeeds } from './featherSteps.ts';
 import type { StampPlan } from '../skin/stampPlan.ts';
@@ -30,6 +31,7 @@ export const coatSteps = (
   needs: readonly string[],
 ): readonly Step[] => [
   ...foldSteps(skin, needs),
+  ...bladeSteps(skin, needs),
   ...clayFeatherSteps(skin, needs),
   ...workOrder(skin.zones, skeleton).flatMap((entry) => {
     const stamps = skin.stamps.filter(({ zone }) => zone === entry);

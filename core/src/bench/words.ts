@@ -495,3 +495,22 @@ export const mountInOrder =
   'From the tail forwards, in the wing from its tip towards the body and from below up, by the numbers on the map: wind each shaft round the wing’s wire or set it in its hole, and glue. Keep free what folds.';
 export const sheetForFeathers = 'Felt, paper or cloth for feathers';
 export const wireForShafts = 'Thin wire for the shafts of feathers';
+
+// bladeSteps.ts
+export const pressMembranes = 'Press the membranes on';
+export const layBetween =
+  'After the first bake, lay a sheet of clay between the lines that hold it, both faces roughened: ';
+export const thickHeldAlong = ' thick, held along ';
+export const itsRoot = 'its root';
+export const thinToEdge =
+  '. Thin it towards the free edge, press the folds of this stance along the lines on the template, and prop it from below until it is hard.';
+export const makeWings = 'Make the thin wings and fins apart';
+export const cutByTemplate =
+  'Cut them by their templates, left and right by the same one turned over: ';
+export const thickAlone = ' thick';
+export const thickOverWire = ' thick, lapped over a wire of ';
+export const bakeFlat =
+  '. Draw veins or rays on both faces. Soft they sag: bake them flat on a tile, or on a former bent to their curve. No hot glue before a bake: it melts.';
+export const setWings = 'Set the wings and fins in';
+export const setInHoles =
+  'Drill for each wire as deep as it reaches in, roughen both, set it with epoxy, prop it at its angle and look from the front whether left and right sit alike; then close the join with a fillet.';

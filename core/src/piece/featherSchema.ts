@@ -26,11 +26,24 @@ const sheetSchema = z.strictObject({
   thickMm: num(0.02, 10),
 });
 
+/** How a thin wing, a fin or a membrane is made: pressed on the piece, of clay over a wire, or of sheet over a wire. */
+export const BLADE_WAYS = ['pressed', 'clay', 'sheet'] as const;
+export type BladeWay = (typeof BLADE_WAYS)[number];
+
+/** A thin wing, fin or membrane made otherwise than usual; null keeps the least that its stuff allows. */
+const bladeSchema = z.strictObject({
+  way: z.enum(BLADE_WAYS),
+  thickMm: z.nullable(num(0.02, 20)),
+  wireMm: z.nullable(num(0.1, 4)),
+});
+
 export const featherSchema = z.strictObject({
   /** By the row's id. */
   rows: z.record(text(0, 40), rowSchema),
   /** What a feather has grown to, of its length, by side and number ("L.P3"): 0 is missing. */
   grown: z.record(text(0, 12), num(0, 1)),
+  /** Thin wings, fins and membranes, by the id of their blade. */
+  blades: z.record(text(0, 40), bladeSchema),
   sheets: list(sheetSchema, 0, 12),
   /** Left free between feathers on a sheet, and to its edge. */
   gapMm: num(0, 30),
@@ -45,6 +58,7 @@ export type FeatherSheet = z.infer<typeof sheetSchema>;
 export const NEW_FEATHERS = Object.freeze({
   rows: {},
   grown: {},
+  blades: {},
   sheets: [
     {
       ...{ id: 'felt', name: 'Felt', longMm: 300, wideMm: 200 },

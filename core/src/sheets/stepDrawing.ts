@@ -8,6 +8,7 @@ import { layersOf, paintedForm } from './colour/painted.ts';
 import type { Drawing } from './drawing.ts';
 import { elevation, type ElevationOptions } from './elevation.ts';
 import { formDrawing } from './formItems.ts';
+import { bladeSheets } from './skin/bladeSheets.ts';
 import { featherMaps } from './skin/featherDrawings.ts';
 import { strokeCard } from './strokeCard.ts';
 import { wireStrips } from './wireStrips.ts';
@@ -48,6 +49,7 @@ const BY_HEAD: readonly (readonly [head: string, rule: Rule])[] = [
   ['parts.make.', (plan) => fittingSheets(plan.fittings).slice(0, 1)],
   ['parts.', form],
   ['skin.feathers.', featherMaps],
+  ['skin.blades.', bladeSheets],
   [
     'skin.',
     (plan, id) => [

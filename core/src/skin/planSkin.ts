@@ -5,6 +5,7 @@ import type { StancePlan } from '../stance/stancePlan.ts';
 import type { FormSurface } from '../surface/formSurface.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
+import { bladePlans, bladeWorkings, type BladePlan } from './blades/bladePlan.ts';
 import { featherPlan, featherWorkings, type FeatherPlan } from './feathers/featherPlan.ts';
 import { foldPlans, foldWorkings, type FoldPlan } from './foldPlan.ts';
 import { limbAreas } from './limbAreas.ts';
@@ -33,6 +34,8 @@ export interface SkinPlan extends StageResult {
   readonly plates: readonly PlatePlan[];
   /** Flight and tail feathers; null where the animal has none. */
   readonly feathers: FeatherPlan | null;
+  /** Thin wings, fins and membranes. */
+  readonly blades: readonly BladePlan[];
   /** Folds inside bent joints that the coat does not hide. */
   readonly folds: readonly FoldPlan[];
   /** Hand work by limb; null while the surface is worked out. */
@@ -68,9 +71,11 @@ export function planSkin(inputs: SkinInputs): SkinPlan {
   const plates = platePlans(stance.posed, scale);
   const folds = foldPlans(stance.posed, zones, skin.pace);
   const feathers = featherPlan(skeleton, skin.feathers, scale, inputs.wires);
+  const feathered = new Set(feathers?.rows.map(({ row }) => row.root.bone));
+  const blades = bladePlans(stance.posed, skin.feathers, scale, feathered);
   const work = coatWork(zones, surface && limbAreas(surface, skeleton));
   return {
-    ...{ zones, tools, tubes, stamps, plates, folds, feathers, work, vary: skin.vary },
+    ...{ zones, tools, tubes, stamps, plates, folds, feathers, blades, work, vary: skin.vary },
     workings: [
       ...zones.flatMap(zoneWorkings),
       ...tubes.flatMap(({ length, girth, rows }) => [
@@ -86,6 +91,7 @@ export function planSkin(inputs: SkinInputs): SkinPlan {
       ...plates.flatMap(({ long, wide }) => [long, wide]),
       ...folds.flatMap(foldWorkings),
       ...featherWorkings(feathers),
+      ...bladeWorkings(blades),
       ...(work === null ? [] : [...work.limbs.map(({ minutes }) => minutes), work.total]),
     ],
     snags: skinSnags({ zones, tools, stamps, tubes }, skin, skeleton, scale),

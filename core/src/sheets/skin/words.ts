@@ -51,3 +51,11 @@ export const lengthsOf = (row: string, ids: string, lengths: string): string =>
 export const grainThisWay = 'grain';
 export const cutFromSheet = (name: string, number: number, isBought: boolean): string =>
   `Feathers to cut, sheet ${number}, ${name.toLowerCase()}${isBought ? ', to buy' : ''}`;
+
+// bladeSheets.ts
+export const bladeTemplate = (name: string, many: number): string =>
+  many > 1 ? `${name}, template: turn it over for the other side` : `${name}, template`;
+export const thickAgainstScale = (made: string, atScale: string): string =>
+  `made ${made} mm thick; at scale it would be ${atScale} mm`;
+export const edgeWireOf = (thick: string, cut: string): string =>
+  `wire ${thick} mm, cut ${cut} mm; its bends from the root: mark in mm, and angle`;

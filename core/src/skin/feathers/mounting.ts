@@ -52,10 +52,15 @@ export function flatWing(
   };
 }
 
-/** The bone of a tail seen from above, the head above it; its left half lies to the left. */
-export function flatTail(skeleton: Skeleton, sizeFactor: number, key: string): FlatLimb {
+/** The bone of a tail seen from above, the head above it; its left half lies to the left. Undefined where it has none. */
+export function flatTail(
+  skeleton: Skeleton,
+  sizeFactor: number,
+  key: string,
+): FlatLimb | undefined {
   const bone = restPose(skeleton).bones.find(({ bone: of }) => of.key === key);
-  const long = bone === undefined ? 0 : distance(bone.start, bone.end) * sizeFactor;
+  if (bone === undefined) return undefined;
+  const long = distance(bone.start, bone.end) * sizeFactor;
   const ends: readonly [Point2, Point2] = [
     [0, 0],
     [0, -long],

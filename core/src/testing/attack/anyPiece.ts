@@ -89,6 +89,7 @@ function namesOf(animal: Animal): Known {
     'skin.stamps.*.zone': zones,
     'skin.rows.#': from(['trunk', 'tail', 'neck']),
     'skin.feathers.rows.#': from(['primaries', 'secondaries', 'tail']),
+    'skin.feathers.blades.#': from((animal.blades ?? []).map(({ id }) => id).concat('wing')),
     'skin.feathers.grown.#': from(['L.P1', 'R.S3', 'L.R6']),
     'colour.zones.#': zones,
   };

@@ -6,7 +6,7 @@
 export const coatTab = 'Coat';
 export const lieTab = 'Direction';
 export const scalesTab = 'Scales, laid flat';
-export const feathersTab = 'Feathers';
+export const feathersTab = 'Feathers, wings';
 export const roomsOfSkin = 'Rooms of Skin';
 
 // useCoatView.ts

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { featherMaps, featherSheets, fillOf, nestJob } from '@keen-sinew/core';
+import { bladeSheets, featherMaps, featherSheets, fillOf, nestJob } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
 import { useSelection } from '../../../composables/useSelection.ts';
@@ -15,23 +15,31 @@ import SheetBoard from '../../../sheet/SheetBoard.vue';
 import SheetFrame from '../../../sheet/SheetFrame.vue';
 import { usePickOnSheet } from '../../usePickOnSheet.ts';
 import SkinTabs from '../SkinTabs.vue';
+import BladePart from './BladePart.vue';
 import FeatherRowPart from './FeatherRowPart.vue';
 import SheetList from './SheetList.vue';
 
-/** Flight and tail feathers, numbered on the spread wing, and those that are cut on their sheets. */
+/** Flight and tail feathers, numbered on the spread wing, those that are cut on their sheets, and thin wings, fins and membranes. */
 const { piece, plan } = usePiecePlan();
 const { target } = useSelection();
 const pickOnSheet = usePickOnSheet();
 const feathers = computed(() => plan.value.skin.feathers);
 /** One of the maps by its place, or what is cut. */
 const shown = ref('0');
-const maps = computed(() => featherMaps(plan.value));
+const maps = computed(() => [...featherMaps(plan.value), ...bladeSheets(plan.value)]);
+const nameOf = (id: string): string =>
+  id === 'feathers-wing'
+    ? say.wingSpread
+    : id === 'feathers-tail'
+      ? say.tailSpread
+      : (plan.value.skin.blades.find(({ pattern: { blade } }) => `blade-${blade.id}` === id)
+          ?.pattern.blade.name ?? id);
 const SHOWN = computed(() => [
   ...maps.value.map(({ id }, i) => ({
-    label: id === 'feathers-tail' ? say.tailSpread : say.wingSpread,
+    label: nameOf(id),
     value: String(i),
   })),
-  { label: say.cutSheets, value: 'cut' },
+  ...(feathers.value === null ? [] : [{ label: say.cutSheets, value: 'cut' }]),
 ]);
 const nest = useJob(
   computed(() => feathers.value && nestJob(feathers.value, piece.value.skin.feathers)),
@@ -40,10 +48,9 @@ const nest = useJob(
 const isCut = computed(() => feathers.value?.rows.some(({ way }) => way === 'cut') ?? false);
 const nesting = computed(() => (isCut.value ? (nest.answer.value?.value ?? null) : null));
 const rows = computed(() => {
-  if (feathers.value === null) return [];
   const map = maps.value[Number(shown.value)];
   if (map !== undefined) return [[map]];
-  return nesting.value === null
+  return nesting.value === null || feathers.value === null
     ? []
     : featherSheets(feathers.value, nesting.value).map((drawing) => [drawing]);
 });
@@ -58,7 +65,7 @@ const used = computed(() => {
 <template>
   <SheetFrame :label="say.feathersFlat">
     <SkinTabs />
-    <HintText v-if="!feathers">{{ say.noFeathers }}</HintText>
+    <HintText v-if="maps.length === 0">{{ say.noFeathers }}</HintText>
     <template v-else>
       <ChoiceRow :label="say.whatIsShown" :value="shown" :options="SHOWN" @set="shown = $event" />
       <HintText v-if="shown === 'cut' && !isCut">{{ say.nothingCut }}</HintText>
@@ -90,7 +97,14 @@ const used = computed(() => {
       </LedgerSection>
       <LedgerSection :title="say.sheetsAtHand"><SheetList /></LedgerSection>
     </template>
-    <LedgerSection v-else :title="say.feathersFlat">
+    <LedgerSection
+      v-for="blade in plan.skin.blades"
+      :key="blade.pattern.blade.id"
+      :title="blade.pattern.blade.name"
+    >
+      <BladePart :blade="blade" />
+    </LedgerSection>
+    <LedgerSection v-if="maps.length === 0" :title="say.feathersFlat">
       <HintText>{{ say.noFeathers }}</HintText>
     </LedgerSection>
   </LedgerPanel>

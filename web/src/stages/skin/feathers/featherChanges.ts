@@ -44,3 +44,17 @@ export function withGrown(piece: Workpiece, key: string, share: number): Workpie
   const { [key]: _before, ...others } = piece.skin.feathers.grown;
   return withFeathers(piece, { grown: share === 1 ? others : { ...others, [key]: share } });
 }
+
+type BladeChoice = FeatherChoice['blades'][string];
+
+/** A thin wing, fin or membrane changed in part; `way` is how it is made until now. */
+export function withBlade(
+  piece: Workpiece,
+  id: string,
+  way: BladeChoice['way'],
+  part: Partial<BladeChoice>,
+): Workpiece {
+  const { blades } = piece.skin.feathers;
+  const usual = { way, thickMm: null, wireMm: null };
+  return withFeathers(piece, { blades: { ...blades, [id]: { ...usual, ...blades[id], ...part } } });
+}

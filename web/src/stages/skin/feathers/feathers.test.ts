@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { demoWorkpieces } from '@keen-sinew/core';
+import { demoWorkpieces, inWorkshop, newPiece, newWorkshop } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
 import { press, typeInto } from '../../../testing/hands.ts';
 import { mountWithPiece } from '../../../testing/mountWithPiece.ts';
@@ -46,5 +46,21 @@ describe('a row that is cut from sheet', () => {
     const half = withGrown(heron, 'R.R6', 0.5);
     expect(half.skin.feathers.grown).toEqual({ 'R.R6': 0.5 });
     expect(withGrown(half, 'R.R6', 1).skin.feathers.grown).toEqual({});
+  });
+});
+
+describe('thin wings', () => {
+  it('are made in another way, thicker, and over a wire of one’s own', async () => {
+    const dragonfly = inWorkshop(newPiece('flier', 'Flier', 'emperor-dragonfly'), newWorkshop());
+    const { wrapper, piece } = mountWithPiece(FeathersStage, dragonfly);
+    expect(wrapper.text()).toContain('Forewing, its wire');
+    await typeInto(wrapper, 'Thickness of your own, forewing', '1.6');
+    await typeInto(wrapper, 'Wire along its edge, forewing', '0.8');
+    expect(piece().skin.feathers.blades).toEqual({
+      forewing: { way: 'clay', thickMm: 1.6, wireMm: 0.8 },
+    });
+    await press(wrapper, 'Pressed on');
+    expect(piece().skin.feathers.blades['forewing']).toMatchObject({ way: 'pressed' });
+    expect(wrapper.text()).not.toContain('Forewing, its wire');
   });
 });

@@ -3,10 +3,10 @@
  */
 
 // FeathersStage.vue
-export const feathersFlat = 'Large feathers, laid flat';
-export const feathersTrue = 'Large feathers at the model’s size, numbered';
+export const feathersFlat = 'Feathers, wings and fins, laid flat';
+export const feathersTrue = 'Feathers, wings and fins at the model’s size';
 export const noFeathers =
-  'This animal has no large feathers that are told one by one: its coat is worked by zone.';
+  'This animal has no large feathers, thin wings, fins or membranes: its coat is worked by zone.';
 export const whatIsShown = 'What is shown';
 export const wingSpread = 'Wing, spread';
 export const tailSpread = 'Tail, spread';
@@ -73,3 +73,26 @@ export const gap = 'Gap between feathers';
 export const turns = 'Turns round the wing’s wire';
 export const changeCutting = 'Change how feathers are cut';
 export const remove = 'Remove';
+
+// BladePart.vue
+export const changeBlade = (name: string): string => `Change the ${name}`;
+export const wayOfBlade = (name: string): string => `How the ${name} is made`;
+export const BLADES = {
+  pressed: 'Pressed on',
+  clay: 'Clay, apart',
+  sheet: 'Film or paper',
+} as const;
+export const HOW_BLADE = {
+  pressed:
+    'After the first bake: a sheet of clay between the lines that hold it, thinned towards its free edge, with the folds of this stance pressed in. Prop it until it is hard.',
+  clay: 'Cut by the template, lapped over its wire, veins drawn on both faces, baked flat on a tile or a former, and set in when both are hard. Soft it sags: prop it every few centimetres. No hot glue before a bake: it melts.',
+  sheet:
+    'Cut of film or paper by the template and glued over its wire, veins drawn with ink or thread. It stands no oven: it is set in after the last bake.',
+} as const;
+export const ownThick = 'Thickness of your own';
+export const ownWire = 'Wire along its edge';
+export const byStuff = 'by its stuff';
+export const BENDS = ['Bend', 'Mark', 'Turn'] as const;
+export const bendsOfEdge = 'Marks are from the root, along the wire; the template shows each.';
+export const joinHint =
+  'Where two sheets meet, cut both edges slanting so that they lap without a step.';

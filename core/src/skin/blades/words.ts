@@ -1,0 +1,36 @@
+// bladePlan.ts
+export const thickAtScale = (name: string): string => `${name}, thick at scale`;
+export const thickInLife = 'Thick in life';
+export const definitionOfScale = 'definition of scale';
+export const thickMade = (name: string): string => `${name}, made`;
+export const leastOfWay = {
+  pressed: 'Least that clay on the piece bears',
+  clay: 'Least that clay over a wire bears',
+  sheet: 'A sheet of film or paper',
+} as const;
+export const setByYou = 'Set by you';
+export const decidedByYou = 'decided by you';
+export const compromise =
+  'a compromise: as thin as it can be made, not as thin as life; least from memory of common practice';
+export const areaOf = (name: string): string => `${name}, one side`;
+export const outlineLaidFlat = 'its outline laid flat, spread';
+export const areaByLoop = 'cross products along the outline';
+export const edgeOf = (name: string): string => `${name}, its wire`;
+export const alongEdge = 'Along the leading edge';
+export const intoBody = 'Into the body';
+export const intoBodyByPractice =
+  'the way along the edge; how far it reaches into the body is common practice';
+export const lapOf = (name: string): string => `${name}, lap over the wire`;
+export const wireThick = 'Wire, thick';
+export const halfRound = 'half round the wire, and the thickness twice to press it shut';
+export const attachedOf = (name: string): string => `${name}, where it is held`;
+export const alongBone = 'Along a bone';
+export const boneByBone = 'bone by bone, laid flat';
+export const slackOf = (name: string): string => `${name}, in folds in this stance`;
+export const shownNow = 'What of it is spread in this stance';
+export const foldsByArea = 'what is not spread hangs in folds, between the lines where it is held';
+export const howMany = 'How many';
+export const minutesOf = (name: string): string => `${name}, hand work`;
+export const minutesByArea = 'area by the usual pace of its way, from memory; left and right';
+export const aMinute = 'A minute';
+export const paceOfWay = 'Done in a minute';
