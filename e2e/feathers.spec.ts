@@ -1,0 +1,35 @@
+import { axeFinds } from './axe.ts';
+import { choose, row, saved, type, unfold } from './helpers.ts';
+import { expect, test } from './test.ts';
+
+test('feathers are numbered, cut from sheet, set in number, and taken to SVG and DXF', async ({
+  page,
+}) => {
+  await page.goto('/piece/heron-at-the-sluice/skin/feathers');
+  await expect(
+    page.getByText('Feathers of the left wing, spread and seen from above'),
+  ).toBeVisible();
+  await expect(page.locator('.board').getByText('P10', { exact: true })).toBeVisible();
+  await unfold(page);
+  await type(page, 'Each side, secondaries', '19');
+  await expect(page.locator('.board').getByText('S19', { exact: true })).toBeVisible();
+  await page
+    .getByRole('radiogroup', { name: 'How the primaries are made' })
+    .getByText('Cut from sheet')
+    .click();
+  await expect(row(page, 'skin.feathers.shafts')).toBeVisible();
+  await choose(page, 'To cut');
+  await expect(page.getByText('Feathers to cut, sheet 1, felt')).toBeVisible();
+  await expect(page.locator('.board').getByText('L P10', { exact: true })).toBeVisible();
+  await expect(page.locator('.board').getByText('R P10', { exact: true })).toBeVisible();
+  expect(await axeFinds(page)).toEqual([]);
+  await saved(page);
+  await page.keyboard.press('p');
+  const names: string[] = [];
+  page.on('download', (file) => names.push(file.suggestedFilename()));
+  await page.getByRole('button', { name: /^Feathers \(SVG\)/ }).click();
+  await expect.poll(() => names.filter((name) => name.endsWith('.svg')).length).toBe(3);
+  await page.getByRole('button', { name: /^Feathers \(DXF\)/ }).click();
+  await expect.poll(() => names.filter((name) => name.endsWith('.dxf')).length).toBe(3);
+  expect(names.toSorted()[0]).toBe('heron-at-the-sluice-feathers-cut-1.dxf');
+});
