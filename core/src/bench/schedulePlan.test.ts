@@ -139,6 +139,13 @@ describe('a plan of the days', () => {
     // Sixty-five minutes do not fit before noon any more: both wait.
     const later = asked([piece('a', heated.with(0, step('wire', 120)))]).bookings;
     expect(later[1]!.start).toBe('2026-03-02T13:00');
+    // Its heating pinned to a day takes the bake along.
+    const pinned = { ...piece('a', heated), notBefore: { heat: '2026-03-04' } };
+    const moved = asked([pinned]).bookings;
+    expect(moved.map(({ step: id, start }) => [id, start.slice(0, 10)]).slice(1, 3)).toEqual([
+      ['heat', '2026-03-04'],
+      ['bake', '2026-03-04'],
+    ]);
     const baked = heated.map((of) => ({ ...of, done: of.id !== 'cool' && of.id !== 'heat' }));
     expect(asked([piece('a', baked)]).bookings.map(({ step: id }) => id)).toEqual(['cool']);
   });

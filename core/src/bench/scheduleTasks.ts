@@ -53,7 +53,10 @@ export function tasksOf({ pieces, sittingMin, hours, from }: ScheduleQuestion): 
       const heat = open.find(({ heatsFor }) => heatsFor === step.id);
       const needs = new Set([...step.needs, ...(heat?.needs ?? [])]);
       const after = [...needs].filter((id) => isLaid.has(id)).map((id) => idOf(piece, id));
-      const day = piece.notBefore[step.id];
+      const days = [step.id, ...(heat === undefined ? [] : [heat.id])].flatMap(
+        (id) => piece.notBefore[id] ?? [],
+      );
+      const day = days.toSorted().at(-1);
       const wait = day === undefined ? 0 : minutesBetween(from, `${day}T00:00`);
       const waiting: readonly Task[] =
         wait > 0
