@@ -16,7 +16,8 @@ export const tasksOf = (most: number, long: number) =>
       all.map(({ minutes, uses, needs }, i): Task => ({
         ...{ id: `t${i}`, minutes, uses },
         after: i === 0 || needs % 3 === 0 ? [] : [`t${needs % i}`],
-        ...(uses[0] === 'oven' ? { loadMin: 1, unloadMin: 1 } : {}),
+        // Every other oven is heated up for first.
+        ...(uses[0] === 'oven' ? { heatMin: 2 * (needs % 2), loadMin: 1, unloadMin: 1 } : {}),
       })),
     );
 
