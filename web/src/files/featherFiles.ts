@@ -1,36 +1,46 @@
 import * as say from './words.ts';
-import { drawingSvg, featherMaps, featherSheets, nestJob, type Drawing } from '@keen-sinew/core';
+import {
+  bladeSheets,
+  drawingSvg,
+  featherMaps,
+  featherSheets,
+  nestJob,
+  type Drawing,
+} from '@keen-sinew/core';
 import type { CoatOf, PieceFile } from './coatFiles.ts';
 import { downloadText } from './download.ts';
 
 /** Large feathers: the maps of wing and tail, and the sheets with those that are cut. */
 export function featherFiles({ piece, plan, problem, pdf, dxf }: CoatOf): readonly PieceFile[] {
   const { id } = piece.value;
-  const feathers = async (): Promise<readonly Drawing[]> => {
+  const made = async (): Promise<readonly Drawing[]> => {
     const of = plan.value.skin.feathers;
-    problem.value = of === null ? say.noFeathersToDraw : null;
-    if (of === null) return [];
-    const job = nestJob(of, piece.value.skin.feathers);
-    if (job === null) return featherMaps(plan.value);
+    const flat = [...featherMaps(plan.value), ...bladeSheets(plan.value)];
+    problem.value = flat.length === 0 ? say.noFeathersToDraw : null;
+    const job = of && nestJob(of, piece.value.skin.feathers);
+    if (of === null || job === null) return flat;
     const { nested } = await import('@keen-sinew/core/nest');
-    return [...featherMaps(plan.value), ...featherSheets(of, nested(job.input))];
+    return [...flat, ...featherSheets(of, nested(job.input))];
   };
+  const feathers = (act: (drawings: readonly Drawing[]) => unknown): void =>
+    void made()
+      .then((drawings) => (drawings.length === 0 ? undefined : act(drawings)))
+      .catch((error: unknown) => {
+        problem.value = say.sheetsCouldNotBe((error as Error).message);
+      });
   return [
     {
       id: 'feathers',
       title: say.feathersPdf,
       what: say.feathersAndSheets,
-      make: () =>
-        void feathers().then((drawings) =>
-          drawings.length === 0 ? undefined : pdf('feathers', () => drawings, false),
-        ),
+      make: () => feathers((drawings) => pdf('feathers', () => drawings, false)),
     },
     {
       id: 'feathers.svg',
       title: say.feathersSvg,
       what: say.feathersAndSheets,
       make: () =>
-        void feathers().then((drawings) =>
+        feathers((drawings) =>
           drawings.forEach((drawing) =>
             downloadText(`${id}-${drawing.id}.svg`, drawingSvg(drawing), 'image/svg+xml'),
           ),
@@ -41,7 +51,7 @@ export function featherFiles({ piece, plan, problem, pdf, dxf }: CoatOf): readon
       title: say.feathersDxf,
       what: say.feathersAndSheets,
       make: () =>
-        void feathers().then(async (drawings) => {
+        feathers(async (drawings) => {
           for (const drawing of drawings) await dxf(drawing.id, drawing);
         }),
     },

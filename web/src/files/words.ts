@@ -110,8 +110,9 @@ export const feathersPdf = 'Feathers (PDF)';
 export const feathersSvg = 'Feathers (SVG)';
 export const feathersDxf = 'Feathers (DXF)';
 export const feathersAndSheets =
-  'Wing and tail with every feather numbered, and those to cut on their sheets, at 1:1';
-export const noFeathersToDraw = 'This animal has no large feathers that are told one by one.';
+  'Every feather numbered, those to cut on their sheets, thin wings and fins as templates, at 1:1';
+export const noFeathersToDraw =
+  'This animal has no large feathers, thin wings, fins or membranes to draw.';
 export const coatCannotBeHad =
   'the body or its coat was not worked out; the stage says why, and works it out again';
 

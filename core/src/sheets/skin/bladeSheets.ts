@@ -55,7 +55,7 @@ function wireItems(
       ...{ weight: WEIGHT.hair, ink: 'ink', layer: 'lap' },
     },
     { kind: 'line', points: path, weight: WEIGHT.far, ink: 'near', layer: 'wire' },
-    ...bends.flatMap(({ at, markMm, turnDeg }, i): DrawingItem[] => [
+    ...bends.flatMap(({ at, mark, turn }, i): DrawingItem[] => [
       {
         ...{ kind: 'circle', at, radius: 0.9, weight: WEIGHT.thin },
         ...{ ink: 'near', layer: 'bends' },
@@ -63,7 +63,7 @@ function wireItems(
       {
         ...{ kind: 'text', sizeMm: TEXT_MM, anchor: 'middle', face: 'number' },
         ...{ ink: 'ink', layer: 'bends', at: [at[0], at[1] + BESIDE_MM * (1 + (i % 3))] },
-        text: `${markMm.toFixed(1)} · ${Math.abs(turnDeg).toFixed(0)}°`,
+        text: `${mark.value.toFixed(1)} · ${turn.value.toFixed(0)}°`,
       },
     ]),
   ];

@@ -30,7 +30,7 @@ export interface BladePlan {
 export interface EdgeWire {
   readonly thickMm: number;
   readonly path: readonly Point2[];
-  readonly bends: readonly EdgeBend[];
+  readonly bends: readonly (EdgeBend & { readonly mark: Working; readonly turn: Working })[];
   readonly cut: Working;
   /** What is added to the outline along the edge, and lapped over the wire. */
   readonly lap: Working;
@@ -95,9 +95,10 @@ const isCarried = (
 /** Every number that is known of thin wings, fins and membranes. */
 export const bladeWorkings = (plans: readonly BladePlan[]): readonly Working[] =>
   plans.flatMap(({ atScale, made, area, attached, slack, wire, minutes }) =>
-    [atScale, made, area, attached, slack, wire?.cut ?? null, wire?.lap ?? null, minutes].filter(
-      (working) => working !== null,
-    ),
+    [
+      ...[atScale, made, area, attached, slack, wire?.cut ?? null, wire?.lap ?? null, minutes],
+      ...(wire?.bends.flatMap(({ mark, turn }) => [mark, turn]) ?? []),
+    ].filter((working) => working !== null),
   );
 
 const common = (pattern: BladePattern, what: string) =>
@@ -182,7 +183,11 @@ function edgeWire(pattern: BladePattern, thickMm: number, made: Working): EdgeWi
     .reduce((sum, [x, y], i) => sum + Math.hypot(x - path[i]![0], y - path[i]![1]), 0);
   const { name } = pattern.blade;
   return {
-    ...{ thickMm, path, bends: edgeBends(path) },
+    ...{
+      thickMm,
+      path,
+      bends: edgeBends(path).map((bend, i) => bendWorkings(pattern, bend, i + 1)),
+    },
     cut: {
       ...{ ...common(pattern, 'wire'), label: say.edgeOf(name), unit: 'mm', digits: 1 },
       ...{ value: long + INTO_BODY_MM, provenance: 'derived', formula: 'c = l + e' },
@@ -198,6 +203,42 @@ function edgeWire(pattern: BladePattern, thickMm: number, made: Working): EdgeWi
       ...{ provenance: 'derived', formula: 's = π · d / 2 + 2 · t' },
       inputs: [input('d', say.wireThick, thickMm, 'mm', 'own'), asInput('t', made)],
       source: say.halfRound,
+    },
+  };
+}
+
+/** A bend with its mark and its turn as numbers that can be opened. */
+function bendWorkings(pattern: BladePattern, bend: EdgeBend, n: number): EdgeWire['bends'][number] {
+  const { name } = pattern.blade;
+  return {
+    ...bend,
+    mark: {
+      ...{
+        ...common(pattern, `bend.${n}.mark`),
+        label: say.markOf(name, n),
+        unit: 'mm',
+        digits: 1,
+      },
+      ...{ value: bend.markMm, provenance: 'derived', formula: 'Σ sᵢ', source: say.alongWire },
+      inputs: bend.legsMm.map((mm) => input('sᵢ', say.straightPart, mm, 'mm', 'derived')),
+    },
+    turn: {
+      ...{
+        ...common(pattern, `bend.${n}.turn`),
+        label: say.turnOf(name, n),
+        unit: 'deg',
+        digits: 0,
+      },
+      ...{
+        value: Math.abs(bend.turnDeg),
+        provenance: 'derived',
+        inputs: [],
+        source: say.alongWire,
+      },
+      reading: {
+        ...{ method: say.turnByDirections, resolution: say.withinEdge },
+        checkedBy: 'core/src/skin/blades/blades.test.ts',
+      },
     },
   };
 }

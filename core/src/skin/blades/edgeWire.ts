@@ -8,6 +8,8 @@ export interface EdgeBend {
   readonly at: Point2;
   /** From the root, along the wire, mm of the model. */
   readonly markMm: number;
+  /** Straight by straight, the way to it, mm. */
+  readonly legsMm: readonly number[];
   /** Change of direction, degrees; to the left plus. */
   readonly turnDeg: number;
 }
@@ -27,21 +29,22 @@ export function edgePath(outline: readonly Point2[]): readonly Point2[] {
 
 /** The bends of a wire along such a path, from the root. */
 export function edgeBends(path: readonly Point2[]): readonly EdgeBend[] {
-  let markMm = 0;
+  const legs: number[] = [];
   return path.slice(1, -1).flatMap((at, i): readonly EdgeBend[] => {
     const [a, b] = [path[i]!, path[i + 2]!];
     const [before, after] = [
       [at[0] - a[0], at[1] - a[1]],
       [b[0] - at[0], b[1] - at[1]],
     ] as const;
-    markMm += Math.hypot(...before);
+    legs.push(Math.hypot(...before));
+    const markMm = legs.reduce((sum, mm) => sum + mm, 0);
     const turnDeg = toDeg(
       Math.atan2(
         before[0] * after[1] - before[1] * after[0],
         before[0] * after[0] + before[1] * after[1],
       ),
     );
-    return Math.abs(turnDeg) < LEAST_DEG ? [] : [{ at, markMm, turnDeg }];
+    return Math.abs(turnDeg) < LEAST_DEG ? [] : [{ at, markMm, legsMm: [...legs], turnDeg }];
   });
 }
 

@@ -10,6 +10,8 @@ import HintText from '../../../kit/HintText.vue';
 import { lengthAt } from '../../../kit/limited.ts';
 import QuantityField from '../../../kit/QuantityField.vue';
 import ReckoningTable from '../../../kit/ReckoningTable.vue';
+import OpenedRow from '../../../ledger/OpenedRow.vue';
+import WorkingCell from '../../../ledger/WorkingCell.vue';
 import WorkingRow from '../../../ledger/WorkingRow.vue';
 import { withBlade } from './featherChanges.ts';
 
@@ -77,11 +79,11 @@ const workings = computed(() => {
       ><template #row="{ row: bend, index }"
         ><tr>
           <td>{{ index + 1 }}</td>
-          <td class="number">{{ text(bend.markMm, 'mm', 1) }}</td>
-          <td class="number">{{ Math.abs(bend.turnDeg).toFixed(0) }}°</td>
-        </tr></template
-      ></ReckoningTable
-    >
+          <td><WorkingCell :working="bend.mark" unit /></td>
+          <td><WorkingCell :working="bend.turn" unit /></td>
+        </tr>
+        <OpenedRow :of="[bend.mark, bend.turn]" /></template
+    ></ReckoningTable>
     <HintText>{{ say.bendsOfEdge }}</HintText>
   </template>
   <HintText v-if="blade.way === 'clay'">{{ say.joinHint }}</HintText>
