@@ -28,10 +28,21 @@ export const test = base.extend<object, { profile: BrowserContext }>({
     await page.goto('/robots.txt');
     await forget(page);
     await page.close();
+    const opened = (later: Page): void => writtenFirst(later);
+    profile.on('page', opened);
     await use(profile);
+    profile.off('page', opened);
     await Promise.all(profile.pages().map((left) => left.close()));
   },
 });
+
+/** A page goes elsewhere, or loads again, when what was changed on it is written: nobody is as fast as a test. */
+function writtenFirst(page: Page): void {
+  const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
+  const written = () => page.locator('html:not([data-unwritten])').waitFor({ state: 'attached' });
+  page.goto = async (...to) => (await written(), goto(...to));
+  page.reload = async (...how) => (await written(), reload(...how));
+}
 
 const SIZE = { width: 1280, height: 800 };
 

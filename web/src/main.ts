@@ -10,10 +10,12 @@ import App from './App.vue';
 import { hearDefects } from './composables/defects.ts';
 import { router } from './router.ts';
 import { holdOpen } from './stores/tabLocks.ts';
+import { askWhileUnderWay } from './stores/underWay.ts';
 
 const app = createApp(App).use(createPinia()).use(router);
 hearDefects(app, router);
 holdOpen();
+askWhileUnderWay(window);
 app.mount('#app');
 // Nothing on the first page waits for it.
 if (import.meta.env.PROD)

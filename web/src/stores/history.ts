@@ -1,6 +1,7 @@
 import type * as Mutative from 'mutative';
 import type { Patches } from 'mutative';
 import { computed, shallowRef, type ComputedRef, type ShallowRef } from 'vue';
+import { countUnderWay } from './underWay.ts';
 
 type Patching = Pick<typeof Mutative, 'apply' | 'create'>;
 
@@ -16,7 +17,7 @@ export const historyReady: Promise<void> = import('mutative').then(({ apply, cre
  */
 export function whenReady(act: () => void, failed: (reason: string) => void): void {
   if (patching !== null) act();
-  else historyReady.then(act, (error: unknown) => failed(String(error)));
+  else void countUnderWay(historyReady.then(act, (error: unknown) => failed(String(error))));
 }
 
 function patches(): Patching {

@@ -1,5 +1,6 @@
 import localforage from 'localforage';
 import { noteTrouble, noteWell } from './storageTrouble.ts';
+import { countUnderWay } from './underWay.ts';
 
 /**
  * One of the browser's stores, that goes on where the browser refuses: what cannot be written is held in
@@ -49,7 +50,9 @@ export function keptStore(storeName: string): KeptStore {
   async function written(key: string, value: unknown): Promise<boolean> {
     if (shut) return false;
     try {
-      await inTime(value === GONE ? store.removeItem(key) : store.setItem(key, value));
+      await countUnderWay(
+        inTime(value === GONE ? store.removeItem(key) : store.setItem(key, value)),
+      );
     } catch (error) {
       noteTrouble(error);
       return false;

@@ -1,3 +1,5 @@
+import { countUnderWay } from './underWay.ts';
+
 /** Writes records one after the other; of those of one id that wait, the newest alone. */
 export interface NewestWriter<R> {
   readonly put: (id: string, record: R) => void;
@@ -39,7 +41,7 @@ export function createNewestWriter<R>(
   return {
     put(id, record) {
       waiting.set(id, record);
-      if (!busy) writing = drain();
+      if (!busy) writing = countUnderWay(drain());
     },
     settled: () => writing,
   };

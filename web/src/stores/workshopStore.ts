@@ -9,6 +9,7 @@ import {
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 import { createHistory, historyReady, whenReady } from './history.ts';
+import { createNewestWriter } from './newestWriter.ts';
 import { loadWorkshop, writeWorkshop } from './workshopStorage.ts';
 
 const messageOf = (error: unknown): string =>
@@ -25,7 +26,19 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** Whether the newest workshop is in the store, and not only held in this page. */
   const isKept = ref(true);
   let loaded: Promise<void> | null = null;
-  let writing: Promise<void> = Promise.resolve();
+
+  const writer = createNewestWriter<Workshop>(writeWorkshop, {
+    written: () => {
+      saveProblem.value = null;
+      isKept.value = true;
+      channel?.postMessage('changed');
+    },
+    refused: (error) => {
+      isKept.value = false;
+      // What the browser would not keep is told on every page (storageTrouble.ts).
+      saveProblem.value = error === null ? null : say.notSavedBecause(messageOf(error));
+    },
+  });
 
   const channel =
     typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('keen-sinew-workshop');
@@ -53,17 +66,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** Puts a workshop in place of the one that there is, and saves it. */
   function put(workshop: Workshop): void {
     current.value = workshop;
-    writing = writing
-      .then(() => writeWorkshop(workshop))
-      .then((kept) => {
-        saveProblem.value = null;
-        isKept.value = kept;
-        if (kept) channel?.postMessage('changed');
-      })
-      .catch((error: unknown) => {
-        isKept.value = false;
-        saveProblem.value = say.notSavedBecause(messageOf(error));
-      });
+    writer.put('current', workshop);
   }
 
   /** A change that could not be made is told where a save that failed is. */
@@ -136,6 +139,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
     undo: () => whenReady(() => moveTo(history.undo(current.value)), refused),
     redo: () => whenReady(() => moveTo(history.redo(current.value)), refused),
     /** Resolves when everything changed so far is written. */
-    settled: () => writing,
+    settled: writer.settled,
   };
 });
