@@ -11,6 +11,23 @@ test('feathers are numbered, cut from sheet, set in number, and taken to SVG and
   ).toBeVisible();
   await expect(page.locator('.board').getByText('P10', { exact: true })).toBeVisible();
   await unfold(page);
+  // An edge is pulled wider with the mouse, and the step taken back.
+  await choose(page, 'One feather');
+  const edge = page.locator('[data-vane="behind.3"]');
+  const before = Number(await edge.getAttribute('aria-valuenow'));
+  const at = (await edge.boundingBox())!;
+  const [x, y] = [at.x + at.width / 2, at.y + at.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y + 30, { steps: 6 });
+  await page.mouse.up();
+  await expect
+    .poll(async () => Number(await edge.getAttribute('aria-valuenow')))
+    .toBeGreaterThan(1.2 * before);
+  expect(await axeFinds(page)).toEqual([]);
+  await page.keyboard.press('Control+z');
+  await expect(edge).toHaveAttribute('aria-valuenow', String(before));
+  await choose(page, 'Wing, spread');
   await type(page, 'Each side, secondaries', '19');
   await expect(page.locator('.board').getByText('S19', { exact: true })).toBeVisible();
   await page

@@ -352,18 +352,29 @@ export {
 } from './sheets/skin/directionMap.ts';
 export { bladeSheets } from './sheets/skin/bladeSheets.ts';
 export { featherMaps, featherSheets } from './sheets/skin/featherDrawings.ts';
+export {
+  featherOutline,
+  shapedTo,
+  vaneGrips,
+  VANE_SIDES,
+  widthPulled,
+  type VaneGrip,
+  type VaneSide,
+} from './sheets/skin/featherOutline.ts';
 export type { BladePlan } from './skin/blades/bladePlan.ts';
 export {
   BLADE_WAYS,
   FEATHER_WAYS,
+  SHAPE_STATIONS,
   type BladeWay,
   type FeatherChoice,
+  type FeatherShape,
   type FeatherSheet,
   type FeatherWay,
 } from './piece/featherSchema.ts';
 export type { FeatherPlan } from './skin/feathers/featherPlan.ts';
 export type { Feather, FeatherRowPlan } from './skin/feathers/featherRow.ts';
-export { fillOf, type Nesting } from './skin/feathers/nestQuestion.ts';
+export { fillWorking, type Nesting } from './skin/feathers/nestQuestion.ts';
 export { nestJob } from './jobs/nestJob.ts';
 export { flatSkin, flatSkins } from './sheets/skin/flatSkin.ts';
 export { stampSheet } from './sheets/skin/stampSheet.ts';

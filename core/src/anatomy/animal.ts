@@ -167,6 +167,8 @@ export interface Animal {
   readonly scaleCounts?: readonly ScaleCounts[];
   /** Flight and tail feathers, row by row. */
   readonly plumage?: readonly FeatherRow[];
+  /** Colour of a nestling's down, sRGB, from memory; as its feathers where not said. */
+  readonly downHex?: string;
   /** Large plates with places of their own. */
   readonly plates?: readonly SkinPlate[];
   /** The stance of its plan that a new piece begins with; the first where not said. */

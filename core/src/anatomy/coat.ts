@@ -6,7 +6,7 @@ export const SHEENS = ['matt', 'satin', 'gloss', 'wet'] as const;
 export type Sheen = (typeof SHEENS)[number];
 
 /** What a zone of skin is covered with. */
-export const COVERINGS = ['hair', 'feather', 'scale', 'skin'] as const;
+export const COVERINGS = ['hair', 'feather', 'down', 'scale', 'skin'] as const;
 export type Covering = (typeof COVERINGS)[number];
 
 /** What one of it is called, and what one stroke of a tool stands for. */
@@ -27,6 +27,12 @@ export const COVERING_WORDS: Readonly<
     stroke: say.feather,
     shortStroke: say.feather,
     lie: say.rowsFromTailForward,
+  },
+  down: {
+    one: say.down,
+    stroke: say.tuftOfDown,
+    shortStroke: say.tuft,
+    lie: say.downAllWays,
   },
   scale: {
     one: say.scale,

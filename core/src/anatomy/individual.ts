@@ -1,6 +1,7 @@
 import type { Animal } from './animal.ts';
 import type { BodyPlan, PartKind } from './bodyPlan.ts';
-import { grown } from './sizing.ts';
+import type { CoatZone, RoughSize } from './coat.ts';
+import { grown, sizedBy } from './sizing.ts';
 
 /** Which individual of an animal: a sex by name, and how young, 0 grown up to 1 new-born. */
 export interface Individual {
@@ -9,7 +10,7 @@ export interface Individual {
 }
 
 /** What a body is made of where young ones differ from grown ones. */
-export const JUVENILE_PARTS = ['head', 'eye', 'feet', 'limbs', 'tail', 'trunk'] as const;
+export const JUVENILE_PARTS = ['head', 'eye', 'feet', 'limbs', 'tail', 'trunk', 'flight'] as const;
 export type JuvenilePart = (typeof JUVENILE_PARTS)[number];
 
 /**
@@ -23,7 +24,14 @@ export const NEW_BORN: Readonly<Record<JuvenilePart, number>> = {
   feet: 0.4,
   limbs: 0.33,
   tail: 0.27,
+  // Quills that have hardly broken the skin.
+  flight: 0.04,
 };
+
+/** From this on a young bird is in down. General knowledge, from memory. */
+const DOWNY = 0.5;
+/** Length of a tuft of down against the feather that comes after it, and its width against its length. Common practice. */
+const DOWN = { long: 0.6, wide: 0.3 } as const;
 
 /** Size of a part at a juvenility from 0 to 1, over its grown size: straight between the two. */
 export const juvenileFactor = (part: JuvenilePart, juvenility: number): number =>
@@ -42,6 +50,7 @@ const OF_KIND: Readonly<Partial<Record<PartKind, JuvenilePart>>> = {
 /** What being young makes of a bone: skulls and bills are head, hands and feet are feet. */
 export function juvenilePartOf(plan: BodyPlan, key: string): JuvenilePart {
   if (/skull|bill/i.test(key)) return 'head';
+  if (key === 'primaries') return 'flight';
   if (/digits|metacarpus|metatarsus|hallux/i.test(key)) return 'feet';
   const kind = plan.parts.find((part) => part.keys.includes(key))?.kind;
   return (kind && OF_KIND[kind]) ?? 'trunk';
@@ -64,5 +73,22 @@ export function individual(plan: BodyPlan, animal: Animal, which: Individual): A
     eyeBy: of('eye'),
     wholeBy: of('trunk'),
   });
-  return juvenility === 0 ? { ...changed, ranges: animal.ranges } : changed;
+  if (juvenility === 0) return { ...changed, ranges: animal.ranges };
+  return {
+    ...changed,
+    ...(animal.plumage && {
+      plumage: animal.plumage.map((row) => ({
+        ...row,
+        grown: juvenileFactor('flight', juvenility),
+      })),
+    }),
+    ...(juvenility >= DOWNY && { coat: changed.coat.map((zone) => downy(zone, animal.downHex)) }),
+  };
+}
+
+/** A feathered zone of the coat as a nestling has it. */
+function downy(zone: CoatZone, hex = zone.hex): CoatZone {
+  if (zone.covering !== 'feather' || zone.hair === null) return zone;
+  const long: RoughSize = sizedBy(zone.hair, DOWN.long);
+  return { ...zone, covering: 'down', hair: long, lock: sizedBy(long, DOWN.wide), hex };
 }

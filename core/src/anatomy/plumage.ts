@@ -26,6 +26,8 @@ export interface FeatherRow {
   readonly tip: FeatherTip;
   /** Feathers whose vane is narrowed towards the tip, by number. */
   readonly notched?: readonly [first: number, last: number];
+  /** What of their length they have in this individual; all of it where not said. */
+  readonly grown?: number;
   /** How far the shaft turns from root to tip, degrees towards the body. */
   readonly turnDeg: number;
   /** Where the first and the last are rooted, along a bone. */

@@ -39,7 +39,7 @@ export function clayFeatherSteps(
         ],
         cautions: ['sharp'],
         needs: [...needs, ...all.slice(0, i).map(stepId)],
-        ...byMinutes(id, title, [minutesOf(feathers, of)]),
+        ...byMinutes(id, title, [of.minutes]),
       };
     });
 }
@@ -49,9 +49,6 @@ export const featherNeeds = ({ feathers }: SkinPlan, zone: string): readonly str
   feathers === null
     ? []
     : feathers.rows.filter(({ way, row }) => way !== 'cut' && row.zone === zone).map(stepId);
-
-const minutesOf = ({ rows, minutes }: FeatherPlan, of: FeatherRowPlan) =>
-  minutes[rows.indexOf(of)] ?? null;
 
 /** The longest of a row on the model. */
 const longestOn = ({ feathers }: FeatherRowPlan) =>
@@ -83,7 +80,7 @@ export function cutFeatherSteps({ feathers }: SkinPlan): readonly Step[] {
       ...byMinutes(
         CUT,
         say.cutFeathers,
-        cut.map((of) => minutesOf(feathers, of)),
+        cut.map(({ minutes }) => minutes),
       ),
     },
     {

@@ -31,7 +31,7 @@ export function muscleReliefs(posed: PosedSkeleton): readonly MuscleRelief[] {
   return posedMuscles(posed).flatMap(({ muscle, centre, axes, radii }): MuscleRelief[] => {
     if (muscle.side === 'mid' || fillsSegment(muscle.spec)) return [];
     const zone = zoneOf(coat, posed.byId.get(muscle.origin.boneId)!.bone.key, 'side');
-    const isCovered = zone?.covering === 'feather' || zone?.covering === 'scale';
+    const isCovered = ['feather', 'down', 'scale'].includes(zone?.covering ?? 'hair');
     const hidden = isCovered ? 0 : Math.min(1, HIDING_MM / Math.max(1, zone?.hair?.mm ?? 0));
     const riseMm = RISE_SHARE * radii[1] * hidden;
     if (riseMm === 0) return [];

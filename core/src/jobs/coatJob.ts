@@ -43,7 +43,9 @@ function drawnZones(
     const whole = surface.zonesMm2[zone]!;
     const drawn = drawnIn(entry, whole);
     if (drawn === undefined || whole === 0) return [];
-    return [{ ...drawn, zone, many: Math.round((drawn.many * bodies[zone]!) / whole) }];
+    const inRows = entry.zone.covering === 'feather' && entry.method === 'carved';
+    const many = Math.round((drawn.many * bodies[zone]!) / whole);
+    return [{ ...drawn, zone, many, inRows }];
   });
   const sum = all.reduce((total, { many }) => total + many, 0);
   const share = Math.min(1, MOST_DRAWN / Math.max(1, sum));

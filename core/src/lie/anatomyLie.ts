@@ -57,7 +57,7 @@ export function anatomyLie(rest: PosedSkeleton, skin: SkinSurface): Float32Array
 
 /** Hair and feathers hang and are swept; scales and skin are not. */
 const isSoft = (zone: CoatZone | undefined): boolean =>
-  zone !== undefined && ['hair', 'feather'].includes(zone.covering ?? 'hair');
+  zone !== undefined && ['hair', 'feather', 'down'].includes(zone.covering ?? 'hair');
 
 /** The middles of all eyes on the skin. */
 export function eyeMiddles(posed: PosedSkeleton): readonly Vec3[] {

@@ -7,6 +7,7 @@ import { eyeMiddles, inSurface } from './anatomyLie.ts';
 import { keptFor } from './keptFor.ts';
 import { nearPoints, type NearPoints } from './nearPoints.ts';
 import { evenPoints, type SkinSamples } from './pointsOnSkin.ts';
+import { rowedPoints } from './rowedPoints.ts';
 
 /** What is drawn in a zone, model mm. */
 export interface StrokesOfZone {
@@ -15,6 +16,8 @@ export interface StrokesOfZone {
   readonly many: number;
   readonly lengthMm: number;
   readonly widthMm: number;
+  /** Laid in rows across the lie, as feathers are. */
+  readonly inRows: boolean;
 }
 
 /** How strokes vary: shares and degrees either way; strokes of a lock lean to one another. */
@@ -51,7 +54,7 @@ const places = keptFor<SkinSurface, SkinSamples>();
 const SIDES = ['left', 'mid', 'right'] as const;
 
 /**
- * The strokes of each zone, exactly as many as are told, evenly over its skin, at their own length along the lie;
+ * The strokes of each zone, exactly as many as are told, evenly over its skin or in rows across the lie, at their own length along the lie;
  * those of one zone run into the next over `blendMm`. They are short about eyes and nose. Pure, and the same for
  * the same seed.
  */
@@ -77,10 +80,10 @@ export function strokeSet(
   let n = 0;
   for (const its of zones) {
     const random = seeded(seedOf(`zone ${its.zone}`));
-    const samples = places(skin, `${its.zone} ${its.many}`, () =>
-      evenPoints(mesh, byZone.get(its.zone) ?? [], its.many, seeded(seedOf(`places ${its.zone}`))),
-    );
-    const lock = lockLean(vary.locks, LOCK_STROKES * its.widthMm, its.zone);
+    const triangles = byZone.get(its.zone) ?? [];
+    const samples = standOf(skin, ways, triangles, its);
+    const locks = its.inRows ? 0 : vary.locks;
+    const lock = lockLean(locks, LOCK_STROKES * its.widthMm, its.zone);
     for (let s = 0; s < samples.triangles.length; s++) {
       const t = samples.triangles[s]!;
       const shares = [samples.shares[2 * s]!, samples.shares[2 * s + 1]!, 0];
@@ -114,6 +117,19 @@ export function strokeSet(
     side: side.slice(0, n),
   };
 }
+
+/** Where the strokes of a zone stand. */
+const standOf = (
+  skin: SkinSurface,
+  ways: Float32Array,
+  triangles: readonly number[],
+  of: StrokesOfZone,
+): SkinSamples =>
+  of.inRows
+    ? rowedPoints(skin.mesh, ways, triangles, of.many, of)
+    : places(skin, `${of.zone} ${of.many}`, () =>
+        evenPoints(skin.mesh, triangles, of.many, seeded(seedOf(`places ${of.zone}`))),
+      );
 
 const vec = (of: Float32Array, i: number): Vec3 => [of[3 * i]!, of[3 * i + 1]!, of[3 * i + 2]!];
 

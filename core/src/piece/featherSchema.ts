@@ -14,6 +14,13 @@ const rowSchema = z.strictObject({
   overlap: z.nullable(num(0, 0.9)),
 });
 
+/** Where along a feather its vanes are shaped by hand, as shares of its length. */
+export const SHAPE_STATIONS = [0.2, 0.35, 0.5, 0.65, 0.8, 0.92] as const;
+const sides = list(num(0.1, 2.5), SHAPE_STATIONS.length, SHAPE_STATIONS.length);
+
+/** An outline shaped by hand: width of each vane at those places, over what it has by itself. */
+const shapeSchema = z.strictObject({ before: sides, behind: sides });
+
 /** Felt, paper or cloth that feathers are cut from. */
 const sheetSchema = z.strictObject({
   id: text(1, 40),
@@ -42,6 +49,10 @@ export const featherSchema = z.strictObject({
   rows: z.record(text(0, 40), rowSchema),
   /** What a feather has grown to, of its length, by side and number ("L.P3"): 0 is missing. */
   grown: z.record(text(0, 12), num(0, 1)),
+  /** Outlines shaped by hand, by feather ("P3") or by row, whose feathers have it where none of their own is. */
+  shapes: z.record(text(0, 40), shapeSchema),
+  /** From one barb that is drawn to the next, model mm; null for what is usual, 0 for none. */
+  barbMm: z.nullable(num(0, 10)),
   /** Thin wings, fins and membranes, by the id of their blade. */
   blades: z.record(text(0, 40), bladeSchema),
   sheets: list(sheetSchema, 0, 12),
@@ -52,12 +63,15 @@ export const featherSchema = z.strictObject({
 });
 
 export type FeatherChoice = z.infer<typeof featherSchema>;
+export type FeatherShape = z.infer<typeof shapeSchema>;
 export type FeatherSheet = z.infer<typeof sheetSchema>;
 
 /** Feathers as a new piece has them: pressed into the clay. */
 export const NEW_FEATHERS = Object.freeze({
   rows: {},
   grown: {},
+  shapes: {},
+  barbMm: null,
   blades: {},
   sheets: [
     {

@@ -170,7 +170,10 @@ export const withWaysToColour = (old: Data): Data => {
   };
   const felt = { id: 'felt', name: 'Felt', longMm: 300, wideMm: 200, many: 2 };
   const sheets = [{ ...felt, grained: false, thickMm: 1 }];
-  const feathers = { rows: {}, grown: {}, blades: {}, sheets, gapMm: 2, turns: 6 };
+  const feathers = {
+    ...{ rows: {}, grown: {}, shapes: {}, barbMm: null, blades: {} },
+    ...{ sheets, gapMm: 2, turns: 6 },
+  };
   const skin = { feathers, ...partOf(old, 'skin') };
   return { ...old, version: 18, bench, skin, colour: { ...fresh, ...colour, zones: told } };
 };

@@ -205,6 +205,12 @@ const SENTENCES: Sentences = {
         rows: 'Set more rows round',
       }[f.by]
     }: scales too large spoil a piece more than anything.`,
+  'feather-too-narrow': (f, mm) =>
+    `${f.feathers}: only ${mm(f.mm)} wide; what is narrower than ${mm(f.leastMm)} curls and tears when it is cut. Make them as leaves of clay, or press them.`,
+  'sheet-too-short': (f, mm) =>
+    `${f.feathers}: up to ${mm(f.mm)} long, and no sheet at hand takes them. Put a larger sheet into the list, or make them of clay.`,
+  'feather-gap': (f) =>
+    `${f.feathers}: shaped so narrow that the next one is not covered. Make the vanes wider where they should be full, or take the shape back.`,
   'roller-seam': (f, mm) =>
     `${f.roller}: its pattern misses itself by ${mm(Math.abs(f.seamMm))} where it closes, and presses a seam at each turn. Take ${f.fitting} scales round it, or a roller ${mm(f.diameterMm)} thick.`,
   'lie-mark-lost': (f) =>

@@ -153,6 +153,9 @@ export interface SnagFacts {
     /** What makes it so large: its own width, or the finest tool. */
     by: 'width' | 'tool' | 'rows';
   };
+  'feather-too-narrow': { feathers: string; mm: number; leastMm: number };
+  'sheet-too-short': { feathers: string; mm: number };
+  'feather-gap': { feathers: string };
   'roller-seam': { roller: string; seamMm: number; fitting: number; diameterMm: number };
   'lie-mark-lost': { mark: string };
   'step-out-of-order': { step: string; needs: string };

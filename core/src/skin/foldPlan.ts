@@ -56,7 +56,7 @@ export function foldPlans(
     const its = zoneOf(posed.skeleton.animal.coat, child.bone.key, 'side');
     const coat = zones.find(({ zone }) => zone === its);
     const made = foldsOf(parent, child, bent, pace);
-    if (coat === undefined || coat.zone.covering === 'feather') return [];
+    if (coat === undefined || ['feather', 'down'].includes(coat.zone.covering ?? 'hair')) return [];
     return coat.length.value < made.apart.value ? [made] : [];
   });
 }

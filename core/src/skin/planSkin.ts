@@ -6,6 +6,7 @@ import type { FormSurface } from '../surface/formSurface.ts';
 import type { WirePlan } from '../wire/wirePlan.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { bladePlans, bladeWorkings, type BladePlan } from './blades/bladePlan.ts';
+import { featherSnags } from './feathers/featherSnags.ts';
 import { featherPlan, featherWorkings, type FeatherPlan } from './feathers/featherPlan.ts';
 import { foldPlans, foldWorkings, type FoldPlan } from './foldPlan.ts';
 import { limbAreas } from './limbAreas.ts';
@@ -70,7 +71,7 @@ export function planSkin(inputs: SkinInputs): SkinPlan {
   const stamps = skin.stamps.flatMap((choice) => stampPlan(choice, zones, skin) ?? []);
   const plates = platePlans(stance.posed, scale);
   const folds = foldPlans(stance.posed, zones, skin.pace);
-  const feathers = featherPlan(skeleton, skin.feathers, scale, inputs.wires);
+  const feathers = featherPlan(skeleton, skin, scale, inputs.wires);
   const feathered = new Set(feathers?.rows.map(({ row }) => row.root.bone));
   const blades = bladePlans(stance.posed, skin.feathers, scale, feathered);
   const work = coatWork(zones, surface && limbAreas(surface, skeleton));
@@ -94,6 +95,9 @@ export function planSkin(inputs: SkinInputs): SkinPlan {
       ...bladeWorkings(blades),
       ...(work === null ? [] : [...work.limbs.map(({ minutes }) => minutes), work.total]),
     ],
-    snags: skinSnags({ zones, tools, stamps, tubes }, skin, skeleton, scale),
+    snags: [
+      ...skinSnags({ zones, tools, stamps, tubes }, skin, skeleton, scale),
+      ...featherSnags(feathers, skin.feathers.sheets, skin.feathers.gapMm),
+    ],
   };
 }

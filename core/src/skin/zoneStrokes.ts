@@ -21,7 +21,7 @@ export interface ZoneStrokes {
 }
 
 /** Share of a stroke that lies on the one before, where nobody said. Common practice. */
-const OVERLAPS = { hair: 0.3, feather: 0.35, scale: 0.1, skin: 0 } as const;
+const OVERLAPS = { hair: 0.3, feather: 0.35, down: 0.3, scale: 0.1, skin: 0 } as const;
 /** A stroke is so deep against its width. Common practice. */
 const DEEP_SHARE = 0.4;
 

@@ -6,14 +6,16 @@ import { newPiece, softWire } from './newPiece.ts';
 import { otterShellTrace } from './demoTrace.ts';
 import { fishingBaryonyx } from './demoBaryonyx.ts';
 import { raftSpiderOnTheWater } from './demoSpider.ts';
+import { dragonflyOverTheReeds, overTheOldFen, owlDoll, owletInDown } from './demoFliers.ts';
 import { sluiceHob } from './sluiceHob.ts';
 import type { Piece } from '../piece/pieceSchema.ts';
 
 /**
  * The demonstration: pieces for the visitor hut of the invented wetland reserve Marrowby Fen, an
  * otter on a washed-up log, a wolf at the edge of the carr, a heron stalking at the sluice, an adder
- * basking in a coil, a fishing dinosaur for the corner of the fen before the fen, a legend of it, and a raft
- * spider many times life size. All of it is invented.
+ * basking in a coil, a fishing dinosaur for the corner of the fen before the fen, a legend of it, a raft spider and a
+ * dragonfly many times life size, an owl doll with wings of felt, an owlet in down, and a pterosaur. All of it is
+ * invented.
  */
 export const demoPieces = (): readonly Piece[] => [
   otterOnTheLog(),
@@ -23,6 +25,10 @@ export const demoPieces = (): readonly Piece[] => [
   fishingBaryonyx(),
   sluiceHob(),
   raftSpiderOnTheWater(),
+  owlDoll(),
+  dragonflyOverTheReeds(),
+  overTheOldFen(),
+  owletInDown(),
 ];
 
 /**

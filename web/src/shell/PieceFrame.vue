@@ -55,6 +55,7 @@ function roomOf({ stage, code, target }: Snag): string {
   if (target?.kind === 'landmark') return 'measure/found';
   if (code === 'lie-mark-lost') return 'skin/lie';
   if (code === 'roller-seam') return 'skin/scales';
+  if (/feather|sheet-too-short/.test(code)) return 'skin/feathers';
   return code === 'reading-doubted' ? 'measure/tape' : stage;
 }
 

@@ -306,6 +306,7 @@ export const BARN_OWL: Animal = Object.freeze({
     zone('feet', 'Feet', BIRD.feet, [6, 1, 15], '#d5c4b3', { covering: 'feather' }),
     zone('tail', 'Tail', BIRD.tail, [100, 26, 4], '#d0a96b', { covering: 'feather' }),
   ],
+  downHex: '#ece7dc',
   eye: memory(18, 17, 19),
   density: { gPerMl: 0.22, why: 'the outline is that of a very loose plumage' },
   ranges: {

@@ -392,6 +392,7 @@ const TOLD = {
     zone('feet', 'Feet', BIRD.feet, [3, 4, 0], '#7b7560', { covering: 'scale' }),
     zone('tail', 'Tail', BIRD.tail, [150, 28, 4], '#7f858c', { covering: 'feather' }),
   ],
+  downHex: '#8e8f8d',
   eye: memory(22, 20, 25),
   density: {
     gPerMl: 0.7,

@@ -44,6 +44,8 @@ export function scaleShape(root: PagePoint, tip: PagePoint, widthMm: number): re
 
 /** A bead is drawn as a ring: its hole against its size. */
 const BEAD_SHARE = 0.72;
+/** What of a tuft of down is drawn. */
+const DOWN_SHARE = 0.3;
 const SIX = [0, 1, 2, 3, 4, 5, 6] as const;
 
 /** A bead as a six-cornered ring, its hole gone round the other way; without one it is a dot. */
@@ -100,6 +102,13 @@ function shapeOf(
   const wide = times * strokes[7 * n + 6]!;
   if (zone?.covering === 'skin') return beadShape(point(0), point(4), wide, 0);
   if (zone?.beads === true) return beadShape(point(0), point(4), wide, BEAD_SHARE);
-  if (zone?.covering === 'scale') return scaleShape(point(0), point(4), wide);
-  return strokeShape(point(0), point(2), point(4), wide);
+  if (zone?.covering === 'scale' || zone?.covering === 'feather')
+    return scaleShape(point(0), point(4), wide);
+  // Down is soft: only the middle of a tuft is drawn.
+  return strokeShape(
+    point(0),
+    point(2),
+    point(4),
+    (zone?.covering === 'down' ? DOWN_SHARE : 1) * wide,
+  );
 }

@@ -9,7 +9,7 @@ import {
   type NestedSheet,
   type Nesting,
 } from '../../skin/feathers/nestQuestion.ts';
-import { mirroredVane, type Vane } from '../../skin/feathers/vane.ts';
+import { barbsOf, mirroredVane, type Vane } from '../../skin/feathers/vane.ts';
 import { dimension } from '../dimension.ts';
 import {
   fittedDrawing,
@@ -79,24 +79,45 @@ const layer = ({
   readonly feather: Feather;
 }): number => (row.row.id === 'secondaries' ? 100 + feather.number : -feather.number);
 
-/** A left feather where it is mounted, or its mirror image. */
-function placedVane({ vane, mount: { root, angle } }: Feather, side: 1 | -1): Vane {
-  const left = mirroredVane(vane);
-  const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
-  const at = ([x, y]: PagePoint): PagePoint => [
-    side * (root[0] + cos * x - sin * y),
-    root[1] + sin * x + cos * y,
+/** Where a point of a left feather lies when it is mounted, or its mirror image. */
+const placedAt =
+  ({ mount: { root, angle } }: Feather, side: 1 | -1) =>
+  ([x, y]: PagePoint): PagePoint => [
+    side * (root[0] + Math.cos(angle) * x - Math.sin(angle) * y),
+    root[1] + Math.sin(angle) * x + Math.cos(angle) * y,
   ];
-  return { outline: left.outline.map(at), shaft: left.shaft.map(at) };
+
+/** A feather of a side as far as it has grown, where it is mounted; wholly grown where it is missing. */
+function placedVane(feather: Feather, side: 1 | -1): Vane {
+  const its = feather.sides[side === 1 ? 0 : 1];
+  const grown = its === null ? mirroredVane(feather.vane) : side === 1 ? its : mirroredVane(its);
+  const at = placedAt(feather, side);
+  return { outline: grown.outline.map(at), shaft: grown.shaft.map(at) };
+}
+
+/** The barbs to draw into a feather that is worked in clay. */
+function barbItems(
+  { barb }: FeatherRowPlan,
+  feather: Feather,
+  side: 1 | -1,
+): readonly DrawingItem[] {
+  const grown = feather.grown[side === 1 ? 0 : 1];
+  if (barb === null || grown < 1) return [];
+  const at = placedAt(feather, side);
+  return barbsOf(feather.shape, barb.value).map(([from, to]): DrawingItem => ({
+    ...{ kind: 'line', weight: WEIGHT.hair, ink: 'soft', layer: 'barbs' },
+    points: [at([from[0], -from[1]]), at([to[0], -to[1]])],
+  }));
 }
 
 function featherItems(
-  { row }: FeatherRowPlan,
-  { id, number, mount, grown }: Feather,
+  plan: FeatherRowPlan,
+  feather: Feather,
   { outline, shaft }: Vane,
   side: 1 | -1,
 ): readonly DrawingItem[] {
-  const target = { kind: 'zone', id: row.zone } as const;
+  const { id, number, mount, grown } = feather;
+  const target = { kind: 'zone', id: plan.row.zone } as const;
   const isMissing = grown[side === 1 ? 0 : 1] === 0;
   const tip = shaft.at(-1)!;
   const [dx, dy] = [side * Math.cos(mount.angle), Math.sin(mount.angle)];
@@ -117,6 +138,7 @@ function featherItems(
           ...{ kind: 'union', outlines: [outline], weight: WEIGHT.thin },
           ...{ ink: 'skin', layer: 'feathers', target },
         },
+    ...barbItems(plan, feather, side),
     { kind: 'line', points: shaft, weight: WEIGHT.hair, ink: 'ink', layer: 'shafts' },
     // The middle pair of a tail lies on one line: one number does.
     ...(side === -1 && number === 1 ? [] : [numbered]),
@@ -146,7 +168,7 @@ function listItems(
       text: say.lengthsOf(
         row.name,
         `${row.letter}1–${row.letter}${feathers.length}`,
-        feathers.map(({ long }) => long.value.toFixed(0)).join(' '),
+        feathers.map(({ long, grown }) => (long.value * grown[0]).toFixed(0)).join(' '),
       ),
     })),
   ];

@@ -44,6 +44,8 @@ export const madeBy = {
 } as const;
 
 // featherDrawings.ts
+export const oneFeather = (id: string): string =>
+  `${id} of the right side, 1:1; its leading edge above`;
 export const featherMapWing = 'Feathers of the left wing, spread and seen from above';
 export const featherMapTail = 'Feathers of the tail, spread and seen from above';
 export const lengthsOf = (row: string, ids: string, lengths: string): string =>

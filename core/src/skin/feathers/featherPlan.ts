@@ -1,13 +1,14 @@
 import * as say from './words.ts';
 import type { Skeleton } from '../../anatomy/skeleton.ts';
 import { greatest, least } from '../../geometry/extremes.ts';
-import type { FeatherWay } from '../../piece/featherSchema.ts';
 import { asInput, input, type Working, type WorkingInput } from '../../piece/working.ts';
+import { toRad } from '../../units/angles.ts';
 import type { PlannedWire } from '../../wire/plannedWire.ts';
 import type { Workpiece } from '../../workshop/workpiece.ts';
-import { featherRow, type Feather, type FeatherRowPlan } from './featherRow.ts';
+import { featherRow, type FeatherRowPlan } from './featherRow.ts';
 import { flatTail, flatWing } from './mounting.ts';
 import { shaftsOf, shaftTotal, type Shaft } from './shafts.ts';
+import type { Vane } from './vane.ts';
 
 /** The large feathers of a piece. */
 export interface FeatherPlan {
@@ -16,14 +17,13 @@ export interface FeatherPlan {
   readonly shaftWire: Working | null;
   /** Rectangles of all that is cut from sheet; null where nothing is. */
   readonly sheet: Working | null;
-  /** Hand work, row by row. */
-  readonly minutes: readonly Working[];
   /** How deep a step between two pressed feathers is; null where none is pressed. */
   readonly step: Working | null;
+  /** Strip of glue along a shaft, and the slant of an edge that is cut; null where none is cut. */
+  readonly glue: Working | null;
+  readonly bevel: Working | null;
 }
 
-/** Minutes for each feather, from memory of common practice. */
-const MINUTES: Readonly<Record<FeatherWay, number>> = { pressed: 1.5, leaves: 6, cut: 4 };
 /** How thick a vane is in life, and the least that a step shows on a model, mm: common practice. */
 const VANE_MM = 0.3;
 const LEAST_STEP_MM = 0.5;
@@ -31,7 +31,7 @@ const LEAST_STEP_MM = 0.5;
 /** The large feathers of an animal at the model's scale; null where it has none that are told. */
 export function featherPlan(
   skeleton: Skeleton,
-  choice: Workpiece['skin']['feathers'],
+  { feathers: choice, pace }: Pick<Workpiece['skin'], 'feathers' | 'pace'>,
   scale: Working,
   wires: readonly Pick<PlannedWire, 'through' | 'diameterMm'>[],
 ): FeatherPlan | null {
@@ -40,17 +40,19 @@ export function featherPlan(
     const keys = [row.root.bone, row.fan.first[0], row.fan.last[0]];
     const limb =
       row.id === 'tail' ? flatTail(skeleton, k, row.root.bone) : flatWing(skeleton, k, keys);
-    return limb === undefined ? [] : [featherRow(row, limb, choice, scale)];
+    return limb === undefined ? [] : [featherRow(row, limb, choice, scale, pace.strokesPerMin)];
   });
   if (rows.length === 0) return null;
   const shafts = rows.flatMap((row) =>
     shaftsOf(row, wireIn(wires, row.row.root.bone), choice.turns),
   );
+  const isCut = rows.some(({ way }) => way === 'cut');
   return {
     ...{ rows, shafts, shaftWire: shaftTotal(shafts) },
     sheet: sheetWorking(rows, choice.gapMm),
-    minutes: rows.map(minutesWorking),
     step: rows.some(({ way }) => way === 'pressed') ? stepWorking(scale) : null,
+    glue: isCut && shafts.length > 0 ? glueWorking(shafts) : null,
+    bevel: isCut ? bevelWorking(choice.sheets) : null,
   };
 }
 
@@ -68,20 +70,20 @@ export const featherWorkings = (plan: FeatherPlan | null): readonly Working[] =>
   plan === null
     ? []
     : [
-        ...plan.rows.flatMap(({ many, longest, feathers }) => [
-          ...[many, longest],
+        ...plan.rows.flatMap(({ many, longest, feathers, barb, minutes }) => [
+          ...[many, longest, minutes, ...(barb === null ? [] : [barb])],
           ...feathers.flatMap(({ long, wide }) => [long, wide]),
         ]),
         ...plan.shafts.map(({ cut }) => cut),
-        ...[plan.shaftWire, plan.sheet, ...plan.minutes, plan.step].filter((of) => of !== null),
+        ...[plan.shaftWire, plan.sheet, plan.step, plan.glue, plan.bevel].filter(
+          (of) => of !== null,
+        ),
       ];
 
 /** How long and wide the rectangle round a feather is, its shaft laid along it, mm. */
-export function rectangleOf({
-  vane,
-}: Pick<Feather, 'vane'>): readonly [long: number, wide: number] {
+export function rectangleOf({ outline }: Vane): readonly [long: number, wide: number] {
   const extent = (n: 0 | 1): number => {
-    const all = vane.outline.map((p) => p[n]);
+    const all = outline.map((p) => p[n]);
     return greatest(all) - least(all);
   };
   return [extent(0), extent(1)];
@@ -92,10 +94,11 @@ function sheetWorking(rows: readonly FeatherRowPlan[], gapMm: number): Working |
     .filter(({ way }) => way === 'cut')
     .flatMap(({ feathers }) => feathers)
     .flatMap((feather): readonly WorkingInput[] => {
-      const many = feather.grown.filter((grown) => grown > 0).length;
-      const [long, wide] = rectangleOf(feather);
-      const cm2 = (many * (long + gapMm) * (wide + gapMm)) / 100;
-      return many === 0 ? [] : [input('aᵢ', say.rectangleOf(feather.id), cm2, 'cm2', 'derived')];
+      const cm2 = feather.sides.reduce((sum, vane) => {
+        const [long, wide] = vane === null ? [-gapMm, 0] : rectangleOf(vane);
+        return sum + ((long + gapMm) * (wide + gapMm)) / 100;
+      }, 0);
+      return cm2 === 0 ? [] : [input('aᵢ', say.rectangleOf(feather.id), cm2, 'cm2', 'derived')];
     });
   if (inputs.length === 0) return null;
   return {
@@ -105,16 +108,37 @@ function sheetWorking(rows: readonly FeatherRowPlan[], gapMm: number): Working |
   };
 }
 
-function minutesWorking({ row, way, made }: FeatherRowPlan): Working {
+/** Glue beside a wire, each side, mm, and the slant of an edge that is cut: common practice. */
+const GLUE_BESIDE_MM = 1.5;
+const SLANT_DEG = 30;
+
+function glueWorking(shafts: readonly Shaft[]): Working {
+  const thick = greatest(shafts.map(({ thickMm }) => thickMm));
   return {
-    ...{ id: `skin.feathers.${row.id}.minutes`, stage: 'skin', unit: 'min' },
-    ...{ label: say.minutesFor(row.name), value: made * MINUTES[way], provenance: 'derived' },
-    formula: 't = k · m',
+    ...{ id: 'skin.feathers.glue', stage: 'skin', label: say.glueStrip, unit: 'mm', digits: 1 },
+    ...{ value: (Math.PI * thick) / 2 + 2 * GLUE_BESIDE_MM, provenance: 'derived' },
+    formula: 'g = π · d / 2 + 2 · m',
     inputs: [
-      input('k', say.feathersMade, made, 'count', 'derived'),
-      input('m', say.minutesEach, MINUTES[way], 'min', 'memory'),
+      input('d', say.halfShaft, thick, 'mm', 'memory'),
+      input('m', say.glueBeside, GLUE_BESIDE_MM, 'mm', 'memory'),
     ],
-    source: say.madeByHand,
+    source: say.glueByPractice,
+  };
+}
+
+/** How wide the slanted edge of the thickest sheet is; null without a sheet. */
+function bevelWorking(sheets: Workpiece['skin']['feathers']['sheets']): Working | null {
+  const thick = greatest([0, ...sheets.map(({ thickMm }) => thickMm)]);
+  if (thick === 0) return null;
+  return {
+    ...{ id: 'skin.feathers.bevel', stage: 'skin', label: say.bevelWide, unit: 'mm', digits: 1 },
+    ...{ value: thick / Math.tan(toRad(SLANT_DEG)), provenance: 'derived' },
+    formula: 'b = t / tan(α)',
+    inputs: [
+      input('t', say.sheetThick, thick, 'mm', 'own'),
+      input('α', say.slant, SLANT_DEG, 'deg', 'memory'),
+    ],
+    source: say.bevelByPractice,
   };
 }
 

@@ -5,7 +5,16 @@ import type { Workpiece } from '../../workshop/workpiece.ts';
 import { asGiven, asInput, input, type Working } from '../../piece/working.ts';
 import type { FeatherWay } from '../../piece/featherSchema.ts';
 import { apartMm, mountsOf, type FlatLimb, type Mount } from './mounting.ts';
-import { vaneOf, type Vane } from './vane.ts';
+import {
+  barbCount,
+  FULL,
+  grownVane,
+  mirroredVane,
+  vaneOf,
+  vaneWidths,
+  type Vane,
+  type VaneShape,
+} from './vane.ts';
 
 /** A feather of the left side, or of the left half of the tail, at the model's scale. */
 export interface Feather {
@@ -15,8 +24,14 @@ export interface Feather {
   readonly mount: Mount;
   readonly long: Working;
   readonly wide: Working;
-  /** Of the right side; the left one is its mirror image. */
+  /** What its outline is drawn from, wholly grown. */
+  readonly shape: VaneShape;
+  /** Of the right side and wholly grown; the left one is its mirror image. */
   readonly vane: Vane;
+  /** Left and right as far as they have grown; null where one is missing. */
+  readonly sides: readonly [left: Vane | null, right: Vane | null];
+  /** Shaped by hand so narrow that it does not reach over the next. */
+  readonly isBare: boolean;
   /** How much of it there is on the left and on the right: 1 wholly grown, 0 missing. */
   readonly grown: readonly [left: number, right: number];
 }
@@ -33,6 +48,10 @@ export interface FeatherRowPlan {
   readonly feathers: readonly Feather[];
   /** How many are made, left and right. */
   readonly made: number;
+  /** From one barb that is drawn to the next; null where none are. */
+  readonly barb: Working | null;
+  /** Hand work for all of them. */
+  readonly minutes: Working;
 }
 
 /** So much of a feather lies under the next at least, where nobody says more: common practice. */
@@ -46,6 +65,7 @@ export function featherRow(
   limb: FlatLimb,
   choice: Workpiece['skin']['feathers'],
   scale: Working,
+  strokesPerMin: number,
 ): FeatherRowPlan {
   const own = choice.rows[row.id];
   const many = manyWorking(row, own?.many ?? null);
@@ -55,17 +75,97 @@ export function featherRow(
   const longs = mounts.map((_, i) => longWorking(row, i, many.value, longest, scale));
   const feathers = mounts.map((mount, i): Feather => {
     const [id, long] = [`${row.letter}${i + 1}`, longs[i]!];
-    const wide = wideWorking(row, id, long, neighbours(mounts, longs, i), overlap);
-    const vane = vaneOf({
+    const apart = neighbours(mounts, longs, i);
+    const wide = wideWorking(row, id, long, apart, overlap);
+    const shape: VaneShape = {
       ...{ longMm: long.value, wideMm: wide.value, leading: row.leading, tip: row.tip },
       isNotched: row.notched !== undefined && i + 1 >= row.notched[0] && i < row.notched[1],
       turnDeg: row.turnDeg,
-    });
-    const grownOn = (side: 'L' | 'R'): number => choice.grown[`${side}.${id}`] ?? 1;
-    return { id, number: i + 1, mount, long, wide, vane, grown: [grownOn('L'), grownOn('R')] };
+      shaped: choice.shapes[id] ?? choice.shapes[row.id] ?? null,
+    };
+    const grownOn = (side: 'L' | 'R'): number => choice.grown[`${side}.${id}`] ?? row.grown ?? 1;
+    const grown = [grownOn('L'), grownOn('R')] as const;
+    return {
+      ...{ id, number: i + 1, mount, long, wide, shape, vane: vaneOf(shape), grown },
+      sides: sidesOf(shape, grown),
+      isBare: shape.shaped !== null && isBare(shape, apart),
+    };
   });
   const made = feathers.reduce((sum, { grown }) => sum + grown.filter((g) => g > 0).length, 0);
-  return { row, way: own?.way ?? 'pressed', limb, many, longest, overlap, feathers, made };
+  const way = own?.way ?? 'pressed';
+  const barb = way === 'cut' ? null : barbWorking(row, choice.barbMm, scale);
+  return {
+    ...{ row, way, limb, many, longest, overlap, feathers, made, barb },
+    minutes: minutesWorking(row, way, feathers, barb, strokesPerMin),
+  };
+}
+
+function sidesOf(shape: VaneShape, [left, right]: Feather['grown']): Feather['sides'] {
+  const of = grownVane(shape, left);
+  return [of && mirroredVane(of), grownVane(shape, right)];
+}
+
+/** Whether the vanes are anywhere narrower, where they should be full, than it is to the next shaft. */
+const isBare = (shape: VaneShape, apart: number): boolean =>
+  [FULL[0], 0.5, FULL[1]].some((share) => {
+    const [before, behind] = vaneWidths(shape, share);
+    return before + behind < apart;
+  });
+
+/** Minutes for each feather, from memory of common practice; its barbs are counted by the pace of strokes. */
+const MINUTES: Readonly<Record<FeatherWay, number>> = { pressed: 1.5, leaves: 6, cut: 4 };
+/** From barb to barb in life, and the least that two of them stand apart in clay, mm: common practice. */
+const BARB_MM = 0.5;
+const LEAST_BARB_MM = 1.2;
+
+function barbWorking({ id, name }: FeatherRow, own: number | null, scale: Working): Working | null {
+  if (own === 0) return null;
+  const told = {
+    ...{ ...common, id: `skin.feathers.${id}.barb`, label: say.barbsApart(name) },
+    ...({ unit: 'mm', digits: 1 } as const),
+  };
+  if (own !== null)
+    return {
+      ...{ ...told, value: own, provenance: 'own', source: say.decidedByYou },
+      ...asGiven(say.setByYou, own, 'mm', 'own'),
+    };
+  return {
+    ...{ ...told, value: Math.max(BARB_MM / scale.value, LEAST_BARB_MM), provenance: 'derived' },
+    formula: 'd = max(b / n, m)',
+    inputs: [
+      input('b', say.barbsInLife, BARB_MM, 'mm', 'memory'),
+      asInput('n', scale),
+      input('m', say.leastBarb, LEAST_BARB_MM, 'mm', 'memory'),
+    ],
+    source: say.barbsByPractice,
+  };
+}
+
+function minutesWorking(
+  { id, name }: FeatherRow,
+  way: FeatherWay,
+  feathers: readonly Feather[],
+  barb: Working | null,
+  strokesPerMin: number,
+): Working {
+  const grown = feathers.flatMap(({ long, grown: sides }) =>
+    sides.filter((share) => share > 0).map((share) => long.value * share),
+  );
+  const barbs =
+    barb === null ? 0 : grown.reduce((sum, mm) => sum + 2 * barbCount(mm, barb.value), 0);
+  return {
+    ...{ id: `skin.feathers.${id}.minutes`, stage: 'skin', unit: 'min' },
+    ...{ label: say.minutesFor(name), provenance: 'derived', source: say.madeByHand },
+    value: grown.length * MINUTES[way] + barbs / strokesPerMin,
+    formula: 't = k · m + B / p · q',
+    inputs: [
+      input('k', say.feathersMade, grown.length, 'count', 'derived'),
+      input('m', say.minutesEach, MINUTES[way], 'min', 'memory'),
+      input('B', say.barbsDrawn, barbs, 'count', 'derived'),
+      input('p', say.strokesInMinute, strokesPerMin, 'count', 'own'),
+      input('q', say.oneMinute, 1, 'min', 'derived'),
+    ],
+  };
 }
 
 function manyWorking({ id, name, many }: FeatherRow, own: number | null): Working {

@@ -10,8 +10,7 @@ import type { Workpiece } from '../../workshop/workpiece.ts';
 import { featherWorkings, type FeatherPlan } from './featherPlan.ts';
 import { formulaShare } from './featherRow.ts';
 import { apartMm } from './mounting.ts';
-import { nested } from './nesting.ts';
-import { cutFeathers, fillOf, onSheet, type NestQuestion } from './nestQuestion.ts';
+import { cutFeathers } from './nestQuestion.ts';
 import { FULL, mirroredVane, vaneOf, vaneProfile, type VaneShape } from './vane.ts';
 
 const feathered = ['grey-heron', 'barn-owl', 'dodo', 'deinonychus'] as const;
@@ -35,6 +34,7 @@ const shapes: fc.Arbitrary<VaneShape> = fc.record({
   tip: fc.constantFrom('round', 'pointed', 'square'),
   isNotched: fc.boolean(),
   turnDeg: fc.double({ min: 0, max: 40, noNaN: true }),
+  shaped: fc.constant(null),
 });
 
 describe('a feather to cut', () => {
@@ -163,101 +163,10 @@ describe('feathers of a bird', () => {
     const half = cutFeathers(moulting).find(({ id }) => id === 'R.R1')!;
     const whole = cutFeathers(all).find(({ id }) => id === 'R.R1')!;
     expect(half.areaMm2).toBeCloseTo(whole.areaMm2 / 4, 6);
-    expect(moulting.minutes[0]!.value).toBeLessThan(all.minutes[0]!.value);
+    expect(moulting.rows[0]!.minutes.value).toBeLessThan(all.rows[0]!.minutes.value);
   });
 
   it('left out of what has no feathers', () => {
     expect(planPiece(newWorkpiece('otter', 'Otter', 'eurasian-otter')).skin.feathers).toBeNull();
-  });
-});
-
-const sheets = fc.array(
-  fc.record({
-    name: fc.constant('Felt'),
-    longMm: fc.integer({ min: 40, max: 600 }),
-    wideMm: fc.integer({ min: 40, max: 400 }),
-    many: fc.integer({ min: 0, max: 4 }),
-    grained: fc.boolean(),
-    thickMm: fc.constant(1),
-  }),
-  { maxLength: 3 },
-);
-const questions: fc.Arbitrary<NestQuestion> = fc.record({
-  feathers: fc
-    .array(
-      fc.record({
-        longMm: fc.double({ min: 5, max: 200, noNaN: true }),
-        wideMm: fc.double({ min: 2, max: 50, noNaN: true }),
-      }),
-      { maxLength: 60 },
-    )
-    .map((all) =>
-      all.map((of, i) => ({ id: `${i}`, areaMm2: of.longMm * of.wideMm * 0.7, ...of })),
-    ),
-  sheets: sheets.map((all) => all.map((of, i) => ({ id: `sheet-${i}`, ...of }))),
-  gapMm: fc.integer({ min: 0, max: 6 }),
-});
-
-describe('feathers on sheets', () => {
-  it('each lies inside its sheet, none over another, and none is lost', () => {
-    fc.assert(
-      fc.property(questions, (question) => {
-        const { sheets: laid, tooLarge } = nested(question);
-        const told = [...laid.flatMap(({ feathers }) => feathers.map(({ id }) => id)), ...tooLarge];
-        expect(told.toSorted()).toEqual(question.feathers.map(({ id }) => id).toSorted());
-        for (const { sheet, feathers } of laid) {
-          feathers.forEach((a, i) => {
-            expect(a.x).toBeGreaterThanOrEqual(question.gapMm - 1e-9);
-            expect(a.y).toBeGreaterThanOrEqual(question.gapMm - 1e-9);
-            expect(a.x + a.width).toBeLessThanOrEqual(sheet.longMm - question.gapMm + 1e-9);
-            expect(a.y + a.height).toBeLessThanOrEqual(sheet.wideMm - question.gapMm + 1e-9);
-            if (sheet.grained) expect(a.isTurned).toBe(false);
-            for (const b of feathers.slice(i + 1)) {
-              const apartX = Math.max(a.x - b.x - b.width, b.x - a.x - a.width);
-              const apartY = Math.max(a.y - b.y - b.height, b.y - a.y - a.height);
-              expect(Math.max(apartX, apartY)).toBeGreaterThanOrEqual(question.gapMm - 1e-9);
-            }
-          });
-        }
-        const own = (id: string): number =>
-          laid.filter(({ sheet, isBought }) => sheet.id === id && !isBought).length;
-        for (const { id, many } of question.sheets) expect(own(id)).toBeLessThanOrEqual(many);
-        expect(fillOf({ sheets: laid, tooLarge })).toBeLessThanOrEqual(1);
-      }),
-    );
-  });
-
-  it('says what no sheet takes, and buys what is short', () => {
-    const sheet = { ...NEW_FEATHERS.sheets[0]!, many: 1, longMm: 120, wideMm: 60 };
-    const feather = { id: 'a', longMm: 110, wideMm: 25, areaMm2: 1900 };
-    const feathers = [...'abcdef'].map((id) => ({ ...feather, id }));
-    const { sheets: laid, tooLarge } = nested({
-      feathers: [...feathers, { ...feather, id: 'long', longMm: 130 }],
-      ...{ sheets: [sheet], gapMm: 2 },
-    });
-    expect(tooLarge).toEqual(['long']);
-    expect(laid.map(({ isBought, feathers: on }) => [isBought, on.length])).toEqual([
-      [false, 2],
-      [true, 2],
-      [true, 2],
-    ]);
-  });
-
-  it('points of a feather lie in its rectangle on the sheet', () => {
-    const plan = feathersOf('grey-heron', { rows: ALL_CUT });
-    const all = cutFeathers(plan);
-    const { sheets: laid } = nested({ feathers: all, sheets: NEW_FEATHERS.sheets, gapMm: 2 });
-    const vanes = new Map(all.map(({ id, vane }) => [id, vane]));
-    for (const on of laid.flatMap(({ feathers }) => feathers)) {
-      const { outline } = onSheet(vanes.get(on.id)!, on);
-      for (const [x, y] of outline) {
-        expect(x).toBeGreaterThanOrEqual(on.x - 1e-9);
-        expect(x).toBeLessThanOrEqual(on.x + on.width + 1e-9);
-        expect(y).toBeGreaterThanOrEqual(on.y - 1e-9);
-        expect(y).toBeLessThanOrEqual(on.y + on.height + 1e-9);
-      }
-      // The right one mirrors the left, on the sheet as well: turned, never flipped over.
-      expect(Math.sign(loopArea(outline))).toBe(on.id.startsWith('L') ? 1 : -1);
-    }
   });
 });

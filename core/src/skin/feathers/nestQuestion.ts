@@ -1,9 +1,11 @@
+import * as say from './words.ts';
 import { loopArea } from '../../geometry/contours.ts';
 import type { Point2 } from '../../geometry/hull.ts';
 import { least } from '../../geometry/extremes.ts';
+import { input, type Working } from '../../piece/working.ts';
 import type { FeatherSheet } from '../../piece/featherSchema.ts';
 import { rectangleOf, type FeatherPlan } from './featherPlan.ts';
-import { mirroredVane, type Vane } from './vane.ts';
+import type { Vane } from './vane.ts';
 
 /** A feather to lay on a sheet by its rectangle, mm. */
 export interface ToNest {
@@ -50,26 +52,19 @@ export function cutFeathers({ rows }: FeatherPlan): readonly (ToNest & { readonl
     .filter(({ way }) => way === 'cut')
     .flatMap(({ feathers }) =>
       feathers.flatMap((feather) => {
-        const [longMm, wideMm] = rectangleOf(feather);
         const sides = [
-          ['L', mirroredVane(feather.vane), feather.grown[0]],
-          ['R', feather.vane, feather.grown[1]],
+          ['L', feather.sides[0]],
+          ['R', feather.sides[1]],
         ] as const;
-        return sides
-          .filter(([, , grown]) => grown > 0)
-          .map(([side, vane, grown]) => ({
-            ...{ id: `${side}.${feather.id}`, longMm: longMm * grown, wideMm: wideMm * grown },
-            areaMm2: Math.abs(loopArea(vane.outline)) * grown * grown,
-            vane: grown === 1 ? vane : sized(vane, grown),
-          }));
+        return sides.flatMap(([side, vane]) => {
+          if (vane === null) return [];
+          const [longMm, wideMm] = rectangleOf(vane);
+          const areaMm2 = Math.abs(loopArea(vane.outline));
+          return [{ id: `${side}.${feather.id}`, longMm, wideMm, areaMm2, vane }];
+        });
       }),
     );
 }
-
-const sized = ({ outline, shaft }: Vane, k: number): Vane => ({
-  outline: outline.map(([x, y]) => [x * k, y * k]),
-  shaft: shaft.map(([x, y]) => [x * k, y * k]),
-});
 
 /** A feather's points on its sheet: its rectangle moved and, where it lies across, turned by a right angle. */
 export function onSheet(vane: Vane, { x, y, isTurned }: NestedFeather): Vane {
@@ -80,11 +75,21 @@ export function onSheet(vane: Vane, { x, y, isTurned }: NestedFeather): Vane {
   return { outline: outline.map(moved), shaft: vane.shaft.map((p) => moved(turned(p))) };
 }
 
-/** What of the sheets in use the feathers are, 0 to 1; 0 where nothing is laid. */
-export function fillOf({ sheets }: Nesting): number {
-  const all = sheets.reduce((sum, { sheet }) => sum + sheet.longMm * sheet.wideMm, 0);
-  const used = sheets
-    .flatMap(({ feathers }) => feathers)
-    .reduce((sum, { areaMm2 }) => sum + areaMm2, 0);
-  return all === 0 ? 0 : used / all;
+/** What of the sheets in use the feathers are; null where nothing is laid. */
+export function fillWorking({ sheets }: Nesting): Working | null {
+  if (sheets.length === 0) return null;
+  const cm2 = (mm2: number): number => mm2 / 100;
+  const all = cm2(sheets.reduce((sum, { sheet }) => sum + sheet.longMm * sheet.wideMm, 0));
+  const used = cm2(
+    sheets.flatMap(({ feathers }) => feathers).reduce((sum, { areaMm2 }) => sum + areaMm2, 0),
+  );
+  return {
+    ...{ id: 'skin.feathers.fill', stage: 'skin', label: say.fillOfSheets, unit: 'percent' },
+    ...{ value: (100 * used) / all, digits: 0, provenance: 'derived', formula: 'f = a / A' },
+    inputs: [
+      input('a', say.feathersOnThem, used, 'cm2', 'derived'),
+      input('A', say.sheetsInUse, all, 'cm2', 'derived'),
+    ],
+    source: say.byOutlines,
+  };
 }

@@ -43,8 +43,8 @@ function filled(
   });
   packer.addArray(
     fits.map((of) => {
-      // What is longer than the sheet is handed over lying across.
-      const across = of.longMm > long;
+      // What is longer than the sheet, or wider than it is wide, is handed over lying across.
+      const across = of.longMm > long || of.wideMm > wide;
       const [width, height] = across ? [of.wideMm, of.longMm] : [of.longMm, of.wideMm];
       return { x: 0, y: 0, width, height, rot: false, data: { ...of, across } };
     }),

@@ -32,7 +32,29 @@ export const rectanglesByGap = 'each with its gap; how they lie on the sheets te
 export const minutesFor = (row: string): string => `${row}, hand work`;
 export const feathersMade = 'Feathers to make';
 export const minutesEach = 'Minutes for each';
-export const madeByHand = 'usual pace of the way they are made, from memory';
+export const madeByHand =
+  'usual minutes of the way they are made, from memory; barbs by your pace of strokes';
+export const barbsApart = (row: string): string => `${row}, from barb to barb`;
+export const barbsInLife = 'Barbs in life';
+export const leastBarb = 'Least in clay';
+export const barbsByPractice =
+  'barbs at scale are never seen: as close as strokes stay apart in clay; common practice';
+export const barbsDrawn = 'Barbs drawn, both vanes';
+export const strokesInMinute = 'Strokes in a minute';
+export const oneMinute = 'One minute';
+export const glueStrip = 'Glue along each shaft, wide';
+export const halfShaft = 'Thickest wire of a shaft';
+export const glueBeside = 'Beside the wire, each side';
+export const glueByPractice = 'half round the wire and a little beside it; common practice';
+export const bevelWide = 'Edges cut at a slant, wide';
+export const sheetThick = 'Sheet, thick';
+export const slant = 'Slant of the blade';
+export const bevelByPractice =
+  'an edge cut at a slant shows no side; a third of a right angle is common practice';
+export const fillOfSheets = 'What of the sheets is feathers';
+export const feathersOnThem = 'Feathers on them';
+export const sheetsInUse = 'Sheets in use';
+export const byOutlines = 'areas of the outlines over those of the sheets in use';
 export const stepDeep = 'Each step deep';
 export const thicknessInLife = 'A feather in life, thick';
 export const leastPressed = 'Least that shows';

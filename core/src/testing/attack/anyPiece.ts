@@ -91,6 +91,7 @@ function namesOf(animal: Animal): Known {
     'skin.feathers.rows.#': from(['primaries', 'secondaries', 'tail']),
     'skin.feathers.blades.#': from((animal.blades ?? []).map(({ id }) => id).concat('wing')),
     'skin.feathers.grown.#': from(['L.P1', 'R.S3', 'L.R6']),
+    'skin.feathers.shapes.#': from(['P1', 'S3', 'tail']),
     'colour.zones.#': zones,
   };
 }

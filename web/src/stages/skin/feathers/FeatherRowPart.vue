@@ -95,5 +95,7 @@ const WAYS = FEATHER_WAYS.map((value) => ({ label: say.WAYS[value], value }));
   </DecisionRow>
   <WorkingRow :working="row.many" />
   <WorkingRow :working="row.longest" />
+  <WorkingRow v-if="row.barb" :working="row.barb" />
+  <WorkingRow :working="row.minutes" />
   <FeatherTable :row="row" :shafts="shafts" />
 </template>

@@ -1,10 +1,18 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { bladeSheets, featherMaps, featherSheets, fillOf, nestJob } from '@keen-sinew/core';
+import {
+  bladeSheets,
+  featherMaps,
+  featherOutline,
+  featherSheets,
+  fillWorking,
+  nestJob,
+} from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
 import { useSelection } from '../../../composables/useSelection.ts';
 import { useJob } from '../../../jobs/useJob.ts';
+import ChoiceField from '../../../kit/ChoiceField.vue';
 import ChoiceRow from '../../../kit/ChoiceRow.vue';
 import HintText from '../../../kit/HintText.vue';
 import JobProgress from '../../../kit/JobProgress.vue';
@@ -15,9 +23,12 @@ import SheetBoard from '../../../sheet/SheetBoard.vue';
 import SheetFrame from '../../../sheet/SheetFrame.vue';
 import { usePickOnSheet } from '../../usePickOnSheet.ts';
 import SkinTabs from '../SkinTabs.vue';
+import BarbField from './BarbField.vue';
 import BladePart from './BladePart.vue';
 import FeatherRowPart from './FeatherRowPart.vue';
 import SheetList from './SheetList.vue';
+import VaneFields from './VaneFields.vue';
+import VaneGrips from './VaneGrips.vue';
 
 /** Flight and tail feathers, numbered on the spread wing, those that are cut on their sheets, and thin wings, fins and membranes. */
 const { piece, plan } = usePiecePlan();
@@ -39,7 +50,12 @@ const SHOWN = computed(() => [
     label: nameOf(id),
     value: String(i),
   })),
-  ...(feathers.value === null ? [] : [{ label: say.cutSheets, value: 'cut' }]),
+  ...(feathers.value === null
+    ? []
+    : [
+        { label: say.oneFeather, value: 'one' },
+        { label: say.cutSheets, value: 'cut' },
+      ]),
 ]);
 const nest = useJob(
   computed(() => feathers.value && nestJob(feathers.value, piece.value.skin.feathers)),
@@ -47,18 +63,34 @@ const nest = useJob(
 );
 const isCut = computed(() => feathers.value?.rows.some(({ way }) => way === 'cut') ?? false);
 const nesting = computed(() => (isCut.value ? (nest.answer.value?.value ?? null) : null));
+/** The feather that is shaped, by its number; and whether it alone or its row is. */
+const chosen = ref('');
+const FEATHERS = computed(() =>
+  (feathers.value?.rows ?? []).flatMap((row) => row.feathers.map((feather) => ({ row, feather }))),
+);
+const one = computed(
+  () => FEATHERS.value.find(({ feather }) => feather.id === chosen.value) ?? FEATHERS.value[0],
+);
+const ofRow = ref(false);
+const shapedOf = computed(
+  () => (ofRow.value ? one.value?.row.row.id : one.value?.feather.id) ?? '',
+);
+const dragging = ref(false);
 const rows = computed(() => {
+  if (shown.value === 'one' && one.value !== undefined)
+    return [[featherOutline(one.value.row, one.value.feather)]];
   const map = maps.value[Number(shown.value)];
   if (map !== undefined) return [[map]];
   return nesting.value === null || feathers.value === null
     ? []
     : featherSheets(feathers.value, nesting.value).map((drawing) => [drawing]);
 });
+const fill = computed(() => nesting.value && fillWorking(nesting.value));
 const used = computed(() => {
   if (nesting.value === null) return null;
   const { sheets } = nesting.value;
   const bought = sheets.filter(({ isBought }) => isBought).length;
-  return say.sheetsUsed(sheets.length, bought, `${Math.round(100 * fillOf(nesting.value))} %`);
+  return say.sheetsUsed(sheets.length, bought);
 });
 </script>
 
@@ -75,20 +107,46 @@ const used = computed(() => {
         :rows="rows"
         :target="target"
         :label="say.feathersTrue"
+        :hold="dragging"
+        :handles="shown === 'one'"
         @pick="pickOnSheet"
-      />
+        ><template v-if="shown === 'one' && one" #default="{ mmPerPx, pointIn }">
+          <VaneGrips
+            :feather="one.feather"
+            :of="shapedOf"
+            :mm-per-px="mmPerPx"
+            :point-in="pointIn"
+            @dragging="dragging = $event" /></template
+      ></SheetBoard>
     </template>
   </SheetFrame>
   <LedgerPanel stage="skin">
     <template v-if="feathers">
+      <LedgerSection v-if="shown === 'one' && one" :title="say.itsOutline">
+        <ChoiceField
+          :label="say.whichFeather"
+          :value="one.feather.id"
+          :options="FEATHERS.map(({ feather: { id } }) => ({ label: id, value: id }))"
+          @set="chosen = $event"
+        />
+        <VaneFields
+          :feather="one.feather"
+          :row="one.row.row"
+          :of="shapedOf"
+          @of="ofRow = $event === one.row.row.id"
+        />
+      </LedgerSection>
       <LedgerSection v-for="row in feathers.rows" :key="row.row.id" :title="row.row.name">
         <FeatherRowPart :row="row" :shafts="feathers.shafts" />
       </LedgerSection>
       <LedgerSection :title="say.forAll">
+        <BarbField />
         <WorkingRow v-if="feathers.step" :working="feathers.step" />
         <WorkingRow v-if="feathers.shaftWire" :working="feathers.shaftWire" />
         <WorkingRow v-if="feathers.sheet" :working="feathers.sheet" />
-        <WorkingRow v-for="minutes in feathers.minutes" :key="minutes.id" :working="minutes" />
+        <WorkingRow v-if="fill" :working="fill" />
+        <WorkingRow v-if="feathers.glue" :working="feathers.glue" />
+        <WorkingRow v-if="feathers.bevel" :working="feathers.bevel" />
         <HintText v-if="used">{{ used }}</HintText>
         <HintText v-if="nesting && nesting.tooLarge.length > 0" alarm>
           {{ say.tooLarge(nesting.tooLarge.join(', ')) }}

@@ -1,4 +1,4 @@
-import type { FeatherChoice, FeatherWay, Workpiece } from '@keen-sinew/core';
+import type { FeatherChoice, FeatherShape, FeatherWay, Workpiece } from '@keen-sinew/core';
 import { withPart } from '../../withPart.ts';
 
 /** The feathers changed in part. */
@@ -43,6 +43,16 @@ export function withWay(
 export function withGrown(piece: Workpiece, key: string, share: number): Workpiece {
   const { [key]: _before, ...others } = piece.skin.feathers.grown;
   return withFeathers(piece, { grown: share === 1 ? others : { ...others, [key]: share } });
+}
+
+/** An outline shaped by hand, of a feather or of a row; null for the one that comes by itself. */
+export function withFeatherShape(
+  piece: Workpiece,
+  key: string,
+  shape: FeatherShape | null,
+): Workpiece {
+  const { [key]: _before, ...others } = piece.skin.feathers.shapes;
+  return withFeathers(piece, { shapes: shape === null ? others : { ...others, [key]: shape } });
 }
 
 type BladeChoice = FeatherChoice['blades'][string];

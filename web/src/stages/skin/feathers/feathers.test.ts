@@ -31,6 +31,47 @@ describe('the room of feathers', () => {
   });
 });
 
+describe('one feather', () => {
+  it('is shaped by typing, by keys and by pulling its edge, alone or with its row, and taken back', async () => {
+    const { wrapper, piece } = mountWithPiece(FeathersStage, heron);
+    const shapes = () => piece().skin.feathers.shapes;
+    await press(wrapper, 'One feather');
+    const field = () => wrapper.find('input[aria-label="Leading vane, place 2"]');
+    const was = Number.parseFloat((field().element as HTMLInputElement).value);
+    await typeInto(wrapper, 'Leading vane, place 2', String(2 * was));
+    expect(shapes()['P1']!.before[1]).toBeCloseTo(2, 1);
+    expect(shapes()['P1']!.behind).toEqual([1, 1, 1, 1, 1, 1]);
+    const edge = wrapper.find('[data-vane="behind.3"]');
+    await edge.trigger('keydown', { key: 'ArrowUp' });
+    expect(shapes()['P1']!.behind[2]).toBeCloseTo(1.05, 6);
+    await edge.trigger('keydown', { key: 'a' });
+    expect(shapes()['P1']!.behind[2]).toBeCloseTo(1.05, 6);
+    await press(wrapper, 'As it comes');
+    expect(shapes()).toEqual({});
+    await press(wrapper, 'All primaries');
+    await edge.trigger('keydown', { key: 'ArrowDown' });
+    expect(Object.keys(shapes())).toEqual(['primaries']);
+    expect(shapes()['primaries']!.behind[2]).toBeCloseTo(0.95, 6);
+  });
+
+  it('wider than a vane may be is refused with what is allowed', async () => {
+    const { wrapper, piece } = mountWithPiece(FeathersStage, heron);
+    await press(wrapper, 'One feather');
+    await typeInto(wrapper, 'Trailing vane, place 1', '900');
+    expect(piece().skin.feathers.shapes).toEqual({});
+    expect(wrapper.text()).toMatch(/Trailing vane, place 1.*900/);
+  });
+
+  it('has its barbs as close as one sets them', async () => {
+    const { wrapper, piece } = mountWithPiece(FeathersStage, heron);
+    await typeInto(wrapper, 'From barb to barb, 0 for none', '0');
+    expect(piece().skin.feathers.barbMm).toBe(0);
+    expect(wrapper.find('[data-working="skin.feathers.primaries.barb"]').exists()).toBe(false);
+    await press(wrapper, 'usual');
+    expect(piece().skin.feathers.barbMm).toBeNull();
+  });
+});
+
 describe('a row that is cut from sheet', () => {
   it('leaves its zone smooth until no row of it is cut any more', () => {
     const one = withWay(heron, 'primaries', 'flight', 'cut', ['secondaries']);

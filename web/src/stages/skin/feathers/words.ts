@@ -17,12 +17,28 @@ export const nestIsMade = 'The feathers are laid on the sheets.';
 export const nestOfFeathers = 'The feathers to cut';
 export const tooLarge = (ids: string): string =>
   `No sheet is long enough for: ${ids}. Add a longer one.`;
-export const sheetsUsed = (used: number, bought: number, fill: string): string =>
-  `${used === 1 ? 'One sheet' : `${used} sheets`}${bought === 0 ? '' : `, ${bought} of them to buy`}; ${fill} of it is feather, the rest is waste.`;
+export const sheetsUsed = (used: number, bought: number): string =>
+  `${used === 1 ? 'One sheet' : `${used} sheets`}${bought === 0 ? '' : `, ${bought} of them to buy`}; what is not feather is waste.`;
+export const oneFeather = 'One feather';
+export const whichFeather = 'Which feather';
+export const itsOutline = 'Outline of one feather';
 export const forAll = 'Wires, sheets and time';
 export const howToLay =
   'Lay them from the tail forwards, in the wing from its tip towards the body and from below up: each lies on the one before. Left mirrors right; only the left wing is drawn.';
 export const sheetsAtHand = 'Sheets to cut from';
+
+// VaneGrips.vue, VaneFields.vue
+export const VANES = { before: 'Leading vane', behind: 'Trailing vane' } as const;
+export const vaneAt = (vane: string, place: number): string => `${vane}, place ${place}`;
+export const shapeFeather = (of: string): string => `Shape ${of}`;
+export const revertFeather = (of: string): string => `Take the shape of ${of} back`;
+export const whatIsShaped = 'What is shaped';
+export const thisFeather = (id: string): string => `${id} alone`;
+export const allOfRow = (row: string): string => `All ${row}`;
+export const VANE_COLUMNS = ['Along it', 'Leading vane', 'Trailing vane'] as const;
+export const shapeHint =
+  'Pull an edge on the drawing, use the arrow keys on it, or type how far it lies from the shaft. A feather that has a shape of its own does not follow its row.';
+export const asItComes = 'As it comes';
 
 // FeatherRowPart.vue
 export const changeRow = (row: string): string => `Change the ${row}`;
@@ -73,6 +89,10 @@ export const gap = 'Gap between feathers';
 export const turns = 'Turns round the wing’s wire';
 export const changeCutting = 'Change how feathers are cut';
 export const remove = 'Remove';
+
+// BarbField.vue
+export const barbs = 'From barb to barb, 0 for none';
+export const changeBarbs = 'Change how close barbs are drawn';
 
 // BladePart.vue
 export const changeBlade = (name: string): string => `Change the ${name}`;
