@@ -20,11 +20,13 @@ export function bladeSteps(skin: SkinPlan, needs: readonly string[]): readonly S
           step(PRESS, say.pressMembranes, pressed, needs, [
             say.layBetween,
             ...listSentence(
-              pressed.map(({ pattern, attached, made }): Sentence => [
+              pressed.map(({ pattern, attached, made, folds, prop }): Sentence => [
                 `${pattern.blade.name.toLowerCase()}, `,
                 made,
                 say.thickHeldAlong,
                 ...(attached === null ? [say.itsRoot] : [attached]),
+                ...(folds === null || folds.value === 0 ? [] : [say.withFolds, folds]),
+                ...(prop === null ? [] : [say.proppedEvery, prop]),
               ]),
             ),
             say.thinToEdge,
@@ -41,10 +43,11 @@ export function bladeSteps(skin: SkinPlan, needs: readonly string[]): readonly S
             [
               say.cutByTemplate,
               ...listSentence(
-                apart.map(({ pattern, made, wire }): Sentence => [
+                apart.map(({ pattern, made, wire, prop }): Sentence => [
                   `${pattern.blade.name.toLowerCase()}, `,
                   made,
                   ...(wire === null ? [say.thickAlone] : [say.thickOverWire, wire.cut]),
+                  ...(prop === null ? [] : [say.proppedEvery, prop]),
                 ]),
               ),
               say.bakeFlat,

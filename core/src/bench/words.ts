@@ -502,6 +502,8 @@ export const layBetween =
   'After the first bake, lay a sheet of clay between the lines that hold it, both faces roughened: ';
 export const thickHeldAlong = ' thick, held along ';
 export const itsRoot = 'its root';
+export const withFolds = ', folds pressed in: ';
+export const proppedEvery = ', a prop every ';
 export const thinToEdge =
   '. Thin it towards the free edge, press the folds of this stance along the lines on the template, and prop it from below until it is hard.';
 export const makeWings = 'Make the thin wings and fins apart';

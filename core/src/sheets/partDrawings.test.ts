@@ -50,7 +50,7 @@ describe('blades laid flat', () => {
     const words = drawing!.items.flatMap((item) => (item.kind === 'text' ? [item.text] : []));
     expect(words).toContain(fore!.longMm.toFixed(1));
     expect(words.some((text) => text.startsWith(`${fore!.areaMm2.toFixed(0)} mm²`))).toBe(true);
-    expect(drawing!.title).toContain('one mirrored');
+    expect(drawing!.title).toContain('turn it over for the other side');
   });
 
   it('are none for an animal without them', () => {

@@ -52,6 +52,8 @@ export const partSeenTimes = (part: string, from: string, times: number): string
 export const laidFlat = (blade: string): string => `${blade}, laid flat`;
 export const laidFlatTwice = (blade: string): string =>
   `${blade}, laid flat: one like this, one mirrored`;
+
+// bladeItems.ts
 export const areaMm2 = (mm2: string): string => `${mm2} mm²`;
 export const bentBy = (mm: string): string => `bent by up to ${mm} mm on the animal`;
 

@@ -59,5 +59,8 @@ export const bladeTemplate = (name: string, many: number): string =>
   many > 1 ? `${name}, template: turn it over for the other side` : `${name}, template`;
 export const thickAgainstScale = (made: string, atScale: string): string =>
   `made ${made} mm thick; at scale it would be ${atScale} mm`;
+export const propsApart = (mm: string): string => `while soft a prop every ${mm} mm`;
+export const foldsIn = (many: number): string =>
+  many === 1 ? 'one fold to press in, dashed' : `${many} folds to press in, dashed`;
 export const edgeWireOf = (thick: string, cut: string): string =>
   `wire ${thick} mm, cut ${cut} mm; its bends from the root: mark in mm, and angle`;

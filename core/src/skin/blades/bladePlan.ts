@@ -7,6 +7,7 @@ import type { Point2 } from '../../geometry/hull.ts';
 import { asGiven, asInput, input, type Working } from '../../piece/working.ts';
 import type { BladeWay, FeatherChoice } from '../../piece/featherSchema.ts';
 import { edgeBends, edgePath, type EdgeBend } from './edgeWire.ts';
+import { foldsWorking, propWorking } from './sagAndFolds.ts';
 
 /** A thin wing, a fin or a membrane at the model's scale. */
 export interface BladePlan {
@@ -21,6 +22,10 @@ export interface BladePlan {
   readonly attached: Working | null;
   /** What of it is not spread in this stance. */
   readonly slack: Working;
+  /** Folds that take that up; null of what is not pressed on, which is made flat. */
+  readonly folds: Working | null;
+  /** From prop to prop while it is soft; null of what is not of clay. */
+  readonly prop: Working | null;
   /** Wire along its leading edge; null of what is pressed on the piece, or stands by itself. */
   readonly wire: EdgeWire | null;
   readonly minutes: Working;
@@ -69,10 +74,12 @@ export function bladePlans(
       const area = areaWorking(pattern);
       const many = Math.max(1, its.length);
       const thickMm = own?.wireMm ?? EDGE_WIRE_MM;
+      const slack = slackWorking(pattern, area, greatest(its.map(bladeArea)) / 100);
       return {
-        ...{ pattern, way, many, made, area, atScale: scaled(pattern, scale) },
+        ...{ pattern, way, many, made, area, slack, atScale: scaled(pattern, scale) },
         attached: attachedWorking(pattern),
-        slack: slackWorking(pattern, area, greatest(its.map(bladeArea)) / 100),
+        folds: way === 'pressed' ? foldsWorking(pattern, slack, made) : null,
+        prop: way === 'sheet' ? null : propWorking(pattern, made),
         wire: isCarried(pattern, way, made, scale, own?.wireMm ?? null)
           ? edgeWire(pattern, thickMm, made)
           : null,
@@ -94,9 +101,10 @@ const isCarried = (
 
 /** Every number that is known of thin wings, fins and membranes. */
 export const bladeWorkings = (plans: readonly BladePlan[]): readonly Working[] =>
-  plans.flatMap(({ atScale, made, area, attached, slack, wire, minutes }) =>
+  plans.flatMap(({ atScale, made, area, attached, slack, folds, prop, wire, minutes }) =>
     [
-      ...[atScale, made, area, attached, slack, wire?.cut ?? null, wire?.lap ?? null, minutes],
+      ...[atScale, made, area, attached, slack, folds, prop],
+      ...[wire?.cut ?? null, wire?.lap ?? null, minutes],
       ...(wire?.bends.flatMap(({ mark, turn }) => [mark, turn]) ?? []),
     ].filter((working) => working !== null),
   );

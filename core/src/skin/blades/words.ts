@@ -29,6 +29,17 @@ export const boneByBone = 'bone by bone, laid flat';
 export const slackOf = (name: string): string => `${name}, in folds in this stance`;
 export const shownNow = 'What of it is spread in this stance';
 export const foldsByArea = 'what is not spread hangs in folds, between the lines where it is held';
+export const propOf = (name: string): string => `${name}, from prop to prop while soft`;
+export const softStiffness = 'Stiffness of soft clay as it warms';
+export const sagUnseen = 'Sag that is not seen';
+export const clayDensity = 'Density of the clay';
+export const gravity = 'Gravity';
+export const stripOnTwo =
+  'a strip on two supports (Euler and Bernoulli); stiffness and density from memory: clays differ, a test strip tells';
+export const foldsOf = (name: string): string => `${name}, folds to press in`;
+export const acrossBlade = 'Across it, laid flat';
+export const foldHigh = 'A fold stands up by so many thicknesses';
+export const eachTakesTwice = 'each fold takes up twice its height; how high is common practice';
 export const howMany = 'How many';
 export const minutesOf = (name: string): string => `${name}, hand work`;
 export const minutesByArea = 'area by the usual pace of its way, from memory; left and right';

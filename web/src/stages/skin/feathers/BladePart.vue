@@ -26,10 +26,9 @@ const set = (part: Parameters<typeof withBlade>[3]): void =>
   change(say.changeBlade(name.value), (p) => withBlade(p, id.value, props.blade.way, part));
 const WAYS = BLADE_WAYS.map((value) => ({ label: say.BLADES[value], value }));
 const workings = computed(() => {
-  const { atScale, made, area, attached, slack, wire, minutes } = props.blade;
-  return [atScale, made, area, attached, slack, wire?.cut, wire?.lap, minutes].filter(
-    (working) => working !== null && working !== undefined,
-  );
+  const { atScale, made, area, attached, slack, folds, prop, wire, minutes } = props.blade;
+  const all = [atScale, made, area, attached, slack, folds, prop, wire?.cut, wire?.lap, minutes];
+  return all.filter((working) => working !== null && working !== undefined);
 });
 </script>
 
