@@ -26,6 +26,7 @@ import { planWire } from '../core/src/wire/planWire.ts';
 import { coatTimes } from './coatBench.ts';
 import { daysTimes } from './daysBench.ts';
 import { nestTimes } from './nestBench.ts';
+import { paletteTimes } from './paletteBench.ts';
 import { fieldTimes, shapeTimes, surfaceTimes } from './fieldBench.ts';
 import { reachTimes } from './ikBench.ts';
 import { paintTimes } from './paintBench.ts';
@@ -200,7 +201,8 @@ for (const { name, ms, aim } of await coatTimes(otter))
   );
 
 console.log('\ncolours of the otter                              ms    × reference   aim');
-for (const { name, ms, aim } of [...paintTimes(otter), ...daysTimes(otter), ...nestTimes()])
+const others = [...paintTimes(otter), ...daysTimes(otter), ...nestTimes(), ...paletteTimes()];
+for (const { name, ms, aim } of others)
   console.log(
     `${name.padEnd(46)} ${ms.toFixed(0).padStart(9)} ${(ms / unit).toFixed(1).padStart(13)}   ${aim}`,
   );

@@ -76,6 +76,15 @@ const skinRoutes: readonly RouteRecordRaw[] = [
   },
 ];
 
+/** The rooms of Colour. */
+const colourRoutes: readonly RouteRecordRaw[] = [
+  {
+    path: 'colour/pictures',
+    component: () => import('./stages/colour/pictures/PalettesStage.vue'),
+    meta: { stage: 'colour' },
+  },
+];
+
 /** The rooms of Bench. */
 const benchRoutes: readonly RouteRecordRaw[] = [
   {
@@ -138,6 +147,7 @@ export const router = createRouter({
         ...measureRoutes,
         ...cureRoutes,
         ...skinRoutes,
+        ...colourRoutes,
         ...benchRoutes,
       ],
     },

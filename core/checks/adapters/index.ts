@@ -14,6 +14,7 @@ import { legEquilibrium } from './legEquilibrium.ts';
 import { materials } from './materials.ts';
 import { openData } from './openData.ts';
 import { ovenTrace } from './ovenTrace.ts';
+import { palettes } from './palettes.ts';
 import { planting } from './planting.ts';
 import { printer } from './printer.ts';
 import { recipes } from './recipes.ts';
@@ -45,6 +46,7 @@ export const ADAPTERS: Readonly<Record<string, Adapter>> = {
   materials,
   'open-data': openData,
   'oven-trace': ovenTrace,
+  palettes,
   'photo-perspective': photoPerspective,
   planting,
   printer,

@@ -25,6 +25,19 @@ export type LightClass = (typeof LIGHT_CLASSES)[number];
 export const PRIMER_IDS = ['grey', 'white', 'black', 'none'] as const;
 export type PrimerId = (typeof PRIMER_IDS)[number];
 
+/** A colour of the animal that was found in a picture: its own, and what shade and light made of it there. */
+const foundSchema = z.strictObject({
+  id: text(1, 40),
+  name: text(1, 60),
+  hex,
+  shade: z.nullable(hex),
+  light: z.nullable(hex),
+  /** Mean difference by CIEDE2000 of where it was found from it; null for one of a palette. */
+  spread: z.nullable(num(0, 200)),
+  /** Name of the picture. */
+  picture: text(0, 120),
+});
+
 export const colourSchema = z.strictObject({
   school: z.enum(SCHOOLS),
   primer: z.enum(PRIMER_IDS),
@@ -40,6 +53,8 @@ export const colourSchema = z.strictObject({
   fixed: list(text(1, 40), 0, 8),
   /** A recipe has at most so many parts. */
   maxParts: whole(2, 16),
+  /** Colours found in pictures, to aim at. */
+  found: list(foundSchema, 0, 40),
   zones: z.record(
     text(0, 40),
     z.strictObject({
@@ -53,6 +68,8 @@ export const colourSchema = z.strictObject({
     }),
   ),
 });
+
+export type FoundColour = z.infer<typeof foundSchema>;
 
 /** A zone that nothing is decided of. */
 export const NEW_ZONE_COLOUR = Object.freeze({
@@ -70,5 +87,6 @@ export const NEW_COLOUR = Object.freeze({
   few: 4,
   fixed: [],
   maxParts: 8,
+  found: [],
   zones: {},
 }) satisfies z.infer<typeof colourSchema>;

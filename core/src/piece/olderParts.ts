@@ -162,7 +162,10 @@ export const withWaysToColour = (old: Data): Data => {
       { school: null, extras: [], marbled: false, ...(zone as Data) },
     ]),
   );
-  const fresh = { school: 'light-down', clayHex: '#d3c8b6', few: 4, fixed: [], maxParts: 8 };
+  const fresh = {
+    ...{ school: 'light-down', clayHex: '#d3c8b6', few: 4, fixed: [] },
+    ...{ maxParts: 8, found: [] },
+  };
   const bench = {
     ...{ partsDone: {}, leftOut: {}, own: [], moved: [], log: [], due: null, notBefore: {} },
     cameOut: { grams: null, heightMm: null, lengthMm: null },

@@ -16,6 +16,7 @@ import SheetBoard from '../../sheet/SheetBoard.vue';
 import SheetFrame from '../../sheet/SheetFrame.vue';
 import BodyPending from '../BodyPending.vue';
 import { usePickOnSheet } from '../usePickOnSheet.ts';
+import ColourTabs from './ColourTabs.vue';
 import LayerChoices from './LayerChoices.vue';
 import RecipeCard from './RecipeCard.vue';
 import TubeTable from './TubeTable.vue';
@@ -68,6 +69,7 @@ const swatches = computed(() =>
 
 <template>
   <SheetFrame :label="say.coloursByZoneAnd">
+    <ColourTabs />
     <div class="tools">
       <ChoiceRow :label="say.whatIsShown" :value="shown" :options="SHOWN" @set="shown = $event" />
       <ChoiceRow

@@ -2,6 +2,11 @@
  * The words of this room, in English: each under a name, with what goes into it as parameters.
  */
 
+// ColourTabs.vue
+export const roomsOfColour = 'Rooms of Colour';
+export const layersTab = 'Layers';
+export const picturesTab = 'From pictures';
+
 // ColourStage.vue
 export const coloursByZoneAnd = 'Colours by zone, and their layers';
 export const zonesAndTheirColours = 'Zones and their colours';

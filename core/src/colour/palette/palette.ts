@@ -1,0 +1,3 @@
+export { linearHex, pictureAnswer, type PictureAnswer } from './areaColour.ts';
+export { coloursHeld } from './heldColours.ts';
+export { lightOf, pictureColours, type PicturePixels } from './pictureColours.ts';

@@ -1,0 +1,18 @@
+<script setup lang="ts">
+import * as say from './words.ts';
+import { computed } from 'vue';
+import { usePiecePlan } from '../../composables/usePiecePlan.ts';
+import RoomTabs from '../../kit/RoomTabs.vue';
+
+/** The rooms of Colour: what to mix layer by layer, and colours read from pictures. */
+const { piece } = usePiecePlan();
+const at = computed(() => `/piece/${piece.value.id}/colour`);
+const TABS = [
+  { to: '', name: say.layersTab },
+  { to: '/pictures', name: say.picturesTab },
+];
+</script>
+
+<template>
+  <RoomTabs :at="at" :tabs="TABS" :label="say.roomsOfColour" />
+</template>

@@ -1,0 +1,66 @@
+import {
+  freeId,
+  NEW_ZONE_COLOUR,
+  type FoundColour,
+  type Plan,
+  type Workpiece,
+} from '@keen-sinew/core';
+import { coloursHeld } from '@keen-sinew/core/palette';
+import { withPart } from '../../withPart.ts';
+
+/** A colour that was found, kept with the piece. */
+export const withFound = (p: Workpiece, found: Omit<FoundColour, 'id'>): Workpiece =>
+  withPart(p, 'colour', {
+    found: [
+      ...p.colour.found,
+      {
+        ...found,
+        id: freeId(
+          'found',
+          p.colour.found.map(({ id }) => id),
+        ),
+      },
+    ],
+  });
+
+/** A found colour changed, or let go of where `part` is null. Zones that have taken it keep it. */
+export const withFoundPart = (
+  p: Workpiece,
+  id: string,
+  part: Partial<FoundColour> | null,
+): Workpiece =>
+  withPart(p, 'colour', {
+    found:
+      part === null
+        ? p.colour.found.filter((of) => of.id !== id)
+        : p.colour.found.map((of) => (of.id === id ? { ...of, ...part } : of)),
+  });
+
+/** Zones that aim at other colours. */
+export const withZoneHexes = (
+  p: Workpiece,
+  hexes: readonly (readonly [zone: string, hex: string])[],
+): Workpiece =>
+  withPart(p, 'colour', {
+    zones: {
+      ...p.colour.zones,
+      ...Object.fromEntries(
+        hexes.map(([id, hex]) => [id, { ...NEW_ZONE_COLOUR, ...p.colour.zones[id], hex }]),
+      ),
+    },
+  });
+
+/** Zones that change where all colours of the animal are held to so many of them, by their areas. */
+export function heldZones(
+  { colour, skin }: Plan,
+  many: number,
+): readonly (readonly [zone: string, hex: string])[] {
+  const own = (colour?.zones ?? []).filter(({ isDetail }) => !isDetail);
+  const areaOf = (id: string): number =>
+    skin.zones.find(({ zone }) => zone.id === id)?.area?.value ?? 0;
+  const held = coloursHeld(
+    own.map(({ hex, zone }) => ({ hex, weight: Math.max(areaOf(zone.id), 1e-3) })),
+    many,
+  );
+  return own.flatMap(({ zone, hex }, i) => (held[i] === hex ? [] : [[zone.id, held[i]!] as const]));
+}

@@ -1,0 +1,71 @@
+/**
+ * The words of this room, in English: each under a name, with what goes into it as parameters.
+ */
+
+// usePalette.ts
+export const noBytesHere = 'this browser does not have it';
+export const cardIsBlack = 'The card is black in the picture: set it where it is lit.';
+export const couldNotLookAt = (name: string, reason: string): string =>
+  `${name} could not be looked at: ${reason}`;
+
+// PalettesStage.vue
+export const picturesAndAnimal = 'A picture of the animal, and the piece beside it';
+export const noPictures =
+  'No picture is here yet. Take in photographs of the animal in Measure, and its colours are read from them here.';
+export const toPictures = 'Take in pictures';
+export const whichPicture = 'Which picture';
+export const colourOfPicture = 'What the picture shows';
+export const colourNow = 'The piece, as it is planned';
+export const whatYouSet = 'What you set on the picture';
+export const MODES = { round: 'Draw round an area', card: 'Set the card' } as const;
+export const CARDS = { grey: 'Grey card', paper: 'White paper' } as const;
+export const whatCard = 'What the card is';
+export const noCard = 'No card in the picture';
+export const wholePicture = 'All of the picture';
+export const setHint =
+  'Drag round the area that you want, away from the background. Set a white or grey card that lay in the same light, and the light is taken out. With the keyboard: arrows move what is set, + and − size it.';
+export const foundColours = 'Colours of the animal';
+export const lookingAt = 'The picture is looked at.';
+
+// PictureMarks.vue
+export const markOf = (mode: string): string => `${mode} on the picture`;
+
+// PaletteTable.vue
+export const howMany = 'How many colours';
+export const COLUMNS = ['Colour', 'Share', 'By hand'] as const;
+export const keep = 'Keep';
+export const keepColour = (hex: string): string => `Keep the colour ${hex}`;
+export const areaTold = 'The area by itself';
+export const BASE = {
+  base: 'Its own colour',
+  shade: 'In the shade',
+  light: 'In the light',
+} as const;
+export const keepArea = 'Keep it with its shade and light';
+export const areaName = (n: number): string => `Colour ${n}`;
+export const spreadTold = (spread: string): string =>
+  `Its own colour differs by ${spread} (CIEDE2000) from place to place: ${Number(spread) < 3 ? 'even' : 'uneven, draw round less'}.`;
+export const lightDid = (shade: string, light: string, hue: 'bluer' | 'warmer' | 'alike'): string =>
+  `The light made it ${shade} as light in the shade and ${light} as light where it is lit; the shade is ${hue === 'alike' ? 'of the same hue' : hue}. Aim at its own colour: the room where it stands will light it again.`;
+export const castTold = (red: string, blue: string): string =>
+  `Taken out with the card: red × ${red}, blue × ${blue} against green.`;
+export const burntTold = (percent: string): string =>
+  `${percent} of it is burnt out and does not count.`;
+
+// FoundColours.vue
+export const noneKept = 'Nothing is kept yet.';
+export const keepFound = 'Keep a colour from a picture';
+export const changeFound = 'Change a found colour';
+export const dropFound = 'Let go of a found colour';
+export const nameOfFound = 'Name of the colour';
+export const takeFor = (name: string): string => `Take ${name} for a zone`;
+export const forZone = 'for a zone …';
+export const takenFor = (name: string, zone: string): string => `Take ${name} for ${zone}`;
+export const drop = 'Let go';
+export const fromPicture = (picture: string): string => `from ${picture}`;
+export const holdTo = 'Hold all zones to';
+export const holdColours = (many: number): string => `Hold the animal to ${many} colours`;
+export const hold = 'Hold';
+export const holdHint =
+  'Each zone takes the nearest of so many of its own colours; by area as little as can be is changed.';
+export const colourCount = 'Colours';
