@@ -263,8 +263,6 @@ export function snagSentence(snag: Snag, system: UnitSystem = 'metric'): string 
 /** Where a snag is that is told together with others of its kind. */
 function placeOf({ facts }: Snag): string {
   const named = facts as Readonly<Record<string, unknown>>;
-  const [first] = ['wire', 'region', 'zone', 'what', 'foot', 'joint', 'part', 'place'].flatMap(
-    (key) => (typeof named[key] === 'string' ? [named[key]] : []),
-  );
-  return first ?? '';
+  const keys = ['wire', 'region', 'zone', 'what', 'foot', 'joint', 'part', 'place'];
+  return keys.map((key) => named[key]).find((of) => typeof of === 'string') ?? '';
 }

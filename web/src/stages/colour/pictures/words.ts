@@ -34,7 +34,6 @@ export const markOf = (mode: string): string => `${mode} on the picture`;
 export const howMany = 'How many colours';
 export const COLUMNS = ['Colour', 'Share', 'By hand'] as const;
 export const keep = 'Keep';
-export const keepColour = (hex: string): string => `Keep the colour ${hex}`;
 export const areaTold = 'The area by itself';
 export const BASE = {
   base: 'Its own colour',
