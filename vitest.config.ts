@@ -21,6 +21,7 @@ export default defineConfig({
     __LONG__: JSON.stringify(process.env['LONG'] === '1'),
   },
   test: {
+    setupFiles: ['./scripts/propertySeed.ts'],
     testTimeout: PATIENCE_MS,
     hookTimeout: PATIENCE_MS,
     maxWorkers: availableParallelism(),
