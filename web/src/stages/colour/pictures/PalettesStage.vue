@@ -154,4 +154,9 @@ const keep = (of: Omit<FoundColour, 'id'>): void => change(say.keepFound, (p) =>
   flex: 1;
   min-height: 0;
 }
+@media (width < 1000px) {
+  .beside {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>
