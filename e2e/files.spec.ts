@@ -64,6 +64,10 @@ test('a removed piece can be put back, and a damaged store falls back on the pre
     'The fen',
     'The Sluice Hob',
     'Raft',
+    'Dragonfly',
+    'Over the old fen',
+    'Owl doll',
+    'Owlet',
     'Otter on the log',
   ])
     await page.getByRole('button', { name: new RegExp(`^Remove.*${name}`) }).click();

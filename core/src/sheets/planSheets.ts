@@ -19,7 +19,7 @@ import { shoppingSheet } from './shoppingSheet.ts';
 import { stepsSheet } from './stepsSheet.ts';
 import { coatList } from './skin/coatList.ts';
 import { directionMap, headMaps, MAP_SHOWS } from './skin/directionMap.ts';
-import { featherMaps } from './skin/featherDrawings.ts';
+import { barbSheets, featherMaps } from './skin/featherDrawings.ts';
 import { flatSkins } from './skin/flatSkin.ts';
 import { regionMaps } from './skin/regionMaps.ts';
 import { stampSheet } from './skin/stampSheet.ts';
@@ -70,6 +70,7 @@ export const coatSheets = (plan: Plan): readonly Drawing[] => [
   ...regionMaps(plan, 'flow'),
   ...flatSkins(plan),
   ...featherMaps(plan),
+  ...barbSheets(plan),
   ...plan.skin.stamps.map(stampSheet),
   ...(plan.skin.zones.some((zone) => zone.width !== null) ? [strokeCard(plan.skin, 2)] : []),
   coatList(plan),

@@ -9,7 +9,7 @@ import type { Drawing } from './drawing.ts';
 import { elevation, type ElevationOptions } from './elevation.ts';
 import { formDrawing } from './formItems.ts';
 import { bladeSheets } from './skin/bladeSheets.ts';
-import { featherMaps } from './skin/featherDrawings.ts';
+import { barbSheets, featherMaps } from './skin/featherDrawings.ts';
 import { strokeCard } from './strokeCard.ts';
 import { wireStrips } from './wireStrips.ts';
 
@@ -48,7 +48,7 @@ const BY_ID: Readonly<Record<string, Rule>> = {
 const BY_HEAD: readonly (readonly [head: string, rule: Rule])[] = [
   ['parts.make.', (plan) => fittingSheets(plan.fittings).slice(0, 1)],
   ['parts.', form],
-  ['skin.feathers.', featherMaps],
+  ['skin.feathers.', (plan) => [...featherMaps(plan), ...barbSheets(plan)]],
   ['skin.blades.', bladeSheets],
   [
     'skin.',

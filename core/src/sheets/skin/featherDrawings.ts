@@ -9,7 +9,7 @@ import {
   type NestedSheet,
   type Nesting,
 } from '../../skin/feathers/nestQuestion.ts';
-import { barbsOf, mirroredVane, type Vane } from '../../skin/feathers/vane.ts';
+import { mirroredVane, type Vane } from '../../skin/feathers/vane.ts';
 import { dimension } from '../dimension.ts';
 import {
   fittedDrawing,
@@ -19,6 +19,7 @@ import {
   type PagePoint,
 } from '../drawing.ts';
 import { MARGIN_MM } from '../formItems.ts';
+import { featherOutline } from './featherOutline.ts';
 
 /** Letters, and how far a number stands beyond its tip, mm. */
 const TEXT_MM = 2.6;
@@ -35,6 +36,17 @@ export function featherMaps({ skin: { feathers } }: Plan): readonly Drawing[] {
     ...(tail.length === 0 ? [] : [mapOf('feathers-tail', say.featherMapTail, tail, [1, -1])]),
   ];
 }
+
+/** The longest feather of each row that is worked in clay, by itself with its barbs. */
+export const barbSheets = ({ skin: { feathers } }: Plan): readonly Drawing[] =>
+  (feathers?.rows ?? [])
+    .filter(({ barb }) => barb !== null)
+    .map((row) =>
+      featherOutline(
+        row,
+        row.feathers.reduce((most, of) => (of.long.value > most.long.value ? of : most)),
+      ),
+    );
 
 /** Rows on their limb, the outermost laid first; a tail with both halves. */
 function mapOf(
@@ -95,21 +107,6 @@ function placedVane(feather: Feather, side: 1 | -1): Vane {
   return { outline: grown.outline.map(at), shaft: grown.shaft.map(at) };
 }
 
-/** The barbs to draw into a feather that is worked in clay. */
-function barbItems(
-  { barb }: FeatherRowPlan,
-  feather: Feather,
-  side: 1 | -1,
-): readonly DrawingItem[] {
-  const grown = feather.grown[side === 1 ? 0 : 1];
-  if (barb === null || grown < 1) return [];
-  const at = placedAt(feather, side);
-  return barbsOf(feather.shape, barb.value).map(([from, to]): DrawingItem => ({
-    ...{ kind: 'line', weight: WEIGHT.hair, ink: 'soft', layer: 'barbs' },
-    points: [at([from[0], -from[1]]), at([to[0], -to[1]])],
-  }));
-}
-
 function featherItems(
   plan: FeatherRowPlan,
   feather: Feather,
@@ -138,7 +135,6 @@ function featherItems(
           ...{ kind: 'union', outlines: [outline], weight: WEIGHT.thin },
           ...{ ink: 'skin', layer: 'feathers', target },
         },
-    ...barbItems(plan, feather, side),
     { kind: 'line', points: shaft, weight: WEIGHT.hair, ink: 'ink', layer: 'shafts' },
     // The middle pair of a tail lies on one line: one number does.
     ...(side === -1 && number === 1 ? [] : [numbered]),

@@ -5,7 +5,7 @@ import { individual } from '../../anatomy/individual.ts';
 import { planPiece } from '../../plan.ts';
 import { NEW_FEATHERS, SHAPE_STATIONS, type FeatherChoice } from '../../piece/featherSchema.ts';
 import { snagSentence } from '../../piece/snag.ts';
-import { featherMaps } from '../../sheets/skin/featherDrawings.ts';
+import { barbSheets } from '../../sheets/skin/featherDrawings.ts';
 import { shapedTo, vaneGrips, VANE_SIDES, widthPulled } from '../../sheets/skin/featherOutline.ts';
 import { evaluated } from '../../testing/formula.ts';
 import { changed, newWorkpiece } from '../../testing/samples.ts';
@@ -168,9 +168,11 @@ describe('barbs', () => {
     expect(row!.minutes.value).toBeGreaterThan(wide.minutes.value);
     expect(wide.minutes.value).toBeGreaterThan(none.minutes.value);
     const drawn = (more: Partial<FeatherChoice>): number =>
-      featherMaps(planOf('grey-heron', more))[0]!.items.filter(({ layer }) => layer === 'barbs')
-        .length;
-    expect(drawn({ barbMm: 0 })).toBe(0);
+      barbSheets(planOf('grey-heron', more))
+        .flatMap(({ items }) => items)
+        .filter(({ layer }) => layer === 'barbs').length;
+    expect(barbSheets(planOf('grey-heron'))).toHaveLength(3);
+    expect(barbSheets(planOf('grey-heron', { barbMm: 0 }))).toEqual([]);
     expect(drawn({})).toBeGreaterThan(drawn({ barbMm: 4 }));
   });
 });
