@@ -78,6 +78,7 @@ const keep = (of: Omit<FoundColour, 'id'>): void => change(say.keepFound, (p) =>
           :options="pictures.map(({ id: value, name: label }) => ({ label, value }))"
           @set="chosen = $event"
         />
+        <RouterLink :to="`/piece/${piece.id}/measure/pictures`">{{ say.morePictures }}</RouterLink>
         <ChoiceRow
           :label="say.whatYouSet"
           :value="mode"

@@ -13,6 +13,7 @@ export const picturesAndAnimal = 'A picture of the animal, and the piece beside 
 export const noPictures =
   'No picture is here yet. Take in photographs of the animal in Measure, and its colours are read from them here.';
 export const toPictures = 'Take in pictures';
+export const morePictures = 'More pictures';
 export const whichPicture = 'Which picture';
 export const colourOfPicture = 'What the picture shows';
 export const colourNow = 'The piece, as it is planned';
