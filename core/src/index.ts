@@ -376,7 +376,7 @@ export type { FeatherPlan } from './skin/feathers/featherPlan.ts';
 export type { Feather, FeatherRowPlan } from './skin/feathers/featherRow.ts';
 export { fillWorking, type Nesting } from './skin/feathers/nestQuestion.ts';
 export type { AreaColour, PictureAnswer } from './colour/palette/areaColour.ts';
-export type { FoundColour } from './piece/colourSchema.ts';
+export { MOST_FOUND, type FoundColour } from './piece/colourSchema.ts';
 export { nestJob } from './jobs/nestJob.ts';
 export { flatSkin, flatSkins } from './sheets/skin/flatSkin.ts';
 export { stampSheet } from './sheets/skin/stampSheet.ts';

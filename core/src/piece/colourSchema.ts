@@ -25,6 +25,9 @@ export type LightClass = (typeof LIGHT_CLASSES)[number];
 export const PRIMER_IDS = ['grey', 'white', 'black', 'none'] as const;
 export type PrimerId = (typeof PRIMER_IDS)[number];
 
+/** So many colours are kept of pictures. */
+export const MOST_FOUND = 40;
+
 /** A colour of the animal that was found in a picture: its own, and what shade and light made of it there. */
 const foundSchema = z.strictObject({
   id: text(1, 40),
@@ -54,7 +57,7 @@ export const colourSchema = z.strictObject({
   /** A recipe has at most so many parts. */
   maxParts: whole(2, 16),
   /** Colours found in pictures, to aim at. */
-  found: list(foundSchema, 0, 40),
+  found: list(foundSchema, 0, MOST_FOUND),
   zones: z.record(
     text(0, 40),
     z.strictObject({

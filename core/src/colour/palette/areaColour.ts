@@ -7,8 +7,8 @@ import type { PictureColours } from './pictureColours.ts';
 /** A colour that a picture has, with what of it that is. */
 export interface PaletteColour {
   readonly hex: string;
-  /** Of the pixels that count, 0 to 1. */
-  readonly share: number;
+  /** How many pixels it stands for. */
+  readonly pixels: number;
 }
 
 /** An area of a picture: its own colour, and what shade and light make of it. */
@@ -18,9 +18,10 @@ export interface AreaColour {
   readonly light: string;
   /** Mean difference by CIEDE2000 of its middle from its base: how even it is. */
   readonly spread: number;
-  /** Lightness of shade and light over that of the base, in OKLab. */
-  readonly shadeBy: number;
-  readonly lightBy: number;
+  /** Lightness of base, shade and light in OKLab. */
+  readonly baseL: number;
+  readonly shadeL: number;
+  readonly lightL: number;
   /** Whether the shade is bluer than the base, as under an open sky, or warmer. */
   readonly shadeIs: 'bluer' | 'warmer' | 'alike';
 }
@@ -28,8 +29,8 @@ export interface AreaColour {
 /** What is worked out of a picture. */
 export interface PictureAnswer {
   readonly pixels: number;
-  /** What of it is burnt out, 0 to 1. */
-  readonly burnt: number;
+  /** How many of them are burnt out. */
+  readonly burntPixels: number;
   /** The most common first. */
   readonly palette: readonly PaletteColour[];
   /** Null where nothing is left to look at. */
@@ -53,20 +54,20 @@ export function linearHex(rgb: Triple): string {
 
 /** The palette of a picture in k colours, and its area told apart into base, shade and light. */
 export function pictureAnswer(of: PictureColours, k: number): PictureAnswer {
-  const { pixels, burnt, weights, linear } = of;
+  const { pixels, burntPixels, weights, linear } = of;
   const all = weights.reduce((sum, w) => sum + w, 0);
-  if (all === 0) return { pixels, burnt, palette: [], area: null };
+  if (all === 0) return { pixels, burntPixels, palette: [], area: null };
   const { of: group, means } = groupedByMeans(of, k);
   const palette = means
     .map((_, n): PaletteColour => {
       const its = [...weights.keys()].filter((i) => group[i] === n);
       const weight = its.reduce((sum, i) => sum + weights[i]!, 0);
       const mean = meanOf(linear, weights, its);
-      return { hex: linearHex(mean), share: weight / all };
+      return { hex: linearHex(mean), pixels: weight };
     })
-    .filter(({ share }) => share > 0)
-    .toSorted((a, b) => b.share - a.share);
-  return { pixels, burnt, palette, area: areaOf(of, all) };
+    .filter((its) => its.pixels > 0)
+    .toSorted((a, b) => b.pixels - a.pixels);
+  return { pixels, burntPixels, palette, area: areaOf(of, all) };
 }
 
 function areaOf({ colours, weights, linear }: PictureColours, all: number): AreaColour {
@@ -97,8 +98,7 @@ function areaOf({ colours, weights, linear }: PictureColours, all: number): Area
     ...{ base: linearHex(base), spread: spread / weight },
     shade: linearHex(meanOf(linear, weights, below)),
     light: linearHex(meanOf(linear, weights, above)),
-    shadeBy: shadeOk[0] / Math.max(baseOk[0], 1e-6),
-    lightBy: lightOk[0] / Math.max(baseOk[0], 1e-6),
+    ...{ baseL: baseOk[0], shadeL: shadeOk[0], lightL: lightOk[0] },
     shadeIs: Math.abs(bluer) < HUE_SEEN ? 'alike' : bluer < 0 ? 'bluer' : 'warmer',
   };
 }

@@ -1,3 +1,4 @@
 export { linearHex, pictureAnswer, type PictureAnswer } from './areaColour.ts';
+export { pictureWorkings } from './pictureWorkings.ts';
 export { coloursHeld } from './heldColours.ts';
 export { lightOf, pictureColours, type PicturePixels } from './pictureColours.ts';

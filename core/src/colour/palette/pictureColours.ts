@@ -25,8 +25,8 @@ export interface PictureColours extends Weighed {
   readonly linear: readonly Triple[];
   /** How many pixels were looked at. */
   readonly pixels: number;
-  /** What of them is burnt out: a channel at its end in the picture. */
-  readonly burnt: number;
+  /** How many of them are burnt out: a channel at its end in the picture. */
+  readonly burntPixels: number;
 }
 
 /** Cells of the colour cube: so many bits a channel. */
@@ -100,7 +100,7 @@ export function pictureColours({
     ];
   });
   return {
-    ...{ linear, pixels, burnt: pixels === 0 ? 0 : burnt / pixels },
+    ...{ linear, pixels, burntPixels: burnt },
     colours: linear.map(rgbToOklab),
     weights: cells.map((cell) => counts[cell]!),
   };

@@ -2,6 +2,7 @@ import type { Snag } from '../../piece/snag.ts';
 import type { FeatherSheet } from '../../piece/featherSchema.ts';
 import { rectangleOf, type FeatherPlan } from './featherPlan.ts';
 import type { FeatherRowPlan } from './featherRow.ts';
+import { fitsOn } from './nestQuestion.ts';
 
 /** Narrower feathers curl and tear when they are cut from sheet, mm: common practice. */
 const LEAST_CUT_MM = 3;
@@ -32,17 +33,13 @@ function narrow(of: FeatherRowPlan): readonly Snag[] {
   return [{ ...common(of), code: 'feather-too-narrow', facts }];
 }
 
-/** A feather lies along a sheet with grain, and either way on one without. */
 function tooLong(
   of: FeatherRowPlan,
   sheets: readonly FeatherSheet[],
   gapMm: number,
 ): readonly Snag[] {
-  const fits = ([long, wide]: readonly [number, number]): boolean =>
-    sheets.some(({ longMm, wideMm, grained }) => {
-      const [a, b] = [long + 2 * gapMm, wide + 2 * gapMm];
-      return (a <= longMm && b <= wideMm) || (!grained && a <= wideMm && b <= longMm);
-    });
+  const fits = (size: readonly [number, number]): boolean =>
+    sheets.some((sheet) => fitsOn(sheet, size, gapMm));
   const found = of.feathers.filter(({ sides }) =>
     sides.some((vane) => vane !== null && !fits(rectangleOf(vane))),
   );

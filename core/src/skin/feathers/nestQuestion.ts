@@ -46,6 +46,16 @@ export interface Nesting {
   readonly tooLarge: readonly string[];
 }
 
+/** Whether a rectangle lies on a sheet with its gaps: along it, or across where it has no grain. */
+export function fitsOn(
+  { longMm, wideMm, grained }: FeatherSheet,
+  [long, wide]: readonly [long: number, wide: number],
+  gapMm: number,
+): boolean {
+  const [most, broad] = [longMm - 2 * gapMm, wideMm - 2 * gapMm];
+  return (long <= most && wide <= broad) || (!grained && long <= broad && wide <= most);
+}
+
 /** Every feather that is cut from sheet, left and right, as far as it has grown. */
 export function cutFeathers({ rows }: FeatherPlan): readonly (ToNest & { readonly vane: Vane })[] {
   return rows

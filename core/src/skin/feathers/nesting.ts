@@ -1,6 +1,13 @@
 import { MaxRectsPacker } from 'maxrects-packer';
 import type { FeatherSheet } from '../../piece/featherSchema.ts';
-import type { NestQuestion, NestedFeather, NestedSheet, Nesting, ToNest } from './nestQuestion.ts';
+import {
+  fitsOn,
+  type NestQuestion,
+  type NestedFeather,
+  type NestedSheet,
+  type Nesting,
+  type ToNest,
+} from './nestQuestion.ts';
 
 /**
  * Lays feathers on sheets by their rectangles, the longest first (maximal rectangles, J. Jylänki, 2010). On a sheet
@@ -27,16 +34,13 @@ export function nested({ feathers, sheets, gapMm }: NestQuestion): Nesting {
 
 /** As many sheets of a kind as some feathers take; those that are too large for it are left out. */
 function filled(
-  { longMm, wideMm, grained }: FeatherSheet,
+  sheet: FeatherSheet,
   feathers: readonly ToNest[],
   gapMm: number,
 ): readonly (readonly NestedFeather[])[] {
+  const { longMm, wideMm, grained } = sheet;
   const [long, wide] = [longMm - 2 * gapMm, wideMm - 2 * gapMm];
-  const fits = feathers.filter(
-    (of) =>
-      (of.longMm <= long && of.wideMm <= wide) ||
-      (!grained && of.longMm <= wide && of.wideMm <= long),
-  );
+  const fits = feathers.filter((of) => fitsOn(sheet, [of.longMm, of.wideMm], gapMm));
   const packer = new MaxRectsPacker<Laid>(longMm, wideMm, gapMm, {
     ...{ smart: false, pot: false, square: false, tag: false },
     ...{ allowRotation: !grained, border: gapMm },

@@ -20,7 +20,7 @@ import ColourField from '../../kit/ColourField.vue';
 import DecisionRow from '../../kit/DecisionRow.vue';
 import HintText from '../../kit/HintText.vue';
 import SwatchFromPicture from '../../pictures/SwatchFromPicture.vue';
-import { withPart } from '../withPart.ts';
+import { withZoneColour } from './zoneChanges.ts';
 
 /** What is decided of a zone or a detail: its colour, its sheen, its way, and what layers it has besides. */
 const props = defineProps<{ chosen: ZoneColour }>();
@@ -37,11 +37,7 @@ const own = computed(() => piece.value.colour.zones[props.chosen.zone.id] ?? NEW
 
 function set(part: Partial<Piece['colour']['zones'][string]>): void {
   const { id, name } = props.chosen.zone;
-  change(say.changeColourOf(name.toLowerCase()), (p) =>
-    withPart(p, 'colour', {
-      zones: { ...p.colour.zones, [id]: { ...NEW_ZONE_COLOUR, ...p.colour.zones[id], ...part } },
-    }),
-  );
+  change(say.changeColourOf(name.toLowerCase()), (p) => withZoneColour(p, id, part));
 }
 const isPainted = computed(
   () => props.chosen.school !== 'coloured-clay' && props.chosen.school !== 'pastel',

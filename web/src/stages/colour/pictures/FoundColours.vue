@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import type { FoundColour } from '@keen-sinew/core';
+import { MOST_FOUND, type FoundColour } from '@keen-sinew/core';
 import { computed, ref } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
 import ActionButton from '../../../kit/ActionButton.vue';
@@ -18,8 +18,11 @@ const zones = computed(() =>
   (plan.value.colour?.zones ?? []).map(({ zone: { id, name } }) => ({ label: name, value: id })),
 );
 const nameOf = (id: string): string => zones.value.find(({ value }) => value === id)?.label ?? id;
-const take = ({ name, hex }: FoundColour, zone: string): void =>
+/** The list begins with a word that is no zone. */
+function take({ name, hex }: FoundColour, zone: string): void {
+  if (zone === '') return;
   change(say.takenFor(name, nameOf(zone).toLowerCase()), (p) => withZoneHexes(p, [[zone, hex]]));
+}
 const many = ref(4);
 function hold(): void {
   const held = heldZones(plan.value, many.value);
@@ -29,6 +32,9 @@ function hold(): void {
 
 <template>
   <HintText v-if="piece.colour.found.length === 0">{{ say.noneKept }}</HintText>
+  <HintText v-if="piece.colour.found.length >= MOST_FOUND">{{
+    say.enoughKept(MOST_FOUND)
+  }}</HintText>
   <article v-for="found in piece.colour.found" :key="found.id" :data-found="found.id">
     <div class="row">
       <i v-if="found.shade" :style="{ background: found.shade }" /><i

@@ -1,24 +1,22 @@
 <script setup lang="ts">
 import * as say from './words.ts';
 import type { FoundColour } from '@keen-sinew/core';
+import { pictureWorkings } from '@keen-sinew/core/palette';
 import { computed } from 'vue';
 import ActionButton from '../../../kit/ActionButton.vue';
 import HintText from '../../../kit/HintText.vue';
 import ReckoningTable from '../../../kit/ReckoningTable.vue';
 import SliderField from '../../../kit/SliderField.vue';
+import OpenedRow from '../../../ledger/OpenedRow.vue';
+import WorkingCell from '../../../ledger/WorkingCell.vue';
+import WorkingRow from '../../../ledger/WorkingRow.vue';
 import type { PaletteFound } from '../../../workers/palette.worker.ts';
 
 /** What a picture shows: its colours with their shares, and the area told apart into base, shade and light. */
 const props = defineProps<{ found: PaletteFound; many: number; next: number; picture: string }>();
 const emit = defineEmits<{ many: [many: number]; keep: [found: Omit<FoundColour, 'id'>] }>();
-const percent = (share: number): string => `${Math.round(100 * share)} %`;
+const told = computed(() => pictureWorkings(props.found, props.found.light));
 const PARTS = ['base', 'shade', 'light'] as const;
-const cast = computed(() => {
-  const [red, green, blue] = props.found.light;
-  return red === green && green === blue
-    ? null
-    : say.castTold((red / green).toFixed(2), (blue / green).toFixed(2));
-});
 const keep = (hex: string): void =>
   emit('keep', {
     ...{ name: say.areaName(props.next), hex, picture: props.picture },
@@ -45,18 +43,18 @@ function keepArea(): void {
     @set="emit('many', $event)"
   />
   <ReckoningTable :columns="[...say.COLUMNS]" :rows="found.palette" :key-of="({ hex }) => hex"
-    ><template #row="{ row: { hex, share } }"
+    ><template #row="{ row: { hex }, index }"
       ><tr :data-palette-colour="hex">
         <td><i :style="{ background: hex }" /> {{ hex }}</td>
-        <td>{{ percent(share) }}</td>
+        <td><WorkingCell :working="told.shares[index]!" unit /></td>
         <td>
           <ActionButton @click="keep(hex)"
             >{{ say.keep }}<span class="visually-hidden">: {{ hex }}</span></ActionButton
           >
         </td>
-      </tr></template
-    ></ReckoningTable
-  >
+      </tr>
+      <OpenedRow :of="[told.shares[index]!]" /></template
+  ></ReckoningTable>
   <template v-if="found.area">
     <h4>{{ say.areaTold }}</h4>
     <ul>
@@ -65,14 +63,12 @@ function keepArea(): void {
         <span class="number">{{ found.area[part] }}</span>
       </li>
     </ul>
-    <HintText>{{ say.spreadTold(found.area.spread.toFixed(1)) }}</HintText>
-    <HintText>{{
-      say.lightDid(percent(found.area.shadeBy), percent(found.area.lightBy), found.area.shadeIs)
-    }}</HintText>
-    <HintText v-if="cast">{{ cast }}</HintText>
-    <HintText v-if="found.burnt >= 0.005">{{ say.burntTold(percent(found.burnt)) }}</HintText>
+    <WorkingRow v-for="working in told.area" :key="working.id" :working="working" />
+    <HintText>{{ say.lightDid[found.area.shadeIs] }}{{ say.aimAtOwn }}</HintText>
+    <WorkingRow v-for="working in told.cast" :key="working.id" :working="working" />
     <ActionButton kind="line" @click="keepArea">{{ say.keepArea }}</ActionButton>
   </template>
+  <WorkingRow v-if="told.burnt" :working="told.burnt" />
 </template>
 
 <style scoped>

@@ -2,6 +2,7 @@
 import * as say from './words.ts';
 import {
   elevation,
+  layersOf,
   paintedForm,
   type CardKind,
   type FoundColour,
@@ -56,7 +57,7 @@ const MODES = (['round', 'card'] as const).map((value) => ({ label: say.MODES[va
 const CARDS = (['grey', 'paper'] as const).map((value) => ({ label: say.CARDS[value], value }));
 const rows = computed(() => [
   [
-    paintedForm(plan.value, 'side', Infinity) ??
+    paintedForm(plan.value, 'side', layersOf(plan.value).length) ??
       elevation(plan.value, 'side', { show: 'zones', dimensions: false }),
   ],
 ]);

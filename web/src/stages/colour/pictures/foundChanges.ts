@@ -1,16 +1,12 @@
-import {
-  freeId,
-  NEW_ZONE_COLOUR,
-  type FoundColour,
-  type Plan,
-  type Workpiece,
-} from '@keen-sinew/core';
+import { freeId, MOST_FOUND, type FoundColour, type Plan, type Workpiece } from '@keen-sinew/core';
 import { coloursHeld } from '@keen-sinew/core/palette';
 import { withPart } from '../../withPart.ts';
+import { withZoneColour } from '../zoneChanges.ts';
 
-/** A colour that was found, kept with the piece. */
-export const withFound = (p: Workpiece, found: Omit<FoundColour, 'id'>): Workpiece =>
-  withPart(p, 'colour', {
+/** A colour that was found, kept with the piece; where as many are kept as can be, nothing changes. */
+export function withFound(p: Workpiece, found: Omit<FoundColour, 'id'>): Workpiece {
+  if (p.colour.found.length >= MOST_FOUND) return p;
+  return withPart(p, 'colour', {
     found: [
       ...p.colour.found,
       {
@@ -22,6 +18,7 @@ export const withFound = (p: Workpiece, found: Omit<FoundColour, 'id'>): Workpie
       },
     ],
   });
+}
 
 /** A found colour changed, or let go of where `part` is null. Zones that have taken it keep it. */
 export const withFoundPart = (
@@ -40,15 +37,7 @@ export const withFoundPart = (
 export const withZoneHexes = (
   p: Workpiece,
   hexes: readonly (readonly [zone: string, hex: string])[],
-): Workpiece =>
-  withPart(p, 'colour', {
-    zones: {
-      ...p.colour.zones,
-      ...Object.fromEntries(
-        hexes.map(([id, hex]) => [id, { ...NEW_ZONE_COLOUR, ...p.colour.zones[id], hex }]),
-      ),
-    },
-  });
+): Workpiece => hexes.reduce((of, [zone, hex]) => withZoneColour(of, zone, { hex }), p);
 
 /** Zones that change where all colours of the animal are held to so many of them, by their areas. */
 export function heldZones(

@@ -1,8 +1,8 @@
 // @vitest-environment happy-dom
-import { demoWorkpieces, type Plan } from '@keen-sinew/core';
+import { demoWorkpieces, MOST_FOUND, type Plan } from '@keen-sinew/core';
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
-import { press, typeInto } from '../../../testing/hands.ts';
+import { choose, press, typeInto } from '../../../testing/hands.ts';
 import { mountWithPiece } from '../../../testing/mountWithPiece.ts';
 import type { Loop, PaletteFound } from '../../../workers/palette.worker.ts';
 import FoundColours from './FoundColours.vue';
@@ -16,37 +16,39 @@ const slate = {
   ...{ spread: 2.1, picture: 'Heron at dusk' },
 };
 const FOUND: PaletteFound = {
-  ...{ pixels: 4000, burnt: 0.02, light: [1.1, 1, 0.9] },
+  ...{ pixels: 4000, burntPixels: 80, light: [1.1, 1, 0.9] },
   palette: [
-    { hex: '#6d7883', share: 0.6 },
-    { hex: '#e1e0da', share: 0.4 },
+    { hex: '#6d7883', pixels: 2352 },
+    { hex: '#e1e0da', pixels: 1568 },
   ],
   area: {
     ...{ base: '#6d7883', shade: '#434e5c', light: '#8f9aa3', spread: 2.1 },
-    ...{ shadeBy: 0.71, lightBy: 1.18, shadeIs: 'bluer' },
+    ...{ baseL: 0.56, shadeL: 0.4, lightL: 0.66, shadeIs: 'bluer' },
   },
 };
 
 describe('what a picture shows', () => {
   it('is told with shares, shade and light, and what the light did; each can be kept', async () => {
-    const table = mount(PaletteTable, {
-      props: { found: FOUND, many: 5, next: 3, picture: 'Heron at dusk' },
+    const kept: unknown[] = [];
+    const { wrapper: table } = mountWithPiece(PaletteTable, heron, {
+      ...{ found: FOUND, many: 5, next: 3, picture: 'Heron at dusk' },
+      onKeep: (of: unknown) => kept.push(of),
     });
-    expect(table.text()).toContain('60 %');
-    expect(table.text()).toContain('71 % as light in the shade');
-    expect(table.text()).toContain('the shade is bluer');
-    expect(table.text()).toContain('red × 1.10, blue × 0.90');
-    expect(table.text()).toContain('2 % of it is burnt out');
+    const told = (id: string): string => table.find(`[data-working="colour.picture.${id}"]`).text();
+    expect(table.text()).toMatch(/60\s%/);
+    expect(told('shade')).toContain('71');
+    expect(told('spread')).toContain('2.1');
+    expect(told('red')).toContain('1.10');
+    expect(told('burnt')).toContain('2');
+    expect(table.text()).toContain('Its shade is bluer');
     await press(table, 'Keep: #e1e0da');
     await press(table, 'Keep it with its shade and light');
-    expect(table.emitted('keep')).toEqual([
-      [
-        {
-          ...{ name: 'Colour 3', hex: '#e1e0da', picture: 'Heron at dusk' },
-          ...{ shade: null, light: null, spread: null },
-        },
-      ],
-      [{ ...slate, name: 'Colour 3' }],
+    expect(kept).toEqual([
+      {
+        ...{ name: 'Colour 3', hex: '#e1e0da', picture: 'Heron at dusk' },
+        ...{ shade: null, light: null, spread: null },
+      },
+      { ...slate, name: 'Colour 3' },
     ]);
   });
 });
@@ -62,6 +64,19 @@ describe('colours that were found', () => {
     expect(piece().colour.found).toEqual([]);
     expect(labels.at(-1)).toBe('Let go of a found colour');
     expect(withFoundPart(taken, 'found-1', null).colour.zones).toEqual(taken.colour.zones);
+  });
+
+  it('are as many as the piece can keep, and the word before the zones is none', async () => {
+    const full = Array.from({ length: MOST_FOUND + 3 }).reduce<typeof heron>(
+      (p) => withFound(p, slate),
+      heron,
+    );
+    expect(full.colour.found).toHaveLength(MOST_FOUND);
+    const { wrapper, piece } = mountWithPiece(FoundColours, withFound(heron, slate));
+    await choose(wrapper, `Take ${slate.name} for a zone`, '');
+    expect(piece().colour.zones).toEqual(heron.colour.zones);
+    await choose(wrapper, `Take ${slate.name} for a zone`, 'back');
+    expect(piece().colour.zones['back']).toMatchObject({ hex: slate.hex });
   });
 
   it('of all zones are held to a few of themselves, and to no others', async () => {

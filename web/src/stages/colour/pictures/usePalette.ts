@@ -1,8 +1,8 @@
 import * as say from './words.ts';
 import type { Picture } from '@keen-sinew/core';
-import { wrap, type Remote } from 'comlink';
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
 import { loadPicture } from '../../../stores/pictureStorage.ts';
+import { hired } from '../../../workers/hired.ts';
 import type {
   PaletteFound,
   PaletteQuestion,
@@ -10,31 +10,23 @@ import type {
 } from '../../../workers/palette.worker.ts';
 
 /** The bytes of a picture: kept in this browser, or shipped. */
-async function bytesOf(pieceId: string, { id, shipped }: Picture): Promise<Blob | null> {
-  if (shipped === null) return loadPicture(pieceId, id);
-  const answer = await fetch(`/references/${shipped}`);
-  return answer.ok ? answer.blob() : null;
+async function bytesOf(pieceId: string, { id, shipped }: Picture): Promise<Blob> {
+  if (shipped !== null) {
+    const answer = await fetch(`/references/${shipped}`);
+    if (!answer.ok) throw new Error(say.couldNotBeFetched(answer.status));
+    return answer.blob();
+  }
+  const kept = await loadPicture(pieceId, id);
+  if (kept === null) throw new Error(say.noBytesHere);
+  return kept;
 }
 
-/** A worker that is started when it is first asked. */
-function paletteHand() {
-  let worker: Worker | null = null;
-  let remote: Remote<PaletteWorker> | null = null;
-  return {
-    started(): Remote<PaletteWorker> {
-      worker ??= new Worker(new URL('../../../workers/palette.worker.ts', import.meta.url), {
-        type: 'module',
-      });
-      remote ??= wrap<PaletteWorker>(worker);
-      return remote;
-    },
-    end: (): void => worker?.terminate(),
-  };
-}
+const newWorker = (): Worker =>
+  new Worker(new URL('../../../workers/palette.worker.ts', import.meta.url), { type: 'module' });
 
 /**
- * The colours of a picture, worked out beside the page and anew with each question; the last question waits while one
- * is under way. `problem` says what could not be read.
+ * The colours of a picture, worked out beside the page and anew with each question; one that is overtaken is ended.
+ * `problem` says what could not be looked at.
  */
 export function usePalette(
   pieceId: () => string,
@@ -44,53 +36,39 @@ export function usePalette(
   const found = shallowRef<PaletteFound | null>(null);
   const problem = ref<string | null>(null);
   const busy = ref(false);
-  const hand = paletteHand();
-  let shown: string | null = null;
-  let again = false;
+  let current = new AbortController();
 
-  async function look(of: Picture): Promise<void> {
-    if (shown !== of.id) {
-      const blob = await bytesOf(pieceId(), of);
-      if (blob === null) throw new Error(say.noBytesHere);
-      await hand.started().show(blob);
-      shown = of.id;
-    }
-    // A plain copy: reactive wrappers cannot be sent.
-    const plain = JSON.parse(JSON.stringify(question.value)) as PaletteQuestion;
-    const answer = await hand.started().ask(plain);
-    if (picture.value?.id !== of.id) return;
-    found.value = answer;
-    problem.value = answer === null ? say.cardIsBlack : null;
-  }
-
-  async function work(): Promise<void> {
-    const of = picture.value;
-    if (of === null) return;
-    if (busy.value) {
-      again = true;
-      return;
-    }
+  async function look(of: Picture, { signal }: AbortController): Promise<void> {
     busy.value = true;
     try {
-      await look(of);
+      const bytes = await bytesOf(pieceId(), of);
+      // A plain copy: reactive wrappers cannot be sent.
+      const plain = JSON.parse(JSON.stringify(question.value)) as PaletteQuestion;
+      if (signal.aborted) return;
+      const answer = await hired<PaletteWorker, PaletteFound | null>(
+        newWorker,
+        (worker) => worker.look(bytes, plain),
+        signal,
+      );
+      if (signal.aborted) return;
+      found.value = answer;
+      problem.value = answer === null ? say.cardIsBlack : null;
     } catch (error) {
-      problem.value = say.couldNotLookAt(of.name, (error as Error).message);
-    } finally {
-      busy.value = false;
+      if (!signal.aborted) problem.value = say.couldNotLookAt(of.name, (error as Error).message);
     }
-    if (!again) return;
-    again = false;
-    await work();
+    if (!signal.aborted) busy.value = false;
   }
 
   watch(
-    () => picture.value?.id,
-    () => {
-      found.value = null;
-      problem.value = null;
+    [() => picture.value?.id, question],
+    ([id], [before]) => {
+      current.abort();
+      current = new AbortController();
+      if (id !== before) [found.value, problem.value] = [null, null];
+      if (picture.value !== null) void look(picture.value, current);
     },
+    { immediate: true },
   );
-  watch([() => picture.value?.id, question], () => void work(), { immediate: true });
-  onScopeDispose(hand.end);
+  onScopeDispose(() => current.abort());
   return { found, problem, busy };
 }

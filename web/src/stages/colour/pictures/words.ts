@@ -3,6 +3,7 @@
  */
 
 // usePalette.ts
+export const couldNotBeFetched = (status: number): string => `it could not be fetched (${status})`;
 export const noBytesHere = 'this browser does not have it';
 export const cardIsBlack = 'The card is black in the picture: set it where it is lit.';
 export const couldNotLookAt = (name: string, reason: string): string =>
@@ -43,17 +44,18 @@ export const BASE = {
 } as const;
 export const keepArea = 'Keep it with its shade and light';
 export const areaName = (n: number): string => `Colour ${n}`;
-export const spreadTold = (spread: string): string =>
-  `Its own colour differs by ${spread} (CIEDE2000) from place to place: ${Number(spread) < 3 ? 'even' : 'uneven, draw round less'}.`;
-export const lightDid = (shade: string, light: string, hue: 'bluer' | 'warmer' | 'alike'): string =>
-  `The light made it ${shade} as light in the shade and ${light} as light where it is lit; the shade is ${hue === 'alike' ? 'of the same hue' : hue}. Aim at its own colour: the room where it stands will light it again.`;
-export const castTold = (red: string, blue: string): string =>
-  `Taken out with the card: red × ${red}, blue × ${blue} against green.`;
-export const burntTold = (percent: string): string =>
-  `${percent} of it is burnt out and does not count.`;
+export const lightDid = {
+  bluer: 'Its shade is bluer, as under an open sky. ',
+  warmer: 'Its shade is warmer. ',
+  alike: 'Its shade is of the same hue. ',
+} as const;
+export const aimAtOwn =
+  'Aim at its own colour: the room where the piece stands will light it again. Where it differs by more than 3 from place to place, draw round less.';
 
 // FoundColours.vue
 export const noneKept = 'Nothing is kept yet.';
+export const enoughKept = (many: number): string =>
+  `${many} colours are kept, which is the most. Let go of one to keep another.`;
 export const keepFound = 'Keep a colour from a picture';
 export const changeFound = 'Change a found colour';
 export const dropFound = 'Let go of a found colour';

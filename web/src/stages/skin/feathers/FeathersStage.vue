@@ -148,9 +148,6 @@ const used = computed(() => {
         <WorkingRow v-if="feathers.glue" :working="feathers.glue" />
         <WorkingRow v-if="feathers.bevel" :working="feathers.bevel" />
         <HintText v-if="used">{{ used }}</HintText>
-        <HintText v-if="nesting && nesting.tooLarge.length > 0" alarm>
-          {{ say.tooLarge(nesting.tooLarge.join(', ')) }}
-        </HintText>
         <HintText>{{ say.howToLay }}</HintText>
       </LedgerSection>
       <LedgerSection :title="say.sheetsAtHand"><SheetList /></LedgerSection>

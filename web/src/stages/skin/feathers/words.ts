@@ -15,8 +15,6 @@ export const nothingCut =
   'Nothing is cut from sheet. Choose “cut from sheet” for a row, and its feathers lie here on your sheets.';
 export const nestIsMade = 'The feathers are laid on the sheets.';
 export const nestOfFeathers = 'The feathers to cut';
-export const tooLarge = (ids: string): string =>
-  `No sheet is long enough for: ${ids}. Add a longer one.`;
 export const sheetsUsed = (used: number, bought: number): string =>
   `${used === 1 ? 'One sheet' : `${used} sheets`}${bought === 0 ? '' : `, ${bought} of them to buy`}; what is not feather is waste.`;
 export const oneFeather = 'One feather';
