@@ -365,6 +365,7 @@ export type { BladePlan } from './skin/blades/bladePlan.ts';
 export {
   BLADE_WAYS,
   FEATHER_WAYS,
+  MOST_SHEETS,
   SHAPE_STATIONS,
   type BladeWay,
   type FeatherChoice,

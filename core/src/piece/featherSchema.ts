@@ -21,6 +21,9 @@ const sides = list(num(0.1, 2.5), SHAPE_STATIONS.length, SHAPE_STATIONS.length);
 /** An outline shaped by hand: width of each vane at those places, over what it has by itself. */
 const shapeSchema = z.strictObject({ before: sides, behind: sides });
 
+/** So many kinds of sheet may be told. */
+export const MOST_SHEETS = 12;
+
 /** Felt, paper or cloth that feathers are cut from. */
 const sheetSchema = z.strictObject({
   id: text(1, 40),
@@ -55,7 +58,7 @@ export const featherSchema = z.strictObject({
   barbMm: z.nullable(num(0, 10)),
   /** Thin wings, fins and membranes, by the id of their blade. */
   blades: z.record(text(0, 40), bladeSchema),
-  sheets: list(sheetSchema, 0, 12),
+  sheets: list(sheetSchema, 0, MOST_SHEETS),
   /** Left free between feathers on a sheet, and to its edge. */
   gapMm: num(0, 30),
   /** Turns of a shaft's wire round the wire of the wing. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import { freeId, type FeatherChoice, type FeatherSheet } from '@keen-sinew/core';
+import { freeId, MOST_SHEETS, type FeatherChoice, type FeatherSheet } from '@keen-sinew/core';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
 import { useUnits } from '../../../composables/useUnits.ts';
 import ActionButton from '../../../kit/ActionButton.vue';
@@ -67,7 +67,9 @@ const LENGTHS = ['longMm', 'wideMm', 'thickMm'] as const;
       {{ say.remove }}<span class="visually-hidden">: {{ sheet.name }}</span>
     </ActionButton>
   </article>
-  <ActionButton kind="line" @click="add">{{ say.addSheet }}</ActionButton>
+  <ActionButton v-if="piece.skin.feathers.sheets.length < MOST_SHEETS" kind="line" @click="add">{{
+    say.addSheet
+  }}</ActionButton>
   <DecisionRow :name="say.gap">
     <QuantityField
       small
