@@ -28,6 +28,7 @@ const ROOMS = [
   'cure',
   'oven',
   'skin',
+  'markings',
   'colour',
   'schedule',
   'bench',

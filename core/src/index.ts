@@ -348,6 +348,7 @@ export {
   headMaps,
   lieHit,
   marksSeen,
+  placesSeen,
   type MapShow,
 } from './sheets/skin/directionMap.ts';
 export { bladeSheets } from './sheets/skin/bladeSheets.ts';
@@ -384,10 +385,30 @@ export { stampSheet } from './sheets/skin/stampSheet.ts';
 export { LIE_MARK_KINDS, type LieMarkKind } from './anatomy/lieMark.ts';
 export type { LiePlace } from './lie/lieMarks.ts';
 export type { CoatMap } from './lie/coatMap.ts';
+export type { MarkingMap } from './markings/markingMap.ts';
+export type { MarkingEntry, MarkingsPlan } from './markings/planMarkings.ts';
+export {
+  MARKING_EDGES,
+  MARKING_KINDS,
+  markingOn,
+  markingZoneId,
+  PLAIN_MARKING,
+  type Band,
+  type Marking,
+  type MarkingEdge,
+  type MarkingKind,
+  type MarkingPlace,
+} from './anatomy/marking.ts';
+export { canStart, MARKING_STARTERS, newMarking, type MarkingStarter } from './start/newMarking.ts';
+export { MARKING_MOST, MOST_MARKINGS } from './piece/markingSchema.ts';
 export type { TubePlan } from './skin/tubePlan.ts';
 export type { FoldPlan } from './skin/foldPlan.ts';
 export { coatCsv } from './formats/coatTable.ts';
-export { cardSheets, coatSheets, planSheets } from './sheets/planSheets.ts';
+export { flatMarkingSheets, type FlatUse } from './sheets/markings/flatSheets.ts';
+export { markingList } from './sheets/markings/markingList.ts';
+export { numberedAreas, numberedHeads, zoneNumbers } from './sheets/markings/numberedAreas.ts';
+export { markedItems } from './sheets/colour/markedItems.ts';
+export { cardSheets, coatSheets, markingSheets, planSheets } from './sheets/planSheets.ts';
 export { bendingCards } from './sheets/bendingCards.ts';
 export { cutListSheet } from './sheets/cutListSheet.ts';
 export { project, unproject } from './sheets/views.ts';
@@ -496,7 +517,13 @@ export {
   type PrimerId,
   type School,
 } from './piece/colourSchema.ts';
-export { layerCards, layersOf, paintedForm, zoneAfter } from './sheets/colour/painted.ts';
+export {
+  layerCards,
+  layersOf,
+  paintedForm,
+  paintedHeads,
+  zoneAfter,
+} from './sheets/colour/painted.ts';
 export {
   paletteGpl,
   pieceColours,

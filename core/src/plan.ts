@@ -9,11 +9,13 @@ import type { StuffsAtHand } from './fittings/fittingMaterials.ts';
 import { planFittings } from './fittings/planFittings.ts';
 import { bodyJob } from './jobs/bodyJob.ts';
 import { coatJob } from './jobs/coatJob.ts';
+import { markingJob } from './jobs/markingJob.ts';
 import { heatJob } from './jobs/heatJob.ts';
 import { paintJob } from './jobs/paintJob.ts';
 import { shapeJob } from './jobs/shapeJob.ts';
 import { surfaceJob } from './jobs/surfaceJob.ts';
 import { clayFigures, type ClayFigures } from './mass/clayFigures.ts';
+import { planMarkings } from './markings/planMarkings.ts';
 import { regionBuilds } from './mass/buildUp.ts';
 import { planMass } from './mass/planMass.ts';
 import { measuredBones } from './measure/measuredSkeleton.ts';
@@ -46,6 +48,7 @@ export const ROAD = [
   'cure',
   'oven',
   'skin',
+  'markings',
   'colour',
   'bench',
 ] as const satisfies readonly (keyof Plan)[];
@@ -57,6 +60,7 @@ export const NO_ANSWERS: Answers = {
   shape: null,
   heat: null,
   coat: null,
+  markings: null,
   paint: null,
 };
 
@@ -169,11 +173,19 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     surface &&
     recall(coatJob, { asked: asked.surface.input, surface, plan: skin, skin: piece.skin });
   const coat = coatAsked && answerTo(coatAsked.key, answers.coat);
+  const marksAsked = recall(markingJob, {
+    ...{ asked: asked.surface.input, skeleton, colour: piece.colour },
+  });
+  const marked = marksAsked && answerTo(marksAsked.key, answers.markings);
+  const markings = recall(planMarkings, {
+    ...{ skeleton, choice: piece.colour, skin, map: marked, scale: measure.scale },
+  });
   const { paints } = piece.atHand;
   const details = recall(colouredDetails, { measure, stance, fittings });
-  const paintAsked = recall(paintJob, { colour: piece.colour, skin, paints, details });
+  const paintAsked = recall(paintJob, { colour: piece.colour, skin, markings, paints, details });
   const colour = recall(planColour, {
-    ...{ colour: piece.colour, skin, paints, details, density: clay.density, skeleton },
+    ...{ colour: piece.colour, skin, markings, paints, details, skeleton },
+    density: clay.density,
     freeJoints: piece.wire.freeJoints,
     painted: paintAsked && answerTo(paintAsked.key, answers.paint),
   });
@@ -185,7 +197,7 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
   const jobs = {
     ...asked,
     heat: cure.request && heatJob(cure.request),
-    ...{ coat: coatAsked, paint: paintAsked },
+    ...{ coat: coatAsked, markings: marksAsked, paint: paintAsked },
   };
   const stages = {
     measure,
@@ -199,6 +211,7 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
     cure,
     oven,
     skin,
+    markings,
     colour,
     bench,
   };
@@ -208,7 +221,7 @@ function* road(recall: Recall, piece: Workpiece, answers: Answers): Generator<un
   const known = (snag: Snag): boolean => isAccepted(snag, piece.accepted);
   const snags = grouped(all.filter((snag) => !known(snag)));
   const accepted = grouped(all.filter(known));
-  return { piece, ...stages, builds, surface, coat, jobs, workings, snags, accepted };
+  return { piece, ...stages, builds, surface, coat, marked, jobs, workings, snags, accepted };
 }
 
 /** The plan of a piece, made once and without a memory. */

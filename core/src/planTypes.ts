@@ -14,6 +14,9 @@ import type { ShapeQuestion } from './jobs/shapeJob.ts';
 import type { SurfaceQuestion } from './jobs/surfaceJob.ts';
 import type { BodyShape } from './mass/bodyShape.ts';
 import type { CoatMap } from './lie/coatMap.ts';
+import type { MarkingMap } from './markings/markingMap.ts';
+import type { MarkingsPlan } from './markings/planMarkings.ts';
+import type { MarkingQuestion } from './jobs/markingJob.ts';
 import type { RegionBuild } from './mass/buildUp.ts';
 import type { MassPlan } from './mass/planMass.ts';
 import type { BodyDecisions } from './measure/measuredSkeleton.ts';
@@ -36,6 +39,7 @@ export interface Answers {
   readonly shape: Answer<BodyShape> | null;
   readonly heat: Answer<HeatRun> | null;
   readonly coat: Answer<CoatMap> | null;
+  readonly markings: Answer<MarkingMap> | null;
   readonly paint: Answer<PaintAnswer> | null;
 }
 
@@ -48,6 +52,8 @@ export interface PlanJobs {
   readonly heat: Job<HeatRequest, HeatRun> | null;
   /** Null while the surface is worked out: it tells how much of everything there is. */
   readonly coat: Job<CoatQuestion, CoatMap> | null;
+  /** Null where nothing is marked on the animal. */
+  readonly markings: Job<MarkingQuestion, MarkingMap> | null;
   /** Null while the skin of the zones is not known. */
   readonly paint: Job<PaintQuestion, PaintAnswer> | null;
 }
@@ -74,10 +80,14 @@ export interface Plan extends StageResult {
   /** What the oven really did, and how what went wrong is mended. */
   readonly oven: OvenPlan;
   readonly skin: SkinPlan;
+  /** What is marked on it beside its zones. */
+  readonly markings: MarkingsPlan;
   readonly colour: ColourPlan | null;
   readonly bench: BenchPlan | null;
   /** The finished form as it is seen; null while it is worked out. */
   readonly surface: FormSurface | null;
+  /** How its markings lie and are seen; null while they are worked out, or where there are none. */
+  readonly marked: MarkingMap | null;
   /** How its coat lies and is seen; null while it is worked out. */
   readonly coat: CoatMap | null;
   readonly jobs: PlanJobs;

@@ -79,6 +79,11 @@ const skinRoutes: readonly RouteRecordRaw[] = [
 /** The rooms of Colour. */
 const colourRoutes: readonly RouteRecordRaw[] = [
   {
+    path: 'colour/markings',
+    component: () => import('./stages/colour/markings/MarkingsStage.vue'),
+    meta: { stage: 'colour' },
+  },
+  {
     path: 'colour/pictures',
     component: () => import('./stages/colour/pictures/PalettesStage.vue'),
     meta: { stage: 'colour' },

@@ -1,4 +1,5 @@
 import type { AnimalLie } from './lieMark.ts';
+import type { AnimalMarking } from './marking.ts';
 import type { FeatherRow } from './plumage.ts';
 import type { ScaleCounts } from './scaleCounts.ts';
 import type { SkinPlate } from './skinPlate.ts';
@@ -163,6 +164,8 @@ export interface Animal {
   readonly planId: string;
   /** Partings, ridges, whorls and lines of its coat that are not those of every coat. */
   readonly lie?: readonly AnimalLie[];
+  /** What is marked on it beside its zones. */
+  readonly markings?: readonly AnimalMarking[];
   /** Rows of scales that are counted. */
   readonly scaleCounts?: readonly ScaleCounts[];
   /** Flight and tail feathers, row by row. */

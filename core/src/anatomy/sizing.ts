@@ -1,6 +1,7 @@
 import { scale, type Vec3 } from '../geometry/vec3.ts';
 import type { Animal, Blade, CurvePoint, Flesh, SleeveStation } from './animal.ts';
 import type { RoughSize } from './coat.ts';
+import { markingBy } from './marking.ts';
 
 /** A rough size times a factor, with its range. */
 export const sizedBy = (size: RoughSize, k: number): RoughSize => ({
@@ -99,6 +100,9 @@ export function grown(animal: Animal, growth: Growth): Animal {
       hair: zone.hair && sizedBy(zone.hair, growth.wholeBy),
       lock: zone.lock && sizedBy(zone.lock, growth.wholeBy),
     })),
+    ...(animal.markings && {
+      markings: animal.markings.map((marking) => markingBy(marking, growth.wholeBy)),
+    }),
     eye: sizedBy(animal.eye, growth.eyeBy),
     ranges: { sizes: {} },
   };

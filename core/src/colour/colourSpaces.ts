@@ -94,3 +94,21 @@ export function oklchToHex([l, c, h]: Oklch): string {
   const inside = [r, g, b].every((v) => v >= -EDGE && v <= 1 + EDGE);
   return formatHex(inside ? colour : shown(colour));
 }
+
+/** "#rrggbb" between two others, straight in OKLab: 0 the first, 1 the second. An unreadable one is a defect. */
+export function mixedHex(from: string, to: string, share: number): string {
+  const [a, b] = [hexToOklch(from), hexToOklch(to)];
+  if (a === undefined || b === undefined) throw new Error(`not two colours: ${from}, ${to}`);
+  const onPlane = ([l, c, h]: Oklch): Triple => [
+    l,
+    c * Math.cos((h * Math.PI) / 180),
+    c * Math.sin((h * Math.PI) / 180),
+  ];
+  const [p, q] = [onPlane(a), onPlane(b)];
+  const [l, u, v] = p.map((value, k) => value + (q[k]! - value) * share) as [
+    number,
+    number,
+    number,
+  ];
+  return oklchToHex([l, Math.hypot(u, v), (Math.atan2(v, u) * 180) / Math.PI]);
+}

@@ -57,6 +57,10 @@ export interface LayeredZone {
   /** Its layers, in the order in which they go on. */
   readonly rules: readonly LayerRule[];
   readonly marbled: boolean;
+  /** What lies under its first layer. */
+  readonly groundHex: string;
+  /** One colour of a marking; its first coat lies over the paint of the zone. */
+  readonly isMarking: boolean;
   /** No zone of the coat: eyes, mouth, teeth, claws. */
   readonly isDetail: boolean;
 }

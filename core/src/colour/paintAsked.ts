@@ -5,9 +5,9 @@ import { asItComesOut } from './bakedColour.ts';
 import type { ColouredDetail } from './details.ts';
 import { kindOf } from './layerPlan.ts';
 import type { PaintQuestion, Tube, ZoneAsked } from './paintQuestion.ts';
+import type { MarkingsPlan } from '../markings/planMarkings.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import { layerHex } from './schools.ts';
-import { groundHex } from './grounds.ts';
 
 /** A paint of the shelf as what mixes. */
 export const tubeOf = (paint: PaintOnHand): Tube => {
@@ -18,20 +18,21 @@ export const tubeOf = (paint: PaintOnHand): Tube => {
 /** One looks at eyes, teeth and claws first: a detail weighs as so much more skin. Common practice. */
 const LOOKED_AT = 10;
 
-/** What is asked of the paints; null while the skin of a zone is not known. */
+/** What is asked of the paints; null while the skin of a zone or of a marking is not known. */
 export function paintAsked(
   colour: Workpiece['colour'],
   skin: SkinPlan,
+  markings: MarkingsPlan,
   paints: readonly PaintOnHand[],
   details: readonly ColouredDetail[],
 ): PaintQuestion | null {
-  const zones = layeredZones(colour, skin, details);
-  if (zones === null) return null;
+  const zones = layeredZones(colour, skin, markings, details);
+  if (zones === null || markings.entries === null) return null;
   return {
     zones: zones.map((of): ZoneAsked => ({
       id: of.zone.id,
       hex: of.hex,
-      groundHex: groundHex(of.school, colour),
+      groundHex: of.groundHex,
       textured: of.textured,
       // A tenth is enough to weigh zones by, and the body's last digits ask nothing anew.
       areaCm2: Math.round(of.area.value * (of.isDetail ? LOOKED_AT : 1) * 10) / 10,

@@ -3,6 +3,7 @@ import { zoneOf, FACINGS, type Sheen } from '../anatomy/coat.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
+import type { MarkingsPlan } from '../markings/planMarkings.ts';
 import type { SkinPlan } from '../skin/planSkin.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { PaintOnHand } from '../workshop/workshopSchema.ts';
@@ -32,8 +33,6 @@ export type { TubePlan as PaintTubePlan } from './tubePlans.ts';
 export interface ZoneColour extends LayeredZone {
   readonly own: boolean;
   readonly sheen: Sheen;
-  /** What lies under its first layer. */
-  readonly groundHex: string;
   readonly layers: readonly LayerPlan[];
   /** Coloured clay of it: how much, and of what; null in other ways. */
   readonly clay: { readonly grams: Working; readonly recipe: RecipePlan | null } | null;
@@ -69,6 +68,7 @@ export interface ColourPlan extends StageResult {
 export interface ColourInputs {
   readonly colour: Workpiece['colour'];
   readonly skin: SkinPlan;
+  readonly markings: MarkingsPlan;
   readonly paints: readonly PaintOnHand[];
   /** Eyes, mouth, teeth, claws. */
   readonly details: readonly ColouredDetail[];
@@ -87,7 +87,7 @@ const VENEER_MM = 2;
 /** Colours in order from primer to sheen, with the paint they take. Null while the area of its zones is not known. */
 export function planColour(inputs: ColourInputs): ColourPlan | null {
   const { colour, skin, paints, painted } = inputs;
-  const layered = layeredZones(colour, skin, inputs.details);
+  const layered = layeredZones(colour, skin, inputs.markings, inputs.details);
   if (layered === null) return null;
   const zones = layered.map((of) => zoneColour(of, inputs));
   const primed = zones.filter(({ school }) => isPrimed(school, colour));
@@ -119,7 +119,6 @@ function zoneColour(of: LayeredZone, { colour, density, painted }: ColourInputs)
     ...of,
     own: typeof own?.hex === 'string',
     sheen: own?.sheen ?? of.zone.sheen,
-    groundHex: groundHex(of.school, colour),
     layers: of.rules.map((rule) => layerPlan(of, rule, colour, painted)),
     ladder: look?.ladder ?? [],
     accent: accentOf(of.zone, of.hex),

@@ -17,14 +17,18 @@ export const LAYER_IDS = [
   'powder-shade',
   'powder-base',
   'powder-light',
+  'powder-marking',
   'under',
   'base',
   'glaze',
+  'marking',
   'hollows',
   'ridge-1',
   'ridge-2',
   'stipple',
+  'over-glaze',
   'metallic',
+  'glitter',
   'details',
 ] as const;
 export type LayerId = (typeof LAYER_IDS)[number];
@@ -74,9 +78,21 @@ const UNDER: LayerRule = {
   ...{ covers: ALL, paint: 0.8, dryMin: 20, how: say.darkIntoEveryHollow },
 };
 
+/** The first coat of a marking: over the dry paint of its zone, and under the washes. */
+const MARKING: LayerRule = {
+  ...{ id: 'marking', name: say.markings, kind: 'cover', steps: 0, chroma: 1 },
+  ...{ covers: ALL, paint: 0.7, dryMin: 20, how: say.markingOverDryBase },
+};
+/** A glaze that goes over all, last but for what flashes. */
+const OVER_GLAZE: LayerRule = {
+  ...{ id: 'over-glaze', name: say.lastGlaze, kind: 'film', steps: -0.4, chroma: 1.2 },
+  ...{ covers: ALL, paint: 0.15, dryMin: 40, how: say.glazedLast },
+};
+
 /** Layers beside those of a way, as a zone has them by choice. Shares: common practice. */
 const EXTRAS: Readonly<Record<ExtraId, LayerRule>> = {
   under: UNDER,
+  glaze: OVER_GLAZE,
   stipple: {
     ...{ id: 'stipple', name: say.stippling, kind: 'dry', steps: 1.4, chroma: 1 },
     ...{ covers: [0.2, 0.2, 0.2, 0.2], paint: 0.7, dryMin: 10, how: say.dabbedAsDots },
@@ -84,6 +100,10 @@ const EXTRAS: Readonly<Record<ExtraId, LayerRule>> = {
   metallic: {
     ...{ id: 'metallic', name: say.metallic, kind: 'dry', steps: 1.5, chroma: 1.1 },
     ...{ covers: [0, 0.05, 0.25, 0.4], paint: 1, dryMin: 20, how: say.drawnThinlyItFlashes },
+  },
+  glitter: {
+    ...{ id: 'glitter', name: say.glitter, kind: 'dry', steps: 1, chroma: 1.2 },
+    ...{ covers: [0.08, 0.08, 0.08, 0.08], paint: 1, dryMin: 30, how: say.glitterSparkles },
   },
 };
 
@@ -99,6 +119,24 @@ export function layersWith(school: School, extras: readonly ExtraId[]): readonly
   if (!isPainted(school)) return own;
   const more = extras.map((id) => EXTRAS[id]).filter(({ id }) => own.every((of) => of.id !== id));
   return [...own, ...more].toSorted((a, b) => LAYER_IDS.indexOf(a.id) - LAYER_IDS.indexOf(b.id));
+}
+
+/**
+ * The layers of one colour of a marking in a way: one coat over its zone, lighter again on the strokes where there are
+ * some, and what is chosen beside it. In coloured clay it is laid in, and has none.
+ */
+export function markingLayers(
+  school: School,
+  extras: readonly ExtraId[],
+  textured: boolean,
+): readonly LayerRule[] {
+  if (school === 'coloured-clay') return [];
+  if (school === 'pastel')
+    return [{ ...MARKING, id: 'powder-marking', kind: 'powder', paint: 1, dryMin: 0 }];
+  const more = extras.map((id) => EXTRAS[id]);
+  return [MARKING, ...(textured ? [RIDGES] : []), ...more].toSorted(
+    (a, b) => LAYER_IDS.indexOf(a.id) - LAYER_IDS.indexOf(b.id),
+  );
 }
 
 /** The layers of each way. Shares, water and drying times: common practice. */

@@ -139,6 +139,15 @@ export const stippling = 'Stippling';
 export const dabbedAsDots =
   'dabbed on as dots with a stiff brush or a sponge, first on paper: fewer than one thinks';
 export const metallic = 'Metallic';
+export const glitter = 'Glitter';
+export const glitterSparkles =
+  'glitter or mica in medium, stippled sparsely: single grains flash as one walks by, and from any one side most are dull';
+export const markings = 'Markings';
+export const markingOverDryBase =
+  'markings over the dry paint, from the lowest to the topmost, each dry before one that overlaps it';
+export const lastGlaze = 'Last glaze';
+export const glazedLast =
+  'one thin glaze over all when everything under it is dry: it ties zone and marking together';
 export const drawnThinlyItFlashes =
   'a metallic or interference colour drawn thinly over the ridges: it flashes at one angle, and from all others looks as here';
 export const details = 'Details';

@@ -25,4 +25,4 @@ export interface Job<I, O> {
 
 /** The kinds of slow work. */
 export type JobName =
-  'body' | 'surface' | 'shape' | 'heat' | 'coat' | 'paint' | 'schedule' | 'nest';
+  'body' | 'surface' | 'shape' | 'heat' | 'coat' | 'markings' | 'paint' | 'schedule' | 'nest';

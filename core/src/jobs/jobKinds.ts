@@ -3,6 +3,7 @@ import { schedulePlan } from '../bench/schedulePlan.ts';
 import { bodyGrid, COARSE_CELLS, FINE_CELLS } from '../body/bodyGrid.ts';
 import { heatRun } from '../cure/heatRun.ts';
 import { coatMap } from '../lie/coatMap.ts';
+import { markingMap } from '../markings/markingMap.ts';
 import { regionBuilds } from '../mass/buildUp.ts';
 import { bodyShape, type BodyShape } from '../mass/bodyShape.ts';
 import { measuredSkeleton, type BodyDecisions } from '../measure/measuredSkeleton.ts';
@@ -13,6 +14,7 @@ import { settledStance } from '../posing/settledStance.ts';
 import { nested } from '../skin/feathers/nesting.ts';
 import { formSurface } from '../surface/formSurface.ts';
 import type { CoatQuestion } from './coatJob.ts';
+import type { MarkingQuestion } from './markingJob.ts';
 import type { Job, JobKind, JobName, Told } from './job.ts';
 import type { ShapeQuestion } from './shapeJob.ts';
 import type { SurfaceQuestion } from './surfaceJob.ts';
@@ -35,6 +37,12 @@ export const JOB_KINDS = {
   coat: {
     run: (of: CoatQuestion, told?: Told) => coatMap(posedFor(of.model), of.choice, true, told),
     coarse: (of: CoatQuestion, told?: Told) => coatMap(posedFor(of.model), of.choice, false, told),
+  },
+  markings: {
+    run: (of: MarkingQuestion, told?: Told) =>
+      markingMap(posedFor(of.model), of.markings, true, told),
+    coarse: (of: MarkingQuestion, told?: Told) =>
+      markingMap(posedFor(of.model), of.markings, false, told),
   },
   paint: { run: paintAnswer },
   schedule: { run: schedulePlan },

@@ -1,8 +1,9 @@
 import { SHEENS } from '../anatomy/coat.ts';
+import { markingSchema, MOST_MARKINGS } from './markingSchema.ts';
 import { hex, list, num, text, whole, z } from '../units/schema.ts';
 
 /** Layers that a zone may have beside those of its way. */
-export const EXTRA_IDS = ['under', 'stipple', 'metallic'] as const;
+export const EXTRA_IDS = ['under', 'glaze', 'stipple', 'metallic', 'glitter'] as const;
 export type ExtraId = (typeof EXTRA_IDS)[number];
 
 /** Ways to colour a piece. */
@@ -58,8 +59,12 @@ export const colourSchema = z.strictObject({
   maxParts: whole(2, 16),
   /** Colours found in pictures, to aim at. */
   found: list(foundSchema, 0, MOST_FOUND),
+  /** What is marked on it, from the bottom to the top; null for what the animal brings. */
+  markings: z.nullable(list(markingSchema, 0, MOST_MARKINGS)),
+  /** What a picture shows of zones and markings, to check the finished piece against. */
+  seen: z.record(text(0, 60), z.strictObject({ hex, picture: text(0, 120) })),
   zones: z.record(
-    text(0, 40),
+    text(0, 60),
     z.strictObject({
       hex: z.nullable(hex),
       sheen: z.nullable(z.enum(SHEENS)),
@@ -91,5 +96,7 @@ export const NEW_COLOUR = Object.freeze({
   fixed: [],
   maxParts: 8,
   found: [],
+  markings: null,
+  seen: {},
   zones: {},
 }) satisfies z.infer<typeof colourSchema>;

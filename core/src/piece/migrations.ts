@@ -266,6 +266,12 @@ const STEPS: VersionSteps = {
   16: withCoatMap,
   /** Version 18 knows ways to colour, the clay's own colour, and few tubes. */
   17: withWaysToColour,
+  /** Version 19 knows markings, and what a picture shows of each zone. */
+  18: (old) => ({
+    ...old,
+    version: 19,
+    colour: { markings: null, seen: {}, ...partOf(old, 'colour') },
+  }),
 };
 
 /**

@@ -22,7 +22,7 @@ export type { BakeMethod } from './cureSchema.ts';
 
 /** The document's own name and version, so that a foreign file is told from a damaged one. */
 export const PIECE_FORMAT = 'keen-sinew-piece';
-export const PIECE_VERSION = 18;
+export const PIECE_VERSION = 19;
 
 const lengthMm = (min: number, max: number): z.ZodMiniNumber => num(min, max);
 

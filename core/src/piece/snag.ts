@@ -1,6 +1,7 @@
 import { plural } from '../units/plural.ts';
 import { scaleText } from '../units/scaleText.ts';
 import { quantityText, type UnitSystem } from '../units/quantity.ts';
+import { MARKING_SENTENCES } from './markingSentences.ts';
 import type { Setting } from './materialIds.ts';
 import type { SnagCode, SnagFacts } from './snagFacts.ts';
 import type { SheetTarget } from './target.ts';
@@ -65,6 +66,7 @@ type Sentences = {
 type Say = (value: number) => string;
 
 const SENTENCES: Sentences = {
+  ...MARKING_SENTENCES,
   'wire-too-thick': (f, mm) =>
     `At the ${f.place} the limb is ${mm(f.limbMm)} thick and the wire takes ${mm(f.wireMm)}: ${
       f.coverMm <= 0 ? 'it would stand out of the clay' : `only ${mm(f.coverMm)} of clay covers it`
@@ -263,6 +265,6 @@ export function snagSentence(snag: Snag, system: UnitSystem = 'metric'): string 
 /** Where a snag is that is told together with others of its kind. */
 function placeOf({ facts }: Snag): string {
   const named = facts as Readonly<Record<string, unknown>>;
-  const keys = ['wire', 'region', 'zone', 'what', 'foot', 'joint', 'part', 'place'];
+  const keys = ['wire', 'region', 'zone', 'what', 'foot', 'joint', 'part', 'place', 'marking'];
   return keys.map((key) => named[key]).find((of) => typeof of === 'string') ?? '';
 }

@@ -187,6 +187,13 @@ export interface SnagFacts {
     others: number;
   };
   'reading-doubted': { bone: string; mm: number; meanMm: number };
+  'marking-lost': { marking: string };
+  'marking-hidden': { marking: string };
+  'marking-too-fine': { marking: string; mm: number; leastMm: number };
+  'markings-too-regular': { markings: string };
+  'edges-too-hard': { hard: number; all: number };
+  'too-many-colours': { colours: number; most: number };
+  'colour-far-off': { zone: string; difference: number; picture: string; how: string };
   'too-small-to-make': { what: string; mm: number; leastMm: number; maxScale: number };
 }
 

@@ -67,6 +67,13 @@ const SEVERITIES: Severities = {
   'views-of-different-animals': (f) => f.percent,
   'views-disagree': (f) => f.mm,
   'reading-doubted': (f) => Math.abs(f.mm - f.meanMm),
+  'marking-lost': () => THERE,
+  'marking-hidden': () => THERE,
+  'marking-too-fine': (f) => f.leastMm - f.mm,
+  'markings-too-regular': () => THERE,
+  'edges-too-hard': (f) => f.hard,
+  'too-many-colours': (f) => f.colours,
+  'colour-far-off': (f) => f.difference,
   'too-small-to-make': (f) => f.leastMm - f.mm,
 };
 

@@ -28,6 +28,7 @@ export function enlarged(relief: Relief, times: number): Relief {
     borders: relief.borders.map(line),
     hatching: relief.hatching.map(line),
     edges: relief.edges.map(line),
+    zones: relief.zones.map(({ zone, loops }) => ({ zone, loops: loops.map(line) })),
     face: {
       lines: relief.face.lines.map(line),
       areas: relief.face.areas.map(({ hex, loop }) => ({ hex, loop: line(loop) })),

@@ -12,6 +12,9 @@ import { footDrawings } from './footDrawings.ts';
 import { formDrawing, reliefOf } from './formItems.ts';
 import { headDrawings } from './headDrawings.ts';
 import { RELIEF_VIEWS } from '../surface/reliefViews.ts';
+import { flatMarkingSheets } from './markings/flatSheets.ts';
+import { markingList } from './markings/markingList.ts';
+import { numberedSheets } from './markings/numberedAreas.ts';
 import { muscleSheet } from './muscleSheet.ts';
 import { proportionChart } from './proportionChart.ts';
 import { sectionCardSheets } from './sectionCards.ts';
@@ -45,6 +48,7 @@ export function planSheets(plan: Plan): readonly Drawing[] {
     ...cardSheetsOf(plan),
     ...coatSheets(plan),
     ...(plan.colour === null ? [] : [colourCard(plan.colour)]),
+    ...markingSheets(plan),
     ...(plan.bench === null ? [] : [stepsSheet(plan.bench), shoppingSheet(plan.bench)]),
   ];
 }
@@ -74,6 +78,14 @@ export const coatSheets = (plan: Plan): readonly Drawing[] => [
   ...plan.skin.stamps.map(stampSheet),
   ...(plan.skin.zones.some((zone) => zone.width !== null) ? [strokeCard(plan.skin, 2)] : []),
   coatList(plan),
+];
+
+/** Markings to paint by: numbered areas, skin and wings laid flat, masks to cut, and the list; none where nothing is marked. */
+export const markingSheets = (plan: Plan): readonly Drawing[] => [
+  ...numberedSheets(plan),
+  ...flatMarkingSheets(plan, 'trace'),
+  ...flatMarkingSheets(plan, 'mask'),
+  ...[markingList(plan)].filter((drawing) => drawing !== undefined),
 ];
 
 /** Muscles and pegs as a list, the map of the sections, and their cards; none while the posed body is still worked out. */

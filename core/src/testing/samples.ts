@@ -11,6 +11,7 @@ import type { Creature } from '../anatomy/creature.ts';
 import { newWorkshop } from '../workshop/newWorkshop.ts';
 import { inWorkshop } from '../workshop/workpiece.ts';
 import { newPiece, newPieceOf } from '../start/newPiece.ts';
+import type { MarkingMap } from '../markings/markingMap.ts';
 import type { CoatMap } from '../lie/coatMap.ts';
 import { createPlanner, NO_ANSWERS, planPiece } from '../plan.ts';
 import type { SurfaceQuestion } from '../jobs/surfaceJob.ts';
@@ -105,6 +106,7 @@ export function answersFor(
     surface: { key: jobs.surface.key, fine: false, value: surfaceFor(jobs) },
     shape: shape && { key: jobs.shape.key, fine: false, value: shape },
     ...{ heat: null, coat: null, paint: null },
+    markings: jobs.markings && markingsFor(jobs.markings),
   };
 }
 
@@ -128,6 +130,15 @@ function paintFor(job: NonNullable<Plan['jobs']['paint']>): Answers['paint'] {
   const known = paintings.get(job.key) ?? done(job).value;
   paintings.set(job.key, known);
   return { key: job.key, fine: true, value: known };
+}
+
+const markingMaps = new Map<string, MarkingMap>();
+
+/** Markings on a few cells; the same question is worked out once. */
+function markingsFor(job: NonNullable<Plan['jobs']['markings']>): Answers['markings'] {
+  const known = markingMaps.get(job.key) ?? done(job, false).value;
+  markingMaps.set(job.key, known);
+  return { key: job.key, fine: false, value: known };
 }
 
 const coats = new Map<string, CoatMap>();

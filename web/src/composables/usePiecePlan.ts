@@ -7,6 +7,7 @@ import {
   type BodyGrid,
   type BodyShape,
   type CoatMap,
+  type MarkingMap,
   type FormSurface,
   type HeatRun,
   type PaintAnswer,
@@ -36,6 +37,7 @@ export interface PieceWork {
   readonly heat: JobState<HeatRun>;
   readonly paint: JobState<PaintAnswer>;
   readonly coat: JobState<CoatMap>;
+  readonly markings: JobState<MarkingMap>;
 }
 
 /** The open piece as it is shown, its plan, and how to change it. */
@@ -93,13 +95,14 @@ export function providePiecePlan(): PiecePlan {
     [
       ...([work.body.answer, work.surface.answer, work.shape.answer] as const),
       ...([work.heat.answer, work.coat.answer, work.paint.answer] as const),
+      work.markings.answer,
     ] as const,
-    ([body, surface, shape, heat, coat, paint]) =>
-      (answers.value = { body, surface, shape, heat, coat, paint }),
+    ([body, surface, shape, heat, coat, paint, markings]) =>
+      (answers.value = { body, surface, shape, heat, coat, paint, markings }),
   );
   const settled = computed(() => {
     if (jobs.value === null) return false;
-    const { body, surface, shape, heat, coat, paint } = jobs.value;
+    const { body, surface, shape, heat, coat, paint, markings } = jobs.value;
     const stands = (job: { key: string } | null, answer: Answer<unknown> | null): boolean =>
       job === null || (answer?.fine === true && answer.key === job.key);
     const { value: had } = answers;
@@ -107,7 +110,7 @@ export function providePiecePlan(): PiecePlan {
       stands(body, had.body) && stands(surface, had.surface),
       stands(shape, had.shape) && stands(heat, had.heat),
       !coatAsked.value || stands(coat, had.coat),
-      stands(paint, had.paint),
+      stands(markings, had.markings) && stands(paint, had.paint),
     ].every(Boolean);
   });
   const value: PiecePlan = {
@@ -152,6 +155,10 @@ function workFor(
     coat: useJob(
       computed(() => (coatAsked.value ? (jobs.value?.coat ?? null) : null)),
       say.coat,
+    ),
+    markings: useJob(
+      computed(() => jobs.value?.markings ?? null),
+      say.markings,
     ),
     paint: useJob(
       computed(() => jobs.value?.paint ?? null),

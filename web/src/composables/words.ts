@@ -18,6 +18,7 @@ export const surface = 'The finished form';
 export const shape = 'The shape';
 export const heat = 'The heat';
 export const paint = 'Recipes and layers';
+export const markings = 'The markings';
 export const coat = 'The coat';
 
 // useUndoKeys.ts

@@ -55,3 +55,14 @@ export const suggestedBut = (own: string): string =>
   `Suggested by load and size, but yours: ${own}. Those stay when the scale changes.`;
 export const takeSuggestion = 'Take what load and size suggest';
 export const suggestAll = 'Suggest scheme, gauges and shells';
+
+// PlaceHandles.vue
+export const placeOfItem = (n: number, called: string): string =>
+  `Place ${n} of a ${called}, degrees from the back`;
+
+// PlaceFields.vue
+export const onSide = (name: string, side: string): string => `${name}, ${side}`;
+export const placeNumber = (n: number): string => `Place ${n}`;
+export const boneOfPlace = (n: number): string => `Bone of place ${n}`;
+export const alongOfPlace = (n: number): string => `Along its bone, place ${n}`;
+export const aroundOfPlace = (n: number): string => `From the back line, place ${n}`;

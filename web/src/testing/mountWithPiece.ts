@@ -105,6 +105,7 @@ export function mountWithPiece(
           shape: atRest(),
           heat: atRest(),
           coat: atRest(),
+          markings: atRest(),
           paint: atRest(),
         },
         askCoat: () => undefined,

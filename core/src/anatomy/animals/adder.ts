@@ -3,6 +3,7 @@ import { SERPENT } from '../plans/serpent.ts';
 import { eye, face, hole } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
 import { plateRow } from '../skinPlate.ts';
+import { mark } from './marks.ts';
 import { memory } from './memory.ts';
 import { apart, count, feature, fleshOf, zone, type SleeveRows } from './shapes.ts';
 
@@ -172,21 +173,62 @@ const TOLD = {
       sheen: 'satin',
       facing: ['down'],
     }),
-    zone(
-      'zigzag',
-      'Back with the zigzag',
-      [...SERPENT.neck, ...SERPENT.trunk],
-      [3.2, 2.2, 0],
-      '#4a443d',
-      {
-        covering: 'scale',
-        facing: ['up'],
-      },
-    ),
+    zone('zigzag', 'Back', [...SERPENT.neck, ...SERPENT.trunk], [3.2, 2.2, 0], '#a39c8c', {
+      covering: 'scale',
+      facing: ['up'],
+    }),
     zone('flanks', 'Flanks', [...SERPENT.neck, ...SERPENT.trunk], [3.2, 2.4, 0], '#a39c8c', {
       covering: 'scale',
     }),
     zone('tail', 'Tail', SERPENT.tail, [2.4, 1.8, 0], '#8a8376', { covering: 'scale' }),
+  ],
+  markings: [
+    mark(
+      'zigzag',
+      'Zigzag of the back',
+      'zigzag',
+      [['Zigzag', '#2b231d']],
+      [
+        ['neck.1', 0.2, 0],
+        ['tail4', 0.6, 0],
+      ],
+      { widthMm: 7, lengthMm: 8, stepMm: 20, vary: 0.35 },
+    ),
+    mark(
+      'flank-spots',
+      'Spots of the flanks',
+      'spots',
+      [['Flank spots', '#4a4036']],
+      [
+        ['neck.2', 0.5, 68],
+        ['tail1', 0.5, 92],
+      ],
+      { widthMm: 6, stepMm: 15, vary: 0.5, edge: 'soft', edgeMm: 1.5 },
+    ),
+    mark(
+      'eye-line',
+      'Line behind the eye',
+      'line',
+      [['Line behind the eye', '#2b231d']],
+      [
+        ['skull', 0.5, 68],
+        ['skull', 0.1, 84],
+        ['neck.1', 0.4, 80],
+      ],
+      { widthMm: 3, vary: 0.1 },
+    ),
+    mark(
+      'head-mark',
+      'Mark of the nape',
+      'line',
+      [['Mark of the nape', '#2b231d']],
+      [
+        ['skull', 0.42, 24],
+        ['skull', 0.12, 34],
+        ['neck.1', 0.1, 40],
+      ],
+      { widthMm: 2.6, vary: 0.1 },
+    ),
   ],
   eye: memory(4, 3, 5),
   sexes: [

@@ -12,6 +12,7 @@ import {
 import { walk, trot, pace, canter, gallop } from '../plans/kit/mammalGaits.ts';
 import { cup, eye, face, hole, wholly } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark } from './marks.ts';
 import { memory } from './memory.ts';
 import { clovenHoof } from './feet.ts';
 import { apart, count, curve, feature, zone, fleshOf, type SleeveRows } from './shapes.ts';
@@ -281,6 +282,41 @@ const TOLD = {
     zone('legs', 'Legs', LOWER_LIMBS, [22, 2.5, 12], '#55453a'),
     zone('feet', 'Lower legs and hooves', FEET, [15, 2, 10], '#43372f'),
     zone('tail', 'Tail', TAIL, [40, 4, 20], '#4a3c32'),
+  ],
+  markings: [
+    mark(
+      'eel-stripe',
+      'Stripe of the back',
+      'stripes',
+      [['Stripe of the back', '#4f4034']],
+      [
+        ['neckLower', 0.5, 0],
+        ['tail1', 0.5, 0],
+      ],
+      { repeats: 1, widthMm: 40, edge: 'soft', edgeMm: 20 },
+    ),
+    mark(
+      'flank-stripe',
+      'Stripe above the belly',
+      'stripes',
+      [['Stripe above the belly', '#54463a']],
+      [
+        ['thoracic', 0.7, 118],
+        ['lumbar', 0.1, 118],
+      ],
+      { repeats: 1, widthMm: 50, edge: 'soft', edgeMm: 25 },
+    ),
+    mark(
+      'shins',
+      'Dark shins',
+      'field',
+      [['Dark shins', '#3a2f28']],
+      [
+        ['radius.L', 0.2, -55],
+        ['metacarpus.L', 0.9, 55],
+      ],
+      { widthMm: 20, edge: 'soft', edgeMm: 10 },
+    ),
   ],
   eye: memory(34, 30, 38),
   sexes: [

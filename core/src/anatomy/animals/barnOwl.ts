@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
 import { disc, edge, eye, face, wholly, row } from './faces.ts';
+import { mark } from './marks.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
 import {
@@ -305,6 +306,65 @@ export const BARN_OWL: Animal = Object.freeze({
     zone('thighs', 'Thighs', BIRD.thighs, [16, 5, 12], '#f3eee4', { covering: 'feather' }),
     zone('feet', 'Feet', BIRD.feet, [6, 1, 15], '#d5c4b3', { covering: 'feather' }),
     zone('tail', 'Tail', BIRD.tail, [100, 26, 4], '#d0a96b', { covering: 'feather' }),
+  ],
+  markings: [
+    mark(
+      'disc-rim',
+      'Rim of the face',
+      'line',
+      [['Rim of the face', '#b98a52']],
+      [
+        ['skull', 0.55, 8],
+        ['skull', 0.3, 62],
+        ['skull', 0.22, 105],
+        ['skull', 0.45, 150],
+        ['skull', 0.6, 176],
+      ],
+      { widthMm: 2.6, vary: 0.15, edge: 'soft', edgeMm: 1.2 },
+    ),
+    mark(
+      'back-veil',
+      'Grey veil of the back',
+      'marbling',
+      [['Grey veil', '#93908c']],
+      [
+        ['neck1', 0.6, 0],
+        ['synsacrum', 0.2, 70],
+      ],
+      { widthMm: 14, share: 0.42, spreads: true, edge: 'soft', edgeMm: 6 },
+    ),
+    mark(
+      'back-pearls',
+      'Pearls of the back',
+      'spots',
+      [['Pearls', '#2d2a28']],
+      [
+        ['neck1', 0.3, 8],
+        ['synsacrum', 0.2, 66],
+      ],
+      { widthMm: 3, stepMm: 16, vary: 0.5, spreads: true },
+    ),
+    mark(
+      'breast-dots',
+      'Dots of the breast',
+      'spots',
+      [['Dots of the breast', '#5a4a3a']],
+      [
+        ['neck1', 0.2, 112],
+        ['thoracic', 0.3, 168],
+      ],
+      { widthMm: 2.4, stepMm: 18, vary: 0.6 },
+    ),
+    mark('flight-bars', 'Bars of the flight feathers', 'feather-bars', [['Bars', '#8d734e']], [], {
+      part: 'flight',
+      widthMm: 9,
+      stepMm: 38,
+    }),
+    mark('tail-bars', 'Bars of the tail', 'feather-bars', [['Tail bars', '#8f7650']], [], {
+      part: 'tail',
+      widthMm: 7,
+      stepMm: 24,
+    }),
   ],
   downHex: '#ece7dc',
   eye: memory(18, 17, 19),

@@ -3,6 +3,7 @@ import { theropodGaits } from '../plans/kit/gaits.ts';
 import { THEROPOD } from '../plans/twoLeggedTheropod.ts';
 import { eye, face, hole } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark } from './marks.ts';
 import { memory } from './memory.ts';
 import { claw, clawedToes } from './feet.ts';
 import { teeth } from './rows.ts';
@@ -325,6 +326,48 @@ const TOLD = {
     }),
     zone('feet', 'Feet', THEROPOD.feet, [22, 30, 0], '#4d4f43', { covering: 'scale' }),
     zone('tail', 'Tail', THEROPOD.tail, [14, 14, 0], '#59614b', { covering: 'scale', beads: true }),
+  ],
+  markings: [
+    mark(
+      'bands',
+      'Bands of back and tail',
+      'rings',
+      [['Bands', '#2f3529']],
+      [
+        ['neckLower', 0.3, 0],
+        ['tail4', 0.6, 96],
+      ],
+      {
+        bands: [
+          { colour: 0, mm: 120, speckle: 0.12 },
+          { colour: null, mm: 170, speckle: 0 },
+        ],
+        vary: 0.7,
+        widthMm: 40,
+        spreads: true,
+        edge: 'soft',
+        edgeMm: 30,
+      },
+    ),
+    mark(
+      'belly-edge',
+      'Pale edge of the belly',
+      'stripes',
+      [['Pale edge', '#a7a283']],
+      [
+        ['neckUpper', 0.5, 118],
+        ['tail2', 0.5, 118],
+      ],
+      { repeats: 1, widthMm: 90, edge: 'soft', edgeMm: 60, vary: 0.6 },
+    ),
+    mark(
+      'eye-patch',
+      'Patch about the eye',
+      'patch',
+      [['Patch about the eye', '#8a3f2b']],
+      [['skull', 0.26, 58]],
+      { widthMm: 60, lengthMm: 120, edge: 'soft', edgeMm: 18 },
+    ),
   ],
   eye: memory(55, 45, 70),
   density: { gPerMl: 0.9, why: 'air sacs in neck and trunk, as in birds' },

@@ -2,6 +2,7 @@ import type { Animal } from '../animal.ts';
 import { THEROPOD } from '../plans/twoLeggedTheropod.ts';
 import { eye, face, hole } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark, markWing } from './marks.ts';
 import { memory } from './memory.ts';
 import { claw, clawedToes } from './feet.ts';
 import { teeth } from './rows.ts';
@@ -373,6 +374,51 @@ const TOLD = {
     zone('shanks', 'Shanks', THEROPOD.shanks, [30, 7, 14], '#6a543d', { covering: 'feather' }),
     zone('feet', 'Feet', THEROPOD.feet, [10, 14, 0], '#57503f', { covering: 'scale' }),
     zone('tail', 'Tail', THEROPOD.tail, [60, 14, 10], '#5b4836', { covering: 'feather' }),
+  ],
+  markings: [
+    mark(
+      'back-bars',
+      'Bars of the back',
+      'rings',
+      [['Bars of the back', '#3a2d22']],
+      [
+        ['neckUpper', 0.4, 0],
+        ['tail1', 0.6, 74],
+      ],
+      {
+        bands: [
+          { colour: 0, mm: 22, speckle: 0.1 },
+          { colour: null, mm: 48, speckle: 0 },
+        ],
+        vary: 0.8,
+        widthMm: 16,
+        spreads: true,
+        edge: 'soft',
+        edgeMm: 8,
+      },
+    ),
+    mark('eye-mask', 'Mask', 'patch', [['Mask', '#241d18']], [['skull', 0.3, 60]], {
+      widthMm: 34,
+      lengthMm: 78,
+      edge: 'soft',
+      edgeMm: 6,
+    }),
+    markWing(
+      'tail-fan-bars',
+      'Bars of the tail fan',
+      'wing-bars',
+      'tail-fan',
+      [['Bars of the fan', '#2f251d']],
+      { widthMm: 26, stepMm: 70 },
+    ),
+    markWing(
+      'arm-tips',
+      'Dark ends of the arm feathers',
+      'wing-border',
+      'arm-feathers',
+      [['Dark ends', '#2a211a']],
+      { widthMm: 22, edge: 'soft', edgeMm: 10 },
+    ),
   ],
   eye: memory(40, 34, 48),
   density: {

@@ -2,6 +2,7 @@ import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
 import { edge, eye, face, hole, row } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark, markWing } from './marks.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
 import {
@@ -321,6 +322,32 @@ const TOLD = {
     zone('thighs', 'Thighs', BIRD.thighs, [30, 9, 12], '#8f877d', { covering: 'feather' }),
     zone('feet', 'Feet', BIRD.feet, [6, 8, 0], '#a48f52', { covering: 'scale' }),
     zone('tail', 'Tail tuft', BIRD.tail, [90, 20, 20], '#d6cfbf', { covering: 'feather' }),
+  ],
+  markings: [
+    mark(
+      'face-flush',
+      'Flush of the bare face',
+      'patch',
+      [['Flush of the face', '#a77f70']],
+      [['skull', 0.45, 78]],
+      { widthMm: 46, lengthMm: 70, edge: 'soft', edgeMm: 22 },
+    ),
+    mark(
+      'belly-shade',
+      'Paler belly',
+      'field',
+      [['Paler belly', '#c6bfb2']],
+      [
+        ['neck1', 0.2, 128],
+        ['synsacrum', 0.3, 180],
+      ],
+      { widthMm: 40, edge: 'soft', edgeMm: 60 },
+    ),
+    markWing('wing-tip', 'Pale ends of the wing', 'wing-tip', 'wing', [['Pale ends', '#dcd5c4']], {
+      share: 0.62,
+      edge: 'soft',
+      edgeMm: 20,
+    }),
   ],
   eye: memory(22, 18, 26),
   density: {

@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { INSECT } from '../plans/insect.ts';
 import { edge, face } from './faces.ts';
+import { mark, markWing } from './marks.ts';
 import { memory } from './memory.ts';
 import {
   apart,
@@ -244,6 +245,78 @@ export const EMPEROR_DRAGONFLY: Animal = Object.freeze({
     zone('legs', 'Legs', INSECT.legs, null, '#4c3a2c', { covering: 'skin' }),
     zone('feelers', 'Antennae', INSECT.feelers, null, '#3a322a', { covering: 'skin' }),
     zone('wings', 'Wings', INSECT.wings, null, '#d9d3bd', { covering: 'skin', sheen: 'gloss' }),
+  ],
+  markings: [
+    mark(
+      'thorax-stripe',
+      'Stripes of the thorax',
+      'stripes',
+      [['Stripes of the thorax', '#3a3226']],
+      [
+        ['prothorax', 0.2, 44],
+        ['pterothorax', 0.1, 96],
+      ],
+      { repeats: 2, widthMm: 0.7, vary: 0.2 },
+    ),
+    mark(
+      'segment-rings',
+      'Rings of the abdomen',
+      'rings',
+      [['Rings of the abdomen', '#1d1c1b']],
+      [
+        ['abdomen1', 0.3, 0],
+        ['abdomen3', 0.98, 180],
+      ],
+      {
+        repeats: 8,
+        bands: [
+          { colour: null, mm: 4.6, speckle: 0 },
+          { colour: 0, mm: 0.6, speckle: 0 },
+        ],
+        vary: 0.1,
+        widthMm: 1,
+      },
+    ),
+    markWing(
+      'forewing-veins',
+      'Veins of the fore wing',
+      'wing-veins',
+      'forewing',
+      [['Veins', '#2a2620']],
+      { widthMm: 0.22 },
+    ),
+    markWing(
+      'hindwing-veins',
+      'Veins of the hind wing',
+      'wing-veins',
+      'hindwing',
+      [['Hind veins', '#2a2620']],
+      { widthMm: 0.22 },
+    ),
+    markWing(
+      'forewing-mark',
+      'Wing mark, fore',
+      'wing-spot',
+      'forewing',
+      [['Wing mark', '#6b4a26']],
+      { share: 0.86, lengthMm: 1.6, widthMm: 2.4 },
+    ),
+    markWing(
+      'hindwing-mark',
+      'Wing mark, hind',
+      'wing-spot',
+      'hindwing',
+      [['Hind wing mark', '#6b4a26']],
+      { share: 0.86, lengthMm: 1.6, widthMm: 2.2 },
+    ),
+    markWing(
+      'forewing-edge',
+      'Leading edge',
+      'wing-border',
+      'forewing',
+      [['Edge of the wing', '#8a7a3a']],
+      { widthMm: 0.35 },
+    ),
   ],
   eye: memory(7, 6, 8),
   ranges: {

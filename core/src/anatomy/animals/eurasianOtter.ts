@@ -4,6 +4,7 @@ import { walk, trot, bound } from '../plans/kit/mammalGaits.ts';
 import { eye, face, hole, nose } from './faces.ts';
 import { clawedToes } from './feet.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark } from './marks.ts';
 import { memory } from './memory.ts';
 import { apart, count, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -315,6 +316,41 @@ const TOLD = {
       hex: '#553c2d',
       sheen: 'gloss',
     },
+  ],
+  markings: [
+    mark(
+      'belly-shade',
+      'Paler underside',
+      'field',
+      [['Paler underside', '#b9a489']],
+      [
+        ['skull', 0.1, 118],
+        ['tail1', 0.4, 180],
+      ],
+      { widthMm: 30, edge: 'soft', edgeMm: 40 },
+    ),
+    mark(
+      'throat-spots',
+      'Pale spots of the throat',
+      'spots',
+      [['Throat spots', '#d9cdb8']],
+      [
+        ['skull', 0.2, 150],
+        ['neckLower', 0.4, 180],
+      ],
+      { widthMm: 14, stepMm: 42, vary: 0.9, edge: 'soft', edgeMm: 4 },
+    ),
+    mark(
+      'back-line',
+      'Darker line of the back',
+      'stripes',
+      [['Line of the back', '#4a3829']],
+      [
+        ['neckLower', 0.5, 0],
+        ['tail3', 0.5, 0],
+      ],
+      { repeats: 1, widthMm: 46, edge: 'soft', edgeMm: 30 },
+    ),
   ],
   eye: memory(11, 9, 13),
   sexes: [

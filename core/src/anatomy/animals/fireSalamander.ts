@@ -2,6 +2,7 @@ import type { Animal } from '../animal.ts';
 import { SPRAWLER } from '../plans/sprawlingReptile.ts';
 import { eye, face, hole } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark } from './marks.ts';
 import { memory } from './memory.ts';
 import { count, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -161,18 +162,11 @@ const TOLD = {
       sheen: 'satin',
       facing: ['down'],
     }),
-    zone(
-      'spots',
-      'Back with yellow bands',
-      [...SPRAWLER.neck, ...SPRAWLER.trunk],
-      null,
-      '#e0b521',
-      {
-        covering: 'skin',
-        sheen: 'gloss',
-        facing: ['up'],
-      },
-    ),
+    zone('spots', 'Back', [...SPRAWLER.neck, ...SPRAWLER.trunk], null, '#1e1c1a', {
+      covering: 'skin',
+      sheen: 'gloss',
+      facing: ['up'],
+    }),
     zone('flanks', 'Flanks', [...SPRAWLER.neck, ...SPRAWLER.trunk], null, '#1e1c1a', {
       covering: 'skin',
       sheen: 'gloss',
@@ -186,6 +180,62 @@ const TOLD = {
       { covering: 'skin', sheen: 'gloss' },
     ),
     zone('tail', 'Tail', SPRAWLER.tail, null, '#1e1c1a', { covering: 'skin', sheen: 'gloss' }),
+  ],
+  markings: [
+    mark(
+      'back-rows',
+      'Rows of yellow',
+      'spots',
+      [['Yellow of the back', '#e9b81c']],
+      [
+        ['neck', 0.2, 26],
+        ['tail2', 0.5, 62],
+      ],
+      { widthMm: 8, stepMm: 15, vary: 0.85, seed: 4 },
+    ),
+    mark(
+      'flank-flecks',
+      'Flecks of the flanks',
+      'spots',
+      [['Flecks of the flanks', '#e2ad1e']],
+      [
+        ['dorsalFront', 0.6, 96],
+        ['sacrum', 0.2, 120],
+      ],
+      { widthMm: 4.5, stepMm: 14, vary: 0.9, seed: 9 },
+    ),
+    mark(
+      'eyelids',
+      'Yellow over the eye',
+      'patch',
+      [['Yellow over the eye', '#e9b81c']],
+      [['skull', 0.5, 42]],
+      { widthMm: 5, lengthMm: 7, vary: 0.4 },
+    ),
+    mark(
+      'glands',
+      'Yellow behind the eye',
+      'patch',
+      [['Yellow of the glands', '#e9b81c']],
+      [['skull', 0.12, 52]],
+      { widthMm: 6, lengthMm: 10, vary: 0.3 },
+    ),
+    mark(
+      'limb-spots',
+      'Yellow at the shoulder',
+      'patch',
+      [['Yellow of the arm', '#e9b81c']],
+      [['humerus.L', 0.35, 30]],
+      { widthMm: 5, lengthMm: 8, vary: 0.4 },
+    ),
+    mark(
+      'thigh-spots',
+      'Yellow at the thigh',
+      'patch',
+      [['Yellow of the thigh', '#e9b81c']],
+      [['femur.L', 0.4, 30]],
+      { widthMm: 5, lengthMm: 8, vary: 0.4 },
+    ),
   ],
   eye: memory(6, 5, 7),
   ranges: {

@@ -2,6 +2,7 @@ import type { Animal } from '../animal.ts';
 import { BIRD } from '../plans/bird.ts';
 import { edge, eye, face, hole, lores, wholly, row } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark, markWing } from './marks.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
 import {
@@ -391,6 +392,68 @@ const TOLD = {
     zone('thighs', 'Thighs', BIRD.thighs, [20, 7, 8], '#d9d7d0', { covering: 'feather' }),
     zone('feet', 'Feet', BIRD.feet, [3, 4, 0], '#7b7560', { covering: 'scale' }),
     zone('tail', 'Tail', BIRD.tail, [150, 28, 4], '#7f858c', { covering: 'feather' }),
+  ],
+  markings: [
+    mark(
+      'crown-stripe',
+      'Stripe of the crown',
+      'line',
+      [['Stripe of the crown', '#1f2226']],
+      [
+        ['skull', 0.4, 46],
+        ['skull', 0.2, 48],
+        ['skull', 0.02, 50],
+        ['neck3', 0.9, 40],
+      ],
+      { widthMm: 9, vary: 0.2 },
+    ),
+    mark(
+      'neck-streaks',
+      'Streaks of the foreneck',
+      'rings',
+      [['Streaks of the neck', '#26292d']],
+      [
+        ['neck3', 0.7, 158],
+        ['neck1', 0.3, 170],
+      ],
+      {
+        bands: [
+          { colour: 0, mm: 16, speckle: 0 },
+          { colour: null, mm: 9, speckle: 0 },
+        ],
+        vary: 0.6,
+        widthMm: 6,
+        edge: 'broken',
+        edgeMm: 1.6,
+      },
+    ),
+    mark(
+      'shoulder',
+      'Black of the shoulder',
+      'patch',
+      [['Black of the shoulder', '#23262b']],
+      [['thoracic', 0.9, 96]],
+      { widthMm: 60, lengthMm: 80, vary: 0.4, spreads: true, edge: 'soft', edgeMm: 8 },
+    ),
+    mark(
+      'flank-stripe',
+      'Black along the belly',
+      'stripes',
+      [['Black along the belly', '#26292d']],
+      [
+        ['thoracic', 0.8, 146],
+        ['synsacrum', 0.3, 146],
+      ],
+      { repeats: 1, widthMm: 18, vary: 0.5, edge: 'soft', edgeMm: 6 },
+    ),
+    markWing(
+      'wing-tip',
+      'Dark end of the wing',
+      'wing-tip',
+      'wing',
+      [['Dark end of the wing', '#2b2f35']],
+      { share: 0.6, edge: 'soft', edgeMm: 20 },
+    ),
   ],
   downHex: '#8e8f8d',
   eye: memory(22, 20, 25),

@@ -3,6 +3,7 @@ import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quad
 import { walk, trot, pace, canter, rotaryGallop } from '../plans/kit/mammalGaits.ts';
 import { cup, eye, face, hole, nose } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark } from './marks.ts';
 import { memory } from './memory.ts';
 import { claw, pawToes } from './feet.ts';
 import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
@@ -309,6 +310,90 @@ const TOLD = {
       hex: '#7b7061',
       sheen: 'matt',
     },
+  ],
+  markings: [
+    mark(
+      'saddle',
+      'Saddle',
+      'patch',
+      [['Saddle', '#4b4640']],
+      [
+        ['neckLower', 0.2, 0],
+        ['neckLower', 0.1, 44],
+        ['thoracic', 0.8, 66],
+        ['thoracic', 0.62, 104],
+        ['thoracic', 0.42, 96],
+        ['thoracic', 0.2, 66],
+        ['lumbar', 0.5, 60],
+        ['sacrum', 0.5, 52],
+        ['tail1', 0.8, 50],
+        ['tail1', 0.8, 0],
+      ],
+      { widthMm: 60, vary: 0.6, spreads: true, edge: 'soft', edgeMm: 56 },
+    ),
+    mark(
+      'cheek',
+      'Pale mask',
+      'patch',
+      [['Pale mask', '#d8cfbf']],
+      [
+        ['skull', 0.02, 86],
+        ['skull', 0.2, 96],
+        ['skull', 0.5, 104],
+        ['skull', 0.78, 118],
+        ['skull', 0.8, 180],
+        ['skull', 0.0, 180],
+      ],
+      { widthMm: 20, vary: 0.4, edge: 'soft', edgeMm: 14 },
+    ),
+    mark('brow', 'Pale brow', 'patch', [['Pale brow', '#cfc4b0']], [['skull', 0.42, 34]], {
+      widthMm: 14,
+      lengthMm: 30,
+      vary: 0.3,
+      edge: 'soft',
+      edgeMm: 6,
+    }),
+    mark(
+      'muzzle',
+      'Dark line of the muzzle',
+      'stripes',
+      [['Line of the muzzle', '#5c5148']],
+      [
+        ['skull', 0.5, 0],
+        ['skull', 0.92, 0],
+      ],
+      { repeats: 1, widthMm: 24, vary: 0.3, edge: 'soft', edgeMm: 12 },
+    ),
+    mark(
+      'tail-tip',
+      'Tail tip',
+      'field',
+      [['Tail tip', '#2c2824']],
+      [
+        ['tail4', 0.35, 0],
+        ['tail4', 1.4, 180],
+      ],
+      { widthMm: 30, vary: 0.6, edge: 'soft', edgeMm: 30 },
+    ),
+    mark(
+      'tail-gland',
+      'Dark spot of the tail',
+      'patch',
+      [['Spot of the tail', '#37322d']],
+      [['tail1', 0.9, 0]],
+      { widthMm: 30, lengthMm: 60, vary: 0.4, edge: 'soft', edgeMm: 15 },
+    ),
+    mark(
+      'forearm-line',
+      'Line of the foreleg',
+      'field',
+      [['Line of the foreleg', '#4d463f']],
+      [
+        ['radius.L', 0.3, -16],
+        ['metacarpus.L', 0.4, 16],
+      ],
+      { widthMm: 10, vary: 0.4, edge: 'soft', edgeMm: 8 },
+    ),
   ],
   eye: memory(23, 20, 26),
   sexes: [

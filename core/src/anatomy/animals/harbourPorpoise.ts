@@ -2,6 +2,7 @@ import type { Animal } from '../animal.ts';
 import { SWIMMER } from '../plans/swimmer.ts';
 import { eye, face, hole } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark } from './marks.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, corner } from './shapes.ts';
 
@@ -182,6 +183,37 @@ const TOLD = {
     zone('fins', 'Fins and fluke', ['pectoralFin', 'dorsalFin', 'tailFin'], null, '#383d44', {
       covering: 'skin',
       sheen: 'wet',
+    }),
+  ],
+  markings: [
+    mark(
+      'flank-fade',
+      'Grey of the flank',
+      'field',
+      [['Grey of the flank', '#9da2a6']],
+      [
+        ['skull', 0.1, 88],
+        ['peduncle1', 0.4, 128],
+      ],
+      { widthMm: 90, vary: 0.7, edge: 'soft', edgeMm: 130 },
+    ),
+    mark(
+      'gape-stripe',
+      'Stripe from mouth to flipper',
+      'line',
+      [['Stripe of the gape', '#43484f']],
+      [
+        ['skull', 0.45, 128],
+        ['skull', 0.1, 126],
+        ['trunk1', 0.3, 122],
+      ],
+      { widthMm: 26, vary: 0.5, edge: 'soft', edgeMm: 14 },
+    ),
+    mark('lips', 'Dark lips', 'patch', [['Dark lips', '#3c4147']], [['skull', 0.86, 110]], {
+      widthMm: 30,
+      lengthMm: 60,
+      edge: 'soft',
+      edgeMm: 10,
     }),
   ],
   eye: memory(28, 24, 32),

@@ -2,6 +2,7 @@ import type { Animal } from '../animal.ts';
 import { SPRAWLER } from '../plans/sprawlingReptile.ts';
 import { eye, face, hole } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark } from './marks.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
 import { scutes, teeth } from './rows.ts';
@@ -412,6 +413,50 @@ const TOLD = {
     ),
     zone('feet', 'Feet', SPRAWLER.feet, [14, 14, 0], '#625d46', { covering: 'scale' }),
     zone('tail', 'Tail', SPRAWLER.tail, [42, 30, 0], '#5e5a42', { covering: 'scale' }),
+  ],
+  markings: [
+    mark(
+      'bands',
+      'Bands of back and tail',
+      'rings',
+      [['Bands', '#3c3a2a']],
+      [
+        ['dorsalFront', 0.8, 0],
+        ['tail4', 0.7, 104],
+      ],
+      {
+        bands: [
+          { colour: 0, mm: 75, speckle: 0.35 },
+          { colour: null, mm: 105, speckle: 0 },
+        ],
+        vary: 0.9,
+        widthMm: 22,
+        edge: 'broken',
+        edgeMm: 18,
+      },
+    ),
+    mark(
+      'flank-flecks',
+      'Flecks of the flanks',
+      'spots',
+      [['Flecks of the flanks', '#4a4733']],
+      [
+        ['neck', 0.5, 80],
+        ['sacrum', 0.3, 122],
+      ],
+      { widthMm: 30, stepMm: 80, vary: 0.9, edge: 'broken', edgeMm: 8 },
+    ),
+    mark(
+      'jaw-spots',
+      'Spots of the jaw',
+      'spots',
+      [['Spots of the jaw', '#4b4734']],
+      [
+        ['skull', 0.15, 92],
+        ['skull', 0.8, 124],
+      ],
+      { widthMm: 12, stepMm: 34, vary: 0.7 },
+    ),
   ],
   eye: memory(32, 25, 38),
   sexes: [

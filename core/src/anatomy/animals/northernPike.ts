@@ -2,6 +2,7 @@ import type { Animal } from '../animal.ts';
 import { SWIMMER } from '../plans/swimmer.ts';
 import { eye, face, gillCover, hole } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark, markWing } from './marks.ts';
 import { memory } from './memory.ts';
 import { count, feature, on, zone, fleshOf, type SleeveRows, corner, ribs } from './shapes.ts';
 
@@ -246,6 +247,55 @@ const TOLD = {
       null,
       '#a2754a',
       { covering: 'skin', sheen: 'gloss' },
+    ),
+  ],
+  markings: [
+    mark(
+      'pale-bars',
+      'Pale bars of the flank',
+      'spots',
+      [['Pale bars', '#d2cf8e']],
+      [
+        ['trunk1', 0.1, 42],
+        ['peduncle2', 0.5, 118],
+      ],
+      { widthMm: 15, stepMm: 25, vary: 0.75, edge: 'soft', edgeMm: 3 },
+    ),
+    mark(
+      'cheek-lines',
+      'Lines of the cheek',
+      'line',
+      [['Lines of the cheek', '#c9c88a']],
+      [
+        ['skull', 0.55, 88],
+        ['skull', 0.2, 98],
+        ['skull', 0.02, 96],
+      ],
+      { widthMm: 7, vary: 0.6 },
+    ),
+    markWing(
+      'tail-fin-bars',
+      'Bars of the tail fin',
+      'wing-bars',
+      'tail-fin',
+      [['Bars of the tail fin', '#5b4a2c']],
+      { widthMm: 8, stepMm: 22, edge: 'soft', edgeMm: 4 },
+    ),
+    markWing(
+      'dorsal-bars',
+      'Bars of the dorsal fin',
+      'wing-bars',
+      'dorsal-fin',
+      [['Bars of the dorsal fin', '#5b4a2c']],
+      { widthMm: 8, stepMm: 22, edge: 'soft', edgeMm: 4 },
+    ),
+    markWing(
+      'anal-bars',
+      'Bars of the anal fin',
+      'wing-bars',
+      'anal-fin',
+      [['Bars of the anal fin', '#64502f']],
+      { widthMm: 8, stepMm: 22, edge: 'soft', edgeMm: 4 },
     ),
   ],
   eye: memory(17, 14, 20),

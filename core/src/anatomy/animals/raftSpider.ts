@@ -1,6 +1,7 @@
 import type { Animal } from '../animal.ts';
 import { SPIDER } from '../plans/spider.ts';
 import { edge, eye, face, groove } from './faces.ts';
+import { mark } from './marks.ts';
 import { memory } from './memory.ts';
 import { count, feature, zone, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -159,6 +160,41 @@ export const RAFT_SPIDER: Animal = Object.freeze({
     zone('bands', 'Abdomen', SPIDER.abdomen, [0.6, 0.12, 15], '#4a3421'),
     zone('jaws', 'Jaws and palps', [...SPIDER.jaws, ...SPIDER.palps], [0.7, 0.1, 25], '#63482f'),
     zone('legs', 'Legs', SPIDER.legs, [0.8, 0.1, 30], '#6b4e33'),
+  ],
+  markings: [
+    mark(
+      'carapace-band',
+      'Pale band of the carapace',
+      'stripes',
+      [['Band of the carapace', '#e4d7a8']],
+      [
+        ['prosoma', 0.05, 78],
+        ['prosoma', 0.95, 78],
+      ],
+      { repeats: 1, widthMm: 1.1, vary: 0.2 },
+    ),
+    mark(
+      'abdomen-band',
+      'Pale band of the abdomen',
+      'stripes',
+      [['Band of the abdomen', '#e4d7a8']],
+      [
+        ['opisthosoma', 0.05, 74],
+        ['opisthosoma', 0.85, 74],
+      ],
+      { repeats: 1, widthMm: 1, vary: 0.25 },
+    ),
+    mark(
+      'abdomen-spots',
+      'Dots of the abdomen',
+      'spots',
+      [['Dots of the abdomen', '#ece4c6']],
+      [
+        ['opisthosoma', 0.2, 22],
+        ['opisthosoma', 0.85, 30],
+      ],
+      { widthMm: 0.5, stepMm: 1.8, vary: 0.2 },
+    ),
   ],
   eye: memory(0.5, 0.35, 0.7),
   density: { gPerMl: 1.05, why: 'horny skin about soft parts' },

@@ -3,6 +3,7 @@ import { FEET, LOWER_LIMBS, NECK, TAIL, TRUNK, UPPER_LIMBS } from '../plans/quad
 import { walk, trot, pace, canter, gallop } from '../plans/kit/mammalGaits.ts';
 import { cup, eye, face, hole, nose, wholly } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark } from './marks.ts';
 import { memory } from './memory.ts';
 import { clovenHoof } from './feet.ts';
 import { apart, count, feature, zone, fleshOf, type CurveRow, type SleeveRows } from './shapes.ts';
@@ -298,6 +299,53 @@ const TOLD = {
     zone('body', 'Back and flanks', [...TRUNK, ...UPPER_LIMBS], [42, 4, 15], '#87603f'),
     zone('legs', 'Legs', LOWER_LIMBS, [22, 2.5, 12], '#7d5d42'),
     zone('feet', 'Lower legs and hooves', FEET, [16, 2, 10], '#5f4a38'),
+  ],
+  markings: [
+    mark(
+      'rump-edge',
+      'Dark edge of the rump patch',
+      'line',
+      [['Edge of the rump', '#4f3a29']],
+      [
+        ['sacrum', 0.75, 6],
+        ['sacrum', 0.6, 60],
+        ['sacrum', 0.3, 104],
+      ],
+      { widthMm: 26, vary: 0.5, spreads: true, edge: 'soft', edgeMm: 14 },
+    ),
+    mark(
+      'eel-stripe',
+      'Stripe of the back',
+      'stripes',
+      [['Stripe of the back', '#57402d']],
+      [
+        ['neckUpper', 0.4, 0],
+        ['lumbar', 0.1, 0],
+      ],
+      { repeats: 1, widthMm: 44, vary: 0.3, edge: 'soft', edgeMm: 24 },
+    ),
+    mark(
+      'muzzle',
+      'Dark muzzle',
+      'field',
+      [['Dark muzzle', '#5e4a39']],
+      [
+        ['skull', 0.72, 0],
+        ['skull', 0.94, 70],
+      ],
+      { widthMm: 20, vary: 0.4, edge: 'soft', edgeMm: 20 },
+    ),
+    mark(
+      'chin',
+      'Pale chin',
+      'field',
+      [['Pale chin', '#d8c8ad']],
+      [
+        ['skull', 0.7, 130],
+        ['skull', 0.98, 180],
+      ],
+      { widthMm: 16, vary: 0.3, edge: 'soft', edgeMm: 12 },
+    ),
   ],
   eye: memory(34, 30, 38),
   sexes: [

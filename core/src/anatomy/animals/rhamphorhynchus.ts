@@ -2,6 +2,7 @@ import type { Animal } from '../animal.ts';
 import { PTEROSAUR } from '../plans/pterosaur.ts';
 import { eye, face, hole } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark, markWing } from './marks.ts';
 import { memory } from './memory.ts';
 import { clawedToes } from './feet.ts';
 import {
@@ -362,6 +363,46 @@ const TOLD = {
     }),
     zone('legs', 'Legs', PTEROSAUR.legs, [4, 0.6, 20], '#756049'),
     zone('tail', 'Tail and vane', PTEROSAUR.tail, null, '#6d5943', { covering: 'skin' }),
+  ],
+  markings: [
+    mark(
+      'back-shade',
+      'Dark back',
+      'field',
+      [['Dark back', '#54432f']],
+      [
+        ['neckUpper', 0.4, 0],
+        ['sacrum', 0.1, 58],
+      ],
+      { widthMm: 12, vary: 0.5, edge: 'soft', edgeMm: 10 },
+    ),
+    mark(
+      'beak-tip',
+      'Dark tip of the jaws',
+      'field',
+      [['Tip of the jaws', '#3a2f25']],
+      [
+        ['skull', 0.7, 0],
+        ['skull', 1.1, 180],
+      ],
+      { widthMm: 8, edge: 'soft', edgeMm: 8 },
+    ),
+    markWing(
+      'wing-edge',
+      'Dark hind edge of the wing',
+      'wing-border',
+      'wing-membrane',
+      [['Edge of the wing', '#5b4433']],
+      { widthMm: 9, edge: 'soft', edgeMm: 6 },
+    ),
+    markWing(
+      'vane-bars',
+      'Bars of the tail vane',
+      'wing-bars',
+      'tail-vane',
+      [['Bars of the vane', '#3f3226']],
+      { widthMm: 7, stepMm: 18 },
+    ),
   ],
   eye: memory(22, 8, 26),
   density: { gPerMl: 0.85, why: 'air sacs in bones and body, as in birds' },

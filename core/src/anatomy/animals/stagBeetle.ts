@@ -2,6 +2,7 @@ import type { Vec3 } from '../../geometry/vec3.ts';
 import type { Animal } from '../animal.ts';
 import { INSECT } from '../plans/insect.ts';
 import { edge, face, groove } from './faces.ts';
+import { mark, markWing } from './marks.ts';
 import { memory } from './memory.ts';
 import { apart, count, feature, on, zone, fleshOf, type SleeveRows, curve } from './shapes.ts';
 
@@ -278,6 +279,27 @@ export const STAG_BEETLE: Animal = Object.freeze({
       sheen: 'gloss',
     }),
     zone('legs', 'Legs', INSECT.legs, null, '#1f1917', { covering: 'skin', sheen: 'satin' }),
+  ],
+  markings: [
+    markWing(
+      'case-seam',
+      'Dark seam of the wing cases',
+      'wing-border',
+      'wing-case',
+      [['Seam of the cases', '#1b1412']],
+      { widthMm: 0.7, edge: 'soft', edgeMm: 0.4 },
+    ),
+    mark(
+      'thorax-edge',
+      'Dark hind edge of the shield',
+      'field',
+      [['Edge of the shield', '#141110']],
+      [
+        ['prothorax', 0, 0],
+        ['prothorax', 0.16, 100],
+      ],
+      { widthMm: 0.6, vary: 0.1 },
+    ),
   ],
   eye: memory(2.2, 1.6, 2.8),
   density: { gPerMl: 0.75, why: 'air under the wing cases and in the air tubes' },

@@ -4,6 +4,7 @@ import { walk, trot, pace, canter, gallop } from '../plans/kit/mammalGaits.ts';
 import { cup, eye, face, hole, nose } from './faces.ts';
 import { claw, pawToes } from './feet.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark } from './marks.ts';
 import { memory } from './memory.ts';
 import { count, feature, fleshOf, type SleeveRows } from './shapes.ts';
 
@@ -290,6 +291,49 @@ const TOLD = {
       hex: '#a98a5e',
       sheen: 'matt',
     },
+  ],
+  markings: [
+    mark(
+      'stripes',
+      'Stripes of the back',
+      'rings',
+      [['Stripes', '#33281e']],
+      [
+        ['thoracic', 0.62, 0],
+        ['tail1', 0.7, 74],
+      ],
+      {
+        repeats: 16,
+        bands: [
+          { colour: null, mm: 28, speckle: 0 },
+          { colour: 0, mm: 17, speckle: 0 },
+        ],
+        vary: 0.55,
+        widthMm: 26,
+        spreads: true,
+        edge: 'soft',
+        edgeMm: 5,
+      },
+    ),
+    mark(
+      'eye-ring',
+      'Pale about the eye',
+      'patch',
+      [['Pale about the eye', '#cdb994']],
+      [['skull', 0.48, 54]],
+      { widthMm: 26, lengthMm: 36, edge: 'soft', edgeMm: 8 },
+    ),
+    mark(
+      'belly-shade',
+      'Paler underside',
+      'field',
+      [['Paler underside', '#c7b189']],
+      [
+        ['neckUpper', 0.3, 130],
+        ['sacrum', 0.3, 180],
+      ],
+      { widthMm: 30, vary: 0.4, edge: 'soft', edgeMm: 40 },
+    ),
   ],
   eye: memory(18, 15, 21),
   sexes: [

@@ -11,6 +11,7 @@ import {
 import { amble, walk } from '../plans/kit/mammalGaits.ts';
 import { cheek, eye, face, wholly } from './faces.ts';
 import { withJaw, type JawData } from './jaw.ts';
+import { mark } from './marks.ts';
 import { memory } from './memory.ts';
 import { nails } from './feet.ts';
 import { fringe } from './rows.ts';
@@ -350,6 +351,41 @@ const TOLD = {
     zone('legs', 'Lower legs', LOWER_LIMBS, [220, 20, 20], '#4e3627'),
     zone('feet', 'Feet', FEET, [120, 14, 18], '#463226'),
     zone('tail', 'Tail', TAIL, [450, 30, 25], '#4a3224'),
+  ],
+  markings: [
+    mark(
+      'back-fade',
+      'Sun-bleached back',
+      'field',
+      [['Bleached back', '#83603f']],
+      [
+        ['neckLower', 0.4, 0],
+        ['sacrum', 0.2, 46],
+      ],
+      { widthMm: 300, vary: 0.6, edge: 'soft', edgeMm: 320 },
+    ),
+    mark(
+      'cap',
+      'Dark cap',
+      'field',
+      [['Dark cap', '#4b3322']],
+      [
+        ['skull', 0.05, 0],
+        ['skull', 0.4, 50],
+      ],
+      { widthMm: 150, vary: 0.5, edge: 'soft', edgeMm: 120 },
+    ),
+    mark(
+      'flank-shade',
+      'Dark of the lower flank',
+      'field',
+      [['Dark of the flank', '#553a28']],
+      [
+        ['thoracic', 0.9, 96],
+        ['lumbar', 0.05, 150],
+      ],
+      { widthMm: 260, vary: 0.7, edge: 'soft', edgeMm: 300 },
+    ),
   ],
   eye: memory(38, 34, 42),
   density: { gPerMl: 0.95, why: 'the outline takes in the fleece, which is mostly air' },

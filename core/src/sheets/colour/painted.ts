@@ -9,8 +9,11 @@ import type { SeenCoat } from '../../lie/seenCoat.ts';
 import { keptFor } from '../../lie/keptFor.ts';
 import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from '../drawing.ts';
 import { faceItems, MARGIN_MM, reliefOf } from '../formItems.ts';
+import { enlarged, enlargement } from '../enlargedRelief.ts';
+import { headTimes } from '../headDrawings.ts';
 import { coatOf } from '../skin/directionMap.ts';
 import { coatStrokes } from '../skin/coatStrokes.ts';
+import { markedItems } from './markedItems.ts';
 
 const strokesKept = keptFor<SeenCoat, readonly DrawingItem[]>();
 
@@ -35,6 +38,7 @@ export function zoneAfter(
     const its = end?.hex ?? hex;
     return { flat: its, ridge: its, mean: its };
   }
+  if (layers.length === 0) return { flat: hex, ridge: hex, mean: hex };
   const last = layers.filter(({ rule }) => laid.includes(rule.id)).at(-1);
   if (last === undefined) return { flat: groundHex, ridge: groundHex, mean: groundHex };
   if (last.look === null) return { flat: last.hex, ridge: last.hex, mean: last.hex };
@@ -44,16 +48,21 @@ export function zoneAfter(
 
 /**
  * The finished form from a side after so many layers, 0 being its ground: zones in the colour of their flats, and,
- * where its strokes are known, those in the colour of their ridges. Undefined while form or colours are worked out.
+ * where its strokes are known and asked for, those in the colour of their ridges. Undefined while form or colours are worked out.
  */
-export function paintedForm(plan: Plan, view: ReliefView, many: number): Drawing | undefined {
+export function paintedForm(
+  plan: Plan,
+  view: ReliefView,
+  many: number,
+  withStrokes = true,
+): Drawing | undefined {
   const relief = reliefOf(plan, view);
   const { colour } = plan;
   if (relief === undefined || colour === null) return undefined;
   const layers = layersOf(plan);
   const laid = layers.slice(0, many).map(({ id }) => id);
-  const after = new Map(colour.zones.map((of) => [of.zone.id, zoneAfter(of, laid)]));
-  const coat = coatOf(plan, view);
+  const after = afterLayers(plan, laid);
+  const coat = withStrokes ? coatOf(plan, view) : undefined;
   // The same strokes lie there at every layer: stepping only changes their colours.
   const strokes =
     coat === undefined ? [] : strokesKept(coat, 'all', () => thinned(coatStrokes(plan, coat)));
@@ -62,6 +71,11 @@ export function paintedForm(plan: Plan, view: ReliefView, many: number): Drawing
       const its = after.get(id);
       return strokes.length > 0 ? its?.flat : its?.mean;
     }),
+    ...markedItems(
+      plan,
+      plan.marked?.views.find((of) => of.view === view),
+      after,
+    ),
     ...strokes.map((item) =>
       item.kind === 'fill' && item.target?.kind === 'zone'
         ? { ...item, hex: after.get(item.target.id)?.ridge ?? '#808080' }
@@ -73,6 +87,40 @@ export function paintedForm(plan: Plan, view: ReliefView, many: number): Drawing
   const name = layers[many - 1]?.name;
   const title = name === undefined ? say.onItsGround : say.afterLayer(name.toLowerCase());
   return fittedDrawing(`painted-${view}-${many}`, title, items, MARGIN_MM);
+}
+
+/** How each zone looks after some layers; a marking that none of its own lies of is not seen yet. */
+export function afterLayers(
+  { colour }: Plan,
+  laid: readonly LayerId[],
+): ReadonlyMap<string, ReturnType<typeof zoneAfter>> {
+  const begun = (colour?.zones ?? []).filter(
+    ({ isMarking, layers, clay }) =>
+      !isMarking ||
+      clay !== null ||
+      // On stuck hair a marking is fibre of its colour.
+      layers.length === 0 ||
+      layers.some(({ rule }) => laid.includes(rule.id)),
+  );
+  return new Map(begun.map((of) => [of.zone.id, zoneAfter(of, laid)]));
+}
+
+/** The head by itself in its last colours, as much larger as its other drawings; none while it is worked out. */
+export function paintedHeads(plan: Plan): readonly Drawing[] {
+  const times = headTimes(plan);
+  const after = afterLayers(plan, LAYER_IDS);
+  return (plan.marked?.heads ?? []).flatMap((marked) => {
+    const head = plan.surface?.heads.find(({ view }) => view === marked.view);
+    if (head === undefined || plan.colour === null) return [];
+    const large = enlarged(head, times);
+    const items = [
+      ...fills(plan, large, (id) => after.get(id)?.mean),
+      ...markedItems(plan, marked, after, enlargement(head, times)),
+      ...edges(large),
+      ...faceItems(recoloured(plan, large.face, after)),
+    ];
+    return [fittedDrawing(`painted-head-${marked.view}`, say.headPainted(times), items, MARGIN_MM)];
+  });
 }
 
 /** Eyes and bare skin of the face as far as they are painted: in their own colours when their layer lies. */

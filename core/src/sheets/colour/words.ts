@@ -3,6 +3,7 @@
  */
 
 // painted.ts
+export const headPainted = (times: number): string => `The head in its colours, ${times} times`;
 export const onItsGround = 'On its ground';
 export const afterLayer = (name: string): string => `After ${name}`;
 

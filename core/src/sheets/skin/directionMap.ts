@@ -131,17 +131,25 @@ export interface SeenMark {
 
 /** The marks of a piece from a side. */
 export function marksSeen(plan: Plan, view: ReliefView): readonly SeenMark[] {
-  const frame = VIEW_FRAMES[view];
-  const { posed } = plan.stance;
   return plan.piece.skin.marks.map(({ id, kind, places }) => ({
     ...{ id, kind, places },
-    points: places.flatMap((place, n) => {
-      const point = skinPoint(posed, place, true) ?? skinPoint(posed, place);
-      return point !== undefined && dot(point.out, frame.towards) >= 0
-        ? [{ n, at: onPage(frame, point.at) }]
-        : [];
-    }),
+    points: placesSeen(plan.stance.posed, view, places),
   }));
+}
+
+/** Those of some places that face the viewer, by their place in the list, on the page of a view. */
+export function placesSeen(
+  posed: PosedSkeleton,
+  view: ReliefView,
+  places: readonly LiePlace[],
+): readonly { readonly n: number; readonly at: PagePoint }[] {
+  const frame = VIEW_FRAMES[view];
+  return places.flatMap((place, n) => {
+    const point = skinPoint(posed, place, true) ?? skinPoint(posed, place);
+    return point !== undefined && dot(point.out, frame.towards) >= 0
+      ? [{ n, at: onPage(frame, point.at) }]
+      : [];
+  });
 }
 
 /** The place on the skin that is seen at a point of a view's page; undefined beside the body. */

@@ -28,27 +28,39 @@ export const flatSkins = (plan: Plan): readonly Drawing[] =>
  * A tube's skin laid flat at 1:1, piece by piece from its front: cut open along the belly, the back on the middle
  * line, rows numbered from the snout on, belly plates at both edges.
  */
-export function flatSkin({ tube, pieces, rows }: TubePlan): Drawing {
+export function flatSkin(of: TubePlan): Drawing {
+  const { tube, pieces, rows } = of;
   const layer = `skin ${tube.id}`;
-  let [x0, gone] = [0, 0];
-  const items = pieces.flatMap(({ flat }, i): DrawingItem[] => {
-    const long = slantOf(flat);
-    const place = placed(flat, x0);
-    const part = [
-      ...outline(place, layer),
-      ...(rows === null ? [] : rowItems(place, rows, [gone, gone + long], layer)),
-      ...title(place, `${i + 1}`, layer),
-    ];
-    gone += long;
-    x0 += reach(flat) + GAP_MM;
-    return part;
-  });
+  const items = piecePlaces(of).flatMap(({ piece: { flat }, place, n, fromMm }): DrawingItem[] => [
+    ...flatOutline(place, layer),
+    ...(rows === null ? [] : rowItems(place, rows, [fromMm, fromMm + slantOf(flat)], layer)),
+    ...title(place, `${n}`, layer),
+  ]);
   const heading = say.skinOfLaidFlat(tube.name, pieces.length);
   return fittedDrawing(`flat-${tube.id}`, heading, items, MARGIN_MM);
 }
 
+/** A piece of a tube where it lies on the sheet: its number, and how far along the skin it begins, mm. */
+export interface PlacedPiece {
+  readonly piece: TubePlan['pieces'][number];
+  readonly place: Place;
+  readonly n: number;
+  readonly fromMm: number;
+}
+
+/** The pieces of a tube beside each other on a sheet, from its front. */
+export function piecePlaces({ pieces }: TubePlan): readonly PlacedPiece[] {
+  let [x0, fromMm] = [0, 0];
+  return pieces.map((piece, i) => {
+    const placedPiece = { piece, place: placed(piece.flat, x0), n: i + 1, fromMm };
+    fromMm += slantOf(piece.flat);
+    x0 += reach(piece.flat) + GAP_MM;
+    return placedPiece;
+  });
+}
+
 /** A place of a piece on the sheet, by its share along and round. */
-type Place = (along: number, round: number) => PagePoint;
+export type Place = (along: number, round: number) => PagePoint;
 
 const placed =
   (flat: FlatPiece, x0: number): Place =>
@@ -75,7 +87,8 @@ const line = (
 
 const shares = Array.from({ length: STEPS + 1 }, (_, i) => i / STEPS - 0.5);
 
-const outline = (place: Place, layer: string): readonly DrawingItem[] => [
+/** The edge of a piece, and its middle line. */
+export const flatOutline = (place: Place, layer: string): readonly DrawingItem[] => [
   line(
     [...shares.map((r) => place(0, r)), ...shares.toReversed().map((r) => place(1, r))],
     layer,

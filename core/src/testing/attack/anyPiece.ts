@@ -93,6 +93,13 @@ function namesOf(animal: Animal): Known {
     'skin.feathers.grown.#': from(['L.P1', 'R.S3', 'L.R6']),
     'skin.feathers.shapes.#': from(['P1', 'S3', 'tail']),
     'colour.zones.#': zones,
+    'colour.seen.#': zones,
+    'colour.markings.*.id': from(['mark-a', 'mark-b', 'zigzag']),
+    'colour.markings.*.places.*.boneId': ids,
+    'colour.markings.*.part': fc.option(
+      fc.oneof(zones, from((animal.blades ?? []).map(({ id }) => id).concat('wing'))),
+      { nil: null },
+    ),
   };
 }
 

@@ -9,6 +9,7 @@ const { piece } = usePiecePlan();
 const at = computed(() => `/piece/${piece.value.id}/colour`);
 const TABS = [
   { to: '', name: say.layersTab },
+  { to: '/markings', name: say.markingsTab },
   { to: '/pictures', name: say.picturesTab },
 ];
 </script>

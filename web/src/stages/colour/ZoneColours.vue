@@ -17,7 +17,11 @@ const chosen = computed(
 );
 const groups = computed(() =>
   [
-    { name: say.zones, zones: props.colour.zones.filter(({ isDetail }) => !isDetail) },
+    {
+      name: say.zones,
+      zones: props.colour.zones.filter(({ isDetail, isMarking }) => !isDetail && !isMarking),
+    },
+    { name: say.markedZones, zones: props.colour.zones.filter(({ isMarking }) => isMarking) },
     { name: say.details, zones: props.colour.zones.filter(({ isDetail }) => isDetail) },
   ].filter(({ zones }) => zones.length > 0),
 );

@@ -6,6 +6,7 @@
 export const roomsOfColour = 'Rooms of Colour';
 export const layersTab = 'Layers';
 export const picturesTab = 'From pictures';
+export const markingsTab = 'Markings';
 
 // ColourStage.vue
 export const coloursByZoneAnd = 'Colours by zone, and their layers';
@@ -24,6 +25,7 @@ export const changeBaseCoats = 'Change the base coats';
 
 // ZoneColours.vue
 export const zones = 'Zones';
+export const markedZones = 'Markings';
 export const colourToAimAt = 'Colour to aim at';
 export const librarys = 'library’s';
 export const colourOf = (name: string | number): string => `Colour of ${name}`;
@@ -131,8 +133,10 @@ export const details = 'Eyes, mouth, teeth, claws';
 export const layersBesides = 'Layers besides those of its way';
 export const EXTRA_NAMES = {
   under: 'Underpainting',
+  glaze: 'Last glaze',
   stipple: 'Stippling',
   metallic: 'Metallic',
+  glitter: 'Glitter',
 } as const;
 export const marbled = 'Marbled: folded until it is streaked, no further';
 export const surfaceOfDetail = 'Its surface';

@@ -5,12 +5,12 @@ import { computed } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
 import { useUnits } from '../../../composables/useUnits.ts';
 import ActionButton from '../../../kit/ActionButton.vue';
-import ChoiceField from '../../../kit/ChoiceField.vue';
 import DecisionRow from '../../../kit/DecisionRow.vue';
 import HintText from '../../../kit/HintText.vue';
-import { degreesAt, lengthAt, percentAt } from '../../../kit/limited.ts';
+import { degreesAt, lengthAt } from '../../../kit/limited.ts';
 import QuantityField from '../../../kit/QuantityField.vue';
 import SwitchField from '../../../kit/SwitchField.vue';
+import PlaceFields from '../../PlaceFields.vue';
 import { withMark, withNewMark, withoutMark, withPlace } from './lieChanges.ts';
 
 /** The marks of the piece: chosen, one of them has its numbers to type. */
@@ -20,12 +20,6 @@ const { piece, plan, change } = usePiecePlan();
 const { text, system } = useUnits();
 const marks = computed(() => piece.value.skin.marks);
 const mark = computed(() => marks.value.find(({ id }) => id === props.chosen));
-const bones = computed(() =>
-  plan.value.measure.skeleton.bones.map(({ id, plainName, side }) => ({
-    value: id,
-    label: side === 'mid' ? plainName : say.onSide(plainName, side),
-  })),
-);
 const put = (id: string, part: Partial<LieMarkChoice>): void =>
   change(say.changeMark, (p) => withMark(p, id, part));
 const place = (id: string, n: number, part: Partial<LiePlace>): void =>
@@ -96,30 +90,11 @@ const nameOf = ({ kind, places }: LieMarkChoice, n: number): string => {
         @set="put(mark.id, { radiusMm: $event })"
       />
     </DecisionRow>
-    <fieldset v-for="(of, n) in mark.places" :key="n">
-      <legend>{{ say.placeNumber(n + 1) }}</legend>
-      <ChoiceField
-        small
-        :label="say.boneOfPlace(n + 1)"
-        :value="of.boneId"
-        :options="bones"
-        @set="place(mark.id, n, { boneId: $event })"
-      />
-      <QuantityField
-        small
-        :label="say.alongOfPlace(n + 1)"
-        :shown="`${Math.round(1000 * of.along) / 10} %`"
-        :parse="percentAt('skin.marks.*.places.*.along', say.alongOfPlace(n + 1))"
-        @set="place(mark.id, n, { along: $event })"
-      />
-      <QuantityField
-        small
-        :label="say.aroundOfPlace(n + 1)"
-        :shown="text(of.around, 'deg')"
-        :parse="degreesAt('skin.marks.*.places.*.around', say.aroundOfPlace(n + 1))"
-        @set="place(mark.id, n, { around: $event })"
-      />
-    </fieldset>
+    <PlaceFields
+      :places="mark.places"
+      path="skin.marks.*.places.*"
+      @set="(n, part) => place(mark!.id, n, part)"
+    />
     <ActionButton @click="remove(mark.id)">{{ say.removeMark }}</ActionButton>
   </template>
 </template>
@@ -128,20 +103,6 @@ const nameOf = ({ kind, places }: LieMarkChoice, n: number): string => {
 ul {
   list-style: none;
   margin: 0;
-  padding: 0;
-}
-fieldset {
-  display: grid;
-  grid-template-columns: 1.4fr 1fr 1fr;
-  gap: 6px;
-  border: 0;
-  border-top: 1px dotted var(--line);
-  margin: 0;
-  padding: 4px 0;
-}
-legend {
-  font-size: 13px;
-  color: var(--soft);
   padding: 0;
 }
 </style>

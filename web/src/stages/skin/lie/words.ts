@@ -11,14 +11,11 @@ export const markKinds = {
 } as const;
 export const drawMark = (kind: string): string => `Draw a ${kind} of the coat`;
 export const moveMark = 'Move a mark of the coat';
-export const placeOfMark = (n: number, kind: string): string =>
-  `Place ${n} of a ${kind}, degrees from the back`;
 
 // MarkList.vue
 export const noMarksYet =
   'No marks of your own: the coat lies as anatomy has it. Choose Line, Parting, Ridge or Whorl over the map and drag over the animal.';
 export const addLine = 'Add a line to type';
-export const onSide = (name: string, side: string): string => `${name}, ${side}`;
 export const changeMark = 'Change a mark of the coat';
 export const removeMark = 'Remove this mark';
 export const markNamed = (kind: string, n: number, bone: string): string =>
@@ -27,10 +24,6 @@ export const otherSideToo = 'On the other side too';
 export const whorlTurns = 'Turns by';
 export const hairStandsOff = 'Hair stands off it by';
 export const radiusInLife = 'Radius in life';
-export const placeNumber = (n: number): string => `Place ${n}`;
-export const boneOfPlace = (n: number): string => `Bone of place ${n}`;
-export const alongOfPlace = (n: number): string => `Along its bone, place ${n}`;
-export const aroundOfPlace = (n: number): string => `From the back line, place ${n}`;
 
 // LieStage.vue
 export const howCoatLies = 'How the coat lies';

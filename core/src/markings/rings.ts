@@ -1,0 +1,66 @@
+import type { Band, Marking } from '../anatomy/marking.ts';
+import { outOfRegion, roundOf, type Region } from './region.ts';
+import type { SkinSpot } from './skinPoint.ts';
+import { outOfIslands, wander } from './wander.ts';
+
+/** One ring where it lies: life mm along its run. */
+export interface LaidBand {
+  readonly band: Band;
+  readonly from: number;
+  readonly to: number;
+}
+
+/**
+ * The bands of a row over a stretch: repeated as often as is told, or as fits best, and stretched evenly, so that
+ * they sum to it.
+ */
+export function laidBands(
+  { bands, repeats }: Pick<Marking, 'bands' | 'repeats'>,
+  { from, to }: Pick<Region, 'from' | 'to'>,
+): readonly LaidBand[] {
+  const one = bands.reduce((sum, { mm }) => sum + mm, 0);
+  if (one <= 0 || to <= from) return [];
+  const many = repeats ?? Math.max(1, Math.round((to - from) / one));
+  const stretch = (to - from) / (many * one);
+  let at = from;
+  return Array.from({ length: many }, () => bands)
+    .flat()
+    .map((band) => {
+      const begins = at;
+      at += band.mm * stretch;
+      return { band, from: begins, to: at };
+    });
+}
+
+/** A band's edge strays by this share of its width at most. */
+const STRAYS = 0.35;
+
+/** Rings, or bands between two angles, one after the other. */
+export function ringField(
+  marking: Marking,
+  region: Region,
+): (spot: SkinSpot) => readonly number[] | undefined {
+  const laid = laidBands(marking, region);
+  const least = Math.min(...laid.map(({ from, to }) => to - from));
+  const loose = { ...marking, widthMm: STRAYS * 2 * least };
+  return (spot) => {
+    const outside = outOfRegion(region, spot);
+    const round = roundOf(region, spot);
+    const at = spot.along + (laid.length === 0 ? 0 : wander(loose, spot, round));
+    // Rings never run into each other: the edge of one is that of the next, moved by the same.
+    const out = marking.colours.map(() => Infinity);
+    for (const { band, from, to } of laid) {
+      const ring = Math.max(from - at, at - to);
+      const speckled =
+        band.speckle <= 0
+          ? ring
+          : Math.max(
+              ring,
+              -outOfIslands(spot, round, band.speckle, marking.widthMm, marking.seed + 3),
+            );
+      const { colour } = band;
+      if (colour !== null && speckled < (out[colour] ?? -Infinity)) out[colour] = speckled;
+    }
+    return out.map((ring) => Math.max(ring, outside));
+  };
+}

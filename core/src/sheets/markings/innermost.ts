@@ -1,0 +1,28 @@
+import { insideLoop } from '../../geometry/contours.ts';
+import { toPolyline } from '../../markings/lineFields.ts';
+import type { PagePoint } from '../drawing.ts';
+
+/** Steps of the grid on which the place is looked for. */
+const STEPS = 18;
+
+/** The place in some outlines, holes and all, that lies farthest from every edge, and how far; undefined for none. */
+export function innermost(
+  loops: readonly (readonly PagePoint[])[],
+): { readonly at: PagePoint; readonly free: number } | undefined {
+  const all = loops.flat();
+  if (all.length < 3) return undefined;
+  const [xs, ys] = [all.map(([x]) => x), all.map(([, y]) => y)];
+  const low = (of: readonly number[]): number => of.reduce((a, b) => Math.min(a, b));
+  const high = (of: readonly number[]): number => of.reduce((a, b) => Math.max(a, b));
+  const [x0, y0, wide, tall] = [low(xs), low(ys), high(xs) - low(xs), high(ys) - low(ys)];
+  let best: { at: PagePoint; free: number } | undefined;
+  for (let i = 0; i < STEPS; i++)
+    for (let j = 0; j < STEPS; j++) {
+      const at: PagePoint = [x0 + ((i + 0.5) * wide) / STEPS, y0 + ((j + 0.5) * tall) / STEPS];
+      const inside = loops.reduce((is, loop) => is !== insideLoop(loop, at), false);
+      if (!inside) continue;
+      const free = Math.min(...loops.map((loop) => toPolyline(at, loop, true)));
+      if (best === undefined || free > best.free) best = { at, free };
+    }
+  return best;
+}
