@@ -11,6 +11,8 @@ import {
   type Picture,
 } from '@keen-sinew/core';
 import { shakyHand, tracedPlate } from '../core/src/testing/tracing.ts';
+import { barePieces } from '../core/src/start/demoPieces.ts';
+import { colourPicture, colourPlate, COLOUR_PLATES } from './colourPlates.ts';
 import { CHROMIUM, CHROMIUM_FLAGS } from '../e2e/launch.ts';
 
 /** npm run references: draws the demonstration's reference pictures anew, into the application. */
@@ -47,6 +49,21 @@ for (const plate of REFERENCE_PLATES) {
   await page.close();
   console.log(plate.file, width, height);
 }
+const colourPictures: Picture[] = [];
+for (const plate of COLOUR_PLATES) {
+  const made = colourPlate(plate, barePieces());
+  const picture = colourPicture(plate, made);
+  const { widthPx: width, heightPx: height } = picture;
+  const page = await browser.newPage({ viewport: { width, height } });
+  const svg = drawingSvg(made.drawing)
+    .replace(/^<\?xml.*\n/, '')
+    .replace(/width="[\d.]+mm" height="[\d.]+mm"/, `width="${width}" height="${height}"`);
+  await page.setContent(`<style>body { margin: 0 } svg { display: block }</style>${svg}`);
+  await page.screenshot({ path: `${FOLDER}${plate.file}` });
+  await page.close();
+  colourPictures.push(picture);
+  console.log(plate.file, width, height);
+}
 await browser.close();
 
 /** What a patient hand placed on some of them; rounded to a tenth of a pixel. */
@@ -65,6 +82,7 @@ const demo = {
     plateReference(plateOf('otter-front.png')),
     { ...traced('otter-photograph.png'), scale: null, nearer: midlineSigns() },
   ],
+  COLOUR_PICTURES: colourPictures,
   HERON_PICTURES: [traced('heron-side.png'), traced('heron-front.png')],
 };
 const rounded = (_: string, value: unknown): unknown =>

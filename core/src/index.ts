@@ -400,6 +400,7 @@ export {
   type MarkingPlace,
 } from './anatomy/marking.ts';
 export { canStart, MARKING_STARTERS, newMarking, type MarkingStarter } from './start/newMarking.ts';
+export type { ColourCheck } from './colour/checkColours.ts';
 export { MARKING_MOST, MOST_MARKINGS } from './piece/markingSchema.ts';
 export type { TubePlan } from './skin/tubePlan.ts';
 export type { FoldPlan } from './skin/foldPlan.ts';

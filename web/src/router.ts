@@ -84,6 +84,11 @@ const colourRoutes: readonly RouteRecordRaw[] = [
     meta: { stage: 'colour' },
   },
   {
+    path: 'colour/check',
+    component: () => import('./stages/colour/check/CheckStage.vue'),
+    meta: { stage: 'colour' },
+  },
+  {
     path: 'colour/pictures',
     component: () => import('./stages/colour/pictures/PalettesStage.vue'),
     meta: { stage: 'colour' },

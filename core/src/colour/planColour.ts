@@ -8,6 +8,7 @@ import type { SkinPlan } from '../skin/planSkin.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import type { PaintOnHand } from '../workshop/workshopSchema.ts';
 import { accentOf, type Accent } from './accent.ts';
+import { checkSnags, colourChecks, type ColourCheck } from './checkColours.ts';
 import type { Coloured, ColouredDetail } from './details.ts';
 import { groundHex, isPrimed } from './grounds.ts';
 import { layeredZones } from './layeredZones.ts';
@@ -60,6 +61,8 @@ export interface ColourPlan extends StageResult {
     readonly words: string;
     readonly ml: Working;
   }[];
+  /** Zones and markings beside what pictures show of them, the farthest off first. */
+  readonly checks: readonly ColourCheck[];
   /** What goes wrong with varnish here, and where. */
   readonly advice: readonly VarnishAdvice[];
 }
@@ -94,12 +97,13 @@ export function planColour(inputs: ColourInputs): ColourPlan | null {
   const primer =
     primed.length === 0 ? null : wholeCoat('colour.primer.ml', say.primerOneCoat, primed);
   const varnishes = varnishesOf(zones);
+  const checks = colourChecks(zones, colour.seen);
   const oneMore = painted?.oneMore ? oneMorePlan(painted.oneMore) : null;
   const tubes = painted && tubePlans(painted.few, spreadsOf(zones), paints, colour.fixed);
   return {
     primerHex: groundHex(colour.school, colour),
     ...{ primer, zones, tubes, varnishes },
-    oneMore,
+    ...{ oneMore, checks },
     advice: varnishAdvice(zones, colour, bendingZones(inputs)),
     workings: [
       ...(primer === null ? [] : [primer]),
@@ -107,8 +111,9 @@ export function planColour(inputs: ColourInputs): ColourPlan | null {
       ...(tubes ?? []).flatMap(tubeWorkings),
       ...(oneMore === null ? [] : [oneMore.nearer]),
       ...varnishes.map((varnish) => varnish.ml),
+      ...checks.map(({ difference }) => difference),
     ],
-    snags: [],
+    snags: checkSnags(checks),
   };
 }
 

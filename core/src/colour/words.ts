@@ -178,3 +178,14 @@ export const chromeOxideGreen = 'Chrome oxide green';
 // workings
 export const differenceBetween = (hex: string, paint: string): string =>
   `difference of ${hex} and ${paint} by CIEDE2000: 1 is just seen by a trained eye, 5 by anybody`;
+
+// checkColours.ts
+export const nearlyAlike = 'nearly alike';
+export const tooLight = 'too light';
+export const tooDark = 'too dark';
+export const tooStrong = 'too strong';
+export const tooGrey = 'too grey';
+export const otherHue = 'in another hue';
+export const offPicture = (name: string): string => `${name}: off what the picture shows`;
+export const asPictureShows = (picture: string): string =>
+  `As ${picture} shows it, under its light; CIEDE2000 (ISO/CIE 11664-6:2014).`;

@@ -1,10 +1,11 @@
 import { newWorkshop } from '../workshop/newWorkshop.ts';
 import { inWorkshop, type Workpiece } from '../workshop/workpiece.ts';
 import type { PaintOnHand, Supply, Workshop } from '../workshop/workshopSchema.ts';
-import { HERON_PICTURES, OTTER_PICTURES } from './demoPictures.ts';
+import { COLOUR_PICTURES, HERON_PICTURES, OTTER_PICTURES } from './demoPictures.ts';
 import { newPiece, softWire } from './newPiece.ts';
 import { otterShellTrace } from './demoTrace.ts';
 import { fishingBaryonyx } from './demoBaryonyx.ts';
+import { ringSnake } from './demoRingSnake.ts';
 import { raftSpiderOnTheWater } from './demoSpider.ts';
 import { dragonflyOverTheReeds, overTheOldFen, owlDoll, owletInDown } from './demoFliers.ts';
 import { sluiceHob } from './sluiceHob.ts';
@@ -13,17 +14,39 @@ import type { Piece } from '../piece/pieceSchema.ts';
 /**
  * The demonstration: pieces for the visitor hut of the invented wetland reserve Marrowby Fen, an
  * otter on a washed-up log, a wolf at the edge of the carr, a heron stalking at the sluice, an adder
- * basking in a coil, a fishing dinosaur for the corner of the fen before the fen, a legend of it, a raft spider and a
+ * basking in a coil, a fishing dinosaur for the corner of the fen before the fen, two legends of it, a raft spider and a
  * dragonfly many times life size, an owl doll with wings of felt, an owlet in down, and a pterosaur. All of it is
  * invented.
  */
-export const demoPieces = (): readonly Piece[] => [
+export const demoPieces = (): readonly Piece[] => barePieces().map(withColours);
+
+/** A piece with the coloured picture that it is checked against, where there is one. */
+const withColours = (piece: Piece): Piece => {
+  const picture = COLOUR_PICTURES.find(({ id }) => COLOURS_OF[id] === piece.id);
+  if (picture === undefined) return piece;
+  const { references } = piece;
+  return { ...piece, references: { ...references, pictures: [...references.pictures, picture] } };
+};
+
+/** Which piece each coloured picture is of. */
+const COLOURS_OF: Readonly<Record<string, string>> = {
+  'adder-colours': 'adder-in-a-coil',
+  'old-girdle-colours': 'old-girdle',
+  'wolf-colours': 'wolf-at-the-carr',
+  'heron-colours': 'heron-at-the-sluice',
+  'dragonfly-colours': 'dragonfly-over-the-reeds',
+  'baryonyx-colours': 'fishing-baryonyx',
+};
+
+/** The pieces without those pictures. */
+export const barePieces = (): readonly Piece[] => [
   otterOnTheLog(),
   wolfAtTheCarr(),
   heronAtTheSluice(),
   adderInACoil(),
   fishingBaryonyx(),
   sluiceHob(),
+  ringSnake(),
   raftSpiderOnTheWater(),
   owlDoll(),
   dragonflyOverTheReeds(),

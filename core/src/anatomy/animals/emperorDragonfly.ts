@@ -233,7 +233,7 @@ export const EMPEROR_DRAGONFLY: Animal = Object.freeze({
       sheen: 'gloss',
     }),
     zone('thorax', 'Thorax', INSECT.thorax, [0.6, 0.1, 20], '#7d9a45'),
-    zone('stripe', 'Stripe of the back', INSECT.abdomen, null, '#22211f', {
+    zone('stripe', 'Back of the abdomen', INSECT.abdomen, null, '#4f86c6', {
       covering: 'skin',
       sheen: 'satin',
       facing: ['up'],
@@ -257,6 +257,17 @@ export const EMPEROR_DRAGONFLY: Animal = Object.freeze({
         ['pterothorax', 0.1, 96],
       ],
       { repeats: 2, widthMm: 0.7, vary: 0.2 },
+    ),
+    mark(
+      'abdomen-line',
+      'Black line of the abdomen',
+      'stripes',
+      [['Line of the abdomen', '#1d1c1b']],
+      [
+        ['abdomen1', 0.1, 0],
+        ['abdomen3', 0.98, 0],
+      ],
+      { repeats: 1, widthMm: 1.5, vary: 0.6 },
     ),
     mark(
       'segment-rings',

@@ -256,7 +256,7 @@ const TOLD = {
       hair: memory(85, 60, 130),
       lock: memory(7, 4, 12),
       lieDeg: 22,
-      hex: '#6d6558',
+      hex: '#857a68',
       sheen: 'matt',
     },
     {

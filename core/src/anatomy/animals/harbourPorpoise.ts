@@ -193,7 +193,7 @@ const TOLD = {
       [['Grey of the flank', '#9da2a6']],
       [
         ['skull', 0.1, 88],
-        ['peduncle1', 0.4, 128],
+        ['peduncle2', 1, 128],
       ],
       { widthMm: 90, vary: 0.7, edge: 'soft', edgeMm: 130 },
     ),

@@ -302,18 +302,6 @@ const TOLD = {
   ],
   markings: [
     mark(
-      'rump-edge',
-      'Dark edge of the rump patch',
-      'line',
-      [['Edge of the rump', '#4f3a29']],
-      [
-        ['sacrum', 0.75, 6],
-        ['sacrum', 0.6, 60],
-        ['sacrum', 0.3, 104],
-      ],
-      { widthMm: 26, vary: 0.5, spreads: true, edge: 'soft', edgeMm: 14 },
-    ),
-    mark(
       'eel-stripe',
       'Stripe of the back',
       'stripes',

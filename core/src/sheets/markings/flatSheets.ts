@@ -74,19 +74,23 @@ export function flatTube(plan: Plan, tubePlan: TubePlan, use: FlatUse): Drawing 
   return fittedDrawing(`${use}-${tube.id}`, title, items, MARGIN_MM);
 }
 
-/** Where a piece begins along the skin, and which line is the back. */
+/** A piece shorter than this has its number alone, mm. */
+const WORDS_MM = 34;
+
+/** Its number, where it begins along the skin, and which line is the back. */
 function pieceWords({ place, n, piece, fromMm }: PlacedPiece, layer: string): DrawingItem[] {
-  const [x, y] = place(0, 0.5);
-  const text = (words: string, at: PagePoint): DrawingItem => ({
-    ...{ kind: 'text', ink: 'soft', layer, text: words, sizeMm: 2.2, anchor: 'start' },
+  const long = slantOf(piece.flat);
+  const text = (words: string, at: PagePoint, anchor: 'start' | 'end'): DrawingItem => ({
+    ...{ kind: 'text', ink: 'soft', layer, text: words, sizeMm: 2.2, anchor },
     ...{ face: 'label', at },
   });
+  const told =
+    long < WORDS_MM ? `${n}` : `${n}: ${fromMm.toFixed(0)}–${(fromMm + long).toFixed(0)} mm`;
+  const [x, y] = place(0, 0.5);
+  const [left, back] = place(0, 0);
   return [
-    text(`${n}: ${fromMm.toFixed(0)}–${(fromMm + slantOf(piece.flat)).toFixed(0)} mm`, [
-      x,
-      y + BESIDE_MM,
-    ]),
-    text(say.backLine, [place(0, 0)[0] + 1, place(0, 0)[1] + 0.6]),
+    text(told, [x, y + BESIDE_MM], 'start'),
+    ...(n === 1 ? [text(say.backLine, [left - BESIDE_MM, back - 0.8], 'end')] : []),
   ];
 }
 

@@ -56,6 +56,10 @@ export const numberedSheets = (plan: Plan): readonly Drawing[] =>
     ? []
     : [...RELIEF_VIEWS.flatMap((view) => numberedAreas(plan, view) ?? []), ...numberedHeads(plan)];
 
+/** A view without what is mixed at soft edges: lines go round what is wholly of a colour. */
+const withoutSoft = (view: MarkedView | undefined): MarkedView | undefined =>
+  view && { ...view, regions: view.regions.filter(({ into }) => into === null) };
+
 function numberedItems(
   plan: Plan,
   relief: Relief,
@@ -79,11 +83,12 @@ function numberedItems(
       ];
     },
   );
-  const marks = markedItems(plan, marked, tints, place);
+  const marks = markedItems(plan, withoutSoft(marked), tints, place);
   const areas = [...fills, ...marks];
   const seen = new Map<string, number>();
   return [
-    ...areas,
+    ...fills,
+    ...markedItems(plan, marked, tints, place),
     ...areas.flatMap((area) =>
       area.kind === 'fill'
         ? area.outlines.map((points): DrawingItem => ({

@@ -7,6 +7,7 @@ export const roomsOfColour = 'Rooms of Colour';
 export const layersTab = 'Layers';
 export const picturesTab = 'From pictures';
 export const markingsTab = 'Markings';
+export const checkTab = 'Check';
 
 // ColourStage.vue
 export const coloursByZoneAnd = 'Colours by zone, and their layers';

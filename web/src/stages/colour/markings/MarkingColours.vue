@@ -49,8 +49,9 @@ const isPicked = (zoneId: string): boolean =>
 </script>
 
 <template>
-  <div v-for="(row, n) in rows" :key="row.zoneId" class="colour" :data-colour="row.zoneId">
+  <div v-for="(row, n) in rows" :key="row.zoneId" class="entry" :data-colour="row.zoneId">
     <NameField
+      v-if="rows.length > 1"
       :label="say.colourName(n + 1)"
       :value="row.name"
       :most="60"
@@ -90,14 +91,9 @@ const isPicked = (zoneId: string): boolean =>
 </template>
 
 <style scoped>
-.colour {
+.entry {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
   gap: 4px 8px;
-  align-items: end;
   margin-bottom: 6px;
-}
-.colour > :nth-child(n + 3) {
-  grid-column: 1 / -1;
 }
 </style>

@@ -24,6 +24,12 @@ const put = (part: Partial<Marking>): void =>
   change(say.changeMarking(props.marking.name), (p) =>
     withMarking(p, plan.value, props.marking.id, part),
   );
+/** The one colour of a marking is called as it is. */
+function rename(name: string): void {
+  const { colours } = props.marking;
+  const one = colours.length === 1 ? { colours: [{ ...colours[0]!, name }] } : {};
+  put({ name, ...one });
+}
 const at = (key: string): string => `colour.markings.*.${key}`;
 const shown = ({ key, as }: SizeField): string => {
   const value = props.marking[key];
@@ -55,7 +61,7 @@ const SEEDS = 1000;
 </script>
 
 <template>
-  <NameField :label="say.name" :value="marking.name" :most="60" @set="put({ name: $event })" />
+  <NameField :label="say.name" :value="marking.name" :most="60" @set="rename" />
   <DecisionRow v-if="on !== 'skin'" :name="say.onWhat">
     <ChoiceField
       small

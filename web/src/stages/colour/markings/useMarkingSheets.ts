@@ -41,7 +41,8 @@ export function useMarkingSheets(): {
     const drawing = isPainted
       ? paintedForm(plan.value, view.value, layersOf(plan.value).length, false)
       : numberedAreas(plan.value, view.value);
-    return [[drawing ?? quick()]];
+    const titled = drawing && (isPainted ? { ...drawing, title: say.inItsColours } : drawing);
+    return [[titled ?? quick()]];
   };
   const rows = computed(() => {
     if (show.value === 'painted' || show.value === 'numbered') return onAnimal();

@@ -30,6 +30,9 @@ export const itsMarkings = 'Its markings';
 export const chosenMarking = (name: string): string => `${name}`;
 export const nothingFlat = 'No marking lies on a part that can be laid flat.';
 
+// useMarkingSheets.ts
+export const inItsColours = 'In its colours';
+
 // MarkingList.vue
 export const noneYet =
   'Nothing is marked yet. Choose what it is, and add it; then drag its places.';

@@ -1,60 +1,30 @@
 <script setup lang="ts">
 import * as say from './words.ts';
-import {
-  elevation,
-  layersOf,
-  paintedForm,
-  type CardKind,
-  type FoundColour,
-  type Picture,
-} from '@keen-sinew/core';
-import { computed, ref } from 'vue';
+import { elevation, layersOf, paintedForm, type FoundColour } from '@keen-sinew/core';
+import { computed } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
 import { useSelection } from '../../../composables/useSelection.ts';
-import ActionButton from '../../../kit/ActionButton.vue';
-import ChoiceField from '../../../kit/ChoiceField.vue';
-import ChoiceRow from '../../../kit/ChoiceRow.vue';
 import EmptyState from '../../../kit/EmptyState.vue';
 import HintText from '../../../kit/HintText.vue';
 import LedgerPanel from '../../../ledger/LedgerPanel.vue';
 import LedgerSection from '../../../ledger/LedgerSection.vue';
-import { usePictureImage } from '../../../pictures/usePictureImage.ts';
 import SheetBoard from '../../../sheet/SheetBoard.vue';
 import SheetFrame from '../../../sheet/SheetFrame.vue';
-import type { Loop } from '../../../workers/palette.worker.ts';
 import { usePickOnSheet } from '../../usePickOnSheet.ts';
 import ColourTabs from '../ColourTabs.vue';
 import FoundColours from './FoundColours.vue';
 import { withFound } from './foundChanges.ts';
 import PaletteTable from './PaletteTable.vue';
 import PictureMarks from './PictureMarks.vue';
-import { usePalette } from './usePalette.ts';
+import PictureTools from './PictureTools.vue';
+import { usePictureAsk } from './usePictureAsk.ts';
 
 /** Colours to aim at, read from pictures of the animal; the piece stands beside the picture while zones take them. */
 const { piece, plan, change } = usePiecePlan();
 const { target } = useSelection();
 const pickOnSheet = usePickOnSheet();
-const pictures = computed(() => piece.value.references.pictures);
-const chosen = ref('');
-const picture = computed<Picture | null>(
-  () => pictures.value.find(({ id }) => id === chosen.value) ?? pictures.value[0] ?? null,
-);
-const { image, problem: unseen } = usePictureImage(() => piece.value.id, picture);
-const mode = ref<'round' | 'card'>('round');
-const kind = ref<CardKind>('grey');
-/** By picture: what is drawn round on it, and where its card lies. */
-const rounds = ref<Readonly<Record<string, Loop | null>>>({});
-const cards = ref<Readonly<Record<string, Loop | null>>>({});
-const many = ref(5);
-const id = computed(() => picture.value?.id ?? '');
-const round = computed(() => rounds.value[id.value] ?? null);
-const card = computed(() => cards.value[id.value] ?? null);
-const question = computed(() => ({
-  ...{ round: round.value, card: card.value, kind: kind.value, many: many.value },
-}));
-const { found, problem, busy } = usePalette(() => piece.value.id, picture, question);
-const MODES = (['round', 'card'] as const).map((value) => ({ label: say.MODES[value], value }));
-const CARDS = (['grey', 'paper'] as const).map((value) => ({ label: say.CARDS[value], value }));
+const ask = usePictureAsk();
+const { picture, image, unseen, mode, many, round, card, found, problem, busy } = ask;
 const rows = computed(() => [
   [
     paintedForm(plan.value, 'side', layersOf(plan.value).length) ??
@@ -71,35 +41,7 @@ const keep = (of: Omit<FoundColour, 'id'>): void => change(say.keepFound, (p) =>
       <RouterLink :to="`/piece/${piece.id}/measure/pictures`">{{ say.toPictures }}</RouterLink>
     </EmptyState>
     <template v-else>
-      <div class="tools">
-        <ChoiceField
-          small
-          :label="say.whichPicture"
-          :value="picture.id"
-          :options="pictures.map(({ id: value, name: label }) => ({ label, value }))"
-          @set="chosen = $event"
-        />
-        <RouterLink :to="`/piece/${piece.id}/measure/pictures`">{{ say.morePictures }}</RouterLink>
-        <ChoiceRow
-          :label="say.whatYouSet"
-          :value="mode"
-          :options="MODES"
-          @set="mode = $event as 'round' | 'card'"
-        />
-        <ChoiceRow
-          v-if="mode === 'card'"
-          :label="say.whatCard"
-          :value="kind"
-          :options="CARDS"
-          @set="kind = $event as CardKind"
-        />
-        <ActionButton v-if="round" @click="rounds = { ...rounds, [id]: null }">{{
-          say.wholePicture
-        }}</ActionButton>
-        <ActionButton v-if="card" @click="cards = { ...cards, [id]: null }">{{
-          say.noCard
-        }}</ActionButton>
-      </div>
+      <PictureTools :ask="ask" />
       <HintText v-if="unseen" alarm>{{ unseen }}</HintText>
       <div class="beside">
         <PictureMarks
@@ -109,8 +51,8 @@ const keep = (of: Omit<FoundColour, 'id'>): void => change(say.keepFound, (p) =>
           :mode="mode"
           :round="round"
           :card="card"
-          @round="rounds = { ...rounds, [id]: $event }"
-          @card="cards = { ...cards, [id]: $event }"
+          @round="ask.setRound($event)"
+          @card="ask.setCard($event)"
         />
         <SheetBoard
           still
@@ -142,13 +84,6 @@ const keep = (of: Omit<FoundColour, 'id'>): void => change(say.keepFound, (p) =>
 </template>
 
 <style scoped>
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 14px;
-  margin: 6px 0;
-}
 .beside {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);

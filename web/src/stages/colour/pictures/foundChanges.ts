@@ -41,14 +41,12 @@ export const withZoneHexes = (
 
 /** Zones that change where all colours of the animal are held to so many of them, by their areas. */
 export function heldZones(
-  { colour, skin }: Plan,
+  { colour }: Plan,
   many: number,
 ): readonly (readonly [zone: string, hex: string])[] {
   const own = (colour?.zones ?? []).filter(({ isDetail }) => !isDetail);
-  const areaOf = (id: string): number =>
-    skin.zones.find(({ zone }) => zone.id === id)?.area?.value ?? 0;
   const held = coloursHeld(
-    own.map(({ hex, zone }) => ({ hex, weight: Math.max(areaOf(zone.id), 1e-3) })),
+    own.map(({ hex, area }) => ({ hex, weight: Math.max(area.value, 1e-3) })),
     many,
   );
   return own.flatMap(({ zone, hex }, i) => (held[i] === hex ? [] : [[zone.id, held[i]!] as const]));
