@@ -36,7 +36,8 @@ function laidPlaces(skeleton: Skeleton, marking: Marking): LaidPlaces | undefine
     const arc = arcAt(sections, place.along, place.around) * (isRight ? -1 : 1);
     const deg = Math.abs(place.around);
     const lap = deg <= ON_MIDLINE_DEG ? -1 : deg >= 180 - ON_MIDLINE_DEG ? 1 : 0;
-    const laps = isFolded && marking.kind === 'patch' ? lap * LAPS * widthMm : 0;
+    const isOutline = marking.kind === 'patch' && places.length > 2;
+    const laps = isFolded && isOutline ? lap * LAPS * widthMm : 0;
     return [[at, (isFolded ? Math.abs(arc) : arc) + laps]];
   });
   return points.length < places.length ? undefined : { run, points, isFolded };

@@ -5,9 +5,13 @@ import type { PagePoint } from '../drawing.ts';
 /** Steps of the grid on which the place is looked for. */
 const STEPS = 18;
 
-/** The place in some outlines, holes and all, that lies farthest from every edge, and how far; undefined for none. */
+/**
+ * The place in some outlines, holes and all, and in none of the areas that lie over them, that is farthest from every
+ * edge, and how far; undefined where there is none.
+ */
 export function innermost(
   loops: readonly (readonly PagePoint[])[],
+  over: readonly (readonly (readonly PagePoint[])[])[] = [],
 ): { readonly at: PagePoint; readonly free: number } | undefined {
   const all = loops.flat();
   if (all.length < 3) return undefined;
@@ -19,10 +23,14 @@ export function innermost(
   for (let i = 0; i < STEPS; i++)
     for (let j = 0; j < STEPS; j++) {
       const at: PagePoint = [x0 + ((i + 0.5) * wide) / STEPS, y0 + ((j + 0.5) * tall) / STEPS];
-      const inside = loops.reduce((is, loop) => is !== insideLoop(loop, at), false);
-      if (!inside) continue;
-      const free = Math.min(...loops.map((loop) => toPolyline(at, loop, true)));
+      if (!isIn(loops, at) || over.some((area) => isIn(area, at))) continue;
+      const edges = [...loops, ...over.flat()];
+      const free = Math.min(...edges.map((loop) => toPolyline(at, loop, true)));
       if (best === undefined || free > best.free) best = { at, free };
     }
   return best;
 }
+
+/** Whether a place lies in outlines with their holes. */
+const isIn = (loops: readonly (readonly PagePoint[])[], at: PagePoint): boolean =>
+  loops.reduce((is, loop) => is !== insideLoop(loop, at), false);

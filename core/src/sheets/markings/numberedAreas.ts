@@ -119,9 +119,9 @@ function numbersOn(
   if (number === undefined) return [];
   const over = marks.includes(area)
     ? []
-    : marks.flatMap((mark) => (mark.kind === 'fill' ? mark.outlines : []));
+    : marks.flatMap((mark) => (mark.kind === 'fill' ? [mark.outlines] : []));
   return area.outlines
-    .map((loop) => innermost([loop, ...over]))
+    .map((loop) => innermost([loop], over))
     .filter((found) => found !== undefined && found.free >= FREE_MM)
     .toSorted((a, b) => b!.free - a!.free)
     .flatMap((found): DrawingItem[] => {
