@@ -406,6 +406,7 @@ export type { TubePlan } from './skin/tubePlan.ts';
 export type { FoldPlan } from './skin/foldPlan.ts';
 export { coatCsv } from './formats/coatTable.ts';
 export { flatMarkingSheets, type FlatUse } from './sheets/markings/flatSheets.ts';
+export { markedFeathers } from './sheets/markings/featherMarks.ts';
 export { markingList } from './sheets/markings/markingList.ts';
 export { numberedAreas, numberedHeads, zoneNumbers } from './sheets/markings/numberedAreas.ts';
 export { markedItems } from './sheets/colour/markedItems.ts';

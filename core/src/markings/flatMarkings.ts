@@ -19,8 +19,8 @@ export interface FlatPart {
 
 /** Cells that a piece of skin is sampled with: along it, and round it. */
 const CELLS = { along: 120, round: 160, blade: 220 } as const;
-/** The finest that is told apart, as a share of what is sampled. */
-const FINEST = 1 / 400;
+/** Edges run out over so many cells, so that outlines lie between cells as exactly as the field tells. */
+const RAMP_CELLS = 2;
 
 /** The run that a tube of skin lies on; undefined where it has none. */
 export const runOfTube = (skeleton: Skeleton, { stations }: Tube): Run | undefined =>
@@ -51,13 +51,15 @@ export function flatParts(
   const run = runOfTube(skeleton, tube);
   if (run === undefined) return [];
   const [nx, ny] = [CELLS.along + 1, CELLS.round + 1];
-  const leastMm = FINEST * run.lengthMm;
-  const coverage = coverageOf(skeleton, markings, leastMm);
   const covers: Float32Array[] = [];
   const rows = Array.from({ length: nx }, (_, i) => {
     const atMm = from.atMm + ((to.atMm - from.atMm) * i) / CELLS.along;
     return spotAt(skeleton, run, alongTube(tube, run, atMm), 0);
   });
+  const long = (rows.at(-1)?.along ?? 0) - (rows[0]?.along ?? 0);
+  const girth = Math.max(...rows.map((row) => row?.girth ?? 0));
+  const cellMm = Math.max(Math.abs(long) / CELLS.along, girth / CELLS.round);
+  const coverage = coverageOf(skeleton, markings, RAMP_CELLS * cellMm);
   for (let j = 0; j < ny; j++)
     for (let i = 0; i < nx; i++) {
       const spot = spotRound(rows[i], j / CELLS.round - 0.5);
@@ -101,10 +103,10 @@ export function bladeParts(
 ): readonly FlatPart[] {
   const flat = flatOfPattern(pattern, sizeFactor);
   const none = new Float32Array(markings.reduce((sum, { colours }) => sum + colours.length, 0));
-  const cover = coverOfFlat(pattern.blade.id, flat, markings, none);
   const [xs, ys] = [flat.outline.map(([x]) => x), flat.outline.map(([, y]) => y)];
   const [x0, y0] = [Math.min(...xs), Math.min(...ys)];
   const step = Math.max(Math.max(...xs) - x0, Math.max(...ys) - y0) / CELLS.blade;
+  const cover = coverOfFlat(pattern.blade.id, flat, markings, none, RAMP_CELLS * step);
   const nx = Math.ceil((Math.max(...xs) - x0) / step) + 1;
   const ny = Math.ceil((Math.max(...ys) - y0) / step) + 1;
   const covers = Array.from({ length: nx * ny }, (_, n) =>

@@ -62,20 +62,22 @@ export function bladeCover(
   markings: readonly Marking[],
   feathers: Float32Array,
 ): (p: Point2) => Float32Array {
-  return coverOfFlat(blade.bladeId, ontoBlade(blade, sizeFactor).flat, markings, feathers);
+  const { flat } = ontoBlade(blade, sizeFactor);
+  return coverOfFlat(blade.bladeId, flat, markings, feathers, FINEST * flat.longMm);
 }
 
-/** The same of a flat one by the name of its blade. */
+/** The same of a flat one by the name of its blade; `leastMm` is the finest that is told apart. */
 export function coverOfFlat(
   bladeId: string,
   flat: FlatBlade,
   markings: readonly Marking[],
   feathers: Float32Array,
+  leastMm: number,
 ): (p: Point2) => Float32Array {
   const fields = markings.map((marking) => ({
     marking,
     field: marking.part === bladeId ? bladeField(marking, flat) : undefined,
-    over: edgeOver(marking, FINEST * flat.longMm),
+    over: edgeOver(marking, leastMm),
   }));
   return (p) => {
     const cover = Float32Array.from(feathers);

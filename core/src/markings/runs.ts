@@ -1,11 +1,13 @@
 import type { Bone, Skeleton } from '../anatomy/skeleton.ts';
 import { sleeveId } from '../body/sleeveChain.ts';
+import { along as alongArc, boneArc, type BoneArc } from './boneArc.ts';
 
 /** A bone in a run: where along it begins, and whether it is gone along from its far end. */
 interface BoneOfRun {
   readonly from: number;
   readonly long: number;
   readonly isBackwards: boolean;
+  readonly arc: BoneArc;
 }
 
 /** A stretch of skin to be gone along, life mm: the column from the head to the tail, or a limb from its root. */
@@ -34,19 +36,21 @@ export function runsOf(skeleton: Skeleton): readonly Run[] {
       const id = sleeveId(flesh.sleeve, bone.side);
       others.set(id, [...(others.get(id) ?? []), bone]);
     }
-  const runs = [column, ...[...others].map(([id, bones]) => runThrough(id, bones))];
+  const runs = [column, ...[...others].map(([id, bones]) => runThrough(skeleton, id, bones))];
   known.set(skeleton, runs);
   return runs;
 }
 
-const runThrough = (id: string, bones: readonly Bone[]): Run =>
+const runThrough = (skeleton: Skeleton, id: string, bones: readonly Bone[]): Run =>
   runOf(
+    skeleton,
     id,
     false,
     bones.map((bone) => ({ bone, isBackwards: false })),
   );
 
 function runOf(
+  skeleton: Skeleton,
   id: string,
   isColumn: boolean,
   steps: readonly { readonly bone: Bone; readonly isBackwards: boolean }[],
@@ -54,14 +58,17 @@ function runOf(
   const bones = new Map<string, BoneOfRun>();
   let lengthMm = 0;
   for (const { bone, isBackwards } of steps) {
-    bones.set(bone.id, { from: lengthMm, long: bone.lifeLengthMm, isBackwards });
-    lengthMm += bone.lifeLengthMm;
+    const arc = boneArc(skeleton, bone.id);
+    const long = alongArc(arc, 1) - alongArc(arc, 0);
+    bones.set(bone.id, { from: lengthMm, long, isBackwards, arc });
+    lengthMm += long;
   }
   return { id, isColumn, bones, lengthMm };
 }
 
 /** The column from the snout on: the way from the head to the root backwards, then what lies behind it. */
-function columnOf({ bones, byId, plan }: Skeleton): Run {
+function columnOf(skeleton: Skeleton): Run {
+  const { bones, byId, plan } = skeleton;
   const all = bones.filter(
     ({ key, side, flesh }) =>
       side === 'mid' &&
@@ -82,14 +89,15 @@ function columnOf({ bones, byId, plan }: Skeleton): Run {
     // A root that points backwards is gone along as it lies.
     isBackwards: ahead.includes(bone) && (bone.parent !== null || bone.rest[0] > 0),
   }));
-  return runOf('column', true, steps);
+  return runOf(skeleton, 'column', true, steps);
 }
 
 /** How far along its run a share of a bone lies, life mm; undefined for a bone that is in none. */
 export function alongRun(run: Run, boneId: string, share: number): number | undefined {
   const bone = run.bones.get(boneId);
   if (bone === undefined) return undefined;
-  return bone.from + bone.long * (bone.isBackwards ? 1 - share : share);
+  const mm = alongArc(bone.arc, share) - alongArc(bone.arc, 0);
+  return bone.from + (bone.isBackwards ? bone.long - mm : mm);
 }
 
 /** The bone and the share of it at a length along a run; its ends for what lies beyond them. */
@@ -98,10 +106,10 @@ export function onRun(
   along: number,
 ): { readonly boneId: string; readonly along: number } {
   const all = [...run.bones];
-  const [boneId, { from, long, isBackwards }] =
+  const [boneId, { from, long, isBackwards, arc }] =
     all.find(([, bone]) => along <= bone.from + bone.long) ?? all.at(-1)!;
-  const t = long === 0 ? 0 : (along - from) / long;
-  return { boneId, along: isBackwards ? 1 - t : t };
+  const mm = (isBackwards ? from + long - along : along - from) + alongArc(arc, 0);
+  return { boneId, along: alongArc(arc, mm, 1) };
 }
 
 /** The bone of the left side, or of the midline, that a bone is or mirrors, and whether it mirrors one. */

@@ -3,7 +3,7 @@ import { markingSchema, MOST_MARKINGS } from './markingSchema.ts';
 import { hex, list, num, text, whole, z } from '../units/schema.ts';
 
 /** Layers that a zone may have beside those of its way. */
-export const EXTRA_IDS = ['under', 'glaze', 'stipple', 'metallic', 'glitter'] as const;
+export const EXTRA_IDS = ['under', 'stipple', 'glaze', 'metallic', 'glitter'] as const;
 export type ExtraId = (typeof EXTRA_IDS)[number];
 
 /** Ways to colour a piece. */

@@ -12,6 +12,7 @@ import { footDrawings } from './footDrawings.ts';
 import { formDrawing, reliefOf } from './formItems.ts';
 import { headDrawings } from './headDrawings.ts';
 import { RELIEF_VIEWS } from '../surface/reliefViews.ts';
+import { markedFeathers } from './markings/featherMarks.ts';
 import { flatMarkingSheets } from './markings/flatSheets.ts';
 import { markingList } from './markings/markingList.ts';
 import { numberedSheets } from './markings/numberedAreas.ts';
@@ -84,6 +85,7 @@ export const coatSheets = (plan: Plan): readonly Drawing[] => [
 export const markingSheets = (plan: Plan): readonly Drawing[] => [
   ...numberedSheets(plan),
   ...flatMarkingSheets(plan, 'trace'),
+  ...markedFeathers(plan),
   ...flatMarkingSheets(plan, 'mask'),
   ...[markingList(plan)].filter((drawing) => drawing !== undefined),
 ];

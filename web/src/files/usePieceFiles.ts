@@ -26,6 +26,7 @@ import { usePiecePlan } from '../composables/usePiecePlan.ts';
 import { useUnits } from '../composables/useUnits.ts';
 import { useSettingsStore } from '../stores/settingsStore.ts';
 import { benchFiles } from './benchFiles.ts';
+import { markingFiles } from './markingFiles.ts';
 import { colourFiles } from './colourFiles.ts';
 import { coatFiles, type PieceFile } from './coatFiles.ts';
 import { featherFiles } from './featherFiles.ts';
@@ -148,6 +149,7 @@ export function usePieceFiles(): {
     ...coatFiles({ piece, plan, problem, pdf, dxf }),
     ...featherFiles({ piece, plan, problem, pdf, dxf }),
     ...colourFiles({ piece, plan, problem, pdf }),
+    ...markingFiles({ piece, plan, problem, pdf, dxf }),
     ...benchFiles({ piece, plan, system, problem, pdf, coatThere }),
     {
       id: 'cut-list',

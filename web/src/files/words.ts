@@ -142,3 +142,17 @@ export const carePdf = 'Care card (PDF)';
 export const careWhat = 'How the piece is kept, packed and carried, and what it is made of.';
 export const suppliesTable = 'Lots of the workshop (CSV)';
 export const suppliesWhat = 'Everything on hand that is no wire, clay or paint.';
+
+// markingFiles.ts
+export const markingsPdf = 'Markings (PDF)';
+export const numberedAndFlat = 'numbered areas from all sides, laid flat, masks, and the list';
+export const markingsSvg = 'Markings laid flat (SVG)';
+export const markingsDxf = 'Markings laid flat (DXF)';
+export const flatToTrace = 'tubes, wings and feathers at 1:1, a layer a colour';
+export const masksSvg = 'Masks (SVG)';
+export const masksDxf = 'Masks (DXF)';
+export const masksToCut = 'outlines to cut at 1:1, a layer a colour';
+export const nothingMarked =
+  'Nothing is marked on what can be laid flat: add a marking in Colour first.';
+export const markingsAreLaid =
+  'The markings are still being laid on the skin; try again in a moment.';

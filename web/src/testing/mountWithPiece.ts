@@ -54,12 +54,13 @@ function rough({ name, key }: Plan['jobs']['surface'], { stance }: Plan): Answer
 
 function wholePlan(piece: Workpiece, withHeat: boolean, withShape: boolean): Plan {
   const planned = planPiece(piece);
-  const { body, surface, shape } = planned.jobs;
+  const { body, surface, shape, markings } = planned.jobs;
   const answers = {
     ...NO_ANSWERS,
     body: coarse(body),
     surface: rough(surface, planned),
     shape: withShape ? coarse(shape) : null,
+    markings: markings && coarse(markings),
   };
   const bare = planPiece(piece, answers);
   const { heat, paint } = bare.jobs;

@@ -13,6 +13,9 @@ export const numberedFrom = {
 export const numberedHead = (title: string, times: number): string =>
   `${title}: the head, ${times} times`;
 
+// featherMarks.ts
+export const markedFeathers = (map: string): string => `${map}, with edges and bars`;
+
 // flatSheets.ts
 export const markingsLaidFlat = (name: string): string =>
   `${name}: markings laid flat, 1:1, to wrap, pounce or trace`;

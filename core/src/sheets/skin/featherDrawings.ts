@@ -92,7 +92,7 @@ const layer = ({
 }): number => (row.row.id === 'secondaries' ? 100 + feather.number : -feather.number);
 
 /** Where a point of a left feather lies when it is mounted, or its mirror image. */
-const placedAt =
+export const placedAt =
   ({ mount: { root, angle } }: Feather, side: 1 | -1) =>
   ([x, y]: PagePoint): PagePoint => [
     side * (root[0] + Math.cos(angle) * x - Math.sin(angle) * y),

@@ -3,6 +3,7 @@ import {
   elevation,
   flatMarkingSheets,
   layersOf,
+  markedFeathers,
   numberedAreas,
   numberedHeads,
   paintedForm,
@@ -46,7 +47,8 @@ export function useMarkingSheets(): {
   };
   const rows = computed(() => {
     if (show.value === 'painted' || show.value === 'numbered') return onAnimal();
-    return flatMarkingSheets(plan.value, show.value).map((drawing) => [drawing]);
+    const feathers = show.value === 'trace' ? markedFeathers(plan.value) : [];
+    return [...flatMarkingSheets(plan.value, show.value), ...feathers].map((of) => [of]);
   });
   const views = computed(() =>
     (Object.keys(say.views) as MarkingView[])

@@ -1,0 +1,100 @@
+import * as say from './words.ts';
+import { markingOn, type Marking } from '../../anatomy/marking.ts';
+import { mixedHex } from '../../colour/colourSpaces.ts';
+import { greatest } from '../../geometry/extremes.ts';
+import type { Plan } from '../../planTypes.ts';
+import type { Feather, FeatherRowPlan } from '../../skin/feathers/featherRow.ts';
+import { mirroredVane } from '../../skin/feathers/vane.ts';
+import { WEIGHT, type Drawing, type DrawingItem, type PagePoint } from '../drawing.ts';
+import { featherMaps, placedAt } from '../skin/featherDrawings.ts';
+
+const PAPER = '#fdfbf5';
+const TINT = 0.6;
+
+/** The spread wing and the tail with the edges and bars of their feathers at 1:1; none where none are marked. */
+export function markedFeathers(plan: Plan): readonly Drawing[] {
+  const marks = plan.markings.markings.filter((of) => markingOn(of) === 'feathers');
+  const rows = (plan.skin.feathers?.rows ?? []).flatMap((row) =>
+    marks.flatMap((marking) => (marking.part === row.row.zone ? [{ row, marking }] : [])),
+  );
+  if (rows.length === 0) return [];
+  return featherMaps(plan).flatMap((map): Drawing[] => {
+    const isTail = map.id === 'feathers-tail';
+    const its = rows.filter(({ row }) => (row.row.id === 'tail') === isTail);
+    if (its.length === 0) return [];
+    const items = its.flatMap(({ row, marking }) => rowMarks(plan, row, marking, isTail));
+    const title = say.markedFeathers(map.title);
+    return [{ ...map, id: `marked-${map.id}`, title, items: [...map.items, ...items] }];
+  });
+}
+
+function rowMarks(
+  plan: Plan,
+  { feathers }: FeatherRowPlan,
+  marking: Marking,
+  isTail: boolean,
+): readonly DrawingItem[] {
+  const zoneId = `mark-${marking.id}-1`;
+  const hex =
+    plan.markings.entries?.find((of) => of.zoneId === zoneId)?.hex ?? marking.colours[0]!.hex;
+  const target = { kind: 'zone', id: zoneId } as const;
+  const n = plan.measure.lifePerModel;
+  return feathers.flatMap((feather) =>
+    (isTail ? ([1, -1] as const) : ([1] as const)).flatMap((side): DrawingItem[] => {
+      const place = placedAt(feather, side);
+      const loops = marksOn(feather, marking, n).map((loop) => loop.map(place));
+      return loops.length === 0
+        ? []
+        : [
+            {
+              ...{ kind: 'fill', ink: 'skin', layer: `marking ${zoneId}`, outlines: loops, target },
+              hex: mixedHex(PAPER, hex, TINT),
+            },
+            ...loops.map((points): DrawingItem => ({
+              ...{ kind: 'line', ink: 'ink', layer: `marking ${zoneId}`, weight: WEIGHT.hair },
+              ...{ points, closed: true, target },
+            })),
+          ];
+    }),
+  );
+}
+
+/** What is marked on one left feather, root at the origin and the tip along x, mm of the model. */
+export function marksOn(
+  { vane }: Pick<Feather, 'vane'>,
+  { kind, widthMm, stepMm }: Pick<Marking, 'kind' | 'widthMm' | 'stepMm'>,
+  lifePerModel: number,
+): readonly (readonly PagePoint[])[] {
+  const { outline } = mirroredVane(vane);
+  const [wide, step] = [widthMm / lifePerModel, stepMm / lifePerModel];
+  const tip = greatest(outline.map(([x]) => x));
+  if (kind === 'feather-edges') {
+    const inner = outline.map(([x, y]): PagePoint => [
+      Math.min(x, tip - wide),
+      Math.sign(y) * Math.max(0, Math.abs(y) - wide),
+    ]);
+    return [outline, inner.toReversed()];
+  }
+  const many = Math.floor(tip / step);
+  return Array.from({ length: many }, (_, i) =>
+    // From the tip down, so that bars of neighbours meet.
+    between(outline, tip - (i + 0.5) * step - wide, tip - (i + 0.5) * step),
+  ).filter((loop) => loop.length > 2);
+}
+
+/** What of an outline lies between two lines across its shaft (I. Sutherland and G. Hodgman, 1974). */
+export const between = (
+  outline: readonly PagePoint[],
+  from: number,
+  to: number,
+): readonly PagePoint[] => beyond(beyond(outline, from, 1), to, -1);
+
+function beyond(outline: readonly PagePoint[], line: number, way: 1 | -1): readonly PagePoint[] {
+  return outline.flatMap(([x, y], i): PagePoint[] => {
+    const [u, v] = outline[(i + 1) % outline.length]!;
+    const [isIn, isNext] = [way * (x - line) >= 0, way * (u - line) >= 0];
+    const own: PagePoint[] = isIn ? [[x, y]] : [];
+    if (isIn === isNext) return own;
+    return [...own, [line, y + ((v - y) * (line - x)) / (u - x)]];
+  });
+}
