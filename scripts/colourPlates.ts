@@ -1,5 +1,5 @@
 import { markedItems } from '../core/src/sheets/colour/markedItems.ts';
-import { linearRgb } from '../core/src/colour/colourSpaces.ts';
+import { encodedRgb, linearRgb } from '../core/src/colour/colourSpaces.ts';
 import { done } from '../core/src/jobs/jobKinds.ts';
 import { createPlanner, NO_ANSWERS } from '../core/src/plan.ts';
 import type { Answers, Plan } from '../core/src/planTypes.ts';
@@ -13,7 +13,6 @@ import { fittedDrawing, type Drawing, type DrawingItem } from '../core/src/sheet
 import { faceItems, reliefOf } from '../core/src/sheets/formItems.ts';
 import { inWorkshop } from '../core/src/workshop/workpiece.ts';
 import { newWorkshop } from '../core/src/workshop/newWorkshop.ts';
-import { formatHex } from 'culori/fn';
 
 /**
  * Coloured reference pictures of the demonstration: each animal as somebody who knows it would paint it, under a warm
@@ -62,8 +61,9 @@ const PAPER = '#f6f1e4';
 /** As a picture shows a colour. */
 export function underLight(hex: string): string {
   const rgb = [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16) / 255);
-  const [r, g, b] = linearRgb(rgb as [number, number, number]).map((v, k) => v * LIGHT[k]!);
-  return formatHex({ mode: 'lrgb', r: r!, g: g!, b: b! });
+  const linear = linearRgb(rgb as [number, number, number]).map((v, k) => v * LIGHT[k]!);
+  const bytes = encodedRgb(linear as [number, number, number]).map((v) => Math.round(255 * v));
+  return `#${bytes.map((v) => v.toString(16).padStart(2, '0')).join('')}`;
 }
 
 /** A plan with its surface, its markings and its paints worked out. */

@@ -82,25 +82,41 @@ const demo = {
     plateReference(plateOf('otter-front.png')),
     { ...traced('otter-photograph.png'), scale: null, nearer: midlineSigns() },
   ],
-  COLOUR_PICTURES: colourPictures,
   HERON_PICTURES: [traced('heron-side.png'), traced('heron-front.png')],
 };
 const rounded = (_: string, value: unknown): unknown =>
   typeof value === 'number' ? Math.round(value * 10) / 10 : value;
-const parts = Object.entries(demo).map(
-  ([name, pictures]) =>
-    `export const ${name}: readonly Picture[] = ${JSON.stringify(pictures, rounded)};`,
-);
-await writeFile(
-  fileURLToPath(new URL('../core/src/start/demoPictures.ts', import.meta.url)),
+const asText = (all: Readonly<Record<string, unknown>>): readonly string[] =>
+  Object.entries(all).map(
+    ([name, pictures]) =>
+      `export const ${name}: readonly Picture[] = ${JSON.stringify(pictures, rounded)};`,
+  );
+const written = (file: string, about: readonly string[], all: Readonly<Record<string, unknown>>) =>
+  writeFile(
+    fileURLToPath(new URL(`../core/src/start/${file}`, import.meta.url)),
+    [
+      "import type { Picture } from '../piece/referencesSchema.ts';",
+      '',
+      '/*',
+      ...about,
+      ' */',
+      ...asText(all),
+      '',
+    ].join('\n'),
+  );
+await written(
+  'demoPictures.ts',
   [
-    "import type { Picture } from '../piece/referencesSchema.ts';",
-    '',
-    '/*',
     ' * Pictures of the demonstration with what was clicked on them. Written by `npm run references`, which',
     ' * also draws the pictures; all of it is invented.',
-    ' */',
-    ...parts,
-    '',
-  ].join('\n'),
+  ],
+  demo,
+);
+await written(
+  'demoColourPictures.ts',
+  [
+    ' * Coloured pictures of the demonstration. Written by `npm run references`, which also draws them; all of it is',
+    ' * invented.',
+  ],
+  { COLOUR_PICTURES: colourPictures },
 );

@@ -65,7 +65,14 @@ const VIEWS: readonly {
     act: (page) => page.getByRole('button', { name: 'Curled horns' }).click(),
   },
   { name: 'skin', path: '/piece/otter-on-the-log/skin' },
-  { name: 'colour', path: '/piece/otter-on-the-log/colour' },
+  {
+    name: 'colour',
+    path: '/piece/old-girdle/colour/markings',
+    act: async (page) => {
+      await page.getByText('Above', { exact: true }).click();
+      await page.getByText('In its colours').waitFor();
+    },
+  },
   {
     name: 'bench',
     path: '/piece/otter-on-the-log/bench',

@@ -67,7 +67,9 @@ describe.each(CASES)('the whole plan: %s', (_, piece, withBakes) => {
     const places: Readonly<Record<string, (id: string) => boolean>> = {
       bone: (id) => plan.measure.skeleton.byId.has(id),
       region: (id) => plan.builds.some((build) => build.region.id === id),
-      zone: (id) => plan.skin.zones.some((zone) => zone.zone.id === id),
+      zone: (id) =>
+        plan.skin.zones.some((zone) => zone.zone.id === id) ||
+        plan.markings.markings.some((of) => id.startsWith(`mark-${of.id}-`)),
       wire: (id) => plan.wire.wires.some((wire) => wire.id === id),
       contact: (id) => plan.stance.feet.some((foot) => foot.contact.id === id),
       step: (id) => plan.bench!.steps.some((step) => step.id === id),

@@ -82,9 +82,16 @@ export function individual(plan: BodyPlan, animal: Animal, which: Individual): A
         grown: juvenileFactor('flight', juvenility),
       })),
     }),
-    ...(juvenility >= DOWNY && { coat: changed.coat.map((zone) => downy(zone, animal.downHex)) }),
+    ...(juvenility >= DOWNY && {
+      coat: changed.coat.map((zone) => downy(zone, animal.downHex)),
+      // What is marked on feathers comes with them.
+      ...(hasFeathers(animal) && { markings: [] }),
+    }),
   };
 }
+
+const hasFeathers = ({ coat }: Animal): boolean =>
+  coat.some(({ covering }) => covering === 'feather');
 
 /** A feathered zone of the coat as a nestling has it. */
 function downy(zone: CoatZone, hex = zone.hex): CoatZone {

@@ -2,7 +2,7 @@ import { markingOn, type Marking } from '../anatomy/marking.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { isStuckOn } from '../body/undersize.ts';
 import type { Snag } from '../piece/snag.ts';
-import type { MarkingEntry, MarkingInputs } from './planMarkings.ts';
+import type { MarkingEntry, MarkingInputs } from './markingEntry.ts';
 import { skinField } from './skinFields.ts';
 
 /** A line finer than this is more than a fine brush draws, mm of the model. Common practice. */

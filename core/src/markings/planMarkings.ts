@@ -3,26 +3,15 @@ import { markingZoneId, type Marking } from '../anatomy/marking.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
-import type { SkinPlan } from '../skin/planSkin.ts';
 import type { Workpiece } from '../workshop/workpiece.ts';
 import { markingMeasures, type MarkingMeasures } from './measures.ts';
+import { girthsAlong, type GirthAlong } from './girthsAlong.ts';
+import type { MarkingEntry, MarkingInputs } from './markingEntry.ts';
 import { markingSnags } from './markingSnags.ts';
 import type { MarkingMap } from './markingMap.ts';
 import { markParts } from './markParts.ts';
 
-/** One colour of a marking as a zone: what of the skin shows it, and what lies under it. */
-export interface MarkingEntry {
-  readonly marking: Marking;
-  readonly colour: number;
-  readonly zoneId: string;
-  readonly name: string;
-  readonly hex: string;
-  readonly area: Working;
-  /** The zone of the coat under the most of it; null where there is none. */
-  readonly under: string | null;
-  /** Whether nothing of it is seen: it lies wholly under another, and takes no paint. */
-  readonly isHidden: boolean;
-}
+export type { MarkingEntry } from './markingEntry.ts';
 
 /** What Markings hand on. */
 export interface MarkingsPlan extends StageResult {
@@ -31,20 +20,12 @@ export interface MarkingsPlan extends StageResult {
   readonly isOwn: boolean;
   /** From the bottom to the top; null while they are worked out. */
   readonly entries: readonly MarkingEntry[] | null;
+  /** How thick the body is along each long part that something is marked on. */
+  readonly girths: readonly GirthAlong[];
   /** What each measures on the model. */
   readonly measures: readonly MarkingMeasures[];
   /** What of each zone its own paint goes on: all where nothing is marked on it. */
   readonly painted: Readonly<Record<string, Working>>;
-}
-
-/** What they are told from. */
-export interface MarkingInputs {
-  readonly skeleton: Skeleton;
-  readonly choice: Pick<Workpiece['colour'], 'markings' | 'zones'>;
-  readonly skin: SkinPlan;
-  /** How they lie on the skin; null while that is worked out. */
-  readonly map: MarkingMap | null;
-  readonly scale: Working;
 }
 
 /** The markings of a piece: its own, or those that its animal brings. */
@@ -60,14 +41,16 @@ export function planMarkings(inputs: MarkingInputs): MarkingsPlan {
   const entries = markings.length === 0 ? [] : map && entriesOf(inputs, markings, map);
   const painted = map === null ? {} : paintedZones(inputs, map);
   const measures = markingMeasures(skeleton, markings, inputs.scale);
+  const girths = girthsAlong(skeleton, markings, inputs.skin.tubes, inputs.scale);
   return {
-    ...{ markings, entries, measures, painted, isOwn: choice.markings !== null },
+    ...{ markings, entries, measures, girths, painted, isOwn: choice.markings !== null },
     workings: [
       ...(entries ?? []).map(({ area }) => area),
       ...measures.flatMap(({ sizes, rings }) => [
         ...sizes,
         ...rings.flatMap(({ from, wide }) => [from, wide]),
       ]),
+      ...girths.flatMap(({ places }) => places.flatMap(({ at, girth }) => [at, girth])),
       ...Object.values(painted),
     ],
     snags: markingSnags(inputs, markings, entries),
@@ -112,7 +95,7 @@ const areaWorking = (
   reading: {
     method: say.trianglesOfMarking,
     resolution: say.cellsOf(cellMm.toFixed(2)),
-    checkedBy: 'core/src/markings/markings.test.ts',
+    checkedBy: 'core/src/markings/seen.test.ts',
   },
   inputs: [asInput('n', scale)],
   source: say.markedInThisStance,

@@ -28,3 +28,11 @@ export const inLife = (label: string): string => `In life, ${label}`;
 export const lifeOverScale = 'Life size over the scale';
 export const fromFrontInLife = 'From the front of its run in life';
 export const ringInLife = 'Its width in life, so that all sum to their stretch';
+
+// girthsAlong.ts
+export const sectionsAlong = 'Girths of the sections along the part, straight between them';
+export const stationsOf = (many: number): string => `${many} sections`;
+export const alongAxis = 'Along the axis of the part in this stance (own derivation).';
+export const placeAlong = (name: string, n: number): string =>
+  `${name}: place ${n}, from its front`;
+export const girthAt = (name: string, n: number): string => `${name}: girth at place ${n}`;

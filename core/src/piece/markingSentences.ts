@@ -1,6 +1,7 @@
 import type { SnagFacts } from './snagFacts.ts';
 
 type Codes =
+  | 'lie-mark-lost'
   | 'marking-lost'
   | 'marking-hidden'
   | 'marking-too-fine'
@@ -9,10 +10,12 @@ type Codes =
   | 'too-many-colours'
   | 'colour-far-off';
 
-/** The sentences of markings, as the others are told in snag.ts. */
+/** The sentences of what is marked on coat and colour, as the others are told in snag.ts. */
 export const MARKING_SENTENCES: {
   readonly [C in Codes]: (facts: SnagFacts[C], mm: (value: number) => string) => string;
 } = {
+  'lie-mark-lost': (f) =>
+    `A mark on the coat (${f.mark}) lies on a bone that this animal does not have. It is kept and has no effect; remove it, or choose the animal that it was drawn on.`,
   'marking-lost': (f) =>
     `${f.marking} is marked at a place that this animal does not have. It is kept and has no effect; move it, or remove it.`,
   'marking-hidden': (f) =>

@@ -215,8 +215,6 @@ const SENTENCES: Sentences = {
     `${f.feathers}: shaped so narrow that the next one is not covered. Make the vanes wider where they should be full, or take the shape back.`,
   'roller-seam': (f, mm) =>
     `${f.roller}: its pattern misses itself by ${mm(Math.abs(f.seamMm))} where it closes, and presses a seam at each turn. Take ${f.fitting} scales round it, or a roller ${mm(f.diameterMm)} thick.`,
-  'lie-mark-lost': (f) =>
-    `A mark on the coat (${f.mark}) lies on a bone that this animal does not have. It is kept and has no effect; remove it, or choose the animal that it was drawn on.`,
   'step-out-of-order': (f) =>
     `“${f.step}” is ticked off, and “${f.needs}” that it depends on is not. Tick that one too if it is done; if it is not, stop before it costs you the piece.`,
   'bone-out-of-range': (f, mm) =>

@@ -1,7 +1,9 @@
 import { newWorkshop } from '../workshop/newWorkshop.ts';
 import { inWorkshop, type Workpiece } from '../workshop/workpiece.ts';
 import type { PaintOnHand, Supply, Workshop } from '../workshop/workshopSchema.ts';
-import { COLOUR_PICTURES, HERON_PICTURES, OTTER_PICTURES } from './demoPictures.ts';
+import { adderInACoil } from './demoAdder.ts';
+import { withColourPicture } from './demoColours.ts';
+import { HERON_PICTURES, OTTER_PICTURES } from './demoPictures.ts';
 import { newPiece, softWire } from './newPiece.ts';
 import { otterShellTrace } from './demoTrace.ts';
 import { fishingBaryonyx } from './demoBaryonyx.ts';
@@ -18,25 +20,7 @@ import type { Piece } from '../piece/pieceSchema.ts';
  * dragonfly many times life size, an owl doll with wings of felt, an owlet in down, and a pterosaur. All of it is
  * invented.
  */
-export const demoPieces = (): readonly Piece[] => barePieces().map(withColours);
-
-/** A piece with the coloured picture that it is checked against, where there is one. */
-const withColours = (piece: Piece): Piece => {
-  const picture = COLOUR_PICTURES.find(({ id }) => COLOURS_OF[id] === piece.id);
-  if (picture === undefined) return piece;
-  const { references } = piece;
-  return { ...piece, references: { ...references, pictures: [...references.pictures, picture] } };
-};
-
-/** Which piece each coloured picture is of. */
-const COLOURS_OF: Readonly<Record<string, string>> = {
-  'adder-colours': 'adder-in-a-coil',
-  'old-girdle-colours': 'old-girdle',
-  'wolf-colours': 'wolf-at-the-carr',
-  'heron-colours': 'heron-at-the-sluice',
-  'dragonfly-colours': 'dragonfly-over-the-reeds',
-  'baryonyx-colours': 'fishing-baryonyx',
-};
+export const demoPieces = (): readonly Piece[] => barePieces().map(withColourPicture);
 
 /** The pieces without those pictures. */
 export const barePieces = (): readonly Piece[] => [
@@ -212,24 +196,6 @@ function heronAtTheSluice(): Piece {
       coverMm: 0.5,
     },
     mass: { ...heron.mass, shellMm: 3, shells: { neck: { core: 'foil', shellMm: 3 } } },
-  };
-}
-
-function adderInACoil(): Piece {
-  const adder = newPiece('adder-in-a-coil', 'Adder in a coil', 'adder');
-  return {
-    ...adder,
-    place: 'Reptile bank, Marrowby Fen',
-    measure: { ...adder.measure, scale: { by: 'ratio', lifePerModel: 2 } },
-    stance: { ...adder.stance, presetId: 'coiled' },
-    fittings: { ...adder.fittings, made: { fangs: { material: 'wire', spare: 2 } } },
-    wire: {
-      ...adder.wire,
-      spine: { ...softWire(0.8), strands: 2 },
-      limbs: { front: softWire(1.6), rear: softWire(1.6) },
-      coverMm: 0.5,
-    },
-    colour: { ...adder.colour, school: 'coloured-clay' },
   };
 }
 

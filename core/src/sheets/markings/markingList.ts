@@ -53,5 +53,11 @@ export function markingList(plan: Plan): Drawing | undefined {
       ];
     }),
   ];
+  parts.push(
+    ...plan.markings.girths.map(({ name, places }): WordPart => ({
+      heading: say.alongHeading(name),
+      lines: places.map(({ at, girth }) => ({ text: say.atFrom(told(at)), right: told(girth) })),
+    })),
+  );
   return wordSheet('marking-list', say.markingList, parts);
 }

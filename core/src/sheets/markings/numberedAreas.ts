@@ -74,7 +74,7 @@ function numberedItems(
   const fills = relief.zones.flatMap(
     ({ zone, loops }): Extract<DrawingItem, { kind: 'fill' }>[] => {
       const id = coat[zone]?.id;
-      if (id === undefined) return [];
+      if (id === undefined || loops.length === 0) return [];
       return [
         {
           ...{ kind: 'fill', ink: 'skin', layer: 'zones', outlines: loops },

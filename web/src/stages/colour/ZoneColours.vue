@@ -26,8 +26,9 @@ const groups = computed(() =>
   ].filter(({ zones }) => zones.length > 0),
 );
 watch(
-  target,
-  (now) => {
+  // Markings join the zones when they are laid on the skin.
+  [target, () => props.colour.zones.length] as const,
+  ([now]) => {
     const its = props.colour.zones.find(({ zone }) => sameTarget(zone.target, now));
     if (its !== undefined) chosenId.value = its.zone.id;
   },

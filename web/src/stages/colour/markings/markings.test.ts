@@ -67,7 +67,7 @@ describe('changes of markings', () => {
     const moved = withMarkingPlace(wolf, wolfPlan, 'saddle', 2, { around: 12 });
     const [before, after] = [keptMarkings(wolf, wolfPlan), moved.colour.markings!].map(
       (all) => all.find(({ id }) => id === 'saddle')!.places,
-    ) as [readonly LiePlace[], readonly LiePlace[]];
+    ) as unknown as [readonly LiePlace[], readonly LiePlace[]];
     expect(after[2]!.around).toBe(12);
     expect(after.filter((_, i) => i !== 2)).toEqual(before.filter((_, i) => i !== 2));
   });

@@ -33,6 +33,16 @@ export function useMarkingSheets(): {
   const show = ref<MarkingShow>('painted');
   const isOnAnimal = computed(() => show.value === 'painted' || show.value === 'numbered');
   const quick = (): Drawing => elevation(plan.value, 'side', { show: 'zones', dimensions: false });
+  /** What was last drawn of each view: it stands while a change is worked out, so that a drag is not cut off. */
+  const drawn = new Map<string, Drawing>();
+  const standing = (id: string, drawing: Drawing | undefined): Drawing => {
+    const isOut = plan.value.marked === null && plan.value.jobs.markings !== null;
+    const before = drawn.get(id);
+    if ((isOut || drawing === undefined) && before !== undefined) return before;
+    const now = { ...(drawing ?? quick()), id };
+    if (!isOut && drawing !== undefined) drawn.set(id, now);
+    return now;
+  };
   const onAnimal = (): readonly (readonly Drawing[])[] => {
     const isPainted = show.value === 'painted';
     if (view.value === 'head') {
@@ -43,7 +53,7 @@ export function useMarkingSheets(): {
       ? paintedForm(plan.value, view.value, layersOf(plan.value).length, false)
       : numberedAreas(plan.value, view.value);
     const titled = drawing && (isPainted ? { ...drawing, title: say.inItsColours } : drawing);
-    return [[titled ?? quick()]];
+    return [[standing(`markings-${show.value}-${view.value}`, titled)]];
   };
   const rows = computed(() => {
     if (show.value === 'painted' || show.value === 'numbered') return onAnimal();

@@ -50,7 +50,6 @@ export const remove = 'Remove';
 export const removeMarking = (name: string): string => `Remove ${name.toLowerCase()}`;
 export const animalsAgain = 'The animal’s own again';
 export const enough = (most: number): string => `A piece keeps ${most} markings at most.`;
-export const area = 'Skin that shows it';
 export const starters: Readonly<Record<MarkingStarter, string>> = {
   gradient: 'Gradient to the belly',
   mask: 'Mask',
