@@ -93,10 +93,10 @@ export default defineConfig(({ command }) => ({
       output: {
         codeSplitting: {
           groups: [
-            { name: 'house', test: /node_modules|preload-helper/, minShareCount: 27 },
-            { name: 'records', test: /core[\\/]src/, minShareCount: 25, priority: 2 },
-            { name: 'road', test: /core[\\/]src/, minShareCount: 18, priority: 1 },
-            { name: 'controls', test: /src[\\/]kit[\\/]/, minShareCount: 22, priority: 2 },
+            { name: 'house', test: /node_modules|preload-helper/, minShareCount: 29 },
+            { name: 'records', test: /core[\\/]src/, minShareCount: 27, priority: 2 },
+            { name: 'road', test: /core[\\/]src/, minShareCount: 20, priority: 1 },
+            { name: 'controls', test: /src[\\/]kit[\\/]/, minShareCount: 24, priority: 2 },
           ],
         },
       },

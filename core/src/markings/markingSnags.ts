@@ -3,7 +3,8 @@ import type { Skeleton } from '../anatomy/skeleton.ts';
 import { isStuckOn } from '../body/undersize.ts';
 import type { Snag } from '../piece/snag.ts';
 import type { MarkingEntry, MarkingInputs } from './markingEntry.ts';
-import { skinField } from './skinFields.ts';
+import { along, regionOf } from './region.ts';
+import { runOfBone } from './runs.ts';
 
 /** A line finer than this is more than a fine brush draws, mm of the model. Common practice. */
 const FINEST_MM = 0.25;
@@ -36,7 +37,7 @@ const common = ({ id }: Pick<Marking, 'id'>) =>
 function lostSnag(skeleton: Skeleton, marking: Marking): readonly Snag[] {
   const { animal } = skeleton;
   const isThere = {
-    skin: () => skinField(skeleton, marking) !== undefined,
+    skin: () => isOnSkin(skeleton, marking),
     blade: () => animal.blades?.some(({ id }) => id === marking.part) ?? false,
     feathers: () =>
       animal.coat.some(({ id, covering }) => id === marking.part && covering === 'feather'),
@@ -44,6 +45,15 @@ function lostSnag(skeleton: Skeleton, marking: Marking): readonly Snag[] {
   if (isThere()) return [];
   const facts = { marking: marking.name };
   return [{ ...common(marking), code: 'marking-lost', grade: 'watch', facts }];
+}
+
+/** Whether all places of a marking lie on one run, and are as many as it needs. */
+function isOnSkin(skeleton: Skeleton, marking: Marking): boolean {
+  const { kind, places } = marking;
+  if (kind !== 'line' && kind !== 'patch') return regionOf(skeleton, marking) !== undefined;
+  const run = places[0] && runOfBone(skeleton, places[0].boneId);
+  const isEnough = kind === 'line' ? places.length > 1 : places.length === 1 || places.length > 2;
+  return isEnough && places.every((place) => along(skeleton, run, place) !== undefined);
 }
 
 /** Drawn finer than a brush draws. */

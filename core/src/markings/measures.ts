@@ -3,8 +3,7 @@ import { markingOn, type Marking } from '../anatomy/marking.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import { regionOf } from './region.ts';
-import { laidBands } from './rings.ts';
-import { fitted } from './skinFields.ts';
+import { fitted, laidBands } from './laidBands.ts';
 
 /** A ring where it is painted: its colour, how far from the front of its run it begins, how wide it is; of the model. */
 export interface RingMeasure {

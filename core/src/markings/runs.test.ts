@@ -7,7 +7,7 @@ import { superellipseGirth } from '../skin/flat/girth.ts';
 import { skeletonOf } from '../testing/skeletonOf.ts';
 import { arcsRound } from './arcs.ts';
 import { regionOf } from './region.ts';
-import { laidBands } from './rings.ts';
+import { laidBands } from './laidBands.ts';
 import { alongRun, onRun, runsOf } from './runs.ts';
 
 const adder = skeletonOf('adder');

@@ -11,7 +11,7 @@ import { coverageOf, seenOf } from './markParts.ts';
 import { markedSkin } from './markedSkin.ts';
 import { noise, noiseBelow } from './noise.ts';
 import { regionOf } from './region.ts';
-import { laidBands } from './rings.ts';
+import { laidBands } from './laidBands.ts';
 import { runsOf } from './runs.ts';
 import { skinChart } from './skinChart.ts';
 import { skinField } from './skinFields.ts';

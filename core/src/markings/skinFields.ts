@@ -1,5 +1,6 @@
 import type { Marking, MarkingKind } from '../anatomy/marking.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
+import { fitted } from './laidBands.ts';
 import { lineField, patchField } from './lineFields.ts';
 import { outOfRegion, regionOf, roundOf, type Region } from './region.ts';
 import { ringField } from './rings.ts';
@@ -39,10 +40,6 @@ const REGION_FIELDS: Readonly<
     return [Math.max(outOfRegion(region, spot), islands)];
   },
 };
-
-/** Waves or repeats of this length that fill a stretch: as many as are told, or as fit best. */
-export const fitted = (repeats: number | null, stepMm: number, longMm: number): number =>
-  repeats ?? Math.max(1, Math.round(longMm / stepMm));
 
 /** A line that runs along the body and swings from side to side in straight strokes. */
 function zigzagField(marking: Marking, region: Region): SkinField {
