@@ -24,6 +24,7 @@ import {
 } from '../core/src/index.ts';
 import { planWire } from '../core/src/wire/planWire.ts';
 import { coatTimes } from './coatBench.ts';
+import { markingTimes } from './markingBench.ts';
 import { daysTimes } from './daysBench.ts';
 import { nestTimes } from './nestBench.ts';
 import { paletteTimes } from './paletteBench.ts';
@@ -194,8 +195,8 @@ for (const { name, ms } of [...shapeTimes(), ...surfaceTimes()])
     `${name.padEnd(46)} ${ms.toFixed(0).padStart(9)} ${(ms / unit).toFixed(1).padStart(13)}   ${name.includes('coarse') ? 'under 150 ms' : 'under 2 s'}`,
   );
 
-console.log('\nthe coat of the otter                             ms    × reference   aim');
-for (const { name, ms, aim } of await coatTimes(otter))
+console.log('\nthe coat of the otter, markings of the wolf       ms    × reference   aim');
+for (const { name, ms, aim } of [...(await coatTimes(otter)), ...markingTimes(wolf)])
   console.log(
     `${name.padEnd(46)} ${ms.toFixed(0).padStart(9)} ${(ms / unit).toFixed(1).padStart(13)}   ${aim}`,
   );

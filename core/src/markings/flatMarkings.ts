@@ -18,7 +18,7 @@ export interface FlatPart {
 }
 
 /** Cells that a piece of skin is sampled with: along it, and round it. */
-const CELLS = { along: 120, round: 160, blade: 220 } as const;
+const CELLS = { along: 90, round: 110, blade: 180 } as const;
 /** Edges run out over so many cells, so that outlines lie between cells as exactly as the field tells. */
 const RAMP_CELLS = 2;
 
@@ -54,7 +54,8 @@ export function flatParts(
   const covers: Float32Array[] = [];
   const rows = Array.from({ length: nx }, (_, i) => {
     const atMm = from.atMm + ((to.atMm - from.atMm) * i) / CELLS.along;
-    return spotAt(skeleton, run, alongTube(tube, run, atMm), 0);
+    const spot = spotAt(skeleton, run, alongTube(tube, run, atMm), 0);
+    return spot && { ...spot, arc: remembered(spot.arc) };
   });
   const long = (rows.at(-1)?.along ?? 0) - (rows[0]?.along ?? 0);
   const girth = Math.max(...rows.map((row) => row?.girth ?? 0));
@@ -71,6 +72,18 @@ export function flatParts(
       loop.map(([x, y]): Point2 => [x / CELLS.along, y / CELLS.round - 0.5]),
     ),
   }));
+}
+
+/** The same angles are asked at every step round a row. */
+function remembered(arc: SkinSpot['arc']): SkinSpot['arc'] {
+  const known = new Map<number, number>();
+  return (deg) => {
+    const before = known.get(deg);
+    if (before !== undefined) return before;
+    const mm = arc(deg);
+    known.set(deg, mm);
+    return mm;
+  };
 }
 
 const spotRound = (middle: SkinSpot | undefined, share: number): SkinSpot | undefined =>
