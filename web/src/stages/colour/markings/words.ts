@@ -129,4 +129,3 @@ export const dropBand = 'Drop the last ring';
 export const bandsHint =
   'Ring by ring from the front: its colour, its width in life, and how much of it is specked. The sequence is repeated and stretched to fill its stretch.';
 export const ringsOnModel = 'On the model, from the front of the body';
-export const ringTold = (n: number, colour: string): string => `${n}. ${colour}`;
