@@ -165,7 +165,7 @@ test('landmarks go out as TPS and come back', async ({ page }) => {
 test('pictures of all kinds are taken in; bad ones are told in a sentence, and nothing is lost', async ({
   page,
 }) => {
-  await page.goto('/piece/adder-in-a-coil/measure/pictures');
+  await page.goto('/piece/raft-spider-on-the-water/measure/pictures');
   await expect(page.getByText('Two pictures of one animal')).toBeVisible();
   const jpeg = Buffer.from(
     await page.evaluate(async () => {
@@ -224,14 +224,14 @@ test('pictures of all kinds are taken in; bad ones are told in a sentence, and n
   const archive = await downloaded(page, () =>
     page.getByRole('button', { name: 'This piece (ZIP)' }).click(),
   );
-  await page.goto('/piece/adder-in-a-coil/measure/pictures/whole');
+  await page.goto('/piece/raft-spider-on-the-water/measure/pictures/whole');
   await expect(page.locator('.strip img')).toHaveCount(5);
   // The archive brings the pictures along to another place.
   await page.goto('/pieces');
   await page
     .getByLabel('Piece file')
-    .setInputFiles(asFile('adder.zip', 'application/zip', archive));
-  await expect(page).toHaveURL(/adder-in-a-coil-2\/measure$/);
+    .setInputFiles(asFile('spider.zip', 'application/zip', archive));
+  await expect(page).toHaveURL(/raft-spider-on-the-water-2\/measure$/);
   await page.getByRole('link', { name: 'Pictures' }).click();
   await expect(page.locator('.strip img')).toHaveCount(5);
 });
