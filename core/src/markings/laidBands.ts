@@ -8,6 +8,10 @@ export interface LaidBand {
   readonly to: number;
 }
 
+/** Waves or repeats of this length that fill a stretch: as many as are told, or as fit best. */
+export const fitted = (repeats: number | null, stepMm: number, longMm: number): number =>
+  repeats ?? Math.max(1, Math.round(longMm / stepMm));
+
 /**
  * The bands of a row over a stretch: repeated as often as is told, or as fits best, and stretched evenly, so that
  * they sum to it.
@@ -18,7 +22,7 @@ export function laidBands(
 ): readonly LaidBand[] {
   const one = bands.reduce((sum, { mm }) => sum + mm, 0);
   if (one <= 0 || to <= from) return [];
-  const many = repeats ?? Math.max(1, Math.round((to - from) / one));
+  const many = fitted(repeats, one, to - from);
   const stretch = (to - from) / (many * one);
   let at = from;
   return Array.from({ length: many }, () => bands)
@@ -29,7 +33,3 @@ export function laidBands(
       return { band, from: begins, to: at };
     });
 }
-
-/** Waves or repeats of this length that fill a stretch: as many as are told, or as fit best. */
-export const fitted = (repeats: number | null, stepMm: number, longMm: number): number =>
-  repeats ?? Math.max(1, Math.round(longMm / stepMm));

@@ -52,7 +52,8 @@ export function coverageOf(
       const outs =
         spot === undefined || (side !== null && side !== spot.isRight) ? undefined : field?.(spot);
       if (outs !== undefined && spot !== undefined) {
-        const strays = crumbs(marking, spot, marking.mirrored ? Math.abs(spot.round) : spot.round);
+        const isFolded = marking.mirrored && spot.run.isColumn;
+        const strays = crumbs(marking, spot, isFolded ? Math.abs(spot.round) : spot.round);
         outs.forEach((out, c) => (cover[n + c] = covered(out + strays, over)));
       }
       n += marking.colours.length;

@@ -74,7 +74,7 @@ export function markedView(
   const regions = [...new Set(codes)]
     .filter((code) => code !== -1)
     .sort((a, b) => a - b)
-    .map((code) => regionOf(buffer, codes, code))
+    .map((code) => outlinesOf(buffer, codes, code))
     .filter(({ main, into, loops }) => (main > zones || into !== null) && loops.length > 0);
   return { view, regions };
 }
@@ -83,7 +83,7 @@ export function markedView(
  * The outlines of one code. They reach a pixel under those that are drawn later, so that no gap is seen between
  * neighbours.
  */
-function regionOf(buffer: DepthBuffer, codes: Int32Array, code: number): MarkedRegion {
+function outlinesOf(buffer: DepthBuffer, codes: Int32Array, code: number): MarkedRegion {
   const { wide } = buffer;
   const laps = (at: number): boolean =>
     codes[at]! > code &&

@@ -1,4 +1,4 @@
-import { markingOn, type Marking } from '../anatomy/marking.ts';
+import { markingOn, markingZoneId, type Marking } from '../anatomy/marking.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { isStuckOn } from '../body/undersize.ts';
 import type { Snag } from '../piece/snag.ts';
@@ -31,7 +31,7 @@ export function markingSnags(
 }
 
 const common = ({ id }: Pick<Marking, 'id'>) =>
-  ({ stage: 'colour', target: { kind: 'zone', id: `mark-${id}-1` } }) as const;
+  ({ stage: 'colour', target: { kind: 'zone', id: markingZoneId(id, 0) } }) as const;
 
 /** Places on bones, blades or zones that this animal has not. */
 function lostSnag(skeleton: Skeleton, marking: Marking): readonly Snag[] {

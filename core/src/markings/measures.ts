@@ -1,5 +1,5 @@
 import * as say from './words.ts';
-import { markingOn, type Marking } from '../anatomy/marking.ts';
+import { markingOn, markingZoneId, type Marking } from '../anatomy/marking.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
 import { regionOf } from './region.ts';
@@ -41,7 +41,7 @@ const base = ({ id }: Marking, what: string) =>
     stage: 'colour',
     unit: 'mm',
     provenance: 'derived',
-    target: { kind: 'zone', id: `mark-${id}-1` },
+    target: { kind: 'zone', id: markingZoneId(id, 0) },
     source: say.lifeOverScale,
   }) as const;
 

@@ -1,5 +1,5 @@
 import * as say from './words.ts';
-import { markingZoneId, type Marking } from '../anatomy/marking.ts';
+import type { Marking } from '../anatomy/marking.ts';
 import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { StageResult } from '../piece/stageResult.ts';
 import { asInput, input, type Working } from '../piece/working.ts';
@@ -132,14 +132,3 @@ const paintedWorking = (id: string, name: string, area: Working, share: number):
   source: say.areasSumToSkin,
   target: { kind: 'zone', id },
 });
-
-/** Whether an id of a zone is that of a marking among these. */
-export const markingOfZone = (
-  markings: readonly Marking[],
-  zoneId: string,
-): { readonly marking: Marking; readonly colour: number } | undefined =>
-  markings.flatMap((marking) =>
-    marking.colours.flatMap((_, colour) =>
-      markingZoneId(marking.id, colour) === zoneId ? [{ marking, colour }] : [],
-    ),
-  )[0];

@@ -1,5 +1,6 @@
 import type { Marking } from '../anatomy/marking.ts';
 import { seeded } from '../geometry/seeded.ts';
+import { scale } from '../geometry/vec3.ts';
 import { noise } from './noise.ts';
 import { outOfRegion, roundOf, type Region } from './region.ts';
 import type { SkinSpot } from './skinPoint.ts';
@@ -18,7 +19,7 @@ const SIZES = 0.5;
 /** Rows of a hexagonal pattern lie so close against the way from spot to spot. */
 const ROW = Math.sqrt(3) / 2;
 
-/** Rows of spots over a region, each half a step off the one before; `across` tells how wide the region is there. */
+/** Rows of spots over a region, each half a step off the one before; `wideAt` tells how wide the region is there. */
 function laidSpots(
   { stepMm, widthMm, vary, seed }: Marking,
   { from, to }: Region,
@@ -78,13 +79,10 @@ export function spotField(
     if (best === undefined) return undefined;
     const outside = outOfRegion(region, spot);
     const { far, radius } = best;
-    const gape = radius * GAPES * noise(times(onTube(spot, round), 2 / widthMm), seed + 5);
+    const gape = radius * GAPES * noise(scale(onTube(spot, round), 2 / widthMm), seed + 5);
     return shapes(kind, colours.length, far, radius, gape).map((out) => Math.max(out, outside));
   };
 }
-
-const times = ([x, y, z]: readonly [number, number, number], k: number) =>
-  [x * k, y * k, z * k] as const;
 
 /** How far outside each colour a place lies that is so far from the middle of a spot. */
 function shapes(

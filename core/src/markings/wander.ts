@@ -1,5 +1,5 @@
 import type { Marking } from '../anatomy/marking.ts';
-import type { Vec3 } from '../geometry/vec3.ts';
+import { scale, type Vec3 } from '../geometry/vec3.ts';
 import { noise, noiseBelow } from './noise.ts';
 import type { SkinSpot } from './skinPoint.ts';
 
@@ -11,8 +11,6 @@ export function onTube({ along, girth }: SkinSpot, round: number): Vec3 {
   return [along, radius * Math.cos(angle), radius * Math.sin(angle)];
 }
 
-const times = ([x, y, z]: Vec3, k: number): Vec3 => [x * k, y * k, z * k];
-
 /** An edge wanders by this share of the width at most, at full irregularity; in waves so much longer than the width. */
 const WANDERS = 0.7;
 const WAVE = 1.6;
@@ -20,7 +18,7 @@ const WAVE = 1.6;
 /** How far the edge of a marking strays at a spot, life mm; as often out as in. */
 export function wander({ vary, widthMm, seed }: Marking, spot: SkinSpot, round: number): number {
   if (vary === 0) return 0;
-  const waves = noise(times(onTube(spot, round), 1 / (WAVE * widthMm)), seed);
+  const waves = noise(scale(onTube(spot, round), 1 / (WAVE * widthMm)), seed);
   return vary * WANDERS * widthMm * (waves - 0.5);
 }
 
@@ -34,7 +32,7 @@ export function crumbs(
   round: number,
 ): number {
   if (edge !== 'broken') return 0;
-  return 2 * edgeMm * (noise(times(onTube(spot, round), 1 / (CRUMB * edgeMm)), seed + 31) - 0.5);
+  return 2 * edgeMm * (noise(scale(onTube(spot, round), 1 / (CRUMB * edgeMm)), seed + 31) - 0.5);
 }
 
 /** How far outside islands a spot lies that cover so much of all skin, life mm: `coarse` mm from one to the next. */
@@ -45,9 +43,9 @@ export function outOfIslands(
   coarse: number,
   seed: number,
 ): number {
-  const at = times(onTube(spot, round), 1 / coarse);
+  const at = scale(onTube(spot, round), 1 / coarse);
   // A second, finer wave, so that they are no balls.
-  const height = (2 * noise(at, seed) + noise(times(at, 2.1), seed + 11)) / 3;
+  const height = (2 * noise(at, seed) + noise(scale(at, 2.1), seed + 11)) / 3;
   const limit = (2 * noiseBelow(1 - share) + noiseBelow(0.5)) / 3;
   return (limit - height) * coarse;
 }

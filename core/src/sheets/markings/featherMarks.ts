@@ -1,5 +1,5 @@
 import * as say from './words.ts';
-import { markingOn, type Marking } from '../../anatomy/marking.ts';
+import { markingOn, markingZoneId, type Marking } from '../../anatomy/marking.ts';
 import { mixedHex } from '../../colour/colourSpaces.ts';
 import { greatest } from '../../geometry/extremes.ts';
 import type { Plan } from '../../planTypes.ts';
@@ -34,7 +34,7 @@ function rowMarks(
   marking: Marking,
   isTail: boolean,
 ): readonly DrawingItem[] {
-  const zoneId = `mark-${marking.id}-1`;
+  const zoneId = markingZoneId(marking.id, 0);
   const hex =
     plan.markings.entries?.find((of) => of.zoneId === zoneId)?.hex ?? marking.colours[0]!.hex;
   const target = { kind: 'zone', id: zoneId } as const;

@@ -4,7 +4,6 @@ import { bladeParts, flatParts, runOfTube, type FlatPart } from '../../markings/
 import { markParts } from '../../markings/markParts.ts';
 import { runOfBone } from '../../markings/runs.ts';
 import type { Plan } from '../../planTypes.ts';
-import { slantOf } from '../../skin/flat/developed.ts';
 import type { TubePlan } from '../../skin/tubePlan.ts';
 import { noteLines, patternItems } from '../bladeItems.ts';
 import {
@@ -74,22 +73,16 @@ export function flatTube(plan: Plan, tubePlan: TubePlan, use: FlatUse): Drawing 
   return fittedDrawing(`${use}-${tube.id}`, title, items, MARGIN_MM);
 }
 
-/** A piece shorter than this has its number alone, mm. */
-const WORDS_MM = 34;
-
-/** Its number, where it begins along the skin, and which line is the back. */
-function pieceWords({ place, n, piece, fromMm }: PlacedPiece, layer: string): DrawingItem[] {
-  const long = slantOf(piece.flat);
+/** Its number, and which line is the back. */
+function pieceWords({ place, n }: PlacedPiece, layer: string): DrawingItem[] {
   const text = (words: string, at: PagePoint, anchor: 'start' | 'end'): DrawingItem => ({
     ...{ kind: 'text', ink: 'soft', layer, text: words, sizeMm: 2.2, anchor },
     ...{ face: 'label', at },
   });
-  const told =
-    long < WORDS_MM ? `${n}` : `${n}: ${fromMm.toFixed(0)}–${(fromMm + long).toFixed(0)} mm`;
   const [x, y] = place(0, 0.5);
   const [left, back] = place(0, 0);
   return [
-    text(told, [x, y + BESIDE_MM], 'start'),
+    text(`${n}`, [x, y + BESIDE_MM], 'start'),
     ...(n === 1 ? [text(say.backLine, [left - BESIDE_MM, back - 0.8], 'end')] : []),
   ];
 }

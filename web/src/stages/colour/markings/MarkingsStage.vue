@@ -111,7 +111,7 @@ const hasHandles = computed(
     <LedgerSection :title="say.itsMarkings">
       <MarkingList :chosen="chosen" @choose="chosen = $event" />
     </LedgerSection>
-    <LedgerSection v-if="marking" :title="say.chosenMarking(marking.name)">
+    <LedgerSection v-if="marking" :title="marking.name">
       <MarkingColours :marking="marking" />
       <MarkingFields :marking="marking" />
       <BandTable v-if="marking.kind === 'rings'" :marking="marking" />

@@ -61,7 +61,7 @@ export function withNewMarking(
   return { piece: withAll(piece, [...kept, plain(made)]), id };
 }
 
-/** One fewer; what was decided of its colours goes with it. */
+/** One fewer; what was decided of its colours, and told of a picture, goes with it. */
 export function withoutMarking(piece: Workpiece, plan: Plan, id: string): Workpiece {
   const kept = keptMarkings(piece, plan);
   const gone = kept.find((of) => of.id === id);
@@ -70,10 +70,11 @@ export function withoutMarking(piece: Workpiece, plan: Plan, id: string): Workpi
     piece,
     kept.filter((of) => of.id !== id),
   );
+  const left = <T>(of: Readonly<Record<string, T>>): Record<string, T> =>
+    Object.fromEntries(Object.entries(of).filter(([zone]) => !ids.has(zone)));
   return withPart(without, 'colour', {
-    zones: Object.fromEntries(
-      Object.entries(piece.colour.zones).filter(([zone]) => !ids.has(zone)),
-    ),
+    zones: left(piece.colour.zones),
+    seen: left(piece.colour.seen),
   });
 }
 

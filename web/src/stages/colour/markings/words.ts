@@ -27,7 +27,6 @@ export const draws = 'Draw its places';
 export const animalWithMarkings = 'The animal with its markings';
 export const workedOut = 'The markings are being laid on the skin.';
 export const itsMarkings = 'Its markings';
-export const chosenMarking = (name: string): string => `${name}`;
 export const nothingFlat = 'No marking lies on a part that can be laid flat.';
 
 // useMarkingSheets.ts
