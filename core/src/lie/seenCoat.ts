@@ -1,5 +1,5 @@
 import type { Point2 } from '../geometry/hull.ts';
-import { dot, type Vec3 } from '../geometry/vec3.ts';
+import { cross, dot, length, sub, type Vec3 } from '../geometry/vec3.ts';
 import { depthBuffer, type DepthBuffer } from '../surface/depthBuffer.ts';
 import { pixelFor, type DrawnSkin, type Flat } from '../surface/relief.ts';
 import { VIEW_FRAMES, type ReliefView, type ViewFrame } from '../surface/reliefViews.ts';
@@ -45,7 +45,7 @@ export function coatScene(drawn: DrawnSkin, flats: readonly Flat[]): CoatScene {
   };
 }
 
-/** What of a coat is seen from a side, strokes as long as foreshortening leaves them. */
+/** What of a coat is seen from a side, strokes as long and as wide as foreshortening leaves them. */
 export function seenCoat(
   { drawn, from }: CoatScene,
   ways: Float32Array,
@@ -57,6 +57,12 @@ export function seenCoat(
   const buffer = from(view);
   const seen = strokesSeen(buffer, drawn.cellMm, strokes, frame);
   return { view, flow: flowLines(buffer, drawn, ways, hasLie, frame), ...seen };
+}
+
+/** What of a way is seen on a page: 1 where it lies in it, 0 towards the viewer. */
+function seenShare(way: Vec3, { right, up }: ViewFrame): number {
+  const long = length(way);
+  return long === 0 ? 1 : Math.hypot(dot(way, right), dot(way, up)) / long;
 }
 
 function strokesSeen(
@@ -85,9 +91,10 @@ function strokesSeen(
     const normal: Vec3 = [normals[3 * n]!, normals[3 * n + 1]!, normals[3 * n + 2]!];
     if (dot(normal, frame.towards) <= 0) continue;
     const [mid, tip] = [point(n, 1), point(n, 2)];
+    const wide = widthMm[n]! * seenShare(cross(normal, sub(tip, root)), frame);
     found.push(
       ...[x, y, dot(frame.right, mid), dot(frame.up, mid)],
-      ...[dot(frame.right, tip), dot(frame.up, tip), widthMm[n]!],
+      ...[dot(frame.right, tip), dot(frame.up, tip), wide],
     );
     zones.push(zone[n]!);
     sides.push(side[n]!);

@@ -13,7 +13,8 @@ import { enlarged, enlargement } from '../enlargedRelief.ts';
 import { headTimes } from '../headDrawings.ts';
 import { coatOf } from '../skin/directionMap.ts';
 import { coatStrokes } from '../skin/coatStrokes.ts';
-import { markedItems } from './markedItems.ts';
+import { markedIds, markedItems } from './markedItems.ts';
+import { strokesByMarking } from './markedStrokes.ts';
 
 const strokesKept = keptFor<SeenCoat, readonly DrawingItem[]>();
 
@@ -66,21 +67,18 @@ export function paintedForm(
   // The same strokes lie there at every layer: stepping only changes their colours.
   const strokes =
     coat === undefined ? [] : strokesKept(coat, 'all', () => thinned(coatStrokes(plan, coat)));
+  const marked = plan.marked?.views.find((of) => of.view === view);
   const items = [
     ...fills(plan, relief, (id) => {
       const its = after.get(id);
       return strokes.length > 0 ? its?.flat : its?.mean;
     }),
-    ...markedItems(
-      plan,
-      plan.marked?.views.find((of) => of.view === view),
-      after,
-    ),
-    ...strokes.map((item) =>
-      item.kind === 'fill' && item.target?.kind === 'zone'
-        ? { ...item, hex: after.get(item.target.id)?.ridge ?? '#808080' }
-        : item,
-    ),
+    ...markedItems(plan, marked, strokes.length > 0 ? flatsOf(after) : after),
+    ...strokesByMarking(strokes, marked, markedIds(plan)).map(({ item, ids }) => {
+      // A marking that is not painted yet leaves its strokes to the zone.
+      const hex = ids.map((id) => after.get(id)?.ridge).find((of) => of !== undefined);
+      return item.kind === 'fill' && hex !== undefined ? { ...item, hex } : item;
+    }),
     ...edges(relief),
     ...faceItems(recoloured(plan, relief.face, after)),
   ];
@@ -88,6 +86,10 @@ export function paintedForm(
   const title = name === undefined ? say.onItsGround : say.afterLayer(name.toLowerCase());
   return fittedDrawing(`painted-${view}-${many}`, title, items, MARGIN_MM);
 }
+
+/** What shows between the strokes of each. */
+const flatsOf = (after: ReturnType<typeof afterLayers>) =>
+  new Map([...after].map(([id, { flat }]) => [id, { mean: flat }] as const));
 
 /** How each zone looks after some layers; a marking that none of its own lies of is not seen yet. */
 export function afterLayers(
