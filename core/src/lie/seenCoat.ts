@@ -1,11 +1,14 @@
 import type { Point2 } from '../geometry/hull.ts';
-import { cross, dot, length, sub, type Vec3 } from '../geometry/vec3.ts';
+import { cross, dot, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
 import { depthBuffer, type DepthBuffer } from '../surface/depthBuffer.ts';
 import { pixelFor, type DrawnSkin, type Flat } from '../surface/relief.ts';
 import { VIEW_FRAMES, type ReliefView, type ViewFrame } from '../surface/reliefViews.ts';
 import { flowLines } from './flowLines.ts';
 import { keptFor } from './keptFor.ts';
 import type { StrokeSet } from './strokeSet.ts';
+
+/** Numbers that a stroke is told by as it is seen. */
+export const STROKE_NUMBERS = 8;
 
 /** A coat as it is seen from one side, mm of the page. */
 export interface SeenCoat {
@@ -15,7 +18,7 @@ export interface SeenCoat {
     readonly zone: number;
     readonly points: readonly Point2[];
   }[];
-  /** Root, half way and tip of each stroke that is seen, and its width: seven numbers a stroke. */
+  /** Root, half way and tip of each stroke that is seen, and the way from it to its side: {@link STROKE_NUMBERS} a stroke. */
   readonly strokes: Float32Array;
   readonly zone: Uint8Array;
   /** 0 on the animal's left, 1 between, 2 on its right. */
@@ -59,12 +62,6 @@ export function seenCoat(
   return { view, flow: flowLines(buffer, drawn, ways, hasLie, frame), ...seen };
 }
 
-/** What of a way is seen on a page: 1 where it lies in it, 0 towards the viewer. */
-function seenShare(way: Vec3, { right, up }: ViewFrame): number {
-  const long = length(way);
-  return long === 0 ? 1 : Math.hypot(dot(way, right), dot(way, up)) / long;
-}
-
 function strokesSeen(
   buffer: DepthBuffer,
   cellMm: number,
@@ -91,10 +88,11 @@ function strokesSeen(
     const normal: Vec3 = [normals[3 * n]!, normals[3 * n + 1]!, normals[3 * n + 2]!];
     if (dot(normal, frame.towards) <= 0) continue;
     const [mid, tip] = [point(n, 1), point(n, 2)];
-    const wide = widthMm[n]! * seenShare(cross(normal, sub(tip, root)), frame);
+    const aside = scale(unit(cross(normal, sub(tip, root))), widthMm[n]! / 2);
     found.push(
       ...[x, y, dot(frame.right, mid), dot(frame.up, mid)],
-      ...[dot(frame.right, tip), dot(frame.up, tip), wide],
+      ...[dot(frame.right, tip), dot(frame.up, tip)],
+      ...[dot(frame.right, aside), dot(frame.up, aside)],
     );
     zones.push(zone[n]!);
     sides.push(side[n]!);

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { STROKE_NUMBERS } from './seenCoat.ts';
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../geometry/seeded.ts';
 import { distance, type Vec3 } from '../geometry/vec3.ts';
@@ -134,12 +135,12 @@ describe('the strokes of a coat', () => {
       expect(seen.zone.length).toBeGreaterThan(500);
       expect(seen.zone.length).toBeLessThan(coat!.zone.length);
       for (let n = 0; n < seen.zone.length; n += 17) {
-        const s = seen.strokes.subarray(7 * n, 7 * n + 7);
+        const s = seen.strokes.subarray(STROKE_NUMBERS * n, STROKE_NUMBERS * (n + 1));
         const onPage =
           Math.hypot(s[2]! - s[0]!, s[3]! - s[1]!) + Math.hypot(s[4]! - s[2]!, s[5]! - s[3]!);
         const { length } = plan.skin.zones[seen.zone[n]!]!;
         expect(onPage).toBeLessThan(1.5 * Math.max(length.value, 8));
-        expect(s[6]).toBeGreaterThan(0);
+        expect(Math.hypot(s[6]!, s[7]!)).toBeGreaterThan(0);
       }
     }
   });

@@ -1,5 +1,5 @@
 import type { CoatZone } from '../../anatomy/coat.ts';
-import type { SeenCoat } from '../../lie/seenCoat.ts';
+import { STROKE_NUMBERS, type SeenCoat } from '../../lie/seenCoat.ts';
 import type { Plan } from '../../planTypes.ts';
 import type { DrawingItem, PagePoint } from '../drawing.ts';
 
@@ -13,20 +13,23 @@ const SMALL_MM = 1.2;
 /** Where a point of a drawing lies: as it is, or enlarged. */
 type Placed = (p: PagePoint) => PagePoint;
 
-/** A stroke as an outline: it begins and ends in a point. */
+/** A stroke as an outline: it begins and ends in a point, and is widest halfway by `aside` either way. */
 export function strokeShape(
   root: PagePoint,
   mid: PagePoint,
   tip: PagePoint,
-  widthMm: number,
+  [nx, ny]: PagePoint,
 ): readonly PagePoint[] {
-  const [nx, ny] = across(root, tip, widthMm / 2);
   return [root, [mid[0] + nx, mid[1] + ny], tip, [mid[0] - nx, mid[1] - ny]];
 }
 
 /** The free edge of a scale: a rounded crescent from one side of its root over its tip to the other. */
-export function scaleShape(root: PagePoint, tip: PagePoint, widthMm: number): readonly PagePoint[] {
-  const [nx, ny] = across(root, tip, widthMm / 2);
+export function scaleShape(
+  root: PagePoint,
+  tip: PagePoint,
+  [nx, ny]: PagePoint,
+): readonly PagePoint[] {
+  const widthMm = 2 * Math.hypot(nx, ny);
   const [dx, dy] = [tip[0] - root[0], tip[1] - root[1]];
   const at = (along: number, aside: number, shrunk: number): PagePoint => [
     root[0] + along * dx + aside * nx * shrunk,
@@ -52,10 +55,9 @@ const SIX = [0, 1, 2, 3, 4, 5, 6] as const;
 export function beadShape(
   root: PagePoint,
   tip: PagePoint,
-  widthMm: number,
+  [nx, ny]: PagePoint,
   hole: number,
 ): readonly PagePoint[] {
-  const [nx, ny] = across(root, tip, widthMm / 2);
   const [dx, dy] = [(tip[0] - root[0]) / 2, (tip[1] - root[1]) / 2];
   const round = (turn: number, size: number): PagePoint => {
     const [c, s] = [Math.cos((turn * Math.PI) / 3), Math.sin((turn * Math.PI) / 3)];
@@ -63,11 +65,6 @@ export function beadShape(
   };
   const edge = SIX.map((turn) => round(turn, 0.95));
   return hole === 0 ? edge : [...edge, ...SIX.map((turn) => round(-turn, hole * 0.95))];
-}
-
-function across([x0, y0]: PagePoint, [x1, y1]: PagePoint, reach: number): PagePoint {
-  const long = Math.hypot(x1 - x0, y1 - y0) || 1;
-  return [(-(y1 - y0) / long) * reach, ((x1 - x0) / long) * reach];
 }
 
 /** Every stroke and scale of a coat that is seen, one item for each zone. */
@@ -98,17 +95,21 @@ function shapeOf(
   place: Placed,
   times: number,
 ): readonly PagePoint[] {
-  const point = (k: number): PagePoint => place([strokes[7 * n + k]!, strokes[7 * n + k + 1]!]);
-  const wide = times * strokes[7 * n + 6]!;
-  if (zone?.covering === 'skin') return beadShape(point(0), point(4), wide, 0);
-  if (zone?.beads === true) return beadShape(point(0), point(4), wide, BEAD_SHARE);
+  const first = STROKE_NUMBERS * n;
+  const point = (k: number): PagePoint => place([strokes[first + k]!, strokes[first + k + 1]!]);
+  const aside = (part: number): PagePoint => [
+    part * times * strokes[first + 6]!,
+    part * times * strokes[first + 7]!,
+  ];
+  if (zone?.covering === 'skin') return beadShape(point(0), point(4), aside(1), 0);
+  if (zone?.beads === true) return beadShape(point(0), point(4), aside(1), BEAD_SHARE);
   if (zone?.covering === 'scale' || zone?.covering === 'feather')
-    return scaleShape(point(0), point(4), wide);
+    return scaleShape(point(0), point(4), aside(1));
   // Down is soft: only the middle of a tuft is drawn.
   return strokeShape(
     point(0),
     point(2),
     point(4),
-    (zone?.covering === 'down' ? DOWN_SHARE : 1) * wide,
+    aside(zone?.covering === 'down' ? DOWN_SHARE : 1),
   );
 }

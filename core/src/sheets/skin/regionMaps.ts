@@ -1,6 +1,6 @@
 import * as say from './words.ts';
 import { partBox, skinParts } from '../../body/skin.ts';
-import type { SeenCoat } from '../../lie/seenCoat.ts';
+import { STROKE_NUMBERS, type SeenCoat } from '../../lie/seenCoat.ts';
 import type { Plan } from '../../planTypes.ts';
 import { onPage, VIEW_FRAMES } from '../../surface/reliefViews.ts';
 import {
@@ -90,14 +90,16 @@ function runsIn(points: readonly PagePoint[], frame: Rectangle): readonly (reado
 /** What of a coat has its root in a rectangle. */
 function within(coat: SeenCoat, frame: Rectangle): SeenCoat {
   const kept = [...coat.zone.keys()].filter((n) =>
-    isIn([coat.strokes[7 * n]!, coat.strokes[7 * n + 1]!], frame),
+    isIn([coat.strokes[STROKE_NUMBERS * n]!, coat.strokes[STROKE_NUMBERS * n + 1]!], frame),
   );
   return {
     ...coat,
     flow: coat.flow.flatMap(({ zone, points }) =>
       runsIn(points, frame).map((run) => ({ zone, points: run })),
     ),
-    strokes: Float32Array.from(kept.flatMap((n) => [...coat.strokes.subarray(7 * n, 7 * n + 7)])),
+    strokes: Float32Array.from(
+      kept.flatMap((n) => [...coat.strokes.subarray(STROKE_NUMBERS * n, STROKE_NUMBERS * (n + 1))]),
+    ),
     zone: Uint8Array.from(kept, (n) => coat.zone[n]!),
     side: Uint8Array.from(kept, (n) => coat.side[n]!),
   };
