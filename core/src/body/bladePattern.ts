@@ -5,7 +5,17 @@ import { loopArea } from '../geometry/contours.ts';
 import { greatest, least } from '../geometry/extremes.ts';
 import type { Point2 } from '../geometry/hull.ts';
 import { outlineNormal } from '../geometry/triangleMesh.ts';
-import { cross, distance, dot, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
+import {
+  cross,
+  distance,
+  dot,
+  length,
+  scale,
+  sub,
+  unit,
+  Y_AXIS,
+  type Vec3,
+} from '../geometry/vec3.ts';
 import { bladeArea, posedBlades, type PosedBlade } from './blades.ts';
 
 /** A blade laid flat, mm of the model; x along it from its root, y towards its front or upper edge. */
@@ -47,6 +57,24 @@ export function bladePatterns(skeleton: Skeleton, sizeFactor: number): readonly 
   });
 }
 
+/**
+ * The way of points of space onto the plane of a blade's outline (its mean normal by the sum of cross products, as
+ * M. E. Newell): its first point at the origin, the farthest from it on the x axis.
+ */
+export function ontoBladePlane(outline: readonly Vec3[]): (p: Vec3) => Point2 {
+  const { normal } = outlineNormal(outline);
+  const out: Vec3 = length(normal) === 0 ? Y_AXIS : unit(normal);
+  const root = outline[0]!;
+  const far = outline.reduce((a, b) => (distance(b, root) > distance(a, root) ? b : a));
+  const way = sub(far, root);
+  const along = unit(sub(way, scale(out, dot(way, out))));
+  const across = cross(out, along);
+  return (p) => {
+    const off = sub(p, root);
+    return [dot(off, along), dot(off, across)];
+  };
+}
+
 /** A blade in space on its own plane, with the longest way through it level. */
 function laidFlat(
   { blade, outline, ribs }: PosedBlade,
@@ -55,14 +83,10 @@ function laidFlat(
 ): BladePattern {
   const { middle, normal } = outlineNormal(outline);
   const out = unit(normal);
-  const root = outline[0]!;
-  const far = outline.reduce((a, b) => (distance(b, root) > distance(a, root) ? b : a));
-  const way = sub(far, root);
-  const along = unit(sub(way, scale(out, dot(way, out))));
-  const across = cross(out, along);
+  const onto = ontoBladePlane(outline);
   const flat = (p: Vec3): Point2 => {
-    const off = sub(p, root);
-    return [dot(off, along) * k, dot(off, across) * k];
+    const [x, y] = onto(p);
+    return [x * k, y * k];
   };
   const pair = ([a, b]: readonly [Vec3, Vec3]): readonly [Point2, Point2] => [flat(a), flat(b)];
   const points = outline.map(flat);

@@ -3,6 +3,7 @@ import type { Skeleton } from '../anatomy/skeleton.ts';
 import type { BladePattern } from '../body/bladePattern.ts';
 import { contourLoops } from '../geometry/contours.ts';
 import type { Point2 } from '../geometry/hull.ts';
+import { keptFor } from '../lie/keptFor.ts';
 import type { TubePiece } from '../skin/tubePlan.ts';
 import type { Tube } from '../skin/tubes.ts';
 import { coverOfFlat, flatOfPattern } from './markedBlades.ts';
@@ -42,10 +43,21 @@ function alongTube({ stations }: Tube, run: Run, atMm: number): number {
  * Markings on one piece of a tube's skin: every part that shows on it, in shares along it (0 to 1) and round it
  * (−½ to ½, 0 on the back, the animal's left positive). Later parts lie over earlier ones.
  */
-export function flatParts(
+export const flatParts = (
   skeleton: Skeleton,
   tube: Tube,
-  { from, to }: Pick<TubePiece, 'from' | 'to'>,
+  piece: TubePiece,
+  markings: readonly Marking[],
+): readonly FlatPart[] =>
+  // Traces and masks are of the same outlines.
+  kept(piece, JSON.stringify(markings), () => partsOn(skeleton, tube, piece, markings));
+
+const kept = keptFor<TubePiece, readonly FlatPart[]>();
+
+function partsOn(
+  skeleton: Skeleton,
+  tube: Tube,
+  { from, to }: TubePiece,
   markings: readonly Marking[],
 ): readonly FlatPart[] {
   const run = runOfTube(skeleton, tube);

@@ -1,9 +1,9 @@
 import type { Marking } from '../anatomy/marking.ts';
-import type { BladePattern } from '../body/bladePattern.ts';
+import { ontoBladePlane, type BladePattern } from '../body/bladePattern.ts';
 import { insideLoop } from '../geometry/contours.ts';
+import { greatest, least } from '../geometry/extremes.ts';
 import type { Point2 } from '../geometry/hull.ts';
-import { outlineNormal } from '../geometry/triangleMesh.ts';
-import { cross, distance, dot, length, scale, sub, unit, type Vec3 } from '../geometry/vec3.ts';
+import { distance, type Vec3 } from '../geometry/vec3.ts';
 import type { BladeSkin } from '../surface/bladeSkin.ts';
 import { bladeField, type FlatBlade } from './bladeFields.ts';
 import { covered, edgeOver } from './markParts.ts';
@@ -21,21 +21,15 @@ export function ontoBlade(blade: BladeSkin, sizeFactor: number): OntoBlade {
   const known = laid.get(blade);
   if (known !== undefined) return known;
   const { outline, ribs } = blade;
-  const { normal } = outlineNormal(outline);
-  const root = outline[0]!;
-  const far = outline.reduce((a, b) => (distance(b, root) > distance(a, root) ? b : a));
-  const out: Vec3 = length(normal) === 0 ? [0, 1, 0] : unit(normal);
-  const way = sub(far, root);
-  const along = unit(sub(way, scale(out, dot(way, out))));
-  const across = cross(out, along);
+  const onPlane = ontoBladePlane(outline);
   const onto = (p: Vec3): Point2 => {
-    const off = sub(p, root);
-    return [dot(off, along) / sizeFactor, dot(off, across) / sizeFactor];
+    const [x, y] = onPlane(p);
+    return [x / sizeFactor, y / sizeFactor];
   };
   const flat: FlatBlade = {
     outline: outline.map(onto),
     ribs: ribs.map(([a, b]) => [onto(a), onto(b)] as const),
-    longMm: distance(far, root) / sizeFactor,
+    longMm: greatest(outline.map((p) => distance(p, outline[0]!))) / sizeFactor,
   };
   const made = { flat, onto };
   laid.set(blade, made);
@@ -48,7 +42,7 @@ export const flatOfPattern = ({ outline, ribs }: BladePattern, sizeFactor: numbe
   return {
     outline: outline.map(life),
     ribs: ribs.map(([a, b]) => [life(a), life(b)] as const),
-    longMm: Math.max(...outline.map(([x, y]) => Math.hypot(x, y))) / sizeFactor,
+    longMm: greatest(outline.map(([x, y]) => Math.hypot(x, y))) / sizeFactor,
   };
 };
 
@@ -97,8 +91,8 @@ const SAMPLES = 60;
 export function samplesOn(blade: BladeSkin, sizeFactor: number): readonly Point2[] {
   const { outline } = ontoBlade(blade, sizeFactor).flat;
   const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
-  const [x0, x1] = [Math.min(...xs), Math.max(...xs)];
-  const [y0, y1] = [Math.min(...ys), Math.max(...ys)];
+  const [x0, x1] = [least(xs), greatest(xs)];
+  const [y0, y1] = [least(ys), greatest(ys)];
   const step = Math.max(x1 - x0, y1 - y0) / SAMPLES;
   const inside: Point2[] = [];
   if (step > 0)
