@@ -73,7 +73,10 @@ watch(
   { immediate: true },
 );
 const zoneName = computed(() => zones.value.find(({ value }) => value === zone.value)?.label ?? '');
-const hex = computed(() => (round.value === null ? null : (found.value?.area?.base ?? null)));
+/** The colour of what is drawn round, once it is looked at: until then what was found is of something else. */
+const hex = computed(() =>
+  round.value === null || busy.value ? null : (found.value?.area?.base ?? null),
+);
 function tell(): void {
   const [seen, of] = [hex.value, picture.value];
   if (seen === null || of === null) return;

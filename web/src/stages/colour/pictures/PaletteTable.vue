@@ -12,8 +12,17 @@ import WorkingCell from '../../../ledger/WorkingCell.vue';
 import WorkingRow from '../../../ledger/WorkingRow.vue';
 import type { PaletteFound } from '../../../workers/palette.worker.ts';
 
-/** What a picture shows: its colours with their shares, and the area told apart into base, shade and light. */
-const props = defineProps<{ found: PaletteFound; many: number; next: number; picture: string }>();
+/**
+ * What a picture shows: its colours with their shares, and the area told apart into base, shade and light. While
+ * another area is looked at (`busy`), the one that stands here cannot be kept for it.
+ */
+const props = defineProps<{
+  found: PaletteFound;
+  busy: boolean;
+  many: number;
+  next: number;
+  picture: string;
+}>();
 const emit = defineEmits<{ many: [many: number]; keep: [found: Omit<FoundColour, 'id'>] }>();
 const told = computed(() => pictureWorkings(props.found, props.found.light));
 const PARTS = ['base', 'shade', 'light'] as const;
@@ -66,7 +75,7 @@ function keepArea(): void {
     <WorkingRow v-for="working in told.area" :key="working.id" :working="working" />
     <HintText>{{ say.lightDid[found.area.shadeIs] }}{{ say.aimAtOwn }}</HintText>
     <WorkingRow v-for="working in told.cast" :key="working.id" :working="working" />
-    <ActionButton kind="line" @click="keepArea">{{ say.keepArea }}</ActionButton>
+    <ActionButton kind="line" :disabled="busy" @click="keepArea">{{ say.keepArea }}</ActionButton>
   </template>
   <WorkingRow v-if="told.burnt" :working="told.burnt" />
 </template>

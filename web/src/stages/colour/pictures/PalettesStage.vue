@@ -71,6 +71,7 @@ const keep = (of: Omit<FoundColour, 'id'>): void => change(say.keepFound, (p) =>
       <PaletteTable
         v-if="found"
         :found="found"
+        :busy="busy"
         :many="many"
         :next="piece.colour.found.length + 1"
         :picture="picture.name"

@@ -31,7 +31,7 @@ describe('what a picture shows', () => {
   it('is told with shares, shade and light, and what the light did; each can be kept', async () => {
     const kept: unknown[] = [];
     const { wrapper: table } = mountWithPiece(PaletteTable, heron, {
-      ...{ found: FOUND, many: 5, next: 3, picture: 'Heron at dusk' },
+      ...{ found: FOUND, busy: false, many: 5, next: 3, picture: 'Heron at dusk' },
       onKeep: (of: unknown) => kept.push(of),
     });
     const told = (id: string): string => table.find(`[data-working="colour.picture.${id}"]`).text();
@@ -50,6 +50,16 @@ describe('what a picture shows', () => {
       },
       { ...slate, name: 'Colour 3' },
     ]);
+  });
+
+  it('cannot be kept for an area that is still looked at', () => {
+    const shown = { found: FOUND, many: 5, next: 3, picture: 'Heron at dusk' };
+    const lockedWhile = (busy: boolean): boolean =>
+      mountWithPiece(PaletteTable, heron, { ...shown, busy })
+        .wrapper.findAll('button')
+        .find((button) => button.text() === 'Keep it with its shade and light')!
+        .attributes('disabled') !== undefined;
+    expect([lockedWhile(true), lockedWhile(false)]).toEqual([true, false]);
   });
 });
 
