@@ -85,3 +85,39 @@ test('the painted piece is checked against a picture of the animal', async ({ pa
   await page.getByRole('button', { name: /^Drop\s*: Saddle$/ }).click();
   await expect(page.getByText('Nothing is compared yet.')).toBeVisible();
 });
+
+test('the piece is laid over a picture, moved, sized, and all that is seen is read at once', async ({
+  page,
+}) => {
+  await page.goto('/piece/wolf-at-the-carr/colour/check');
+  await bodyDone(page);
+  await page.getByRole('switch', { name: 'Lay the piece over it' }).click();
+  const laid = page.locator('[data-check="laid"]');
+  await expect(laid).toBeVisible();
+  const place = () => laid.locator('g').first().getAttribute('transform');
+  const before = await place();
+  await laid.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('+');
+  expect(await place()).not.toBe(before);
+  const corner = (await laid.locator('[data-check="size"]').boundingBox())!;
+  await page.mouse.move(corner.x + corner.width / 2, corner.y + corner.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(corner.x - 60, corner.y - 40, { steps: 4 });
+  await page.mouse.up();
+  const smaller = (await laid.locator('.edge').boundingBox())!;
+  expect(smaller.x + smaller.width).toBeLessThan(corner.x);
+  await page.getByRole('button', { name: 'Lay it anew' }).click();
+  expect(await place()).toBe(before);
+  await page.getByRole('button', { name: 'Read what lies under it' }).click();
+  const saddle = page.locator('[data-check="mark-saddle-1"]');
+  await expect(saddle).toBeVisible();
+  const off = Number.parseFloat((await saddle.locator('td').nth(3).innerText()).trim());
+  expect(off).toBeGreaterThan(0);
+  expect(off).toBeLessThan(15);
+  expect(await page.locator('[data-check] td:nth-child(4)').count()).toBeGreaterThan(5);
+  expect(await axeFinds(page)).toEqual([]);
+  // One step takes all of it back.
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('Nothing is compared yet.')).toBeVisible();
+});

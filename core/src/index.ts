@@ -410,6 +410,8 @@ export { markedFeathers } from './sheets/markings/featherMarks.ts';
 export { markingList } from './sheets/markings/markingList.ts';
 export { numberedAreas, numberedHeads, zoneNumbers } from './sheets/markings/numberedAreas.ts';
 export { markedItems } from './sheets/colour/markedItems.ts';
+export { laidByLandmarks } from './sheets/colour/laidByLandmarks.ts';
+export { laidForm, type LaidForm } from './sheets/colour/laidForm.ts';
 export { cardSheets, coatSheets, markingSheets, planSheets } from './sheets/planSheets.ts';
 export { bendingCards } from './sheets/bendingCards.ts';
 export { cutListSheet } from './sheets/cutListSheet.ts';

@@ -1,9 +1,12 @@
 import {
+  coloursUnder,
   lightOf,
   pictureAnswer,
   pictureColours,
   type PictureAnswer,
   type PicturePixels,
+  type UnderQuestion,
+  type ZoneUnder,
 } from '@keen-sinew/core/palette';
 import type { CardKind } from '@keen-sinew/core';
 import { expose } from 'comlink';
@@ -25,6 +28,13 @@ export interface PaletteFound extends PictureAnswer {
   readonly light: readonly [red: number, green: number, blue: number];
 }
 
+/** What is asked of a picture with the piece laid over it, placed in pixels of a picture `widthPx` wide. */
+export interface LaidQuestion extends Pick<UnderQuestion, 'areas' | 'middle' | 'placing'> {
+  readonly widthPx: number;
+  readonly card: Loop | null;
+  readonly kind: CardKind;
+}
+
 /** Looks at the colours of a picture, away from the page. */
 const paletteWorker = {
   /** The colours of a picture in the light of its card; null where that is black. */
@@ -33,11 +43,29 @@ const paletteWorker = {
     { round, card, kind, many }: PaletteQuestion,
   ): Promise<PaletteFound | null> {
     const pixels = await decoded(file);
-    const light = card === null ? ([1, 1, 1] as const) : lightOf(pixelsIn(pixels, card), kind);
+    const light = lightIn(pixels, card, kind);
     if (light === null) return null;
     return { ...pictureAnswer(pictureColours({ ...pixels, round, light }), many), light };
   },
+
+  /** The colours under the zones of a piece, in the light of the card; null where that is black. */
+  async under(
+    file: Blob,
+    { widthPx, card, kind, placing, ...of }: LaidQuestion,
+  ): Promise<readonly ZoneUnder[] | null> {
+    const pixels = await decoded(file);
+    const light = lightIn(pixels, card, kind);
+    if (light === null) return null;
+    // A smaller copy may be kept than the picture was.
+    const k = pixels.width / widthPx;
+    const [x, y] = placing.at;
+    const kept = { ...placing, at: [k * x, k * y] as const, pxPerMm: k * placing.pxPerMm };
+    return coloursUnder({ ...pixels, ...of, placing: kept, light });
+  },
 };
+
+const lightIn = (pixels: PicturePixels, card: Loop | null, kind: CardKind) =>
+  card === null ? ([1, 1, 1] as const) : lightOf(pixelsIn(pixels, card), kind);
 
 async function decoded(file: Blob): Promise<PicturePixels> {
   const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' });

@@ -67,10 +67,12 @@ export function pictureAnswer(of: PictureColours, k: number): PictureAnswer {
     })
     .filter((its) => its.pixels > 0)
     .toSorted((a, b) => b.pixels - a.pixels);
-  return { pixels, burntPixels, palette, area: areaOf(of, all) };
+  return { pixels, burntPixels, palette, area: areaOf(of) };
 }
 
-function areaOf({ colours, weights, linear }: PictureColours, all: number): AreaColour {
+/** What was counted as an area: its own colour, its shade and its light. Of at least one colour. */
+export function areaOf({ colours, weights, linear }: PictureColours): AreaColour {
+  const all = weights.reduce((sum, w) => sum + w, 0);
   const rising = [...colours.keys()].sort((a, b) => colours[a]![0] - colours[b]![0]);
   const [dark, middle, bright]: [number[], number[], number[]] = [[], [], []];
   let gone = 0;

@@ -55,41 +55,45 @@ export function lightOf(card: Uint8ClampedArray, kind: CardKind): Triple | null 
   return [of(0), of(1), of(2)];
 }
 
-/** The colours of a picture, or of what is drawn round in it. A picture of 24 megapixels takes a fraction of a second. */
-export function pictureColours({
-  width,
-  height,
-  rgba,
-  round,
-  light,
-}: PictureQuestion): PictureColours {
-  const counts = new Float64Array(CELLS);
-  const [red, green, blue] = [0, 1, 2].map(() => new Float64Array(CELLS)) as [
-    Float64Array,
-    Float64Array,
-    Float64Array,
-  ];
-  let [pixels, burnt] = [0, 0];
-  const row = (y: number, from: number, to: number): void => {
-    for (let i = 4 * (y * width + from); i < 4 * (y * width + to); i += 4) {
-      if (rgba[i + 3]! < OPAQUE) continue;
-      const r = rgba[i]!;
-      const g = rgba[i + 1]!;
-      const b = rgba[i + 2]!;
-      pixels++;
-      if (r >= BURNT || g >= BURNT || b >= BURNT) {
-        burnt++;
-        continue;
-      }
-      const cell = ((r >> SHIFT) << (2 * BITS)) | ((g >> SHIFT) << BITS) | (b >> SHIFT);
-      counts[cell]!++;
-      red[cell]! += LINEAR[r]!;
-      green[cell]! += LINEAR[g]!;
-      blue[cell]! += LINEAR[b]!;
-    }
-  };
-  for (let y = 0; y < height; y++)
-    for (const [from, to] of rowsWithin(round, y, width, height)) row(y, from, to);
+/** What is gathered of a picture, cell by cell of the colour cube: see {@link countPixel}. */
+export interface ColourCount {
+  readonly counts: Float64Array;
+  readonly red: Float64Array;
+  readonly green: Float64Array;
+  readonly blue: Float64Array;
+  pixels: number;
+  burnt: number;
+}
+
+/** A count of nothing yet. */
+export const emptyCount = (): ColourCount => ({
+  ...{ counts: new Float64Array(CELLS), red: new Float64Array(CELLS) },
+  ...{ green: new Float64Array(CELLS), blue: new Float64Array(CELLS), pixels: 0, burnt: 0 },
+});
+
+/** Counts the pixel whose red is byte `i` of a picture; what is transparent is none. */
+export function countPixel(count: ColourCount, rgba: Uint8ClampedArray, i: number): void {
+  if (rgba[i + 3]! < OPAQUE) return;
+  const r = rgba[i]!;
+  const g = rgba[i + 1]!;
+  const b = rgba[i + 2]!;
+  count.pixels++;
+  if (r >= BURNT || g >= BURNT || b >= BURNT) {
+    count.burnt++;
+    return;
+  }
+  const cell = ((r >> SHIFT) << (2 * BITS)) | ((g >> SHIFT) << BITS) | (b >> SHIFT);
+  count.counts[cell]!++;
+  count.red[cell]! += LINEAR[r]!;
+  count.green[cell]! += LINEAR[g]!;
+  count.blue[cell]! += LINEAR[b]!;
+}
+
+/** The colours that were counted, each channel of linear light times that of `light`: see {@link lightOf}. */
+export function countedColours(
+  { counts, red, green, blue, pixels, burnt }: ColourCount,
+  light: Triple,
+): PictureColours {
   const cells = [...counts.keys()].filter((cell) => counts[cell]! > 0);
   const linear = cells.map((cell): Triple => {
     const many = counts[cell]!;
@@ -106,23 +110,41 @@ export function pictureColours({
   };
 }
 
-/** Which pixels of a row lie within a loop, by the crossings of the row's middle. */
-function rowsWithin(
-  round: readonly Point2[] | null,
-  y: number,
+/** The colours of a picture, or of what is drawn round in it. A picture of 24 megapixels takes a fraction of a second. */
+export function pictureColours({
+  width,
+  height,
+  rgba,
+  round,
+  light,
+}: PictureQuestion): PictureColours {
+  const count = emptyCount();
+  const px = round?.map(([x, y]): Point2 => [x * width, y * height]) ?? null;
+  for (let y = 0; y < height; y++)
+    for (const [from, to] of px === null ? [[0, width] as const] : rowsWithin([px], y, width))
+      for (let x = from; x < to; x++) countPixel(count, rgba, 4 * (y * width + x));
+  return countedColours(count, light);
+}
+
+/**
+ * Which pixels of a row lie within loops (even-odd), by the crossings of the row's middle: those whose own middle is
+ * in, from the first to before the second of each pair. Loops in pixels from the top left, y down.
+ */
+export function rowsWithin(
+  loops: readonly (readonly Point2[])[],
+  row: number,
   width: number,
-  height: number,
 ): readonly (readonly [from: number, to: number])[] {
-  if (round === null) return [[0, width]];
-  const middle = (y + 0.5) / height;
-  const xs = round
-    .flatMap(([x0, y0], i): number[] => {
-      const [x1, y1] = round[(i + 1) % round.length]!;
-      return y0 <= middle === y1 <= middle ? [] : [x0 + ((middle - y0) / (y1 - y0)) * (x1 - x0)];
-    })
+  const middle = row + 0.5;
+  const xs = loops
+    .flatMap((loop) =>
+      loop.flatMap(([x0, y0], i): number[] => {
+        const [x1, y1] = loop[(i + 1) % loop.length]!;
+        return y0 <= middle === y1 <= middle ? [] : [x0 + ((middle - y0) / (y1 - y0)) * (x1 - x0)];
+      }),
+    )
     .toSorted((a, b) => a - b);
-  // A pixel is in where its middle is.
-  const at = (x: number): number => Math.min(width, Math.max(0, Math.ceil(x * width - 0.5)));
+  const at = (x: number): number => Math.min(width, Math.max(0, Math.ceil(x - 0.5)));
   return xs.flatMap((x, i): (readonly [number, number])[] =>
     i % 2 === 0 && xs[i + 1] !== undefined ? [[at(x), at(xs[i + 1]!)]] : [],
   );

@@ -27,6 +27,9 @@ import PictureMarks from '../pictures/PictureMarks.vue';
 import PictureTools from '../pictures/PictureTools.vue';
 import { usePictureAsk } from '../pictures/usePictureAsk.ts';
 import CheckTable from './CheckTable.vue';
+import LaidPiece from './LaidPiece.vue';
+import LaidSection from './LaidSection.vue';
+import { useLaidPiece } from './useLaidPiece.ts';
 
 /** The painted piece beside a picture of the animal at one scale, and where its colours are farthest off. */
 const { piece, plan, change } = usePiecePlan();
@@ -38,6 +41,8 @@ const VIEWS = (Object.keys(say.views) as ReliefView[]).map((value) => ({
   ...{ label: say.views[value], value },
 }));
 const view = ref<ReliefView>('side');
+const laid = useLaidPiece(ask, view);
+const { form, placing } = laid;
 const drawing = computed<Drawing>(
   () =>
     paintedForm(plan.value, view.value, layersOf(plan.value).length, false) ??
@@ -113,7 +118,16 @@ function tell(): void {
           :card="card"
           @round="ask.setRound($event)"
           @card="ask.setCard($event)"
-        />
+        >
+          <LaidPiece
+            v-if="form && placing"
+            :form="form"
+            :placing="placing"
+            :width-px="picture.widthPx"
+            :height-px="picture.heightPx"
+            @move="laid.move($event)"
+          />
+        </PictureMarks>
         <svg
           :viewBox="`${box.x} ${box.y} ${box.wide} ${box.high}`"
           role="img"
@@ -148,6 +162,7 @@ function tell(): void {
         say.thisIs(zoneName)
       }}</ActionButton>
     </LedgerSection>
+    <LedgerSection v-if="picture" :title="say.askAll"><LaidSection :laid="laid" /></LedgerSection>
     <LedgerSection :title="say.howFarOff"><CheckTable /></LedgerSection>
   </LedgerPanel>
 </template>

@@ -3,7 +3,10 @@ import * as say from './words.ts';
 import { computed, ref } from 'vue';
 import type { Loop } from '../../../workers/palette.worker.ts';
 
-/** A picture with the area drawn round on it and its card; both are set by dragging, or moved and sized by keys. */
+/**
+ * A picture with the area drawn round on it and its card; both are set by dragging, or moved and sized by keys. What
+ * stands in the slot lies over it.
+ */
 const props = defineProps<{
   src: string;
   alt: string;
@@ -92,6 +95,7 @@ const path = (loop: Loop): string => loop.map(([x, y]) => `${1000 * x},${1000 * 
       <polyline v-if="drawn.length > 0" class="round" :points="path(drawn)" />
       <polygon v-if="card" class="card" :points="path(card)" />
     </svg>
+    <slot />
   </div>
 </template>
 

@@ -1,28 +1,13 @@
 import * as say from './words.ts';
 import type { Picture } from '@keen-sinew/core';
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
-import { loadPicture } from '../../../stores/pictureStorage.ts';
 import { hired } from '../../../workers/hired.ts';
 import type {
   PaletteFound,
   PaletteQuestion,
   PaletteWorker,
 } from '../../../workers/palette.worker.ts';
-
-/** The bytes of a picture: kept in this browser, or shipped. */
-async function bytesOf(pieceId: string, { id, shipped }: Picture): Promise<Blob> {
-  if (shipped !== null) {
-    const answer = await fetch(`/references/${shipped}`);
-    if (!answer.ok) throw new Error(say.couldNotBeFetched(answer.status));
-    return answer.blob();
-  }
-  const kept = await loadPicture(pieceId, id);
-  if (kept === null) throw new Error(say.noBytesHere);
-  return kept;
-}
-
-const newWorker = (): Worker =>
-  new Worker(new URL('../../../workers/palette.worker.ts', import.meta.url), { type: 'module' });
+import { bytesOf, newPaletteWorker } from './pictureBytes.ts';
 
 /**
  * The colours of a picture, worked out beside the page and anew with each question; one that is overtaken is ended.
@@ -46,7 +31,7 @@ export function usePalette(
       const plain = JSON.parse(JSON.stringify(question.value)) as PaletteQuestion;
       if (signal.aborted) return;
       const answer = await hired<PaletteWorker, PaletteFound | null>(
-        newWorker,
+        newPaletteWorker,
         (worker) => worker.look(bytes, plain),
         signal,
       );
