@@ -11,6 +11,9 @@ import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { probeReadings, type OvenKind, type ProbeReading } from './devices/probe.ts';
 import { createApp } from './app.ts';
 
+/** For slow machines: no test measures time. */
+const PATIENT = { timeout: 60_000 };
+
 let server: Server;
 let address: string;
 
@@ -108,7 +111,7 @@ describe('the simulated caliper', () => {
       const response = await one();
       expect(response.status).toBe(200);
       await response.body?.cancel();
-    });
+    }, PATIENT);
   });
 
   it('streams readings of a length that scatter as a hand does, and now and then slip', async () => {

@@ -6,6 +6,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, shallowRef, type EffectScope } from 'vue';
 import { createPool, poolSize, sharedPool } from './workerPool.ts';
 import { useJob } from './useJob.ts';
+import { until } from '../testing/until.ts';
 
 /** What the browser keeps, and whether it has room. */
 const kept = vi.hoisted(() => ({
@@ -73,8 +74,6 @@ const oneStep = (n: number): Job<{ n: number }, string> => ({
   ...{ name: 'heat', key: `heat ${n}`, input: { n }, twoSteps: false },
 });
 
-/** Fine answers wait for a moment of quiet. */
-const WAIT = { timeout: 5000 };
 let scope: EffectScope;
 beforeEach(() => {
   FakeWorker.made = [];
@@ -100,20 +99,20 @@ const asking = (start: Job<{ n: number }, string> | null) => {
 describe('useJob', () => {
   it('answers coarsely, then finely, keeps the fine answer, and answers the next question', async () => {
     const { job, answer, progress } = asking(twoSteps(1));
-    await vi.waitFor(() => expect(answer.value?.value).toBe('body 1 coarse'));
+    await until(() => expect(answer.value?.value).toBe('body 1 coarse'));
     expect(answer.value).toMatchObject({ key: 'body 1', fine: false });
-    await vi.waitFor(() => expect(answer.value?.value).toBe('body 1 fine'), WAIT);
+    await until(() => expect(answer.value?.value).toBe('body 1 fine'));
     expect([...kept.answers]).toEqual([['body 1', 'body 1 fine']]);
     expect(progress.value).toBeNull();
     job.value = twoSteps(2);
-    await vi.waitFor(() => expect(answer.value?.value).toBe('body 2 coarse'));
+    await until(() => expect(answer.value?.value).toBe('body 2 coarse'));
     expect(FakeWorker.made).toHaveLength(1);
   });
 
   it('takes what was kept, and asks no worker', async () => {
     kept.answers.set('body 1', 'kept');
     const { answer, progress } = asking(twoSteps(1));
-    await vi.waitFor(() => expect(answer.value?.value).toBe('kept'));
+    await until(() => expect(answer.value?.value).toBe('kept'));
     expect(answer.value!.fine).toBe(true);
     expect(progress.value).toBeNull();
     expect(FakeWorker.made).toEqual([]);
@@ -121,7 +120,7 @@ describe('useJob', () => {
 
   it('does not ask again for the same question', async () => {
     const { job, answer } = asking(oneStep(1));
-    await vi.waitFor(() => expect(answer.value?.value).toBe('heat 1 fine'));
+    await until(() => expect(answer.value?.value).toBe('heat 1 fine'));
     job.value = oneStep(1);
     await nextTick();
     expect(asked).toEqual(['heat 1 fine']);
@@ -133,7 +132,7 @@ describe('useJob', () => {
       job.value = twoSteps(n);
       await nextTick();
     }
-    await vi.waitFor(() => expect(answer.value?.key).toBe('body 3'));
+    await until(() => expect(answer.value?.key).toBe('body 3'));
     expect(asked.filter((what) => what.endsWith('coarse'))).toEqual([
       'body 0 coarse',
       'body 3 coarse',
@@ -143,65 +142,65 @@ describe('useJob', () => {
 
   it('cancels a fine answer that is overtaken, and its worker with it', async () => {
     const { job, answer, progress } = asking(twoSteps(1));
-    await vi.waitFor(() => expect(answer.value?.key).toBe('body 1'));
+    await until(() => expect(answer.value?.key).toBe('body 1'));
     // From here on the worker says nothing more: the fine answer stays under way.
     FakeWorker.made[0]!.muted = true;
-    await vi.waitFor(() => expect(progress.value).not.toBeNull(), WAIT);
-    await vi.waitFor(() => expect(asked).toContain('body 1 fine'), WAIT);
+    await until(() => expect(progress.value).not.toBeNull());
+    await until(() => expect(asked).toContain('body 1 fine'));
     job.value = twoSteps(2);
     await nextTick();
     expect(FakeWorker.made[0]!.ended).toBe(true);
-    await vi.waitFor(() => expect(answer.value?.key).toBe('body 2'));
+    await until(() => expect(answer.value?.key).toBe('body 2'));
     expect(FakeWorker.made).toHaveLength(2);
   });
 
   it('says what went wrong, tries again when asked, and works for the next question', async () => {
     broken.add('body');
     const { job, answer, problem, retry } = asking(twoSteps(1));
-    await vi.waitFor(() => expect(problem.value).toBe('The body could not be worked out: torn'));
+    await until(() => expect(problem.value).toBe('The body could not be worked out: torn'));
     broken.clear();
     retry();
-    await vi.waitFor(() => expect(answer.value?.key).toBe('body 1'));
+    await until(() => expect(answer.value?.key).toBe('body 1'));
     expect(problem.value).toBeNull();
     broken.add('body');
     job.value = twoSteps(2);
-    await vi.waitFor(() => expect(problem.value).not.toBeNull());
+    await until(() => expect(problem.value).not.toBeNull());
     broken.clear();
     job.value = twoSteps(3);
-    await vi.waitFor(() => expect(answer.value?.key).toBe('body 3'));
+    await until(() => expect(answer.value?.key).toBe('body 3'));
   });
 
   it('tries once more with a new worker what one has died of', async () => {
     FakeWorker.silent = true;
     const { job, answer, problem } = asking(oneStep(1));
-    await vi.waitFor(() => expect(FakeWorker.made).toHaveLength(1));
+    await until(() => expect(FakeWorker.made).toHaveLength(1));
     FakeWorker.silent = false;
     FakeWorker.made[0]!.dispatchEvent(Object.assign(new Event('error'), { message: 'no memory' }));
-    await vi.waitFor(() => expect(answer.value?.value).toBe('heat 1 fine'));
+    await until(() => expect(answer.value?.value).toBe('heat 1 fine'));
     expect(problem.value).toBeNull();
     expect(FakeWorker.made[0]!.ended).toBe(true);
     expect(FakeWorker.made).toHaveLength(2);
     job.value = oneStep(2);
-    await vi.waitFor(() => expect(answer.value?.value).toBe('heat 2 fine'));
+    await until(() => expect(answer.value?.value).toBe('heat 2 fine'));
     expect(FakeWorker.made).toHaveLength(2);
   });
 
   it('tells when the second one died too, and recovers with the next change', async () => {
     FakeWorker.silent = true;
     const { job, answer, problem } = asking(oneStep(1));
-    await vi.waitFor(() => expect(FakeWorker.made).toHaveLength(1));
+    await until(() => expect(FakeWorker.made).toHaveLength(1));
     // A worker whose file is missing says nothing at all.
     FakeWorker.made[0]!.dispatchEvent(new Event('error'));
-    await vi.waitFor(() => expect(FakeWorker.made).toHaveLength(2));
+    await until(() => expect(FakeWorker.made).toHaveLength(2));
     FakeWorker.made[1]!.dispatchEvent(new Event('error'));
-    await vi.waitFor(() =>
+    await until(() =>
       expect(problem.value).toBe(
         'The body could not be worked out: its worker could not be started',
       ),
     );
     FakeWorker.silent = false;
     job.value = oneStep(2);
-    await vi.waitFor(() => expect(answer.value?.value).toBe('heat 2 fine'));
+    await until(() => expect(answer.value?.value).toBe('heat 2 fine'));
     expect(problem.value).toBeNull();
   });
 
@@ -212,8 +211,8 @@ describe('useJob', () => {
     expect(progress.value).toBeNull();
     expect(FakeWorker.made).toEqual([]);
     job.value = oneStep(4);
-    await vi.waitFor(() => expect(answer.value?.value).toBe('heat 4 fine'));
-    await vi.waitFor(() => expect(kept.emptied).toBe(1));
+    await until(() => expect(answer.value?.value).toBe('heat 4 fine'));
+    await until(() => expect(kept.emptied).toBe(1));
     expect(answer.value!.fine).toBe(true);
   });
 
@@ -221,7 +220,7 @@ describe('useJob', () => {
   it('goes on where what was kept cannot be read', async () => {
     kept.unreadable = true;
     const { answer, problem } = asking(oneStep(5));
-    await vi.waitFor(() => expect(answer.value?.value).toBe('heat 5 fine'));
+    await until(() => expect(answer.value?.value).toBe('heat 5 fine'));
     expect(problem.value).toBeNull();
   });
 });

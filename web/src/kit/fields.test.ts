@@ -2,7 +2,7 @@
 import { parseLength } from '@keen-sinew/core';
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { NColorPicker } from 'naive-ui';
-import { describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { h } from 'vue';
 import CautionSign from './CautionSign.vue';
 import LedgerSection from '../ledger/LedgerSection.vue';
@@ -17,6 +17,7 @@ import ChoiceRow from './ChoiceRow.vue';
 import QuantityField from './QuantityField.vue';
 import SwitchField from './SwitchField.vue';
 import { isChosen, press, slideTo } from '../testing/hands.ts';
+import { until } from '../testing/until.ts';
 
 describe('ChoiceRow', () => {
   it('shows which one is chosen, in words that a reader of screens hears', async () => {
@@ -78,7 +79,7 @@ describe('ColourField', () => {
 
   it('names its two ways of choosing, and sets a colour picked by eye when its field closes', async () => {
     const wrapper = mount(ColourField, { props: { label: 'Colour of Tail', hex: '#4a3b30' } });
-    const swatch = await vi.waitFor(() => {
+    const swatch = await until(() => {
       const found = wrapper.findComponent(NColorPicker);
       expect(found.exists()).toBe(true);
       return found;
@@ -205,7 +206,7 @@ describe('FileUpload', () => {
     const files = ['a', 'b', 'c'].map((name) => new File([name], `${name}.png`));
     Object.defineProperty(input.element, 'files', { value: files });
     await input.trigger('change');
-    await vi.waitFor(() => expect(wrapper.emitted('take')).toHaveLength(1));
+    await until(() => expect(wrapper.emitted('take')).toHaveLength(1));
     const [[taken]] = wrapper.emitted('take') as [[File[]]];
     expect(taken.map(({ name }) => name)).toEqual(['a.png', 'b.png', 'c.png']);
   });

@@ -2,13 +2,14 @@
 import { demoWorkpieces, pieceText } from '@keen-sinew/core';
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { h } from 'vue';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
 import NoteHost from '../shell/NoteHost.vue';
 import { pieceState } from './pieceState.ts';
 import PiecesPage from './PiecesPage.vue';
 import { giveFile } from '../testing/hands.ts';
+import { until } from '../testing/until.ts';
 
 let router: Router;
 async function page(): Promise<VueWrapper> {
@@ -22,7 +23,7 @@ async function page(): Promise<VueWrapper> {
   const host = { render: () => h('div', [h(PiecesPage), h(NoteHost)]) };
   const wrapper = mount(host, { global: { plugins: [pinia, router] } });
   // The demonstration is fetched on the first visit.
-  await vi.waitFor(() => expect(wrapper.findAll('li').length).toBeGreaterThan(0));
+  await until(() => expect(wrapper.findAll('li').length).toBeGreaterThan(0));
   return wrapper;
 }
 
@@ -58,7 +59,7 @@ describe('the page of pieces', () => {
 
   it('takes in a file, and under another name where it is already there', async () => {
     await give(wrapper, 'otter.json', pieceText(demoWorkpieces()[0]!));
-    await vi.waitFor(() =>
+    await until(() =>
       expect(router.currentRoute.value.path).toBe('/piece/otter-on-the-log-2/measure'),
     );
     expect(wrapper.findAll('li')).toHaveLength(SHIPPED + 1);
@@ -66,7 +67,7 @@ describe('the page of pieces', () => {
 
   it('says what is wrong with a file that is none, and changes nothing', async () => {
     await give(wrapper, 'notes.txt', 'remember the milk');
-    await vi.waitFor(() =>
+    await until(() =>
       expect(wrapper.find('[role=alert]').text()).toContain('notes.txt was not taken in. The file'),
     );
     expect(wrapper.findAll('li')).toHaveLength(SHIPPED);
@@ -78,7 +79,7 @@ describe('the page of pieces', () => {
         .findAll('li button')
         .find((wrapper) => wrapper.text().startsWith('Remove'))!;
       await remove.trigger('click');
-      await vi.waitFor(() => expect(wrapper.findAll('li button')).toHaveLength(2 * (left - 1)));
+      await until(() => expect(wrapper.findAll('li button')).toHaveLength(2 * (left - 1)));
     }
     expect(wrapper.text()).toContain('There is no piece yet');
     await wrapper

@@ -11,6 +11,7 @@ import { usePieceStore } from '../stores/pieceStore.ts';
 import { press } from '../testing/hands.ts';
 import DefectBoundary from './DefectBoundary.vue';
 import StorageNotice from './StorageNotice.vue';
+import { until } from '../testing/until.ts';
 
 const [otter] = demoWorkpieces() as [Workpiece];
 const torn = ref(false);
@@ -33,7 +34,7 @@ async function boundary() {
 }
 /** The page is fetched when it is first needed. */
 const pageOf = async (wrapper: Awaited<ReturnType<typeof boundary>>): Promise<string> => {
-  await vi.waitFor(() => expect(wrapper.find('h1').exists()).toBe(true));
+  await until(() => expect(wrapper.find('h1').exists()).toBe(true));
   return wrapper.text();
 };
 
@@ -64,7 +65,7 @@ describe('a page that cannot be shown', () => {
     const store = usePieceStore();
     store.current = otter;
     store.change('Rename', (piece) => ({ ...piece, name: 'Torn' }));
-    await vi.waitFor(() => expect(store.canUndo).toBe(true));
+    await until(() => expect(store.canUndo).toBe(true));
     const wrapper = await boundary();
     torn.value = true;
     await flushPromises();

@@ -2,6 +2,7 @@
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { useOvenStore } from './ovenStore.ts';
+import { until } from '../testing/until.ts';
 
 const TYPED = { pieceId: 'a', bake: 'shell', dialC: 122, by: 'typed', ballMm: null } as const;
 const fresh = () => {
@@ -52,7 +53,7 @@ describe('the bake that is in the oven', () => {
     oven.add(at(3, 60));
     vi.restoreAllMocks();
     const next = fresh();
-    await vi.waitFor(async () => {
+    await until(async () => {
       await next.restore();
       expect(next.running).toMatchObject({ bake: 'shell', isBroken: true, readings: [at(3, 60)] });
     });

@@ -1,8 +1,9 @@
 import { flushPromises, type DOMWrapper, type VueWrapper } from '@vue/test-utils';
 import { NSlider } from 'naive-ui';
-import { expect, vi } from 'vitest';
+import { expect } from 'vitest';
 import ChoiceField from '../kit/ChoiceField.vue';
 import FileUpload from '../kit/FileUpload.vue';
+import { until } from './until.ts';
 
 /** Types into the field with this label and presses Enter. */
 export async function typeInto(wrapper: VueWrapper, label: string, text: string): Promise<void> {
@@ -45,7 +46,7 @@ export const boxesIn = (wrapper: VueWrapper) => wrapper.findAll('[role=checkbox]
 
 /** Slides to a value and lets go, once the slider is there. */
 export async function slideTo(wrapper: VueWrapper, label: string, value: number): Promise<void> {
-  const slider = await vi.waitFor(() => {
+  const slider = await until(() => {
     const found = wrapper
       .findAllComponents(NSlider)
       .find(({ element }) => element.querySelector(`[aria-label="${label}"]`) !== null);
@@ -60,7 +61,7 @@ export async function slideTo(wrapper: VueWrapper, label: string, value: number)
 
 /** Hands a file to the picker with this label, once it is there. */
 export async function giveFile(wrapper: VueWrapper, label: string, file: File): Promise<void> {
-  const picker = await vi.waitFor(() => {
+  const picker = await until(() => {
     const found = wrapper
       .findAllComponents(FileUpload)
       .find((each) => each.props('label') === label);

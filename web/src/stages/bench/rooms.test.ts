@@ -21,6 +21,7 @@ import StepCard from './StepCard.vue';
 import StepList from './StepList.vue';
 import JointTable from './stock/JointTable.vue';
 import MaterialTable from './stock/MaterialTable.vue';
+import { until } from '../../testing/until.ts';
 
 const [otter] = demoWorkpieces() as [Workpiece];
 const withBench = (part: Partial<Workpiece['bench']>): Workpiece => ({
@@ -161,7 +162,7 @@ describe('the log', () => {
       steps: plan.bench!.steps,
     }));
     await giveFile(wrapper, 'Picture for the log', new File(['words'], 'notes.txt'));
-    await vi.waitFor(() => expect(wrapper.text()).toContain('notes.txt'));
+    await until(() => expect(wrapper.text()).toContain('notes.txt'));
     expect(piece().bench.log).toEqual([]);
   });
 
@@ -179,7 +180,7 @@ describe('stock', () => {
       byWhen: () => 'Mon 1 Jun',
     }));
     const { materials } = plan().bench!;
-    await vi.waitFor(() => expect(wrapper.findAll('tbody tr')).toHaveLength(materials.length));
+    await until(() => expect(wrapper.findAll('tbody tr')).toHaveLength(materials.length));
     const clay = materials.find(({ kind }) => kind === 'clay')!;
     await wrapper.find(`[data-working="${clay.onHand!.id}"]`).trigger('click');
     expect(selection.open.value).toBe(clay.onHand!.id);
