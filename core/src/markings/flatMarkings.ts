@@ -104,20 +104,25 @@ const spotRound = (middle: SkinSpot | undefined, share: number): SkinSpot | unde
 /** Outlines of what each part covers by half, beside those that lie over it. */
 function loopsOf(covers: readonly Float32Array[], nx: number, ny: number): readonly FlatPart[] {
   const many = covers[0]?.length ?? 0;
-  return Array.from({ length: many }, (_, part): FlatPart => ({
-    part,
-    // Held to the edge of the sheet, so that outlines close along it.
-    loops: contourLoops(
-      covers.map((cover) => 0.5 - cover[part]!),
-      nx,
-      ny,
-    ).map((loop) =>
-      loop.map(([x, y]): Point2 => [
-        Math.max(0, Math.min(nx - 1, x)),
-        Math.max(0, Math.min(ny - 1, y)),
-      ]),
-    ),
-  })).filter(({ loops }) => loops.length > 0);
+  const shown = Array.from({ length: many }, (_, part) => part).filter((part) =>
+    covers.some((cover) => cover[part]! > 0.5),
+  );
+  return shown
+    .map((part): FlatPart => ({
+      part,
+      // Held to the edge of the sheet, so that outlines close along it.
+      loops: contourLoops(
+        covers.map((cover) => 0.5 - cover[part]!),
+        nx,
+        ny,
+      ).map((loop) =>
+        loop.map(([x, y]): Point2 => [
+          Math.max(0, Math.min(nx - 1, x)),
+          Math.max(0, Math.min(ny - 1, y)),
+        ]),
+      ),
+    }))
+    .filter(({ loops }) => loops.length > 0);
 }
 
 /** Markings on a blade laid flat, mm of the model. */

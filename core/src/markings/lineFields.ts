@@ -7,7 +7,7 @@ import { sectionsAt } from './ownSections.ts';
 import { along } from './region.ts';
 import { leftOf, runOfBone, type Run } from './runs.ts';
 import type { SkinSpot } from './skinPoint.ts';
-import { wander } from './wander.ts';
+import { strayed } from './wander.ts';
 
 type LineField = (spot: SkinSpot) => readonly number[] | undefined;
 
@@ -44,30 +44,37 @@ function laidPlaces(skeleton: Skeleton, marking: Marking): LaidPlaces | undefine
 }
 
 /** A line through places, as wide all along, round at its ends. */
-export function lineField(skeleton: Skeleton, marking: Marking): LineField | undefined {
+export function lineField(
+  skeleton: Skeleton,
+  marking: Marking,
+  reachMm: number,
+): LineField | undefined {
   const laid = laidPlaces(skeleton, marking);
   if (laid === undefined || laid.points.length < 2) return undefined;
   return on(laid, (p, spot) => {
     const off = toPolyline(p, laid.points, false);
-    return off - marking.widthMm / 2 + wander(marking, spot, p[1]);
+    return strayed(off - marking.widthMm / 2, marking, spot, p[1], reachMm);
   });
 }
 
 /** A patch: what its places go round, or an ellipse about the one that it has. */
-export function patchField(skeleton: Skeleton, marking: Marking): LineField | undefined {
+export function patchField(
+  skeleton: Skeleton,
+  marking: Marking,
+  reachMm: number,
+): LineField | undefined {
   const laid = laidPlaces(skeleton, marking);
   if (laid === undefined || laid.points.length === 0 || laid.points.length === 2) return undefined;
   const { points } = laid;
   if (points.length === 1)
     return on(laid, (p, spot) => {
       const off = [p[0] - points[0]![0], p[1] - points[0]![1]] as const;
-      return (
-        outOfEllipse(off, marking.lengthMm / 2, marking.widthMm / 2) + wander(marking, spot, p[1])
-      );
+      const out = outOfEllipse(off, marking.lengthMm / 2, marking.widthMm / 2);
+      return strayed(out, marking, spot, p[1], reachMm);
     });
   return on(laid, (p, spot) => {
     const off = toPolyline(p, points, true);
-    return (insideLoop(points, p) ? -off : off) + wander(marking, spot, p[1]);
+    return strayed(insideLoop(points, p) ? -off : off, marking, spot, p[1], reachMm);
   });
 }
 
@@ -82,15 +89,20 @@ const on =
 /** How far a point lies from a line of chords. */
 export function toPolyline([x, y]: Point2, points: readonly Point2[], isClosed: boolean): number {
   let least = Infinity;
+  // Plain numbers: this is asked for every point of a skin.
   for (let i = 0; i < points.length - (isClosed ? 0 : 1); i++) {
-    const [[ax, ay], [bx, by]] = [points[i]!, points[(i + 1) % points.length]!];
-    const [dx, dy] = [bx - ax, by - ay];
+    const a = points[i]!;
+    const b = points[(i + 1) % points.length]!;
+    const dx = b[0] - a[0];
+    const dy = b[1] - a[1];
     const square = dx * dx + dy * dy;
-    const t = square === 0 ? 0 : ((x - ax) * dx + (y - ay) * dy) / square;
+    const t = square === 0 ? 0 : ((x - a[0]) * dx + (y - a[1]) * dy) / square;
     const on = Math.max(0, Math.min(1, t));
-    least = Math.min(least, Math.hypot(x - ax - on * dx, y - ay - on * dy));
+    const offX = x - a[0] - on * dx;
+    const offY = y - a[1] - on * dy;
+    least = Math.min(least, offX * offX + offY * offY);
   }
-  return least;
+  return Math.sqrt(least);
 }
 
 /** About how far a point lies outside an ellipse round the origin: its level over the slope of that. */

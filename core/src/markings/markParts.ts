@@ -31,6 +31,10 @@ export const covered = (outMm: number, overMm: number): number =>
 export const edgeOver = ({ edge, edgeMm }: Pick<Marking, 'edge' | 'edgeMm'>, leastMm: number) =>
   edge === 'soft' ? Math.max(leastMm, edgeMm) : leastMm;
 
+/** So far from an edge a spot is wholly in or out, life mm. */
+const reachOf = (marking: Marking, leastMm: number): number =>
+  edgeOver(marking, leastMm) / 2 + (marking.edge === 'broken' ? marking.edgeMm : 0);
+
 /** How markings cover spots of the skin; `leastMm` is the finest that is told apart there, life mm. */
 export function coverageOf(
   skeleton: Skeleton,
@@ -39,7 +43,10 @@ export function coverageOf(
 ): Coverage {
   const fields = markings.map((marking) => ({
     marking,
-    field: markingOn(marking) === 'skin' ? skinField(skeleton, marking) : undefined,
+    field:
+      markingOn(marking) === 'skin'
+        ? skinField(skeleton, marking, reachOf(marking, leastMm))
+        : undefined,
     over: edgeOver(marking, leastMm),
     side: oneSide(skeleton, marking),
   }));

@@ -40,14 +40,14 @@ function groundOf(posed: PosedSkeleton, cells: number, bones: ReadonlySet<string
   return { skin, blades, scene: coatScene(withApart(skin, apart), blades) };
 }
 
-/** Works the markings of a posed model out. `onProgress` is told 0 to 1. Pure and deterministic. */
+/** Works the markings of a posed model out, on so many cells. `onProgress` is told 0 to 1. Pure and deterministic. */
 export function markingMap(
   posed: PosedSkeleton,
   markings: readonly Marking[],
   fine: boolean,
   onProgress: (done: number) => void = () => undefined,
+  cells: number = CELLS[fine ? 'fine' : 'coarse'],
 ): MarkingMap {
-  const cells = CELLS[fine ? 'fine' : 'coarse'];
   const ground = grounds(posed, cells, () => groundOf(posed, cells, null));
   onProgress(0.4);
   const marked = markedSkin(posed, ground.skin, ground.blades, markings);

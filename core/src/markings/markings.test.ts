@@ -1,34 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PLAIN_MARKING, type Marking, type MarkingPlace } from '../anatomy/marking.ts';
+import type { Marking, MarkingPlace } from '../anatomy/marking.ts';
 import { poseSkeleton, restPose, type PosedSkeleton } from '../anatomy/pose.ts';
 import { placeOn, pointAt } from '../body/skinPlace.ts';
 import { skinParts, type SleevePart } from '../body/skin.ts';
+import { ADDER_RINGS, at, marking } from '../testing/marks.ts';
 import { skeletonOf } from '../testing/skeletonOf.ts';
-import { coverageOf } from './markParts.ts';
+import { covered, coverageOf, edgeOver } from './markParts.ts';
 import { regionOf } from './region.ts';
 import { onRun, runsOf } from './runs.ts';
 import { skinField } from './skinFields.ts';
 import { skinSpot, spotAt } from './skinPoint.ts';
+import { crumbs } from './wander.ts';
 
 const adder = skeletonOf('adder');
 const wolf = skeletonOf('grey-wolf');
-const at = (boneId: string, along: number, around: number): MarkingPlace => ({
-  ...{ boneId, along, around },
-});
-const marking = (part: Partial<Marking>): Marking => ({
-  ...PLAIN_MARKING,
-  ...{ id: 'm', name: 'M', kind: 'field', colours: [{ name: 'M', hex: '#202020' }], vary: 0 },
-  ...part,
-});
-const RINGS = marking({
-  kind: 'rings',
-  places: [at('neck.1', 0, 0), at('tail4', 1, 180)],
-  bands: [
-    { colour: 0, mm: 11, speckle: 0 },
-    { colour: null, mm: 23, speckle: 0 },
-  ],
-});
 const ADDER_RUN = runsOf(adder)[0]!;
 
 /** The same place of the skin as a stance has it. */
@@ -71,7 +57,7 @@ describe('a marking', () => {
       marking({ kind: 'spots', places: [at('thoracic', 1, 10), at('sacrum', 0, 120)], vary: 0.8 }),
       marking({ kind: 'marbling', places: [at('thoracic', 1, 0), at('sacrum', 0, 120)], vary: 1 }),
       marking({ kind: 'line', places: [at('thoracic', 0.8, 40), at('lumbar', 0.5, 90)], vary: 1 }),
-      marking({ kind: 'rings', places: RINGS.places, bands: RINGS.bands, vary: 1 }),
+      marking({ kind: 'rings', places: ADDER_RINGS.places, bands: ADDER_RINGS.bands, vary: 1 }),
     ];
     const run = runsOf(wolf)[0]!;
     const values = (one: Marking, around: number, along: number): number =>
@@ -95,6 +81,50 @@ describe('a marking', () => {
     );
     expect(differing).toBeGreaterThan(20);
     expect(kinds).toHaveLength(4);
+  });
+
+  it('covers what its field says, though no more of that is worked out than near its edge', () => {
+    const over = 0.8;
+    const kinds = (
+      [
+        { kind: 'field', edge: 'soft', edgeMm: 9 },
+        { kind: 'rings', bands: [{ colour: 0, mm: 40, speckle: 0.3 }, ADDER_RINGS.bands[1]!] },
+        { kind: 'zigzag', lengthMm: 30, stepMm: 40, edge: 'broken', edgeMm: 4 },
+        { kind: 'stripes', repeats: 2, edge: 'broken', edgeMm: 6 },
+        { kind: 'spots', stepMm: 30 },
+        { kind: 'rosettes', stepMm: 40 },
+        { kind: 'marbling', share: 0.4 },
+        { kind: 'line', edge: 'soft', edgeMm: 12 },
+        { kind: 'patch', places: [at('lumbar', 0.5, 50)], lengthMm: 60 },
+      ] as const
+    ).map((its) =>
+      marking({
+        ...{ places: [at('thoracic', 0.6, 10), at('sacrum', 0, 120)], vary: 0.7, widthMm: 14 },
+        ...its,
+      }),
+    );
+    const run = runsOf(wolf)[0]!;
+    const seen = new Set<number>();
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...kinds),
+        fc.double({ min: 0.2, max: 0.8, noNaN: true }),
+        fc.double({ min: -179, max: 179, noNaN: true }),
+        (one, along, around) => {
+          const spot = spotAt(wolf, run, along * run.lengthMm, around)!;
+          const told = coverageOf(wolf, [one], over)(spot, undefined);
+          const outs = skinField(wolf, one)!(spot) ?? one.colours.map(() => Infinity);
+          const strays = crumbs(one, spot, Math.abs(spot.round));
+          outs.forEach((out, c) => {
+            const cover = covered(out + strays, edgeOver(one, over));
+            expect(told[c]).toBeCloseTo(cover, 5);
+            seen.add(Math.ceil(cover));
+          });
+        },
+      ),
+      { numRuns: 600 },
+    );
+    expect([...seen].sort()).toEqual([0, 1]);
   });
 
   it('lies on one limb alone where the other has it not', () => {

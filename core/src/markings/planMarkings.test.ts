@@ -66,7 +66,7 @@ describe('markings as zones of colour', () => {
 
   it('take no paint where one lies wholly under another, and that is told', () => {
     const under = field('under', 'trunk.5', 'trunk.7', 50);
-    const over = field('over', 'trunk.4', 'trunk.8', 80);
+    const over = field('over', 'trunk.3', 'trunk.9', 140);
     const plan = wholePlan(own([under, over]));
     expect(plan.markings.entries!.find(({ zoneId }) => zoneId === 'mark-under-1')!.isHidden).toBe(
       true,

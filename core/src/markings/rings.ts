@@ -11,12 +11,14 @@ const STRAYS = 0.35;
 export function ringField(
   marking: Marking,
   region: Region,
+  reachMm: number,
 ): (spot: SkinSpot) => readonly number[] | undefined {
   const laid = laidBands(marking, region);
   const least = Math.min(...laid.map(({ from, to }) => to - from));
   const loose = { ...marking, widthMm: STRAYS * 2 * least };
   return (spot) => {
     const outside = outOfRegion(region, spot);
+    if (outside > reachMm) return undefined;
     const round = roundOf(region, spot);
     const at = spot.along + (laid.length === 0 ? 0 : wander(loose, spot, round));
     // Rings never run into each other: the edge of one is that of the next, moved by the same.
@@ -24,7 +26,7 @@ export function ringField(
     for (const { band, from, to } of laid) {
       const ring = Math.max(from - at, at - to);
       const speckled =
-        band.speckle <= 0
+        band.speckle <= 0 || ring > reachMm
           ? ring
           : Math.max(
               ring,

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PLAIN_MARKING, type Marking, type MarkingPlace } from '../anatomy/marking.ts';
+import type { Marking } from '../anatomy/marking.ts';
 import { eachTriangle } from '../geometry/triangleMesh.ts';
 import { bladeSkins } from '../surface/bladeSkin.ts';
 import { skinSurface } from '../surface/skinSurface.ts';
 import { settledStance } from '../posing/settledStance.ts';
+import { ADDER_RINGS, at, marking } from '../testing/marks.ts';
 import { skeletonOf } from '../testing/skeletonOf.ts';
 import { bladeField } from './bladeFields.ts';
 import { coverageOf, seenOf } from './markParts.ts';
@@ -18,22 +19,6 @@ import { skinField } from './skinFields.ts';
 import { spotAt } from './skinPoint.ts';
 
 const adder = skeletonOf('adder');
-const at = (boneId: string, along: number, around: number): MarkingPlace => ({
-  ...{ boneId, along, around },
-});
-const marking = (part: Partial<Marking>): Marking => ({
-  ...PLAIN_MARKING,
-  ...{ id: 'm', name: 'M', kind: 'field', colours: [{ name: 'M', hex: '#202020' }], vary: 0 },
-  ...part,
-});
-const RINGS = marking({
-  kind: 'rings',
-  places: [at('neck.1', 0, 0), at('tail4', 1, 180)],
-  bands: [
-    { colour: 0, mm: 11, speckle: 0 },
-    { colour: null, mm: 23, speckle: 0 },
-  ],
-});
 const ADDER_RUN = runsOf(adder)[0]!;
 
 describe('irregularity', () => {
@@ -55,7 +40,12 @@ describe('irregularity', () => {
   });
 
   it('has no seam where a body closes', () => {
-    const one = marking({ kind: 'marbling', places: RINGS.places, mirrored: false, widthMm: 9 });
+    const one = marking({
+      kind: 'marbling',
+      places: ADDER_RINGS.places,
+      mirrored: false,
+      widthMm: 9,
+    });
     const field = skinField(adder, {
       ...one,
       places: [at('neck.1', 0, -180), at('tail4', 1, 180)],
@@ -124,9 +114,9 @@ describe('what is seen', () => {
       const posed = settledStance(adder, { presetId, anglesDeg: {}, lifted: null }, 0.5);
       const skin = skinSurface(posed, 30_000);
       const chart = skinChart(posed, skin);
-      const region = regionOf(adder, RINGS)!;
-      const ring = laidBands(RINGS, region).filter(({ band }) => band.colour === 0)[6]!;
-      const cover = coverageOf(adder, [RINGS], skin.cellMm / 0.5);
+      const region = regionOf(adder, ADDER_RINGS)!;
+      const ring = laidBands(ADDER_RINGS, region).filter(({ band }) => band.colour === 0)[6]!;
+      const cover = coverageOf(adder, [ADDER_RINGS], skin.cellMm / 0.5);
       const inside = chart.own.flatMap((spot) =>
         spot !== undefined &&
         cover(spot, spot)[0]! > 0.5 &&

@@ -1,10 +1,8 @@
 import type { Marking } from '../anatomy/marking.ts';
 import { seeded } from '../geometry/seeded.ts';
-import { scale } from '../geometry/vec3.ts';
-import { noise } from './noise.ts';
 import { outOfRegion, roundOf, type Region } from './region.ts';
 import type { SkinSpot } from './skinPoint.ts';
-import { onTube } from './wander.ts';
+import { noiseOnTube } from './wander.ts';
 
 /** One spot where it lies: along its run, as a share of the way between the angles of its region, and its radius. */
 interface LaidSpot {
@@ -54,6 +52,7 @@ const GAPES = 0.45;
 export function spotField(
   marking: Marking,
   region: Region,
+  reachMm: number,
 ): (spot: SkinSpot) => readonly number[] | undefined {
   const { kind, stepMm, widthMm, seed, colours } = marking;
   const reach = (widthMm / 2) * (1 + SIZES) + stepMm;
@@ -67,6 +66,8 @@ export function spotField(
   });
   for (const one of laid) rows.set(bin(one.along), [...(rows.get(bin(one.along)) ?? []), one]);
   return (spot) => {
+    const outside = outOfRegion(region, spot);
+    if (outside > reachMm) return undefined;
     const low = lowAt(spot.arc);
     const wide = spot.arc(region.high) - low;
     const round = roundOf(region, spot);
@@ -77,9 +78,8 @@ export function spotField(
         if (best === undefined || far - radius < best.far - best.radius) best = { far, radius };
       }
     if (best === undefined) return undefined;
-    const outside = outOfRegion(region, spot);
     const { far, radius } = best;
-    const gape = radius * GAPES * noise(scale(onTube(spot, round), 2 / widthMm), seed + 5);
+    const gape = radius * GAPES * noiseOnTube(spot, round, 2 / widthMm, seed + 5);
     return shapes(kind, colours.length, far, radius, gape).map((out) => Math.max(out, outside));
   };
 }

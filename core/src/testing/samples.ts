@@ -11,9 +11,10 @@ import type { Creature } from '../anatomy/creature.ts';
 import { newWorkshop } from '../workshop/newWorkshop.ts';
 import { inWorkshop } from '../workshop/workpiece.ts';
 import { newPiece, newPieceOf } from '../start/newPiece.ts';
-import type { MarkingMap } from '../markings/markingMap.ts';
+import { markingMap, type MarkingMap } from '../markings/markingMap.ts';
 import type { CoatMap } from '../lie/coatMap.ts';
 import { createPlanner, NO_ANSWERS, planPiece } from '../plan.ts';
+import type { MarkingQuestion } from '../jobs/markingJob.ts';
 import type { SurfaceQuestion } from '../jobs/surfaceJob.ts';
 import { formSurface, type FormSurface } from '../surface/formSurface.ts';
 import type { Answers, Plan } from '../planTypes.ts';
@@ -80,12 +81,16 @@ function surfaceFor({ surface }: Plan['jobs']): FormSurface {
 }
 const surfaces = new Map<string, FormSurface>();
 
-/** Cells that are enough to see that there is a surface. */
+/** Cells that are enough to see that there is a surface, or that it is marked. */
 const ROUGH_CELLS = 5000;
 
 /** A surface for tests that only need one. */
 export const roughSurface = (of: SurfaceQuestion): FormSurface =>
   formSurface(posedFor(of), false, () => undefined, ROUGH_CELLS);
+
+/** Markings for tests that only need some. */
+export const roughMarkings = ({ model, markings }: MarkingQuestion): MarkingMap =>
+  markingMap(posedFor(model), markings, false, () => undefined, ROUGH_CELLS);
 
 /** The stance of a piece, without the rest of the road. */
 export function stanceOf(piece: Workpiece): StancePlan {
@@ -136,7 +141,7 @@ const markingMaps = new Map<string, MarkingMap>();
 
 /** Markings on a few cells; the same question is worked out once. */
 function markingsFor(job: NonNullable<Plan['jobs']['markings']>): Answers['markings'] {
-  const known = markingMaps.get(job.key) ?? done(job, false).value;
+  const known = markingMaps.get(job.key) ?? roughMarkings(job.input);
   markingMaps.set(job.key, known);
   return { key: job.key, fine: false, value: known };
 }
