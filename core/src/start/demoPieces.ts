@@ -18,9 +18,10 @@ import type { Piece } from '../piece/pieceSchema.ts';
  * otter on a washed-up log, a wolf at the edge of the carr, a heron stalking at the sluice, an adder
  * basking in a coil, a fishing dinosaur for the corner of the fen before the fen, two legends of it, a raft spider and a
  * dragonfly many times life size, an owl doll with wings of felt, an owlet in down, and a pterosaur. All of it is
- * invented.
+ * invented. Made once: a piece is never changed in place.
  */
-export const demoPieces = (): readonly Piece[] => barePieces().map(withColourPicture);
+export const demoPieces = (): readonly Piece[] => (pieces ??= barePieces().map(withColourPicture));
+let pieces: readonly Piece[] | undefined;
 
 /** The pieces without those pictures. */
 export const barePieces = (): readonly Piece[] => [
@@ -141,7 +142,8 @@ const supply = (
 
 /** The demonstration pieces as they lie in their workshop. */
 export const demoWorkpieces = (): readonly Workpiece[] =>
-  demoPieces().map((piece) => inWorkshop(piece, demoWorkshop()));
+  (workpieces ??= demoPieces().map((piece) => inWorkshop(piece, demoWorkshop())));
+let workpieces: readonly Workpiece[] | undefined;
 
 function otterOnTheLog(): Piece {
   const otter = newPiece('otter-on-the-log', 'Otter on the log', 'eurasian-otter');

@@ -1,6 +1,7 @@
 // @vitest-environment happy-dom
-import { demoWorkpieces, planPiece, type Workpiece, type PlannedWire } from '@keen-sinew/core';
+import { demoWorkpieces, type Workpiece, type PlannedWire } from '@keen-sinew/core';
 import { describe, expect, it } from 'vitest';
+import { defineComponent, h } from 'vue';
 import { mountWithPiece } from '../testing/mountWithPiece.ts';
 import RulerStrip from './RulerStrip.vue';
 import WireSoFar from './WireSoFar.vue';
@@ -39,16 +40,19 @@ describe('RulerStrip', () => {
 
   it('sets a label that would touch the one before in the other row', () => {
     let near = 0;
-    for (const piece of demoWorkpieces())
-      for (const { id } of planPiece(piece).wire.wires) {
-        const { wrapper } = mountWithPiece(RulerStrip, piece, ({ wire }) => ({
-          wire: wire.wires.find((wire) => wire.id === id)!,
-          number: 0,
-          at: 'start',
-        }));
-        const labels = wrapper.findAll('g.next text').map((wrapper) => ({
-          x: Number(wrapper.attributes('x')),
-          y: Number(wrapper.attributes('y')),
+    const Strips = defineComponent({
+      props: { wires: { type: Array as () => readonly PlannedWire[], required: true } },
+      setup:
+        ({ wires }) =>
+        () =>
+          wires.map((wire) => h('section', h(RulerStrip, { wire, number: 0, at: 'start' }))),
+    });
+    for (const piece of demoWorkpieces()) {
+      const { wrapper } = mountWithPiece(Strips, piece, ({ wire }) => ({ wires: wire.wires }));
+      for (const strip of wrapper.findAll('section')) {
+        const labels = strip.findAll('g.next text').map((label) => ({
+          x: Number(label.attributes('x')),
+          y: Number(label.attributes('y')),
         }));
         labels.slice(1).forEach((label, i) => {
           if (label.x - labels[i]!.x >= 54) return;
@@ -56,6 +60,7 @@ describe('RulerStrip', () => {
           expect(label.y).not.toBe(labels[i]!.y);
         });
       }
+    }
     expect(near).toBeGreaterThan(0);
   });
 });
