@@ -6,8 +6,9 @@ const GAUSS = [
   [Math.sqrt(5 - 2 * Math.sqrt(10 / 7)) / 3, (322 + 13 * Math.sqrt(70)) / 900],
   [Math.sqrt(5 + 2 * Math.sqrt(10 / 7)) / 3, (322 - 13 * Math.sqrt(70)) / 900],
 ] as const;
-/** Steps that each half of a quarter is cut into. */
-const STEPS = 24;
+const OFF_MIDDLE = GAUSS.slice(1);
+/** Steps that each half of a quarter is cut into: five millionths at worst for exponents from 1.2 on. */
+const STEPS = 8;
 
 /**
  * Length of a quarter of |x/a|ⁿ + |y/b|ⁿ = 1 (G. Lamé, 1818), mm: its two halves meet on the diagonal, and each is
@@ -15,21 +16,25 @@ const STEPS = 24;
  */
 export function quarterGirth(a: number, b: number, n: number): number {
   const half = (p: number, q: number): number => {
-    const end = p * 2 ** (-1 / n);
-    const slope = (x: number): number => {
-      const t = (x / p) ** n;
-      return (q / p) * (x / p) ** (n - 1) * (1 - t) ** (1 / n - 1);
-    };
+    const end = 2 ** (-1 / n);
     let sum = 0;
+    // √(1 + y′²) at a share of the axis.
+    const rate = (share: number): number => {
+      const power = share ** (n - 1);
+      const slope = (q / p) * power * (1 - power * share) ** (1 / n - 1);
+      return Math.sqrt(1 + slope * slope);
+    };
     for (let i = 0; i < STEPS; i++) {
       // Shorter steps towards the axis, where a power that is not whole is rough.
-      const [from, to] = [end * (i / STEPS) ** 2, end * ((i + 1) / STEPS) ** 2];
-      const [middle, reach] = [(from + to) / 2, (to - from) / 2];
-      for (const [node, weight] of GAUSS)
-        for (const x of node === 0 ? [middle] : [middle - reach * node, middle + reach * node])
-          sum += reach * weight * Math.hypot(1, slope(x));
+      const from = end * (i / STEPS) ** 2;
+      const to = end * ((i + 1) / STEPS) ** 2;
+      const middle = (from + to) / 2;
+      const reach = (to - from) / 2;
+      sum += reach * GAUSS[0][1] * rate(middle);
+      for (const [node, weight] of OFF_MIDDLE)
+        sum += reach * weight * (rate(middle - reach * node) + rate(middle + reach * node));
     }
-    return sum;
+    return p * sum;
   };
   return half(a, b) + half(b, a);
 }
