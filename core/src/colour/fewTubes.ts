@@ -1,5 +1,5 @@
 import type { Triple } from '../geometry/matrix3.ts';
-import { mixColours, portions, type RecipeLimits } from './recipes.ts';
+import { mixColours, portions, touches, type RecipeLimits } from './recipes.ts';
 import type { Pigment } from './pigments.ts';
 import { quickDifference } from './quickDifference.ts';
 
@@ -28,7 +28,8 @@ export function tubeFinder(
     const before = known.get(key);
     if (before !== undefined) return before;
     const nearest = new Float64Array(aims.length).fill(Infinity);
-    for (const portion of portions(places.length, maxParts)) {
+    const tried = [...portions(places.length, maxParts), ...touches(places.length, maxParts)];
+    for (const portion of tried) {
       colours.lab(places, portion, lab);
       for (let t = 0; t < aims.length; t++) {
         const [l, a, b] = aims[t]!.lab;
@@ -50,10 +51,12 @@ export function tubeFinder(
     return best;
   }
 
-  /** The weighted mean of how far off the aims are. */
+  /** How far off the aims are, as the weighted root of their mean square: one that is missed is not outweighed. */
   const off = (nearest: Float64Array): number => {
     const all = aims.reduce((sum, { weight }) => sum + weight, 0);
-    return aims.reduce((sum, { weight }, t) => sum + weight * nearest[t]!, 0) / (all || 1);
+    return Math.sqrt(
+      aims.reduce((sum, { weight }, t) => sum + weight * nearest[t]! ** 2, 0) / (all || 1),
+    );
   };
   const of = (set: readonly number[]): Float64Array =>
     set.reduce<Float64Array>(
@@ -62,7 +65,7 @@ export function tubeFinder(
     );
 
   return {
-    /** How far off the aims are with a set, as a weighted mean of CIEDE2000. */
+    /** How far off the aims are with a set, as the weighted root mean square of CIEDE2000. */
     off: (set: readonly number[]): number => off(of(set)),
     /** The set of so many with some that are in it anyhow: grown one by one, several at once, then each exchanged. */
     best: (few: number, fixed: readonly number[] = []): readonly number[] => {

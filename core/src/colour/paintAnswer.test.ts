@@ -69,36 +69,6 @@ describe('recipes', () => {
   });
 });
 
-describe('few tubes', () => {
-  it('are the best pair of a small shelf, as all pairs tell', () => {
-    fc.assert(
-      fc.property(
-        fc.uniqueArray(hex, { minLength: 4, maxLength: 5 }),
-        fc.array(hex, { minLength: 2, maxLength: 4 }),
-        (paints, targets) => {
-          const aims = targets.map((of) => ({
-            lab: labOfSpectrum(spectrumOfHex(of)),
-            weight: 1,
-          }));
-          const finder = tubeFinder(palette(paints), aims, { maxPaints: 2, maxParts: 4 });
-          const least = Math.min(...[...choices(paints.length, 2)].map((set) => finder.off(set)));
-          expect(finder.off(finder.best(2))).toBeCloseTo(least, 9);
-        },
-      ),
-      { seed: 19, numRuns: 12 },
-    );
-  });
-
-  it('keep what is fixed', () => {
-    const aims = [{ lab: labOfSpectrum(spectrumOfHex('#f0ece2')), weight: 1 }];
-    const finder = tubeFinder(palette(['#f0ece2', '#111111', '#22aa33']), aims, {
-      maxPaints: 2,
-      maxParts: 4,
-    });
-    expect(finder.best(2, [2])).toContain(2);
-  });
-});
-
 describe('layers over layers', () => {
   const ochre = mixed(palette(['#b98636']), [1]);
   const ground = insideOf(spectrumOfHex('#8c8c8a'));
@@ -153,10 +123,15 @@ describe('the answer for an animal', () => {
   it('has a recipe for each layer and each clay, of the few that were chosen', () => {
     expect(answer.few.paint).toHaveLength(3);
     expect(Object.keys(answer.recipes)).toHaveLength(layers.length + 1);
-    for (const [key, { best }] of Object.entries(answer.recipes)) {
+    for (const [key, { best, second }] of Object.entries(answer.recipes)) {
       const few = answer.few[key.startsWith('clay') ? 'clay' : 'paint'];
       for (const { tubeId } of best.parts) expect(few).toContain(tubeId);
-      expect(best.parts.reduce((sum, { parts }) => sum + parts, 0)).toBeLessThanOrEqual(6);
+      const all = best.parts.reduce((sum, { parts }) => sum + parts, 0);
+      // Beyond the limit only as a touch, and only where that is much nearer.
+      if (all > 6) {
+        expect([12, 16, 24, 32, 48]).toContain(all - best.parts.length + 1);
+        expect(second!.difference - best.difference).toBeGreaterThanOrEqual(3);
+      }
       expect(differenceOf(best.hex, key.split(' ')[1]!)).toBeCloseTo(best.difference, 0);
     }
   });

@@ -21,7 +21,7 @@ import {
   type Mix,
   type Pigment,
 } from './pigments.ts';
-import { allRecipes, type Found, type Recipe } from './recipes.ts';
+import { recipesWithTouches, type Found, type Recipe } from './recipes.ts';
 import { quickDifference } from './quickDifference.ts';
 import { spectrumOfHex } from './spectra.ts';
 import { PAINT_KINDS, type PaintKind } from '../piece/colourSchema.ts';
@@ -31,7 +31,7 @@ import { usualTubes } from './usualBox.ts';
 const MAX_PAINTS = 4;
 /** While tubes are chosen, mixes are tried in so many parts at most. */
 const TRIED_PARTS = 6;
-/** A tube more is told where the mean comes nearer by this. */
+/** A tube more is told where the whole comes nearer by this. */
 const WORTH = 0.4;
 
 interface Wanted {
@@ -94,7 +94,7 @@ export function paintAnswer(
     chosen[kind] = set.map((i) => all[i]!.id);
     told((n + 0.5) / PAINT_KINDS.length);
     const use = set.map((i) => pigments[i]!);
-    const found = allRecipes(
+    const found = recipesWithTouches(
       use,
       aims.map(({ lab }) => lab),
       { maxPaints: MAX_PAINTS, maxParts },

@@ -82,7 +82,7 @@ export interface PaintAnswer {
   readonly recipes: Readonly<
     Record<string, { readonly best: MixedRecipe; readonly second: MixedRecipe | null }>
   >;
-  /** The pigment that would bring most beside those, and how much nearer the mean comes; null where none does. */
+  /** The pigment that would bring most beside those, and how much nearer the whole comes; null where none does. */
   readonly oneMore: { readonly id: string; readonly name: string; readonly nearer: number } | null;
   readonly zones: readonly ZoneLook[];
 }

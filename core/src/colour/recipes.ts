@@ -41,6 +41,19 @@ export function portions(paints: number, most: number): readonly (readonly numbe
   return found;
 }
 
+/** A touch of a strong paint stands against so many parts of another: common practice, a little black greys much white. */
+const TOUCH_IN = [12, 16, 24, 32, 48] as const;
+
+/** Portions beyond `most` parts in which one paint takes nearly all, and each of the others one part. */
+export function touches(paints: number, most: number): readonly (readonly number[])[] {
+  if (paints < 2) return [];
+  return TOUCH_IN.filter((much) => much + paints - 1 > most).flatMap((much) =>
+    Array.from({ length: paints }, (_, i) =>
+      Array.from({ length: paints }, (__, j) => (i === j ? much : 1)),
+    ),
+  );
+}
+
 /** All choices of so many of the first n whole numbers, in order. */
 export function* choices(n: number, many: number): Generator<readonly number[]> {
   const go = function* (from: number, chosen: readonly number[]): Generator<readonly number[]> {
@@ -140,19 +153,52 @@ export interface RecipeLimits {
   readonly maxParts: number;
 }
 
+/** A touch beyond the limit is told where it comes nearer by this, CIEDE2000: what anybody sees. */
+const WORTH_A_TOUCH = 3;
+
 /** The best two recipes of each target, of all that there are: every choice of paints in every portion. */
-export function allRecipes(
+export const allRecipes = (
   pigments: readonly Pigment[],
   targets: readonly Triple[],
   { maxPaints, maxParts }: RecipeLimits,
   surface: SurfaceLoss | null = PAINT_SURFACE,
+): readonly Found[] =>
+  bestOf(pigments, targets, maxPaints, (paints) => portions(paints, maxParts), surface);
+
+/** The same; and a touch of one paint in more of another than the limit allows goes first where that is much nearer. */
+export function recipesWithTouches(
+  pigments: readonly Pigment[],
+  targets: readonly Triple[],
+  limits: RecipeLimits,
+): readonly Found[] {
+  const { maxPaints, maxParts } = limits;
+  const touched = bestOf(
+    pigments,
+    targets,
+    maxPaints,
+    (paints) => touches(paints, maxParts),
+    PAINT_SURFACE,
+  );
+  return allRecipes(pigments, targets, limits).map((within, t): Found => {
+    const touch = touched[t]!.best;
+    const nearer = (within.best?.difference ?? Infinity) - (touch?.difference ?? Infinity);
+    return nearer >= WORTH_A_TOUCH ? { best: touch, second: within.best } : within;
+  });
+}
+
+function bestOf(
+  pigments: readonly Pigment[],
+  targets: readonly Triple[],
+  maxPaints: number,
+  portionsOf: (paints: number) => readonly (readonly number[])[],
+  surface: SurfaceLoss | null,
 ): readonly Found[] {
   const colours = mixColours(pigments, surface);
   const keepers = targets.map(() => bestTwo());
   const lab = new Float64Array(3);
   for (let many = 1; many <= Math.min(maxPaints, pigments.length); many++)
     for (const places of choices(pigments.length, many))
-      for (const portion of portions(many, maxParts)) {
+      for (const portion of portionsOf(many)) {
         colours.lab(places, portion, lab);
         targets.forEach(([l, a, b], t) => {
           const difference = quickDifference(lab[0]!, lab[1]!, lab[2]!, l, a, b);

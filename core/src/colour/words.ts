@@ -104,7 +104,7 @@ export const veneerThick = 'Laid over what is under it';
 export const clayOf = (name: string): string => `${name}, coloured clay`;
 export const oneMoreNearer = (name: string): string => `${name} as one tube more: nearer by ΔE00`;
 export const meanWithAndWithout =
-  'mean difference of all colours with the tubes, and with this one beside them';
+  'difference of all colours (root mean square by area) with the tubes, and with this one beside them';
 export const endOff = (name: string): string => `${name}, in the end: off by ΔE00`;
 export const meanOfPlaces = 'the mean of hollows, flats, ridges and tips';
 export const kubelkaFilms =

@@ -19,8 +19,8 @@ import { seenOf } from './markParts.ts';
  */
 export interface MarkedRegion {
   readonly main: number;
-  /** What it runs into, and how many quarters of that; null where it is alone. */
-  readonly into: { readonly other: number; readonly quarters: 1 | 2 } | null;
+  /** What it runs into, and what share of that is in the mix, at most a half; null where it is alone. */
+  readonly into: { readonly other: number; readonly share: number } | null;
   readonly loops: readonly (readonly Point2[])[];
 }
 
@@ -30,9 +30,10 @@ export interface MarkedView {
   readonly regions: readonly MarkedRegion[];
 }
 
-/** Two colours and quarters as one number. */
-const CODE = { other: 512, quarters: 512 * 512 } as const;
-const QUARTERS = 4;
+/** Two colours and what of a mix the second is, in steps, as one number. */
+const CODE = { other: 512, steps: 512 * 512 } as const;
+/** A soft edge is seen in so many steps from one colour to the other. */
+const STEPS = 8;
 
 /** How a marked skin is seen from a side: outlines of all that shows one colour. */
 export function markedView(
@@ -91,16 +92,13 @@ function outlinesOf(buffer: DepthBuffer, codes: Int32Array, code: number): Marke
       codes[at + 1] === code ||
       codes[at - wide] === code ||
       codes[at + wide] === code);
-  const quarters = Math.floor(code / CODE.quarters);
+  const steps = Math.floor(code / CODE.steps);
   return {
     main: code % CODE.other,
     into:
-      quarters === 0
+      steps === 0
         ? null
-        : {
-            other: Math.floor(code / CODE.other) % CODE.other,
-            quarters: quarters as 1 | 2,
-          },
+        : { other: Math.floor(code / CODE.other) % CODE.other, share: steps / STEPS },
     loops: maskOutlines(buffer, (at) => codes[at] === code || laps(at)).map((line) =>
       inMm(buffer, line),
     ),
@@ -124,9 +122,9 @@ function codeOf(
       [main, first] = [zones + 1 + n, share];
     } else if (share > second) [other, second] = [zones + 1 + n, share];
   }
-  const quarters = Math.round((QUARTERS * second) / (first + second));
-  if (quarters === 0) return main;
-  return main + CODE.other * other + CODE.quarters * Math.min(2, quarters);
+  const steps = Math.round((STEPS * second) / (first + second));
+  if (steps === 0) return main;
+  return main + CODE.other * other + CODE.steps * Math.min(STEPS / 2, steps);
 }
 
 /** The cover of a pixel between the three corners of its triangle. */

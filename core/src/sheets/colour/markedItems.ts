@@ -15,7 +15,7 @@ export const markedIds = (plan: Plan): readonly (string | null)[] => [
 
 /**
  * What is marked on the animal, in the colours that are told by zone; what is not told is not drawn. Where an edge is
- * soft, both colours are mixed in OKLab by quarters.
+ * soft, both colours are mixed in OKLab.
  */
 export function markedItems(
   plan: Plan,
@@ -29,7 +29,7 @@ export function markedItems(
     const [own, other] = [hexOf(main), into && hexOf(into.other)];
     // A marking that is not painted yet leaves what is under it.
     if (own === undefined || (into !== null && other === undefined)) return [];
-    const hex = into === null ? own : mixedHex(own, other!, into.quarters / 4);
+    const hex = into === null ? own : mixedHex(own, other!, into.share);
     const zones = plan.measure.skeleton.animal.coat.length;
     const id = ids[into !== null && main < zones ? into.other : main];
     return [

@@ -24,7 +24,7 @@ const view: MarkedView = {
   view: 'side',
   regions: [
     { main: 2, into: null, loops: [square(0, 0, 8), square(4, 4, 1)] },
-    { main: 3, into: { other: 0, quarters: 1 }, loops: [square(0, 0, 0.3)] },
+    { main: 3, into: { other: 0, share: 0.25 }, loops: [square(0, 0, 0.3)] },
   ],
 };
 const IDS = ['back', null, 'mark-a-1', 'mark-b-1'];

@@ -7,7 +7,14 @@ import type { Relief } from '../../surface/relief.ts';
 import type { ReliefView } from '../../surface/reliefViews.ts';
 import type { SeenCoat } from '../../lie/seenCoat.ts';
 import { keptFor } from '../../lie/keptFor.ts';
-import { fittedDrawing, WEIGHT, type Drawing, type DrawingItem } from '../drawing.ts';
+import {
+  fittedDrawing,
+  WEIGHT,
+  type Drawing,
+  type DrawingItem,
+  type FillItem,
+} from '../drawing.ts';
+import { loopArea } from '../../geometry/contours.ts';
 import { faceItems, MARGIN_MM, reliefOf } from '../formItems.ts';
 import { enlarged, enlargement } from '../enlargedRelief.ts';
 import { headTimes } from '../headDrawings.ts';
@@ -166,12 +173,13 @@ function thinned(items: readonly DrawingItem[]): readonly DrawingItem[] {
   );
 }
 
-const fills = (
+/** Zones in their colours, over the colour of the largest of them, so that no paper is seen where two meet. */
+function fills(
   plan: Plan,
   relief: Relief,
   hexOf: (zoneId: string) => string | undefined,
-): readonly DrawingItem[] =>
-  relief.zones.flatMap(({ zone, loops }): DrawingItem[] => {
+): readonly DrawingItem[] {
+  const zones = relief.zones.flatMap(({ zone, loops }): FillItem[] => {
     const of = plan.measure.skeleton.animal.coat[zone];
     if (of === undefined) return [];
     return [
@@ -181,6 +189,13 @@ const fills = (
       },
     ];
   });
+  const size = ({ outlines }: FillItem): number =>
+    outlines.reduce((sum, loop) => sum + Math.abs(loopArea(loop)), 0);
+  const [largest] = zones.toSorted((a, b) => size(b) - size(a));
+  if (largest === undefined) return [];
+  const { target: _, ...plain } = largest;
+  return [{ ...plain, layer: 'under zones', outlines: relief.outline }, ...zones];
+}
 
 const edges = (relief: Relief): readonly DrawingItem[] =>
   [...relief.outline.map((points) => [...points, points[0]!]), ...relief.inner].map(

@@ -115,7 +115,7 @@ export const changeWay = 'Change the way to colour';
 export const clayLooks = 'Bare clay looks';
 export const changeClayColour = 'Change the colour of the clay';
 export const howManyTubes = 'Tubes for all of it';
-export const mostParts = 'Parts in a mix, at most';
+export const mostParts = 'Parts in a mix, at most (a touch aside)';
 export const changeParts = 'Change the parts of a mix';
 
 // ZoneColours.vue
