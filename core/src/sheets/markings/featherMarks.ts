@@ -3,7 +3,7 @@ import { markingOn, markingZoneId, type Marking } from '../../anatomy/marking.ts
 import { mixedHex } from '../../colour/colourSpaces.ts';
 import { greatest } from '../../geometry/extremes.ts';
 import type { Plan } from '../../planTypes.ts';
-import type { Feather, FeatherRowPlan } from '../../skin/feathers/featherRow.ts';
+import type { Feather } from '../../skin/feathers/featherRow.ts';
 import { mirroredVane } from '../../skin/feathers/vane.ts';
 import { WEIGHT, type Drawing, type DrawingItem, type PagePoint } from '../drawing.ts';
 import { featherMaps, placedAt } from '../skin/featherDrawings.ts';
@@ -18,45 +18,40 @@ export function markedFeathers(plan: Plan): readonly Drawing[] {
     marks.flatMap((marking) => (marking.part === row.row.zone ? [{ row, marking }] : [])),
   );
   if (rows.length === 0) return [];
-  return featherMaps(plan).flatMap((map): Drawing[] => {
+  const maps = featherMaps(plan, (row, feather, side) =>
+    rows.flatMap((its) => (its.row === row ? featherItems(plan, feather, its.marking, side) : [])),
+  );
+  return maps.flatMap((map): Drawing[] => {
     const isTail = map.id === 'feathers-tail';
-    const its = rows.filter(({ row }) => (row.row.id === 'tail') === isTail);
-    if (its.length === 0) return [];
-    const items = its.flatMap(({ row, marking }) => rowMarks(plan, row, marking, isTail));
-    const title = say.markedFeathers(map.title);
-    return [{ ...map, id: `marked-${map.id}`, title, items: [...map.items, ...items] }];
+    if (rows.every(({ row }) => (row.row.id === 'tail') !== isTail)) return [];
+    return [{ ...map, id: `marked-${map.id}`, title: say.markedFeathers(map.title) }];
   });
 }
 
-function rowMarks(
+/** A marking on one feather of a side, where that is mounted. */
+function featherItems(
   plan: Plan,
-  { feathers }: FeatherRowPlan,
+  feather: Feather,
   marking: Marking,
-  isTail: boolean,
+  side: 1 | -1,
 ): readonly DrawingItem[] {
   const zoneId = markingZoneId(marking.id, 0);
   const hex =
     plan.markings.entries?.find((of) => of.zoneId === zoneId)?.hex ?? marking.colours[0]!.hex;
   const target = { kind: 'zone', id: zoneId } as const;
-  const n = plan.measure.lifePerModel;
-  return feathers.flatMap((feather) =>
-    (isTail ? ([1, -1] as const) : ([1] as const)).flatMap((side): DrawingItem[] => {
-      const place = placedAt(feather, side);
-      const loops = marksOn(feather, marking, n).map((loop) => loop.map(place));
-      return loops.length === 0
-        ? []
-        : [
-            {
-              ...{ kind: 'fill', ink: 'skin', layer: `marking ${zoneId}`, outlines: loops, target },
-              hex: mixedHex(PAPER, hex, TINT),
-            },
-            ...loops.map((points): DrawingItem => ({
-              ...{ kind: 'line', ink: 'ink', layer: `marking ${zoneId}`, weight: WEIGHT.hair },
-              ...{ points, closed: true, target },
-            })),
-          ];
-    }),
-  );
+  const place = placedAt(feather, side);
+  const loops = marksOn(feather, marking, plan.measure.lifePerModel).map((loop) => loop.map(place));
+  if (loops.length === 0) return [];
+  return [
+    {
+      ...{ kind: 'fill', ink: 'skin', layer: `marking ${zoneId}`, outlines: loops, target },
+      hex: mixedHex(PAPER, hex, TINT),
+    },
+    ...loops.map((points): DrawingItem => ({
+      ...{ kind: 'line', ink: 'ink', layer: `marking ${zoneId}`, weight: WEIGHT.hair },
+      ...{ points, closed: true, target },
+    })),
+  ];
 }
 
 /** What is marked on one left feather, root at the origin and the tip along x, mm of the model. */

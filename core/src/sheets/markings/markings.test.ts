@@ -179,6 +179,14 @@ describe('marked feathers', () => {
     const owl = wholePlan(newWorkpiece('o', 'O', 'barn-owl'));
     const ids = markedFeathers(owl).map(({ id }) => id);
     expect(ids).toEqual(['marked-feathers-wing', 'marked-feathers-tail']);
+    // A feather that is laid over another covers what is marked on that one too.
+    for (const { items } of markedFeathers(owl)) {
+      const layers = items.map(({ layer }) => layer);
+      const isMark = (layer: string): boolean => layer.startsWith('marking ');
+      expect(layers.findIndex(isMark)).toBeGreaterThan(0);
+      expect(layers.lastIndexOf('feathers')).toBeGreaterThan(layers.findIndex(isMark));
+      expect(layers.findLastIndex(isMark)).toBeGreaterThan(layers.lastIndexOf('feathers'));
+    }
     expect(markedFeathers(plan)).toEqual([]);
   });
 });

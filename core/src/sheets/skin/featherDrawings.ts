@@ -26,14 +26,27 @@ const TEXT_MM = 2.6;
 const BEYOND_MM = 2.5;
 const GAP_MM = 7;
 
-/** The spread left wing and the tail of a piece laid flat at 1:1, every large feather numbered; none without such feathers. */
-export function featherMaps({ skin: { feathers } }: Plan): readonly Drawing[] {
+/** What is drawn on a feather of a row on one side: under those that are laid over it. */
+export type OnFeather = (
+  row: FeatherRowPlan,
+  feather: Feather,
+  side: 1 | -1,
+) => readonly DrawingItem[];
+
+/**
+ * The spread left wing and the tail of a piece laid flat at 1:1, every large feather numbered, with what is `on` each;
+ * none without such feathers.
+ */
+export function featherMaps(
+  { skin: { feathers } }: Plan,
+  on: OnFeather = () => [],
+): readonly Drawing[] {
   if (feathers === null) return [];
   const wing = feathers.rows.filter(({ row }) => row.id !== 'tail');
   const tail = feathers.rows.filter(({ row }) => row.id === 'tail');
   return [
-    ...(wing.length === 0 ? [] : [mapOf('feathers-wing', say.featherMapWing, wing, [1])]),
-    ...(tail.length === 0 ? [] : [mapOf('feathers-tail', say.featherMapTail, tail, [1, -1])]),
+    ...(wing.length === 0 ? [] : [mapOf('feathers-wing', say.featherMapWing, wing, [1], on)]),
+    ...(tail.length === 0 ? [] : [mapOf('feathers-tail', say.featherMapTail, tail, [1, -1], on)]),
   ];
 }
 
@@ -54,6 +67,7 @@ function mapOf(
   title: string,
   rows: readonly FeatherRowPlan[],
   sides: readonly (1 | -1)[],
+  on: OnFeather,
 ): Drawing {
   const placed = rows.flatMap((row) =>
     row.feathers.flatMap((feather) =>
@@ -69,7 +83,10 @@ function mapOf(
     id,
     title,
     [
-      ...order.flatMap(({ row, feather, vane, side }) => featherItems(row, feather, vane, side)),
+      ...order.flatMap(({ row, feather, vane, side }) => [
+        ...featherItems(row, feather, vane, side),
+        ...on(row, feather, side),
+      ]),
       ...[...bones.values()].map((ends): DrawingItem => ({
         ...{ kind: 'line', points: ends, weight: WEIGHT.thin, dashed: true },
         ...{ ink: 'far', layer: 'bones' },
