@@ -9,6 +9,7 @@ import {
   type Workpiece,
   type Plan,
 } from '@keen-sinew/core';
+import { markingMap, type MarkingMap } from '@keen-sinew/core/markings';
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { computed, defineComponent, h, ref, shallowRef, type Component } from 'vue';
@@ -29,6 +30,8 @@ export interface Mounted {
   readonly settings: ReturnType<typeof useSettingsStore>;
 }
 
+type MarkingJob = NonNullable<Plan['jobs']['markings']>;
+
 const kept = new Map<string, unknown>();
 
 /** The coarse answer to a job; the same question is worked out once. */
@@ -38,7 +41,7 @@ function coarse<I, O>(job: Job<I, O>): Answer<O> {
   return { key: job.key, fine: true, value: kept.get(name) as O };
 }
 
-/** Cells that are enough to see that there is a surface. */
+/** Cells that are enough to see that there is a surface, or that it is marked. */
 const ROUGH_CELLS = 5000;
 
 /** A surface in a few cells; the same question is worked out once. */
@@ -52,6 +55,17 @@ function rough({ name, key }: Plan['jobs']['surface'], { stance }: Plan): Answer
   return { key, fine: true, value: kept.get(known) as FormSurface };
 }
 
+/** Markings on a few cells; the same question is worked out once. */
+function roughMarks({ name, key, input }: MarkingJob, { stance }: Plan): Answer<MarkingMap> {
+  const known = `${name} ${key}`;
+  if (!kept.has(known))
+    kept.set(
+      known,
+      markingMap(stance.posed, input.markings, false, () => undefined, ROUGH_CELLS),
+    );
+  return { key, fine: true, value: kept.get(known) as MarkingMap };
+}
+
 function wholePlan(piece: Workpiece, withHeat: boolean, withShape: boolean): Plan {
   const planned = planPiece(piece);
   const { body, surface, shape, markings } = planned.jobs;
@@ -60,7 +74,7 @@ function wholePlan(piece: Workpiece, withHeat: boolean, withShape: boolean): Pla
     body: coarse(body),
     surface: rough(surface, planned),
     shape: withShape ? coarse(shape) : null,
-    markings: markings && coarse(markings),
+    markings: markings && roughMarks(markings, planned),
   };
   const bare = planPiece(piece, answers);
   const { heat, paint } = bare.jobs;
