@@ -1,5 +1,6 @@
 import type { Triple } from '../../geometry/matrix3.ts';
 import type { Point2 } from '../../geometry/hull.ts';
+import { toRad } from '../../units/angles.ts';
 import { areaOf } from './areaColour.ts';
 import {
   countedColours,
@@ -41,10 +42,6 @@ export interface UnderQuestion extends PicturePixels {
 export interface ZoneUnder {
   readonly zoneId: string;
   readonly hex: string | null;
-  /** Mean difference of its own colour from place to place, CIEDE2000. */
-  readonly spread: number;
-  /** How many places of the picture were looked at. */
-  readonly places: number;
 }
 
 /** Zones are told apart on at most so many places of a picture. */
@@ -59,7 +56,7 @@ export function placed(
   { at, pxPerMm, turnDeg, mirrored }: Placing,
   middle: Point2,
 ): (p: Point2) => Point2 {
-  const turn = (turnDeg * Math.PI) / 180;
+  const turn = toRad(turnDeg);
   const [cos, sin] = [Math.cos(turn) * pxPerMm, Math.sin(turn) * pxPerMm];
   return ([x, y]) => {
     const [right, up] = [mirrored ? middle[0] - x : x - middle[0], y - middle[1]];
@@ -108,10 +105,8 @@ export function coloursUnder({
   return counts.flatMap((count, n): ZoneUnder[] => {
     const zoneId = ids[n]!;
     if (!seen.includes(n + 1)) return [];
-    const told = count.pixels - count.burnt;
-    if (told < LEAST_PLACES) return [{ zoneId, hex: null, spread: 0, places: told }];
-    const { base, spread } = areaOf(countedColours(count, light));
-    return [{ zoneId, hex: base, spread, places: told }];
+    const told = count.pixels - count.burnt >= LEAST_PLACES;
+    return [{ zoneId, hex: told ? areaOf(countedColours(count, light)).base : null }];
   });
 }
 

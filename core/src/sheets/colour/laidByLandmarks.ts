@@ -4,6 +4,7 @@ import type { Placing } from '../../colour/palette/laidOver.ts';
 import type { Point2 } from '../../geometry/hull.ts';
 import { meanPoint } from '../../measure/pictures/precision.ts';
 import type { Picture } from '../../piece/referencesSchema.ts';
+import { toDeg } from '../../units/angles.ts';
 import { onPage, VIEW_FRAMES, type ReliefView } from '../../surface/reliefViews.ts';
 
 /** Of a picture: what is clicked on it, px from its top left, and where the animal looks. */
@@ -47,7 +48,7 @@ export function laidByLandmarks(
       -(pairs.pxMean[1] + turned * right + along * y),
     ],
     pxPerMm: Math.hypot(along, turned),
-    turnDeg: (Math.atan2(turned, along) * 180) / Math.PI,
+    turnDeg: toDeg(Math.atan2(turned, along)),
     mirrored,
   };
 }

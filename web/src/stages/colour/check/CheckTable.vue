@@ -40,7 +40,7 @@ const drop = ({ zoneId, name }: ColourCheck): void =>
           <td><i :style="{ background: row.seen }" :title="row.seen" /></td>
           <td><i :style="{ background: row.hex }" :title="row.hex" /></td>
           <td><WorkingCell :working="row.difference" /></td>
-          <td class="acts">
+          <td>
             <ActionButton @click="aim(row)"
               >{{ say.aim }}<span class="visually-hidden">: {{ row.name }}</span></ActionButton
             >
@@ -62,9 +62,6 @@ i {
   width: 30px;
   height: 20px;
   border: 1px solid var(--soft);
-}
-.acts {
-  white-space: nowrap;
 }
 small {
   display: block;

@@ -3,10 +3,9 @@ import type { ReliefView } from '@keen-sinew/core';
 import type { ZoneUnder } from '@keen-sinew/core/palette';
 import { onScopeDispose, ref, watch, type Ref } from 'vue';
 import { usePiecePlan } from '../../../composables/usePiecePlan.ts';
-import { hired } from '../../../workers/hired.ts';
-import type { LaidQuestion, PaletteWorker } from '../../../workers/palette.worker.ts';
+import type { LaidQuestion } from '../../../workers/palette.worker.ts';
 import { withPart } from '../../withPart.ts';
-import { bytesOf, newPaletteWorker } from '../pictures/pictureBytes.ts';
+import { askPicture } from '../pictures/askPicture.ts';
 import type { PictureAsk } from '../pictures/usePictureAsk.ts';
 import { usePlacing } from './usePlacing.ts';
 
@@ -52,22 +51,17 @@ export function useLaidPiece({ picture, card, kind }: PictureAsk, view: Readonly
       ...{ areas: of.areas, middle: of.middle, placing: at, widthPx: on.widthPx },
       ...{ card: card.value, kind: kind.value },
     };
-    try {
-      const bytes = await bytesOf(piece.value.id, on);
-      // A plain copy: reactive wrappers cannot be sent.
-      const plain = JSON.parse(JSON.stringify(question)) as LaidQuestion;
-      const found = await hired<PaletteWorker, readonly ZoneUnder[] | null>(
-        newPaletteWorker,
-        (worker) => worker.under(bytes, plain),
-        signal,
-      );
-      if (signal.aborted) return;
-      if (found === null) problem.value = say.cardIsBlack;
-      else take(found, on.name);
-    } catch (error) {
-      if (!signal.aborted) problem.value = say.couldNotLookAt(on.name, (error as Error).message);
-    }
-    if (!signal.aborted) busy.value = false;
+    const asked = await askPicture(
+      piece.value.id,
+      on,
+      question,
+      (worker, bytes, plain) => worker.under(bytes, plain),
+      signal,
+    );
+    if (signal.aborted) return;
+    busy.value = false;
+    problem.value = asked.problem;
+    if (asked.answer !== null) take(asked.answer, on.name);
   }
 
   return { ...laid, busy, problem, small, read };

@@ -47,9 +47,6 @@ export const tooLittleOf = (names: readonly string[]): string =>
 export const readAll = (picture: string): string => `Read all that ${picture} shows`;
 export const nothingUnder =
   'Nothing of the piece lies on the picture. Drag its outline onto the animal.';
-export const cardIsBlack = 'The card is black in the picture: set it where it is lit.';
-export const couldNotLookAt = (name: string, reason: string): string =>
-  `${name} could not be looked at: ${reason}`;
 
 // CheckTable.vue
 export const COLUMNS = ['Where', 'Picture', 'Piece', 'ΔE₀₀', 'By hand'] as const;

@@ -1,13 +1,7 @@
-import * as say from './words.ts';
 import type { Picture } from '@keen-sinew/core';
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
-import { hired } from '../../../workers/hired.ts';
-import type {
-  PaletteFound,
-  PaletteQuestion,
-  PaletteWorker,
-} from '../../../workers/palette.worker.ts';
-import { bytesOf, newPaletteWorker } from './pictureBytes.ts';
+import type { PaletteFound, PaletteQuestion } from '../../../workers/palette.worker.ts';
+import { askPicture } from './askPicture.ts';
 
 /**
  * The colours of a picture, worked out beside the page and anew with each question; one that is overtaken is ended.
@@ -25,23 +19,17 @@ export function usePalette(
 
   async function look(of: Picture, { signal }: AbortController): Promise<void> {
     busy.value = true;
-    try {
-      const bytes = await bytesOf(pieceId(), of);
-      // A plain copy: reactive wrappers cannot be sent.
-      const plain = JSON.parse(JSON.stringify(question.value)) as PaletteQuestion;
-      if (signal.aborted) return;
-      const answer = await hired<PaletteWorker, PaletteFound | null>(
-        newPaletteWorker,
-        (worker) => worker.look(bytes, plain),
-        signal,
-      );
-      if (signal.aborted) return;
-      found.value = answer;
-      problem.value = answer === null ? say.cardIsBlack : null;
-    } catch (error) {
-      if (!signal.aborted) problem.value = say.couldNotLookAt(of.name, (error as Error).message);
-    }
-    if (!signal.aborted) busy.value = false;
+    const asked = await askPicture(
+      pieceId(),
+      of,
+      question.value,
+      (worker, bytes, plain) => worker.look(bytes, plain),
+      signal,
+    );
+    if (signal.aborted) return;
+    found.value = asked.answer;
+    problem.value = asked.problem;
+    busy.value = false;
   }
 
   watch(

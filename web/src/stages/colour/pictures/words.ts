@@ -2,7 +2,7 @@
  * The words of this room, in English: each under a name, with what goes into it as parameters.
  */
 
-// usePalette.ts
+// askPicture.ts
 export const couldNotBeFetched = (status: number): string => `it could not be fetched (${status})`;
 export const noBytesHere = 'this browser does not have it';
 export const cardIsBlack = 'The card is black in the picture: set it where it is lit.';
